@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Abrasive;
+
+use HonestGrain\Abrasive\Exception\UnknownGrit;
+use HonestGrain\Catalogue\Row;
+
+/** The grades of both scales, by name: `P120`, `CAMI 120`. */
+final readonly class AbrasiveTable
+{
+    /** @param  array<string, Grit>  $grits */
+    private function __construct(private array $grits)
+    {
+    }
+
+    /** @param  list<Row>  $rows */
+    public static function of(array $rows): self
+    {
+        $grits = [];
+        foreach ($rows as $row) {
+            $scale = Scale::from($row->text('scale'));
+            $name = $scale === Scale::Cami ? 'CAMI '.$row->text('label') : $row->text('label');
+            $grits[$name] = new Grit($name, $scale, $row->number('micron'), $row->text('source'));
+        }
+
+        return new self($grits);
+    }
+
+    /** @throws UnknownGrit when the name is bare, or not a grade of its scale */
+    public function named(string $name, string $field): Grit
+    {
+        $grit = $this->grits[$name] ?? null;
+        if ($grit !== null) {
+            return $grit;
+        }
+
+        throw preg_match('/^\s*\d+\s*$/', $name) === 1 ? UnknownGrit::bareNumber($field, trim($name)) : UnknownGrit::named($field, $name);
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return list<Grit> in the order given
+     */
+    public function allNamed(array $names, string $field): array
+    {
+        return array_map(fn (int $i, string $name): Grit => $this->named($name, "$field.$i"), array_keys($names), $names);
+    }
+
+    /** The coarsest P grade that is at most this size, µm; null when none is so fine. */
+    public function coarsestUpTo(float $micron): ?Grit
+    {
+        $best = null;
+        foreach ($this->onScale(Scale::Fepa) as $grit) {
+            if ($grit->micron <= $micron && ($best === null || $grit->micron > $best->micron)) {
+                $best = $grit;
+            }
+        }
+
+        return $best;
+    }
+
+    /** The grade of the other scale that is nearest in size (by ratio). */
+    public function nearest(Grit $grit, Scale $scale): Grit
+    {
+        $best = $grit;
+        $distance = INF;
+        foreach ($this->onScale($scale) as $candidate) {
+            $ratio = abs(log($candidate->micron / $grit->micron));
+            if ($ratio < $distance) {
+                [$best, $distance] = [$candidate, $ratio];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<Grit> coarse to fine */
+    public function onScale(Scale $scale): array
+    {
+        return array_values(array_filter($this->grits, fn (Grit $grit): bool => $grit->scale === $scale));
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Coating;
+
+use HonestGrain\Catalogue\Row;
+use HonestGrain\Exception\InvalidField;
+
+/**
+ * A class of finish as its label gives it. Waits are reference hours at 21 °C, 50 % RH; coverage m²/L;
+ * solids percent by volume. Catalogue values are typical ones, replaced field by field by the user's label.
+ */
+final readonly class Coating implements Product
+{
+    /** The fields a label may replace, with their ranges. */
+    public const LABEL_FIELDS = [
+        'solids_percent' => [1, 100],
+        'coverage_m2_per_l' => [0.5, 120],
+        'dust_free_h' => [0, 400],
+        'recoat_from_h' => [0, 800],
+        'recoat_until_h' => [0, 2000],
+        'buffable_h' => [0, 4000],
+        'handle_h' => [0, 2000],
+        'full_cure_days' => [0, 365],
+        'min_c' => [-10, 40],
+        'max_rh' => [10, 100],
+        'pot_life_minutes' => [1, 2000],
+    ];
+
+    /** @param  list<string>  $fromLabel the fields that the user's own label gave */
+    private function __construct(
+        public string $class,
+        public Cure $cure,
+        public Solvent $solvent,
+        public FilmKind $film,
+        public float $solidsPercent,
+        public float $coverageM2PerL,
+        public float $dustFreeHours,
+        public float $recoatFromHours,
+        public ?float $recoatUntilHours,
+        public float $buffableHours,
+        public float $handleHours,
+        public float $fullCureDays,
+        public float $minC,
+        public float $maxRhPercent,
+        public bool $ragsSelfHeat,
+        public Humidity $humidity,
+        public string $applied,
+        public ?float $potLifeMinutes,
+        public string $note,
+        public string $source,
+        public array $fromLabel = [],
+    ) {
+    }
+
+    /** @param  array<string, float>  $label field => value, replacing the catalogue's */
+    public static function fromRow(Row $row, array $label = []): self
+    {
+        foreach ($label as $field => $value) {
+            $range = self::LABEL_FIELDS[$field] ?? throw InvalidField::choice("label.$field", $field, array_keys(self::LABEL_FIELDS));
+            if (! is_finite($value) || $value < $range[0] || $value > $range[1]) {
+                throw InvalidField::range("label.$field", $value, $range[0], $range[1]);
+            }
+        }
+        $number = fn (string $field): float => $label[$field] ?? $row->number($field);
+        $optional = fn (string $field): ?float => $label[$field] ?? $row->numberOrNull($field);
+        $until = $optional('recoat_until_h');
+        if ($until !== null && $until <= $number('recoat_from_h')) {
+            throw InvalidField::because('label.recoat_until_h', $until, 'the window must close after it opens, at '.$number('recoat_from_h').' h');
+        }
+
+        return new self(
+            $row->text('class'), Cure::from($row->text('cure')), Solvent::from($row->text('solvent')), FilmKind::from($row->text('film')),
+            $number('solids_percent'), $number('coverage_m2_per_l'), $number('dust_free_h'), $number('recoat_from_h'), $until,
+            $optional('buffable_h') ?? 0.0, $number('handle_h'), $number('full_cure_days'), $number('min_c'), $number('max_rh'),
+            $row->flag('rags_self_heat'), Humidity::from($row->text('humidity')), $row->text('applied'), $optional('pot_life_minutes'),
+            $row->text('note'), $row->text('source'), array_keys($label),
+        );
+    }
+
+    public function name(): string
+    {
+        return $this->class;
+    }
+
+    public function solvent(): Solvent
+    {
+        return $this->solvent;
+    }
+
+    public function kinetics(): Kinetics
+    {
+        return Kinetics::of($this->cure->q(), $this->humidity, $this->minC, $this->maxRhPercent);
+    }
+
+    public function fullCureHours(): float
+    {
+        return $this->fullCureDays * 24;
+    }
+
+    /** Exact: 1 m²/L is a millimetre of liquid per thousand, so wet µm = 1000/coverage. */
+    public function wetUm(): float
+    {
+        return 1000 / $this->coverageM2PerL;
+    }
+
+    /** What stays of a coat, µm: wet film × solids; nothing stands on the wood for an oil or a wax. */
+    public function dryUm(): float
+    {
+        return $this->wetUm() * $this->solidsPercent / 100;
+    }
+
+    public function buildsFilm(): bool
+    {
+        return $this->film === FilmKind::Film;
+    }
+
+    public function isWax(): bool
+    {
+        return $this->film === FilmKind::Wax;
+    }
+
+    public function isCuringOil(): bool
+    {
+        return $this->film === FilmKind::Penetrating && $this->cure !== Cure::None;
+    }
+
+    public function neverCures(): bool
+    {
+        return $this->cure === Cure::None;
+    }
+
+    /** A film that dissolves again in its own solvent, so that coats melt into one. */
+    public function meltsIntoItself(): bool
+    {
+        return $this->buildsFilm() && $this->cure === Cure::Evaporative;
+    }
+
+    public function isShellac(): bool
+    {
+        return $this->buildsFilm() && $this->solvent === Solvent::Alcohol;
+    }
+
+    /** Shellac with oil in it. */
+    public function isPolish(): bool
+    {
+        return $this->isShellac() && $this->ragsSelfHeat;
+    }
+
+    public function isSprayed(): bool
+    {
+        return $this->applied === 'sprayed';
+    }
+}

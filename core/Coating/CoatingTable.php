@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Coating;
+
+use HonestGrain\Catalogue\Row;
+use HonestGrain\Coating\Exception\UnknownProduct;
+
+/** The finishes and colours of the catalogue, by class, with a workshop's own labels laid over them. */
+final readonly class CoatingTable
+{
+    /**
+     * @param  array<string, Row>  $rows
+     * @param  array<string, Coating>  $coatings
+     * @param  array<string, Stain>  $stains
+     */
+    private function __construct(private array $rows, private array $coatings, private array $stains)
+    {
+    }
+
+    /**
+     * @param  list<Row>  $finishes
+     * @param  list<Row>  $stains
+     */
+    public static function of(array $finishes, array $stains): self
+    {
+        $rows = $coatings = $colours = [];
+        foreach ($finishes as $row) {
+            $rows[$row->text('class')] = $row;
+            $coatings[$row->text('class')] = Coating::fromRow($row);
+        }
+        foreach ($stains as $row) {
+            $colours[$row->text('class')] = Stain::fromRow($row);
+        }
+
+        return new self($rows, $coatings, $colours);
+    }
+
+    /**
+     * The same table where "my tin says" otherwise.
+     *
+     * @param  array<string, array<string, float>>  $labels  class => field => value
+     */
+    public function withLabels(array $labels): self
+    {
+        $coatings = $this->coatings;
+        foreach ($labels as $class => $label) {
+            if (isset($this->rows[$class])) {
+                $coatings[$class] = Coating::fromRow($this->rows[$class], $label);
+            }
+        }
+
+        return new self($this->rows, $coatings, $this->stains);
+    }
+
+    /** @throws UnknownProduct */
+    public function coating(string $class, string $field = 'product'): Coating
+    {
+        return $this->coatings[$class] ?? throw UnknownProduct::named($field, $class, array_keys($this->coatings));
+    }
+
+    /** @throws UnknownProduct */
+    public function stain(string $class, string $field = 'product'): Stain
+    {
+        return $this->stains[$class] ?? throw UnknownProduct::named($field, $class, array_keys($this->stains));
+    }
+
+    /** @throws UnknownProduct */
+    public function product(string $class, string $field = 'product'): Product
+    {
+        return $this->coatings[$class] ?? $this->stains[$class]
+            ?? throw UnknownProduct::named($field, $class, [...array_keys($this->coatings), ...array_keys($this->stains)]);
+    }
+
+    /** @return array<string, Coating> */
+    public function coatings(): array
+    {
+        return $this->coatings;
+    }
+
+    /** @return array<string, Stain> */
+    public function stains(): array
+    {
+        return $this->stains;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Coating;
+
+/**
+ * The temperature at which the shop's air would wet a surface.
+ *
+ * Published: Magnus form, b = 17.625, c = 243.04 °C (O. A. Alduchov and R. E. Eskridge 1996).
+ */
+final class DewPoint
+{
+    /** A surface this close to the dew point blushes a coat (workshop). */
+    public const MARGIN_C = 3.0;
+
+    public static function of(float $tempC, float $rhPercent): float
+    {
+        $gamma = log(max(0.01, $rhPercent) / 100) + 17.625 * $tempC / (243.04 + $tempC);
+
+        return 243.04 * $gamma / (17.625 - $gamma);
+    }
+}

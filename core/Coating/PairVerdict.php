@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Coating;
+
+/** The verdict on one layer over another, with its reason and, where it is not fine, the mend. */
+final readonly class PairVerdict
+{
+    public function __construct(
+        public string $under,
+        public string $over,
+        public Verdict $verdict,
+        public string $reason,
+        public ?string $mend = null,
+    ) {
+    }
+
+    /** @return array{under: string, over: string, verdict: string, reason: string, mend: string|null} */
+    public function toArray(): array
+    {
+        return ['under' => $this->under, 'over' => $this->over, 'verdict' => $this->verdict->value, 'reason' => $this->reason, 'mend' => $this->mend];
+    }
+}

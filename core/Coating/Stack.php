@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Coating;
+
+use HonestGrain\Wood\Wood;
+
+/** A whole stack of layers on a wood: every adjacent pair judged, the rubbing between them, and the film that stands. */
+final readonly class Stack
+{
+    /** How many coats of a hard-wax oil the wood takes up (workshop). */
+    private const HARD_WAX_COATS = 2;
+
+    /**
+     * @param  list<PairVerdict>  $pairs
+     * @param  list<PairVerdict>  $notes  what the wood and the rubbing between coats add
+     * @param  list<float>  $filmUm  film standing after each layer, µm
+     */
+    private function __construct(public Verdict $verdict, public array $pairs, public array $notes, public array $filmUm)
+    {
+    }
+
+    /** @param  list<Layer>  $layers first on the wood first */
+    public static function judge(?Wood $wood, array $layers): self
+    {
+        $pairs = $notes = [];
+        foreach ($layers as $i => $layer) {
+            if ($i > 0) {
+                $pairs[] = Compatibility::of($layers[$i - 1]->product, $layer->product, $layer->hoursSincePrevious);
+            }
+            $notes = [...$notes, ...self::denibNotes($wood, $layers[$i - 1]->product ?? null, $layer)];
+        }
+        $notes = [...$notes, ...self::woodNotes($wood, $layers), ...self::hardWaxNotes($layers)];
+        $worst = Verdict::Fine;
+        foreach ([...$pairs, ...$notes] as $judged) {
+            $worst = $judged->verdict->isWorseThan($worst) ? $judged->verdict : $worst;
+        }
+
+        return new self($worst, $pairs, $notes, self::ledger($layers));
+    }
+
+    /** Film that stands on the wood at the end, µm. */
+    public function totalUm(): float
+    {
+        return $this->filmUm === [] ? 0.0 : $this->filmUm[count($this->filmUm) - 1];
+    }
+
+    /** @return list<PairVerdict> */
+    private static function denibNotes(?Wood $wood, ?Product $under, Layer $layer): array
+    {
+        $over = $layer->product;
+        if ($layer->denib !== Denib::SteelWool) {
+            return $layer->denib !== null && $under instanceof Stain
+                ? [new PairVerdict($under->name(), $over->name(), Verdict::TestFirst, 'Rubbing a bare colour takes the high spots off.', 'Seal it first, or mean it as a sanding back.')]
+                : [];
+        }
+        if ($over->solvent() === Solvent::Water) {
+            return [new PairVerdict('steel wool', $over->name(), Verdict::Never, 'Bits of steel wool rust under a water-borne coat.', 'Use a grey non-woven pad.')];
+        }
+
+        return $wood?->tannin === true
+            ? [new PairVerdict('steel wool', $over->name(), Verdict::TestFirst, "$wood->name is rich in tannin: bits of steel wool blacken it when damp reaches them.", 'Use a grey non-woven pad.')]
+            : [];
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @return list<PairVerdict>
+     */
+    private static function woodNotes(?Wood $wood, array $layers): array
+    {
+        $first = $layers[0]->product ?? null;
+        if ($wood?->oily === true && $first instanceof Coating && $first->cure === Cure::Oxidative) {
+            return [new PairVerdict($wood->name, $first->name(), Verdict::Barrier, 'The oil in the wood keeps oxidative finishes from drying.', 'Wipe with alcohol and seal with dewaxed shellac first.')];
+        }
+        if ($wood !== null && $first instanceof Stain && str_contains($first->class, 'Iron liquor') && ! $wood->tannin) {
+            return [new PairVerdict($wood->name, $first->name(), Verdict::TestFirst, 'Iron liquor needs tannin, and this wood has little.', 'Brush on strong tea first and try it on a test board.')];
+        }
+
+        return [];
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @return list<PairVerdict>
+     */
+    private static function hardWaxNotes(array $layers): array
+    {
+        $coats = array_filter($layers, fn (Layer $layer): bool => str_starts_with($layer->product->name(), 'Hard-wax oil'));
+
+        return count($coats) > self::HARD_WAX_COATS
+            ? [new PairVerdict('Hard-wax oil', 'Hard-wax oil', Verdict::TestFirst, 'The wood takes one thin coat and a second at most; a third lies on top and stays soft.', 'Leave the third coat out.')]
+            : [];
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @return list<float>
+     */
+    private static function ledger(array $layers): array
+    {
+        $film = 0.0;
+        $ledger = [];
+        foreach ($layers as $layer) {
+            $film = max(0.0, $film - ($layer->denib?->removesUm() ?? 0.0));
+            if ($layer->product instanceof Coating && $layer->product->buildsFilm()) {
+                $film += $layer->product->dryUm();
+            }
+            $ledger[] = $film;
+        }
+
+        return $ledger;
+    }
+
+    /** @return array<string, mixed> the answer of `bin/grain stack` */
+    public function toArray(): array
+    {
+        /** @param  list<PairVerdict>  $judged */
+        $all = fn (array $judged): array => array_map(fn (PairVerdict $pair): array => $pair->toArray(), $judged);
+
+        return [
+            'verdict' => $this->verdict->overall(),
+            'pairs' => $all($this->pairs),
+            'notes' => $all($this->notes),
+            'film_um' => round($this->totalUm(), 2),
+            'ledger_um' => array_map(fn (float $um): float => round($um, 2), $this->filmUm),
+        ];
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Geometry;
+
+/** Looks a profile over for what a turner would want to know before cutting. */
+final class Lint
+{
+    /** A floor below the wall's own limit is turned through when the foot is dished (workshop). */
+    private const FOOT_DISH_MM = 1.5;
+
+    /** A piece that stands on less than this rocks (workshop). */
+    private const FOOT_RADIUS_MM = 5.0;
+
+    /** How far the wall may lean back over the inside before a poured liner traps air (workshop). */
+    private const UNDERCUT_MM = 2.0;
+
+    /** @return list<Warning> */
+    public static function of(Profile $profile, ?Wall $wall, float $minWallMm): array
+    {
+        return array_values(array_filter([
+            self::thinWall($wall, $minWallMm),
+            self::thinFloor($profile, $minWallMm),
+            self::rocking($profile),
+            self::undercut($profile),
+            self::openFloor($profile),
+        ]));
+    }
+
+    private static function thinWall(?Wall $wall, float $minWallMm): ?Warning
+    {
+        if ($wall === null || $wall->minMm >= $minWallMm) {
+            return null;
+        }
+
+        return new Warning('thin-wall', sprintf('The wall is %.1f mm at its thinnest; %.1f mm is the least you allow.', $wall->minMm, $minWallMm), $wall->z, $wall->r);
+    }
+
+    private static function thinFloor(Profile $profile, float $minWallMm): ?Warning
+    {
+        $floor = $profile->floorMm();
+        if ($floor === null || $floor >= $minWallMm + self::FOOT_DISH_MM) {
+            return null;
+        }
+
+        return new Warning('thin-floor', sprintf('The floor is %.1f mm; dishing the foot by %.1f mm would leave less than %.1f mm.', $floor, self::FOOT_DISH_MM, $minWallMm), 0.0, 0.0);
+    }
+
+    private static function rocking(Profile $profile): ?Warning
+    {
+        $first = $profile->outer->first();
+        $edge = $first;
+        foreach ($profile->outer->points as $point) {
+            if ($point->z < $edge->z - 0.05) {
+                $edge = $point;
+            }
+        }
+        $startsAtCentre = $first->r <= 0.01;
+        if ($startsAtCentre ? $edge->r >= self::FOOT_RADIUS_MM : $edge === $first) {
+            return null;
+        }
+
+        return $startsAtCentre
+            ? new Warning('rocking-foot', 'The foot is lowest at its centre, so the piece would rock; dish it.', $first->z, $first->r)
+            : new Warning('low-outside', sprintf('The outside dips below the foot at r %.1f mm; the piece would not stand on its foot.', $edge->r), $edge->z, $edge->r);
+    }
+
+    private static function undercut(Profile $profile): ?Warning
+    {
+        if ($profile->inner === null) {
+            return null;
+        }
+        $opening = $profile->inner->first()->r;
+        $widest = $profile->inner->first();
+        foreach ($profile->inner->points as $point) {
+            if ($point->r > $widest->r) {
+                $widest = $point;
+            }
+        }
+
+        return $widest->r - $opening <= self::UNDERCUT_MM ? null : new Warning('undercut', sprintf(
+            'The inside is %.1f mm wider than its opening: a poured liner cannot be seen to reach there, and sanding needs a bent tool.', 2 * ($widest->r - $opening)
+        ), $widest->z, $widest->r);
+    }
+
+    private static function openFloor(Profile $profile): ?Warning
+    {
+        $bottom = $profile->inner?->last();
+
+        return $bottom === null || $bottom->r <= 0.01 ? null
+            : new Warning('flat-floor', sprintf('The inside stops at r %.1f mm; its bottom is taken as flat to the centre.', $bottom->r), $bottom->z, $bottom->r);
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Geometry;
+
+use HonestGrain\Geometry\Exception\InvalidProfile;
+use HonestGrain\Wood\Wood;
+
+/** Everything that can be measured on a profile: zones, volume, mass, wall, floor and what looks wrong. */
+final readonly class Measurement
+{
+    /** Below this the wall moves and heats under sanding (workshop). */
+    public const DEFAULT_MIN_WALL_MM = 3.0;
+
+    /**
+     * @param  array<string, Zone>  $zones  by id
+     * @param  list<Warning>  $warnings
+     */
+    private function __construct(
+        public array $zones,
+        public float $volumeMm3,
+        public ?float $massG,
+        public ?Wall $wall,
+        public ?float $floorMm,
+        public array $warnings,
+    ) {
+    }
+
+    /**
+     * @param  list<Band>  $bands
+     *
+     * @throws InvalidProfile when a band runs off its curve
+     */
+    public static function of(
+        Profile $profile,
+        GrainDirection $grain,
+        array $bands = [],
+        ?Wood $wood = null,
+        float $moisturePercent = 12.0,
+        float $minWallMm = self::DEFAULT_MIN_WALL_MM,
+    ): self {
+        $lines = self::lines($profile);
+        $zones = [];
+        foreach ($lines as $id => $points) {
+            $zones[$id] = Zone::along($id, $points, $grain);
+        }
+        foreach ($bands as $band) {
+            $zones[$band->id] = Zone::along($band->id, self::strip($profile, $band), $grain);
+        }
+        $volume = self::volume($profile);
+        $wall = $profile->inner === null ? null : Wall::thinnest($profile->outer, $profile->inner);
+
+        return new self(
+            $zones,
+            $volume,
+            $wood === null ? null : $volume * $wood->densityGPerCm3($moisturePercent) / 1000,
+            $wall,
+            $profile->floorMm(),
+            Lint::of($profile, $wall, $minWallMm),
+        );
+    }
+
+    /**
+     * The sampled line of a band, on the curve it lies on.
+     *
+     * @return non-empty-list<Point>
+     *
+     * @throws InvalidProfile
+     */
+    public static function strip(Profile $profile, Band $band): array
+    {
+        $curve = match ($band->on) {
+            Surface::Outer => $profile->outer,
+            Surface::Inner => $profile->inner,
+            Surface::Rim => self::rim($profile),
+        };
+        $arcMm = $curve === null ? 0.0 : $curve->lengthMm();
+        if ($curve === null || $band->toMm > $arcMm + 0.05) {
+            throw InvalidProfile::band("bands.$band->id", $band->fromMm, $band->toMm, $arcMm);
+        }
+
+        return $curve->between($band->fromMm, min($band->toMm, $arcMm));
+    }
+
+    /** The flat or sloping line between the two curves; null where they meet or the piece is solid. */
+    public static function rim(Profile $profile): ?Curve
+    {
+        if ($profile->inner === null) {
+            return null;
+        }
+        $from = $profile->outer->last();
+        $to = $profile->inner->first();
+
+        return hypot($from->z - $to->z, $from->r - $to->r) < 0.01 ? null : Curve::through([Node::at($from->z, $from->r), Node::at($to->z, $to->r)]);
+    }
+
+    /** @return array<string, non-empty-list<Point>> */
+    private static function lines(Profile $profile): array
+    {
+        $foot = $profile->outer->first();
+        $top = $profile->outer->last();
+        $lines = ['outside' => $profile->outer->points];
+        if ($profile->inner !== null) {
+            $bottom = $profile->inner->last();
+            $lines['inside'] = $bottom->r > 0.01
+                ? [...$profile->inner->points, new Point($bottom->z, 0.0, $bottom->arcMm + $bottom->r)]
+                : $profile->inner->points;
+            $rim = self::rim($profile);
+            if ($rim !== null) {
+                $lines['rim'] = $rim->points;
+            }
+        } elseif ($top->r > 0.01) {
+            $lines['top'] = [$top, new Point($top->z, 0.0, $top->arcMm + $top->r)];
+        }
+        if ($foot->r > 0.01) {
+            $lines['foot'] = [new Point($foot->z, 0.0, 0.0), $foot];
+        }
+
+        return $lines;
+    }
+
+    private static function volume(Profile $profile): float
+    {
+        $outline = [...$profile->outer->points, ...($profile->inner === null ? [] : $profile->inner->points)];
+        $volume = 0.0;
+        for ($i = 1, $count = count($outline); $i < $count; $i++) {
+            [$a, $b] = [$outline[$i - 1], $outline[$i]];
+            $volume += M_PI * ($b->z - $a->z) * ($a->r ** 2 + $a->r * $b->r + $b->r ** 2) / 3;
+        }
+
+        return abs($volume);
+    }
+
+    /** @return array<string, mixed> the answer of `bin/grain measure` */
+    public function toArray(): array
+    {
+        return [
+            'zones' => array_values(array_map(fn (Zone $zone): array => $zone->toArray(), $this->zones)),
+            'volume_mm3' => round($this->volumeMm3, 2),
+            'mass_g' => $this->massG === null ? null : round($this->massG, 2),
+            'wall' => $this->wall === null ? null : ['min_mm' => round($this->wall->minMm, 3), 'at' => [round($this->wall->z, 3), round($this->wall->r, 3)]],
+            'floor_mm' => $this->floorMm === null ? null : round($this->floorMm, 3),
+            'warnings' => array_map(fn (Warning $warning): array => $warning->toArray(), $this->warnings),
+        ];
+    }
+}

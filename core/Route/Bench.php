@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route;
+
+use HonestGrain\Abrasive\AbrasiveTable;
+use HonestGrain\Abrasive\Grit;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Geometry\Measurement;
+use HonestGrain\Wood\RimSpeed;
+
+/** What a workshop brings to every route: its abrasives and its own limits. */
+final readonly class Bench
+{
+    /** What most shops own, where nothing else is said (workshop). */
+    public const USUAL_GRITS = ['P80', 'P120', 'P150', 'P180', 'P240', 'P320', 'P400', 'P600'];
+
+    /** @param  list<Grit>  $abrasives */
+    public function __construct(
+        public AbrasiveTable $table,
+        public array $abrasives,
+        public float $sandingCapMPerS = RimSpeed::SANDING_CAP_M_S,
+        public float $minWallMm = Measurement::DEFAULT_MIN_WALL_MM,
+    ) {
+    }
+
+    public static function usual(Catalogue $catalogue): self
+    {
+        return new self($catalogue->abrasives(), $catalogue->abrasives()->allNamed(self::USUAL_GRITS, 'abrasives'));
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route;
+
+use HonestGrain\Coating\Coating;
+use HonestGrain\Coating\CoatingTable;
+use HonestGrain\Coating\Denib;
+use HonestGrain\Exception\InvalidField;
+use HonestGrain\Exchange\Document;
+
+/** The coats of one or more zones, first on the wood first, and whether the last is buffed. */
+final readonly class CoatPlan
+{
+    public const ZONES = ['outside', 'inside', 'rim', 'top', 'foot'];
+
+    public const MAX_COATS = 16;
+
+    /**
+     * @param  list<string>  $zones
+     * @param  list<Coat>  $coats
+     */
+    private function __construct(public array $zones, public array $coats, public bool $buff)
+    {
+    }
+
+    public static function read(Document $plan, CoatingTable $table): self
+    {
+        $zones = $plan->strings('zones', count(self::ZONES));
+        foreach ($zones as $i => $zone) {
+            if (! in_array($zone, self::ZONES, true)) {
+                throw InvalidField::choice($plan->at("zones.$i"), $zone, self::ZONES);
+            }
+        }
+        if ($zones === [] || count(array_unique($zones)) !== count($zones)) {
+            throw InvalidField::because($plan->at('zones'), $zones, 'it takes at least one zone, each once');
+        }
+        $coats = array_map(fn (Document $layer): Coat => new Coat(
+            $table->coating($layer->text('product'), $layer->at('product')),
+            $layer->has('denib') ? Denib::from($layer->choice('denib', array_column(Denib::cases(), 'value'))) : null,
+        ), $plan->children('layers', self::MAX_COATS));
+
+        return new self($zones, $coats, $plan->flag('buff', false));
+    }
+
+    /** One coat of one product on one zone. */
+    public static function single(string $zone, Coating $coating): self
+    {
+        return new self([$zone], [new Coat($coating, null)], false);
+    }
+
+    public function first(): ?Coating
+    {
+        return $this->coats[0]->coating ?? null;
+    }
+
+    public function name(): string
+    {
+        return implode('+', $this->zones);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'zones' => $this->zones,
+            'layers' => array_map(fn (Coat $coat): array => ['product' => $coat->coating->class, 'denib' => $coat->denib?->value], $this->coats),
+            'buff' => $this->buff,
+        ];
+    }
+}

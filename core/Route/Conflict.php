@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route;
+
+/** Two wishes that do not go together, in words, with the choices that resolve it. */
+final readonly class Conflict
+{
+    /**
+     * @param  list<string>  $steps
+     * @param  list<string>  $choices
+     */
+    private function __construct(public bool $forbids, public array $steps, public string $message, public array $choices)
+    {
+    }
+
+    /**
+     * @param  list<string>  $steps
+     * @param  list<string>  $choices
+     */
+    public static function warn(array $steps, string $message, array $choices): self
+    {
+        return new self(false, $steps, $message, $choices);
+    }
+
+    /**
+     * @param  list<string>  $steps
+     * @param  list<string>  $choices
+     */
+    public static function forbid(array $steps, string $message, array $choices): self
+    {
+        return new self(true, $steps, $message, $choices);
+    }
+
+    /** @return array{severity: string, steps: list<string>, message: string, choices: list<string>} */
+    public function toArray(): array
+    {
+        return ['severity' => $this->forbids ? 'forbid' : 'warn', 'steps' => $this->steps, 'message' => $this->message, 'choices' => $this->choices];
+    }
+}

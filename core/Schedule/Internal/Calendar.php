@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Schedule\Internal;
+
+use HonestGrain\Schedule\Exception\Unplaceable;
+use HonestGrain\Schedule\WorkingHours;
+
+/**
+ * Working stretches in order, worked out day by day as they are asked for.
+ *
+ * @internal
+ */
+final class Calendar
+{
+    private const MAX_DAYS = 3700;
+
+    /** @var list<array{int, int}> */
+    private array $stretches = [];
+
+    private \DateTimeImmutable $next;
+
+    private int $days = 0;
+
+    public function __construct(private readonly WorkingHours $hours, int $start)
+    {
+        $this->next = (new \DateTimeImmutable("@$start"))->setTimezone($hours->zone)->setTime(0, 0);
+    }
+
+    /**
+     * The first stretch that ends after a second, by number.
+     *
+     * @throws Unplaceable when ten years bring no working time
+     */
+    public function indexAfter(int $second): int
+    {
+        while ($this->stretches === [] || $this->stretches[count($this->stretches) - 1][1] <= $second) {
+            $this->extend();
+        }
+        $low = 0;
+        $high = count($this->stretches) - 1;
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            if ($this->stretches[$middle][1] > $second) {
+                $high = $middle;
+            } else {
+                $low = $middle + 1;
+            }
+        }
+
+        return $low;
+    }
+
+    /** @return array{int, int} */
+    public function stretch(int $index): array
+    {
+        while (! isset($this->stretches[$index])) {
+            $this->extend();
+        }
+
+        return $this->stretches[$index];
+    }
+
+    private function extend(): void
+    {
+        if ($this->days++ > self::MAX_DAYS) {
+            throw Unplaceable::noHours();
+        }
+        foreach ($this->hours->stretchesOn($this->next->format('Y-m-d')) as $stretch) {
+            $this->stretches[] = $stretch;
+        }
+        $this->next = $this->next->modify('+1 day');
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Schedule;
+
+use HonestGrain\Exception\InvalidField;
+use HonestGrain\Schedule\Exception\CyclicTasks;
+
+/** A piece as the scheduler sees it: its tasks in an order that respects every predecessor, and when it is due. */
+final readonly class Job
+{
+    /** @param  list<Task>  $tasks */
+    private function __construct(public string $id, public ?int $due, public float $weight, public array $tasks, public bool $sequential)
+    {
+    }
+
+    /**
+     * @param  int|null  $due  second (UTC)
+     * @param  list<Task>  $tasks
+     *
+     * @throws InvalidField for an unknown predecessor or two tasks of one name
+     * @throws CyclicTasks
+     */
+    public static function of(string $id, ?int $due, float $weight, array $tasks, string $field = 'piece'): self
+    {
+        $byId = [];
+        $holding = false;
+        foreach ($tasks as $i => $task) {
+            if (isset($byId[$task->id])) {
+                throw InvalidField::because("$field.tasks.$i.id", $task->id, 'every task of a piece needs a name of its own');
+            }
+            $byId[$task->id] = $task;
+            $holding = $holding || $task->holds !== [];
+        }
+        foreach ($tasks as $i => $task) {
+            foreach ($task->after as $k => $lag) {
+                if (! isset($byId[$lag->task])) {
+                    throw InvalidField::choice("$field.tasks.$i.after.$k.task", $lag->task, array_map(strval(...), array_keys($byId)));
+                }
+            }
+        }
+
+        return new self($id, $due, $weight, self::ordered($tasks, $field), $holding);
+    }
+
+    /**
+     * Predecessors first, otherwise in the order given.
+     *
+     * @param  list<Task>  $tasks
+     * @return list<Task>
+     *
+     * @throws CyclicTasks
+     */
+    private static function ordered(array $tasks, string $field): array
+    {
+        $ordered = $placed = [];
+        $open = $tasks;
+        while ($open !== []) {
+            $rest = [];
+            foreach ($open as $task) {
+                $ready = true;
+                foreach ($task->after as $lag) {
+                    $ready = $ready && isset($placed[$lag->task]);
+                }
+                if ($ready) {
+                    $ordered[] = $task;
+                    $placed[$task->id] = true;
+                } else {
+                    $rest[] = $task;
+                }
+            }
+            if (count($rest) === count($open)) {
+                throw CyclicTasks::among("$field.tasks", array_map(fn (Task $task): string => $task->id, $rest));
+            }
+            $open = $rest;
+        }
+
+        return $ordered;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Schedule;
+
+use HonestGrain\Coating\CureClock;
+use HonestGrain\Schedule\Exception\Unplaceable;
+
+/** All pieces of a workshop, its hours and its resources: what a scheduler is given. */
+final readonly class Problem
+{
+    /**
+     * @param  array<string, int>  $resources
+     * @param  list<Job>  $jobs
+     */
+    private function __construct(
+        public int $start,
+        public WorkingHours $hours,
+        public array $resources,
+        public array $jobs,
+        public ?CureClock $clock,
+        public int $seed,
+        public int $budgetMs,
+    ) {
+    }
+
+    /**
+     * @param  array<string, int>  $resources
+     * @param  list<Job>  $jobs
+     * @param  CureClock|null  $clock  the shop's air, for waits with kinetics
+     *
+     * @throws Unplaceable when a task can never fit the hours or the resources
+     */
+    public static function of(int $start, WorkingHours $hours, array $resources, array $jobs, ?CureClock $clock = null, int $seed = 1, int $budgetMs = 1000): self
+    {
+        $longest = $hours->longestStretchSeconds();
+        foreach ($jobs as $j => $job) {
+            foreach ($job->tasks as $task) {
+                $field = "pieces.$j.tasks.$task->id";
+                foreach (['needs' => $task->needs, 'holds' => $task->holds] as $use => $quantities) {
+                    foreach ($quantities as $resource => $quantity) {
+                        if ($quantity > ($resources[$resource] ?? 0)) {
+                            throw Unplaceable::resource("$field.$use.$resource", $resource, $quantity, $resources[$resource] ?? 0);
+                        }
+                    }
+                }
+                if ($task->seconds > 0 && $longest === 0) {
+                    throw Unplaceable::noHours();
+                }
+                if ($task->seconds > $longest && ! $task->splittable) {
+                    throw Unplaceable::tooLong("$field.minutes", $task->seconds / 60, $longest / 60);
+                }
+            }
+        }
+
+        return new self($start, $hours, $resources, $jobs, $clock, $seed, $budgetMs);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Schedule;
+
+use HonestGrain\Exception\InvalidField;
+
+/** One hands-on step to be placed in time. */
+final readonly class Task
+{
+    /**
+     * @param  array<string, int>  $needs  resource => how many while it runs
+     * @param  list<Lag>  $after
+     * @param  array<string, int>  $holds  resource => how many from its end to the piece's next task
+     */
+    private function __construct(
+        public string $id,
+        public string $title,
+        public int $seconds,
+        public array $needs,
+        public array $after,
+        public array $holds,
+        public ?string $batch,
+        public bool $splittable,
+        public ?int $notBefore,
+        public ?int $notAfter,
+    ) {
+    }
+
+    /**
+     * @param  array<string, int>  $needs
+     * @param  list<Lag>  $after
+     * @param  array<string, int>  $holds
+     * @param  int|null  $notBefore  second (UTC): a wait that is already running
+     * @param  int|null  $notAfter  second (UTC): a window that is already open
+     */
+    public static function of(
+        string $id,
+        float $minutes,
+        array $needs,
+        array $after = [],
+        array $holds = [],
+        ?string $batch = null,
+        bool $splittable = false,
+        ?int $notBefore = null,
+        ?int $notAfter = null,
+        ?string $title = null,
+        string $field = 'task',
+    ): self {
+        if (! is_finite($minutes) || $minutes < 0 || $minutes > 100_000) {
+            throw InvalidField::range("$field.minutes", $minutes, 0, 100_000);
+        }
+
+        return new self($id, $title ?? $id, (int) round($minutes * 60), $needs, $after, $holds, $batch, $splittable, $notBefore, $notAfter);
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Schedule;
+
+use HonestGrain\Exception\InvalidField;
+use HonestGrain\Exchange\Document;
+
+/** The maker's working week in a time zone, with days on which the shop is closed. */
+final readonly class WorkingHours
+{
+    public const DAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
+
+    /**
+     * @param  array<string, list<array{int, int}>>  $week  day => stretches in minutes from midnight
+     * @param  array<string, true>  $closed  dates as Y-m-d
+     */
+    private function __construct(private array $week, private array $closed, public \DateTimeZone $zone)
+    {
+    }
+
+    /** Reads `hours` and `closed` as in the contract: `{"mon":[["08:00","12:00"]]}`, `["2026-12-25"]`. */
+    public static function read(Document $document, ?\DateTimeZone $zone = null): self
+    {
+        $hours = $document->child('hours');
+        $week = [];
+        foreach ($hours->keys() as $day) {
+            if (! in_array($day, self::DAYS, true)) {
+                throw InvalidField::choice($hours->at($day), $day, self::DAYS);
+            }
+            $stretches = [];
+            foreach ($hours->list($day, 12) as $i => $stretch) {
+                $field = $hours->at("$day.$i");
+                if (! is_array($stretch) || count($stretch) !== 2 || ! array_is_list($stretch)) {
+                    throw InvalidField::type($field, $stretch, 'a stretch such as ["08:00","12:00"]');
+                }
+                $from = self::minute($stretch[0], "$field.0");
+                $to = self::minute($stretch[1], "$field.1");
+                $before = $stretches === [] ? 0 : $stretches[count($stretches) - 1][1];
+                if ($to <= $from || $from < $before) {
+                    throw InvalidField::because($field, $stretch, 'a stretch ends after it starts, and starts after the one before it');
+                }
+                $stretches[] = [$from, $to];
+            }
+            $week[$day] = $stretches;
+        }
+        $closed = [];
+        foreach ($document->listOr('closed', 2000) as $i => $date) {
+            if (! is_string($date) || preg_match('/^\d{4}-\d\d-\d\d$/', $date) !== 1 || ! checkdate((int) substr($date, 5, 2), (int) substr($date, 8, 2), (int) substr($date, 0, 4))) {
+                throw InvalidField::type($document->at("closed.$i"), $date, 'a date such as 2026-12-25');
+            }
+            $closed[$date] = true;
+        }
+
+        return new self($week, $closed, $zone ?? new \DateTimeZone('UTC'));
+    }
+
+    /**
+     * The working stretches of the local day that holds a second, as seconds (UTC).
+     *
+     * @return list<array{int, int}>
+     */
+    public function stretchesOn(string $date): array
+    {
+        if (isset($this->closed[$date])) {
+            return [];
+        }
+        $midnight = new \DateTimeImmutable($date, $this->zone);
+        $stretches = [];
+        foreach ($this->week[self::DAYS[(int) $midnight->format('N') - 1]] ?? [] as [$from, $to]) {
+            $at = fn (int $minute): int => $midnight->setTime(intdiv($minute, 60), $minute % 60)->getTimestamp();
+            if ($at($to) > $at($from)) {
+                $stretches[] = [$at($from), $at($to)];
+            }
+        }
+
+        return $stretches;
+    }
+
+    public function longestStretchSeconds(): int
+    {
+        return max([0, ...array_map(fn (array $stretch): int => ($stretch[1] - $stretch[0]) * 60, array_merge(...array_values($this->week)))]);
+    }
+
+    private static function minute(mixed $text, string $field): int
+    {
+        if (! is_string($text) || preg_match('/^([01]\d|2[0-4]):([0-5]\d)$/', $text, $m) !== 1 || (int) $m[1] * 60 + (int) $m[2] > 1440) {
+            throw InvalidField::type($field, $text, 'a time from 00:00 to 24:00');
+        }
+
+        return (int) $m[1] * 60 + (int) $m[2];
+    }
+}

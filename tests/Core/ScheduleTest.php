@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Exception\BadInput;
+use HonestGrain\Exchange\Document;
+use HonestGrain\Exchange\ProblemDocument;
+use HonestGrain\Schedule\EarliestDueFirst;
+use HonestGrain\Schedule\Plan;
+use HonestGrain\Schedule\Problem;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ScheduleTest extends TestCase
+{
+    private const WEEK = ['mon' => [['08:00', '12:00'], ['13:00', '17:00']], 'tue' => [['08:00', '12:00'], ['13:00', '17:00']], 'wed' => [['08:00', '12:00'], ['13:00', '17:00']], 'thu' => [['08:00', '12:00'], ['13:00', '17:00']], 'fri' => [['08:00', '12:00']]];
+
+    public function test_waits_run_over_night_and_hands_on_work_does_not(): void
+    {
+        $plan = $this->plan([$this->piece('p', [['a', 60, []], ['b', 60, [['a', 12, null]]]])]);
+        self::assertSame(['2026-12-01T08:00:00Z', '2026-12-02T08:00:00Z'], $this->starts($plan));
+    }
+
+    public function test_a_window_that_falls_in_the_weekend_moves_the_earlier_task(): void
+    {
+        // Friday's coat could only be recoated on Saturday: it has to wait for Monday.
+        $plan = $this->plan([$this->piece('p', [['coat1', 30, []], ['coat2', 30, [['coat1', 6, 24]]]])], '2026-12-04T08:00:00Z');
+        self::assertSame([], $plan->broken);
+        self::assertSame('2026-12-07T08:00:00Z', $this->starts($plan)[0]);
+    }
+
+    public function test_a_window_that_hours_can_never_keep_is_reported(): void
+    {
+        $plan = $this->plan([$this->piece('p', [['coat1', 30, []], ['coat2', 30, [['coat1', 10, 11]]]])]);
+        self::assertCount(1, $plan->broken);
+        self::assertSame('coat2', $plan->broken[0]->task);
+    }
+
+    public function test_a_lunch_break_is_not_worked_through_unless_the_task_may_be_split(): void
+    {
+        $plan = $this->plan([$this->piece('p', [['a', 200, []], ['b', 60, [['a', 0, null]]]])]);
+        self::assertSame('2026-12-01T13:00:00Z', $this->starts($plan)[1]);
+        $split = $this->plan([$this->piece('p', [['a', 200, []], ['b', 60, [['a', 0, null]], ['splittable' => true]]])]);
+        self::assertSame('2026-12-01T11:20:00Z', $this->starts($split)[1]);
+        self::assertSame('2026-12-01T13:20:00Z', gmdate('Y-m-d\TH:i:s\Z', $split->tasks[1]->end));
+    }
+
+    public function test_earliest_due_goes_first_and_late_ones_say_why(): void
+    {
+        $plan = $this->plan([
+            $this->piece('later', [['a', 120, []]], '2026-12-20T00:00:00Z'),
+            $this->piece('sooner', [['a', 120, []], ['b', 10, [['a', 48, null]]]], '2026-12-01T12:00:00Z'),
+        ]);
+        self::assertSame('sooner', $plan->tasks[0]->piece);
+        self::assertCount(1, $plan->late);
+        self::assertStringContainsString('b waits 2.0 days after a', implode(' ', $plan->late[0]->because));
+        self::assertEqualsWithDelta($plan->late[0]->hours, $plan->weightedLatenessHours, 1e-9);
+    }
+
+    public function test_shelf_places_are_held_until_the_next_step(): void
+    {
+        $hold = ['holds' => ['shelf' => 1]];
+        $plan = $this->plan([
+            $this->piece('p', [['a', 30, [], $hold], ['b', 30, [['a', 24, null]]]]),
+            $this->piece('q', [['a', 30, [], $hold], ['b', 30, [['a', 24, null]]]]),
+        ], resources: ['turner' => 1, 'shelf' => 1]);
+        $byId = [];
+        foreach ($plan->tasks as $task) {
+            $byId[$task->piece.$task->task->id] = $task;
+        }
+        self::assertGreaterThanOrEqual($byId['pb']->start, $byId['qa']->end);
+    }
+
+    public function test_a_running_wait_and_an_open_window_are_kept(): void
+    {
+        $plan = $this->plan([
+            $this->piece('due-first', [['a', 200, []]], '2026-12-01T12:00:00Z'),
+            $this->piece('open-window', [['b', 60, [], ['not_before' => '2026-12-01T09:00:00Z', 'not_after' => '2026-12-01T10:00:00Z']]]),
+        ]);
+        self::assertSame([], $plan->broken);
+        self::assertSame('open-window', $plan->tasks[0]->piece);
+        self::assertSame('2026-12-01T09:00:00Z', $this->starts($plan)[0]);
+    }
+
+    public function test_sixty_pieces_of_twenty_five_steps_respect_every_rule_twice_alike(): void
+    {
+        mt_srand(7);
+        $pieces = [];
+        for ($p = 0; $p < 60; $p++) {
+            $tasks = [];
+            for ($t = 0; $t < 25; $t++) {
+                $min = mt_rand(0, 3) === 0 ? mt_rand(4, 30) : 0;
+                $tasks[] = ["t$t", mt_rand(4, 40), $t === 0 ? [] : [['t'.($t - 1), $min, $min > 0 && mt_rand(0, 4) === 0 ? $min + 60 : null]], ['needs' => mt_rand(0, 1) === 1 ? ['turner' => 1, 'lathe' => 1] : ['turner' => 1], 'batch' => 'b'.mt_rand(0, 5)]];
+            }
+            $pieces[] = $this->piece("p$p", $tasks, sprintf('2026-12-%02dT17:00:00Z', mt_rand(5, 28)));
+        }
+        $problem = $this->problem($pieces);
+        $plan = (new EarliestDueFirst)->plan($problem);
+        $this->assertKeepsEveryRule($problem, $plan);
+        self::assertCount(1500, $plan->tasks);
+        self::assertGreaterThanOrEqual($plan->lowerBound, $plan->finish);
+        $again = (new EarliestDueFirst)->plan($problem)->toArray();
+        self::assertSame(array_diff_key($plan->toArray(), ['milliseconds' => 0]), array_diff_key($again, ['milliseconds' => 0]));
+    }
+
+    /** @param  array<string, mixed>  $change */
+    #[DataProvider('nonsense')]
+    public function test_nonsense_is_refused_by_name(array $change, string $reason, string $field): void
+    {
+        $document = array_replace($this->document([$this->piece('p', [['a', 20, []], ['b', 20, [['a', 1, null]]]])]), $change);
+        try {
+            ProblemDocument::read(Document::of($document));
+            self::fail('It was taken.');
+        } catch (BadInput $e) {
+            self::assertSame([$reason, $field], [$e->reason, $e->field], $e->getMessage());
+        }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function nonsense(): iterable
+    {
+        $piece = fn (array ...$tasks): array => ['pieces' => [['id' => 'p', 'due' => null, 'weight' => 1, 'tasks' => $tasks]]];
+        $task = fn (string $id, array $more = []): array => $more + ['id' => $id, 'minutes' => 10, 'needs' => ['turner' => 1], 'after' => []];
+        yield 'ring' => [$piece($task('a', ['after' => [['task' => 'b', 'min_hours' => 0]]]), $task('b', ['after' => [['task' => 'a', 'min_hours' => 0]]])), 'cyclic', 'pieces.0.tasks'];
+        yield 'unknown predecessor' => [$piece($task('a', ['after' => [['task' => 'z', 'min_hours' => 0]]])), 'unknown', 'pieces.0.tasks.0.after.0.task'];
+        yield 'impossible window' => [$piece($task('a'), $task('b', ['after' => [['task' => 'a', 'min_hours' => 5, 'max_hours' => 4]]])), 'invalid', 'pieces.0.tasks.1.after.0.max_hours'];
+        yield 'too long' => [$piece($task('a', ['minutes' => 500])), 'too-long', 'pieces.0.tasks.a.minutes'];
+        yield 'too much' => [$piece($task('a', ['needs' => ['turner' => 2]])), 'resource', 'pieces.0.tasks.a.needs.turner'];
+        yield 'negative minutes' => [$piece($task('a', ['minutes' => -1])), 'out-of-range', 'pieces.0.tasks.0.minutes'];
+        yield 'twice the same' => [$piece($task('a'), $task('a')), 'invalid', 'pieces.0.tasks.1.id'];
+        yield 'no hours' => [['hours' => []], 'no-hours', 'hours'];
+        yield 'backwards' => [['hours' => ['mon' => [['12:00', '08:00']]]], 'invalid', 'hours.mon.0'];
+        yield 'no such day' => [['hours' => ['someday' => []]], 'unknown', 'hours.someday'];
+        yield 'no such date' => [['closed' => ['2026-02-30']], 'type', 'closed.0'];
+        yield 'no time' => [['start' => 'tomorrow'], 'type', 'start'];
+    }
+
+    private function assertKeepsEveryRule(Problem $problem, Plan $plan): void
+    {
+        $at = [];
+        $lathe = $hands = 0;
+        foreach ($plan->tasks as $placed) {
+            $at[$placed->piece][$placed->task->id] = $placed;
+            self::assertGreaterThanOrEqual($hands, $placed->start);
+            $hands = $placed->end;
+            if (isset($placed->task->needs['lathe'])) {
+                self::assertGreaterThanOrEqual($lathe, $placed->start);
+                $lathe = $placed->end;
+            }
+            $inside = array_filter($problem->hours->stretchesOn(gmdate('Y-m-d', $placed->start)), fn (array $s): bool => $s[0] <= $placed->start && $placed->end <= $s[1]);
+            self::assertNotSame([], $inside);
+        }
+        $broken = array_map(fn ($window): string => "$window->piece $window->task", $plan->broken);
+        foreach ($at as $piece => $tasks) {
+            foreach ($tasks as $placed) {
+                foreach ($placed->task->after as $lag) {
+                    $gap = $placed->start - $tasks[$lag->task]->end;
+                    self::assertGreaterThanOrEqual($lag->wait->minHours * 3600, $gap);
+                    if ($lag->wait->maxHours !== null && $gap > $lag->wait->maxHours * 3600) {
+                        self::assertContains("$piece {$placed->task->id}", $broken);
+                    }
+                }
+            }
+        }
+    }
+
+    /**
+     * @param  list<array{0: string, 1: int, 2: list<array{string, int, int|null}>, 3?: array<string, mixed>}>  $tasks
+     * @return array<string, mixed>
+     */
+    private function piece(string $id, array $tasks, ?string $due = null): array
+    {
+        return ['id' => $id, 'due' => $due, 'weight' => 1, 'tasks' => array_map(fn (array $t): array => ($t[3] ?? []) + [
+            'id' => $t[0], 'minutes' => $t[1], 'needs' => ['turner' => 1],
+            'after' => array_map(fn (array $lag): array => ['task' => $lag[0], 'min_hours' => $lag[1], 'max_hours' => $lag[2]], $t[2]),
+        ], $tasks)];
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $pieces
+     * @param  array<string, int>  $resources
+     * @return array<string, mixed>
+     */
+    private function document(array $pieces, string $start = '2026-12-01T08:00:00Z', array $resources = ['turner' => 1, 'lathe' => 1]): array
+    {
+        return ['start' => $start, 'hours' => self::WEEK, 'closed' => ['2026-12-25'], 'resources' => $resources, 'pieces' => $pieces];
+    }
+
+    /** @param  list<array<string, mixed>>  $pieces */
+    private function problem(array $pieces): Problem
+    {
+        return ProblemDocument::read(Document::of($this->document($pieces)));
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $pieces
+     * @param  array<string, int>  $resources
+     */
+    private function plan(array $pieces, string $start = '2026-12-01T08:00:00Z', array $resources = ['turner' => 1, 'lathe' => 1]): Plan
+    {
+        return (new EarliestDueFirst)->plan(ProblemDocument::read(Document::of($this->document($pieces, $start, $resources))));
+    }
+
+    /** @return list<string> */
+    private function starts(Plan $plan): array
+    {
+        return array_map(fn ($placed): string => gmdate('Y-m-d\TH:i:s\Z', $placed->start), $plan->tasks);
+    }
+}
