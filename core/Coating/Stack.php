@@ -116,15 +116,21 @@ final readonly class Stack
     /** @return array<string, mixed> the answer of `bin/grain stack` */
     public function toArray(): array
     {
-        /** @param  list<PairVerdict>  $judged */
-        $all = fn (array $judged): array => array_map(fn (PairVerdict $pair): array => $pair->toArray(), $judged);
-
         return [
             'verdict' => $this->verdict->overall(),
-            'pairs' => $all($this->pairs),
-            'notes' => $all($this->notes),
+            'pairs' => self::rows($this->pairs),
+            'notes' => self::rows($this->notes),
             'film_um' => round($this->totalUm(), 2),
             'ledger_um' => array_map(fn (float $um): float => round($um, 2), $this->filmUm),
         ];
+    }
+
+    /**
+     * @param  list<PairVerdict>  $judged
+     * @return list<array<string, string|null>>
+     */
+    private static function rows(array $judged): array
+    {
+        return array_map(fn (PairVerdict $pair): array => $pair->toArray(), $judged);
     }
 }

@@ -120,21 +120,27 @@ final readonly class Piece
     /** @return array<string, mixed> the open piece document */
     public function toArray(): array
     {
-        /** @param  list<Grit>  $grits */
-        $names = fn (array $grits): array => array_map(fn (Grit $grit): string => $grit->name, $grits);
-
         return [
             'format' => self::FORMAT, 'version' => self::VERSION,
             'name' => $this->name, 'form' => $this->form->value, 'wood' => $this->wood->name, 'grain' => $this->grain->value,
             'moisture_percent' => $this->moisturePercent, 'purpose' => $this->purpose->value,
             'due_at' => $this->due?->format('Y-m-d\TH:i:s\Z'), 'holding' => $this->holding->value,
             'shape' => $this->profile->toArray(),
-            'surface' => ['tool_mark_um' => $this->toolMarkUm, 'own' => (object) array_map($names, $this->ownGrits)]
-                + ($this->abrasives === null ? [] : ['abrasives' => $names($this->abrasives)]),
+            'surface' => ['tool_mark_um' => $this->toolMarkUm, 'own' => (object) array_map(self::names(...), $this->ownGrits)]
+                + ($this->abrasives === null ? [] : ['abrasives' => self::names($this->abrasives)]),
             'marks' => array_map(fn (Mark $mark): array => $mark->toArray(), $this->marks),
             'coats' => array_map(fn (CoatPlan $plan): array => $plan->toArray(), $this->coatPlans),
             'note' => $this->note,
         ];
+    }
+
+    /**
+     * @param  list<Grit>  $grits
+     * @return list<string>
+     */
+    private static function names(array $grits): array
+    {
+        return array_map(fn (Grit $grit): string => $grit->name, $grits);
     }
 
     private function check(): void
