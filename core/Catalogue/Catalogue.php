@@ -6,6 +6,7 @@ namespace HonestGrain\Catalogue;
 
 use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Coating\CoatingTable;
+use HonestGrain\Coating\ProvenStack;
 use HonestGrain\Wood\WoodTable;
 
 /**
@@ -48,6 +49,15 @@ final class Catalogue
     public function coatings(): CoatingTable
     {
         return $this->coatings ??= CoatingTable::of($this->rows('finishes.csv'), $this->rows('stains.csv'));
+    }
+
+    /** @return list<ProvenStack> */
+    public function stacks(): array
+    {
+        /** @var list<array{id: string, name: string, suits: string, buff: bool, layers: list<array{string, string|null}>}> $rows a shipped table */
+        $rows = json_decode((string) file_get_contents($this->directory.'/stacks.json'), true, 8, JSON_THROW_ON_ERROR);
+
+        return array_map(ProvenStack::fromRow(...), $rows);
     }
 
     /** @return list<Row> */

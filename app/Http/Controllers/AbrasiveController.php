@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Abrasive;
+use App\Planning\Planner;
+use HonestGrain\Catalogue\Catalogue;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+class AbrasiveController extends Controller
+{
+    public function __construct(private readonly Planner $planner) {}
+
+    public function store(Request $request, Catalogue $catalogue): RedirectResponse
+    {
+        $typed = $request->validate(['grit' => ['required', 'string', 'max:20'], 'discs' => ['nullable', 'integer', 'between:0,9999']]);
+        $grit = $catalogue->abrasives()->named($typed['grit'], 'grit')->name;
+        $this->workshop($request)->abrasives()->updateOrCreate(['grit' => $grit], ['discs' => (int) ($typed['discs'] ?? 0)]);
+        $this->planner->replan($this->workshop($request)->refresh());
+
+        return back()->with('said', "$grit is on the shelf; every ladder was worked out again.");
+    }
+
+    public function update(Request $request, Abrasive $abrasive): RedirectResponse
+    {
+        $abrasive->update($request->validate(['discs' => ['required', 'integer', 'between:0,9999']]));
+
+        return back()->with('said', "$abrasive->grit: $abrasive->discs discs.");
+    }
+
+    public function destroy(Request $request, Abrasive $abrasive): RedirectResponse
+    {
+        $abrasive->delete();
+        $this->planner->replan($this->workshop($request)->refresh());
+
+        return back()->with('said', "$abrasive->grit is off the shelf; every ladder was worked out again.");
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Planning\Planner;
+use App\View\BenchBoard;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+class BenchController extends Controller
+{
+    public function show(Request $request, Planner $planner): View
+    {
+        $workshop = $this->workshop($request);
+        $planner->replanIfStale($workshop);
+
+        return view('bench', ['board' => BenchBoard::of($workshop), 'cautioned' => $request->session()->get('cautioned', [])]);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Workshop;
+use HonestGrain\Route\Bench;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rules\Password;
+use Illuminate\View\View;
+
+class RegisterController extends Controller
+{
+    public function create(): View
+    {
+        return view('auth.register');
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $typed = $request->validate([
+            'workshop' => ['required', 'string', 'max:120'],
+            'time_zone' => ['required', 'timezone:all'],
+            'name' => ['required', 'string', 'max:120'],
+            'email' => ['required', 'email', 'max:190', 'unique:users'],
+            'password' => ['required', 'confirmed', Password::defaults()],
+        ]);
+        $user = DB::transaction(function () use ($typed) {
+            $workshop = Workshop::create(['name' => $typed['workshop'], 'time_zone' => $typed['time_zone']]);
+            $workshop->abrasives()->createMany(array_map(fn (string $grit): array => ['grit' => $grit, 'discs' => 10], Bench::USUAL_GRITS));
+
+            return $workshop->users()->create(['name' => $typed['name'], 'email' => $typed['email'], 'password' => $typed['password'], 'role' => 'owner']);
+        });
+        Auth::login($user);
+        $request->session()->regenerate();
+
+        return redirect('/pieces/create')->with('said', 'Welcome. The shop has usual hours and abrasives; change them under Shop and Shelf. Draw your first piece here.');
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Planning\ShopMapper;
+use HonestGrain\Abrasive\Scale;
+use HonestGrain\Catalogue\Catalogue;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+class ShelfController extends Controller
+{
+    public function show(Request $request, Catalogue $catalogue, ShopMapper $mapper): View
+    {
+        $workshop = $this->workshop($request)->load(['abrasives', 'tins']);
+        $table = $catalogue->abrasives();
+        $owned = $workshop->abrasives->map(fn ($row): array => ['row' => $row, 'grit' => $table->named($row->grit, 'grit')])->sortByDesc(fn (array $one): float => $one['grit']->micron)->values();
+
+        return view('shelf', [
+            'owned' => $owned, 'scales' => Scale::cases(), 'table' => $table,
+            'coatings' => $mapper->coatings($workshop)->coatings(), 'stains' => $catalogue->coatings()->stains(), 'tins' => $workshop->tins->keyBy('product'),
+        ]);
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\User;
+use App\Planning\Planner;
+use HonestGrain\Coating\DewPoint;
+use HonestGrain\Exchange\Document;
+use HonestGrain\Schedule\WorkingHours;
+use HonestGrain\Wood\Emc;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rules\Password;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+
+class ShopController extends Controller
+{
+    public function show(Request $request): View
+    {
+        $workshop = $this->workshop($request);
+        $air = $workshop->climate;
+
+        return view('shop', [
+            'workshop' => $workshop, 'people' => $workshop->users()->orderBy('id')->get(),
+            'emc' => ['day' => Emc::at((float) $air['day_c'], (float) $air['day_rh'])->percent, 'night' => Emc::at((float) $air['night_c'], (float) $air['night_rh'])->percent],
+            'dew' => ['day' => DewPoint::of((float) $air['day_c'], (float) $air['day_rh']), 'night' => DewPoint::of((float) $air['night_c'], (float) $air['night_rh'])],
+        ]);
+    }
+
+    public function update(Request $request, Planner $planner): RedirectResponse
+    {
+        Gate::authorize('run-shop');
+        $typed = $request->validate([
+            'name' => ['required', 'string', 'max:120'],
+            'time_zone' => ['required', 'timezone:all'],
+            'hours' => ['required', 'array'],
+            'hours.*' => ['nullable', 'string', 'max:100'],
+            'closed' => ['nullable', 'string', 'max:4000'],
+            'day_c' => ['required', 'numeric', 'between:-10,45'], 'night_c' => ['required', 'numeric', 'between:-10,45'],
+            'day_rh' => ['required', 'numeric', 'between:5,99'], 'night_rh' => ['required', 'numeric', 'between:5,99'],
+            'day_from' => ['required', 'integer', 'between:0,23'], 'day_to' => ['required', 'integer', 'between:1,24', 'gt:day_from'],
+            'sanding_cap_m_s' => ['required', 'numeric', 'between:0.5,15'], 'min_wall_mm' => ['required', 'numeric', 'between:0.5,30'],
+        ]);
+        $hours = [];
+        foreach (WorkingHours::DAYS as $day) {
+            $hours[$day] = $this->stretches((string) ($typed['hours'][$day] ?? ''), $day);
+        }
+        $closed = array_values(array_filter(preg_split('/[\s,;]+/', (string) ($typed['closed'] ?? '')) ?: [], fn (string $date): bool => $date !== ''));
+        WorkingHours::read(Document::of(['hours' => $hours, 'closed' => $closed]));
+        $workshop = $this->workshop($request);
+        $workshop->update([
+            'name' => $typed['name'], 'time_zone' => $typed['time_zone'], 'hours' => $hours, 'closed' => $closed,
+            'climate' => ['day_c' => (float) $typed['day_c'], 'day_rh' => (float) $typed['day_rh'], 'night_c' => (float) $typed['night_c'], 'night_rh' => (float) $typed['night_rh'], 'day_from' => (int) $typed['day_from'], 'day_to' => (int) $typed['day_to']],
+            'limits' => ['sanding_cap_m_s' => (float) $typed['sanding_cap_m_s'], 'min_wall_mm' => (float) $typed['min_wall_mm']],
+        ]);
+        $planner->replan($workshop);
+
+        return back()->with('said', 'Saved; every date was worked out again.');
+    }
+
+    public function invite(Request $request): RedirectResponse
+    {
+        Gate::authorize('run-shop');
+        $typed = $request->validate([
+            'person_name' => ['required', 'string', 'max:120'], 'person_email' => ['required', 'email', 'max:190', 'unique:users,email'],
+            'person_password' => ['required', Password::defaults()], 'person_role' => ['required', 'in:owner,maker'],
+        ]);
+        $this->workshop($request)->users()->create(['name' => $typed['person_name'], 'email' => $typed['person_email'], 'password' => $typed['person_password'], 'role' => $typed['person_role']]);
+
+        return back()->with('said', "{$typed['person_name']} can sign in now. Tell them the password; they can change it under Shop.");
+    }
+
+    public function remove(Request $request, User $person): RedirectResponse
+    {
+        Gate::authorize('run-shop');
+        if ($person->is($request->user())) {
+            throw ValidationException::withMessages(['person' => 'You cannot take yourself out; another owner can.']);
+        }
+        $person->delete();
+
+        return back()->with('said', "{$person->name} can no longer sign in. What they logged stays.");
+    }
+
+    public function renewCalendar(Request $request): RedirectResponse
+    {
+        Gate::authorize('run-shop');
+        $this->workshop($request)->forceFill(['calendar_token' => Str::random(48)])->save();
+
+        return back()->with('said', 'The calendar has a new address; the old one no longer answers.');
+    }
+
+    /**
+     * Reads "08:00-12:00, 13:00-17:00".
+     *
+     * @return list<array{string, string}>
+     */
+    private function stretches(string $text, string $day): array
+    {
+        $stretches = [];
+        foreach (array_filter(array_map(trim(...), explode(',', $text)), fn (string $one): bool => $one !== '') as $one) {
+            if (preg_match('/^(\d\d?):(\d\d)\s*[-–]\s*(\d\d?):(\d\d)$/u', $one, $m) !== 1) {
+                throw ValidationException::withMessages(["hours.$day" => "hours.$day is “{$one}”; it takes stretches such as 08:00-12:00, 13:00-17:00, or nothing for a day off."]);
+            }
+            $stretches[] = [sprintf('%02d:%s', $m[1], $m[2]), sprintf('%02d:%s', $m[3], $m[4])];
+        }
+
+        return $stretches;
+    }
+}

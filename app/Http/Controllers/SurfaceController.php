@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Piece;
+use App\Planning\PieceEditor;
+use App\Planning\ShopMapper;
+use App\View\PiecePage;
+use App\View\SandingPanel;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+class SurfaceController extends Controller
+{
+    public function show(Request $request, Piece $piece, ShopMapper $mapper): View
+    {
+        $core = $mapper->piece($piece->workshop, $piece->document);
+
+        return view('pieces.surface', ['page' => PiecePage::of($piece), 'core' => $core, 'panels' => SandingPanel::all($core, $mapper->bench($piece->workshop))]);
+    }
+
+    public function update(Request $request, Piece $piece, PieceEditor $editor): RedirectResponse
+    {
+        $typed = $request->validate([
+            'tool_mark_um' => ['required', 'numeric', 'between:1,5000'],
+            'own' => ['array'],
+            'own.*' => ['nullable', 'string', 'max:300'],
+        ]);
+        $own = [];
+        foreach ($typed['own'] ?? [] as $zone => $line) {
+            $grits = array_values(array_filter(array_map(trim(...), preg_split('/[,;→>]+/u', (string) $line) ?: []), fn (string $grit): bool => $grit !== ''));
+            if ($grits !== []) {
+                $own[$zone] = array_map(fn (string $grit): string => (string) preg_replace(['/^p\s*(\d+)$/i', '/^cami\s*(\d+)$/i'], ['P$1', 'CAMI $1'], $grit), $grits);
+            }
+        }
+
+        return $this->changing($request, fn (int $seen) => $editor->change($piece, $seen, ['surface' => ['tool_mark_um' => (float) $typed['tool_mark_um'], 'own' => $own]], 'sanding', $this->user($request)), 'Sanding saved.');
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One grit that the workshop owns, always with its scale.
+ *
+ * @property int $id
+ * @property int $workshop_id
+ * @property string $grit
+ * @property int $discs
+ */
+class Abrasive extends Model
+{
+    protected $fillable = ['grit', 'discs'];
+}

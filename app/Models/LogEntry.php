@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * Something that happened, written down once and never changed; a mistake is undone by a further entry.
+ *
+ * @property int $id
+ * @property int $workshop_id
+ * @property int|null $piece_id
+ * @property int|null $user_id
+ * @property string $kind
+ * @property string|null $step
+ * @property string|null $title
+ * @property Carbon $happened_at
+ * @property float|null $minutes
+ * @property string|null $body
+ * @property array<string, mixed> $facts
+ * @property int|null $undoes_id
+ * @property string|null $once_key
+ * @property Piece|null $piece
+ * @property User|null $user
+ */
+class LogEntry extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['piece_id', 'user_id', 'kind', 'step', 'title', 'happened_at', 'minutes', 'body', 'facts', 'undoes_id', 'once_key'];
+
+    protected function casts(): array
+    {
+        return ['happened_at' => 'datetime', 'minutes' => 'float', 'facts' => 'array'];
+    }
+
+    protected static function booted(): void
+    {
+        static::creating(function (self $entry): void {
+            $entry->facts ??= [];
+        });
+        static::updating(fn () => throw new \LogicException('Log entries are append-only.'));
+        static::deleting(fn () => throw new \LogicException('Log entries are append-only.'));
+    }
+
+    /** @return BelongsTo<Piece, $this> */
+    public function piece(): BelongsTo
+    {
+        return $this->belongsTo(Piece::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

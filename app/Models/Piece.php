@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+
+/**
+ * A piece: its open document, and what was last derived from it.
+ *
+ * @property int $id
+ * @property int $workshop_id
+ * @property string $name
+ * @property string $form
+ * @property string $wood
+ * @property Carbon|null $due_at
+ * @property string $state
+ * @property array<string, mixed> $document
+ * @property string $drawing
+ * @property float $diameter_mm
+ * @property float $height_mm
+ * @property int $version
+ * @property int $revision
+ * @property list<array{severity: string, steps: list<string>, message: string, choices: list<string>}> $conflicts
+ * @property Carbon|null $ready_at
+ * @property array{hours: float, because: list<string>}|null $late
+ * @property Workshop $workshop
+ */
+class Piece extends Model
+{
+    public const WORKING = 'working';
+
+    public const DONE = 'done';
+
+    public const PUT_AWAY = 'put-away';
+
+    protected $fillable = ['name', 'form', 'wood', 'due_at', 'state', 'document', 'drawing', 'diameter_mm', 'height_mm', 'version', 'revision', 'conflicts', 'ready_at', 'late'];
+
+    protected function casts(): array
+    {
+        return ['due_at' => 'datetime', 'ready_at' => 'datetime', 'document' => 'array', 'conflicts' => 'array', 'late' => 'array', 'diameter_mm' => 'float', 'height_mm' => 'float'];
+    }
+
+    /** @return BelongsTo<Workshop, $this> */
+    public function workshop(): BelongsTo
+    {
+        return $this->belongsTo(Workshop::class);
+    }
+
+    /** @return HasMany<PieceRevision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(PieceRevision::class);
+    }
+
+    /** @return HasMany<PlannedStep, $this> */
+    public function plannedSteps(): HasMany
+    {
+        return $this->hasMany(PlannedStep::class)->orderBy('position');
+    }
+
+    /** @return HasMany<LogEntry, $this> */
+    public function logEntries(): HasMany
+    {
+        return $this->hasMany(LogEntry::class);
+    }
+
+    /** @param Builder<Piece> $query */
+    public function scopeWorking(Builder $query): void
+    {
+        $query->where('state', self::WORKING);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A piece's document as it was after one change, so that the change can be undone and redone.
+ *
+ * @property int $number
+ * @property array<string, mixed> $document
+ * @property string $what
+ */
+class PieceRevision extends Model
+{
+    protected $fillable = ['number', 'document', 'what', 'user_id'];
+
+    protected function casts(): array
+    {
+        return ['document' => 'array'];
+    }
+}

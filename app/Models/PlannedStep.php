@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * One step of a piece's route as the last plan placed it. Derived: it can be made again at any time.
+ *
+ * @property int $id
+ * @property int $workshop_id
+ * @property int $piece_id
+ * @property string $step
+ * @property int $position
+ * @property string $kind
+ * @property string $title
+ * @property float $minutes
+ * @property string $state
+ * @property bool $is_next
+ * @property Carbon|null $start_at
+ * @property Carbon|null $end_at
+ * @property Carbon|null $waits_from
+ * @property Carbon|null $opens_at
+ * @property Carbon|null $closes_at
+ * @property string|null $batch
+ * @property array<string, mixed> $details
+ * @property Piece $piece
+ */
+class PlannedStep extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = ['id'];
+
+    protected function casts(): array
+    {
+        return ['details' => 'array', 'is_next' => 'boolean', 'minutes' => 'float', 'start_at' => 'datetime', 'end_at' => 'datetime', 'waits_from' => 'datetime', 'opens_at' => 'datetime', 'closes_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Piece, $this> */
+    public function piece(): BelongsTo
+    {
+        return $this->belongsTo(Piece::class);
+    }
+
+    public function isOpenForHands(): bool
+    {
+        return $this->state === 'open' && $this->is_next && ($this->opens_at === null || $this->opens_at->isPast());
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * A person of one workshop.
+ *
+ * @property int $id
+ * @property int $workshop_id
+ * @property string $name
+ * @property string $email
+ * @property string $password
+ * @property string $role
+ * @property array<string, string> $preferences
+ * @property Workshop $workshop
+ */
+class User extends Authenticatable
+{
+    use HasFactory;
+
+    /** What each preference may be; the first is the usual one. */
+    public const PREFERENCES = [
+        'units' => ['metric', 'imperial'],
+        'grits' => ['P', 'CAMI'],
+        'clock' => ['24', '12'],
+        'theme' => ['paper', 'dark'],
+    ];
+
+    protected $fillable = ['name', 'email', 'password', 'role', 'preferences'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    protected function casts(): array
+    {
+        return ['password' => 'hashed', 'preferences' => 'array'];
+    }
+
+    protected static function booted(): void
+    {
+        static::creating(function (self $user): void {
+            $user->preferences ??= [];
+        });
+    }
+
+    /** @return BelongsTo<Workshop, $this> */
+    public function workshop(): BelongsTo
+    {
+        return $this->belongsTo(Workshop::class);
+    }
+
+    public function prefers(string $key): string
+    {
+        return $this->preferences[$key] ?? self::PREFERENCES[$key][0];
+    }
+
+    public function timeZone(): string
+    {
+        return $this->preferences['time_zone'] ?? $this->workshop->time_zone;
+    }
+
+    public function isOwner(): bool
+    {
+        return $this->role === 'owner';
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+
+/**
+ * One shop: its hours, its air, its limits, and everything in it.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $time_zone
+ * @property array<string, list<array{string, string}>> $hours
+ * @property list<string> $closed
+ * @property array{day_c: float, day_rh: float, night_c: float, night_rh: float, day_from: int, day_to: int} $climate
+ * @property array{sanding_cap_m_s: float, min_wall_mm: float} $limits
+ * @property string $calendar_token
+ * @property bool $is_demo
+ * @property Carbon|null $planned_at
+ * @property array<string, mixed>|null $plan_summary
+ */
+class Workshop extends Model
+{
+    use HasFactory;
+
+    public const USUAL_HOURS = [
+        'mon' => [['08:00', '12:00'], ['13:00', '17:00']], 'tue' => [['08:00', '12:00'], ['13:00', '17:00']],
+        'wed' => [['08:00', '12:00'], ['13:00', '17:00']], 'thu' => [['08:00', '12:00'], ['13:00', '17:00']],
+        'fri' => [['08:00', '12:00'], ['13:00', '17:00']], 'sat' => [['09:00', '13:00']], 'sun' => [],
+    ];
+
+    public const USUAL_CLIMATE = ['day_c' => 18.0, 'day_rh' => 55.0, 'night_c' => 13.0, 'night_rh' => 65.0, 'day_from' => 8, 'day_to' => 18];
+
+    public const USUAL_LIMITS = ['sanding_cap_m_s' => 5.0, 'min_wall_mm' => 3.0];
+
+    protected $fillable = ['name', 'time_zone', 'hours', 'closed', 'climate', 'limits', 'is_demo', 'planned_at', 'plan_summary'];
+
+    protected function casts(): array
+    {
+        return ['hours' => 'array', 'closed' => 'array', 'climate' => 'array', 'limits' => 'array', 'is_demo' => 'boolean', 'planned_at' => 'datetime', 'plan_summary' => 'array'];
+    }
+
+    protected static function booted(): void
+    {
+        static::creating(function (self $workshop): void {
+            $workshop->calendar_token ??= Str::random(48);
+            $workshop->hours ??= self::USUAL_HOURS;
+            $workshop->closed ??= [];
+            $workshop->climate ??= self::USUAL_CLIMATE;
+            $workshop->limits ??= self::USUAL_LIMITS;
+        });
+    }
+
+    /** @return HasMany<User, $this> */
+    public function users(): HasMany
+    {
+        return $this->hasMany(User::class);
+    }
+
+    /** @return HasMany<Piece, $this> */
+    public function pieces(): HasMany
+    {
+        return $this->hasMany(Piece::class);
+    }
+
+    /** @return HasMany<Abrasive, $this> */
+    public function abrasives(): HasMany
+    {
+        return $this->hasMany(Abrasive::class);
+    }
+
+    /** @return HasMany<Tin, $this> */
+    public function tins(): HasMany
+    {
+        return $this->hasMany(Tin::class);
+    }
+
+    /** @return HasMany<PlannedStep, $this> */
+    public function plannedSteps(): HasMany
+    {
+        return $this->hasMany(PlannedStep::class);
+    }
+
+    /** @return HasMany<LogEntry, $this> */
+    public function logEntries(): HasMany
+    {
+        return $this->hasMany(LogEntry::class);
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\LogEntry;
+use App\Models\Piece;
+use App\Models\PlannedStep;
+use App\Models\User;
+use App\Models\Workshop;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** Writes down what happens at the bench, once each, and lets the plan follow. */
+final readonly class Logbook
+{
+    public function __construct(private Planner $planner) {}
+
+    /**
+     * A step is done. A second press for the same step is the same entry.
+     *
+     * @return array{LogEntry, bool} the entry, and whether this call wrote it
+     */
+    public function done(PlannedStep $step, User $user, ?Carbon $at = null, ?float $minutes = null): array
+    {
+        $at ??= now();
+        $this->allow($step, $at);
+        $started = $this->latest($step->piece, $step->step, 'start');
+        if ($minutes === null && $started !== null && $started->happened_at->lte($at)) {
+            $minutes = round($started->happened_at->diffInSeconds($at) / 60, 1);
+        }
+
+        return $this->once($step, $user, 'done', $at, ['minutes' => $minutes === null ? null : min($minutes, 9999), 'facts' => [
+            'planned_minutes' => $step->minutes,
+            'product' => $step->details['product'] ?? null,
+            'early_hours' => $step->opens_at !== null && $at->lt($step->opens_at) ? round($at->diffInMinutes($step->opens_at) / 60, 1) : null,
+            'late_hours' => $step->closes_at !== null && $at->gt($step->closes_at) ? round($step->closes_at->diffInMinutes($at) / 60, 1) : null,
+            'climate' => $step->piece->workshop->climate,
+        ]]);
+    }
+
+    /** @return array{LogEntry, bool} */
+    public function skip(PlannedStep $step, User $user, string $reason): array
+    {
+        return $this->once($step, $user, 'skip', now(), ['body' => $reason]);
+    }
+
+    public function write(PlannedStep $step, User $user, string $kind, ?string $body = null): LogEntry
+    {
+        return $step->piece->workshop->logEntries()->create([
+            'piece_id' => $step->piece_id, 'user_id' => $user->id, 'kind' => $kind, 'step' => $step->step, 'title' => $step->title,
+            'happened_at' => now(), 'body' => $body, 'facts' => ['climate' => $step->piece->workshop->climate],
+        ]);
+    }
+
+    /** Takes a done or skipped step back by a further entry, if nothing after it depends on it. */
+    public function undo(LogEntry $entry, User $user): bool
+    {
+        if (! in_array($entry->kind, ['done', 'skip'], true) || $entry->piece === null) {
+            return false;
+        }
+        $piece = $entry->piece;
+        $workshop = $piece->workshop;
+
+        return DB::transaction(function () use ($entry, $user, $piece, $workshop): bool {
+            $this->lock($workshop);
+            $this->refuseIfBuiltUpon($entry, $piece, $workshop);
+            try {
+                $workshop->logEntries()->create([
+                    'piece_id' => $piece->id, 'user_id' => $user->id, 'kind' => 'undo', 'step' => $entry->step, 'title' => $entry->title,
+                    'happened_at' => now(), 'undoes_id' => $entry->id,
+                ]);
+            } catch (UniqueConstraintViolationException) {
+                return false;
+            }
+            if ($piece->state === Piece::DONE) {
+                $piece->update(['state' => Piece::WORKING]);
+            }
+            $this->planner->replan($workshop);
+
+            return true;
+        });
+    }
+
+    /**
+     * @param  array<string, mixed>  $more
+     * @return array{LogEntry, bool}
+     */
+    private function once(PlannedStep $step, User $user, string $kind, Carbon $at, array $more): array
+    {
+        $workshop = $step->piece->workshop;
+
+        return DB::transaction(function () use ($step, $user, $kind, $at, $more, $workshop): array {
+            $this->lock($workshop);
+            $undone = $workshop->logEntries()->where(['piece_id' => $step->piece_id, 'step' => $step->step, 'kind' => 'undo'])->count();
+            $key = "$step->piece_id:$step->step:$undone";
+            $entry = LogEntry::query()->where('once_key', $key)->first();
+            if ($entry !== null) {
+                return [$entry, false];
+            }
+            $entry = $workshop->logEntries()->create($more + [
+                'piece_id' => $step->piece_id, 'user_id' => $user->id, 'kind' => $kind, 'step' => $step->step, 'title' => $step->title,
+                'happened_at' => $at, 'once_key' => $key,
+            ]);
+            $this->planner->replan($workshop);
+
+            return [$entry, true];
+        });
+    }
+
+    private function allow(PlannedStep $step, Carbon $at): void
+    {
+        if ($at->isAfter(now()->addMinute())) {
+            throw ValidationException::withMessages(['at' => 'The time is '.$at->toDateTimeString().' UTC, which is still to come; it takes a time up to now.']);
+        }
+        $before = $this->planner->history($step->piece->workshop, $step->piece)[$step->piece_id] ?? ['done' => [], 'skipped' => []];
+        foreach ($step->details['after'] ?? [] as $needed) {
+            $done = $before['done'][$needed] ?? null;
+            if ($done === null && ! isset($before['skipped'][$needed])) {
+                $title = $step->piece->plannedSteps()->where('step', $needed)->value('title') ?? $needed;
+                throw ValidationException::withMessages(['step' => "“{$step->title}” cannot be done yet: “{$title}” comes first. Do or skip that one."]);
+            }
+            if ($done !== null && $at->getTimestamp() < $done) {
+                throw ValidationException::withMessages(['at' => 'The time is '.$at->toDateTimeString().' UTC, before the step it follows; it takes a time from '.gmdate('Y-m-d H:i', $done).' UTC to now.']);
+            }
+        }
+    }
+
+    private function refuseIfBuiltUpon(LogEntry $entry, Piece $piece, Workshop $workshop): void
+    {
+        $history = $this->planner->history($workshop, $piece)[$piece->id] ?? ['done' => [], 'skipped' => []];
+        foreach ($piece->plannedSteps as $later) {
+            $settled = isset($history['done'][$later->step]) || isset($history['skipped'][$later->step]);
+            if ($settled && in_array($entry->step, $later->details['after'] ?? [], true)) {
+                throw ValidationException::withMessages(['step' => "“{$entry->title}” cannot be taken back while “{$later->title}” stands; take that back first."]);
+            }
+        }
+    }
+
+    private function latest(Piece $piece, string $step, string $kind): ?LogEntry
+    {
+        return $piece->logEntries()->where(['step' => $step, 'kind' => $kind])->latest('id')->first();
+    }
+
+    private function lock(Workshop $workshop): void
+    {
+        Workshop::query()->whereKey($workshop->id)->lockForUpdate()->first();
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use Illuminate\Validation\ValidationException;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Validator;
+
+/** Holds a brought-in document against the published JSON Schema, and names the field that fails. */
+final readonly class PieceDocumentSchema
+{
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws ValidationException
+     */
+    public function valid(string $json): array
+    {
+        $document = json_decode($json, false, 24);
+        $schema = json_decode((string) file_get_contents(base_path('docs/formats/piece.schema.json')));
+        $error = (new Validator)->validate($document, $schema)->error();
+        if ($error !== null) {
+            throw ValidationException::withMessages(['file' => $this->words($error)]);
+        }
+
+        return json_decode($json, true, 24);
+    }
+
+    private function words(ValidationError $error): string
+    {
+        $leaf = $error;
+        while ($leaf->subErrors() !== []) {
+            $leaf = $leaf->subErrors()[0];
+        }
+        $path = implode('.', $leaf->data()->fullPath());
+        $says = (new ErrorFormatter)->formatErrorMessage($leaf);
+        $value = $leaf->data()->value();
+        $quoted = is_scalar($value) || $value === null ? ' is '.mb_substr((string) json_encode($value), 0, 60).':' : ':';
+
+        return ($path === '' ? 'The document' : "The field $path").$quoted.' '.lcfirst($says).'. The format is described in docs/formats/piece.md.';
+    }
+}

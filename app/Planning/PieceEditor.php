@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Piece;
+use App\Models\User;
+use App\Models\Workshop;
+use HonestGrain\Drawing\Elevation;
+use HonestGrain\Route\Piece as CorePiece;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** Makes and changes pieces: validates by the core, keeps every revision, and plans the shop again. */
+final readonly class PieceEditor
+{
+    private const KEPT_REVISIONS = 200;
+
+    public function __construct(private ShopMapper $mapper, private Planner $planner) {}
+
+    /** @param array<string, mixed> $document */
+    public function create(Workshop $workshop, array $document, ?User $user, string $what = 'drawn', bool $plan = true): Piece
+    {
+        $core = $this->mapper->piece($workshop, $document);
+
+        return DB::transaction(function () use ($workshop, $core, $user, $what, $plan): Piece {
+            $piece = $workshop->pieces()->create($this->columns($core) + ['conflicts' => [], 'version' => 1, 'revision' => 1]);
+            $piece->revisions()->create(['number' => 1, 'document' => $core->toArray(), 'what' => $what, 'user_id' => $user?->id]);
+            if ($plan) {
+                $this->planner->replan($workshop);
+            }
+
+            return $piece->refresh();
+        });
+    }
+
+    /**
+     * Changes part of the document.
+     *
+     * @param  array<string, mixed>  $part  keys of the document to replace
+     *
+     * @throws VersionConflict when the piece has been changed since version $seen
+     * @throws \HonestGrain\Exception\BadInput when the changed document makes no sense
+     */
+    public function change(Piece $piece, int $seen, array $part, string $what, ?User $user): Piece
+    {
+        return DB::transaction(function () use ($piece, $seen, $part, $what, $user): Piece {
+            $locked = $this->locked($piece, $seen);
+            $core = $this->mapper->piece($locked->workshop, array_replace($locked->document, $part));
+            $locked->revisions()->where('number', '>', $locked->revision)->delete();
+            $number = $locked->revision + 1;
+            $locked->revisions()->create(['number' => $number, 'document' => $core->toArray(), 'what' => $what, 'user_id' => $user?->id]);
+            $locked->revisions()->where('number', '<=', $number - self::KEPT_REVISIONS)->delete();
+
+            return $this->store($locked, $core, $number);
+        });
+    }
+
+    /**
+     * Steps back (−1) or forward (+1) in the piece's revisions. Nothing happens at either end.
+     *
+     * @throws VersionConflict
+     */
+    public function step(Piece $piece, int $seen, int $by): Piece
+    {
+        return DB::transaction(function () use ($piece, $seen, $by): Piece {
+            $locked = $this->locked($piece, $seen);
+            $revision = $locked->revisions()->where('number', $locked->revision + $by)->first();
+
+            return $revision === null ? $locked : $this->store($locked, $this->mapper->piece($locked->workshop, $revision->document), $revision->number);
+        });
+    }
+
+    private function locked(Piece $piece, int $seen): Piece
+    {
+        /** @var Piece $locked */
+        $locked = Piece::query()->whereKey($piece->id)->lockForUpdate()->firstOrFail();
+        if ($locked->version !== $seen) {
+            throw new VersionConflict;
+        }
+
+        return $locked;
+    }
+
+    private function store(Piece $piece, CorePiece $core, int $revision): Piece
+    {
+        $piece->update($this->columns($core) + ['version' => $piece->version + 1, 'revision' => $revision]);
+        $this->planner->replan($piece->workshop);
+
+        return $piece->refresh();
+    }
+
+    /** @return array<string, mixed> */
+    private function columns(CorePiece $core): array
+    {
+        $drawing = Elevation::of($core->profile, $core->grain, $core->wood->rgb, $core->marks, $core->name, substr(md5($core->name.json_encode($core->toArray())), 0, 8));
+
+        return [
+            'name' => $core->name, 'form' => $core->form->value, 'wood' => $core->wood->name,
+            'due_at' => $core->due === null ? null : Carbon::instance($core->due),
+            'document' => $core->toArray(), 'drawing' => $drawing->small(),
+            'diameter_mm' => $core->profile->diameterMm(), 'height_mm' => $core->profile->heightMm(),
+        ];
+    }
+}

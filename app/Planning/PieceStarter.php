@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\View\Show;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Exception\InvalidField;
+use HonestGrain\Geometry\Form;
+use HonestGrain\Geometry\Profile;
+use HonestGrain\Route\Holding;
+use HonestGrain\Route\Piece as CorePiece;
+use Illuminate\Support\Carbon;
+
+/** Turns a form and a few typed sizes into a first piece document, with likely coats. */
+final readonly class PieceStarter
+{
+    private const USUAL_STACK = ['spindle' => 'friction-polish', 'lidded-box' => 'friction-polish', 'platter' => 'hard-wax-oil', 'vase' => 'wiping-varnish', 'hollow-form' => 'wiping-varnish'];
+
+    public function __construct(private Catalogue $catalogue) {}
+
+    /**
+     * @param  array<string, mixed>  $typed  validated fields of the new-piece page
+     * @return array<string, mixed>
+     */
+    public function document(array $typed, Show $show, string $timeZone): array
+    {
+        $form = Form::from($typed['form']);
+        $mm = fn (string $key): float => $show->mmFrom((float) ($typed[$key] ?? 0));
+        $profile = $this->profile($form, $mm('diameter'), $mm('height'), $mm('foot'), $mm('wall'));
+
+        return self::of($this->catalogue, $form, $profile, [
+            'name' => $typed['name'], 'wood' => $typed['wood'], 'grain' => $typed['grain'], 'moisture_percent' => (float) $typed['moisture'],
+            'purpose' => $typed['purpose'], 'due_at' => self::endOfDay($typed['due'] ?? null, $timeZone),
+        ]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $more
+     * @return array<string, mixed>
+     */
+    public static function of(Catalogue $catalogue, Form $form, Profile $profile, array $more): array
+    {
+        $zones = $profile->inner === null ? ['outside', 'top'] : ['outside', 'inside', 'rim'];
+        $stack = self::USUAL_STACK[$form->value] ?? 'oil-varnish';
+        $plans = [];
+        foreach ($catalogue->stacks() as $proven) {
+            if ($proven->id === $stack) {
+                $plans[] = $proven->planFor($zones);
+            }
+        }
+
+        return $more + [
+            'format' => CorePiece::FORMAT, 'version' => CorePiece::VERSION, 'form' => $form->value, 'grain' => $form->grain()->value,
+            'moisture_percent' => 10.0, 'purpose' => 'handled', 'due_at' => null,
+            'holding' => $form === Form::Spindle ? Holding::BetweenCentres->value : Holding::Tenon->value,
+            'shape' => $profile->toArray(), 'surface' => ['tool_mark_um' => 80, 'own' => []], 'marks' => [], 'coats' => $plans, 'note' => '',
+        ];
+    }
+
+    public static function endOfDay(?string $date, string $timeZone): ?string
+    {
+        return $date === null ? null : Carbon::parse($date, $timeZone)->setTime(17, 0)->utc()->format('Y-m-d\TH:i:s\Z');
+    }
+
+    private function profile(Form $form, float $diameterMm, float $heightMm, float $footMm, float $wallMm): Profile
+    {
+        if ($footMm >= $diameterMm) {
+            throw InvalidField::because('foot', $footMm, "the foot must be smaller than the widest diameter, $diameterMm mm");
+        }
+        if ($form !== Form::Spindle && ($wallMm * 4 > $diameterMm || $wallMm * 3 > $heightMm)) {
+            throw InvalidField::because('wall', $wallMm, 'the wall must be under a quarter of the diameter and a third of the height, or nothing is left inside');
+        }
+        try {
+            return $form->profile($diameterMm, $heightMm, $footMm, $wallMm);
+        } catch (\HonestGrain\Exception\BadInput $e) {
+            throw InvalidField::because('diameter', $diameterMm, 'these sizes do not make a '.lcfirst($form->label()).' ('.$e->getMessage().')');
+        }
+    }
+}

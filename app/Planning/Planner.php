@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\LogEntry;
+use App\Models\Piece;
+use App\Models\PlannedStep;
+use App\Models\Workshop;
+use HonestGrain\Coating\CureClock;
+use HonestGrain\Exception\BadInput;
+use HonestGrain\Route\Remaining;
+use HonestGrain\Route\Route;
+use HonestGrain\Route\Step;
+use HonestGrain\Schedule\Job;
+use HonestGrain\Schedule\PlacedTask;
+use HonestGrain\Schedule\Plan;
+use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\Scheduler;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** Makes a workshop's plan again from its pieces and what has happened, and writes it to `planned_steps`. */
+final readonly class Planner
+{
+    private const STALE_MINUTES = 10;
+
+    public function __construct(private ShopMapper $mapper, private Scheduler $scheduler) {}
+
+    public function replanIfStale(Workshop $workshop): void
+    {
+        if ($workshop->planned_at === null || $workshop->planned_at->lt(now()->subMinutes(self::STALE_MINUTES))) {
+            $this->replan($workshop);
+        }
+    }
+
+    public function replan(Workshop $workshop): void
+    {
+        DB::transaction(function () use ($workshop): void {
+            // One plan at a time for a workshop; the second waits and plans on the first's results.
+            Workshop::query()->whereKey($workshop->id)->lockForUpdate()->first();
+            $workshop->load(['abrasives', 'tins']);
+            $clock = $this->mapper->clock($workshop);
+            $now = now()->startOfMinute()->getTimestamp();
+            $pieces = $workshop->pieces()->working()->orderBy('due_at')->orderBy('id')->get();
+            $history = $this->history($workshop);
+            $routes = $jobs = [];
+            foreach ($pieces as $piece) {
+                try {
+                    $routes[$piece->id] = Route::of($this->mapper->piece($workshop, $piece->document), $this->mapper->bench($workshop));
+                } catch (BadInput $e) {
+                    $this->setAside($piece, $e->getMessage());
+
+                    continue;
+                }
+                $jobs[] = Remaining::of((string) $piece->id, $piece->due_at?->getTimestamp(), 1.0, $routes[$piece->id], $history[$piece->id]['done'] ?? [], $history[$piece->id]['skipped'] ?? [], $clock);
+            }
+            [$plan, $trouble] = $this->plan($workshop, $now, $jobs, $clock);
+            $this->write($workshop, $pieces->keyBy('id'), $routes, $jobs, $history, $plan, $clock);
+            $workshop->update(['planned_at' => now(), 'plan_summary' => [
+                'finish' => $plan === null ? null : gmdate('Y-m-d\TH:i:s\Z', $plan->finish),
+                'lower_bound' => $plan === null ? null : gmdate('Y-m-d\TH:i:s\Z', $plan->lowerBound),
+                'broken' => $plan === null ? [] : array_map(fn ($window): array => $window->toArray(), $plan->broken),
+                'setups' => $plan?->setups,
+                'milliseconds' => $plan?->milliseconds,
+                'trouble' => $trouble,
+            ]]);
+        });
+    }
+
+    /**
+     * What has been done and skipped and not been undone, by piece.
+     *
+     * @return array<int, array{done: array<string, int>, skipped: array<string, true>}>
+     */
+    public function history(Workshop $workshop, ?Piece $only = null): array
+    {
+        $history = [];
+        $entries = $workshop->logEntries()
+            ->whereIn('kind', ['done', 'skip'])
+            ->when($only !== null, fn ($query) => $query->where('piece_id', $only?->id))
+            ->when($only === null, fn ($query) => $query->whereIn('piece_id', $workshop->pieces()->working()->select('id')))
+            ->whereNotIn('id', LogEntry::query()->where('workshop_id', $workshop->id)->whereNotNull('undoes_id')->select('undoes_id'))
+            ->get(['piece_id', 'step', 'kind', 'happened_at']);
+        foreach ($entries as $entry) {
+            $history[(int) $entry->piece_id] ??= ['done' => [], 'skipped' => []];
+            if ($entry->kind === 'done') {
+                $history[(int) $entry->piece_id]['done'][(string) $entry->step] = $entry->happened_at->getTimestamp();
+            } else {
+                $history[(int) $entry->piece_id]['skipped'][(string) $entry->step] = true;
+            }
+        }
+
+        return $history;
+    }
+
+    /**
+     * @param  list<Job>  $jobs
+     * @return array{Plan|null, string|null}
+     */
+    private function plan(Workshop $workshop, int $now, array $jobs, CureClock $clock): array
+    {
+        try {
+            return [$this->scheduler->plan(Problem::of($now, $this->mapper->hours($workshop), ShopMapper::RESOURCES, $jobs, $clock)), null];
+        } catch (BadInput $e) {
+            return [null, $e->getMessage()];
+        }
+    }
+
+    private function setAside(Piece $piece, string $why): void
+    {
+        $piece->plannedSteps()->delete();
+        $piece->update(['ready_at' => null, 'late' => null, 'conflicts' => [['severity' => 'forbid', 'steps' => [], 'message' => $why, 'choices' => ['Change the piece']]]]);
+    }
+
+    /**
+     * @param  Collection<int, Piece>  $pieces
+     * @param  array<int, Route>  $routes
+     * @param  list<Job>  $jobs
+     * @param  array<int, array{done: array<string, int>, skipped: array<string, true>}>  $history
+     */
+    private function write(Workshop $workshop, Collection $pieces, array $routes, array $jobs, array $history, ?Plan $plan, CureClock $clock): void
+    {
+        $placed = $late = $tasks = [];
+        foreach ($plan->tasks ?? [] as $task) {
+            $placed[(int) $task->piece][$task->task->id] = $task;
+        }
+        foreach ($plan->late ?? [] as $piece) {
+            $late[(int) $piece->piece] = ['hours' => $piece->hours, 'because' => $this->named($piece->because, $pieces)];
+        }
+        foreach ($jobs as $job) {
+            foreach ($job->tasks as $task) {
+                $tasks[(int) $job->id][$task->id] = $task;
+            }
+        }
+        PlannedStep::query()->where('workshop_id', $workshop->id)->whereIn('piece_id', $pieces->keys())->delete();
+        $rows = [];
+        foreach ($routes as $pieceId => $route) {
+            $done = $history[$pieceId]['done'] ?? [];
+            $skipped = $history[$pieceId]['skipped'] ?? [];
+            foreach ($route->steps as $position => $step) {
+                $rows[] = $this->row($workshop, $pieceId, $position, $step, $done, $skipped, $placed[$pieceId][$step->id] ?? null, $tasks[$pieceId][$step->id]->notBefore ?? null, $tasks[$pieceId][$step->id]->notAfter ?? null);
+            }
+            $ends = array_map(fn (PlacedTask $task): int => $task->end, $placed[$pieceId] ?? []);
+            $open = count($tasks[$pieceId] ?? []);
+            $finished = $open === 0 ? max([0, ...array_values($done)]) : null;
+            $readyAt = $finished ?? ($ends === [] ? null : max($ends));
+            /** @var Piece $piece */
+            $piece = $pieces[$pieceId];
+            $piece->update([
+                'state' => $open === 0 ? Piece::DONE : Piece::WORKING,
+                'ready_at' => $readyAt === null ? null : Carbon::createFromTimestamp($readyAt),
+                'late' => $late[$pieceId] ?? null,
+                'conflicts' => array_map(fn ($conflict): array => $conflict->toArray(), $route->conflicts),
+            ]);
+        }
+        foreach (array_chunk($rows, 200) as $chunk) {
+            PlannedStep::query()->insert($chunk);
+        }
+    }
+
+    /**
+     * @param  array<string, int>  $done
+     * @param  array<string, true>  $skipped
+     * @return array<string, mixed>
+     */
+    private function row(Workshop $workshop, int $pieceId, int $position, Step $step, array $done, array $skipped, ?PlacedTask $placed, ?int $opens, ?int $closes): array
+    {
+        $sql = fn (?int $second): ?string => $second === null ? null : gmdate('Y-m-d H:i:s', $second);
+        $before = array_map(fn ($lag): string => $lag->task, $step->after);
+        $settled = fn (string $id): bool => isset($done[$id]) || isset($skipped[$id]);
+        $doneAt = $done[$step->id] ?? null;
+        $from = array_filter(array_map(fn (string $id): ?int => $done[$id] ?? null, $before));
+
+        return [
+            'workshop_id' => $workshop->id, 'piece_id' => $pieceId, 'step' => $step->id, 'position' => $position, 'kind' => $step->kind->value,
+            'title' => mb_substr($step->title, 0, 200), 'minutes' => $step->minutes,
+            'state' => $doneAt !== null ? 'done' : (isset($skipped[$step->id]) ? 'skipped' : 'open'),
+            'is_next' => ! $settled($step->id) && array_filter($before, fn (string $id): bool => ! $settled($id)) === [],
+            'start_at' => $sql($placed?->start), 'end_at' => $sql($doneAt ?? $placed?->end),
+            'waits_from' => $sql($from === [] ? null : max($from)), 'opens_at' => $sql($opens), 'closes_at' => $sql($closes),
+            'batch' => $step->batch(), 'details' => json_encode($step->toArray() + ['wait_for' => $step->waitFor], JSON_THROW_ON_ERROR),
+        ];
+    }
+
+    /**
+     * Says the pieces' names where the scheduler knows only their numbers.
+     *
+     * @param  list<string>  $because
+     * @param  Collection<int, Piece>  $pieces
+     * @return list<string>
+     */
+    private function named(array $because, Collection $pieces): array
+    {
+        return array_map(fn (string $sentence): string => (string) preg_replace_callback(
+            '/busy with (\d+)/', fn (array $m): string => 'busy with '.($pieces[(int) $m[1]]->name ?? 'another piece'), $sentence
+        ), $because);
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Workshop;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Coating\CoatingTable;
+use HonestGrain\Coating\CureClock;
+use HonestGrain\Coating\DayNightClimate;
+use HonestGrain\Exchange\Document;
+use HonestGrain\Route\Bench;
+use HonestGrain\Route\Piece as CorePiece;
+use HonestGrain\Schedule\WorkingHours;
+
+/** Builds the core's view of a workshop from its rows: hours, air, abrasives, tins. */
+final readonly class ShopMapper
+{
+    public const RESOURCES = ['turner' => 1, 'lathe' => 1, 'spray-corner' => 1];
+
+    public function __construct(private Catalogue $catalogue) {}
+
+    public function hours(Workshop $workshop): WorkingHours
+    {
+        return WorkingHours::read(Document::of(['hours' => $workshop->hours, 'closed' => $workshop->closed]), new \DateTimeZone($workshop->time_zone));
+    }
+
+    public function clock(Workshop $workshop): CureClock
+    {
+        $air = $workshop->climate;
+
+        return new CureClock(DayNightClimate::of(
+            (float) $air['day_c'], (float) $air['day_rh'], (float) $air['night_c'], (float) $air['night_rh'],
+            (int) $air['day_from'], (int) $air['day_to'], new \DateTimeZone($workshop->time_zone),
+        ));
+    }
+
+    public function bench(Workshop $workshop): Bench
+    {
+        $table = $this->catalogue->abrasives();
+        $owned = $workshop->abrasives->pluck('grit')->all();
+
+        return new Bench($table, $table->allNamed($owned, 'abrasives'), (float) $workshop->limits['sanding_cap_m_s'], (float) $workshop->limits['min_wall_mm']);
+    }
+
+    public function coatings(Workshop $workshop): CoatingTable
+    {
+        return $this->catalogue->coatings()->withLabels(
+            $workshop->tins->mapWithKeys(fn ($tin): array => [$tin->product => array_map(floatval(...), $tin->label)])->all()
+        );
+    }
+
+    /** @param array<string, mixed> $document */
+    public function piece(Workshop $workshop, array $document): CorePiece
+    {
+        return CorePiece::read(Document::of($document), $this->catalogue, $this->coatings($workshop));
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Models\User;
+use App\View\Show;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Schedule\EarliestDueFirst;
+use HonestGrain\Schedule\Scheduler;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\View;
+use Illuminate\Support\ServiceProvider;
+use Illuminate\Validation\Rules\Password;
+
+class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(Catalogue::class, fn () => Catalogue::shipped());
+        $this->app->bind(Scheduler::class, EarliestDueFirst::class);
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict(! $this->app->isProduction());
+        Password::defaults(fn () => Password::min(10));
+        Gate::define('run-shop', fn (User $user): bool => $user->isOwner());
+        RateLimiter::for('sign-in', fn (Request $request) => [
+            Limit::perMinute(6)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
+            Limit::perMinute(40)->by((string) $request->ip()),
+        ]);
+        RateLimiter::for('register', fn (Request $request) => Limit::perHour(20)->by((string) $request->ip()));
+        RateLimiter::for('calendar', fn (Request $request) => Limit::perMinute(60)->by((string) $request->ip()));
+
+        // Every row is reached through the signed-in workshop, so that another one's number finds nothing.
+        foreach (['piece' => 'pieces', 'step' => 'plannedSteps', 'entry' => 'logEntries', 'abrasive' => 'abrasives', 'person' => 'users'] as $name => $relation) {
+            Route::bind($name, fn (string $id) => ctype_digit($id) ? auth()->user()?->workshop->{$relation}()->findOrFail((int) $id) : abort(404));
+        }
+        View::composer('*', function ($view): void {
+            $user = auth()->user();
+            $view->with(['show' => Show::for($user), 'me' => $user]);
+        });
+    }
+}

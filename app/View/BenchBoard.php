@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\LogEntry;
+use App\Models\PlannedStep;
+use App\Models\Workshop;
+use HonestGrain\Safety\Hazard;
+use Illuminate\Support\Collection;
+
+/** What the Bench shows: one step for now, what comes after it, what waits, and which windows close today. */
+final readonly class BenchBoard
+{
+    private const AFTER = 6;
+
+    private const WAITING = 12;
+
+    /**
+     * @param  Collection<int, PlannedStep>  $ready  for hands, in the plan's order
+     * @param  Collection<int, PlannedStep>  $waiting
+     * @param  Collection<int, PlannedStep>  $closing
+     * @param  Collection<int, PlannedStep>  $together  the same batch as the step for now
+     * @param  list<Hazard>  $hazards
+     * @param  Collection<int, LogEntry>  $lately
+     */
+    private function __construct(
+        public ?PlannedStep $now,
+        public bool $shopOpen,
+        public Collection $ready,
+        public Collection $waiting,
+        public int $waitingCount,
+        public Collection $closing,
+        public Collection $together,
+        public array $hazards,
+        public ?LogEntry $running,
+        public Collection $lately,
+        public bool $empty,
+        public ?string $trouble,
+    ) {}
+
+    public static function of(Workshop $workshop): self
+    {
+        $columns = 'piece:id,workshop_id,name,wood,drawing,due_at';
+        $open = $workshop->plannedSteps()->with($columns)->where('state', 'open')->where('is_next', true);
+        $ready = (clone $open)->where('minutes', '>', 0)->where(fn ($q) => $q->whereNull('opens_at')->orWhere('opens_at', '<=', now()))->orderByRaw('start_at is null')->orderBy('start_at')->limit(self::AFTER + 1)->get();
+        $waits = (clone $open)->where('opens_at', '>', now());
+        $now = $ready->first();
+        $workshopDayEnd = now($workshop->time_zone)->endOfDay()->utc();
+
+        return new self(
+            $now,
+            $now?->start_at !== null && $now->start_at->lte(now()->addMinutes(11)),
+            $ready->slice(1)->values(),
+            (clone $waits)->orderBy('opens_at')->limit(self::WAITING)->get(),
+            $waits->count(),
+            (clone $open)->whereNotNull('closes_at')->where('closes_at', '<=', $workshopDayEnd)->orderBy('closes_at')->limit(5)->get(),
+            $now?->batch === null ? new Collection : $ready->slice(1)->where('batch', $now->batch)->values(),
+            $now === null ? [] : array_values(array_filter(array_map(Hazard::tryFrom(...), $now->details['hazards'] ?? []))),
+            $now === null ? null : self::running($now),
+            $workshop->logEntries()->with('piece:id,workshop_id,name')->whereIn('kind', ['done', 'skip', 'wrong', 'note'])->orderByDesc('happened_at')->limit(4)->get(),
+            ! $workshop->pieces()->exists(),
+            $workshop->plan_summary['trouble'] ?? null,
+        );
+    }
+
+    private static function running(PlannedStep $step): ?LogEntry
+    {
+        return LogEntry::query()->where(['piece_id' => $step->piece_id, 'step' => $step->step, 'kind' => 'start'])->latest('id')->first();
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use HonestGrain\Coating\Amount;
+use HonestGrain\Coating\Coating;
+use HonestGrain\Coating\CureClock;
+use HonestGrain\Coating\Exception\Stalled;
+use HonestGrain\Coating\Layer;
+use HonestGrain\Coating\Stack;
+use HonestGrain\Route\CoatPlan;
+use HonestGrain\Route\LayerWaits;
+use HonestGrain\Route\Piece as CorePiece;
+use Illuminate\Support\Carbon;
+
+/** One coat plan as the Coats tab shows it: verdicts, amounts, film so far and every wait in this shop's air. */
+final readonly class CoatsPanel
+{
+    /**
+     * @param  list<float>  $amountsMl
+     * @param  list<array<string, string>>  $waits  by coat: words for recoat from, until, buff, handle, full cure
+     * @param  list<string>  $warnings
+     */
+    private function __construct(public int $index, public CoatPlan $plan, public Stack $stack, public array $amountsMl, public array $waits, public array $warnings) {}
+
+    /** @return list<self> */
+    public static function all(CorePiece $core, CureClock $clock): array
+    {
+        $measured = $core->measure();
+        $panels = [];
+        foreach ($core->coatPlans as $index => $plan) {
+            $layers = $amounts = $waits = $warnings = [];
+            $zones = array_values(array_intersect_key($measured->zones, array_flip($plan->zones)));
+            foreach ($plan->coats as $i => $coat) {
+                $layers[] = new Layer($coat->coating, $coat->denib, $i === 0 ? null : LayerWaits::before($plan->coats[$i - 1]->coating, $coat->coating));
+                $amounts[] = Amount::forCoatMl($coat->coating, $zones, $i === 0);
+                [$waits[], $warned] = self::waits($coat->coating, $clock);
+                $warnings = [...$warnings, ...array_map(fn (string $warning): string => "{$coat->coating->class}: $warning", $warned)];
+            }
+            $panels[] = new self($index, $plan, Stack::judge($core->wood, $layers), $amounts, $waits, array_values(array_unique($warnings)));
+        }
+
+        return $panels;
+    }
+
+    /** @return list<string> zones of the piece that no coat covers; the foot follows the outside by itself */
+    public static function freeZones(CorePiece $core): array
+    {
+        return array_values(array_filter(array_keys($core->measure()->zones), fn (string $zone): bool => in_array($zone, CoatPlan::ZONES, true) && $zone !== 'foot' && $core->coatPlanFor($zone) === null));
+    }
+
+    /** @return array{array<string, string>, list<string>} */
+    private static function waits(Coating $coating, CureClock $clock): array
+    {
+        $show = app(Show::class);
+        $start = Carbon::now()->getTimestamp();
+        $warnings = [];
+        $timed = function (?float $hours) use ($coating, $clock, $show, $start, &$warnings): string {
+            if ($hours === null) {
+                return 'no end';
+            }
+            try {
+                $run = $clock->run($hours, $coating->kinetics(), $start);
+                $warnings = [...$warnings, ...$run->warnings];
+
+                return $show->hours($run->elapsedHours());
+            } catch (Stalled $e) {
+                $warnings[] = $e->getMessage();
+
+                return 'never in this air';
+            }
+        };
+
+        return [[
+            'from' => $timed($coating->recoatFromHours), 'until' => $timed($coating->recoatUntilHours),
+            'buff' => $coating->buffableHours > 0 ? $timed($coating->buffableHours) : '–',
+            'handle' => $timed($coating->handleHours), 'cure' => $coating->neverCures() ? 'never cures' : $timed($coating->fullCureHours()),
+        ], array_values(array_unique($warnings))];
+    }
+}

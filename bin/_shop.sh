@@ -1,0 +1,153 @@
+# Shared by bin/start, bin/test and bin/bench: stages with times, what must be installed, a private database.
+# Sourced, not run. Wants ROOT (the project) and STATE (an ignored folder of the caller's own).
+
+say() { printf '%s\n' "$*"; }
+fail() { printf '\n%s\n' "$*" >&2; exit 1; }
+
+# stage "What it does" "What to do if it fails" command…
+stage() {
+    local what=$1 mend=$2 began ended log
+    shift 2
+    began=$(date +%s%N)
+    printf '  %-44s' "$what"
+    log=$STATE/last-stage.log
+    if "$@" >"$log" 2>&1; then
+        ended=$(date +%s%N)
+        printf '%6s s\n' "$(awk -v n=$((ended - began)) 'BEGIN { printf "%.1f", n / 1e9 }')"
+    else
+        printf 'failed\n\n'
+        tail -n 25 "$log" | sed 's/^/    /'
+        fail "$what failed. $mend"
+    fi
+}
+
+php_has() { php -m 2>/dev/null | tr 'A-Z' 'a-z' | grep -qx "$1"; }
+
+missing_packages() {
+    local ext
+    command -v php >/dev/null || echo php8.2-cli
+    for ext in intl mbstring xml curl; do php_has "$ext" || echo "php8.2-$ext"; done
+    php_has pdo_mysql || echo php8.2-mysql
+    php_has 'zend opcache' || echo php8.2-opcache
+    command -v mariadbd >/dev/null || [ -x /usr/sbin/mariadbd ] || echo mariadb-server
+    command -v composer >/dev/null || echo composer
+    command -v unzip >/dev/null || echo unzip
+    command -v node >/dev/null || echo nodejs
+    command -v npm >/dev/null || echo npm
+    if [ "${WITH_BROWSER:-no}" = yes ]; then command -v chromium >/dev/null || echo chromium; fi
+}
+
+install_packages() {
+    local wanted
+    wanted=$(missing_packages)
+    [ -z "$wanted" ] && return 0
+    if [ "$(id -u)" != 0 ]; then echo "These packages are missing: $wanted"; return 1; fi
+    echo "Installing: $wanted"
+    apt-get update -q
+    # shellcheck disable=SC2086
+    DEBIAN_FRONTEND=noninteractive apt-get install -y -q --no-install-recommends $wanted
+}
+
+stamp_of() { cat "$@" 2>/dev/null | sha256sum | cut -c1-40; }
+
+php_packages() {
+    local stamp
+    stamp=$(stamp_of "$ROOT/composer.json")
+    [ "$(cat "$ROOT/vendor/.stamp" 2>/dev/null)" = "$stamp" ] && return 0
+    (cd "$ROOT" && COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress) && echo "$stamp" >"$ROOT/vendor/.stamp"
+}
+
+npm_packages() {
+    local stamp
+    stamp=$(stamp_of "$ROOT/package-lock.json")
+    [ "$(cat "$ROOT/node_modules/.stamp" 2>/dev/null)" = "$stamp" ] && return 0
+    node -e 'process.exit(Number(process.versions.node.split(".")[0]) >= 20 ? 0 : 1)' || { echo "Node $(node --version) is too old: 20 or newer is needed."; return 1; }
+    (cd "$ROOT" && npm ci --no-audit --no-fund) && echo "$stamp" >"$ROOT/node_modules/.stamp"
+}
+
+build_assets() {
+    local stamp
+    stamp=$(cd "$ROOT" && find resources vite.config.js package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-40)
+    [ "$(cat "$ROOT/public/build/.stamp" 2>/dev/null)" = "$stamp" ] && return 0
+    (cd "$ROOT" && npm run --silent build) && echo "$stamp" >"$ROOT/public/build/.stamp"
+}
+
+free_port() {
+    php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);'
+}
+
+port_taken() { php -r 'exit(@stream_socket_client("tcp://127.0.0.1:'"$1"'", $e, $m, 1) ? 0 : 1);'; }
+
+make_secrets() {
+    mkdir -p "$STATE/sessions" "$STATE/cache"
+    (
+        umask 077
+        [ -s "$STATE/app.key" ] || php -r 'echo "base64:".base64_encode(random_bytes(32));' >"$STATE/app.key"
+        [ -s "$STATE/db.password" ] || php -r 'echo bin2hex(random_bytes(16));' >"$STATE/db.password"
+    )
+    export APP_KEY DB_PASSWORD
+    APP_KEY=$(cat "$STATE/app.key")
+    DB_PASSWORD=$(cat "$STATE/db.password")
+}
+
+database_make() {
+    [ -d "$STATE/mysql/mysql" ] && return 0
+    rm -rf "$STATE/mysql"
+    mariadb-install-db --no-defaults --user="$(id -un)" --datadir="$STATE/mysql" --auth-root-authentication-method=normal --skip-test-db
+}
+
+database_start() {
+    local i
+    DB_PORT=$(free_port)
+    SOCKET_DIR=$(mktemp -d /tmp/honest-grain.XXXXXX)
+    export DB_PORT SOCKET_DIR
+    PATH=$PATH:/usr/sbin mariadbd --no-defaults --user="$(id -un)" --datadir="$STATE/mysql" --bind-address=127.0.0.1 --port="$DB_PORT" \
+        --socket="$SOCKET_DIR/db.sock" --pid-file="$SOCKET_DIR/db.pid" --skip-name-resolve --character-set-server=utf8mb4 \
+        --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit="${DB_FLUSH:-1}" >"$STATE/database.log" 2>&1 &
+    DB_PID=$!
+    for i in $(seq 1 150); do
+        if mariadb --no-defaults --socket="$SOCKET_DIR/db.sock" -uroot -e 'select 1' >/dev/null 2>&1; then
+            mariadb --no-defaults --socket="$SOCKET_DIR/db.sock" -uroot -e "create database if not exists honest_grain character set utf8mb4;
+                create user if not exists 'honest_grain'@'127.0.0.1' identified by '$DB_PASSWORD';
+                grant all on honest_grain.* to 'honest_grain'@'127.0.0.1';"
+            return
+        fi
+        kill -0 "$DB_PID" 2>/dev/null || { tail -n 20 "$STATE/database.log"; return 1; }
+        sleep 0.1
+    done
+    echo "The database did not answer within 15 seconds."
+    return 1
+}
+
+database_stop() {
+    [ -n "${DB_PID:-}" ] && kill "$DB_PID" 2>/dev/null && wait "$DB_PID" 2>/dev/null
+    [ -n "${SOCKET_DIR:-}" ] && rm -rf "$SOCKET_DIR"
+    DB_PID=
+}
+
+app_environment() {
+    export APP_ENV=${APP_ENV:-production} APP_DEBUG=${APP_DEBUG:-false} LOG_CHANNEL=single DB_HOST=127.0.0.1 DB_DATABASE=honest_grain DB_USERNAME=honest_grain
+    export SESSION_PATH=$STATE/sessions CACHE_PATH=$STATE/cache
+}
+
+# serve PORT: PHP's own server with several workers and a shared opcache.
+serve() {
+    cd "$ROOT/public" || return 1
+    export PHP_CLI_SERVER_WORKERS=${WORKERS:-4}
+    setsid php -d opcache.enable_cli=1 -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.revalidate_freq=2 \
+        -d realpath_cache_size=4M -d upload_max_filesize=4M -d post_max_size=6M -d expose_php=0 -d display_errors=0 -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php >"$STATE/server.log" 2>&1 &
+    SERVER_PID=$!
+    cd "$ROOT" || return 1
+    local i
+    for i in $(seq 1 100); do
+        port_taken "$1" && return 0
+        kill -0 "$SERVER_PID" 2>/dev/null || { tail -n 20 "$STATE/server.log"; return 1; }
+        sleep 0.1
+    done
+    return 1
+}
+
+server_stop() {
+    [ -n "${SERVER_PID:-}" ] && kill -- "-$SERVER_PID" 2>/dev/null && wait "$SERVER_PID" 2>/dev/null
+    SERVER_PID=
+}

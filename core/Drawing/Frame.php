@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Drawing;
+
+use HonestGrain\Geometry\Point;
+use HonestGrain\Geometry\Profile;
+
+/** The part of the plane that a drawing shows, mm: x to the right of the axis, y down from z = 0. */
+final readonly class Frame
+{
+    private function __construct(public float $x, public float $y, public float $width, public float $height)
+    {
+    }
+
+    /** Room for the piece, and where asked for its dimension lines. */
+    public static function around(Profile $profile, bool $withDimensions): self
+    {
+        $z = array_map(fn (Point $p): float => $p->z, $profile->outer->points);
+        $r = $profile->diameterMm() / 2;
+        $height = max($z) - min($z);
+        $margin = $withDimensions ? max($r * 2, $height) * 0.14 : max($r * 2, $height) * 0.02;
+
+        return new self(-$r - $margin, -max($z) - $margin, 2 * ($r + $margin), $height + 2 * $margin);
+    }
+
+    /** @param  array{float, float, float, float}  $box x, y, width, height */
+    public static function of(array $box): self
+    {
+        return new self(...$box);
+    }
+
+    /** A hundredth of the drawing's size, to which text and lines are set. */
+    public function unit(): float
+    {
+        return max($this->width, $this->height * 1.35) / 100;
+    }
+
+    public function viewBox(): string
+    {
+        return implode(' ', array_map(fn (float $v): string => (string) round($v, 2), [$this->x, $this->y, $this->width, $this->height]));
+    }
+}

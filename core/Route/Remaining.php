@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route;
+
+use HonestGrain\Coating\CureClock;
+use HonestGrain\Route\Internal\RouteBuilder;
+use HonestGrain\Schedule\Job;
+use HonestGrain\Schedule\Lag;
+use HonestGrain\Schedule\Task;
+
+/**
+ * What is left of a route, as the scheduler takes it: done steps are frozen, waits that run count
+ * from when they really began, and a skipped step hands its waits on.
+ */
+final readonly class Remaining
+{
+    /** @param  array<string, Step>  $steps */
+    private function __construct(private array $steps)
+    {
+    }
+
+    /**
+     * @param  int|null  $due  second (UTC)
+     * @param  array<string, int>  $doneAt  step => second (UTC)
+     * @param  array<string, true>  $skipped  steps that will not be done
+     */
+    public static function of(string $id, ?int $due, float $weight, Route $route, array $doneAt, array $skipped, ?CureClock $clock): Job
+    {
+        $steps = [];
+        foreach ($route->steps as $step) {
+            $steps[$step->id] = $step;
+        }
+        $self = new self($steps);
+        $tasks = [];
+        foreach ($route->steps as $step) {
+            if (isset($doneAt[$step->id]) || isset($skipped[$step->id])) {
+                continue;
+            }
+            $notBefore = $notAfter = null;
+            $after = [];
+            foreach ($self->lags($step, $skipped) as $lag) {
+                $done = $doneAt[$lag->task] ?? null;
+                if ($done === null) {
+                    $after[] = $lag;
+
+                    continue;
+                }
+                $notBefore = max($notBefore ?? 0, $lag->wait->opens($done, $clock));
+                $closes = $lag->wait->closes($done, $clock);
+                $notAfter = $closes === null ? $notAfter : min($notAfter ?? PHP_INT_MAX, $closes);
+            }
+            $tasks[] = Task::of($step->id, $step->minutes, $step->needs, $after, [], $step->batch(), $step->minutes > RouteBuilder::SPLITTABLE_MINUTES, $notBefore, $notAfter, $step->title);
+        }
+
+        return Job::of($id, $due, $weight, $tasks);
+    }
+
+    /**
+     * @param  array<string, true>  $skipped
+     * @return list<Lag>
+     */
+    private function lags(Step $step, array $skipped): array
+    {
+        $lags = [];
+        foreach ($step->after as $lag) {
+            $lags = isset($skipped[$lag->task]) ? [...$lags, ...$this->lags($this->steps[$lag->task], $skipped)] : [...$lags, $lag];
+        }
+
+        return $lags;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::create('log_entries', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
+            $table->foreignId('piece_id')->nullable()->constrained()->cascadeOnDelete();
+            $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
+            $table->string('kind', 12);
+            $table->string('step', 120)->nullable();
+            $table->string('title', 200)->nullable();
+            $table->dateTime('happened_at');
+            $table->decimal('minutes', 7, 1)->nullable();
+            $table->string('body', 1000)->nullable();
+            $table->json('facts');
+            $table->foreignId('undoes_id')->nullable()->unique()->constrained('log_entries')->cascadeOnDelete();
+            // One press counts once: two hands on one button, or a double click, meet here.
+            $table->string('once_key', 190)->nullable()->unique();
+            $table->timestamp('created_at')->useCurrent();
+            $table->index(['workshop_id', 'happened_at']);
+            $table->index(['piece_id', 'happened_at']);
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::dropIfExists('log_entries');
+    }
+};

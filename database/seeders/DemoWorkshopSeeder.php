@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Models\LogEntry;
+use App\Models\Piece;
+use App\Models\User;
+use App\Models\Workshop;
+use App\Planning\PieceEditor;
+use App\Planning\PieceStarter;
+use App\Planning\Planner;
+use App\Planning\ShopMapper;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Geometry\Form;
+use HonestGrain\Route\Route;
+use HonestGrain\Route\Step;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+
+/**
+ * Bramble Slip, a made-up shop by a made-up harbour, two and a half weeks before the made-up Lantern
+ * Quay winter fair. Every date is set around today, so that the shop is always in the middle of it.
+ */
+class DemoWorkshopSeeder extends Seeder
+{
+    public const EMAIL = 'wren@brambleslip.example';
+
+    public const PASSWORD = 'lapwing-on-the-slip';
+
+    private Workshop $workshop;
+
+    private User $wren;
+
+    private Carbon $fair;
+
+    public function __construct(private readonly Catalogue $catalogue, private readonly PieceEditor $editor, private readonly Planner $planner, private readonly ShopMapper $mapper) {}
+
+    public function run(): void
+    {
+        $this->workshop = Workshop::create(['name' => 'Bramble Slip', 'time_zone' => 'Europe/Dublin', 'is_demo' => true, 'climate' => ['day_c' => 17.0, 'day_rh' => 58.0, 'night_c' => 12.0, 'night_rh' => 66.0, 'day_from' => 8, 'day_to' => 19]]);
+        $this->wren = $this->workshop->users()->create(['name' => 'Wren Tolliver', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'role' => 'owner']);
+        $this->workshop->users()->create(['name' => 'Idris Pell', 'email' => 'idris@brambleslip.example', 'password' => self::PASSWORD, 'role' => 'maker']);
+        $this->fair = now($this->workshop->time_zone)->startOfDay()->addDays(18)->setTime(9, 0);
+        $this->workshop->update(['closed' => [$this->fair->toDateString(), $this->fair->copy()->addDay()->toDateString()]]);
+        $this->shelf();
+        $this->pieces();
+        $this->month();
+        $this->planner->replan($this->workshop->refresh());
+        $this->workshop->update(['planned_at' => now()]);
+    }
+
+    private function shelf(): void
+    {
+        foreach (['P80' => 12, 'P120' => 30, 'P150' => 8, 'P180' => 26, 'P240' => 24, 'CAMI 220' => 5, 'P320' => 18, 'CAMI 320' => 6, 'P400' => 14, 'P600' => 9] as $grit => $discs) {
+            $this->workshop->abrasives()->create(['grit' => $grit, 'discs' => $discs]);
+        }
+        foreach ([
+            ['Oil-varnish blend', ['recoat_from_h' => 14.0], 620, 40, 'Half gone; skin on top strained off.'],
+            ['Wiping varnish (oil-based thinned)', [], 410, 95, null],
+            ['Dewaxed shellac (2 lb cut)', [], 250, 12, 'Mixed by ourselves, date on the jar.'],
+            ['Shellac sanding sealer', [], 300, 30, null],
+            ['Hard-wax oil', ['coverage_m2_per_l' => 26.0], 375, 20, 'The label says thinner than most.'],
+            ['Aerosol lacquer (nitrocellulose)', [], 180, 60, 'Second can.'],
+            ['Cellulose sanding sealer', [], 500, 120, null],
+            ['Friction polish (shellac oil alcohol)', [], 220, 25, null],
+            ['Microcrystalline wax', [], 150, 200, null],
+            ['Walnut oil (heat-treated)', [], 480, 15, null],
+            ['Water dye (powder)', [], 90, 8, 'Harbour blue, 1 part to 40.'],
+            ['Alcohol dye (powder)', [], 60, 35, null],
+        ] as [$product, $label, $ml, $age, $note]) {
+            $this->workshop->tins()->create(['product' => $product, 'label' => $label, 'stock_ml' => $ml, 'opened_on' => now()->subDays($age)->toDateString(), 'note' => $note]);
+        }
+    }
+
+    private function pieces(): void
+    {
+        $fair = $this->fair->copy()->subDay()->setTime(17, 0);
+        $soon = fn (int $days): Carbon => now($this->workshop->time_zone)->addDays($days)->setTime(17, 0);
+        $dye = ['id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 72.0, 'to_mm' => 100.0, 'product' => 'Water dye (powder)', 'colour' => '#2e4d63', 'minutes' => 18];
+        $groove = fn (string $id, float $at): array => ['id' => $id, 'kind' => 'v-groove', 'on' => 'outer', 'from_mm' => $at, 'to_mm' => $at + 1.6, 'minutes' => 5];
+
+        // On the rack, not begun.
+        $this->piece('Sallow Point platter', Form::Platter, [330, 34, 150, 9], 'Sycamore (American)', $fair, 'food', ['coats' => $this->stack('hard-wax-oil', ['outside', 'inside', 'rim'])]);
+        $this->piece('Pair-trawl goblet', Form::Goblet, [82, 185, 72, 4], 'Cherry (black)', $fair, 'display', ['coats' => $this->stack('sealed-and-waxed', ['outside', 'inside', 'rim'])]);
+        $this->piece('Curlew spindle', Form::Spindle, [46, 240, 40, 0], 'Holly (American)', $fair, 'display', ['marks' => [['id' => 'ring', 'kind' => 'v-groove', 'on' => 'outer', 'from_mm' => 60.0, 'to_mm' => 62.0], ['id' => 'reed', 'kind' => 'spun-texture', 'on' => 'outer', 'from_mm' => 66.0, 'to_mm' => 84.0]]]);
+        // Mid-dye: the colour went on this morning, or last evening before the shop opens.
+        $ebb = $this->piece('Ebb bowl', Form::ShallowBowl, [288, 84, 96, 8], 'Ash (white)', $fair, 'handled', ['marks' => [$groove('low', 70.0), $dye, $groove('high', 101.0)], 'coats' => $this->stack('wiping-varnish', ['outside', 'inside', 'rim'])]);
+        $this->work($ebb, 'mark-tide', now()->subHours(2));
+        // A window that closes today: first varnish coat last evening.
+        $gorse = $this->piece('Gorse vase', Form::Vase, [104, 205, 66, 7], 'Locust (black)', $soon(24), 'display', ['marks' => [['id' => 'thorn', 'kind' => 'pen-pattern', 'on' => 'outer', 'from_mm' => 150.0, 'to_mm' => 185.0, 'minutes' => 55]]]);
+        $this->work($gorse, 'coat-outside+inside+rim-2', $this->sothatWindowClosesToday());
+        // Waiting between coats.
+        $this->work($this->piece('Harbour bowl', Form::DeepBowl, [214, 110, 78, 8], 'Walnut (black)', $fair, 'handled', []), 'coat-outside+inside+rim-1', now()->subHours(9));
+        $this->work($this->piece('Skerry box', Form::LiddedBox, [78, 92, 68, 6], 'Persimmon (common)', $soon(9), 'handled', ['marks' => [['id' => 'char', 'kind' => 'scorch', 'on' => 'outer', 'from_mm' => 60.0, 'to_mm' => 88.0, 'minutes' => 12]]]), 'dust-off', now()->subHours(3));
+        $this->work($this->piece('Kelp hollow form', Form::HollowForm, [150, 140, 52, 6], 'Maple (bigleaf)', $fair, 'display', ['coats' => $this->stack('sprayed-lacquer', ['outside', 'rim'])]), 'sand-outside', now()->subDay());
+        // Hopelessly late: oil for food, due in four days, its oil needs weeks.
+        $this->work($this->piece('Christening bowl', Form::DeepBowl, [180, 90, 70, 7], 'Beech (American)', $soon(4), 'food', ['coats' => $this->stack('walnut-oil', ['outside', 'inside', 'rim']), 'note' => 'Promised to the Marrs for the naming day.']), 'coat-outside+inside+rim-1', now()->subHours(20));
+        // Done, and on the table by the door.
+        $done = $this->piece('Lantern bowl', Form::ShallowBowl, [200, 62, 70, 6], 'Birch (yellow)', $fair, 'display', ['coats' => $this->stack('sealed-and-waxed', ['outside', 'inside', 'rim'])]);
+        $this->work($done, 'ready', now()->subDays(2));
+    }
+
+    /** A varnish coat whose recoat window shuts late today, in this shop's air, whatever the hour is now. */
+    private function sothatWindowClosesToday(): Carbon
+    {
+        $endOfDay = now($this->workshop->time_zone)->setTime(23, 30)->getTimestamp();
+        $varnish = $this->mapper->coatings($this->workshop->load('tins'))->coating('Wiping varnish (oil-based thinned)');
+        $clock = $this->mapper->clock($this->workshop);
+        $at = $endOfDay;
+        while ($clock->run($varnish->recoatUntilHours ?? 0.0, $varnish->kinetics(), $at)->end > $endOfDay) {
+            $at -= 600;
+        }
+
+        return Carbon::createFromTimestamp(min($at, now()->subMinutes(30)->getTimestamp()));
+    }
+
+    /**
+     * @param  list<float|int>  $sizes
+     * @param  array<string, mixed>  $more
+     */
+    private function piece(string $name, Form $form, array $sizes, string $wood, Carbon $due, string $purpose, array $more): Piece
+    {
+        $document = PieceStarter::of($this->catalogue, $form, $form->profile(...array_map(floatval(...), $sizes)), $more + [
+            'name' => $name, 'wood' => $wood, 'purpose' => $purpose, 'moisture_percent' => 9.5, 'due_at' => $due->copy()->utc()->format('Y-m-d\TH:i:s\Z'),
+        ]);
+
+        return $this->editor->create($this->workshop, $document, $this->wren, 'drawn', plan: false);
+    }
+
+    /**
+     * @param  list<string>  $zones
+     * @return list<array<string, mixed>>
+     */
+    private function stack(string $id, array $zones): array
+    {
+        return array_values(array_map(fn ($stack): array => $stack->planFor($zones), array_filter($this->catalogue->stacks(), fn ($stack): bool => $stack->id === $id)));
+    }
+
+    /** Logs every step up to and with one as done, the last at a given time and the others before it with their waits. */
+    private function work(Piece $piece, string $upTo, Carbon $at): void
+    {
+        $steps = [];
+        foreach (Route::of($this->mapper->piece($this->workshop, $piece->document), $this->mapper->bench($this->workshop->load('abrasives')))->steps as $step) {
+            $steps[] = $step;
+            if ($step->id === $upTo) {
+                break;
+            }
+        }
+        $when = $at->copy()->utc()->startOfMinute();
+        foreach (array_reverse($steps) as $step) {
+            $this->log($piece, $step, $when);
+            $wait = max([0.0, ...array_map(fn ($lag): float => $lag->wait->minHours * 1.5, $step->after)]);
+            $when = $when->copy()->subMinutes((int) $step->minutes + 5)->subMinutes((int) ($wait * 60));
+            $local = $when->copy()->setTimezone($this->workshop->time_zone);
+            if ($local->hour >= 18 || $local->hour < 8) {
+                $when = $local->subHours($local->hour < 8 ? $local->hour + 7 : $local->hour - 17)->utc();
+            }
+        }
+    }
+
+    private function log(Piece $piece, Step $step, Carbon $when): void
+    {
+        LogEntry::query()->forceCreate([
+            'workshop_id' => $this->workshop->id, 'piece_id' => $piece->id, 'user_id' => $this->wren->id, 'kind' => 'done', 'step' => $step->id, 'title' => mb_substr($step->title, 0, 200),
+            'happened_at' => $when, 'minutes' => $step->minutes > 0 ? round($step->minutes * (0.85 + 0.05 * ($piece->id + strlen($step->id)) % 8 / 10 + 0.05 * (strlen($step->id) % 7)), 0) : null,
+            'facts' => ['planned_minutes' => $step->minutes, 'product' => $step->product, 'climate' => $this->workshop->climate], 'once_key' => "$piece->id:$step->id:0",
+        ]);
+    }
+
+    /** A month of the shop's own notes. */
+    private function month(): void
+    {
+        foreach ([
+            [29, 'Heater serviced. Holds seventeen by day if the door stays shut.'],
+            [26, 'Ash from the churchyard wall: clean, no shake. Two blanks rough-turned.'],
+            [22, 'Pen tip rewound; burns finer at the lower mark.'],
+            [17, 'Fair stall confirmed: third from the slip, with the lantern hook.'],
+            [13, 'Test board: harbour blue 1:40 over ash, sanded back P320. Keep.'],
+            [9, 'Rain all week, sixty-eight percent in the evening. No spraying.'],
+            [6, 'Lantern bowl sold before the fair; asked to keep it on the table until then.'],
+            [3, 'P150 is running out.'],
+            [1, 'Idris in on Saturday morning for packing.'],
+        ] as [$days, $body]) {
+            $this->workshop->logEntries()->create(['user_id' => $this->wren->id, 'kind' => 'note', 'happened_at' => now()->subDays($days)->setTime(16, 20), 'body' => $body]);
+        }
+    }
+}

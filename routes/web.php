@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\AbrasiveController;
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CalendarController;
+use App\Http\Controllers\CoatsController;
+use App\Http\Controllers\DemoController;
+use App\Http\Controllers\MarksController;
+use App\Http\Controllers\PieceController;
+use App\Http\Controllers\PieceExportController;
+use App\Http\Controllers\PieceImportController;
+use App\Http\Controllers\PreferencesController;
+use App\Http\Controllers\RegisterController;
+use App\Http\Controllers\RouteController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\ShapeController;
+use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\ShopController;
+use App\Http\Controllers\StepController;
+use App\Http\Controllers\SurfaceController;
+use App\Http\Controllers\TinController;
+use App\Http\Controllers\WeeksController;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+
+Route::redirect('/', '/bench');
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('sign-in', [SessionController::class, 'create'])->name('login');
+    Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('register', [RegisterController::class, 'create'])->name('register');
+    Route::post('register', [RegisterController::class, 'store'])->middleware('throttle:register');
+    Route::post('demo', [DemoController::class, 'store'])->middleware('throttle:register')->name('demo');
+});
+
+Route::get('calendar/{token}.ics', [CalendarController::class, 'subscription'])->middleware('throttle:calendar')->where('token', '[A-Za-z0-9]{48}')->name('calendar.subscription');
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('sign-out', [SessionController::class, 'destroy'])->name('logout');
+
+    Route::get('bench', [BenchController::class, 'show'])->name('bench');
+    Route::post('steps/{step}/done', [StepController::class, 'done'])->name('steps.done');
+    Route::post('steps/{step}/skip', [StepController::class, 'skip'])->name('steps.skip');
+    Route::post('steps/{step}/start', [StepController::class, 'start'])->name('steps.start');
+    Route::post('steps/{step}/note', [StepController::class, 'note'])->name('steps.note');
+    Route::post('steps/{step}/wrong', [StepController::class, 'wrong'])->name('steps.wrong');
+    Route::post('log/{entry}/undo', [StepController::class, 'undo'])->name('log.undo');
+    Route::post('cautions', [StepController::class, 'caution'])->name('cautions');
+
+    Route::resource('pieces', PieceController::class)->except(['show', 'edit']);
+    Route::redirect('pieces/{piece}', '/pieces/{piece}/shape')->name('pieces.show');
+    Route::post('pieces/import', [PieceImportController::class, 'store'])->name('pieces.import');
+    Route::prefix('pieces/{piece}')->name('pieces.')->group(function (): void {
+        Route::get('shape', [ShapeController::class, 'show'])->name('shape');
+        Route::put('shape', [ShapeController::class, 'update']);
+        Route::post('shape/preview', [ShapeController::class, 'preview'])->name('shape.preview');
+        Route::get('surface', [SurfaceController::class, 'show'])->name('surface');
+        Route::put('surface', [SurfaceController::class, 'update']);
+        Route::get('marks', [MarksController::class, 'show'])->name('marks');
+        Route::post('marks', [MarksController::class, 'store']);
+        Route::put('marks/{mark}', [MarksController::class, 'update'])->name('marks.update');
+        Route::delete('marks/{mark}', [MarksController::class, 'destroy'])->name('marks.destroy');
+        Route::get('coats', [CoatsController::class, 'show'])->name('coats');
+        Route::put('coats', [CoatsController::class, 'update']);
+        Route::get('route', [RouteController::class, 'show'])->name('route');
+        Route::get('record', [RouteController::class, 'record'])->name('record');
+        Route::get('card', [RouteController::class, 'card'])->name('card');
+        Route::post('undo', [PieceController::class, 'undo'])->name('undo');
+        Route::post('redo', [PieceController::class, 'redo'])->name('redo');
+        Route::post('copy', [PieceController::class, 'copy'])->name('copy');
+        Route::post('revive', [PieceController::class, 'revive'])->name('revive');
+        Route::get('piece.json', [PieceExportController::class, 'json'])->name('json');
+        Route::get('route.csv', [PieceExportController::class, 'csv'])->name('csv');
+        Route::get('drawing.svg', [PieceExportController::class, 'svg'])->name('svg');
+    });
+
+    Route::get('weeks', [WeeksController::class, 'show'])->name('weeks');
+    Route::get('calendar.ics', [CalendarController::class, 'file'])->name('calendar.file');
+
+    Route::get('shelf', [ShelfController::class, 'show'])->name('shelf');
+    Route::post('shelf/abrasives', [AbrasiveController::class, 'store'])->name('abrasives.store');
+    Route::put('shelf/abrasives/{abrasive}', [AbrasiveController::class, 'update'])->name('abrasives.update');
+    Route::delete('shelf/abrasives/{abrasive}', [AbrasiveController::class, 'destroy'])->name('abrasives.destroy');
+    Route::get('shelf/tin', [TinController::class, 'edit'])->name('tins.edit');
+    Route::put('shelf/tin', [TinController::class, 'update'])->name('tins.update');
+
+    Route::get('shop', [ShopController::class, 'show'])->name('shop');
+    Route::put('shop', [ShopController::class, 'update'])->name('shop.update');
+    Route::post('shop/people', [ShopController::class, 'invite'])->name('people.store');
+    Route::delete('shop/people/{person}', [ShopController::class, 'remove'])->name('people.destroy');
+    Route::post('shop/calendar', [ShopController::class, 'renewCalendar'])->name('calendar.renew');
+    Route::put('preferences', [PreferencesController::class, 'update'])->name('preferences');
+    Route::put('password', [PreferencesController::class, 'password'])->name('password');
+});
+
+// What bin/bench measures every page against: the framework, one session and one query.
+Route::get('empty', fn () => response()->view('empty', ['one' => DB::scalar('select 1')]))->name('empty');

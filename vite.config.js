@@ -1,0 +1,9 @@
+import tailwindcss from '@tailwindcss/vite';
+import laravel from 'laravel-vite-plugin';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+    plugins: [laravel({ input: ['resources/css/app.css', 'resources/js/app.js'], refresh: false }), tailwindcss()],
+    // Fonts stay files: the content policy allows no data: fonts.
+    build: { assetsInlineLimit: 0 },
+});
