@@ -55,7 +55,7 @@ final readonly class BenchBoard
             $ready->slice(1)->values(),
             (clone $waits)->orderBy('opens_at')->limit(self::WAITING)->get(),
             $waits->count(),
-            (clone $open)->whereNotNull('closes_at')->where('closes_at', '<=', $workshopDayEnd)->orderBy('closes_at')->limit(5)->get(),
+            $workshop->plannedSteps()->with($columns)->where('state', 'open')->whereNotNull('closes_at')->where('closes_at', '<=', $workshopDayEnd)->orderBy('closes_at')->limit(5)->get(),
             $now?->batch === null ? new Collection : $ready->slice(1)->where('batch', $now->batch)->values(),
             $now === null ? [] : array_values(array_filter(array_map(Hazard::tryFrom(...), $now->details['hazards'] ?? []))),
             $now === null ? null : self::running($now),

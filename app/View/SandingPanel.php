@@ -45,7 +45,7 @@ final readonly class SandingPanel
     {
         $job = $this->sanding->job;
         $scale = max(1.0, $this->longest());
-        $x = fn (float $minutes): float => round(self::LEFT + $minutes / $scale * (self::WIDTH - self::LEFT - 30), 1);
+        $x = fn (float $minutes): float => round(self::LEFT + $minutes / $scale * (self::WIDTH - self::LEFT - 70), 1);
         // A root scale: the last few µm decide, and would be a flat line otherwise.
         $y = fn (float $um): float => round(self::HEIGHT - 18 - sqrt(min(1.0, $um / $job->toolMarkUm)) * (self::HEIGHT - 44), 1);
         $path = sprintf('M%s %s', $x(0), $y($job->toolMarkUm));

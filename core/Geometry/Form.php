@@ -107,8 +107,9 @@ enum Form: string
             $outer[] = [$h * $up, $r * $out, $i === $last];
         }
         foreach (array_reverse($ladder) as $i => [$up, $out]) {
-            $inner[] = [$i === 0 ? $h : max($floor * 1.8, $h * $up), max(2.0, $r * $out - $wall * ($up < 0.2 ? 1.5 : 1.05)), $i === 0];
+            $inner[] = [$i === 0 ? $h : max($floor * 1.7, $h * $up * ($up < 0.2 ? 0.85 : 1)), max(2.0, $r * $out - $wall * ($up < 0.2 ? 1.5 : 1.05)), $i === 0];
         }
+        $inner[] = [$floor * 1.12, max(1.0, $inner[count($inner) - 1][1] * 0.55)];
         $inner[] = [$floor, 0.0];
 
         return [$outer, $inner];

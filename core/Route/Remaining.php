@@ -51,7 +51,7 @@ final readonly class Remaining
                 $closes = $lag->wait->closes($done, $clock);
                 $notAfter = $closes === null ? $notAfter : min($notAfter ?? PHP_INT_MAX, $closes);
             }
-            $tasks[] = Task::of($step->id, $step->minutes, $step->needs, $after, [], $step->batch(), $step->minutes > RouteBuilder::SPLITTABLE_MINUTES, $notBefore, $notAfter, $step->title);
+            $tasks[] = Task::of($step->id, $step->minutes, $step->needs, $after, [], $step->batch(), $step->minutes > RouteBuilder::SPLITTABLE_MINUTES, $notBefore, $notAfter, $step->brief());
         }
 
         return Job::of($id, $due, $weight, $tasks);

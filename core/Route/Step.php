@@ -40,6 +40,17 @@ final readonly class Step
     ) {
     }
 
+    /** The title without what the reader of a chain of reasons can do without. */
+    public function brief(): string
+    {
+        return match ($this->kind) {
+            StepKind::Coat => $this->zone === 'foot' ? 'The foot\'s coat' : ucfirst((string) preg_replace('/^.*(coat \d+ of \d+).*$/', '$1', $this->title)),
+            StepKind::Foot => 'The foot',
+            StepKind::Cure => 'Cure',
+            default => explode(',', $this->title)[0],
+        };
+    }
+
     /** Steps with one key can be done in one go: the same product, or the same kind of work. */
     public function batch(): ?string
     {

@@ -82,7 +82,7 @@ class DemoWorkshopSeeder extends Seeder
         $groove = fn (string $id, float $at): array => ['id' => $id, 'kind' => 'v-groove', 'on' => 'outer', 'from_mm' => $at, 'to_mm' => $at + 1.6, 'minutes' => 5];
 
         // On the rack, not begun.
-        $this->piece('Sallow Point platter', Form::Platter, [330, 34, 150, 9], 'Sycamore (American)', $fair, 'food', ['coats' => $this->stack('hard-wax-oil', ['outside', 'inside', 'rim'])]);
+        $this->piece('Sallow Point platter', Form::Platter, [330, 34, 150, 9], 'Sycamore (American)', $fair, 'handled', ['coats' => $this->stack('hard-wax-oil', ['outside', 'inside', 'rim'])]);
         $this->piece('Pair-trawl goblet', Form::Goblet, [82, 185, 72, 4], 'Cherry (black)', $fair, 'display', ['coats' => $this->stack('sealed-and-waxed', ['outside', 'inside', 'rim'])]);
         $this->piece('Curlew spindle', Form::Spindle, [46, 240, 40, 0], 'Holly (American)', $fair, 'display', ['marks' => [['id' => 'ring', 'kind' => 'v-groove', 'on' => 'outer', 'from_mm' => 60.0, 'to_mm' => 62.0], ['id' => 'reed', 'kind' => 'spun-texture', 'on' => 'outer', 'from_mm' => 66.0, 'to_mm' => 84.0]]]);
         // Mid-dye: the colour went on this morning, or last evening before the shop opens.

@@ -1,1 +1,14 @@
+import Alpine from '@alpinejs/csp';
+import bandPlacer from './band-placer';
+import './live-forms';
+import liveClock from './live-clock';
+import newPiece from './new-piece';
+import shapeEditor from './shape-editor';
+import zoneLight from './zone-light';
 
+Alpine.data('shapeEditor', shapeEditor);
+Alpine.data('bandPlacer', bandPlacer);
+Alpine.data('liveClock', liveClock);
+Alpine.data('zoneLight', zoneLight);
+Alpine.data('newPiece', newPiece);
+Alpine.start();

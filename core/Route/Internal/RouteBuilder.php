@@ -161,7 +161,7 @@ final class RouteBuilder
         if ($zones === []) {
             return;
         }
-        $where = implode(', ', $zones);
+        $where = count($zones) > 2 || $zones === ['outside', 'top'] ? 'all over' : implode(', ', $zones);
         $count = count($plan->coats);
         $sealed = false;
         foreach ($plan->coats as $i => $coat) {

@@ -1,0 +1,31 @@
+// Keeps "in 18 min" and the waiting bars true while the page is open. The times come from the server.
+
+const words = (minutes) => {
+    if (minutes < 1) return 'now';
+    if (minutes < 60) return `in ${Math.round(minutes)} min`;
+    if (minutes < 48 * 60) return `in ${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
+    return `in ${(minutes / 1440).toFixed(1)} days`;
+};
+
+export default () => ({
+    timer: null,
+    init() {
+        this.tick();
+        this.timer = window.setInterval(() => this.tick(), 15000);
+    },
+    destroy() {
+        window.clearInterval(this.timer);
+    },
+    tick() {
+        const now = Date.now() / 1000;
+        this.$root.querySelectorAll('[data-until]').forEach((el) => (el.textContent = words((Number(el.dataset.until) - now) / 60)));
+        this.$root.querySelectorAll('[data-bar]').forEach((el) => {
+            const [from, to] = el.dataset.bar.split(' ').map(Number);
+            el.setAttribute('width', String(100 * Math.min(1, Math.max(0, (now - from) / (to - from)))));
+        });
+        this.$root.querySelectorAll('[data-since]').forEach((el) => {
+            const minutes = Math.max(0, Math.floor((now - Number(el.dataset.since)) / 60));
+            el.textContent = `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`;
+        });
+    },
+});

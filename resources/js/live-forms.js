@@ -1,0 +1,73 @@
+// Forms marked data-live are sent in the background and the page's parts are swapped, so that the
+// scroll position, open details and focus stay. Without scripts the same forms post and redirect.
+
+const main = () => document.querySelector('main');
+
+export async function send(form, submitter) {
+    const body = new FormData(form, submitter ?? undefined);
+    const response = await fetch(form.action, { method: 'POST', body, headers: { Accept: 'text/html' }, credentials: 'same-origin' });
+    if (response.status === 419) {
+        throw new Error('The page has been open too long. Reload it; what you typed is still here until you do.');
+    }
+    return { ok: response.ok, url: response.url, page: new DOMParser().parseFromString(await response.text(), 'text/html') };
+}
+
+export function swap(page, selectors) {
+    for (const selector of selectors) {
+        const [from, to] = [page.querySelector(selector), document.querySelector(selector)];
+        if (from && to) to.replaceWith(document.importNode(from, true));
+    }
+    const version = page.querySelector('input[name=version]')?.value;
+    if (version) document.querySelectorAll('input[name=version]').forEach((field) => (field.value = version));
+}
+
+export function tell(words) {
+    const line = document.querySelector('#said');
+    if (line) line.textContent = words;
+}
+
+document.addEventListener('submit', async (event) => {
+    const form = event.target;
+    if (form.dataset.ask && !window.confirm(form.dataset.ask)) {
+        event.preventDefault();
+        return;
+    }
+    if (form.dataset.busy) {
+        event.preventDefault();
+        return;
+    }
+    form.dataset.busy = 'yes';
+    window.setTimeout(() => delete form.dataset.busy, 4000);
+    if (!('live' in form.dataset)) return;
+    event.preventDefault();
+    const focused = document.activeElement?.id;
+    try {
+        const { page, url } = await send(form, event.submitter);
+        const fresh = page.querySelector('main');
+        if (!fresh) throw new Error('The page could not be read.');
+        main().replaceWith(document.importNode(fresh, true));
+        if (url.split('?')[0] !== location.href.split('?')[0]) history.pushState({}, '', url);
+        document.title = page.title;
+        if (focused) document.getElementById(focused)?.focus();
+    } catch (error) {
+        tell(error.message === 'Failed to fetch' ? 'The shop\'s computer did not answer; nothing was saved. Try again.' : error.message);
+    } finally {
+        delete form.dataset.busy;
+    }
+});
+
+document.addEventListener('change', (event) => {
+    if ('autosend' in (event.target.dataset ?? {})) event.target.form?.requestSubmit();
+});
+
+window.addEventListener('popstate', () => location.reload());
+
+// Undo and redo by the usual keys, unless a text field has its own.
+document.addEventListener('keydown', (event) => {
+    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || event.target.matches('input, textarea, select')) return;
+    const form = document.querySelector(event.shiftKey ? '#redo' : '#undo');
+    if (form && !form.querySelector('button').disabled) {
+        event.preventDefault();
+        form.requestSubmit();
+    }
+});

@@ -1,0 +1,7 @@
+@props(['name', 'label', 'hint' => null])
+<label class="field">
+    <span>{{ $label }}</span>
+    {{ $slot }}
+    @if ($hint)<small class="faint block">{{ $hint }}</small>@endif
+    @error($name)<em>{{ $message }}</em>@enderror
+</label>

@@ -1,0 +1,41 @@
+@php($piece = $page->piece)
+<x-piece :page="$page" tab="route" title="route">
+    <div class="no-print mb-3 flex flex-wrap gap-5"><a href="{{ route('pieces.card', $piece) }}">Route card to print</a><a href="{{ route('pieces.csv', $piece) }}">Route as CSV</a><a href="{{ route('calendar.file') }}">Calendar file</a>
+        <span class="ml-auto flex gap-5"><form method="post" action="{{ route('pieces.copy', $piece) }}">@csrf<button class="quiet">One more like it</button></form>
+        @if ($piece->state === 'put-away')<form method="post" action="{{ route('pieces.revive', $piece) }}">@csrf<button class="quiet">Bring back into work</button></form>@else
+        <form method="post" action="{{ route('pieces.destroy', $piece) }}" data-ask="Put “{{ $piece->name }}” away? It leaves the plan and keeps its record; it can come back.">@csrf @method('delete')<button class="quiet">Put it away</button></form>@endif</span></div>
+    @if ($page->steps->isEmpty())
+        <p class="note note-warn">No route could be worked out; the remarks below say why.</p>
+    @endif
+    <ol>
+        @foreach ($page->steps as $step)
+            @php($d = $step->details)
+            <li @class(['grid gap-x-8 border-b border-rule py-2.5 md:grid-cols-[140px_1fr_330px]', 'faint' => $step->state !== 'open'])>
+                <p class="small">@if ($step->state === 'done')<b>done</b> {{ $show->dayTime($step->end_at) }}@elseif ($step->state === 'skipped')<b>skipped</b>@elseif ($step->start_at)<span @class(['font-semibold' => $step->is_next])>{{ $show->day($step->start_at) }}<br>{{ $show->time($step->start_at) }}</span>@else not planned @endif
+                    @if ($step->minutes > 0)<br><span class="faint">{{ $show->minutes($step->minutes) }}</span>@endif</p>
+                <div>
+                    <p class="text-[1.06rem]"><b>{{ $step->position + 1 }}. {{ $step->title }}</b></p>
+                    <p class="small">{{ ucfirst($d['hold']) }}@if ($d['speed_rpm']), at most {{ $d['speed_rpm'] }} rpm @endif @if ($d['amount_ml']). Pour {{ $show->volume($d['amount_ml']) }}@endif. @foreach ($d['how'] as $line){{ $line }} @endforeach</p>
+                    <p class="faint small">{{ $d['because'] }}</p>
+                    @if ($step->state === 'open')
+                        @foreach (array_filter(array_map(HonestGrain\Safety\Hazard::tryFrom(...), $d['hazards'])) as $hazard)<p class="small"><b class="warn">{{ $hazard->title() }}.</b> {{ $hazard->says() }}</p>@endforeach
+                    @endif
+                </div>
+                <div class="small">
+                    @if ($d['wait'])<p>Then wait {{ $show->hours($d['wait']['min_hours']) }}@if ($d['wait']['max_hours']), at most {{ $show->hours($d['wait']['max_hours']) }}@endif {{ $d['wait_for'] }} <span class="faint">(at 21 °C, 50 %)</span></p>@endif
+                    @if ($step->is_next && $step->opens_at?->isFuture())<p>May start {{ $show->dayTime($step->opens_at) }}</p>@endif
+                    @if ($step->is_next && $step->closes_at)<p @class(['warn' => $step->closes_at->isPast()])>{{ $step->closes_at->isPast() ? 'Its window closed' : 'Window closes' }} {{ $show->dayTime($step->closes_at) }}</p>@endif
+                    @if ($step->is_next && $piece->state === 'working')
+                        <div class="no-print mt-1 flex gap-4">
+                            <form method="post" action="{{ route('steps.done', $step) }}" data-live>@csrf<button class="press">Done now</button></form>
+                            <details><summary class="text-act underline underline-offset-4 py-1">Other</summary>
+                                <form method="post" action="{{ route('steps.done', $step) }}" class="mt-2" data-live>@csrf<x-field name="at" label="Done at"><input type="datetime-local" name="at" value="{{ $show->fieldTime(now()) }}" required></x-field><button class="press">Log it</button></form>
+                                <form method="post" action="{{ route('steps.skip', $step) }}" class="mt-3" data-live>@csrf<x-field name="reason" label="Skip, because"><input name="reason" required maxlength="500"></x-field><button class="press">Skip it</button></form>
+                            </details>
+                        </div>
+                    @endif
+                </div>
+            </li>
+        @endforeach
+    </ol>
+</x-piece>
