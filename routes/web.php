@@ -49,9 +49,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('log/{entry}/undo', [StepController::class, 'undo'])->name('log.undo');
     Route::post('cautions', [StepController::class, 'caution'])->name('cautions');
 
-    Route::resource('pieces', PieceController::class)->except(['show', 'edit']);
-    Route::redirect('pieces/{piece}', '/pieces/{piece}/shape')->name('pieces.show');
     Route::post('pieces/import', [PieceImportController::class, 'store'])->name('pieces.import');
+    Route::resource('pieces', PieceController::class)->except('edit');
     Route::prefix('pieces/{piece}')->name('pieces.')->group(function (): void {
         Route::get('shape', [ShapeController::class, 'show'])->name('shape');
         Route::put('shape', [ShapeController::class, 'update']);

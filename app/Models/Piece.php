@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -30,6 +31,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $ready_at
  * @property array{hours: float, because: list<string>}|null $late
  * @property Workshop $workshop
+ * @property-read Collection<int, PlannedStep> $plannedSteps
  */
 class Piece extends Model
 {
@@ -70,7 +72,7 @@ class Piece extends Model
         return $this->hasMany(LogEntry::class);
     }
 
-    /** @param Builder<Piece> $query */
+    /** @param  Builder<Piece>  $query */
     public function scopeWorking(Builder $query): void
     {
         $query->where('state', self::WORKING);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -24,11 +24,11 @@ use Illuminate\Support\Str;
  * @property bool $is_demo
  * @property Carbon|null $planned_at
  * @property array<string, mixed>|null $plan_summary
+ * @property-read Collection<int, Abrasive> $abrasives
+ * @property-read Collection<int, Tin> $tins
  */
 class Workshop extends Model
 {
-    use HasFactory;
-
     public const USUAL_HOURS = [
         'mon' => [['08:00', '12:00'], ['13:00', '17:00']], 'tue' => [['08:00', '12:00'], ['13:00', '17:00']],
         'wed' => [['08:00', '12:00'], ['13:00', '17:00']], 'thu' => [['08:00', '12:00'], ['13:00', '17:00']],

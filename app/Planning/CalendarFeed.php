@@ -50,10 +50,8 @@ final readonly class CalendarFeed
             'DESCRIPTION' => $step->details['because'].($step->closes_at === null ? '' : ' The window closes '.$step->closes_at->toIso8601ZuluString().'.'),
         ]);
         if ($step->closes_at !== null) {
-            $event->add('VALARM', [
-                'ACTION' => 'DISPLAY', 'DESCRIPTION' => "Window closing: {$step->piece->name}, {$step->title}",
-                'TRIGGER' => $step->closes_at->copy()->subMinutes(self::ALARM_MINUTES)->toDateTimeImmutable(),
-            ]);
+            $alarm = $event->add('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => "Window closing: {$step->piece->name}, {$step->title}"]);
+            $alarm->add('TRIGGER', $step->closes_at->copy()->subMinutes(self::ALARM_MINUTES)->format('Ymd\THis\Z'), ['VALUE' => 'DATE-TIME']);
         }
     }
 }

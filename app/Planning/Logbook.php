@@ -9,22 +9,24 @@ use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Models\User;
 use App\Models\Workshop;
+use Carbon\CarbonInterface;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Writes down what happens at the bench, once each, and lets the plan follow. */
 final readonly class Logbook
 {
-    public function __construct(private Planner $planner) {}
+    public function __construct(private Planner $planner)
+    {
+    }
 
     /**
      * A step is done. A second press for the same step is the same entry.
      *
      * @return array{LogEntry, bool} the entry, and whether this call wrote it
      */
-    public function done(PlannedStep $step, User $user, ?Carbon $at = null, ?float $minutes = null): array
+    public function done(PlannedStep $step, User $user, ?CarbonInterface $at = null, ?float $minutes = null): array
     {
         $at ??= now();
         $this->allow($step, $at);
@@ -89,7 +91,7 @@ final readonly class Logbook
      * @param  array<string, mixed>  $more
      * @return array{LogEntry, bool}
      */
-    private function once(PlannedStep $step, User $user, string $kind, Carbon $at, array $more): array
+    private function once(PlannedStep $step, User $user, string $kind, CarbonInterface $at, array $more): array
     {
         $workshop = $step->piece->workshop;
 
@@ -111,9 +113,9 @@ final readonly class Logbook
         });
     }
 
-    private function allow(PlannedStep $step, Carbon $at): void
+    private function allow(PlannedStep $step, CarbonInterface $at): void
     {
-        if ($at->isAfter(now()->addMinute())) {
+        if ($at->gt(now()->addMinute())) {
             throw ValidationException::withMessages(['at' => 'The time is '.$at->toDateTimeString().' UTC, which is still to come; it takes a time up to now.']);
         }
         $before = $this->planner->history($step->piece->workshop, $step->piece)[$step->piece_id] ?? ['done' => [], 'skipped' => []];

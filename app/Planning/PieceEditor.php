@@ -17,9 +17,11 @@ final readonly class PieceEditor
 {
     private const KEPT_REVISIONS = 200;
 
-    public function __construct(private ShopMapper $mapper, private Planner $planner) {}
+    public function __construct(private ShopMapper $mapper, private Planner $planner)
+    {
+    }
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     public function create(Workshop $workshop, array $document, ?User $user, string $what = 'drawn', bool $plan = true): Piece
     {
         $core = $this->mapper->piece($workshop, $document);
@@ -36,12 +38,11 @@ final readonly class PieceEditor
     }
 
     /**
-     * Changes part of the document.
+     * Changes part of the document. The core refuses one that makes no sense, naming the field.
      *
      * @param  array<string, mixed>  $part  keys of the document to replace
      *
      * @throws VersionConflict when the piece has been changed since version $seen
-     * @throws \HonestGrain\Exception\BadInput when the changed document makes no sense
      */
     public function change(Piece $piece, int $seen, array $part, string $what, ?User $user): Piece
     {

@@ -18,7 +18,9 @@ final readonly class PieceStarter
 {
     private const USUAL_STACK = ['spindle' => 'friction-polish', 'lidded-box' => 'friction-polish', 'platter' => 'hard-wax-oil', 'vase' => 'wiping-varnish', 'hollow-form' => 'wiping-varnish'];
 
-    public function __construct(private Catalogue $catalogue) {}
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
 
     /**
      * @param  array<string, mixed>  $typed  validated fields of the new-piece page

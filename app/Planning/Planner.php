@@ -27,7 +27,9 @@ final readonly class Planner
 {
     private const STALE_MINUTES = 10;
 
-    public function __construct(private ShopMapper $mapper, private Scheduler $scheduler) {}
+    public function __construct(private ShopMapper $mapper, private Scheduler $scheduler)
+    {
+    }
 
     public function replanIfStale(Workshop $workshop): void
     {
@@ -135,7 +137,6 @@ final readonly class Planner
                 $tasks[(int) $job->id][$task->id] = $task;
             }
         }
-        PlannedStep::query()->where('workshop_id', $workshop->id)->whereIn('piece_id', $pieces->keys())->delete();
         $rows = [];
         foreach ($routes as $pieceId => $route) {
             $done = $history[$pieceId]['done'] ?? [];
@@ -156,8 +157,24 @@ final readonly class Planner
                 'conflicts' => array_map(fn ($conflict): array => $conflict->toArray(), $route->conflicts),
             ]);
         }
+        $this->store($workshop, $pieces->keys()->all(), $rows);
+    }
+
+    /**
+     * Writes the rows over those that stand, so that a step keeps its number: a page that is still
+     * open in another tab, or on another bench, goes on naming the same step.
+     *
+     * @param  list<int>  $pieceIds
+     * @param  list<array<string, mixed>>  $rows
+     */
+    private function store(Workshop $workshop, array $pieceIds, array $rows): void
+    {
+        $kept = array_flip(array_map(fn (array $row): string => "{$row['piece_id']} {$row['step']}", $rows));
+        $gone = PlannedStep::query()->where('workshop_id', $workshop->id)->whereIn('piece_id', $pieceIds)->get(['id', 'piece_id', 'step'])
+            ->reject(fn (PlannedStep $step): bool => isset($kept["$step->piece_id $step->step"]));
+        PlannedStep::query()->whereKey($gone->modelKeys())->delete();
         foreach (array_chunk($rows, 200) as $chunk) {
-            PlannedStep::query()->insert($chunk);
+            PlannedStep::query()->upsert($chunk, ['piece_id', 'step']);
         }
     }
 

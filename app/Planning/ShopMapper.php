@@ -19,7 +19,9 @@ final readonly class ShopMapper
 {
     public const RESOURCES = ['turner' => 1, 'lathe' => 1, 'spray-corner' => 1];
 
-    public function __construct(private Catalogue $catalogue) {}
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
 
     public function hours(Workshop $workshop): WorkingHours
     {
@@ -51,7 +53,7 @@ final readonly class ShopMapper
         );
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     public function piece(Workshop $workshop, array $document): CorePiece
     {
         return CorePiece::read(Document::of($document), $this->catalogue, $this->coatings($workshop));

@@ -38,7 +38,8 @@ final readonly class BenchBoard
         public Collection $lately,
         public bool $empty,
         public ?string $trouble,
-    ) {}
+    ) {
+    }
 
     public static function of(Workshop $workshop): self
     {

@@ -23,7 +23,9 @@ final readonly class CoatsPanel
      * @param  list<array<string, string>>  $waits  by coat: words for recoat from, until, buff, handle, full cure
      * @param  list<string>  $warnings
      */
-    private function __construct(public int $index, public CoatPlan $plan, public Stack $stack, public array $amountsMl, public array $waits, public array $warnings) {}
+    private function __construct(public int $index, public CoatPlan $plan, public Stack $stack, public array $amountsMl, public array $waits, public array $warnings)
+    {
+    }
 
     /** @return list<self> */
     public static function all(CorePiece $core, CureClock $clock): array

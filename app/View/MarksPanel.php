@@ -14,7 +14,9 @@ use HonestGrain\Route\Piece as CorePiece;
 /** The drawing to place marks on, and the lines a band can be dragged along. */
 final readonly class MarksPanel
 {
-    private function __construct(public string $drawing, public Frame $frame, private CorePiece $core) {}
+    private function __construct(public string $drawing, public Frame $frame, private CorePiece $core)
+    {
+    }
 
     public static function of(CorePiece $core): self
     {

@@ -25,7 +25,8 @@ final readonly class PiecePage
         public float $waitHours,
         public bool $canUndo,
         public bool $canRedo,
-    ) {}
+    ) {
+    }
 
     public static function of(Piece $piece): self
     {

@@ -18,7 +18,9 @@ final readonly class SandingPanel
 
     private const LEFT = 40;
 
-    private function __construct(public Sanding $sanding, public string $own) {}
+    private function __construct(public Sanding $sanding, public string $own)
+    {
+    }
 
     /** @return list<self> */
     public static function all(CorePiece $core, Bench $bench): array

@@ -13,7 +13,9 @@ use HonestGrain\Route\Piece as CorePiece;
 /** The drawing of a shape with its numbers, worded for the reader; the same for the page and for a drag. */
 final readonly class ShapePanel
 {
-    private function __construct(private CorePiece $core, private Measurement $measured, private Frame $frame, private Show $show) {}
+    private function __construct(private CorePiece $core, private Measurement $measured, private Frame $frame, private Show $show)
+    {
+    }
 
     public static function of(CorePiece $core, Workshop $workshop, Show $show, ?Frame $frame = null): self
     {

@@ -19,7 +19,8 @@ final readonly class Show
         private bool $twelveHours = false,
         private bool $cami = false,
         public string $timeZone = 'UTC',
-    ) {}
+    ) {
+    }
 
     public static function for(?User $user): self
     {

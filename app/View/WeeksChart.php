@@ -8,7 +8,6 @@ use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Models\Workshop;
 use Carbon\CarbonInterface;
-use Illuminate\Support\Carbon;
 
 /** All pieces in work over the coming days: hands-on solid, waits hatched, the due date as a line. */
 final readonly class WeeksChart
@@ -27,7 +26,9 @@ final readonly class WeeksChart
      * @param  list<array{x: float, label: string, weekend: bool, month: string}>  $days
      * @param  list<array<string, mixed>>  $rows
      */
-    private function __construct(public Carbon $from, public Carbon $to, public array $days, public array $rows, public float $nowX, public int $total, public int $late, public int $page, public float $dayWidth) {}
+    private function __construct(public CarbonInterface $from, public CarbonInterface $to, public array $days, public array $rows, public float $nowX, public int $total, public int $late, public int $page, public float $dayWidth)
+    {
+    }
 
     public static function of(Workshop $workshop, string $zone, int $days, int $page): self
     {
@@ -41,7 +42,7 @@ final readonly class WeeksChart
             ->orderBy('start_at')->get(['id', 'piece_id', 'step', 'title', 'minutes', 'start_at', 'end_at', 'closes_at', 'waits_from', 'is_next'])->groupBy('piece_id');
         $rows = [];
         foreach ($pieces as $piece) {
-            $rows[] = self::row($piece, $steps->get($piece->id, collect())->all(), $x, $to);
+            $rows[] = self::row($piece, $steps->get($piece->id, collect())->values()->all(), $x, $to);
         }
         $list = [];
         for ($i = 0; $i < $days; $i++) {
@@ -67,7 +68,7 @@ final readonly class WeeksChart
      * @param  callable(CarbonInterface): float  $x
      * @return array<string, mixed>
      */
-    private static function row(Piece $piece, array $steps, callable $x, Carbon $to): array
+    private static function row(Piece $piece, array $steps, callable $x, CarbonInterface $to): array
     {
         $hands = $waits = [];
         $before = null;

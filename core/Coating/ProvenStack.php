@@ -7,10 +7,12 @@ namespace HonestGrain\Coating;
 /** A complete stack of coats that a maker can take as it is (workshop). */
 final readonly class ProvenStack
 {
-    /** @param list<array{product: string, denib: string|null}> $layers */
-    private function __construct(public string $id, public string $name, public string $suits, public array $layers, public bool $buff) {}
+    /** @param  list<array{product: string, denib: string|null}>  $layers */
+    private function __construct(public string $id, public string $name, public string $suits, public array $layers, public bool $buff)
+    {
+    }
 
-    /** @param array{id: string, name: string, suits: string, buff: bool, layers: list<array{string, string|null}>} $row a row of the shipped table */
+    /** @param  array{id: string, name: string, suits: string, buff: bool, layers: list<array{string, string|null}>}  $row a row of the shipped table */
     public static function fromRow(array $row): self
     {
         $layers = array_map(fn (array $layer): array => ['product' => $layer[0], 'denib' => $layer[1]], $row['layers']);

@@ -12,12 +12,13 @@ use App\Planning\PieceEditor;
 use App\Planning\PieceStarter;
 use App\Planning\Planner;
 use App\Planning\ShopMapper;
+use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 use Illuminate\Database\Seeder;
-use Illuminate\Support\Carbon;
 
 /**
  * Bramble Slip, a made-up shop by a made-up harbour, two and a half weeks before the made-up Lantern
@@ -33,9 +34,11 @@ class DemoWorkshopSeeder extends Seeder
 
     private User $wren;
 
-    private Carbon $fair;
+    private CarbonInterface $fair;
 
-    public function __construct(private readonly Catalogue $catalogue, private readonly PieceEditor $editor, private readonly Planner $planner, private readonly ShopMapper $mapper) {}
+    public function __construct(private readonly Catalogue $catalogue, private readonly PieceEditor $editor, private readonly Planner $planner, private readonly ShopMapper $mapper)
+    {
+    }
 
     public function run(): void
     {
@@ -77,7 +80,7 @@ class DemoWorkshopSeeder extends Seeder
     private function pieces(): void
     {
         $fair = $this->fair->copy()->subDay()->setTime(17, 0);
-        $soon = fn (int $days): Carbon => now($this->workshop->time_zone)->addDays($days)->setTime(17, 0);
+        $soon = fn (int $days): CarbonInterface => now($this->workshop->time_zone)->addDays($days)->setTime(17, 0);
         $dye = ['id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 72.0, 'to_mm' => 100.0, 'product' => 'Water dye (powder)', 'colour' => '#2e4d63', 'minutes' => 18];
         $groove = fn (string $id, float $at): array => ['id' => $id, 'kind' => 'v-groove', 'on' => 'outer', 'from_mm' => $at, 'to_mm' => $at + 1.6, 'minutes' => 5];
 
@@ -103,7 +106,7 @@ class DemoWorkshopSeeder extends Seeder
     }
 
     /** A varnish coat whose recoat window shuts late today, in this shop's air, whatever the hour is now. */
-    private function sothatWindowClosesToday(): Carbon
+    private function sothatWindowClosesToday(): CarbonInterface
     {
         $endOfDay = now($this->workshop->time_zone)->setTime(23, 30)->getTimestamp();
         $varnish = $this->mapper->coatings($this->workshop->load('tins'))->coating('Wiping varnish (oil-based thinned)');
@@ -113,14 +116,14 @@ class DemoWorkshopSeeder extends Seeder
             $at -= 600;
         }
 
-        return Carbon::createFromTimestamp(min($at, now()->subMinutes(30)->getTimestamp()));
+        return CarbonImmutable::createFromTimestamp(min($at, now()->subMinutes(30)->getTimestamp()));
     }
 
     /**
      * @param  list<float|int>  $sizes
      * @param  array<string, mixed>  $more
      */
-    private function piece(string $name, Form $form, array $sizes, string $wood, Carbon $due, string $purpose, array $more): Piece
+    private function piece(string $name, Form $form, array $sizes, string $wood, CarbonInterface $due, string $purpose, array $more): Piece
     {
         $document = PieceStarter::of($this->catalogue, $form, $form->profile(...array_map(floatval(...), $sizes)), $more + [
             'name' => $name, 'wood' => $wood, 'purpose' => $purpose, 'moisture_percent' => 9.5, 'due_at' => $due->copy()->utc()->format('Y-m-d\TH:i:s\Z'),
@@ -139,7 +142,7 @@ class DemoWorkshopSeeder extends Seeder
     }
 
     /** Logs every step up to and with one as done, the last at a given time and the others before it with their waits. */
-    private function work(Piece $piece, string $upTo, Carbon $at): void
+    private function work(Piece $piece, string $upTo, CarbonInterface $at): void
     {
         $steps = [];
         foreach (Route::of($this->mapper->piece($this->workshop, $piece->document), $this->mapper->bench($this->workshop->load('abrasives')))->steps as $step) {
@@ -160,7 +163,7 @@ class DemoWorkshopSeeder extends Seeder
         }
     }
 
-    private function log(Piece $piece, Step $step, Carbon $when): void
+    private function log(Piece $piece, Step $step, CarbonInterface $when): void
     {
         LogEntry::query()->forceCreate([
             'workshop_id' => $this->workshop->id, 'piece_id' => $piece->id, 'user_id' => $this->wren->id, 'kind' => 'done', 'step' => $step->id, 'title' => mb_substr($step->title, 0, 200),

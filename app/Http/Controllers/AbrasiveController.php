@@ -12,7 +12,9 @@ use Illuminate\Http\Request;
 
 class AbrasiveController extends Controller
 {
-    public function __construct(private readonly Planner $planner) {}
+    public function __construct(private readonly Planner $planner)
+    {
+    }
 
     public function store(Request $request, Catalogue $catalogue): RedirectResponse
     {

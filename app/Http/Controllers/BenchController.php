@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Planning\Planner;
 use App\View\BenchBoard;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 class BenchController extends Controller
 {

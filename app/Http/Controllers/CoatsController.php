@@ -12,10 +12,10 @@ use App\View\PiecePage;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\ProvenStack;
 use HonestGrain\Route\CoatPlan;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use Illuminate\View\View;
 
 class CoatsController extends Controller
 {

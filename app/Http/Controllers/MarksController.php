@@ -12,14 +12,16 @@ use App\View\PiecePage;
 use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Decoration\MarkKind;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Illuminate\View\View;
 
 class MarksController extends Controller
 {
-    public function __construct(private readonly PieceEditor $editor, private readonly Show $show) {}
+    public function __construct(private readonly PieceEditor $editor, private readonly Show $show)
+    {
+    }
 
     public function show(Request $request, Piece $piece, ShopMapper $mapper, Catalogue $catalogue): View
     {

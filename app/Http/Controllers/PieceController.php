@@ -8,19 +8,19 @@ use App\Models\Piece;
 use App\Planning\PieceEditor;
 use App\Planning\PieceStarter;
 use App\Planning\Planner;
-use App\View\PiecePage;
 use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Form;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
-use Illuminate\View\View;
 
 class PieceController extends Controller
 {
-    public function __construct(private readonly PieceEditor $editor, private readonly Catalogue $catalogue) {}
+    public function __construct(private readonly PieceEditor $editor, private readonly Catalogue $catalogue)
+    {
+    }
 
     public function index(Request $request): View
     {
@@ -58,6 +58,11 @@ class PieceController extends Controller
         $piece = $this->editor->create($this->workshop($request), $starter->document($typed, $show, $this->user($request)->timeZone()), $this->user($request));
 
         return redirect()->route('pieces.shape', $piece)->with('said', 'Drawn. Drag the nodes, or type them; then look at Surface, Marks and Coats.');
+    }
+
+    public function show(Piece $piece): RedirectResponse
+    {
+        return redirect()->route('pieces.shape', $piece);
     }
 
     /** Name, wood, grain, moisture, purpose, holding, due date and note. */

@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Models\Workshop;
 use HonestGrain\Route\Bench;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rules\Password;
-use Illuminate\View\View;
 
 class RegisterController extends Controller
 {

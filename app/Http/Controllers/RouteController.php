@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Models\Piece;
 use App\Planning\Planner;
 use App\View\PiecePage;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 class RouteController extends Controller
 {

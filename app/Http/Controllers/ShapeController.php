@@ -13,14 +13,16 @@ use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Drawing\Frame;
 use HonestGrain\Exchange\Document;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 class ShapeController extends Controller
 {
-    public function __construct(private readonly ShopMapper $mapper) {}
+    public function __construct(private readonly ShopMapper $mapper)
+    {
+    }
 
     public function show(Request $request, Piece $piece, Show $show, Catalogue $catalogue): View
     {

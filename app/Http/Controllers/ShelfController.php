@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Planning\ShopMapper;
 use HonestGrain\Abrasive\Scale;
 use HonestGrain\Catalogue\Catalogue;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 class ShelfController extends Controller
 {

@@ -10,13 +10,13 @@ use HonestGrain\Coating\DewPoint;
 use HonestGrain\Exchange\Document;
 use HonestGrain\Schedule\WorkingHours;
 use HonestGrain\Wood\Emc;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rules\Password;
 use Illuminate\Validation\ValidationException;
-use Illuminate\View\View;
 
 class ShopController extends Controller
 {

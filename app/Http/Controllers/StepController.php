@@ -14,7 +14,9 @@ use Illuminate\Support\Carbon;
 /** What the maker says happened at the bench. */
 class StepController extends Controller
 {
-    public function __construct(private readonly Logbook $logbook) {}
+    public function __construct(private readonly Logbook $logbook)
+    {
+    }
 
     public function done(Request $request, PlannedStep $step): RedirectResponse
     {

@@ -9,9 +9,9 @@ use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
 use App\View\PiecePage;
 use App\View\SandingPanel;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 class SurfaceController extends Controller
 {

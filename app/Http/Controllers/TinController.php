@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Planning\Planner;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\Coating;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 /** "My tin says": the label's figures over the catalogue's, and what is left. */
 class TinController extends Controller

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Planning\Planner;
 use App\View\WeeksChart;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 class WeeksController extends Controller
 {
@@ -15,8 +15,8 @@ class WeeksController extends Controller
     {
         $workshop = $this->workshop($request);
         $planner->replanIfStale($workshop);
-        $days = in_array((int) $request->query('days'), [7, 14, 28, 56], true) ? (int) $request->query('days') : 28;
+        $days = in_array($request->integer('days'), [7, 14, 28, 56], true) ? $request->integer('days') : 28;
 
-        return view('weeks', ['chart' => WeeksChart::of($workshop, $this->user($request)->timeZone(), $days, max(0, (int) $request->query('page', 1) - 1)), 'summary' => $workshop->plan_summary ?? [], 'days' => $days]);
+        return view('weeks', ['chart' => WeeksChart::of($workshop, $this->user($request)->timeZone(), $days, max(0, $request->integer('page', 1) - 1)), 'summary' => $workshop->plan_summary ?? [], 'days' => $days]);
     }
 }

@@ -7,15 +7,21 @@
     @if ($page->steps->isEmpty())
         <p class="note note-warn">No route could be worked out; the remarks below say why.</p>
     @endif
+    @php($past = $page->steps->takeWhile(fn ($s) => $s->state !== 'open'))
+    @if ($past->isNotEmpty())
+        <details class="border-b border-rule pb-2"><summary class="text-act underline underline-offset-4">{{ $past->count() }} {{ Str::plural('step', $past->count()) }} behind you, the last {{ $show->dayTime($past->max('end_at') ?? now()) }}</summary>
+            <ol class="mt-1">@foreach ($past as $step)<li class="small py-0.5"><b>{{ $step->position + 1 }}. {{ $step->title }}</b>: {{ $step->state }}{{ $step->state === 'done' ? ' '.$show->dayTime($step->end_at) : '' }}</li>@endforeach</ol>
+        </details>
+    @endif
     <ol>
-        @foreach ($page->steps as $step)
+        @foreach ($page->steps->slice($past->count()) as $step)
             @php($d = $step->details)
             <li @class(['grid gap-x-8 border-b border-rule py-2.5 md:grid-cols-[140px_1fr_330px]', 'faint' => $step->state !== 'open'])>
                 <p class="small">@if ($step->state === 'done')<b>done</b> {{ $show->dayTime($step->end_at) }}@elseif ($step->state === 'skipped')<b>skipped</b>@elseif ($step->start_at)<span @class(['font-semibold' => $step->is_next])>{{ $show->day($step->start_at) }}<br>{{ $show->time($step->start_at) }}</span>@else not planned @endif
                     @if ($step->minutes > 0)<br><span class="faint">{{ $show->minutes($step->minutes) }}</span>@endif</p>
                 <div>
                     <p class="text-[1.06rem]"><b>{{ $step->position + 1 }}. {{ $step->title }}</b></p>
-                    <p class="small">{{ ucfirst($d['hold']) }}@if ($d['speed_rpm']), at most {{ $d['speed_rpm'] }} rpm @endif @if ($d['amount_ml']). Pour {{ $show->volume($d['amount_ml']) }}@endif. @foreach ($d['how'] as $line){{ $line }} @endforeach</p>
+                    <p class="small">{{ ucfirst($d['hold']) }}{{ $d['speed_rpm'] ? ", at most {$d['speed_rpm']} rpm" : '' }}.{{ $d['amount_ml'] ? ' Pour '.$show->volume($d['amount_ml']).'.' : '' }} {{ implode(' ', $d['how']) }}</p>
                     <p class="faint small">{{ $d['because'] }}</p>
                     @if ($step->state === 'open')
                         @foreach (array_filter(array_map(HonestGrain\Safety\Hazard::tryFrom(...), $d['hazards'])) as $hazard)<p class="small"><b class="warn">{{ $hazard->title() }}.</b> {{ $hazard->says() }}</p>@endforeach

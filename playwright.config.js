@@ -1,0 +1,20 @@
+import { defineConfig } from '@playwright/test';
+
+// Run by bin/test, which starts the app and its database and says where they are.
+export default defineConfig({
+    testDir: 'tests/Browser',
+    outputDir: 'var/test/browser',
+    workers: 2,
+    timeout: 60_000,
+    retries: 0,
+    reporter: 'list',
+    use: {
+        baseURL: process.env.APP_URL,
+        viewport: { width: 1280, height: 800 },
+        reducedMotion: 'reduce',
+        launchOptions: {
+            executablePath: '/usr/bin/chromium',
+            args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+        },
+    },
+});

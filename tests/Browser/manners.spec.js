@@ -1,0 +1,104 @@
+import AxeBuilder from '@axe-core/playwright';
+import { draw, expect, openDemo, register, test } from './shop.js';
+
+async function noSeriousFinding(page, where) {
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+    const serious = violations.filter((v) => ['serious', 'critical'].includes(v.impact)).map((v) => `${where}: ${v.id} ${v.nodes.map((n) => n.target.join(' ')).slice(0, 4).join(', ')}`);
+    expect(serious).toEqual([]);
+}
+
+for (const theme of ['paper', 'dark']) {
+    test(`no serious accessibility finding on any main screen, ${theme}`, async ({ page }) => {
+        test.setTimeout(120_000);
+        for (const path of ['/sign-in', '/register']) {
+            await page.goto(path);
+            await noSeriousFinding(page, path);
+        }
+        await register(page);
+        await draw(page, 'Ebb bowl');
+        const piece = page.url().replace(/\/shape.*/, '');
+        await page.goto(`${piece}/marks`);
+        await page.getByLabel('From, mm').fill('60');
+        await page.getByLabel('To, mm').fill('80');
+        await page.getByLabel('Mark').selectOption('dye');
+        await page.getByRole('button', { name: 'Place it' }).click();
+        await expect(page.getByRole('cell', { name: /^Dye/ })).toBeVisible();
+        await page.goto('/shop');
+        await page.getByLabel('Shop light').selectOption(theme);
+        await page.getByRole('button', { name: 'Save for me' }).click();
+        await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
+        for (const path of ['/bench', '/pieces', '/pieces/create', ...['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card'].map((tab) => `${piece}/${tab}`), '/weeks', '/shelf', '/shop', '/shelf/tin?product=Paste%20wax']) {
+            await page.goto(path);
+            await noSeriousFinding(page, path);
+        }
+    });
+}
+
+test('a second tab cannot overwrite, and says so', async ({ page, context }) => {
+    await register(page);
+    await draw(page, 'Ebb bowl');
+    const surface = page.url().replace(/\/shape.*/, '/surface');
+    await page.goto(surface);
+    const other = await context.newPage();
+    await other.goto(surface);
+    await other.getByLabel('Depth of the tool marks').fill('120');
+    await other.getByRole('button', { name: 'Price it' }).first().click();
+    await expect(other.locator('#said')).toContainText('Sanding saved.');
+    await page.getByLabel('Depth of the tool marks').fill('30');
+    await page.getByRole('button', { name: 'Price it' }).first().click();
+    await expect(page.getByRole('alert')).toContainText('changed since you opened the page');
+    await expect(page.getByLabel('Depth of the tool marks')).toHaveValue('30');
+    await other.reload();
+    await expect(other.getByLabel('Depth of the tool marks')).toHaveValue('120');
+});
+
+test('two benches press done at once and one entry is written', async ({ page, context }) => {
+    await register(page);
+    await draw(page, 'Ebb bowl');
+    const other = await context.newPage();
+    await Promise.all([page.goto('/bench'), other.goto('/bench')]);
+    await Promise.all([page.locator('#done').click(), other.locator('#done').click()]);
+    await expect(page.locator('#now-title')).toHaveText(/Sand the outside/);
+    await expect(other.locator('#now-title')).toHaveText(/Sand the outside/);
+    await page.locator('#now-title a').click();
+    await page.getByRole('link', { name: 'Record' }).click();
+    await expect(page.getByText('Done: Mount by the tenon')).toHaveCount(1);
+});
+
+test('an impossible shape is refused on the spot and the piece stays as it was', async ({ page }) => {
+    await register(page);
+    await draw(page, 'Ebb bowl');
+    await page.getByText('Type the nodes').click();
+    const radius = page.getByLabel('outer node 6, radius');
+    const before = await radius.inputValue();
+    await radius.fill('12');
+    await radius.press('Tab');
+    await expect(page.getByText('crosses itself or the other curve', { exact: false }).first()).toBeVisible();
+    await page.reload();
+    await page.getByText('Type the nodes').click();
+    await expect(radius).toHaveValue(before);
+    await radius.fill('wide');
+    await radius.press('Tab');
+    await expect(page.getByText('it takes a number', { exact: false })).toBeVisible();
+});
+
+test('the demo workshop is open at one press and stays within the screen', async ({ page }) => {
+    await openDemo(page);
+    for (const path of ['/bench', '/pieces', '/weeks', '/shelf', '/shop']) {
+        await page.goto(path);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), path).toBeLessThanOrEqual(0);
+    }
+    await page.setViewportSize({ width: 820, height: 1180 });
+    await page.goto('/bench');
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+    for (const button of await page.locator('.press-big').all()) expect((await button.boundingBox()).height).toBeGreaterThanOrEqual(44);
+});
+
+test('scripts weigh under 90 kB gzipped', async ({ page, request }) => {
+    await page.goto('/sign-in');
+    const { gzipSync } = await import('node:zlib');
+    let bytes = 0;
+    for (const src of await page.locator('script[src]').evaluateAll((all) => all.map((el) => el.src))) bytes += gzipSync(await (await request.get(src)).body()).length;
+    expect(bytes).toBeGreaterThan(1000);
+    expect(bytes).toBeLessThan(90_000);
+});

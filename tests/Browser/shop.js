@@ -1,0 +1,43 @@
+import { test as base, expect } from '@playwright/test';
+
+// Every page must run without a word on the console: a breach of the content policy shows there.
+export const test = base.extend({
+    page: async ({ page }, use) => {
+        const said = [];
+        page.on('console', (message) => ['error', 'warning'].includes(message.type()) && !/status of 4(09|22|29)/.test(message.text()) && said.push(message.text()));
+        page.on('pageerror', (error) => said.push(error.message));
+        await use(page);
+        expect(said).toEqual([]);
+    },
+});
+
+let people = 0;
+
+export async function register(page) {
+    const email = `maker-${process.pid}-${Date.now()}-${people++}@example.test`;
+    await page.goto('/register');
+    await page.getByLabel("The workshop's name").fill('Heron Wharf');
+    await page.getByLabel('Your name').fill('Nell');
+    await page.getByLabel('E-mail').fill(email);
+    await page.getByLabel('Password', { exact: false }).first().fill('grebe-under-the-pier');
+    await page.getByLabel('Password again').fill('grebe-under-the-pier');
+    await page.getByRole('button', { name: 'Register' }).click();
+    await expect(page).toHaveURL(/pieces\/create/);
+    return email;
+}
+
+export async function draw(page, name, form = 'Shallow bowl') {
+    await page.goto('/pieces/create');
+    await page.getByRole('radio', { name: form }).check({ force: true });
+    await page.getByLabel('What you call it').fill(name);
+    await page.getByRole('button', { name: 'Draw it' }).click();
+    await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
+}
+
+export async function openDemo(page) {
+    await page.goto('/sign-in');
+    await page.getByRole('button', { name: 'Open the demo workshop' }).click();
+    await expect(page).toHaveURL(/bench/);
+}
+
+export { expect };

@@ -1,0 +1,140 @@
+import { draw, expect, register, test } from './shop.js';
+
+const area = (page, zone) => page.getByRole('row', { name: new RegExp(`^${zone}`) }).getByRole('cell').nth(1);
+
+test('a new maker goes from a drawn bowl to a moved date, by mouse', async ({ page }) => {
+    await register(page);
+    await draw(page, 'Ebb bowl');
+
+    // Shape: a dragged node changes the numbers while it moves, and is saved when it is let go.
+    const before = await area(page, 'Outside').textContent();
+    const handle = page.locator('[data-node="outer-5"]');
+    const box = await handle.boundingBox();
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + 40, box.y + 6, { steps: 6 });
+    await expect(area(page, 'Outside')).not.toHaveText(before);
+    await page.mouse.up();
+    await expect(page.locator('#undo button')).toBeEnabled();
+    const dragged = await area(page, 'Outside').textContent();
+    await page.reload();
+    await expect(area(page, 'Outside')).toHaveText(dragged);
+    await page.locator('#undo button').click();
+    await expect(area(page, 'Outside')).toHaveText(before);
+
+    // Surface: the shortest ladder, and an own one with its faults in words.
+    await page.getByRole('link', { name: 'Surface' }).click();
+    await expect(page.getByText('The least there is from your shelf.').first()).toBeVisible();
+    await page.locator('[name="own[outside]"]').fill('P80, P180, P400');
+    await page.getByRole('button', { name: 'Price it' }).first().click();
+    await expect(page.getByText('the size falls by 2.45 times').first()).toBeVisible();
+
+    // Marks: a band dragged on the drawing, dyed.
+    await page.getByRole('link', { name: 'Marks' }).click();
+    const drawing = await page.locator('svg[x-ref=overlay]').boundingBox();
+    await page.mouse.move(drawing.x + drawing.width * 0.62, drawing.y + drawing.height * 0.45);
+    await page.mouse.down();
+    await page.mouse.move(drawing.x + drawing.width * 0.62, drawing.y + drawing.height * 0.34, { steps: 5 });
+    await page.mouse.up();
+    expect(Number(await page.getByLabel('To, mm').inputValue())).toBeGreaterThan(Number(await page.getByLabel('From, mm').inputValue()) + 3);
+    await page.getByLabel('Mark').selectOption('dye');
+    await page.getByRole('button', { name: 'Place it' }).click();
+    await expect(page.getByRole('cell', { name: /^Dye, water dye/ })).toBeVisible();
+    await expect(page.locator('.piece-art [data-band="dye-1"]').first()).toBeAttached();
+
+    // Coats: a proven stack, and the date with it.
+    await page.getByRole('link', { name: 'Coats' }).click();
+    const ready = await page.locator('#strip h2').textContent();
+    await page.getByRole('button', { name: 'Take Shellac, then three coats of wiping varnish' }).click();
+    await expect(page.locator('#strip h2')).not.toHaveText(ready);
+    await expect(page.getByText('49 µm of film')).toBeVisible();
+    await page.locator('#denib-0-2').selectOption('steel-wool');
+    await expect(page.locator('#denib-0-2')).toHaveValue('steel-wool');
+
+    // Route and Weeks.
+    await page.getByRole('link', { name: 'Route' }).click();
+    await expect(page.getByText('Mount by the tenon')).toBeVisible();
+    await expect(page.getByText('Cut the groove', { exact: false })).toHaveCount(0);
+    await page.getByRole('link', { name: 'Weeks' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/1 piece/);
+
+    // Bench: a double press is one entry; the next step comes up; a mistake is taken back.
+    await page.getByRole('link', { name: 'Bench' }).click();
+    await expect(page.locator('#now-title')).toHaveText(/Mount by the tenon/);
+    await page.getByRole('button', { name: 'Done', exact: true }).first().dblclick();
+    await expect(page.locator('#now-title')).toHaveText(/Sand the outside, P80, P180, P400/);
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await expect(page.locator('#now-title')).toHaveText(/Mount by the tenon/);
+    await page.getByRole('button', { name: 'Done', exact: true }).first().click();
+    await expect(page.locator('#now-title')).toHaveText(/Sand the outside/);
+    await page.getByText('Something is wrong').click();
+    await page.getByLabel('What do you see?').fill('a hairline crack by the rim');
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    await expect(page.getByText('a hairline crack by the rim')).toBeVisible();
+    await expect(page.getByText('Taken back', { exact: false }).first()).toBeVisible();
+    await page.goBack();
+    await expect(page.locator('#now-title')).toHaveText(/Sand the outside/);
+});
+
+test('the same by keyboard alone', async ({ page }) => {
+    await register(page);
+    await page.goto('/pieces/create');
+    const press = async (...keys) => {
+        for (const key of keys) await page.keyboard.press(key);
+    };
+    const reach = async (locator) => {
+        for (let i = 0; i < 90; i++) {
+            if (await locator.evaluate((el) => el === document.activeElement)) return;
+            await page.keyboard.press('Tab');
+        }
+        throw new Error('The keyboard does not reach it.');
+    };
+    await reach(page.getByRole('radio', { name: 'Shallow bowl' }));
+    await press('ArrowRight');
+    await expect(page.getByLabel('Widest diameter, mm')).toHaveValue('220');
+    await reach(page.getByLabel('What you call it'));
+    await page.keyboard.type('Gorse bowl');
+    await press('Enter');
+    await expect(page.getByRole('heading', { name: 'Gorse bowl' })).toBeVisible();
+
+    const rim = page.locator('[data-node="outer-5"]');
+    await reach(rim);
+    const before = await area(page, 'Outside').textContent();
+    await press('Shift+ArrowRight');
+    await expect(rim).toBeFocused();
+    await expect(area(page, 'Outside')).not.toHaveText(before);
+    await press('n');
+    await expect(page.locator('[data-node^="outer-"]')).toHaveCount(7);
+    await press('c');
+    await press('Delete');
+    await expect(page.locator('[data-node^="outer-"]')).toHaveCount(6);
+    await expect(page.locator('#undo button')).toBeEnabled();
+    const typed = page.getByText('Type the nodes');
+    await reach(typed);
+    await press('Enter');
+    await page.getByLabel('outer node 6, radius').focus();
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type('118');
+    await press('Tab');
+    await expect(page.getByText('236 mm').first()).toBeAttached();
+
+    await page.getByRole('link', { name: 'Marks' }).focus();
+    await press('Enter');
+    await page.getByLabel('From, mm').focus();
+    await page.keyboard.type('40');
+    await press('Tab');
+    await page.keyboard.type('42');
+    await press('Enter');
+    await expect(page.getByRole('cell', { name: 'V-groove, burnt line' })).toBeVisible();
+    await page.getByRole('heading', { level: 1 }).click();
+    await press('Control+z');
+    await expect(page.getByRole('cell', { name: 'V-groove, burnt line' })).toHaveCount(0);
+    await press('Control+Shift+Z');
+    await expect(page.getByRole('cell', { name: 'V-groove, burnt line' })).toBeVisible();
+
+    await page.getByRole('link', { name: 'Bench' }).focus();
+    await press('Enter');
+    await page.locator('#done').focus();
+    await press('Enter');
+    await expect(page.locator('#now-title')).toHaveText(/Sand the outside/);
+});

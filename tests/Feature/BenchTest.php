@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\LogEntry;
+use App\Models\Piece;
+use Illuminate\Support\Carbon;
+
+final class BenchTest extends FeatureTestCase
+{
+    public function test_an_empty_bench_offers_the_first_move(): void
+    {
+        $this->get('/bench')->assertOk()->assertSee('Nothing on the bench yet')->assertSee('Draw a piece');
+    }
+
+    public function test_done_is_logged_once_and_the_plan_moves(): void
+    {
+        $piece = $this->bowl();
+        $this->get('/bench')->assertSee('Mount by the tenon');
+        $step = $this->step($piece, 'hold');
+        $this->post(route('steps.done', $step))->assertSessionHas('said', 'Done: “Mount by the tenon”. The plan has moved.');
+        $this->get('/bench')->assertSee('Sand the outside');
+        // The same address, as a second pair of hands or a page that stayed open would call it.
+        $this->post(route('steps.done', $step))->assertSessionHas('said', '“Mount by the tenon” was already logged; nothing was added.');
+        self::assertSame(1, $piece->logEntries()->where('kind', 'done')->count());
+    }
+
+    public function test_a_late_start_moves_the_date_and_an_early_one_is_written_down(): void
+    {
+        $piece = $this->bowl();
+        $before = $piece->refresh()->ready_at;
+        Carbon::setTestNow('2026-12-03 15:00:00');
+        $this->work($piece, 'hold', 'sand-outside', 'sand-rim', 'sand-inside', 'dust-off', 'coat-outside+inside+rim-1');
+        self::assertTrue($piece->refresh()->ready_at->gt($before->addDay()));
+        $second = $this->step($piece, 'coat-outside+inside+rim-2');
+        self::assertSame('2026-12-04 09:00:00', (string) $second->opens_at);
+        $this->get('/bench')->assertSee('Waiting')->assertSee('from Fri 4 Dec 09:00');
+        $this->post(route('steps.done', $second))->assertSessionHas('said', fn (string $said): bool => str_contains($said, '18 h before its wait was over'));
+    }
+
+    public function test_a_window_that_closes_today_is_on_the_bench_and_a_missed_one_is_said(): void
+    {
+        $piece = $this->bowl(['coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Wiping varnish (oil-based thinned)', 'denib' => null], ['product' => 'Wiping varnish (oil-based thinned)', 'denib' => 'pad']], 'buff' => false]]]);
+        Carbon::setTestNow('2026-12-01 09:30:00');
+        $this->work($piece, 'hold', 'sand-outside', 'sand-rim', 'sand-inside', 'dust-off', 'coat-outside+inside+rim-1');
+        self::assertSame('2026-12-02 03:30:00', (string) $this->step($piece, 'coat-outside+inside+rim-2')->closes_at);
+        Carbon::setTestNow('2026-12-02 01:00:00');
+        $this->get('/bench')->assertSee('before <b class="">03:30</b>', false);
+        Carbon::setTestNow('2026-12-02 08:30:00');
+        $this->get('/bench')->assertSee('window closed at')->assertSee('scuff it first');
+        $this->get('/weeks')->assertSee('A window cannot be kept');
+    }
+
+    public function test_times_are_checked(): void
+    {
+        $piece = $this->bowl();
+        $hold = $this->step($piece, 'hold');
+        $this->post(route('steps.done', $hold), ['at' => '2026-12-01T11:00'])->assertSessionHasErrors('at');
+        $this->post(route('steps.done', $hold), ['at' => 'yesterday'])->assertSessionHasErrors('at');
+        $this->post(route('steps.done', $hold), ['at' => '2026-12-01T08:40', 'minutes' => '-4'])->assertSessionHasErrors('minutes');
+        $this->post(route('steps.done', $this->step($piece, 'sand-rim')))->assertSessionHasErrors('step');
+        $this->post(route('steps.done', $hold), ['at' => '2026-12-01T08:40', 'minutes' => '7'])->assertSessionHasNoErrors();
+        $entry = LogEntry::query()->where('kind', 'done')->firstOrFail();
+        self::assertSame(['2026-12-01 08:40:00', 7.0], [(string) $entry->happened_at, $entry->minutes]);
+        $this->post(route('steps.done', $this->step($piece, 'sand-outside')), ['at' => '2026-12-01T08:20'])->assertSessionHasErrors('at');
+    }
+
+    public function test_the_clock_counts_the_minutes(): void
+    {
+        $piece = $this->bowl();
+        $this->post(route('steps.start', $this->step($piece, 'hold')));
+        Carbon::setTestNow('2026-12-01 09:11:30');
+        $this->work($piece, 'hold');
+        self::assertSame(11.5, LogEntry::query()->where('kind', 'done')->firstOrFail()->minutes);
+    }
+
+    public function test_skip_note_and_something_is_wrong(): void
+    {
+        $piece = $this->bowl();
+        $this->post(route('steps.skip', $this->step($piece, 'hold')))->assertSessionHasErrors('reason');
+        $this->post(route('steps.skip', $this->step($piece, 'hold')), ['reason' => 'still in the chuck'])->assertSessionHasNoErrors();
+        $this->post(route('steps.note', $this->step($piece, 'sand-outside')), ['body' => 'a shake near the rim']);
+        $this->post(route('steps.wrong', $this->step($piece, 'sand-outside')), ['body' => 'it rattles'])->assertRedirect(route('pieces.record', $piece));
+        $this->get(route('pieces.record', $piece))->assertSee('still in the chuck')->assertSee('a shake near the rim')->assertSee('it rattles');
+        self::assertTrue($this->step($piece, 'sand-outside')->is_next);
+    }
+
+    public function test_done_is_taken_back_by_a_further_entry_in_order_only(): void
+    {
+        $piece = $this->bowl();
+        $this->work($piece, 'hold', 'sand-outside');
+        $entry = fn (string $step): LogEntry => LogEntry::query()->where(['kind' => 'done', 'step' => $step])->latest('id')->firstOrFail();
+        $this->post(route('log.undo', $entry('hold')))->assertSessionHasErrors('step');
+        $this->post(route('log.undo', $entry('sand-outside')))->assertSessionHasNoErrors();
+        $this->post(route('log.undo', $entry('sand-outside')))->assertSessionHas('said', 'That had been taken back already.');
+        self::assertTrue($this->step($piece, 'sand-outside')->is_next);
+        $this->work($piece, 'sand-outside');
+        self::assertSame(4, $piece->logEntries()->count());
+    }
+
+    public function test_log_entries_cannot_be_changed_or_dropped(): void
+    {
+        $piece = $this->bowl();
+        $this->work($piece, 'hold');
+        $entry = LogEntry::query()->firstOrFail();
+        foreach ([fn () => $entry->update(['body' => 'x']), fn () => $entry->delete()] as $tamper) {
+            try {
+                $tamper();
+                self::fail('It was changed.');
+            } catch (\LogicException) {
+                self::assertNull(LogEntry::query()->firstOrFail()->body);
+            }
+        }
+    }
+
+    public function test_a_whole_piece_is_worked_to_ready(): void
+    {
+        $piece = $this->bowl();
+        for ($i = 0; $i < 40 && $piece->refresh()->state === Piece::WORKING; $i++) {
+            $next = $piece->plannedSteps()->where('is_next', true)->orderBy('position')->firstOrFail();
+            Carbon::setTestNow(max(now(), $next->start_at)->addMinutes((int) $next->minutes));
+            $this->post(route('steps.done', $next))->assertSessionHasNoErrors();
+        }
+        self::assertSame(Piece::DONE, $piece->state);
+        self::assertSame((string) now(), (string) $piece->ready_at);
+        $this->get('/pieces?state=done')->assertSee('Ebb bowl');
+        $this->post(route('log.undo', LogEntry::query()->where(['kind' => 'done', 'step' => 'ready'])->firstOrFail()))->assertSessionHasNoErrors();
+        self::assertSame(Piece::WORKING, $piece->refresh()->state);
+    }
+
+    public function test_what_burns_wants_one_press_a_session(): void
+    {
+        $piece = $this->bowl();
+        $this->work($piece, 'hold', 'sand-outside', 'sand-rim', 'sand-inside', 'dust-off');
+        $this->get('/bench')->assertSee('Oily rags burn by themselves: I have seen to it')->assertDontSee('id="done"', false);
+        $this->post('/cautions', ['hazard' => 'rags']);
+        $this->get('/bench')->assertSee('id="done"', false)->assertDontSee('I have seen to it');
+    }
+
+    public function test_hours_and_air_change_every_date(): void
+    {
+        $piece = $this->bowl();
+        $before = $piece->refresh()->ready_at;
+        $shop = ['name' => 'Bramble Slip', 'time_zone' => 'UTC', 'hours' => ['sat' => '09:00-13:00'], 'closed' => '2026-12-05', 'day_c' => '21', 'night_c' => '11', 'day_rh' => '50', 'night_rh' => '50', 'day_from' => '8', 'day_to' => '18', 'sanding_cap_m_s' => '5', 'min_wall_mm' => '3'];
+        $this->put('/shop', ['hours' => ['sat' => '9 to 1']] + $shop)->assertSessionHasErrors('hours.sat');
+        $this->put('/shop', ['closed' => 'Christmas'] + $shop)->assertSessionHasErrors('closed.0');
+        $this->put('/shop', ['day_to' => '7'] + $shop)->assertSessionHasErrors('day_to');
+        $this->put('/shop', $shop)->assertSessionHasNoErrors();
+        self::assertTrue($piece->refresh()->ready_at->gt($before));
+        self::assertSame('2026-12-12 09:00:00', (string) $this->step($piece, 'hold')->start_at);
+        $this->put('/shop', ['hours' => ['sat' => '']] + $shop)->assertSessionHasNoErrors();
+        $this->get('/bench')->assertOk()->assertSee('No dates can be worked out');
+    }
+
+    public function test_the_shelf_changes_ladders_and_a_label_changes_waits(): void
+    {
+        $piece = $this->bowl();
+        $this->post('/shelf/abrasives', ['grit' => '220'])->assertSessionHasErrors('grit');
+        foreach ($this->shop->abrasives()->whereIn('grit', ['P240', 'P320', 'P400', 'P600'])->pluck('id') as $id) {
+            $this->delete("/shelf/abrasives/$id")->assertSessionHasNoErrors();
+        }
+        $this->get(route('pieces.surface', $piece))->assertSee('Nothing on your shelf can do it');
+        $this->post('/shelf/abrasives', ['grit' => 'CAMI 240', 'discs' => '4'])->assertSessionHasNoErrors();
+        $this->get(route('pieces.surface', $piece))->assertSee('CAMI 240');
+        $this->put('/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => ['recoat_from_h' => '900']])->assertSessionHasErrors('label.recoat_from_h');
+        $this->put('/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => ['recoat_from_h' => '30'], 'stock_ml' => '500'])->assertSessionHasNoErrors();
+        self::assertEquals(30, $this->step($piece, 'coat-outside+inside+rim-1')->details['wait']['min_hours']);
+        $this->get('/shelf')->assertSee('by your label')->assertSee('500 mL');
+    }
+}

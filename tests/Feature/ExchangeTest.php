@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Workshop;
+use Database\Seeders\DemoWorkshopSeeder;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Carbon;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Sabre\VObject\Reader;
+
+final class ExchangeTest extends FeatureTestCase
+{
+    public function test_a_piece_goes_out_and_comes_in_the_same(): void
+    {
+        $piece = $this->bowl(['marks' => [['id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 60.0, 'to_mm' => 80.0, 'product' => 'Water dye (powder)', 'colour' => '#2e4d63']]]);
+        $json = (string) $this->get(route('pieces.json', $piece))->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="ebb-bowl.json"')->getContent();
+        $this->import("\xEF\xBB\xBF".$json)->assertSessionHasNoErrors();
+        self::assertSame(2, $this->shop->pieces()->count());
+        self::assertEquals($piece->document, $this->shop->pieces()->latest('id')->firstOrFail()->document);
+    }
+
+    #[DataProvider('hostile')]
+    public function test_hostile_files_fail_cleanly(string $file, string $says): void
+    {
+        $response = $this->from('/pieces')->import($file)->assertRedirect('/pieces');
+        self::assertStringContainsString($says, implode(' ', session('errors')->all()));
+        self::assertSame(0, $this->shop->pieces()->count());
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function hostile(): iterable
+    {
+        $piece = fn (string $more): string => '{"format":"honest-grain/piece","version":1,"name":"x","form":"platter","wood":"Ash (white)","grain":"side","shape":{"outer":[[0,50],[40,90]],"inner":null}'.$more.'}';
+        yield 'huge' => [str_repeat(' ', 600 * 1024), 'larger than 512 kB'];
+        yield 'deep' => [str_repeat('[', 5000).str_repeat(']', 5000), 'not valid JSON'];
+        yield 'an entity bomb' => ['<?xml version="1.0"?><!DOCTYPE a [<!ENTITY b "bb"><!ENTITY c "&b;&b;">]><a>&c;</a>', 'not valid JSON'];
+        yield 'another encoding' => [mb_convert_encoding($piece(''), 'UTF-16LE', 'UTF-8'), 'not valid JSON'];
+        yield 'broken bytes' => ["{\"name\":\"\xC3\x28\"}", 'not valid JSON'];
+        yield 'zero bytes' => [$piece('')."\0", 'not valid JSON'];
+        yield 'another version' => [str_replace('"version":1', '"version":7', $piece('')), 'The field version is 7'];
+        yield 'a text radius' => [str_replace('[40,90]', '[40,"wide"]', $piece('')), 'The field shape.outer.1.1 is "wide"'];
+        yield 'a negative radius' => [str_replace('[40,90]', '[40,-90]', $piece('')), 'shape.outer.1.1 is -90'];
+        yield 'an unknown wood' => [str_replace('Ash (white)', 'Plastic', $piece('')), 'wood is "Plastic"'];
+        yield 'a crossing' => [str_replace('[[0,50],[40,90]]', '[[0,10,"corner"],[50,60,"corner"],[50,10,"corner"],[0,60,"corner"]]', $piece('')), 'crosses itself'];
+        yield 'script in a colour' => [$piece(',"marks":[{"id":"a","kind":"dye","on":"outer","from_mm":1,"to_mm":9,"colour":"\"><script>"}]'), 'marks.0.colour'];
+    }
+
+    public function test_the_csv_holds_every_step_and_no_formula(): void
+    {
+        $piece = $this->bowl(['name' => '=HYPERLINK("x")', 'marks' => [['id' => 'a', 'kind' => 'flutes', 'on' => 'outer', 'from_mm' => 20.0, 'to_mm' => 50.0, 'note' => '=1+1']]]);
+        $lines = explode("\r\n", trim($this->get(route('pieces.csv', $piece))->assertOk()->streamedContent()));
+        self::assertCount($piece->plannedSteps()->count() + 1, $lines);
+        foreach (array_slice($lines, 1) as $line) {
+            foreach (str_getcsv($line, ',', '"', '') as $cell) {
+                self::assertDoesNotMatchRegularExpression('/^[=+@]/', (string) $cell);
+            }
+        }
+    }
+
+    public function test_the_drawing_and_names_are_escaped(): void
+    {
+        $piece = $this->bowl(['name' => '<script>alert(1)</script> & "co"']);
+        self::assertNotFalse(simplexml_load_string((string) $this->get(route('pieces.svg', $piece))->assertOk()->getContent()));
+        foreach (['/pieces', '/bench', '/weeks', "/pieces/{$piece->id}/shape", "/pieces/{$piece->id}/card"] as $page) {
+            $this->get($page)->assertOk()->assertDontSee('<script>alert', false);
+        }
+    }
+
+    public function test_the_calendar_carries_steps_dates_and_alarms_at_a_private_address(): void
+    {
+        $piece = $this->bowl(['coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Wiping varnish (oil-based thinned)', 'denib' => null], ['product' => 'Wiping varnish (oil-based thinned)', 'denib' => null]], 'buff' => false]]]);
+        $this->work($piece, 'hold', 'sand-outside', 'sand-rim', 'sand-inside', 'dust-off', 'coat-outside+inside+rim-1');
+        $address = route('calendar.subscription', $this->shop->refresh()->calendar_token);
+        auth()->logout();
+        $calendar = Reader::read((string) $this->get($address)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent());
+        self::assertSame([], $calendar->validate());
+        $events = $calendar->select('VEVENT');
+        self::assertContains('Due: Ebb bowl', array_map(fn ($event): string => (string) $event->SUMMARY, $events));
+        $alarmed = array_values(array_filter($events, fn ($event): bool => isset($event->VALARM)));
+        self::assertCount(1, $alarmed);
+        self::assertStringContainsString('coat 2 of 2', (string) $alarmed[0]->SUMMARY);
+        $this->get('/calendar/'.str_repeat('x', 48).'.ics')->assertNotFound();
+        $this->actingAs($this->wren)->post('/shop/calendar');
+        $this->get($address)->assertNotFound();
+    }
+
+    #[DataProvider('moments')]
+    public function test_the_demo_workshop_is_alive_at_any_hour(string $moment): void
+    {
+        Carbon::setTestNow($moment);
+        app(DemoWorkshopSeeder::class)->run();
+        $demo = Workshop::query()->where('is_demo', true)->firstOrFail();
+        self::assertGreaterThanOrEqual(9, $demo->pieces()->count());
+        self::assertGreaterThanOrEqual(8, $demo->pieces()->distinct()->count('wood'));
+        self::assertSame(1, $demo->pieces()->where('state', 'done')->count());
+        self::assertTrue($demo->pieces()->whereNotNull('late')->where('name', 'Christening bowl')->exists());
+        $dayEnd = now($demo->time_zone)->endOfDay()->utc();
+        self::assertTrue($demo->plannedSteps()->where('state', 'open')->whereBetween('closes_at', [now()->subDay(), $dayEnd])->exists());
+        self::assertTrue($demo->plannedSteps()->where('is_next', true)->where('opens_at', '>', now())->exists());
+        self::assertTrue($demo->logEntries()->where('happened_at', '<', now()->subWeeks(3))->exists());
+        self::assertFalse($demo->logEntries()->where('happened_at', '>', now())->exists());
+        $this->post('/sign-out');
+        $this->post('/demo')->assertRedirect('/bench');
+        foreach (['/bench', '/pieces', '/weeks', '/shelf', '/shop'] as $page) {
+            $this->get($page)->assertOk();
+        }
+    }
+
+    /** @return list<array{string}> */
+    public static function moments(): array
+    {
+        return [['2026-12-01 09:00:00'], ['2027-06-13 03:20:00'], ['2027-03-28 00:30:00'], ['2026-12-24 22:50:00']];
+    }
+
+    private function import(string $content): \Illuminate\Testing\TestResponse
+    {
+        return $this->post('/pieces/import', ['file' => UploadedFile::fake()->createWithContent('piece.json', $content)]);
+    }
+}

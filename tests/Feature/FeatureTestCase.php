@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Piece;
+use App\Models\PlannedStep;
+use App\Models\User;
+use App\Models\Workshop;
+use App\Planning\PieceEditor;
+use App\Planning\PieceStarter;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Geometry\Form;
+use HonestGrain\Route\Bench;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Carbon;
+
+abstract class FeatureTestCase extends TestCase
+{
+    use RefreshDatabase;
+
+    /** A Tuesday morning in working hours. */
+    protected const NOW = '2026-12-01 09:00:00';
+
+    protected Workshop $shop;
+
+    protected User $wren;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withoutVite();
+        Carbon::setTestNow(self::NOW);
+        $this->shop = $this->makeShop('Bramble Slip', 'wren@example.test');
+        $this->wren = $this->shop->users()->firstOrFail();
+        $this->actingAs($this->wren);
+    }
+
+    protected function makeShop(string $name, string $email): Workshop
+    {
+        $shop = Workshop::create(['name' => $name, 'time_zone' => 'UTC', 'climate' => ['day_c' => 21.0, 'day_rh' => 50.0, 'night_c' => 21.0, 'night_rh' => 50.0, 'day_from' => 8, 'day_to' => 18]])->refresh();
+        $shop->abrasives()->createMany(array_map(fn (string $grit): array => ['grit' => $grit, 'discs' => 9], Bench::USUAL_GRITS));
+        $shop->users()->create(['name' => 'Wren', 'email' => $email, 'password' => 'lapwing-on-the-slip', 'role' => 'owner']);
+
+        return $shop;
+    }
+
+    /** @param  array<string, mixed>  $more */
+    protected function bowl(array $more = [], ?Workshop $shop = null): Piece
+    {
+        $shop ??= $this->shop;
+        $document = PieceStarter::of(app(Catalogue::class), Form::ShallowBowl, Form::ShallowBowl->profile(260, 70, 90, 7), $more + ['name' => 'Ebb bowl', 'wood' => 'Ash (white)', 'due_at' => '2026-12-18T17:00:00Z']);
+
+        return app(PieceEditor::class)->create($shop, $document, null);
+    }
+
+    protected function step(Piece $piece, string $id): PlannedStep
+    {
+        return PlannedStep::query()->where(['piece_id' => $piece->id, 'step' => $id])->firstOrFail();
+    }
+
+    /** Logs steps as done, one after the other, through the real address. */
+    protected function work(Piece $piece, string ...$ids): void
+    {
+        foreach ($ids as $id) {
+            $this->post(route('steps.done', $this->step($piece, $id)))->assertSessionHasNoErrors();
+        }
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Piece;
+
+final class PieceTest extends FeatureTestCase
+{
+    private const TYPED = ['name' => 'Gorse bowl', 'form' => 'deep-bowl', 'wood' => 'Walnut (black)', 'grain' => 'side', 'moisture' => '9.5', 'purpose' => 'handled', 'due' => '2026-12-18', 'diameter' => '220', 'height' => '120', 'foot' => '80', 'wall' => '8'];
+
+    public function test_a_piece_is_drawn_from_a_form_and_planned_at_once(): void
+    {
+        $this->get('/pieces/create')->assertOk()->assertSee('Hollow form');
+        $this->post('/pieces', self::TYPED)->assertSessionHasNoErrors();
+        $piece = Piece::query()->where('name', 'Gorse bowl')->firstOrFail();
+        self::assertEqualsWithDelta(220, $piece->diameter_mm, 1);
+        self::assertSame('2026-12-18 17:00:00', (string) $piece->due_at);
+        self::assertNotNull($piece->ready_at);
+        self::assertGreaterThan(10, $piece->plannedSteps()->count());
+        foreach (['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card'] as $tab) {
+            $this->get("/pieces/{$piece->id}/$tab")->assertOk()->assertSee('Gorse bowl');
+        }
+        $this->get('/pieces')->assertSee('Gorse bowl');
+        $this->get('/pieces?q=nothing%25')->assertDontSee('Gorse bowl');
+    }
+
+    public function test_sizes_that_make_no_piece_are_refused_and_nothing_typed_is_lost(): void
+    {
+        foreach ([['foot' => '300'], ['wall' => '90'], ['diameter' => '-5'], ['diameter' => 'NaN'], ['height' => '1e9'], ['wood' => 'Plastic'], ['name' => '']] as $silly) {
+            $this->from('/pieces/create')->post('/pieces', $silly + self::TYPED)->assertRedirect('/pieces/create')->assertSessionHasErrors(array_keys($silly)[0])->assertSessionHasInput('height');
+        }
+        self::assertSame(0, $this->shop->pieces()->count());
+    }
+
+    public function test_an_inch_is_an_inch(): void
+    {
+        $this->wren->update(['preferences' => ['units' => 'imperial']]);
+        $this->post('/pieces', ['diameter' => '10', 'height' => '4', 'foot' => '3.5', 'wall' => '0.3'] + self::TYPED)->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(254, $this->shop->pieces()->firstOrFail()->diameter_mm, 1);
+    }
+
+    public function test_the_shape_is_previewed_without_and_saved_with_a_new_version(): void
+    {
+        $piece = $this->bowl();
+        $shape = $piece->document['shape'];
+        $shape['outer'][count($shape['outer']) - 1][1] = 140.0;
+        $this->postJson(route('pieces.shape.preview', $piece), ['shape' => $shape])->assertOk()->assertJsonPath('zones.0.id', 'outside')->assertJsonPath('shape.outer.'.(count($shape['outer']) - 1).'.1', 140);
+        self::assertSame(1, $piece->refresh()->version);
+        $this->put(route('pieces.shape', $piece), ['version' => 1, 'shape' => json_encode($shape)])->assertSessionHasNoErrors();
+        self::assertSame(2, $piece->refresh()->version);
+        self::assertEqualsWithDelta(280, $piece->diameter_mm, 0.5);
+    }
+
+    public function test_impossible_shapes_are_refused_with_the_field_and_change_nothing(): void
+    {
+        $piece = $this->bowl();
+        $cross = ['outer' => [[0, 10, 'corner'], [50, 60, 'corner'], [50, 10, 'corner'], [0, 60, 'corner']], 'inner' => null];
+        $this->postJson(route('pieces.shape.preview', $piece), ['shape' => $cross])->assertStatus(422)->assertJsonPath('code', 'self-crossing')->assertJsonPath('field', 'shape.outer');
+        $this->put(route('pieces.shape', $piece), ['version' => 1, 'shape' => json_encode($cross)])->assertSessionHasErrors('shape.outer');
+        $this->put(route('pieces.shape', $piece), ['version' => 1, 'shape' => '{"outer": NaN}'])->assertSessionHasErrors('document');
+        $this->put(route('pieces.shape', $piece), ['version' => 1, 'shape' => json_encode(['outer' => [[0, 10], [20, -3]], 'inner' => null])])->assertSessionHasErrors('shape.outer.1.1');
+        self::assertSame(1, $piece->refresh()->version);
+    }
+
+    public function test_a_second_tab_never_overwrites_the_first(): void
+    {
+        $piece = $this->bowl();
+        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '120'])->assertSessionHasNoErrors();
+        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '30'])->assertSessionHasErrors('version')->assertSessionHasInput('tool_mark_um', '30');
+        self::assertEquals(120, $piece->refresh()->document['surface']['tool_mark_um']);
+    }
+
+    public function test_every_change_can_be_undone_and_redone(): void
+    {
+        $piece = $this->bowl();
+        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '120']);
+        $this->post(route('pieces.marks', $piece), ['version' => 2, 'kind' => 'v-groove', 'on' => 'outer', 'from' => '40', 'to' => '42']);
+        $this->post(route('pieces.undo', $piece), ['version' => 3]);
+        self::assertSame([], $piece->refresh()->document['marks']);
+        $this->post(route('pieces.undo', $piece), ['version' => 4]);
+        self::assertEquals(80, $piece->refresh()->document['surface']['tool_mark_um']);
+        $this->post(route('pieces.redo', $piece), ['version' => 5]);
+        $this->post(route('pieces.redo', $piece), ['version' => 6]);
+        self::assertCount(1, $piece->refresh()->document['marks']);
+        $this->post(route('pieces.redo', $piece), ['version' => 7])->assertSessionHasNoErrors();
+        self::assertSame(7, $piece->refresh()->version);
+    }
+
+    public function test_an_own_ladder_is_priced_and_a_bare_number_is_asked_for_its_scale(): void
+    {
+        $piece = $this->bowl();
+        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '80', 'own' => ['outside' => 'p80, P180, cami 400']])->assertSessionHasNoErrors();
+        self::assertSame(['P80', 'P180', 'CAMI 400'], $piece->refresh()->document['surface']['own']['outside']);
+        $this->get(route('pieces.surface', $piece))->assertSee('the size falls by 2.45 times');
+        $this->put(route('pieces.surface', $piece), ['version' => 2, 'tool_mark_um' => '80', 'own' => ['outside' => '80, 180']])->assertSessionHasErrors('surface.own.outside.0');
+    }
+
+    public function test_marks_are_placed_changed_and_removed_and_stand_in_the_route(): void
+    {
+        $piece = $this->bowl();
+        $dye = ['kind' => 'dye', 'on' => 'outer', 'from' => '60', 'to' => '80', 'product' => 'Alcohol dye (powder)', 'colour' => '#2e4d63'];
+        $this->post(route('pieces.marks', $piece), ['version' => 1] + $dye)->assertSessionHasNoErrors();
+        $this->post(route('pieces.marks', $piece), ['version' => 2, 'kind' => 'v-groove', 'on' => 'outer', 'from' => '57', 'to' => '58.5'])->assertSessionHasNoErrors();
+        self::assertLessThan($this->step($piece, 'mark-dye-1')->position, $this->step($piece, 'mark-v-groove-1')->position);
+        $this->get(route('pieces.marks', $piece))->assertSee('a burnt line is a dam');
+        $this->put(route('pieces.marks.update', [$piece, 'dye-1']), ['version' => 3, 'minutes' => '33'] + $dye)->assertSessionHasNoErrors();
+        self::assertSame(33.0, $this->step($piece, 'mark-dye-1')->minutes);
+        $this->post(route('pieces.marks', $piece), ['version' => 4, 'to' => '9000'] + $dye)->assertSessionHasErrors('to');
+        $this->post(route('pieces.marks', $piece), ['version' => 4, 'to' => '900'] + $dye)->assertSessionHasErrors('bands.dye-2');
+        $this->delete(route('pieces.marks.destroy', [$piece, 'dye-1']), ['version' => 4])->assertSessionHasNoErrors();
+        self::assertCount(1, $piece->refresh()->document['marks']);
+    }
+
+    public function test_coats_are_taken_as_a_stack_and_changed_one_by_one(): void
+    {
+        $piece = $this->bowl();
+        $put = function (array $typed) use ($piece) {
+            return $this->put(route('pieces.coats', $piece), ['version' => $piece->refresh()->version] + $typed);
+        };
+        $put(['do' => 'stack', 'stack' => 'wiping-varnish', 'zones' => ['outside', 'rim']])->assertSessionHasNoErrors();
+        self::assertSame([['inside'], ['outside', 'rim']], array_column($piece->refresh()->document['coats'], 'zones'));
+        $put(['do' => 'add', 'plan' => 1, 'product' => 'Paste wax'])->assertSessionHasNoErrors();
+        $put(['do' => 'add', 'plan' => 1, 'product' => 'Wiping varnish (oil-based thinned)'])->assertSessionHasNoErrors();
+        $this->get(route('pieces.coats', $piece))->assertSee('Nothing sticks over wax')->assertSee('Wash the wax off');
+        self::assertSame('forbid', $piece->refresh()->conflicts[0]['severity']);
+        $put(['do' => 'remove', 'plan' => 1, 'coat' => 5]);
+        $put(['do' => 'denib', 'plan' => 1, 'coat' => 1, 'denib' => 'steel-wool']);
+        self::assertSame('steel-wool', $piece->refresh()->document['coats'][1]['layers'][1]['denib']);
+        $put(['do' => 'buff', 'plan' => 1]);
+        self::assertNotNull($this->step($piece, 'buff-coat-outside+rim'));
+        $put(['do' => 'add', 'plan' => 1, 'product' => 'Ketchup'])->assertSessionHasErrors('coats.1.layers.5.product');
+        $put(['do' => 'stack', 'stack' => 'none'])->assertSessionHasErrors('zones');
+        $put(['do' => 'unplan', 'plan' => 0]);
+        $put(['do' => 'unplan', 'plan' => 0]);
+        self::assertSame([], $piece->refresh()->document['coats']);
+        $this->get(route('pieces.coats', $piece))->assertSee('Bare for now');
+    }
+
+    public function test_a_piece_put_away_leaves_the_plan_and_can_come_back(): void
+    {
+        $piece = $this->bowl();
+        $this->delete(route('pieces.destroy', $piece))->assertRedirect('/pieces');
+        $this->get('/bench')->assertDontSee('Ebb bowl:');
+        $this->get('/pieces?state=put-away')->assertSee('Ebb bowl');
+        $this->post(route('pieces.revive', $piece))->assertSessionHasNoErrors();
+        $this->get('/bench')->assertSee('Ebb bowl');
+        $this->post(route('pieces.copy', $piece))->assertSessionHasNoErrors();
+        self::assertSame(2, $this->shop->pieces()->working()->count());
+    }
+}
