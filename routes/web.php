@@ -7,6 +7,7 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CoatsController;
 use App\Http\Controllers\DemoController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarksController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceExportController;
@@ -75,6 +76,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('drawing.svg', [PieceExportController::class, 'svg'])->name('svg');
     });
 
+    Route::get('log', [LogController::class, 'index'])->name('log');
+    Route::post('log', [LogController::class, 'store']);
     Route::get('weeks', [WeeksController::class, 'show'])->name('weeks');
     Route::get('calendar.ics', [CalendarController::class, 'file'])->name('calendar.file');
 

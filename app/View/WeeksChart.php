@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Piece;
-use App\Models\PlannedStep;
 use App\Models\Workshop;
-use Carbon\CarbonInterface;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /** All pieces in work over the coming days: hands-on solid, waits hatched, the due date as a line. */
 final readonly class WeeksChart
@@ -22,11 +22,13 @@ final readonly class WeeksChart
 
     public const HEAD = 46;
 
+    private const WORTH_DRAWING_SECONDS = 1200;
+
     /**
      * @param  list<array{x: float, label: string, weekend: bool, month: string}>  $days
      * @param  list<array<string, mixed>>  $rows
      */
-    private function __construct(public CarbonInterface $from, public CarbonInterface $to, public array $days, public array $rows, public float $nowX, public int $total, public int $late, public int $page, public float $dayWidth)
+    private function __construct(public array $days, public array $rows, public float $nowX, public int $total, public int $late, public int $page, public float $dayWidth)
     {
     }
 
@@ -34,23 +36,24 @@ final readonly class WeeksChart
     {
         $from = now($zone)->startOfDay();
         $to = $from->copy()->addDays($days);
-        $seconds = $from->diffInSeconds($to);
-        $x = fn (CarbonInterface $at): float => round(self::LEFT + (self::WIDTH - self::LEFT) * max(0, min(1, $from->diffInSeconds($at) / $seconds)), 1);
+        [$first, $last] = [$from->getTimestamp(), $to->getTimestamp()];
+        $x = fn (int $at): float => round(self::LEFT + (self::WIDTH - self::LEFT) * max(0, min(1, ($at - $first) / ($last - $first))), 1);
         $query = $workshop->pieces()->working();
         $pieces = (clone $query)->orderByRaw('due_at is null')->orderBy('due_at')->orderBy('id')->forPage($page + 1, self::PER_PAGE)->get(['id', 'workshop_id', 'name', 'due_at', 'ready_at', 'late', 'state']);
-        $steps = $workshop->plannedSteps()->whereIn('piece_id', $pieces->pluck('id'))->where('state', 'open')->where('start_at', '<', $to)
-            ->orderBy('start_at')->get(['id', 'piece_id', 'step', 'title', 'minutes', 'start_at', 'end_at', 'closes_at', 'waits_from', 'is_next'])->groupBy('piece_id');
+        // Hundreds of steps, of which only the times are drawn: plain rows, with seconds in place of dates.
+        $steps = $workshop->plannedSteps()->whereIn('piece_id', $pieces->pluck('id'))->where('state', 'open')->whereNotNull('start_at')->where('start_at', '<', $to->copy()->utc())
+            ->orderBy('start_at')->toBase()->get(['piece_id', 'title', 'minutes', DB::raw('unix_timestamp(start_at) as start'), DB::raw('unix_timestamp(end_at) as end'), DB::raw('unix_timestamp(waits_from) as waits_from')])->groupBy('piece_id');
         $rows = [];
         foreach ($pieces as $piece) {
-            $rows[] = self::row($piece, $steps->get($piece->id, collect())->values()->all(), $x, $to);
+            $rows[] = self::row($piece, $steps->get($piece->id, collect())->all(), $x, $last);
         }
         $list = [];
         for ($i = 0; $i < $days; $i++) {
             $day = $from->copy()->addDays($i);
-            $list[] = ['x' => $x($day), 'label' => $day->format($days > 28 ? 'j' : 'D j'), 'weekend' => $day->isWeekend(), 'month' => $i === 0 || $day->day === 1 ? $day->format('F') : ''];
+            $list[] = ['x' => $x($day->getTimestamp()), 'label' => $day->format($days > 20 ? 'j' : 'D j'), 'weekend' => $day->isWeekend(), 'month' => $i === 0 || $day->day === 1 ? $day->format('F') : ''];
         }
 
-        return new self($from, $to, $list, $rows, $x(now()), $query->count(), (clone $query)->whereNotNull('late')->count(), $page, (self::WIDTH - self::LEFT) / $days);
+        return new self($list, $rows, $x(now()->getTimestamp()), $query->count(), (clone $query)->whereNotNull('late')->count(), $page, (self::WIDTH - self::LEFT) / $days);
     }
 
     public function height(): int
@@ -64,32 +67,33 @@ final readonly class WeeksChart
     }
 
     /**
-     * @param  list<PlannedStep>  $steps
-     * @param  callable(CarbonInterface): float  $x
+     * @param  array<int, \stdClass>  $steps
+     * @param  callable(int): float  $x
      * @return array<string, mixed>
      */
-    private static function row(Piece $piece, array $steps, callable $x, CarbonInterface $to): array
+    private static function row(Piece $piece, array $steps, callable $x, int $last): array
     {
         $hands = $waits = [];
+        $next = null;
         $before = null;
         foreach ($steps as $step) {
-            if ($step->start_at === null || $step->end_at === null) {
-                continue;
-            }
-            $waitFrom = $before ?? $step->waits_from;
-            if ($waitFrom !== null && $waitFrom->diffInMinutes($step->start_at) > 20) {
-                $waits[] = ['x' => $x($waitFrom), 'width' => max(0.0, $x($step->start_at) - $x($waitFrom))];
+            $waitFrom = $before ?? ($step->waits_from === null ? null : (int) $step->waits_from);
+            if ($waitFrom !== null && $step->start - $waitFrom > self::WORTH_DRAWING_SECONDS) {
+                $waits[] = ['x' => $x($waitFrom), 'width' => max(0.0, $x((int) $step->start) - $x($waitFrom))];
             }
             if ($step->minutes > 0) {
-                $hands[] = ['x' => $x($step->start_at), 'width' => max(2.2, $x($step->end_at) - $x($step->start_at)), 'title' => $step->title, 'at' => $step->start_at];
+                $left = $x((int) $step->start);
+                $hands[] = ['x' => $left, 'width' => max(2.2, $x((int) $step->end) - $left), 'title' => $step->title];
+                $next ??= ['title' => $step->title, 'at' => Carbon::createFromTimestamp((int) $step->start)];
             }
-            $before = $step->end_at;
+            $before = (int) $step->end;
         }
-        $ready = $piece->ready_at;
-        if ($before !== null && $ready !== null && $ready->gt($to)) {
-            $waits[] = ['x' => $x($before), 'width' => max(0.0, $x($to) - $x($before))];
+        $ready = $piece->ready_at?->getTimestamp();
+        $due = $piece->due_at?->getTimestamp();
+        if ($before !== null && $ready !== null && $ready > $last) {
+            $waits[] = ['x' => $x($before), 'width' => max(0.0, $x($last) - $x($before))];
         }
 
-        return ['piece' => $piece, 'hands' => $hands, 'waits' => $waits, 'due' => $piece->due_at !== null && $piece->due_at->lt($to) ? $x($piece->due_at) : null, 'ready' => $ready !== null && $ready->lt($to) ? $x($ready) : null];
+        return ['piece' => $piece, 'hands' => $hands, 'waits' => $waits, 'next' => $next, 'due' => $due !== null && $due < $last ? $x($due) : null, 'ready' => $ready !== null && $ready < $last ? $x($ready) : null];
     }
 }

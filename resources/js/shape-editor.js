@@ -42,7 +42,7 @@ export default () => ({
         this.draw();
     },
 
-    row(node, i, curve) {
+    asRow(node, i, curve) {
         return { key: `${curve}${i}`, i, curve, z: this.typed(node[0]), r: this.typed(node[1]), corner: node[2] === 'corner', label: `${curve} node ${i + 1}` };
     },
 
@@ -51,8 +51,8 @@ export default () => ({
     },
 
     draw() {
-        this.outerRows = this.shape.outer.map((n, i) => this.row(n, i, 'outer'));
-        this.innerRows = (this.shape.inner ?? []).map((n, i) => this.row(n, i, 'inner'));
+        this.outerRows = this.shape.outer.map((n, i) => this.asRow(n, i, 'outer'));
+        this.innerRows = (this.shape.inner ?? []).map((n, i) => this.asRow(n, i, 'inner'));
         const overlay = this.$refs.overlay;
         const focused = document.activeElement?.dataset?.node;
         overlay.setAttribute('viewBox', this.frame.join(' '));

@@ -89,7 +89,7 @@
             </tbody></table>
             @if ($board->waitingCount > $board->waiting->count())<p class="small mt-1"><a href="/weeks">and {{ $board->waitingCount - $board->waiting->count() }} more on Weeks</a></p>@endif
             @if ($board->lately->isNotEmpty())
-                <h2 class="faint mt-6 !font-sans !text-base !font-normal">Lately</h2>
+                <h2 class="faint mt-6 !font-sans !text-base !font-normal">Lately <a class="ml-2" href="/log">the whole log</a></h2>
                 @foreach ($board->lately as $entry)
                     <p class="small border-b border-rule py-1.5">{{ $show->dayTime($entry->happened_at) }} · {{ $entry->piece?->name }} {{ $entry->title }} {{ $entry->body }}</p>
                 @endforeach

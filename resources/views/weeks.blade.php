@@ -7,12 +7,12 @@
         <p class="faint mt-1">Hands-on solid, waiting hatched, due date as a red line, ready as a dot. Last planned {{ $me->workshop->planned_at ? $show->dayTime($me->workshop->planned_at) : 'never' }}@if ($summary['finish'] ?? null); all done {{ $show->day(Illuminate\Support\Carbon::parse($summary['finish'])) }}, which cannot be before {{ $show->day(Illuminate\Support\Carbon::parse($summary['lower_bound'])) }}@endif.</p>
         @if ($summary['trouble'] ?? null)<p class="note note-warn">{{ $summary['trouble'] }}</p>@endif
         @if ($chart->rows !== [])
-            <svg viewBox="0 0 {{ $chart::WIDTH }} {{ $chart->height() }}" class="mt-3 block w-full" role="img" aria-label="Every piece over the coming days; the table below says the same">
+            <svg viewBox="0 0 {{ $chart::WIDTH }} {{ $chart->height() }}" class="mt-3 block w-full" role="group" aria-label="Every piece over the coming days; the table below says the same">
                 <defs><pattern id="w" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="6" stroke="currentColor" stroke-opacity="0.45"/></pattern></defs>
                 @foreach ($chart->days as $day)
                     @if ($day['weekend'])<rect x="{{ $day['x'] }}" y="{{ $chart::HEAD - 4 }}" width="{{ $chart->dayWidth }}" height="{{ $chart->height() - $chart::HEAD }}" fill="var(--tint)"/>@endif
                     @if ($day['month'])<text x="{{ $day['x'] }}" y="14" font-size="14" fill="currentColor" font-weight="600">{{ $day['month'] }}</text>@endif
-                    <text x="{{ $day['x'] + 3 }}" y="34" font-size="{{ $days > 20 ? 11 : 13 }}" fill="var(--faint)">{{ $days > 20 ? Str::afterLast($day['label'], ' ') : $day['label'] }}</text>
+                    <text x="{{ $day['x'] + 3 }}" y="34" font-size="{{ $days > 20 ? 11 : 13 }}" fill="var(--faint)">{{ $day['label'] }}</text>
                 @endforeach
                 @foreach ($chart->rows as $i => $row)
                     @php($y = $chart::HEAD + $i * $chart::ROW)
@@ -20,7 +20,7 @@
                     <a href="{{ route('pieces.route', $row['piece']) }}" class="no-underline"><text x="0" y="{{ $y + 15 }}" font-size="16" font-weight="600" fill="currentColor">{{ Str::limit($row['piece']->name, 26) }}</text></a>
                     <text x="0" y="{{ $y + 30 }}" font-size="12.5" fill="{{ $row['piece']->late ? 'var(--warn)' : 'var(--faint)' }}">{{ $row['piece']->late ? 'late by '.$show->hours($row['piece']->late['hours']) : ($row['piece']->ready_at ? 'ready '.$show->day($row['piece']->ready_at) : 'not planned') }}</text>
                     @foreach ($row['waits'] as $wait)<rect x="{{ $wait['x'] }}" y="{{ $y + 6 }}" width="{{ $wait['width'] }}" height="18" fill="url(#w)"/>@endforeach
-                    @foreach ($row['hands'] as $hand)<rect x="{{ $hand['x'] }}" y="{{ $y + 3 }}" width="{{ $hand['width'] }}" height="24" fill="currentColor"><title>{{ $hand['title'] }}, {{ $show->dayTime($hand['at']) }}</title></rect>@endforeach
+                    @foreach ($row['hands'] as $hand)<rect x="{{ $hand['x'] }}" y="{{ $y + 3 }}" width="{{ $hand['width'] }}" height="24" fill="currentColor"><title>{{ $hand['title'] }}</title></rect>@endforeach
                     @if ($row['ready'])<circle cx="{{ $row['ready'] }}" cy="{{ $y + 15 }}" r="5" fill="var(--paper)" stroke="currentColor" stroke-width="2"/>@endif
                     @if ($row['due'])<path d="M{{ $row['due'] }} {{ $y }}v30" stroke="var(--warn)" stroke-width="2.6"/>@endif
                 @endforeach
@@ -33,7 +33,7 @@
             @foreach ($summary['broken'] ?? [] as $window)<div class="note note-warn"><strong>A window cannot be kept.</strong> {{ $chart->rows ? (collect($chart->rows)->first(fn ($r) => (string) $r['piece']->id === $window['piece'])['piece']->name ?? 'A piece') : '' }}: {{ $window['task'] }} comes {{ $show->hours($window['late_hours']) }} after it closes; scuff the coat below first.</div>@endforeach
             <details class="mt-5"><summary class="text-act underline underline-offset-4">The same as a table</summary>
                 <table class="mt-2"><thead><tr><th>Piece</th><th>Due</th><th>Ready</th><th>Next hands-on</th></tr></thead><tbody>
-                    @foreach ($chart->rows as $row)<tr><td><a href="{{ route('pieces.route', $row['piece']) }}">{{ $row['piece']->name }}</a></td><td>{{ $row['piece']->due_at ? $show->day($row['piece']->due_at) : '–' }}</td><td>{{ $row['piece']->ready_at ? $show->dayTime($row['piece']->ready_at) : '–' }}</td><td>@if ($row['hands'] !== []){{ $show->dayTime($row['hands'][0]['at']) }}, {{ $row['hands'][0]['title'] }}@endif</td></tr>@endforeach
+                    @foreach ($chart->rows as $row)<tr><td><a href="{{ route('pieces.route', $row['piece']) }}">{{ $row['piece']->name }}</a></td><td>{{ $row['piece']->due_at ? $show->day($row['piece']->due_at) : '–' }}</td><td>{{ $row['piece']->ready_at ? $show->dayTime($row['piece']->ready_at) : '–' }}</td><td>@if ($row['next']){{ $show->dayTime($row['next']['at']) }}, {{ $row['next']['title'] }}@endif</td></tr>@endforeach
                 </tbody></table></details>
             <x-why kind="workshop">Pieces are placed one after another: those with a window already open, then by due date; hands-on work only in the shop's hours, one maker and one lathe; no least wait is ever cut short. Where a window would close outside hours, the coat before it is moved later. It is a first, quick answer and not the best there can be: the bound says how far off it may be.</x-why>
         @else

@@ -53,7 +53,7 @@ test('a new maker goes from a drawn bowl to a moved date, by mouse', async ({ pa
 
     // Route and Weeks.
     await page.getByRole('link', { name: 'Route' }).click();
-    await expect(page.getByText('Mount by the tenon')).toBeVisible();
+    await expect(page.getByText('1. Mount by the tenon')).toBeVisible();
     await expect(page.getByText('Cut the groove', { exact: false })).toHaveCount(0);
     await page.getByRole('link', { name: 'Weeks' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(/1 piece/);
@@ -125,12 +125,12 @@ test('the same by keyboard alone', async ({ page }) => {
     await press('Tab');
     await page.keyboard.type('42');
     await press('Enter');
-    await expect(page.getByRole('cell', { name: 'V-groove, burnt line' })).toBeVisible();
+    await expect(page.getByRole('cell', { name: 'V-groove, burnt line', exact: true })).toBeVisible();
     await page.getByRole('heading', { level: 1 }).click();
     await press('Control+z');
-    await expect(page.getByRole('cell', { name: 'V-groove, burnt line' })).toHaveCount(0);
+    await expect(page.getByRole('cell', { name: 'V-groove, burnt line', exact: true })).toHaveCount(0);
     await press('Control+Shift+Z');
-    await expect(page.getByRole('cell', { name: 'V-groove, burnt line' })).toBeVisible();
+    await expect(page.getByRole('cell', { name: 'V-groove, burnt line', exact: true })).toBeVisible();
 
     await page.getByRole('link', { name: 'Bench' }).focus();
     await press('Enter');

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Piece;
+use App\Models\User;
+use App\Models\Workshop;
+use App\Planning\PieceEditor;
+use App\Planning\Planner;
+use App\Planning\ShopMapper;
+use Database\Seeders\DemoWorkshopSeeder;
+use HonestGrain\Route\Route;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+
+/** Fills the demo workshop up for bin/bench: some pieces in work, the rest finished with their whole record. */
+class SeedBench extends Command
+{
+    protected $signature = 'bench:seed {working : pieces in work} {total : pieces altogether}';
+
+    protected $description = 'Fills the demo workshop up for bin/bench';
+
+    public function handle(PieceEditor $editor, Planner $planner, ShopMapper $mapper): int
+    {
+        /** @var Workshop $workshop */
+        $workshop = Workshop::query()->whereIn('id', User::query()->where('email', DemoWorkshopSeeder::EMAIL)->select('workshop_id'))->firstOrFail();
+        $models = $workshop->pieces()->working()->orderBy('id')->get();
+        for ($i = $models->count(); $i < (int) $this->argument('working'); $i++) {
+            $editor->create($workshop, ['name' => "Bowl $i"] + $models[$i % $models->count()]->document, null, plan: false);
+        }
+        $planner->replan($workshop->refresh());
+        $this->finished($workshop, (int) $this->argument('total') - (int) $this->argument('working'), $mapper);
+        $this->info(sprintf('%d pieces, %d of them in work; %d steps; %d log entries.', $workshop->pieces()->count(), $workshop->pieces()->working()->count(), $workshop->plannedSteps()->count(), $workshop->logEntries()->count()));
+
+        return self::SUCCESS;
+    }
+
+    private function finished(Workshop $workshop, int $wanted, ShopMapper $mapper): void
+    {
+        /** @var Piece $model */
+        $model = $workshop->pieces()->where('state', Piece::DONE)->orderBy('id')->firstOrFail();
+        $steps = Route::of($mapper->piece($workshop, $model->document), $mapper->bench($workshop))->steps;
+        for ($i = $workshop->pieces()->where('state', Piece::DONE)->count(); $i < $wanted; $i++) {
+            $copy = $model->replicate();
+            $copy->name = "Finished $i";
+            $copy->save();
+            $rows = $log = [];
+            foreach ($steps as $position => $step) {
+                $at = now()->subDays($i % 700 + 3)->toDateTimeString();
+                $rows[] = ['workshop_id' => $workshop->id, 'piece_id' => $copy->id, 'step' => $step->id, 'position' => $position, 'kind' => $step->kind->value, 'title' => $step->title, 'minutes' => $step->minutes, 'state' => 'done', 'end_at' => $at, 'details' => json_encode($step->toArray())];
+                $log[] = ['workshop_id' => $workshop->id, 'piece_id' => $copy->id, 'kind' => 'done', 'step' => $step->id, 'title' => $step->title, 'happened_at' => $at, 'facts' => '{}', 'once_key' => "$copy->id:$step->id:0"];
+            }
+            DB::table('planned_steps')->insert($rows);
+            DB::table('log_entries')->insert($log);
+        }
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+// Used by bin/bench. Every figure is a median over the runs; a page's ratio is to the empty page of the same run.
+
+[, $what, $where, $runs] = $argv;
+$runs = (int) $runs;
+
+function median(array $values): float
+{
+    sort($values);
+
+    return $values[intdiv(count($values), 2)];
+}
+
+function row(string $name, float $ms, ?float $ratio = null): void
+{
+    printf("  %-34s %8.1f ms%s\n", $name, $ms, $ratio === null ? '' : sprintf('  %5.2f ×', $ratio));
+}
+
+if ($what === 'pages') {
+    $jar = tempnam(sys_get_temp_dir(), 'hg');
+    $ask = function (string $path, ?array $post = null, array $headers = []) use ($where, $jar): array {
+        $c = curl_init($where.$path);
+        curl_setopt_array($c, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar, CURLOPT_FOLLOWLOCATION => true, CURLOPT_HTTPHEADER => $headers]);
+        if ($post !== null) {
+            curl_setopt($c, CURLOPT_POSTFIELDS, $headers === [] ? http_build_query($post) : json_encode($post));
+        }
+        $began = hrtime(true);
+        $body = (string) curl_exec($c);
+        $ms = (hrtime(true) - $began) / 1e6;
+        $code = curl_getinfo($c, CURLINFO_RESPONSE_CODE);
+        curl_close($c);
+
+        return [$ms, $code, $body];
+    };
+    preg_match('/name="csrf-token" content="([^"]+)"/', $ask('/sign-in')[2], $m);
+    $ask('/demo', ['_token' => $m[1]]);
+    preg_match('~/pieces/(\d+)/shape~', $ask('/pieces')[2], $p);
+    $pages = ['/empty', '/bench', '/pieces', '/pieces?state=done', '/weeks', '/shelf', '/shop', "/pieces/$p[1]/shape", "/pieces/$p[1]/surface", "/pieces/$p[1]/marks", "/pieces/$p[1]/coats", "/pieces/$p[1]/route", "/pieces/$p[1]/record"];
+    $times = array_fill_keys($pages, []);
+    for ($i = -4; $i < $runs; $i++) {
+        foreach ($pages as $page) {
+            [$ms, $code] = $ask($page);
+            if ($code !== 200) {
+                exit("$page answered $code\n");
+            }
+            if ($i >= 0) {
+                $times[$page][] = $ms;
+            }
+        }
+    }
+    $floor = median($times['/empty']);
+    foreach ($pages as $page) {
+        row(preg_replace('~/\d+/~', '/…/', $page), median($times[$page]), median($times[$page]) / $floor);
+    }
+    $document = json_decode($ask("/pieces/$p[1]/piece.json")[2], true);
+    preg_match('/name="csrf-token" content="([^"]+)"/', $ask('/bench')[2], $m);
+    $drag = [];
+    for ($i = 0; $i < $runs; $i++) {
+        $drag[] = $ask("/pieces/$p[1]/shape/preview", ['shape' => $document['shape']], ['Content-Type: application/json', "X-CSRF-TOKEN: $m[1]"])[0];
+    }
+    row('a dragged node (shape/preview)', median($drag), median($drag) / $floor);
+    unlink($jar);
+}
+
+if ($what === 'verbs') {
+    $php = [];
+    for ($i = -3; $i < $runs; $i++) {
+        $began = hrtime(true);
+        exec('php -r "exit;"');
+        $php[$i] = (hrtime(true) - $began) / 1e6;
+    }
+    row('php alone (the process alone)', median($php), 1.0);
+    $php = array_slice($php, 3);
+    foreach (['measure', 'emc', 'grits', 'mix', 'stack', 'cure', 'schedule', 'route'] as $verb) {
+        exec("$where/bin/grain $verb --help", $lines);
+        file_put_contents($file = tempnam(sys_get_temp_dir(), 'hg'), trim((string) end($lines)));
+        $times = [];
+        for ($i = -1; $i < $runs; $i++) {
+            $began = hrtime(true);
+            exec("$where/bin/grain $verb $file", $out, $code);
+            if ($code !== 0) {
+                exit("$verb failed\n");
+            }
+            if ($i >= 0) {
+                $times[] = (hrtime(true) - $began) / 1e6;
+            }
+        }
+        unlink($file);
+        row("bin/grain $verb", median($times), median($times) / median($php));
+    }
+}
+
+if ($what === 'solvers') {
+    require "$where/vendor/autoload.php";
+    $table = HonestGrain\Catalogue\Catalogue::shipped()->abrasives();
+    $grits = array_slice([...$table->onScale(HonestGrain\Abrasive\Scale::Fepa), ...$table->onScale(HonestGrain\Abrasive\Scale::Cami)], 4, 40);
+    $job = HonestGrain\Abrasive\SandingJob::of(120, 6.6, null, 90_000, HonestGrain\Abrasive\ScratchModel::on(6000, 3));
+    $times = [];
+    for ($i = 0; $i < $runs; $i++) {
+        $began = hrtime(true);
+        HonestGrain\Abrasive\Progression::shortest($job, $grits, $table);
+        $times[] = (hrtime(true) - $began) / 1e6;
+    }
+    row('a ladder from 40 abrasives', median($times));
+    mt_srand(7);
+    $pieces = [];
+    for ($p = 0; $p < 60; $p++) {
+        $tasks = [];
+        for ($t = 0; $t < 25; $t++) {
+            $min = mt_rand(0, 3) === 0 ? mt_rand(4, 30) : 0;
+            $tasks[] = ['id' => "t$t", 'minutes' => mt_rand(4, 40), 'needs' => ['turner' => 1, 'lathe' => mt_rand(0, 1)], 'after' => $t === 0 ? [] : [['task' => 't'.($t - 1), 'min_hours' => $min, 'max_hours' => $min > 0 && mt_rand(0, 4) === 0 ? $min + 60 : null]]];
+        }
+        $pieces[] = ['id' => "p$p", 'due' => sprintf('2026-12-%02dT17:00:00Z', mt_rand(5, 28)), 'tasks' => $tasks];
+    }
+    $day = [['08:00', '12:00'], ['13:00', '17:00']];
+    $problem = HonestGrain\Exchange\ProblemDocument::read(HonestGrain\Exchange\Document::of(['start' => '2026-12-01T08:00:00Z', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day), 'resources' => ['turner' => 1, 'lathe' => 1], 'pieces' => $pieces]));
+    $plan = (new HonestGrain\Schedule\EarliestDueFirst)->plan($problem);
+    row('60 pieces × 25 steps', $plan->milliseconds);
+    printf("  its finish is %.2f × the lower bound's distance, %d windows broken\n", ($plan->finish - $problem->start) / ($plan->lowerBound - $problem->start), count($plan->broken));
+}
