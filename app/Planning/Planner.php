@@ -48,19 +48,21 @@ final readonly class Planner
             $now = now()->startOfMinute()->getTimestamp();
             $pieces = $workshop->pieces()->working()->orderBy('due_at')->orderBy('id')->get();
             $history = $this->history($workshop);
-            $routes = $jobs = [];
+            $bench = $this->mapper->bench($workshop);
+            $splitAbove = min(Remaining::SPLIT_ABOVE_MINUTES, $this->mapper->hours($workshop)->longestStretchSeconds() / 60);
+            $routes = $jobs = $troubles = [];
             foreach ($pieces as $piece) {
                 try {
-                    $routes[$piece->id] = Route::of($this->mapper->piece($workshop, $piece->document), $this->mapper->bench($workshop));
+                    $routes[$piece->id] = Route::of($this->mapper->piece($workshop, $piece->document), $bench);
+                    $job = Remaining::of((string) $piece->id, $piece->due_at?->getTimestamp(), 1.0, $routes[$piece->id], $history[$piece->id]['done'] ?? [], $history[$piece->id]['skipped'] ?? [], $clock, $splitAbove);
+                    $job->checkWaits($now, $clock);
+                    $jobs[] = $job;
                 } catch (BadInput $e) {
-                    $this->setAside($piece, $e->getMessage());
-
-                    continue;
+                    $troubles[$piece->id] = $e->getMessage();
                 }
-                $jobs[] = Remaining::of((string) $piece->id, $piece->due_at?->getTimestamp(), 1.0, $routes[$piece->id], $history[$piece->id]['done'] ?? [], $history[$piece->id]['skipped'] ?? [], $clock);
             }
             [$plan, $trouble] = $this->plan($workshop, $now, $jobs, $clock);
-            $this->write($workshop, $pieces->keyBy('id'), $routes, $jobs, $history, $plan, $clock);
+            $this->write($workshop, $pieces->keyBy('id'), $routes, $jobs, $history, $plan, $troubles);
             $workshop->update(['planned_at' => now(), 'plan_summary' => [
                 'finish' => $plan === null ? null : gmdate('Y-m-d\TH:i:s\Z', $plan->finish),
                 'lower_bound' => $plan === null ? null : gmdate('Y-m-d\TH:i:s\Z', $plan->lowerBound),
@@ -111,19 +113,14 @@ final readonly class Planner
         }
     }
 
-    private function setAside(Piece $piece, string $why): void
-    {
-        $piece->plannedSteps()->delete();
-        $piece->update(['ready_at' => null, 'late' => null, 'conflicts' => [['severity' => 'forbid', 'steps' => [], 'message' => $why, 'choices' => ['Change the piece']]]]);
-    }
-
     /**
      * @param  Collection<int, Piece>  $pieces
      * @param  array<int, Route>  $routes
      * @param  list<Job>  $jobs
      * @param  array<int, array{done: array<string, int>, skipped: array<string, true>}>  $history
+     * @param  array<int, string>  $troubles  pieces that cannot be planned, and why
      */
-    private function write(Workshop $workshop, Collection $pieces, array $routes, array $jobs, array $history, ?Plan $plan, CureClock $clock): void
+    private function write(Workshop $workshop, Collection $pieces, array $routes, array $jobs, array $history, ?Plan $plan, array $troubles): void
     {
         $placed = $late = $tasks = [];
         foreach ($plan->tasks ?? [] as $task) {
@@ -145,7 +142,7 @@ final readonly class Planner
                 $rows[] = $this->row($workshop, $pieceId, $position, $step, $done, $skipped, $placed[$pieceId][$step->id] ?? null, $tasks[$pieceId][$step->id]->notBefore ?? null, $tasks[$pieceId][$step->id]->notAfter ?? null);
             }
             $ends = array_map(fn (PlacedTask $task): int => $task->end, $placed[$pieceId] ?? []);
-            $open = count($tasks[$pieceId] ?? []);
+            $open = count(array_filter($route->steps, fn (Step $step): bool => ! isset($done[$step->id]) && ! isset($skipped[$step->id])));
             $finished = $open === 0 ? max([0, ...array_values($done)]) : null;
             $readyAt = $finished ?? ($ends === [] ? null : max($ends));
             /** @var Piece $piece */
@@ -154,8 +151,11 @@ final readonly class Planner
                 'state' => $open === 0 ? Piece::DONE : Piece::WORKING,
                 'ready_at' => $readyAt === null ? null : Carbon::createFromTimestamp($readyAt),
                 'late' => $late[$pieceId] ?? null,
-                'conflicts' => array_map(fn ($conflict): array => $conflict->toArray(), $route->conflicts),
+                'conflicts' => [...$this->trouble($troubles[$pieceId] ?? null), ...array_map(fn ($conflict): array => $conflict->toArray(), $route->conflicts)],
             ]);
+        }
+        foreach (array_diff_key($troubles, $routes) as $pieceId => $why) {
+            $pieces[$pieceId]->update(['ready_at' => null, 'late' => null, 'conflicts' => $this->trouble($why)]);
         }
         $this->store($workshop, $pieces->keys()->all(), $rows);
     }
@@ -200,6 +200,12 @@ final readonly class Planner
             'waits_from' => $sql($from === [] ? null : max($from)), 'opens_at' => $sql($opens), 'closes_at' => $sql($closes),
             'batch' => $step->batch(), 'details' => json_encode($step->toArray() + ['wait_for' => $step->waitFor], JSON_THROW_ON_ERROR),
         ];
+    }
+
+    /** @return list<array{severity: string, steps: list<string>, message: string, choices: list<string>}> */
+    private function trouble(?string $why): array
+    {
+        return $why === null ? [] : [['severity' => 'forbid', 'steps' => [], 'message' => "No date can be worked out: $why", 'choices' => ['Change the coats', 'Warm the shop and say so under Shop']]];
     }
 
     /**

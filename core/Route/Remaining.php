@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace HonestGrain\Route;
 
 use HonestGrain\Coating\CureClock;
-use HonestGrain\Route\Internal\RouteBuilder;
 use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\Lag;
 use HonestGrain\Schedule\Task;
@@ -16,6 +15,9 @@ use HonestGrain\Schedule\Task;
  */
 final readonly class Remaining
 {
+    /** Above this a hands-on step may be broken off and taken up again (workshop). */
+    public const SPLIT_ABOVE_MINUTES = 100.0;
+
     /** @param  array<string, Step>  $steps */
     private function __construct(private array $steps)
     {
@@ -25,8 +27,9 @@ final readonly class Remaining
      * @param  int|null  $due  second (UTC)
      * @param  array<string, int>  $doneAt  step => second (UTC)
      * @param  array<string, true>  $skipped  steps that will not be done
+     * @param  float  $splitAboveMinutes  longer steps may be broken off and taken up again
      */
-    public static function of(string $id, ?int $due, float $weight, Route $route, array $doneAt, array $skipped, ?CureClock $clock): Job
+    public static function of(string $id, ?int $due, float $weight, Route $route, array $doneAt, array $skipped, ?CureClock $clock, float $splitAboveMinutes = self::SPLIT_ABOVE_MINUTES): Job
     {
         $steps = [];
         foreach ($route->steps as $step) {
@@ -51,7 +54,7 @@ final readonly class Remaining
                 $closes = $lag->wait->closes($done, $clock);
                 $notAfter = $closes === null ? $notAfter : min($notAfter ?? PHP_INT_MAX, $closes);
             }
-            $tasks[] = Task::of($step->id, $step->minutes, $step->needs, $after, [], $step->batch(), $step->minutes > RouteBuilder::SPLITTABLE_MINUTES, $notBefore, $notAfter, $step->brief());
+            $tasks[] = Task::of($step->id, $step->minutes, $step->needs, $after, [], $step->batch(), $step->minutes > $splitAboveMinutes, $notBefore, $notAfter, $step->brief());
         }
 
         return Job::of($id, $due, $weight, $tasks);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Schedule;
 
+use HonestGrain\Coating\CureClock;
+use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Exception\InvalidField;
 use HonestGrain\Schedule\Exception\CyclicTasks;
 
@@ -42,6 +44,21 @@ final readonly class Job
         }
 
         return new self($id, $due, $weight, self::ordered($tasks, $field), $holding);
+    }
+
+    /**
+     * Runs every wait from a moment, so that one that never ends in this air is found here and not
+     * in the middle of a plan for all pieces.
+     *
+     * @throws Stalled
+     */
+    public function checkWaits(int $from, CureClock $clock): void
+    {
+        foreach ($this->tasks as $task) {
+            foreach ($task->after as $lag) {
+                $lag->wait->opens($from, $clock);
+            }
+        }
     }
 
     /**

@@ -90,23 +90,35 @@ class DemoWorkshopSeeder extends Seeder
         $this->piece('Curlew spindle', Form::Spindle, [46, 240, 40, 0], 'Holly (American)', $fair, 'display', ['marks' => [['id' => 'ring', 'kind' => 'v-groove', 'on' => 'outer', 'from_mm' => 60.0, 'to_mm' => 62.0], ['id' => 'reed', 'kind' => 'spun-texture', 'on' => 'outer', 'from_mm' => 66.0, 'to_mm' => 84.0]]]);
         // Mid-dye: the colour went on this morning, or last evening before the shop opens.
         $ebb = $this->piece('Ebb bowl', Form::ShallowBowl, [288, 84, 96, 8], 'Ash (white)', $fair, 'handled', ['marks' => [$groove('low', 70.0), $dye, $groove('high', 101.0)], 'coats' => $this->stack('wiping-varnish', ['outside', 'inside', 'rim'])]);
-        $this->work($ebb, 'mark-tide', now()->subHours(2));
+        $this->work($ebb, 'mark-tide', $this->lately(2));
         // A window that closes today: first varnish coat last evening.
         $gorse = $this->piece('Gorse vase', Form::Vase, [104, 205, 66, 7], 'Locust (black)', $soon(24), 'display', ['marks' => [['id' => 'thorn', 'kind' => 'pen-pattern', 'on' => 'outer', 'from_mm' => 150.0, 'to_mm' => 185.0, 'minutes' => 55]]]);
-        $this->work($gorse, 'coat-outside+inside+rim-2', $this->sothatWindowClosesToday());
+        $this->work($gorse, 'coat-outside+inside+rim-2', $this->soThatWindowClosesToday());
         // Waiting between coats.
-        $this->work($this->piece('Harbour bowl', Form::DeepBowl, [214, 110, 78, 8], 'Walnut (black)', $fair, 'handled', []), 'coat-outside+inside+rim-1', now()->subHours(9));
-        $this->work($this->piece('Skerry box', Form::LiddedBox, [78, 92, 68, 6], 'Persimmon (common)', $soon(9), 'handled', ['marks' => [['id' => 'char', 'kind' => 'scorch', 'on' => 'outer', 'from_mm' => 60.0, 'to_mm' => 88.0, 'minutes' => 12]]]), 'dust-off', now()->subHours(3));
-        $this->work($this->piece('Kelp hollow form', Form::HollowForm, [150, 140, 52, 6], 'Maple (bigleaf)', $fair, 'display', ['coats' => $this->stack('sprayed-lacquer', ['outside', 'rim'])]), 'sand-outside', now()->subDay());
+        $this->work($this->piece('Harbour bowl', Form::DeepBowl, [214, 110, 78, 8], 'Walnut (black)', $fair, 'handled', []), 'coat-outside+inside+rim-1', $this->lately(5));
+        $this->work($this->piece('Skerry box', Form::LiddedBox, [78, 92, 68, 6], 'Persimmon (common)', $soon(9), 'handled', ['marks' => [['id' => 'char', 'kind' => 'scorch', 'on' => 'outer', 'from_mm' => 60.0, 'to_mm' => 88.0, 'minutes' => 12]]]), 'dust-off', $this->lately(3));
+        $this->work($this->piece('Kelp hollow form', Form::HollowForm, [150, 140, 52, 6], 'Maple (bigleaf)', $fair, 'display', ['coats' => $this->stack('sprayed-lacquer', ['outside', 'rim'])]), 'sand-outside', $this->lately(22));
         // Hopelessly late: oil for food, due in four days, its oil needs weeks.
-        $this->work($this->piece('Christening bowl', Form::DeepBowl, [180, 90, 70, 7], 'Beech (American)', $soon(4), 'food', ['coats' => $this->stack('walnut-oil', ['outside', 'inside', 'rim']), 'note' => 'Promised to the Marrs for the naming day.']), 'coat-outside+inside+rim-1', now()->subHours(20));
+        $this->work($this->piece('Christening bowl', Form::DeepBowl, [180, 90, 70, 7], 'Beech (American)', $soon(4), 'food', ['coats' => $this->stack('walnut-oil', ['outside', 'inside', 'rim']), 'note' => 'Promised to the Marrs for the naming day.']), 'coat-outside+inside+rim-1', $this->lately(20));
         // Done, and on the table by the door.
         $done = $this->piece('Lantern bowl', Form::ShallowBowl, [200, 62, 70, 6], 'Birch (yellow)', $fair, 'display', ['coats' => $this->stack('sealed-and-waxed', ['outside', 'inside', 'rim'])]);
-        $this->work($done, 'ready', now()->subDays(2));
+        $this->work($done, 'ready', $this->lately(48));
+    }
+
+    /** So many hours ago; where that is outside the shop's day, the evening before. */
+    private function lately(int $hours): CarbonInterface
+    {
+        $at = now($this->workshop->time_zone)->subHours($hours);
+
+        return match (true) {
+            $at->hour < 9 => $at->subDay()->setTime(17, 30 + $hours % 7),
+            $at->hour >= 18 => $at->setTime(17, 30 + $hours % 7),
+            default => $at,
+        };
     }
 
     /** A varnish coat whose recoat window shuts late today, in this shop's air, whatever the hour is now. */
-    private function sothatWindowClosesToday(): CarbonInterface
+    private function soThatWindowClosesToday(): CarbonInterface
     {
         $endOfDay = now($this->workshop->time_zone)->setTime(23, 30)->getTimestamp();
         $varnish = $this->mapper->coatings($this->workshop->load('tins'))->coating('Wiping varnish (oil-based thinned)');

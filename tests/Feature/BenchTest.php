@@ -154,6 +154,30 @@ final class BenchTest extends FeatureTestCase
         $this->get('/bench')->assertOk()->assertSee('No dates can be worked out');
     }
 
+    public function test_one_piece_that_can_never_dry_does_not_take_the_others_dates(): void
+    {
+        $fine = $this->bowl();
+        $stuck = $this->bowl(['name' => 'Cold vase', 'coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Casting epoxy as liner', 'denib' => null], ['product' => 'Casting epoxy as liner', 'denib' => null]], 'buff' => false]]]);
+        $this->shop->refresh()->update(['climate' => ['day_c' => 15.0, 'night_c' => 12.0] + $this->shop->climate]);
+        $this->post('/shelf/abrasives', ['grit' => 'P220', 'discs' => '4'])->assertSessionHasNoErrors();
+        self::assertNotNull($fine->refresh()->ready_at);
+        self::assertNull($stuck->refresh()->ready_at);
+        self::assertSame(Piece::WORKING, $stuck->state);
+        $this->get(route('pieces.route', $stuck))->assertOk()->assertSee('No date can be worked out')->assertSee("below the product's least 18 °C");
+        $this->get('/bench')->assertOk();
+        $this->get('/weeks')->assertOk()->assertSee('not planned');
+    }
+
+    public function test_short_hours_break_long_steps_instead_of_the_plan(): void
+    {
+        $piece = $this->bowl(['marks' => [['id' => 'braid', 'kind' => 'pen-pattern', 'on' => 'outer', 'from_mm' => 60.0, 'to_mm' => 80.0, 'minutes' => 90.0]]]);
+        $evenings = array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], [['19:00', '19:40']]);
+        $this->shop->refresh()->update(['hours' => $evenings]);
+        $this->post('/shelf/abrasives', ['grit' => 'P220'])->assertSessionHasNoErrors();
+        $braid = $this->step($piece, 'mark-braid');
+        self::assertGreaterThan(24 * 60, $braid->start_at->diffInMinutes($braid->end_at));
+    }
+
     public function test_the_shelf_changes_ladders_and_a_label_changes_waits(): void
     {
         $piece = $this->bowl();

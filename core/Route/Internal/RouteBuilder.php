@@ -39,9 +39,6 @@ final class RouteBuilder
     /** Oxidative finishes dry this much slower on an oily wood that is not sealed (workshop). */
     private const OILY_WOOD_SLOWS = 2.5;
 
-    /** Above this a hands-on step may be broken off and taken up again (workshop). */
-    public const SPLITTABLE_MINUTES = 100.0;
-
     /** Minutes per 100 cm² to lay a coat on and wipe or level it (workshop), by how it is applied. */
     private const COAT_MINUTES_PER_100CM2 = ['wiped' => 0.9, 'brushed' => 1.1, 'sprayed' => 0.5, 'poured' => 1.2, 'on the lathe' => 0.8];
 

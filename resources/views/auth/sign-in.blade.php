@@ -3,13 +3,7 @@
         <div>
             <p class="font-slab text-[2.6rem] font-semibold leading-tight">Honest Grain</p>
             <p class="mt-3 max-w-[40ch] text-[1.15rem]">What to do to each piece next, with what, for how long, and when it is done: from the first grit to the last coat, in your own shop's air.</p>
-            <svg viewBox="-150 -112 300 124" class="mt-8 w-full max-w-md" aria-hidden="true">
-                <path d="M0 0H45C70 -38 132 -44 140 -96H0Z" fill="#cba070"/><path d="M0 -64H122M0 -58H118" stroke="#1f1b16" stroke-width="1.6"/>
-                <path d="M0 -24Q60 -30 100 -32M0 -40Q60 -48 112 -46M0 -82Q80 -76 138 -84" stroke="#3a2412" stroke-opacity="0.3" fill="none"/>
-                <path d="M0 0H45C70 -38 132 -44 140 -96H0" fill="none" stroke="currentColor" stroke-width="1.4"/>
-                <path d="M0 0H-45C-70 -38 -132 -44 -140 -96H-132C-124 -50 -66 -32 0 -12Z" fill="none" stroke="currentColor" stroke-width="1.4"/>
-                <path d="M0 -110V10" stroke="currentColor" stroke-width="0.6" stroke-dasharray="7 2 1.5 2"/>
-            </svg>
+            <div class="piece-art mt-8 max-w-md" aria-hidden="true">{!! HonestGrain\Drawing\Elevation::of(HonestGrain\Geometry\Form::ShallowBowl->profile(280, 96, 92, 8), HonestGrain\Geometry\GrainDirection::Side, '#cba070', [], 'a bowl')->detailed() !!}</div>
         </div>
         <div>
             <h1>Sign in</h1>
