@@ -18,11 +18,11 @@ final readonly class MarksPanel
     {
     }
 
-    public static function of(CorePiece $core): self
+    public static function of(CorePiece $core, Show $show): self
     {
         $frame = Frame::around($core->profile, true);
 
-        return new self(Elevation::of($core->profile, $core->grain, $core->wood->rgb, $core->marks, $core->name, 'marks')->detailed($frame), $frame, $core);
+        return new self(Elevation::of($core->profile, $core->grain, $core->wood->rgb, $core->marks, $core->name, 'marks')->withLengths($show->length(...))->detailed($frame), $frame, $core);
     }
 
     /** @return array<string, float> arc length of each line a band can lie on, mm */

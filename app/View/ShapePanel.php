@@ -24,7 +24,7 @@ final readonly class ShapePanel
 
     public function drawing(): string
     {
-        return Elevation::of($this->core->profile, $this->core->grain, $this->core->wood->rgb, $this->core->marks, $this->core->name, 'shape')->detailed($this->frame, $this->measured);
+        return Elevation::of($this->core->profile, $this->core->grain, $this->core->wood->rgb, $this->core->marks, $this->core->name, 'shape')->withLengths($this->show->length(...))->detailed($this->frame, $this->measured);
     }
 
     /** @return list<array{id: string, name: string, area: string, end: string, band: bool}> */
@@ -51,7 +51,7 @@ final readonly class ShapePanel
     /** @return list<array{code: string, message: string}> */
     public function warnings(): array
     {
-        return array_map(fn ($warning): array => ['code' => $warning->code, 'message' => $warning->message], $this->measured->warnings);
+        return array_map(fn ($warning): array => ['code' => $warning->code, 'message' => $this->show->sentence($warning->message)], $this->measured->warnings);
     }
 
     /** @return array<string, mixed> */

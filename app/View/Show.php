@@ -38,6 +38,14 @@ final readonly class Show
             : number_format($mm, $decimals ?? ($mm < 20 ? 1 : 0)).' mm';
     }
 
+    /** A sentence of the core, which speaks in mm, in the reader's own units. */
+    public function sentence(string $text): string
+    {
+        return $this->imperial
+            ? (string) preg_replace_callback('/(\d+(?:\.\d+)?) mm\b/', fn (array $m): string => $this->length((float) $m[1]), $text)
+            : $text;
+    }
+
     /** The number alone, for a field to type in. */
     public function lengthValue(float $mm): string
     {

@@ -18,8 +18,11 @@ use HonestGrain\Geometry\Warning;
  */
 final readonly class Elevation
 {
-    /** @param  list<Mark>  $marks */
-    private function __construct(private Profile $profile, private GrainDirection $grain, private string $rgb, private array $marks, private string $name, private string $key)
+    /**
+     * @param  list<Mark>  $marks
+     * @param  (\Closure(float): string)|null  $words
+     */
+    private function __construct(private Profile $profile, private GrainDirection $grain, private string $rgb, private array $marks, private string $name, private string $key, private ?\Closure $words = null)
     {
     }
 
@@ -30,6 +33,16 @@ final readonly class Elevation
     public static function of(Profile $profile, GrainDirection $grain, string $rgb, array $marks, string $name, string $key = 'p'): self
     {
         return new self($profile, $grain, $rgb, $marks, $name, $key);
+    }
+
+    /**
+     * The same with its dimensions worded by the caller, who knows the reader's units.
+     *
+     * @param  \Closure(float): string  $words  given mm
+     */
+    public function withLengths(\Closure $words): self
+    {
+        return new self($this->profile, $this->grain, $this->rgb, $this->marks, $this->name, $this->key, $words);
     }
 
     /** The whole drawing as a document of its own, at true size. */
@@ -216,9 +229,9 @@ final readonly class Elevation
             .sprintf('M%s %s V%s M%s %s h%s M%s %s h%s', self::n($right), self::n(-$foot->z), self::n(-$top), self::n($right - $u * 0.8), self::n(-$foot->z), self::n($u * 1.6), self::n($right - $u * 0.8), self::n(-$top), self::n($u * 1.6));
 
         return sprintf('<path d="%s" fill="none" stroke="currentColor" stroke-opacity="0.7" stroke-width="%s"/>', $lines, self::n($u * 0.14))
-            .$text($u * 0.8, $over - $u * 0.9, self::mm(2 * $r), 'start')
-            .($foot->r > 1 ? $text($u * 0.8, $under + $u * 2.4, 'foot '.self::mm(2 * $foot->r), 'start') : '')
-            .$text($right + $u * 1.1, (-$top - $foot->z) / 2, self::mm($top - $foot->z), 'start');
+            .$text($u * 0.8, $over - $u * 0.9, $this->mm(2 * $r), 'start')
+            .($foot->r > 1 ? $text($u * 0.8, $under + $u * 2.4, 'foot '.$this->mm(2 * $foot->r), 'start') : '')
+            .$text($right + $u * 1.1, (-$top - $foot->z) / 2, $this->mm($top - $foot->z), 'start');
     }
 
     private function notes(Frame $frame, Measurement $measured): string
@@ -227,7 +240,7 @@ final readonly class Elevation
         $svg = '';
         if ($measured->wall !== null) {
             $thin = array_filter($measured->warnings, fn (Warning $warning): bool => $warning->code === 'thin-wall') !== [];
-            $svg .= $this->leader(-$measured->wall->r, -$measured->wall->z, $u, 'wall '.self::mm($measured->wall->minMm).' at thinnest', $thin, $frame);
+            $svg .= $this->leader(-$measured->wall->r, -$measured->wall->z, $u, 'wall '.$this->mm($measured->wall->minMm).' at thinnest', $thin, $frame);
         }
         foreach ($measured->warnings as $warning) {
             if ($warning->z !== null && $warning->r !== null && $warning->code !== 'thin-wall') {
@@ -259,8 +272,12 @@ final readonly class Elevation
         return $d.' ';
     }
 
-    private static function mm(float $mm): string
+    private function mm(float $mm): string
     {
+        if ($this->words !== null) {
+            return htmlspecialchars(($this->words)($mm), ENT_QUOTES | ENT_XML1);
+        }
+
         return ($mm >= 20 ? (string) round($mm) : number_format($mm, 1)).' mm';
     }
 

@@ -15,7 +15,7 @@
                     <div class="text-[1.18rem] leading-snug">
                         <p>{{ ucfirst($step->details['hold']) }}@if ($step->details['speed_rpm']), at most <b>{{ $step->details['speed_rpm'] }} rpm</b>@endif.</p>
                         @if ($step->details['amount_ml'])<p class="mt-1">Pour <b>{{ $show->volume($step->details['amount_ml']) }}</b> of {{ lcfirst($step->details['product']) }}.</p>@endif
-                        @foreach ($step->details['how'] as $line)<p class="mt-1">{{ $line }}</p>@endforeach
+                        @foreach ($step->details['how'] as $line)<p class="mt-1">{{ $show->sentence($line) }}</p>@endforeach
                         <p class="faint small mt-2">{{ $step->details['because'] }}</p>
                     </div>
                 </div>

@@ -72,6 +72,8 @@ final class PeopleTest extends FeatureTestCase
         $this->get(route('pieces.surface', $piece))->assertSee('in²')->assertSee('data-theme="dark"', false);
         $this->get(route('pieces.surface', $piece))->assertSee('P240 (≈ CAMI 240)');
         $this->get('/bench')->assertSee('9:00 am');
+        $this->postJson(route('pieces.shape.preview', $piece), ['shape' => $piece->document['shape']])->assertOk()
+            ->assertJsonPath('drawing', fn (string $svg): bool => str_contains($svg, '10.24 in') && ! str_contains($svg, ' mm<'));
         $this->put('/preferences', ['units' => 'cubits', 'grits' => 'P', 'clock' => '24', 'theme' => 'paper'])->assertSessionHasErrors('units');
     }
 

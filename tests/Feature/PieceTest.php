@@ -121,7 +121,7 @@ final class PieceTest extends FeatureTestCase
         };
         $put(['do' => 'stack', 'stack' => 'wiping-varnish', 'zones' => ['outside', 'rim']])->assertSessionHasNoErrors();
         self::assertSame([['inside'], ['outside', 'rim']], array_column($piece->refresh()->document['coats'], 'zones'));
-        $put(['do' => 'add', 'plan' => 1, 'product' => 'Paste wax'])->assertSessionHasNoErrors();
+        $put(['do' => 'add', 'plan' => 1, 'product' => 'Paste wax'])->assertSessionHas('said', fn (string $said): bool => preg_match('/^Coats saved\. It will be ready [\d.]+ days later than before: /', $said) === 1);
         $put(['do' => 'add', 'plan' => 1, 'product' => 'Wiping varnish (oil-based thinned)'])->assertSessionHasNoErrors();
         $this->get(route('pieces.coats', $piece))->assertSee('Nothing sticks over wax')->assertSee('Wash the wax off');
         self::assertSame('forbid', $piece->refresh()->conflicts[0]['severity']);

@@ -46,7 +46,7 @@ class CoatsController extends Controller
         ]);
         $plans = $this->changed($piece->document['coats'] ?? [], $typed, $catalogue->stacks());
 
-        return $this->changing($request, fn (int $seen) => $editor->change($piece, $seen, ['coats' => $plans], 'coats', $this->user($request)), 'Coats saved.');
+        return $this->changing($request, $piece, fn (int $seen) => $editor->change($piece, $seen, ['coats' => $plans], 'coats', $this->user($request)), 'Coats saved.');
     }
 
     /**

@@ -27,7 +27,7 @@ class MarksController extends Controller
     {
         $core = $mapper->piece($piece->workshop, $piece->document);
 
-        return view('pieces.marks', ['page' => PiecePage::of($piece), 'core' => $core, 'panel' => MarksPanel::of($core), 'stains' => array_keys($catalogue->coatings()->stains())]);
+        return view('pieces.marks', ['page' => PiecePage::of($piece), 'core' => $core, 'panel' => MarksPanel::of($core, $this->show), 'stains' => array_keys($catalogue->coatings()->stains())]);
     }
 
     public function store(Request $request, Piece $piece): RedirectResponse
@@ -36,7 +36,7 @@ class MarksController extends Controller
         $taken = array_column($piece->document['marks'] ?? [], 'id');
         for ($n = 1; in_array($id = $mark['kind'].'-'.$n, $taken, true); $n++);
 
-        return $this->changing($request, fn (int $seen) => $this->editor->change($piece, $seen, ['marks' => [...$piece->document['marks'] ?? [], ['id' => $id] + $mark]], 'mark placed', $this->user($request)), 'Mark placed.');
+        return $this->changing($request, $piece, fn (int $seen) => $this->editor->change($piece, $seen, ['marks' => [...$piece->document['marks'] ?? [], ['id' => $id] + $mark]], 'mark placed', $this->user($request)), 'Mark placed.');
     }
 
     public function update(Request $request, Piece $piece, string $mark): RedirectResponse
@@ -44,14 +44,14 @@ class MarksController extends Controller
         $typed = $this->typed($request);
         $marks = array_map(fn (array $one): array => $one['id'] === $mark ? ['id' => $mark] + $typed : $one, $piece->document['marks'] ?? []);
 
-        return $this->changing($request, fn (int $seen) => $this->editor->change($piece, $seen, ['marks' => $marks], 'mark changed', $this->user($request)), 'Mark changed.');
+        return $this->changing($request, $piece, fn (int $seen) => $this->editor->change($piece, $seen, ['marks' => $marks], 'mark changed', $this->user($request)), 'Mark changed.');
     }
 
     public function destroy(Request $request, Piece $piece, string $mark): RedirectResponse
     {
         $marks = array_values(array_filter($piece->document['marks'] ?? [], fn (array $one): bool => $one['id'] !== $mark));
 
-        return $this->changing($request, fn (int $seen) => $this->editor->change($piece, $seen, ['marks' => $marks], 'mark removed', $this->user($request)), 'Mark removed. Undo brings it back.');
+        return $this->changing($request, $piece, fn (int $seen) => $this->editor->change($piece, $seen, ['marks' => $marks], 'mark removed', $this->user($request)), 'Mark removed. Undo brings it back.');
     }
 
     /** @return array<string, mixed> as in a piece document */

@@ -79,7 +79,7 @@ class PieceController extends Controller
             'note' => ['nullable', 'string', 'max:2000'],
         ]);
 
-        return $this->changing($request, fn (int $seen) => $this->editor->change($piece, $seen, [
+        return $this->changing($request, $piece, fn (int $seen) => $this->editor->change($piece, $seen, [
             'name' => $typed['name'], 'wood' => $typed['wood'], 'grain' => $typed['grain'], 'moisture_percent' => (float) $typed['moisture'],
             'purpose' => $typed['purpose'], 'holding' => $typed['holding'], 'note' => $typed['note'] ?? '',
             'due_at' => PieceStarter::endOfDay($typed['due'] ?? null, $this->user($request)->timeZone()),
@@ -113,11 +113,11 @@ class PieceController extends Controller
 
     public function undo(Request $request, Piece $piece): RedirectResponse
     {
-        return $this->changing($request, fn (int $seen) => $this->editor->step($piece, $seen, -1), 'Undone.');
+        return $this->changing($request, $piece, fn (int $seen) => $this->editor->step($piece, $seen, -1), 'Undone.');
     }
 
     public function redo(Request $request, Piece $piece): RedirectResponse
     {
-        return $this->changing($request, fn (int $seen) => $this->editor->step($piece, $seen, 1), 'Done again.');
+        return $this->changing($request, $piece, fn (int $seen) => $this->editor->step($piece, $seen, 1), 'Done again.');
     }
 }

@@ -35,7 +35,7 @@ class ShapeController extends Controller
     {
         $shape = Document::decode($request->validate(['shape' => ['required', 'string', 'max:200000']])['shape']);
 
-        return $this->changing($request, fn (int $seen) => $editor->change($piece, $seen, ['shape' => ['outer' => $shape->value('outer'), 'inner' => $shape->value('inner')]], 'shape', $this->user($request)), 'Shape saved.');
+        return $this->changing($request, $piece, fn (int $seen) => $editor->change($piece, $seen, ['shape' => ['outer' => $shape->value('outer'), 'inner' => $shape->value('inner')]], 'shape', $this->user($request)), 'Shape saved.');
     }
 
     /** The drawing and its numbers for nodes that are being dragged; nothing is stored. */

@@ -37,6 +37,6 @@ class SurfaceController extends Controller
             }
         }
 
-        return $this->changing($request, fn (int $seen) => $editor->change($piece, $seen, ['surface' => ['tool_mark_um' => (float) $typed['tool_mark_um'], 'own' => $own]], 'sanding', $this->user($request)), 'Sanding saved.');
+        return $this->changing($request, $piece, fn (int $seen) => $editor->change($piece, $seen, ['surface' => ['tool_mark_um' => (float) $typed['tool_mark_um'], 'own' => $own]], 'sanding', $this->user($request)), 'Sanding saved.');
     }
 }

@@ -4,7 +4,7 @@
     <div class="page !pb-4">
         <div class="flex flex-wrap items-baseline gap-x-5">
             <h1>{{ $piece->name }}</h1>
-            <p class="faint">{{ Str::lower($piece->wood) }}, {{ $piece->document['grain'] }} grain, {{ $show->plain($piece->document['moisture_percent']) }} % · {{ $piece->due_at ? 'due '.$show->day($piece->due_at) : 'no due date' }}</p>
+            <p class="faint">{{ lcfirst($piece->wood) }}, {{ $piece->document['grain'] }} grain, {{ $show->plain($piece->document['moisture_percent']) }} % · {{ $piece->due_at ? 'due '.$show->day($piece->due_at) : 'no due date' }}</p>
             <div id="piece-tools" class="no-print ml-auto flex gap-4">
                 <form id="undo" method="post" action="{{ route('pieces.undo', $piece) }}" data-live>@csrf<input type="hidden" name="version" value="{{ $piece->version }}"><button class="quiet" title="Ctrl Z" @disabled(! $page->canUndo)>Undo</button></form>
                 <form id="redo" method="post" action="{{ route('pieces.redo', $piece) }}" data-live>@csrf<input type="hidden" name="version" value="{{ $piece->version }}"><button class="quiet" title="Ctrl Shift Z" @disabled(! $page->canRedo)>Redo</button></form>
@@ -40,7 +40,7 @@
                 <div class="note note-warn"><strong>It will be late by {{ $show->hours($piece->late['hours']) }}.</strong> {{ implode('; ', $piece->late['because']) }}.</div>
             @endif
             @foreach ($piece->conflicts as $conflict)
-                <div @class(['note', 'note-warn' => $conflict['severity'] === 'forbid'])><strong>{{ $conflict['severity'] === 'forbid' ? 'This does not go together.' : 'Look at this.' }}</strong> {{ $conflict['message'] }} <span class="faint">{{ implode('; or: ', $conflict['choices']) }}.</span></div>
+                <div @class(['note', 'note-warn' => $conflict['severity'] === 'forbid'])><strong>{{ $conflict['severity'] === 'forbid' ? 'This does not go together.' : 'Look at this.' }}</strong> {{ $show->sentence($conflict['message']) }} <span class="faint">{{ implode('; or: ', $conflict['choices']) }}.</span></div>
             @endforeach
         </div>
     </section>

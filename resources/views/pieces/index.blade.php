@@ -27,7 +27,7 @@
                         </a>
                         <div class="flex flex-col">
                         <a class="mt-1.5 text-[1.08rem] font-semibold text-ink no-underline hover:underline" href="{{ route('pieces.shape', $piece) }}">{{ $piece->name }}</a>
-                        <span class="faint small">{{ Str::lower($piece->wood) }} · {{ $show->length($piece->diameter_mm) }}</span>
+                        <span class="faint small">{{ lcfirst($piece->wood) }} · {{ $show->length($piece->diameter_mm) }}</span>
                         <span class="small">
                             @if ($piece->state === 'working')
                                 @if ($piece->late)<b class="warn">late by {{ $show->hours($piece->late['hours']) }}</b>@elseif ($piece->ready_at) ready {{ $show->day($piece->ready_at) }}@else not planned @endif
