@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Abrasive\Scale;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Coating\Cure;
+use HonestGrain\Coating\Denib;
+use HonestGrain\Coating\Layer;
+use HonestGrain\Coating\Stack;
+use HonestGrain\Decoration\MarkKind;
+use HonestGrain\Route\LayerWaits;
+use HonestGrain\Safety\Hazard;
+use PHPUnit\Framework\TestCase;
+
+/** The shipped tables are whole, sourced and consistent with themselves and with the rules. */
+final class CatalogueTest extends TestCase
+{
+    public function test_every_row_of_every_table_names_its_source(): void
+    {
+        $catalogue = Catalogue::shipped();
+        foreach ($catalogue->woods()->names() as $name) {
+            self::assertStringContainsString('Wood Handbook', $catalogue->woods()->named($name)->source);
+        }
+        foreach (Scale::cases() as $scale) {
+            foreach ($catalogue->abrasives()->onScale($scale) as $grit) {
+                self::assertNotSame('', $grit->source);
+            }
+        }
+        foreach ([...$catalogue->coatings()->coatings(), ...$catalogue->coatings()->stains()] as $product) {
+            self::assertNotSame('', $product->source);
+        }
+    }
+
+    public function test_woods_are_within_what_wood_can_be(): void
+    {
+        $woods = Catalogue::shipped()->woods();
+        self::assertGreaterThanOrEqual(26, count($woods->names()));
+        foreach ($woods->names() as $name) {
+            $wood = $woods->named($name);
+            self::assertGreaterThan($wood->radialPercent, $wood->tangentialPercent, $name);
+            self::assertGreaterThan(0.25, $wood->gravity12);
+            self::assertLessThan(1.1, $wood->gravity12);
+            self::assertGreaterThan(1000, $wood->jankaN);
+            self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $wood->rgb);
+        }
+        self::assertEqualsWithDelta(1320 * 4.4482, $woods->named('Ash (white)')->jankaN, 1);
+    }
+
+    public function test_grades_fall_in_size_as_their_numbers_rise(): void
+    {
+        foreach (Scale::cases() as $scale) {
+            $before = INF;
+            $number = 0;
+            foreach (Catalogue::shipped()->abrasives()->onScale($scale) as $grit) {
+                self::assertLessThan($before, $grit->micron, $grit->name);
+                preg_match('/\d+/', $grit->name, $m);
+                self::assertGreaterThan($number, (int) $m[0]);
+                [$before, $number] = [$grit->micron, (int) $m[0]];
+            }
+        }
+    }
+
+    public function test_the_waits_of_a_finish_come_in_their_order(): void
+    {
+        foreach (Catalogue::shipped()->coatings()->coatings() as $coating) {
+            self::assertLessThanOrEqual($coating->recoatFromHours + 0.01, $coating->cure === Cure::Reactive ? 0 : $coating->dustFreeHours, $coating->class);
+            if ($coating->recoatUntilHours !== null) {
+                self::assertGreaterThan($coating->recoatFromHours, $coating->recoatUntilHours, $coating->class);
+            }
+            if (! $coating->neverCures()) {
+                self::assertGreaterThanOrEqual($coating->handleHours, $coating->fullCureHours(), $coating->class);
+            }
+            self::assertGreaterThan(0, $coating->wetUm());
+            self::assertLessThanOrEqual($coating->wetUm(), $coating->dryUm());
+        }
+    }
+
+    public function test_every_proven_stack_is_fine_on_a_plain_wood_with_the_waits_the_route_gives_it(): void
+    {
+        $catalogue = Catalogue::shipped();
+        foreach ($catalogue->stacks() as $stack) {
+            $layers = [];
+            $before = null;
+            foreach ($stack->layers as $layer) {
+                $coating = $catalogue->coatings()->coating($layer['product']);
+                $layers[] = new Layer($coating, $layer['denib'] === null ? null : Denib::from($layer['denib']), $before === null ? null : LayerWaits::before($before, $coating));
+                $before = $coating;
+            }
+            $judged = Stack::judge($catalogue->woods()->named('Ash (white)'), $layers);
+            self::assertSame('fine', $judged->verdict->value, $stack->name.': '.json_encode($judged->toArray()));
+        }
+        self::assertGreaterThanOrEqual(6, count($catalogue->stacks()));
+    }
+
+    public function test_a_label_lies_over_the_catalogue_and_says_so(): void
+    {
+        $labelled = Catalogue::shipped()->coatings()->withLabels(['Hard-wax oil' => ['coverage_m2_per_l' => 24.0, 'recoat_until_h' => 36.0], 'Not sold any more' => ['solids_percent' => 3.0]]);
+        $oil = $labelled->coating('Hard-wax oil');
+        self::assertSame([24.0, 36.0], [$oil->coverageM2PerL, $oil->recoatUntilHours]);
+        self::assertSame(['coverage_m2_per_l', 'recoat_until_h'], $oil->fromLabel);
+        self::assertSame([], Catalogue::shipped()->coatings()->coating('Hard-wax oil')->fromLabel);
+    }
+
+    public function test_what_heats_itself_is_flagged_on_every_oil(): void
+    {
+        foreach (Catalogue::shipped()->coatings()->coatings() as $coating) {
+            self::assertSame($coating->cure === Cure::Oxidative || str_contains($coating->class, 'Friction polish') || str_contains($coating->class, 'Hard-wax oil (two'), $coating->ragsSelfHeat, $coating->class);
+        }
+    }
+
+    public function test_every_hazard_and_every_mark_has_words(): void
+    {
+        foreach (Hazard::cases() as $hazard) {
+            self::assertNotSame('', $hazard->title());
+            self::assertGreaterThan(30, strlen($hazard->says()));
+        }
+        self::assertTrue(Hazard::Flame->wantsDeliberatePress() && Hazard::Rags->wantsDeliberatePress());
+        self::assertFalse(Hazard::Dust->wantsDeliberatePress());
+        foreach (MarkKind::cases() as $kind) {
+            self::assertNotSame([], $kind->hazards());
+            self::assertGreaterThan(0, $kind->usualMinutes());
+            self::assertArrayHasKey('turner', $kind->needs());
+            self::assertStringEndsWith('.', $kind->because());
+        }
+    }
+
+    public function test_no_table_names_a_brand_sign(): void
+    {
+        foreach ((array) glob(dirname(__DIR__, 2).'/catalogue/*') as $file) {
+            self::assertDoesNotMatchRegularExpression('/[®™©]/u', (string) file_get_contents((string) $file));
+        }
+    }
+}
