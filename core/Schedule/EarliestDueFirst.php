@@ -14,8 +14,9 @@ use HonestGrain\Schedule\Internal\PiecePlacer;
  * Places whole pieces one after another: first those with a window already running, then by due date,
  * weight and the order given. Later pieces fill the gaps that earlier ones leave while they wait.
  *
- * Never starts a task before a least wait is over and never puts hands-on work outside hours; windows
- * that could not be kept are reported. Uses no chance, so the seed changes nothing.
+ * Never starts a task before a least wait is over and never puts hands-on work outside hours. A window
+ * that an empty shop could keep is kept, at the price of a later start; the others are reported. Uses
+ * no chance, so the seed changes nothing.
  */
 final readonly class EarliestDueFirst implements Scheduler
 {
@@ -27,7 +28,8 @@ final readonly class EarliestDueFirst implements Scheduler
         $tasks = $broken = $late = [];
         $lateness = 0.0;
         foreach ($this->inOrder($problem->jobs) as $job) {
-            [$placed, $missed] = (new PiecePlacer($booker, $problem->clock, $problem->start, $job))->place();
+            $unkeepable = PiecePlacer::unkeepable(new Booker($calendar, $problem->resources), $problem->clock, $problem->start, $job);
+            [$placed, $missed] = (new PiecePlacer($booker, $problem->clock, $problem->start, $job, $unkeepable))->place();
             $tasks = [...$tasks, ...$placed];
             $broken = [...$broken, ...$missed];
             $end = max([$problem->start, ...array_map(fn (PlacedTask $task): int => $task->end, $placed)]);

@@ -46,6 +46,20 @@ final readonly class Job
         return new self($id, $due, $weight, self::ordered($tasks, $field), $holding);
     }
 
+    /** Whether any of its waits must end by a certain time. */
+    public function hasWindows(): bool
+    {
+        foreach ($this->tasks as $task) {
+            foreach ($task->after as $lag) {
+                if ($lag->wait->maxHours !== null) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /**
      * Runs every wait from a moment, so that one that never ends in this air is found here and not
      * in the middle of a plan for all pieces.

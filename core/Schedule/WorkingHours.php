@@ -78,6 +78,11 @@ final readonly class WorkingHours
         return $stretches;
     }
 
+    public function stretchesAWeek(): int
+    {
+        return array_sum(array_map(count(...), $this->week));
+    }
+
     public function longestStretchSeconds(): int
     {
         return max([0, ...array_map(fn (array $stretch): int => ($stretch[1] - $stretch[0]) * 60, array_merge(...array_values($this->week)))]);

@@ -16,6 +16,8 @@ final class Booker
     /** @var array<string, Usage> */
     private array $usage = [];
 
+    private int $lastEnd = 0;
+
     /** @param  array<string, int>  $resources */
     public function __construct(private readonly Calendar $calendar, array $resources)
     {
@@ -58,12 +60,19 @@ final class Booker
     {
         $bookings = [];
         foreach ($runs as [$start, $end]) {
+            $this->lastEnd = max($this->lastEnd, $end);
             foreach ($end > $start ? $quantities : [] as $resource => $quantity) {
                 $bookings[] = [$resource, $this->usage[$resource]->book($start, $end, $quantity, $piece), $start, $end];
             }
         }
 
         return $bookings;
+    }
+
+    /** After this second nothing has ever been booked, UTC; 0 when nothing has been. */
+    public function lastEnd(): int
+    {
+        return $this->lastEnd;
     }
 
     /** @param  list<array{string, int, int, int}>  $bookings */
@@ -89,6 +98,12 @@ final class Booker
         }
 
         return null;
+    }
+
+    /** Whether more working stretches than a week has lie between two seconds. */
+    public function isMoreThanAWeek(int $from, int $to): bool
+    {
+        return $this->calendar->indexAfter($to) - $this->calendar->indexAfter($from) > $this->calendar->hours->stretchesAWeek() + 1;
     }
 
     /** @return list<array{int, int}> */

@@ -23,7 +23,7 @@ final class Calendar
 
     private int $days = 0;
 
-    public function __construct(private readonly WorkingHours $hours, int $start)
+    public function __construct(public readonly WorkingHours $hours, int $start)
     {
         $this->next = (new \DateTimeImmutable("@$start"))->setTimezone($hours->zone)->setTime(0, 0);
     }

@@ -12,25 +12,24 @@ use HonestGrain\Schedule\PlacedTask;
 use HonestGrain\Schedule\Task;
 
 /**
- * Places one piece's tasks, in order, at their earliest. Where a window would close outside working
- * hours the earlier task is moved later and the piece is placed again from there; a window that no
- * move can keep is given up and reported.
+ * Places one piece's tasks, in order, at their earliest. Where a window would close before its task can
+ * start, the earlier task is moved later by what is missing and the piece is placed again from there.
+ *
+ * Every move is the least that helps, so the windows are kept wherever they can be. One that still
+ * drifts after a whole empty week cannot be kept: it is given up and reported.
  *
  * @internal
  */
 final class PiecePlacer
 {
-    /** How often one window may push its earlier task before it is given up. */
-    private const TRIES = 40;
+    /** A bound on the work for one piece, whatever its windows; far above what real ones take. */
+    private const MOVES = 5000;
 
     /** @var array<string, int> task => earliest start that a later task asks of it */
     private array $pushed = [];
 
-    /** @var array<string, int> "earlier>later" => pushes so far */
-    private array $pushes = [];
-
-    /** @var array<string, true> windows that no push could keep */
-    private array $givenUp = [];
+    /** @var array<string, array{int, int, int}> window => number of its later task, first and last start that missed it */
+    private array $missed = [];
 
     /** @var list<PlacedTask> */
     private array $placed = [];
@@ -44,8 +43,30 @@ final class PiecePlacer
     /** @var list<BrokenWindow|null> */
     private array $broken = [];
 
-    public function __construct(private readonly Booker $booker, private readonly ?CureClock $clock, private readonly int $start, private readonly Job $job)
+    private readonly int $shopIsEmptyFrom;
+
+    private int $moves = 0;
+
+    /** @param  array<string, true>  $givenUp  windows that are not to be kept, by "earlier>later" */
+    public function __construct(private readonly Booker $booker, private readonly ?CureClock $clock, private readonly int $start, private readonly Job $job, private array $givenUp = [])
     {
+        $this->shopIsEmptyFrom = $booker->lastEnd();
+    }
+
+    /**
+     * The windows that even an empty shop could not keep.
+     *
+     * @return array<string, true>
+     */
+    public static function unkeepable(Booker $emptyShop, ?CureClock $clock, int $start, Job $job): array
+    {
+        if (! $job->hasWindows()) {
+            return [];
+        }
+        $alone = new self($emptyShop, $clock, $start, $job);
+        $alone->place();
+
+        return $alone->givenUp;
     }
 
     /** @return array{list<PlacedTask>, list<BrokenWindow>} */
@@ -57,7 +78,7 @@ final class PiecePlacer
             [$opens, $after] = $this->opens($task);
             [$runs, $gaveWayTo] = $this->booker->earliest($task, $opens);
             $start = $runs[0][0];
-            if ($this->pushForHold($start) || $this->pushForWindow($task, $start)) {
+            if ($this->pushForHold($start) || $this->pushForWindow($task, $i, $start)) {
                 continue;
             }
             $this->position[$task->id] = $i;
@@ -111,7 +132,7 @@ final class PiecePlacer
         return true;
     }
 
-    private function pushForWindow(Task $task, int $start): bool
+    private function pushForWindow(Task $task, int $number, int $start): bool
     {
         foreach ($task->after as $lag) {
             $earlier = $this->position[$lag->task];
@@ -120,20 +141,39 @@ final class PiecePlacer
             if ($closes === null || $start <= $closes || isset($this->givenUp[$window])) {
                 continue;
             }
-            $this->pushes[$window] = ($this->pushes[$window] ?? 0) + 1;
-            if ($this->pushes[$window] > self::TRIES) {
-                $this->givenUp[$window] = true;
-                $this->pushed = [];
-                $this->unplaceFrom(0);
-
-                return true;
+            $this->missed[$window] = [$number, $this->missed[$window][1] ?? $start, $start];
+            if ($this->driftsForGood($window)) {
+                $this->giveUp($start);
+            } else {
+                $this->push($earlier, $this->placed[$earlier]->start + $start - $closes);
             }
-            $this->push($earlier, $this->placed[$earlier]->start + $start - $closes);
 
             return true;
         }
 
         return false;
+    }
+
+    private function driftsForGood(string $window): bool
+    {
+        [, $first, $now] = $this->missed[$window];
+
+        return ++$this->moves > self::MOVES || $this->booker->isMoreThanAWeek(max($first, $this->shopIsEmptyFrom), $now);
+    }
+
+    /** Of the windows that drift together, the last task's is what moves the others. */
+    private function giveUp(int $start): void
+    {
+        $last = -1;
+        $giveUp = '';
+        foreach ($this->missed as $window => [$number, , $latest]) {
+            if ($number > $last && ! $this->booker->isMoreThanAWeek($latest, $start)) {
+                [$last, $giveUp] = [$number, $window];
+            }
+        }
+        $this->givenUp[$giveUp] = true;
+        $this->pushed = $this->missed = [];
+        $this->unplaceFrom(0);
     }
 
     private function push(int $index, int $start): void
