@@ -44,6 +44,7 @@ final class Compatibility
             ?? self::tooEarly($coat, $next, $hours)
             ?? self::sameProduct($coat, $next, $hours)
             ?? self::waxOver($coat, $next, $hours)
+            ?? self::shellacOver($coat, $next)
             ?? self::oilOverFilm($coat, $next)
             ?? self::filmOverOil($coat, $next, $hours)
             ?? self::filmOverFilm($coat, $next, $hours)
@@ -61,8 +62,11 @@ final class Compatibility
         if ($under->isWax() && ! $over->isWax()) {
             return [Verdict::Never, 'Colour does not take over wax.', 'Wash the wax off with mineral spirits and colour first.'];
         }
+        if ($over->takesColourOut() && ! $under->takesColourOut()) {
+            return [Verdict::Never, 'Bleach takes the colour below out again.', 'Bleach first, neutralise, let it dry, then colour.'];
+        }
 
-        return self::stillWet($under, $hours) ?? ($under->isFastTo($over->solvent())
+        return self::stillWet($under, $under->dryHours, $hours) ?? ($under->isFastTo($over->solvent())
             ? [Verdict::Fine, sprintf('The lower colour does not dissolve in %s.', $over->carrier->value), null]
             : [Verdict::TestFirst, sprintf('The %s of the upper colour wakes the lower one: they mix on the wood.', $over->carrier->value), 'Try it on a test board, or seal between with a thin sprayed coat.']);
     }
@@ -75,7 +79,7 @@ final class Compatibility
                 ? [Verdict::Fine, 'Wax over wax.', null]
                 : [Verdict::Never, 'Nothing but wax holds over liming wax.', 'Seal first, lime with a water paste instead, or finish with wax.'];
         }
-        $wet = self::stillWet($under, $hours);
+        $wet = self::stillWet($under, $under->coatFromHours, $hours);
         // Reactive resins carry no solvent that could lift a colour.
         if ($wet !== null || $under->isFastTo($over->solvent) || ($over->cure === Cure::Reactive && $over->solvent === Solvent::None)) {
             return $wet ?? [Verdict::Fine, sprintf('The colour does not dissolve in %s.', $over->solvent === Solvent::None ? 'this finish' : $over->solvent->value), null];
@@ -97,10 +101,10 @@ final class Compatibility
     }
 
     /** @return array{Verdict, string, string|null}|null */
-    private static function stillWet(Stain $under, ?float $hours): ?array
+    private static function stillWet(Stain $under, float $needHours, ?float $hours): ?array
     {
-        return $hours !== null && $hours < $under->dryHours
-            ? [Verdict::AfterFullCure, sprintf('The colour needs %s h to dry and has had %s h.', $under->dryHours, round($hours, 1)), sprintf('Wait another %s h.', round($under->dryHours - $hours, 1))]
+        return $hours !== null && $hours < $needHours
+            ? [Verdict::AfterFullCure, sprintf('%s needs %s h to dry through and has had %s h.', $under->class, $needHours, round($hours, 1)), sprintf('Wait another %s h.', round($needHours - $hours, 1))]
             : null;
     }
 
@@ -184,6 +188,14 @@ final class Compatibility
 
         return self::needsCure($need, $hours)
             ?? [Verdict::Fine, 'Wax goes last, over a coat that is hard.', null];
+    }
+
+    /** @return array{Verdict, string, string|null}|null */
+    private static function shellacOver(Coating $under, Coating $over): ?array
+    {
+        return $over->isShellac() && ! $over->isPolish() && ! $under->isPolish() && ! $under->meltsIntoItself()
+            ? [Verdict::Fine, 'Shellac sticks to whatever is dry and free of wax: that is why it serves as the barrier coat.', null]
+            : null;
     }
 
     /** @return array{Verdict, string, string|null}|null */

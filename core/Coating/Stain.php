@@ -6,13 +6,14 @@ namespace HonestGrain\Coating;
 
 use HonestGrain\Catalogue\Row;
 
-/** A class of dye, stain, bleach or liming as its label gives it; dry time in reference hours. */
+/** A class of dye, stain, bleach or liming as its label gives it; when it is dry and when a coat may follow, in reference hours. */
 final readonly class Stain implements Product
 {
     private function __construct(
         public string $class,
         public Solvent $carrier,
         public float $dryHours,
+        public float $coatFromHours,
         public float $openMinutes,
         public bool $raisesGrain,
         public bool $fastToWater,
@@ -27,7 +28,7 @@ final readonly class Stain implements Product
     public static function fromRow(Row $row): self
     {
         return new self(
-            $row->text('class'), Solvent::from($row->text('carrier')), $row->number('dry_h'), $row->number('open_minutes'),
+            $row->text('class'), Solvent::from($row->text('carrier')), $row->number('dry_h'), $row->numberOrNull('coat_from_h') ?? $row->number('dry_h'), $row->number('open_minutes'),
             $row->text('raises_grain') !== 'no', $row->flag('fast_to_water'), $row->flag('fast_to_alcohol'),
             $row->flag('fast_to_spirits'), $row->flag('fast_to_lacquer'), $row->text('note'), $row->text('source'),
         );
@@ -51,6 +52,11 @@ final readonly class Stain implements Product
     public function isWax(): bool
     {
         return str_contains(strtolower($this->class), 'wax');
+    }
+
+    public function takesColourOut(): bool
+    {
+        return str_contains($this->class, 'bleach');
     }
 
     /** A liming paste lies in the pores over a sealed ground instead of colouring the wood. */

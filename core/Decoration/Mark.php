@@ -37,7 +37,7 @@ final readonly class Mark
         return new self(
             Band::read($mark), $kind,
             $mark->numberOr('minutes', $kind->usualMinutes(), 0, 2400),
-            $mark->numberOr('wait_hours', $stain === null ? $kind->usualWaitHours() : $stain->dryHours, 0, 2000),
+            $mark->numberOr('wait_hours', $stain === null ? $kind->usualWaitHours() : $stain->coatFromHours, 0, 2000),
             $stain, $colour, $mark->textOr('note', null, 500),
         );
     }

@@ -18,6 +18,7 @@ use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\Mix;
 use HonestGrain\Coating\Stack;
+use HonestGrain\Coating\Verdict;
 use HonestGrain\Exception\InvalidField;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Point;
@@ -73,7 +74,35 @@ final class CoatingTest extends TestCase
         yield 'dye over oil' => [self::LINSEED, 'Water dye (powder)', 5000, 'never'];
         yield 'liming paste over sealer' => [self::SHELLAC, 'Liming paste (water)', 5, 'fine'];
         yield 'liming wax, then varnish' => ['Liming wax', self::VARNISH, 500, 'never'];
+        yield 'shellac over oil that is dry' => [self::LINSEED, self::SHELLAC, 24, 'fine'];
+        yield 'shellac over oil that is not' => [self::LINSEED, self::SHELLAC, 12, 'after-full-cure'];
+        yield 'shellac as the barrier over varnish' => [self::VARNISH, self::SHELLAC, 300, 'fine'];
+        yield 'shellac over wax all the same' => ['Paste wax', self::SHELLAC, 300, 'never'];
+        yield 'bleach over dye' => ['Water dye (powder)', 'Two-part bleach', 24, 'never'];
+        yield 'dye over bleach' => ['Two-part bleach', 'Water dye (powder)', 24, 'fine'];
+        yield 'a coat over bleach after a day' => ['Two-part bleach', self::VARNISH, 24, 'after-full-cure'];
+        yield 'a coat over bleach after two' => ['Two-part bleach', self::VARNISH, 48, 'fine'];
         yield 'epoxy past its tack' => ['Casting epoxy as liner', 'Casting epoxy as liner', 20, 'scuff-first'];
+    }
+
+    /** What a mend names must itself be sound: a barrier that needs a barrier helps nobody. */
+    public function test_the_shellac_that_a_mend_asks_for_goes_on_and_takes_the_coat(): void
+    {
+        $table = Catalogue::shipped()->coatings();
+        $shellac = $table->coating(self::SHELLAC);
+        $asked = 0;
+        foreach ($table->coatings() as $under) {
+            foreach ($table->coatings() as $over) {
+                $pair = Compatibility::of($under, $over, $under->recoatFromHours);
+                if ($pair->verdict !== Verdict::Barrier || ! str_contains((string) $pair->mend, 'dewaxed shellac')) {
+                    continue;
+                }
+                $asked++;
+                self::assertSame(Verdict::Fine, Compatibility::of($under, $shellac, $under->recoatFromHours)->verdict, "$under->class under the barrier for $over->class");
+                self::assertSame(Verdict::Fine, Compatibility::of($shellac, $over, 24)->verdict, "$over->class over the barrier on $under->class");
+            }
+        }
+        self::assertGreaterThan(50, $asked);
     }
 
     public function test_every_pair_of_the_catalogue_gets_an_answer_with_a_reason(): void

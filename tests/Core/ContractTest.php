@@ -177,7 +177,10 @@ final class ContractTest extends TestCase
         self::assertSame('2026-12-03T09:00:00Z', $answer['done_at']);
         self::assertEqualsWithDelta(48.0, $answer['elapsed_hours'], 0.001);
         self::assertEqualsWithDelta(12.0, $answer['stalled_hours'], 0.001);
-        self::assertCount(2, $answer['warnings']);
+        self::assertCount(3, $answer['warnings']);
+        self::assertStringContainsString('falls to 6 °C', $answer['warnings'][0]);
+        self::assertStringContainsString('reaches 90 % RH', $answer['warnings'][1]);
+        self::assertStringContainsString('dew point (4.5 °C)', $answer['warnings'][2]);
 
         self::assertSame('2026-12-01T09:00:00Z', $this->ask('cure', ['needs_hours' => 0] + $question)['done_at']);
         self::assertSame('climate.1.at', $this->refused('cure', ['climate' => array_reverse($question['climate'])] + $question)['field']);

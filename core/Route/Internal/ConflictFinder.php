@@ -70,7 +70,7 @@ final class ConflictFinder
         }
         foreach ($piece->marks as $mark) {
             if ($mark->stain !== null && $layers !== [] && in_array($mark->band->on->zone(), $plan->zones, true)) {
-                $dyed = Stack::judge($piece->wood, [new Layer($mark->stain), new Layer($layers[0]->product, null, $mark->stain->dryHours)]);
+                $dyed = Stack::judge($piece->wood, [new Layer($mark->stain), new Layer($layers[0]->product, null, $mark->stain->coatFromHours)]);
                 $conflicts[] = self::ofPair($dyed->pairs[0], ['mark-'.$mark->band->id, $steps[0]]);
             }
         }
