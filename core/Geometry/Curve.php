@@ -15,7 +15,7 @@ use HonestGrain\Geometry\Internal\CatmullRom;
  */
 final readonly class Curve
 {
-    public const MAX_NODES = 400;
+    public const MAX_NODES = 200;
 
     private const MIN_SPACING_MM = 0.01;
 

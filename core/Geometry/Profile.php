@@ -30,6 +30,12 @@ final readonly class Profile
             }
         }
         if ($inner !== null) {
+            if ($inner->last()->z >= $inner->first()->z) {
+                throw InvalidProfile::upsideDown("$field.inner", $inner->first()->z, $inner->last()->z);
+            }
+            if ($inner->last()->z <= $outer->first()->z) {
+                throw InvalidProfile::throughTheFloor("$field.inner", $inner->last()->z, $outer->first()->z);
+            }
             $crossing = Segments::crossing($inner->points, $outer->points);
             if ($crossing !== null) {
                 throw InvalidProfile::selfCrossing("$field.inner", ...$crossing);

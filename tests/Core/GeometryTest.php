@@ -139,6 +139,10 @@ final class GeometryTest extends TestCase
         yield 'crossing itself' => [fn () => $solid([[0, 10, 'corner'], [50, 60, 'corner'], [50, 10, 'corner'], [0, 60, 'corner']]), 'self-crossing', 'shape.outer'];
         yield 'inner through outer' => [fn () => Profile::of(Curve::fromArray([[0, 50], [100, 50]], 'outer'), Curve::fromArray([[100, 40, 'corner'], [50, 70, 'corner'], [10, 0]], 'inner')), 'self-crossing', 'shape.inner'];
         yield 'inner outside' => [fn () => Profile::of(Curve::fromArray([[0, 50], [100, 50]], 'outer'), Curve::fromArray([[100, 60], [10, 60]], 'inner')), 'inside-out', 'shape.inner'];
+        $cup = fn (array $inner) => Profile::of(Curve::fromArray([[0, 50], [100, 50]], 'outer'), Curve::fromArray($inner, 'inner'));
+        yield 'inner from the bottom up' => [fn () => $cup([[10, 44], [100, 0]]), 'upside-down', 'shape.inner'];
+        yield 'inner through the floor' => [fn () => $cup([[100, 44], [-5, 0]]), 'through-the-floor', 'shape.inner'];
+        yield 'inner without a floor' => [fn () => $cup([[100, 44], [0, 0]]), 'through-the-floor', 'shape.inner'];
         yield 'band off the curve' => [fn () => Measurement::of($solid([[0, 50], [100, 50]]), GrainDirection::End, [Band::on('b', Surface::Outer, 90, 120)]), 'band-off-curve', 'bands.b'];
     }
 

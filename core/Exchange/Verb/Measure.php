@@ -29,7 +29,7 @@ final readonly class Measure implements Verb
         return [
             'does' => 'Measures a profile: areas, end-grain shares, volume, mass, wall and floor.',
             'fields' => [
-                'shape.outer' => 'nodes [z, r] or [z, r, "corner"], mm, from the foot up to the rim; 2 to 400',
+                'shape.outer' => 'nodes [z, r] or [z, r, "corner"], mm, from the foot up to the rim; 2 to 200',
                 'shape.inner' => 'nodes from the rim down to the bottom centre, or null for a solid piece',
                 'grain' => '"side" (across the lathe axis) or "end" (along it)',
                 'wood' => 'a wood of the catalogue, or null',

@@ -40,6 +40,16 @@ final class InvalidProfile extends BadInput
         return new self('inside-out', $field, sprintf('%s passes outside the outer curve near z %.1f, r %.1f mm; the inner curve must stay within the wood.', $field, $z, $r));
     }
 
+    public static function upsideDown(string $field, float $firstZ, float $lastZ): self
+    {
+        return new self('upside-down', $field, sprintf('%s runs from z %.1f up to z %.1f mm; its nodes go from the rim down to the bottom.', $field, $firstZ, $lastZ));
+    }
+
+    public static function throughTheFloor(string $field, float $bottomZ, float $footZ): self
+    {
+        return new self('through-the-floor', $field, sprintf('%s ends at z %.1f mm, at or below the foot at z %.1f mm; its bottom must stay above the foot.', $field, $bottomZ, $footZ));
+    }
+
     public static function band(string $field, float $fromMm, float $toMm, float $arcMm): self
     {
         return new self('band-off-curve', $field, sprintf('%s runs from %.1f to %.1f mm; it takes distances from 0 to %.1f mm (the length of the curve), the first smaller than the second.', $field, $fromMm, $toMm, $arcMm));
