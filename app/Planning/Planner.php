@@ -9,6 +9,7 @@ use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Models\Workshop;
 use HonestGrain\Coating\CureClock;
+use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Exception\BadInput;
 use HonestGrain\Route\Remaining;
 use HonestGrain\Route\Route;
@@ -54,7 +55,7 @@ final readonly class Planner
             foreach ($pieces as $piece) {
                 try {
                     $routes[$piece->id] = Route::of($this->mapper->piece($workshop, $piece->document), $bench);
-                    $job = Remaining::of((string) $piece->id, $piece->due_at?->getTimestamp(), 1.0, $routes[$piece->id], $history[$piece->id]['done'] ?? [], $history[$piece->id]['skipped'] ?? [], $clock, $splitAbove);
+                    $job = Remaining::of((string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), 1.0, $routes[$piece->id], $history[$piece->id]['done'] ?? [], $history[$piece->id]['skipped'] ?? [], $clock, $splitAbove);
                     $job->checkWaits($now, $clock);
                     $jobs[] = $job;
                 } catch (BadInput $e) {
@@ -62,7 +63,7 @@ final readonly class Planner
                 }
             }
             [$plan, $trouble] = $this->plan($workshop, $now, $jobs, $clock);
-            $this->write($workshop, $pieces->keyBy('id'), $routes, $jobs, $history, $plan, $troubles);
+            $this->write($workshop, $pieces->keyBy('id'), $routes, $jobs, $history, $plan, $troubles, $clock);
             $workshop->update(['planned_at' => now(), 'plan_summary' => [
                 'finish' => $plan === null ? null : gmdate('Y-m-d\TH:i:s\Z', $plan->finish),
                 'lower_bound' => $plan === null ? null : gmdate('Y-m-d\TH:i:s\Z', $plan->lowerBound),
@@ -120,14 +121,14 @@ final readonly class Planner
      * @param  array<int, array{done: array<string, int>, skipped: array<string, true>}>  $history
      * @param  array<int, string>  $troubles  pieces that cannot be planned, and why
      */
-    private function write(Workshop $workshop, Collection $pieces, array $routes, array $jobs, array $history, ?Plan $plan, array $troubles): void
+    private function write(Workshop $workshop, Collection $pieces, array $routes, array $jobs, array $history, ?Plan $plan, array $troubles, CureClock $clock): void
     {
         $placed = $late = $tasks = [];
         foreach ($plan->tasks ?? [] as $task) {
             $placed[(int) $task->piece][$task->task->id] = $task;
         }
         foreach ($plan->late ?? [] as $piece) {
-            $late[(int) $piece->piece] = ['hours' => $piece->hours, 'because' => $this->named($piece->because, $pieces)];
+            $late[(int) $piece->piece] = ['hours' => $piece->hours, 'because' => $piece->because];
         }
         foreach ($jobs as $job) {
             foreach ($job->tasks as $task) {
@@ -139,7 +140,7 @@ final readonly class Planner
             $done = $history[$pieceId]['done'] ?? [];
             $skipped = $history[$pieceId]['skipped'] ?? [];
             foreach ($route->steps as $position => $step) {
-                $rows[] = $this->row($workshop, $pieceId, $position, $step, $done, $skipped, $placed[$pieceId][$step->id] ?? null, $tasks[$pieceId][$step->id]->notBefore ?? null, $tasks[$pieceId][$step->id]->notAfter ?? null);
+                $rows[] = $this->row($workshop, $pieceId, $position, $step, $done, $skipped, $placed[$pieceId][$step->id] ?? null, $tasks[$pieceId][$step->id]->notBefore ?? null, $tasks[$pieceId][$step->id]->notAfter ?? null, $clock);
             }
             $ends = array_map(fn (PlacedTask $task): int => $task->end, $placed[$pieceId] ?? []);
             $open = count(array_filter($route->steps, fn (Step $step): bool => ! isset($done[$step->id]) && ! isset($skipped[$step->id])));
@@ -183,7 +184,7 @@ final readonly class Planner
      * @param  array<string, true>  $skipped
      * @return array<string, mixed>
      */
-    private function row(Workshop $workshop, int $pieceId, int $position, Step $step, array $done, array $skipped, ?PlacedTask $placed, ?int $opens, ?int $closes): array
+    private function row(Workshop $workshop, int $pieceId, int $position, Step $step, array $done, array $skipped, ?PlacedTask $placed, ?int $opens, ?int $closes, CureClock $clock): array
     {
         $sql = fn (?int $second): ?string => $second === null ? null : gmdate('Y-m-d H:i:s', $second);
         $before = array_map(fn ($lag): string => $lag->task, $step->after);
@@ -198,27 +199,32 @@ final readonly class Planner
             'is_next' => ! $settled($step->id) && array_filter($before, fn (string $id): bool => ! $settled($id)) === [],
             'start_at' => $sql($placed?->start), 'end_at' => $sql($doneAt ?? $placed?->end),
             'waits_from' => $sql($from === [] ? null : max($from)), 'opens_at' => $sql($opens), 'closes_at' => $sql($closes),
-            'batch' => $step->batch(), 'details' => json_encode($step->toArray() + ['wait_for' => $step->waitFor], JSON_THROW_ON_ERROR),
+            'batch' => $step->batch(), 'details' => json_encode($step->toArray() + ['wait_for' => $step->waitFor, 'wait_here' => $this->waitHere($step, $doneAt ?? $placed?->end, $clock)], JSON_THROW_ON_ERROR),
         ];
+    }
+
+    /**
+     * How long a step's wait lasts in this shop's own air, from when the step is or will be done.
+     *
+     * @return array{min_hours: float, max_hours: float|null}|null
+     */
+    private function waitHere(Step $step, ?int $from, CureClock $clock): ?array
+    {
+        if ($from === null || ($step->wait->minHours <= 0 && $step->wait->maxHours === null)) {
+            return null;
+        }
+        try {
+            [$opens, $closes] = [$step->wait->opens($from, $clock), $step->wait->closes($from, $clock)];
+        } catch (Stalled) {
+            return null;
+        }
+
+        return ['min_hours' => round(($opens - $from) / 3600, 2), 'max_hours' => $closes === null ? null : round(($closes - $from) / 3600, 2)];
     }
 
     /** @return list<array{severity: string, steps: list<string>, message: string, choices: list<string>}> */
     private function trouble(?string $why): array
     {
         return $why === null ? [] : [['severity' => 'forbid', 'steps' => [], 'message' => "No date can be worked out: $why", 'choices' => ['Change the coats', 'Warm the shop and say so under Shop']]];
-    }
-
-    /**
-     * Says the pieces' names where the scheduler knows only their numbers.
-     *
-     * @param  list<string>  $because
-     * @param  Collection<int, Piece>  $pieces
-     * @return list<string>
-     */
-    private function named(array $because, Collection $pieces): array
-    {
-        return array_map(fn (string $sentence): string => (string) preg_replace_callback(
-            '/busy with (\d+)/', fn (array $m): string => 'busy with '.($pieces[(int) $m[1]]->name ?? 'another piece'), $sentence
-        ), $because);
     }
 }

@@ -240,7 +240,7 @@ final readonly class Elevation
         $svg = '';
         if ($measured->wall !== null) {
             $thin = array_filter($measured->warnings, fn (Warning $warning): bool => $warning->code === 'thin-wall') !== [];
-            $svg .= $this->leader(-$measured->wall->r, -$measured->wall->z, $u, 'wall '.$this->mm($measured->wall->minMm).' at thinnest', $thin, $frame);
+            $svg .= $this->leader(-$measured->wall->r, -$measured->wall->z, $u, $this->mm($measured->wall->minMm), $thin, $frame);
         }
         foreach ($measured->warnings as $warning) {
             if ($warning->z !== null && $warning->r !== null && $warning->code !== 'thin-wall') {
@@ -251,14 +251,14 @@ final readonly class Elevation
         return $svg;
     }
 
-    private function leader(float $x, float $y, float $u, string $label, bool $warn, Frame $frame): string
+    private function leader(float $x, float $y, float $u, string $length, bool $warn, Frame $frame): string
     {
-        $toX = $frame->x + $u;
-        $toY = min($y + $u * 9, $frame->y + $frame->height - $u * 5.5);
+        $toX = $frame->x + $u * 0.6;
+        $toY = min(max($y + $u * 2, $frame->y + $u * 4), $frame->y + $frame->height - $u * 4);
         $colour = $warn ? '#8c2f1b' : 'currentColor';
 
-        return sprintf('<g data-lint="%s"><path d="M%s %s L%s %s" stroke="%s" stroke-width="%s" fill="none"/><circle cx="%s" cy="%s" r="%s" fill="%s"/>', $warn ? 'thin-wall' : 'wall', self::n($x), self::n($y), self::n($toX + $u * 6), self::n($toY - $u * 2), $colour, self::n($u * 0.14), self::n($x), self::n($y), self::n($u * 0.45), $colour)
-            .sprintf('<text x="%s" y="%s" font-size="%s" fill="%s">%s</text></g>', self::n($toX), self::n($toY), self::n($u * 1.9), $colour, $label);
+        return sprintf('<g data-lint="%s"><path d="M%s %s L%s %s" stroke="%s" stroke-width="%s" fill="none"/><circle cx="%s" cy="%s" r="%s" fill="%s"/>', $warn ? 'thin-wall' : 'wall', self::n($x), self::n($y), self::n($toX + $u * 11), self::n($toY - $u * 0.6), $colour, self::n($u * 0.14), self::n($x), self::n($y), self::n($u * 0.45), $colour)
+            .sprintf('<text font-size="%s" fill="%s"><tspan x="%s" y="%s">wall %s</tspan><tspan x="%s" y="%s">at thinnest</tspan></text></g>', self::n($u * 1.9), $colour, self::n($toX), self::n($toY), $length, self::n($toX), self::n($toY + $u * 2.3));
     }
 
     /** @param  list<Point>  $points */

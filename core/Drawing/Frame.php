@@ -10,6 +10,13 @@ use HonestGrain\Geometry\Profile;
 /** The part of the plane that a drawing shows, mm: x to the right of the axis, y down from z = 0. */
 final readonly class Frame
 {
+    /** What the labels beside a piece need, as shares of the drawing's width and height: thirteen units each side. */
+    private const BESIDE_WIDTH = 0.18;
+
+    private const BESIDE_HEIGHT = 0.235;
+
+    private const ABOVE = 0.14;
+
     private function __construct(public float $x, public float $y, public float $width, public float $height)
     {
     }
@@ -20,9 +27,10 @@ final readonly class Frame
         $z = array_map(fn (Point $p): float => $p->z, $profile->outer->points);
         $r = $profile->diameterMm() / 2;
         $height = max($z) - min($z);
-        $margin = $withDimensions ? max($r * 2, $height) * 0.14 : max($r * 2, $height) * 0.02;
+        $above = max($r * 2, $height) * ($withDimensions ? self::ABOVE : 0.02);
+        $beside = $withDimensions ? max($r * 2 * self::BESIDE_WIDTH, $height * self::BESIDE_HEIGHT) : $above;
 
-        return new self(-$r - $margin, -max($z) - $margin, 2 * ($r + $margin), $height + 2 * $margin);
+        return new self(-$r - $beside, -max($z) - $above, 2 * ($r + $beside), $height + 2 * $above);
     }
 
     /** @param  array{float, float, float, float}  $box x, y, width, height */

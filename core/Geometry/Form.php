@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace HonestGrain\Geometry;
 
+use HonestGrain\Geometry\Exception\InvalidProfile;
+use HonestGrain\Geometry\Internal\EvenWall;
+
 /** The forms a piece can start from, each drawn from a few typed sizes by proportions of our own (workshop). */
 enum Form: string
 {
@@ -46,73 +49,69 @@ enum Form: string
         return ['diameter_mm' => $diameter, 'height_mm' => $height, 'foot_mm' => $foot, 'wall_mm' => $wall];
     }
 
-    /** What this form's sizes may be, so that the drawn profile is one that can be turned. */
+    /**
+     * A first profile of these sizes, mm: the outside by proportion, the inside so that the wall is even.
+     *
+     * @throws InvalidProfile where the sizes leave nothing that can be turned
+     */
     public function profile(float $diameterMm, float $heightMm, float $footMm, float $wallMm): Profile
     {
-        $r = $diameterMm / 2;
-        $f = $footMm / 2;
-        [$outer, $inner] = match ($this) {
-            self::ShallowBowl => self::bowl($r, $heightMm, $f, $wallMm, [[0.10, 0.42], [0.32, 0.74], [0.64, 0.92]]),
-            self::DeepBowl => self::bowl($r, $heightMm, $f, $wallMm, [[0.10, 0.34], [0.34, 0.76], [0.66, 0.95]]),
-            self::Platter => self::bowl($r, $heightMm, $f, $wallMm, [[0.30, 0.40], [0.55, 0.68], [0.80, 0.88]]),
-            self::LiddedBox => [
-                [[0, $f, true], [$heightMm * 0.5, ($f + $r) / 2 + ($r - $f) * 0.2], [$heightMm, $r, true]],
-                [[$heightMm, $r - $wallMm, true], [$wallMm * 1.6 + 4, $f - $wallMm, true], [$wallMm * 1.6, $f - $wallMm - min(4, $f / 4), true], [$wallMm * 1.6, 0]],
-            ],
-            self::Vase => self::hollow($r, $heightMm, $f, $wallMm, [[0.18, 0.86], [0.42, 1.0], [0.68, 0.74], [0.88, 0.46], [1.0, 0.56]]),
-            self::HollowForm => self::hollow($r, $heightMm, $f, $wallMm, [[0.16, 0.70], [0.42, 0.97], [0.62, 0.98], [0.84, 0.66], [1.0, 0.32]]),
-            self::Goblet => [
-                [[0, $f, true], [$heightMm * 0.03, $f * 0.96], [$heightMm * 0.09, $f * 0.30], [$heightMm * 0.30, $r * 0.15], [$heightMm * 0.48, $r * 0.24], [$heightMm * 0.58, $r * 0.72], [$heightMm * 0.78, $r], [$heightMm, $r * 0.93, true]],
-                [[$heightMm, $r * 0.93 - $wallMm, true], [$heightMm * 0.78, $r - $wallMm], [$heightMm * 0.61, ($r - $wallMm) * 0.66], [$heightMm * 0.56, 0]],
-            ],
-            self::Spindle => [[[0, $f, true], [$heightMm * 0.06, $f, true], [$heightMm * 0.09, $r * 0.62, true], [$heightMm * 0.32, $r], [$heightMm * 0.60, $r * 0.66], [$heightMm * 0.82, $r * 0.52], [$heightMm * 0.94, $r * 0.70], [$heightMm, $r * 0.36, true]], null],
-        };
+        [$r, $f] = [$diameterMm / 2, $footMm / 2];
+        $bowlFloor = max($wallMm * 1.35, $wallMm + 3);
 
-        return Profile::of(self::curve($outer), $inner === null ? null : self::curve($inner));
+        return match ($this) {
+            self::ShallowBowl => self::hollowed(self::bowl($r, $heightMm, $f, [[0.12, 0.36], [0.34, 0.72], [0.66, 0.92]]), $wallMm, $bowlFloor),
+            self::DeepBowl => self::hollowed(self::bowl($r, $heightMm, $f, [[0.10, 0.33], [0.30, 0.70], [0.62, 0.93]]), $wallMm, $bowlFloor),
+            self::Platter => self::hollowed(self::bowl($r, $heightMm, $f, [[0.24, 0.30], [0.46, 0.62], [0.74, 0.86]]), $wallMm, $bowlFloor),
+            self::LiddedBox => Profile::of(
+                self::curve([[0, $f, true], [$heightMm * 0.5, ($f + $r) / 2 + ($r - $f) * 0.2], [$heightMm, $r, true]]),
+                self::curve([[$heightMm, $r - $wallMm, true], [$wallMm * 1.6 + 4, $f - $wallMm, true], [$wallMm * 1.6, $f - $wallMm - min(4, $f / 4), true], [$wallMm * 1.6, 0]]),
+            ),
+            self::Vase => self::hollowed(self::swelling($r, $heightMm, $f, [[0.12, 0.42], [0.27, 0.84], [0.42, 1.0]], [[0.60, 0.88], [0.76, 0.62], [0.88, 0.47], [0.95, 0.48], [1.0, 0.57]]), $wallMm, $wallMm * 1.8),
+            self::HollowForm => self::hollowed(self::swelling($r, $heightMm, $f, [[0.10, 0.42], [0.26, 0.80], [0.42, 0.97], [0.53, 1.0]], [[0.68, 0.95], [0.82, 0.80], [0.93, 0.56], [1.0, 0.34]]), $wallMm, $wallMm * 1.8),
+            self::Goblet => self::hollowed(self::curve([
+                [0, $f, true], [$heightMm * 0.03, $f * 0.96], [$heightMm * 0.09, $f * 0.30], [$heightMm * 0.30, $r * 0.15], [$heightMm * 0.48, $r * 0.24],
+                [$heightMm * 0.58, $r * 0.72], [$heightMm * 0.78, $r], [$heightMm, $r * 0.94, true],
+            ]), $wallMm, $heightMm * 0.52 + $wallMm),
+            self::Spindle => Profile::of(self::curve([
+                [0, $f, true], [$heightMm * 0.06, $f, true], [$heightMm * 0.09, $r * 0.62, true], [$heightMm * 0.32, $r], [$heightMm * 0.60, $r * 0.66],
+                [$heightMm * 0.82, $r * 0.52], [$heightMm * 0.94, $r * 0.70], [$heightMm, $r * 0.36, true],
+            ]), null),
+        };
     }
 
-    /**
-     * @param  list<array{float, float}>  $ladder  fractions of height, and of the way from foot to rim
-     * @return array{list<array{0: float|int, 1: float, 2?: bool}>, list<array{0: float|int, 1: float, 2?: bool}>}
-     */
-    private static function bowl(float $r, float $h, float $f, float $wall, array $ladder): array
+    private static function hollowed(Curve $outer, float $wallMm, float $floorMm): Profile
+    {
+        return Profile::of($outer, EvenWall::inside($outer, $wallMm, $floorMm));
+    }
+
+    /** @param  list<array{float, float}>  $ladder  fractions of height, and of the way from foot to rim */
+    private static function bowl(float $r, float $h, float $f, array $ladder): Curve
     {
         $outer = [[0.0, $f, true], [$h * 0.04 + 1, $f + 0.3, true]];
-        $inner = [[$h, $r - $wall, true]];
-        $floor = max($wall * 1.35, $wall + 3);
         foreach ($ladder as [$up, $out]) {
             $outer[] = [$h * $up + ($up < 0.2 ? 2.5 : 0), $f + ($r - $f) * $out];
         }
         $outer[] = [$h, $r, true];
-        foreach (array_reverse($ladder) as [$up, $out]) {
-            $z = $floor + ($h - $floor) * max(0.0, $up - 0.05);
-            $inner[] = [$z, max(2.0, ($f + ($r - $f) * $out) - $wall * (1.15 + 0.9 * (1 - $up)))];
-        }
-        $inner[] = [$floor, 0.0];
 
-        return [$outer, $inner];
+        return self::curve($outer);
     }
 
     /**
-     * @param  list<array{float, float}>  $ladder  fractions of height and of the widest radius
-     * @return array{list<array{0: float|int, 1: float, 2?: bool}>, list<array{0: float|int, 1: float, 2?: bool}>}
+     * @param  list<array{float, float}>  $below  fractions of height, and of the way from the foot to the widest
+     * @param  list<array{float, float}>  $above  fractions of height and of the widest radius
      */
-    private static function hollow(float $r, float $h, float $f, float $wall, array $ladder): array
+    private static function swelling(float $r, float $h, float $f, array $below, array $above): Curve
     {
         $outer = [[0.0, $f, true]];
-        $inner = [];
-        $floor = $wall * 1.8;
-        $last = count($ladder) - 1;
-        foreach ($ladder as $i => [$up, $out]) {
-            $outer[] = [$h * $up, $r * $out, $i === $last];
+        foreach ($below as [$up, $out]) {
+            $outer[] = [$h * $up, $f + ($r - $f) * $out];
         }
-        foreach (array_reverse($ladder) as $i => [$up, $out]) {
-            $inner[] = [$i === 0 ? $h : max($floor * 1.7, $h * $up * ($up < 0.2 ? 0.85 : 1)), max(2.0, $r * $out - $wall * ($up < 0.2 ? 1.5 : 1.05)), $i === 0];
+        foreach ($above as $i => [$up, $out]) {
+            $outer[] = [$h * $up, $r * $out, $i === count($above) - 1];
         }
-        $inner[] = [$floor * 1.12, max(1.0, $inner[count($inner) - 1][1] * 0.55)];
-        $inner[] = [$floor, 0.0];
 
-        return [$outer, $inner];
+        return self::curve($outer);
     }
 
     /** @param  list<array{0: float|int, 1: float, 2?: bool}>  $nodes */

@@ -29,7 +29,7 @@ final readonly class Remaining
      * @param  array<string, true>  $skipped  steps that will not be done
      * @param  float  $splitAboveMinutes  longer steps may be broken off and taken up again
      */
-    public static function of(string $id, ?int $due, float $weight, Route $route, array $doneAt, array $skipped, ?CureClock $clock, float $splitAboveMinutes = self::SPLIT_ABOVE_MINUTES): Job
+    public static function of(string $id, string $name, ?int $due, float $weight, Route $route, array $doneAt, array $skipped, ?CureClock $clock, float $splitAboveMinutes = self::SPLIT_ABOVE_MINUTES): Job
     {
         $steps = [];
         foreach ($route->steps as $step) {
@@ -57,7 +57,7 @@ final readonly class Remaining
             $tasks[] = Task::of($step->id, $step->minutes, $step->needs, $after, [], $step->batch(), $step->minutes > $splitAboveMinutes, $notBefore, $notAfter, $step->brief());
         }
 
-        return Job::of($id, $due, $weight, $tasks);
+        return Job::of($id, $due, $weight, $tasks, name: $name);
     }
 
     /**

@@ -40,14 +40,14 @@ final readonly class Step
     ) {
     }
 
-    /** The title without what the reader of a chain of reasons can do without. */
+    /** The title as it stands within a sentence, without what the reader of a chain of reasons can do without. */
     public function brief(): string
     {
         return match ($this->kind) {
-            StepKind::Coat => $this->zone === 'foot' ? 'The foot\'s coat' : ucfirst((string) preg_replace('/^.*(coat \d+ of \d+).*$/', '$1', $this->title)),
-            StepKind::Foot => 'The foot',
-            StepKind::Cure => 'Cure',
-            default => explode(',', $this->title)[0],
+            StepKind::Coat => $this->zone === 'foot' ? 'the foot\'s coat' : (string) preg_replace('/^.*(coat \d+ of \d+).*$/', '$1', $this->title),
+            StepKind::Foot => 'the foot',
+            StepKind::Cure => 'full cure',
+            default => lcfirst(explode(',', $this->title)[0]),
         };
     }
 

@@ -25,6 +25,7 @@ final readonly class EarliestDueFirst implements Scheduler
         $began = hrtime(true);
         $calendar = new Calendar($problem->hours, $problem->start);
         $booker = new Booker($calendar, $problem->resources);
+        $names = array_combine(array_map(fn (Job $job): string => $job->id, $problem->jobs), array_map(fn (Job $job): string => $job->name, $problem->jobs));
         $tasks = $broken = $late = [];
         $lateness = 0.0;
         foreach ($this->inOrder($problem->jobs) as $job) {
@@ -35,7 +36,7 @@ final readonly class EarliestDueFirst implements Scheduler
             $end = max([$problem->start, ...array_map(fn (PlacedTask $task): int => $task->end, $placed)]);
             if ($job->due !== null && $placed !== [] && $end > $job->due) {
                 $hours = ($end - $job->due) / 3600;
-                $late[] = new LatePiece($job->id, $hours, Because::of($placed));
+                $late[] = new LatePiece($job->id, $hours, Because::of($placed, $names));
                 $lateness += $job->weight * $hours;
             }
         }

@@ -13,18 +13,19 @@ use HonestGrain\Schedule\Exception\CyclicTasks;
 final readonly class Job
 {
     /** @param  list<Task>  $tasks */
-    private function __construct(public string $id, public ?int $due, public float $weight, public array $tasks, public bool $sequential)
+    private function __construct(public string $id, public string $name, public ?int $due, public float $weight, public array $tasks, public bool $sequential)
     {
     }
 
     /**
      * @param  int|null  $due  second (UTC)
      * @param  list<Task>  $tasks
+     * @param  string|null  $name  what the maker calls the piece; its id where not given
      *
      * @throws InvalidField for an unknown predecessor or two tasks of one name
      * @throws CyclicTasks
      */
-    public static function of(string $id, ?int $due, float $weight, array $tasks, string $field = 'piece'): self
+    public static function of(string $id, ?int $due, float $weight, array $tasks, string $field = 'piece', ?string $name = null): self
     {
         $byId = [];
         $holding = false;
@@ -43,7 +44,7 @@ final readonly class Job
             }
         }
 
-        return new self($id, $due, $weight, self::ordered($tasks, $field), $holding);
+        return new self($id, $name ?? $id, $due, $weight, self::ordered($tasks, $field), $holding);
     }
 
     /** Whether any of its waits must end by a certain time. */

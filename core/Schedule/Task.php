@@ -16,7 +16,7 @@ final readonly class Task
      */
     private function __construct(
         public string $id,
-        public string $title,
+        public ?string $title,
         public int $seconds,
         public array $needs,
         public array $after,
@@ -52,6 +52,12 @@ final readonly class Task
             throw InvalidField::range("$field.minutes", $minutes, 0, 100_000);
         }
 
-        return new self($id, $title ?? $id, (int) round($minutes * 60), $needs, $after, $holds, $batch, $splittable, $notBefore, $notAfter);
+        return new self($id, $title, (int) round($minutes * 60), $needs, $after, $holds, $batch, $splittable, $notBefore, $notAfter);
+    }
+
+    /** Its name within a sentence, and at the start of one. An id is never re-spelt. */
+    public function words(bool $first = false): string
+    {
+        return $this->title === null ? $this->id : ($first ? ucfirst($this->title) : $this->title);
     }
 }

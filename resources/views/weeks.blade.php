@@ -28,7 +28,7 @@
             </svg>
             @if ($chart->pages() > 1)<p class="mt-3 flex gap-5">@for ($p = 1; $p <= min(12, $chart->pages()); $p++)<a href="/weeks?days={{ $days }}&page={{ $p }}" @if ($p === $chart->page + 1) aria-current="page" class="font-semibold text-ink" @endif>{{ $p }}</a>@endfor <span class="faint">of {{ $chart->pages() }}</span></p>@endif
             @foreach ($chart->rows as $row)
-                @if ($row['piece']->late)<div class="note note-warn"><strong>{{ $row['piece']->name }} will be late by {{ $show->hours($row['piece']->late['hours']) }}.</strong> {{ implode('; ', $row['piece']->late['because']) }}.</div>@endif
+                @if ($row['piece']->late)<div class="note note-warn"><strong>{{ $row['piece']->name }} will be late by {{ $show->hours($row['piece']->late['hours']) }}.</strong> {{ implode('. ', $row['piece']->late['because']) }}.</div>@endif
             @endforeach
             @foreach ($summary['broken'] ?? [] as $window)<div class="note note-warn"><strong>A window cannot be kept.</strong> {{ $chart->rows ? (collect($chart->rows)->first(fn ($r) => (string) $r['piece']->id === $window['piece'])['piece']->name ?? 'A piece') : '' }}: {{ $window['task'] }} comes {{ $show->hours($window['late_hours']) }} after it closes; scuff the coat below first.</div>@endforeach
             <details class="mt-5"><summary class="text-act underline underline-offset-4">The same as a table</summary>

@@ -104,7 +104,7 @@ final class RouteTest extends TestCase
                 break;
             }
         }
-        $tasks = fn (array $skipped): array => array_column(Remaining::of('1', null, 1, $route, $done, $skipped, $clock)->tasks, null, 'id');
+        $tasks = fn (array $skipped): array => array_column(Remaining::of('1', 'Ebb bowl', null, 1, $route, $done, $skipped, $clock)->tasks, null, 'id');
         $second = $tasks([])['coat-outside+inside+rim-2'];
         self::assertSame(1_000_000_020 + 4 * 3600, $second->notBefore);
         self::assertSame(1_000_000_020 + 18 * 3600, $second->notAfter);

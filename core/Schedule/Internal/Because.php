@@ -19,9 +19,10 @@ final class Because
 
     /**
      * @param  non-empty-list<PlacedTask>  $tasks  of one piece
+     * @param  array<string, string>  $names  of all pieces, by id
      * @return list<string> in order of time
      */
-    public static function of(array $tasks): array
+    public static function of(array $tasks, array $names): array
     {
         $byId = [];
         $last = $tasks[0];
@@ -33,11 +34,11 @@ final class Because
         for ($at = $last; $at !== null; $at = $at->delay->after === null ? null : $byId[$at->delay->after]) {
             $delay = $at->delay;
             if ($delay->idleSeconds >= self::WORTH_TELLING_SECONDS) {
-                $for = $delay->busyWith === null || $delay->busyWith === $at->piece ? 'working hours' : "hands busy with $delay->busyWith, and working hours";
-                $links[] = [$delay->idleSeconds, $at->start, sprintf('%s waits %s for %s', $at->task->title, self::span($delay->idleSeconds), $for)];
+                $for = $delay->busyWith === null || $delay->busyWith === $at->piece ? 'working hours' : 'hands busy with '.($names[$delay->busyWith] ?? $delay->busyWith).', and working hours';
+                $links[] = [$delay->idleSeconds, $at->start, sprintf('%s waits %s for %s', $at->task->words(first: true), self::span($delay->idleSeconds), $for)];
             }
             if ($delay->after !== null && $delay->waitSeconds >= self::WORTH_TELLING_SECONDS) {
-                $links[] = [$delay->waitSeconds, $at->start - 1, sprintf('%s waits %s after %s', $at->task->title, self::span($delay->waitSeconds), $byId[$delay->after]->task->title)];
+                $links[] = [$delay->waitSeconds, $at->start - 1, sprintf('%s waits %s after %s', $at->task->words(first: true), self::span($delay->waitSeconds), $byId[$delay->after]->task->words())];
             }
         }
         usort($links, fn (array $a, array $b): int => $b[0] <=> $a[0]);

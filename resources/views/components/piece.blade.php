@@ -37,7 +37,7 @@
                 </svg>
             @endif
             @if ($piece->late)
-                <div class="note note-warn"><strong>It will be late by {{ $show->hours($piece->late['hours']) }}.</strong> {{ implode('; ', $piece->late['because']) }}.</div>
+                <div class="note note-warn"><strong>It will be late by {{ $show->hours($piece->late['hours']) }}.</strong> {{ implode('. ', $piece->late['because']) }}.</div>
             @endif
             @foreach ($piece->conflicts as $conflict)
                 <div @class(['note', 'note-warn' => $conflict['severity'] === 'forbid'])><strong>{{ $conflict['severity'] === 'forbid' ? 'This does not go together.' : 'Look at this.' }}</strong> {{ $show->sentence($conflict['message']) }} <span class="faint">{{ implode('; or: ', $conflict['choices']) }}.</span></div>
