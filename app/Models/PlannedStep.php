@@ -47,8 +47,11 @@ class PlannedStep extends Model
         return $this->belongsTo(Piece::class);
     }
 
-    public function isOpenForHands(): bool
+    /** @return list<string> zones and bands of the drawing that it is done on */
+    public function zones(): array
     {
-        return $this->state === 'open' && $this->is_next && ($this->opens_at === null || $this->opens_at->isPast());
+        $zone = (string) ($this->details['zone'] ?? '');
+
+        return in_array($zone, ['all over', 'whole'], true) ? ['outside', 'inside', 'rim', 'top'] : explode(', ', $zone);
     }
 }

@@ -9,8 +9,10 @@ use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Models\User;
 use App\Models\Workshop;
+use App\View\Show;
 use Carbon\CarbonInterface;
 use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
@@ -116,7 +118,7 @@ final readonly class Logbook
     private function allow(PlannedStep $step, CarbonInterface $at): void
     {
         if ($at->gt(now()->addMinute())) {
-            throw ValidationException::withMessages(['at' => 'The time is '.$at->toDateTimeString().' UTC, which is still to come; it takes a time up to now.']);
+            throw ValidationException::withMessages(['at' => 'Done at is '.$this->words($at).', which is still to come; it takes a time up to now.']);
         }
         $before = $this->planner->history($step->piece->workshop, $step->piece)[$step->piece_id] ?? ['done' => [], 'skipped' => []];
         foreach ($step->details['after'] ?? [] as $needed) {
@@ -126,9 +128,14 @@ final readonly class Logbook
                 throw ValidationException::withMessages(['step' => "“{$step->title}” cannot be done yet: “{$title}” comes first. Do or skip that one."]);
             }
             if ($done !== null && $at->getTimestamp() < $done) {
-                throw ValidationException::withMessages(['at' => 'The time is '.$at->toDateTimeString().' UTC, before the step it follows; it takes a time from '.gmdate('Y-m-d H:i', $done).' UTC to now.']);
+                throw ValidationException::withMessages(['at' => 'Done at is '.$this->words($at).', before the step it follows; it takes a time from '.$this->words(Carbon::createFromTimestamp($done)).' to now.']);
             }
         }
+    }
+
+    private function words(CarbonInterface $at): string
+    {
+        return app(Show::class)->day($at).' '.app(Show::class)->time($at);
     }
 
     private function refuseIfBuiltUpon(LogEntry $entry, Piece $piece, Workshop $workshop): void

@@ -14,6 +14,7 @@ use HonestGrain\Exception\BadInput;
 use HonestGrain\Route\Remaining;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
+use HonestGrain\Schedule\BrokenWindow;
 use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\PlacedTask;
 use HonestGrain\Schedule\Plan;
@@ -67,7 +68,7 @@ final readonly class Planner
             $workshop->update(['planned_at' => now(), 'plan_summary' => [
                 'finish' => $plan === null ? null : gmdate('Y-m-d\TH:i:s\Z', $plan->finish),
                 'lower_bound' => $plan === null ? null : gmdate('Y-m-d\TH:i:s\Z', $plan->lowerBound),
-                'broken' => $plan === null ? [] : array_map(fn ($window): array => $window->toArray(), $plan->broken),
+                'broken' => $plan === null ? [] : array_map(fn (BrokenWindow $window): array => $this->brokenWindow($window, $pieces->find((int) $window->piece), $routes[(int) $window->piece]), $plan->broken),
                 'setups' => $plan?->setups,
                 'milliseconds' => $plan?->milliseconds,
                 'trouble' => $trouble,
@@ -220,6 +221,14 @@ final readonly class Planner
         }
 
         return ['min_hours' => round(($opens - $from) / 3600, 2), 'max_hours' => $closes === null ? null : round(($closes - $from) / 3600, 2)];
+    }
+
+    /** @return array{piece: string, piece_id: int, title: string, late_hours: float} */
+    private function brokenWindow(BrokenWindow $window, Piece $piece, Route $route): array
+    {
+        $titles = array_column(array_map(fn (Step $step): array => [$step->id, $step->title], $route->steps), 1, 0);
+
+        return ['piece' => $piece->name, 'piece_id' => $piece->id, 'title' => $titles[$window->task], 'late_hours' => round(($window->start - $window->closed) / 3600, 1)];
     }
 
     /** @return list<array{severity: string, steps: list<string>, message: string, choices: list<string>}> */

@@ -66,6 +66,18 @@ final readonly class BenchBoard
         );
     }
 
+    /** The piece for now, with what the step is done on lit up. */
+    public function drawing(): string
+    {
+        $zones = $this->now?->zones() ?? [];
+
+        return (string) preg_replace_callback(
+            '/data-(?:zone|band)="([^"]+)"/',
+            fn (array $m): string => $m[0].(count($zones) === 1 && $zones[0] === $m[1] ? ' class="is-lit"' : ''),
+            $this->now?->piece->drawing ?? '',
+        );
+    }
+
     private static function running(PlannedStep $step): ?LogEntry
     {
         return LogEntry::query()->where(['piece_id' => $step->piece_id, 'step' => $step->step, 'kind' => 'start'])->latest('id')->first();

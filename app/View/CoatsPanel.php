@@ -9,6 +9,7 @@ use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Coating\Layer;
+use HonestGrain\Coating\PairVerdict;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Route\CoatPlan;
 use HonestGrain\Route\LayerWaits;
@@ -18,13 +19,47 @@ use Illuminate\Support\Carbon;
 /** One coat plan as the Coats tab shows it: verdicts, amounts, film so far and every wait in this shop's air. */
 final readonly class CoatsPanel
 {
+    /** The drawn strata, px: where the wood begins, what the whole film takes at most, and the least a layer is drawn. */
+    private const WOOD_Y = 120.0;
+
+    private const FILM_PX = 70.0;
+
+    private const LEAST_PX = 6.0;
+
+    private const WAX_PX = 3.0;
+
     /**
      * @param  list<float>  $amountsMl
      * @param  list<array<string, string>>  $waits  by coat: words for recoat from, until, buff, handle, full cure
      * @param  list<string>  $warnings
+     * @param  list<PairVerdict>  $overColours  what the first coat does to the colours below it
      */
-    private function __construct(public int $index, public CoatPlan $plan, public Stack $stack, public array $amountsMl, public array $waits, public array $warnings)
+    private function __construct(public int $index, public CoatPlan $plan, public Stack $stack, public array $amountsMl, public array $waits, public array $warnings, public array $overColours)
     {
+    }
+
+    /**
+     * The coats as strata, first on the wood lowest: films to one scale of thickness, oils as a line within the wood.
+     *
+     * @return list<array{within: bool, y: float, height: float, fill: string}>
+     */
+    public function strata(): array
+    {
+        $total = max([40.0, ...$this->stack->filmUm]);
+        $y = self::WOOD_Y;
+        $strata = [];
+        foreach ($this->plan->coats as $i => $coat) {
+            $within = ! $coat->coating->buildsFilm() && ! $coat->coating->isWax();
+            $height = $coat->coating->buildsFilm() ? max(self::LEAST_PX, self::FILM_PX * $coat->coating->dryUm() / $total) : self::WAX_PX;
+            $y -= $within ? 0 : $height;
+            $strata[] = ['within' => $within, 'y' => $within ? self::WOOD_Y + 6 * ($i + 1) : round($y, 1), 'height' => round($height, 1), 'fill' => match (true) {
+                $coat->coating->isWax() => '#f3ead0',
+                $coat->coating->isShellac() => '#d9a441',
+                default => '#e8cf96',
+            }];
+        }
+
+        return $strata;
     }
 
     /** @return list<self> */
@@ -41,7 +76,7 @@ final readonly class CoatsPanel
                 [$waits[], $warned] = self::waits($coat->coating, $clock);
                 $warnings = [...$warnings, ...array_map(fn (string $warning): string => "{$coat->coating->class}: $warning", $warned)];
             }
-            $panels[] = new self($index, $plan, Stack::judge($core->wood, $layers), $amounts, $waits, array_values(array_unique($warnings)));
+            $panels[] = new self($index, $plan, Stack::judge($core->wood, $layers), $amounts, $waits, array_values(array_unique($warnings)), array_column($plan->overColours($core->marks), 1));
         }
 
         return $panels;

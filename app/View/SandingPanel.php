@@ -27,7 +27,7 @@ final readonly class SandingPanel
     {
         $panels = [];
         foreach ($core->measure($bench->minWallMm)->zones as $zone) {
-            if (in_array($zone->id, ['outside', 'inside', 'rim', 'top'], true)) {
+            if (in_array($zone->id, Sanding::ZONES, true)) {
                 $panels[] = new self(
                     Sanding::of($core, $zone, $core->abrasives ?? $bench->abrasives, $bench->table, $bench->sandingCapMPerS),
                     implode(', ', array_map(fn ($grit): string => $grit->name, $core->ownGrits[$zone->id] ?? [])),

@@ -4,22 +4,25 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Models\Workshop;
+use App\Models\Piece;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Drawing\Frame;
 use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Zone;
+use HonestGrain\Route\Bench;
 use HonestGrain\Route\Piece as CorePiece;
+use HonestGrain\Route\Sanding;
 
 /** The drawing of a shape with its numbers, worded for the reader; the same for the page and for a drag. */
 final readonly class ShapePanel
 {
-    private function __construct(private CorePiece $core, private Measurement $measured, private Frame $frame, private Show $show)
+    private function __construct(private Piece $piece, private CorePiece $core, private Bench $bench, private Measurement $measured, private Frame $frame, private Show $show)
     {
     }
 
-    public static function of(CorePiece $core, Workshop $workshop, Show $show, ?Frame $frame = null): self
+    public static function of(Piece $piece, CorePiece $core, Bench $bench, Show $show, ?Frame $frame = null): self
     {
-        return new self($core, $core->measure((float) $workshop->limits['min_wall_mm']), $frame ?? Frame::around($core->profile, true), $show);
+        return new self($piece, $core, $bench, $core->measure($bench->minWallMm), $frame ?? Frame::around($core->profile, true), $show);
     }
 
     public function drawing(): string
@@ -27,18 +30,43 @@ final readonly class ShapePanel
         return Elevation::of($this->core->profile, $this->core->grain, $this->core->wood->rgb, $this->core->marks, $this->core->name, 'shape')->withLengths($this->show->length(...))->detailed($this->frame, $this->measured);
     }
 
-    /** @return list<array{id: string, name: string, area: string, end: string, band: bool}> */
+    /**
+     * Every zone with what can be opened from it.
+     *
+     * @return list<array{id: string, name: string, area: string, end: string, band: bool, grit: string, surface: string, coats: string, coated: string}>
+     */
     public function zones(): array
     {
         $bands = [];
         foreach ($this->core->marks as $mark) {
-            $bands[$mark->band->id] = $mark->kind->label();
+            $bands[$mark->band->id] = explode(',', $mark->kind->label())[0];
         }
 
-        return array_values(array_map(fn ($zone): array => [
+        return array_values(array_map(fn (Zone $zone): array => [
             'id' => $zone->id, 'name' => $bands[$zone->id] ?? ucfirst($zone->id), 'area' => $this->show->area($zone->areaMm2),
             'end' => round($zone->endGrainMean * 100).' %', 'band' => isset($bands[$zone->id]),
+            'grit' => $this->lastGrit($zone), 'surface' => route('pieces.surface', $this->piece)."#zone-$zone->id",
+            'coats' => $this->coats($zone), 'coated' => route('pieces.coats', $this->piece)."#zone-$zone->id",
         ], $this->measured->zones));
+    }
+
+    private function lastGrit(Zone $zone): string
+    {
+        if (! in_array($zone->id, Sanding::ZONES, true)) {
+            return '';
+        }
+        $ladder = Sanding::of($this->core, $zone, $this->core->abrasives ?? $this->bench->abrasives, $this->bench->table, $this->bench->sandingCapMPerS)->chosen();
+
+        return $ladder === null ? 'none' : ($ladder->gritNames() === [] ? '' : $ladder->gritNames()[count($ladder->gritNames()) - 1]);
+    }
+
+    private function coats(Zone $zone): string
+    {
+        if (! in_array($zone->id, Sanding::ZONES, true)) {
+            return '';
+        }
+
+        return (string) count($this->core->coatPlanFor($zone->id)->coats ?? []);
     }
 
     public function sentence(): string

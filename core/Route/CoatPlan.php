@@ -6,7 +6,10 @@ namespace HonestGrain\Route;
 
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\CoatingTable;
+use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\Denib;
+use HonestGrain\Coating\PairVerdict;
+use HonestGrain\Decoration\Mark;
 use HonestGrain\Exception\InvalidField;
 use HonestGrain\Exchange\Document;
 
@@ -53,6 +56,28 @@ final readonly class CoatPlan
     public function first(): ?Coating
     {
         return $this->coats[0]->coating ?? null;
+    }
+
+    /**
+     * What its first coat does to each colour on its zones, once that has dried.
+     *
+     * @param  list<Mark>  $marks
+     * @return list<array{Mark, PairVerdict}>
+     */
+    public function overColours(array $marks): array
+    {
+        $first = $this->first();
+        if ($first === null) {
+            return [];
+        }
+        $verdicts = [];
+        foreach ($marks as $mark) {
+            if ($mark->stain !== null && in_array($mark->band->on->zone(), $this->zones, true)) {
+                $verdicts[] = [$mark, Compatibility::of($mark->stain, $first, $mark->stain->coatFromHours)];
+            }
+        }
+
+        return $verdicts;
     }
 
     public function name(): string

@@ -18,6 +18,9 @@ use HonestGrain\Wood\RimSpeed;
 /** How one zone of a piece is sanded: what is asked of it, the least-minutes progression, and the maker's own. */
 final readonly class Sanding
 {
+    /** The zones that are sanded before the coats, in the order of the route; the foot is sanded when it is turned. */
+    public const ZONES = ['outside', 'rim', 'inside', 'top'];
+
     private function __construct(
         public Zone $zone,
         public AskedSurface $asked,

@@ -6,6 +6,8 @@ const SVG = 'http://www.w3.org/2000/svg';
 export default () => ({
     lines: {},
     start: null,
+    takesDye: true,
+    takesColour: true,
 
     init() {
         const data = JSON.parse(this.$root.dataset.panel);
@@ -17,6 +19,13 @@ export default () => ({
         overlay.addEventListener('pointermove', (event) => this.stretch(event));
         overlay.addEventListener('pointerup', () => this.finish());
         this.show();
+        this.suit();
+    },
+
+    // Only what the chosen mark asks for.
+    suit() {
+        this.takesDye = this.$refs.kind.value === 'dye';
+        this.takesColour = this.takesDye || this.$refs.kind.value === 'scorch';
     },
 
     // The nearest sampled point of any line, or of one line.

@@ -1,16 +1,27 @@
-// Points between a table's rows and the drawing's zones, both ways.
+// Points between what a page says of a zone and the zone on the drawing, both ways. Choosing a zone on the
+// small drawing goes to what this page says of it, or to its sanding or its mark where it says nothing.
+
+const zoneOf = (target) => {
+    const at = target.closest('[data-zone], [data-band], [data-light]');
+    return at?.dataset.band ?? at?.dataset.zone ?? at?.dataset.light ?? '';
+};
 
 export default () => ({
     light(event) {
-        const zone = event.target.closest('[data-zone], [data-band], [data-light]');
-        const id = zone?.dataset.zone ?? zone?.dataset.light ?? zone?.dataset.band;
-        this.clear();
-        if (!id) return;
-        this.$root.querySelectorAll('[data-drawing]').forEach((el) => el.classList.add(`lit-${id}`));
-        this.$root.querySelectorAll('[data-light]').forEach((row) => row.classList.toggle('bg-tint', row.dataset.light === id));
+        const lit = zoneOf(event.target).split(' ').filter(Boolean);
+        this.$root.querySelectorAll('[data-drawing] [data-zone], [data-drawing] [data-band]').forEach((el) => el.classList.toggle('is-lit', lit.includes(el.dataset.zone ?? el.dataset.band)));
+        this.$root.querySelectorAll('tr[data-light]').forEach((row) => row.classList.toggle('bg-tint', lit.some((id) => row.dataset.light.split(' ').includes(id))));
     },
-    clear() {
-        this.$root.querySelectorAll('[data-drawing]').forEach((el) => (el.className = el.className.replace(/\s*lit-\S+/g, '')));
-        this.$root.querySelectorAll('[data-light]').forEach((row) => row.classList.remove('bg-tint'));
+    choose(event) {
+        const zone = event.target.closest('[data-index]') && zoneOf(event.target);
+        if (!zone) return;
+        const here = document.getElementById(`zone-${zone}`) ?? this.$root.querySelector(`[data-light~="${zone}"]`);
+        if (here) {
+            here.scrollIntoView({ block: 'center' });
+            here.focus();
+        } else {
+            const { surface, marks } = event.target.closest('[data-index]').dataset;
+            window.location.assign(event.target.closest('[data-band]') ? marks : `${surface}#zone-${zone}`);
+        }
     },
 });

@@ -11,7 +11,7 @@
                 <p class="faint">{{ $board->shopOpen ? 'Now' : 'Next, '.($step->start_at ? $show->dayTime($step->start_at) : 'when you are ready') }}, {{ $show->minutes($step->minutes) }} @if ($board->running)· clock at <b class="text-ink" data-since="{{ $board->running->happened_at->timestamp }}"></b>@endif</p>
                 <h1 id="now-title" class="mt-1 !text-[2.35rem] !leading-[1.12]"><a href="{{ route('pieces.route', $step->piece_id) }}" class="text-ink no-underline hover:underline">{{ $step->piece->name }}:</a> {{ $step->title }}</h1>
                 <div class="mt-4 grid items-center gap-8 sm:grid-cols-[1fr_1.15fr]">
-                    <div class="piece-art bench-art max-w-[330px]">{!! $step->piece->drawing !!}</div>
+                    <div class="piece-art bench-art max-w-[330px]">{!! $board->drawing() !!}</div>
                     <div class="text-[1.18rem] leading-snug">
                         <p>{{ ucfirst($step->details['hold']) }}@if ($step->details['speed_rpm']), at most <b>{{ $step->details['speed_rpm'] }} rpm</b>@endif.</p>
                         @if ($step->details['amount_ml'])<p class="mt-1">Pour <b>{{ $show->volume($step->details['amount_ml']) }}</b> of {{ lcfirst($step->details['product']) }}.</p>@endif
@@ -91,7 +91,7 @@
             @if ($board->lately->isNotEmpty())
                 <h2 class="faint mt-6 !font-sans !text-base !font-normal">Lately <a class="ml-2" href="/log">the whole log</a></h2>
                 @foreach ($board->lately as $entry)
-                    <p class="small border-b border-rule py-1.5">{{ $show->dayTime($entry->happened_at) }} · {{ $entry->piece?->name }} {{ $entry->title }} {{ $entry->body }}</p>
+                    <p class="small border-b border-rule py-1.5"><span class="faint">{{ $show->dayTime($entry->happened_at) }}</span> @if ($entry->piece)<b>{{ $entry->piece->name }}</b>: @endif{{ implode(': ', array_filter([$entry->kind === 'wrong' ? 'something is wrong' : ($entry->kind === 'skip' ? 'skipped' : null), $entry->title ? lcfirst($entry->title) : null, $entry->body])) }}</p>
                 @endforeach
             @endif
         </section>

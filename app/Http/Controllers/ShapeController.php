@@ -28,7 +28,7 @@ class ShapeController extends Controller
     {
         $core = $this->mapper->piece($piece->workshop, $piece->document);
 
-        return view('pieces.shape', ['page' => PiecePage::of($piece), 'panel' => ShapePanel::of($core, $piece->workshop, $show), 'core' => $core, 'woods' => $catalogue->woods()->names()]);
+        return view('pieces.shape', ['page' => PiecePage::of($piece), 'panel' => ShapePanel::of($piece, $core, $this->mapper->bench($piece->workshop), $show), 'core' => $core, 'woods' => $catalogue->woods()->names()]);
     }
 
     public function update(Request $request, Piece $piece, PieceEditor $editor): RedirectResponse
@@ -45,6 +45,6 @@ class ShapeController extends Controller
         $core = $this->mapper->piece($piece->workshop, ['shape' => $sent->value('shape')] + $piece->document);
         $frame = $sent->has('frame') ? Frame::of($sent->numbers('frame', -10_000, 10_000, 4)) : null;
 
-        return response()->json(ShapePanel::of($core, $piece->workshop, $show, $frame)->toArray());
+        return response()->json(ShapePanel::of($piece, $core, $this->mapper->bench($piece->workshop), $show, $frame)->toArray());
     }
 }

@@ -42,7 +42,7 @@ final class ConflictFinder
             $conflicts = [...$conflicts, ...self::ofPlan($piece, $plan)];
         }
         foreach ($measured->zones as $zone) {
-            if (in_array($zone->id, ['outside', 'inside', 'rim', 'top'], true)) {
+            if (in_array($zone->id, Sanding::ZONES, true)) {
                 $conflicts = [...$conflicts, ...self::ofSanding(Sanding::of($piece, $zone, $piece->abrasives ?? $bench->abrasives, $bench->table, $bench->sandingCapMPerS))];
             }
         }
@@ -68,11 +68,8 @@ final class ConflictFinder
         foreach ($stack->notes as $note) {
             $conflicts[] = self::ofPair($note, $steps);
         }
-        foreach ($piece->marks as $mark) {
-            if ($mark->stain !== null && $layers !== [] && in_array($mark->band->on->zone(), $plan->zones, true)) {
-                $dyed = Stack::judge($piece->wood, [new Layer($mark->stain), new Layer($layers[0]->product, null, $mark->stain->coatFromHours)]);
-                $conflicts[] = self::ofPair($dyed->pairs[0], ['mark-'.$mark->band->id, $steps[0]]);
-            }
+        foreach ($plan->overColours($piece->marks) as [$mark, $pair]) {
+            $conflicts[] = self::ofPair($pair, ['mark-'.$mark->band->id, $steps[0]]);
         }
 
         return array_values(array_filter($conflicts));

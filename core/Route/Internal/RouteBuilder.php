@@ -56,7 +56,7 @@ final class RouteBuilder
     public function steps(): array
     {
         $this->mount();
-        foreach (['outside', 'rim', 'inside', 'top'] as $zone) {
+        foreach (Sanding::ZONES as $zone) {
             if (isset($this->measured->zones[$zone])) {
                 $this->sand($this->measured->zones[$zone]);
             }

@@ -1,5 +1,5 @@
 @props(['name', 'label', 'hint' => null])
-<label class="field">
+<label {{ $attributes->class('field') }}>
     <span>{{ $label }}</span>
     {{ $slot }}
     @if ($hint)<small class="faint block">{{ $hint }}</small>@endif

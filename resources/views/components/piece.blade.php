@@ -1,7 +1,8 @@
 @props(['page', 'tab', 'title'])
 @php($piece = $page->piece)
 <x-layout :title="$piece->name.', '.$title" section="pieces">
-    <div class="page !pb-4">
+    <div class="page !pb-4" x-data="zoneLight" x-on:pointerover="light" x-on:focusin="light" x-on:click="choose">
+        <div class="flex gap-x-10"><div class="grow">
         <div class="flex flex-wrap items-baseline gap-x-5">
             <h1>{{ $piece->name }}</h1>
             <p class="faint">{{ lcfirst($piece->wood) }}, {{ $piece->document['grain'] }} grain, {{ $show->plain($piece->document['moisture_percent']) }} % · {{ $piece->due_at ? 'due '.$show->day($piece->due_at) : 'no due date' }}</p>
@@ -15,6 +16,11 @@
                 <a href="{{ route("pieces.$key", $piece) }}" @if ($tab === $key) aria-current="page" @endif>{{ $label }}</a>
             @endforeach
         </nav>
+        </div>
+        @if (! in_array($tab, ['shape', 'marks'], true))
+            <div class="index-art no-print" data-drawing data-index data-surface="{{ route('pieces.surface', $piece) }}" data-marks="{{ route('pieces.marks', $piece) }}">{!! $piece->drawing !!}</div>
+        @endif
+        </div>
         <div class="pt-6">{{ $slot }}</div>
     </div>
     <section id="strip" aria-label="When it is ready" class="border-t border-ink">

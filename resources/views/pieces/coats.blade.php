@@ -2,7 +2,8 @@
 <x-piece :page="$page" tab="coats" title="coats">
     @foreach ($plans as $panel)
         @php($plan = $panel->plan)
-        <section class="border-b border-rule pb-6 mb-6">
+        <section class="border-b border-rule pb-6 mb-6" data-light="{{ implode(' ', $plan->zones) }}" tabindex="-1">
+            @foreach ($plan->zones as $zone)<span id="zone-{{ $zone }}" tabindex="-1"></span>@endforeach
             <div class="flex flex-wrap items-baseline gap-x-5">
                 <h2>{{ ucfirst(implode(', ', $plan->zones)) }}</h2>
                 <p class="faint">{{ count($plan->coats) }} {{ Str::plural('coat', count($plan->coats)) }}, {{ $panel->stack->totalUm() > 0 ? number_format($panel->stack->totalUm()).' µm of film' : 'no film on the wood' }}</p>
@@ -10,21 +11,10 @@
                     <button class="quiet" name="do" value="buff">{{ $plan->buff ? 'Do not buff at the end' : 'Buff at the end' }}</button><button class="quiet" name="do" value="unplan">Leave these bare</button></form>
             </div>
             <div class="grid gap-x-10 lg:grid-cols-[120px_1fr]">
-                @php($total = max(1, max([0, ...$panel->stack->filmUm])))
                 <svg viewBox="0 0 110 170" class="mt-3 hidden h-[170px] w-[110px] lg:block" role="img" aria-label="Coats as strata, first on the wood lowest">
                     <rect x="0" y="120" width="110" height="50" fill="{{ $core->wood->rgb }}"/><path d="M0 135Q50 128 110 137M0 152Q60 160 110 150" stroke="#3a2412" stroke-opacity="0.35" fill="none"/>
-                    @php($y = 120.0)
-                    @foreach ($plan->coats as $i => $coat)
-                        @php($thick = $coat->coating->buildsFilm() ? max(6, 70 * $coat->coating->dryUm() / max(40, $total)) : 3)
-                        @if ($coat->coating->buildsFilm())
-                            @php($y -= $thick)
-                            <rect x="0" y="{{ round($y, 1) }}" width="110" height="{{ round($thick, 1) }}" fill="{{ $coat->coating->isShellac() ? '#d9a441' : '#e8cf96' }}" stroke="currentColor" stroke-width="0.7"/>
-                        @elseif ($coat->coating->isWax())
-                            @php($y -= 3)
-                            <rect x="0" y="{{ round($y, 1) }}" width="110" height="3" fill="#f3ead0" stroke="currentColor" stroke-width="0.7"/>
-                        @else
-                            <path d="M0 {{ 126 + 6 * $i }}{{ str_repeat('q5 5 10 0', 11) }}" stroke="#8a6420" stroke-width="1.4" fill="none"/>
-                        @endif
+                    @foreach ($panel->strata() as $layer)
+                        @if ($layer['within'])<path d="M0 {{ $layer['y'] }}{{ str_repeat('q5 5 10 0', 11) }}" stroke="#8a6420" stroke-width="1.4" fill="none"/>@else<rect x="0" y="{{ $layer['y'] }}" width="110" height="{{ $layer['height'] }}" fill="{{ $layer['fill'] }}" stroke="currentColor" stroke-width="0.7"/>@endif
                     @endforeach
                     <path d="M0 120H110" stroke="currentColor" stroke-width="1.4"/>
                 </svg>
@@ -35,7 +25,10 @@
                             @if ($pair && $pair->verdict->value !== 'fine')
                                 <tr><td colspan="10" class="!border-b-0"><p @class(['note !my-1', 'note-warn'])><strong>{{ $pair->verdict->words() }}.</strong> {{ $pair->reason }} {{ $pair->mend }}</p></td></tr>
                             @endif
-                            <tr><td><b>{{ $i + 1 }}</b> {{ $coat->coating->class }}@if ($pair && $pair->verdict->value === 'fine')<span class="faint small block">fine: {{ lcfirst($pair->reason) }}</span>@endif @if ($coat->coating->fromLabel !== [])<span class="small block">by your label</span>@endif</td>
+                            @foreach ($i === 0 ? $panel->overColours : [] as $over)
+                                @if ($over->verdict->value !== 'fine')<tr><td colspan="10" class="!border-b-0"><p class="note note-warn !my-1"><strong>{{ $over->verdict->words() }}.</strong> Over {{ lcfirst($over->under) }}: {{ lcfirst($over->reason) }} {{ $over->mend }}</p></td></tr>@endif
+                            @endforeach
+                            <tr><td><b>{{ $i + 1 }}</b> {{ $coat->coating->class }}@foreach ($i === 0 ? $panel->overColours : [] as $over)@if ($over->verdict->value === 'fine')<span class="faint small block">over {{ lcfirst($over->under) }}, fine: {{ lcfirst($over->reason) }}</span>@endif @endforeach @if ($pair && $pair->verdict->value === 'fine')<span class="faint small block">fine: {{ lcfirst($pair->reason) }}</span>@endif @if ($coat->coating->fromLabel !== [])<span class="small block">by your label</span>@endif</td>
                                 <td>@if ($i > 0)<form method="post" action="{{ route('pieces.coats', $piece) }}" data-live>@csrf @method('put')<input type="hidden" name="version" value="{{ $piece->version }}"><input type="hidden" name="plan" value="{{ $panel->index }}"><input type="hidden" name="coat" value="{{ $i }}"><input type="hidden" name="do" value="denib">
                                     <select name="denib" aria-label="Rub coat {{ $i }} with" data-autosend id="denib-{{ $panel->index }}-{{ $i }}"><option value="">nothing</option>@foreach (HonestGrain\Coating\Denib::cases() as $denib)<option value="{{ $denib->value }}" @selected($coat->denib === $denib)>{{ $denib->words() }}</option>@endforeach</select></form>@endif</td>
                                 <td class="n">{{ $show->volume($panel->amountsMl[$i]) }}</td><td class="n">{{ $panel->stack->filmUm[$i] > 0 ? number_format($panel->stack->filmUm[$i]).' µm' : '–' }}</td>

@@ -29,8 +29,8 @@
                 <h2 class="mb-2">Wood</h2>
                 <x-field name="wood" label="Wood"><select class="w-full" name="wood">@foreach ($woods as $wood)<option @selected(old('wood', 'Ash (white)') === $wood)>{{ $wood }}</option>@endforeach</select></x-field>
                 <fieldset class="field"><legend class="faint small">Grain</legend>
-                    <label class="mr-5"><input type="radio" name="grain" value="side" @checked(old('grain', $form->grain()->value) === 'side')> side grain, across the lathe</label>
-                    <label><input type="radio" name="grain" value="end" @checked(old('grain', $form->grain()->value) === 'end')> end grain, along it</label>
+                    <label class="block"><input type="radio" name="grain" value="side" @checked(old('grain', $form->grain()->value) === 'side')> side grain, across the lathe</label>
+                    <label class="mt-1 block"><input type="radio" name="grain" value="end" @checked(old('grain', $form->grain()->value) === 'end')> end grain, along it</label>
                 </fieldset>
                 <x-field name="moisture" label="Moisture now, %"><input class="w-40" name="moisture" inputmode="decimal" value="{{ old('moisture', '10') }}"></x-field>
             </div>

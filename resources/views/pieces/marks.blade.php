@@ -31,14 +31,14 @@
             <form method="post" action="{{ route('pieces.marks', $piece) }}" class="mt-2" data-live>@csrf
                 <input type="hidden" name="version" value="{{ $piece->version }}">
                 <div class="grid grid-cols-2 gap-x-5">
-                    <x-field name="kind" label="Mark"><select class="w-full" name="kind" x-ref="kind">@foreach (HonestGrain\Decoration\MarkKind::cases() as $kind)<option value="{{ $kind->value }}" @selected(old('kind') === $kind->value)>{{ $kind->label() }}</option>@endforeach</select></x-field>
+                    <x-field name="kind" label="Mark"><select class="w-full" name="kind" x-ref="kind" x-on:change="suit">@foreach (HonestGrain\Decoration\MarkKind::cases() as $kind)<option value="{{ $kind->value }}" @selected(old('kind') === $kind->value)>{{ $kind->label() }}</option>@endforeach</select></x-field>
                     <x-field name="on" label="On the"><select class="w-full" name="on" x-ref="on" x-on:change="show">@foreach ($panel->lengths() as $on => $length)<option value="{{ $on }}" @selected(old('on') === $on)>{{ HonestGrain\Geometry\Surface::from($on)->zone() }} ({{ $show->length($length) }})</option>@endforeach</select></x-field>
                     <x-field name="from" :label="'From, '.$show->lengthUnit()"><input class="w-full" name="from" inputmode="decimal" x-ref="from" x-on:input="show" value="{{ old('from') }}" required></x-field>
                     <x-field name="to" :label="'To, '.$show->lengthUnit()"><input class="w-full" name="to" inputmode="decimal" x-ref="to" x-on:input="show" value="{{ old('to') }}" required></x-field>
                     <x-field name="minutes" label="Minutes (empty: usual)"><input class="w-full" name="minutes" inputmode="decimal" value="{{ old('minutes') }}"></x-field>
                     <x-field name="wait_hours" label="Wait, h (empty: usual)"><input class="w-full" name="wait_hours" inputmode="decimal" value="{{ old('wait_hours') }}"></x-field>
-                    <x-field name="product" label="Dye (for dye)"><select class="w-full" name="product">@foreach ($stains as $stain)<option @selected(old('product') === $stain)>{{ $stain }}</option>@endforeach</select></x-field>
-                    <x-field name="colour" label="Colour (dye, scorch)"><input type="color" name="colour" value="{{ old('colour', '#2e4d63') }}"></x-field>
+                    <x-field name="product" label="Dye" x-show="takesDye"><select class="w-full" name="product">@foreach ($stains as $stain)<option @selected(old('product') === $stain)>{{ $stain }}</option>@endforeach</select></x-field>
+                    <x-field name="colour" label="Colour" x-show="takesColour"><input type="color" name="colour" value="{{ old('colour', '#2e4d63') }}"></x-field>
                 </div>
                 <x-field name="note" label="Note"><input class="w-full" name="note" value="{{ old('note') }}" maxlength="500"></x-field>
                 <button class="press press-main">Place it</button>

@@ -16,7 +16,7 @@
     <ol>
         @foreach ($page->steps->slice($past->count()) as $step)
             @php($d = $step->details)
-            <li @class(['grid gap-x-8 border-b border-rule py-2.5 md:grid-cols-[140px_1fr_330px]', 'faint' => $step->state !== 'open'])>
+            <li @class(['grid gap-x-8 border-b border-rule py-2.5 md:grid-cols-[140px_1fr_330px]', 'faint' => $step->state !== 'open']) data-light="{{ implode(' ', $step->zones()) }}" tabindex="-1">
                 <p class="small">@if ($step->state === 'done')<b>done</b> {{ $show->dayTime($step->end_at) }}@elseif ($step->state === 'skipped')<b>skipped</b>@elseif ($step->start_at)<span @class(['font-semibold' => $step->is_next])>{{ $show->day($step->start_at) }}<br>{{ $show->time($step->start_at) }}</span>@else not planned @endif
                     @if ($step->minutes > 0)<br><span class="faint">{{ $show->minutes($step->minutes) }}</span>@endif</p>
                 <div>

@@ -1,16 +1,15 @@
 @php($piece = $page->piece)
 <x-piece :page="$page" tab="shape" title="shape">
-    <div x-data="zoneLight" x-on:pointerover="light" x-on:focusin="light">
     <div x-data="shapeEditor" data-panel="{{ json_encode($panel->toArray()) }}" data-factor="{{ $show->lengthUnit() === 'in' ? 25.4 : 1 }}" data-preview="{{ route('pieces.shape.preview', $piece) }}">
         <div class="grid gap-x-12 lg:grid-cols-[1fr_400px]">
             <div class="relative self-start">
-                <div x-ref="drawing" data-drawing class="piece-art lit">{!! $panel->drawing() !!}</div>
-                <svg x-ref="overlay" class="absolute inset-0 h-full max-h-[430px] w-full touch-none" aria-label="Nodes of the profile" role="group"></svg>
+                <div x-ref="drawing" data-drawing class="piece-art">{!! $panel->drawing() !!}</div>
+                <svg x-ref="overlay" class="nodes absolute inset-0 h-full max-h-[430px] w-full touch-none" aria-label="Nodes of the profile" role="group"></svg>
             </div>
             <div>
                 <table>
-                    <thead><tr><th>Surface</th><th class="n">Area</th><th class="n">End grain</th></tr></thead>
-                    <tbody><template x-for="zone in zones" :key="zone.id"><tr :data-light="zone.id" tabindex="0"><td :class="zone.band ? 'pl-3' : ''" x-text="zone.name"></td><td class="n" x-text="zone.area"></td><td class="n" x-text="zone.end"></td></tr></template></tbody>
+                    <thead><tr><th>Surface</th><th class="n">Area</th><th class="n">End grain</th><th class="n">Last grit</th><th class="n">Coats</th></tr></thead>
+                    <tbody><template x-for="zone in zones" :key="zone.id"><tr :data-light="zone.id"><td :class="zone.band ? 'pl-3' : ''"><span x-show="!zone.band" x-text="zone.name"></span><a x-show="zone.band" href="{{ route('pieces.marks', $piece) }}" x-text="zone.name"></a></td><td class="n" x-text="zone.area"></td><td class="n" x-text="zone.end"></td><td class="n"><a x-show="zone.grit" :href="zone.surface" :aria-label="zone.name + ', sanding'" x-text="zone.grit"></a></td><td class="n"><a x-show="zone.coats" :href="zone.coated" :aria-label="zone.name + ', coats'" x-text="zone.coats"></a></td></tr></template></tbody>
                 </table>
                 <p class="mt-3" aria-live="polite" x-text="sentence"></p>
                 <x-why kind="physics">Areas and volume are summed over frusta of the sampled curve (chord error at most 0.05 mm); the wall is the shortest distance between the two lines; end grain is the mean of |n·g| round the piece. Mass is volume times density at this moisture: {{ $core->wood->name }}, specific gravity {{ $core->wood->gravity12 }} at 12 % ({{ $core->wood->source }}).</x-why>
@@ -52,6 +51,5 @@
             </details>
             <p class="ml-auto flex gap-5 self-start"><a href="{{ route('pieces.svg', $piece) }}">Drawing at true size (SVG)</a><a href="{{ route('pieces.json', $piece) }}">Piece document (JSON)</a></p>
         </div>
-    </div>
     </div>
 </x-piece>

@@ -8,9 +8,9 @@
         </div>
         @foreach ($panels as $panel)
             @php($s = $panel->sanding)
-            <section class="grid gap-x-12 border-t border-rule py-5 lg:grid-cols-[580px_1fr]">
+            <section class="grid gap-x-12 border-t border-rule py-5 lg:grid-cols-[580px_1fr]" id="zone-{{ $s->zone->id }}" data-light="{{ $s->zone->id }}" tabindex="-1">
                 <div>
-                    <h2>{{ ucfirst($s->zone->id) }} <span class="faint font-sans text-base font-normal">{{ $show->area($s->zone->areaMm2) }}, {{ round($s->zone->endGrainMean * 100) }} % end grain, moves at {{ $show->speed($s->speedMPerS) }}</span></h2>
+                    <h2>{{ ucfirst($s->zone->id) }} <span class="faint font-sans text-base font-normal">{{ $show->area($s->zone->areaMm2) }}, {{ round($s->zone->endGrainMean * 100) }} % end grain; {{ $s->rpm }} rpm is {{ $show->speed($s->speedMPerS) }} here</span></h2>
                     @if ($s->best)
                         @php($line = $panel->line($s->best))
                         <svg viewBox="0 0 {{ $line['width'] }} {{ $line['height'] }}" class="mt-2 w-full" role="img" aria-label="Scratch depth over the minutes of sanding, falling to the limit">
