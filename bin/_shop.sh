@@ -103,8 +103,9 @@ database_start() {
     export DB_PORT SOCKET_DIR
     PATH=$PATH:/usr/sbin mariadbd --no-defaults --user="$(id -un)" --datadir="$STATE/mysql" --bind-address=127.0.0.1 --port="$DB_PORT" \
         --socket="$SOCKET_DIR/db.sock" --pid-file="$SOCKET_DIR/db.pid" --skip-name-resolve --character-set-server=utf8mb4 \
-        --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit="${DB_FLUSH:-1}" >"$STATE/database.log" 2>&1 &
+        --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit="${DB_FLUSH:-1}" >"$STATE/database.log" 2>&1 9>&- &
     DB_PID=$!
+    echo "$DB_PID" >"$STATE/database.pid"
     for i in $(seq 1 150); do
         if mariadb --no-defaults --socket="$SOCKET_DIR/db.sock" -uroot -e 'select 1' >/dev/null 2>&1; then
             mariadb --no-defaults --socket="$SOCKET_DIR/db.sock" -uroot -e "create database if not exists honest_grain character set utf8mb4;
@@ -119,8 +120,26 @@ database_start() {
     return 1
 }
 
+# What an earlier run left behind when it was killed outright: the database on this very folder, the server in public/.
+stop_leftovers() {
+    local pid
+    pid=$(cat "$STATE/server.pid" 2>/dev/null)
+    if [ -n "$pid" ] && [ "$(readlink "/proc/$pid/cwd" 2>/dev/null)" = "$ROOT/public" ]; then
+        say '  Stopping the server that an earlier run left behind.'
+        kill -- "-$pid" 2>/dev/null
+    fi
+    pid=$(cat "$STATE/database.pid" 2>/dev/null)
+    if [ -n "$pid" ] && tr '\0' '\n' <"/proc/$pid/cmdline" 2>/dev/null | grep -qxF -- "--datadir=$STATE/mysql"; then
+        say '  Stopping the database that an earlier run left behind.'
+        kill "$pid" 2>/dev/null
+        for _ in $(seq 1 150); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
+    fi
+    rm -f "$STATE/server.pid" "$STATE/database.pid"
+}
+
 database_stop() {
     [ -n "${DB_PID:-}" ] && kill "$DB_PID" 2>/dev/null && wait "$DB_PID" 2>/dev/null
+    rm -f "$STATE/database.pid"
     [ -n "${SOCKET_DIR:-}" ] && rm -rf "$SOCKET_DIR"
     DB_PID=
 }
@@ -135,8 +154,9 @@ serve() {
     cd "$ROOT/public" || return 1
     export PHP_CLI_SERVER_WORKERS=${WORKERS:-4}
     setsid php -d opcache.enable_cli=1 -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.revalidate_freq=2 \
-        -d realpath_cache_size=4M -d upload_max_filesize=4M -d post_max_size=6M -d expose_php=0 -d display_errors=0 -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php >"$STATE/server.log" 2>&1 &
+        -d realpath_cache_size=4M -d upload_max_filesize=4M -d post_max_size=6M -d expose_php=0 -d display_errors=0 -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php >"$STATE/server.log" 2>&1 9>&- &
     SERVER_PID=$!
+    echo "$SERVER_PID" >"$STATE/server.pid"
     cd "$ROOT" || return 1
     local i
     for i in $(seq 1 100); do
@@ -149,5 +169,6 @@ serve() {
 
 server_stop() {
     [ -n "${SERVER_PID:-}" ] && kill -- "-$SERVER_PID" 2>/dev/null && wait "$SERVER_PID" 2>/dev/null
+    rm -f "$STATE/server.pid"
     SERVER_PID=
 }
