@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\View\Show;
+use App\View\Unit;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Exception\InvalidField;
 use HonestGrain\Geometry\Form;
@@ -29,7 +30,7 @@ final readonly class PieceStarter
     public function document(array $typed, Show $show, string $timeZone): array
     {
         $form = Form::from($typed['form']);
-        $mm = fn (string $key): float => $show->mmFrom((float) ($typed[$key] ?? 0));
+        $mm = fn (string $key): float => $show->typed(Unit::Length, (float) ($typed[$key] ?? 0));
         $profile = $this->profile($form, $mm('diameter'), $mm('height'), $mm('foot'), $mm('wall'));
 
         return self::of($this->catalogue, $form, $profile, [

@@ -12,8 +12,6 @@ use HonestGrain\Catalogue\Catalogue;
 /** Words every figure in the units, clock and time zone that the reader prefers. */
 final readonly class Show
 {
-    private const MM_PER_INCH = 25.4;
-
     public function __construct(
         private bool $imperial = false,
         private bool $twelveHours = false,
@@ -29,13 +27,7 @@ final readonly class Show
 
     public function length(?float $mm, ?int $decimals = null): string
     {
-        if ($mm === null) {
-            return '–';
-        }
-
-        return $this->imperial
-            ? number_format($mm / self::MM_PER_INCH, $decimals ?? ($mm < 25 ? 3 : 2)).' in'
-            : number_format($mm, $decimals ?? ($mm < 20 ? 1 : 0)).' mm';
+        return $mm === null ? '–' : $this->number(Unit::Length, $mm, $decimals ?? ($this->imperial ? ($mm < 25 ? 3 : 2) : ($mm < 20 ? 1 : 0)));
     }
 
     /** A sentence of the core, which speaks in mm, in the reader's own units. */
@@ -46,20 +38,32 @@ final readonly class Show
             : $text;
     }
 
-    /** The number alone, for a field to type in. */
-    public function lengthValue(float $mm): string
+    public function unit(Unit $unit): string
     {
-        return (string) round($this->imperial ? $mm / self::MM_PER_INCH : $mm, $this->imperial ? 3 : 1);
+        return $unit->name($this->imperial);
     }
 
-    public function lengthUnit(): string
+    /** The number alone, for a field to type in; empty where there is none. */
+    public function field(Unit $unit, ?float $metric): string
     {
-        return $this->imperial ? 'in' : 'mm';
+        return $metric === null ? '' : (string) round($unit->toReader($metric, $this->imperial), $unit->decimals($this->imperial));
     }
 
-    public function mmFrom(float $typed): float
+    /** What was typed into such a field, as it is stored. */
+    public function typed(Unit $unit, float $typed): float
     {
-        return $this->imperial ? $typed * self::MM_PER_INCH : $typed;
+        return $unit->toMetric($typed, $this->imperial);
+    }
+
+    /** The validation rule for such a field, in the reader's units. */
+    public function between(Unit $unit, float $min, float $max): string
+    {
+        return 'between:'.$this->field($unit, $min).','.$this->field($unit, $max);
+    }
+
+    private function number(Unit $unit, float $metric, int $decimals): string
+    {
+        return number_format($unit->toReader($metric, $this->imperial), $decimals).' '.$this->unit($unit);
     }
 
     public function area(float $mm2): string
@@ -78,21 +82,22 @@ final readonly class Show
 
     public function volume(?float $ml): string
     {
-        if ($ml === null) {
-            return '–';
-        }
-
-        return $this->imperial ? number_format($ml / 29.5735, 2).' fl oz' : number_format($ml, $ml < 10 ? 1 : 0).' mL';
+        return $ml === null ? '–' : $this->number(Unit::Volume, $ml, $this->imperial ? 2 : ($ml < 10 ? 1 : 0));
     }
 
     public function temperature(float $c): string
     {
-        return $this->imperial ? number_format($c * 9 / 5 + 32).' °F' : rtrim(rtrim(number_format($c, 1), '0'), '.').' °C';
+        return $this->plain(Unit::Temperature->toReader($c, $this->imperial)).' '.$this->unit(Unit::Temperature);
     }
 
     public function speed(float $mPerS): string
     {
-        return $this->imperial ? number_format($mPerS * 3.28084, 1).' ft/s' : number_format($mPerS, 1).' m/s';
+        return $this->number(Unit::Speed, $mPerS, 1);
+    }
+
+    public function coverage(float $m2PerL): string
+    {
+        return $this->imperial ? $this->number(Unit::Coverage, $m2PerL, 0) : $this->plain($m2PerL).' '.$this->unit(Unit::Coverage);
     }
 
     /** A grit by its own name, and beside it the nearest of the scale the reader thinks in. */
@@ -118,10 +123,15 @@ final readonly class Show
     {
         return match (true) {
             $hours === null => '–',
-            $hours >= 48 => $this->plain($hours / 24).' days',
+            $hours >= 48 => $this->days($hours / 24),
             $hours >= 1 => $this->plain($hours).' h',
             default => round($hours * 60).' min',
         };
+    }
+
+    public function days(float $days): string
+    {
+        return $this->plain($days).($days === 1.0 ? ' day' : ' days');
     }
 
     public function time(CarbonInterface $at): string

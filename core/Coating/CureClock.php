@@ -75,9 +75,8 @@ final readonly class CureClock
         if ($kinetics->maxRhPercent !== null && $air->rhPercent > $kinetics->maxRhPercent) {
             $warnings['damp'] ??= sprintf('The air reaches %s %% RH, above the product\'s limit of %s %%: the coat may blush or stay soft.', $air->rhPercent, $kinetics->maxRhPercent);
         }
-        $dewC = DewPoint::of($air->tempC, $air->rhPercent);
-        if ($air->tempC - $dewC < DewPoint::MARGIN_C) {
-            $warnings['dew'] ??= sprintf('At %s °C and %s %% RH the wood is within %s °C of the dew point (%.1f °C): a fresh coat may blush.', $air->tempC, $air->rhPercent, DewPoint::MARGIN_C, $dewC);
+        if (DewPoint::isNear($air->tempC, $air->rhPercent)) {
+            $warnings['dew'] ??= sprintf('At %s °C and %s %% RH the wood is within %s °C of the dew point (%.1f °C): a fresh coat may blush.', $air->tempC, $air->rhPercent, DewPoint::MARGIN_C, DewPoint::of($air->tempC, $air->rhPercent));
         }
     }
 }

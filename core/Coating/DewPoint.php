@@ -14,6 +14,12 @@ final class DewPoint
     /** A surface this close to the dew point blushes a coat (workshop). */
     public const MARGIN_C = 3.0;
 
+    /** Whether wood as warm as this air is so close to its dew point that a fresh coat may blush. */
+    public static function isNear(float $tempC, float $rhPercent): bool
+    {
+        return $tempC - self::of($tempC, $rhPercent) < self::MARGIN_C;
+    }
+
     public static function of(float $tempC, float $rhPercent): float
     {
         $gamma = log(max(0.01, $rhPercent) / 100) + 17.625 * $tempC / (243.04 + $tempC);

@@ -13,7 +13,7 @@
                 @endforelse
             </tbody></table>
             <form method="post" action="{{ route('abrasives.store') }}" class="mt-4 flex flex-wrap items-end gap-3" data-live>@csrf
-                <x-field name="grit" label="Grit, with its scale"><input class="w-36" name="grit" list="grits" value="{{ old('grit') }}" placeholder="P220 or CAMI 220" required></x-field>
+                <x-field name="grit" label="Grit, with its scale"><input class="w-44" name="grit" list="grits" value="{{ old('grit') }}" placeholder="P220 or CAMI 220" required></x-field>
                 <x-field name="discs" label="Discs"><input class="w-20" type="number" min="0" max="9999" name="discs" value="{{ old('discs', 10) }}"></x-field>
                 <button class="press mb-[0.8rem]">Put on the shelf</button>
                 <datalist id="grits">@foreach ($scales as $scale)@foreach ($table->onScale($scale) as $grit)<option value="{{ $grit->name }}">{{ $grit->micron }} µm</option>@endforeach @endforeach</datalist>
@@ -23,14 +23,14 @@
         <section aria-labelledby="finishes">
             <h1 id="finishes">Finishes and colours</h1>
             <p class="faint mt-1">Typical figures of each class, until you type what your tin says. Hours at 21 °C, 50 % RH.</p>
-            <div class="overflow-x-auto"><table class="small mt-2"><thead><tr><th>Class</th><th class="n">Recoat</th><th class="n">Until</th><th class="n">Cured</th><th class="n">Covers</th><th class="n">Left</th><th></th></tr></thead><tbody>
+            <div class="overflow-x-auto"><table class="small mt-2"><thead><tr><th>Class</th><th>Figures</th><th class="n">Recoat</th><th class="n">Until</th><th class="n">Cured</th><th class="n">Covers</th><th class="n">Left</th><th></th></tr></thead><tbody>
                 @foreach (collect($coatings)->sortByDesc(fn ($c) => $tins->has($c->class)) as $coating)
                     @php($tin = $tins[$coating->class] ?? null)
-                    <tr><td>@if ($tin)<b>{{ $coating->class }}</b>@else{{ $coating->class }}@endif @if ($coating->fromLabel !== [])<span class="faint">by your label</span>@endif</td><td class="n">{{ $show->hours($coating->recoatFromHours) }}</td><td class="n">{{ $coating->recoatUntilHours === null ? '–' : $show->hours($coating->recoatUntilHours) }}</td><td class="n">{{ $coating->neverCures() ? 'never' : $show->plain($coating->fullCureDays).' days' }}</td><td class="n">{{ $show->plain($coating->coverageM2PerL) }} m²/L</td><td class="n">{{ $tin?->stock_ml === null ? '' : $show->volume($tin->stock_ml) }}@if ($tin?->opened_on)<span class="faint">, {{ (int) $tin->opened_on->diffInDays(now()) }} d open</span>@endif</td><td class="n"><a href="{{ route('tins.edit', ['product' => $coating->class]) }}" aria-label="My tin of {{ $coating->class }}">my tin</a></td></tr>
+                    <tr><td>@if ($tin)<b>{{ $coating->class }}</b>@else{{ $coating->class }}@endif </td><td class="faint">{{ $coating->fromLabel !== [] ? 'your label' : 'typical' }}</td><td class="n">{{ $show->hours($coating->recoatFromHours) }}</td><td class="n">{{ $coating->recoatUntilHours === null ? '–' : $show->hours($coating->recoatUntilHours) }}</td><td class="n">{{ $coating->neverCures() ? 'never' : $show->days($coating->fullCureDays) }}</td><td class="n">{{ $show->coverage($coating->coverageM2PerL) }}</td><td class="n">{{ $tin?->stock_ml === null ? '' : $show->volume($tin->stock_ml) }}@if ($tin?->opened_on)<span class="faint">, {{ (int) $tin->opened_on->diffInDays(now()) }} d open</span>@endif</td><td class="n"><a href="{{ route('tins.edit', ['product' => $coating->class]) }}" aria-label="My tin of {{ $coating->class }}">my tin</a></td></tr>
                 @endforeach
                 @foreach ($stains as $stain)
                     @php($tin = $tins[$stain->class] ?? null)
-                    <tr><td>@if ($tin)<b>{{ $stain->class }}</b>@else{{ $stain->class }}@endif</td><td class="n">{{ $show->hours($stain->dryHours) }}</td><td class="n">–</td><td class="n">–</td><td class="n">–</td><td class="n">{{ $tin?->stock_ml === null ? '' : $show->volume($tin->stock_ml) }}</td><td class="n"><a href="{{ route('tins.edit', ['product' => $stain->class]) }}" aria-label="My tin of {{ $stain->class }}">my tin</a></td></tr>
+                    <tr><td>@if ($tin)<b>{{ $stain->class }}</b>@else{{ $stain->class }}@endif</td><td class="faint">typical</td><td class="n">{{ $show->hours($stain->dryHours) }}</td><td class="n">–</td><td class="n">–</td><td class="n">–</td><td class="n">{{ $tin?->stock_ml === null ? '' : $show->volume($tin->stock_ml) }}</td><td class="n"><a href="{{ route('tins.edit', ['product' => $stain->class]) }}" aria-label="My tin of {{ $stain->class }}">my tin</a></td></tr>
                 @endforeach
             </tbody></table></div>
         </section>

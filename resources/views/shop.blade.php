@@ -1,3 +1,4 @@
+@use('App\View\Unit')
 @php($air = $workshop->climate)
 <x-layout title="Shop" section="shop">
     <div class="page grid gap-x-16 lg:grid-cols-[1.15fr_1fr]">
@@ -20,21 +21,21 @@
                 <h2 class="mt-3">Air</h2>
                 <p class="faint small mb-2">Every wait runs through this. Wood settles at {{ number_format($emc['day'], 1) }} % by day and {{ number_format($emc['night'], 1) }} % by night; dew point {{ $show->temperature(round($dew['day'], 1)) }} and {{ $show->temperature(round($dew['night'], 1)) }}.</p>
                 @foreach (['day' => 'By day', 'night' => 'By night'] as $part => $label)
-                    @if ($air[$part.'_c'] - $dew[$part] < 3)<p class="note note-warn"><strong>{{ $label }} the air is within 3 °C of its dew point.</strong> A coat put on then may blush.</p>@endif
+                    @if ($blushes[$part])<p class="note note-warn"><strong>{{ $label }} the air is close to its dew point.</strong> A coat put on then may blush.</p>@endif
                 @endforeach
                 <div class="grid grid-cols-3 gap-x-8">
-                    <x-field name="day_c" label="By day, °C"><input class="w-full" name="day_c" inputmode="decimal" value="{{ old('day_c', $air['day_c']) }}"></x-field>
+                    <x-field name="day_c" :label="'By day, '.$show->unit(Unit::Temperature)"><input class="w-full" name="day_c" inputmode="decimal" value="{{ old('day_c', $show->field(Unit::Temperature, $air['day_c'])) }}"></x-field>
                     <x-field name="day_rh" label="By day, % RH"><input class="w-full" name="day_rh" inputmode="decimal" value="{{ old('day_rh', $air['day_rh']) }}"></x-field>
                     <x-field name="day_from" label="Day from, hour"><input class="w-full" name="day_from" inputmode="numeric" value="{{ old('day_from', $air['day_from']) }}"></x-field>
-                    <x-field name="night_c" label="By night, °C"><input class="w-full" name="night_c" inputmode="decimal" value="{{ old('night_c', $air['night_c']) }}"></x-field>
+                    <x-field name="night_c" :label="'By night, '.$show->unit(Unit::Temperature)"><input class="w-full" name="night_c" inputmode="decimal" value="{{ old('night_c', $show->field(Unit::Temperature, $air['night_c'])) }}"></x-field>
                     <x-field name="night_rh" label="By night, % RH"><input class="w-full" name="night_rh" inputmode="decimal" value="{{ old('night_rh', $air['night_rh']) }}"></x-field>
                     <x-field name="day_to" label="Day to, hour"><input class="w-full" name="day_to" inputmode="numeric" value="{{ old('day_to', $air['day_to']) }}"></x-field>
                 </div>
                 <x-why kind="published">Moisture: Wood Handbook, chapter 4, sorption equation. Dew point: Magnus form (Alduchov and Eskridge 1996). That coats slow with cold and damp is a workshop model: see any piece's Coats.</x-why>
                 <h2 class="mt-3">Limits</h2>
                 <div class="mt-2 grid grid-cols-3 gap-x-8">
-                    <x-field name="sanding_cap_m_s" label="Rim speed for sanding, m/s"><input class="w-full" name="sanding_cap_m_s" inputmode="decimal" value="{{ old('sanding_cap_m_s', $workshop->limits['sanding_cap_m_s']) }}"></x-field>
-                    <x-field name="min_wall_mm" label="Least wall, mm"><input class="w-full" name="min_wall_mm" inputmode="decimal" value="{{ old('min_wall_mm', $workshop->limits['min_wall_mm']) }}"></x-field>
+                    <x-field name="sanding_cap_m_s" :label="'Rim speed for sanding, '.$show->unit(Unit::Speed)"><input class="w-full" name="sanding_cap_m_s" inputmode="decimal" value="{{ old('sanding_cap_m_s', $show->field(Unit::Speed, $workshop->limits['sanding_cap_m_s'])) }}"></x-field>
+                    <x-field name="min_wall_mm" :label="'Least wall, '.$show->unit(Unit::Length)"><input class="w-full" name="min_wall_mm" inputmode="decimal" value="{{ old('min_wall_mm', $show->field(Unit::Length, $workshop->limits['min_wall_mm'])) }}"></x-field>
                 </div>
                 <button class="press press-main">Save the shop</button>
             </fieldset>

@@ -27,10 +27,12 @@
                 <path d="M{{ $chart->nowX }} 22V{{ $chart->height() }}" stroke="var(--act)" stroke-width="2"/>
             </svg>
             @if ($chart->pages() > 1)<p class="mt-3 flex gap-5">@for ($p = 1; $p <= min(12, $chart->pages()); $p++)<a href="/weeks?days={{ $days }}&page={{ $p }}" @if ($p === $chart->page + 1) aria-current="page" class="font-semibold text-ink" @endif>{{ $p }}</a>@endfor <span class="faint">of {{ $chart->pages() }}</span></p>@endif
+            <div class="grid gap-x-12 lg:grid-cols-2">
             @foreach ($chart->rows as $row)
                 @if ($row['piece']->late)<div class="note note-warn"><strong>{{ $row['piece']->name }} will be late by {{ $show->hours($row['piece']->late['hours']) }}.</strong> {{ implode('. ', $row['piece']->late['because']) }}.</div>@endif
             @endforeach
             @foreach ($summary['broken'] ?? [] as $window)<div class="note note-warn"><strong>A window cannot be kept.</strong> <a href="{{ route('pieces.route', $window['piece_id']) }}">{{ $window['piece'] }}</a>: {{ lcfirst($window['title']) }} comes {{ $show->hours($window['late_hours']) }} after it closes; scuff the coat below first.</div>@endforeach
+            </div>
             <details class="mt-5"><summary class="text-act underline underline-offset-4">The same as a table</summary>
                 <table class="mt-2"><thead><tr><th>Piece</th><th>Due</th><th>Ready</th><th>Next hands-on</th></tr></thead><tbody>
                     @foreach ($chart->rows as $row)<tr><td><a href="{{ route('pieces.route', $row['piece']) }}">{{ $row['piece']->name }}</a></td><td>{{ $row['piece']->due_at ? $show->day($row['piece']->due_at) : '–' }}</td><td>{{ $row['piece']->ready_at ? $show->dayTime($row['piece']->ready_at) : '–' }}</td><td>@if ($row['next']){{ $show->dayTime($row['next']['at']) }}, {{ $row['next']['title'] }}@endif</td></tr>@endforeach

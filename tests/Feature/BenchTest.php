@@ -191,6 +191,6 @@ final class BenchTest extends FeatureTestCase
         $this->put('/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => ['recoat_from_h' => '900']])->assertSessionHasErrors('label.recoat_from_h');
         $this->put('/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => ['recoat_from_h' => '30'], 'stock_ml' => '500'])->assertSessionHasNoErrors();
         self::assertEquals(30, $this->step($piece, 'coat-outside+inside+rim-1')->details['wait']['min_hours']);
-        $this->get('/shelf')->assertSee('by your label')->assertSee('500 mL');
+        $this->get('/shelf')->assertSee('your label')->assertSee('500 mL');
     }
 }

@@ -10,6 +10,7 @@ use App\Planning\ShopMapper;
 use App\View\MarksPanel;
 use App\View\PiecePage;
 use App\View\Show;
+use App\View\Unit;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Decoration\MarkKind;
 use Illuminate\Contracts\View\View;
@@ -72,7 +73,7 @@ class MarksController extends Controller
 
         return array_filter([
             'kind' => $typed['kind'], 'on' => $typed['on'],
-            'from_mm' => $this->show->mmFrom((float) $typed['from']), 'to_mm' => $this->show->mmFrom((float) $typed['to']),
+            'from_mm' => $this->show->typed(Unit::Length, (float) $typed['from']), 'to_mm' => $this->show->typed(Unit::Length, (float) $typed['to']),
             'minutes' => $number('minutes'), 'wait_hours' => $number('wait_hours'),
             'product' => $typed['kind'] === MarkKind::Dye->value ? $typed['product'] ?? null : null,
             'colour' => in_array($typed['kind'], [MarkKind::Dye->value, MarkKind::Scorch->value], true) ? $typed['colour'] ?? null : null,

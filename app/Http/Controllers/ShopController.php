@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\User;
 use App\Planning\Planner;
+use App\View\Show;
+use App\View\Unit;
 use HonestGrain\Coating\DewPoint;
 use HonestGrain\Exchange\Document;
 use HonestGrain\Schedule\WorkingHours;
@@ -24,15 +26,17 @@ class ShopController extends Controller
     {
         $workshop = $this->workshop($request);
         $air = $workshop->climate;
+        $parts = ['day' => [(float) $air['day_c'], (float) $air['day_rh']], 'night' => [(float) $air['night_c'], (float) $air['night_rh']]];
 
         return view('shop', [
             'workshop' => $workshop, 'people' => $workshop->users()->orderBy('id')->get(),
-            'emc' => ['day' => Emc::at((float) $air['day_c'], (float) $air['day_rh'])->percent, 'night' => Emc::at((float) $air['night_c'], (float) $air['night_rh'])->percent],
-            'dew' => ['day' => DewPoint::of((float) $air['day_c'], (float) $air['day_rh']), 'night' => DewPoint::of((float) $air['night_c'], (float) $air['night_rh'])],
+            'emc' => array_map(fn (array $part): float => Emc::at(...$part)->percent, $parts),
+            'dew' => array_map(fn (array $part): float => DewPoint::of(...$part), $parts),
+            'blushes' => array_map(fn (array $part): bool => DewPoint::isNear(...$part), $parts),
         ]);
     }
 
-    public function update(Request $request, Planner $planner): RedirectResponse
+    public function update(Request $request, Planner $planner, Show $show): RedirectResponse
     {
         Gate::authorize('run-shop');
         $typed = $request->validate([
@@ -41,10 +45,10 @@ class ShopController extends Controller
             'hours' => ['required', 'array'],
             'hours.*' => ['nullable', 'string', 'max:100'],
             'closed' => ['nullable', 'string', 'max:4000'],
-            'day_c' => ['required', 'numeric', 'between:-10,45'], 'night_c' => ['required', 'numeric', 'between:-10,45'],
+            'day_c' => ['required', 'numeric', $show->between(Unit::Temperature, -10, 45)], 'night_c' => ['required', 'numeric', $show->between(Unit::Temperature, -10, 45)],
             'day_rh' => ['required', 'numeric', 'between:5,99'], 'night_rh' => ['required', 'numeric', 'between:5,99'],
             'day_from' => ['required', 'integer', 'between:0,23'], 'day_to' => ['required', 'integer', 'between:1,24', 'gt:day_from'],
-            'sanding_cap_m_s' => ['required', 'numeric', 'between:0.5,15'], 'min_wall_mm' => ['required', 'numeric', 'between:0.5,30'],
+            'sanding_cap_m_s' => ['required', 'numeric', $show->between(Unit::Speed, 0.5, 15)], 'min_wall_mm' => ['required', 'numeric', $show->between(Unit::Length, 0.5, 30)],
         ]);
         $hours = [];
         foreach (WorkingHours::DAYS as $day) {
@@ -55,8 +59,12 @@ class ShopController extends Controller
         $workshop = $this->workshop($request);
         $workshop->update([
             'name' => $typed['name'], 'time_zone' => $typed['time_zone'], 'hours' => $hours, 'closed' => $closed,
-            'climate' => ['day_c' => (float) $typed['day_c'], 'day_rh' => (float) $typed['day_rh'], 'night_c' => (float) $typed['night_c'], 'night_rh' => (float) $typed['night_rh'], 'day_from' => (int) $typed['day_from'], 'day_to' => (int) $typed['day_to']],
-            'limits' => ['sanding_cap_m_s' => (float) $typed['sanding_cap_m_s'], 'min_wall_mm' => (float) $typed['min_wall_mm']],
+            'climate' => [
+                'day_c' => $show->typed(Unit::Temperature, (float) $typed['day_c']), 'day_rh' => (float) $typed['day_rh'],
+                'night_c' => $show->typed(Unit::Temperature, (float) $typed['night_c']), 'night_rh' => (float) $typed['night_rh'],
+                'day_from' => (int) $typed['day_from'], 'day_to' => (int) $typed['day_to'],
+            ],
+            'limits' => ['sanding_cap_m_s' => $show->typed(Unit::Speed, (float) $typed['sanding_cap_m_s']), 'min_wall_mm' => $show->typed(Unit::Length, (float) $typed['min_wall_mm'])],
         ]);
         $planner->replan($workshop);
 

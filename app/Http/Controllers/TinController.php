@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Planning\Planner;
+use App\View\Show;
+use App\View\TinForm;
+use App\View\Unit;
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Coating\Coating;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -14,28 +16,28 @@ use Illuminate\Http\Request;
 /** "My tin says": the label's figures over the catalogue's, and what is left. */
 class TinController extends Controller
 {
-    public function edit(Request $request, Catalogue $catalogue): View
+    public function edit(Request $request, Catalogue $catalogue, Show $show): View
     {
         $product = $catalogue->coatings()->product($request->string('product')->toString());
 
-        return view('tin', ['product' => $product, 'tin' => $this->workshop($request)->tins()->where('product', $product->name())->first(), 'fields' => $product instanceof Coating ? array_keys(Coating::LABEL_FIELDS) : []]);
+        return view('tin', ['form' => TinForm::for($product, $this->workshop($request)->tins()->where('product', $product->name())->first(), $show)]);
     }
 
-    public function update(Request $request, Catalogue $catalogue, Planner $planner): RedirectResponse
+    public function update(Request $request, Catalogue $catalogue, Planner $planner, Show $show): RedirectResponse
     {
         $typed = $request->validate([
             'product' => ['required', 'string'],
             'label' => ['array'],
-            'label.*' => ['nullable', 'numeric'],
-            'stock_ml' => ['nullable', 'numeric', 'between:0,999999'],
+            ...TinForm::rules($show),
+            'stock_ml' => ['nullable', 'numeric', $show->between(Unit::Volume, 0, 99_999)],
             'opened_on' => ['nullable', 'date_format:Y-m-d'],
             'note' => ['nullable', 'string', 'max:500'],
         ]);
         $product = $catalogue->coatings()->product($typed['product']);
-        $label = array_map(floatval(...), array_filter($typed['label'] ?? [], fn ($value): bool => $value !== null));
+        $label = TinForm::label($typed['label'] ?? [], $show);
         // Refused here, before anything is stored, if the label makes no sense.
         $catalogue->coatings()->withLabels([$product->name() => $label]);
-        $this->workshop($request)->tins()->updateOrCreate(['product' => $product->name()], ['label' => $label, 'stock_ml' => $typed['stock_ml'] ?? null, 'opened_on' => $typed['opened_on'] ?? null, 'note' => $typed['note'] ?? null]);
+        $this->workshop($request)->tins()->updateOrCreate(['product' => $product->name()], ['label' => $label, 'stock_ml' => isset($typed['stock_ml']) ? $show->typed(Unit::Volume, (float) $typed['stock_ml']) : null, 'opened_on' => $typed['opened_on'] ?? null, 'note' => $typed['note'] ?? null]);
         $planner->replan($this->workshop($request)->refresh());
 
         return redirect()->route('shelf')->with('said', "Your {$product->name()} is on the shelf; the plan follows its label.");

@@ -1,3 +1,4 @@
+@use('App\View\Unit')
 <x-layout title="Draw a piece" section="pieces">
     <form method="post" action="/pieces" class="page" x-data="newPiece">
         @csrf
@@ -11,7 +12,7 @@
                     <label class="flex cursor-pointer flex-col items-center border-b-[3px] border-transparent pb-1 has-checked:border-act has-focus-visible:outline-3 has-focus-visible:outline-act">
                         <span class="flex h-[110px] w-full items-end justify-center [&_svg]:max-h-[110px] [&_svg]:max-w-full">{!! HonestGrain\Drawing\Elevation::of($one->profile(...array_values($sizes)), $one->grain(), '#d8bd8e', [], $one->label(), $one->value)->small(0.42) !!}</span>
                         <span class="mt-1"><input type="radio" name="form" value="{{ $one->value }}" class="sr-only" @checked(old('form', $form->value) === $one->value)
-                            data-sizes="{{ json_encode(['diameter' => $show->lengthValue($sizes['diameter_mm']), 'height' => $show->lengthValue($sizes['height_mm']), 'foot' => $show->lengthValue($sizes['foot_mm']), 'wall' => $show->lengthValue($sizes['wall_mm'])]) }}" data-grain="{{ $one->grain()->value }}" x-on:change="choose">{{ $one->label() }}</span>
+                            data-sizes="{{ json_encode(['diameter' => $show->field(Unit::Length, $sizes['diameter_mm']), 'height' => $show->field(Unit::Length, $sizes['height_mm']), 'foot' => $show->field(Unit::Length, $sizes['foot_mm']), 'wall' => $show->field(Unit::Length, $sizes['wall_mm'])]) }}" data-grain="{{ $one->grain()->value }}" x-on:change="choose">{{ $one->label() }}</span>
                     </label>
                 @endforeach
             </div>
@@ -22,7 +23,7 @@
             <div>
                 <h2 class="mb-2">Size</h2>
                 @foreach (['diameter' => 'Widest diameter', 'height' => 'Height', 'foot' => 'Foot diameter', 'wall' => 'Wall'] as $name => $label)
-                    <x-field :name="$name" :label="$label.', '.$show->lengthUnit().($name === 'wall' ? ' (not for a spindle)' : '')"><input class="w-40" name="{{ $name }}" inputmode="decimal" value="{{ old($name, $show->lengthValue($sizes[$name.'_mm'])) }}" x-on:input="typed"></x-field>
+                    <x-field :name="$name" :label="$label.', '.$show->unit(Unit::Length).($name === 'wall' ? ' (not for a spindle)' : '')"><input class="w-40" name="{{ $name }}" inputmode="decimal" value="{{ old($name, $show->field(Unit::Length, $sizes[$name.'_mm'])) }}" x-on:input="typed"></x-field>
                 @endforeach
             </div>
             <div>

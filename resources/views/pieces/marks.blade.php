@@ -1,6 +1,7 @@
+@use('App\View\Unit')
 @php($piece = $page->piece)
 <x-piece :page="$page" tab="marks" title="marks">
-    <div class="grid gap-x-12 lg:grid-cols-[1fr_430px]" x-data="bandPlacer" data-panel="{{ json_encode($panel->toArray()) }}" data-factor="{{ $show->lengthUnit() === 'in' ? 25.4 : 1 }}">
+    <div class="grid gap-x-12 lg:grid-cols-[1fr_430px]" x-data="bandPlacer" data-panel="{{ json_encode($panel->toArray()) }}" data-factor="{{ $show->unit(Unit::Length) === 'in' ? 25.4 : 1 }}">
         <div>
             <div class="relative">
                 <div class="piece-art">{!! $panel->drawing !!}</div>
@@ -15,8 +16,8 @@
                         <tr><td colspan="7" class="!pt-0"><details class="small"><summary class="text-act underline underline-offset-4">Change it</summary>
                             <form method="post" action="{{ route('pieces.marks.update', [$piece, $mark->band->id]) }}" class="mt-2 flex flex-wrap items-end gap-x-4" data-live>@csrf @method('put')
                                 <input type="hidden" name="version" value="{{ $piece->version }}"><input type="hidden" name="kind" value="{{ $mark->kind->value }}"><input type="hidden" name="on" value="{{ $mark->band->on->value }}"><input type="hidden" name="product" value="{{ $mark->stain?->class }}"><input type="hidden" name="note" value="{{ $mark->note }}">
-                                <x-field name="from" :label="'From, '.$show->lengthUnit()"><input class="w-24" name="from" inputmode="decimal" value="{{ $show->lengthValue($mark->band->fromMm) }}" aria-label="From, {{ $mark->kind->label() }}"></x-field>
-                                <x-field name="to" :label="'To, '.$show->lengthUnit()"><input class="w-24" name="to" inputmode="decimal" value="{{ $show->lengthValue($mark->band->toMm) }}" aria-label="To, {{ $mark->kind->label() }}"></x-field>
+                                <x-field name="from" :label="'From, '.$show->unit(Unit::Length)"><input class="w-24" name="from" inputmode="decimal" value="{{ $show->field(Unit::Length, $mark->band->fromMm) }}" aria-label="From, {{ $mark->kind->label() }}"></x-field>
+                                <x-field name="to" :label="'To, '.$show->unit(Unit::Length)"><input class="w-24" name="to" inputmode="decimal" value="{{ $show->field(Unit::Length, $mark->band->toMm) }}" aria-label="To, {{ $mark->kind->label() }}"></x-field>
                                 <x-field name="minutes" label="Minutes"><input class="w-20" name="minutes" inputmode="decimal" value="{{ $show->plain($mark->minutes) }}"></x-field>
                                 <x-field name="wait_hours" label="Wait, h"><input class="w-20" name="wait_hours" inputmode="decimal" value="{{ $show->plain($mark->waitHours) }}"></x-field>
                                 @if ($mark->colour)<x-field name="colour" label="Colour"><input type="color" name="colour" value="{{ $mark->colour }}"></x-field>@endif
@@ -33,8 +34,8 @@
                 <div class="grid grid-cols-2 gap-x-5">
                     <x-field name="kind" label="Mark"><select class="w-full" name="kind" x-ref="kind" x-on:change="suit">@foreach (HonestGrain\Decoration\MarkKind::cases() as $kind)<option value="{{ $kind->value }}" @selected(old('kind') === $kind->value)>{{ $kind->label() }}</option>@endforeach</select></x-field>
                     <x-field name="on" label="On the"><select class="w-full" name="on" x-ref="on" x-on:change="show">@foreach ($panel->lengths() as $on => $length)<option value="{{ $on }}" @selected(old('on') === $on)>{{ HonestGrain\Geometry\Surface::from($on)->zone() }} ({{ $show->length($length) }})</option>@endforeach</select></x-field>
-                    <x-field name="from" :label="'From, '.$show->lengthUnit()"><input class="w-full" name="from" inputmode="decimal" x-ref="from" x-on:input="show" value="{{ old('from') }}" required></x-field>
-                    <x-field name="to" :label="'To, '.$show->lengthUnit()"><input class="w-full" name="to" inputmode="decimal" x-ref="to" x-on:input="show" value="{{ old('to') }}" required></x-field>
+                    <x-field name="from" :label="'From, '.$show->unit(Unit::Length)"><input class="w-full" name="from" inputmode="decimal" x-ref="from" x-on:input="show" value="{{ old('from') }}" required></x-field>
+                    <x-field name="to" :label="'To, '.$show->unit(Unit::Length)"><input class="w-full" name="to" inputmode="decimal" x-ref="to" x-on:input="show" value="{{ old('to') }}" required></x-field>
                     <x-field name="minutes" label="Minutes (empty: usual)"><input class="w-full" name="minutes" inputmode="decimal" value="{{ old('minutes') }}"></x-field>
                     <x-field name="wait_hours" label="Wait, h (empty: usual)"><input class="w-full" name="wait_hours" inputmode="decimal" value="{{ old('wait_hours') }}"></x-field>
                     <x-field name="product" label="Dye" x-show="takesDye"><select class="w-full" name="product">@foreach ($stains as $stain)<option @selected(old('product') === $stain)>{{ $stain }}</option>@endforeach</select></x-field>

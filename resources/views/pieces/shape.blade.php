@@ -1,6 +1,7 @@
+@use('App\View\Unit')
 @php($piece = $page->piece)
 <x-piece :page="$page" tab="shape" title="shape">
-    <div x-data="shapeEditor" data-panel="{{ json_encode($panel->toArray()) }}" data-factor="{{ $show->lengthUnit() === 'in' ? 25.4 : 1 }}" data-preview="{{ route('pieces.shape.preview', $piece) }}">
+    <div x-data="shapeEditor" data-panel="{{ json_encode($panel->toArray()) }}" data-factor="{{ $show->unit(Unit::Length) === 'in' ? 25.4 : 1 }}" data-preview="{{ route('pieces.shape.preview', $piece) }}">
         <div class="grid gap-x-12 lg:grid-cols-[1fr_400px]">
             <div class="relative self-start">
                 <div x-ref="drawing" data-drawing class="piece-art">{!! $panel->drawing() !!}</div>
@@ -25,7 +26,7 @@
                     @foreach (['outer' => 'Outside, foot to rim', 'inner' => 'Inside, rim to bottom'] as $curve => $label)
                         @continue($curve === 'inner' && $core->profile->inner === null)
                         <table class="!w-auto"><caption class="pb-1 text-left font-semibold">{{ $label }}</caption>
-                            <thead><tr><th>Height, {{ $show->lengthUnit() }}</th><th>Radius, {{ $show->lengthUnit() }}</th><th>Corner</th><th></th></tr></thead>
+                            <thead><tr><th>Height, {{ $show->unit(Unit::Length) }}</th><th>Radius, {{ $show->unit(Unit::Length) }}</th><th>Corner</th><th></th></tr></thead>
                             <tbody><template x-for="row in {{ $curve }}Rows" :key="row.key"><tr>
                                 <td><input class="w-24" inputmode="decimal" :value="row.z" :data-curve="row.curve" :data-i="row.i" data-axis="z" :aria-label="row.label + ', height'" x-on:change="type"></td>
                                 <td><input class="w-24" inputmode="decimal" :value="row.r" :data-curve="row.curve" :data-i="row.i" data-axis="r" :aria-label="row.label + ', radius'" x-on:change="type"></td>

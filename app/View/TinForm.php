@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Tin;
+use HonestGrain\Coating\Coating;
+use HonestGrain\Coating\Product;
+
+/** The fields of "my tin says": what each is called, its typical figure and what the label says, in the reader's units. */
+final readonly class TinForm
+{
+    private const UNITS = ['coverage_m2_per_l' => Unit::Coverage, 'min_c' => Unit::Temperature];
+
+    /** @param  list<array{name: string, label: string, hint: string, value: string}>  $fields */
+    private function __construct(public Product $product, public ?Tin $tin, public array $fields)
+    {
+    }
+
+    public static function for(Product $product, ?Tin $tin, Show $show): self
+    {
+        $fields = [];
+        foreach ($product instanceof Coating ? self::typical($product) : [] as $name => [$words, $typical]) {
+            $unit = self::UNITS[$name] ?? null;
+            $number = fn (?float $value): string => $value === null ? '' : ($unit === null ? $show->plain($value) : $show->field($unit, $value));
+            $fields[] = [
+                'name' => $name,
+                'label' => $words.($unit === null ? '' : ', '.$show->unit($unit)),
+                'hint' => $typical === null ? 'typical: none' : 'typical: '.$number($typical),
+                'value' => $number($tin->label[$name] ?? null),
+            ];
+        }
+
+        return new self($product, $tin, $fields);
+    }
+
+    /** @return array<string, list<string>> validation rules of the label's fields, in the reader's units */
+    public static function rules(Show $show): array
+    {
+        $rules = [];
+        foreach (Coating::LABEL_FIELDS as $name => [$min, $max]) {
+            $unit = self::UNITS[$name] ?? null;
+            $rules["label.$name"] = ['nullable', 'numeric', $unit === null ? "between:$min,$max" : $show->between($unit, $min, $max)];
+        }
+
+        return $rules;
+    }
+
+    /**
+     * @param  array<string, mixed>  $typed  by field; empty ones keep the typical figure
+     * @return array<string, float> as a label is stored
+     */
+    public static function label(array $typed, Show $show): array
+    {
+        $label = [];
+        foreach ($typed as $name => $value) {
+            if ($value !== null && isset(Coating::LABEL_FIELDS[$name])) {
+                $label[$name] = isset(self::UNITS[$name]) ? $show->typed(self::UNITS[$name], (float) $value) : (float) $value;
+            }
+        }
+
+        return $label;
+    }
+
+    /** @return array<string, array{string, float|null}> */
+    private static function typical(Coating $coating): array
+    {
+        return [
+            'solids_percent' => ['Solids, %', $coating->solidsPercent],
+            'coverage_m2_per_l' => ['Covers', $coating->coverageM2PerL],
+            'dust_free_h' => ['Dust-free, h', $coating->dustFreeHours],
+            'recoat_from_h' => ['Recoat from, h', $coating->recoatFromHours],
+            'recoat_until_h' => ['Recoat until, h', $coating->recoatUntilHours],
+            'buffable_h' => ['May be buffed, h', $coating->buffableHours],
+            'handle_h' => ['May be handled, h', $coating->handleHours],
+            'full_cure_days' => ['Fully cured, days', $coating->fullCureDays],
+            'min_c' => ['Not below', $coating->minC],
+            'max_rh' => ['Not above, % RH', $coating->maxRhPercent],
+            'pot_life_minutes' => ['Pot life, min', $coating->potLifeMinutes],
+        ];
+    }
+}
