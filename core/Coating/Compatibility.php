@@ -254,10 +254,8 @@ final class Compatibility
                 : [Verdict::Barrier, 'Lacquer thinner swells this film: it wrinkles.', 'Put dewaxed shellac between and try it on a test board.'];
         }
         if ($under->cure === Cure::Oxidative && $over->cure !== Cure::Oxidative) {
-            $cure = self::needsCure($under->fullCureHours(), $hours);
-            if ($cure !== null) {
-                return $cure;
-            }
+            return self::needsCure($under->fullCureHours(), $hours)
+                ?? [Verdict::Fine, 'The film below has cured through; a light rub gives the new coat its key.', null];
         }
         if ($under->meltsIntoItself() && $over->solvent === $under->solvent) {
             return [Verdict::Fine, 'The same solvent melts the two films into one.', null];

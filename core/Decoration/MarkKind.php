@@ -95,11 +95,12 @@ enum MarkKind: string
         };
     }
 
-    public function hold(): string
+    /** @param  string  $mounted  how the piece sits on the lathe, such as "in the chuck" */
+    public function hold(string $mounted): string
     {
         return match ($this) {
-            self::BurntGroove, self::SpunTexture => 'in the chuck, spinning',
-            self::Flutes => 'in the chuck, locked by the index',
+            self::BurntGroove, self::SpunTexture => "$mounted, spinning",
+            self::Flutes => "$mounted, locked by the index",
             self::Scorch => 'outside, on a brick or a stone',
             self::PenPattern => 'in the lap or a padded cradle',
             self::Dye => 'on a turntable',

@@ -20,6 +20,32 @@ enum Holding: string
         };
     }
 
+    /** How the piece sits on the lathe. */
+    public function mounted(): string
+    {
+        return $this === self::BetweenCentres ? 'between centres' : 'in the chuck';
+    }
+
+    /** How it stands while a coat dries. */
+    public function drying(): string
+    {
+        return match ($this) {
+            self::Tenon => 'on points, tenon still on',
+            self::Recess => 'on points, on its bare foot',
+            self::BetweenCentres => 'hung by a waste end',
+        };
+    }
+
+    /** Why mounting comes first. */
+    public function because(): string
+    {
+        return match ($this) {
+            self::Tenon => 'First, because all that spins is easier with the tenon still on. Mark the jaw numbers for a true re-mount.',
+            self::Recess => 'First, because all that spins is easier while the recess is clean. Mark the jaw numbers for a true re-mount.',
+            self::BetweenCentres => 'First, because all that spins is easier with the waste ends still on. Mark one end for a true re-mount.',
+        };
+    }
+
     public function release(): string
     {
         return match ($this) {

@@ -64,6 +64,8 @@ final class CoatingTest extends TestCase
         yield 'blend then varnish' => ['Oil-varnish blend', self::VARNISH, 24, 'fine'];
         yield 'lacquer over varnish' => [self::VARNISH, 'Aerosol lacquer (nitrocellulose)', 900, 'barrier'];
         yield 'anything over shellac' => [self::SHELLAC, self::WATER, 24, 'fine'];
+        yield 'water over fresh varnish' => [self::VARNISH, self::WATER, 24, 'after-full-cure'];
+        yield 'water over cured varnish' => [self::VARNISH, self::WATER, 30 * 24, 'fine'];
         yield 'wax over fresh varnish' => [self::VARNISH, 'Paste wax', 24, 'after-full-cure'];
         yield 'wax over hard varnish' => [self::VARNISH, 'Paste wax', 600, 'fine'];
         yield 'alcohol dye under shellac' => ['Alcohol dye (powder)', self::SHELLAC, 12, 'barrier'];

@@ -78,8 +78,8 @@ final class RouteBuilder
     private function mount(): void
     {
         $this->add(StepKind::Hold, 'hold', 'whole', $this->piece->holding->mount(), 8, Wait::none(), '', [
-            'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => 'in the chuck',
-            'because' => 'First, because all that spins is easier with the tenon still on. Mark the jaw numbers for a true re-mount.',
+            'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => $this->piece->holding->mounted(),
+            'because' => $this->piece->holding->because(),
             'hazards' => [Hazard::Lathe],
         ]);
     }
@@ -90,7 +90,7 @@ final class RouteBuilder
         $ladder = $sanding->chosen();
         $grits = $ladder === null ? [] : $ladder->gritNames();
         $this->add(StepKind::Sand, "sand-$zone->id", $zone->id, 'Sand the '.$zone->id.($grits === [] ? '' : ', '.implode(', ', $grits)), $ladder === null ? 0 : $ladder->totalMinutes, Wait::none(), '', [
-            'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => 'in the chuck, spinning; the last grit along the grain, lathe stopped',
+            'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => $this->piece->holding->mounted().', spinning; the last grit along the grain, lathe stopped',
             'because' => $zone->id === 'outside' || $zone->id === 'top'
                 ? 'Before every mark and coat: scratches left now show through both.'
                 : 'While the tenon still holds it, and before a coat that would hide the scratches only until it dries.',
@@ -113,7 +113,7 @@ final class RouteBuilder
         }
         $dry = Wait::hours(1.0, null, Kinetics::of(1.5, Humidity::WaterBorne));
         $this->add(StepKind::RaiseGrain, 'raise-grain', 'whole', 'Damp the wood to raise the grain', 4, $dry, 'to dry', [
-            'hold' => 'in the chuck', 'because' => 'Water will raise the fibres anyway: better now than under the colour or the coat.',
+            'hold' => $this->piece->holding->mounted(), 'because' => 'Water will raise the fibres anyway: better now than under the colour or the coat.',
         ]);
         $this->add(StepKind::RaiseGrain, 'knock-back', 'whole', 'Knock the raised grain back with the last grit', 5, Wait::none(), '', [
             'hold' => 'by hand, along the grain', 'because' => 'Only the standing fibres go; stop before bare new wood shows.', 'hazards' => [Hazard::Dust],
@@ -128,7 +128,7 @@ final class RouteBuilder
             $zone = $mark->band->on->zone();
             $this->add(StepKind::Mark, 'mark-'.$mark->band->id, $mark->band->id, sprintf('%s, %s', $mark->kind->action(), $zone), $mark->minutes,
                 Wait::hours($mark->waitHours, null, $mark->stain?->kinetics()), $mark->waitHours > 0 ? 'to dry' : '', [
-                    'needs' => $mark->kind->needs(), 'hold' => $mark->kind->hold(), 'because' => $mark->kind->because(), 'hazards' => $mark->kind->hazards(),
+                    'needs' => $mark->kind->needs(), 'hold' => $mark->kind->hold($this->piece->holding->mounted()), 'because' => $mark->kind->because(), 'hazards' => $mark->kind->hazards(),
                     'how' => self::said([
                         sprintf('%.0f to %.0f mm along the %s from its %s.', $mark->band->fromMm, $mark->band->toMm, $zone, $zone === 'outside' ? 'foot' : 'outer edge'),
                         $mark->stain === null ? '' : sprintf('Keep a wet edge: it stays open for %s min.', $mark->stain->openMinutes),
@@ -143,7 +143,7 @@ final class RouteBuilder
     {
         if ($this->piece->form === Form::LiddedBox) {
             $this->add(StepKind::FitLid, 'fit-lid', 'whole', 'Fit the lid, then ease it off', 15, Wait::none(), '', [
-                'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => 'in the chuck', 'because' => 'Before any film is built, or the coats glue it shut.', 'hazards' => [Hazard::Lathe],
+                'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => $this->piece->holding->mounted(), 'because' => 'Before any film is built, or the coats glue it shut.', 'hazards' => [Hazard::Lathe],
             ]);
         }
         $this->add(StepKind::DustOff, 'dust-off', 'whole', 'Dust off and look it over under a raking light', 6, Wait::none(), '', [
@@ -173,7 +173,7 @@ final class RouteBuilder
             $wait = $this->waitAfter($coat->coating, $plan->coats[$i + 1]->coating ?? null, ! $sealed);
             $this->addAfter($after, StepKind::Coat, $id, $where, sprintf('%s, coat %d of %d, %s', $coat->coating->class, $i + 1, $count, $where), $this->coatMinutes($coat->coating, $zones), $wait, $i + 1 < $count ? 'before the next coat' : 'to harden', [
                 'needs' => $coat->coating->isSprayed() ? ['turner' => 1, 'spray-corner' => 1] : ['turner' => 1] + ($coat->coating->applied === 'on the lathe' ? ['lathe' => 1] : []),
-                'hold' => $coat->coating->applied === 'on the lathe' ? 'in the chuck, spinning slowly at first' : 'on points, tenon still on',
+                'hold' => $coat->coating->applied === 'on the lathe' ? $this->piece->holding->mounted().', spinning slowly at first' : $this->piece->holding->drying(),
                 'because' => $i === 0 ? 'On clean, sanded wood, as soon as the dust is off.' : sprintf('Once the coat below has had its %s h at 21 °C%s.', round($after[0]->wait->minHours, 1), $after[0]->wait->maxHours === null ? '' : sprintf(', and before its window closes at %s h', round($after[0]->wait->maxHours, 1))),
                 'hazards' => $this->coatHazards($coat->coating),
                 'how' => self::said([ucfirst($coat->coating->applied).'.', $coat->coating->note === '' ? '' : ucfirst($coat->coating->note).'.']),
@@ -188,7 +188,7 @@ final class RouteBuilder
         if ($plan->buff) {
             $harden = Wait::hours(max($last->buffableHours, $last->recoatFromHours), null, $this->kinetics($last, ! $sealed));
             $this->addAfter([new Lag($after[0]->task, $harden)], StepKind::Buff, "buff-$prefix-{$plan->name()}", $where, "Buff, $where", 12, Wait::none(), '', [
-                'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => 'in the chuck, slowly',
+                'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => $this->piece->holding->mounted().', slowly',
                 'because' => 'Only once the last coat is hard: buffing earlier drags it. Before the tenon goes, while it still runs true.', 'hazards' => [Hazard::Lathe],
             ]);
             $after = [new Lag("buff-$prefix-{$plan->name()}", Wait::none())];

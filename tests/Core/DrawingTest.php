@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Decoration\Mark;
+use HonestGrain\Decoration\MarkKind;
+use HonestGrain\Drawing\Elevation;
+use HonestGrain\Drawing\Frame;
+use HonestGrain\Exchange\Document;
+use HonestGrain\Geometry\Curve;
+use HonestGrain\Geometry\Form;
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Profile;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The elevation: well-formed, true to its numbers, readable on its own, and with nothing inline that a content policy forbids. */
+final class DrawingTest extends TestCase
+{
+    #[DataProvider('forms')]
+    public function test_every_form_draws_every_zone_within_its_frame(Form $form): void
+    {
+        $profile = $form->profile(...array_values($form->sizes()));
+        $measured = Measurement::of($profile, $form->grain());
+        $svg = $this->parsed(Elevation::of($profile, $form->grain(), '#caa56a', [], 'A piece')->detailed(null, $measured));
+
+        $zones = array_unique(array_map(strval(...), $svg->xpath('//@data-zone') ?: []));
+        foreach (array_diff(array_keys($measured->zones), ['top']) as $zone) {
+            self::assertContains($zone, $zones);
+        }
+        $frame = Frame::around($profile, true);
+        foreach ($svg->xpath('//svg:text|//svg:tspan') ?: [] as $text) {
+            if (! isset($text['x']) || (string) $text === '') {
+                continue;
+            }
+            $size = (float) ($text['font-size'] ?? ($text->xpath('..')[0]['font-size'] ?? 0));
+            $right = (float) $text['x'] + mb_strlen((string) $text) * $size * 0.56;
+            self::assertGreaterThanOrEqual($frame->x, (float) $text['x'], (string) $text);
+            self::assertLessThanOrEqual($frame->x + $frame->width, $right, "“{$text}” runs out of the picture");
+            self::assertGreaterThanOrEqual($frame->y + $size * 0.6, (float) $text['y'], (string) $text);
+            self::assertLessThanOrEqual($frame->y + $frame->height, (float) $text['y'], (string) $text);
+        }
+    }
+
+    #[DataProvider('forms')]
+    public function test_the_label_of_the_wall_stands_clear_of_the_wood(Form $form): void
+    {
+        $profile = $form->profile(...array_values($form->sizes()));
+        if ($profile->inner === null) {
+            self::assertStringNotContainsString('at thinnest', Elevation::of($profile, $form->grain(), '#caa56a', [], 'x')->detailed(null, Measurement::of($profile, $form->grain())));
+
+            return;
+        }
+        $svg = $this->parsed(Elevation::of($profile, $form->grain(), '#caa56a', [], 'x')->detailed(null, Measurement::of($profile, $form->grain())));
+        foreach ($svg->xpath('//svg:g[@data-lint="wall"]//svg:tspan') ?: [] as $line) {
+            $size = (float) $line->xpath('..')[0]['font-size'];
+            self::assertLessThan(-$profile->diameterMm() / 2, (float) $line['x'] + mb_strlen((string) $line) * $size * 0.5);
+        }
+    }
+
+    /** @return iterable<string, array{Form}> */
+    public static function forms(): iterable
+    {
+        foreach (Form::cases() as $form) {
+            yield $form->value => [$form];
+        }
+    }
+
+    public function test_nothing_in_it_needs_a_style_sheet_or_runs(): void
+    {
+        $svg = Elevation::of($this->bowl(), GrainDirection::Side, '#caa56a', $this->oneOfEach(), '"><script>alert(1)</script>')->detailed();
+        self::assertStringNotContainsString('<script', $svg);
+        self::assertDoesNotMatchRegularExpression('/\s(style|on\w+|href)=/', $svg);
+        self::assertStringContainsString('&quot;&gt;&lt;script&gt;', $svg);
+    }
+
+    public function test_each_kind_of_mark_shows_on_the_face_and_on_the_section(): void
+    {
+        $marks = $this->oneOfEach();
+        $svg = $this->parsed(Elevation::of($this->bowl(), GrainDirection::Side, '#caa56a', $marks, 'Bowl')->detailed());
+        foreach ($marks as $mark) {
+            $places = $svg->xpath("//*[@data-band='{$mark->band->id}']") ?: [];
+            self::assertCount(2, $places, $mark->kind->value);
+        }
+        $dye = $svg->xpath("//svg:g[@data-band='dye-1']/svg:path[@fill='#2f4f6f']") ?: [];
+        self::assertCount(1, $dye);
+    }
+
+    public function test_a_band_is_drawn_where_its_arc_length_says(): void
+    {
+        // A straight cone: 0 to 80 high, radius 40 to 100, so arc length runs evenly with height.
+        $profile = Profile::of(Curve::fromArray([[0, 40, 'corner'], [80, 100, 'corner']], 'outer'), null);
+        $mark = $this->mark('dye', 25, 50);
+        $svg = $this->parsed(Elevation::of($profile, GrainDirection::End, '#caa56a', [$mark], 'Cone')->detailed());
+        $path = (string) ($svg->xpath("//svg:g[@data-band='dye-1']/svg:path/@d") ?: [''])[0];
+        preg_match_all('/(-?[\d.]+) (-?[\d.]+)/', $path, $m);
+        self::assertEqualsWithDelta(20.0, -max(array_map(floatval(...), $m[2])), 0.02);
+        self::assertEqualsWithDelta(40.0, -min(array_map(floatval(...), $m[2])), 0.02);
+        self::assertEqualsWithDelta(70.0, max(array_map(floatval(...), $m[1])), 0.02);
+    }
+
+    public function test_lint_is_shown_where_it_is_wrong(): void
+    {
+        $profile = Profile::of(
+            Curve::fromArray([[0, 40, 'corner'], [60, 60], [120, 40, 'corner']], 'outer'),
+            Curve::fromArray([[120, 38.5, 'corner'], [60, 57], [12, 30], [9, 0]], 'inner'),
+        );
+        $measured = Measurement::of($profile, GrainDirection::End);
+        $codes = array_map(fn ($warning): string => $warning->code, $measured->warnings);
+        self::assertContains('thin-wall', $codes);
+        self::assertContains('undercut', $codes);
+        $svg = $this->parsed(Elevation::of($profile, GrainDirection::End, '#caa56a', [], 'Pot')->detailed(null, $measured));
+        $dot = ($svg->xpath("//svg:g[@data-lint='thin-wall']/svg:circle") ?: [])[0];
+        self::assertEqualsWithDelta(-$measured->wall?->r, (float) $dot['cx'], 0.01);
+        self::assertEqualsWithDelta(-$measured->wall?->z, (float) $dot['cy'], 0.01);
+        self::assertCount(1, $svg->xpath("//svg:circle[@data-lint='undercut']") ?: []);
+    }
+
+    public function test_true_size_is_in_millimetres_and_small_ones_share_a_scale(): void
+    {
+        $true = $this->parsed(preg_replace('/^<\?xml.*\?>\n/', '', Elevation::of($this->bowl(), GrainDirection::Side, '#caa56a', [], 'Bowl')->trueSize()) ?? '');
+        [, , $width, $height] = array_map(floatval(...), explode(' ', (string) $true['viewBox']));
+        self::assertSame($width.'mm', (string) $true['width']);
+        self::assertSame($height.'mm', (string) $true['height']);
+        $small = fn (float $diameter): float => (float) $this->parsed(Elevation::of(Form::Platter->profile($diameter, 30, 100, 7), GrainDirection::Side, '#caa56a', [], 'x')->small(0.5))['width'];
+        self::assertEqualsWithDelta(2.0, $small(400) / $small(200), 0.01);
+    }
+
+    public function test_dimensions_are_worded_by_the_reader(): void
+    {
+        $drawing = Elevation::of($this->bowl(), GrainDirection::Side, '#caa56a', [], 'Bowl');
+        self::assertStringContainsString('>260 mm<', $drawing->detailed());
+        self::assertStringContainsString('>10.24 in<', $drawing->withLengths(fn (float $mm): string => number_format($mm / 25.4, 2).' in')->detailed());
+    }
+
+    public function test_grain_runs_level_across_a_bowl_and_upright_along_a_vase(): void
+    {
+        $lines = fn (GrainDirection $grain): string => Elevation::of($this->bowl(), $grain, '#caa56a', [], 'x')->detailed();
+        self::assertNotSame($lines(GrainDirection::Side), $lines(GrainDirection::End));
+    }
+
+    private function bowl(): Profile
+    {
+        return Form::ShallowBowl->profile(260, 70, 90, 7);
+    }
+
+    /** @return list<Mark> */
+    private function oneOfEach(): array
+    {
+        $marks = [];
+        foreach (MarkKind::cases() as $i => $kind) {
+            $marks[] = $this->mark($kind->value, 20 + 12 * $i, 28 + 12 * $i);
+        }
+
+        return $marks;
+    }
+
+    private function mark(string $kind, float $from, float $to): Mark
+    {
+        return Mark::read(Document::of(['id' => "$kind-1", 'kind' => $kind, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $to] + ($kind === 'dye' ? ['colour' => '#2f4f6f'] : [])), Catalogue::shipped()->coatings());
+    }
+
+    private function parsed(string $svg): \SimpleXMLElement
+    {
+        $xml = simplexml_load_string($svg);
+        self::assertInstanceOf(\SimpleXMLElement::class, $xml, 'The drawing is not well-formed.');
+        $xml->registerXPathNamespace('svg', 'http://www.w3.org/2000/svg');
+
+        return $xml;
+    }
+}

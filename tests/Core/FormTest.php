@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Exception\BadInput;
+use HonestGrain\Geometry\Form;
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Profile;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The forms a piece starts from: as wide, as high and as thick as they were typed. */
+final class FormTest extends TestCase
+{
+    #[DataProvider('typed')]
+    public function test_a_form_is_as_large_as_typed_and_its_wall_even(Form $form, float $diameter, float $height, float $foot, float $wall): void
+    {
+        $profile = $form->profile($diameter, $height, $foot, $wall);
+        $measured = Measurement::of($profile, $form->grain());
+
+        self::assertEqualsWithDelta($diameter, $profile->diameterMm(), $diameter * 0.02);
+        self::assertEqualsWithDelta($height, $profile->heightMm(), 0.5);
+        self::assertEqualsWithDelta($foot / 2, $profile->outer->first()->r, 0.01);
+        self::assertSame(0.0, $profile->outer->first()->z);
+        if ($form === Form::Spindle) {
+            self::assertNull($profile->inner);
+
+            return;
+        }
+        self::assertGreaterThan($wall * 0.75, $measured->wall?->minMm, 'no place is much thinner than typed');
+        self::assertLessThan($wall * 1.05, $measured->wall?->minMm, 'and the wall is as thin as typed');
+        self::assertGreaterThan($wall, $measured->floorMm);
+        self::assertLessThan($height * 0.62, $measured->floorMm);
+    }
+
+    /** @return iterable<string, array{Form, float, float, float, float}> */
+    public static function typed(): iterable
+    {
+        foreach (Form::cases() as $form) {
+            ['diameter_mm' => $d, 'height_mm' => $h, 'foot_mm' => $f, 'wall_mm' => $w] = $form->sizes();
+            yield "$form->value as offered" => [$form, $d, $h, $f, $w];
+            yield "$form->value, larger" => [$form, $d * 1.5, $h * 1.4, $f * 1.5, $w * 1.2];
+            yield "$form->value, smaller" => [$form, $d * 0.75, $h * 0.75, $f * 0.75, $w * 0.75];
+            yield "$form->value, taller" => [$form, $d, $h * 1.5, $f, $w];
+            yield "$form->value, thinner" => [$form, $d, $h, $f, $w * 0.6];
+        }
+    }
+
+    public function test_bowls_stand_across_the_grain_and_hollow_forms_along_it(): void
+    {
+        foreach ([Form::ShallowBowl, Form::DeepBowl, Form::Platter] as $form) {
+            self::assertSame(GrainDirection::Side, $form->grain());
+        }
+        foreach ([Form::LiddedBox, Form::Vase, Form::HollowForm, Form::Goblet, Form::Spindle] as $form) {
+            self::assertSame(GrainDirection::End, $form->grain());
+        }
+    }
+
+    public function test_no_form_rocks_or_is_thin_as_it_is_offered(): void
+    {
+        foreach (Form::cases() as $form) {
+            $codes = array_map(fn ($warning): string => $warning->code, Measurement::of($form->profile(...array_values($form->sizes())), $form->grain())->warnings);
+            self::assertSame([], array_intersect($codes, ['thin-wall', 'thin-floor', 'rocking-foot', 'low-outside', 'flat-floor']), $form->value);
+        }
+    }
+
+    public function test_sizes_that_leave_nothing_inside_are_refused_in_words(): void
+    {
+        $this->expectException(BadInput::class);
+        Form::LiddedBox->profile(40, 30, 36, 18);
+    }
+
+    public function test_a_drawn_profile_reads_back_as_itself(): void
+    {
+        foreach (Form::cases() as $form) {
+            $profile = $form->profile(...array_values($form->sizes()));
+            $again = Profile::read(\HonestGrain\Exchange\Document::of($profile->toArray()));
+            self::assertEquals($profile, $again);
+        }
+    }
+}

@@ -1,0 +1,228 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Coating\CureClock;
+use HonestGrain\Coating\DayNightClimate;
+use HonestGrain\Decoration\MarkKind;
+use HonestGrain\Exchange\Document;
+use HonestGrain\Geometry\Form;
+use HonestGrain\Route\Bench;
+use HonestGrain\Route\Holding;
+use HonestGrain\Route\Piece;
+use HonestGrain\Route\Purpose;
+use HonestGrain\Route\Remaining;
+use HonestGrain\Route\Route;
+use HonestGrain\Route\Step;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Schedule\EarliestDueFirst;
+use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\WorkingHours;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Whatever is asked of a piece, its route keeps the order of the craft and can be planned. */
+final class RouteOrderTest extends TestCase
+{
+    private static Catalogue $catalogue;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$catalogue = Catalogue::shipped();
+    }
+
+    #[DataProvider('seeds')]
+    public function test_any_piece_is_sanded_marked_coated_and_footed_in_that_order(int $seed): void
+    {
+        mt_srand($seed);
+        [$piece, $route] = $this->anyPiece();
+        $position = [];
+        foreach ($route->steps as $i => $step) {
+            self::assertArrayNotHasKey($step->id, $position, 'every step has a name of its own');
+            $position[$step->id] = $i;
+            self::assertNotSame('', $step->title);
+            self::assertNotSame('', $step->because);
+            self::assertGreaterThanOrEqual(0.0, $step->minutes);
+            self::assertSame($i === 0, $step->after === [], $step->id);
+            foreach ($step->after as $lag) {
+                self::assertArrayHasKey($lag->task, $position, "$step->id waits for what comes before it");
+            }
+        }
+        $of = fn (StepKind ...$kinds): array => array_keys(array_filter($route->steps, fn (Step $step): bool => in_array($step->kind, $kinds, true)));
+        $coats = array_filter($of(StepKind::Coat), fn (int $i): bool => str_starts_with($route->steps[$i]->id, 'coat-'));
+        $first = fn (array $steps): int => $steps === [] ? PHP_INT_MAX : min($steps);
+        $last = fn (array $steps): int => $steps === [] ? -1 : max($steps);
+
+        self::assertLessThan($first($of(StepKind::Mark)), $last($of(StepKind::Sand)));
+        self::assertLessThan($first($coats), $last($of(StepKind::Mark)));
+        self::assertLessThan($first($coats), $position['dust-off']);
+        self::assertGreaterThan($last([...$coats, ...$of(StepKind::Buff)]), $position['foot']);
+        self::assertGreaterThan($position['foot'], $position['sign']);
+        self::assertSame(count($route->steps) - 1, $position['ready']);
+        self::assertSame($piece->form === Form::LiddedBox, isset($position['fit-lid']));
+
+        $ranks = array_map(fn (int $i): int => $this->markOf($piece, $route->steps[$i])->rank(), $of(StepKind::Mark));
+        $sorted = $ranks;
+        sort($sorted);
+        self::assertSame($sorted, $ranks, 'cut, then flame, then pen, then colour');
+    }
+
+    #[DataProvider('seeds')]
+    public function test_every_coat_says_how_much_and_every_danger_stands_at_its_step(int $seed): void
+    {
+        mt_srand($seed);
+        [, $route] = $this->anyPiece();
+        foreach ($route->steps as $step) {
+            if ($step->kind === StepKind::Coat) {
+                $coating = self::$catalogue->coatings()->coating((string) $step->product);
+                self::assertGreaterThan(4.0, $step->amountMl);
+                self::assertGreaterThan(0.0, $step->minutes);
+                self::assertSame($coating->ragsSelfHeat, in_array(Hazard::Rags, $step->hazards, true), $coating->class);
+                self::assertSame($coating->isSprayed(), in_array(Hazard::SprayMist, $step->hazards, true), $coating->class);
+                self::assertSame($coating->isSprayed(), isset($step->needs['spray-corner']));
+                self::assertSame(str_contains($coating->note, 'isocyanate'), in_array(Hazard::Isocyanate, $step->hazards, true));
+            }
+            if ($step->kind === StepKind::Sand) {
+                self::assertNotSame([], array_intersect(['dust', 'oily-wood-dust'], array_map(fn (Hazard $hazard): string => $hazard->value, $step->hazards)));
+                self::assertGreaterThan(0, $step->rpm);
+                self::assertArrayHasKey('lathe', $step->needs);
+            }
+            if (str_contains($step->title, 'Scorch')) {
+                self::assertContains(Hazard::Flame, $step->hazards);
+            }
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_it_can_be_planned_and_every_wait_is_kept_in_the_shops_air(int $seed): void
+    {
+        mt_srand($seed);
+        [, $route] = $this->anyPiece();
+        $clock = new CureClock(DayNightClimate::of(19, 52, 15, 60, 8, 18, new \DateTimeZone('UTC')));
+        $job = Remaining::of('1', 'Any piece', null, 1.0, $route, [], [], $clock);
+        $hours = WorkingHours::read(Document::of(['hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat'], [['08:00', '12:00'], ['13:00', '18:00']])]));
+        $plan = (new EarliestDueFirst)->plan(Problem::of((int) strtotime('2026-12-01T08:00:00Z'), $hours, ['turner' => 1, 'lathe' => 1, 'spray-corner' => 1], [$job], $clock));
+        self::assertCount(count($route->steps), $plan->tasks);
+        $end = [];
+        foreach ($plan->tasks as $placed) {
+            $end[$placed->task->id] = $placed->end;
+        }
+        foreach ($plan->tasks as $placed) {
+            foreach ($placed->task->after as $lag) {
+                self::assertGreaterThanOrEqual($lag->wait->opens($end[$lag->task], $clock), $placed->start, $placed->task->id);
+            }
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_work_done_is_never_planned_again_and_the_rest_stays_whole(int $seed): void
+    {
+        mt_srand($seed);
+        [, $route] = $this->anyPiece();
+        $steps = array_map(fn (Step $step): string => $step->id, $route->steps);
+        $count = mt_rand(1, count($steps) - 1);
+        $done = $skipped = [];
+        foreach (array_slice($steps, 0, $count) as $i => $id) {
+            if (mt_rand(0, 4) === 0) {
+                $skipped[$id] = true;
+            } else {
+                $done[$id] = 1_796_000_000 + 3600 * $i;
+            }
+        }
+        $clock = new CureClock(DayNightClimate::of(19, 52, 15, 60, 8, 18, new \DateTimeZone('UTC')));
+        $job = Remaining::of('1', 'Any piece', null, 1.0, $route, $done, $skipped, $clock);
+        $left = array_map(fn ($task): string => $task->id, $job->tasks);
+        self::assertSame(array_values(array_diff($steps, array_keys($done), array_keys($skipped))), $left);
+        foreach ($job->tasks as $task) {
+            foreach ($task->after as $lag) {
+                self::assertContains($lag->task, $left);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        foreach (range(51, 74) as $seed) {
+            yield "piece $seed" => [$seed];
+        }
+    }
+
+    #[DataProvider('holdings')]
+    public function test_a_piece_is_held_in_words_that_suit_it(Holding $holding, string $mounted, string $foot): void
+    {
+        $route = $this->route(['holding' => $holding->value, 'coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Oil-varnish blend']], 'buff' => true]]]);
+        foreach ($route->steps as $step) {
+            if (in_array($step->kind, [StepKind::Hold, StepKind::Sand, StepKind::Buff], true)) {
+                self::assertStringStartsWith($mounted, $step->hold);
+            }
+        }
+        self::assertSame($foot, array_values(array_filter($route->steps, fn (Step $step): bool => $step->kind === StepKind::Foot))[0]->title);
+    }
+
+    /** @return iterable<string, array{Holding, string, string}> */
+    public static function holdings(): iterable
+    {
+        yield 'tenon' => [Holding::Tenon, 'in the chuck', 'Take off the tenon, dish the foot and sand it'];
+        yield 'recess' => [Holding::Recess, 'in the chuck', 'Clean up the recess and sand the foot'];
+        yield 'between centres' => [Holding::BetweenCentres, 'between centres', 'Part off the ends and sand them'];
+    }
+
+    /** @return array{Piece, Route} */
+    private function anyPiece(): array
+    {
+        $form = Form::cases()[mt_rand(0, 7)];
+        $profile = $form->profile(...array_values($form->sizes()));
+        $zones = $profile->inner === null ? ['outside', 'top'] : ['outside', 'inside', 'rim'];
+        $marks = [];
+        for ($i = 0, $count = mt_rand(0, 5); $i < $count; $i++) {
+            $kind = MarkKind::cases()[mt_rand(0, 5)];
+            $from = mt_rand(0, (int) ($profile->outer->lengthMm() / 2));
+            $marks[] = ['id' => "m$i", 'kind' => $kind->value, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $from + mt_rand(2, 20)]
+                + ($kind === MarkKind::Dye ? ['product' => array_keys(self::$catalogue->coatings()->stains())[mt_rand(0, 5)]] : []);
+        }
+        $coats = [];
+        foreach (mt_rand(0, 2) === 0 ? [$zones] : array_map(fn (string $zone): array => [$zone], $zones) as $some) {
+            $layers = self::$catalogue->stacks()[mt_rand(0, count(self::$catalogue->stacks()) - 1)]->layers;
+            $coats[] = ['zones' => $some, 'layers' => array_slice($layers, 0, mt_rand(1, count($layers))), 'buff' => mt_rand(0, 1) === 1];
+        }
+        $document = [
+            'form' => $form->value, 'grain' => $form->grain()->value, 'shape' => $profile->toArray(), 'marks' => $marks, 'coats' => $coats,
+            'wood' => self::$catalogue->woods()->names()[mt_rand(0, count(self::$catalogue->woods()->names()) - 1)],
+            'purpose' => Purpose::cases()[mt_rand(0, 2)]->value,
+            'holding' => $form === Form::Spindle ? 'between-centres' : ['tenon', 'recess'][mt_rand(0, 1)],
+            'surface' => ['tool_mark_um' => mt_rand(20, 250)],
+        ];
+
+        return [$this->piece($document), $this->route($document)];
+    }
+
+    private function markOf(Piece $piece, Step $step): MarkKind
+    {
+        foreach ($piece->marks as $mark) {
+            if ("mark-{$mark->band->id}" === $step->id) {
+                return $mark->kind;
+            }
+        }
+        self::fail("$step->id belongs to no mark.");
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private function piece(array $more): Piece
+    {
+        return Piece::read(Document::of($more + [
+            'format' => Piece::FORMAT, 'version' => Piece::VERSION, 'name' => 'Any piece', 'form' => 'shallow-bowl', 'wood' => 'Ash (white)', 'grain' => 'side',
+            'shape' => Form::ShallowBowl->profile(...array_values(Form::ShallowBowl->sizes()))->toArray(),
+        ]), self::$catalogue);
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private function route(array $more): Route
+    {
+        return Route::of($this->piece($more), Bench::usual(self::$catalogue));
+    }
+}
