@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use HonestGrain\Safety\Hazard;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -45,6 +46,28 @@ class PlannedStep extends Model
     public function piece(): BelongsTo
     {
         return $this->belongsTo(Piece::class);
+    }
+
+    /** @return list<Hazard> */
+    public function hazards(): array
+    {
+        return array_values(array_filter(array_map(Hazard::tryFrom(...), $this->details['hazards'] ?? [])));
+    }
+
+    /**
+     * What the maker must have said yes to in this session before the step can be logged.
+     *
+     * @param  array<string, true>  $cautioned  by hazard
+     */
+    public function unheeded(array $cautioned): ?Hazard
+    {
+        foreach ($this->hazards() as $hazard) {
+            if ($hazard->wantsDeliberatePress() && ! isset($cautioned[$hazard->value])) {
+                return $hazard;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<string> zones and bands of the drawing that it is done on */

@@ -7,7 +7,6 @@ namespace App\View;
 use App\Models\LogEntry;
 use App\Models\PlannedStep;
 use App\Models\Workshop;
-use HonestGrain\Safety\Hazard;
 use Illuminate\Support\Collection;
 
 /** What the Bench shows: one step for now, what comes after it, what waits, and which windows close today. */
@@ -22,7 +21,6 @@ final readonly class BenchBoard
      * @param  Collection<int, PlannedStep>  $waiting
      * @param  Collection<int, PlannedStep>  $closing
      * @param  Collection<int, PlannedStep>  $together  the same batch as the step for now
-     * @param  list<Hazard>  $hazards
      * @param  Collection<int, LogEntry>  $lately
      */
     private function __construct(
@@ -33,7 +31,6 @@ final readonly class BenchBoard
         public int $waitingCount,
         public Collection $closing,
         public Collection $together,
-        public array $hazards,
         public ?LogEntry $running,
         public Collection $lately,
         public bool $empty,
@@ -58,7 +55,6 @@ final readonly class BenchBoard
             $waits->count(),
             $workshop->plannedSteps()->with($columns)->where('state', 'open')->whereNotNull('closes_at')->where('closes_at', '<=', $workshopDayEnd)->orderBy('closes_at')->limit(5)->get(),
             $now?->batch === null ? new Collection : $ready->slice(1)->where('batch', $now->batch)->values(),
-            $now === null ? [] : array_values(array_filter(array_map(Hazard::tryFrom(...), $now->details['hazards'] ?? []))),
             $now === null ? null : self::running($now),
             $workshop->logEntries()->with('piece:id,workshop_id,name')->whereIn('kind', ['done', 'skip', 'wrong', 'note'])->orderByDesc('happened_at')->limit(4)->get(),
             ! $workshop->pieces()->exists(),

@@ -30,7 +30,7 @@ final readonly class PiecePage
 
     public static function of(Piece $piece): self
     {
-        $steps = $piece->plannedSteps;
+        $steps = $piece->plannedSteps->each(fn (PlannedStep $step) => $step->setRelation('piece', $piece));
         $open = $steps->where('state', 'open')->filter(fn (PlannedStep $step): bool => $step->start_at !== null && $step->end_at !== null);
         $hands = (float) $open->sum('minutes');
         $from = $steps->where('state', 'done')->min('end_at') ?? $open->min('start_at');

@@ -19,15 +19,10 @@
                         <p class="faint small mt-2">{{ $step->details['because'] }}</p>
                     </div>
                 </div>
-                @php($press = collect($board->hazards)->first(fn ($h) => $h->wantsDeliberatePress() && ! isset($cautioned[$h->value])))
                 <div class="mt-5 flex flex-wrap items-start gap-3.5">
-                    @if ($press)
-                        <form method="post" action="/cautions" data-live>@csrf<input type="hidden" name="hazard" value="{{ $press->value }}"><button class="press press-warn press-big">{{ $press->title() }}: I have seen to it</button></form>
-                    @else
-                        <form method="post" action="{{ route('steps.done', $step) }}" data-live>@csrf<button class="press press-main press-big" id="done">Done</button></form>
-                        @if (! $board->running)
-                            <form method="post" action="{{ route('steps.start', $step) }}" data-live>@csrf<button class="press press-big">Start the clock</button></form>
-                        @endif
+                    <x-done :step="$step" look="press press-main press-big" id="done" />
+                    @if (! $board->running)
+                        <form method="post" action="{{ route('steps.start', $step) }}" data-live>@csrf<button class="press press-big">Start the clock</button></form>
                     @endif
                     <details class="contents-when-open">
                         <summary class="press press-warn press-big list-none" role="button">Something is wrong</summary>
@@ -54,14 +49,14 @@
                         </form>
                     </div>
                 </details>
-                @foreach ($board->hazards as $hazard)
+                @foreach ($step->hazards() as $hazard)
                     <p class="note note-warn"><strong>{{ $hazard->title() }}.</strong> {{ $hazard->says() }}</p>
                 @endforeach
                 <h2 class="faint mt-6 !font-sans !text-base !font-normal">{{ $board->together->isNotEmpty() ? 'Then, the same while it is out first' : 'Then' }}</h2>
                 <table class="text-[1.08rem]"><tbody>
                     @forelse ($board->together->concat($board->ready->diff($board->together)) as $next)
                         <tr><td><a class="text-ink no-underline hover:underline" href="{{ route('pieces.route', $next->piece_id) }}"><b>{{ $next->piece->name }}</b>: {{ $next->title }}</a></td><td class="n faint">{{ $next->start_at ? $show->dayTime($next->start_at) : '' }}</td><td class="n">{{ $show->minutes($next->minutes) }}</td>
-                            <td class="n"><form method="post" action="{{ route('steps.done', $next) }}" data-live>@csrf<button class="quiet min-h-[44px] px-2" aria-label="Done: {{ $next->piece->name }}, {{ $next->title }}">Done</button></form></td></tr>
+                            <td class="n"><x-done :step="$next" look="quiet min-h-[44px] px-2" /></td></tr>
                     @empty
                         <tr><td class="faint">Nothing else is ready for hands.</td></tr>
                     @endforelse

@@ -16,6 +16,6 @@ class BenchController extends Controller
         $workshop = $this->workshop($request);
         $planner->replanIfStale($workshop);
 
-        return view('bench', ['board' => BenchBoard::of($workshop), 'cautioned' => $request->session()->get('cautioned', [])]);
+        return view('bench', ['board' => BenchBoard::of($workshop)]);
     }
 }

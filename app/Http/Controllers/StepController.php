@@ -7,9 +7,11 @@ namespace App\Http\Controllers;
 use App\Models\LogEntry;
 use App\Models\PlannedStep;
 use App\Planning\Logbook;
+use HonestGrain\Safety\Hazard;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
+use Illuminate\Validation\Rule;
 
 /** What the maker says happened at the bench. */
 class StepController extends Controller
@@ -75,7 +77,7 @@ class StepController extends Controller
     /** One deliberate press for what burns, once per session of work. */
     public function caution(Request $request): RedirectResponse
     {
-        $hazard = $request->validate(['hazard' => ['required', 'string', 'max:30']])['hazard'];
+        $hazard = $request->validate(['hazard' => ['required', Rule::enum(Hazard::class)]])['hazard'];
         $request->session()->put("cautioned.$hazard", true);
 
         return back();

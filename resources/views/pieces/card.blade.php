@@ -10,8 +10,8 @@
                 <tr class="break-inside-avoid"><td><svg viewBox="0 0 20 20" class="h-5 w-5" role="img" aria-label="{{ $step->state }}"><rect x="1" y="1" width="18" height="18" fill="none" stroke="currentColor" stroke-width="1.6"/>@if ($step->state === 'done')<path d="M4 10l4 5 8-11" fill="none" stroke="currentColor" stroke-width="2.4"/>@endif</svg></td>
                     <td><b>{{ $step->title }}</b> @if ($step->details['amount_ml'])· {{ $show->volume($step->details['amount_ml']) }}@endif @if ($step->details['speed_rpm'])· at most {{ $step->details['speed_rpm'] }} rpm @endif
                         @if ($step->details['wait'])@php($wait = $step->details['wait_here'] ?? $step->details['wait'])<br><span class="small">then wait {{ $show->hours($wait['min_hours']) }}@if ($wait['max_hours']), at most {{ $show->hours($wait['max_hours']) }}@endif {{ $step->details['wait_for'] }}</span>@endif
-                        @php($titles = array_map(fn ($h) => HonestGrain\Safety\Hazard::tryFrom($h)?->title(), $step->details['hazards']))
-                        @if ($titles !== [])<br><span class="small">{{ implode(' · ', array_filter($titles)) }}</span>@endif</td>
+                        @php($titles = array_map(fn ($hazard) => $hazard->title(), $step->hazards()))
+                        @if ($titles !== [])<br><span class="small">{{ implode(' · ', $titles) }}</span>@endif</td>
                     <td class="n">{{ $step->minutes > 0 ? $show->minutes($step->minutes) : '' }}</td><td class="n">{{ ($step->start_at ?? $step->end_at) ? $show->day($step->start_at ?? $step->end_at).' '.$show->time($step->start_at ?? $step->end_at) : '' }}</td></tr>
             @endforeach
         </tbody></table>

@@ -24,7 +24,7 @@
                     <p class="small">{{ ucfirst($d['hold']) }}{{ $d['speed_rpm'] ? ", at most {$d['speed_rpm']} rpm" : '' }}.{{ $d['amount_ml'] ? ' Pour '.$show->volume($d['amount_ml']).'.' : '' }} {{ $show->sentence(implode(' ', $d['how'])) }}</p>
                     <p class="faint small">{{ $d['because'] }}</p>
                     @if ($step->state === 'open')
-                        @foreach (array_filter(array_map(HonestGrain\Safety\Hazard::tryFrom(...), $d['hazards'])) as $hazard)<p class="small"><b class="warn">{{ $hazard->title() }}.</b> {{ $hazard->says() }}</p>@endforeach
+                        @foreach ($step->hazards() as $hazard)<p class="small"><b class="warn">{{ $hazard->title() }}.</b> {{ $hazard->says() }}</p>@endforeach
                     @endif
                 </div>
                 <div class="small">
@@ -33,7 +33,7 @@
                     @if ($step->is_next && $step->closes_at)<p @class(['warn' => $step->closes_at->isPast()])>{{ $step->closes_at->isPast() ? 'Its window closed' : 'Window closes' }} {{ $show->dayTime($step->closes_at) }}</p>@endif
                     @if ($step->is_next && $piece->state === 'working')
                         <div class="no-print mt-1 flex gap-4">
-                            <form method="post" action="{{ route('steps.done', $step) }}" data-live>@csrf<button class="press">Done now</button></form>
+                            <x-done :step="$step" label="Done now" />
                             <details><summary class="text-act underline underline-offset-4 py-1">Other</summary>
                                 <form method="post" action="{{ route('steps.done', $step) }}" class="mt-2" data-live>@csrf<x-field name="at" label="Done at"><input type="datetime-local" name="at" value="{{ $show->fieldTime(now()) }}" required></x-field><button class="press">Log it</button></form>
                                 <form method="post" action="{{ route('steps.skip', $step) }}" class="mt-3" data-live>@csrf<x-field name="reason" label="Skip, because"><input name="reason" required maxlength="500"></x-field><button class="press">Skip it</button></form>
