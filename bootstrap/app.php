@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 use App\Http\Middleware\ApplyPreferences;
 use App\Http\Middleware\SecurityHeaders;
+use App\View\Show;
 use HonestGrain\Exception\BadInput;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
-use Illuminate\Validation\ValidationException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
@@ -27,11 +27,11 @@ return Application::configure(basePath: dirname(__DIR__))
         // The craft words its own errors; on a page they stand beside the form like any other.
         $exceptions->dontReport(BadInput::class);
         $exceptions->render(function (BadInput $e, Request $request) {
-            $asValidation = ValidationException::withMessages([$e->field === '' ? 'document' : $e->field => $e->getMessage()]);
+            $message = app(Show::class)->sentence($e->getMessage());
 
             return $request->expectsJson()
-                ? response()->json(['message' => $e->getMessage(), 'field' => $e->field, 'code' => $e->reason], 422)
-                : redirect()->back()->withInput()->withErrors($asValidation->errors());
+                ? response()->json(['message' => $message, 'field' => $e->field, 'code' => $e->reason], 422)
+                : redirect()->back()->withInput()->withErrors([$e->field === '' ? 'document' : $e->field => $message]);
         });
     })
     ->create();

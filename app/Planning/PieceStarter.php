@@ -31,7 +31,7 @@ final readonly class PieceStarter
     {
         $form = Form::from($typed['form']);
         $mm = fn (string $key): float => $show->typed(Unit::Length, (float) ($typed[$key] ?? 0));
-        $profile = $this->profile($form, $mm('diameter'), $mm('height'), $mm('foot'), $mm('wall'));
+        $profile = $this->profile($show, $form, $mm('diameter'), $mm('height'), $mm('foot'), $mm('wall'));
 
         return self::of($this->catalogue, $form, $profile, [
             'name' => $typed['name'], 'wood' => $typed['wood'], 'grain' => $typed['grain'], 'moisture_percent' => (float) $typed['moisture'],
@@ -67,18 +67,18 @@ final readonly class PieceStarter
         return $date === null ? null : Carbon::parse($date, $timeZone)->setTime(17, 0)->utc()->format('Y-m-d\TH:i:s\Z');
     }
 
-    private function profile(Form $form, float $diameterMm, float $heightMm, float $footMm, float $wallMm): Profile
+    private function profile(Show $show, Form $form, float $diameterMm, float $heightMm, float $footMm, float $wallMm): Profile
     {
         if ($footMm >= $diameterMm) {
-            throw InvalidField::because('foot', $footMm, "the foot must be smaller than the widest diameter, $diameterMm mm");
+            throw InvalidField::because('foot', $show->length($footMm), 'the foot must be smaller than the widest diameter, '.$show->length($diameterMm));
         }
         if ($form !== Form::Spindle && ($wallMm * 4 > $diameterMm || $wallMm * 3 > $heightMm)) {
-            throw InvalidField::because('wall', $wallMm, 'the wall must be under a quarter of the diameter and a third of the height, or nothing is left inside');
+            throw InvalidField::because('wall', $show->length($wallMm), 'the wall must be under a quarter of the diameter and a third of the height, or nothing is left inside');
         }
         try {
             return $form->profile($diameterMm, $heightMm, $footMm, $wallMm);
         } catch (\HonestGrain\Exception\BadInput $e) {
-            throw InvalidField::because('diameter', $diameterMm, 'these sizes do not make a '.lcfirst($form->label()).' ('.$e->getMessage().')');
+            throw InvalidField::because('diameter', $show->length($diameterMm), 'these sizes do not make a '.lcfirst($form->label()).' ('.$e->getMessage().')');
         }
     }
 }

@@ -9,6 +9,7 @@ use App\Planning\PieceEditor;
 use App\Planning\PieceStarter;
 use App\Planning\Planner;
 use App\View\Show;
+use App\View\Unit;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Form;
 use Illuminate\Contracts\View\View;
@@ -50,10 +51,10 @@ class PieceController extends Controller
             'moisture' => ['required', 'numeric', 'between:0,200'],
             'purpose' => ['required', 'in:display,handled,food'],
             'due' => ['nullable', 'date_format:Y-m-d'],
-            'diameter' => ['required', 'numeric', 'gt:0', 'max:2000'],
-            'height' => ['required', 'numeric', 'gt:0', 'max:2000'],
-            'foot' => ['required', 'numeric', 'gt:0', 'max:2000'],
-            'wall' => [$form === Form::Spindle ? 'nullable' : 'required', 'numeric', 'gt:0', 'max:200'],
+            'diameter' => ['required', 'numeric', $show->between(Unit::Length, 5, 2000)],
+            'height' => ['required', 'numeric', $show->between(Unit::Length, 5, 2000)],
+            'foot' => ['required', 'numeric', $show->between(Unit::Length, 1, 2000)],
+            'wall' => [$form === Form::Spindle ? 'nullable' : 'required', 'numeric', $show->between(Unit::Length, 0.5, 200)],
         ]);
         $piece = $this->editor->create($this->workshop($request), $starter->document($typed, $show, $this->user($request)->timeZone()), $this->user($request));
 
