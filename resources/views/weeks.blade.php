@@ -1,7 +1,7 @@
 <x-layout title="Weeks" section="weeks">
     <div class="page">
         <div class="flex flex-wrap items-baseline gap-x-6">
-            <h1>{{ $chart->total === 0 ? 'No pieces in work' : ($chart->late === 0 ? "All {$chart->total} pieces will be done in time" : "{$chart->late} of {$chart->total} pieces will be late") }}</h1>
+            <h1>{{ $chart->total === 0 ? 'No pieces in work' : ($chart->total === 1 ? 'The 1 piece in work will be '.($chart->late === 0 ? 'done in time' : 'late') : ($chart->late === 0 ? "All {$chart->total} pieces will be done in time" : "{$chart->late} of {$chart->total} pieces will be late")) }}</h1>
             <nav class="tabs ml-auto" aria-label="How far">@foreach ([7 => 'A week', 14 => 'Two', 28 => 'Four', 56 => 'Eight'] as $n => $label)<a href="/weeks?days={{ $n }}" @if ($days === $n) aria-current="page" @endif>{{ $label }}</a>@endforeach</nav>
         </div>
         <p class="faint mt-1">Hands-on solid, waiting hatched, due date as a red line, ready as a dot. Last planned {{ $me->workshop->planned_at ? $show->dayTime($me->workshop->planned_at) : 'never' }}@if ($summary['finish'] ?? null); all done {{ $show->day(Illuminate\Support\Carbon::parse($summary['finish'])) }}, which cannot be before {{ $show->day(Illuminate\Support\Carbon::parse($summary['lower_bound'])) }}@endif.</p>
