@@ -1,0 +1,145 @@
+import { draw, expect, register, test } from './shop.js';
+
+// One workshop and one piece for all of these: nothing here changes what another relies on.
+let piece;
+let signedIn;
+
+test.describe.configure({ mode: 'serial' });
+
+test.beforeAll(async ({ browser }) => {
+    const page = await browser.newPage();
+    await register(page);
+    await draw(page, 'Ebb bowl');
+    piece = page.url().replace(/\/shape.*/, '');
+    signedIn = await page.context().storageState();
+    await page.close();
+});
+
+test.beforeEach(async ({ context }) => {
+    await context.addCookies(signedIn.cookies);
+});
+
+test('the drawing lights up with the table, both ways, and its zones open their sanding and coats', async ({ page }) => {
+    await page.goto(`${piece}/shape`);
+    const outside = page.locator('[data-drawing] [data-zone=outside]');
+    await page.getByRole('row', { name: /^Outside/ }).hover();
+    await expect(outside).toHaveClass(/is-lit/);
+    await page.getByRole('row', { name: /^Foot/ }).hover();
+    await expect(outside).not.toHaveClass(/is-lit/);
+    const box = await outside.boundingBox();
+    await page.mouse.move(box.x + box.width * 0.4, box.y + box.height * 0.4);
+    await expect(page.getByRole('row', { name: /^Outside/ })).toHaveClass(/bg-tint/);
+    await page.getByRole('link', { name: 'Inside, sanding' }).click();
+    await expect(page).toHaveURL(/surface#zone-inside/);
+    await page.goBack();
+    await page.getByRole('link', { name: 'Rim, coats' }).click();
+    await expect(page).toHaveURL(/coats#zone-rim/);
+});
+
+test('on the other tabs the small drawing leads to what is said of a zone', async ({ page }) => {
+    await page.goto(`${piece}/surface`);
+    await page.locator('#zone-inside').hover();
+    await expect(page.locator('[data-index] [data-zone=inside]')).toHaveClass(/is-lit/);
+    const rim = page.locator('[data-index] [data-zone=rim]').first();
+    await rim.dispatchEvent('click');
+    await expect(page.locator('#zone-rim')).toBeFocused();
+    await expect(page.locator('#zone-rim')).toBeInViewport();
+    await page.goto(`${piece}/record`);
+    await page.locator('[data-index] [data-zone=outside]').click();
+    await expect(page).toHaveURL(/surface#zone-outside/);
+});
+
+test('a node is moved to the pointer, and a reload in the middle leaves the piece as it was', async ({ page }) => {
+    await page.goto(`${piece}/shape`);
+    const rim = page.locator('[data-node="outer-5"]');
+    const before = await rim.getAttribute('aria-label');
+    const box = await rim.boundingBox();
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + 50, box.y + 20, { steps: 4 });
+    await expect(rim).not.toHaveAttribute('aria-label', before);
+    await page.reload();
+    await expect(rim).toHaveAttribute('aria-label', before);
+    await expect(page.locator('#undo button')).toBeDisabled();
+});
+
+test('a mark asks only for what it needs, and a band shows while its distances are typed', async ({ page }) => {
+    await page.goto(`${piece}/marks`);
+    const dye = page.locator('select[name=product]');
+    await expect(dye).toBeHidden();
+    await page.locator('select[name=kind]').selectOption('scorch');
+    await expect(page.locator('input[name=colour]')).toBeVisible();
+    await expect(dye).toBeHidden();
+    await page.locator('select[name=kind]').selectOption('dye');
+    await expect(dye).toBeVisible();
+    await page.getByLabel('From, mm').fill('30');
+    await page.getByLabel('To, mm').fill('55');
+    await expect(page.locator('svg[x-ref=overlay] .band')).toHaveCount(1);
+    await page.getByLabel('To, mm').fill('20');
+    await expect(page.locator('svg[x-ref=overlay] .band')).toHaveCount(0);
+});
+
+test('without a server nothing is lost and the maker is told', async ({ page, context }) => {
+    await page.goto(`${piece}/surface`);
+    await page.locator('[name="own[outside]"]').fill('P120, P180, P320');
+    await context.setOffline(true);
+    await page.getByRole('button', { name: 'Price it' }).first().click();
+    await expect(page.locator('#said')).toContainText('nothing was saved');
+    await expect(page.locator('[name="own[outside]"]')).toHaveValue('P120, P180, P320');
+    await context.setOffline(false);
+    await page.getByRole('button', { name: 'Price it' }).first().click();
+    await expect(page.locator('#said')).toContainText('Sanding saved.');
+    await page.locator('#undo button').click();
+    await expect(page.locator('[name="own[outside]"]')).toHaveValue('');
+});
+
+test('a page that was open too long keeps what was typed', async ({ page, context }) => {
+    await page.goto(`${piece}/surface`);
+    await page.locator('[name="own[outside]"]').fill('P120, P180, P320');
+    await context.clearCookies();
+    await page.getByRole('button', { name: 'Price it' }).first().click();
+    await expect(page.locator('#said')).toContainText('open too long');
+    await expect(page.locator('[name="own[outside]"]')).toHaveValue('P120, P180, P320');
+});
+
+test('the route card prints on A4 and on Letter, in ink alone', async ({ page }) => {
+    await page.goto(`${piece}/card`);
+    await page.emulateMedia({ media: 'print' });
+    // The widths of the paper less the margins of the print style, in CSS pixels.
+    for (const width of [688, 710]) {
+        await page.setViewportSize({ width, height: 1000 });
+        expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+    }
+    await expect(page.getByRole('navigation', { name: 'Main' })).toBeHidden();
+    await expect(page.getByText('Back to the route')).toBeHidden();
+    expect(await page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor)).toBe('rgb(255, 255, 255)');
+    const boxes = page.locator('table svg[role=img]');
+    await expect(boxes).toHaveCount(await page.locator('tbody tr').count());
+    for (const format of ['A4', 'Letter']) expect((await page.pdf({ format })).length).toBeGreaterThan(5000);
+});
+
+test('the dark shop in inches, US grits and twelve hours, and back', async ({ page }) => {
+    await page.goto('/shop');
+    await page.getByLabel('Units').selectOption('imperial');
+    await page.getByLabel('Grit scale you think in').selectOption('CAMI');
+    await page.getByLabel('Clock').selectOption('12');
+    await page.getByLabel('Shop light').selectOption('dark');
+    await page.getByRole('button', { name: 'Save for me' }).click();
+    await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+    await expect(page.getByLabel('By day, °F')).toHaveValue('64.4');
+    await page.goto(`${piece}/shape`);
+    await expect(page.getByText('10.24 in').first()).toBeVisible();
+    await page.getByText('Type the nodes').click();
+    await expect(page.getByLabel('outer node 6, radius')).toHaveValue('5.118');
+    await page.goto(`${piece}/surface`);
+    await expect(page.getByText('≈ CAMI').first()).toBeVisible();
+    await page.goto(`${piece}/route`);
+    await expect(page.getByText(/\d (am|pm)/).first()).toBeVisible();
+    await page.goto('/shop');
+    await page.getByLabel('Units').selectOption('metric');
+    await page.getByLabel('Grit scale you think in').selectOption('P');
+    await page.getByLabel('Clock').selectOption('24');
+    await page.getByLabel('Shop light').selectOption('paper');
+    await page.getByRole('button', { name: 'Save for me' }).click();
+    await expect(page.getByLabel('By day, °C')).toHaveValue('18');
+});
