@@ -31,13 +31,14 @@ final readonly class Stack
             }
             $notes = [...$notes, ...self::denibNotes($wood, $layers[$i - 1]->product ?? null, $layer)];
         }
-        $notes = [...$notes, ...self::woodNotes($wood, $layers), ...self::hardWaxNotes($layers)];
+        $ledger = self::ledger($layers);
+        $notes = [...$notes, ...self::sandThroughNotes($layers, $ledger), ...self::woodNotes($wood, $layers), ...self::hardWaxNotes($layers)];
         $worst = Verdict::Fine;
         foreach ([...$pairs, ...$notes] as $judged) {
             $worst = $judged->verdict->isWorseThan($worst) ? $judged->verdict : $worst;
         }
 
-        return new self($worst, $pairs, $notes, self::ledger($layers));
+        return new self($worst, $pairs, $notes, $ledger);
     }
 
     /** Film that stands on the wood at the end, µm. */
@@ -62,6 +63,24 @@ final readonly class Stack
         return $wood?->tannin === true
             ? [new PairVerdict('steel wool', $over->name(), Verdict::TestFirst, "$wood->name is rich in tannin: bits of steel wool blacken it when damp reaches them.", 'Use a grey non-woven pad.')]
             : [];
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @param  list<float>  $ledger
+     * @return list<PairVerdict>
+     */
+    private static function sandThroughNotes(array $layers, array $ledger): array
+    {
+        $notes = [];
+        foreach ($layers as $i => $layer) {
+            $stands = $i === 0 ? 0.0 : $ledger[$i - 1];
+            if ($layer->denib !== null && $stands > 0 && $stands <= $layer->denib->removesUm()) {
+                $notes[] = new PairVerdict($layers[$i - 1]->product->name(), $layer->product->name(), Verdict::TestFirst, sprintf('Only %.0f µm of film stands and rubbing with %s takes about %.0f: it would go through to the wood.', $stands, $layer->denib->words(), $layer->denib->removesUm()), 'Lay one more coat first, or rub with a pad.');
+            }
+        }
+
+        return $notes;
     }
 
     /**

@@ -55,6 +55,19 @@ final class StackTest extends TestCase
         }
     }
 
+    public function test_a_rubbing_that_would_go_through_the_film_is_caught(): void
+    {
+        $polish = $this->catalogue->coatings()->coating('Friction polish (shellac oil alcohol)');
+        $judge = fn (Denib $denib, int $coats): Stack => Stack::judge(null, [...array_fill(0, $coats, new Layer($polish, null, 24)), new Layer($polish, $denib, 24)]);
+        // One coat leaves 8 µm: worn paper takes all of it, a pad three.
+        self::assertSame('caution', $judge(Denib::Paper, 1)->verdict->overall());
+        self::assertStringContainsString('Only 8 µm of film stands', $judge(Denib::Paper, 1)->notes[0]->reason);
+        self::assertSame([], $judge(Denib::Pad, 1)->notes);
+        self::assertSame([], $judge(Denib::Paper, 2)->notes);
+        $oil = $this->catalogue->coatings()->coating('Oil-varnish blend');
+        self::assertSame([], Stack::judge(null, [new Layer($oil, null, null), new Layer($oil, Denib::Paper, 24)])->notes);
+    }
+
     public function test_the_verdict_of_a_stack_is_its_worst(): void
     {
         mt_srand(62);

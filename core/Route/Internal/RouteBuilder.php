@@ -161,13 +161,16 @@ final class RouteBuilder
         $where = count($zones) > 2 || $zones === ['outside', 'top'] ? 'all over' : implode(', ', $zones);
         $count = count($plan->coats);
         $sealed = false;
+        $filmUm = 0.0;
         foreach ($plan->coats as $i => $coat) {
             $id = "$prefix-{$plan->name()}-".($i + 1);
             if ($coat->denib !== null && $i > 0) {
                 $before = $after[0];
                 $this->addAfter([new Lag($before->task, Wait::hours($before->wait->minHours, null, $before->wait->kinetics))], StepKind::Denib, "denib-$id", $where, 'Rub down with '.$coat->denib->words().", $where", 4, Wait::none(), '', [
                     'hold' => 'by hand', 'because' => sprintf('Takes the nibs and about %.0f µm off, so that the next coat lies flat.', $coat->denib->removesUm()), 'hazards' => [Hazard::Dust],
+                    'how' => [$filmUm > 0 ? sprintf('%.0f µm of film stands. Lightly, and lightest on rims and edges, until it is evenly dull.', $filmUm) : 'No film stands yet: only knock the nibs off, with the grain.'],
                 ]);
+                $filmUm = max(0.0, $filmUm - $coat->denib->removesUm());
                 $after[] = new Lag("denib-$id", Wait::none());
             }
             $wait = $this->waitAfter($coat->coating, $plan->coats[$i + 1]->coating ?? null, ! $sealed);
@@ -182,6 +185,7 @@ final class RouteBuilder
                 'film' => $coat->coating->film,
             ]);
             $after = [new Lag($id, $wait)];
+            $filmUm += $coat->coating->buildsFilm() ? $coat->coating->dryUm() : 0.0;
             $sealed = $sealed || $coat->coating->isShellac();
         }
         $last = $plan->coats[$count - 1]->coating;
