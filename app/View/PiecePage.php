@@ -68,6 +68,19 @@ final readonly class PiecePage
         return $hours >= 0 ? $show->hours($hours).' before it is due' : $show->hours(-$hours).' after it is due';
     }
 
+    /**
+     * What would resolve a conflict, as one sentence.
+     *
+     * @param  array{choices: list<string>}  $conflict
+     */
+    public function choices(array $conflict): string
+    {
+        $choices = array_map(fn (string $choice): string => rtrim($choice, '.'), $conflict['choices']);
+        $first = array_shift($choices);
+
+        return $first === null ? '' : implode('; or ', [$first, ...array_map(lcfirst(...), $choices)]).'.';
+    }
+
     public function isLate(): bool
     {
         return $this->piece->due_at !== null && $this->piece->ready_at !== null && $this->piece->ready_at->gt($this->piece->due_at);

@@ -42,12 +42,14 @@
                     @endif
                 </svg>
             @endif
+            <div class="grid gap-x-12 lg:grid-cols-2">
             @if ($piece->late)
                 <div class="note note-warn"><strong>It will be late by {{ $show->hours($piece->late['hours']) }}.</strong> {{ implode('. ', $piece->late['because']) }}.</div>
             @endif
             @foreach ($piece->conflicts as $conflict)
-                <div @class(['note', 'note-warn' => $conflict['severity'] === 'forbid'])><strong>{{ $conflict['severity'] === 'forbid' ? 'This does not go together.' : 'Look at this.' }}</strong> {{ $show->sentence($conflict['message']) }} <span class="faint">{{ implode('; or: ', $conflict['choices']) }}.</span></div>
+                <div @class(['note', 'note-warn' => $conflict['severity'] === 'forbid'])><strong>{{ $conflict['severity'] === 'forbid' ? 'This does not go together.' : 'Look at this.' }}</strong> {{ $show->sentence($conflict['message']) }} <span class="faint">{{ $page->choices($conflict) }}</span></div>
             @endforeach
+            </div>
         </div>
     </section>
 </x-layout>
