@@ -57,11 +57,30 @@ php_packages() {
     (cd "$ROOT" && COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress) && echo "$stamp" >"$ROOT/vendor/.stamp"
 }
 
+NODE_NEEDED=20
+NODE_FETCHED=22.23.3
+
+node_is_new_enough() { node -e "process.exit(Number(process.versions.node.split('.')[0]) >= $NODE_NEEDED ? 0 : 1)" 2>/dev/null; }
+
+# Debian 12 ships an older Node than the build needs: then a newer one is kept in var/node, for this project alone.
+newer_node() {
+    local arch home
+    node_is_new_enough && return 0
+    case $(uname -m) in
+        x86_64) arch=x64 ;;
+        aarch64) arch=arm64 ;;
+        *) echo "Node $(node --version) is too old, and none is fetched for $(uname -m): install Node $NODE_NEEDED or newer."; return 1 ;;
+    esac
+    home=$ROOT/var/node/node_modules/node-linux-$arch/bin
+    [ -x "$home/node" ] || npm install --prefix "$ROOT/var/node" --no-save --ignore-scripts --no-audit --no-fund "node-linux-$arch@$NODE_FETCHED" || return 1
+    export PATH=$home:$PATH
+    node_is_new_enough
+}
+
 npm_packages() {
     local stamp
     stamp=$(stamp_of "$ROOT/package-lock.json")
     [ "$(cat "$ROOT/node_modules/.stamp" 2>/dev/null)" = "$stamp" ] && return 0
-    node -e 'process.exit(Number(process.versions.node.split(".")[0]) >= 20 ? 0 : 1)' || { echo "Node $(node --version) is too old: 20 or newer is needed."; return 1; }
     (cd "$ROOT" && npm ci --no-audit --no-fund) && echo "$stamp" >"$ROOT/node_modules/.stamp"
 }
 
