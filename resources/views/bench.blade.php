@@ -17,6 +17,7 @@
                         @if ($step->details['amount_ml'])<p class="mt-1">Pour <b>{{ $show->volume($step->details['amount_ml']) }}</b> of {{ lcfirst($step->details['product']) }}.</p>@endif
                         @foreach ($step->details['how'] as $line)<p class="mt-1">{{ $show->sentence($line) }}</p>@endforeach
                         <p class="faint small mt-2">{{ $step->details['because'] }}</p>
+                        <x-why kind="workshop">{{ HonestGrain\Route\StepKind::from($step->kind)->why() }}</x-why>
                     </div>
                 </div>
                 <div class="mt-5 flex flex-wrap items-start gap-3.5">

@@ -42,6 +42,7 @@
                     @endif
                 </svg>
             @endif
+            <x-why kind="workshop">Every step of the route, placed in the shop's hours with one pair of hands and one lathe, beside all other pieces; waits run day and night at the rate of this shop's air (see Coats). Hands-on minutes are models too: what you log moves the date.</x-why>
             <div class="grid gap-x-12 lg:grid-cols-2">
             @if ($piece->late)
                 <div class="note note-warn"><strong>It will be late by {{ $show->hours($piece->late['hours']) }}.</strong> {{ implode('. ', $piece->late['because']) }}.</div>

@@ -45,6 +45,7 @@
                 <button class="press press-main">Place it</button>
             </form>
             <p class="faint small mt-2">Distances run along the surface: outside from the foot, inside and rim from the outer edge.</p>
+            <x-why kind="workshop">Distances are arc lengths on the sampled curve (physics). The usual minutes and waits are workshop figures for one band; a dye waits as long as its class takes to dry, run through this shop's air. The order follows from what each mark needs: cut first, then flame, then pen, then colour, and every coat after them.</x-why>
             @if ($core->marks !== [])
                 <h2 class="mt-6">In which order, and why</h2>
                 <ol class="mt-2 list-decimal pl-5">
