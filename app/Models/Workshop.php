@@ -57,6 +57,15 @@ class Workshop extends Model
         });
     }
 
+    /**
+     * Lets one change to this workshop through at a time, until the transaction ends. Taken before any
+     * other row is locked, so that two changes never wait for each other.
+     */
+    public function lock(): void
+    {
+        self::query()->whereKey($this->id)->lockForUpdate()->first();
+    }
+
     /** @return HasMany<User, $this> */
     public function users(): HasMany
     {

@@ -70,7 +70,7 @@ final readonly class Logbook
         $workshop = $piece->workshop;
 
         return DB::transaction(function () use ($entry, $user, $piece, $workshop): bool {
-            $this->lock($workshop);
+            $workshop->lock();
             $this->refuseIfBuiltUpon($entry, $piece, $workshop);
             try {
                 $workshop->logEntries()->create([
@@ -98,7 +98,7 @@ final readonly class Logbook
         $workshop = $step->piece->workshop;
 
         return DB::transaction(function () use ($step, $user, $kind, $at, $more, $workshop): array {
-            $this->lock($workshop);
+            $workshop->lock();
             $undone = $workshop->logEntries()->where(['piece_id' => $step->piece_id, 'step' => $step->step, 'kind' => 'undo'])->count();
             $key = "$step->piece_id:$step->step:$undone";
             $entry = LogEntry::query()->where('once_key', $key)->first();
@@ -152,10 +152,5 @@ final readonly class Logbook
     private function latest(Piece $piece, string $step, string $kind): ?LogEntry
     {
         return $piece->logEntries()->where(['step' => $step, 'kind' => $kind])->latest('id')->first();
-    }
-
-    private function lock(Workshop $workshop): void
-    {
-        Workshop::query()->whereKey($workshop->id)->lockForUpdate()->first();
     }
 }

@@ -75,6 +75,7 @@ final readonly class PieceEditor
 
     private function locked(Piece $piece, int $seen): Piece
     {
+        $piece->workshop->lock();
         /** @var Piece $locked */
         $locked = Piece::query()->whereKey($piece->id)->lockForUpdate()->firstOrFail();
         if ($locked->version !== $seen) {
@@ -86,7 +87,8 @@ final readonly class PieceEditor
 
     private function store(Piece $piece, CorePiece $core, int $revision): Piece
     {
-        $piece->update($this->columns($core) + ['version' => $piece->version + 1, 'revision' => $revision]);
+        // A finished piece that is changed may have work again; the plan says whether it has.
+        $piece->update($this->columns($core) + ['version' => $piece->version + 1, 'revision' => $revision, 'state' => $piece->state === Piece::DONE ? Piece::WORKING : $piece->state]);
         $this->planner->replan($piece->workshop);
 
         return $piece->refresh();

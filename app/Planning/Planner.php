@@ -43,8 +43,8 @@ final readonly class Planner
     public function replan(Workshop $workshop): void
     {
         DB::transaction(function () use ($workshop): void {
-            // One plan at a time for a workshop; the second waits and plans on the first's results.
-            Workshop::query()->whereKey($workshop->id)->lockForUpdate()->first();
+            // The second of two plans waits, and plans on the first's results.
+            $workshop->lock();
             $workshop->load(['abrasives', 'tins']);
             $clock = $this->mapper->clock($workshop);
             $now = now()->startOfMinute()->getTimestamp();

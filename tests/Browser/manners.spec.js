@@ -9,7 +9,7 @@ async function noSeriousFinding(page, where) {
 
 for (const theme of ['paper', 'dark']) {
     test(`no serious accessibility finding on any main screen, ${theme}`, async ({ page }) => {
-        test.setTimeout(120_000);
+        test.setTimeout(300_000);
         for (const path of ['/sign-in', '/register']) {
             await page.goto(path);
             await noSeriousFinding(page, path);

@@ -130,6 +130,20 @@ final class BenchTest extends FeatureTestCase
         self::assertSame(Piece::WORKING, $piece->refresh()->state);
     }
 
+    public function test_a_finished_piece_that_gets_another_coat_is_in_work_again(): void
+    {
+        $piece = $this->bowl(['coats' => []]);
+        $this->work($piece, ...$piece->plannedSteps()->pluck('step')->all());
+        self::assertSame(Piece::DONE, $piece->refresh()->state);
+        $this->put(route('pieces.update', $piece), ['version' => $piece->version, 'name' => 'Ebb bowl, sold', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9', 'purpose' => 'handled', 'holding' => 'tenon', 'due' => '', 'note' => ''])->assertSessionHasNoErrors();
+        self::assertSame(Piece::DONE, $piece->refresh()->state, 'a new name is no work');
+        $this->put(route('pieces.coats', $piece), ['version' => $piece->version, 'do' => 'stack', 'stack' => 'sealed-and-waxed', 'zones' => ['outside']])->assertSessionHasNoErrors();
+        self::assertSame(Piece::WORKING, $piece->refresh()->state);
+        $this->get('/bench')->assertSee('Shellac sanding sealer, coat 1 of 2');
+        $this->post(route('pieces.undo', $piece), ['version' => $piece->version])->assertSessionHasNoErrors();
+        self::assertSame(Piece::DONE, $piece->refresh()->state);
+    }
+
     public function test_what_burns_wants_one_press_a_session(): void
     {
         $piece = $this->bowl();
