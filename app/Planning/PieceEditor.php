@@ -27,6 +27,7 @@ final readonly class PieceEditor
         $core = $this->mapper->piece($workshop, $document);
 
         return DB::transaction(function () use ($workshop, $core, $user, $what, $plan): Piece {
+            $workshop->lock();
             $piece = $workshop->pieces()->create($this->columns($core) + ['conflicts' => [], 'version' => 1, 'revision' => 1]);
             $piece->revisions()->create(['number' => 1, 'document' => $core->toArray(), 'what' => $what, 'user_id' => $user?->id]);
             if ($plan) {

@@ -8,6 +8,7 @@ use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Models\Workshop;
+use Closure;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Exception\BadInput;
@@ -38,6 +39,25 @@ final readonly class Planner
         if ($workshop->planned_at === null || $workshop->planned_at->lt(now()->subMinutes(self::STALE_MINUTES))) {
             $this->replan($workshop);
         }
+    }
+
+    /**
+     * Makes a change to a workshop and the plan that follows from it, as one: both stand, or neither.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $change
+     * @return T what the change gave back
+     */
+    public function apply(Workshop $workshop, Closure $change): mixed
+    {
+        return DB::transaction(function () use ($workshop, $change): mixed {
+            $workshop->lock();
+            $changed = $change();
+            $this->replan($workshop->refresh());
+
+            return $changed;
+        });
     }
 
     public function replan(Workshop $workshop): void

@@ -17,6 +17,7 @@ test('many hands at once: nothing falls over, one change wins, and every entry i
     for (let round = 0; round < 4; round++) {
         for (const piece of pieces) asked.push(post(`${piece}/surface`, { _method: 'put', version: 1, tool_mark_um: 60 + round }));
         for (const hold of new Set(holds)) asked.push(post(hold, {}));
+        asked.push(post(`${pieces[0]}/copy`, {}), post('/shelf/abrasives', { grit: 'CAMI 320', discs: round }));
     }
     for (const response of await Promise.all(asked)) expect(response.status()).toBe(302);
 

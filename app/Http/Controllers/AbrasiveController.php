@@ -20,8 +20,8 @@ class AbrasiveController extends Controller
     {
         $typed = $request->validate(['grit' => ['required', 'string', 'max:20'], 'discs' => ['nullable', 'integer', 'between:0,9999']]);
         $grit = $catalogue->abrasives()->named($typed['grit'], 'grit')->name;
-        $this->workshop($request)->abrasives()->updateOrCreate(['grit' => $grit], ['discs' => (int) ($typed['discs'] ?? 0)]);
-        $this->planner->replan($this->workshop($request)->refresh());
+        $workshop = $this->workshop($request);
+        $this->planner->apply($workshop, fn (): Abrasive => $workshop->abrasives()->updateOrCreate(['grit' => $grit], ['discs' => (int) ($typed['discs'] ?? 0)]));
 
         return back()->with('said', "$grit is on the shelf; every ladder was worked out again.");
     }
@@ -35,8 +35,7 @@ class AbrasiveController extends Controller
 
     public function destroy(Request $request, Abrasive $abrasive): RedirectResponse
     {
-        $abrasive->delete();
-        $this->planner->replan($this->workshop($request)->refresh());
+        $this->planner->apply($this->workshop($request), fn (): ?bool => $abrasive->delete());
 
         return back()->with('said', "$abrasive->grit is off the shelf; every ladder was worked out again.");
     }

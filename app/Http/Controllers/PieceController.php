@@ -90,17 +90,17 @@ class PieceController extends Controller
     /** Puts a piece away: it leaves the plan and keeps its record. */
     public function destroy(Request $request, Piece $piece, Planner $planner): RedirectResponse
     {
-        $piece->update(['state' => Piece::PUT_AWAY, 'ready_at' => null, 'late' => null]);
-        $piece->plannedSteps()->update(['is_next' => false, 'start_at' => null]);
-        $planner->replan($this->workshop($request));
+        $planner->apply($this->workshop($request), function () use ($piece): void {
+            $piece->update(['state' => Piece::PUT_AWAY, 'ready_at' => null, 'late' => null]);
+            $piece->plannedSteps()->update(['is_next' => false, 'start_at' => null]);
+        });
 
         return redirect()->route('pieces.index')->with('said', "“{$piece->name}” is put away. It is under “Put away” and can come back.");
     }
 
     public function revive(Request $request, Piece $piece, Planner $planner): RedirectResponse
     {
-        $piece->update(['state' => Piece::WORKING]);
-        $planner->replan($this->workshop($request));
+        $planner->apply($this->workshop($request), fn (): bool => $piece->update(['state' => Piece::WORKING]));
 
         return redirect()->route('pieces.route', $piece)->with('said', 'Back in work.');
     }

@@ -57,7 +57,7 @@ class ShopController extends Controller
         $closed = array_values(array_filter(preg_split('/[\s,;]+/', (string) ($typed['closed'] ?? '')) ?: [], fn (string $date): bool => $date !== ''));
         WorkingHours::read(Document::of(['hours' => $hours, 'closed' => $closed]));
         $workshop = $this->workshop($request);
-        $workshop->update([
+        $planner->apply($workshop, fn (): bool => $workshop->update([
             'name' => $typed['name'], 'time_zone' => $typed['time_zone'], 'hours' => $hours, 'closed' => $closed,
             'climate' => [
                 'day_c' => $show->typed(Unit::Temperature, (float) $typed['day_c']), 'day_rh' => (float) $typed['day_rh'],
@@ -65,8 +65,7 @@ class ShopController extends Controller
                 'day_from' => (int) $typed['day_from'], 'day_to' => (int) $typed['day_to'],
             ],
             'limits' => ['sanding_cap_m_s' => $show->typed(Unit::Speed, (float) $typed['sanding_cap_m_s']), 'min_wall_mm' => $show->typed(Unit::Length, (float) $typed['min_wall_mm'])],
-        ]);
-        $planner->replan($workshop);
+        ]));
 
         return back()->with('said', 'Saved; every date was worked out again.');
     }

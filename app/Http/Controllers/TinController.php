@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Tin;
 use App\Planning\Planner;
 use App\View\Show;
 use App\View\TinForm;
@@ -37,8 +38,13 @@ class TinController extends Controller
         $label = TinForm::label($typed['label'] ?? [], $show);
         // Refused here, before anything is stored, if the label makes no sense.
         $catalogue->coatings()->withLabels([$product->name() => $label]);
-        $this->workshop($request)->tins()->updateOrCreate(['product' => $product->name()], ['label' => $label, 'stock_ml' => isset($typed['stock_ml']) ? $show->typed(Unit::Volume, (float) $typed['stock_ml']) : null, 'opened_on' => $typed['opened_on'] ?? null, 'note' => $typed['note'] ?? null]);
-        $planner->replan($this->workshop($request)->refresh());
+        $workshop = $this->workshop($request);
+        $planner->apply($workshop, fn (): Tin => $workshop->tins()->updateOrCreate(['product' => $product->name()], [
+            'label' => $label,
+            'stock_ml' => isset($typed['stock_ml']) ? $show->typed(Unit::Volume, (float) $typed['stock_ml']) : null,
+            'opened_on' => $typed['opened_on'] ?? null,
+            'note' => $typed['note'] ?? null,
+        ]));
 
         return redirect()->route('shelf')->with('said', "Your {$product->name()} is on the shelf; the plan follows its label.");
     }

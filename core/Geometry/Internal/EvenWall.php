@@ -50,7 +50,7 @@ final class EvenWall
         for ($i = count($outer->points) - 1; $i > 0; $i--) {
             [$above, $below] = [$outer->points[$i], $outer->points[$i - 1]];
             [$dz, $dr] = [$above->z - $below->z, $above->r - $below->r];
-            $length = hypot($dz, $dr);
+            $length = max(1e-9, hypot($dz, $dr));
             $z = ($above->z + $below->z) / 2 + $wallMm * $dr / $length;
             $r = ($above->r + $below->r) / 2 - $wallMm * $dz / $length;
             if ($line !== [] && ($z < $floorMm + self::SWEEP_WALLS * $wallMm || $r < $wallMm)) {
