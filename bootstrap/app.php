@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\ApplyPreferences;
 use App\Http\Middleware\SecurityHeaders;
+use App\View\FieldWords;
 use App\View\Show;
 use HonestGrain\Exception\BadInput;
 use Illuminate\Foundation\Application;
@@ -27,7 +28,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // The craft words its own errors; on a page they stand beside the form like any other.
         $exceptions->dontReport(BadInput::class);
         $exceptions->render(function (BadInput $e, Request $request) {
-            $message = app(Show::class)->sentence($e->getMessage());
+            // A file is spoken of in its own terms, a page in the maker's.
+            $message = $request->routeIs('pieces.import') ? $e->getMessage() : app(Show::class)->sentence(FieldWords::in($e->getMessage(), $e->field));
 
             return $request->expectsJson()
                 ? response()->json(['message' => $message, 'field' => $e->field, 'code' => $e->reason], 422)

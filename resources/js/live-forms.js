@@ -23,7 +23,9 @@ export function swap(page, selectors) {
 
 export function tell(words) {
     const line = document.querySelector('#said');
-    if (line) line.textContent = words;
+    if (!line) return;
+    line.textContent = words;
+    line.classList.add('px-[40px]', 'py-2');
 }
 
 document.addEventListener('submit', async (event) => {

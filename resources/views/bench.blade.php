@@ -1,6 +1,6 @@
 @php($step = $board->now)
 <x-layout title="Bench" section="bench">
-    <div class="mx-auto grid max-w-[1440px] lg:grid-cols-[1.28fr_1fr]" x-data="liveClock">
+    <div class="mx-auto grid max-w-[1440px] lg:min-h-[calc(100vh-60px)] lg:grid-cols-[1.28fr_1fr]" x-data="liveClock">
         <section class="px-[40px] pt-6 pb-10 lg:border-r lg:border-ink" aria-labelledby="now-title">
             @if ($board->trouble)<div class="note note-warn"><strong>No dates can be worked out.</strong> {{ $board->trouble }} <a href="/shop">Look at the hours under Shop.</a></div>@endif
             @if ($step === null)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\View\FieldWords;
 use Illuminate\Support\Facades\Auth;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -54,7 +55,7 @@ final class WordsTest extends FeatureTestCase
     {
         yield 'no name' => [['name' => ' '], 'name', 'Name is empty'];
         yield 'no such zone' => [['time_zone' => 'Mars/Olympus'], 'time_zone', '“Mars/Olympus”, which is not a time zone'];
-        yield 'hours in words' => [['hours' => ['mon' => 'mornings']], 'hours.mon', 'hours.mon is “mornings”; it takes stretches such as 08:00-12:00'];
+        yield 'hours in words' => [['hours' => ['mon' => 'mornings']], 'hours.mon', 'Monday is “mornings”; it takes stretches such as 08:00-12:00'];
         yield 'hours that run backwards' => [['hours' => ['mon' => '12:00-08:00']], 'hours.mon.0', 'a stretch ends after it starts'];
         yield 'hours past midnight' => [['hours' => ['tue' => '20:00-26:00']], 'hours.tue.0.1', 'a time from 00:00 to 24:00'];
         yield 'a closed day that is not' => [['closed' => '2026-02-30'], 'closed.0', '2026-02-30'];
@@ -105,6 +106,40 @@ final class WordsTest extends FeatureTestCase
         $this->post('/shelf/abrasives', ['grit' => 'P221'])->assertSessionHasErrors('grit');
         $this->post('/shelf/abrasives', ['grit' => 'P220', 'discs' => '-3'])->assertSessionHasErrors(['discs' => 'Discs is “-3”; it takes a number from 0 to 9999.']);
         self::assertSame(8, $this->shop->abrasives()->count());
+    }
+
+    #[DataProvider('fields')]
+    public function test_a_field_is_called_what_the_page_calls_it(string $field, string $words): void
+    {
+        self::assertSame($words, FieldWords::of($field));
+        self::assertSame("$words is \"x\"; it takes a number.", FieldWords::in("$field is \"x\"; it takes a number.", $field));
+    }
+
+    /** @return iterable<array{string, string}> */
+    public static function fields(): iterable
+    {
+        yield ['shape.outer', 'The outside'];
+        yield ['shape.inner.2', 'Inside, node 3'];
+        yield ['shape.outer.0.1', 'Outside, node 1, radius'];
+        yield ['surface.own.rim.0', 'Rim, your own way, grit 1'];
+        yield ['surface.tool_mark_um', 'Depth of the tool marks'];
+        yield ['marks.1.wait_hours', 'Mark 2, wait'];
+        yield ['bands.dye-1', 'The band'];
+        yield ['coats.0.layers.4.product', 'Coat 5, product'];
+        yield ['hours.tue.0.1', 'Tuesday, stretch 1, to'];
+        yield ['hours.sat', 'Saturday'];
+        yield ['closed.2', 'Closed on, date 3'];
+        yield ['label.recoat_until_h', 'Recoat until'];
+        yield ['wood', 'Wood'];
+    }
+
+    public function test_refusals_on_a_page_speak_of_its_fields_and_those_of_a_file_of_its_paths(): void
+    {
+        $piece = $this->bowl();
+        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '80', 'own' => ['inside' => 'P80, 180']]);
+        self::assertStringStartsWith('Inside, your own way, grit 2 is "180", which is a different size on each scale', session('errors')->first());
+        $this->postJson(route('pieces.shape.preview', $piece), ['shape' => ['outer' => [[0, 40], [10, -3]], 'inner' => null]])->assertStatus(422)->assertJsonPath('message', 'Outside, node 2, radius is -3; it takes a length from 0 to 3000 mm.');
+        self::assertSame('Nothing to do with it.', FieldWords::in('Nothing to do with it.', 'wood'));
     }
 
     public function test_passwords_are_never_repeated_in_a_message(): void

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\User;
 use App\Planning\Planner;
+use App\View\FieldWords;
 use App\View\Show;
 use App\View\Unit;
 use HonestGrain\Coating\DewPoint;
@@ -111,7 +112,7 @@ class ShopController extends Controller
         $stretches = [];
         foreach (array_filter(array_map(trim(...), explode(',', $text)), fn (string $one): bool => $one !== '') as $one) {
             if (preg_match('/^(\d\d?):(\d\d)\s*[-–]\s*(\d\d?):(\d\d)$/u', $one, $m) !== 1) {
-                throw ValidationException::withMessages(["hours.$day" => "hours.$day is “{$one}”; it takes stretches such as 08:00-12:00, 13:00-17:00, or nothing for a day off."]);
+                throw ValidationException::withMessages(["hours.$day" => FieldWords::of("hours.$day")." is “{$one}”; it takes stretches such as 08:00-12:00, 13:00-17:00, or nothing for a day off."]);
             }
             $stretches[] = [sprintf('%02d:%s', $m[1], $m[2]), sprintf('%02d:%s', $m[3], $m[4])];
         }

@@ -27,21 +27,23 @@
         </header>
     @endauth
     <main id="content">
-        <p id="said" role="status" class="no-print {{ session('said') ? 'px-[40px] pt-3' : '' }} mx-auto max-w-[1440px]">
+        <div class="no-print sticky top-0 z-10 bg-paper">
+        <p id="said" role="status" class="{{ session('said') ? 'px-[40px] py-2' : '' }} mx-auto max-w-[1440px]">
             @if (session('said')){{ session('said') }}@endif
             @if (session('undo'))
                 <button class="quiet" form="undo-last">Take it back</button>
             @endif
         </p>
-        @if (session('undo'))
-            <form method="post" action="{{ route('log.undo', session('undo')) }}" id="undo-last" data-live hidden>@csrf</form>
-        @endif
         @if ($errors->any())
-            <div class="mx-auto max-w-[1440px] px-[40px] pt-3" role="alert" id="problems">
+            <div class="mx-auto max-w-[1440px] px-[40px] py-1" role="alert" id="problems">
                 <ul class="note note-warn">
                     @foreach ($errors->all() as $message)<li>{{ $message }}</li>@endforeach
                 </ul>
             </div>
+        @endif
+        </div>
+        @if (session('undo'))
+            <form method="post" action="{{ route('log.undo', session('undo')) }}" id="undo-last" data-live hidden>@csrf</form>
         @endif
         {{ $slot }}
     </main>
