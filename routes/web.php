@@ -66,6 +66,7 @@ Route::middleware('auth')->group(function (): void {
         Route::put('coats', [CoatsController::class, 'update']);
         Route::get('route', [RouteController::class, 'show'])->name('route');
         Route::get('record', [RouteController::class, 'record'])->name('record');
+        Route::post('record', [LogController::class, 'store']);
         Route::get('card', [RouteController::class, 'card'])->name('card');
         Route::post('undo', [PieceController::class, 'undo'])->name('undo');
         Route::post('redo', [PieceController::class, 'redo'])->name('redo');

@@ -90,6 +90,17 @@ final class ShelfTest extends FeatureTestCase
         $this->get('/log?page=2')->assertOk()->assertSee('Note 44');
     }
 
+    public function test_a_note_can_be_written_about_a_piece_at_any_time(): void
+    {
+        $piece = $this->bowl();
+        $this->post(route('pieces.record', $piece), ['body' => 'A hairline by the rim, filled.'])->assertSessionHas('said', 'Noted.');
+        $this->get(route('pieces.record', $piece))->assertSee('A hairline by the rim, filled.');
+        $this->post(route('pieces.record', $piece), ['body' => ' '])->assertSessionHasErrors('body');
+        self::assertSame([$piece->id], $this->shop->logEntries()->pluck('piece_id')->all());
+        $theirs = $this->bowl([], $this->makeShop('Heron Wharf', 'nell@example.test'));
+        $this->post("/pieces/{$theirs->id}/record", ['body' => 'x'])->assertNotFound();
+    }
+
     public function test_the_demo_is_seeded_once_and_never_over_what_is_there(): void
     {
         Artisan::call('demo:seed', ['--if-empty' => true]);

@@ -3,6 +3,9 @@
     <div class="grid gap-x-14 lg:grid-cols-[1.6fr_1fr]">
         <div>
             <h2>What happened</h2>
+            <form method="post" action="{{ route('pieces.record', $piece) }}" class="mt-2 flex items-end gap-3" data-live>@csrf
+                <x-field name="body" label="A note about this piece" class="grow"><input class="w-full" name="body" required maxlength="1000" value="{{ old('body') }}"></x-field><button class="press mb-[0.8rem]">Note it</button>
+            </form>
             @forelse ($entries as $entry)
                 <x-entry :entry="$entry" :undone="$undone" />
             @empty
