@@ -1,0 +1,74 @@
+#!/usr/bin/env bash
+# Checks bin/start itself, in a folder and on ports of its own: it serves, stops all it started, comes back
+# with its data, clears up after a run that was killed outright, and refuses what makes no sense.
+set -u
+ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+HONEST_GRAIN_STATE=$(mktemp -d /tmp/honest-grain-start.XXXXXX)
+export HONEST_GRAIN_STATE
+OUT=$HONEST_GRAIN_STATE/output
+RUNNING=
+passed=0
+failed=0
+
+quit() {
+    [ -n "$RUNNING" ] && kill "$RUNNING" 2>/dev/null && wait "$RUNNING" 2>/dev/null
+    rm -rf "$HONEST_GRAIN_STATE"
+}
+trap quit EXIT
+
+is() {
+    if "${@:2}"; then passed=$((passed + 1)); echo "  ok    $1"; else failed=$((failed + 1)); echo "  FAIL  $1"; fi
+}
+free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);'; }
+run() {
+    env -u APP_KEY -u DB_PASSWORD -u DB_PORT -u SOCKET_DIR -u APP_ENV "$ROOT/bin/start" --port "$PORT" >"$OUT" 2>&1 &
+    RUNNING=$!
+    for _ in $(seq 1 300); do
+        grep -q 'Stop      Ctrl-C' "$OUT" && return 0
+        kill -0 "$RUNNING" 2>/dev/null || break
+        sleep 0.1
+    done
+    cat "$OUT"
+    return 1
+}
+stop() { kill "$1" "$RUNNING" 2>/dev/null; wait "$RUNNING" 2>/dev/null; RUNNING=; }
+answers() { php -r 'exit(str_contains((string) @file_get_contents($argv[1]), "Sign in") ? 0 : 1);' "http://127.0.0.1:$PORT/sign-in"; }
+silent() { ! answers; }
+no_processes() { ! grep -qsF -- "--datadir=$HONEST_GRAIN_STATE/mysql" /proc/[0-9]*/cmdline; }
+says() { grep -qF -- "$1" "$OUT"; }
+same_key() { [ "$(cat "$HONEST_GRAIN_STATE/app.key")" = "$KEY" ]; }
+private() { [ "$(stat -c %a "$HONEST_GRAIN_STATE/app.key")" = 600 ]; }
+
+PORT=$(free_port)
+is 'it starts in an empty folder' run
+is 'it says where it is and who may sign in' says "http://127.0.0.1:$PORT"
+is 'the application answers' answers
+is 'its key is nobody else'\''s' private
+KEY=$(cat "$HONEST_GRAIN_STATE/app.key")
+"$ROOT/bin/start" --port "$PORT" >"$OUT.second" 2>&1
+is 'a second one refuses' grep -q 'already running' "$OUT.second"
+stop -TERM
+is 'it says that it stops' says 'Stopping.'
+is 'nothing answers any more' silent
+is 'no database is left running' no_processes
+
+is 'it starts again' run
+is 'with the same key' same_key
+kill -KILL "$RUNNING"; wait "$RUNNING" 2>/dev/null; RUNNING=
+is 'it starts after a run that was killed outright' run
+is 'and clears up what that one left' says 'that an earlier run left behind'
+is 'the application answers again' answers
+stop -TERM
+is 'and nothing is left' no_processes
+
+printf 'no\n' | "$ROOT/bin/start" --fresh >"$OUT" 2>&1
+is 'fresh asks before it drops anything' says 'Nothing was dropped.'
+is 'and drops nothing' test -d "$HONEST_GRAIN_STATE/mysql"
+"$ROOT/bin/start" --port eighty >"$OUT" 2>&1
+is 'a port that is none is refused' says '--port is "eighty"'
+"$ROOT/bin/start" --help >"$OUT" 2>&1
+is 'help names every option' says '--fresh'
+
+echo
+echo "$passed passed, $failed failed"
+[ "$failed" = 0 ]
