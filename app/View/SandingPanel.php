@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use HonestGrain\Abrasive\Grit;
 use HonestGrain\Abrasive\Progression;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Piece as CorePiece;
@@ -25,17 +26,10 @@ final readonly class SandingPanel
     /** @return list<self> */
     public static function all(CorePiece $core, Bench $bench): array
     {
-        $panels = [];
-        foreach ($core->measure($bench->minWallMm)->zones as $zone) {
-            if (in_array($zone->id, Sanding::ZONES, true)) {
-                $panels[] = new self(
-                    Sanding::of($core, $zone, $core->abrasives ?? $bench->abrasives, $bench->table, $bench->sandingCapMPerS),
-                    implode(', ', array_map(fn ($grit): string => $grit->name, $core->ownGrits[$zone->id] ?? [])),
-                );
-            }
-        }
-
-        return $panels;
+        return array_values(array_map(
+            fn (Sanding $sanding): self => new self($sanding, implode(', ', array_map(fn (Grit $grit): string => $grit->name, $core->ownGrits[$sanding->zone->id] ?? []))),
+            Sanding::all($core, $bench, $core->measure($bench->minWallMm)),
+        ));
     }
 
     /**

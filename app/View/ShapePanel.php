@@ -42,31 +42,15 @@ final readonly class ShapePanel
             $bands[$mark->band->id] = explode(',', $mark->kind->label())[0];
         }
 
+        $sandings = Sanding::all($this->core, $this->bench, $this->measured);
+        $lastGrit = fn (Sanding $sanding): string => ($grits = $sanding->chosen()?->gritNames() ?? []) === [] ? 'none' : $grits[count($grits) - 1];
+
         return array_values(array_map(fn (Zone $zone): array => [
             'id' => $zone->id, 'name' => $bands[$zone->id] ?? ucfirst($zone->id), 'area' => $this->show->area($zone->areaMm2),
             'end' => round($zone->endGrainMean * 100).' %', 'band' => isset($bands[$zone->id]),
-            'grit' => $this->lastGrit($zone), 'surface' => route('pieces.surface', $this->piece)."#zone-$zone->id",
-            'coats' => $this->coats($zone), 'coated' => route('pieces.coats', $this->piece)."#zone-$zone->id",
+            'grit' => isset($sandings[$zone->id]) ? $lastGrit($sandings[$zone->id]) : '', 'surface' => route('pieces.surface', $this->piece)."#zone-$zone->id",
+            'coats' => isset($sandings[$zone->id]) ? (string) count($this->core->coatPlanFor($zone->id)->coats ?? []) : '', 'coated' => route('pieces.coats', $this->piece)."#zone-$zone->id",
         ], $this->measured->zones));
-    }
-
-    private function lastGrit(Zone $zone): string
-    {
-        if (! in_array($zone->id, Sanding::ZONES, true)) {
-            return '';
-        }
-        $ladder = Sanding::of($this->core, $zone, $this->core->abrasives ?? $this->bench->abrasives, $this->bench->table, $this->bench->sandingCapMPerS)->chosen();
-
-        return $ladder === null ? 'none' : ($ladder->gritNames() === [] ? '' : $ladder->gritNames()[count($ladder->gritNames()) - 1]);
-    }
-
-    private function coats(Zone $zone): string
-    {
-        if (! in_array($zone->id, Sanding::ZONES, true)) {
-            return '';
-        }
-
-        return (string) count($this->core->coatPlanFor($zone->id)->coats ?? []);
     }
 
     public function sentence(): string

@@ -21,8 +21,9 @@ final readonly class Route
     public static function of(Piece $piece, Bench $bench): self
     {
         $measured = $piece->measure($bench->minWallMm);
+        $sandings = Sanding::all($piece, $bench, $measured);
 
-        return new self((new RouteBuilder($piece, $bench, $measured))->steps(), ConflictFinder::in($piece, $bench, $measured));
+        return new self((new RouteBuilder($piece, $measured, $sandings))->steps(), ConflictFinder::in($piece, $measured, $sandings));
     }
 
     public function handsOnMinutes(): float

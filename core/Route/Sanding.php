@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
-use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Abrasive\AskedSurface;
 use HonestGrain\Abrasive\Exception\Unreachable;
-use HonestGrain\Abrasive\Grit;
 use HonestGrain\Abrasive\Progression;
 use HonestGrain\Abrasive\SandingJob;
 use HonestGrain\Abrasive\ScratchModel;
 use HonestGrain\Decoration\MarkKind;
+use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Zone;
 use HonestGrain\Wood\RimSpeed;
 
@@ -19,7 +18,7 @@ use HonestGrain\Wood\RimSpeed;
 final readonly class Sanding
 {
     /** The zones that are sanded before the coats, in the order of the route; the foot is sanded when it is turned. */
-    public const ZONES = ['outside', 'rim', 'inside', 'top'];
+    private const ZONES = ['outside', 'rim', 'inside', 'top'];
 
     private function __construct(
         public Zone $zone,
@@ -34,13 +33,31 @@ final readonly class Sanding
     ) {
     }
 
-    /** @param  list<Grit>  $available */
-    public static function of(Piece $piece, Zone $zone, array $available, AbrasiveTable $table, float $capMPerS = RimSpeed::SANDING_CAP_M_S): self
+    /**
+     * Every zone that is sanded before the coats, in the order of the route.
+     *
+     * @return array<string, self> by zone
+     */
+    public static function all(Piece $piece, Bench $bench, Measurement $measured): array
     {
+        $all = [];
+        foreach (self::ZONES as $zone) {
+            if (isset($measured->zones[$zone])) {
+                $all[$zone] = self::of($piece, $measured->zones[$zone], $bench);
+            }
+        }
+
+        return $all;
+    }
+
+    /** With the abrasives that the piece's document names, or else the bench's. */
+    public static function of(Piece $piece, Zone $zone, Bench $bench): self
+    {
+        $available = $piece->abrasives ?? $bench->abrasives;
         $dyed = array_filter($piece->marksOn($zone->id), fn ($mark): bool => $mark->kind === MarkKind::Dye) !== [];
         $asked = AskedSurface::by($piece->coatPlanFor($zone->id)?->first(), $dyed);
         $sound = $asked->contradictsItself() ? $asked->withoutFloor() : $asked;
-        $rpm = RimSpeed::rpmFor($piece->profile->diameterMm(), $capMPerS);
+        $rpm = RimSpeed::rpmFor($piece->profile->diameterMm(), $bench->sandingCapMPerS);
         $speed = RimSpeed::metresPerSecond(2 * $zone->meanRadiusMm, $rpm);
         $job = SandingJob::of(
             $piece->toolMarkUm, $sound->limitUm, $sound->floorUm, max(1.0, $zone->areaMm2),
@@ -48,8 +65,8 @@ final readonly class Sanding
         );
         $best = $missing = $saves = null;
         try {
-            $best = Progression::shortest($job, $available, $table);
-            $saves = $best->recutSavesMinutes($job, $available, $table);
+            $best = Progression::shortest($job, $available, $bench->table);
+            $saves = $best->recutSavesMinutes($job, $available, $bench->table);
         } catch (Unreachable $e) {
             $missing = $e->getMessage();
         }

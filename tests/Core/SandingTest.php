@@ -67,11 +67,9 @@ final class SandingTest extends TestCase
     {
         $piece = $this->bowl(260);
         $measured = $piece->measure();
-        foreach (Sanding::ZONES as $zone) {
-            if (! isset($measured->zones[$zone])) {
-                continue;
-            }
-            $sanding = Sanding::of($piece, $measured->zones[$zone], Bench::usual($this->catalogue)->abrasives, $this->catalogue->abrasives());
+        $sandings = Sanding::all($piece, Bench::usual($this->catalogue), $measured);
+        self::assertSame(['outside', 'rim', 'inside'], array_keys($sandings));
+        foreach ($sandings as $zone => $sanding) {
             self::assertNotNull($sanding->best);
             $last = $sanding->best->steps[count($sanding->best->steps) - 1];
             self::assertLessThanOrEqual($sanding->asked->limitUm, $last->scratchUm);
@@ -99,7 +97,7 @@ final class SandingTest extends TestCase
     {
         $piece = $this->bowl(260, ['outside' => ['P80', 'P180', 'P400']]);
         $zone = $piece->measure()->zones['outside'];
-        $sanding = Sanding::of($piece, $zone, $this->catalogue->abrasives()->allNamed(['P80', 'P120'], 'a'), $this->catalogue->abrasives());
+        $sanding = Sanding::of($piece, $zone, new Bench($this->catalogue->abrasives(), $this->catalogue->abrasives()->allNamed(['P80', 'P120'], 'a')));
         self::assertNull($sanding->best);
         self::assertStringContainsString('holds no grit', (string) $sanding->missing);
         self::assertSame($sanding->own, $sanding->chosen());

@@ -12,7 +12,6 @@ use HonestGrain\Coating\Verdict;
 use HonestGrain\Decoration\Mark;
 use HonestGrain\Decoration\MarkKind;
 use HonestGrain\Geometry\Measurement;
-use HonestGrain\Route\Bench;
 use HonestGrain\Route\CoatPlan;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\LayerWaits;
@@ -29,8 +28,11 @@ final class ConflictFinder
     /** A torch cracks walls thinner than this (workshop). */
     private const TORCH_WALL_MM = 5.0;
 
-    /** @return list<Conflict> */
-    public static function in(Piece $piece, Bench $bench, Measurement $measured): array
+    /**
+     * @param  array<string, Sanding>  $sandings  by zone
+     * @return list<Conflict>
+     */
+    public static function in(Piece $piece, Measurement $measured, array $sandings): array
     {
         $conflicts = [];
         foreach ($measured->warnings as $warning) {
@@ -41,10 +43,8 @@ final class ConflictFinder
         foreach ($piece->coatPlans as $plan) {
             $conflicts = [...$conflicts, ...self::ofPlan($piece, $plan)];
         }
-        foreach ($measured->zones as $zone) {
-            if (in_array($zone->id, Sanding::ZONES, true)) {
-                $conflicts = [...$conflicts, ...self::ofSanding(Sanding::of($piece, $zone, $piece->abrasives ?? $bench->abrasives, $bench->table, $bench->sandingCapMPerS))];
-            }
+        foreach ($sandings as $sanding) {
+            $conflicts = [...$conflicts, ...self::ofSanding($sanding)];
         }
 
         return [...$conflicts, ...self::ofMarks($piece, $measured)];

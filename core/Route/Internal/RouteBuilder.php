@@ -15,7 +15,6 @@ use HonestGrain\Decoration\Mark;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Zone;
-use HonestGrain\Route\Bench;
 use HonestGrain\Route\CoatPlan;
 use HonestGrain\Route\Holding;
 use HonestGrain\Route\LayerWaits;
@@ -48,7 +47,8 @@ final class RouteBuilder
     /** @var list<string> the last step of each chain of coats */
     private array $ends = [];
 
-    public function __construct(private readonly Piece $piece, private readonly Bench $bench, private readonly Measurement $measured)
+    /** @param  array<string, Sanding>  $sandings  by zone */
+    public function __construct(private readonly Piece $piece, private readonly Measurement $measured, private readonly array $sandings)
     {
     }
 
@@ -56,10 +56,8 @@ final class RouteBuilder
     public function steps(): array
     {
         $this->mount();
-        foreach (Sanding::ZONES as $zone) {
-            if (isset($this->measured->zones[$zone])) {
-                $this->sand($this->measured->zones[$zone]);
-            }
+        foreach ($this->sandings as $sanding) {
+            $this->sand($sanding);
         }
         $this->raiseGrain();
         $this->marks();
@@ -84,9 +82,9 @@ final class RouteBuilder
         ]);
     }
 
-    private function sand(Zone $zone): void
+    private function sand(Sanding $sanding): void
     {
-        $sanding = Sanding::of($this->piece, $zone, $this->piece->abrasives ?? $this->bench->abrasives, $this->bench->table, $this->bench->sandingCapMPerS);
+        $zone = $sanding->zone;
         $ladder = $sanding->chosen();
         $grits = $ladder === null ? [] : $ladder->gritNames();
         $this->add(StepKind::Sand, "sand-$zone->id", $zone->id, 'Sand the '.$zone->id.($grits === [] ? '' : ', '.implode(', ', $grits)), $ladder === null ? 0 : $ladder->totalMinutes, Wait::none(), '', [
