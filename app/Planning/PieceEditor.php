@@ -39,7 +39,8 @@ final readonly class PieceEditor
     }
 
     /**
-     * Changes part of the document. The core refuses one that makes no sense, naming the field.
+     * Changes part of the document. The core refuses one that makes no sense, naming the field; one that
+     * is the same as before is no change, and leaves nothing to undo.
      *
      * @param  array<string, mixed>  $part  keys of the document to replace
      *
@@ -50,6 +51,9 @@ final readonly class PieceEditor
         return DB::transaction(function () use ($piece, $seen, $part, $what, $user): Piece {
             $locked = $this->locked($piece, $seen);
             $core = $this->mapper->piece($locked->workshop, array_replace($locked->document, $part));
+            if (json_decode(json_encode($core->toArray(), JSON_THROW_ON_ERROR), true) == $locked->document) {
+                return $locked;
+            }
             $locked->revisions()->where('number', '>', $locked->revision)->delete();
             $number = $locked->revision + 1;
             $locked->revisions()->create(['number' => $number, 'document' => $core->toArray(), 'what' => $what, 'user_id' => $user?->id]);

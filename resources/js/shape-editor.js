@@ -4,6 +4,8 @@ import { send, swap, tell } from './live-forms';
 
 const SVG = 'http://www.w3.org/2000/svg';
 const STEP = 0.5;
+// How far from a line, in hundredths of the drawing, a double click still means it.
+const REACH = 5;
 
 export default () => ({
     shape: { outer: [], inner: null },
@@ -11,6 +13,8 @@ export default () => ({
     unit: 1,
     factor: 1,
     dragging: null,
+    picked: null,
+    moved: false,
     asked: 0,
     pending: null,
     saving: null,
@@ -28,6 +32,9 @@ export default () => ({
         this.$refs.overlay.addEventListener('pointermove', (event) => this.drag(event));
         this.$refs.overlay.addEventListener('pointerup', () => this.drop());
         this.$refs.overlay.addEventListener('pointercancel', () => this.drop());
+        // A pressed handle captures the pointer for the overlay, so its double click arrives there.
+        this.$refs.overlay.addEventListener('dblclick', () => this.corner(this.picked.curve, this.picked.i));
+        this.$refs.drawing.addEventListener('dblclick', (event) => this.addUnder(event));
     },
 
     take(data, withShape) {
@@ -73,7 +80,7 @@ export default () => ({
             .forEach(([name, value]) => el.setAttribute(name, value));
         el.addEventListener('pointerdown', (event) => {
             event.preventDefault();
-            this.dragging = { curve, i };
+            this.dragging = this.picked = { curve, i };
             this.$refs.overlay.setPointerCapture(event.pointerId);
             el.focus();
         });
@@ -83,15 +90,17 @@ export default () => ({
 
     drag(event) {
         if (!this.dragging) return;
-        const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(this.$refs.overlay.getScreenCTM().inverse());
+        const at = this.under(event);
         const { curve, i } = this.dragging;
+        this.moved = true;
         this.move(curve, i, -at.y, Math.max(0, (curve === 'outer' ? 1 : -1) * at.x));
     },
 
     drop() {
         if (!this.dragging) return;
         this.dragging = null;
-        this.saveSoon(0);
+        if (this.moved) this.saveSoon(0);
+        this.moved = false;
     },
 
     move(curve, i, z, r) {
@@ -142,6 +151,26 @@ export default () => ({
         const [a, b] = i + 1 < nodes.length ? [nodes[i], nodes[i + 1]] : [nodes[i - 1], nodes[i]];
         nodes.splice(Math.min(i + 1, nodes.length - 1), 0, [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2]);
         this.changed();
+    },
+
+    // A node where the pointer is, between the two whose chord is nearest: right of the axis on the outside, left of it on the inside.
+    addUnder(event) {
+        const at = this.under(event);
+        const curve = at.x >= 0 || !this.shape.inner ? 'outer' : 'inner';
+        const [z, r] = [-at.y, Math.abs(at.x)];
+        const off = this.shape[curve].slice(1).map((b, i) => {
+            const a = this.shape[curve][i];
+            const t = Math.min(1, Math.max(0, ((z - a[0]) * (b[0] - a[0]) + (r - a[1]) * (b[1] - a[1])) / ((b[0] - a[0]) ** 2 + (b[1] - a[1]) ** 2)));
+            return Math.hypot(z - a[0] - t * (b[0] - a[0]), r - a[1] - t * (b[1] - a[1]));
+        });
+        const nearest = off.indexOf(Math.min(...off));
+        if (off[nearest] > this.unit * REACH) return;
+        this.shape[curve].splice(nearest + 1, 0, [Math.round(z * 10) / 10, Math.round(r * 10) / 10]);
+        this.changed();
+    },
+
+    under(event) {
+        return new DOMPoint(event.clientX, event.clientY).matrixTransform(this.$refs.overlay.getScreenCTM().inverse());
     },
 
     changed() {

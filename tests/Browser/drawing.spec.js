@@ -63,6 +63,26 @@ test('a node is moved to the pointer, and a reload in the middle leaves the piec
     await expect(page.locator('#undo button')).toBeDisabled();
 });
 
+test('a double click adds a node on the line and makes a corner of one, and undo takes both back', async ({ page }) => {
+    await page.goto(`${piece}/shape`);
+    const nodes = page.locator('[data-node^="outer-"]');
+    await expect(nodes).toHaveCount(6);
+    const [a, b] = [await page.locator('[data-node="outer-3"]').boundingBox(), await page.locator('[data-node="outer-4"]').boundingBox()];
+    await page.mouse.dblclick((a.x + b.x) / 2 + 8, (a.y + b.y) / 2 + 8);
+    await expect(nodes).toHaveCount(7);
+    const added = page.locator('[data-node="outer-4"]');
+    await expect(added).toHaveAttribute('aria-label', /smooth/);
+    await added.dblclick();
+    await expect(added).toHaveAttribute('aria-label', /corner: /);
+    await expect(page.locator('#undo button')).toBeEnabled();
+    await page.waitForTimeout(400);
+    while (await page.locator('#undo button').isEnabled()) {
+        await page.locator('#undo button').click();
+        await page.waitForLoadState('networkidle');
+    }
+    await expect(nodes).toHaveCount(6);
+});
+
 test('a mark asks only for what it needs, and a band shows while its distances are typed', async ({ page }) => {
     await page.goto(`${piece}/marks`);
     const dye = page.locator('select[name=product]');

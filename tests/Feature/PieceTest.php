@@ -88,6 +88,17 @@ final class PieceTest extends FeatureTestCase
         self::assertSame(7, $piece->refresh()->version);
     }
 
+    public function test_saving_what_is_there_already_is_no_change(): void
+    {
+        $piece = $this->bowl();
+        $same = ['version' => 1, 'tool_mark_um' => '80', 'own' => ['outside' => '']];
+        $this->put(route('pieces.surface', $piece), $same)->assertSessionHas('said', 'Sanding saved.');
+        $this->put(route('pieces.shape', $piece), ['version' => 1, 'shape' => json_encode($piece->document['shape'])])->assertSessionHasNoErrors();
+        self::assertSame([1, 1], [$piece->refresh()->version, $piece->revisions()->count()]);
+        $this->put(route('pieces.surface', $piece), ['tool_mark_um' => '81'] + $same)->assertSessionHasNoErrors();
+        self::assertSame([2, 2], [$piece->refresh()->version, $piece->revisions()->count()]);
+    }
+
     public function test_an_own_ladder_is_priced_and_a_bare_number_is_asked_for_its_scale(): void
     {
         $piece = $this->bowl();
