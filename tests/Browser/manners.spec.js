@@ -27,7 +27,7 @@ for (const theme of ['paper', 'dark']) {
         await page.getByLabel('Shop light').selectOption(theme);
         await page.getByRole('button', { name: 'Save for me' }).click();
         await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
-        for (const path of ['/bench', '/pieces', '/pieces/create', ...['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card'].map((tab) => `${piece}/${tab}`), '/weeks', '/shelf', '/shop', '/shelf/tin?product=Paste%20wax']) {
+        for (const path of ['/bench', '/pieces', '/pieces/create', ...['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card'].map((tab) => `${piece}/${tab}`), '/weeks', '/log', '/shelf', '/shop', '/shelf/tin?product=Paste%20wax']) {
             await page.goto(path);
             await noSeriousFinding(page, path);
         }

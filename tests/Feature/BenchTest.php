@@ -32,7 +32,9 @@ final class BenchTest extends FeatureTestCase
         $piece = $this->bowl();
         $before = $piece->refresh()->ready_at;
         Carbon::setTestNow('2026-12-03 15:00:00');
-        $this->work($piece, 'hold', 'sand-outside', 'sand-rim', 'sand-inside', 'dust-off', 'coat-outside+inside+rim-1');
+        $this->work($piece, 'hold');
+        self::assertMatchesRegularExpression('/The plan has moved\. Ebb bowl will be ready [\d.]+ days later than before: \w{3} \d+ Dec/', (string) session('said'));
+        $this->work($piece, 'sand-outside', 'sand-rim', 'sand-inside', 'dust-off', 'coat-outside+inside+rim-1');
         self::assertTrue($piece->refresh()->ready_at->gt($before->addDay()));
         $second = $this->step($piece, 'coat-outside+inside+rim-2');
         self::assertSame('2026-12-04 09:00:00', (string) $second->opens_at);

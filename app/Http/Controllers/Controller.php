@@ -49,13 +49,14 @@ abstract class Controller
         return back()->with('said', $said.$this->moved($before, $piece->refresh()->ready_at));
     }
 
-    private function moved(?CarbonInterface $before, ?CarbonInterface $after): string
+    /** What a change did to the date of a piece, where a maker would notice. */
+    protected function moved(?CarbonInterface $before, ?CarbonInterface $after, string $name = 'It'): string
     {
         if ($before === null || $after === null || abs($before->diffInMinutes($after)) < self::SAME_MINUTES) {
             return '';
         }
         $show = app(Show::class);
 
-        return sprintf(' It will be ready %s %s than before: %s.', $show->hours(abs($before->diffInMinutes($after)) / 60), $after->gt($before) ? 'later' : 'sooner', $show->dayTime($after));
+        return sprintf(' %s will be ready %s %s than before: %s.', $name, $show->hours(abs($before->diffInMinutes($after)) / 60), $after->gt($before) ? 'later' : 'sooner', $show->dayTime($after));
     }
 }

@@ -24,6 +24,7 @@ class StepController extends Controller
     {
         $typed = $request->validate(['at' => ['nullable', 'date_format:Y-m-d\TH:i'], 'minutes' => ['nullable', 'numeric', 'min:0', 'max:2400']]);
         $at = isset($typed['at']) ? Carbon::createFromFormat('Y-m-d\TH:i', $typed['at'], $this->user($request)->timeZone())?->utc() : null;
+        $before = $step->piece->ready_at;
         [$entry, $written] = $this->logbook->done($step, $this->user($request), $at, isset($typed['minutes']) ? (float) $typed['minutes'] : null);
         if (! $written) {
             return back()->with('said', "“{$entry->title}” was already logged; nothing was added.");
@@ -35,7 +36,7 @@ class StepController extends Controller
             $early !== null => " Logged $early h before its wait was over.",
             $late !== null => " Its window had closed $late h before: scuff the coat below next time.",
             default => ' The plan has moved.',
-        })->with('undo', $entry->id);
+        }.$this->moved($before, $step->piece->refresh()->ready_at, $step->piece->name))->with('undo', $entry->id);
     }
 
     public function skip(Request $request, PlannedStep $step): RedirectResponse
