@@ -54,7 +54,7 @@ final readonly class Remaining
                 $closes = $lag->wait->closes($done, $clock);
                 $notAfter = $closes === null ? $notAfter : min($notAfter ?? PHP_INT_MAX, $closes);
             }
-            $tasks[] = Task::of($step->id, $step->minutes, $step->needs, $after, [], $step->batch(), $step->minutes > $splitAboveMinutes, $notBefore, $notAfter, $step->brief());
+            $tasks[] = Task::of($step->id, $step->minutes, $step->needs, $after, [], $step->batch(), $step->minutes > $splitAboveMinutes, $notBefore, $notAfter, $step->brief(), $step->title);
         }
 
         return Job::of($id, $due, $weight, $tasks, name: $name);

@@ -35,13 +35,12 @@ final readonly class Problem
     public static function of(int $start, WorkingHours $hours, array $resources, array $jobs, ?CureClock $clock = null, int $seed = 1, int $budgetMs = 1000): self
     {
         $longest = $hours->longestStretchSeconds();
-        foreach ($jobs as $j => $job) {
+        foreach ($jobs as $job) {
             foreach ($job->tasks as $task) {
-                $field = "pieces.$j.tasks.$task->id";
                 foreach (['needs' => $task->needs, 'holds' => $task->holds] as $use => $quantities) {
                     foreach ($quantities as $resource => $quantity) {
                         if ($quantity > ($resources[$resource] ?? 0)) {
-                            throw Unplaceable::resource("$field.$use.$resource", $resource, $quantity, $resources[$resource] ?? 0);
+                            throw Unplaceable::resource("$task->field.$use.$resource", $resource, $quantity, $resources[$resource] ?? 0);
                         }
                     }
                 }
@@ -49,7 +48,7 @@ final readonly class Problem
                     throw Unplaceable::noHours();
                 }
                 if ($task->seconds > $longest && ! $task->splittable) {
-                    throw Unplaceable::tooLong("$field.minutes", $task->seconds / 60, $longest / 60);
+                    throw Unplaceable::tooLong("$task->field.minutes", $task->seconds / 60, $longest / 60);
                 }
             }
         }

@@ -25,6 +25,7 @@ final readonly class Task
         public bool $splittable,
         public ?int $notBefore,
         public ?int $notAfter,
+        public string $field,
     ) {
     }
 
@@ -52,7 +53,7 @@ final readonly class Task
             throw InvalidField::range("$field.minutes", $minutes, 0, 100_000);
         }
 
-        return new self($id, $title, (int) round($minutes * 60), $needs, $after, $holds, $batch, $splittable, $notBefore, $notAfter);
+        return new self($id, $title, (int) round($minutes * 60), $needs, $after, $holds, $batch, $splittable, $notBefore, $notAfter, $field);
     }
 
     /** Its name within a sentence, and at the start of one. An id is never re-spelt. */

@@ -126,8 +126,8 @@ final class ScheduleTest extends TestCase
         yield 'ring' => [$piece($task('a', ['after' => [['task' => 'b', 'min_hours' => 0]]]), $task('b', ['after' => [['task' => 'a', 'min_hours' => 0]]])), 'cyclic', 'pieces.0.tasks'];
         yield 'unknown predecessor' => [$piece($task('a', ['after' => [['task' => 'z', 'min_hours' => 0]]])), 'unknown', 'pieces.0.tasks.0.after.0.task'];
         yield 'impossible window' => [$piece($task('a'), $task('b', ['after' => [['task' => 'a', 'min_hours' => 5, 'max_hours' => 4]]])), 'invalid', 'pieces.0.tasks.1.after.0.max_hours'];
-        yield 'too long' => [$piece($task('a', ['minutes' => 500])), 'too-long', 'pieces.0.tasks.a.minutes'];
-        yield 'too much' => [$piece($task('a', ['needs' => ['turner' => 2]])), 'resource', 'pieces.0.tasks.a.needs.turner'];
+        yield 'too long' => [$piece($task('a', ['minutes' => 500])), 'too-long', 'pieces.0.tasks.0.minutes'];
+        yield 'too much' => [$piece($task('a', ['needs' => ['turner' => 2]])), 'resource', 'pieces.0.tasks.0.needs.turner'];
         yield 'negative minutes' => [$piece($task('a', ['minutes' => -1])), 'out-of-range', 'pieces.0.tasks.0.minutes'];
         yield 'twice the same' => [$piece($task('a'), $task('a')), 'invalid', 'pieces.0.tasks.1.id'];
         yield 'no hours' => [['hours' => []], 'no-hours', 'hours'];
