@@ -31,7 +31,6 @@
                     @if ($d['wait'])@php($here = $d['wait_here'] ?? $d['wait'])<p>Then wait {{ $show->hours($here['min_hours']) }}@if ($here['max_hours']), at most {{ $show->hours($here['max_hours']) }}@endif {{ $d['wait_for'] }}.@if (isset($d['wait_here'])) <span class="faint">In this shop's air; the tin says {{ $show->hours($d['wait']['min_hours']) }}{{ $d['wait']['max_hours'] ? ' to '.$show->hours($d['wait']['max_hours']) : '' }} at 21 °C, 50 %.</span>@endif</p>@endif
                     @if ($step->is_next && $step->opens_at?->isFuture())<p>May start {{ $show->dayTime($step->opens_at) }}</p>@endif
                     @if ($step->is_next && $step->closes_at)<p @class(['warn' => $step->closes_at->isPast()])>{{ $step->closes_at->isPast() ? 'Its window closed' : 'Window closes' }} {{ $show->dayTime($step->closes_at) }}</p>@endif
-                    @if ($step->state === 'open')<x-why kind="workshop">{{ HonestGrain\Route\StepKind::from($step->kind)->why() }}</x-why>@endif
                     @if ($step->is_next && $piece->state === 'working')
                         <div class="no-print mt-1 flex gap-4">
                             <x-done :step="$step" label="Done now" />
@@ -41,6 +40,7 @@
                             </details>
                         </div>
                     @endif
+                    @if ($step->state === 'open')<x-why kind="workshop">{{ HonestGrain\Route\StepKind::from($step->kind)->why() }}</x-why>@endif
                 </div>
             </li>
         @endforeach

@@ -30,9 +30,9 @@
                 </div>
                 <div>
                     @if ($s->best)
-                        <p class="text-[1.12rem]"><b>{{ implode(', ', array_map($show->grit(...), $s->best->gritNames())) }}</b>: {{ $show->plain($s->best->totalMinutes) }} min, {{ $s->best->discs() }} discs. <span class="faint">The least there is from your shelf.</span></p>
+                        <p class="text-[1.12rem]"><b>{{ implode(', ', array_map($show->grit(...), $s->best->gritNames())) }}</b>: {{ number_format($s->best->totalMinutes, 1) }} min, {{ $s->best->discs() }} {{ Str::plural('disc', $s->best->discs()) }}. <span class="faint">The least there is from your shelf.</span></p>
                         <table class="small mt-2"><thead><tr><th>Grit</th><th class="n">Scratch left</th><th class="n">Minutes</th><th class="n">Discs</th></tr></thead><tbody>
-                            @foreach ($s->best->steps as $step)<tr><td>{{ $show->grit($step->grit->name) }} <span class="faint">{{ $show->plain($step->grit->micron) }} µm</span></td><td class="n">{{ $show->plain($step->scratchUm) }} µm</td><td class="n">{{ $show->plain($step->minutes) }}</td><td class="n">{{ $step->discs }}</td></tr>@endforeach
+                            @foreach ($s->best->steps as $step)<tr><td>{{ $show->grit($step->grit->name) }} <span class="faint">{{ $show->plain($step->grit->micron) }} µm</span></td><td class="n">{{ number_format($step->scratchUm, 1) }} µm</td><td class="n">{{ number_format($step->minutes, 1) }}</td><td class="n">{{ $step->discs }}</td></tr>@endforeach
                         </tbody></table>
                     @endif
                     <p class="small mt-2">Asked: {{ $show->plain($s->asked->limitUm) }} µm or less, because {{ $s->asked->because }}. Between grits, wipe off and look along it under a low raking light.</p>
@@ -40,7 +40,7 @@
                     @if ($s->tooSlowForPower())<p class="note note-warn"><strong>By hand here.</strong> The surface moves under {{ $show->speed(0.5) }}: a power disc has nothing to work against.</p>@endif
                     <x-field name="own[{{ $s->zone->id }}]" label="Your own way, grits with their scale"><span class="flex gap-2"><input class="w-full" name="own[{{ $s->zone->id }}]" value="{{ old('own.'.$s->zone->id, $panel->own) }}" placeholder="P80, P180, P400 (empty: the shortest)"><button class="press">Price it</button></span></x-field>
                     @if ($s->own)
-                        <p>Yours: {{ $show->plain($s->own->totalMinutes) }} min, {{ $s->own->discs() }} discs @if ($s->best) ({{ $s->own->totalMinutes >= $s->best->totalMinutes ? '+' : '−' }}{{ $show->plain(abs($s->own->totalMinutes - $s->best->totalMinutes)) }} min)@endif. {{ $s->own->faults === [] ? 'No faulty step.' : '' }}</p>
+                        <p>Yours: {{ number_format($s->own->totalMinutes, 1) }} min, {{ $s->own->discs() }} {{ Str::plural('disc', $s->own->discs()) }} @if ($s->best) ({{ $s->own->totalMinutes >= $s->best->totalMinutes ? '+' : '−' }}{{ $show->plain(abs($s->own->totalMinutes - $s->best->totalMinutes)) }} min)@endif. {{ $s->own->faults === [] ? 'No faulty step.' : '' }}</p>
                         @foreach ($s->own->faults as $fault)<p class="note note-warn">{{ $fault->message }}</p>@endforeach
                     @endif
                     <x-why kind="workshop">Scratch depth 0.25 × grain size × (6000 ÷ hardness)^0.3; removal 2000 µm/min for P120 at 3 m/s on a hardness of 6000 N, in proportion to size, speed and softness; a size may fall {{ $s->job->maxRatio }} times at most from one grit to the next; 0.5 min to change a disc, 0.5 min to look. {{ $core->wood->name }}: {{ number_format($core->wood->jankaN) }} N (published). Grain sizes: FEPA 43 / ISO 6344 and ANSI B74 (published).</x-why>
