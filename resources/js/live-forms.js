@@ -25,7 +25,7 @@ export function tell(words) {
     const line = document.querySelector('#said');
     if (!line) return;
     line.textContent = words;
-    line.classList.add('px-[40px]', 'py-2');
+    line.classList.add('px-4', 'sm:px-[40px]', 'py-2');
 }
 
 document.addEventListener('submit', async (event) => {

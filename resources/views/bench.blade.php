@@ -1,7 +1,7 @@
 @php($step = $board->now)
 <x-layout title="Bench" section="bench">
     <div class="mx-auto grid max-w-[1440px] lg:min-h-[calc(100vh-60px)] lg:grid-cols-[1.28fr_1fr]" x-data="liveClock">
-        <section class="px-[40px] pt-6 pb-10 lg:border-r lg:border-ink" aria-labelledby="now-title">
+        <section class="px-4 sm:px-[40px] pt-6 pb-10 lg:border-r lg:border-ink" aria-labelledby="now-title">
             @if ($board->trouble)<div class="note note-warn"><strong>No dates can be worked out.</strong> {{ $board->trouble }} <a href="/shop">Look at the hours under Shop.</a></div>@endif
             @if ($step === null)
                 <h1 id="now-title" class="!text-[2.2rem]">{{ $board->empty ? 'Nothing on the bench yet' : 'Nothing wants your hands now' }}</h1>
@@ -54,17 +54,17 @@
                     <p class="note note-warn"><strong>{{ $hazard->title() }}.</strong> {{ $hazard->says() }}</p>
                 @endforeach
                 <h2 class="faint mt-6 !font-sans !text-base !font-normal">{{ $board->together->isNotEmpty() ? 'Then, the same while it is out first' : 'Then' }}</h2>
-                <table class="text-[1.08rem]"><tbody>
+                <div class="overflow-x-auto"><table class="text-[1.08rem]"><tbody>
                     @forelse ($board->together->concat($board->ready->diff($board->together)) as $next)
                         <tr><td><a class="text-ink no-underline hover:underline" href="{{ route('pieces.route', $next->piece_id) }}"><b>{{ $next->piece->name }}</b>: {{ $next->title }}</a></td><td class="n faint">{{ $next->start_at ? $show->dayTime($next->start_at) : '' }}</td><td class="n">{{ $show->minutes($next->minutes) }}</td>
                             <td class="n"><x-done :step="$next" look="quiet min-h-[44px] px-2" /></td></tr>
                     @empty
                         <tr><td class="faint">Nothing else is ready for hands.</td></tr>
                     @endforelse
-                </tbody></table>
+                </tbody></table></div>
             @endif
         </section>
-        <section class="px-[40px] pt-6 pb-10" aria-label="Waiting">
+        <section class="px-4 sm:px-[40px] pt-6 pb-10" aria-label="Waiting">
             <h2 class="faint !font-sans !text-base !font-normal">Closes today</h2>
             @forelse ($board->closing as $closing)
                 <p class="text-[1.25rem] leading-snug"><a class="text-ink" href="{{ route('pieces.route', $closing->piece_id) }}"><b>{{ $closing->piece->name }}</b></a>: {{ lcfirst($closing->title) }}, {{ $closing->closes_at->isPast() ? 'window closed at' : 'before' }} <b @class(['warn' => $closing->closes_at->isPast()])>{{ $show->time($closing->closes_at) }}</b>@if ($closing->closes_at->isFuture()) <span class="faint">(<span data-until="{{ $closing->closes_at->timestamp }}"></span>)</span>@else: scuff it first @endif</p>
@@ -76,7 +76,7 @@
                 @forelse ($board->waiting as $wait)
                     <tr>
                         <td class="w-[44%]"><a class="text-ink no-underline hover:underline" href="{{ route('pieces.route', $wait->piece_id) }}"><b>{{ $wait->piece->name }}</b></a><br><span class="faint small">then: {{ $wait->title }}</span></td>
-                        <td class="w-[110px]">@if ($wait->waits_from)<svg viewBox="0 0 100 10" preserveAspectRatio="none" class="h-3.5 w-[110px]" aria-hidden="true"><defs><pattern id="bar-{{ $wait->id }}" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="5" stroke="currentColor"/></pattern></defs><rect data-bar="{{ $wait->waits_from->timestamp }} {{ $wait->opens_at->timestamp }}" x="0" y="0" height="10" width="{{ round(100 * min(1, $wait->waits_from->diffInSeconds(now()) / max(1, $wait->waits_from->diffInSeconds($wait->opens_at))), 1) }}" fill="url(#bar-{{ $wait->id }})"/><rect x="0" y="0" width="100" height="10" fill="none" stroke="currentColor" vector-effect="non-scaling-stroke"/></svg>@endif</td>
+                        <td class="hidden w-[110px] sm:table-cell">@if ($wait->waits_from)<svg viewBox="0 0 100 10" preserveAspectRatio="none" class="h-3.5 w-[110px]" aria-hidden="true"><defs><pattern id="bar-{{ $wait->id }}" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="5" stroke="currentColor"/></pattern></defs><rect data-bar="{{ $wait->waits_from->timestamp }} {{ $wait->opens_at->timestamp }}" x="0" y="0" height="10" width="{{ round(100 * min(1, $wait->waits_from->diffInSeconds(now()) / max(1, $wait->waits_from->diffInSeconds($wait->opens_at))), 1) }}" fill="url(#bar-{{ $wait->id }})"/><rect x="0" y="0" width="100" height="10" fill="none" stroke="currentColor" vector-effect="non-scaling-stroke"/></svg>@endif</td>
                         <td class="n">from {{ $show->dayTime($wait->opens_at) }}<br><span class="faint small" data-until="{{ $wait->opens_at->timestamp }}"></span></td>
                     </tr>
                 @empty

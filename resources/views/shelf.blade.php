@@ -20,7 +20,7 @@
             </form>
             <x-why kind="published">Grain sizes are those of FEPA 43 / ISO 6344 (P scale) and ANSI B74 (US scale). The same number is a different size on each: P320 is 46.2 µm, CAMI 320 is 36.0 µm.</x-why>
         </section>
-        <section aria-labelledby="finishes">
+        <section aria-labelledby="finishes" class="min-w-0">
             <h1 id="finishes">Finishes and colours</h1>
             <p class="faint mt-1">Typical figures of each class, until you type what your tin says. Hours at 21 °C, 50 % RH.</p>
             <div class="overflow-x-auto"><table class="small mt-2"><thead><tr><th>Class</th><th>Figures</th><th class="n">Recoat</th><th class="n">Until</th><th class="n">Cured</th><th class="n">Covers</th><th class="n">Left</th><th></th></tr></thead><tbody>

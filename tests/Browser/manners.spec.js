@@ -84,13 +84,18 @@ test('an impossible shape is refused on the spot and the piece stays as it was',
 
 test('the demo workshop is open at one press and stays within the screen', async ({ page }) => {
     await openDemo(page);
-    for (const path of ['/bench', '/pieces', '/weeks', '/shelf', '/shop']) {
-        await page.goto(path);
-        expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), path).toBeLessThanOrEqual(0);
+    await page.goto('/pieces');
+    const piece = (await page.getByRole('link', { name: 'Ebb bowl' }).getAttribute('href')).replace(/\/shape$/, '');
+    const paths = ['/bench', '/pieces', '/weeks', '/shelf', '/shop', '/log', ...['shape', 'surface', 'marks', 'coats', 'route', 'record'].map((tab) => `${piece}/${tab}`)];
+    for (const width of [1280, 1024, 820, 390]) {
+        await page.setViewportSize({ width, height: 1100 });
+        for (const path of paths) {
+            await page.goto(path);
+            expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), `${path} at ${width}`).toBeLessThanOrEqual(0);
+        }
     }
     await page.setViewportSize({ width: 820, height: 1180 });
     await page.goto('/bench');
-    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
     for (const button of await page.locator('.press-big').all()) expect((await button.boundingBox()).height).toBeGreaterThanOrEqual(44);
 });
 

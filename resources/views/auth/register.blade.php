@@ -1,5 +1,5 @@
 <x-layout title="Register a workshop">
-    <div class="mx-auto max-w-xl px-[40px] pt-[6vh]">
+    <div class="mx-auto max-w-xl px-4 sm:px-[40px] pt-[6vh]">
         <h1>Register a workshop</h1>
         <form method="post" action="/register" class="mt-4">
             @csrf

@@ -13,7 +13,7 @@
     <a href="#content" class="sr-only focus:not-sr-only focus:absolute focus:bg-paper focus:p-3">To the content</a>
     @auth
         @php($air = $me->workshop->climate)
-        <header class="no-print flex flex-wrap items-baseline gap-x-8 gap-y-1 border-b border-ink px-[40px] pt-3.5">
+        <header class="no-print flex flex-wrap items-baseline gap-x-8 gap-y-1 border-b border-ink px-4 sm:px-[40px] pt-3.5">
             <a href="/bench" class="pb-3 font-slab text-[1.15rem] font-semibold text-ink no-underline">Honest Grain</a>
             <nav aria-label="Main" class="tabs">
                 @foreach (['bench' => 'Bench', 'pieces' => 'Pieces', 'weeks' => 'Weeks', 'shelf' => 'Shelf', 'shop' => 'Shop'] as $path => $label)
@@ -22,20 +22,20 @@
             </nav>
             <div class="faint small ml-auto flex items-baseline gap-5 pb-2">
                 <span>{{ $me->workshop->name }} · {{ $show->temperature($air['day_c']) }} by day · {{ $show->plain($air['day_rh']) }} % · {{ $show->day(now()) }} {{ $show->time(now()) }}</span>
-                <form method="post" action="/sign-out">@csrf<button class="quiet">Sign out</button></form>
+                <form method="post" action="/sign-out">@csrf<button class="quiet whitespace-nowrap">Sign out</button></form>
             </div>
         </header>
     @endauth
     <main id="content">
         <div class="no-print sticky top-0 z-10 bg-paper">
-        <p id="said" role="status" class="{{ session('said') ? 'px-[40px] py-2' : '' }} mx-auto max-w-[1440px]">
+        <p id="said" role="status" class="{{ session('said') ? 'px-4 sm:px-[40px] py-2' : '' }} mx-auto max-w-[1440px]">
             @if (session('said')){{ session('said') }}@endif
             @if (session('undo'))
                 <button class="quiet" form="undo-last">Take it back</button>
             @endif
         </p>
         @if ($errors->any())
-            <div class="mx-auto max-w-[1440px] px-[40px] py-1" role="alert" id="problems">
+            <div class="mx-auto max-w-[1440px] px-4 sm:px-[40px] py-1" role="alert" id="problems">
                 <ul class="note note-warn">
                     @foreach ($errors->all() as $message)<li>{{ $message }}</li>@endforeach
                 </ul>

@@ -2,14 +2,14 @@
 @php($piece = $page->piece)
 <x-piece :page="$page" tab="marks" title="marks">
     <div class="grid gap-x-12 lg:grid-cols-[1fr_430px]" x-data="bandPlacer" data-panel="{{ json_encode($panel->toArray()) }}" data-factor="{{ $show->unit(Unit::Length) === 'in' ? 25.4 : 1 }}">
-        <div>
+        <div class="min-w-0">
             <div class="relative">
                 <div class="piece-art">{!! $panel->drawing !!}</div>
                 <svg x-ref="overlay" class="absolute inset-0 h-full max-h-[430px] w-full cursor-crosshair touch-none" aria-hidden="true"></svg>
             </div>
             <p class="faint small">Drag along the outside, the section of the inside, or the rim to place a band; or type its distances.</p>
             @if ($core->marks !== [])
-                <table class="mt-4"><thead><tr><th>Mark</th><th>On</th><th class="n">From</th><th class="n">To</th><th class="n">Minutes</th><th class="n">Wait</th><th></th></tr></thead><tbody>
+                <div class="overflow-x-auto"><table class="mt-4"><thead><tr><th>Mark</th><th>On</th><th class="n">From</th><th class="n">To</th><th class="n">Minutes</th><th class="n">Wait</th><th></th></tr></thead><tbody>
                     @foreach ($core->marks as $mark)
                         <tr class="[&>td]:border-b-0"><td>@if ($mark->colour)<svg class="mr-1 inline-block h-3.5 w-3.5" aria-hidden="true"><rect width="14" height="14" fill="{{ $mark->colour }}"/></svg>@endif<b>{{ $mark->kind->label() }}</b>@if ($mark->stain)<span class="faint small">, {{ lcfirst($mark->stain->class) }}</span>@endif</td><td>{{ $mark->band->on->zone() }}</td><td class="n">{{ $show->length($mark->band->fromMm, 1) }}</td><td class="n">{{ $show->length($mark->band->toMm, 1) }}</td><td class="n">{{ $show->minutes($mark->minutes) }}</td><td class="n">{{ $mark->waitHours > 0 ? $show->hours($mark->waitHours) : '–' }}</td>
                             <td class="n whitespace-nowrap"><form method="post" class="inline" action="{{ route('pieces.marks.destroy', [$piece, $mark->band->id]) }}" data-live>@csrf @method('delete')<input type="hidden" name="version" value="{{ $piece->version }}"><button class="quiet" aria-label="Remove {{ $mark->kind->label() }}">Remove</button></form></td></tr>
@@ -24,7 +24,7 @@
                                 <button class="press mb-[0.8rem]">Change it</button>
                             </form></details></td></tr>
                     @endforeach
-                </tbody></table>
+                </tbody></table></div>
             @endif
         </div>
         <div>
