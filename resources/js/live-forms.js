@@ -3,9 +3,10 @@
 
 const main = () => document.querySelector('main');
 
-export async function send(form, submitter) {
+// With keepalive a small form arrives even when the page is left at once.
+export async function send(form, submitter, keepalive = false) {
     const body = new FormData(form, submitter ?? undefined);
-    const response = await fetch(form.action, { method: 'POST', body, headers: { Accept: 'text/html' }, credentials: 'same-origin' });
+    const response = await fetch(form.action, { method: 'POST', body, headers: { Accept: 'text/html' }, credentials: 'same-origin', keepalive });
     if (response.status === 419) {
         throw new Error('The page has been open too long. Reload it; what you typed is still here until you do.');
     }

@@ -18,6 +18,9 @@ export default () => ({
     asked: 0,
     pending: null,
     saving: null,
+    sending: false,
+    again: false,
+    gone: new AbortController(),
     problem: '',
     zones: [],
     warnings: [],
@@ -32,9 +35,31 @@ export default () => ({
         this.$refs.overlay.addEventListener('pointermove', (event) => this.drag(event));
         this.$refs.overlay.addEventListener('pointerup', () => this.drop());
         this.$refs.overlay.addEventListener('pointercancel', () => this.drop());
+        this.listen('click', (event) => this.first(event, event.target.closest?.('a[href]'), (link) => window.location.assign(link.href)));
+        this.listen('submit', (event) => this.first(event, event.target, (form) => form.requestSubmit(event.submitter ?? undefined)));
+        this.listen('pagehide', () => this.flush());
+        this.listen('beforeunload', (event) => this.again && event.preventDefault());
         // A pressed handle captures the pointer for the overlay, so its double click arrives there.
         this.$refs.overlay.addEventListener('dblclick', () => this.corner(this.picked.curve, this.picked.i));
         this.$refs.drawing.addEventListener('dblclick', (event) => this.addUnder(event));
+    },
+
+    // Until the component goes with its page part.
+    listen(name, heard) {
+        window.addEventListener(name, heard, { capture: true, signal: this.gone.signal });
+    },
+    destroy() {
+        this.gone.abort();
+    },
+
+    // What leads away, or needs the version that a save brings back, waits until every change is saved.
+    async first(event, what, then) {
+        if (!what || !(this.saving || this.sending)) return;
+        event.preventDefault();
+        event.stopImmediatePropagation();
+        this.flush();
+        while (this.saving || this.sending) await new Promise((resolve) => window.setTimeout(resolve, 30));
+        then(what);
     },
 
     take(data, withShape) {
@@ -230,21 +255,40 @@ export default () => ({
 
     saveSoon(wait) {
         window.clearTimeout(this.saving);
-        this.saving = window.setTimeout(() => this.save(), wait);
+        this.saving = window.setTimeout(() => this.flush(), wait);
     },
 
+    flush() {
+        if (!this.saving) return;
+        window.clearTimeout(this.saving);
+        this.saving = null;
+        this.save();
+    },
+
+    // One save at a time: the next one needs the version that this one brings back.
     async save() {
+        if (this.sending) {
+            this.again = true;
+            return;
+        }
+        this.sending = true;
         this.$refs.shape.value = JSON.stringify(this.shape);
         try {
-            const { page } = await send(this.$refs.form);
+            const { page } = await send(this.$refs.form, null, true);
             const error = page.querySelector('#problems li')?.textContent;
             if (error) {
                 this.problem = error.trim();
-                return;
+            } else {
+                swap(page, ['#strip', '#piece-tools', '#said']);
             }
-            swap(page, ['#strip', '#piece-tools', '#said']);
         } catch (error) {
             tell(error.message);
+        } finally {
+            this.sending = false;
+        }
+        if (this.again) {
+            this.again = false;
+            await this.save();
         }
     },
 });
