@@ -60,6 +60,7 @@ is 'and clears up what that one left' says 'that an earlier run left behind'
 is 'the application answers again' answers
 stop -TERM
 is 'and nothing is left' no_processes
+is 'nor answers' silent
 
 printf 'no\n' | "$ROOT/bin/start" --fresh >"$OUT" 2>&1
 is 'fresh asks before it drops anything' says 'Nothing was dropped.'
