@@ -55,7 +55,7 @@ class PlannedStep extends Model
     }
 
     /**
-     * What the maker must have said yes to in this session before the step can be logged.
+     * What the maker is asked to say yes to, once in a session, before the step is logged by one press.
      *
      * @param  array<string, true>  $cautioned  by hazard
      */

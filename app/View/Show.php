@@ -49,6 +49,12 @@ final readonly class Show
         return $metric === null ? '' : (string) round($unit->toReader($metric, $this->imperial), $unit->decimals($this->imperial));
     }
 
+    /** The same for a number that has one unit everywhere (h, min, %, µm): as it is stored, never rounded for reading. */
+    public function bare(?float $number): string
+    {
+        return $number === null ? '' : (string) round($number, 4);
+    }
+
     /** What was typed into such a field, as it is stored. */
     public function typed(Unit $unit, float $typed): float
     {
@@ -131,7 +137,7 @@ final readonly class Show
 
     public function days(float $days): string
     {
-        return $this->plain($days).($days === 1.0 ? ' day' : ' days');
+        return $this->plain($days).($this->plain($days) === '1' ? ' day' : ' days');
     }
 
     public function time(CarbonInterface $at): string

@@ -23,7 +23,7 @@ final readonly class TinForm
         $fields = [];
         foreach ($product instanceof Coating ? self::typical($product) : [] as $name => [$words, $typical]) {
             $unit = self::UNITS[$name] ?? null;
-            $number = fn (?float $value): string => $value === null ? '' : ($unit === null ? $show->plain($value) : $show->field($unit, $value));
+            $number = fn (?float $value): string => $unit === null ? $show->bare($value) : $show->field($unit, $value);
             $fields[] = [
                 'name' => $name,
                 'label' => $words.($unit === null ? '' : ', '.$show->unit($unit)),

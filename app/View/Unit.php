@@ -36,13 +36,14 @@ enum Unit
         return $imperial ? ($typed - $this->zero()) * $this->metricPerImperial() : $typed;
     }
 
-    /** Decimals that a field shows, so that what was typed comes back as typed. */
+    /** Decimals that a field shows: as fine as what is stored, so that saving a field untouched changes nothing. */
     public function decimals(bool $imperial): int
     {
         return match ($this) {
-            self::Length => $imperial ? 3 : 1,
-            self::Coverage => $imperial ? 0 : 1,
-            default => $imperial ? 2 : 1,
+            self::Length => $imperial ? 4 : 2,
+            self::Volume => $imperial ? 3 : 1,
+            self::Coverage => $imperial ? 1 : 2,
+            default => 2,
         };
     }
 

@@ -36,6 +36,44 @@ final class UnitsTest extends FeatureTestCase
         yield 'a label' => [Unit::Coverage, 14.0];
     }
 
+    #[DataProvider('systems')]
+    public function test_a_page_saved_as_it_stands_changes_nothing(string $units): void
+    {
+        $piece = $this->bowl();
+        $label = ['solids_percent' => 47.25, 'dust_free_h' => 0.25, 'recoat_from_h' => 12.75, 'full_cure_days' => 1.0];
+        $this->put('/shelf/tin', ['product' => 'Hard-wax oil', 'label' => $label, 'stock_ml' => '354.7'])->assertSessionHasNoErrors();
+        $this->post(route('pieces.marks', $piece), ['version' => 1, 'kind' => 'v-groove', 'on' => 'outer', 'from' => '30.25', 'to' => '32.37', 'minutes' => '7.25', 'wait_hours' => '0.75'])->assertSessionHasNoErrors();
+        $this->put(route('pieces.surface', $piece), ['version' => 2, 'tool_mark_um' => '1234.25'])->assertSessionHasNoErrors();
+        $this->prefer(['units' => $units]);
+
+        $tin = $this->shop->tins()->firstOrFail();
+        $this->put('/shelf/tin', ['product' => 'Hard-wax oil'] + $this->fieldsOf('/shelf/tin?product=Hard-wax%20oil'))->assertSessionHasNoErrors();
+        self::assertEquals([$label, 354.7], [$tin->refresh()->label, (float) $tin->stock_ml]);
+
+        $before = $piece->refresh()->document;
+        [$mark] = $before['marks'];
+        $this->put(route('pieces.marks.update', [$piece, $mark['id']]), ['version' => 3, 'kind' => $mark['kind'], 'on' => 'outer'] + $this->fieldsOf(route('pieces.marks', $piece)))->assertSessionHasNoErrors();
+        $this->put(route('pieces.surface', $piece), ['version' => $piece->refresh()->version] + $this->fieldsOf(route('pieces.surface', $piece)))->assertSessionHasNoErrors();
+        self::assertEquals($before, $piece->refresh()->document);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function systems(): iterable
+    {
+        yield 'metric' => ['metric'];
+        yield 'imperial' => ['imperial'];
+    }
+
+    /** @return array<string, mixed> the number fields of a page that have something in them, as a browser would send them */
+    private function fieldsOf(string $url): array
+    {
+        preg_match_all('/ name="([^"]+)" inputmode="decimal" value="([^"]+)"/', (string) $this->get($url)->assertOk()->getContent(), $found);
+        self::assertNotSame([], $found[1]);
+        parse_str(implode('&', array_map(fn (string $name, string $value): string => urlencode($name).'='.urlencode($value), $found[1], $found[2])), $fields);
+
+        return $fields;
+    }
+
     public function test_known_pairs_of_the_two_systems(): void
     {
         $inches = new Show(imperial: true);
@@ -56,7 +94,7 @@ final class UnitsTest extends FeatureTestCase
         $show = new Show(timeZone: 'Europe/Oslo');
         self::assertSame(['45 min', '1 h', '17.8 h', '2 days', '47 days'], array_map($show->hours(...), [0.75, 1.0, 17.8, 48.0, 47 * 24.0]));
         self::assertSame(['8 min', '59 min', '1 h 00', '2 h 05'], array_map($show->minutes(...), [8.0, 59.4, 60.0, 125.0]));
-        self::assertSame('1 day', $show->days(1));
+        self::assertSame(['1 day', '1 day', '0.5 days'], array_map($show->days(...), [1.0, 24.2 / 24, 0.5]));
         $evening = Carbon::parse('2026-12-01 22:30:00', 'UTC');
         self::assertSame(['Tue 1 Dec', '23:30'], [$show->day($evening), $show->time($evening)]);
         self::assertSame('11:30 pm', (new Show(twelveHours: true, timeZone: 'Europe/Oslo'))->time($evening));

@@ -91,7 +91,7 @@ final class RouteBuilder
             'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => $this->piece->holding->mounted().', spinning; the last grit along the grain, lathe stopped',
             'because' => $zone->id === 'outside' || $zone->id === 'top'
                 ? 'Before every mark and coat: scratches left now show through both.'
-                : 'While the tenon still holds it, and before a coat that would hide the scratches only until it dries.',
+                : 'While it still runs true, and before a coat that would hide the scratches only until it dries.',
             'hazards' => $this->piece->wood->oily ? [Hazard::Lathe, Hazard::OilyWoodDust] : [Hazard::Lathe, Hazard::Dust],
             'how' => self::said([
                 $ladder === null ? ($sanding->missing ?? '') : sprintf('%d %s; take every scratch of the grit before.', $ladder->discs(), $ladder->discs() === 1 ? 'disc' : 'discs'),
@@ -191,7 +191,7 @@ final class RouteBuilder
             $harden = Wait::hours(max($last->buffableHours, $last->recoatFromHours), null, $this->kinetics($last, ! $sealed));
             $this->addAfter([new Lag($after[0]->task, $harden)], StepKind::Buff, "buff-$prefix-{$plan->name()}", $where, "Buff, $where", 12, Wait::none(), '', [
                 'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => $this->piece->holding->mounted().', slowly',
-                'because' => 'Only once the last coat is hard: buffing earlier drags it. Before the tenon goes, while it still runs true.', 'hazards' => [Hazard::Lathe],
+                'because' => 'Only once the last coat is hard: buffing earlier drags it. Before the foot is finished, while it still runs true.', 'hazards' => [Hazard::Lathe],
             ]);
             $after = [new Lag("buff-$prefix-{$plan->name()}", Wait::none())];
         }

@@ -18,8 +18,8 @@
                                 <input type="hidden" name="version" value="{{ $piece->version }}"><input type="hidden" name="kind" value="{{ $mark->kind->value }}"><input type="hidden" name="on" value="{{ $mark->band->on->value }}"><input type="hidden" name="product" value="{{ $mark->stain?->class }}"><input type="hidden" name="note" value="{{ $mark->note }}">
                                 <x-field name="from" :label="'From, '.$show->unit(Unit::Length)"><input class="w-24" name="from" inputmode="decimal" value="{{ $show->field(Unit::Length, $mark->band->fromMm) }}" aria-label="From, {{ $mark->kind->label() }}"></x-field>
                                 <x-field name="to" :label="'To, '.$show->unit(Unit::Length)"><input class="w-24" name="to" inputmode="decimal" value="{{ $show->field(Unit::Length, $mark->band->toMm) }}" aria-label="To, {{ $mark->kind->label() }}"></x-field>
-                                <x-field name="minutes" label="Minutes"><input class="w-20" name="minutes" inputmode="decimal" value="{{ $show->plain($mark->minutes) }}"></x-field>
-                                <x-field name="wait_hours" label="Wait, h"><input class="w-20" name="wait_hours" inputmode="decimal" value="{{ $show->plain($mark->waitHours) }}"></x-field>
+                                <x-field name="minutes" label="Minutes"><input class="w-20" name="minutes" inputmode="decimal" value="{{ $show->bare($mark->minutes) }}"></x-field>
+                                <x-field name="wait_hours" label="Wait, h"><input class="w-20" name="wait_hours" inputmode="decimal" value="{{ $show->bare($mark->waitHours) }}"></x-field>
                                 @if ($mark->colour)<x-field name="colour" label="Colour"><input type="color" name="colour" value="{{ $mark->colour }}"></x-field>@endif
                                 <button class="press mb-[0.8rem]">Change it</button>
                             </form></details></td></tr>

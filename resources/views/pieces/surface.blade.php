@@ -3,7 +3,7 @@
     <form method="post" action="{{ route('pieces.surface', $piece) }}" data-live>@csrf @method('put')
         <input type="hidden" name="version" value="{{ $piece->version }}">
         <div class="flex flex-wrap items-end gap-6">
-            <x-field name="tool_mark_um" label="Depth of the tool marks, µm" hint="25 after a clean shear cut, 80 as usual, 200 and more where the grain tore."><input class="w-32" name="tool_mark_um" inputmode="decimal" value="{{ old('tool_mark_um', $show->plain($core->toolMarkUm)) }}"></x-field>
+            <x-field name="tool_mark_um" label="Depth of the tool marks, µm" hint="25 after a clean shear cut, 80 as usual, 200 and more where the grain tore."><input class="w-32" name="tool_mark_um" inputmode="decimal" value="{{ old('tool_mark_um', $show->bare($core->toolMarkUm)) }}"></x-field>
             <p class="faint small mb-4">Lathe at most <b class="text-ink">{{ $panels[0]->sanding->rpm }} rpm</b>: the rim then moves at {{ $show->speed((float) $me->workshop->limits['sanding_cap_m_s']) }} or less. Rest away, sleeves tight, respirator on.</p>
         </div>
         @foreach ($panels as $panel)
