@@ -3,14 +3,20 @@
 
 const main = () => document.querySelector('main');
 
-// With keepalive a small form arrives even when the page is left at once.
+// With keepalive a small form arrives even when the page is left at once. Throws, in words, what kept it from being taken.
 export async function send(form, submitter, keepalive = false) {
     const body = new FormData(form, submitter ?? undefined);
-    const response = await fetch(form.action, { method: 'POST', body, headers: { Accept: 'text/html' }, credentials: 'same-origin', keepalive });
+    const response = await fetch(form.action, { method: 'POST', body, headers: { Accept: 'text/html' }, credentials: 'same-origin', keepalive }).catch(() => {
+        throw new Error('The shop\'s computer did not answer; nothing was saved. Try again.');
+    });
     if (response.status === 419) {
         throw new Error('The page has been open too long. Reload it; what you typed is still here until you do.');
     }
-    return { ok: response.ok, url: response.url, page: new DOMParser().parseFromString(await response.text(), 'text/html') };
+    const page = new DOMParser().parseFromString(await response.text(), 'text/html');
+    if (!response.ok) {
+        throw new Error(`${page.querySelector('h1')?.textContent ?? response.statusText}. Nothing was saved; what you typed is still here.`);
+    }
+    return { url: response.url, page };
 }
 
 export function swap(page, selectors) {
@@ -53,7 +59,7 @@ document.addEventListener('submit', async (event) => {
         document.title = page.title;
         if (focused) document.getElementById(focused)?.focus();
     } catch (error) {
-        tell(error.message === 'Failed to fetch' ? 'The shop\'s computer did not answer; nothing was saved. Try again.' : error.message);
+        tell(error.message);
     } finally {
         delete form.dataset.busy;
     }

@@ -1,6 +1,6 @@
 // Drags, types and steps the nodes of a profile. The server draws and measures; this only asks.
 
-import { send, swap, tell } from './live-forms';
+import { send, swap } from './live-forms';
 
 const SVG = 'http://www.w3.org/2000/svg';
 const STEP = 0.5;
@@ -21,7 +21,9 @@ export default () => ({
     sending: false,
     again: false,
     gone: new AbortController(),
+    // Why the shape cannot be measured, and why the last save was not taken: the answer to one does not clear the other.
     problem: '',
+    refused: '',
     zones: [],
     warnings: [],
     sentence: '',
@@ -38,7 +40,7 @@ export default () => ({
         this.listen('click', (event) => this.first(event, event.target.closest?.('a[href]'), (link) => window.location.assign(link.href)));
         this.listen('submit', (event) => this.first(event, event.target, (form) => form.requestSubmit(event.submitter ?? undefined)));
         this.listen('pagehide', () => this.flush());
-        this.listen('beforeunload', (event) => this.again && event.preventDefault());
+        this.listen('beforeunload', (event) => (this.again || this.refused) && event.preventDefault());
         // A pressed handle captures the pointer for the overlay, so its double click arrives there.
         this.$refs.overlay.addEventListener('dblclick', () => this.corner(this.picked.curve, this.picked.i));
         this.$refs.drawing.addEventListener('dblclick', (event) => this.addUnder(event));
@@ -52,14 +54,14 @@ export default () => ({
         this.gone.abort();
     },
 
-    // What leads away, or needs the version that a save brings back, waits until every change is saved.
+    // What leads away, or needs the version that a save brings back, waits until every change is saved. Where one is refused, it must be asked for again.
     async first(event, what, then) {
         if (!what || !(this.saving || this.sending)) return;
         event.preventDefault();
         event.stopImmediatePropagation();
         this.flush();
         while (this.saving || this.sending) await new Promise((resolve) => window.setTimeout(resolve, 30));
-        then(what);
+        if (!this.refused) then(what);
     },
 
     take(data, withShape) {
@@ -272,17 +274,14 @@ export default () => ({
             return;
         }
         this.sending = true;
+        this.refused = '';
         this.$refs.shape.value = JSON.stringify(this.shape);
         try {
             const { page } = await send(this.$refs.form, null, true);
-            const error = page.querySelector('#problems li')?.textContent;
-            if (error) {
-                this.problem = error.trim();
-            } else {
-                swap(page, ['#strip', '#piece-tools', '#said']);
-            }
+            this.refused = page.querySelector('#problems li')?.textContent.trim() ?? '';
+            if (!this.refused) swap(page, ['#strip', '#piece-tools', '#said']);
         } catch (error) {
-            tell(error.message);
+            this.refused = error.message;
         } finally {
             this.sending = false;
         }

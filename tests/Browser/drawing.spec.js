@@ -98,6 +98,24 @@ test('a node moved by key just before the page is left is kept', async ({ page }
     await expect.poll(rim).toBeCloseTo(before, 1);
 });
 
+test('a shape that could not be saved is not left by a link, and is saved once the shop answers', async ({ page, context }) => {
+    await page.goto(`${piece}/shape`);
+    await page.locator('[data-node="outer-5"]').focus();
+    await context.setOffline(true);
+    await page.keyboard.press('ArrowRight');
+    await page.getByRole('link', { name: 'Record' }).click();
+    await expect(page.getByRole('alert').filter({ hasText: 'Not saved.' })).toContainText('nothing was saved');
+    await expect(page).toHaveURL(/shape$/);
+    await context.setOffline(false);
+    await page.locator('[data-node="outer-5"]').focus();
+    await page.keyboard.press('ArrowLeft');
+    await page.keyboard.press('ArrowRight');
+    await expect(page.locator('#undo button')).toBeEnabled();
+    await expect(page.getByRole('alert').filter({ hasText: 'Not saved.' })).toBeHidden();
+    await page.locator('#undo button').click();
+    await expect(page.locator('#undo button')).toBeDisabled();
+});
+
 test('a mark asks only for what it needs, and a band shows while its distances are typed', async ({ page }) => {
     await page.goto(`${piece}/marks`);
     const dye = page.locator('select[name=product]');

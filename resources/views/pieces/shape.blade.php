@@ -15,7 +15,7 @@
                 <p class="mt-3" aria-live="polite" x-text="sentence"></p>
                 <x-why kind="physics">Areas and volume are summed over frusta of the sampled curve (chord error at most 0.05 mm); the wall is the shortest distance between the two lines; end grain is the mean of |n·g| round the piece. Mass is volume times density at this moisture: {{ $core->wood->name }}, specific gravity {{ $core->wood->gravity12 }} at 12 % ({{ $core->wood->source }}).</x-why>
                 <template x-for="warning in warnings" :key="warning.code"><p class="note note-warn" x-text="warning.message"></p></template>
-                <p class="note note-warn" role="alert" x-show="problem" x-cloak><strong>Not saved.</strong> <span x-text="problem"></span></p>
+                <p class="note note-warn" role="alert" x-show="problem || refused" x-cloak><strong>Not saved.</strong> <span x-text="refused || problem"></span></p>
                 <p class="faint small mt-3">Drag a node; double-click the line to add one, a node to make it a corner or smooth. With the keys: arrows move it (with Shift ten times as far), C makes a corner, N adds a node, Delete takes it out. Squares are corners.</p>
             </div>
         </div>
