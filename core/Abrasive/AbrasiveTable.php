@@ -61,6 +61,19 @@ final readonly class AbrasiveTable
         return $best;
     }
 
+    /** The finest P grade that is at least this size, µm; null when none is so coarse. */
+    public function finestFrom(float $micron): ?Grit
+    {
+        $best = null;
+        foreach ($this->onScale(Scale::Fepa) as $grit) {
+            if ($grit->micron >= $micron && ($best === null || $grit->micron < $best->micron)) {
+                $best = $grit;
+            }
+        }
+
+        return $best;
+    }
+
     /** The grade of the other scale that is nearest in size (by ratio). */
     public function nearest(Grit $grit, Scale $scale): Grit
     {

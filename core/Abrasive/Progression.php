@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Abrasive;
 
 use HonestGrain\Abrasive\Exception\Unreachable;
+use HonestGrain\Abrasive\Internal\ShortestLadder;
 
 /** A grit progression for one surface: the exact least-minutes one, or the maker's own, priced alike. */
 final readonly class Progression
@@ -12,80 +13,77 @@ final readonly class Progression
     /** Depth of the marks a clean shear cut leaves (workshop). */
     public const CLEAN_CUT_UM = 25.0;
 
+    /** What cutting a surface again takes (workshop), min per 100 cm². */
+    public const RECUT_MINUTES_PER_100CM2 = 3.0;
+
     /**
      * @param  list<SandingStep>  $steps
      * @param  list<ProgressionFault>  $faults
+     * @param  list<string>  $warnings
      */
-    private function __construct(public array $steps, public float $totalMinutes, public array $faults)
-    {
+    private function __construct(
+        public array $steps,
+        public float $totalMinutes,
+        public float $alongGrainMinutes,
+        public array $faults,
+        public array $warnings,
+    ) {
     }
 
     /**
-     * The subset of the available grits with the least total minutes, coarse to fine, with no size
-     * ratio above the job's and a last grit within its limits. Exact: a shortest path over sizes.
+     * The subset of the available grits with the least total minutes, coarse to fine: the first may start
+     * on the tool marks, no size ratio is above the job's and the last is within its limits. Exact: a
+     * shortest path over sizes.
      *
      * @param  list<Grit>  $available
      *
-     * @throws Unreachable when no available grit may be the last one
+     * @throws Unreachable when no available grit may be the last one, or none leads to it
      */
     public static function shortest(SandingJob $job, array $available, AbrasiveTable $table): self
     {
-        usort($available, fn (Grit $a, Grit $b): int => [$b->micron, $a->name] <=> [$a->micron, $b->name]);
-        $best = [];
-        $from = [];
-        foreach ($available as $i => $grit) {
-            $best[$i] = [$job->step($grit, null)->minutes, 1];
-            $from[$i] = null;
-            for ($j = 0; $j < $i; $j++) {
-                if (! $job->mayFollow($available[$j], $grit)) {
-                    continue;
-                }
-                $cost = [$best[$j][0] + $job->step($grit, $available[$j])->minutes, $best[$j][1] + 1];
-                if ($cost < $best[$i]) {
-                    $best[$i] = $cost;
-                    $from[$i] = $j;
-                }
-            }
-        }
-        $end = null;
-        foreach ($available as $i => $grit) {
-            if ($job->mayEndOn($grit) && ($end === null || $best[$i] < $best[$end])) {
-                $end = $i;
-            }
-        }
-        if ($end === null) {
-            $coarsest = $job->model->micronFor($job->limitUm);
-            throw Unreachable::missing('available', $job->floorUm === null ? 0.0 : $job->model->micronFor($job->floorUm), $coarsest, $table->coarsestUpTo($coarsest + 1e-9));
-        }
-        $path = [];
-        for ($i = $end; $i !== null; $i = $from[$i]) {
-            array_unshift($path, $available[$i]);
-        }
+        return self::priced($job, ShortestLadder::over($job, $available)->grits($table), [], $available);
+    }
 
-        return self::priced($job, $path, []);
+    /**
+     * As far as these grits go by sound steps, where none may be the last: on to the size nearest to what is
+     * asked. Null where there is no grit at all.
+     *
+     * @param  list<Grit>  $available
+     */
+    public static function asFarAsItGoes(SandingJob $job, array $available): ?self
+    {
+        $grits = ShortestLadder::over($job, $available)->nearest();
+
+        return $grits === [] ? null : self::priced($job, $grits, [], $available);
     }
 
     /**
      * The maker's own progression with the same model, and each faulty step named in words.
      *
      * @param  list<Grit>  $grits  in the order they are used
+     * @param  list<Grit>  $available  what else is at hand
      */
-    public static function own(SandingJob $job, array $grits): self
+    public static function own(SandingJob $job, array $grits, array $available = []): self
     {
-        return self::priced($job, $grits, ProgressionFault::in($job, $grits));
+        $owned = [...$available, ...$grits];
+
+        return self::priced($job, $grits, ProgressionFault::in($job, $grits, $owned), $owned);
     }
 
     /**
-     * When the first grit takes over half of the time: what re-cutting cleanly would save, in minutes.
+     * When the first grit takes over half of the time: what re-cutting cleanly would save, in minutes, net of
+     * the cut itself.
      *
      * @param  list<Grit>  $available
      */
     public function recutSavesMinutes(SandingJob $job, array $available, AbrasiveTable $table): ?float
     {
-        if ($this->steps === [] || $this->steps[0]->minutes <= $this->totalMinutes / 2 || $job->toolMarkUm <= self::CLEAN_CUT_UM) {
+        $first = $this->steps[0] ?? null;
+        if ($first === null || $first->minutes <= $this->totalMinutes / 2 || $job->toolMarkUm <= self::CLEAN_CUT_UM) {
             return null;
         }
-        $saved = $this->totalMinutes - self::shortest($job->withToolMark(self::CLEAN_CUT_UM), $available, $table)->totalMinutes;
+        $clean = self::shortest($job->withToolMark(self::CLEAN_CUT_UM), $available, $table)->totalMinutes;
+        $saved = $this->totalMinutes - $clean - self::RECUT_MINUTES_PER_100CM2 * $job->areaMm2 / 10_000;
 
         return $saved > 0.5 ? $saved : null;
     }
@@ -93,28 +91,44 @@ final readonly class Progression
     /** @param  list<Grit>  $grits */
     public static function minutes(SandingJob $job, array $grits): float
     {
-        return self::priced($job, $grits, [])->totalMinutes;
+        return self::priced($job, $grits, [], $grits)->totalMinutes;
     }
 
     /**
      * @param  list<Grit>  $grits
      * @param  list<ProgressionFault>  $faults
+     * @param  list<Grit>  $owned
      */
-    private static function priced(SandingJob $job, array $grits, array $faults): self
+    private static function priced(SandingJob $job, array $grits, array $faults, array $owned): self
     {
-        $steps = [];
+        $steps = $warnings = [];
         $before = null;
         foreach ($grits as $grit) {
             $steps[] = $job->step($grit, $before);
             $before = $grit;
         }
+        $along = $steps === [] ? 0.0 : $job->alongGrainMinutes();
+        $coarsest = max([0.0, ...array_map(fn (Grit $grit): float => $grit->micron, $owned)]);
+        if ($steps !== [] && $job->rates->coarseStart && ! $job->reachesTheMarks($grits[0])
+            && $job->mayStartOn($grits[0], $coarsest)) {
+            $warnings[] = sprintf(
+                'The tool marks are %s µm deep and the coarsest grit at hand is %s (%s µm): start coarser, or cut the surface '
+                .'more cleanly first.', $job->toolMarkUm, $grits[0]->name, $grits[0]->micron,
+            );
+        }
+        $minutes = array_sum(array_map(fn (SandingStep $step): float => $step->minutes, $steps));
 
-        return new self($steps, array_sum(array_map(fn (SandingStep $step): float => $step->minutes, $steps)), $faults);
+        return new self($steps, $minutes + $along, $along, $faults, $warnings);
     }
 
     public function discs(): int
     {
         return array_sum(array_map(fn (SandingStep $step): int => $step->discs, $this->steps));
+    }
+
+    public function last(): ?Grit
+    {
+        return $this->steps === [] ? null : $this->steps[count($this->steps) - 1]->grit;
     }
 
     /** @return list<string> */
@@ -123,9 +137,13 @@ final readonly class Progression
         return array_map(fn (SandingStep $step): string => $step->grit->name, $this->steps);
     }
 
-    /** @return array{steps: list<array<string, mixed>>, total_minutes: float} */
+    /** @return array{steps: list<array<string, mixed>>, total_minutes: float, along_grain_minutes: float} */
     public function toArray(): array
     {
-        return ['steps' => array_map(fn (SandingStep $step): array => $step->toArray(), $this->steps), 'total_minutes' => round($this->totalMinutes, 4)];
+        return [
+            'steps' => array_map(fn (SandingStep $step): array => $step->toArray(), $this->steps),
+            'total_minutes' => round($this->totalMinutes, 4),
+            'along_grain_minutes' => round($this->alongGrainMinutes, 4),
+        ];
     }
 }

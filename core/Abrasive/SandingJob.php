@@ -9,18 +9,13 @@ use HonestGrain\Exception\InvalidField;
 /** One surface to be sanded: what is on it now, what is asked of it, and how it will be sanded. */
 final readonly class SandingJob
 {
-    public const DEFAULT_MAX_RATIO = 1.8;
-
     private function __construct(
         public float $toolMarkUm,
         public float $limitUm,
         public ?float $floorUm,
         public float $areaMm2,
-        public float $padMm2,
         public ScratchModel $model,
-        public float $maxRatio,
-        public float $changeMinutes,
-        public float $inspectMinutes,
+        public SandingRates $rates,
     ) {
     }
 
@@ -28,6 +23,7 @@ final readonly class SandingJob
      * @param  float  $toolMarkUm  depth of the marks the tool left
      * @param  float  $limitUm  the deepest valley that may remain
      * @param  float|null  $floorUm  the last valley may not be finer than this (a dyed ground)
+     * @param  string  $path  where its fields stand in the document it comes from
      *
      * @throws InvalidField
      */
@@ -37,58 +33,102 @@ final readonly class SandingJob
         ?float $floorUm,
         float $areaMm2,
         ScratchModel $model,
-        float $padMm2 = 1200.0,
-        float $maxRatio = self::DEFAULT_MAX_RATIO,
-        float $changeMinutes = 0.5,
-        float $inspectMinutes = 0.5,
+        ?SandingRates $rates = null,
+        string $path = '',
     ): self {
-        foreach (['tool_mark_um' => $toolMarkUm, 'limit_um' => $limitUm, 'area_mm2' => $areaMm2, 'pad_mm2' => $padMm2] as $field => $value) {
+        $at = $path === '' ? '' : "$path.";
+        foreach (['tool_mark_um' => $toolMarkUm, 'limit_um' => $limitUm, 'area_mm2' => $areaMm2] as $field => $value) {
             if (! is_finite($value) || $value <= 0) {
-                throw InvalidField::because($field, $value, 'it must be above zero');
+                throw InvalidField::because($at.$field, $value, 'it must be above zero');
             }
         }
-        if ($floorUm !== null && $floorUm > $limitUm) {
-            throw InvalidField::because('floor_um', $floorUm, "it must not be above limit_um, $limitUm");
-        }
-        if (! is_finite($maxRatio) || $maxRatio <= 1) {
-            throw InvalidField::range('max_ratio', $maxRatio, 1.01, 20);
+        if ($floorUm !== null && ! ($floorUm >= 0 && $floorUm <= $limitUm)) {
+            throw InvalidField::because("{$at}floor_um", $floorUm, "it must not be above limit_um, $limitUm");
         }
 
-        return new self($toolMarkUm, $limitUm, $floorUm, $areaMm2, $padMm2, $model, $maxRatio, $changeMinutes, $inspectMinutes);
+        return new self($toolMarkUm, $limitUm, $floorUm, $areaMm2, $model, $rates ?? SandingRates::of());
     }
 
     public function withToolMark(float $toolMarkUm): self
     {
-        return new self($toolMarkUm, $this->limitUm, $this->floorUm, $this->areaMm2, $this->padMm2, $this->model, $this->maxRatio, $this->changeMinutes, $this->inspectMinutes);
+        return new self($toolMarkUm, $this->limitUm, $this->floorUm, $this->areaMm2, $this->model, $this->rates);
+    }
+
+    public function isWithinLimit(Grit $grit): bool
+    {
+        return $this->model->valleyUm($grit) <= $this->limitUm + 1e-9;
+    }
+
+    public function isAboveFloor(Grit $grit): bool
+    {
+        return $this->floorUm === null || $this->model->valleyUm($grit) >= $this->floorUm - 1e-9;
     }
 
     /** Whether this grit may be the last one used. */
     public function mayEndOn(Grit $grit): bool
     {
-        $valley = $this->model->valleyUm($grit);
-
-        return $valley <= $this->limitUm + 1e-9 && ($this->floorUm === null || $valley >= $this->floorUm - 1e-9);
+        return $this->isWithinLimit($grit) && $this->isAboveFloor($grit);
     }
 
     public function mayFollow(Grit $before, Grit $after): bool
     {
-        return $before->micron > $after->micron && $before->micron / $after->micron <= $this->maxRatio + 1e-9;
+        return $before->micron > $after->micron && $before->micron / $after->micron <= $this->rates->maxRatio + 1e-9;
+    }
+
+    /**
+     * Whether this grit may be the first: its grain is at least as large as the tool marks are deep, or none
+     * at hand is coarser. A finer one polishes the crests and leaves the bottoms (workshop).
+     *
+     * @param  float  $coarsestMicron  size of the coarsest grit at hand
+     */
+    public function mayStartOn(Grit $grit, float $coarsestMicron): bool
+    {
+        return ! $this->rates->coarseStart || $this->reachesTheMarks($grit) || $grit->micron >= $coarsestMicron;
+    }
+
+    /** Whether its grain is as large as the tool marks are deep. */
+    public function reachesTheMarks(Grit $grit): bool
+    {
+        return $grit->micron >= $this->toolMarkUm - 1e-9;
+    }
+
+    /**
+     * Through-pad removal from the valleys left before, µm.
+     *
+     * Workshop model: U = 1.25·max(0, h_before − h(d))·A/A_pad.
+     */
+    public function removalUm(Grit $grit, ?Grit $before): float
+    {
+        $from = $before === null ? $this->toolMarkUm : $this->model->valleyUm($before);
+
+        return SandingStep::OVERLAP * max(0.0, $from - $this->model->valleyUm($grit)) * $this->areaMm2 / $this->rates->padMm2;
+    }
+
+    /** Minutes to abrade so much, and never less than one pass everywhere takes. */
+    public function abradingMinutes(Grit $grit, float $removalUm): float
+    {
+        return max($removalUm / $this->model->cutUmPerMinute($grit), $this->rates->coverMinutes($this->areaMm2));
     }
 
     /**
      * One grit over the whole surface, from the marks left before it.
      *
-     * Workshop model: through-pad removal U = 1.25·max(0, h_before − h(d))·A/A_pad; minutes U/r(d);
-     * a disc wears out after 20·d µm of it; changing and inspecting are added.
+     * Workshop model: minutes max(U/r(d), A·cover) + change·discs + look; a disc wears out after 20·d µm.
      */
     public function step(Grit $grit, ?Grit $before): SandingStep
     {
         $from = $before === null ? $this->toolMarkUm : $this->model->valleyUm($before);
-        $to = $this->model->valleyUm($grit);
-        $removalUm = SandingStep::OVERLAP * max(0.0, $from - $to) * $this->areaMm2 / $this->padMm2;
-        $discs = max(1, (int) ceil($removalUm / (SandingStep::DISC_LIFE_GRAINS * $grit->micron) - 1e-9));
-        $minutes = $removalUm / $this->model->cutUmPerMinute($grit) + $this->changeMinutes * $discs + $this->inspectMinutes;
+        $removalUm = $this->removalUm($grit, $before);
+        $discs = $this->rates->discs($removalUm, $grit);
+        $minutes = $this->abradingMinutes($grit, $removalUm)
+            + $this->rates->changeMinutes * $discs + $this->rates->inspectMinutes;
 
-        return new SandingStep($grit, $from, $to, $removalUm, $minutes, $discs);
+        return new SandingStep($grit, $from, $this->model->valleyUm($grit), $removalUm, $minutes, $discs);
+    }
+
+    /** What the last grit costs more, taken once again along the grain with the lathe stopped. */
+    public function alongGrainMinutes(): float
+    {
+        return $this->rates->alongGrainMinutes($this->areaMm2);
     }
 }

@@ -10,7 +10,8 @@ use HonestGrain\Exception\InvalidField;
  * How deep a grit scratches a wood and how fast it cuts.
  *
  * Workshop model: valley h(d) = 0.25·d·(6000/H)^0.3 µm; removal under the pad
- * r(d) = 2000·(d/125)·(6000/H)·(v/3) µm/min, for grain size d µm, hardness H N, speed v m/s.
+ * r(d) = r₀·(d/125)·(6000/H)·(v/3) µm/min, for grain size d µm, hardness H N, speed v m/s;
+ * r₀ = 500 by hand on the spinning lathe.
  */
 final readonly class ScratchModel
 {
@@ -20,19 +21,26 @@ final readonly class ScratchModel
 
     private const HARDNESS_EXPONENT = 0.3;
 
-    private const REFERENCE_CUT_UM_MIN = 2000.0;
+    public const BY_HAND_UM_MIN = 500.0;
 
     private const REFERENCE_GRAIN_UM = 125.0;
 
     private const REFERENCE_SPEED_M_S = 3.0;
 
-    private function __construct(private float $hardnessN, private float $speedMPerS)
+    private function __construct(private float $hardnessN, private float $speedMPerS, private float $removalUmMin)
     {
     }
 
-    /** @throws InvalidField for a hardness or speed that is not above zero */
-    public static function on(float $hardnessN, float $speedMPerS): self
-    {
+    /**
+     * @param  float  $removalUmMin  r₀: what P120 takes off at 3 m/s from a hardness of 6000 N
+     *
+     * @throws InvalidField for a hardness, speed or rate that is not above zero
+     */
+    public static function on(
+        float $hardnessN,
+        float $speedMPerS,
+        float $removalUmMin = self::BY_HAND_UM_MIN,
+    ): self {
         if (! is_finite($hardnessN) || $hardnessN <= 0) {
             throw InvalidField::range('hardness_n', $hardnessN, 100, 40_000);
         }
@@ -40,25 +48,36 @@ final readonly class ScratchModel
             throw InvalidField::range('speed_m_s', $speedMPerS, 0.05, 30);
         }
 
-        return new self($hardnessN, $speedMPerS);
+        if (! is_finite($removalUmMin) || $removalUmMin <= 0) {
+            throw InvalidField::range('removal_um_min', $removalUmMin, 1, 100_000);
+        }
+
+        return new self($hardnessN, $speedMPerS, $removalUmMin);
     }
 
     /** Depth of the scratches that a grit leaves, µm. */
     public function valleyUm(Grit $grit): float
     {
-        return self::VALLEY_PER_MICRON * $grit->micron * (self::REFERENCE_HARDNESS_N / $this->hardnessN) ** self::HARDNESS_EXPONENT;
+        return $this->valleyOf($grit->micron);
+    }
+
+    /** Depth of the scratches that grains of this size leave, µm. */
+    public function valleyOf(float $micron): float
+    {
+        return self::VALLEY_PER_MICRON * $micron
+            * (self::REFERENCE_HARDNESS_N / $this->hardnessN) ** self::HARDNESS_EXPONENT;
     }
 
     /** The size of grain whose scratches are this deep, µm. */
     public function micronFor(float $valleyUm): float
     {
-        return $valleyUm / (self::VALLEY_PER_MICRON * (self::REFERENCE_HARDNESS_N / $this->hardnessN) ** self::HARDNESS_EXPONENT);
+        return $valleyUm / $this->valleyOf(1.0);
     }
 
     /** Removal under the pad, µm per minute. */
     public function cutUmPerMinute(Grit $grit): float
     {
-        return self::REFERENCE_CUT_UM_MIN * ($grit->micron / self::REFERENCE_GRAIN_UM)
+        return $this->removalUmMin * ($grit->micron / self::REFERENCE_GRAIN_UM)
             * (self::REFERENCE_HARDNESS_N / $this->hardnessN) * ($this->speedMPerS / self::REFERENCE_SPEED_M_S);
     }
 }

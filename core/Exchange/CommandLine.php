@@ -9,6 +9,7 @@ use HonestGrain\Exception\BadInput;
 use HonestGrain\Exchange\Verb\CureVerb;
 use HonestGrain\Exchange\Verb\EmcVerb;
 use HonestGrain\Exchange\Verb\Grits;
+use HonestGrain\Exchange\Verb\LadderVerb;
 use HonestGrain\Exchange\Verb\Measure;
 use HonestGrain\Exchange\Verb\MixVerb;
 use HonestGrain\Exchange\Verb\RouteVerb;
@@ -34,7 +35,7 @@ final readonly class CommandLine
     {
         $verbs = [];
         foreach ([
-            new Measure($catalogue), new EmcVerb, new Grits($catalogue), new MixVerb, new StackVerb($catalogue),
+            new Measure($catalogue), new EmcVerb, new Grits($catalogue), new LadderVerb($catalogue), new MixVerb, new StackVerb($catalogue),
             new CureVerb, new ScheduleVerb(new EarliestDueFirst), new RouteVerb($catalogue),
         ] as $verb) {
             $verbs[$verb->name()] = $verb;

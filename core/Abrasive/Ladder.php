@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Abrasive;
+
+use HonestGrain\Abrasive\Internal\JointLadder;
+use HonestGrain\Abrasive\Internal\ShortestLadder;
+use HonestGrain\Exception\InvalidField;
+
+/**
+ * One ladder for several surfaces sanded in one mount, which share the changes of grit: the least total there is.
+ *
+ * A surface joins at any grit that it may start on, takes every grit from there on, and leaves after the first
+ * that is within its limit. Workshop model, exact over (grit, which surfaces have joined).
+ */
+final readonly class Ladder
+{
+    public const MAX_SURFACES = 6;
+
+    /**
+     * @param  list<Grit>  $grits  coarse to fine
+     * @param  array<string, list<Grit>>  $bySurface
+     * @param  array<string, float>  $minutesOf  abrading, looking and along the grain, by surface
+     * @param  array<string, int>  $discsAt  by name of the grit
+     */
+    private function __construct(
+        public array $grits,
+        public array $bySurface,
+        public array $minutesOf,
+        public array $discsAt,
+        private SandingRates $rates,
+    ) {
+    }
+
+    /**
+     * @param  non-empty-array<string, SandingJob>  $jobs  by surface, all with the same rates
+     * @param  list<Grit>  $available
+     *
+     * @throws Exception\Unreachable when one of the surfaces cannot be brought to its limit
+     * @throws InvalidField for more surfaces than a mount has
+     */
+    public static function shared(array $jobs, array $available, AbrasiveTable $table): self
+    {
+        if (count($jobs) > self::MAX_SURFACES) {
+            throw InvalidField::tooMany('surfaces', count($jobs), self::MAX_SURFACES);
+        }
+        foreach ($jobs as $job) {
+            ShortestLadder::over($job, $available)->grits($table);
+        }
+        $surfaces = array_map(strval(...), array_keys($jobs));
+
+        return self::priced($jobs, JointLadder::over(array_values($jobs), $available)->cheapest($surfaces));
+    }
+
+    /**
+     * @param  non-empty-array<string, SandingJob>  $jobs
+     * @param  array<string, list<Grit>>  $bySurface
+     */
+    private static function priced(array $jobs, array $bySurface): self
+    {
+        $minutesOf = $removal = $grits = [];
+        foreach ($jobs as $surface => $job) {
+            $minutesOf[$surface] = $job->alongGrainMinutes();
+            $before = null;
+            foreach ($bySurface[$surface] as $grit) {
+                $um = $job->removalUm($grit, $before);
+                $removal[$grit->name] = ($removal[$grit->name] ?? 0.0) + $um;
+                $minutesOf[$surface] += $job->abradingMinutes($grit, $um) + $job->rates->inspectMinutes;
+                $grits[$grit->name] = $before = $grit;
+            }
+        }
+        usort($grits, fn (Grit $a, Grit $b): int => $b->micron <=> $a->micron);
+        $rates = $jobs[array_key_first($jobs)]->rates;
+        $discs = [];
+        foreach ($grits as $grit) {
+            $discs[$grit->name] = $rates->discs($removal[$grit->name], $grit);
+        }
+
+        return new self($grits, $bySurface, $minutesOf, $discs, $rates);
+    }
+
+    public function discs(): int
+    {
+        return array_sum($this->discsAt);
+    }
+
+    public function totalMinutes(): float
+    {
+        return array_sum($this->minutesOf) + $this->rates->changeMinutes * $this->discs();
+    }
+
+    /** A surface's minutes with its part of the changes: each change is shared alike by those that take the grit. */
+    public function minutesWithChanges(string $surface): float
+    {
+        $minutes = $this->minutesOf[$surface];
+        foreach ($this->bySurface[$surface] as $grit) {
+            $takers = count(array_filter($this->bySurface, fn (array $grits): bool => in_array($grit, $grits, true)));
+            $minutes += $this->rates->changeMinutes * $this->discsAt[$grit->name] / $takers;
+        }
+
+        return $minutes;
+    }
+
+    /** @return array<string, mixed> the answer of `bin/grain ladder` */
+    public function toArray(): array
+    {
+        $names = fn (array $grits): array => array_map(fn (Grit $grit): string => $grit->name, $grits);
+        $surfaces = [];
+        foreach ($this->bySurface as $id => $grits) {
+            $minutes = round($this->minutesOf[$id], 4);
+            $surfaces[] = ['id' => (string) $id, 'grits' => $names($grits), 'minutes' => $minutes];
+        }
+
+        return [
+            'grits' => $names($this->grits),
+            'surfaces' => $surfaces,
+            'total_minutes' => round($this->totalMinutes(), 4),
+            'discs' => $this->discs(),
+        ];
+    }
+}
