@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use HonestGrain\Coating\Amount;
+use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Safety\Hazard;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -46,6 +48,16 @@ class PlannedStep extends Model
     public function piece(): BelongsTo
     {
         return $this->belongsTo(Piece::class);
+    }
+
+    /** What is taken of its product, as the plan wrote it down. */
+    public function amount(): ?Amount
+    {
+        $amount = (array) ($this->details['amount'] ?? []);
+        $unit = $this->details['amount_unit'] ?? null;
+        $value = reset($amount);
+
+        return $value === false || $unit === null ? null : Amount::of((float) $value, AmountUnit::from($unit));
     }
 
     /** @return list<Hazard> */

@@ -29,12 +29,12 @@ final readonly class CoatsPanel
     private const WAX_PX = 3.0;
 
     /**
-     * @param  list<float>  $amountsMl
-     * @param  list<array<string, string>>  $waits  by coat: words for recoat from, until, buff, handle, full cure
+     * @param  list<Amount>  $amounts
+     * @param  list<array<string, string>>  $waits  by coat: words for recoat from, until, wax, buff, handle, full cure
      * @param  list<string>  $warnings
      * @param  list<PairVerdict>  $overColours  what the first coat does to the colours below it
      */
-    private function __construct(public int $index, public CoatPlan $plan, public Stack $stack, public array $amountsMl, public array $waits, public array $warnings, public array $overColours)
+    private function __construct(public int $index, public CoatPlan $plan, public Stack $stack, public array $amounts, public array $waits, public array $warnings, public array $overColours)
     {
     }
 
@@ -71,8 +71,8 @@ final readonly class CoatsPanel
             $layers = $amounts = $waits = $warnings = [];
             $zones = array_values(array_intersect_key($measured->zones, array_flip($plan->zones)));
             foreach ($plan->coats as $i => $coat) {
-                $layers[] = new Layer($coat->coating, $coat->denib, $i === 0 ? null : LayerWaits::before($plan->coats[$i - 1]->coating, $coat->coating));
-                $amounts[] = Amount::forCoatMl($coat->coating, $zones, $i === 0);
+                $layers[] = new Layer($coat->coating, $coat->denib, $i === 0 ? null : LayerWaits::before($plan->coats[$i - 1]->coating, $coat->coating, $coat->denib));
+                $amounts[] = Amount::forCoat($coat->coating, $zones, $i === 0);
                 [$waits[], $warned] = self::waits($coat->coating, $clock);
                 $warnings = [...$warnings, ...array_map(fn (string $warning): string => "{$coat->coating->class}: $warning", $warned)];
             }
@@ -112,6 +112,7 @@ final readonly class CoatsPanel
 
         return [[
             'from' => $timed($coating->recoatFromHours), 'until' => $timed($coating->recoatUntilHours),
+            'wax' => $coating->waxAfterHours === null ? '–' : $timed($coating->waxAfterHours),
             'buff' => $coating->buffableHours > 0 ? $timed($coating->buffableHours) : '–',
             'handle' => $timed($coating->handleHours), 'cure' => $coating->neverCures() ? 'never cures' : $timed($coating->fullCureHours()),
         ], array_values(array_unique($warnings))];

@@ -14,15 +14,19 @@ use HonestGrain\Route\Piece as CorePiece;
 /** The drawing to place marks on, and the lines a band can be dragged along. */
 final readonly class MarksPanel
 {
-    private function __construct(public string $drawing, public Frame $frame, private CorePiece $core)
-    {
+    private function __construct(
+        public string $drawing,
+        public Frame $frame,
+        private CorePiece $core,
+        public Measurement $measured,
+    ) {
     }
 
     public static function of(CorePiece $core, Show $show): self
     {
         $frame = Frame::around($core->profile, true);
 
-        return new self(Elevation::of($core->profile, $core->grain, $core->wood->rgb, $core->marks, $core->name, 'marks')->withLengths($show->length(...))->detailed($frame), $frame, $core);
+        return new self(Elevation::of($core->profile, $core->grain, $core->wood->rgb, $core->marks, $core->name, 'marks')->withLengths($show->length(...))->detailed($frame), $frame, $core, $core->measure());
     }
 
     /** @return array<string, float> arc length of each line a band can lie on, mm */

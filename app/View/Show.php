@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\PlannedStep;
 use App\Models\User;
 use Carbon\CarbonInterface;
 use HonestGrain\Abrasive\Scale;
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Coating\Amount;
+use HonestGrain\Coating\AmountUnit;
 
 /** Words every figure in the units, clock and time zone that the reader prefers. */
 final readonly class Show
@@ -89,6 +92,33 @@ final readonly class Show
     public function volume(?float $ml): string
     {
         return $ml === null ? '–' : $this->number(Unit::Volume, $ml, $this->imperial ? 2 : ($ml < 10 ? 1 : 0));
+    }
+
+    /** How much to take of a product, in words: poured, sprayed, weighed or dropped. Null where a step takes none. */
+    public function amount(Amount $amount): string
+    {
+        $ml = $amount->ml() ?? 0.0;
+
+        return match ($amount->unit) {
+            AmountUnit::Millilitres => 'pour '.$this->volume($ml),
+            AmountUnit::Spray => 'spray about '.$this->volume($ml),
+            AmountUnit::Grams => 'take '.$this->wax($amount->value),
+            AmountUnit::Drops => sprintf('about %d drops (%s)', ceil($amount->value - 1e-9), $this->volume($ml)),
+        };
+    }
+
+    /** The same from a planned step. */
+    public function stepAmount(PlannedStep $step): ?string
+    {
+        $amount = $step->amount();
+
+        return $amount === null ? null : $this->amount($amount);
+    }
+
+    /** A mass as small as a coat of wax. */
+    private function wax(float $g): string
+    {
+        return $this->imperial ? number_format($g / 28.3495, 2).' oz' : number_format($g, $g < 10 ? 1 : 0).' g';
     }
 
     public function temperature(float $c): string

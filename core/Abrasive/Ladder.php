@@ -34,7 +34,7 @@ final readonly class Ladder
     }
 
     /**
-     * @param  non-empty-array<string, SandingJob>  $jobs  by surface, all with the same rates
+     * @param  array<string, SandingJob>  $jobs  by surface, at least one, all with the same rates
      * @param  list<Grit>  $available
      *
      * @throws Exception\Unreachable when one of the surfaces cannot be brought to its limit
@@ -42,8 +42,8 @@ final readonly class Ladder
      */
     public static function shared(array $jobs, array $available, AbrasiveTable $table): self
     {
-        if (count($jobs) > self::MAX_SURFACES) {
-            throw InvalidField::tooMany('surfaces', count($jobs), self::MAX_SURFACES);
+        if ($jobs === [] || count($jobs) > self::MAX_SURFACES) {
+            throw InvalidField::range('surfaces', count($jobs), 1, self::MAX_SURFACES);
         }
         foreach ($jobs as $job) {
             ShortestLadder::over($job, $available)->grits($table);
@@ -80,6 +80,15 @@ final readonly class Ladder
         return new self($grits, $bySurface, $minutesOf, $discs, $rates);
     }
 
+    /**
+     * @param  list<Grit>  $grits
+     * @return list<string>
+     */
+    private static function names(array $grits): array
+    {
+        return array_map(fn (Grit $grit): string => $grit->name, $grits);
+    }
+
     public function discs(): int
     {
         return array_sum($this->discsAt);
@@ -105,15 +114,14 @@ final readonly class Ladder
     /** @return array<string, mixed> the answer of `bin/grain ladder` */
     public function toArray(): array
     {
-        $names = fn (array $grits): array => array_map(fn (Grit $grit): string => $grit->name, $grits);
         $surfaces = [];
         foreach ($this->bySurface as $id => $grits) {
             $minutes = round($this->minutesOf[$id], 4);
-            $surfaces[] = ['id' => (string) $id, 'grits' => $names($grits), 'minutes' => $minutes];
+            $surfaces[] = ['id' => strval($id), 'grits' => self::names($grits), 'minutes' => $minutes];
         }
 
         return [
-            'grits' => $names($this->grits),
+            'grits' => self::names($this->grits),
             'surfaces' => $surfaces,
             'total_minutes' => round($this->totalMinutes(), 4),
             'discs' => $this->discs(),

@@ -7,26 +7,70 @@ namespace HonestGrain\Coating;
 use HonestGrain\Geometry\Zone;
 
 /**
- * How much of a product one coat takes, mL.
+ * How much of a product one coat takes: mL from the cup or the can, grams of a wax, drops of thin CA.
  *
- * Exact on the label's coverage; the extra that bare end grain drinks (κ, default 3) and what stays
- * in the cloth and the cup are workshop constants.
+ * Exact on the label's coverage; what bare end grain drinks more (κ, default 3), what stays in the cloth, the
+ * brush or the cup, what a spray loses, and grams of wax by area are workshop figures.
  */
-final class Amount
+final readonly class Amount
 {
     public const END_GRAIN_DRINKS = 3.0;
 
-    public const CLOTH_AND_CUP_ML = 4.0;
+    public const SPRAY_LOSES = 1.4;
+
+    public const DROP_ML = 0.03;
+
+    private function __construct(public float $value, public AmountUnit $unit)
+    {
+    }
 
     /** @param  list<Zone>  $zones */
-    public static function forCoatMl(Coating $coating, array $zones, bool $onBareWood, float $endGrainDrinks = self::END_GRAIN_DRINKS): float
-    {
-        $ml = self::CLOTH_AND_CUP_ML;
+    public static function forCoat(
+        Coating $coating,
+        array $zones,
+        bool $onBareWood,
+        float $endGrainDrinks = self::END_GRAIN_DRINKS,
+    ): self {
+        $areaMm2 = $ml = 0.0;
         foreach ($zones as $zone) {
             $drinks = $onBareWood ? 1 + ($endGrainDrinks - 1) * $zone->endGrainMean : 1.0;
+            $areaMm2 += $zone->areaMm2;
             $ml += $zone->areaMm2 * $drinks / $coating->coverageM2PerL / 1000;
         }
 
-        return $ml;
+        return match ($coating->unit) {
+            AmountUnit::Grams => new self($areaMm2 / 1e6 * $coating->gramsPerM2, AmountUnit::Grams),
+            AmountUnit::Drops => new self(($ml + $coating->residueMl) / self::DROP_ML, AmountUnit::Drops),
+            AmountUnit::Spray => new self($ml * self::SPRAY_LOSES, AmountUnit::Spray),
+            AmountUnit::Millilitres => new self(
+                $coating->isSprayed() ? $ml * self::SPRAY_LOSES : $ml + $coating->residueMl, AmountUnit::Millilitres,
+            ),
+        };
+    }
+
+    /** As it was written down: a value and its unit. */
+    public static function of(float $value, AmountUnit $unit): self
+    {
+        return new self($value, $unit);
+    }
+
+    /** The volume, where it goes by volume, mL. */
+    public function ml(): ?float
+    {
+        return match ($this->unit) {
+            AmountUnit::Grams => null,
+            AmountUnit::Drops => $this->value * self::DROP_ML,
+            default => $this->value,
+        };
+    }
+
+    /** @return array{ml: float}|array{g: float}|array{drops: int} */
+    public function toArray(): array
+    {
+        return match ($this->unit) {
+            AmountUnit::Grams => ['g' => round($this->value, 2)],
+            AmountUnit::Drops => ['drops' => (int) ceil($this->value - 1e-9)],
+            default => ['ml' => round($this->value, 2)],
+        };
     }
 }

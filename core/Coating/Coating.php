@@ -13,6 +13,9 @@ use HonestGrain\Exception\InvalidField;
  */
 final readonly class Coating implements Product
 {
+    /** What stands of the first coat of a thin sealer on bare wood (workshop). */
+    private const SEALER_LEAVES = 0.5;
+
     /** The fields a label may replace, with their ranges. */
     public const LABEL_FIELDS = [
         'solids_percent' => [1, 100],
@@ -20,6 +23,7 @@ final readonly class Coating implements Product
         'dust_free_h' => [0, 400],
         'recoat_from_h' => [0, 800],
         'recoat_until_h' => [0, 2000],
+        'wax_after_h' => [0, 4000],
         'buffable_h' => [0, 4000],
         'handle_h' => [0, 2000],
         'full_cure_days' => [0, 365],
@@ -28,9 +32,14 @@ final readonly class Coating implements Product
         'pot_life_minutes' => [1, 2000],
     ];
 
-    /** @param  list<string>  $fromLabel the fields that the user's own label gave */
+    /**
+     * @param  list<ProductHazard>  $hazards
+     * @param  list<string>  $fromLabel  the fields that the user's own label gave
+     */
     private function __construct(
         public string $class,
+        public string $key,
+        public Family $family,
         public Cure $cure,
         public Solvent $solvent,
         public FilmKind $film,
@@ -39,6 +48,7 @@ final readonly class Coating implements Product
         public float $dustFreeHours,
         public float $recoatFromHours,
         public ?float $recoatUntilHours,
+        public ?float $waxAfterHours,
         public float $buffableHours,
         public float $handleHours,
         public float $fullCureDays,
@@ -46,8 +56,16 @@ final readonly class Coating implements Product
         public float $maxRhPercent,
         public bool $ragsSelfHeat,
         public Humidity $humidity,
-        public string $applied,
+        public Laying $applied,
+        public ?WipeWindow $wipe,
+        public float $residueMl,
+        public AmountUnit $unit,
+        public float $gramsPerM2,
         public ?float $potLifeMinutes,
+        public bool $seals,
+        public FoodUse $food,
+        public string $water,
+        public array $hazards,
         public string $note,
         public string $source,
         public array $fromLabel = [],
@@ -70,12 +88,19 @@ final readonly class Coating implements Product
             throw InvalidField::because('label.recoat_until_h', $until, 'the window must close after it opens, at '.$number('recoat_from_h').' h');
         }
 
+        $wipeAfter = $row->numberOrNull('wipe_after_min');
+
         return new self(
-            $row->text('class'), Cure::from($row->text('cure')), Solvent::from($row->text('solvent')), FilmKind::from($row->text('film')),
-            $number('solids_percent'), $number('coverage_m2_per_l'), $number('dust_free_h'), $number('recoat_from_h'), $until,
-            $optional('buffable_h') ?? 0.0, $number('handle_h'), $number('full_cure_days'), $number('min_c'), $number('max_rh'),
-            $row->flag('rags_self_heat'), Humidity::from($row->text('humidity')), $row->text('applied'), $optional('pot_life_minutes'),
-            $row->text('note'), $row->text('source'), array_keys($label),
+            $row->text('class'), $row->text('key'), Family::from($row->text('family')),
+            Cure::from($row->text('cure')), Solvent::from($row->text('solvent')), FilmKind::from($row->text('film')),
+            $number('solids_percent'), $number('coverage_m2_per_l'),
+            $number('dust_free_h'), $number('recoat_from_h'), $until, $optional('wax_after_h'), $optional('buffable_h') ?? 0.0,
+            $number('handle_h'), $number('full_cure_days'), $number('min_c'), $number('max_rh'),
+            $row->flag('rags_self_heat'), Humidity::from($row->text('humidity')), Laying::from($row->text('applied')),
+            $wipeAfter === null ? null : new WipeWindow($wipeAfter, $row->number('wipe_until_min')),
+            $row->number('residue_ml'), AmountUnit::from($row->text('unit')), $row->numberOrNull('grams_per_m2') ?? 0.0,
+            $optional('pot_life_minutes'), $row->flag('seals'), FoodUse::from($row->text('food')), $row->text('water'),
+            ProductHazard::allIn($row->text('hazards')), $row->text('note'), $row->text('source'), array_keys($label),
         );
     }
 
@@ -87,6 +112,11 @@ final readonly class Coating implements Product
     public function solvent(): Solvent
     {
         return $this->solvent;
+    }
+
+    public function hazards(): array
+    {
+        return $this->hazards;
     }
 
     public function kinetics(): Kinetics
@@ -111,6 +141,16 @@ final readonly class Coating implements Product
         return $this->wetUm() * $this->solidsPercent / 100;
     }
 
+    /** The film that a coat adds, µm: none for oils and waxes, half for a thin sealer that soaks into bare wood (workshop). */
+    public function standsUm(bool $onBareWood): float
+    {
+        return match (true) {
+            ! $this->buildsFilm() => 0.0,
+            $onBareWood && $this->seals => self::SEALER_LEAVES * $this->dryUm(),
+            default => $this->dryUm(),
+        };
+    }
+
     public function buildsFilm(): bool
     {
         return $this->film === FilmKind::Film;
@@ -119,6 +159,24 @@ final readonly class Coating implements Product
     public function isWax(): bool
     {
         return $this->film === FilmKind::Wax;
+    }
+
+    /** Cut with abrasive grains, so that it works as a last grit; it leaves a trace of wax. */
+    public function isAbrasivePaste(): bool
+    {
+        return $this->family === Family::Paste;
+    }
+
+    /** Whether wax goes over it, or it over wax, for good: an oil that never cures does so only where wax is in it. */
+    public function takesWax(): bool
+    {
+        return $this->waxAfterHours !== null;
+    }
+
+    /** Casein paint: dries matt and open, so that oil soaks into it. */
+    public function isOpenPaint(): bool
+    {
+        return $this->family === Family::Paint && $this->cure === Cure::Reactive;
     }
 
     public function isCuringOil(): bool
@@ -139,17 +197,23 @@ final readonly class Coating implements Product
 
     public function isShellac(): bool
     {
-        return $this->buildsFilm() && $this->solvent === Solvent::Alcohol;
+        return $this->family === Family::Shellac || $this->family === Family::Polish;
     }
 
-    /** Shellac with oil in it. */
+    /** Shellac with oil in it, fused by heat on the lathe. */
     public function isPolish(): bool
     {
-        return $this->isShellac() && $this->ragsSelfHeat;
+        return $this->family === Family::Polish;
+    }
+
+    /** A first coat so thin that what comes over it shows the wood's own surface (workshop). */
+    public function isThinUnderPolish(): bool
+    {
+        return $this->seals || $this->family === Family::Shellac;
     }
 
     public function isSprayed(): bool
     {
-        return $this->applied === 'sprayed';
+        return $this->applied === Laying::Sprayed;
     }
 }

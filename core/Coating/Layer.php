@@ -10,4 +10,10 @@ final readonly class Layer
     public function __construct(public Product $product, public ?Denib $denib = null, public ?float $hoursSincePrevious = null)
     {
     }
+
+    /** What lies between this layer and the one below it. */
+    public function since(): Between
+    {
+        return new Between($this->hoursSincePrevious, $this->denib);
+    }
 }

@@ -52,15 +52,27 @@ final readonly class Mix
      * Resin and hardener, split into batches that are each used up within the pot life.
      *
      * @param  array{float, float}  $ratio  resin to hardener
-     * @param  array{float, float}  $densities  g/mL
+     * @param  array{float, float}|null  $densities  g/mL; needed only where the ratio is by mass
+     *
+     * @throws InvalidField for a ratio by mass without densities
      */
-    public static function twoPart(float $volumeMl, array $ratio, bool $byMass, array $densities, ?float $potLifeMinutes, ?float $useMinutes): self
-    {
+    public static function twoPart(
+        float $volumeMl,
+        array $ratio,
+        bool $byMass,
+        ?array $densities,
+        ?float $potLifeMinutes,
+        ?float $useMinutes,
+    ): self {
+        if ($byMass && $densities === null) {
+            throw InvalidField::missing('densities', 'two numbers, g/mL, where the ratio is by mass');
+        }
         $volumes = $byMass ? [$ratio[0] / $densities[0], $ratio[1] / $densities[1]] : $ratio;
         $scale = $volumeMl / ($volumes[0] + $volumes[1]);
         $items = [];
         foreach (['resin', 'hardener'] as $i => $name) {
-            $items[] = ['name' => $name, 'ml' => $volumes[$i] * $scale, 'g' => $volumes[$i] * $scale * $densities[$i]];
+            $ml = $volumes[$i] * $scale;
+            $items[] = ['name' => $name, 'ml' => $ml, 'g' => $densities === null ? null : $ml * $densities[$i]];
         }
         $batches = $potLifeMinutes === null || $useMinutes === null ? 1 : max(1, (int) ceil($useMinutes / $potLifeMinutes - 1e-9));
 

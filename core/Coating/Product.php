@@ -11,4 +11,7 @@ interface Product
     public function name(): string;
 
     public function solvent(): Solvent;
+
+    /** @return list<ProductHazard> */
+    public function hazards(): array;
 }

@@ -27,7 +27,7 @@ final readonly class Stack
         $pairs = $notes = [];
         foreach ($layers as $i => $layer) {
             if ($i > 0) {
-                $pairs[] = Compatibility::of($layers[$i - 1]->product, $layer->product, $layer->hoursSincePrevious);
+                $pairs[] = Compatibility::of($layers[$i - 1]->product, $layer->product, $layer->since());
             }
             $notes = [...$notes, ...self::denibNotes($wood, $layers[$i - 1]->product ?? null, $layer)];
         }
@@ -75,9 +75,18 @@ final readonly class Stack
         $notes = [];
         foreach ($layers as $i => $layer) {
             $stands = $i === 0 ? 0.0 : $ledger[$i - 1];
-            if ($layer->denib !== null && $stands > 0 && $stands <= $layer->denib->removesUm()) {
-                $notes[] = new PairVerdict($layers[$i - 1]->product->name(), $layer->product->name(), Verdict::TestFirst, sprintf('Only %.0f µm of film stands and rubbing with %s takes about %.0f: it would go through to the wood.', $stands, $layer->denib->words(), $layer->denib->removesUm()), 'Lay one more coat first, or rub with a pad.');
+            if ($layer->denib === null || $stands <= 0 || $stands > $layer->denib->removesUm()) {
+                continue;
             }
+            $padLeavesSome = $layer->denib !== Denib::Pad && $stands > Denib::Pad->removesUm();
+            $notes[] = new PairVerdict(
+                $layers[$i - 1]->product->name(), $layer->product->name(), Verdict::TestFirst,
+                sprintf(
+                    'Only %.0f µm of film stands and rubbing with %s takes about %.0f: it would go through to the wood.',
+                    $stands, $layer->denib->words(), $layer->denib->removesUm(),
+                ),
+                $padLeavesSome ? 'Lay one more coat first, or rub with a pad.' : 'Lay one more coat first, or leave the rubbing out.',
+            );
         }
 
         return $notes;
@@ -90,14 +99,43 @@ final readonly class Stack
     private static function woodNotes(?Wood $wood, array $layers): array
     {
         $first = $layers[0]->product ?? null;
-        if ($wood?->oily === true && $first instanceof Coating && $first->cure === Cure::Oxidative) {
-            return [new PairVerdict($wood->name, $first->name(), Verdict::Barrier, 'The oil in the wood keeps oxidative finishes from drying.', 'Wipe with alcohol and seal with dewaxed shellac first.')];
+        if ($first instanceof Stain) {
+            return self::colourOnWood($wood, $first);
         }
-        if ($wood !== null && $first instanceof Stain && str_contains($first->class, 'Iron liquor') && ! $wood->tannin) {
-            return [new PairVerdict($wood->name, $first->name(), Verdict::TestFirst, 'Iron liquor needs tannin, and this wood has little.', 'Brush on strong tea first and try it on a test board.')];
+        if ($wood?->oily === true && $first instanceof Coating && $first->cure === Cure::Oxidative) {
+            return [new PairVerdict(
+                $wood->name, $first->name(), Verdict::Barrier,
+                'The oil in the wood keeps oxidative finishes from drying.',
+                'Wipe with alcohol and seal with dewaxed shellac first.',
+            )];
         }
 
         return [];
+    }
+
+    /**
+     * What a colour asks of the bare wood under it.
+     *
+     * @return list<PairVerdict>
+     */
+    public static function colourOnWood(?Wood $wood, Stain $colour): array
+    {
+        $notes = [];
+        if ($colour->needsSealed) {
+            $notes[] = new PairVerdict(
+                $wood->name ?? 'bare wood', $colour->name(), Verdict::Barrier,
+                'It wants a sealed ground, or it greys the whole surface instead of lying in the pores.',
+                'Seal with dewaxed shellac first.',
+            );
+        }
+        if ($wood !== null && $colour->needsTannin && ! $wood->tannin) {
+            $notes[] = new PairVerdict(
+                $wood->name, $colour->name(), Verdict::TestFirst, 'It needs tannin, and this wood has little.',
+                'Brush on strong tea first and try it on a test board.',
+            );
+        }
+
+        return $notes;
     }
 
     /**
@@ -106,14 +144,23 @@ final readonly class Stack
      */
     private static function hardWaxNotes(array $layers): array
     {
-        $coats = array_filter($layers, fn (Layer $layer): bool => str_starts_with($layer->product->name(), 'Hard-wax oil'));
+        $coats = array_filter(
+            $layers,
+            fn (Layer $layer): bool => $layer->product instanceof Coating && $layer->product->family === Family::WaxOil,
+        );
 
         return count($coats) > self::HARD_WAX_COATS
-            ? [new PairVerdict('Hard-wax oil', 'Hard-wax oil', Verdict::TestFirst, 'The wood takes one thin coat and a second at most; a third lies on top and stays soft.', 'Leave the third coat out.')]
+            ? [new PairVerdict(
+                'Hard-wax oil', 'Hard-wax oil', Verdict::TestFirst,
+                'The wood takes one thin coat and a second at most; a third lies on top and stays soft.',
+                'Leave the third coat out.',
+            )]
             : [];
     }
 
     /**
+     * Film that stands after each layer, µm; the first coat of a thin sealer soaks in and leaves half of its film.
+     *
      * @param  list<Layer>  $layers
      * @return list<float>
      */
@@ -121,10 +168,10 @@ final readonly class Stack
     {
         $film = 0.0;
         $ledger = [];
-        foreach ($layers as $layer) {
+        foreach ($layers as $i => $layer) {
             $film = max(0.0, $film - ($layer->denib?->removesUm() ?? 0.0));
-            if ($layer->product instanceof Coating && $layer->product->buildsFilm()) {
-                $film += $layer->product->dryUm();
+            if ($layer->product instanceof Coating) {
+                $film += $layer->product->standsUm(onBareWood: $i === 0);
             }
             $ledger[] = $film;
         }

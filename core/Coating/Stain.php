@@ -9,8 +9,11 @@ use HonestGrain\Catalogue\Row;
 /** A class of dye, stain, bleach or liming as its label gives it; when it is dry and when a coat may follow, in reference hours. */
 final readonly class Stain implements Product
 {
+    /** @param  list<ProductHazard>  $hazards */
     private function __construct(
         public string $class,
+        public string $key,
+        public ColourFamily $family,
         public Solvent $carrier,
         public float $dryHours,
         public float $coatFromHours,
@@ -20,6 +23,12 @@ final readonly class Stain implements Product
         public bool $fastToAlcohol,
         public bool $fastToSpirits,
         public bool $fastToLacquer,
+        public bool $needsTannin,
+        public bool $needsSealed,
+        private bool $takesColourOut,
+        private bool $wax,
+        public array $hazards,
+        public string $aftercare,
         public string $note,
         public string $source,
     ) {
@@ -28,9 +37,13 @@ final readonly class Stain implements Product
     public static function fromRow(Row $row): self
     {
         return new self(
-            $row->text('class'), Solvent::from($row->text('carrier')), $row->number('dry_h'), $row->numberOrNull('coat_from_h') ?? $row->number('dry_h'), $row->number('open_minutes'),
+            $row->text('class'), $row->text('key'), ColourFamily::from($row->text('family')),
+            Solvent::from($row->text('carrier')), $row->number('dry_h'),
+            $row->numberOrNull('coat_from_h') ?? $row->number('dry_h'), $row->number('open_minutes'),
             $row->text('raises_grain') !== 'no', $row->flag('fast_to_water'), $row->flag('fast_to_alcohol'),
-            $row->flag('fast_to_spirits'), $row->flag('fast_to_lacquer'), $row->text('note'), $row->text('source'),
+            $row->flag('fast_to_spirits'), $row->flag('fast_to_lacquer'), $row->flag('needs_tannin'),
+            $row->flag('needs_sealed'), $row->flag('takes_colour_out'), $row->flag('wax'),
+            ProductHazard::allIn($row->text('hazards')), $row->text('aftercare'), $row->text('note'), $row->text('source'),
         );
     }
 
@@ -44,6 +57,11 @@ final readonly class Stain implements Product
         return $this->carrier;
     }
 
+    public function hazards(): array
+    {
+        return $this->hazards;
+    }
+
     public function kinetics(): Kinetics
     {
         return Kinetics::of(1.5, $this->carrier === Solvent::Water ? Humidity::WaterBorne : Humidity::None);
@@ -51,18 +69,30 @@ final readonly class Stain implements Product
 
     public function isWax(): bool
     {
-        return str_contains(strtolower($this->class), 'wax');
+        return $this->wax;
     }
 
     public function takesColourOut(): bool
     {
-        return str_contains($this->class, 'bleach');
+        return $this->takesColourOut;
     }
 
-    /** A liming paste lies in the pores over a sealed ground instead of colouring the wood. */
-    public function goesOverSealer(): bool
+    /** The order of colours on one place: bleach, then what soaks in, then what lodges in the pores. */
+    public function rank(): int
     {
-        return str_contains($this->note, 'seal first');
+        return match ($this->family) {
+            ColourFamily::Bleach => 0,
+            ColourFamily::Dye => 1,
+            ColourFamily::Ebonising => 2,
+            ColourFamily::Pigment => 3,
+            ColourFamily::Liming => 4,
+        };
+    }
+
+    /** Bound in oil: the binder closes the wood to what is carried in water or alcohol. */
+    public function isOilBound(): bool
+    {
+        return $this->family === ColourFamily::Pigment && $this->carrier === Solvent::MineralSpirits;
     }
 
     /** Whether this colour stays put under a coat with that solvent; oils without solvent count as spirits. */

@@ -10,13 +10,13 @@ use HonestGrain\Exception\InvalidField;
 use HonestGrain\Exchange\Document;
 use HonestGrain\Geometry\Band;
 
-/** One decoration on one band: hands-on minutes, hours to wait after it, and its colour. */
+/** One decoration on one band: hands-on minutes where the maker typed them, hours to wait after it, and its colour. */
 final readonly class Mark
 {
     private function __construct(
         public Band $band,
         public MarkKind $kind,
-        public float $minutes,
+        public ?float $minutes,
         public float $waitHours,
         public ?Stain $stain,
         public ?string $colour,
@@ -36,10 +36,32 @@ final readonly class Mark
 
         return new self(
             Band::read($mark), $kind,
-            $mark->numberOr('minutes', $kind->usualMinutes(), 0, 2400),
+            $mark->numberOr('minutes', null, 0, 2400),
             $mark->numberOr('wait_hours', $stain === null ? $kind->usualWaitHours() : $stain->coatFromHours, 0, 2000),
             $stain, $colour, $mark->textOr('note', null, 500),
         );
+    }
+
+    /** Why this one stands where it stands. */
+    public function because(): string
+    {
+        return match (true) {
+            $this->stain?->takesColourOut() === true => 'On bare, sanded wood and before every colour, which it would take out.',
+            $this->stain?->needsSealed === true, $this->stain?->isWax() === true => 'After every other colour: it lies in what pores are left open.',
+            default => $this->kind->because(),
+        };
+    }
+
+    public function overlaps(self $other): bool
+    {
+        return $this->band->on === $other->band->on
+            && $this->band->fromMm < $other->band->toMm && $other->band->fromMm < $this->band->toMm;
+    }
+
+    /** Smaller comes first where both lie on one piece: among colours, what takes colour out comes first. */
+    public function rank(): float
+    {
+        return $this->kind->rank() + ($this->stain?->rank() ?? 0) / 10;
     }
 
     /** @return array<string, mixed> */

@@ -19,6 +19,10 @@ enum MarkKind: string
     case PenPattern = 'pen-pattern';
     case Dye = 'dye';
 
+    private const STROKES_APART_MM = 2.0;
+
+    private const PEN_MM_S = 6.0;
+
     public function label(): string
     {
         return match ($this) {
@@ -63,15 +67,18 @@ enum MarkKind: string
         };
     }
 
-    /** Minutes for a band this long round the piece, before anything better is known (workshop). */
-    public function usualMinutes(): float
+    /**
+     * Minutes for a band, before anything better is known (workshop): a figure for each technique, and for the pen
+     * its strokes, 2 mm apart, at 6·(6000/H)^½ mm/s.
+     */
+    public function usualMinutes(float $areaMm2, float $hardnessN): float
     {
         return match ($this) {
             self::BurntGroove => 6,
             self::Flutes => 75,
             self::SpunTexture => 10,
             self::Scorch => 20,
-            self::PenPattern => 60,
+            self::PenPattern => max(1.0, $areaMm2 / self::STROKES_APART_MM / (self::PEN_MM_S * (6000 / $hardnessN) ** 0.5) / 60),
             self::Dye => 15,
         };
     }
@@ -84,6 +91,11 @@ enum MarkKind: string
             self::Dye => 6.0,
             default => 0.0,
         };
+    }
+
+    public function isBurnt(): bool
+    {
+        return in_array($this, [self::BurntGroove, self::Scorch, self::PenPattern], true);
     }
 
     /** @return array<string, int> */
@@ -114,9 +126,9 @@ enum MarkKind: string
             self::BurntGroove => [Hazard::Lathe, Hazard::HotWire, Hazard::BurntFumes],
             self::Flutes => [Hazard::SpinningCutter, Hazard::Dust],
             self::SpunTexture => [Hazard::Lathe],
-            self::Scorch => [Hazard::Flame, Hazard::BurntFumes],
+            self::Scorch => [Hazard::Flame, Hazard::Torch, Hazard::BurntFumes],
             self::PenPattern => [Hazard::BurntFumes],
-            self::Dye => [Hazard::DyePowder],
+            self::Dye => [],
         };
     }
 }

@@ -27,6 +27,12 @@ final readonly class Bench
 
     public static function usual(Catalogue $catalogue): self
     {
-        return new self($catalogue->abrasives(), $catalogue->abrasives()->allNamed(self::USUAL_GRITS, 'abrasives'));
+        return new self($catalogue->abrasives(), self::usualGrits($catalogue->abrasives()));
+    }
+
+    /** @return list<Grit> */
+    public static function usualGrits(AbrasiveTable $table): array
+    {
+        return $table->allNamed(self::USUAL_GRITS, 'abrasives');
     }
 }

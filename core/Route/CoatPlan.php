@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
+use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\Compatibility;
@@ -24,7 +25,7 @@ final readonly class CoatPlan
      * @param  list<string>  $zones
      * @param  list<Coat>  $coats
      */
-    private function __construct(public array $zones, public array $coats, public bool $buff)
+    private function __construct(public array $zones, public array $coats, public ?BuffWith $buff)
     {
     }
 
@@ -44,13 +45,21 @@ final readonly class CoatPlan
             $layer->has('denib') ? Denib::from($layer->choice('denib', array_column(Denib::cases(), 'value'))) : null,
         ), $plan->children('layers', self::MAX_COATS));
 
-        return new self($zones, $coats, $plan->flag('buff', false));
+        $last = $coats[count($coats) - 1]->coating ?? null;
+        $usual = $last?->isWax() === true ? BuffWith::Hand : BuffWith::Wheel;
+        $with = $plan->choice('buff_with', array_column(BuffWith::cases(), 'value'), $usual->value);
+
+        return new self($zones, $coats, $plan->flag('buff', false) ? BuffWith::from($with) : null);
     }
 
-    /** One coat of one product on one zone. */
-    public static function single(string $zone, Coating $coating): self
+    /**
+     * One coat of one product.
+     *
+     * @param  list<string>  $zones
+     */
+    public static function single(array $zones, Coating $coating): self
     {
-        return new self([$zone], [new Coat($coating, null)], false);
+        return new self($zones, [new Coat($coating, null)], null);
     }
 
     public function first(): ?Coating
@@ -73,7 +82,7 @@ final readonly class CoatPlan
         $verdicts = [];
         foreach ($marks as $mark) {
             if ($mark->stain !== null && in_array($mark->band->on->zone(), $this->zones, true)) {
-                $verdicts[] = [$mark, Compatibility::of($mark->stain, $first, $mark->stain->coatFromHours)];
+                $verdicts[] = [$mark, Compatibility::of($mark->stain, $first, Between::hours($mark->stain->coatFromHours))];
             }
         }
 
@@ -91,7 +100,8 @@ final readonly class CoatPlan
         return [
             'zones' => $this->zones,
             'layers' => array_map(fn (Coat $coat): array => ['product' => $coat->coating->class, 'denib' => $coat->denib?->value], $this->coats),
-            'buff' => $this->buff,
+            'buff' => $this->buff !== null,
+            'buff_with' => $this->buff?->value,
         ];
     }
 }

@@ -40,9 +40,12 @@ enum Holding: string
     public function because(): string
     {
         return match ($this) {
-            self::Tenon => 'First, because all that spins is easier with the tenon still on. Mark the jaw numbers for a true re-mount.',
-            self::Recess => 'First, because all that spins is easier while the recess is clean. Mark the jaw numbers for a true re-mount.',
-            self::BetweenCentres => 'First, because all that spins is easier with the waste ends still on. Mark one end for a true re-mount.',
+            self::Tenon => 'First, because all that spins is easier with the tenon still on. '
+                .'Mark the jaw numbers for a true re-mount.',
+            self::Recess => 'First, because all that spins is easier while the recess is clean. '
+                .'Mark the jaw numbers for a true re-mount.',
+            self::BetweenCentres => 'First, because all that spins is easier with the waste ends still on. '
+                .'Mark one end for a true re-mount.',
         };
     }
 
@@ -51,7 +54,25 @@ enum Holding: string
         return match ($this) {
             self::Tenon => 'Take off the tenon, dish the foot and sand it',
             self::Recess => 'Clean up the recess and sand the foot',
-            self::BetweenCentres => 'Part off the ends and sand them',
+            self::BetweenCentres => 'Part off the waste ends and sand both ends',
+        };
+    }
+
+    public function releaseBecause(bool $isCoated): string
+    {
+        $last = $isCoated
+            ? 'Last on the lathe, after every coat that is rubbed or buffed there.'
+            : 'Last on the lathe, after all that spins.';
+
+        return $this === self::Tenon ? "$last Dish it a little so that the piece cannot rock." : $last;
+    }
+
+    public function releaseHow(): string
+    {
+        return match ($this) {
+            self::Tenon => 'A soft pad between the drive and the finished inside.',
+            self::Recess => 'Padding between the jaws and the finished rim.',
+            self::BetweenCentres => 'Part to a thin core, stop the lathe and saw through; sand the ends by hand, with the grain.',
         };
     }
 
@@ -60,7 +81,13 @@ enum Holding: string
         return match ($this) {
             self::Tenon => 'reversed against a soft pad, tail centre up',
             self::Recess => 'reversed in padded wide jaws',
-            self::BetweenCentres => 'by hand, lathe stopped',
+            self::BetweenCentres => 'between centres, then in the lap with the lathe stopped',
         };
+    }
+
+    /** The zones that only come free when the piece comes off the lathe. */
+    public function covers(string $zone): bool
+    {
+        return $zone === 'foot' || ($zone === 'top' && $this === self::BetweenCentres);
     }
 }

@@ -4,19 +4,26 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
+use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Compatibility;
+use HonestGrain\Coating\Denib;
 use HonestGrain\Coating\Verdict;
 
 /** How many reference hours a coat must have had before another may follow: its recoat time, or as long as the pair needs. */
 final class LayerWaits
 {
-    public static function before(Coating $under, Coating $over): float
+    /** @param  Denib|null  $denib  how the lower coat is rubbed before the upper one */
+    public static function before(Coating $under, Coating $over, ?Denib $denib = null): float
     {
-        $candidates = [$under->recoatFromHours, $under->handleHours, $under->buffableHours, $under->fullCureHours()];
+        $candidates = [
+            $under->recoatFromHours, $under->waxAfterHours ?? 0.0, $under->handleHours, $under->buffableHours,
+            $under->fullCureHours(),
+        ];
         sort($candidates);
         foreach ($candidates as $hours) {
-            if ($hours >= $under->recoatFromHours && Compatibility::of($under, $over, $hours)->verdict === Verdict::Fine) {
+            $verdict = Compatibility::of($under, $over, new Between($hours, $denib))->verdict;
+            if ($hours >= $under->recoatFromHours && $verdict === Verdict::Fine) {
                 return $hours;
             }
         }

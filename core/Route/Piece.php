@@ -111,6 +111,28 @@ final readonly class Piece
         return null;
     }
 
+    /** @return list<Mark> in the order in which they are made; like ones in the order of the document */
+    public function marksInOrder(): array
+    {
+        $marks = $this->marks;
+        usort($marks, fn (Mark $a, Mark $b): int => [$a->rank(), $a->band->on->value, $a->band->fromMm]
+            <=> [$b->rank(), $b->band->on->value, $b->band->fromMm]);
+
+        return $marks;
+    }
+
+    /** Hands-on minutes of a mark: as typed, or the usual ones, which for a pen follow from the length of its strokes. */
+    public function minutesOf(Mark $mark, Measurement $measured): float
+    {
+        return $mark->minutes ?? $mark->kind->usualMinutes($measured->zones[$mark->band->id]->areaMm2, $this->wood->jankaN);
+    }
+
+    /** @return list<string> the zones that food or drink would touch */
+    public function foodZones(Measurement $measured): array
+    {
+        return isset($measured->zones['inside']) ? ['inside'] : ['outside', 'top'];
+    }
+
     /** @return list<Mark> those that lie on a zone */
     public function marksOn(string $zone): array
     {

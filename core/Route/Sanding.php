@@ -6,20 +6,34 @@ namespace HonestGrain\Route;
 
 use HonestGrain\Abrasive\AskedSurface;
 use HonestGrain\Abrasive\Exception\Unreachable;
+use HonestGrain\Abrasive\Grit;
+use HonestGrain\Abrasive\Ladder;
 use HonestGrain\Abrasive\Progression;
 use HonestGrain\Abrasive\SandingJob;
+use HonestGrain\Abrasive\SandingRates;
 use HonestGrain\Abrasive\ScratchModel;
+use HonestGrain\Coating\Coating;
+use HonestGrain\Decoration\Mark;
 use HonestGrain\Decoration\MarkKind;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Zone;
 use HonestGrain\Wood\RimSpeed;
 
-/** How one zone of a piece is sanded: what is asked of it, the least-minutes progression, and the maker's own. */
+/**
+ * How one zone of a piece is sanded: what is asked of it, the least-minutes progression, and the maker's own. Zones
+ * are sanded in one mount, so those without an own progression share one ladder and its changes of grit.
+ */
 final readonly class Sanding
 {
     /** The zones that are sanded before the coats, in the order of the route; the foot is sanded when it is turned. */
     private const ZONES = ['outside', 'rim', 'inside', 'top'];
 
+    /**
+     * @param  Progression|null  $best  the shortest for this zone alone, or as far as the shelf goes
+     * @param  string|null  $missing  what the shelf lacks to reach what is asked
+     * @param  Progression|null  $shared  its part of the ladder of the mount, priced as if it were sanded alone
+     * @param  list<string>  $with  the zones that share its changes of grit
+     */
     private function __construct(
         public Zone $zone,
         public AskedSurface $asked,
@@ -30,6 +44,10 @@ final readonly class Sanding
         public ?string $missing,
         public ?Progression $own,
         public ?float $recutSavesMinutes,
+        public ?Progression $shared,
+        private ?Ladder $ladder,
+        public array $with,
+        public bool $borrowed,
     ) {
     }
 
@@ -40,45 +58,111 @@ final readonly class Sanding
      */
     public static function all(Piece $piece, Bench $bench, Measurement $measured): array
     {
-        $all = [];
+        $alone = [];
         foreach (self::ZONES as $zone) {
-            if (isset($measured->zones[$zone])) {
-                $all[$zone] = self::of($piece, $measured->zones[$zone], $bench);
+            if (isset($measured->zones[$zone]) && ! $piece->holding->covers($zone)) {
+                $alone[$zone] = self::of($piece, $measured->zones[$zone], $bench);
             }
         }
+        $shared = array_filter($alone, fn (self $sanding): bool => $sanding->own === null && $sanding->missing === null);
+        if (count($shared) < 2) {
+            return $alone;
+        }
+        $jobs = array_map(fn (self $sanding): SandingJob => $sanding->job, $shared);
+        $available = $piece->abrasives ?? $bench->abrasives;
+        $ladder = Ladder::shared($jobs, $available, $bench->table);
+        $apart = array_sum(array_map(fn (self $sanding): float => $sanding->best->totalMinutes ?? 0.0, $shared));
+        if ($ladder->totalMinutes() >= $apart) {
+            return $alone;
+        }
 
-        return $all;
+        return array_map(
+            fn (self $sanding): self => isset($shared[$sanding->zone->id])
+                ? $sanding->on($ladder, $available, array_values(array_diff(array_keys($shared), [$sanding->zone->id])))
+                : $sanding,
+            $alone,
+        );
     }
 
-    /** With the abrasives that the piece's document names, or else the bench's. */
+    /** One zone alone, with the abrasives that the piece's document names, or else the bench's. */
     public static function of(Piece $piece, Zone $zone, Bench $bench): self
     {
         $available = $piece->abrasives ?? $bench->abrasives;
-        $dyed = array_filter($piece->marksOn($zone->id), fn ($mark): bool => $mark->kind === MarkKind::Dye) !== [];
-        $asked = AskedSurface::by($piece->coatPlanFor($zone->id)?->first(), $dyed);
+        // With nothing on the shelf the minutes are those of the usual set, so that no step is free.
+        $reckoned = $available === [] ? Bench::usualGrits($bench->table) : $available;
+        $coats = array_map(fn (Coat $coat): Coating => $coat->coating, $piece->coatPlanFor($zone->id)->coats ?? []);
+        $dyed = array_filter($piece->marksOn($zone->id), fn (Mark $mark): bool => $mark->kind === MarkKind::Dye) !== [];
+        $asked = AskedSurface::by($coats, $dyed, $piece->wood);
         $sound = $asked->contradictsItself() ? $asked->withoutFloor() : $asked;
         $rpm = RimSpeed::rpmFor($piece->profile->diameterMm(), $bench->sandingCapMPerS);
         $speed = RimSpeed::metresPerSecond(2 * $zone->meanRadiusMm, $rpm);
+        $model = ScratchModel::on($piece->wood->jankaN, max(RimSpeed::POWER_SANDING_FLOOR_M_S, $speed));
         $job = SandingJob::of(
-            $piece->toolMarkUm, $sound->limitUm, $sound->floorUm, max(1.0, $zone->areaMm2),
-            ScratchModel::on($piece->wood->jankaN, max(RimSpeed::POWER_SANDING_FLOOR_M_S, $speed)),
+            $piece->toolMarkUm, $model->valleyOf($sound->limitMicron),
+            $sound->floorMicron === null ? null : $model->valleyOf($sound->floorMicron),
+            max(1.0, $zone->areaMm2), $model, SandingRates::byHand(),
         );
-        $best = $missing = $saves = null;
+        $missing = $saves = null;
         try {
-            $best = Progression::shortest($job, $available, $bench->table);
-            $saves = $best->recutSavesMinutes($job, $available, $bench->table);
+            $best = Progression::shortest($job, $reckoned, $bench->table);
+            $saves = $best->recutSavesMinutes($job, $reckoned, $bench->table);
+            $missing = $available === [] ? 'There is no abrasive on the shelf.' : null;
         } catch (Unreachable $e) {
+            $best = Progression::asFarAsItGoes($job, $reckoned);
             $missing = $e->getMessage();
         }
-        $own = isset($piece->ownGrits[$zone->id]) ? Progression::own($job, $piece->ownGrits[$zone->id]) : null;
+        $own = isset($piece->ownGrits[$zone->id])
+            ? Progression::own($job, $piece->ownGrits[$zone->id], $available)
+            : null;
 
-        return new self($zone, $asked, $rpm, $speed, $job, $best, $missing, $own, $saves);
+        return new self($zone, $asked, $rpm, $speed, $job, $best, $missing, $own, $saves, null, null, [], $available === []);
     }
 
-    /** The maker's own progression where there is one, else the shortest; null where nothing at hand can do it. */
+    /**
+     * @param  list<Grit>  $available
+     * @param  list<string>  $with
+     */
+    private function on(Ladder $ladder, array $available, array $with): self
+    {
+        return new self(
+            $this->zone, $this->asked, $this->rpm, $this->speedMPerS, $this->job, $this->best, $this->missing, $this->own,
+            $this->recutSavesMinutes, Progression::own($this->job, $ladder->bySurface[$this->zone->id], $available), $ladder,
+            $with, $this->borrowed,
+        );
+    }
+
+    /** What it is sanded with: the maker's own, else its part of the shared ladder, else as far as the shelf goes. */
+    public function minutes(): float
+    {
+        return match (true) {
+            $this->own !== null => $this->own->totalMinutes,
+            $this->ladder !== null => $this->ladder->minutesWithChanges($this->zone->id),
+            default => $this->best->totalMinutes ?? 0.0,
+        };
+    }
+
+    /** @return list<string> */
+    public function gritNames(): array
+    {
+        return $this->chosen()?->gritNames() ?? [];
+    }
+
+    /** How many discs the zone's grits take; those of a shared ladder serve all its zones. */
+    public function discs(): int
+    {
+        if ($this->own !== null || $this->ladder === null) {
+            return $this->chosen()?->discs() ?? 0;
+        }
+
+        return array_sum(array_map(
+            fn (Grit $grit): int => $this->ladder->discsAt[$grit->name], $this->ladder->bySurface[$this->zone->id],
+        ));
+    }
+
+    /** The grits it is sanded with, priced as if it were sanded alone. */
     public function chosen(): ?Progression
     {
-        return $this->own ?? $this->best;
+        return $this->own ?? $this->shared ?? $this->best;
     }
 
     public function tooSlowForPower(): bool

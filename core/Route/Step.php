@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
+use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\FilmKind;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Lag;
@@ -34,7 +35,7 @@ final readonly class Step
         public array $hazards = [],
         public array $how = [],
         public ?string $product = null,
-        public ?float $amountMl = null,
+        public ?Amount $amount = null,
         public ?int $rpm = null,
         public ?FilmKind $film = null,
     ) {
@@ -61,23 +62,50 @@ final readonly class Step
         };
     }
 
+    /** What the next step waits; on a step that is itself a wait (buff, foot, cure) what it has waited for. */
+    private function waitsHere(): Wait
+    {
+        $longest = $this->wait;
+        foreach ($this->kind->isAWait() ? $this->after : [] as $lag) {
+            $longest = $lag->wait->minHours > $longest->minHours ? $lag->wait : $longest;
+        }
+
+        return $longest;
+    }
+
+    /** @return array{min_hours: float, max_hours: float|null}|null */
+    private static function waitArray(Wait $wait): ?array
+    {
+        return $wait->minHours <= 0 && $wait->maxHours === null ? null : self::hoursOf($wait);
+    }
+
+    /** @return array{min_hours: float, max_hours: float|null} reference hours */
+    private static function hoursOf(Wait $wait): array
+    {
+        return [
+            'min_hours' => round($wait->minHours, 2),
+            'max_hours' => $wait->maxHours === null ? null : round($wait->maxHours, 2),
+        ];
+    }
+
     /** @return array<string, mixed> as in the answer of `bin/grain route` */
     public function toArray(): array
     {
-        $noWait = $this->wait->minHours <= 0 && $this->wait->maxHours === null;
-
         return [
             'id' => $this->id, 'zone' => $this->zone, 'kind' => $this->kind->value, 'title' => $this->title,
             'minutes' => round($this->minutes, 1),
-            'wait' => $noWait ? null : ['min_hours' => round($this->wait->minHours, 2), 'max_hours' => $this->wait->maxHours === null ? null : round($this->wait->maxHours, 2)],
+            'wait' => self::waitArray($this->waitsHere()),
             'hold' => $this->hold,
             'hazards' => array_map(fn (Hazard $hazard): string => $hazard->value, $this->hazards),
             'because' => $this->because,
             'product' => $this->product,
-            'amount_ml' => $this->amountMl === null ? null : round($this->amountMl, 1),
+            'amount' => $this->amount?->toArray(),
+            'amount_unit' => $this->amount?->unit->value,
+            'amount_ml' => $this->amount?->ml() === null ? null : round($this->amount->ml(), 1),
             'speed_rpm' => $this->rpm,
             'how' => $this->how,
             'after' => array_map(fn (Lag $lag): string => $lag->task, $this->after),
+            'waits' => array_map(fn (Lag $lag): array => ['after' => $lag->task] + self::hoursOf($lag->wait), $this->after),
         ];
     }
 }

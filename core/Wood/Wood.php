@@ -8,9 +8,10 @@ use HonestGrain\Catalogue\Row;
 
 /**
  * A species as the tables give it: shrinkage from green to oven dry in percent, specific gravity at
- * 12 % moisture, Janka hardness in N; and whether it holds tannin or oil enough to matter.
+ * 12 % moisture, Janka hardness in N; whether it holds tannin or oil enough to matter, how open its pores
+ * are and what its dust does.
  *
- * Published: USDA Forest Products Laboratory, Wood Handbook, tables 4-3 and 5-3. Tannin, oil and
+ * Published: USDA Forest Products Laboratory, Wood Handbook, tables 4-3 and 5-3. Tannin, oil, pore, dust and
  * colour are workshop notes.
  */
 final readonly class Wood
@@ -31,6 +32,8 @@ final readonly class Wood
         public float $jankaN,
         public bool $tannin,
         public bool $oily,
+        public Pore $pore,
+        public Dust $dust,
         public string $rgb,
         public string $source,
     ) {
@@ -42,7 +45,8 @@ final readonly class Wood
             $row->text('name'), $row->text('botanical'),
             $row->number('radial_shrinkage_percent'), $row->number('tangential_shrinkage_percent'),
             $row->number('specific_gravity_12'), $row->number('janka_lbf') * self::NEWTONS_PER_POUND_FORCE,
-            $row->flag('tannin'), $row->flag('oily'), $row->text('rgb'), $row->text('source'),
+            $row->flag('tannin'), $row->flag('oily'), Pore::from($row->text('pore')),
+            Dust::from($row->text('dust')), $row->text('rgb'), $row->text('source'),
         );
     }
 

@@ -5,8 +5,11 @@ const main = () => document.querySelector('main');
 
 // With keepalive a small form arrives even when the page is left at once. Throws, in words, what kept it from being taken.
 export async function send(form, submitter, keepalive = false) {
-    const body = new FormData(form, submitter ?? undefined);
-    const response = await fetch(form.action, { method: 'POST', body, headers: { Accept: 'text/html' }, credentials: 'same-origin', keepalive }).catch(() => {
+    return post(form.action, new FormData(form, submitter ?? undefined), keepalive);
+}
+
+async function post(action, body, keepalive) {
+    const response = await fetch(action, { method: 'POST', body, headers: { Accept: 'text/html' }, credentials: 'same-origin', keepalive }).catch(() => {
         throw new Error('The shop\'s computer did not answer; nothing was saved. Try again.');
     });
     if (response.status === 419) {
@@ -35,34 +38,50 @@ export function tell(words) {
     line.classList.add('px-4', 'sm:px-[40px]', 'py-2');
 }
 
-document.addEventListener('submit', async (event) => {
+// Forms sent while another is under way wait for it, and go on from the version that it left: nothing is lost when two
+// fields are changed one right after the other.
+let underWay = Promise.resolve();
+let waiting = 0;
+let left = null;
+
+async function sendLive(action, body, follows) {
+    if (follows && left && body.has('version')) body.set('version', left);
+    const { page, url } = await post(action, body, false);
+    const fresh = page.querySelector('main');
+    if (!fresh) throw new Error('The page could not be read.');
+    const focused = document.activeElement?.id;
+    main().replaceWith(document.importNode(fresh, true));
+    if (url.split('?')[0] !== location.href.split('?')[0]) history.pushState({}, '', url);
+    document.title = page.title;
+    if (focused) document.getElementById(focused)?.focus();
+    left = page.querySelector('input[name=version]')?.value ?? null;
+}
+
+document.addEventListener('submit', (event) => {
     const form = event.target;
     if (form.dataset.ask && !window.confirm(form.dataset.ask)) {
         event.preventDefault();
         return;
     }
-    if (form.dataset.busy) {
+    const body = new FormData(form, event.submitter ?? undefined);
+    const same = new URLSearchParams([...body].filter(([, value]) => typeof value === 'string')).toString();
+    if (form.dataset.busy === same) {
         event.preventDefault();
         return;
     }
-    form.dataset.busy = 'yes';
+    form.dataset.busy = same;
     window.setTimeout(() => delete form.dataset.busy, 4000);
     if (!('live' in form.dataset)) return;
     event.preventDefault();
-    const focused = document.activeElement?.id;
-    try {
-        const { page, url } = await send(form, event.submitter);
-        const fresh = page.querySelector('main');
-        if (!fresh) throw new Error('The page could not be read.');
-        main().replaceWith(document.importNode(fresh, true));
-        if (url.split('?')[0] !== location.href.split('?')[0]) history.pushState({}, '', url);
-        document.title = page.title;
-        if (focused) document.getElementById(focused)?.focus();
-    } catch (error) {
-        tell(error.message);
-    } finally {
-        delete form.dataset.busy;
-    }
+    const follows = waiting > 0;
+    waiting += 1;
+    underWay = underWay
+        .then(() => sendLive(form.action, body, follows))
+        .catch((error) => tell(error.message))
+        .then(() => {
+            waiting -= 1;
+            delete form.dataset.busy;
+        });
 });
 
 document.addEventListener('change', (event) => {

@@ -14,7 +14,7 @@
                     <div class="piece-art bench-art max-w-[330px]">{!! $board->drawing() !!}</div>
                     <div class="text-[1.18rem] leading-snug">
                         <p>{{ ucfirst($step->details['hold']) }}@if ($step->details['speed_rpm']), at most <b>{{ $step->details['speed_rpm'] }} rpm</b>@endif.</p>
-                        @if ($step->details['amount_ml'])<p class="mt-1">Pour <b>{{ $show->volume($step->details['amount_ml']) }}</b> of {{ lcfirst($step->details['product']) }}.</p>@endif
+                        @if ($step->amount())<p class="mt-1">{{ lcfirst($step->details['product']) }}: <b>{{ $show->stepAmount($step) }}</b>.</p>@endif
                         @foreach ($step->details['how'] as $line)<p class="mt-1">{{ $show->sentence($line) }}</p>@endforeach
                         <p class="faint small mt-2">{{ $step->details['because'] }}</p>
                         <x-why kind="workshop">{{ HonestGrain\Route\StepKind::from($step->kind)->why() }}</x-why>

@@ -117,11 +117,11 @@ final class CatalogueTest extends TestCase
             self::assertNotSame('', $hazard->title());
             self::assertGreaterThan(30, strlen($hazard->says()));
         }
-        self::assertTrue(Hazard::Flame->wantsDeliberatePress() && Hazard::Rags->wantsDeliberatePress());
+        self::assertTrue(Hazard::Torch->wantsDeliberatePress() && Hazard::Rags->wantsDeliberatePress());
         self::assertFalse(Hazard::Dust->wantsDeliberatePress());
         foreach (MarkKind::cases() as $kind) {
-            self::assertNotSame([], $kind->hazards());
-            self::assertGreaterThan(0, $kind->usualMinutes());
+            self::assertSame($kind === MarkKind::Dye, $kind->hazards() === [], 'a colour brings those of its class');
+            self::assertGreaterThan(0, $kind->usualMinutes(12_000, 6000));
             self::assertArrayHasKey('turner', $kind->needs());
             self::assertStringEndsWith('.', $kind->because());
         }

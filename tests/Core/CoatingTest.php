@@ -6,6 +6,8 @@ namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\Amount;
+use HonestGrain\Coating\AmountUnit;
+use HonestGrain\Coating\Between;
 use HonestGrain\Coating\ClimateRecord;
 use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\CureClock;
@@ -36,16 +38,18 @@ final class CoatingTest extends TestCase
 
     private const LINSEED = 'Boiled linseed oil';
 
+    private const LACQUER = 'Brushing or wiping lacquer (nitrocellulose)';
+
     #[DataProvider('pairs')]
-    public function test_pairs(string $under, string $over, ?float $hours, string $verdict): void
+    public function test_pairs(string $under, string $over, ?float $hours, string $verdict, ?Denib $denib = null): void
     {
         $table = Catalogue::shipped()->coatings();
-        $pair = Compatibility::of($table->product($under), $table->product($over), $hours);
+        $pair = Compatibility::of($table->product($under), $table->product($over), new Between($hours, $denib));
         self::assertSame($verdict, $pair->verdict->value, $pair->reason);
         self::assertSame($verdict === 'fine', $pair->mend === null);
     }
 
-    /** @return iterable<array{string, string, float|null, string}> */
+    /** @return iterable<array{0: string, 1: string, 2: float|null, 3: string, 4?: Denib}> */
     public static function pairs(): iterable
     {
         yield 'its own window' => [self::VARNISH, self::VARNISH, 8, 'fine'];
@@ -67,7 +71,7 @@ final class CoatingTest extends TestCase
         yield 'water over fresh varnish' => [self::VARNISH, self::WATER, 24, 'after-full-cure'];
         yield 'water over cured varnish' => [self::VARNISH, self::WATER, 30 * 24, 'fine'];
         yield 'wax over fresh varnish' => [self::VARNISH, 'Paste wax', 24, 'after-full-cure'];
-        yield 'wax over hard varnish' => [self::VARNISH, 'Paste wax', 600, 'fine'];
+        yield 'wax over varnish that is hard to the nail' => [self::VARNISH, 'Paste wax', 96, 'fine'];
         yield 'alcohol dye under shellac' => ['Alcohol dye (powder)', self::SHELLAC, 12, 'barrier'];
         yield 'alcohol dye under sprayed lacquer' => ['Alcohol dye (powder)', 'Aerosol lacquer (nitrocellulose)', 12, 'test-first'];
         yield 'alcohol dye under varnish' => ['Alcohol dye (powder)', self::VARNISH, 12, 'fine'];
@@ -81,9 +85,46 @@ final class CoatingTest extends TestCase
         yield 'shellac as the barrier over varnish' => [self::VARNISH, self::SHELLAC, 300, 'fine'];
         yield 'shellac over wax all the same' => ['Paste wax', self::SHELLAC, 300, 'never'];
         yield 'bleach over dye' => ['Water dye (powder)', 'Two-part bleach', 24, 'never'];
-        yield 'dye over bleach' => ['Two-part bleach', 'Water dye (powder)', 24, 'fine'];
+        yield 'dye over bleach' => ['Two-part bleach', 'Water dye (powder)', 48, 'fine'];
         yield 'a coat over bleach after a day' => ['Two-part bleach', self::VARNISH, 24, 'after-full-cure'];
         yield 'a coat over bleach after two' => ['Two-part bleach', self::VARNISH, 48, 'fine'];
+        yield 'past its window but scuffed with a pad' => [self::VARNISH, self::VARNISH, 30, 'fine', Denib::Pad];
+        yield 'past its window but scuffed with paper' => [self::VARNISH, self::VARNISH, 30, 'fine', Denib::Paper];
+        yield 'steel wool burnishes instead of scuffing' => [self::VARNISH, self::VARNISH, 30, 'scuff-first', Denib::SteelWool];
+        yield 'rubbed but still wet' => [self::VARNISH, self::VARNISH, 2, 'after-full-cure', Denib::Pad];
+        yield 'film over hard-wax oil' => ['Hard-wax oil', self::VARNISH, 5000, 'test-first'];
+        yield 'film over fresh hard-wax oil' => ['Hard-wax oil', self::VARNISH, 24, 'never'];
+        yield 'lacquer over hard-wax oil' => ['Hard-wax oil', self::LACQUER, 5000, 'never'];
+        yield 'shellac over hard-wax oil' => ['Hard-wax oil', self::SHELLAC, 5000, 'never'];
+        yield 'wax over hard-wax oil' => ['Hard-wax oil', 'Paste wax', 170, 'fine'];
+        yield 'colour over a wet coat' => [self::SHELLAC, 'Pigment wiping stain', 0.5, 'after-full-cure'];
+        yield 'liming wax over a wet sealer' => ['Cellulose sanding sealer', 'Liming wax', 0.3, 'after-full-cure'];
+        yield 'paste over a wet sealer' => ['Cellulose sanding sealer', 'Abrasive paste (wax carried)', 1, 'after-full-cure'];
+        yield 'paste over a dry sealer' => ['Cellulose sanding sealer', 'Abrasive paste (wax carried)', 3, 'fine'];
+        yield 'wax over wet wax' => ['Paste wax', 'Paste wax', 0.2, 'after-full-cure'];
+        yield 'wax on lacquer after a day' => [self::LACQUER, 'Paste wax', 24, 'after-full-cure'];
+        yield 'wax on lacquer after a week' => [self::LACQUER, 'Paste wax', 168, 'fine'];
+        yield 'CA and casein paint' => ['Cyanoacrylate coats (thin)', 'Milk paint', 24, 'test-first'];
+        yield 'casein paint and CA' => ['Milk paint', 'Cyanoacrylate coats (thin)', 24, 'test-first'];
+        yield 'epoxy and CA' => ['Casting epoxy as liner', 'Cyanoacrylate coats (thin)', 10, 'scuff-first'];
+        yield 'one epoxy over the other' => ['Five-minute epoxy', 'Casting epoxy as liner', 1, 'fine'];
+        yield 'oil over casein paint' => ['Milk paint', 'Boiled linseed oil', 24, 'fine'];
+        yield 'oil over wet casein paint' => ['Milk paint', 'Boiled linseed oil', 1, 'after-full-cure'];
+        yield 'oil over acrylic paint' => ['Acrylic paint', 'Boiled linseed oil', 24, 'never'];
+        yield 'dye over an oil stain' => ['Pigment wiping stain', 'Water dye (powder)', 500, 'never'];
+        yield 'iron liquor over an oil stain' => ['Pigment wiping stain', 'Iron liquor (ebonising)', 500, 'never'];
+        yield 'oil stain over dye' => ['Water dye (powder)', 'Pigment wiping stain', 24, 'fine'];
+        yield 'water-borne over an oil stain at once' => ['Pigment wiping stain', self::WATER, 12, 'barrier'];
+        yield 'water-borne over an oil stain in time' => ['Pigment wiping stain', self::WATER, 72, 'fine'];
+        yield 'oil varnish over an oil stain' => ['Pigment wiping stain', self::VARNISH, 24, 'fine'];
+        yield 'oil varnish over an oil dye' => ['Oil-soluble dye', self::VARNISH, 24, 'barrier'];
+        yield 'liming paste over a bare dye' => ['Water dye (powder)', 'Liming paste (water)', 24, 'barrier'];
+        yield 'the same dye twice' => ['Water dye (powder)', 'Water dye (powder)', 24, 'test-first'];
+        yield 'a blend of oil and wax renews wax' => ['Paste wax', 'Mineral oil and wax', 24, 'fine'];
+        yield 'wax renews a blend of oil and wax' => ['Mineral oil and wax', 'Paste wax', 24, 'fine'];
+        yield 'wax over plain mineral oil' => ['Mineral oil (non-drying)', 'Paste wax', 24, 'test-first'];
+        yield 'friction polish over paste' => ['Abrasive paste (wax carried)', 'Friction polish (shellac oil alcohol)', 1, 'fine'];
+        yield 'varnish over paste' => ['Abrasive paste (wax carried)', self::VARNISH, 24, 'never'];
         yield 'epoxy past its tack' => ['Casting epoxy as liner', 'Casting epoxy as liner', 20, 'scuff-first'];
     }
 
@@ -95,13 +136,13 @@ final class CoatingTest extends TestCase
         $asked = 0;
         foreach ($table->coatings() as $under) {
             foreach ($table->coatings() as $over) {
-                $pair = Compatibility::of($under, $over, $under->recoatFromHours);
+                $pair = Compatibility::of($under, $over, Between::hours($under->recoatFromHours));
                 if ($pair->verdict !== Verdict::Barrier || ! str_contains((string) $pair->mend, 'dewaxed shellac')) {
                     continue;
                 }
                 $asked++;
-                self::assertSame(Verdict::Fine, Compatibility::of($under, $shellac, $under->recoatFromHours)->verdict, "$under->class under the barrier for $over->class");
-                self::assertSame(Verdict::Fine, Compatibility::of($shellac, $over, 24)->verdict, "$over->class over the barrier on $under->class");
+                self::assertSame(Verdict::Fine, Compatibility::of($under, $shellac, Between::hours($under->recoatFromHours))->verdict, "$under->class under the barrier for $over->class");
+                self::assertSame(Verdict::Fine, Compatibility::of($shellac, $over, Between::hours(24))->verdict, "$over->class over the barrier on $under->class");
             }
         }
         self::assertGreaterThan(50, $asked);
@@ -113,8 +154,11 @@ final class CoatingTest extends TestCase
         $all = [...$table->coatings(), ...$table->stains()];
         foreach ($all as $under) {
             foreach ($all as $over) {
-                $pair = Compatibility::of($under, $over);
-                self::assertNotSame('', $pair->reason);
+                foreach ([null, 0.0, 0.01, 0.6, 5.0, 12.01, 18.001, 48.0, 5000.0] as $hours) {
+                    $pair = Compatibility::of($under, $over, Between::hours($hours));
+                    self::assertNotSame('', $pair->reason);
+                    self::assertDoesNotMatchRegularExpression('/(?<![\d.])0 (h|min|days)\b/', "$pair->reason $pair->mend", "$pair->over over $pair->under");
+                }
             }
         }
         self::assertCount(40, $all);
@@ -153,6 +197,25 @@ final class CoatingTest extends TestCase
         self::assertEqualsWithDelta(2 * 29.1667 - 8 - 3, $stack->totalUm(), 0.001);
     }
 
+    public function test_the_first_coat_of_a_thin_sealer_soaks_in_and_leaves_half(): void
+    {
+        $sealer = $this->layer('Shellac sanding sealer');
+        $one = 1000 / 14 * 0.18;
+        self::assertEqualsWithDelta($one / 2, Stack::judge(null, [$sealer])->totalUm(), 1e-9);
+        self::assertEqualsWithDelta($one * 1.5, Stack::judge(null, [$sealer, $sealer])->totalUm(), 1e-9);
+    }
+
+    public function test_liming_paste_and_iron_liquor_ask_something_of_the_bare_wood(): void
+    {
+        $judge = fn (string $wood, string ...$classes): string => Stack::judge(
+            Catalogue::shipped()->woods()->named($wood), array_map(fn (string $class): Layer => $this->layer($class, null, 24), array_values($classes)),
+        )->verdict->value;
+        self::assertSame('barrier', $judge('Oak (white)', 'Liming paste (water)'));
+        self::assertSame('fine', $judge('Oak (white)', self::SHELLAC, 'Liming paste (water)'));
+        self::assertSame('test-first', $judge('Maple (sugar)', 'Iron liquor (ebonising)'));
+        self::assertSame('fine', $judge('Oak (white)', 'Iron liquor (ebonising)'));
+    }
+
     public function test_a_label_out_of_range_is_refused(): void
     {
         $table = Catalogue::shipped()->coatings();
@@ -166,13 +229,36 @@ final class CoatingTest extends TestCase
         }
     }
 
+    #[DataProvider('amounts')]
+    public function test_a_coat_is_measured_out_as_it_is_laid_on(string $class, float $value, AmountUnit $unit): void
+    {
+        // 100 cm² of side grain: no end grain, so the first coat drinks no more than the others.
+        $zone = [Zone::along('wall', [new Point(0, 50 / M_PI, 0), new Point(100, 50 / M_PI, 100)], GrainDirection::End)];
+        $amount = Amount::forCoat(Catalogue::shipped()->coatings()->coating($class), $zone, true);
+        self::assertEqualsWithDelta($value, $amount->value, 1e-6);
+        self::assertSame($unit, $amount->unit);
+    }
+
+    /** @return iterable<string, array{string, float, AmountUnit}> */
+    public static function amounts(): iterable
+    {
+        yield 'wiped: 3 mL in the cloth' => ['Oil-varnish blend', 10 / 20 + 3, AmountUnit::Millilitres];
+        yield 'brushed: 5 mL' => [self::WATER, 10 / 11 + 5, AmountUnit::Millilitres];
+        yield 'poured: 3 mL' => ['Casting epoxy as liner', 10 / 4 + 3, AmountUnit::Millilitres];
+        yield 'a can loses two fifths and leaves nothing' => ['Aerosol lacquer (nitrocellulose)', 1.4 * 10 / 8, AmountUnit::Spray];
+        yield 'so does a gun' => ['Pre-catalysed lacquer', 1.4 * 10 / 9, AmountUnit::Millilitres];
+        yield 'on the lathe: half a mL' => ['Friction polish (shellac oil alcohol)', 10 / 25 + 0.5, AmountUnit::Millilitres];
+        yield 'wax by mass' => ['Paste wax', 0.1, AmountUnit::Grams];
+        yield 'thin CA by drops' => ['Cyanoacrylate coats (thin)', (10 / 20 + 0.5) / 0.03, AmountUnit::Drops];
+    }
+
     public function test_bare_end_grain_drinks_three_times_as_much(): void
     {
         $oil = Catalogue::shipped()->coatings()->coating('Oil-varnish blend');
         $disc = [Zone::along('foot', [new Point(0, 0, 0), new Point(0, 100, 100)], GrainDirection::End)];
-        $sealed = Amount::forCoatMl($oil, $disc, false) - Amount::CLOTH_AND_CUP_ML;
+        $sealed = Amount::forCoat($oil, $disc, false)->value - 3;
         self::assertEqualsWithDelta(M_PI * 0.01 / 20 * 1000, $sealed, 0.001);
-        self::assertEqualsWithDelta(3 * $sealed, Amount::forCoatMl($oil, $disc, true) - Amount::CLOTH_AND_CUP_ML, 0.001);
+        self::assertEqualsWithDelta(3 * $sealed, Amount::forCoat($oil, $disc, true)->value - 3, 0.001);
     }
 
     public function test_mixes(): void
@@ -185,6 +271,9 @@ final class CoatingTest extends TestCase
         self::assertEqualsWithDelta(40.0, $byMass->items[0]['ml'] + $byMass->items[1]['ml'], 1e-9);
         self::assertSame(2, $byMass->batches);
         self::assertSame(1, Mix::twoPart(40, [2, 1], false, [1.1, 0.97], 45, 45)->batches);
+        self::assertSame([26.67, null], [round((float) Mix::twoPart(40, [2, 1], false, null, 45, 45)->items[0]['ml'], 2), Mix::twoPart(40, [2, 1], false, null, 45, 45)->items[0]['g']]);
+        $this->expectExceptionMessage('densities is missing');
+        Mix::twoPart(40, [2, 1], true, null, 45, 45);
     }
 
     public function test_the_cure_clock_slows_in_the_cold_and_stops_below_the_least(): void

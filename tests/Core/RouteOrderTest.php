@@ -7,6 +7,7 @@ namespace Tests\Core;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\DayNightClimate;
+use HonestGrain\Decoration\Mark;
 use HonestGrain\Decoration\MarkKind;
 use HonestGrain\Exchange\Document;
 use HonestGrain\Geometry\Form;
@@ -65,10 +66,10 @@ final class RouteOrderTest extends TestCase
         self::assertSame(count($route->steps) - 1, $position['ready']);
         self::assertSame($piece->form === Form::LiddedBox, isset($position['fit-lid']));
 
-        $ranks = array_map(fn (int $i): int => $this->markOf($piece, $route->steps[$i])->rank(), $of(StepKind::Mark));
+        $ranks = array_map(fn (int $i): float => $this->markOf($piece, $route->steps[$i])->rank(), $of(StepKind::Mark));
         $sorted = $ranks;
         sort($sorted);
-        self::assertSame($sorted, $ranks, 'cut, then flame, then pen, then colour');
+        self::assertSame($sorted, $ranks, 'cut, then flame, then pen, then colour, bleach before all others');
     }
 
     #[DataProvider('seeds')]
@@ -79,12 +80,11 @@ final class RouteOrderTest extends TestCase
         foreach ($route->steps as $step) {
             if ($step->kind === StepKind::Coat) {
                 $coating = self::$catalogue->coatings()->coating((string) $step->product);
-                self::assertGreaterThan(4.0, $step->amountMl);
+                self::assertSame($coating->unit, $step->amount?->unit);
+                self::assertGreaterThan(0.0, $step->amount?->value);
                 self::assertGreaterThan(0.0, $step->minutes);
-                self::assertSame($coating->ragsSelfHeat, in_array(Hazard::Rags, $step->hazards, true), $coating->class);
-                self::assertSame($coating->isSprayed(), in_array(Hazard::SprayMist, $step->hazards, true), $coating->class);
+                self::assertSame(Hazard::ofProduct($coating->hazards), $step->hazards, $coating->class);
                 self::assertSame($coating->isSprayed(), isset($step->needs['spray-corner']));
-                self::assertSame(str_contains($coating->note, 'isocyanate'), in_array(Hazard::Isocyanate, $step->hazards, true));
             }
             if ($step->kind === StepKind::Sand) {
                 self::assertNotSame([], array_intersect(['dust', 'oily-wood-dust'], array_map(fn (Hazard $hazard): string => $hazard->value, $step->hazards)));
@@ -92,7 +92,7 @@ final class RouteOrderTest extends TestCase
                 self::assertArrayHasKey('lathe', $step->needs);
             }
             if (str_contains($step->title, 'Scorch')) {
-                self::assertContains(Hazard::Flame, $step->hazards);
+                self::assertSame([Hazard::Flame, Hazard::Torch, Hazard::BurntFumes], $step->hazards);
             }
         }
     }
@@ -155,13 +155,18 @@ final class RouteOrderTest extends TestCase
     #[DataProvider('holdings')]
     public function test_a_piece_is_held_in_words_that_suit_it(Holding $holding, string $mounted, string $foot): void
     {
-        $route = $this->route(['holding' => $holding->value, 'coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Oil-varnish blend']], 'buff' => true]]]);
+        $route = $this->route(['holding' => $holding->value, 'coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Oil-varnish blend']], 'buff' => true, 'buff_with' => 'hand']]]);
         foreach ($route->steps as $step) {
             if (in_array($step->kind, [StepKind::Hold, StepKind::Sand, StepKind::Buff], true)) {
                 self::assertStringStartsWith($mounted, $step->hold);
             }
         }
-        self::assertSame($foot, array_values(array_filter($route->steps, fn (Step $step): bool => $step->kind === StepKind::Foot))[0]->title);
+        $at = array_search($foot, array_map(fn (Step $step): string => $step->title, $route->steps), true);
+        self::assertIsInt($at);
+        self::assertSame($holding === Holding::Tenon, str_contains($route->steps[$at]->because, 'Dish it'));
+        foreach (array_slice($route->steps, $at + 1) as $later) {
+            self::assertDoesNotMatchRegularExpression('/tenon still on|in the chuck|on its bare foot|waste end/', $later->hold, "$later->id: it is off by then");
+        }
     }
 
     /** @return iterable<string, array{Holding, string, string}> */
@@ -169,7 +174,7 @@ final class RouteOrderTest extends TestCase
     {
         yield 'tenon' => [Holding::Tenon, 'in the chuck', 'Take off the tenon, dish the foot and sand it'];
         yield 'recess' => [Holding::Recess, 'in the chuck', 'Clean up the recess and sand the foot'];
-        yield 'between centres' => [Holding::BetweenCentres, 'between centres', 'Part off the ends and sand them'];
+        yield 'between centres' => [Holding::BetweenCentres, 'between centres', 'Part off the waste ends and sand both ends'];
     }
 
     /** @return array{Piece, Route} */
@@ -183,7 +188,7 @@ final class RouteOrderTest extends TestCase
             $kind = MarkKind::cases()[mt_rand(0, 5)];
             $from = mt_rand(0, (int) ($profile->outer->lengthMm() / 2));
             $marks[] = ['id' => "m$i", 'kind' => $kind->value, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $from + mt_rand(2, 20)]
-                + ($kind === MarkKind::Dye ? ['product' => array_keys(self::$catalogue->coatings()->stains())[mt_rand(0, 5)]] : []);
+                + ($kind === MarkKind::Dye ? ['product' => array_keys(self::$catalogue->coatings()->stains())[mt_rand(0, 9)]] : []);
         }
         $coats = [];
         foreach (mt_rand(0, 2) === 0 ? [$zones] : array_map(fn (string $zone): array => [$zone], $zones) as $some) {
@@ -201,11 +206,11 @@ final class RouteOrderTest extends TestCase
         return [$this->piece($document), $this->route($document)];
     }
 
-    private function markOf(Piece $piece, Step $step): MarkKind
+    private function markOf(Piece $piece, Step $step): Mark
     {
         foreach ($piece->marks as $mark) {
             if ("mark-{$mark->band->id}" === $step->id) {
-                return $mark->kind;
+                return $mark;
             }
         }
         self::fail("$step->id belongs to no mark.");

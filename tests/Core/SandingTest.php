@@ -8,6 +8,7 @@ use HonestGrain\Abrasive\AskedSurface;
 use HonestGrain\Abrasive\Progression;
 use HonestGrain\Abrasive\ProgressionFault;
 use HonestGrain\Abrasive\SandingJob;
+use HonestGrain\Abrasive\SandingRates;
 use HonestGrain\Abrasive\Scale;
 use HonestGrain\Abrasive\ScratchModel;
 use HonestGrain\Catalogue\Catalogue;
@@ -16,7 +17,9 @@ use HonestGrain\Exchange\Document;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Piece;
+use HonestGrain\Route\Route;
 use HonestGrain\Route\Sanding;
+use HonestGrain\Route\StepKind;
 use HonestGrain\Wood\RimSpeed;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -31,36 +34,47 @@ final class SandingTest extends TestCase
         $this->catalogue = Catalogue::shipped();
     }
 
+    /** @param  list<string>  $coats */
     #[DataProvider('asked')]
-    public function test_what_comes_next_asks_for_the_surface(?string $coat, bool $dyed, float $limit, ?float $floor): void
+    public function test_what_comes_next_asks_for_the_size_of_the_last_grain(array $coats, bool $dyed, float $limit, ?float $floor, string $wood = 'Maple (sugar)'): void
     {
-        $asked = AskedSurface::by($coat === null ? null : $this->catalogue->coatings()->coating($coat), $dyed);
-        self::assertSame([$limit, $floor], [$asked->limitUm, $asked->floorUm]);
+        $stack = array_map(fn (string $class) => $this->catalogue->coatings()->coating($class), $coats);
+        $asked = AskedSurface::by($stack, $dyed, $this->catalogue->woods()->named($wood));
+        self::assertSame([$limit, $floor], [$asked->limitMicron, $asked->floorMicron]);
         self::assertNotSame('', $asked->because);
     }
 
-    /** @return iterable<string, array{string|null, bool, float, float|null}> */
+    /** @return iterable<string, array{0: list<string>, 1: bool, 2: float, 3: float|null, 4?: string}> */
     public static function asked(): iterable
     {
-        yield 'bare' => [null, false, 6.6, null];
-        yield 'oil' => ['Walnut oil (heat-treated)', false, 15.0, null];
-        yield 'hard-wax oil' => ['Hard-wax oil', false, 17.0, 12.0];
-        yield 'film' => ['Wiping varnish (oil-based thinned)', false, 12.0, null];
-        yield 'sealer' => ['Dewaxed shellac (2 lb cut)', false, 12.0, null];
-        yield 'friction polish' => ['Friction polish (shellac oil alcohol)', false, 6.6, null];
-        yield 'wax' => ['Paste wax', false, 6.6, null];
-        yield 'film over dye' => ['Wiping varnish (oil-based thinned)', true, 12.0, 8.0];
-        yield 'oil over dye' => ['Walnut oil (heat-treated)', true, 15.0, 8.0];
-        yield 'hard-wax oil over dye' => ['Hard-wax oil', true, 15.0, 12.0];
-        yield 'polish over dye' => ['Friction polish (shellac oil alcohol)', true, 6.6, 8.0];
+        [$shellac, $polish] = ['Dewaxed shellac (2 lb cut)', 'Friction polish (shellac oil alcohol)'];
+        [$varnish, $walnut] = ['Wiping varnish (oil-based thinned)', 'Walnut oil (heat-treated)'];
+        yield 'bare' => [[], false, 26.5, null];
+        yield 'oil' => [[$walnut], false, 60.0, null];
+        yield 'hard-wax oil' => [['Hard-wax oil'], false, 68.0, 47.0];
+        yield 'film' => [[$varnish], false, 48.0, null];
+        yield 'under abrasive paste' => [['Abrasive paste (wax carried)', $polish], false, 48.0, null];
+        yield 'sealer under film' => [[$shellac, $varnish], false, 48.0, null];
+        yield 'sealer under friction polish' => [['Shellac sanding sealer', $polish], false, 26.5, null];
+        yield 'cellulose sealer under wax' => [['Cellulose sanding sealer', 'Paste wax'], false, 26.5, null];
+        yield 'varnish under wax' => [[$varnish, 'Paste wax'], false, 48.0, null];
+        yield 'friction polish' => [[$polish], false, 26.5, null];
+        yield 'film over dye' => [[$varnish], true, 48.0, 32.0];
+        yield 'oil over dye' => [[$walnut], true, 60.0, 32.0];
+        yield 'hard-wax oil over dye' => [['Hard-wax oil'], true, 60.0, 47.0];
+        yield 'polish over dye' => [[$polish], true, 26.5, 32.0];
+        yield 'oil on open pores' => [[$walnut], false, 75.0, null, 'Oak (white)'];
+        yield 'film on softwood' => [[$varnish], false, 72.0, null, 'Redcedar (western)'];
+        yield 'bare and very hard' => [[], false, 39.75, null, 'Persimmon (common)'];
     }
 
     public function test_polish_over_dye_asks_for_two_things_at_once_and_says_so(): void
     {
-        $polish = AskedSurface::by($this->catalogue->coatings()->coating('Friction polish (shellac oil alcohol)'), true);
+        $maple = $this->catalogue->woods()->named('Maple (sugar)');
+        $polish = AskedSurface::by([$this->catalogue->coatings()->coating('Friction polish (shellac oil alcohol)')], true, $maple);
         self::assertTrue($polish->contradictsItself());
-        self::assertNull($polish->withoutFloor()->floorUm);
-        self::assertFalse(AskedSurface::by(null, false)->contradictsItself());
+        self::assertNull($polish->withoutFloor()->floorMicron);
+        self::assertFalse(AskedSurface::by([], false, $maple)->contradictsItself());
     }
 
     public function test_a_zone_of_a_bowl_from_drawing_to_ladder(): void
@@ -72,13 +86,18 @@ final class SandingTest extends TestCase
         foreach ($sandings as $zone => $sanding) {
             self::assertNotNull($sanding->best);
             $last = $sanding->best->steps[count($sanding->best->steps) - 1];
-            self::assertLessThanOrEqual($sanding->asked->limitUm, $last->scratchUm);
-            self::assertSame($sanding->best, $sanding->chosen());
+            self::assertLessThanOrEqual($sanding->asked->limitMicron, $last->grit->micron);
+            self::assertSame($sanding->shared, $sanding->chosen());
+            self::assertCount(2, $sanding->with);
             // 260 mm at 5 m/s is 367 rpm, and the lathe is set in tens.
             self::assertSame(360, $sanding->rpm);
             self::assertLessThanOrEqual(5.0, $sanding->speedMPerS);
             self::assertEqualsWithDelta(RimSpeed::metresPerSecond(2 * $measured->zones[$zone]->meanRadiusMm, 360), $sanding->speedMPerS, 1e-9);
         }
+        $together = array_sum(array_map(fn (Sanding $sanding): float => $sanding->minutes(), $sandings));
+        $apart = array_sum(array_map(fn (Sanding $sanding): float => $sanding->best->totalMinutes ?? 0.0, $sandings));
+        self::assertLessThan($apart, $together, 'one mount changes each grit once');
+        self::assertGreaterThan(0.5 * $sandings['outside']->zone->areaMm2 / 10_000, $sandings['outside']->best?->alongGrainMinutes + 0.01);
     }
 
     public function test_the_rim_speed_sets_the_lathe_whatever_the_size(): void
@@ -98,13 +117,14 @@ final class SandingTest extends TestCase
         $piece = $this->bowl(260, ['outside' => ['P80', 'P180', 'P400']]);
         $zone = $piece->measure()->zones['outside'];
         $sanding = Sanding::of($piece, $zone, new Bench($this->catalogue->abrasives(), $this->catalogue->abrasives()->allNamed(['P80', 'P120'], 'a')));
-        self::assertNull($sanding->best);
-        self::assertStringContainsString('holds no grit', (string) $sanding->missing);
+        self::assertSame(['P120'], $sanding->best?->gritNames(), 'as far as it goes');
+        self::assertStringContainsString('Missing is a grit', (string) $sanding->missing);
         self::assertSame($sanding->own, $sanding->chosen());
         self::assertSame(['jump', 'jump'], array_map(fn (ProgressionFault $fault): string => $fault->kind, $sanding->own->faults ?? []));
     }
 
-    /** @param  list<string>  $own
+    /**
+     * @param  list<string>  $own
      * @param  list<string>  $faults
      */
     #[DataProvider('ladders')]
@@ -125,9 +145,9 @@ final class SandingTest extends TestCase
         yield 'sound' => [['P120', 'P180', 'P320'], 12, null, []];
         yield 'too big a jump' => [['P120', 'P320'], 12, null, ['jump P320']];
         yield 'stops too soon' => [['P120', 'P180'], 12, null, ['too-coarse-finish P180']];
-        yield 'burnishes a dyed ground' => [['P120', 'P180', 'P320', 'P400', 'P600'], 12, 8, ['too-fine P600', 'needless P400', 'needless P600']];
-        yield 'backwards' => [['P120', 'P180', 'P150', 'P240', 'P320'], 12, null, ['order P150', 'needless P180', 'needless P150']];
-        yield 'the same number on two scales is not the same grit' => [['P120', 'P180', 'P240', 'CAMI 240', 'CAMI 320'], 9.1, null, ['needless P240', 'needless CAMI 240']];
+        yield 'burnishes a dyed ground' => [['P120', 'P180', 'P320', 'P400', 'P600'], 12, 8, ['too-fine P600', 'needless P400, P600']];
+        yield 'backwards' => [['P120', 'P180', 'P150', 'P240', 'P320'], 12, null, ['order P150', 'needless P150, P240']];
+        yield 'the same number on two scales is not the same grit' => [['P120', 'P180', 'P240', 'CAMI 240', 'CAMI 320'], 9.1, null, ['needless P240']];
     }
 
     public function test_a_grit_more_than_needed_is_named_with_what_it_costs(): void
@@ -138,8 +158,22 @@ final class SandingTest extends TestCase
         $needless = array_values(array_filter($with->faults, fn (ProgressionFault $fault): bool => $fault->kind === 'needless'));
         self::assertNotSame([], $needless);
         foreach ($needless as $fault) {
-            $without = Progression::own($job, $table->allNamed(array_values(array_diff($with->gritNames(), [$fault->at])), 'own'));
+            $without = Progression::own($job, $table->allNamed(array_values(array_diff($with->gritNames(), explode(', ', $fault->at))), 'own'));
             self::assertStringContainsString(sprintf('%.1f min shorter', $with->totalMinutes - $without->totalMinutes), $fault->message);
+        }
+    }
+
+    public function test_an_empty_shelf_is_priced_with_the_usual_grits_and_never_for_nothing(): void
+    {
+        $piece = $this->bowl(260);
+        $bench = new Bench($this->catalogue->abrasives(), []);
+        $sanding = Sanding::of($piece, $piece->measure()->zones['outside'], $bench);
+        self::assertTrue($sanding->borrowed);
+        self::assertGreaterThan(10, $sanding->minutes());
+        $route = Route::of($piece, $bench);
+        self::assertTrue($route->isForbidden(), 'no date without abrasives');
+        foreach ($route->steps as $step) {
+            self::assertTrue($step->minutes > 0 || $step->kind === StepKind::Cure, $step->id);
         }
     }
 
@@ -181,8 +215,8 @@ final class SandingTest extends TestCase
         yield 'a limit that is no number' => [fn () => SandingJob::of(80, NAN, null, 1000, $model()), 'limit_um'];
         yield 'a negative surface' => [fn () => SandingJob::of(80, 12, null, -5, $model()), 'area_mm2'];
         yield 'a floor above the limit' => [fn () => SandingJob::of(80, 12, 13, 1000, $model()), 'floor_um'];
-        yield 'no pad' => [fn () => SandingJob::of(80, 12, null, 1000, $model(), padMm2: 0), 'pad_mm2'];
-        yield 'a ratio that never falls' => [fn () => SandingJob::of(80, 12, null, 1000, $model(), maxRatio: 1), 'max_ratio'];
+        yield 'no pad' => [fn () => SandingJob::of(80, 12, null, 1000, $model(), SandingRates::of(padMm2: 0)), 'pad_mm2'];
+        yield 'a ratio that never falls' => [fn () => SandingJob::of(80, 12, null, 1000, $model(), SandingRates::of(maxRatio: 1)), 'max_ratio'];
         yield 'wood as hard as nothing' => [fn () => ScratchModel::on(0, 3), 'hardness_n'];
         yield 'a lathe at rest' => [fn () => ScratchModel::on(6000, 0), 'speed_m_s'];
     }

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\Amount;
+use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\Denib;
@@ -47,7 +48,8 @@ final class StackTest extends TestCase
                 $film = max(0.0, $film - ($layer->denib?->removesUm() ?? 0.0));
                 /** @var Coating $coating */
                 $coating = $layer->product;
-                $film += $coating->buildsFilm() ? 1000 / $coating->coverageM2PerL * $coating->solidsPercent / 100 : 0.0;
+                $soaksIn = $k === 0 && str_ends_with($coating->key, '-sealer');
+                $film += $coating->buildsFilm() ? 1000 / $coating->coverageM2PerL * $coating->solidsPercent / 100 * ($soaksIn ? 0.5 : 1) : 0.0;
                 self::assertEqualsWithDelta($film, $stack->filmUm[$k], 1e-9);
             }
             self::assertSame($stack->filmUm[count($layers) - 1], $stack->totalUm());
@@ -62,6 +64,7 @@ final class StackTest extends TestCase
         // One coat leaves 8 µm: worn paper takes all of it, a pad three.
         self::assertSame('caution', $judge(Denib::Paper, 1)->verdict->overall());
         self::assertStringContainsString('Only 8 µm of film stands', $judge(Denib::Paper, 1)->notes[0]->reason);
+        self::assertStringContainsString('or rub with a pad', (string) $judge(Denib::Paper, 1)->notes[0]->mend);
         self::assertSame([], $judge(Denib::Pad, 1)->notes);
         self::assertSame([], $judge(Denib::Paper, 2)->notes);
         $oil = $this->catalogue->coatings()->coating('Oil-varnish blend');
@@ -91,7 +94,7 @@ final class StackTest extends TestCase
             foreach ($this->catalogue->coatings()->coatings() as $over) {
                 $wait = LayerWaits::before($under, $over);
                 self::assertGreaterThanOrEqual($under->recoatFromHours, $wait);
-                self::assertNotSame(Verdict::AfterFullCure, Compatibility::of($under, $over, $wait)->verdict, "$over->class over $under->class after $wait h");
+                self::assertNotSame(Verdict::AfterFullCure, Compatibility::of($under, $over, Between::hours($wait))->verdict, "$over->class over $under->class after $wait h");
             }
         }
     }
@@ -115,13 +118,13 @@ final class StackTest extends TestCase
         $profile = $form->profile(...array_values($form->sizes()));
         $zones = Measurement::of($profile, $form->grain())->zones;
         foreach ($zones as $zone) {
-            $bare = Amount::forCoatMl($oil, [$zone], true) - Amount::CLOTH_AND_CUP_ML;
-            $sealed = Amount::forCoatMl($oil, [$zone], false) - Amount::CLOTH_AND_CUP_ML;
+            $bare = Amount::forCoat($oil, [$zone], true)->value - 3;
+            $sealed = Amount::forCoat($oil, [$zone], false)->value - 3;
             self::assertEqualsWithDelta(1 + 2 * $zone->endGrainMean, $bare / $sealed, 1e-9);
             self::assertEqualsWithDelta($zone->areaMm2 / 1e6 / $oil->coverageM2PerL * 1000, $sealed, 1e-9);
         }
-        $together = Amount::forCoatMl($oil, array_values($zones), true) - Amount::CLOTH_AND_CUP_ML;
-        $apart = array_sum(array_map(fn ($zone): float => Amount::forCoatMl($oil, [$zone], true) - Amount::CLOTH_AND_CUP_ML, $zones));
+        $together = Amount::forCoat($oil, array_values($zones), true)->value - 3;
+        $apart = array_sum(array_map(fn ($zone): float => Amount::forCoat($oil, [$zone], true)->value - 3, $zones));
         self::assertEqualsWithDelta($apart, $together, 1e-9);
     }
 

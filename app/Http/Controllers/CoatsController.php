@@ -11,10 +11,12 @@ use App\View\CoatsPanel;
 use App\View\PiecePage;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\ProvenStack;
+use HonestGrain\Route\BuffWith;
 use HonestGrain\Route\CoatPlan;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 class CoatsController extends Controller
@@ -43,6 +45,7 @@ class CoatsController extends Controller
             'product' => ['nullable', 'string'],
             'coat' => ['nullable', 'integer', 'between:0,16'],
             'denib' => ['nullable', 'in:steel-wool,pad,paper'],
+            'buff' => ['nullable', Rule::enum(BuffWith::class)],
         ]);
         $plans = $this->changed($piece->document['coats'] ?? [], $typed, $catalogue->stacks());
 
@@ -80,7 +83,7 @@ class CoatsController extends Controller
             'remove' => array_splice($layers, $k, 1),
             'up', 'down' => $layers = $this->swapped($layers, $k, $typed['do'] === 'up' ? $k - 1 : $k + 1),
             'denib' => isset($layers[$k]) ? $layers[$k]['denib'] = $typed['denib'] ?? null : null,
-            'buff' => $plans[$i]['buff'] = ! $plans[$i]['buff'],
+            'buff' => $plans[$i] = ['buff' => isset($typed['buff']), 'buff_with' => $typed['buff'] ?? null] + $plans[$i],
             default => null,
         };
         $plans[$i]['layers'] = $layers;

@@ -133,7 +133,7 @@ final readonly class ShortestLadder
     /** There is a grit to end on, but a hole in the sizes before it. */
     private function gap(AbrasiveTable $table): Unreachable
     {
-        $reached = $this->grits[max(array_keys($this->best))];
+        $reached = $this->grits[max([0, ...array_keys($this->best)])];
         $next = null;
         foreach ($this->grits as $grit) {
             if ($grit->micron < $reached->micron) {

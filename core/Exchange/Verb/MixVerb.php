@@ -28,7 +28,7 @@ final readonly class MixVerb implements Verb
                 'alcohol_ml' => 'shellac-cut: alcohol, mL',
                 'ratio' => 'two-part: [resin, hardener]',
                 'by' => 'two-part: "volume" or "mass"',
-                'densities' => 'two-part: [resin, hardener], g/mL',
+                'densities' => 'two-part: [resin, hardener], g/mL; may be left out where the ratio is by volume',
                 'pot_life_minutes' => 'two-part: minutes the mix can be used',
                 'use_minutes' => 'two-part: minutes you need to use it up',
             ],
@@ -51,11 +51,19 @@ final readonly class MixVerb implements Verb
     private function twoPart(Document $question): Mix
     {
         [$resin, $hardener] = $question->numbers('ratio', 0.001, 1000, 2);
-        [$resinDensity, $hardenerDensity] = $question->numbers('densities', 0.1, 25, 2);
+        $densities = null;
+        if ($question->has('densities')) {
+            [$resinDensity, $hardenerDensity] = $question->numbers('densities', 0.1, 25, 2);
+            $densities = [$resinDensity, $hardenerDensity];
+        }
 
         return Mix::twoPart(
-            $question->number('volume_ml', 0.01, 100_000), [$resin, $hardener], $question->choice('by', ['volume', 'mass']) === 'mass',
-            [$resinDensity, $hardenerDensity], $question->numberOr('pot_life_minutes', null, 0.1, 10_000), $question->numberOr('use_minutes', null, 0, 10_000),
+            $question->number('volume_ml', 0.01, 100_000),
+            [$resin, $hardener],
+            $question->choice('by', ['volume', 'mass']) === 'mass',
+            $densities,
+            $question->numberOr('pot_life_minutes', null, 0.1, 10_000),
+            $question->numberOr('use_minutes', null, 0, 10_000),
         );
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Abrasive\ProgressionFault;
+use HonestGrain\Coating\Between;
+use HonestGrain\Coating\Compatibility;
+use HonestGrain\Coating\FoodUse;
 use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\PairVerdict;
 use HonestGrain\Coating\Stack;
@@ -16,6 +19,7 @@ use HonestGrain\Route\CoatPlan;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\LayerWaits;
 use HonestGrain\Route\Piece;
+use HonestGrain\Route\Purpose;
 use HonestGrain\Route\Sanding;
 
 /**
@@ -47,7 +51,7 @@ final class ConflictFinder
             $conflicts = [...$conflicts, ...self::ofSanding($sanding)];
         }
 
-        return [...$conflicts, ...self::ofMarks($piece, $measured)];
+        return [...$conflicts, ...self::ofMarks($piece, $measured), ...self::ofFood($piece, $measured)];
     }
 
     /** @return list<Conflict> */
@@ -57,7 +61,8 @@ final class ConflictFinder
         $steps = [];
         $layers = [];
         foreach ($plan->coats as $i => $coat) {
-            $hours = $i === 0 ? null : LayerWaits::before($plan->coats[$i - 1]->coating, $coat->coating);
+            $below = $plan->coats[$i - 1] ?? null;
+            $hours = $below === null ? null : LayerWaits::before($below->coating, $coat->coating, $coat->denib);
             $layers[] = new Layer($coat->coating, $coat->denib, $hours);
             $steps[] = 'coat-'.$plan->name().'-'.($i + 1);
         }
@@ -93,10 +98,16 @@ final class ConflictFinder
         $step = 'sand-'.$sanding->zone->id;
         $conflicts = [];
         if ($sanding->missing !== null && $sanding->own === null) {
-            $conflicts[] = Conflict::warn([$step], $sanding->missing, ['Put the grit on your shelf', 'Sand in your own way', 'Choose a first coat that asks for less']);
+            $choices = ['Put the grit on your shelf', 'Sand in your own way', 'Choose a first coat that asks for less'];
+            $conflicts[] = $sanding->borrowed
+                ? Conflict::forbid([$step], $sanding->missing, array_slice($choices, 0, 2))
+                : Conflict::warn([$step], $sanding->missing, $choices);
+        }
+        foreach ($sanding->chosen()->warnings ?? [] as $warning) {
+            $conflicts[] = Conflict::warn([$step], $warning, ['Put a coarser grit on your shelf', 'Cut the surface again']);
         }
         if ($sanding->asked->contradictsItself()) {
-            $conflicts[] = Conflict::warn([$step], sprintf('The first coat asks for scratches of %.1f µm or less, the dye for %.1f µm or more.', $sanding->asked->limitUm, $sanding->asked->floorUm ?? 0), ['Choose a film over the dye', 'Leave the dye out']);
+            $conflicts[] = Conflict::warn([$step], sprintf('The first coat asks for grains of %.1f µm or finer, the dye for %.1f µm or coarser.', $sanding->asked->limitMicron, $sanding->asked->floorMicron ?? 0), ['Choose a film over the dye', 'Leave the dye out']);
         }
         foreach (array_filter($sanding->own->faults ?? [], fn (ProgressionFault $fault): bool => $fault->kind !== 'needless') as $fault) {
             $conflicts[] = Conflict::warn([$step], $fault->message, ['Use the shortest ladder', 'Add a grit between']);
@@ -113,8 +124,11 @@ final class ConflictFinder
             if ($mark->kind === MarkKind::Scorch && $measured->wall !== null && $measured->wall->minMm < self::TORCH_WALL_MM) {
                 $conflicts[] = Conflict::warn(["mark-{$mark->band->id}"], sprintf('The wall is %.1f mm at its thinnest: a torch cracks walls under %.0f mm.', $measured->wall->minMm, self::TORCH_WALL_MM), ['Scorch before thinning', 'Keep the flame moving and use short passes']);
             }
+            if ($mark->stain !== null) {
+                $conflicts = [...$conflicts, ...self::ofColour($piece, $mark)];
+            }
             foreach (array_slice($piece->marks, $i + 1) as $other) {
-                if (self::overlap($mark, $other) && $mark->kind !== MarkKind::Dye && $other->kind !== MarkKind::Dye) {
+                if ($mark->overlaps($other) && $mark->kind !== MarkKind::Dye && $other->kind !== MarkKind::Dye) {
                     $conflicts[] = Conflict::warn(["mark-{$mark->band->id}", "mark-{$other->band->id}"], sprintf('%s and %s lie on the same place.', $mark->kind->label(), lcfirst($other->kind->label())), ['Move one of the bands', 'Leave one out']);
                 }
             }
@@ -123,8 +137,61 @@ final class ConflictFinder
         return $conflicts;
     }
 
-    private static function overlap(Mark $a, Mark $b): bool
+    /**
+     * What a colour asks of the wood, of the colours it goes over and of what is burnt on its place.
+     *
+     * @return list<Conflict>
+     */
+    private static function ofColour(Piece $piece, Mark $colour): array
     {
-        return $a->band->on === $b->band->on && $a->band->fromMm < $b->band->toMm && $b->band->fromMm < $a->band->toMm;
+        $conflicts = [];
+        $id = "mark-{$colour->band->id}";
+        $stain = $colour->stain ?? throw new \LogicException('Only a colour of a class is judged.');
+        foreach (Stack::colourOnWood($piece->wood, $stain) as $note) {
+            $conflicts[] = self::ofPair($note, [$id]);
+        }
+        $later = false;
+        foreach ($piece->marksInOrder() as $other) {
+            if ($other === $colour) {
+                $later = true;
+            } elseif ($colour->overlaps($other) && $later && $other->stain !== null) {
+                $pair = Compatibility::of($stain, $other->stain, Between::hours($colour->waitHours));
+                $conflicts[] = self::ofPair($pair, [$id, "mark-{$other->band->id}"]);
+            } elseif ($colour->overlaps($other) && $stain->takesColourOut() && $other->kind->isBurnt()) {
+                $conflicts[] = Conflict::warn(
+                    ["mark-{$other->band->id}", $id],
+                    'Bleach takes burnt lines out again, and what is left of it in the wood gives off fumes when it is burnt.',
+                    ['Keep the two bands apart', 'Leave one out'],
+                );
+            }
+        }
+
+        return array_values(array_filter($conflicts));
+    }
+
+    /**
+     * What lies on a surface that is to hold food and may never do so.
+     *
+     * @return list<Conflict>
+     */
+    private static function ofFood(Piece $piece, Measurement $measured): array
+    {
+        $conflicts = [];
+        foreach ($piece->purpose === Purpose::Food ? $piece->coatPlans : [] as $plan) {
+            if (array_intersect($plan->zones, $piece->foodZones($measured)) === []) {
+                continue;
+            }
+            foreach ($plan->coats as $i => $coat) {
+                if ($coat->coating->food === FoodUse::No) {
+                    $conflicts[] = Conflict::forbid(
+                        ['coat-'.$plan->name().'-'.($i + 1)],
+                        "{$coat->coating->class} is not for food, cured or not: no date can make it so.",
+                        ['Choose a coat that may hold food once cured', 'Say under Shape that the piece is not for food'],
+                    );
+                }
+            }
+        }
+
+        return $conflicts;
     }
 }

@@ -7,14 +7,19 @@ namespace HonestGrain\Route\Internal;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Cure;
+use HonestGrain\Coating\Denib;
 use HonestGrain\Coating\FilmKind;
+use HonestGrain\Coating\FoodUse;
 use HonestGrain\Coating\Humidity;
 use HonestGrain\Coating\Kinetics;
+use HonestGrain\Coating\Laying;
 use HonestGrain\Coating\Solvent;
 use HonestGrain\Decoration\Mark;
+use HonestGrain\Decoration\MarkKind;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Zone;
+use HonestGrain\Route\BuffWith;
 use HonestGrain\Route\CoatPlan;
 use HonestGrain\Route\Holding;
 use HonestGrain\Route\LayerWaits;
@@ -32,14 +37,23 @@ use HonestGrain\Schedule\Wait;
  * plan is then a chain of its own, and the foot waits for all of them.
  *
  * @internal
+ *
+ * @phpstan-type More array{needs?: array<string, int>, hold: string, because: string, hazards?: list<Hazard>,
+ *     how?: list<string>, product?: string|null, amount?: Amount, rpm?: int, film?: FilmKind}
  */
 final class RouteBuilder
 {
     /** Oxidative finishes dry this much slower on an oily wood that is not sealed (workshop). */
     private const OILY_WOOD_SLOWS = 2.5;
 
-    /** Minutes per 100 cm² to lay a coat on and wipe or level it (workshop), by how it is applied. */
-    private const COAT_MINUTES_PER_100CM2 = ['wiped' => 0.9, 'brushed' => 1.1, 'sprayed' => 0.5, 'poured' => 1.2, 'on the lathe' => 0.8];
+    /** Getting a product out, stirred, and put away again (workshop). */
+    private const COAT_SETUP_MINUTES = 3.0;
+
+    private const DENIB_MINUTES_PER_100CM2 = 0.8;
+
+    private const DAMP_MINUTES_PER_100CM2 = 0.3;
+
+    private const KNOCK_BACK_MINUTES_PER_100CM2 = 0.4;
 
     /** @var list<Step> */
     private array $steps = [];
@@ -47,9 +61,15 @@ final class RouteBuilder
     /** @var list<string> the last step of each chain of coats */
     private array $ends = [];
 
+    /** @var list<array{step: string, zones: list<string>, coating: Coating, slowed: float}> every coat laid */
+    private array $laid = [];
+
     /** @param  array<string, Sanding>  $sandings  by zone */
-    public function __construct(private readonly Piece $piece, private readonly Measurement $measured, private readonly array $sandings)
-    {
+    public function __construct(
+        private readonly Piece $piece,
+        private readonly Measurement $measured,
+        private readonly array $sandings,
+    ) {
     }
 
     /** @return list<Step> */
@@ -69,6 +89,7 @@ final class RouteBuilder
             }
         }
         $this->foot($trunk);
+        $this->cure();
 
         return $this->steps;
     }
@@ -85,16 +106,24 @@ final class RouteBuilder
     private function sand(Sanding $sanding): void
     {
         $zone = $sanding->zone;
-        $ladder = $sanding->chosen();
-        $grits = $ladder === null ? [] : $ladder->gritNames();
-        $this->add(StepKind::Sand, "sand-$zone->id", $zone->id, 'Sand the '.$zone->id.($grits === [] ? '' : ', '.implode(', ', $grits)), $ladder === null ? 0 : $ladder->totalMinutes, Wait::none(), '', [
-            'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => $this->piece->holding->mounted().', spinning; the last grit along the grain, lathe stopped',
+        $grits = $sanding->gritNames();
+        $title = "Sand the $zone->id".($grits === [] ? '' : ', '.implode(', ', $grits));
+        $discs = $sanding->discs();
+        $this->add(StepKind::Sand, "sand-$zone->id", $zone->id, $title, max(1.0, $sanding->minutes()), Wait::none(), '', [
+            'needs' => ['turner' => 1, 'lathe' => 1],
+            'hold' => $this->piece->holding->mounted().', spinning; the last grit along the grain, lathe stopped',
             'because' => $zone->id === 'outside' || $zone->id === 'top'
-                ? 'Before every mark and coat: scratches left now show through both.'
-                : 'While it still runs true, and before a coat that would hide the scratches only until it dries.',
-            'hazards' => $this->piece->wood->oily ? [Hazard::Lathe, Hazard::OilyWoodDust] : [Hazard::Lathe, Hazard::Dust],
+                ? 'Before all that comes on it: scratches left now show through.'
+                : 'While it still runs true: scratches left now show through all that comes on it.',
+            'hazards' => [Hazard::Lathe, Hazard::ofDust($this->piece->wood)],
             'how' => self::said([
-                $ladder === null ? ($sanding->missing ?? '') : sprintf('%d %s; take every scratch of the grit before.', $ladder->discs(), $ladder->discs() === 1 ? 'disc' : 'discs'),
+                $sanding->missing === null || $sanding->own !== null ? '' : $sanding->missing.($sanding->borrowed
+                    ? ' The minutes are those of the usual set.'
+                    : ' These grits go as far as the shelf does.'),
+                sprintf('%d %s; take every scratch of the grit before.', $discs, $discs === 1 ? 'disc' : 'discs'),
+                $sanding->with === [] ? '' : sprintf(
+                    'In one go with the %s: each grit is changed once for all.', implode(' and the ', $sanding->with),
+                ),
                 'Between grits: wipe off, look along the surface under a low raking light, pencil round what is left.',
                 $sanding->tooSlowForPower() ? 'The surface moves too slowly here for a power disc: sand by hand.' : '',
             ]),
@@ -104,130 +133,280 @@ final class RouteBuilder
 
     private function raiseGrain(): void
     {
-        $water = array_filter($this->piece->coatPlans, fn (CoatPlan $plan): bool => $plan->first()?->solvent === Solvent::Water) !== []
-            || array_filter($this->piece->marks, fn (Mark $mark): bool => $mark->stain?->raisesGrain === true && $mark->stain->carrier === Solvent::Water) !== [];
-        if (! $water) {
+        $plans = array_filter($this->piece->coatPlans, fn (CoatPlan $plan): bool => $plan->first()?->solvent === Solvent::Water);
+        $marks = array_filter(
+            $this->piece->marks,
+            fn (Mark $mark): bool => $mark->stain?->raisesGrain === true && $mark->stain->carrier === Solvent::Water,
+        );
+        if ($plans === [] && $marks === []) {
             return;
         }
+        $area = array_sum(array_map(fn (Sanding $sanding): float => $sanding->zone->areaMm2, $this->sandings));
         $dry = Wait::hours(1.0, null, Kinetics::of(1.5, Humidity::WaterBorne));
-        $this->add(StepKind::RaiseGrain, 'raise-grain', 'whole', 'Damp the wood to raise the grain', 4, $dry, 'to dry', [
-            'hold' => $this->piece->holding->mounted(), 'because' => 'Water will raise the fibres anyway: better now than under the colour or the coat.',
+        $damp = 1 + self::per100Cm2(self::DAMP_MINUTES_PER_100CM2, $area);
+        $this->add(StepKind::RaiseGrain, 'raise-grain', 'whole', 'Damp the wood to raise the grain', $damp, $dry, 'to dry', [
+            'hold' => $this->piece->holding->mounted(),
+            'because' => 'Water will raise the fibres anyway: better now than under the colour or the coat.',
         ]);
-        $this->add(StepKind::RaiseGrain, 'knock-back', 'whole', 'Knock the raised grain back with the last grit', 5, Wait::none(), '', [
-            'hold' => 'by hand, along the grain', 'because' => 'Only the standing fibres go; stop before bare new wood shows.', 'hazards' => [Hazard::Dust],
+        $knock = 1 + self::per100Cm2(self::KNOCK_BACK_MINUTES_PER_100CM2, $area);
+        $title = 'Knock the raised grain back with the last grit';
+        $this->add(StepKind::RaiseGrain, 'knock-back', 'whole', $title, $knock, Wait::none(), '', [
+            'hold' => 'by hand, along the grain',
+            'because' => 'Only the standing fibres go; stop before bare new wood shows.',
+            'hazards' => [Hazard::ofDust($this->piece->wood)],
         ]);
     }
 
     private function marks(): void
     {
-        $marks = $this->piece->marks;
-        usort($marks, fn (Mark $a, Mark $b): int => [$a->kind->rank(), $a->band->on->value, $a->band->fromMm] <=> [$b->kind->rank(), $b->band->on->value, $b->band->fromMm]);
-        foreach ($marks as $mark) {
+        foreach ($this->piece->marksInOrder() as $mark) {
             $zone = $mark->band->on->zone();
-            $this->add(StepKind::Mark, 'mark-'.$mark->band->id, $mark->band->id, sprintf('%s, %s', $mark->kind->action(), $zone), $mark->minutes,
-                Wait::hours($mark->waitHours, null, $mark->stain?->kinetics()), $mark->waitHours > 0 ? 'to dry' : '', [
-                    'needs' => $mark->kind->needs(), 'hold' => $mark->kind->hold($this->piece->holding->mounted()), 'because' => $mark->kind->because(), 'hazards' => $mark->kind->hazards(),
-                    'how' => self::said([
-                        sprintf('%.0f to %.0f mm along the %s from its %s.', $mark->band->fromMm, $mark->band->toMm, $zone, $zone === 'outside' ? 'foot' : 'outer edge'),
-                        $mark->stain === null ? '' : sprintf('Keep a wet edge: it stays open for %s min.', $mark->stain->openMinutes),
-                        $mark->note ?? '',
-                    ]),
-                    'product' => $mark->stain?->class,
-                ]);
+            $id = $mark->band->id;
+            $title = sprintf('%s, %s', $mark->kind->action(), $zone);
+            $wait = Wait::hours($mark->waitHours, null, $mark->stain?->kinetics());
+            $minutes = $this->piece->minutesOf($mark, $this->measured);
+            $this->add(StepKind::Mark, "mark-$id", $id, $title, $minutes, $wait, $mark->waitHours > 0 ? 'to dry' : '', [
+                'needs' => $mark->kind->needs(), 'hold' => $mark->kind->hold($this->piece->holding->mounted()),
+                'because' => $mark->because(),
+                'hazards' => $this->markHazards($mark),
+                'how' => self::said([
+                    sprintf(
+                        '%.0f to %.0f mm along the %s from its %s.',
+                        $mark->band->fromMm, $mark->band->toMm, $zone, $zone === 'outside' ? 'foot' : 'outer edge',
+                    ),
+                    $mark->stain === null ? '' : sprintf('Keep a wet edge: it stays open for %s min.', $mark->stain->openMinutes),
+                    $mark->stain->aftercare ?? '',
+                    $mark->kind === MarkKind::Dye && $mark->stain === null
+                        ? 'Its class is not chosen: read the label for its cautions and its drying time.' : '',
+                    $mark->note ?? '',
+                ]),
+                'product' => $mark->stain?->class,
+            ]);
         }
+    }
+
+    /** @return list<Hazard> */
+    private function markHazards(Mark $mark): array
+    {
+        $hazards = [...$mark->kind->hazards(), ...Hazard::ofProduct($mark->stain->hazards ?? [])];
+        if (in_array(Hazard::Dust, $hazards, true)) {
+            $hazards = [...array_filter($hazards, fn (Hazard $one): bool => $one !== Hazard::Dust), Hazard::ofDust($this->piece->wood)];
+        }
+
+        return array_values(array_unique($hazards, SORT_REGULAR));
     }
 
     private function beforeCoats(): void
     {
+        $isCoated = array_filter($this->piece->coatPlans, fn (CoatPlan $plan): bool => $plan->coats !== []) !== [];
         if ($this->piece->form === Form::LiddedBox) {
             $this->add(StepKind::FitLid, 'fit-lid', 'whole', 'Fit the lid, then ease it off', 15, Wait::none(), '', [
-                'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => $this->piece->holding->mounted(), 'because' => 'Before any film is built, or the coats glue it shut.', 'hazards' => [Hazard::Lathe],
+                'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => $this->piece->holding->mounted(),
+                'because' => $isCoated
+                    ? 'Before any film is built, or the coats glue it shut.'
+                    : 'While the mouth still runs true on the lathe.',
+                'hazards' => [Hazard::Lathe],
             ]);
         }
-        $this->add(StepKind::DustOff, 'dust-off', 'whole', 'Dust off and look it over under a raking light', 6, Wait::none(), '', [
-            'hold' => 'on the bench', 'because' => 'The last chance to see a scratch before a coat shows it for good.', 'hazards' => [Hazard::Dust],
+        $title = 'Dust off and look it over under a raking light';
+        $this->add(StepKind::DustOff, 'dust-off', 'whole', $title, 6, Wait::none(), '', [
+            'hold' => 'on the bench', 'because' => $isCoated
+                ? 'The last chance to see a scratch before a coat shows it for good.'
+                : 'The last chance to take a scratch out while the piece is still held.',
+            'hazards' => [Hazard::ofDust($this->piece->wood)],
         ]);
     }
 
     /** @param  list<Lag>  $after */
     private function coats(CoatPlan $plan, array $after, string $prefix = 'coat'): void
     {
-        $zones = array_values(array_filter($plan->zones, fn (string $zone): bool => isset($this->measured->zones[$zone]) && ($prefix === 'foot' || $zone !== 'foot')));
+        $zones = $this->zonesOf($plan, $prefix);
         if ($zones === []) {
             return;
         }
         $where = count($zones) > 2 || $zones === ['outside', 'top'] ? 'all over' : implode(', ', $zones);
         $count = count($plan->coats);
+        $name = $prefix === 'foot' ? 'foot' : $plan->name();
         $sealed = false;
         $filmUm = 0.0;
         foreach ($plan->coats as $i => $coat) {
-            $id = "$prefix-{$plan->name()}-".($i + 1);
+            $id = "$prefix-$name-".($i + 1);
             if ($coat->denib !== null && $i > 0) {
-                $before = $after[0];
-                $this->addAfter([new Lag($before->task, Wait::hours($before->wait->minHours, null, $before->wait->kinetics))], StepKind::Denib, "denib-$id", $where, 'Rub down with '.$coat->denib->words().", $where", 4, Wait::none(), '', [
-                    'hold' => 'by hand', 'because' => sprintf('Takes the nibs and about %.0f µm off, so that the next coat lies flat.', $coat->denib->removesUm()), 'hazards' => [Hazard::Dust],
-                    'how' => [$filmUm > 0 ? sprintf('%.0f µm of film stands. Lightly, and lightest on rims and edges, until it is evenly dull.', $filmUm) : 'No film stands yet: only knock the nibs off, with the grain.'],
-                ]);
+                $this->denib($coat->denib, $id, $where, $zones, $filmUm, $after[0]);
                 $filmUm = max(0.0, $filmUm - $coat->denib->removesUm());
                 $after[] = new Lag("denib-$id", Wait::none());
             }
-            $wait = $this->waitAfter($coat->coating, $plan->coats[$i + 1]->coating ?? null, ! $sealed);
-            $this->addAfter($after, StepKind::Coat, $id, $where, sprintf('%s, coat %d of %d, %s', $coat->coating->class, $i + 1, $count, $where), $this->coatMinutes($coat->coating, $zones), $wait, $i + 1 < $count ? 'before the next coat' : 'to harden', [
-                'needs' => $coat->coating->isSprayed() ? ['turner' => 1, 'spray-corner' => 1] : ['turner' => 1] + ($coat->coating->applied === 'on the lathe' ? ['lathe' => 1] : []),
-                'hold' => $coat->coating->applied === 'on the lathe' ? $this->piece->holding->mounted().', spinning slowly at first' : $this->piece->holding->drying(),
-                'because' => $i === 0 ? 'On clean, sanded wood, as soon as the dust is off.' : sprintf('Once the coat below has had its %s h at 21 °C%s.', round($after[0]->wait->minHours, 1), $after[0]->wait->maxHours === null ? '' : sprintf(', and before its window closes at %s h', round($after[0]->wait->maxHours, 1))),
-                'hazards' => $this->coatHazards($coat->coating),
-                'how' => self::said([ucfirst($coat->coating->applied).'.', $coat->coating->note === '' ? '' : ucfirst($coat->coating->note).'.']),
+            $slowed = $this->slowed($coat->coating, $sealed);
+            $next = $plan->coats[$i + 1] ?? null;
+            $wait = $this->waitAfter($coat->coating, $next?->coating, $next?->denib, $slowed);
+            $onLathe = $coat->coating->applied === Laying::OnTheLathe;
+            $title = sprintf('%s, coat %d of %d, %s', $coat->coating->class, $i + 1, $count, $where);
+            $minutes = $this->coatMinutes($coat->coating, $zones);
+            $waitFor = $next === null ? 'to harden' : 'before the next coat';
+            $this->addAfter($after, StepKind::Coat, $id, $where, $title, $minutes, $wait, $waitFor, [
+                'needs' => ['turner' => 1] + ($coat->coating->isSprayed() ? ['spray-corner' => 1] : [])
+                    + ($onLathe ? ['lathe' => 1] : []),
+                'hold' => $this->coatHold($onLathe, $prefix),
+                'because' => $i === 0
+                    ? 'On clean, sanded wood, as soon as the dust is off.'
+                    : self::onceDry($after[0]->wait),
+                'hazards' => Hazard::ofProduct($coat->coating->hazards),
+                'how' => self::said([
+                    ucfirst($coat->coating->applied->value).'.',
+                    $coat->coating->wipe === null ? '' : sprintf(
+                        'Lay it on wet; wipe every trace off from %s min on, and before %s min are over.',
+                        $coat->coating->wipe->afterMinutes, $coat->coating->wipe->untilMinutes,
+                    ),
+                    $coat->coating->note === '' ? '' : ucfirst($coat->coating->note).'.',
+                    $slowed > 1 ? sprintf(
+                        'The oil in %s slows it: every wait is counted %s times.', lcfirst($this->piece->wood->name), $slowed,
+                    ) : '',
+                ]),
                 'product' => $coat->coating->class,
-                'amountMl' => Amount::forCoatMl($coat->coating, array_map(fn (string $zone): Zone => $this->measured->zones[$zone], $zones), $i === 0),
+                'amount' => Amount::forCoat($coat->coating, $this->zones($zones), $i === 0),
                 'film' => $coat->coating->film,
             ]);
+            $this->laid[] = ['step' => $id, 'zones' => $zones, 'coating' => $coat->coating, 'slowed' => $slowed];
             $after = [new Lag($id, $wait)];
-            $filmUm += $coat->coating->buildsFilm() ? $coat->coating->dryUm() : 0.0;
-            $sealed = $sealed || $coat->coating->isShellac();
+            $filmUm += $coat->coating->standsUm(onBareWood: $i === 0);
+            $sealed = $sealed || $coat->coating->isShellac() || $coat->coating->seals;
         }
-        $last = $plan->coats[$count - 1]->coating;
-        if ($plan->buff) {
-            $harden = Wait::hours(max($last->buffableHours, $last->recoatFromHours), null, $this->kinetics($last, ! $sealed));
-            $this->addAfter([new Lag($after[0]->task, $harden)], StepKind::Buff, "buff-$prefix-{$plan->name()}", $where, "Buff, $where", 12, Wait::none(), '', [
-                'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => $this->piece->holding->mounted().', slowly',
-                'because' => 'Only once the last coat is hard: buffing earlier drags it. Before the foot is finished, while it still runs true.', 'hazards' => [Hazard::Lathe],
-            ]);
-            $after = [new Lag("buff-$prefix-{$plan->name()}", Wait::none())];
+        if ($plan->buff !== null) {
+            $after = $this->buff($plan->buff, "buff-$prefix-$name", $prefix, $where, $zones, $after[0]);
         }
         $this->ends[] = $after[0]->task;
     }
 
+    /** @return list<string> */
+    private function zonesOf(CoatPlan $plan, string $prefix): array
+    {
+        return array_values(array_filter(
+            $plan->zones,
+            fn (string $zone): bool => isset($this->measured->zones[$zone]) && ($prefix === 'foot') === $this->piece->holding->covers($zone),
+        ));
+    }
+
+    private function coatHold(bool $onLathe, string $prefix): string
+    {
+        $holding = $this->piece->holding;
+
+        return match (true) {
+            $prefix === 'foot' => $onLathe ? $holding->hold() : 'upside down on a soft pad, foot up',
+            $onLathe => $holding->mounted().', spinning slowly at first',
+            default => $holding->drying(),
+        };
+    }
+
+    /** @param  list<string>  $zones */
+    private function denib(Denib $denib, string $coat, string $where, array $zones, float $filmUm, Lag $before): void
+    {
+        $dry = new Lag($before->task, Wait::hours($before->wait->minHours, null, $before->wait->kinetics));
+        $minutes = 1 + self::per100Cm2(self::DENIB_MINUTES_PER_100CM2, $this->area($zones));
+        $title = 'Rub down with '.$denib->words().", $where";
+        $this->addAfter([$dry], StepKind::Denib, "denib-$coat", $where, $title, $minutes, Wait::none(), '', [
+            'hold' => 'by hand',
+            'because' => sprintf('Takes the nibs and about %.0f µm off, so that the next coat lies flat.', $denib->removesUm()),
+            'hazards' => [Hazard::Dust],
+            'how' => [$filmUm > 0
+                ? sprintf(
+                    '%.0f µm of film stands, all coats so far. Lightly, and lightest on rims and edges, until it is evenly dull.', $filmUm,
+                )
+                : 'No film stands yet: only knock the nibs off, with the grain.'],
+        ]);
+    }
+
+    /**
+     * @param  list<string>  $zones
+     * @return list<Lag>
+     */
+    private function buff(BuffWith $buff, string $id, string $prefix, string $where, array $zones, Lag $last): array
+    {
+        $laid = $this->laid[count($this->laid) - 1];
+        $harden = Wait::hours($buff->afterHours($laid['coating']) * $laid['slowed'], null, $laid['coating']->kinetics());
+        $minutes = 2 + self::per100Cm2($buff->minutesPer100Cm2(), $this->area($zones));
+        $title = 'Buff '.$buff->label().", $where";
+        $onLathe = $prefix !== 'foot' && $buff === BuffWith::Hand;
+        $this->addAfter([new Lag($last->task, $harden)], StepKind::Buff, $id, $where, $title, $minutes, Wait::none(), '', [
+            'needs' => ['turner' => 1, 'lathe' => 1],
+            'hold' => match (true) {
+                $onLathe => $this->piece->holding->mounted().', slowly',
+                $buff === BuffWith::Wheel => 'in both hands, the wheel on the lathe',
+                default => 'by hand',
+            },
+            'because' => $buff === BuffWith::Wheel
+                ? 'Only once the last coat is hard right through: the wheel heats it, and drags it while it is soft.'
+                : 'As soon as the last coat is hard enough for a cloth: earlier it drags.',
+            'hazards' => [Hazard::Lathe],
+        ]);
+
+        return [new Lag($id, Wait::none())];
+    }
+
     private function foot(string $trunk): void
     {
+        $holding = $this->piece->holding;
         $waits = [];
         foreach ($this->ends === [] ? [$trunk] : $this->ends as $end) {
             $waits[] = new Lag($end, $this->handleWait($end));
         }
-        $this->addAfter($waits, StepKind::Foot, 'foot', 'foot', $this->piece->holding->release(), $this->piece->holding === Holding::Tenon ? 18 : 12, Wait::none(), '', [
-            'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => $this->piece->holding->hold(),
-            'because' => 'Last on the lathe, after every coat that is rubbed or buffed there. Dish it a little so that the piece cannot rock.',
-            'hazards' => [Hazard::Lathe, Hazard::Dust], 'how' => ['Pad between the jaws or the pad and the finished surface.'],
+        $minutes = $holding === Holding::Tenon ? 18 : 12;
+        $this->addAfter($waits, StepKind::Foot, 'foot', 'foot', $holding->release(), $minutes, Wait::none(), '', [
+            'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => $holding->hold(),
+            'because' => $holding->releaseBecause($this->ends !== []),
+            'hazards' => [Hazard::Lathe, Hazard::ofDust($this->piece->wood)],
+            'how' => [$holding->releaseHow()],
         ]);
-        $this->add(StepKind::Sign, 'sign', 'foot', 'Sign and date the foot', 4, Wait::none(), '', ['hold' => 'in the lap', 'because' => 'On bare wood, before the foot is coated.']);
         $footPlan = $this->footPlan();
-        $cures = $this->ends;
-        if ($footPlan !== null && isset($this->measured->zones['foot'])) {
-            $this->coats($footPlan, [new Lag('sign', Wait::none())], 'foot');
-            $cures = $this->ends;
-        }
-        $lags = [];
-        foreach ($cures as $end) {
-            $lags[] = new Lag($end, $this->cureWait($end));
-        }
-        $this->addAfter($lags === [] ? [new Lag('sign', Wait::none())] : [...$lags, new Lag('sign', Wait::none())], StepKind::Cure, 'cure', 'whole', match ($this->piece->purpose) {
-            Purpose::Food => 'Cured through: may hold food',
-            default => 'Hard enough to be handled and packed',
-        }, 0, Wait::none(), '', [
-            'needs' => [], 'hold' => 'on the rack, air all round', 'because' => 'Cure is longer than dry: the piece is not ready while the coat is still moving.',
-            'hazards' => $this->piece->purpose === Purpose::Food ? [Hazard::FoodClaim] : [],
+        $isCoated = $footPlan !== null && isset($this->measured->zones['foot']);
+        $this->add(StepKind::Sign, 'sign', 'foot', 'Sign and date the foot', 4, Wait::none(), '', [
+            'hold' => 'in the lap',
+            'because' => $isCoated ? 'On bare wood, before the foot is coated.' : 'On bare wood, now that nothing will rub it off.',
         ]);
-        $this->add(StepKind::Ready, 'ready', 'whole', 'Look it over, weigh it, pack it', 6, Wait::none(), '', ['hold' => 'on the table', 'because' => 'The last look, and the weight for the card.']);
+        if ($isCoated) {
+            $this->coats($footPlan, [new Lag('sign', Wait::none())], 'foot');
+        }
+    }
+
+    private function cure(): void
+    {
+        $isFood = $this->piece->purpose === Purpose::Food;
+        $lags = [];
+        $cures = $renewed = false;
+        foreach ($this->laid as ['step' => $step, 'zones' => $zones, 'coating' => $coating, 'slowed' => $slowed]) {
+            $holdsFood = $isFood && array_intersect($zones, $this->piece->foodZones($this->measured)) !== [];
+            $renewed = $renewed || ($holdsFood && $coating->food === FoodUse::AtOnce);
+            $cures = $cures || ($holdsFood && ! $coating->neverCures());
+            $hours = $holdsFood && ! $coating->neverCures() ? $coating->fullCureHours() : $coating->handleHours;
+            $lags[] = new Lag($step, Wait::hours($hours * $slowed, null, $coating->kinetics()));
+        }
+        $food = $isFood ? [Hazard::FoodClaim] : [];
+        if ($lags !== []) {
+            $title = match (true) {
+                $cures => 'Cured through: may hold food, as the label says',
+                $renewed => 'Hard enough to be handled; usable for food at once, as the label says',
+                default => 'Hard enough to be handled',
+            };
+            $this->addAfter([...$lags, new Lag('sign', Wait::none())], StepKind::Cure, 'cure', 'whole', $title, 0, Wait::none(), '', [
+                'needs' => [], 'hold' => 'on the rack, air all round',
+                'because' => 'Cure is longer than dry: the piece is not ready while a coat is still moving.',
+                'hazards' => $food,
+            ]);
+        }
+        $print = array_map(
+            fn (array $laid): float => $laid['coating']->buffableHours * $laid['slowed'],
+            array_values(array_filter($this->laid, fn (array $laid): bool => ! $laid['coating']->neverCures())),
+        );
+        $this->add(StepKind::Ready, 'ready', 'whole', 'Look it over and weigh it', 6, Wait::none(), '', [
+            'hold' => 'on the table', 'because' => 'The last look, and the weight for the card.',
+            'how' => self::said([
+                'The weight goes on the Record.',
+                $print !== [] && max($print) > 24 ? sprintf(
+                    'Wrap it loosely in paper: a tight wrap prints until the last coat has had %.0f days at 21 °C.', ceil(max($print) / 24),
+                ) : '',
+                $renewed ? 'Write on the card that the oil is to be renewed.' : '',
+            ]),
+            'hazards' => $lags === [] ? $food : [],
+        ]);
     }
 
     /** The foot's own plan, or one coat of the last film or oil that the rest of the piece gets. */
@@ -240,26 +419,33 @@ final class RouteBuilder
         $coats = array_values(array_filter($plan->coats, fn ($coat): bool => ! $coat->coating->isWax()));
         $coat = $coats === [] ? $plan->coats[0] : $coats[count($coats) - 1];
 
-        return CoatPlan::single('foot', $coat->coating);
+        return CoatPlan::single(['foot', 'top'], $coat->coating);
     }
 
-    private function waitAfter(Coating $coating, ?Coating $next, bool $onBareWood): Wait
+    private function waitAfter(Coating $coating, ?Coating $next, ?Denib $denib, float $slowed): Wait
     {
-        $kinetics = $this->kinetics($coating, $onBareWood);
         if ($next === null) {
-            return Wait::hours($coating->handleHours, null, $kinetics);
+            return Wait::hours($coating->handleHours * $slowed, null, $coating->kinetics());
         }
-        $from = LayerWaits::before($coating, $next);
-        $until = $coating->recoatUntilHours;
+        $from = LayerWaits::before($coating, $next, $denib);
+        $until = $coating->recoatUntilHours < $from ? null : $coating->recoatUntilHours;
 
-        return Wait::hours($from, $until !== null && $until >= $from ? $until : null, $kinetics);
+        return Wait::hours($from * $slowed, $until === null ? null : $until * $slowed, $coating->kinetics());
     }
 
-    private function kinetics(Coating $coating, bool $onBareWood): Kinetics
+    private static function onceDry(Wait $wait): string
     {
-        return $this->piece->wood->oily && $onBareWood && $coating->cure === Cure::Oxidative
-            ? $coating->kinetics()->slowed(self::OILY_WOOD_SLOWS)
-            : $coating->kinetics();
+        $until = $wait->maxHours === null ? '' : sprintf(', and before its window closes at %s h', round($wait->maxHours, 1));
+
+        return $wait->minHours < 1
+            ? sprintf('Once the coat below has had its %d min at 21 °C%s.', max(1, (int) round($wait->minHours * 60)), $until)
+            : sprintf('Once the coat below has had its %s h at 21 °C%s.', round($wait->minHours, 1), $until);
+    }
+
+    /** How many times longer the waits of a coat are on this wood. */
+    private function slowed(Coating $coating, bool $sealed): float
+    {
+        return $this->piece->wood->oily && ! $sealed && $coating->cure === Cure::Oxidative ? self::OILY_WOOD_SLOWS : 1.0;
     }
 
     private function handleWait(string $id): Wait
@@ -269,74 +455,66 @@ final class RouteBuilder
         return $step->kind === StepKind::Coat ? $step->wait : Wait::none();
     }
 
-    private function cureWait(string $id): Wait
-    {
-        $step = $this->last($id);
-        $coat = $step->kind === StepKind::Coat ? $step : $this->last($step->after[0]->task);
-        $coating = $coat->product === null ? null : $this->coatingNamed($coat->product);
-        if ($coating === null) {
-            return Wait::none();
-        }
-        $hours = $this->piece->purpose === Purpose::Food ? $coating->fullCureHours() : $coating->handleHours;
-        // A buffed coat has already hardened while it waited for the wheel.
-        if ($step->kind === StepKind::Buff) {
-            $hours = max(0.0, $hours - $step->after[0]->wait->minHours);
-        }
-
-        return Wait::hours($hours, null, $coat->wait->kinetics);
-    }
-
-    private function coatingNamed(string $class): ?Coating
-    {
-        foreach ($this->piece->coatPlans as $plan) {
-            foreach ($plan->coats as $coat) {
-                if ($coat->coating->class === $class) {
-                    return $coat->coating;
-                }
-            }
-        }
-
-        return null;
-    }
-
     /** @param  list<string>  $zones */
     private function coatMinutes(Coating $coating, array $zones): float
     {
-        $area = array_sum(array_map(fn (string $zone): float => $this->measured->zones[$zone]->areaMm2, $zones));
-
-        return 3 + $area / 10_000 * (self::COAT_MINUTES_PER_100CM2[$coating->applied] ?? 1.0);
+        return self::COAT_SETUP_MINUTES + self::per100Cm2($coating->applied->minutesPer100Cm2(), $this->area($zones));
     }
 
-    /** @return list<Hazard> */
-    private function coatHazards(Coating $coating): array
+    /** @param  list<string>  $zones */
+    private function area(array $zones): float
     {
-        return array_values(array_filter([
-            $coating->ragsSelfHeat ? Hazard::Rags : null,
-            $coating->isSprayed() ? Hazard::SprayMist : null,
-            ! $coating->isSprayed() && in_array($coating->solvent, [Solvent::LacquerThinner, Solvent::MineralSpirits, Solvent::Alcohol], true) ? Hazard::SolventVapour : null,
-            str_contains($coating->class, 'Cyanoacrylate') ? Hazard::Cyanoacrylate : null,
-            str_contains($coating->class, 'epoxy') ? Hazard::TwoPart : null,
-            str_contains($coating->note, 'isocyanate') ? Hazard::Isocyanate : null,
-            str_contains($coating->class, 'Walnut') ? Hazard::NutOil : null,
-        ]));
+        return array_sum(array_map(fn (Zone $zone): float => $zone->areaMm2, $this->zones($zones)));
     }
 
-    /** @param  array{needs?: array<string, int>, hold: string, because: string, hazards?: list<Hazard>, how?: list<string>, product?: string|null, amountMl?: float, rpm?: int, film?: FilmKind}  $more */
-    private function add(StepKind $kind, string $id, string $zone, string $title, float $minutes, Wait $wait, string $waitFor, array $more): void
+    /**
+     * @param  list<string>  $zones
+     * @return list<Zone>
+     */
+    private function zones(array $zones): array
     {
+        return array_map(fn (string $zone): Zone => $this->measured->zones[$zone], $zones);
+    }
+
+    private static function per100Cm2(float $minutes, float $areaMm2): float
+    {
+        return $minutes * $areaMm2 / 10_000;
+    }
+
+    /** @param  More  $more */
+    private function add(
+        StepKind $kind,
+        string $id,
+        string $zone,
+        string $title,
+        float $minutes,
+        Wait $wait,
+        string $waitFor,
+        array $more,
+    ): void {
         $after = $this->steps === [] ? [] : [new Lag($this->last()->id, $this->last()->wait)];
         $this->addAfter($after, $kind, $id, $zone, $title, $minutes, $wait, $waitFor, $more);
     }
 
     /**
      * @param  list<Lag>  $after
-     * @param  array{needs?: array<string, int>, hold: string, because: string, hazards?: list<Hazard>, how?: list<string>, product?: string|null, amountMl?: float, rpm?: int, film?: FilmKind}  $more
+     * @param  More  $more
      */
-    private function addAfter(array $after, StepKind $kind, string $id, string $zone, string $title, float $minutes, Wait $wait, string $waitFor, array $more): void
-    {
+    private function addAfter(
+        array $after,
+        StepKind $kind,
+        string $id,
+        string $zone,
+        string $title,
+        float $minutes,
+        Wait $wait,
+        string $waitFor,
+        array $more,
+    ): void {
         $this->steps[] = new Step(
-            $id, $kind, $zone, $title, ceil($minutes), $after, $wait, $waitFor, $more['needs'] ?? ['turner' => 1], $more['hold'], $more['because'],
-            $more['hazards'] ?? [], $more['how'] ?? [], $more['product'] ?? null, $more['amountMl'] ?? null, $more['rpm'] ?? null, $more['film'] ?? null,
+            $id, $kind, $zone, $title, ceil($minutes - 1e-9), $after, $wait, $waitFor,
+            $more['needs'] ?? ['turner' => 1], $more['hold'], $more['because'], $more['hazards'] ?? [], $more['how'] ?? [],
+            $more['product'] ?? null, $more['amount'] ?? null, $more['rpm'] ?? null, $more['film'] ?? null,
         );
     }
 

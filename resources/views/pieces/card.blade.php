@@ -8,7 +8,7 @@
         <table class="text-[1.08rem]"><thead><tr><th class="w-8"></th><th>Step</th><th class="n">Hands</th><th class="n">Planned</th></tr></thead><tbody>
             @foreach ($page->steps as $step)
                 <tr class="break-inside-avoid"><td><svg viewBox="0 0 20 20" class="h-5 w-5" role="img" aria-label="{{ $step->state }}"><rect x="1" y="1" width="18" height="18" fill="none" stroke="currentColor" stroke-width="1.6"/>@if ($step->state === 'done')<path d="M4 10l4 5 8-11" fill="none" stroke="currentColor" stroke-width="2.4"/>@endif</svg></td>
-                    <td><b>{{ $step->title }}</b> @if ($step->details['amount_ml'])· {{ $show->volume($step->details['amount_ml']) }}@endif @if ($step->details['speed_rpm'])· at most {{ $step->details['speed_rpm'] }} rpm @endif
+                    <td><b>{{ $step->title }}</b> @if ($step->amount())· {{ $show->stepAmount($step) }}@endif @if ($step->details['speed_rpm'])· at most {{ $step->details['speed_rpm'] }} rpm @endif
                         @if ($step->details['wait'])@php($wait = $step->details['wait_here'] ?? $step->details['wait'])<br><span class="small">then wait {{ $show->hours($wait['min_hours']) }}@if ($wait['max_hours']), at most {{ $show->hours($wait['max_hours']) }}@endif {{ $step->details['wait_for'] }}</span>@endif
                         @php($titles = array_map(fn ($hazard) => $hazard->title(), $step->hazards()))
                         @if ($titles !== [])<br><span class="small">{{ implode(' · ', $titles) }}</span>@endif</td>

@@ -21,7 +21,7 @@
                     @if ($step->minutes > 0)<br><span class="faint">{{ $show->minutes($step->minutes) }}</span>@endif</p>
                 <div>
                     <p class="text-[1.06rem]"><b>{{ $step->position + 1 }}. {{ $step->title }}</b></p>
-                    <p class="small">{{ ucfirst($d['hold']) }}{{ $d['speed_rpm'] ? ", at most {$d['speed_rpm']} rpm" : '' }}.{{ $d['amount_ml'] ? ' Pour '.$show->volume($d['amount_ml']).'.' : '' }} {{ $show->sentence(implode(' ', $d['how'])) }}</p>
+                    <p class="small">{{ ucfirst($d['hold']) }}{{ $d['speed_rpm'] ? ", at most {$d['speed_rpm']} rpm" : '' }}.{{ $step->amount() ? ' '.ucfirst($show->stepAmount($step)).'.' : '' }} {{ $show->sentence(implode(' ', $d['how'])) }}</p>
                     <p class="faint small">{{ $d['because'] }}</p>
                     @if ($step->state === 'open')
                         @foreach ($step->hazards() as $hazard)<p class="small"><b class="warn">{{ $hazard->title() }}.</b> {{ $hazard->says() }}</p>@endforeach

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Coating;
+
+/** What a colour does to the wood: soaks in, lodges in its pores, reacts, takes colour out, or lies in the pores. */
+enum ColourFamily: string
+{
+    case Dye = 'dye';
+    case Pigment = 'pigment';
+    case Ebonising = 'ebonising';
+    case Bleach = 'bleach';
+    case Liming = 'liming';
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Wood;
+
+/** What a wood's own dust does, beyond what all fine dust does. */
+enum Dust: string
+{
+    case Common = '';
+    case Irritates = 'irritates';
+    case Sensitises = 'sensitises';
+    case SensitisesStrongly = 'sensitises strongly';
+    case Poisonous = 'poisonous';
+}
