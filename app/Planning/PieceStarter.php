@@ -7,7 +7,9 @@ namespace App\Planning;
 use App\View\Show;
 use App\View\Unit;
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Exception\BadInput;
 use HonestGrain\Exception\InvalidField;
+use HonestGrain\Geometry\Exception\NoRoom;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Route\Holding;
@@ -69,16 +71,23 @@ final readonly class PieceStarter
 
     private function profile(Show $show, Form $form, float $diameterMm, float $heightMm, float $footMm, float $wallMm): Profile
     {
-        if ($footMm >= $diameterMm) {
-            throw InvalidField::because('foot', $show->length($footMm), 'the foot must be smaller than the widest diameter, '.$show->length($diameterMm));
-        }
-        if ($form !== Form::Spindle && ($wallMm * 4 > $diameterMm || $wallMm * 3 > $heightMm)) {
-            throw InvalidField::because('wall', $show->length($wallMm), 'the wall must be under a quarter of the diameter and a third of the height, or nothing is left inside');
+        if ($footMm > $diameterMm) {
+            throw InvalidField::because(
+                'foot', $show->length($footMm), 'the foot must not be wider than the widest diameter, '.$show->length($diameterMm),
+            );
         }
         try {
             return $form->profile($diameterMm, $heightMm, $footMm, $wallMm);
-        } catch (\HonestGrain\Exception\BadInput $e) {
-            throw InvalidField::because('diameter', $show->length($diameterMm), 'these sizes do not make a '.lcfirst($form->label()).' ('.$e->getMessage().')');
+        } catch (NoRoom $e) {
+            throw InvalidField::because('wall', $show->length($wallMm), sprintf(
+                '%s up, the outside is only %s across, which leaves no room for it there',
+                $show->length($e->zMm), $show->length($e->acrossMm),
+            ));
+        } catch (BadInput $e) {
+            throw InvalidField::because(
+                'diameter', $show->length($diameterMm),
+                'these sizes do not make a '.lcfirst($form->label()).' ('.$show->sentence($e->getMessage()).')',
+            );
         }
     }
 }

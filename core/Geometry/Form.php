@@ -63,10 +63,9 @@ enum Form: string
             self::ShallowBowl => self::hollowed(self::bowl($r, $heightMm, $f, [[0.12, 0.36], [0.34, 0.72], [0.66, 0.92]]), $wallMm, $bowlFloor),
             self::DeepBowl => self::hollowed(self::bowl($r, $heightMm, $f, [[0.10, 0.33], [0.30, 0.70], [0.62, 0.93]]), $wallMm, $bowlFloor),
             self::Platter => self::hollowed(self::bowl($r, $heightMm, $f, [[0.24, 0.30], [0.46, 0.62], [0.74, 0.86]]), $wallMm, $bowlFloor),
-            self::LiddedBox => Profile::of(
-                self::curve([[0, $f, true], [$heightMm * 0.5, ($f + $r) / 2 + ($r - $f) * 0.2], [$heightMm, $r, true]]),
-                self::curve([[$heightMm, $r - $wallMm, true], [$wallMm * 1.6 + 4, $f - $wallMm, true], [$wallMm * 1.6, $f - $wallMm - min(4, $f / 4), true], [$wallMm * 1.6, 0]]),
-            ),
+            self::LiddedBox => self::hollowed(self::curve(
+                [[0, $f, true], [$heightMm * 0.5, ($f + $r) / 2 + ($r - $f) * 0.2], [$heightMm, $r, true]],
+            ), $wallMm, $wallMm * 1.6),
             self::Vase => self::hollowed(self::swelling($r, $heightMm, $f, [[0.12, 0.42], [0.27, 0.84], [0.42, 1.0]], [[0.60, 0.88], [0.76, 0.62], [0.88, 0.47], [0.95, 0.48], [1.0, 0.57]]), $wallMm, $wallMm * 1.8),
             self::HollowForm => self::hollowed(self::swelling($r, $heightMm, $f, [[0.10, 0.42], [0.26, 0.80], [0.42, 0.97], [0.53, 1.0]], [[0.68, 0.95], [0.82, 0.80], [0.93, 0.56], [1.0, 0.34]]), $wallMm, $wallMm * 1.8),
             self::Goblet => self::hollowed(self::curve([
@@ -88,7 +87,7 @@ enum Form: string
     /** @param  list<array{float, float}>  $ladder  fractions of height, and of the way from foot to rim */
     private static function bowl(float $r, float $h, float $f, array $ladder): Curve
     {
-        $outer = [[0.0, $f, true], [$h * 0.04 + 1, $f + 0.3, true]];
+        $outer = [[0.0, $f, true], [$h * 0.04 + 1, min($r, $f + 0.3), true]];
         foreach ($ladder as [$up, $out]) {
             $outer[] = [$h * $up + ($up < 0.2 ? 2.5 : 0), $f + ($r - $f) * $out];
         }

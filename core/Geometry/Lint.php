@@ -49,21 +49,16 @@ final class Lint
 
     private static function rocking(Profile $profile): ?Warning
     {
-        $first = $profile->outer->first();
-        $edge = $first;
-        foreach ($profile->outer->points as $point) {
-            if ($point->z < $edge->z - 0.05) {
-                $edge = $point;
-            }
-        }
-        $startsAtCentre = $first->r <= 0.01;
-        if ($startsAtCentre ? $edge->r >= self::FOOT_RADIUS_MM : $edge === $first) {
-            return null;
+        $stands = $profile->standsOn();
+        if ($profile->droops()) {
+            return new Warning('low-outside', sprintf(
+                'The outside dips below the foot at r %.1f mm; the piece would not stand on its foot.', $stands->r,
+            ), $stands->z, $stands->r);
         }
 
-        return $startsAtCentre
-            ? new Warning('rocking-foot', 'The foot is lowest at its centre, so the piece would rock; dish it.', $first->z, $first->r)
-            : new Warning('low-outside', sprintf('The outside dips below the foot at r %.1f mm; the piece would not stand on its foot.', $edge->r), $edge->z, $edge->r);
+        return $stands->r >= self::FOOT_RADIUS_MM ? null : new Warning('rocking-foot', sprintf(
+            'The foot is lowest at r %.1f mm, so the piece would rock; dish it.', $stands->r,
+        ), $stands->z, $stands->r);
     }
 
     private static function undercut(Profile $profile): ?Warning
@@ -71,17 +66,20 @@ final class Lint
         if ($profile->inner === null) {
             return null;
         }
-        $opening = $profile->inner->first()->r;
-        $widest = $profile->inner->first();
+        $narrowest = INF;
+        $deepest = 0.0;
+        $at = $profile->inner->first();
         foreach ($profile->inner->points as $point) {
-            if ($point->r > $widest->r) {
-                $widest = $point;
+            $narrowest = min($narrowest, $point->r);
+            if ($point->r - $narrowest > $deepest) {
+                [$deepest, $at] = [$point->r - $narrowest, $point];
             }
         }
 
-        return $widest->r - $opening <= self::UNDERCUT_MM ? null : new Warning('undercut', sprintf(
-            'The inside is %.1f mm wider than its opening: a poured liner cannot be seen to reach there, and sanding needs a bent tool.', 2 * ($widest->r - $opening)
-        ), $widest->z, $widest->r);
+        return $deepest <= self::UNDERCUT_MM ? null : new Warning('undercut', sprintf(
+            'The inside is %.1f mm wider than the narrowest place above it: what is poured in cannot be seen to reach there, and '
+            .'sanding needs a bent tool.', 2 * $deepest,
+        ), $at->z, $at->r);
     }
 
     private static function openFloor(Profile $profile): ?Warning

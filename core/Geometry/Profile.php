@@ -6,7 +6,8 @@ namespace HonestGrain\Geometry;
 
 use HonestGrain\Exchange\Document;
 use HonestGrain\Geometry\Exception\InvalidProfile;
-use HonestGrain\Geometry\Internal\Segments;
+use HonestGrain\Geometry\Internal\Outline;
+use HonestGrain\Geometry\Internal\SegmentTree;
 
 /**
  * The half profile of a turned piece: an outer curve from the foot up to the rim and, for a
@@ -14,6 +15,12 @@ use HonestGrain\Geometry\Internal\Segments;
  */
 final readonly class Profile
 {
+    /** An inside that starts this close to the outside's end makes a sharp rim. */
+    private const SHARP_RIM_MM = 0.01;
+
+    /** A table is not flatter than this. */
+    private const LEVEL_MM = 0.05;
+
     private function __construct(public Curve $outer, public ?Curve $inner)
     {
     }
@@ -24,30 +31,43 @@ final readonly class Profile
     public static function of(Curve $outer, ?Curve $inner, string $field = 'shape'): self
     {
         foreach (['outer' => $outer, 'inner' => $inner] as $name => $curve) {
-            $crossing = $curve === null ? null : Segments::crossing($curve->points, $curve->points, same: true);
+            $crossing = $curve?->tree()->meetsItself();
             if ($crossing !== null) {
                 throw InvalidProfile::selfCrossing("$field.$name", ...$crossing);
             }
         }
         if ($inner !== null) {
-            if ($inner->last()->z >= $inner->first()->z) {
-                throw InvalidProfile::upsideDown("$field.inner", $inner->first()->z, $inner->last()->z);
-            }
-            if ($inner->last()->z <= $outer->first()->z) {
-                throw InvalidProfile::throughTheFloor("$field.inner", $inner->last()->z, $outer->first()->z);
-            }
-            $crossing = Segments::crossing($inner->points, $outer->points);
-            if ($crossing !== null) {
-                throw InvalidProfile::selfCrossing("$field.inner", ...$crossing);
-            }
-            $middle = $inner->at($inner->lengthMm() / 2);
-            $outline = [new Point($outer->first()->z, 0.0, 0.0), ...$outer->points, new Point($outer->last()->z, 0.0, 0.0)];
-            if (! Segments::encloses($outline, $middle->z, $middle->r)) {
-                throw InvalidProfile::insideOut("$field.inner", $middle->z, $middle->r);
-            }
+            self::checkInside($outer, $inner, "$field.inner");
         }
 
         return new self($outer, $inner);
+    }
+
+    /** @throws InvalidProfile when the inside is not drawn downwards, or leaves the wood */
+    private static function checkInside(Curve $outer, Curve $inner, string $field): void
+    {
+        if ($inner->last()->z >= $inner->first()->z) {
+            throw InvalidProfile::upsideDown($field, $inner->first()->z, $inner->last()->z);
+        }
+        $foot = $outer->first();
+        foreach ($inner->points as $point) {
+            if ($point->z <= $foot->z && $point->r <= $foot->r) {
+                throw InvalidProfile::throughTheFloor($field, $point->z, $foot->z);
+            }
+        }
+        // The two may share the rim, and nothing else.
+        $from = $inner->first();
+        $sharp = hypot($from->z - $outer->last()->z, $from->r - $outer->last()->r) < self::SHARP_RIM_MM;
+        $below = $sharp ? $inner->between(min($inner->lengthMm() / 2, self::SHARP_RIM_MM), $inner->lengthMm()) : $inner->points;
+        $crossing = SegmentTree::over($below)->meets($outer->tree());
+        if ($crossing !== null) {
+            throw InvalidProfile::selfCrossing($field, ...$crossing);
+        }
+        $middle = $inner->at($inner->lengthMm() / 2);
+        $outline = [new Point($foot->z, 0.0, 0.0), ...$outer->points, new Point($outer->last()->z, 0.0, 0.0)];
+        if (! Outline::encloses($outline, $middle->z, $middle->r)) {
+            throw InvalidProfile::insideOut($field, $middle->z, $middle->r);
+        }
     }
 
     /** @throws InvalidProfile */
@@ -75,14 +95,75 @@ final readonly class Profile
         return max($z) - min($z);
     }
 
-    /** Thickness of the wood under the bottom of the inside, on the axis, mm; null for a solid piece. */
+    /**
+     * The least wood under the inside, mm; null for a solid piece. Over a flat foot it is measured straight down, over a
+     * hollow one to the nearest of it.
+     */
     public function floorMm(): ?float
     {
         if ($this->inner === null) {
             return null;
         }
+        $foot = $this->outer->first();
+        $floor = $this->inner->last()->z - $foot->z;
+        foreach ($this->inner->points as $point) {
+            if ($point->r <= $foot->r) {
+                $floor = min($floor, $point->z - $foot->z);
+            }
+        }
+        $under = $this->hollow();
+        if ($under === null) {
+            return $floor;
+        }
+        foreach ($this->inner->points as $point) {
+            $floor = min($floor, $under->nearest($point, $floor)[0]);
+        }
 
-        return $this->inner->last()->z - $this->outer->first()->z;
+        return $floor;
+    }
+
+    /** Where the outside is lowest, as far out as it is so: what the piece stands on. */
+    public function standsOn(): Point
+    {
+        $z = min(array_map(fn (Point $point): float => $point->z, $this->outer->points));
+        $stands = $this->outer->first();
+        $widest = -1.0;
+        foreach ($this->outer->points as $point) {
+            if ($point->z <= $z + self::LEVEL_MM && $point->r > $widest) {
+                [$stands, $widest] = [$point, $point->r];
+            }
+        }
+
+        return $stands;
+    }
+
+    /** Whether the outside droops below the foot after it has risen from it; the ring of a hollow foot does not. */
+    public function droops(): bool
+    {
+        $foot = $this->outer->first();
+        $stands = $this->standsOn();
+        if ($stands->z >= $foot->z - self::LEVEL_MM) {
+            return false;
+        }
+        foreach ($this->outer->points as $point) {
+            if ($point->arcMm < $stands->arcMm && $point->z > $foot->z + self::LEVEL_MM) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The underside from the middle of the foot, or the edge of its disc, out to what the piece stands on. */
+    private function hollow(): ?SegmentTree
+    {
+        $foot = $this->outer->first();
+        $stands = $this->standsOn();
+        $isFlat = $foot->r > 0 && $stands->z >= $foot->z - self::LEVEL_MM;
+
+        return $isFlat || $stands->arcMm <= 0.0 || $this->droops()
+            ? null
+            : SegmentTree::over($this->outer->between(0.0, $stands->arcMm));
     }
 
     /** @return array{outer: list<array<int, float|string>>, inner: list<array<int, float|string>>|null} */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace HonestGrain\Geometry;
 
-use HonestGrain\Geometry\Internal\Segments;
-
 /** The thinnest place between the two curves: how thin, and where on the outer curve, mm. */
 final readonly class Wall
 {
@@ -17,14 +15,16 @@ final readonly class Wall
     public static function thinnest(Curve $outer, Curve $inner): self
     {
         $best = new self(INF, 0.0, 0.0);
+        $toInner = $inner->tree();
         foreach ($outer->points as $point) {
-            [$distance] = Segments::nearest($point, $inner->points);
+            [$distance] = $toInner->nearest($point, $best->minMm);
             if ($distance < $best->minMm) {
                 $best = new self($distance, $point->z, $point->r);
             }
         }
+        $toOuter = $outer->tree();
         foreach ($inner->points as $point) {
-            [$distance, $z, $r] = Segments::nearest($point, $outer->points);
+            [$distance, $z, $r] = $toOuter->nearest($point, $best->minMm);
             if ($distance < $best->minMm) {
                 $best = new self($distance, $z, $r);
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Exception\BadInput;
+use HonestGrain\Geometry\Exception\NoRoom;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
@@ -30,8 +31,13 @@ final class FormTest extends TestCase
 
             return;
         }
-        self::assertGreaterThan($wall * 0.75, $measured->wall?->minMm, 'no place is much thinner than typed');
-        self::assertLessThan($wall * 1.05, $measured->wall?->minMm, 'and the wall is as thin as typed');
+        self::assertEqualsWithDelta($wall, $measured->wall?->minMm, $wall * 0.02, 'the wall typed is the wall drawn');
+        $outside = $profile->outer->tree();
+        foreach ($profile->inner->points ?? [] as $point) {
+            if ($point->z > $measured->floorMm + 1.5 * $wall) {
+                self::assertEqualsWithDelta($wall, $outside->nearest($point)[0], $wall * 0.025, "at z $point->z");
+            }
+        }
         self::assertGreaterThan($wall, $measured->floorMm);
         self::assertLessThan($height * 0.62, $measured->floorMm);
     }
@@ -45,7 +51,39 @@ final class FormTest extends TestCase
             yield "$form->value, larger" => [$form, $d * 1.5, $h * 1.4, $f * 1.5, $w * 1.2];
             yield "$form->value, smaller" => [$form, $d * 0.75, $h * 0.75, $f * 0.75, $w * 0.75];
             yield "$form->value, taller" => [$form, $d, $h * 1.5, $f, $w];
+            yield "$form->value, foot as wide as the body" => [$form, $d, $h, $d, $w];
             yield "$form->value, thinner" => [$form, $d, $h, $f, $w * 0.6];
+        }
+    }
+
+    /** @return iterable<string, array{Form, float, float, float, float}> */
+    public static function walls(): iterable
+    {
+        yield 'a vase as thick as its neck allows' => [Form::Vase, 110, 210, 70, 20];
+        yield 'a goblet' => [Form::Goblet, 110, 190, 75, 5];
+        yield 'a goblet like an eggshell' => [Form::Goblet, 110, 190, 75, 0.8];
+        yield 'a heavy bowl' => [Form::ShallowBowl, 260, 70, 90, 18];
+        yield 'a box' => [Form::LiddedBox, 80, 90, 70, 9];
+        yield 'a straight box' => [Form::LiddedBox, 80, 90, 80, 6];
+        yield 'a vessel' => [Form::HollowForm, 160, 150, 55, 9];
+    }
+
+    #[DataProvider('walls')]
+    public function test_thick_and_thin_walls_are_drawn_as_typed(Form $form, float $diameter, float $height, float $foot, float $wall): void
+    {
+        $this->test_a_form_is_as_large_as_typed_and_its_wall_even($form, $diameter, $height, $foot, $wall);
+    }
+
+    public function test_a_wall_without_room_is_refused_where_there_is_none(): void
+    {
+        foreach ([[Form::Vase, 110, 210, 70, 28], [Form::HollowForm, 160, 150, 55, 30]] as [$form, $diameter, $height, $foot, $wall]) {
+            try {
+                $form->profile($diameter, $height, $foot, $wall);
+                self::fail('It was drawn.');
+            } catch (NoRoom $e) {
+                self::assertGreaterThan(0.6 * $height, $e->zMm, 'the neck is what is too narrow');
+                self::assertLessThan(2 * $wall + 3, $e->acrossMm);
+            }
         }
     }
 

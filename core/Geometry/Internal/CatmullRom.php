@@ -4,48 +4,59 @@ declare(strict_types=1);
 
 namespace HonestGrain\Geometry\Internal;
 
+use HonestGrain\Geometry\Exception\InvalidProfile;
 use HonestGrain\Geometry\Node;
 
 /**
- * Samples a centripetal Catmull–Rom spline by the Barry–Goldman recurrence.
+ * Samples a centripetal Catmull–Rom spline. Each span is a cubic, so its distance from a chord is at most an eighth of
+ * its greatest second derivative: spans are halved until that is within the chord error.
  *
  * @internal
+ *
+ * @phpstan-type Pair array{float, float}
+ * @phpstan-type Cubic array{Pair, Pair, Pair, Pair}
  */
 final class CatmullRom
 {
     private const CHORD_ERROR_MM = 0.05;
 
-    private const MAX_DEPTH = 9;
+    /** Far above what the point limit lets through; a bound on the recursion alone. */
+    private const MAX_DEPTH = 14;
+
+    /** @var list<Pair> */
+    private array $points = [];
+
+    private function __construct(private readonly int $maxPoints, private readonly string $field)
+    {
+    }
 
     /**
      * @param  non-empty-list<Node>  $nodes
-     * @return list<array{float, float}> every point after the first node
+     * @return list<Pair> every point after the first node
+     *
+     * @throws InvalidProfile when the line would take more points than are allowed
      */
-    public static function polyline(array $nodes): array
+    public static function polyline(array $nodes, int $maxPoints, string $field): array
     {
-        $points = [];
+        $self = new self($maxPoints, $field);
         $last = count($nodes) - 1;
         for ($i = 0; $i < $last; $i++) {
             $b = [$nodes[$i]->z, $nodes[$i]->r];
             $c = [$nodes[$i + 1]->z, $nodes[$i + 1]->r];
             $a = $i === 0 || $nodes[$i]->corner ? self::reflect($b, $c) : [$nodes[$i - 1]->z, $nodes[$i - 1]->r];
-            $d = $i + 1 === $last || $nodes[$i + 1]->corner ? self::reflect($c, $b) : [$nodes[$i + 2]->z, $nodes[$i + 2]->r];
-            $knots = [0.0];
-            foreach ([[$a, $b], [$b, $c], [$c, $d]] as [$from, $to]) {
-                $knots[] = $knots[count($knots) - 1] + sqrt(hypot($to[0] - $from[0], $to[1] - $from[1]));
-            }
-            $at = fn (float $u): array => self::evaluate([$a, $b, $c, $d], $knots, $knots[1] + $u * ($knots[2] - $knots[1]));
-            self::subdivide($at, 0.0, $b, 1.0, $c, 0, $points);
-            $points[] = $c;
+            $d = $i + 1 === $last || $nodes[$i + 1]->corner
+                ? self::reflect($c, $b)
+                : [$nodes[$i + 2]->z, $nodes[$i + 2]->r];
+            $self->halve(self::cubic($a, $b, $c, $d), 0);
         }
 
-        return $points;
+        return $self->points;
     }
 
     /**
-     * @param  array{float, float}  $end
-     * @param  array{float, float}  $next
-     * @return array{float, float}
+     * @param  Pair  $end
+     * @param  Pair  $next
+     * @return Pair
      */
     private static function reflect(array $end, array $next): array
     {
@@ -53,65 +64,72 @@ final class CatmullRom
     }
 
     /**
-     * @param  callable(float): array{float, float}  $at
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $to
-     * @param  list<array{float, float}>  $points
+     * The span from b to c as a Bézier cubic: its tangents are those of the spline over knots spaced by the root of
+     * the distance.
+     *
+     * @param  Pair  $a
+     * @param  Pair  $b
+     * @param  Pair  $c
+     * @param  Pair  $d
+     * @return Cubic
      */
-    private static function subdivide(callable $at, float $u0, array $from, float $u1, array $to, int $depth, array &$points): void
+    private static function cubic(array $a, array $b, array $c, array $d): array
     {
-        $mid = ($u0 + $u1) / 2;
-        $middle = $at($mid);
-        $flat = $depth > 0
-            ? self::offChord($middle, $from, $to) <= self::CHORD_ERROR_MM
-            // An S-shaped span crosses its chord in the middle: look at the quarters too.
-            : max(self::offChord($middle, $from, $to), self::offChord($at(0.25), $from, $to), self::offChord($at(0.75), $from, $to)) <= self::CHORD_ERROR_MM;
-        if ($flat || $depth >= self::MAX_DEPTH) {
+        $before = sqrt(hypot($b[0] - $a[0], $b[1] - $a[1]));
+        $span = sqrt(hypot($c[0] - $b[0], $c[1] - $b[1]));
+        $after = sqrt(hypot($d[0] - $c[0], $d[1] - $c[1]));
+        $out = $in = [0.0, 0.0];
+        foreach ([0, 1] as $k) {
+            $out[$k] = $b[$k] + $span / 3 * (($b[$k] - $a[$k]) / $before
+                - ($c[$k] - $a[$k]) / ($before + $span) + ($c[$k] - $b[$k]) / $span);
+            $in[$k] = $c[$k] - $span / 3 * (($c[$k] - $b[$k]) / $span
+                - ($d[$k] - $b[$k]) / ($span + $after) + ($d[$k] - $c[$k]) / $after);
+        }
+
+        return [$b, $out, $in, $c];
+    }
+
+    /** @param  Cubic  $p */
+    private function halve(array $p, int $depth): void
+    {
+        if ($depth >= self::MAX_DEPTH || self::isFlat($p)) {
+            if (count($this->points) >= $this->maxPoints) {
+                throw InvalidProfile::tooIntricate($this->field, $this->maxPoints);
+            }
+            // A curve may swing past the axis between nodes; the wood cannot.
+            $this->points[] = [$p[3][0], max(0.0, $p[3][1])];
+
             return;
         }
-        self::subdivide($at, $u0, $from, $mid, $middle, $depth + 1, $points);
-        $points[] = $middle;
-        self::subdivide($at, $mid, $middle, $u1, $to, $depth + 1, $points);
+        $ab = self::between($p[0], $p[1]);
+        $bc = self::between($p[1], $p[2]);
+        $cd = self::between($p[2], $p[3]);
+        $abc = self::between($ab, $bc);
+        $bcd = self::between($bc, $cd);
+        $middle = self::between($abc, $bcd);
+        $this->halve([$p[0], $ab, $abc, $middle], $depth + 1);
+        $this->halve([$middle, $bcd, $cd, $p[3]], $depth + 1);
     }
 
     /**
-     * @param  array{float, float}  $p
-     * @param  array{float, float}  $a
-     * @param  array{float, float}  $b
+     * @param  Pair  $a
+     * @param  Pair  $b
+     * @return Pair
      */
-    private static function offChord(array $p, array $a, array $b): float
+    private static function between(array $a, array $b): array
     {
-        $length = hypot($b[0] - $a[0], $b[1] - $a[1]);
-        if ($length < 1e-9) {
-            return hypot($p[0] - $a[0], $p[1] - $a[1]);
-        }
-
-        return abs(($b[0] - $a[0]) * ($p[1] - $a[1]) - ($b[1] - $a[1]) * ($p[0] - $a[0])) / $length;
+        return [($a[0] + $b[0]) / 2, ($a[1] + $b[1]) / 2];
     }
 
-    /**
-     * @param  array{array{float, float}, array{float, float}, array{float, float}, array{float, float}}  $p
-     * @param  list<float>  $t
-     * @return array{float, float}
-     */
-    private static function evaluate(array $p, array $t, float $at): array
+    /** @param  Cubic  $p */
+    private static function isFlat(array $p): bool
     {
-        $z = [];
-        foreach ([0, 1] as $axis) {
-            $a1 = self::mix($p[0][$axis], $p[1][$axis], $t[0], $t[1], $at);
-            $a2 = self::mix($p[1][$axis], $p[2][$axis], $t[1], $t[2], $at);
-            $a3 = self::mix($p[2][$axis], $p[3][$axis], $t[2], $t[3], $at);
-            $b1 = self::mix($a1, $a2, $t[0], $t[2], $at);
-            $b2 = self::mix($a2, $a3, $t[1], $t[3], $at);
-            $z[] = self::mix($b1, $b2, $t[1], $t[2], $at);
-        }
+        $bend = max(
+            hypot($p[0][0] - 2 * $p[1][0] + $p[2][0], $p[0][1] - 2 * $p[1][1] + $p[2][1]),
+            hypot($p[1][0] - 2 * $p[2][0] + $p[3][0], $p[1][1] - 2 * $p[2][1] + $p[3][1]),
+        );
+        $leavesAxis = ($p[0][1] < 0) !== ($p[3][1] < 0) && abs($p[0][1] - $p[3][1]) > self::CHORD_ERROR_MM;
 
-        // A curve may swing past the axis between nodes; the wood cannot.
-        return [$z[0], max(0.0, $z[1])];
-    }
-
-    private static function mix(float $from, float $to, float $t0, float $t1, float $at): float
-    {
-        return (($t1 - $at) * $from + ($at - $t0) * $to) / ($t1 - $t0);
+        return ! $leavesAxis && 6 * $bend / 8 <= self::CHORD_ERROR_MM;
     }
 }
