@@ -134,7 +134,7 @@ if ($what === 'solvers') {
     }
     $day = [['08:00', '12:00'], ['13:00', '17:00']];
     $problem = HonestGrain\Exchange\ProblemDocument::read(HonestGrain\Exchange\Document::of(['start' => '2026-12-01T08:00:00Z', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day), 'resources' => ['turner' => 1, 'lathe' => 1], 'pieces' => $pieces]));
-    $plan = (new HonestGrain\Schedule\EarliestDueFirst)->plan($problem);
+    $plan = (new HonestGrain\Schedule\OrderSearch)->plan($problem);
     row('60 pieces × 25 steps', $plan->milliseconds);
     printf("  its finish is %.2f × the lower bound's distance, %d windows broken\n", ($plan->finish - $problem->start) / ($plan->lowerBound - $problem->start), count($plan->broken));
 }

@@ -30,6 +30,9 @@ final readonly class Planner
 {
     private const STALE_MINUTES = 10;
 
+    /** What a press waits for a better order of the pieces. */
+    private const BUDGET_MS = 60;
+
     public function __construct(private ShopMapper $mapper, private Scheduler $scheduler)
     {
     }
@@ -129,7 +132,9 @@ final readonly class Planner
     private function plan(Workshop $workshop, int $now, array $jobs, CureClock $clock): array
     {
         try {
-            return [$this->scheduler->plan(Problem::of($now, $this->mapper->hours($workshop), ShopMapper::RESOURCES, $jobs, $clock)), null];
+            return [$this->scheduler->plan(Problem::of(
+                $now, $this->mapper->hours($workshop), ShopMapper::RESOURCES, $jobs, $clock, budgetMs: self::BUDGET_MS,
+            )), null];
         } catch (BadInput $e) {
             return [null, $e->getMessage()];
         }

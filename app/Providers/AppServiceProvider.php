@@ -7,7 +7,7 @@ namespace App\Providers;
 use App\Models\User;
 use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Schedule\EarliestDueFirst;
+use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Scheduler;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -24,7 +24,7 @@ class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Catalogue::class, fn () => Catalogue::shipped());
-        $this->app->bind(Scheduler::class, EarliestDueFirst::class);
+        $this->app->bind(Scheduler::class, OrderSearch::class);
     }
 
     public function boot(): void

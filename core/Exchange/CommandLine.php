@@ -15,7 +15,7 @@ use HonestGrain\Exchange\Verb\MixVerb;
 use HonestGrain\Exchange\Verb\RouteVerb;
 use HonestGrain\Exchange\Verb\ScheduleVerb;
 use HonestGrain\Exchange\Verb\StackVerb;
-use HonestGrain\Schedule\EarliestDueFirst;
+use HonestGrain\Schedule\OrderSearch;
 
 /** `bin/grain`: finds the verb, reads the document, prints the answer or one error. */
 final readonly class CommandLine
@@ -36,7 +36,7 @@ final readonly class CommandLine
         $verbs = [];
         foreach ([
             new Measure($catalogue), new EmcVerb, new Grits($catalogue), new LadderVerb($catalogue), new MixVerb, new StackVerb($catalogue),
-            new CureVerb, new ScheduleVerb(new EarliestDueFirst), new RouteVerb($catalogue),
+            new CureVerb, new ScheduleVerb(new OrderSearch), new RouteVerb($catalogue),
         ] as $verb) {
             $verbs[$verb->name()] = $verb;
         }

@@ -19,10 +19,15 @@ final class ProblemDocument
 
     private const MAX_TASKS = 200;
 
+    private const MAX_TASKS_IN_ALL = 12_000;
+
+    private const MAX_BUDGET_MS = 60_000;
+
     public static function read(Document $document): Problem
     {
         $resources = self::quantities($document, 'resources', 1);
         $jobs = $ids = [];
+        $count = 0;
         foreach ($document->children('pieces', self::MAX_PIECES) as $piece) {
             $id = $piece->text('id', 80);
             if (isset($ids[$id])) {
@@ -30,6 +35,10 @@ final class ProblemDocument
             }
             $ids[$id] = true;
             $tasks = array_map(self::task(...), $piece->children('tasks', self::MAX_TASKS));
+            $count += count($tasks);
+            if ($count > self::MAX_TASKS_IN_ALL) {
+                throw InvalidField::tooMany($piece->at('tasks'), $count, self::MAX_TASKS_IN_ALL);
+            }
             $jobs[] = Job::of($id, $piece->has('due') ? $piece->time('due')->getTimestamp() : null, $piece->numberOr('weight', 1.0, 0, 1000), $tasks, $piece->path);
         }
 
@@ -40,7 +49,7 @@ final class ProblemDocument
             $jobs,
             null,
             $document->has('seed') ? $document->integer('seed', 0, PHP_INT_MAX >> 11) : 1,
-            $document->has('budget_ms') ? $document->integer('budget_ms', 0, 600_000) : 1000,
+            $document->has('budget_ms') ? $document->integer('budget_ms', 0, self::MAX_BUDGET_MS) : 1000,
         );
     }
 

@@ -47,6 +47,38 @@ final readonly class Job
         return new self($id, $name ?? $id, $due, $weight, self::ordered($tasks, $field), $holding);
     }
 
+    /** When the first window that runs already closes, second (UTC). */
+    public function closesFirst(): ?int
+    {
+        $closes = null;
+        foreach ($this->tasks as $task) {
+            $closes = $task->notAfter === null ? $closes : min($closes ?? PHP_INT_MAX, $task->notAfter);
+        }
+
+        return $closes;
+    }
+
+    /** All its hands-on work. */
+    public function workSeconds(): int
+    {
+        return array_sum(array_map(fn (Task $task): int => $task->seconds, $this->tasks));
+    }
+
+    /** Its longest chain of work and least waits, day and night, at reference climate. */
+    public function longestSeconds(): int
+    {
+        $ends = [0];
+        foreach ($this->tasks as $task) {
+            $from = 0;
+            foreach ($task->after as $lag) {
+                $from = max($from, $ends[$lag->task] + (int) ($lag->wait->minHours * 3600));
+            }
+            $ends[$task->id] = $from + $task->seconds;
+        }
+
+        return max($ends);
+    }
+
     /** Whether any of its waits must end by a certain time. */
     public function hasWindows(): bool
     {

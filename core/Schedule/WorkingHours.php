@@ -78,9 +78,40 @@ final readonly class WorkingHours
         return $stretches;
     }
 
+    /** Whether a closure takes a working day between two seconds (UTC). */
+    public function isClosedBetween(int $from, int $to): bool
+    {
+        $first = (new \DateTimeImmutable("@$from"))->setTimezone($this->zone)->format('Y-m-d');
+        $last = (new \DateTimeImmutable("@$to"))->setTimezone($this->zone)->format('Y-m-d');
+        foreach ($this->closed as $date => $true) {
+            if ($date >= $first && $date <= $last && ($this->week[self::dayOf($date)] ?? []) !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function dayOf(string $date): string
+    {
+        return self::DAYS[(int) (new \DateTimeImmutable($date))->format('N') - 1];
+    }
+
     public function stretchesAWeek(): int
     {
         return array_sum(array_map(count(...), $this->week));
+    }
+
+    public function secondsAWeek(): int
+    {
+        $minutes = 0;
+        foreach ($this->week as $stretches) {
+            foreach ($stretches as [$from, $to]) {
+                $minutes += $to - $from;
+            }
+        }
+
+        return $minutes * 60;
     }
 
     public function longestStretchSeconds(): int

@@ -22,7 +22,7 @@ use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
-use HonestGrain\Schedule\EarliestDueFirst;
+use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\Problem;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -166,7 +166,7 @@ final class PropertyTest extends TestCase
     {
         mt_srand($seed);
         $problem = $this->anyProblem($resources, $pieces);
-        $plan = (new EarliestDueFirst)->plan($problem);
+        $plan = (new OrderSearch)->plan($problem);
         $this->assertEveryTaskOnce($problem, $plan);
         $this->assertLagsAndHours($problem, $plan);
         $this->assertNothingIsTakenTwice($problem, $plan);

@@ -20,7 +20,7 @@ use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
-use HonestGrain\Schedule\EarliestDueFirst;
+use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Problem;
 use HonestGrain\Schedule\WorkingHours;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -105,7 +105,7 @@ final class RouteOrderTest extends TestCase
         $clock = new CureClock(DayNightClimate::of(19, 52, 15, 60, 8, 18, new \DateTimeZone('UTC')));
         $job = Remaining::of('1', 'Any piece', null, 1.0, $route, [], [], $clock);
         $hours = WorkingHours::read(Document::of(['hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat'], [['08:00', '12:00'], ['13:00', '18:00']])]));
-        $plan = (new EarliestDueFirst)->plan(Problem::of((int) strtotime('2026-12-01T08:00:00Z'), $hours, ['turner' => 1, 'lathe' => 1, 'spray-corner' => 1], [$job], $clock));
+        $plan = (new OrderSearch)->plan(Problem::of((int) strtotime('2026-12-01T08:00:00Z'), $hours, ['turner' => 1, 'lathe' => 1, 'spray-corner' => 1], [$job], $clock));
         self::assertCount(count($route->steps), $plan->tasks);
         $end = [];
         foreach ($plan->tasks as $placed) {

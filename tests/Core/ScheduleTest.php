@@ -7,7 +7,10 @@ namespace Tests\Core;
 use HonestGrain\Exception\BadInput;
 use HonestGrain\Exchange\Document;
 use HonestGrain\Exchange\ProblemDocument;
-use HonestGrain\Schedule\EarliestDueFirst;
+use HonestGrain\Schedule\Internal\Calendar;
+use HonestGrain\Schedule\Internal\Placement;
+use HonestGrain\Schedule\Job;
+use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\Problem;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -97,11 +100,11 @@ final class ScheduleTest extends TestCase
             $pieces[] = $this->piece("p$p", $tasks, sprintf('2026-12-%02dT17:00:00Z', mt_rand(5, 28)));
         }
         $problem = $this->problem($pieces);
-        $plan = (new EarliestDueFirst)->plan($problem);
+        $plan = (new OrderSearch)->plan($problem);
         $this->assertKeepsEveryRule($problem, $plan);
         self::assertCount(1500, $plan->tasks);
         self::assertGreaterThanOrEqual($plan->lowerBound, $plan->finish);
-        $again = (new EarliestDueFirst)->plan($problem)->toArray();
+        $again = (new OrderSearch)->plan($problem)->toArray();
         self::assertSame(array_diff_key($plan->toArray(), ['milliseconds' => 0]), array_diff_key($again, ['milliseconds' => 0]));
     }
 
@@ -178,6 +181,61 @@ final class ScheduleTest extends TestCase
         ], $tasks)];
     }
 
+    public function test_within_its_budget_it_finds_a_better_order_than_the_due_dates_give(): void
+    {
+        $worse = 0;
+        foreach (range(1, 6) as $seed) {
+            mt_srand($seed);
+            $pieces = [];
+            for ($p = 0; $p < 10; $p++) {
+                $tasks = [];
+                for ($t = 0, $count = mt_rand(4, 10); $t < $count; $t++) {
+                    $tasks[] = ["t$t", mt_rand(20, 90), $t === 0 ? [] : [['t'.($t - 1), mt_rand(0, 1) * mt_rand(4, 30), null]]];
+                }
+                $pieces[] = ['weight' => mt_rand(1, 4)] + $this->piece("p$p", $tasks, sprintf('2026-12-%02dT17:00:00Z', mt_rand(2, 9)));
+            }
+            $document = $this->document($pieces);
+            $byDue = $pieces;
+            usort($byDue, fn (array $a, array $b): int => $a['due'] <=> $b['due']);
+            // One after another by due date: each waits for the one before, so no other order is tried.
+            $problem = fn (array $more): Problem => ProblemDocument::read(Document::of($more + $document));
+            $first = new Placement($problem([]), new Calendar($problem([])->hours, $problem([])->start));
+            $jobs = array_column($problem([])->jobs, null, 'id');
+            $score = $first->arrange(array_map(fn (array $piece): Job => $jobs[$piece['id']], $byDue));
+            $plan = (new OrderSearch)->plan($problem(['budget_ms' => 100]));
+            self::assertLessThanOrEqual((float) $score?->lateHours + 1e-6, $plan->weightedLatenessHours);
+            $worse += $plan->weightedLatenessHours < 0.9 * (float) $score?->lateHours ? 1 : 0;
+            self::assertEquals($plan->tasks, (new OrderSearch)->plan($problem(['budget_ms' => 100]))->tasks, 'the same for the same seed');
+        }
+        self::assertGreaterThanOrEqual(4, $worse, 'mostly by more than a tenth');
+    }
+
+    public function test_ten_thousand_tasks_take_no_more_than_their_budget_and_a_little(): void
+    {
+        $pieces = [];
+        for ($p = 0; $p < 50; $p++) {
+            $pieces[] = $this->piece("p$p", array_map(fn (int $t): array => ["t$t", 20, []], range(0, 99)));
+        }
+        $plan = $this->plan($pieces);
+        self::assertCount(5000, $plan->tasks);
+        self::assertSame($plan->lowerBound, $plan->finish, 'back to back');
+        // Every start looked for from the beginning, booking by booking, would be some twelve million looks.
+        $document = $this->document([$this->piece('big', array_map(fn (int $t): array => ["t$t", 1, []], range(0, 199)))]);
+        $document['pieces'] = array_map(fn (int $n): array => ['id' => "b$n"] + $document['pieces'][0], range(0, 61));
+        $this->expectExceptionMessage('at most 12000');
+        ProblemDocument::read(Document::of($document));
+    }
+
+    public function test_a_closed_weekend_is_not_blamed_on_busy_hands(): void
+    {
+        // Friday's half day is taken by the other piece; the rest of the wait is the weekend.
+        $plan = $this->plan([
+            $this->piece('busy', [['a', 240, []]], '2026-12-04T12:00:00Z'),
+            $this->piece('late', [['b', 60, []]], '2026-12-04T13:00:00Z'),
+        ], '2026-12-04T08:00:00Z');
+        self::assertSame('B waits 3.0 days: 4.0 h of working time with hands busy with busy, the rest for working hours', ucfirst($plan->late[0]->because[0]));
+    }
+
     /**
      * @param  list<array<string, mixed>>  $pieces
      * @param  array<string, int>  $resources
@@ -200,7 +258,7 @@ final class ScheduleTest extends TestCase
      */
     private function plan(array $pieces, string $start = '2026-12-01T08:00:00Z', array $resources = ['turner' => 1, 'lathe' => 1]): Plan
     {
-        return (new EarliestDueFirst)->plan(ProblemDocument::read(Document::of($this->document($pieces, $start, $resources))));
+        return (new OrderSearch)->plan(ProblemDocument::read(Document::of($this->document($pieces, $start, $resources))));
     }
 
     /** @return list<string> */

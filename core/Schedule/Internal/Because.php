@@ -22,7 +22,7 @@ final class Because
      * @param  array<string, string>  $names  of all pieces, by id
      * @return list<string> in order of time
      */
-    public static function of(array $tasks, array $names): array
+    public static function of(array $tasks, array $names, Calendar $calendar): array
     {
         $byId = [];
         $last = $tasks[0];
@@ -34,8 +34,7 @@ final class Because
         for ($at = $last; $at !== null; $at = $at->delay->after === null ? null : $byId[$at->delay->after]) {
             $delay = $at->delay;
             if ($delay->idleSeconds >= self::WORTH_TELLING_SECONDS) {
-                $for = $delay->busyWith === null || $delay->busyWith === $at->piece ? 'working hours' : 'hands busy with '.($names[$delay->busyWith] ?? $delay->busyWith).', and working hours';
-                $links[] = [$delay->idleSeconds, $at->start, sprintf('%s waits %s for %s', $at->task->words(first: true), self::span($delay->idleSeconds), $for)];
+                $links[] = [$delay->idleSeconds, $at->start, self::idle($at, $names, $calendar)];
             }
             if ($delay->after !== null && $delay->waitSeconds >= self::WORTH_TELLING_SECONDS) {
                 $links[] = [$delay->waitSeconds, $at->start - 1, sprintf('%s waits %s after %s', $at->task->words(first: true), self::span($delay->waitSeconds), $byId[$delay->after]->task->words())];
@@ -46,6 +45,30 @@ final class Because
         usort($links, fn (array $a, array $b): int => $a[1] <=> $b[1]);
 
         return $links === [] ? ['The work itself takes this long.'] : array_column($links, 2);
+    }
+
+    /**
+     * What kept a task that was ready: hands busy elsewhere only for the hours in which the shop was open.
+     *
+     * @param  array<string, string>  $names
+     */
+    private static function idle(PlacedTask $at, array $names, Calendar $calendar): string
+    {
+        $idle = $at->delay->idleSeconds;
+        $open = $calendar->openSeconds($at->start - $idle, $at->start);
+        $other = $at->delay->busyWith;
+        $busy = $other !== null && $other !== $at->piece && $open >= self::WORTH_TELLING_SECONDS;
+        if (! $busy) {
+            return sprintf('%s waits %s for working hours', $at->task->words(first: true), self::span($idle));
+        }
+        $name = $names[$other] ?? $other;
+
+        return $idle - $open >= self::WORTH_TELLING_SECONDS
+            ? sprintf(
+                '%s waits %s: %s of working time with hands busy with %s, the rest for working hours',
+                $at->task->words(first: true), self::span($idle), self::span($open), $name,
+            )
+            : sprintf('%s waits %s, hands busy with %s', $at->task->words(first: true), self::span($idle), $name);
     }
 
     public static function span(int $seconds): string

@@ -18,6 +18,12 @@ final class Booker
 
     private int $lastEnd = 0;
 
+    /** How many stretches have been looked at: what the search is budgeted by. */
+    public int $looks = 0;
+
+    /** @var array<string, array{int, int}> needs and length of a task => no start for it from … up to … */
+    private array $full = [];
+
     /** @param  array<string, int>  $resources */
     public function __construct(private readonly Calendar $calendar, array $resources)
     {
@@ -35,9 +41,11 @@ final class Booker
             return [[[$from, $from]], null];
         }
         $gaveWayTo = null;
-        $at = $from;
+        $key = $task->splittable ? null : self::key($task);
+        $at = $this->past($key, $from);
         while (true) {
-            $runs = $task->splittable ? $this->split($at, $task->seconds) : $this->unbroken($at, $task->seconds);
+            $this->looks++;
+            $runs = $task->splittable ? $this->split($at, $task->seconds) : $this->unbroken($task, $at, $gaveWayTo);
             $clash = null;
             foreach ($runs as [$start, $end]) {
                 foreach ($task->needs as $resource => $quantity) {
@@ -45,9 +53,43 @@ final class Booker
                 }
             }
             if ($clash === null) {
+                $this->remember($key, $from, $runs[0][0]);
+
                 return [$runs, $gaveWayTo];
             }
             [$at, $gaveWayTo] = $clash;
+        }
+    }
+
+    private static function key(Task $task): string
+    {
+        $key = (string) $task->seconds;
+        foreach ($task->needs as $resource => $quantity) {
+            $key .= " $resource $quantity";
+        }
+
+        return $key;
+    }
+
+    /** The first second from which a task of this kind is worth looking for. */
+    private function past(?string $key, int $from): int
+    {
+        [$full, $until] = $key === null ? [0, 0] : $this->full[$key] ?? [0, 0];
+
+        return $from >= $full && $from < $until ? $until : $from;
+    }
+
+    /** Nothing of this kind fits between where it was looked for and where it was found. */
+    private function remember(?string $key, int $from, int $found): void
+    {
+        if ($key === null) {
+            return;
+        }
+        [$full, $until] = $this->full[$key] ?? [$from, $from];
+        if ($from <= $until && $found > $until) {
+            $this->full[$key] = [min($full, $from), $found];
+        } elseif ($found - $from > $until - $full) {
+            $this->full[$key] = [$from, $found];
         }
     }
 
@@ -81,6 +123,9 @@ final class Booker
         foreach ($bookings as [$resource, $id, $start, $end]) {
             $this->usage[$resource]->release($id, $start, $end);
         }
+        if ($bookings !== []) {
+            $this->full = [];
+        }
     }
 
     /**
@@ -106,16 +151,36 @@ final class Booker
         return $this->calendar->indexAfter($to) - $this->calendar->indexAfter($from) > $this->calendar->hours->stretchesAWeek() + 1;
     }
 
+    /** Whether the shop is closed, out of its usual week, on some day between two seconds. */
+    public function isClosedBetween(int $from, int $to): bool
+    {
+        return $this->calendar->hours->isClosedBetween($from, $to);
+    }
+
     /** @return list<array{int, int}> */
-    private function unbroken(int $from, int $seconds): array
+    private function unbroken(Task $task, int $from, ?string &$gaveWayTo): array
     {
         for ($i = $this->calendar->indexAfter($from); ; $i++) {
             [$opens, $closes] = $this->calendar->stretch($i);
             $start = max($from, $opens);
-            if ($start + $seconds <= $closes) {
-                return [[$start, $start + $seconds]];
+            if ($start + $task->seconds <= $closes && $this->hasGap($task, $opens, $closes, $gaveWayTo)) {
+                return [[$start, $start + $task->seconds]];
             }
         }
+    }
+
+    private function hasGap(Task $task, int $opens, int $closes, ?string &$gaveWayTo): bool
+    {
+        foreach ($task->needs as $resource => $quantity) {
+            [$gap, $who] = $this->usage[$resource]->longestGap($opens, $closes);
+            if ($gap < $task->seconds) {
+                $gaveWayTo = $who;
+
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return list<array{int, int}> */

@@ -62,6 +62,18 @@ final class Calendar
         return $this->stretches[$index];
     }
 
+    /** Working time between two seconds. */
+    public function openSeconds(int $from, int $to): int
+    {
+        $open = 0;
+        for ($i = $this->indexAfter($from); $this->stretch($i)[0] < $to; $i++) {
+            [$opens, $closes] = $this->stretch($i);
+            $open += min($to, $closes) - max($from, $opens);
+        }
+
+        return $open;
+    }
+
     private function extend(): void
     {
         if ($this->days++ > self::MAX_DAYS) {

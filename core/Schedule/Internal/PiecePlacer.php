@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace HonestGrain\Schedule\Internal;
 
-use HonestGrain\Coating\CureClock;
 use HonestGrain\Schedule\BrokenWindow;
 use HonestGrain\Schedule\Delay;
 use HonestGrain\Schedule\Job;
@@ -48,7 +47,7 @@ final class PiecePlacer
     private int $moves = 0;
 
     /** @param  array<string, true>  $givenUp  windows that are not to be kept, by "earlier>later" */
-    public function __construct(private readonly Booker $booker, private readonly ?CureClock $clock, private readonly int $start, private readonly Job $job, private array $givenUp = [])
+    public function __construct(private readonly Booker $booker, private readonly WaitClock $waits, private readonly int $start, private readonly Job $job, private array $givenUp = [])
     {
         $this->shopIsEmptyFrom = $booker->lastEnd();
     }
@@ -58,15 +57,21 @@ final class PiecePlacer
      *
      * @return array<string, true>
      */
-    public static function unkeepable(Booker $emptyShop, ?CureClock $clock, int $start, Job $job): array
+    public static function unkeepable(Booker $emptyShop, WaitClock $waits, int $start, Job $job): array
     {
         if (! $job->hasWindows()) {
             return [];
         }
-        $alone = new self($emptyShop, $clock, $start, $job);
+        $alone = new self($emptyShop, $waits, $start, $job);
         $alone->place();
 
         return $alone->givenUp;
+    }
+
+    /** Everything it has booked, to be handed back. */
+    public function takeBack(): void
+    {
+        $this->unplaceFrom(0);
     }
 
     /** @return array{list<PlacedTask>, list<BrokenWindow>} */
@@ -103,7 +108,7 @@ final class PiecePlacer
         $opens = max($this->start, $task->notBefore ?? 0);
         $binding = null;
         foreach ($task->after as $lag) {
-            $ready = $lag->wait->opens($this->placed[$this->position[$lag->task]]->end, $this->clock);
+            $ready = $this->waits->opens($lag->wait, $this->placed[$this->position[$lag->task]]->end);
             if ($ready >= $opens) {
                 [$opens, $binding] = [$ready, $lag->task];
             }
@@ -136,7 +141,7 @@ final class PiecePlacer
     {
         foreach ($task->after as $lag) {
             $earlier = $this->position[$lag->task];
-            $closes = $lag->wait->closes($this->placed[$earlier]->end, $this->clock);
+            $closes = $this->waits->closes($lag->wait, $this->placed[$earlier]->end);
             $window = "$lag->task>$task->id";
             if ($closes === null || $start <= $closes || isset($this->givenUp[$window])) {
                 continue;
@@ -156,7 +161,14 @@ final class PiecePlacer
 
     private function driftsForGood(string $window): bool
     {
-        [, $first, $now] = $this->missed[$window];
+        [$number, $first, $now] = $this->missed[$window];
+        if ($this->moves < self::MOVES && $this->booker->isClosedBetween($first, $now)) {
+            // A closure is no part of the usual week: the drift is counted afresh from behind it.
+            $this->missed[$window] = [$number, $now, $now];
+            $this->moves++;
+
+            return false;
+        }
 
         return ++$this->moves > self::MOVES || $this->booker->isMoreThanAWeek(max($first, $this->shopIsEmptyFrom), $now);
     }
@@ -198,7 +210,7 @@ final class PiecePlacer
             return new BrokenWindow($this->job->id, $task->id, null, $task->notAfter, $start);
         }
         foreach ($task->after as $lag) {
-            $closes = $lag->wait->closes($this->placed[$this->position[$lag->task]]->end, $this->clock);
+            $closes = $this->waits->closes($lag->wait, $this->placed[$this->position[$lag->task]]->end);
             if ($closes !== null && $start > $closes) {
                 return new BrokenWindow($this->job->id, $task->id, $lag->task, $closes, $start);
             }

@@ -18,6 +18,9 @@ final class Usage
 
     private int $bookings = 0;
 
+    /** @var array<int, array<int, array{int, string|null}>> bucket => opening second of a working stretch => longest free time, and who is in it */
+    private array $gaps = [];
+
     public function __construct(private readonly int $capacity)
     {
     }
@@ -28,6 +31,7 @@ final class Usage
         for ($b = intdiv($start, self::BUCKET); $b * self::BUCKET < $end; $b++) {
             $this->buckets[$b][$id] = [$start, $end, $quantity, $piece];
         }
+        $this->forget($start, $end);
 
         return $id;
     }
@@ -36,6 +40,54 @@ final class Usage
     {
         for ($b = intdiv($start, self::BUCKET); $b * self::BUCKET < $end; $b++) {
             unset($this->buckets[$b][$id]);
+        }
+        $this->forget($start, $end);
+    }
+
+    /**
+     * No more than this is free at once in a working stretch, seconds (exact where there is one of the resource), and a
+     * piece that takes of it there.
+     *
+     * @return array{int, string|null}
+     */
+    public function longestGap(int $opens, int $closes): array
+    {
+        if ($this->capacity > 1) {
+            return [$closes - $opens, null];
+        }
+
+        return $this->gaps[intdiv($opens, self::BUCKET)][$opens] ??= $this->gapIn($opens, $closes);
+    }
+
+    /** @return array{int, string|null} */
+    private function gapIn(int $opens, int $closes): array
+    {
+        $taken = [];
+        $who = null;
+        for ($b = intdiv($opens, self::BUCKET); $b * self::BUCKET < $closes; $b++) {
+            foreach ($this->buckets[$b] ?? [] as [$start, $end, , $piece]) {
+                if ($start < $closes && $end > $opens) {
+                    $taken[$start] = max($taken[$start] ?? 0, $end);
+                    $who ??= $piece;
+                }
+            }
+        }
+        ksort($taken);
+        $longest = 0;
+        $free = $opens;
+        foreach ($taken as $start => $end) {
+            $longest = max($longest, $start - $free);
+            $free = max($free, $end);
+        }
+
+        return [max($longest, $closes - $free), $who];
+    }
+
+    /** What was known of the stretches that may hold a booking is known no more; no stretch is longer than a day. */
+    private function forget(int $start, int $end): void
+    {
+        for ($b = intdiv($start, self::BUCKET) - 1; $b * self::BUCKET < $end; $b++) {
+            unset($this->gaps[$b]);
         }
     }
 
