@@ -2,8 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Http\DatabaseGone;
 use App\Http\Middleware\ApplyPreferences;
+use App\Http\Middleware\OwnPagesOnly;
+use App\Http\Middleware\ReadableInput;
+use App\Http\Middleware\ReadFractions;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SeenLately;
+use App\Http\Middleware\SessionsForPeople;
+use App\Http\TrustedHosts;
 use App\View\FieldWords;
 use App\View\Show;
 use HonestGrain\Exception\BadInput;
@@ -12,19 +19,26 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->trustHosts(fn (): array => TrustedHosts::patterns(), subdomains: false);
+        $middleware->web(prepend: [OwnPagesOnly::class, SessionsForPeople::class]);
+        $middleware->validateCsrfTokens(except: ['sign-in', 'register', 'demo']);
+        $middleware->appendToPriorityList(ShareErrorsFromSession::class, ReadableInput::class);
         $middleware->authenticateSessions();
-        $middleware->web(append: [ApplyPreferences::class]);
+        $middleware->web(append: [ReadableInput::class, ApplyPreferences::class, ReadFractions::class, SeenLately::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/bench');
         $middleware->trimStrings(except: ['password', 'password_confirmation', 'current_password']);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->render(fn (PDOException $e, Request $request) => DatabaseGone::caused($e)
+            ? DatabaseGone::page($request) : null);
         // The craft words its own errors; on a page they stand beside the form like any other.
         $exceptions->dontReport(BadInput::class);
         $exceptions->render(function (BadInput $e, Request $request) {
@@ -33,7 +47,7 @@ return Application::configure(basePath: dirname(__DIR__))
 
             return $request->expectsJson()
                 ? response()->json(['message' => $message, 'field' => $e->field, 'code' => $e->reason], 422)
-                : redirect()->back()->withInput()->withErrors([$e->field === '' ? 'document' : $e->field => $message]);
+                : redirect()->back()->withInput()->withErrors([FieldWords::formField($e->field) => $message]);
         });
     })
     ->create();

@@ -7,6 +7,8 @@ return [
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8000'),
+    // Further names under which the app may be asked, parted by commas.
+    'trusted_hosts' => env('TRUSTED_HOSTS', ''),
     'timezone' => 'UTC',
     'locale' => 'en',
     'fallback_locale' => 'en',

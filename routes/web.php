@@ -38,7 +38,10 @@ Route::middleware('guest')->group(function (): void {
 
 Route::get('calendar/{token}.ics', [CalendarController::class, 'subscription'])->middleware('throttle:calendar')->where('token', '[A-Za-z0-9]{48}')->name('calendar.subscription');
 
-Route::middleware('auth')->group(function (): void {
+Route::middleware('auth')->post('pieces/{piece}/shape/preview', [ShapeController::class, 'preview'])
+    ->middleware('throttle:preview')->name('pieces.shape.preview');
+
+Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('sign-out', [SessionController::class, 'destroy'])->name('logout');
 
     Route::get('bench', [BenchController::class, 'show'])->name('bench');
@@ -50,12 +53,11 @@ Route::middleware('auth')->group(function (): void {
     Route::post('log/{entry}/undo', [StepController::class, 'undo'])->name('log.undo');
     Route::post('cautions', [StepController::class, 'caution'])->name('cautions');
 
-    Route::post('pieces/import', [PieceImportController::class, 'store'])->name('pieces.import');
+    Route::post('pieces/import', [PieceImportController::class, 'store'])->middleware('throttle:costly')->name('pieces.import');
     Route::resource('pieces', PieceController::class)->except('edit');
     Route::prefix('pieces/{piece}')->name('pieces.')->group(function (): void {
         Route::get('shape', [ShapeController::class, 'show'])->name('shape');
         Route::put('shape', [ShapeController::class, 'update']);
-        Route::post('shape/preview', [ShapeController::class, 'preview'])->name('shape.preview');
         Route::get('surface', [SurfaceController::class, 'show'])->name('surface');
         Route::put('surface', [SurfaceController::class, 'update']);
         Route::get('marks', [MarksController::class, 'show'])->name('marks');
@@ -70,7 +72,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('card', [RouteController::class, 'card'])->name('card');
         Route::post('undo', [PieceController::class, 'undo'])->name('undo');
         Route::post('redo', [PieceController::class, 'redo'])->name('redo');
-        Route::post('copy', [PieceController::class, 'copy'])->name('copy');
+        Route::post('copy', [PieceController::class, 'copy'])->middleware('throttle:costly')->name('copy');
         Route::post('revive', [PieceController::class, 'revive'])->name('revive');
         Route::get('piece.json', [PieceExportController::class, 'json'])->name('json');
         Route::get('route.csv', [PieceExportController::class, 'csv'])->name('csv');
@@ -95,7 +97,7 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('shop/people/{person}', [ShopController::class, 'remove'])->name('people.destroy');
     Route::post('shop/calendar', [ShopController::class, 'renewCalendar'])->name('calendar.renew');
     Route::put('preferences', [PreferencesController::class, 'update'])->name('preferences');
-    Route::put('password', [PreferencesController::class, 'password'])->name('password');
+    Route::put('password', [PreferencesController::class, 'password'])->middleware('throttle:password')->name('password');
 });
 
 // What bin/bench measures every page against: the framework, one session and one query.

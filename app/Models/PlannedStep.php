@@ -82,6 +82,12 @@ class PlannedStep extends Model
         return null;
     }
 
+    /** What tells the step that a page showed from another that has come into its place. */
+    public function mark(): string
+    {
+        return substr(hash('sha256', "$this->piece_id $this->step $this->title"), 0, 12);
+    }
+
     /** @return list<string> zones and bands of the drawing that it is done on */
     public function zones(): array
     {

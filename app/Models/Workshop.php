@@ -21,7 +21,9 @@ use Illuminate\Support\Str;
  * @property array{day_c: float, day_rh: float, night_c: float, night_rh: float, day_from: int, day_to: int} $climate
  * @property array{sanding_cap_m_s: float, min_wall_mm: float} $limits
  * @property string $calendar_token
- * @property bool $is_demo
+ * @property bool $is_demo  the one whose sign-in is printed; its people stay as they are
+ * @property bool $is_visit  made for one visitor, and swept
+ * @property Carbon|null $last_seen_at
  * @property Carbon|null $planned_at
  * @property array<string, mixed>|null $plan_summary
  * @property-read Collection<int, Abrasive> $abrasives
@@ -39,11 +41,11 @@ class Workshop extends Model
 
     public const USUAL_LIMITS = ['sanding_cap_m_s' => 5.0, 'min_wall_mm' => 3.0];
 
-    protected $fillable = ['name', 'time_zone', 'hours', 'closed', 'climate', 'limits', 'is_demo', 'planned_at', 'plan_summary'];
+    protected $fillable = ['name', 'time_zone', 'hours', 'closed', 'climate', 'limits', 'is_demo', 'is_visit', 'last_seen_at', 'planned_at', 'plan_summary'];
 
     protected function casts(): array
     {
-        return ['hours' => 'array', 'closed' => 'array', 'climate' => 'array', 'limits' => 'array', 'is_demo' => 'boolean', 'planned_at' => 'datetime', 'plan_summary' => 'array'];
+        return ['hours' => 'array', 'closed' => 'array', 'climate' => 'array', 'limits' => 'array', 'is_demo' => 'boolean', 'is_visit' => 'boolean', 'last_seen_at' => 'datetime', 'planned_at' => 'datetime', 'plan_summary' => 'array'];
     }
 
     protected static function booted(): void

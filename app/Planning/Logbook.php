@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Models\Workshop;
 use App\View\Show;
 use Carbon\CarbonInterface;
+use Closure;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -19,6 +20,9 @@ use Illuminate\Validation\ValidationException;
 /** Writes down what happens at the bench, once each, and lets the plan follow. */
 final readonly class Logbook
 {
+    /** A clock that has run longer was left running. */
+    private const LONGEST_CLOCK_HOURS = 10;
+
     public function __construct(private Planner $planner)
     {
     }
@@ -26,13 +30,19 @@ final readonly class Logbook
     /**
      * A step is done. A second press for the same step is the same entry.
      *
+     * @param  string|null  $read  mark of the step as the page showed it
      * @return array{LogEntry, bool} the entry, and whether this call wrote it
      */
-    public function done(PlannedStep $step, User $user, ?CarbonInterface $at = null, ?float $minutes = null): array
-    {
+    public function done(
+        PlannedStep $step,
+        User $user,
+        ?CarbonInterface $at = null,
+        ?float $minutes = null,
+        ?string $read = null,
+    ): array {
         $at ??= now();
-        $this->allow($step, $at);
-        $started = $this->latest($step->piece, $step->step, 'start');
+        $this->sameAsRead($step, $read);
+        $started = self::runningClock($step);
         if ($minutes === null && $started !== null && $started->happened_at->lte($at)) {
             $minutes = round($started->happened_at->diffInSeconds($at) / 60, 1);
         }
@@ -43,7 +53,7 @@ final readonly class Logbook
             'early_hours' => $step->opens_at !== null && $at->lt($step->opens_at) ? round($at->diffInMinutes($step->opens_at) / 60, 1) : null,
             'late_hours' => $step->closes_at !== null && $at->gt($step->closes_at) ? round($step->closes_at->diffInMinutes($at) / 60, 1) : null,
             'climate' => $step->piece->workshop->climate,
-        ]]);
+        ]], fn () => $this->allow($step, $at));
     }
 
     /** @return array{LogEntry, bool} */
@@ -91,19 +101,24 @@ final readonly class Logbook
 
     /**
      * @param  array<string, mixed>  $more
+     * @param  (Closure(): void)|null  $allow  refuses, by an exception, what may not be logged now
      * @return array{LogEntry, bool}
      */
-    private function once(PlannedStep $step, User $user, string $kind, CarbonInterface $at, array $more): array
+    private function once(PlannedStep $step, User $user, string $kind, CarbonInterface $at, array $more, ?Closure $allow = null): array
     {
         $workshop = $step->piece->workshop;
 
-        return DB::transaction(function () use ($step, $user, $kind, $at, $more, $workshop): array {
+        return DB::transaction(function () use ($step, $user, $kind, $at, $more, $workshop, $allow): array {
             $workshop->lock();
             $undone = $workshop->logEntries()->where(['piece_id' => $step->piece_id, 'step' => $step->step, 'kind' => 'undo'])->count();
             $key = "$step->piece_id:$step->step:$undone";
             $entry = LogEntry::query()->where('once_key', $key)->first();
             if ($entry !== null) {
                 return [$entry, false];
+            }
+            // Asked with the lock held: the step before may just have been taken back elsewhere.
+            if ($allow !== null) {
+                $allow();
             }
             $entry = $workshop->logEntries()->create($more + [
                 'piece_id' => $step->piece_id, 'user_id' => $user->id, 'kind' => $kind, 'step' => $step->step, 'title' => $step->title,
@@ -113,6 +128,14 @@ final readonly class Logbook
 
             return [$entry, true];
         });
+    }
+
+    /** A page that was made before the plan changed may name another step than the one it showed. */
+    private function sameAsRead(PlannedStep $step, ?string $read): void
+    {
+        if ($read !== null && $read !== $step->mark()) {
+            throw ValidationException::withMessages(['step' => "The plan has changed since this page was made: what stands here now is “{$step->title}”. Nothing was logged; look at it and press again."]);
+        }
     }
 
     private function allow(PlannedStep $step, CarbonInterface $at): void
@@ -127,7 +150,8 @@ final readonly class Logbook
                 $title = $step->piece->plannedSteps()->where('step', $needed)->value('title') ?? $needed;
                 throw ValidationException::withMessages(['step' => "“{$step->title}” cannot be done yet: “{$title}” comes first. Do or skip that one."]);
             }
-            if ($done !== null && $at->getTimestamp() < $done) {
+            // A field of a form knows no seconds: the same minute is not before.
+            if ($done !== null && intdiv($at->getTimestamp(), 60) < intdiv($done, 60)) {
                 throw ValidationException::withMessages(['at' => 'Done at is '.$this->words($at).', before the step it follows; it takes a time from '.$this->words(Carbon::createFromTimestamp($done)).' to now.']);
             }
         }
@@ -149,8 +173,13 @@ final readonly class Logbook
         }
     }
 
-    private function latest(Piece $piece, string $step, string $kind): ?LogEntry
+    /** The clock that runs on a step: started after it was last done or taken back, and not forgotten over a night. */
+    public static function runningClock(PlannedStep $step): ?LogEntry
     {
-        return $piece->logEntries()->where(['step' => $step, 'kind' => $kind])->latest('id')->first();
+        /** @var LogEntry|null $last */
+        $last = LogEntry::query()->where(['piece_id' => $step->piece_id, 'step' => $step->step])
+            ->whereIn('kind', ['start', 'done', 'skip', 'undo'])->latest('id')->first();
+
+        return $last?->kind === 'start' && $last->happened_at->gt(now()->subHours(self::LONGEST_CLOCK_HOURS)) ? $last : null;
     }
 }

@@ -21,14 +21,27 @@ final readonly class PieceEditor
     {
     }
 
-    /** @param  array<string, mixed>  $document */
-    public function create(Workshop $workshop, array $document, ?User $user, string $what = 'drawn', bool $plan = true): Piece
-    {
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  string|null  $once  key of the form it came from: one form makes one piece, however often it is sent
+     */
+    public function create(
+        Workshop $workshop,
+        array $document,
+        ?User $user,
+        string $what = 'drawn',
+        bool $plan = true,
+        ?string $once = null,
+    ): Piece {
         $core = $this->mapper->piece($workshop, $document);
 
-        return DB::transaction(function () use ($workshop, $core, $user, $what, $plan): Piece {
+        return DB::transaction(function () use ($workshop, $core, $user, $what, $plan, $once): Piece {
             $workshop->lock();
-            $piece = $workshop->pieces()->create($this->columns($core) + ['conflicts' => [], 'version' => 1, 'revision' => 1]);
+            $made = $once === null ? null : $workshop->pieces()->where('once_key', $once)->first();
+            if ($made !== null) {
+                return $made;
+            }
+            $piece = $workshop->pieces()->create($this->columns($core) + ['conflicts' => [], 'version' => 1, 'revision' => 1, 'once_key' => $once]);
             $piece->revisions()->create(['number' => 1, 'document' => $core->toArray(), 'what' => $what, 'user_id' => $user?->id]);
             if ($plan) {
                 $this->planner->replan($workshop);

@@ -39,7 +39,9 @@ final readonly class Planner
 
     public function replanIfStale(Workshop $workshop): void
     {
-        if ($workshop->planned_at === null || $workshop->planned_at->lt(now()->subMinutes(self::STALE_MINUTES))) {
+        $at = $workshop->planned_at;
+        // A clock that was set back leaves a plan from the future, which is as stale as an old one.
+        if ($at === null || $at->lt(now()->subMinutes(self::STALE_MINUTES)) || $at->gt(now()->addMinute())) {
             $this->replan($workshop);
         }
     }
@@ -78,10 +80,16 @@ final readonly class Planner
             $routes = $jobs = $troubles = [];
             foreach ($pieces as $piece) {
                 try {
-                    $routes[$piece->id] = Route::of($this->mapper->piece($workshop, $piece->document), $bench);
+                    $routes[$piece->id] = $route = Route::of($this->mapper->piece($workshop, $piece->document), $bench);
+                    if ($route->isForbidden()) {
+                        // What goes against itself has no date: its remarks say why.
+                        continue;
+                    }
                     $job = Remaining::of((string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), 1.0, $routes[$piece->id], $history[$piece->id]['done'] ?? [], $history[$piece->id]['skipped'] ?? [], $clock, $splitAbove);
                     $job->checkWaits($now, $clock);
                     $jobs[] = $job;
+                } catch (Stalled $e) {
+                    $troubles[$piece->id] = $e->getMessage().$this->since($history[$piece->id]['done'] ?? [], $workshop);
                 } catch (BadInput $e) {
                     $troubles[$piece->id] = $e->getMessage();
                 }
@@ -254,6 +262,16 @@ final readonly class Planner
         $titles = array_column(array_map(fn (Step $step): array => [$step->id, $step->title], $route->steps), 1, 0);
 
         return ['piece' => $piece->name, 'piece_id' => $piece->id, 'title' => $titles[$window->task], 'late_hours' => round(($window->start - $window->closed) / 3600, 1)];
+    }
+
+    /** @param  array<string, int>  $done */
+    private function since(array $done, Workshop $workshop): string
+    {
+        if ($done === []) {
+            return '';
+        }
+
+        return ' It has waited since '.Carbon::createFromTimestamp(max($done), $workshop->time_zone)->format('D j M H:i').'.';
     }
 
     /** @return list<array{severity: string, steps: list<string>, message: string, choices: list<string>}> */

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Models\User;
 use App\View\Show;
+use App\View\ShownErrors;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Scheduler;
@@ -21,8 +22,17 @@ use Illuminate\Validation\Rules\Password;
 
 class AppServiceProvider extends ServiceProvider
 {
+    /** An address with look-alike letters (accents, full width, capitals) counts as the one it looks like. */
+    private static function folded(string $email): string
+    {
+        $plain = \Normalizer::normalize(mb_scrub($email), \Normalizer::FORM_KD);
+
+        return mb_strtolower((string) preg_replace('/\p{M}+/u', '', $plain === false ? '' : $plain));
+    }
+
     public function register(): void
     {
+        $this->app->scoped(ShownErrors::class);
         $this->app->singleton(Catalogue::class, fn () => Catalogue::shipped());
         $this->app->bind(Scheduler::class, OrderSearch::class);
     }
@@ -32,10 +42,20 @@ class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         Password::defaults(fn () => Password::min(10));
         Gate::define('run-shop', fn (User $user): bool => $user->isOwner());
+        // The demo's sign-in is known to everybody: nobody may lock the others out.
+        Gate::define('change-people', fn (User $user): bool => $user->isOwner() && ! $user->workshop->is_demo);
+        Gate::define('change-password', fn (User $user): bool => ! $user->workshop->is_demo);
         RateLimiter::for('sign-in', fn (Request $request) => [
-            Limit::perMinute(6)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
+            Limit::perMinute(6)->by(self::folded($request->string('email')->toString()).'|'.$request->ip()),
             Limit::perMinute(40)->by((string) $request->ip()),
         ]);
+        $who = fn (Request $request): string => (string) ($request->user()->id ?? $request->ip());
+        RateLimiter::for('work', fn (Request $request) => $request->isMethodSafe()
+            ? Limit::perMinute(600)->by('read '.$who($request))
+            : Limit::perMinute(240)->by('write '.$who($request)));
+        RateLimiter::for('preview', fn (Request $request) => Limit::perMinute(1200)->by('preview '.$who($request)));
+        RateLimiter::for('costly', fn (Request $request) => Limit::perMinute(40)->by('costly '.$who($request)));
+        RateLimiter::for('password', fn (Request $request) => Limit::perMinute(5)->by('password '.$who($request)));
         RateLimiter::for('register', fn (Request $request) => Limit::perHour(20)->by((string) $request->ip()));
         RateLimiter::for('calendar', fn (Request $request) => Limit::perMinute(60)->by((string) $request->ip()));
 

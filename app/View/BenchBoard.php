@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\LogEntry;
 use App\Models\PlannedStep;
 use App\Models\Workshop;
+use App\Planning\Logbook;
 use Illuminate\Support\Collection;
 
 /** What the Bench shows: one step for now, what comes after it, what waits, and which windows close today. */
@@ -55,7 +56,7 @@ final readonly class BenchBoard
             $waits->count(),
             $workshop->plannedSteps()->with($columns)->where('state', 'open')->whereNotNull('closes_at')->where('closes_at', '<=', $workshopDayEnd)->orderBy('closes_at')->limit(5)->get(),
             $now?->batch === null ? new Collection : $ready->slice(1)->where('batch', $now->batch)->values(),
-            $now === null ? null : self::running($now),
+            $now === null ? null : Logbook::runningClock($now),
             $workshop->logEntries()->with('piece:id,workshop_id,name')->whereIn('kind', ['done', 'skip', 'wrong', 'note'])->orderByDesc('happened_at')->limit(4)->get(),
             ! $workshop->pieces()->exists(),
             $workshop->plan_summary['trouble'] ?? null,
@@ -72,10 +73,5 @@ final readonly class BenchBoard
             fn (array $m): string => $m[0].(count($zones) === 1 && $zones[0] === $m[1] ? ' class="is-lit"' : ''),
             $this->now?->piece->drawing ?? '',
         );
-    }
-
-    private static function running(PlannedStep $step): ?LogEntry
-    {
-        return LogEntry::query()->where(['piece_id' => $step->piece_id, 'step' => $step->step, 'kind' => 'start'])->latest('id')->first();
     }
 }

@@ -25,6 +25,18 @@ final class FieldWords
         return self::of($field).preg_replace('/^ \([zr]\)/', '', substr($message, strlen($field)));
     }
 
+    /** The field of a page at which a refusal of the core belongs. */
+    public static function formField(string $field): string
+    {
+        return match (1) {
+            preg_match('/^surface\.own\.(\w+)/', $field, $m) => "own.$m[1]",
+            preg_match('/^surface\.(tool_mark_um)$/', $field, $m) => $m[1],
+            preg_match('/^bands\./', $field), preg_match('/^marks\.\d+\.(?:from_mm|to_mm)$/', $field) => 'to',
+            preg_match('/^marks\.\d+\.(\w+)$/', $field, $m) => $m[1],
+            default => $field === '' ? 'document' : $field,
+        };
+    }
+
     public static function of(string $field): string
     {
         $number = fn (string $index): string => (string) ((int) $index + 1);

@@ -6,7 +6,9 @@ namespace App\View;
 
 use App\Models\Piece;
 use App\Models\PlannedStep;
+use App\Planning\ShopMapper;
 use Carbon\CarbonInterface;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
 /** What every tab of a piece shares: its heading, the verdict on its date, its strip of time and whether it can be undone. */
@@ -46,6 +48,20 @@ final readonly class PiecePage
         );
     }
 
+    /**
+     * What is done first, as it happened, then what is planned, then what has no time yet.
+     *
+     * @return Collection<int, PlannedStep>
+     */
+    public function stepsInTime(): Collection
+    {
+        return $this->steps->sortBy(fn (PlannedStep $step): array => [
+            $step->state === 'open' ? 1 : 0,
+            ($step->state === 'open' ? $step->start_at : $step->end_at)?->getTimestamp() ?? PHP_INT_MAX,
+            $step->position,
+        ])->values();
+    }
+
     /** The one plain sentence about the date. */
     public function verdict(Show $show): string
     {
@@ -66,6 +82,29 @@ final readonly class PiecePage
         $hours = $piece->ready_at->diffInMinutes($piece->due_at) / 60;
 
         return $hours >= 0 ? $show->hours($hours).' before it is due' : $show->hours(-$hours).' after it is due';
+    }
+
+    /** Where a piece is due on a day on which the shop is closed: by when hands must be off it. */
+    public function closedWhenDue(Show $show): string
+    {
+        $due = $this->piece->due_at;
+        if ($due === null) {
+            return '';
+        }
+        $workshop = $this->piece->workshop;
+        $hours = app(ShopMapper::class)->hours($workshop);
+        $day = $due->copy()->setTimezone($workshop->time_zone);
+        for ($back = 0; $back < 15; $back++) {
+            $stretches = $hours->stretchesOn($day->copy()->subDays($back)->format('Y-m-d'));
+            if ($stretches !== []) {
+                $closes = Carbon::createFromTimestamp($stretches[count($stretches) - 1][1]);
+
+                return $back === 0 ? '' : 'The shop is closed on the day it is due: the last hands-on time before is '
+                    .$show->day($closes).' until '.$show->time($closes).'.';
+            }
+        }
+
+        return 'The shop is closed for two weeks before the day it is due.';
     }
 
     /**

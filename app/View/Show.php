@@ -36,9 +36,14 @@ final readonly class Show
     /** A sentence of the core, which speaks in mm, in the reader's own units. */
     public function sentence(string $text): string
     {
-        return $this->imperial
-            ? (string) preg_replace_callback('/(\d+(?:\.\d+)?) mm\b/', fn (array $m): string => $this->length((float) $m[1]), $text)
-            : $text;
+        if (! $this->imperial) {
+            return $text;
+        }
+        $text = (string) preg_replace('/(\d+(?:\.\d+)?) to (\d+(?:\.\d+)?) mm\b/', '$1 mm to $2 mm', $text);
+
+        return (string) preg_replace_callback(
+            '/(\d+(?:\.\d+)?) mm\b/', fn (array $m): string => $this->length((float) $m[1]), $text,
+        );
     }
 
     public function unit(Unit $unit): string
@@ -50,6 +55,22 @@ final readonly class Show
     public function field(Unit $unit, ?float $metric): string
     {
         return $metric === null ? '' : (string) round($unit->toReader($metric, $this->imperial), $unit->decimals($this->imperial));
+    }
+
+    /** A usual size to start from, as it would be typed: in inches to the next eighth. */
+    public function usualSize(float $mm): string
+    {
+        return $this->imperial ? (string) (round($mm / 25.4 * 8) / 8) : (string) $mm;
+    }
+
+    /** A grit as it is typed: a bare number is one of the scale that the reader thinks in. */
+    public function typedGrit(string $text): string
+    {
+        $grit = (string) preg_replace(
+            ['/^p\s*(\d+)$/i', '/^cami\s*(\d+)$/i', '/^(\d+)$/'], ['P$1', 'CAMI $1', $this->cami ? 'CAMI $1' : 'P$1'], trim($text),
+        );
+
+        return $grit;
     }
 
     /** The same for a number that has one unit everywhere (h, min, %, µm): as it is stored, never rounded for reading. */

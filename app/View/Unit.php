@@ -12,6 +12,7 @@ enum Unit
     case Speed;
     case Volume;
     case Coverage;
+    case Mass;
 
     public function name(bool $imperial): string
     {
@@ -21,6 +22,7 @@ enum Unit
             self::Speed => $imperial ? 'ft/s' : 'm/s',
             self::Volume => $imperial ? 'fl oz' : 'mL',
             self::Coverage => $imperial ? 'ft²/gal' : 'm²/L',
+            self::Mass => $imperial ? 'oz' : 'g',
         };
     }
 
@@ -47,7 +49,7 @@ enum Unit
         };
     }
 
-    /** Exact by definition: inch, foot, US fluid ounce and gallon, degree Fahrenheit. */
+    /** Exact by definition: inch, foot, US fluid ounce and gallon, ounce, degree Fahrenheit. */
     private function metricPerImperial(): float
     {
         return match ($this) {
@@ -56,6 +58,7 @@ enum Unit
             self::Speed => 0.3048,
             self::Volume => 29.5735295625,
             self::Coverage => 0.09290304 / 3.785411784,
+            self::Mass => 28.349523125,
         };
     }
 

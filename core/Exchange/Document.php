@@ -12,6 +12,11 @@ use HonestGrain\Exception\InvalidField;
  */
 final readonly class Document
 {
+    /** No piece was begun before and none is due after; dates beyond break calendars. */
+    private const EARLIEST = '1970-01-01T00:00:00Z';
+
+    private const LATEST = '2200-01-01T00:00:00Z';
+
     private const MAX_BYTES = 4_000_000;
 
     private const MAX_DEPTH = 24;
@@ -111,6 +116,9 @@ final readonly class Document
         if (! is_string($value) || mb_strlen($value) > $maxLength || trim($value) === '') {
             throw InvalidField::type($this->at($key), $value, "text of 1 to $maxLength characters");
         }
+        if (preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $value) === 1) {
+            throw InvalidField::because($this->at($key), $value, 'it must not hold control characters');
+        }
 
         return $value;
     }
@@ -154,10 +162,15 @@ final readonly class Document
             throw InvalidField::type($this->at($key), $text, 'a time such as 2026-12-01T09:00:00Z');
         }
         try {
-            return (new \DateTimeImmutable($text))->setTimezone(new \DateTimeZone('UTC'));
+            $time = (new \DateTimeImmutable($text))->setTimezone(new \DateTimeZone('UTC'));
         } catch (\Exception) {
             throw InvalidField::type($this->at($key), $text, 'a time such as 2026-12-01T09:00:00Z');
         }
+        if ($time < new \DateTimeImmutable(self::EARLIEST) || $time > new \DateTimeImmutable(self::LATEST)) {
+            throw InvalidField::type($this->at($key), $text, 'a time from '.self::EARLIEST.' to '.self::LATEST);
+        }
+
+        return $time;
     }
 
     /** @return list<mixed> */

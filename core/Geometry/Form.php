@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Geometry;
 
 use HonestGrain\Geometry\Exception\InvalidProfile;
+use HonestGrain\Geometry\Exception\NoRoom;
 use HonestGrain\Geometry\Internal\EvenWall;
 
 /** The forms a piece can start from, each drawn from a few typed sizes by proportions of our own (workshop). */
@@ -53,6 +54,7 @@ enum Form: string
      * A first profile of these sizes, mm: the outside by proportion, the inside so that the wall is even.
      *
      * @throws InvalidProfile where the sizes leave nothing that can be turned
+     * @throws NoRoom for a wall that the outside has no room for
      */
     public function profile(float $diameterMm, float $heightMm, float $footMm, float $wallMm): Profile
     {

@@ -13,7 +13,7 @@ final class Lint
     /** A piece that stands on less than this rocks (workshop). */
     private const FOOT_RADIUS_MM = 5.0;
 
-    /** How far the wall may lean back over the inside before a poured liner traps air (workshop). */
+    /** How far the wall may lean back over the inside before a straight tool misses it (workshop). */
     private const UNDERCUT_MM = 2.0;
 
     /** @return list<Warning> */
@@ -77,8 +77,7 @@ final class Lint
         }
 
         return $deepest <= self::UNDERCUT_MM ? null : new Warning('undercut', sprintf(
-            'The inside is %.1f mm wider than the narrowest place above it: what is poured in cannot be seen to reach there, and '
-            .'sanding needs a bent tool.', 2 * $deepest,
+            'The inside is %.1f mm wider than the narrowest place above it: sanding needs a bent tool.', 2 * $deepest,
         ), $at->z, $at->r);
     }
 

@@ -36,7 +36,7 @@ final readonly class OrderSearch implements Scheduler
         $goesOn = fn (): bool => $placement->looks() < $budget && hrtime(true) < $stopAt;
         $best = null;
         $bestOrder = [];
-        foreach ($this->mostPromisingFirst($problem, [...$this->orders($problem)]) as $order) {
+        foreach ($this->mostPromisingFirst($problem, iterator_to_array($this->orders($problem), false)) as $order) {
             if ($best !== null && ! $goesOn()) {
                 break;
             }
@@ -95,9 +95,9 @@ final readonly class OrderSearch implements Scheduler
     /**
      * Good orders to begin with, the plainest first: by due date. A window that runs already always goes first.
      *
-     * @return iterable<list<Job>>
+     * @return \Traversable<int, list<Job>>
      */
-    private function orders(Problem $problem): iterable
+    private function orders(Problem $problem): \Traversable
     {
         $start = $problem->start;
         $due = fn (Job $job): float => $job->due === null ? PHP_INT_MAX : (float) $job->due;

@@ -19,6 +19,9 @@ use HonestGrain\Geometry\Form;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Str;
 
 /**
  * Bramble Slip, a made-up shop by a made-up harbour, two and a half weeks before the made-up Lantern
@@ -42,9 +45,31 @@ class DemoWorkshopSeeder extends Seeder
 
     public function run(): void
     {
-        $this->workshop = Workshop::create(['name' => 'Bramble Slip', 'time_zone' => 'Europe/Dublin', 'is_demo' => true, 'climate' => ['day_c' => 17.0, 'day_rh' => 58.0, 'night_c' => 12.0, 'night_rh' => 66.0, 'day_from' => 8, 'day_to' => 19]]);
-        $this->wren = $this->workshop->users()->create(['name' => 'Wren Tolliver', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'role' => 'owner']);
-        $this->workshop->users()->create(['name' => 'Idris Pell', 'email' => 'idris@brambleslip.example', 'password' => self::PASSWORD, 'role' => 'maker']);
+        $this->make(self::EMAIL, 'idris@brambleslip.example', self::PASSWORD, ['is_demo' => true]);
+    }
+
+    /** The same workshop for one visitor alone; its first owner. */
+    public function visit(): User
+    {
+        $tag = Str::lower(Str::random(12));
+
+        return $this->make("wren-$tag@visit.example", "idris-$tag@visit.example", Str::random(40), [
+            'is_visit' => true, 'last_seen_at' => now(),
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $marks  what kind of workshop it is */
+    private function make(string $wren, string $idris, string $password, array $marks): User
+    {
+        return DB::transaction(fn (): User => $this->made($wren, $idris, Hash::make($password), $marks));
+    }
+
+    /** @param  array<string, mixed>  $marks */
+    private function made(string $wren, string $idris, string $password, array $marks): User
+    {
+        $this->workshop = Workshop::create($marks + ['name' => 'Bramble Slip', 'time_zone' => 'Europe/Dublin', 'climate' => ['day_c' => 17.0, 'day_rh' => 58.0, 'night_c' => 12.0, 'night_rh' => 66.0, 'day_from' => 8, 'day_to' => 19]]);
+        $this->wren = $this->workshop->users()->create(['name' => 'Wren Tolliver', 'email' => $wren, 'password' => $password, 'role' => 'owner']);
+        $this->workshop->users()->create(['name' => 'Idris Pell', 'email' => $idris, 'password' => $password, 'role' => 'maker']);
         $this->fair = now($this->workshop->time_zone)->startOfDay()->addDays(18)->setTime(9, 0);
         $this->workshop->update(['closed' => [$this->fair->toDateString(), $this->fair->copy()->addDay()->toDateString()]]);
         $this->shelf();
@@ -52,6 +77,8 @@ class DemoWorkshopSeeder extends Seeder
         $this->month();
         $this->planner->replan($this->workshop->refresh());
         $this->workshop->update(['planned_at' => now()]);
+
+        return $this->wren;
     }
 
     private function shelf(): void

@@ -35,7 +35,7 @@
                 </div>
                 <details class="mt-4"><summary class="inline-block min-h-[44px] py-2 text-act underline underline-offset-4">Done at another time, skip, or note</summary>
                     <div class="mt-2 flex flex-wrap gap-8">
-                        <form method="post" action="{{ route('steps.done', $step) }}" data-live>@csrf
+                        <form method="post" action="{{ route('steps.done', $step) }}" data-live>@csrf<input type="hidden" name="read" value="{{ $step->mark() }}">
                             <x-field name="at" label="Done at"><input type="datetime-local" name="at" value="{{ old('at', $show->fieldTime(now())) }}" required></x-field>
                             <x-field name="minutes" label="Minutes it took (if you know)"><input type="number" name="minutes" min="0" max="2400" step="1" value="{{ old('minutes') }}"></x-field>
                             <button class="press min-h-[44px]">Log it</button>

@@ -50,19 +50,24 @@
                 <p class="self-center"><button class="press">Save for me</button></p>
             </form>
             <h2 class="mt-5">Password</h2>
+            @cannot('change-password')
+                <p class="note">The demo's sign-in is known to everybody, so its people and passwords stay as they are. Register a
+                    workshop of your own to choose yours.</p>
+            @else
             <form method="post" action="{{ route('password') }}" class="mt-2 grid grid-cols-2 gap-x-8">@csrf @method('put')
                 <x-field name="current_password" label="Now"><input class="w-full" type="password" name="current_password" autocomplete="current-password" required></x-field><span></span>
                 <x-field name="password" label="New, ten characters or more"><input class="w-full" type="password" name="password" autocomplete="new-password" required></x-field>
                 <x-field name="password_confirmation" label="New, again"><input class="w-full" type="password" name="password_confirmation" autocomplete="new-password" required></x-field>
                 <p><button class="press">Change it</button></p>
             </form>
+            @endcannot
             <h2 class="mt-5">Calendar</h2>
             <p class="mt-1 small">Your calendar program can follow this private address; windows that close ring an hour before. Whoever has the address can read the plan.</p>
             <p class="mt-2"><input class="w-full" readonly aria-label="Private calendar address" value="{{ route('calendar.subscription', $workshop->calendar_token) }}"></p>
             <div class="mt-2 flex gap-5"><a href="{{ route('calendar.file') }}">Calendar file</a>@can('run-shop')<form method="post" action="{{ route('calendar.renew') }}" data-ask="Make a new address? The old one stops answering at once.">@csrf<button class="quiet">Make a new address</button></form>@endcan</div>
             <h2 class="mt-5">People</h2>
-            <table class="mt-1"><tbody>@foreach ($people as $person)<tr><td><b>{{ $person->name }}</b><br><span class="faint small">{{ $person->email }}</span></td><td>{{ $person->role }}</td><td class="n">@can('run-shop')@if (! $person->is($me))<form method="post" action="{{ route('people.destroy', $person) }}" data-ask="Take {{ $person->name }} out of this workshop?">@csrf @method('delete')<button class="quiet" aria-label="Take {{ $person->name }} out">Take out</button></form>@endif @endcan</td></tr>@endforeach</tbody></table>
-            @can('run-shop')
+            <table class="mt-1"><tbody>@foreach ($people as $person)<tr><td><b>{{ $person->name }}</b><br><span class="faint small">{{ $person->email }}</span></td><td>{{ $person->role }}</td><td class="n">@can('change-people')@if (! $person->is($me))<form method="post" action="{{ route('people.destroy', $person) }}" data-ask="Take {{ $person->name }} out of this workshop?">@csrf @method('delete')<button class="quiet" aria-label="Take {{ $person->name }} out">Take out</button></form>@endif @endcan</td></tr>@endforeach</tbody></table>
+            @can('change-people')
                 <details class="mt-2" @if ($errors->has('person_email')) open @endif><summary class="text-act underline underline-offset-4">Add somebody</summary>
                     <form method="post" action="{{ route('people.store') }}" class="mt-2 grid grid-cols-2 gap-x-8">@csrf
                         <x-field name="person_name" label="Name"><input class="w-full" name="person_name" value="{{ old('person_name') }}" required></x-field>

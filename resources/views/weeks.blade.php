@@ -1,10 +1,10 @@
 <x-layout title="Weeks" section="weeks">
     <div class="page">
         <div class="flex flex-wrap items-baseline gap-x-6">
-            <h1>{{ $chart->total === 0 ? 'No pieces in work' : ($chart->total === 1 ? 'The 1 piece in work will be '.($chart->late === 0 ? 'done in time' : 'late') : ($chart->late === 0 ? "All {$chart->total} pieces will be done in time" : "{$chart->late} of {$chart->total} pieces will be late")) }}</h1>
+            <h1>{{ $chart->headline() }}</h1>
             <nav class="tabs ml-auto" aria-label="How far">@foreach ([7 => 'A week', 14 => 'Two', 28 => 'Four', 56 => 'Eight'] as $n => $label)<a href="/weeks?days={{ $n }}" @if ($days === $n) aria-current="page" @endif>{{ $label }}</a>@endforeach</nav>
         </div>
-        <p class="faint mt-1">Hands-on solid, waiting hatched, due date as a red line, ready as a dot. Last planned {{ $me->workshop->planned_at ? $show->dayTime($me->workshop->planned_at) : 'never' }}@if ($summary['finish'] ?? null); all done {{ $show->day(Illuminate\Support\Carbon::parse($summary['finish'])) }}, which cannot be before {{ $show->day(Illuminate\Support\Carbon::parse($summary['lower_bound'])) }}@endif.</p>
+        <p class="faint mt-1">Hands-on solid, waiting hatched, due date as a red line, ready as a dot. Last planned {{ $me->workshop->planned_at ? $show->dayTime($me->workshop->planned_at) : 'never' }}{{ $finish }}.</p>
         @if ($summary['trouble'] ?? null)<p class="note note-warn">{{ $summary['trouble'] }}</p>@endif
         @if ($chart->rows !== [])
             <svg viewBox="0 0 {{ $chart::WIDTH }} {{ $chart->height() }}" class="mt-3 block w-full" role="group" aria-label="Every piece over the coming days; the table below says the same">
@@ -37,7 +37,7 @@
                 <table class="mt-2"><thead><tr><th>Piece</th><th>Due</th><th>Ready</th><th>Next hands-on</th></tr></thead><tbody>
                     @foreach ($chart->rows as $row)<tr><td><a href="{{ route('pieces.route', $row['piece']) }}">{{ $row['piece']->name }}</a></td><td>{{ $row['piece']->due_at ? $show->day($row['piece']->due_at) : '–' }}</td><td>{{ $row['piece']->ready_at ? $show->dayTime($row['piece']->ready_at) : '–' }}</td><td>@if ($row['next']){{ $show->dayTime($row['next']['at']) }}, {{ $row['next']['title'] }}@endif</td></tr>@endforeach
                 </tbody></table></details>
-            <x-why kind="workshop">Pieces are placed one after another: those with a window already open, then by due date; hands-on work only in the shop's hours, one maker and one lathe; no least wait is ever cut short. Where a window would close outside hours, the coat before it is moved later. It is a first, quick answer and not the best there can be: the bound says how far off it may be.</x-why>
+            <x-why kind="workshop">Pieces are placed one after another, those with a window already open first. Several orders are tried (by due date, slack, weight for an hour of work) and the best is improved by moving pieces, as far as a moment allows: fewest broken windows, then least lateness. Hands-on work only in the shop's hours, one maker and one lathe; no least wait is ever cut short. Where a window would close outside hours, the coat before it is moved later. It may not be the best there is: the bound says how far off it can be.</x-why>
         @else
             <p class="mt-6">Weeks shows every piece over the coming days against its date. <a href="/pieces/create">Draw the first piece</a></p>
         @endif

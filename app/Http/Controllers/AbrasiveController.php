@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Abrasive;
 use App\Planning\Planner;
+use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -16,10 +17,10 @@ class AbrasiveController extends Controller
     {
     }
 
-    public function store(Request $request, Catalogue $catalogue): RedirectResponse
+    public function store(Request $request, Catalogue $catalogue, Show $show): RedirectResponse
     {
         $typed = $request->validate(['grit' => ['required', 'string', 'max:20'], 'discs' => ['nullable', 'integer', 'between:0,9999']]);
-        $grit = $catalogue->abrasives()->named($typed['grit'], 'grit')->name;
+        $grit = $catalogue->abrasives()->named($show->typedGrit($typed['grit']), 'grit')->name;
         $workshop = $this->workshop($request);
         $this->planner->apply($workshop, fn (): Abrasive => $workshop->abrasives()->updateOrCreate(['grit' => $grit], ['discs' => (int) ($typed['discs'] ?? 0)]));
 

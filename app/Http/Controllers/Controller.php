@@ -30,6 +30,12 @@ abstract class Controller
         return $this->user($request)->workshop;
     }
 
+    /** The key of a form that makes something, so that sending it twice makes one. */
+    protected function once(Request $request): ?string
+    {
+        return $request->validate(['once' => ['nullable', 'string', 'alpha_num', 'max:40']])['once'] ?? null;
+    }
+
     /**
      * Runs a change to a piece, and says what it does to the date; where another tab was faster, nothing
      * is written and the typed values stay.

@@ -4,22 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Workshop;
+use App\Planning\Visits;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 
+/** Opens a demo workshop of the visitor's own, in which anything may be tried. */
 class DemoController extends Controller
 {
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request, Visits $visits): RedirectResponse
     {
-        $user = Workshop::query()->where('is_demo', true)->first()?->users()->orderBy('id')->first();
-        if ($user === null) {
-            return back()->withErrors(['demo' => 'The demo workshop has not been made on this machine. Run bin/start --fresh, or register a workshop of your own.']);
-        }
-        Auth::login($user);
+        Auth::login($visits->begin());
         $request->session()->regenerate();
 
-        return redirect('/bench');
+        return redirect('/bench')->with('said', 'This workshop is yours alone: try anything. It is cleared away a day after '
+            .'you last used it.');
     }
 }

@@ -61,8 +61,8 @@ class MarksController extends Controller
         $typed = $request->validate([
             'kind' => ['required', Rule::enum(MarkKind::class)],
             'on' => ['required', 'in:outer,inner,rim'],
-            'from' => ['required', 'numeric', 'min:0', 'max:6000'],
-            'to' => ['required', 'numeric', 'gt:from', 'max:6000'],
+            'from' => ['required', 'numeric', $this->show->between(Unit::Length, 0, 6000)],
+            'to' => ['required', 'numeric', 'gt:from', $this->show->between(Unit::Length, 0, 6000)],
             'minutes' => ['nullable', 'numeric', 'between:0,2400'],
             'wait_hours' => ['nullable', 'numeric', 'between:0,2000'],
             'product' => ['nullable', 'string'],

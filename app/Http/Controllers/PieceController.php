@@ -8,6 +8,7 @@ use App\Models\Piece;
 use App\Planning\PieceEditor;
 use App\Planning\PieceStarter;
 use App\Planning\Planner;
+use App\View\FormDrawings;
 use App\View\Show;
 use App\View\Unit;
 use HonestGrain\Catalogue\Catalogue;
@@ -37,7 +38,7 @@ class PieceController extends Controller
 
     public function create(Request $request, Show $show): View
     {
-        return view('pieces.create', ['forms' => Form::cases(), 'woods' => $this->catalogue->woods()->names(), 'form' => Form::tryFrom($request->string('form')->toString()) ?? Form::ShallowBowl]);
+        return view('pieces.create', ['forms' => Form::cases(), 'drawings' => FormDrawings::all(), 'woods' => $this->catalogue->woods()->names(), 'form' => Form::tryFrom($request->string('form')->toString()) ?? Form::ShallowBowl]);
     }
 
     public function store(Request $request, PieceStarter $starter, Show $show): RedirectResponse
@@ -50,13 +51,13 @@ class PieceController extends Controller
             'grain' => ['required', 'in:side,end'],
             'moisture' => ['required', 'numeric', 'between:0,200'],
             'purpose' => ['required', 'in:display,handled,food'],
-            'due' => ['nullable', 'date_format:Y-m-d'],
+            'due' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
             'diameter' => ['required', 'numeric', $show->between(Unit::Length, 5, 2000)],
             'height' => ['required', 'numeric', $show->between(Unit::Length, 5, 2000)],
             'foot' => ['required', 'numeric', $show->between(Unit::Length, 1, 2000)],
-            'wall' => [$form === Form::Spindle ? 'nullable' : 'required', 'numeric', $show->between(Unit::Length, 0.5, 200)],
+            'wall' => $form === Form::Spindle ? ['exclude'] : ['required', 'numeric', $show->between(Unit::Length, 0.5, 200)],
         ]);
-        $piece = $this->editor->create($this->workshop($request), $starter->document($typed, $show, $this->user($request)->timeZone()), $this->user($request));
+        $piece = $this->editor->create($this->workshop($request), $starter->document($typed, $show, $this->user($request)->timeZone()), $this->user($request), once: $this->once($request));
 
         return redirect()->route('pieces.shape', $piece)->with('said', 'Drawn. Drag the nodes, or type them; then look at Surface, Marks and Coats.');
     }
@@ -76,7 +77,7 @@ class PieceController extends Controller
             'moisture' => ['required', 'numeric', 'between:0,200'],
             'purpose' => ['required', 'in:display,handled,food'],
             'holding' => ['required', 'in:tenon,recess,between-centres'],
-            'due' => ['nullable', 'date_format:Y-m-d'],
+            'due' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
             'note' => ['nullable', 'string', 'max:2000'],
         ]);
 
@@ -107,9 +108,22 @@ class PieceController extends Controller
 
     public function copy(Request $request, Piece $piece): RedirectResponse
     {
-        $copy = $this->editor->create($this->workshop($request), ['name' => mb_substr($piece->name, 0, 70).' (again)', 'due_at' => null] + $piece->document, $this->user($request), 'copied');
+        $copy = $this->editor->create(
+            $this->workshop($request), ['name' => $this->numbered($piece->name, $request), 'due_at' => null] + $piece->document,
+            $this->user($request), 'copied', once: $this->once($request),
+        );
 
         return redirect()->route('pieces.shape', $copy)->with('said', 'A new piece with the same shape, sanding, marks and coats.');
+    }
+
+    /** "Ebb bowl" becomes "Ebb bowl 2", and so on with the next number that is free. */
+    private function numbered(string $name, Request $request): string
+    {
+        $stem = mb_substr((string) preg_replace('/ \d{1,3}$/', '', $name), 0, 74);
+        $taken = $this->workshop($request)->pieces()->where('name', 'like', addcslashes($stem, '%_\\').' %')->pluck('name')->flip();
+        for ($n = 2; $taken->has("$stem $n"); $n++);
+
+        return "$stem $n";
     }
 
     public function undo(Request $request, Piece $piece): RedirectResponse

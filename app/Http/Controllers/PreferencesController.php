@@ -8,6 +8,7 @@ use App\Models\User;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Password;
 
@@ -26,6 +27,7 @@ class PreferencesController extends Controller
 
     public function password(Request $request): RedirectResponse
     {
+        Gate::authorize('change-password');
         $typed = $request->validate(['current_password' => ['required', 'current_password'], 'password' => ['required', 'confirmed', Password::defaults()]]);
         $this->user($request)->update(['password' => $typed['password']]);
         Auth::logoutOtherDevices($typed['password']);

@@ -26,7 +26,7 @@ class RegisterController extends Controller
             'workshop' => ['required', 'string', 'max:120'],
             'time_zone' => ['required', 'timezone:all'],
             'name' => ['required', 'string', 'max:120'],
-            'email' => ['required', 'email', 'max:190', 'unique:users'],
+            'email' => ['required', 'string', 'email', 'ascii', 'max:190', 'unique:users'],
             'password' => ['required', 'confirmed', Password::defaults()],
         ]);
         $user = DB::transaction(function () use ($typed) {

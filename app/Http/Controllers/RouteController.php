@@ -6,7 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Models\Piece;
 use App\Planning\Planner;
+use App\Planning\ShopMapper;
 use App\View\PiecePage;
+use App\View\Show;
+use HonestGrain\Route\Care;
+use HonestGrain\Route\Piece as CorePiece;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -27,8 +31,24 @@ class RouteController extends Controller
         return view('pieces.record', ['page' => PiecePage::of($piece), 'entries' => $entries, 'undone' => $undone, 'revisions' => $piece->revisions()->orderByDesc('number')->limit(20)->get(['number', 'what', 'created_at'])]);
     }
 
-    public function card(Request $request, Piece $piece): View
+    public function card(Piece $piece, ShopMapper $mapper, Show $show): View
     {
-        return view('pieces.card', ['page' => PiecePage::of($piece), 'piece' => $piece]);
+        $core = $mapper->piece($piece->workshop, $piece->document);
+
+        return view('pieces.card', [
+            'page' => PiecePage::of($piece), 'piece' => $piece, 'core' => $core, 'care' => Care::of($core),
+            'weight' => $this->weight($piece, $core, $show),
+        ]);
+    }
+
+    /** As it was weighed last, or as it is drawn. */
+    private function weight(Piece $piece, CorePiece $core, Show $show): string
+    {
+        $weighed = $piece->logEntries()->whereNotNull('facts->weight_g')->latest('id')->first();
+        $grams = $weighed->facts['weight_g'] ?? null;
+
+        return $grams === null
+            ? 'Weighs about '.$show->mass($core->measure()->massG).' as drawn, at '.$show->plain($core->moisturePercent).' % moisture.'
+            : 'Weighed '.$show->mass((float) $grams).'.';
     }
 }

@@ -16,6 +16,7 @@ use HonestGrain\Wood\Emc;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rules\Password;
@@ -73,9 +74,9 @@ class ShopController extends Controller
 
     public function invite(Request $request): RedirectResponse
     {
-        Gate::authorize('run-shop');
+        Gate::authorize('change-people');
         $typed = $request->validate([
-            'person_name' => ['required', 'string', 'max:120'], 'person_email' => ['required', 'email', 'max:190', 'unique:users,email'],
+            'person_name' => ['required', 'string', 'max:120'], 'person_email' => ['required', 'string', 'email', 'ascii', 'max:190', 'unique:users,email'],
             'person_password' => ['required', Password::defaults()], 'person_role' => ['required', 'in:owner,maker'],
         ]);
         $this->workshop($request)->users()->create(['name' => $typed['person_name'], 'email' => $typed['person_email'], 'password' => $typed['person_password'], 'role' => $typed['person_role']]);
@@ -85,11 +86,20 @@ class ShopController extends Controller
 
     public function remove(Request $request, User $person): RedirectResponse
     {
-        Gate::authorize('run-shop');
+        Gate::authorize('change-people');
         if ($person->is($request->user())) {
             throw ValidationException::withMessages(['person' => 'You cannot take yourself out; another owner can.']);
         }
-        $person->delete();
+        DB::transaction(function () use ($request, $person): void {
+            $workshop = $this->workshop($request);
+            $workshop->lock();
+            // Two owners may take each other out at once: the second is one no more.
+            $stays = $workshop->users()->whereKey($this->user($request)->id)->where('role', 'owner')->exists();
+            if (! $stays) {
+                throw ValidationException::withMessages(['person' => 'You are no longer an owner of this workshop; nobody was taken out.']);
+            }
+            $workshop->users()->whereKey($person->id)->delete();
+        });
 
         return back()->with('said', "{$person->name} can no longer sign in. What they logged stays.");
     }

@@ -16,16 +16,23 @@ use Illuminate\Validation\Rule;
 /** What the maker says happened at the bench. */
 class StepController extends Controller
 {
+    /** No step was done before this. */
+    private const EARLIEST = '2000-01-01';
+
     public function __construct(private readonly Logbook $logbook)
     {
     }
 
     public function done(Request $request, PlannedStep $step): RedirectResponse
     {
-        $typed = $request->validate(['at' => ['nullable', 'date_format:Y-m-d\TH:i'], 'minutes' => ['nullable', 'numeric', 'min:0', 'max:2400']]);
+        $typed = $request->validate([
+            'at' => ['nullable', 'date_format:Y-m-d\TH:i', 'after:'.self::EARLIEST],
+            'minutes' => ['nullable', 'numeric', 'min:0', 'max:2400'],
+            'read' => ['nullable', 'string', 'max:20'],
+        ]);
         $at = isset($typed['at']) ? Carbon::createFromFormat('Y-m-d\TH:i', $typed['at'], $this->user($request)->timeZone())?->utc() : null;
         $before = $step->piece->ready_at;
-        [$entry, $written] = $this->logbook->done($step, $this->user($request), $at, isset($typed['minutes']) ? (float) $typed['minutes'] : null);
+        [$entry, $written] = $this->logbook->done($step, $this->user($request), $at, isset($typed['minutes']) ? (float) $typed['minutes'] : null, $typed['read'] ?? null);
         if (! $written) {
             return back()->with('said', "“{$entry->title}” was already logged; nothing was added.");
         }

@@ -9,6 +9,7 @@ use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
 use App\View\PiecePage;
 use App\View\SandingPanel;
+use App\View\Show;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,10 +20,15 @@ class SurfaceController extends Controller
     {
         $core = $mapper->piece($piece->workshop, $piece->document);
 
-        return view('pieces.surface', ['page' => PiecePage::of($piece), 'core' => $core, 'panels' => SandingPanel::all($core, $mapper->bench($piece->workshop))]);
+        $panels = SandingPanel::all($core, $mapper->bench($piece->workshop));
+
+        return view('pieces.surface', [
+            'page' => PiecePage::of($piece), 'core' => $core, 'panels' => $panels,
+            'together' => SandingPanel::together($panels),
+        ]);
     }
 
-    public function update(Request $request, Piece $piece, PieceEditor $editor): RedirectResponse
+    public function update(Request $request, Piece $piece, PieceEditor $editor, Show $show): RedirectResponse
     {
         $typed = $request->validate([
             'tool_mark_um' => ['required', 'numeric', 'between:1,5000'],
@@ -31,9 +37,10 @@ class SurfaceController extends Controller
         ]);
         $own = [];
         foreach ($typed['own'] ?? [] as $zone => $line) {
-            $grits = array_values(array_filter(array_map(trim(...), preg_split('/[,;→>]+/u', (string) $line) ?: []), fn (string $grit): bool => $grit !== ''));
+            $typedGrits = preg_split('/[,;→>]+/u', (string) $line) ?: [];
+            $grits = array_values(array_filter(array_map($show->typedGrit(...), $typedGrits), fn (string $grit): bool => $grit !== ''));
             if ($grits !== []) {
-                $own[$zone] = array_map(fn (string $grit): string => (string) preg_replace(['/^p\s*(\d+)$/i', '/^cami\s*(\d+)$/i'], ['P$1', 'CAMI $1'], $grit), $grits);
+                $own[$zone] = $grits;
             }
         }
 

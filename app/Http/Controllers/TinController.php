@@ -31,7 +31,7 @@ class TinController extends Controller
             'label' => ['array'],
             ...TinForm::rules($show),
             'stock_ml' => ['nullable', 'numeric', $show->between(Unit::Volume, 0, 99_999)],
-            'opened_on' => ['nullable', 'date_format:Y-m-d'],
+            'opened_on' => ['nullable', 'date_format:Y-m-d', 'after:1950-01-01', 'before:2100-01-01'],
             'note' => ['nullable', 'string', 'max:500'],
         ]);
         $product = $catalogue->coatings()->product($typed['product']);

@@ -5,18 +5,42 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Planning\Planner;
+use App\View\Show;
 use App\View\WeeksChart;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 
 class WeeksController extends Controller
 {
-    public function show(Request $request, Planner $planner): View
+    public function show(Request $request, Planner $planner, Show $show): View
     {
         $workshop = $this->workshop($request);
         $planner->replanIfStale($workshop);
         $days = in_array($request->integer('days'), [7, 14, 28, 56], true) ? $request->integer('days') : 28;
 
-        return view('weeks', ['chart' => WeeksChart::of($workshop, $this->user($request)->timeZone(), $days, max(0, $request->integer('page', 1) - 1)), 'summary' => $workshop->plan_summary ?? [], 'days' => $days]);
+        $page = min(500, max(0, $request->integer('page', 1) - 1));
+
+        return view('weeks', [
+            'chart' => WeeksChart::of($workshop, $this->user($request)->timeZone(), $days, $page),
+            'summary' => $workshop->plan_summary ?? [], 'days' => $days, 'finish' => $this->finish($workshop->plan_summary ?? [], $show),
+        ]);
+    }
+
+    /**
+     * When all is done, and how much sooner that could be at best.
+     *
+     * @param  array<string, mixed>  $summary
+     */
+    private function finish(array $summary, Show $show): string
+    {
+        if (! isset($summary['finish'], $summary['lower_bound'])) {
+            return '';
+        }
+        [$finish, $bound] = [Carbon::parse($summary['finish']), Carbon::parse($summary['lower_bound'])];
+
+        return $finish->diffInHours($bound, true) < 1
+            ? '; all done '.$show->day($finish).', as early as can be'
+            : '; all done '.$show->day($finish).', which cannot be before '.$show->day($bound);
     }
 }

@@ -9,12 +9,15 @@ use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\FoodUse;
 use HonestGrain\Coating\Layer;
+use HonestGrain\Coating\Laying;
 use HonestGrain\Coating\PairVerdict;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Coating\Verdict;
 use HonestGrain\Decoration\Mark;
 use HonestGrain\Decoration\MarkKind;
 use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Warning;
+use HonestGrain\Route\Coat;
 use HonestGrain\Route\CoatPlan;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\LayerWaits;
@@ -45,7 +48,7 @@ final class ConflictFinder
             }
         }
         foreach ($piece->coatPlans as $plan) {
-            $conflicts = [...$conflicts, ...self::ofPlan($piece, $plan)];
+            $conflicts = [...$conflicts, ...self::ofPlan($piece, $plan), ...self::ofLiner($plan, $measured)];
         }
         foreach ($sandings as $sanding) {
             $conflicts = [...$conflicts, ...self::ofSanding($sanding)];
@@ -78,6 +81,26 @@ final class ConflictFinder
         }
 
         return array_values(array_filter($conflicts));
+    }
+
+    /**
+     * What is poured into an inside that leans back over itself.
+     *
+     * @return list<Conflict>
+     */
+    private static function ofLiner(CoatPlan $plan, Measurement $measured): array
+    {
+        $poured = array_filter($plan->coats, fn (Coat $coat): bool => $coat->coating->applied === Laying::Poured);
+        $undercut = array_filter($measured->warnings, fn (Warning $warning): bool => $warning->code === 'undercut');
+        if ($poured === [] || $undercut === [] || ! in_array('inside', $plan->zones, true)) {
+            return [];
+        }
+        $steps = array_map(fn (int $i): string => 'coat-'.$plan->name().'-'.($i + 1), array_keys($poured));
+
+        return [Conflict::warn(
+            $steps, 'The inside is wider than the narrowest place above it: the liner cannot be seen to reach there.',
+            ['Bore the inside straight', 'Turn the piece while the liner sets, and prove it with standing water'],
+        )];
     }
 
     /** @param  list<string>  $steps */

@@ -34,10 +34,12 @@
                 <button class="quiet" form="undo-last">Take it back</button>
             @endif
         </p>
-        @if ($errors->any())
+        @inject('shown', 'App\View\ShownErrors')
+        @php($others = $shown->others($errors))
+        @if ($others !== [])
             <div class="mx-auto max-w-[1440px] px-4 sm:px-[40px] py-1" role="alert" id="problems">
                 <ul class="note note-warn">
-                    @foreach ($errors->all() as $message)<li>{{ $message }}</li>@endforeach
+                    @foreach ($others as $message)<li>{{ $message }}</li>@endforeach
                 </ul>
             </div>
         @endif

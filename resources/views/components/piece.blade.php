@@ -27,8 +27,9 @@
         <div class="page !pt-4 !pb-8">
             <div class="flex flex-wrap items-baseline gap-x-5">
                 <h2 @class(['!text-[1.4rem]', 'warn' => $page->isLate()])>{{ $page->verdict($show) }}</h2>
-                <p class="faint">{{ $page->againstDue($show) }} · {{ $show->minutes($page->handsMinutes) }} of your hands and {{ $show->hours($page->waitHours) }} of waiting to go</p>
+                <p class="faint">{{ $page->againstDue($show) }}@if ($page->piece->ready_at) · {{ $show->minutes($page->handsMinutes) }} of your hands and {{ $show->hours($page->waitHours) }} of waiting to go @endif</p>
             </div>
+            @if ($page->closedWhenDue($show) !== '')<p class="small">{{ $page->closedWhenDue($show) }}</p>@endif
             @if ($page->strip !== [])
                 <svg viewBox="0 0 1200 46" class="mt-2 block w-full" role="img" aria-label="The time of this piece: hands-on solid, waiting hatched">
                     <defs><pattern id="wait" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="8" stroke="currentColor" stroke-opacity="0.4"/></pattern></defs>

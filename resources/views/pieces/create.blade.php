@@ -2,6 +2,7 @@
 <x-layout title="Draw a piece" section="pieces">
     <form method="post" action="/pieces" class="page" x-data="newPiece">
         @csrf
+        <x-once />
         <h1>Draw a piece</h1>
         <p class="faint mt-1">Choose the nearest form and three or four sizes. You shape it afterwards.</p>
         <fieldset class="mt-5">
@@ -10,9 +11,11 @@
                 @foreach ($forms as $one)
                     @php($sizes = $one->sizes())
                     <label class="flex cursor-pointer flex-col items-center border-b-[3px] border-transparent pb-1 has-checked:border-act has-focus-visible:outline-3 has-focus-visible:outline-act">
-                        <span class="flex h-[110px] w-full items-end justify-center [&_svg]:max-h-[110px] [&_svg]:max-w-full">{!! HonestGrain\Drawing\Elevation::of($one->profile(...array_values($sizes)), $one->grain(), '#d8bd8e', [], $one->label(), $one->value)->small(0.42) !!}</span>
+                        <span class="flex h-[110px] w-full items-end justify-center [&_svg]:max-h-[110px] [&_svg]:max-w-full">{!! $drawings[$one->value] !!}</span>
                         <span class="mt-1"><input type="radio" name="form" value="{{ $one->value }}" class="sr-only" @checked(old('form', $form->value) === $one->value)
-                            data-sizes="{{ json_encode(['diameter' => $show->field(Unit::Length, $sizes['diameter_mm']), 'height' => $show->field(Unit::Length, $sizes['height_mm']), 'foot' => $show->field(Unit::Length, $sizes['foot_mm']), 'wall' => $show->field(Unit::Length, $sizes['wall_mm'])]) }}" data-grain="{{ $one->grain()->value }}" x-on:change="choose">{{ $one->label() }}</span>
+                            data-sizes="{{ json_encode(array_combine(
+                                ['diameter', 'height', 'foot', 'wall'], array_map($show->usualSize(...), array_values($sizes)),
+                            )) }}" data-grain="{{ $one->grain()->value }}" x-on:change="choose">{{ $one->label() }}</span>
                     </label>
                 @endforeach
             </div>
@@ -23,7 +26,7 @@
             <div>
                 <h2 class="mb-2">Size</h2>
                 @foreach (['diameter' => 'Widest diameter', 'height' => 'Height', 'foot' => 'Foot diameter', 'wall' => 'Wall'] as $name => $label)
-                    <x-field :name="$name" :label="$label.', '.$show->unit(Unit::Length).($name === 'wall' ? ' (not for a spindle)' : '')"><input class="w-40" name="{{ $name }}" inputmode="decimal" value="{{ old($name, $show->field(Unit::Length, $sizes[$name.'_mm'])) }}" x-on:input="typed"></x-field>
+                    <x-field :name="$name" :label="$label.', '.$show->unit(Unit::Length).($name === 'wall' ? ' (not for a spindle)' : '')"><input class="w-40" name="{{ $name }}" inputmode="decimal" value="{{ old($name, $show->usualSize($sizes[$name.'_mm'])) }}" x-on:input="typed"></x-field>
                 @endforeach
             </div>
             <div>

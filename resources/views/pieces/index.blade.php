@@ -12,7 +12,7 @@
         </div>
         @if ($pieces->isEmpty())
             <div class="py-16 text-center">
-                <p class="font-slab text-[1.4rem] font-semibold">{{ $q !== '' ? "No piece here is called “{$q}”" : ($state === 'working' ? 'The shelf is empty' : 'None yet') }}</p>
+                <p class="font-slab text-[1.4rem] font-semibold">{{ $q !== '' ? "No piece here is called “{$q}”" : ($state === 'working' ? 'No pieces in work yet' : 'None yet') }}</p>
                 <p class="faint mt-2">{{ $state === 'working' ? 'Every piece starts from a form and three or four sizes.' : 'Pieces come here when they are done, or put away.' }}</p>
             </div>
         @else
@@ -48,7 +48,7 @@
             </div>
         @endif
         <details class="mt-8" @if ($errors->has('file') || $errors->has('document')) open @endif><summary class="text-act underline underline-offset-4">Bring a piece in from a file</summary>
-            <form method="post" action="{{ route('pieces.import') }}" enctype="multipart/form-data" class="mt-3">@csrf
+            <form method="post" action="{{ route('pieces.import') }}" enctype="multipart/form-data" class="mt-3">@csrf<x-once />
                 <x-field name="file" label="A piece document (JSON), as this program exports it"><input type="file" name="file" accept="application/json,.json" required></x-field>
                 <button class="press">Bring it in</button>
             </form>

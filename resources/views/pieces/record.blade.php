@@ -4,7 +4,14 @@
         <div>
             <h2>What happened</h2>
             <form method="post" action="{{ route('pieces.record', $piece) }}" class="mt-2 flex items-end gap-3" data-live>@csrf
-                <x-field name="body" label="A note about this piece" class="grow"><input class="w-full" name="body" required maxlength="1000" value="{{ old('body') }}"></x-field><button class="press mb-[0.8rem]">Note it</button>
+                
+                <x-field name="body" label="A note about this piece" class="grow">
+                    <input class="w-full" name="body" maxlength="1000" value="{{ old('body') }}">
+                </x-field>
+                <x-field name="weight" :label="'Weight, '.$show->unit(App\View\Unit::Mass)">
+                    <input class="w-28" name="weight" inputmode="decimal" value="{{ old('weight') }}">
+                </x-field>
+                <button class="press mb-[0.8rem]">Note it</button>
             </form>
             @forelse ($entries as $entry)
                 <x-entry :entry="$entry" :undone="$undone" />

@@ -1,7 +1,7 @@
 @php($piece = $page->piece)
 <x-piece :page="$page" tab="route" title="route">
     <div class="no-print mb-3 flex flex-wrap gap-5"><a href="{{ route('pieces.card', $piece) }}">Route card to print</a><a href="{{ route('pieces.csv', $piece) }}">Route as CSV</a><a href="{{ route('calendar.file') }}">Calendar file</a>
-        <span class="ml-auto flex gap-5"><form method="post" action="{{ route('pieces.copy', $piece) }}">@csrf<button class="quiet">One more like it</button></form>
+        <span class="ml-auto flex gap-5"><form method="post" action="{{ route('pieces.copy', $piece) }}">@csrf<x-once /><button class="quiet">One more like it</button></form>
         @if ($piece->state === 'put-away')<form method="post" action="{{ route('pieces.revive', $piece) }}">@csrf<button class="quiet">Bring back into work</button></form>@else
         <form method="post" action="{{ route('pieces.destroy', $piece) }}" data-ask="Put “{{ $piece->name }}” away? It leaves the plan and keeps its record; it can come back.">@csrf @method('delete')<button class="quiet">Put it away</button></form>@endif</span></div>
     @if ($page->steps->isEmpty())
@@ -35,7 +35,7 @@
                         <div class="no-print mt-1 flex gap-4">
                             <x-done :step="$step" label="Done now" />
                             <details><summary class="text-act underline underline-offset-4 py-1">Other</summary>
-                                <form method="post" action="{{ route('steps.done', $step) }}" class="mt-2" data-live>@csrf<x-field name="at" label="Done at"><input type="datetime-local" name="at" value="{{ $show->fieldTime(now()) }}" required></x-field><button class="press">Log it</button></form>
+                                <form method="post" action="{{ route('steps.done', $step) }}" class="mt-2" data-live>@csrf<input type="hidden" name="read" value="{{ $step->mark() }}"><x-field name="at" label="Done at"><input type="datetime-local" name="at" value="{{ $show->fieldTime(now()) }}" required></x-field><button class="press">Log it</button></form>
                                 <form method="post" action="{{ route('steps.skip', $step) }}" class="mt-3" data-live>@csrf<x-field name="reason" label="Skip, because"><input name="reason" required maxlength="500"></x-field><button class="press">Skip it</button></form>
                             </details>
                         </div>

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use PDOException;
+
+/** The database does not answer: a page that says so, without asking it anything, and asks to come back soon. */
+final class DatabaseGone
+{
+    private const RETRY_SECONDS = 5;
+
+    /** No server, refused, gone away, lost while asking, shutting down, too many clients, or no answer in time. */
+    private const CODES = [2002, 2003, 2006, 2013, 1040, 1053, 1152, 1158, 1159, 1160, 1161];
+
+    public static function caused(PDOException $e): bool
+    {
+        $code = (int) ($e->errorInfo[1] ?? 0);
+
+        return in_array($code, self::CODES, true)
+            || preg_match('/\b(2002|2003|2006|2013)\b|gone away|Lost connection|Connection refused/i', $e->getMessage()) === 1;
+    }
+
+    public static function page(Request $request): Response|\Illuminate\Http\JsonResponse
+    {
+        $headers = ['Retry-After' => (string) self::RETRY_SECONDS];
+
+        return $request->expectsJson()
+            ? response()->json(['message' => 'The workshop\'s records do not answer; nothing was saved. Try again.'], 503, $headers)
+            : response()->view('errors.503', [], 503, $headers);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\View\FieldWords;
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Lets in only input that a form of ours could have sent: text in UTF-8 without control characters, and lists where a
+ * field is one. What is refused is named, and is not kept for the page to show again.
+ */
+class ReadableInput
+{
+    /** Fields that hold several values, by name or number; every other holds one. */
+    private const LISTS = ['own', 'hours', 'zones', 'label'];
+
+    private const MOST_VALUES = 60;
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        // A JSON document is read, and refused, field by field by the core.
+        $sent = $request->isJson() ? [] : $request->request->all();
+        foreach ([...$request->query->all(), ...$sent] as $name => $value) {
+            $why = $this->fault((string) $name, $value);
+            if ($why !== null) {
+                $this->refuse($request, (string) $name, $why);
+            }
+        }
+
+        return $next($request);
+    }
+
+    private function fault(string $name, mixed $value): ?string
+    {
+        if (! $this->isClean($name) || mb_strlen($name) > 60) {
+            return 'its name is not one of this page\'s';
+        }
+        if (! is_array($value)) {
+            return $this->isClean($value) ? null : 'it holds characters that are no text';
+        }
+        if (! in_array($name, self::LISTS, true)) {
+            return 'it came as a list; it takes one value';
+        }
+        if (count($value) > self::MOST_VALUES) {
+            return 'it holds too many values';
+        }
+        foreach ($value as $key => $one) {
+            if (is_array($one) || ! $this->isClean($one) || ! $this->isClean((string) $key)) {
+                return 'one of its values is no plain text';
+            }
+        }
+
+        return null;
+    }
+
+    private function isClean(mixed $value): bool
+    {
+        return ! is_string($value)
+            || (mb_check_encoding($value, 'UTF-8') && preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $value) === 0);
+    }
+
+    private function refuse(Request $request, string $name, string $why): never
+    {
+        $field = $this->isClean($name) ? mb_substr($name, 0, 60) : 'document';
+        $message = FieldWords::of($field)." cannot be read: $why.";
+        $request->query->remove($name);
+        $request->request->remove($name);
+        if ($request->isMethodSafe() && ! $request->expectsJson()) {
+            abort(422, $message);
+        }
+
+        throw ValidationException::withMessages([$field => $message]);
+    }
+}

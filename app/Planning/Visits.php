@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\User;
+use App\Models\Workshop;
+use Database\Seeders\DemoWorkshopSeeder;
+
+/** Workshops made for one visitor each, with the demo's pieces in them, and swept a day after they were last used. */
+final readonly class Visits
+{
+    public const KEPT_HOURS = 24;
+
+    private const SWEPT_AT_ONCE = 5;
+
+    public function __construct(private DemoWorkshopSeeder $seeder)
+    {
+    }
+
+    public function begin(): User
+    {
+        $this->sweep(self::SWEPT_AT_ONCE);
+
+        return $this->seeder->visit();
+    }
+
+    /** @return int how many were swept */
+    public function sweep(int $most): int
+    {
+        $stale = Workshop::query()->where('is_visit', true)
+            ->where(fn ($query) => $query->where('last_seen_at', '<', now()->subHours(self::KEPT_HOURS))->orWhereNull('last_seen_at'))
+            ->where('created_at', '<', now()->subHour())
+            ->limit($most)->pluck('id');
+
+        return $stale->isEmpty() ? 0 : Workshop::query()->whereKey($stale)->delete();
+    }
+}

@@ -1,0 +1,358 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Http\DatabaseGone;
+use App\Http\Middleware\ReadFractions;
+use App\Models\LogEntry;
+use App\Models\User;
+use App\Models\Workshop;
+use App\Planning\Logbook;
+use App\Planning\Visits;
+use Database\Seeders\DemoWorkshopSeeder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** What got through once: strange input, races, guessing, other people's demo, a database that is gone. */
+final class HardeningTest extends FeatureTestCase
+{
+    /** @param  array<string, mixed>  $query */
+    #[DataProvider('strangeQueries')]
+    public function test_a_list_or_broken_text_in_an_address_is_answered_in_words(string $path, array $query): void
+    {
+        $this->get($path.'?'.http_build_query($query))->assertStatus(422)->assertSee('cannot be read');
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>}> */
+    public static function strangeQueries(): iterable
+    {
+        yield 'a list of searches' => ['/pieces', ['q' => ['a', 'b']]];
+        yield 'a list of forms' => ['/pieces/create', ['form' => ['vase']]];
+        yield 'a list of tins' => ['/shelf/tin', ['product' => ['x']]];
+        yield 'no UTF-8' => ['/pieces', ['q' => "\xFF\xFE"]];
+        yield 'a control character' => ['/pieces', ['q' => "a\x07b"]];
+        yield 'a list of pages' => ['/weeks', ['page' => ['1' => ['2']]]];
+    }
+
+    /** @param  array<string, mixed>  $typed */
+    #[DataProvider('strangeForms')]
+    public function test_strange_forms_are_refused_at_their_field_and_the_next_page_still_opens(string $path, array $typed, string $field): void
+    {
+        $piece = $this->bowl();
+        $path = str_replace('{piece}', (string) $piece->id, $path);
+        $back = "/pieces/$piece->id/marks";
+        $this->from($back)->post($path, $typed)->assertRedirect($back)->assertSessionHasErrors($field);
+        foreach ([$back, '/pieces/create', '/bench', '/shop', "/pieces/$piece->id/surface"] as $page) {
+            $this->get($page)->assertOk();
+        }
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string}> */
+    public static function strangeForms(): iterable
+    {
+        yield 'a list where a mark begins' => ['/pieces/{piece}/marks', ['version' => 1, 'kind' => 'dye', 'on' => 'outer', 'from' => ['1'], 'to' => '9'], 'from'];
+        yield 'a list for a name' => ['/pieces', ['name' => ['x']], 'name'];
+        yield 'a note of broken text' => ['/log', ['body' => "\xFF"], 'body'];
+        yield 'a bell in a name' => ['/pieces', ['name' => "Ebb\x07bowl"], 'name'];
+        yield 'lists within lists' => ['/pieces/{piece}/surface', ['_method' => 'put', 'version' => 1, 'tool_mark_um' => '80', 'own' => ['outside' => [['P80']]]], 'own'];
+    }
+
+    public function test_even_signing_in_with_a_list_is_answered(): void
+    {
+        Auth::logout();
+        $this->from('/sign-in')->post('/sign-in', ['email' => ['a@b.example'], 'password' => 'x'])->assertRedirect('/sign-in')->assertSessionHasErrors('email');
+        $this->get('/sign-in')->assertOk();
+    }
+
+    /** @param  callable(array<string, mixed>): array<string, mixed>  $change */
+    #[DataProvider('strangeDocuments')]
+    public function test_a_file_with_impossible_dates_or_names_is_refused(callable $change, string $says): void
+    {
+        $file = \Illuminate\Http\UploadedFile::fake()->createWithContent('piece.json', (string) json_encode($change($this->bowl()->document), JSON_INVALID_UTF8_SUBSTITUTE));
+        $this->from('/pieces')->post('/pieces/import', ['file' => $file])->assertRedirect('/pieces');
+        self::assertStringContainsString($says, implode(' ', session('errors')->all()));
+        self::assertSame(1, $this->shop->pieces()->count());
+    }
+
+    /** @return iterable<string, array{callable(array<string, mixed>): array<string, mixed>, string}> */
+    public static function strangeDocuments(): iterable
+    {
+        yield 'due before there were calendars' => [fn (array $d): array => ['due_at' => '0001-01-01T00:00:00Z'] + $d, 'a time from 1970'];
+        yield 'due at the end of them' => [fn (array $d): array => ['due_at' => '9999-12-31T23:59:59Z'] + $d, 'a time from 1970'];
+        yield 'an escape in its name' => [fn (array $d): array => ['name' => "Ebb\x1b[31mbowl"] + $d, 'control characters'];
+    }
+
+    public function test_a_step_is_not_done_before_the_year_2000_nor_in_the_future(): void
+    {
+        $step = $this->step($this->bowl(), 'hold');
+        foreach (['0001-01-01T00:00', '1999-06-01T10:00', '2039-01-01T10:00'] as $at) {
+            $this->post(route('steps.done', $step), ['at' => $at])->assertSessionHasErrors('at');
+        }
+        self::assertSame(0, $this->shop->logEntries()->count());
+    }
+
+    public function test_the_minute_that_is_offered_is_taken(): void
+    {
+        $piece = $this->bowl();
+        Carbon::setTestNow('2026-12-01 09:00:40');
+        $this->work($piece, 'hold');
+        // The field of the next step offers 09:00, forty seconds before the step it follows.
+        $this->post(route('steps.done', $this->step($piece, 'sand-outside')), ['at' => '2026-12-01T09:00'])->assertSessionHasNoErrors();
+        $this->post(route('steps.done', $this->step($piece, 'sand-rim')), ['at' => '2026-12-01T08:59'])->assertSessionHasErrors('at');
+    }
+
+    public function test_a_page_that_showed_another_step_logs_nothing(): void
+    {
+        $piece = $this->bowl();
+        $step = $this->step($piece, 'sand-outside');
+        $read = $step->mark();
+        $this->work($piece, 'hold');
+        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '250'])->assertSessionHasNoErrors();
+        self::assertNotSame($step->title, $step->refresh()->title, 'the ladder has changed');
+        $this->post(route('steps.done', $step), ['read' => $read])->assertSessionHasErrors('step');
+        $this->post(route('steps.done', $step), ['read' => $step->mark()])->assertSessionHasNoErrors();
+        $this->get('/bench')->assertSee('name="read"', false);
+    }
+
+    public function test_the_step_before_is_asked_for_with_the_lock_held(): void
+    {
+        $piece = $this->bowl();
+        $this->work($piece, 'hold');
+        $undone = false;
+        // Between looking the step up and locking the shop, another session takes the step before back.
+        LogEntry::creating(function (LogEntry $entry) use (&$undone): void {
+            self::assertTrue($entry->kind !== 'done' || ! $undone, 'a step was logged after the one before it was taken back');
+        });
+        Workshop::retrieved(function () use (&$undone, $piece): void {
+            if (! $undone) {
+                $undone = true;
+                app(Logbook::class)->undo(LogEntry::query()->where(['piece_id' => $piece->id, 'step' => 'hold'])->firstOrFail(), $this->wren);
+            }
+        });
+        $this->post(route('steps.done', $this->step($piece, 'sand-outside')));
+        Workshop::flushEventListeners();
+        LogEntry::flushEventListeners();
+        self::assertTrue($undone);
+        self::assertSame(0, LogEntry::query()->where('step', 'sand-outside')->count());
+    }
+
+    public function test_a_clock_left_running_over_an_undo_or_a_night_is_not_counted(): void
+    {
+        $piece = $this->bowl();
+        $step = $this->step($piece, 'hold');
+        $this->post(route('steps.start', $step));
+        Carbon::setTestNow('2026-12-01 09:12:00');
+        self::assertNotNull(Logbook::runningClock($step));
+        $this->work($piece, 'hold');
+        $entry = $this->shop->logEntries()->where('kind', 'done')->firstOrFail();
+        self::assertSame(12.0, $entry->minutes);
+        $this->post(route('log.undo', $entry))->assertSessionHasNoErrors();
+        Carbon::setTestNow('2026-12-02 10:00:00');
+        self::assertNull(Logbook::runningClock($step));
+        $this->work($piece, 'hold');
+        self::assertNull($this->shop->logEntries()->where('kind', 'done')->latest('id')->firstOrFail()->minutes);
+        $next = $this->step($piece, 'sand-outside');
+        $this->post(route('steps.start', $next));
+        Carbon::setTestNow('2026-12-03 10:00:00');
+        self::assertNull(Logbook::runningClock($next), 'nobody sands for a day');
+    }
+
+    public function test_one_form_makes_one_piece_however_often_it_is_sent(): void
+    {
+        $form = ['form' => 'shallow-bowl', 'diameter' => '260', 'height' => '70', 'foot' => '90', 'wall' => '7', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9', 'name' => 'Ebb bowl', 'purpose' => 'handled'];
+        foreach ([1, 2, 3] as $time) {
+            $this->post('/pieces', $form + ['once' => str_repeat('a', 32)])->assertSessionHasNoErrors()->assertRedirect();
+        }
+        self::assertSame(1, $this->shop->pieces()->count());
+        $this->post('/pieces', $form + ['once' => str_repeat('b', 32)]);
+        self::assertSame(2, $this->shop->pieces()->count());
+        $piece = $this->shop->pieces()->firstOrFail();
+        foreach ([1, 2] as $time) {
+            $this->post(route('pieces.copy', $piece), ['once' => str_repeat('c', 32)]);
+        }
+        $this->post(route('pieces.copy', $piece));
+        self::assertSame(['Ebb bowl', 'Ebb bowl', 'Ebb bowl 2', 'Ebb bowl 3'], $this->shop->pieces()->orderBy('name')->pluck('name')->all());
+        $this->get('/pieces/create')->assertSee('name="once"', false);
+    }
+
+    public function test_two_owners_cannot_take_each_other_out(): void
+    {
+        $other = $this->shop->users()->create(['name' => 'Idris', 'email' => 'idris@example.test', 'password' => 'lapwing-on-the-slip', 'role' => 'owner']);
+        // The other has already taken us out, in a session that got the lock first.
+        $done = false;
+        Workshop::retrieved(function () use (&$done): void {
+            if (! $done) {
+                $done = true;
+                User::query()->whereKey($this->wren->id)->delete();
+            }
+        });
+        $this->delete(route('people.destroy', $other->id))->assertSessionHasErrors('person');
+        Workshop::flushEventListeners();
+        self::assertTrue($other->refresh()->exists);
+    }
+
+    public function test_look_alike_addresses_neither_sign_in_nor_escape_the_throttle(): void
+    {
+        Auth::logout();
+        $this->post('/sign-in', ['email' => 'wrén@example.test', 'password' => 'lapwing-on-the-slip'])->assertSessionHasErrors('email');
+        self::assertFalse(Auth::check());
+        foreach (['wren@example.test', 'WREN@example.test', 'wrén@example.test', 'ｗren@example.test', 'wrèn@example.test', 'Wren@example.test'] as $email) {
+            $last = $this->post('/sign-in', ['email' => $email, 'password' => 'wrong']);
+        }
+        $last->assertStatus(429);
+    }
+
+    public function test_an_unknown_address_costs_a_hash_as_a_known_one_does(): void
+    {
+        Auth::logout();
+        Hash::shouldReceive('check')->once()->andReturnFalse();
+        Hash::shouldReceive('make')->andReturn('$2y$04$abcdefghijklmnopqrstuuA1b2c3d4e5f6g7h8i9j0k1l2m3n4o5p6');
+        $this->post('/sign-in', ['email' => 'nobody@example.test', 'password' => 'wrong'])->assertSessionHasErrors('email');
+    }
+
+    public function test_the_password_page_cannot_be_guessed_on(): void
+    {
+        for ($i = 0; $i < 6; $i++) {
+            $last = $this->put('/password', ['current_password' => "guess $i", 'password' => 'heron-on-the-wharf', 'password_confirmation' => 'heron-on-the-wharf']);
+        }
+        $last->assertStatus(429);
+    }
+
+    public function test_each_visitor_has_a_demo_of_their_own_made_at_once_and_swept_in_time(): void
+    {
+        app(DemoWorkshopSeeder::class)->run();
+        Auth::logout();
+        $began = hrtime(true);
+        $this->post('/demo')->assertRedirect('/bench');
+        $first = Auth::user()?->workshop_id;
+        self::assertLessThan(6.0, (hrtime(true) - $began) / 1e9, 'a wide bound for a busy machine; bin/bench measures it');
+        $this->get('/bench')->assertOk()->assertSee('Ebb bowl');
+        Auth::logout();
+        $this->post('/demo');
+        self::assertNotSame($first, Auth::user()?->workshop_id);
+        $this->put('/password', ['current_password' => 'x', 'password' => 'y'])->assertSessionHasErrors();
+
+        Carbon::setTestNow(now()->addHours(20));
+        $this->get('/bench');
+        Carbon::setTestNow(now()->addHours(5));
+        self::assertSame(1, app(Visits::class)->sweep(10), 'the one that was looked at five hours ago stays');
+        self::assertNull(Workshop::query()->find($first));
+        self::assertSame(1, Workshop::query()->where('is_demo', true)->count());
+    }
+
+    public function test_the_shared_sign_in_of_the_demo_can_lock_nobody_out(): void
+    {
+        app(DemoWorkshopSeeder::class)->run();
+        $wren = User::query()->where('email', DemoWorkshopSeeder::EMAIL)->firstOrFail();
+        $this->actingAs($wren);
+        $this->put('/password', ['current_password' => DemoWorkshopSeeder::PASSWORD, 'password' => 'heron-on-the-wharf', 'password_confirmation' => 'heron-on-the-wharf'])->assertForbidden();
+        $idris = $wren->workshop->users()->where('role', 'maker')->firstOrFail();
+        $this->delete(route('people.destroy', $idris))->assertForbidden();
+        $this->get('/shop')->assertOk()->assertSee('stay as they are')->assertDontSee('Take out');
+    }
+
+    public function test_a_form_from_another_site_is_refused_and_back_never_leads_there(): void
+    {
+        $this->post('/log', ['body' => 'x'], ['Origin' => 'http://elsewhere.example'])->assertForbidden();
+        $this->post('/log', ['body' => 'x'], ['Sec-Fetch-Site' => 'cross-site'])->assertForbidden();
+        $this->post('/log', ['body' => ''], ['Referer' => 'http://elsewhere.example/trap']);
+        self::assertSame(0, $this->shop->logEntries()->count());
+        $this->post('/log', ['body' => 'x'], ['Referer' => 'http://elsewhere.example/trap'])->assertRedirect();
+        self::assertStringNotContainsString('elsewhere', (string) $this->post('/log', ['body' => 'y'], ['Referer' => 'http://elsewhere.example/trap'])->headers->get('Location'));
+    }
+
+    public function test_who_only_looks_leaves_no_session_behind(): void
+    {
+        Auth::logout();
+        config(['session.driver' => 'file']);
+        $this->get('/sign-in')->assertOk();
+        self::assertSame('array', config('session.driver'));
+        config(['session.driver' => 'file']);
+        $this->withUnencryptedCookie((string) config('session.cookie'), Str::random(40))->get('/sign-in');
+        self::assertSame('file', config('session.driver'));
+    }
+
+    public function test_nothing_is_served_from_storage(): void
+    {
+        self::assertSame([], array_values(array_filter(array_map(fn ($route): string => $route->uri(), iterator_to_array(Route::getRoutes())), fn (string $uri): bool => str_starts_with($uri, 'storage'))));
+    }
+
+    public function test_a_database_that_is_gone_gets_a_page_that_says_when_to_come_back(): void
+    {
+        $gone = new \PDOException('SQLSTATE[HY000] [2002] Connection refused');
+        self::assertTrue(DatabaseGone::caused($gone));
+        self::assertFalse(DatabaseGone::caused(new \PDOException('SQLSTATE[42S22]: Column not found')));
+        Route::get('gone', fn () => throw $gone);
+        $this->get('/gone')->assertStatus(503)->assertHeader('Retry-After', '5')->assertSee('do not answer')->assertDontSee('SQLSTATE');
+        $this->getJson('/gone')->assertStatus(503)->assertHeader('Retry-After', '5');
+    }
+
+    public function test_a_plan_from_the_future_is_made_again(): void
+    {
+        $this->bowl();
+        $this->shop->refresh()->update(['planned_at' => now()->addDay()]);
+        $this->get('/bench');
+        self::assertTrue($this->shop->refresh()->planned_at?->lte(now()));
+    }
+
+    public function test_lengths_may_be_typed_as_on_a_rule(): void
+    {
+        self::assertSame([0.625, 1.5, 1.5, 3.25, 2.75], array_map(ReadFractions::number(...), ['5/8', '1 1/2', '1-1/2', '3.25"', '2 3/4 in']));
+        self::assertSame([null, null, null, null], array_map(ReadFractions::number(...), ['1/0', 'wide', ['5/8'], '12']));
+        $this->wren->update(['preferences' => ['units' => 'imperial']]);
+        $this->get('/pieces/create')->assertSee('value="10.25"', false)->assertDontSee('10.2362');
+        $this->post('/pieces', ['form' => 'shallow-bowl', 'diameter' => '10 1/4', 'height' => '2 3/4', 'foot' => '3-1/2', 'wall' => '5/16', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9', 'name' => 'Ebb bowl', 'purpose' => 'handled'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(260.35, $this->shop->pieces()->firstOrFail()->diameter_mm, 0.1);
+    }
+
+    public function test_a_spindle_takes_the_sizes_it_is_offered(): void
+    {
+        $sizes = \HonestGrain\Geometry\Form::Spindle->sizes();
+        $this->post('/pieces', ['form' => 'spindle', 'diameter' => $sizes['diameter_mm'], 'height' => $sizes['height_mm'], 'foot' => $sizes['foot_mm'], 'wall' => $sizes['wall_mm'], 'wood' => 'Ash (white)', 'grain' => 'end', 'moisture' => '9', 'name' => 'Curlew spindle', 'purpose' => 'handled'])->assertSessionHasNoErrors();
+    }
+
+    public function test_a_refusal_stands_at_its_field_and_not_twice(): void
+    {
+        $piece = $this->bowl();
+        $page = fn (string $url): string => (string) $this->get($url)->assertOk()->getContent();
+        $this->from(route('pieces.surface', $piece))->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '80', 'own' => ['outside' => 'P81']]);
+        self::assertSame(1, substr_count($page(route('pieces.surface', $piece)), 'P81&quot;; it takes'));
+        $this->from('/pieces/create')->post('/pieces', ['name' => '']);
+        self::assertSame(1, substr_count($page('/pieces/create'), 'Name is empty'));
+    }
+
+    public function test_a_piece_that_goes_against_itself_has_no_date_and_weeks_says_so(): void
+    {
+        $piece = $this->bowl();
+        self::assertNotNull($piece->ready_at);
+        $this->get('/weeks')->assertSee('The 1 piece in work will be done in time');
+        $this->put(route('pieces.coats', $piece), ['version' => 1, 'do' => 'add', 'plan' => 0, 'product' => 'Paste wax']);
+        $this->put(route('pieces.coats', $piece), ['version' => 2, 'do' => 'add', 'plan' => 0, 'product' => 'Oil-varnish blend'])->assertSessionHasNoErrors();
+        self::assertNull($piece->refresh()->ready_at);
+        $this->get('/weeks')->assertSee('The piece in work has no date')->assertDontSee('done in time');
+        $this->get(route('pieces.route', $piece))->assertOk()->assertSee('not planned');
+    }
+
+    public function test_a_due_date_on_a_closed_day_says_when_hands_must_be_off(): void
+    {
+        $piece = $this->bowl(['due_at' => '2026-12-20T17:00:00Z']);
+        $this->get(route('pieces.route', $piece))->assertSee('The shop is closed on the day it is due: the last hands-on time before is Sat 19 Dec until 13:00.');
+    }
+
+    public function test_a_cold_shop_says_which_temperature_and_since_when(): void
+    {
+        $piece = $this->bowl();
+        $this->work($piece, 'hold');
+        $this->shop->refresh()->update(['climate' => ['day_c' => 6.0, 'day_rh' => 50.0, 'night_c' => 4.0, 'night_rh' => 60.0, 'day_from' => 8, 'day_to' => 18]]);
+        $this->post('/shelf/abrasives', ['grit' => 'P220']);
+        $said = json_encode($piece->refresh()->conflicts, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        self::assertStringContainsString('is below the product\'s least 10 °C', $said);
+        self::assertStringContainsString('It has waited since Tue 1 Dec 09:00', $said);
+    }
+}
