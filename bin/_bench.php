@@ -35,8 +35,13 @@ if ($what === 'pages') {
 
         return [$ms, $code, $body];
     };
-    preg_match('/name="csrf-token" content="([^"]+)"/', $ask('/sign-in')[2], $m);
-    $ask('/demo', ['_token' => $m[1]]);
+    $visit = [];
+    for ($i = 0; $i < 3; $i++) {
+        $visit[] = $ask('/demo', ['x' => 1])[0];
+        preg_match('/name="csrf-token" content="([^"]+)"/', $ask('/bench')[2], $m);
+        $ask('/sign-out', ['_token' => $m[1]]);
+    }
+    $ask('/sign-in', ['email' => 'wren@brambleslip.example', 'password' => 'lapwing-on-the-slip']);
     preg_match('~/pieces/(\d+)/shape~', $ask('/pieces')[2], $p);
     $pages = ['/empty', '/bench', '/pieces', '/pieces?state=done', '/weeks', '/shelf', '/shop', "/pieces/$p[1]/shape", "/pieces/$p[1]/surface", "/pieces/$p[1]/marks", "/pieces/$p[1]/coats", "/pieces/$p[1]/route", "/pieces/$p[1]/record"];
     $times = array_fill_keys($pages, []);
@@ -62,6 +67,35 @@ if ($what === 'pages') {
         $drag[] = $ask("/pieces/$p[1]/shape/preview", ['shape' => $document['shape']], ['Content-Type: application/json', "X-CSRF-TOKEN: $m[1]"])[0];
     }
     row('a dragged node (shape/preview)', median($drag), median($drag) / $floor);
+    $zigzag = fn (float $by): array => array_map(fn (int $i): array => [$i * 2, $i % 2 === 1 ? 100 + $by : 100], range(0, 199));
+    foreach (['the most intricate shape allowed' => 5, 'a shape beyond the limit' => 400] as $name => $by) {
+        $shape = ['outer' => $zigzag($by), 'inner' => array_reverse(array_map(fn (array $n): array => [$n[0] + 8, $n[1] * 0.5], $zigzag($by)))];
+        $times = [];
+        for ($i = 0; $i < $runs; $i++) {
+            $times[] = $ask("/pieces/$p[1]/shape/preview", ['shape' => $shape], ['Content-Type: application/json', 'Accept: application/json', "X-CSRF-TOKEN: $m[1]"])[0];
+        }
+        row($name, median($times), median($times) / $floor);
+    }
+    $press = [];
+    for ($i = 0; $i < min($runs, 15); $i++) {
+        $bench = $ask('/bench')[2];
+        if (preg_match('~action="[^"]*/steps/(\d+)/done"~', $bench, $step) !== 1) {
+            break;
+        }
+        preg_match('/name="csrf-token" content="([^"]+)"/', $bench, $m);
+        $before = hrtime(true);
+        $c = curl_init("$where/steps/$step[1]/done");
+        curl_setopt_array($c, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar, CURLOPT_POSTFIELDS => http_build_query(['_token' => $m[1]])]);
+        curl_exec($c);
+        $code = curl_getinfo($c, CURLINFO_RESPONSE_CODE);
+        $press[] = (hrtime(true) - $before) / 1e6;
+        curl_close($c);
+        if ($code !== 302) {
+            exit("a press answered $code\n");
+        }
+    }
+    row('a press of Done', median($press), median($press) / $floor);
+    row('a demo for one visitor', median($visit), median($visit) / $floor);
     unlink($jar);
 }
 
@@ -91,7 +125,7 @@ if ($what === 'verbs') {
     }
     row('php alone (the process alone)', median($php), 1.0);
     $php = array_slice($php, 3);
-    foreach (['measure', 'emc', 'grits', 'mix', 'stack', 'cure', 'schedule', 'route'] as $verb) {
+    foreach (['measure', 'emc', 'grits', 'ladder', 'mix', 'stack', 'cure', 'schedule', 'route'] as $verb) {
         exec("$where/bin/grain $verb --help", $lines);
         file_put_contents($file = tempnam(sys_get_temp_dir(), 'hg'), trim((string) end($lines)));
         $times = [];
@@ -135,6 +169,34 @@ if ($what === 'solvers') {
     $day = [['08:00', '12:00'], ['13:00', '17:00']];
     $problem = HonestGrain\Exchange\ProblemDocument::read(HonestGrain\Exchange\Document::of(['start' => '2026-12-01T08:00:00Z', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day), 'resources' => ['turner' => 1, 'lathe' => 1], 'pieces' => $pieces]));
     $plan = (new HonestGrain\Schedule\OrderSearch)->plan($problem);
-    row('60 pieces × 25 steps', $plan->milliseconds);
+    row('60 pieces × 25 steps, budget 1 s', $plan->milliseconds);
     printf("  its finish is %.2f × the lower bound's distance, %d windows broken\n", ($plan->finish - $problem->start) / ($plan->lowerBound - $problem->start), count($plan->broken));
+    foreach ([6, 12, 24, 60] as $size) {
+        $by = ['due' => 0.0, '60 ms' => 0.0, '1 s' => 0.0];
+        for ($shop = 1; $shop <= 20; $shop++) {
+            mt_srand(100 * $size + $shop);
+            $pieces = [];
+            for ($p = 0; $p < $size; $p++) {
+                $tasks = [];
+                for ($t = 0, $count = mt_rand(8, 16); $t < $count; $t++) {
+                    $min = mt_rand(0, 2) === 0 ? mt_rand(4, 48) : 0;
+                    $tasks[] = ['id' => "t$t", 'minutes' => mt_rand(5, 60), 'needs' => ['turner' => 1, 'lathe' => mt_rand(0, 1)], 'after' => $t === 0 ? [] : [['task' => 't'.($t - 1), 'min_hours' => $min, 'max_hours' => $min > 0 && mt_rand(0, 3) === 0 ? $min + 72 : null]]];
+                }
+                $due = gmdate('Y-m-d\TH:i:s\Z', strtotime('2026-12-01T17:00:00Z') + 86_400 * mt_rand(2, max(3, intdiv($size, 2))));
+                $pieces[] = ['id' => "p$p", 'due' => $due, 'weight' => mt_rand(1, 4), 'tasks' => $tasks];
+            }
+            $read = fn (int $ms): HonestGrain\Schedule\Problem => HonestGrain\Exchange\ProblemDocument::read(HonestGrain\Exchange\Document::of(['start' => '2026-12-01T08:00:00Z', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day), 'resources' => ['turner' => 1, 'lathe' => 1], 'pieces' => $pieces, 'budget_ms' => $ms]));
+            $first = $read(0);
+            $jobs = $first->jobs;
+            usort($jobs, fn ($a, $b): int => $a->due <=> $b->due);
+            $by['due'] += (new HonestGrain\Schedule\Internal\Placement($first, new HonestGrain\Schedule\Internal\Calendar($first->hours, $first->start)))->arrange($jobs)->lateHours;
+            foreach (['60 ms' => 60, '1 s' => 1000] as $name => $ms) {
+                $by[$name] += (new HonestGrain\Schedule\OrderSearch)->plan($read($ms))->weightedLatenessHours;
+            }
+        }
+        printf("  20 shops of %d pieces: weighted lateness %.2f × that by due date in 60 ms, %.2f × in 1 s\n", $size, $by['60 ms'] / $by['due'], $by['1 s'] / $by['due']);
+    }
+    $independent = array_map(fn (int $p): array => ['id' => "p$p", 'due' => null, 'tasks' => array_map(fn (int $t): array => ['id' => "t$t", 'minutes' => 20, 'needs' => ['turner' => 1]], range(0, 99))], range(0, 99));
+    $problem = HonestGrain\Exchange\ProblemDocument::read(HonestGrain\Exchange\Document::of(['start' => '2026-12-01T08:00:00Z', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day), 'resources' => ['turner' => 1], 'pieces' => $independent]));
+    row('100 × 100 tasks that wait for nothing', (new HonestGrain\Schedule\OrderSearch)->plan($problem)->milliseconds);
 }

@@ -87,8 +87,8 @@ npm_packages() {
 build_assets() {
     local stamp
     stamp=$(cd "$ROOT" && find resources vite.config.js package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-40)
-    [ "$(cat "$ROOT/public/build/.stamp" 2>/dev/null)" = "$stamp" ] && return 0
-    (cd "$ROOT" && npm run --silent build) && echo "$stamp" >"$ROOT/public/build/.stamp"
+    [ -d "$ROOT/public/build" ] && [ "$(cat "$ROOT/var/assets.stamp" 2>/dev/null)" = "$stamp" ] && return 0
+    (cd "$ROOT" && npm run --silent build) && echo "$stamp" >"$ROOT/var/assets.stamp"
 }
 
 free_port() {
@@ -117,12 +117,13 @@ database_make() {
 
 database_start() {
     local i
+    keep_private "$STATE/database.log"
     DB_PORT=$(free_port)
     SOCKET_DIR=$(mktemp -d /tmp/honest-grain.XXXXXX)
     export DB_PORT SOCKET_DIR
     PATH=$PATH:/usr/sbin mariadbd --no-defaults --user="$(id -un)" --datadir="$STATE/mysql" --bind-address=127.0.0.1 --port="$DB_PORT" \
         --socket="$SOCKET_DIR/db.sock" --pid-file="$SOCKET_DIR/db.pid" --skip-name-resolve --character-set-server=utf8mb4 \
-        --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit="${DB_FLUSH:-1}" >"$STATE/database.log" 2>&1 9>&- &
+        --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit="${DB_FLUSH:-1}" >>"$STATE/database.log" 2>&1 9>&- &
     DB_PID=$!
     echo "$DB_PID" >"$STATE/database.pid"
     for i in $(seq 1 150); do
@@ -164,16 +165,30 @@ database_stop() {
 }
 
 app_environment() {
-    export APP_ENV=${APP_ENV:-production} APP_DEBUG=${APP_DEBUG:-false} LOG_CHANNEL=single DB_HOST=127.0.0.1 DB_DATABASE=honest_grain DB_USERNAME=honest_grain
+    export APP_ENV=${APP_ENV:-production} APP_DEBUG=${APP_DEBUG:-false} LOG_CHANNEL=daily DB_HOST=127.0.0.1 DB_DATABASE=honest_grain DB_USERNAME=honest_grain
     export SESSION_PATH=$STATE/sessions CACHE_PATH=$STATE/cache
+}
+
+# keep_private FILE: a log for nobody else to read; one that has grown large is kept once and begun anew.
+keep_private() {
+    if [ "$(stat -c %s "$1" 2>/dev/null || echo 0)" -gt 5000000 ]; then mv -f "$1" "$1.1"; fi
+    touch "$1" && chmod 600 "$1"
+}
+
+# can_write FOLDER: makes it where it is missing; says so by name where nothing can be written there.
+can_write() {
+    mkdir -p "$1" 2>/dev/null && touch "$1/.written" 2>/dev/null && rm -f "$1/.written" && return 0
+    fail "Nothing can be written in $1, where the data is kept. Make it writable, or name another folder in HONEST_GRAIN_STATE."
 }
 
 # serve PORT: PHP's own server with several workers and a shared opcache.
 serve() {
     cd "$ROOT/public" || return 1
+    keep_private "$STATE/server.log"
     export PHP_CLI_SERVER_WORKERS=${WORKERS:-4}
     setsid php -d opcache.enable_cli=1 -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.revalidate_freq=2 \
-        -d realpath_cache_size=4M -d upload_max_filesize=4M -d post_max_size=6M -d expose_php=0 -d display_errors=0 -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php >"$STATE/server.log" 2>&1 9>&- &
+        -d realpath_cache_size=4M -d upload_max_filesize=4M -d post_max_size=6M -d expose_php=0 -d display_errors=0 \
+        -d mysqlnd.net_read_timeout=2 -S "127.0.0.1:$1" "$ROOT/bin/_router.php" >>"$STATE/server.log" 2>&1 9>&- &
     SERVER_PID=$!
     echo "$SERVER_PID" >"$STATE/server.pid"
     cd "$ROOT" || return 1

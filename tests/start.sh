@@ -45,6 +45,43 @@ is 'it says where it is and who may sign in' says "http://127.0.0.1:$PORT"
 is 'the application answers' answers
 is 'its key is nobody else'\''s' private
 KEY=$(cat "$HONEST_GRAIN_STATE/app.key")
+headers() { curl -s -o /dev/null -D - --max-time 8 "$@" "http://127.0.0.1:$PORT$WHERE" | tr -d '\r'; }
+has() { headers | grep -qi -- "$1"; }
+WHERE=/$(cd "$ROOT/public" && ls build/assets/*.css | head -n 1)
+is 'its styles are sent with their type' has '^content-type: text/css'
+is 'and may not be taken for another' has '^x-content-type-options: nosniff'
+is 'and may be kept for a year' has '^cache-control: .*immutable'
+WHERE=/build/.stamp
+is 'no stamp lies in public' has '^HTTP/1.1 404'
+WHERE=/../composer.json
+is 'nothing outside public is sent' has '^HTTP/1.1 404'
+sessions() { ls "$HONEST_GRAIN_STATE/sessions" | wc -l; }
+few_sessions() { [ "$(sessions)" -le "$1" ]; }
+WHERE=/sign-in
+before=$(sessions)
+for _ in 1 2 3 4 5 6; do headers >/dev/null; done
+is 'who only looks leaves no session file' few_sessions "$before"
+private_logs() { [ "$(stat -c %a "$HONEST_GRAIN_STATE/server.log" "$HONEST_GRAIN_STATE/database.log" | sort -u)" = 600 ]; }
+is 'its logs are nobody else'\''s' private_logs
+status() { curl -s -o "$HONEST_GRAIN_STATE/answer" -w '%{http_code}' --max-time 8 -H 'Host: '"${HOST:-127.0.0.1:$PORT}" \
+    --data 'email=nobody%40example.test&password=x' "http://127.0.0.1:$PORT/sign-in"; }
+HOST=elsewhere.example
+foreign=$(status)
+unset HOST
+is 'a host that is not ours is refused' test "$foreign" = 400
+kill -STOP "$(cat "$HONEST_GRAIN_STATE/database.pid")"
+began=$(date +%s%N)
+code=$(status)
+took=$((($(date +%s%N) - began) / 1000000))
+WHERE=/sign-in
+retry=$(headers --data 'email=a%40example.test&password=x')
+kill -CONT "$(cat "$HONEST_GRAIN_STATE/database.pid")"
+is 'a database that hangs gets the page for it' test "$code" = 503
+is "within two seconds and a little ($took ms)" test "$took" -lt 3500
+came_back() { grep -qi '^retry-after: 5' <<<"$retry"; }
+is 'which says when to come back' came_back
+recovers() { for _ in 1 2 3 4 5 6; do [ "$(status)" = 302 ] && return 0; sleep 0.5; done; return 1; }
+is 'and it recovers by itself' recovers
 "$ROOT/bin/start" --port "$PORT" >"$OUT.second" 2>&1
 is 'a second one refuses' grep -q 'already running' "$OUT.second"
 stop -TERM
@@ -67,6 +104,9 @@ is 'fresh asks before it drops anything' says 'Nothing was dropped.'
 is 'and drops nothing' test -d "$HONEST_GRAIN_STATE/mysql"
 "$ROOT/bin/start" --port eighty >"$OUT" 2>&1
 is 'a port that is none is refused' says '--port is "eighty"'
+touch "$HONEST_GRAIN_STATE/a-file"
+HONEST_GRAIN_STATE=$HONEST_GRAIN_STATE/a-file "$ROOT/bin/start" >"$OUT" 2>&1
+is 'a folder that cannot be written is named' says 'Nothing can be written in'
 "$ROOT/bin/start" --help >"$OUT" 2>&1
 is 'help names every option' says '--fresh'
 

@@ -33,7 +33,7 @@ final readonly class Planner
     /** What a press waits for a better order of the pieces. */
     private const BUDGET_MS = 60;
 
-    public function __construct(private ShopMapper $mapper, private Scheduler $scheduler)
+    public function __construct(private ShopMapper $mapper, private Scheduler $scheduler, private RouteStore $routes)
     {
     }
 
@@ -80,7 +80,7 @@ final readonly class Planner
             $routes = $jobs = $troubles = [];
             foreach ($pieces as $piece) {
                 try {
-                    $routes[$piece->id] = $route = Route::of($this->mapper->piece($workshop, $piece->document), $bench);
+                    $routes[$piece->id] = $route = $this->routes->of($workshop, $piece, $bench);
                     if ($route->isForbidden()) {
                         // What goes against itself has no date: its remarks say why.
                         continue;

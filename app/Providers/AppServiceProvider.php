@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Models\User;
+use App\Http\NoSecondTry;
+use App\Planning\RouteStore;
 use App\View\Show;
 use App\View\ShownErrors;
 use HonestGrain\Catalogue\Catalogue;
@@ -17,6 +19,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View;
+use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
 
@@ -32,7 +35,9 @@ class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        $this->app->bind(LostConnectionDetector::class, NoSecondTry::class);
         $this->app->scoped(ShownErrors::class);
+        $this->app->scoped(RouteStore::class);
         $this->app->singleton(Catalogue::class, fn () => Catalogue::shipped());
         $this->app->bind(Scheduler::class, OrderSearch::class);
     }
@@ -64,6 +69,10 @@ class AppServiceProvider extends ServiceProvider
             Route::bind($name, fn (string $id) => ctype_digit($id) ? auth()->user()?->workshop->{$relation}()->findOrFail((int) $id) : abort(404));
         }
         View::composer('*', function ($view): void {
+            // The pages for errors ask the database nothing: it may be what is gone.
+            if (str_starts_with($view->name(), 'errors.')) {
+                return;
+            }
             $user = auth()->user();
             $view->with(['show' => Show::for($user), 'me' => $user]);
         });

@@ -23,13 +23,21 @@ class ReadableInput
 
     public function handle(Request $request, Closure $next): Response
     {
-        // A JSON document is read, and refused, field by field by the core.
-        $sent = $request->isJson() ? [] : $request->request->all();
-        foreach ([...$request->query->all(), ...$sent] as $name => $value) {
+        // The drawing sends a document, which the core reads, and refuses, field by field.
+        $sent = $request->isJson() ? $request->json() : $request->request;
+        $form = $request->routeIs('pieces.shape.preview') ? [] : $sent->all();
+        $faults = [];
+        foreach ([...$request->query->all(), ...$form] as $name => $value) {
             $why = $this->fault((string) $name, $value);
             if ($why !== null) {
-                $this->refuse($request, (string) $name, $why);
+                $field = $this->isClean((string) $name) ? mb_substr((string) $name, 0, 60) : 'document';
+                $faults[$field] = FieldWords::of($field)." cannot be read: $why.";
+                $request->query->remove((string) $name);
+                $sent->remove((string) $name);
             }
+        }
+        if ($faults !== []) {
+            $this->refuse($request, $faults);
         }
 
         return $next($request);
@@ -64,16 +72,13 @@ class ReadableInput
             || (mb_check_encoding($value, 'UTF-8') && preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $value) === 0);
     }
 
-    private function refuse(Request $request, string $name, string $why): never
+    /** @param  non-empty-array<string, string>  $faults  by field, which is gone from the request */
+    private function refuse(Request $request, array $faults): never
     {
-        $field = $this->isClean($name) ? mb_substr($name, 0, 60) : 'document';
-        $message = FieldWords::of($field)." cannot be read: $why.";
-        $request->query->remove($name);
-        $request->request->remove($name);
         if ($request->isMethodSafe() && ! $request->expectsJson()) {
-            abort(422, $message);
+            abort(422, implode(' ', $faults));
         }
 
-        throw ValidationException::withMessages([$field => $message]);
+        throw ValidationException::withMessages($faults);
     }
 }
