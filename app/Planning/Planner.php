@@ -233,8 +233,20 @@ final readonly class Planner
             'is_next' => ! $settled($step->id) && array_filter($before, fn (string $id): bool => ! $settled($id)) === [],
             'start_at' => $sql($placed?->start), 'end_at' => $sql($doneAt ?? $placed?->end),
             'waits_from' => $sql($from === [] ? null : max($from)), 'opens_at' => $sql($opens), 'closes_at' => $sql($closes),
-            'batch' => $step->batch(), 'details' => json_encode($step->toArray() + ['wait_for' => $step->waitFor, 'wait_here' => $this->waitHere($step, $doneAt ?? $placed?->end, $clock)], JSON_THROW_ON_ERROR),
+            'batch' => $step->batch(), 'details' => json_encode($this->details($step) + ['wait_for' => $step->waitFor, 'wait_here' => $this->waitHere($step, $doneAt ?? $placed?->end, $clock)], JSON_THROW_ON_ERROR),
         ];
+    }
+
+    /**
+     * A step as pages read it: what it waits for is its date, so only what the next step waits is kept as its wait.
+     *
+     * @return array<string, mixed>
+     */
+    private function details(Step $step): array
+    {
+        $details = $step->toArray();
+
+        return $step->kind->isAWait() ? ['wait' => null] + $details : $details;
     }
 
     /**

@@ -30,7 +30,7 @@ final readonly class CoatsPanel
 
     /**
      * @param  list<Amount>  $amounts
-     * @param  list<array<string, string>>  $waits  by coat: words for recoat from, until, wax, buff, handle, full cure
+     * @param  list<array<string, string>>  $waits  by coat: words for recoat, wax by hand, buff by wheel, handle, full cure
      * @param  list<string>  $warnings
      * @param  list<PairVerdict>  $overColours  what the first coat does to the colours below it
      */
@@ -111,7 +111,8 @@ final readonly class CoatsPanel
         };
 
         return [[
-            'from' => $timed($coating->recoatFromHours), 'until' => $timed($coating->recoatUntilHours),
+            'recoat' => $timed($coating->recoatFromHours)
+                .($coating->recoatUntilHours === null ? '' : ' to '.$timed($coating->recoatUntilHours)),
             'wax' => $coating->waxAfterHours === null ? '–' : $timed($coating->waxAfterHours),
             'buff' => $coating->buffableHours > 0 ? $timed($coating->buffableHours) : '–',
             'handle' => $timed($coating->handleHours), 'cure' => $coating->neverCures() ? 'never cures' : $timed($coating->fullCureHours()),

@@ -128,6 +128,17 @@ final readonly class Show
         };
     }
 
+    /** The amount alone, for a table. */
+    public function quantity(Amount $amount): string
+    {
+        return match ($amount->unit) {
+            AmountUnit::Grams => $this->wax($amount->value),
+            AmountUnit::Drops => ceil($amount->value - 1e-9).' drops',
+            AmountUnit::Spray => $this->volume($amount->ml()).' spray',
+            AmountUnit::Millilitres => $this->volume($amount->ml()),
+        };
+    }
+
     /** The same from a planned step. */
     public function stepAmount(PlannedStep $step): ?string
     {

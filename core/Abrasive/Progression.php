@@ -13,6 +13,9 @@ final readonly class Progression
     /** Depth of the marks a clean shear cut leaves (workshop). */
     public const CLEAN_CUT_UM = 25.0;
 
+    /** Setting the tool again is not worth less. */
+    public const RECUT_WORTH_MINUTES = 2.0;
+
     /** What cutting a surface again takes (workshop), min per 100 cm². */
     public const RECUT_MINUTES_PER_100CM2 = 3.0;
 
@@ -85,7 +88,7 @@ final readonly class Progression
         $clean = self::shortest($job->withToolMark(self::CLEAN_CUT_UM), $available, $table)->totalMinutes;
         $saved = $this->totalMinutes - $clean - self::RECUT_MINUTES_PER_100CM2 * $job->areaMm2 / 10_000;
 
-        return $saved > 0.5 ? $saved : null;
+        return $saved > self::RECUT_WORTH_MINUTES ? $saved : null;
     }
 
     /** @param  list<Grit>  $grits */

@@ -31,17 +31,34 @@ final readonly class Route
         return array_sum(array_map(fn (Step $step): float => $step->minutes, $this->steps));
     }
 
+    /**
+     * Why the route can have no date; null where it can.
+     *
+     * @return array{code: string, message: string}|null
+     */
+    public function withoutDate(): ?array
+    {
+        foreach ($this->conflicts as $conflict) {
+            if ($conflict->forbids) {
+                return ['code' => 'forbidden', 'message' => $conflict->message];
+            }
+        }
+
+        return null;
+    }
+
     public function isForbidden(): bool
     {
         return array_filter($this->conflicts, fn (Conflict $conflict): bool => $conflict->forbids) !== [];
     }
 
-    /** @return array{steps: list<array<string, mixed>>, conflicts: list<array<string, mixed>>} */
+    /** @return array{steps: list<array<string, mixed>>, conflicts: list<array<string, mixed>>, ready: array{code: string, message: string}|null} */
     public function toArray(): array
     {
         return [
             'steps' => array_map(fn (Step $step): array => $step->toArray(), $this->steps),
             'conflicts' => array_map(fn (Conflict $conflict): array => $conflict->toArray(), $this->conflicts),
+            'ready' => $this->withoutDate(),
         ];
     }
 }

@@ -73,7 +73,7 @@ test('an impossible shape is refused on the spot and the piece stays as it was',
     const before = await radius.inputValue();
     await radius.fill('12');
     await radius.press('Tab');
-    await expect(page.getByText('crosses itself or the other curve', { exact: false }).first()).toBeVisible();
+    await expect(page.getByText('crosses or touches itself or the other curve', { exact: false }).first()).toBeVisible();
     await page.reload();
     await page.getByText('Type the nodes').click();
     await expect(radius).toHaveValue(before);
@@ -97,6 +97,27 @@ test('the demo workshop is open at one press and stays within the screen', async
     await page.setViewportSize({ width: 820, height: 1180 });
     await page.goto('/bench');
     for (const button of await page.locator('.press-big').all()) expect((await button.boundingBox()).height).toBeGreaterThanOrEqual(44);
+});
+
+test('two fields changed one right after the other are both kept', async ({ page }) => {
+    await register(page);
+    await draw(page, 'Quick bowl');
+    await page.getByRole('link', { name: 'Coats' }).click();
+    await page.getByRole('button', { name: 'Take Oil-varnish blend' }).click();
+    const rub = (coat) => page.getByLabel(`Rub coat ${coat} with`);
+    await expect(rub(2)).toHaveValue('pad');
+    await page.evaluate(() => {
+        for (const [label, value] of [['Rub coat 1 with', 'paper'], ['Rub coat 2 with', 'steel-wool']]) {
+            const field = document.querySelector(`[aria-label="${label}"]`);
+            field.value = value;
+            field.dispatchEvent(new Event('change', { bubbles: true }));
+        }
+    });
+    await expect(rub(1)).toHaveValue('paper');
+    await expect(rub(2)).toHaveValue('steel-wool');
+    await page.reload();
+    await expect(rub(1)).toHaveValue('paper');
+    await expect(rub(2)).toHaveValue('steel-wool');
 });
 
 test('scripts weigh under 90 kB gzipped', async ({ page, request }) => {

@@ -24,7 +24,7 @@ test('a new maker goes from a drawn bowl to a moved date, by mouse', async ({ pa
 
     // Surface: the shortest ladder, and an own one with its faults in words.
     await page.getByRole('link', { name: 'Surface' }).click();
-    await expect(page.getByText('The least there is from your shelf.').first()).toBeVisible();
+    await expect(page.getByText('In one mount, grit by grit').first()).toBeVisible();
     await page.locator('[name="own[outside]"]').fill('P80, P180, P400');
     await page.getByRole('button', { name: 'Price it' }).first().click();
     await expect(page.getByText('the size falls by 2.45 times').first()).toBeVisible();

@@ -20,17 +20,16 @@ use HonestGrain\Geometry\Wall;
  */
 final readonly class EvenWall
 {
-    /** How far above the floor, in walls, the wall begins to sweep into it, and how much less where that is too much. */
-    private const SWEEP_WALLS = 0.7;
-
-    private const SWEEP_LESS = 0.5;
-
-    private const SWEEP_TRIES = 4;
+    /**
+     * What is tried, in walls: how far above the floor the wall begins to sweep into it (workshop), and how far apart
+     * its nodes stand, since close ones are hard to take hold of. The first that keeps the wall is taken.
+     */
+    private const TRIES = [[0.7, 0.5], [0.7, 0.2], [0.35, 0.5], [0.35, 0.2], [0.7, 0.0], [0.17, 0.0], [0.05, 0.0]];
 
     /** How far the sweep reaches into the floor against its height, and the points that draw it. */
     private const SWEEP_REACH = 2.5;
 
-    private const SWEEP_PARTS = 12;
+    private const SWEEP_PARTS = 2;
 
     /** How far the inside may leave the line it follows, and how thin the wall may come out, in walls. */
     private const FOLLOWS = 0.015;
@@ -56,11 +55,10 @@ final readonly class EvenWall
     {
         $self = new self($outer, $wallMm, $floorMm);
         $line = $self->alongTheWall();
-        $sweep = self::SWEEP_WALLS * $wallMm;
         $thinnest = null;
-        for ($try = 0; $try < self::SWEEP_TRIES; $try++, $sweep *= self::SWEEP_LESS) {
+        foreach (self::TRIES as [$sweep, $apart]) {
             try {
-                $inside = $self->fitted($line, $sweep);
+                $inside = $self->fitted($line, $sweep * $wallMm, $apart * $wallMm);
                 Profile::of($outer, $inside);
             } catch (InvalidProfile) {
                 continue;
@@ -165,11 +163,11 @@ final readonly class EvenWall
      *
      * @param  non-empty-list<Point>  $line
      */
-    private function fitted(array $line, float $sweepMm): Curve
+    private function fitted(array $line, float $sweepMm, float $apartMm): Curve
     {
-        $line = $this->rounded($line, $sweepMm);
+        [$line, $wallTo] = $this->rounded($line, $sweepMm);
         $last = count($line) - 1;
-        $at = [0 => true, $last => true] + $this->besideNodes($line);
+        $at = array_fill_keys([0, ...range($wallTo, $last)], true) + $this->besideNodes(array_slice($line, 0, $wallTo + 1));
         for ($i = 1; $i < $last; $i++) {
             if (self::isCorner($line[$i - 1], $line[$i], $line[$i + 1])) {
                 $at[$i] = true;
@@ -178,7 +176,7 @@ final readonly class EvenWall
         do {
             ksort($at);
             $curve = $this->curve($line, array_keys($at));
-            $more = $this->worst($line, array_keys($at), $curve->tree());
+            $more = $this->worst(array_slice($line, 0, $wallTo + 1), array_keys($at), $curve->tree(), $apartMm);
             $at += array_fill_keys($more, true);
         } while ($more !== [] && count($at) < self::MAX_NODES);
 
@@ -212,17 +210,18 @@ final readonly class EvenWall
      * The line down to the sweep, then a parabola within the corner that it makes with the floor.
      *
      * @param  non-empty-list<Point>  $line
-     * @return non-empty-list<Point>
+     * @return array{non-empty-list<Point>, int} and the last point that follows the wall
      */
     private function rounded(array $line, float $sweepMm): array
     {
         $corner = $line[count($line) - 1];
         if ($corner->z > $this->floorMm + 1e-6) {
-            return $line;
+            return [$line, count($line) - 1];
         }
         $kept = array_values(array_filter($line, fn (Point $p): bool => $p->z >= $this->floorMm + $sweepMm));
         $kept = count($kept) < 2 ? array_slice($line, 0, 2) : $kept;
         $from = $kept[count($kept) - 1];
+        $wallTo = count($kept) - 1;
         $reach = min(0.8 * $corner->r, self::SWEEP_REACH * hypot($from->z - $corner->z, $from->r - $corner->r));
         for ($k = 1; $k <= self::SWEEP_PARTS; $k++) {
             $t = $k / self::SWEEP_PARTS;
@@ -232,7 +231,7 @@ final readonly class EvenWall
             );
         }
 
-        return $kept;
+        return [$kept, $wallTo];
     }
 
     /**
@@ -262,19 +261,27 @@ final readonly class EvenWall
      * @param  list<int>  $at
      * @return list<int>
      */
-    private function worst(array $line, array $at, SegmentTree $curve): array
+    private function worst(array $line, array $at, SegmentTree $curve, float $apartMm): array
     {
         $more = [];
         foreach (array_slice($at, 1) as $n => $to) {
+            if (! isset($line[$to])) {
+                break;
+            }
             $worst = [self::FOLLOWS * $this->wallMm, null];
             for ($i = $at[$n] + 1; $i < $to; $i++) {
                 [$away] = $curve->nearest($line[$i]);
-                $worst = $away > $worst[0] ? [$away, $i] : $worst;
+                $worst = $away > $worst[0] && self::isApart($line[$i], $line[$at[$n]], $line[$to], $apartMm) ? [$away, $i] : $worst;
             }
             $more = $worst[1] === null ? $more : [...$more, $worst[1]];
         }
 
         return $more;
+    }
+
+    private static function isApart(Point $p, Point $a, Point $b, float $apartMm): bool
+    {
+        return min(hypot($p->z - $a->z, $p->r - $a->r), hypot($p->z - $b->z, $p->r - $b->r)) > $apartMm;
     }
 
     /** @param  list<Point>  $line */

@@ -33,20 +33,20 @@
                     <path d="M0 120H110" stroke="currentColor" stroke-width="1.4"/>
                 </svg>
                 <div class="overflow-x-auto">
-                    <table><thead><tr><th>Coat</th><th>Rub the one below with</th><th class="n">Take</th><th class="n">Film so far</th><th class="n">Recoat from</th><th class="n">until</th><th class="n">Wax by hand</th><th class="n">Wheel</th><th class="n">Handle</th><th class="n">Food, water</th><th></th></tr></thead><tbody>
+                    <table><thead><tr><th class="min-w-[215px]">Coat</th><th>Rub below with</th><th class="n">Take</th><th class="n">Film so far</th><th class="n">Recoat</th><th class="n">Wax by hand</th><th class="n">Wheel</th><th class="n">Handle</th><th class="n">Food, water</th><th></th></tr></thead><tbody>
                         @foreach ($plan->coats as $i => $coat)
                             @php($pair = $panel->stack->pairs[$i - 1] ?? null)
                             @if ($pair && $pair->verdict->value !== 'fine')
-                                <tr><td colspan="11" class="!border-b-0"><p @class(['note !my-1', 'note-warn'])><strong>{{ $pair->verdict->words() }}.</strong> {{ $pair->reason }} {{ $pair->mend }}</p></td></tr>
+                                <tr><td colspan="10" class="!border-b-0"><p @class(['note !my-1', 'note-warn'])><strong>{{ $pair->verdict->words() }}.</strong> {{ $pair->reason }} {{ $pair->mend }}</p></td></tr>
                             @endif
                             @foreach ($i === 0 ? $panel->overColours : [] as $over)
-                                @if ($over->verdict->value !== 'fine')<tr><td colspan="11" class="!border-b-0"><p class="note note-warn !my-1"><strong>{{ $over->verdict->words() }}.</strong> Over {{ lcfirst($over->under) }}: {{ lcfirst($over->reason) }} {{ $over->mend }}</p></td></tr>@endif
+                                @if ($over->verdict->value !== 'fine')<tr><td colspan="10" class="!border-b-0"><p class="note note-warn !my-1"><strong>{{ $over->verdict->words() }}.</strong> Over {{ lcfirst($over->under) }}: {{ lcfirst($over->reason) }} {{ $over->mend }}</p></td></tr>@endif
                             @endforeach
                             <tr><td><b>{{ $i + 1 }}</b> {{ $coat->coating->class }}@foreach ($i === 0 ? $panel->overColours : [] as $over)@if ($over->verdict->value === 'fine')<span class="faint small block">over {{ lcfirst($over->under) }}, fine: {{ lcfirst($over->reason) }}</span>@endif @endforeach @if ($pair && $pair->verdict->value === 'fine')<span class="faint small block">fine: {{ lcfirst($pair->reason) }}</span>@endif @if ($coat->coating->fromLabel !== [])<span class="small block">by your label</span>@endif</td>
                                 <td>@if ($i > 0)<form method="post" action="{{ route('pieces.coats', $piece) }}" data-live>@csrf @method('put')<input type="hidden" name="version" value="{{ $piece->version }}"><input type="hidden" name="plan" value="{{ $panel->index }}"><input type="hidden" name="coat" value="{{ $i }}"><input type="hidden" name="do" value="denib">
-                                    <select name="denib" aria-label="Rub coat {{ $i }} with" data-autosend id="denib-{{ $panel->index }}-{{ $i }}"><option value="">nothing</option>@foreach (HonestGrain\Coating\Denib::cases() as $denib)<option value="{{ $denib->value }}" @selected($coat->denib === $denib)>{{ $denib->words() }}</option>@endforeach</select></form>@endif</td>
-                                <td class="n">{{ $show->amount($panel->amounts[$i]) }}</td><td class="n">{{ $panel->stack->filmUm[$i] > 0 ? number_format($panel->stack->filmUm[$i]).' µm' : '–' }}</td>
-                                @foreach (['from', 'until', 'wax', 'buff', 'handle', 'cure'] as $wait)<td class="n">{{ $panel->waits[$i][$wait] }}</td>@endforeach
+                                    <select name="denib" aria-label="Rub coat {{ $i }} with" class="max-w-[135px]" data-autosend id="denib-{{ $panel->index }}-{{ $i }}"><option value="">nothing</option>@foreach (HonestGrain\Coating\Denib::cases() as $denib)<option value="{{ $denib->value }}" @selected($coat->denib === $denib)>{{ $denib->words() }}</option>@endforeach</select></form>@endif</td>
+                                <td class="n">{{ $show->quantity($panel->amounts[$i]) }}</td><td class="n">{{ $panel->stack->filmUm[$i] > 0 ? number_format($panel->stack->filmUm[$i]).' µm' : '–' }}</td>
+                                @foreach (['recoat', 'wax', 'buff', 'handle', 'cure'] as $wait)<td class="n">{{ $panel->waits[$i][$wait] }}</td>@endforeach
                                 <td class="n whitespace-nowrap"><form method="post" action="{{ route('pieces.coats', $piece) }}" data-live>@csrf @method('put')<input type="hidden" name="version" value="{{ $piece->version }}"><input type="hidden" name="plan" value="{{ $panel->index }}"><input type="hidden" name="coat" value="{{ $i }}">
                                     @if ($i > 0)<button class="quiet px-1" name="do" value="up" aria-label="Coat {{ $i + 1 }} earlier">↑</button>@endif
                                     <button class="quiet px-1" name="do" value="remove" aria-label="Leave coat {{ $i + 1 }} out">Leave out</button></form></td></tr>

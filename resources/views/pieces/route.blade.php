@@ -32,7 +32,7 @@
                     @if ($step->is_next && $step->opens_at?->isFuture())<p>May start {{ $show->dayTime($step->opens_at) }}</p>@endif
                     @if ($step->is_next && $step->closes_at)<p @class(['warn' => $step->closes_at->isPast()])>{{ $step->closes_at->isPast() ? 'Its window closed' : 'Window closes' }} {{ $show->dayTime($step->closes_at) }}</p>@endif
                     @if ($step->is_next && $piece->state === 'working')
-                        <div class="no-print mt-1 flex gap-4">
+                        <div class="no-print mt-1 flex flex-wrap gap-x-4">
                             <x-done :step="$step" label="Done now" />
                             <details><summary class="text-act underline underline-offset-4 py-1">Other</summary>
                                 <form method="post" action="{{ route('steps.done', $step) }}" class="mt-2" data-live>@csrf<input type="hidden" name="read" value="{{ $step->mark() }}"><x-field name="at" label="Done at"><input type="datetime-local" name="at" value="{{ $show->fieldTime(now()) }}" required></x-field><button class="press">Log it</button></form>
