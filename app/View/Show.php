@@ -37,7 +37,9 @@ final readonly class Show
     public function sentence(string $text): string
     {
         if (! $this->imperial) {
-            return $text;
+            return (string) preg_replace_callback(
+                '/(\d+\.\d+) mm\b/', fn (array $m): string => $this->plain((float) $m[1]).' mm', $text,
+            );
         }
         $text = (string) preg_replace('/(\d+(?:\.\d+)?) to (\d+(?:\.\d+)?) mm\b/', '$1 mm to $2 mm', $text);
 

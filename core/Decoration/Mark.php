@@ -38,7 +38,7 @@ final readonly class Mark
             Band::read($mark), $kind,
             $mark->numberOr('minutes', null, 0, 2400),
             $mark->numberOr('wait_hours', $stain === null ? $kind->usualWaitHours() : $stain->coatFromHours, 0, 2000),
-            $stain, $colour, $mark->textOr('note', null, 500),
+            $stain, $colour, $mark->textOr('note', null, 500, lines: true),
         );
     }
 

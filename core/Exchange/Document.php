@@ -107,7 +107,7 @@ final readonly class Document
         return (int) $number;
     }
 
-    public function text(string $key, int $maxLength = 200): string
+    public function text(string $key, int $maxLength = 200, bool $lines = false): string
     {
         $value = $this->fields[$key] ?? null;
         if ($value === null) {
@@ -116,16 +116,16 @@ final readonly class Document
         if (! is_string($value) || mb_strlen($value) > $maxLength || trim($value) === '') {
             throw InvalidField::type($this->at($key), $value, "text of 1 to $maxLength characters");
         }
-        if (preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $value) === 1) {
-            throw InvalidField::because($this->at($key), $value, 'it must not hold control characters');
+        if (preg_match($lines ? '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/' : '/[\x00-\x1F\x7F]/', $value) === 1) {
+            throw InvalidField::because($this->at($key), $value, $lines ? 'it must not hold control characters' : 'it must be one line without control characters');
         }
 
         return $value;
     }
 
-    public function textOr(string $key, ?string $default, int $maxLength = 200): ?string
+    public function textOr(string $key, ?string $default, int $maxLength = 200, bool $lines = false): ?string
     {
-        return $this->has($key) && $this->fields[$key] !== '' ? $this->text($key, $maxLength) : $default;
+        return $this->has($key) && $this->fields[$key] !== '' ? $this->text($key, $maxLength, $lines) : $default;
     }
 
     /** @param  list<string>  $allowed */

@@ -34,7 +34,9 @@ final class Lint
             return null;
         }
 
-        return new Warning('thin-wall', sprintf('The wall is %.1f mm at its thinnest; %.1f mm is the least you allow.', $wall->minMm, $minWallMm), $wall->z, $wall->r);
+        return new Warning('thin-wall', sprintf(
+            'The wall is %s mm at its thinnest; %s mm is the least you allow.', round($wall->minMm, 3), round($minWallMm, 3),
+        ), $wall->z, $wall->r);
     }
 
     private static function thinFloor(Profile $profile, float $minWallMm): ?Warning
@@ -44,7 +46,10 @@ final class Lint
             return null;
         }
 
-        return new Warning('thin-floor', sprintf('The floor is %.1f mm; dishing the foot by %.1f mm would leave less than %.1f mm.', $floor, self::FOOT_DISH_MM, $minWallMm), 0.0, 0.0);
+        return new Warning('thin-floor', sprintf(
+            'The floor is %s mm; dishing the foot by %s mm would leave less than %s mm.',
+            round($floor, 3), self::FOOT_DISH_MM, round($minWallMm, 3),
+        ), 0.0, 0.0);
     }
 
     private static function rocking(Profile $profile): ?Warning
@@ -77,7 +82,7 @@ final class Lint
         }
 
         return $deepest <= self::UNDERCUT_MM ? null : new Warning('undercut', sprintf(
-            'The inside is %.1f mm wider than the narrowest place above it: sanding needs a bent tool.', 2 * $deepest,
+            'The inside is %s mm wider than the narrowest place above it: sanding needs a bent tool.', round(2 * $deepest, 3),
         ), $at->z, $at->r);
     }
 

@@ -88,7 +88,7 @@ final readonly class Piece
             $surface->has('abrasives') ? $catalogue->abrasives()->allNamed($surface->strings('abrasives', 200), $surface->at('abrasives')) : null,
             array_map(fn (Document $mark): Mark => Mark::read($mark, $coatings), $document->has('marks') ? $document->children('marks', self::MAX_MARKS) : []),
             array_map(fn (Document $plan): CoatPlan => CoatPlan::read($plan, $coatings), $document->has('coats') ? $document->children('coats', 6) : []),
-            $document->textOr('note', '', 2000) ?? '',
+            $document->textOr('note', '', 2000, lines: true) ?? '',
         );
         $piece->check();
 

@@ -148,6 +148,29 @@ final class CoatingTest extends TestCase
         self::assertGreaterThan(50, $asked);
     }
 
+    public function test_the_barrier_that_a_mend_puts_over_a_colour_holds_it_and_takes_the_coat(): void
+    {
+        $table = Catalogue::shipped()->coatings();
+        $named = [
+            'dewaxed shellac' => self::SHELLAC, 'a thin coat of wiping varnish' => self::VARNISH, 'a water-borne sealer' => self::WATER,
+        ];
+        $asked = 0;
+        foreach ($table->stains() as $colour) {
+            foreach ([...$table->coatings(), ...$table->stains()] as $over) {
+                $pair = Compatibility::of($colour, $over, Between::hours(500));
+                if ($pair->verdict !== Verdict::Barrier || preg_match('/Seal first with (.*), or/', (string) $pair->mend, $m) !== 1) {
+                    continue;
+                }
+                $asked++;
+                $barrier = $table->coating($named[$m[1]]);
+                self::assertSame(Verdict::Fine, Compatibility::of($colour, $barrier, Between::hours(500))->verdict, "$colour->class under $barrier->class");
+                $upon = Compatibility::of($barrier, $over, new Between(24, Denib::Pad));
+                self::assertContains($upon->verdict, [Verdict::Fine, Verdict::TestFirst], "$pair->over over $barrier->class over $colour->class");
+            }
+        }
+        self::assertGreaterThan(15, $asked);
+    }
+
     public function test_every_pair_of_the_catalogue_gets_an_answer_with_a_reason(): void
     {
         $table = Catalogue::shipped()->coatings();

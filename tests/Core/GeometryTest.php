@@ -155,7 +155,7 @@ final class GeometryTest extends TestCase
         };
         self::assertSame([], $undercut([[100, 60, 'corner'], [10, 40, 'corner'], [10, 0]]));
         $flared = $undercut([[100, 60, 'corner'], [80, 30, 'corner'], [40, 50, 'corner'], [10, 0]]);
-        self::assertStringContainsString('40.0 mm wider than the narrowest place above', implode($flared));
+        self::assertStringContainsString('40 mm wider than the narrowest place above', implode($flared));
     }
 
     public function test_the_sampled_line_never_leaves_the_curve_by_more_than_a_twentieth(): void

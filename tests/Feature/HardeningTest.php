@@ -85,7 +85,8 @@ final class HardeningTest extends FeatureTestCase
     {
         yield 'due before there were calendars' => [fn (array $d): array => ['due_at' => '0001-01-01T00:00:00Z'] + $d, 'a time from 1970'];
         yield 'due at the end of them' => [fn (array $d): array => ['due_at' => '9999-12-31T23:59:59Z'] + $d, 'a time from 1970'];
-        yield 'an escape in its name' => [fn (array $d): array => ['name' => "Ebb\x1b[31mbowl"] + $d, 'control characters'];
+        yield 'an escape in its name' => [fn (array $d): array => ['name' => "Ebb\x1b[31mbowl"] + $d, 'one line without control characters'];
+        yield 'two lines for a name' => [fn (array $d): array => ['name' => "Ebb\nbowl"] + $d, 'one line'];
     }
 
     public function test_a_step_is_not_done_before_the_year_2000_nor_in_the_future(): void

@@ -47,7 +47,7 @@ final class ColourRules
             return $wet;
         }
         if ($over->needsSealed) {
-            return Ruling::barrier('It wants a sealed ground, or it greys the whole surface.', self::seal($under, $over->carrier));
+            return Ruling::barrier('It wants a sealed ground, or it greys the whole surface.', self::seal($under, null, $over->carrier));
         }
 
         return $under->isFastTo($over->solvent())
@@ -89,7 +89,7 @@ final class ColourRules
                 "The colour dissolves in $solvent; only light, nearly dry sprayed passes leave it where it is.",
                 'Mist the first two coats and try it on a test board.',
             )
-            : Ruling::barrier("The colour dissolves in $solvent and would be dragged about.", self::seal($under, $over->solvent));
+            : Ruling::barrier("The colour dissolves in $solvent and would be dragged about.", self::seal($under, $over, $over->solvent));
     }
 
     /** A colour over a finish, of which one that is wax or that never cures has been dealt with before. */
@@ -133,16 +133,24 @@ final class ColourRules
         );
     }
 
-    /** The barrier that this colour stays put under, and that is not of the solvent to be kept off. */
-    private static function seal(Stain $under, Solvent $keptOff): string
+    /** The barrier that this colour stays put under, that is not of the solvent to be kept off, and that takes the coat. */
+    private static function seal(Stain $under, ?Coating $over, Solvent $keptOff): string
     {
         foreach (self::BARRIERS as $name => $solvent) {
             $isUsual = $under->isOilBound() && $solvent === Solvent::MineralSpirits;
-            if ($solvent !== $keptOff && ($isUsual || $under->isFastTo($solvent))) {
+            $takesIt = $over === null || $solvent === Solvent::Alcohol || self::bites($over, $solvent);
+            if ($solvent !== $keptOff && $takesIt && ($isUsual || $under->isFastTo($solvent))) {
                 return "Seal first with $name, or spray the first coat.";
             }
         }
 
         return 'Seal with a light sprayed coat of another solvent.';
+    }
+
+    /** Whether a coat may go over a barrier of varnish or of a water-borne sealer: no lacquer or polish, no water over young oil. */
+    private static function bites(Coating $over, Solvent $barrier): bool
+    {
+        return $over->buildsFilm() && ! $over->isPolish() && $over->solvent !== Solvent::LacquerThinner
+            && ($barrier !== Solvent::MineralSpirits || $over->solvent !== Solvent::Water);
     }
 }

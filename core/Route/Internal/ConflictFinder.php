@@ -145,7 +145,7 @@ final class ConflictFinder
         $conflicts = [];
         foreach ($piece->marks as $i => $mark) {
             if ($mark->kind === MarkKind::Scorch && $measured->wall !== null && $measured->wall->minMm < self::TORCH_WALL_MM) {
-                $conflicts[] = Conflict::warn(["mark-{$mark->band->id}"], sprintf('The wall is %.1f mm at its thinnest: a torch cracks walls under %.0f mm.', $measured->wall->minMm, self::TORCH_WALL_MM), ['Scorch before thinning', 'Keep the flame moving and use short passes']);
+                $conflicts[] = Conflict::warn(["mark-{$mark->band->id}"], sprintf('The wall is %s mm at its thinnest: a torch cracks walls under %.0f mm.', round($measured->wall->minMm, 3), self::TORCH_WALL_MM), ['Scorch before thinning', 'Keep the flame moving and use short passes']);
             }
             if ($mark->stain !== null) {
                 $conflicts = [...$conflicts, ...self::ofColour($piece, $mark)];
