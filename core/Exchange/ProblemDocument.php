@@ -19,7 +19,7 @@ final class ProblemDocument
 
     private const MAX_TASKS = 200;
 
-    private const MAX_TASKS_IN_ALL = 12_000;
+    private const MAX_TASKS_IN_ALL = 10_000;
 
     private const MAX_BUDGET_MS = 60_000;
 

@@ -10,6 +10,9 @@ use HonestGrain\Exchange\Document;
 /** The maker's working week in a time zone, with days on which the shop is closed. */
 final readonly class WorkingHours
 {
+    /** @var list<string> dates that would be worked on but for a closure */
+    private array $closedWorkingDays;
+
     public const DAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
 
     /**
@@ -18,6 +21,9 @@ final readonly class WorkingHours
      */
     private function __construct(private array $week, private array $closed, public \DateTimeZone $zone)
     {
+        $this->closedWorkingDays = array_values(array_filter(
+            array_map(strval(...), array_keys($closed)), fn (string $date): bool => ($week[self::dayOf($date)] ?? []) !== [],
+        ));
     }
 
     /** Reads `hours` and `closed` as in the contract: `{"mon":[["08:00","12:00"]]}`, `["2026-12-25"]`. */
@@ -83,8 +89,8 @@ final readonly class WorkingHours
     {
         $first = (new \DateTimeImmutable("@$from"))->setTimezone($this->zone)->format('Y-m-d');
         $last = (new \DateTimeImmutable("@$to"))->setTimezone($this->zone)->format('Y-m-d');
-        foreach ($this->closed as $date => $true) {
-            if ($date >= $first && $date <= $last && ($this->week[self::dayOf($date)] ?? []) !== []) {
+        foreach ($this->closedWorkingDays as $date) {
+            if ($date >= $first && $date <= $last) {
                 return true;
             }
         }

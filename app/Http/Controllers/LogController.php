@@ -30,8 +30,14 @@ class LogController extends Controller
         ]);
         $grams = $piece !== null && isset($typed['weight']) ? $show->typed(Unit::Mass, (float) $typed['weight']) : null;
         $body = $typed['body'] ?? null;
-        $this->workshop($request)->logEntries()->create([
-            'piece_id' => $piece?->id, 'user_id' => $this->user($request)->id, 'kind' => 'note', 'happened_at' => now(),
+        $workshop = $this->workshop($request);
+        $once = $this->once($request);
+        $key = $once === null ? null : "note:$workshop->id:$once";
+        if ($key !== null && $workshop->logEntries()->where('once_key', $key)->exists()) {
+            return back()->with('said', 'Noted.');
+        }
+        $workshop->logEntries()->create([
+            'once_key' => $key, 'piece_id' => $piece?->id, 'user_id' => $this->user($request)->id, 'kind' => 'note', 'happened_at' => now(),
             'body' => implode(' ', array_filter([$grams === null ? null : 'Weighs '.$show->mass($grams).'.', $body])),
             'facts' => $grams === null ? [] : ['weight_g' => round($grams, 2)],
         ]);

@@ -24,8 +24,11 @@ final class Booker
     /** @var array<string, array{int, int}> needs and length of a task => no start for it from … up to … */
     private array $full = [];
 
-    /** @param  array<string, int>  $resources */
-    public function __construct(private readonly Calendar $calendar, array $resources)
+    /**
+     * @param  array<string, int>  $resources
+     * @param  int  $mostLooks  after so many, windows are no longer moved for but reported as they fall
+     */
+    public function __construct(private readonly Calendar $calendar, array $resources, private readonly int $mostLooks)
     {
         foreach ($resources as $name => $capacity) {
             $this->usage[$name] = new Usage($capacity);
@@ -59,6 +62,12 @@ final class Booker
             }
             [$at, $gaveWayTo] = $clash;
         }
+    }
+
+    /** Whether moving pieces for their windows has taken all that a plan may take. */
+    public function isExhausted(): bool
+    {
+        return $this->looks > $this->mostLooks;
     }
 
     private static function key(Task $task): string
@@ -129,17 +138,24 @@ final class Booker
     }
 
     /**
-     * When resources held over a wait first clash, the second at which they come free.
+     * When resources held from one second to another clash with what is booked, the first later second from which they
+     * are free for the least time they will be held; null when nothing clashes.
      *
      * @param  array<string, int>  $holds
      */
-    public function holdClash(array $holds, int $start, int $end): ?int
+    public function holdClash(array $holds, int $start, int $end, int $leastSeconds): ?int
     {
         foreach ($end > $start ? $holds : [] as $resource => $quantity) {
             $clash = $this->usage[$resource]->clash($start, $end, $quantity);
-            if ($clash !== null) {
-                return $clash[0];
+            if ($clash === null) {
+                continue;
             }
+            [$from] = $clash;
+            while (($clash = $this->usage[$resource]->clash($from, $from + max(1, $leastSeconds), $quantity)) !== null) {
+                [$from] = $clash;
+            }
+
+            return $from;
         }
 
         return null;

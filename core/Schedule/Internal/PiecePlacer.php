@@ -83,7 +83,7 @@ final class PiecePlacer
             [$opens, $after] = $this->opens($task);
             [$runs, $gaveWayTo] = $this->booker->earliest($task, $opens);
             $start = $runs[0][0];
-            if ($this->pushForHold($start) || $this->pushForWindow($task, $i, $start)) {
+            if ($this->pushForHold($task, $start) || $this->pushForWindow($task, $i, $start)) {
                 continue;
             }
             $this->position[$task->id] = $i;
@@ -121,14 +121,20 @@ final class PiecePlacer
     }
 
     /** Whether the task before had to move because what it holds is taken before this one starts. */
-    private function pushForHold(int $start): bool
+    private function pushForHold(Task $task, int $start): bool
     {
         $last = count($this->placed) - 1;
         if ($last < 0) {
             return false;
         }
         $before = $this->placed[$last];
-        $frees = $this->booker->holdClash($before->task->holds, $before->end, $start);
+        // With all looks spent, the first place that takes it as long as it is held now must do.
+        $least = $this->booker->isExhausted() ? $start - $before->end : 0;
+        foreach ($task->after as $lag) {
+            $waits = $lag->task === $before->task->id && $lag->wait->kinetics === null;
+            $least = $waits ? max($least, (int) ($lag->wait->minHours * 3600)) : $least;
+        }
+        $frees = $this->booker->holdClash($before->task->holds, $before->end, $start, $least);
         if ($frees === null) {
             return false;
         }
@@ -139,6 +145,9 @@ final class PiecePlacer
 
     private function pushForWindow(Task $task, int $number, int $start): bool
     {
+        if ($this->booker->isExhausted()) {
+            return false;
+        }
         foreach ($task->after as $lag) {
             $earlier = $this->position[$lag->task];
             $closes = $this->waits->closes($lag->wait, $this->placed[$earlier]->end);

@@ -19,6 +19,13 @@ use HonestGrain\Schedule\Problem;
  */
 final class Placement
 {
+    /** What all orders of a search may look at before windows are no longer moved for; real shops take a tenth. */
+    private const LOOKS = 30_000;
+
+    private const LOOKS_A_TASK = 4;
+
+    private const LOOKS_ALONE = 1_500;
+
     private readonly Booker $booker;
 
     private readonly WaitClock $waits;
@@ -31,7 +38,8 @@ final class Placement
 
     public function __construct(private readonly Problem $problem, private readonly Calendar $calendar)
     {
-        $this->booker = new Booker($calendar, $problem->resources);
+        $tasks = array_sum(array_map(fn (Job $job): int => count($job->tasks), $problem->jobs));
+        $this->booker = new Booker($calendar, $problem->resources, self::LOOKS + self::LOOKS_A_TASK * $tasks);
         $this->waits = new WaitClock($problem->clock);
     }
 
@@ -103,7 +111,7 @@ final class Placement
     {
         $start = $this->problem->start;
         $this->unkeepable[$job->id] ??= PiecePlacer::unkeepable(
-            new Booker($this->calendar, $this->problem->resources), $this->waits, $start, $job,
+            new Booker($this->calendar, $this->problem->resources, self::LOOKS_ALONE), $this->waits, $start, $job,
         );
         $placer = new PiecePlacer($this->booker, $this->waits, $start, $job, $this->unkeepable[$job->id]);
         [$placed, $missed] = $placer->place();
