@@ -102,7 +102,7 @@ test('the demo workshop is open at one press and stays within the screen', async
 test('two fields changed one right after the other are both kept', async ({ page }) => {
     await register(page);
     await draw(page, 'Quick bowl');
-    await page.getByRole('link', { name: 'Coats' }).click();
+    await page.getByRole('link', { name: 'Coats', exact: true }).click();
     await page.getByRole('button', { name: 'Take Oil-varnish blend' }).click();
     const rub = (coat) => page.getByLabel(`Rub coat ${coat} with`);
     await expect(rub(2)).toHaveValue('pad');

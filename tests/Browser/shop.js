@@ -36,7 +36,7 @@ export async function draw(page, name, form = 'Shallow bowl') {
 
 export async function openDemo(page) {
     await page.goto('/sign-in');
-    await page.getByRole('button', { name: 'Open the demo workshop' }).click();
+    await page.getByRole('button', { name: 'Open a demo workshop' }).click();
     await expect(page).toHaveURL(/bench/);
 }
 

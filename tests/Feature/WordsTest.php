@@ -81,7 +81,7 @@ final class WordsTest extends FeatureTestCase
     {
         yield 'no place' => [['from' => ''], 'from', 'From is empty'];
         yield 'backwards' => [['from' => '50', 'to' => '20'], 'to', 'To is “20”; it must be greater than 50.'];
-        yield 'off the end' => [['to' => '900'], 'to', '900.0 mm; it takes distances from 0 to'];
+        yield 'off the end' => [['to' => '900'], 'to', '900 mm; it takes distances from 0 to'];
         yield 'no such mark' => [['kind' => 'gilding'], 'kind', 'gilding'];
         yield 'on the lid' => [['on' => 'lid'], 'on', 'lid'];
         yield 'a colour in words' => [['kind' => 'dye', 'colour' => 'blue'], 'colour', 'Colour is “blue”; it takes a value such as #2f4f6f.'];

@@ -24,11 +24,8 @@ final class Booker
     /** @var array<string, array{int, int}> needs and length of a task => no start for it from … up to … */
     private array $full = [];
 
-    /**
-     * @param  array<string, int>  $resources
-     * @param  int  $mostLooks  after so many, windows are no longer moved for but reported as they fall
-     */
-    public function __construct(private readonly Calendar $calendar, array $resources, private readonly int $mostLooks)
+    /** @param  array<string, int>  $resources */
+    public function __construct(private readonly Calendar $calendar, array $resources)
     {
         foreach ($resources as $name => $capacity) {
             $this->usage[$name] = new Usage($capacity);
@@ -62,12 +59,6 @@ final class Booker
             }
             [$at, $gaveWayTo] = $clash;
         }
-    }
-
-    /** Whether moving pieces for their windows has taken all that a plan may take. */
-    public function isExhausted(): bool
-    {
-        return $this->looks > $this->mostLooks;
     }
 
     private static function key(Task $task): string

@@ -16,7 +16,7 @@ final class LowerBound
 {
     public static function of(Problem $problem, Calendar $calendar): int
     {
-        $empty = new Booker($calendar, $problem->resources, 0);
+        $empty = new Booker($calendar, $problem->resources);
         $bound = $problem->start;
         $work = [];
         foreach ($problem->jobs as $job) {

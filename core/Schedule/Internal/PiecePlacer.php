@@ -46,10 +46,28 @@ final class PiecePlacer
 
     private int $moves = 0;
 
-    /** @param  array<string, true>  $givenUp  windows that are not to be kept, by "earlier>later" */
-    public function __construct(private readonly Booker $booker, private readonly WaitClock $waits, private readonly int $start, private readonly Job $job, private array $givenUp = [])
-    {
+    private readonly int $looksBefore;
+
+    /**
+     * @param  int  $mostLooks  after so many, windows are no longer moved for but reported as they fall
+     * @param  array<string, true>  $givenUp  windows that are not to be kept, by "earlier>later"
+     */
+    public function __construct(
+        private readonly Booker $booker,
+        private readonly WaitClock $waits,
+        private readonly int $start,
+        private readonly Job $job,
+        private readonly int $mostLooks,
+        private array $givenUp = [],
+    ) {
         $this->shopIsEmptyFrom = $booker->lastEnd();
+        $this->looksBefore = $booker->looks;
+    }
+
+    /** How much placing this piece has looked at so far. */
+    public function looks(): int
+    {
+        return $this->booker->looks - $this->looksBefore;
     }
 
     /**
@@ -57,12 +75,12 @@ final class PiecePlacer
      *
      * @return array<string, true>
      */
-    public static function unkeepable(Booker $emptyShop, WaitClock $waits, int $start, Job $job): array
+    public static function unkeepable(Booker $emptyShop, WaitClock $waits, int $start, Job $job, int $mostLooks): array
     {
         if (! $job->hasWindows()) {
             return [];
         }
-        $alone = new self($emptyShop, $waits, $start, $job);
+        $alone = new self($emptyShop, $waits, $start, $job, $mostLooks);
         $alone->place();
 
         return $alone->givenUp;
@@ -129,7 +147,7 @@ final class PiecePlacer
         }
         $before = $this->placed[$last];
         // With all looks spent, the first place that takes it as long as it is held now must do.
-        $least = $this->booker->isExhausted() ? $start - $before->end : 0;
+        $least = $this->isExhausted() ? $start - $before->end : 0;
         foreach ($task->after as $lag) {
             $waits = $lag->task === $before->task->id && $lag->wait->kinetics === null;
             $least = $waits ? max($least, (int) ($lag->wait->minHours * 3600)) : $least;
@@ -145,7 +163,7 @@ final class PiecePlacer
 
     private function pushForWindow(Task $task, int $number, int $start): bool
     {
-        if ($this->booker->isExhausted()) {
+        if ($this->isExhausted()) {
             return false;
         }
         foreach ($task->after as $lag) {
@@ -166,6 +184,11 @@ final class PiecePlacer
         }
 
         return false;
+    }
+
+    private function isExhausted(): bool
+    {
+        return $this->looks() > $this->mostLooks;
     }
 
     private function driftsForGood(string $window): bool

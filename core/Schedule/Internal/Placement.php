@@ -19,12 +19,14 @@ use HonestGrain\Schedule\Problem;
  */
 final class Placement
 {
-    /** What all orders of a search may look at before windows are no longer moved for; real shops take a tenth. */
+    /** What one order of pieces may look at before windows are no longer moved for; real shops take a tenth. */
     private const LOOKS = 30_000;
 
     private const LOOKS_A_TASK = 4;
 
     private const LOOKS_ALONE = 1_500;
+
+    private readonly int $mostLooks;
 
     private readonly Booker $booker;
 
@@ -33,13 +35,14 @@ final class Placement
     /** @var array<string, array<string, true>> piece => windows that even an empty shop could not keep */
     private array $unkeepable = [];
 
-    /** @var list<array{Job, PiecePlacer, list<PlacedTask>, list<BrokenWindow>, float}> in the order placed; hours late × weight */
+    /** @var list<array{Job, PiecePlacer, list<PlacedTask>, list<BrokenWindow>, float, int}> in the order placed; hours late × weight; looks */
     private array $placed = [];
 
     public function __construct(private readonly Problem $problem, private readonly Calendar $calendar)
     {
         $tasks = array_sum(array_map(fn (Job $job): int => count($job->tasks), $problem->jobs));
-        $this->booker = new Booker($calendar, $problem->resources, self::LOOKS + self::LOOKS_A_TASK * $tasks);
+        $this->mostLooks = self::LOOKS + self::LOOKS_A_TASK * $tasks;
+        $this->booker = new Booker($calendar, $problem->resources);
         $this->waits = new WaitClock($problem->clock);
     }
 
@@ -111,12 +114,13 @@ final class Placement
     {
         $start = $this->problem->start;
         $this->unkeepable[$job->id] ??= PiecePlacer::unkeepable(
-            new Booker($this->calendar, $this->problem->resources, self::LOOKS_ALONE), $this->waits, $start, $job,
+            new Booker($this->calendar, $this->problem->resources), $this->waits, $start, $job, self::LOOKS_ALONE,
         );
-        $placer = new PiecePlacer($this->booker, $this->waits, $start, $job, $this->unkeepable[$job->id]);
+        $left = $this->mostLooks - array_sum(array_column($this->placed, 5));
+        $placer = new PiecePlacer($this->booker, $this->waits, $start, $job, $left, $this->unkeepable[$job->id]);
         [$placed, $missed] = $placer->place();
         $late = $placed === [] ? 0.0 : self::hoursLate($job, $placed);
-        $this->placed[] = [$job, $placer, $placed, $missed, $job->weight * $late];
+        $this->placed[] = [$job, $placer, $placed, $missed, $job->weight * $late, $placer->looks()];
     }
 
     /** @param  non-empty-list<PlacedTask>  $placed */

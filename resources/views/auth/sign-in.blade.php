@@ -18,7 +18,7 @@
             <form method="post" action="/demo" class="mt-8 border-t border-rule pt-5">
                 @csrf
                 <p class="mb-2">Look round first: a small harbour-side shop, two and a half weeks before its winter fair.</p>
-                <button class="press w-full">Open the demo workshop</button>
+                <button class="press w-full">Open a demo workshop</button>
             </form>
         </div>
     </div>
