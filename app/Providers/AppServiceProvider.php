@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Models\User;
 use App\Http\NoSecondTry;
+use App\Models\User;
 use App\Planning\RouteStore;
 use App\View\Show;
 use App\View\ShownErrors;
@@ -13,13 +13,13 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Scheduler;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View;
-use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
 

@@ -1,9 +1,10 @@
 // Keeps "in 18 min" and the waiting bars true while the page is open. The times come from the server.
 
-const words = (minutes) => {
+const words = (time) => {
+    const minutes = Math.floor(time);
     if (minutes < 1) return 'now';
-    if (minutes < 60) return `in ${Math.round(minutes)} min`;
-    if (minutes < 48 * 60) return `in ${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
+    if (minutes < 60) return `in ${minutes} min`;
+    if (minutes < 48 * 60) return `in ${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
     return `in ${(minutes / 1440).toFixed(1)} days`;
 };
 

@@ -106,6 +106,8 @@ test('two fields changed one right after the other are both kept', async ({ page
     await page.getByRole('button', { name: 'Take Oil-varnish blend' }).click();
     const rub = (coat) => page.getByLabel(`Rub coat ${coat} with`);
     await expect(rub(2)).toHaveValue('pad');
+    let saved = 0;
+    page.on('response', (response) => (saved += response.request().postData()?.includes('name="denib"') ? 1 : 0));
     await page.evaluate(() => {
         for (const [label, value] of [['Rub coat 1 with', 'paper'], ['Rub coat 2 with', 'steel-wool']]) {
             const field = document.querySelector(`[aria-label="${label}"]`);
@@ -113,11 +115,19 @@ test('two fields changed one right after the other are both kept', async ({ page
             field.dispatchEvent(new Event('change', { bubbles: true }));
         }
     });
-    await expect(rub(1)).toHaveValue('paper');
-    await expect(rub(2)).toHaveValue('steel-wool');
+    await expect.poll(() => saved).toBe(2);
     await page.reload();
     await expect(rub(1)).toHaveValue('paper');
     await expect(rub(2)).toHaveValue('steel-wool');
+});
+
+test('the time to go runs on by whole minutes', async ({ page }) => {
+    await page.clock.install();
+    await openDemo(page);
+    const until = page.locator('[data-until]').first();
+    await until.evaluate((el) => (el.dataset.until = String(Date.now() / 1000 + 9 * 3600 - 5)));
+    await page.clock.runFor(16_000);
+    await expect(until).toHaveText('in 8 h 59');
 });
 
 test('scripts weigh under 90 kB gzipped', async ({ page, request }) => {
