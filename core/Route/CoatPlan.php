@@ -52,6 +52,19 @@ final readonly class CoatPlan
         return new self($zones, $coats, $plan->flag('buff', false) ? BuffWith::from($with) : null);
     }
 
+    /** "dewaxed shellac (2 lb cut), then 3 coats of wiping varnish (oil-based thinned)"; "bare" without coats. */
+    public function inWords(): string
+    {
+        $runs = [];
+        foreach ($this->coats as $i => $coat) {
+            $isAsBelow = $i > 0 && $this->coats[$i - 1]->coating === $coat->coating;
+            $runs[$isAsBelow ? count($runs) - 1 : count($runs)][] = lcfirst($coat->coating->class);
+        }
+        $words = array_map(fn (array $run): string => (count($run) > 1 ? count($run).' coats of ' : '').$run[0], $runs);
+
+        return $words === [] ? 'bare' : implode(', then ', $words);
+    }
+
     /**
      * One coat of one product.
      *

@@ -23,7 +23,8 @@ final class PlanningTest extends FeatureTestCase
         app(Planner::class)->replan($this->shop->refresh());
         self::assertSame(['min_hours' => 8, 'max_hours' => 36], array_map(intval(...), $coat()['wait_here']));
         $this->get(route('pieces.route', $piece))->assertSee('Then wait 8 h, at most 36 h')->assertSee('the tin says 4 h to 18 h at 21 °C, 50 %');
-        $this->get(route('pieces.card', $piece))->assertSee('then wait 8 h, at most 36 h');
+        $this->get(route('pieces.card', $piece))->assertSee('then wait 8 h, at most 36 h')
+            ->assertSee('Outside, inside, rim:')->assertSee('2 coats of wiping varnish (oil-based thinned)');
     }
 
     public function test_every_step_stands_within_hours_and_after_what_it_needs(): void

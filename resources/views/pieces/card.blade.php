@@ -3,7 +3,7 @@
         <p class="no-print mb-4 flex gap-6"><a href="{{ route('pieces.route', $piece) }}">Back to the route</a><span class="faint">Print this page; it fits A4 and Letter.</span></p>
         <div class="flex items-end gap-8 border-b-2 border-ink pb-3">
             <div class="grow"><h1 class="!text-[2.2rem]">{{ $piece->name }}</h1><p class="text-[1.1rem]">{{ lcfirst($piece->wood) }}, {{ $piece->document['grain'] }} grain · {{ $piece->due_at ? 'due '.$show->day($piece->due_at) : 'no due date' }} · {{ lcfirst($page->verdict($show)) }}</p></div>
-            <div class="piece-art w-[230px]">{!! $piece->drawing !!}</div>
+            <div class="piece-art card-art">{!! $piece->drawing !!}</div>
         </div>
         <table class="text-[1.08rem]"><thead><tr><th class="w-8"></th><th>Step</th><th class="n">Hands</th><th class="n">Planned</th></tr></thead><tbody>
             @foreach ($page->stepsInTime() as $step)
@@ -19,8 +19,7 @@
             <div><h2>The piece</h2>
                 <p class="small">{{ $weight }}</p>
                 @forelse ($core->coatPlans as $plan)
-                    <p class="small"><b>{{ ucfirst(implode(', ', $plan->zones)) }}:</b>
-                        {{ implode(', ', array_map(fn ($coat) => lcfirst($coat->coating->class), $plan->coats)) ?: 'bare' }}</p>
+                    <p class="small"><b>{{ ucfirst(implode(', ', $plan->zones)) }}:</b> {{ $plan->inWords() }}</p>
                 @empty
                     <p class="small">Bare wood.</p>
                 @endforelse
