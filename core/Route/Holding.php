@@ -49,28 +49,29 @@ enum Holding: string
         };
     }
 
-    public function release(): string
+    /** @param  bool  $stands  whether the piece stands on this end */
+    public function release(bool $stands): string
     {
         return match ($this) {
-            self::Tenon => 'Take off the tenon, dish the foot and sand it',
+            self::Tenon => $stands ? 'Take off the tenon, dish the foot and sand it' : 'Take off the tenon and sand the end',
             self::Recess => 'Clean up the recess and sand the foot',
             self::BetweenCentres => 'Part off the waste ends and sand both ends',
         };
     }
 
-    public function releaseBecause(bool $isCoated): string
+    public function releaseBecause(bool $isCoated, bool $stands): string
     {
         $last = $isCoated
             ? 'Last on the lathe, after every coat that is rubbed or buffed there.'
             : 'Last on the lathe, after all that spins.';
 
-        return $this === self::Tenon ? "$last Dish it a little so that the piece cannot rock." : $last;
+        return $this === self::Tenon && $stands ? "$last Dish it a little so that the piece cannot rock." : $last;
     }
 
-    public function releaseHow(): string
+    public function releaseHow(bool $isHollow): string
     {
         return match ($this) {
-            self::Tenon => 'A soft pad between the drive and the finished inside.',
+            self::Tenon => 'A soft pad between the drive and '.($isHollow ? 'the finished inside.' : 'the finished end.'),
             self::Recess => 'Padding between the jaws and the finished rim.',
             self::BetweenCentres => 'Part to a thin core, stop the lathe and saw through; sand the ends by hand, with the grain.',
         };

@@ -169,6 +169,14 @@ final class RouteOrderTest extends TestCase
         }
     }
 
+    public function test_a_handle_is_not_told_to_dish_its_foot(): void
+    {
+        $handle = ['form' => 'spindle', 'shape' => ['outer' => [[0, 12, 'corner'], [60, 20], [200, 10, 'corner']], 'inner' => null]];
+        foreach ($this->route($handle)->steps as $step) {
+            self::assertDoesNotMatchRegularExpression('/[Dd]ish|inside/', implode(' ', [$step->title, $step->because, ...$step->how]));
+        }
+    }
+
     /** @return iterable<string, array{Holding, string, string}> */
     public static function holdings(): iterable
     {

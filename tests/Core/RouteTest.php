@@ -78,6 +78,26 @@ final class RouteTest extends TestCase
         self::assertStringContainsString('every wait is counted 2.5 times', implode(' ', $teak['coat-outside+inside+rim-1']->how));
     }
 
+    public function test_a_surface_with_a_product_that_is_not_for_food_gets_no_date_for_it(): void
+    {
+        $coats = fn (string $inside): array => ['purpose' => 'food', 'coats' => [
+            ['zones' => ['inside'], 'layers' => [['product' => $inside], ['product' => 'Walnut oil (heat-treated)']], 'buff' => false],
+        ]];
+        $refused = $this->steps($coats('Five-minute epoxy'))['cure'];
+        self::assertSame('Hard enough to be handled', $refused->title);
+        self::assertSame([], $refused->hazards);
+        self::assertStringContainsString('may hold food', $this->steps($coats('Walnut oil (heat-treated)'))['cure']->title);
+    }
+
+    public function test_an_oil_is_wiped_off_and_a_wax_rubbed_when_it_hazes(): void
+    {
+        $how = fn (string $product): string => implode(' ', $this->steps(['coats' => [
+            ['zones' => ['outside'], 'layers' => [['product' => $product]], 'buff' => false],
+        ]])['coat-outside-1']->how);
+        self::assertStringContainsString('Lay it on wet; wipe every trace off from 30 min on, and before 10 h are over.', $how('Mineral oil (non-drying)'));
+        self::assertStringContainsString('Lay it on thin; rub the haze off from 10 min on', $how('Paste wax'));
+    }
+
     public function test_every_coat_on_the_surface_that_holds_food_must_cure_and_no_other(): void
     {
         $walnut = ['product' => 'Walnut oil (heat-treated)'];

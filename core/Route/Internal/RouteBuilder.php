@@ -253,10 +253,7 @@ final class RouteBuilder
                 'hazards' => Hazard::ofProduct($coat->coating->hazards),
                 'how' => self::said([
                     ucfirst($coat->coating->applied->value).'.',
-                    $coat->coating->wipe === null ? '' : sprintf(
-                        'Lay it on wet; wipe every trace off from %s min on, and before %s min are over.',
-                        $coat->coating->wipe->afterMinutes, $coat->coating->wipe->untilMinutes,
-                    ),
+                    $coat->coating->wipe?->inWords($coat->coating->isWax()) ?? '',
                     $coat->coating->note === '' ? '' : ucfirst($coat->coating->note).'.',
                     $slowed > 1 ? sprintf(
                         'The oil in %s slows it: every wait is counted %s times.', lcfirst($this->piece->wood->name), $slowed,
@@ -349,12 +346,13 @@ final class RouteBuilder
         foreach ($this->ends === [] ? [$trunk] : $this->ends as $end) {
             $waits[] = new Lag($end, $this->handleWait($end));
         }
-        $minutes = $holding === Holding::Tenon ? 18 : 12;
-        $this->addAfter($waits, StepKind::Foot, 'foot', 'foot', $holding->release(), $minutes, Wait::none(), '', [
+        $stands = $this->piece->form !== Form::Spindle;
+        $minutes = $holding === Holding::Tenon && $stands ? 18 : 12;
+        $this->addAfter($waits, StepKind::Foot, 'foot', 'foot', $holding->release($stands), $minutes, Wait::none(), '', [
             'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => $holding->hold(),
-            'because' => $holding->releaseBecause($this->ends !== []),
+            'because' => $holding->releaseBecause($this->ends !== [], $stands),
             'hazards' => [Hazard::Lathe, Hazard::ofDust($this->piece->wood)],
-            'how' => [$holding->releaseHow()],
+            'how' => [$holding->releaseHow(isset($this->measured->zones['inside']))],
         ]);
         $footPlan = $this->footPlan();
         $isCoated = $footPlan !== null && isset($this->measured->zones['foot']);
@@ -369,11 +367,15 @@ final class RouteBuilder
 
     private function cure(): void
     {
-        $isFood = $this->piece->purpose === Purpose::Food;
+        $holding = $this->piece->purpose === Purpose::Food ? $this->piece->foodZones($this->measured) : [];
+        // One product that is not for food, cured or not, and no date can be given for it.
+        $refused = array_filter($this->laid, fn (array $laid): bool => $laid['coating']->food === FoodUse::No
+            && array_intersect($laid['zones'], $holding) !== []);
+        $isFood = $holding !== [] && $refused === [];
         $lags = [];
         $cures = $renewed = false;
         foreach ($this->laid as ['step' => $step, 'zones' => $zones, 'coating' => $coating, 'slowed' => $slowed]) {
-            $holdsFood = $isFood && array_intersect($zones, $this->piece->foodZones($this->measured)) !== [];
+            $holdsFood = $isFood && array_intersect($zones, $holding) !== [];
             $renewed = $renewed || ($holdsFood && $coating->food === FoodUse::AtOnce);
             $cures = $cures || ($holdsFood && ! $coating->neverCures());
             $hours = $holdsFood && ! $coating->neverCures() ? $coating->fullCureHours() : $coating->handleHours;
