@@ -12,4 +12,16 @@ enum ColourFamily: string
     case Ebonising = 'ebonising';
     case Bleach = 'bleach';
     case Liming = 'liming';
+
+    /** What the maker does with it, for a step's title. */
+    public function action(): string
+    {
+        return match ($this) {
+            self::Dye => 'Dye',
+            self::Pigment => 'Stain',
+            self::Ebonising => 'Ebonise',
+            self::Bleach => 'Bleach',
+            self::Liming => 'Lime',
+        };
+    }
 }

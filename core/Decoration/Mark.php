@@ -42,6 +42,12 @@ final readonly class Mark
         );
     }
 
+    /** What the maker does, for a step's title: a bleach is not dyed on. */
+    public function action(): string
+    {
+        return $this->stain?->family->action() ?? $this->kind->action();
+    }
+
     /** Why this one stands where it stands. */
     public function because(): string
     {

@@ -89,6 +89,15 @@ final class RouteTest extends TestCase
         self::assertStringContainsString('may hold food', $this->steps($coats('Walnut oil (heat-treated)'))['cure']->title);
     }
 
+    public function test_a_colour_step_says_what_is_done_and_with_what(): void
+    {
+        foreach (['Two-part bleach' => 'Bleach', 'Liming paste (water)' => 'Lime', 'Iron liquor (ebonising)' => 'Ebonise', 'Water dye (powder)' => 'Dye'] as $product => $action) {
+            $step = $this->steps(['marks' => [['id' => 'm', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 5, 'to_mm' => 20, 'product' => $product]]])['mark-m'];
+            self::assertSame("$action, outside", $step->title);
+            self::assertStringContainsString('With '.lcfirst($product).'; keep a wet edge', implode(' ', $step->how));
+        }
+    }
+
     public function test_an_oil_is_wiped_off_and_a_wax_rubbed_when_it_hazes(): void
     {
         $how = fn (string $product): string => implode(' ', $this->steps(['coats' => [

@@ -162,7 +162,7 @@ final class RouteBuilder
         foreach ($this->piece->marksInOrder() as $mark) {
             $zone = $mark->band->on->zone();
             $id = $mark->band->id;
-            $title = sprintf('%s, %s', $mark->kind->action(), $zone);
+            $title = sprintf('%s, %s', $mark->action(), $zone);
             $wait = Wait::hours($mark->waitHours, null, $mark->stain?->kinetics());
             $minutes = $this->piece->minutesOf($mark, $this->measured);
             $this->add(StepKind::Mark, "mark-$id", $id, $title, $minutes, $wait, $mark->waitHours > 0 ? 'to dry' : '', [
@@ -174,7 +174,9 @@ final class RouteBuilder
                         '%.0f to %.0f mm along the %s from its %s.',
                         $mark->band->fromMm, $mark->band->toMm, $zone, $zone === 'outside' ? 'foot' : 'outer edge',
                     ),
-                    $mark->stain === null ? '' : sprintf('Keep a wet edge: it stays open for %s min.', $mark->stain->openMinutes),
+                    $mark->stain === null ? '' : sprintf(
+                        'With %s; keep a wet edge: it stays open for %s min.', lcfirst($mark->stain->class), $mark->stain->openMinutes,
+                    ),
                     $mark->stain->aftercare ?? '',
                     $mark->kind === MarkKind::Dye && $mark->stain === null
                         ? 'Its class is not chosen: read the label for its cautions and its drying time.' : '',
