@@ -177,6 +177,20 @@ final class RouteOrderTest extends TestCase
         }
     }
 
+    public function test_an_end_parted_off_is_not_polished_on_the_lathe(): void
+    {
+        $polished = fn (string $holding, string ...$products): array => array_values(array_filter(array_map(
+            fn (Step $step): ?string => str_starts_with($step->id, 'foot-') ? $step->product : null,
+            $this->route(['form' => 'spindle', 'holding' => $holding, 'shape' => ['outer' => [[0, 12, 'corner'], [60, 20], [200, 10, 'corner']], 'inner' => null], 'coats' => [
+                ['zones' => ['outside'], 'layers' => array_map(fn (string $product): array => ['product' => $product], $products), 'buff' => false],
+            ]])->steps,
+        )));
+        $polish = 'Friction polish (shellac oil alcohol)';
+        self::assertSame([$polish], $polished('tenon', $polish));
+        self::assertSame([], $polished('between-centres', $polish));
+        self::assertSame(['Cellulose sanding sealer'], $polished('between-centres', 'Cellulose sanding sealer', $polish));
+    }
+
     /** @return iterable<string, array{Holding, string, string}> */
     public static function holdings(): iterable
     {

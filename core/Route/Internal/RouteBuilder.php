@@ -20,6 +20,7 @@ use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Zone;
 use HonestGrain\Route\BuffWith;
+use HonestGrain\Route\Coat;
 use HonestGrain\Route\CoatPlan;
 use HonestGrain\Route\Holding;
 use HonestGrain\Route\LayerWaits;
@@ -420,10 +421,15 @@ final class RouteBuilder
         if ($plan === null || $plan->coats === [] || $plan->zones === ['foot']) {
             return $plan !== null && $plan->coats !== [] ? $plan : null;
         }
-        $coats = array_values(array_filter($plan->coats, fn ($coat): bool => ! $coat->coating->isWax()));
-        $coat = $coats === [] ? $plan->coats[0] : $coats[count($coats) - 1];
+        // What is laid on with the lathe running cannot be once both ends are parted off.
+        $isOffTheLathe = $this->piece->holding === Holding::BetweenCentres;
+        $coats = array_values(array_filter(
+            $plan->coats, fn (Coat $coat): bool => ! ($isOffTheLathe && $coat->coating->applied === Laying::OnTheLathe),
+        ));
+        $unwaxed = array_values(array_filter($coats, fn (Coat $coat): bool => ! $coat->coating->isWax()));
+        $coat = $unwaxed === [] ? $coats[0] ?? null : $unwaxed[count($unwaxed) - 1];
 
-        return CoatPlan::single(['foot', 'top'], $coat->coating);
+        return $coat === null ? null : CoatPlan::single(['foot', 'top'], $coat->coating);
     }
 
     private function waitAfter(Coating $coating, ?Coating $next, ?Denib $denib, float $slowed): Wait
