@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 
@@ -48,6 +49,11 @@ class Workshop extends Model
         return ['hours' => 'array', 'closed' => 'array', 'climate' => 'array', 'limits' => 'array', 'is_demo' => 'boolean', 'is_visit' => 'boolean', 'last_seen_at' => 'datetime', 'planned_at' => 'datetime', 'plan_summary' => 'array'];
     }
 
+    /** MariaDB's number for a lock that did not come free in time. */
+    private const LOCK_WAIT_TIMEOUT = 1205;
+
+    private const MOST_ASKED_FOR_LOCK = 20;
+
     protected static function booted(): void
     {
         static::creating(function (self $workshop): void {
@@ -62,10 +68,22 @@ class Workshop extends Model
     /**
      * Lets one change to this workshop through at a time, until the transaction ends. Taken before any
      * other row is locked, so that two changes never wait for each other.
+     *
+     * It asks again every second: a question that takes two is a database that does not answer.
      */
     public function lock(): void
     {
-        self::query()->whereKey($this->id)->lockForUpdate()->first();
+        for ($asked = 1; ; $asked++) {
+            try {
+                self::query()->whereKey($this->id)->lock('for update wait 1')->first();
+
+                return;
+            } catch (QueryException $e) {
+                if (($e->errorInfo[1] ?? null) !== self::LOCK_WAIT_TIMEOUT || $asked === self::MOST_ASKED_FOR_LOCK) {
+                    throw $e;
+                }
+            }
+        }
     }
 
     /** @return HasMany<User, $this> */

@@ -14,6 +14,7 @@ use App\Planning\Visits;
 use Database\Seeders\DemoWorkshopSeeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
@@ -22,6 +23,35 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** What got through once: strange input, races, guessing, other people's demo, a database that is gone. */
 final class HardeningTest extends FeatureTestCase
 {
+    public function test_a_change_waits_its_turn_for_as_long_as_the_one_before_takes(): void
+    {
+        foreach (['holds', 'waits'] as $name) {
+            config(["database.connections.$name" => config('database.connections.mariadb')]);
+        }
+        [$holds, $waits, $usual] = [DB::connection('holds'), DB::connection('waits'), DB::getDefaultConnection()];
+        $shop = Workshop::on('holds')->create(['name' => 'Sluice Row', 'time_zone' => 'UTC']);
+        try {
+            $holds->beginTransaction();
+            $holds->table('workshops')->where('id', $shop->id)->lockForUpdate()->first();
+            DB::setDefaultConnection('waits');
+            $asked = 0;
+            $waits->beforeExecuting(function (string $query) use (&$asked, $holds): void {
+                $asked += str_contains($query, 'for update') ? 1 : 0;
+                $asked === 3 && $holds->transactionLevel() > 0 && $holds->rollBack();
+            });
+            $began = hrtime(true);
+            $waits->beginTransaction();
+            (new Workshop)->forceFill(['id' => $shop->id])->lock();
+            self::assertSame(3, $asked);
+            self::assertGreaterThan(1.5, (hrtime(true) - $began) / 1e9);
+        } finally {
+            DB::setDefaultConnection($usual);
+            $waits->rollBack();
+            $holds->rollBack();
+            $holds->table('workshops')->where('id', $shop->id)->delete();
+        }
+    }
+
     /** @param  array<string, mixed>  $query */
     #[DataProvider('strangeQueries')]
     public function test_a_list_or_broken_text_in_an_address_is_answered_in_words(string $path, array $query): void
