@@ -88,6 +88,21 @@ final class StackTest extends TestCase
         }
     }
 
+    public function test_the_wait_that_a_mend_names_is_all_the_waiting_that_a_pair_needs(): void
+    {
+        $early = 0;
+        foreach ($this->catalogue->coatings()->coatings() as $under) {
+            foreach ($this->catalogue->coatings()->coatings() as $over) {
+                if (str_starts_with(Compatibility::of($under, $over, Between::hours(0.01))->reason, 'Too early')) {
+                    $early++;
+                    $after = Compatibility::of($under, $over, Between::hours($under->recoatFromHours));
+                    self::assertNotContains($after->verdict, [Verdict::AfterFullCure, Verdict::Barrier, Verdict::Never], "$over->class over $under->class");
+                }
+            }
+        }
+        self::assertGreaterThan(100, $early);
+    }
+
     public function test_the_waits_of_a_route_make_every_pair_as_good_as_time_can_make_it(): void
     {
         foreach ($this->catalogue->coatings()->coatings() as $under) {

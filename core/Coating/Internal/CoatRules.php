@@ -10,6 +10,7 @@ use HonestGrain\Coating\Cure;
 use HonestGrain\Coating\Family;
 use HonestGrain\Coating\FilmKind;
 use HonestGrain\Coating\Solvent;
+use HonestGrain\Coating\Verdict;
 
 /**
  * Whether one finish may go over another (workshop rules). Each method answers for one property and gives null
@@ -26,8 +27,13 @@ final class CoatRules
     {
         return self::overWax($under, $over, $between)
             ?? self::overOilThatStays($under, $over, $between)
-            ?? Ruling::untilDry($under->class, $under->recoatFromHours, $between)
-            ?? self::sameProduct($under, $over, $between)
+            ?? self::onDry($under, $over, $between);
+    }
+
+    /** Of a coat that is still wet it is only said how long to wait where that wait is all that the pair needs. */
+    private static function onDry(Coating $under, Coating $over, Between $between): Ruling
+    {
+        $dry = self::sameProduct($under, $over, $between)
             ?? self::waxOver($under, $over, $between)
             ?? self::overWaxOil($under, $over, $between)
             ?? self::overOpenPaint($under, $over)
@@ -37,6 +43,9 @@ final class CoatRules
             ?? self::overCuringOil($under, $over, $between)
             ?? self::filmOverFilm($under, $over, $between)
             ?? Ruling::fine('Both soak in and harden alike.');
+        $asksMore = in_array($dry->verdict, [Verdict::AfterFullCure, Verdict::Barrier, Verdict::Never], true);
+
+        return $asksMore ? $dry : Ruling::untilDry($under->class, $under->recoatFromHours, $between) ?? $dry;
     }
 
     private static function overWax(Coating $under, Coating $over, Between $between): ?Ruling
