@@ -23,6 +23,8 @@ final readonly class Logbook
     /** A clock that has run longer was left running. */
     private const LONGEST_CLOCK_HOURS = 10;
 
+    private const NO_FORM = ['read' => null, 'once' => null];
+
     public function __construct(private Planner $planner)
     {
     }
@@ -57,17 +59,39 @@ final readonly class Logbook
     }
 
     /** @return array{LogEntry, bool} */
-    public function skip(PlannedStep $step, User $user, string $reason): array
+    public function skip(PlannedStep $step, User $user, string $reason, ?string $read = null): array
     {
+        $this->sameAsRead($step, $read);
+
         return $this->once($step, $user, 'skip', now(), ['body' => $reason]);
     }
 
-    public function write(PlannedStep $step, User $user, string $kind, ?string $body = null): LogEntry
+    /**
+     * A start of the clock, a note or a mishap at a step.
+     *
+     * @param  array{read: string|null, once: string|null}  $form  mark of the step as the page showed it; key of the form
+     */
+    public function write(PlannedStep $step, User $user, string $kind, ?string $body = null, array $form = self::NO_FORM): LogEntry
     {
-        return $step->piece->workshop->logEntries()->create([
+        $this->sameAsRead($step, $form['read']);
+
+        return $this->jot($step->piece->workshop, [
             'piece_id' => $step->piece_id, 'user_id' => $user->id, 'kind' => $kind, 'step' => $step->step, 'title' => $step->title,
             'happened_at' => now(), 'body' => $body, 'facts' => ['climate' => $step->piece->workshop->climate],
-        ]);
+        ], $form['once']);
+    }
+
+    /**
+     * An entry that moves nothing, written once however often its form is sent.
+     *
+     * @param  array<string, mixed>  $entry
+     * @param  string|null  $once  key of the form
+     */
+    public function jot(Workshop $workshop, array $entry, ?string $once): LogEntry
+    {
+        return $once === null
+            ? $workshop->logEntries()->create($entry)
+            : $workshop->logEntries()->createOrFirst(['once_key' => "note:$workshop->id:$once"], $entry);
     }
 
     /** Takes a done or skipped step back by a further entry, if nothing after it depends on it. */

@@ -23,11 +23,11 @@
                 <div class="mt-5 flex flex-wrap items-start gap-3.5">
                     <x-done :step="$step" look="press press-main press-big" id="done" />
                     @if (! $board->running)
-                        <form method="post" action="{{ route('steps.start', $step) }}" data-live>@csrf<button class="press press-big">Start the clock</button></form>
+                        <form method="post" action="{{ route('steps.start', $step) }}" data-live>@csrf<x-read :step="$step" /><x-once /><button class="press press-big">Start the clock</button></form>
                     @endif
                     <details class="contents-when-open">
                         <summary class="press press-warn press-big list-none" role="button">Something is wrong</summary>
-                        <form method="post" action="{{ route('steps.wrong', $step) }}" class="mt-3 max-w-md">@csrf
+                        <form method="post" action="{{ route('steps.wrong', $step) }}" class="mt-3 max-w-md">@csrf<x-read :step="$step" /><x-once />
                             <x-field name="body" label="What do you see?"><textarea name="body" rows="2" class="w-full" required maxlength="1000" placeholder="Streaks, haze, a crack, dye lifting …">{{ old('body') }}</textarea></x-field>
                             <button class="press press-warn">Write it down</button>
                         </form>
@@ -35,16 +35,16 @@
                 </div>
                 <details class="mt-4"><summary class="inline-block min-h-[44px] py-2 text-act underline underline-offset-4">Done at another time, skip, or note</summary>
                     <div class="mt-2 flex flex-wrap gap-8">
-                        <form method="post" action="{{ route('steps.done', $step) }}" data-live>@csrf<input type="hidden" name="read" value="{{ $step->mark() }}">
+                        <form method="post" action="{{ route('steps.done', $step) }}" data-live>@csrf<x-read :step="$step" />
                             <x-field name="at" label="Done at"><input type="datetime-local" name="at" value="{{ old('at', $show->fieldTime(now())) }}" required></x-field>
                             <x-field name="minutes" label="Minutes it took (if you know)"><input type="number" name="minutes" min="0" max="2400" step="1" value="{{ old('minutes') }}"></x-field>
                             <button class="press min-h-[44px]">Log it</button>
                         </form>
-                        <form method="post" action="{{ route('steps.skip', $step) }}" data-live>@csrf
+                        <form method="post" action="{{ route('steps.skip', $step) }}" data-live>@csrf<x-read :step="$step" />
                             <x-field name="reason" label="Skip, because"><input name="reason" required maxlength="500" value="{{ old('reason') }}"></x-field>
                             <button class="press min-h-[44px]">Skip it</button>
                         </form>
-                        <form method="post" action="{{ route('steps.note', $step) }}" data-live>@csrf
+                        <form method="post" action="{{ route('steps.note', $step) }}" data-live>@csrf<x-read :step="$step" /><x-once />
                             <x-field name="body" label="Note"><input name="body" required maxlength="1000"></x-field>
                             <button class="press min-h-[44px]">Note it</button>
                         </form>

@@ -23,6 +23,24 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** What got through once: strange input, races, guessing, other people's demo, a database that is gone. */
 final class HardeningTest extends FeatureTestCase
 {
+    public function test_a_note_is_written_once_however_often_it_is_sent_and_only_about_the_step_that_was_read(): void
+    {
+        $step = $this->step($this->bowl(), 'hold');
+        foreach ([1, 2] as $time) {
+            $this->post(route('steps.note', $step), ['body' => 'Torn by the rim.', 'once' => 'k1', 'read' => $step->mark()])->assertSessionHas('said', 'Noted.');
+            $this->post(route('pieces.record', $step->piece), ['body' => 'Weighed.', 'once' => 'k2'])->assertSessionHas('said', 'Noted.');
+            $this->post('/log', ['body' => 'Heater on.', 'once' => 'k3'])->assertSessionHas('said', 'Noted.');
+        }
+        self::assertSame(['Torn by the rim.', 'Weighed.', 'Heater on.'], $this->shop->logEntries()->orderBy('id')->pluck('body')->all());
+        foreach (['note' => ['body' => 'x'], 'wrong' => ['body' => 'x'], 'skip' => ['reason' => 'x'], 'start' => []] as $what => $form) {
+            $this->post(route("steps.$what", $step), $form + ['read' => 'another'])->assertSessionHasErrors('step');
+        }
+        self::assertSame(3, $this->shop->logEntries()->count());
+        foreach (['/bench', '/log', route('pieces.record', $step->piece)] as $page) {
+            $this->get($page)->assertSee('name="once"', false);
+        }
+    }
+
     public function test_a_change_waits_its_turn_for_as_long_as_the_one_before_takes(): void
     {
         foreach (['holds', 'waits'] as $name) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Piece;
+use App\Planning\Logbook;
 use App\View\Show;
 use App\View\Unit;
 use Illuminate\Contracts\View\View;
@@ -14,6 +15,10 @@ use Illuminate\Http\Request;
 /** The shop's log, all pieces together, and notes about one piece or none. */
 class LogController extends Controller
 {
+    public function __construct(private readonly Logbook $logbook)
+    {
+    }
+
     public function index(Request $request): View
     {
         $workshop = $this->workshop($request);
@@ -31,16 +36,11 @@ class LogController extends Controller
         $grams = $piece !== null && isset($typed['weight']) ? $show->typed(Unit::Mass, (float) $typed['weight']) : null;
         $body = $typed['body'] ?? null;
         $workshop = $this->workshop($request);
-        $once = $this->once($request);
-        $key = $once === null ? null : "note:$workshop->id:$once";
-        if ($key !== null && $workshop->logEntries()->where('once_key', $key)->exists()) {
-            return back()->with('said', 'Noted.');
-        }
-        $workshop->logEntries()->create([
-            'once_key' => $key, 'piece_id' => $piece?->id, 'user_id' => $this->user($request)->id, 'kind' => 'note', 'happened_at' => now(),
+        $this->logbook->jot($workshop, [
+            'piece_id' => $piece?->id, 'user_id' => $this->user($request)->id, 'kind' => 'note', 'happened_at' => now(),
             'body' => implode(' ', array_filter([$grams === null ? null : 'Weighs '.$show->mass($grams).'.', $body])),
             'facts' => $grams === null ? [] : ['weight_g' => round($grams, 2)],
-        ]);
+        ], $this->once($request));
 
         return back()->with('said', 'Noted.');
     }

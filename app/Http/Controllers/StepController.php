@@ -49,28 +49,28 @@ class StepController extends Controller
     public function skip(Request $request, PlannedStep $step): RedirectResponse
     {
         $reason = $request->validate(['reason' => ['required', 'string', 'max:500']])['reason'];
-        [$entry, $written] = $this->logbook->skip($step, $this->user($request), $reason);
+        [$entry, $written] = $this->logbook->skip($step, $this->user($request), $reason, $this->form($request)['read']);
 
         return back()->with('said', $written ? "Skipped: “{$entry->title}”." : "“{$entry->title}” was already logged; nothing was added.")->with('undo', $entry->id);
     }
 
     public function start(Request $request, PlannedStep $step): RedirectResponse
     {
-        $this->logbook->write($step, $this->user($request), 'start');
+        $this->logbook->write($step, $this->user($request), 'start', null, $this->form($request));
 
         return back()->with('said', "The clock runs on “{$step->title}”.");
     }
 
     public function note(Request $request, PlannedStep $step): RedirectResponse
     {
-        $this->logbook->write($step, $this->user($request), 'note', $request->validate(['body' => ['required', 'string', 'max:1000']])['body']);
+        $this->logbook->write($step, $this->user($request), 'note', $this->body($request), $this->form($request));
 
         return back()->with('said', 'Noted.');
     }
 
     public function wrong(Request $request, PlannedStep $step): RedirectResponse
     {
-        $this->logbook->write($step, $this->user($request), 'wrong', $request->validate(['body' => ['required', 'string', 'max:1000']])['body']);
+        $this->logbook->write($step, $this->user($request), 'wrong', $this->body($request), $this->form($request));
 
         return redirect()->route('pieces.record', $step->piece_id)->with('said', 'Written down with the time and the shop\'s air. Nothing was ticked off: mend it, then go on, or skip the step with a reason.');
     }
@@ -89,5 +89,19 @@ class StepController extends Controller
         $request->session()->put("cautioned.$hazard", true);
 
         return back();
+    }
+
+    private function body(Request $request): string
+    {
+        return $request->validate(['body' => ['required', 'string', 'max:1000']])['body'];
+    }
+
+    /** @return array{read: string|null, once: string|null} */
+    private function form(Request $request): array
+    {
+        return [
+            'read' => $request->validate(['read' => ['nullable', 'string', 'max:20']])['read'] ?? null,
+            'once' => $this->once($request),
+        ];
     }
 }

@@ -3,9 +3,10 @@
     <div class="grid gap-x-14 lg:grid-cols-[1.6fr_1fr]">
         <div>
             <h2>What happened</h2>
-            <form method="post" action="{{ route('pieces.record', $piece) }}" class="mt-2 flex items-end gap-3" data-live>@csrf
-                
-                <x-field name="body" label="A note about this piece" class="grow">
+            <form method="post" action="{{ route('pieces.record', $piece) }}" class="mt-2 flex flex-wrap items-end gap-x-3" data-live>
+                @csrf
+                <x-once />
+                <x-field name="body" label="A note about this piece" class="grow basis-full sm:basis-0">
                     <input class="w-full" name="body" maxlength="1000" value="{{ old('body') }}">
                 </x-field>
                 <x-field name="weight" :label="'Weight, '.$show->unit(App\View\Unit::Mass)">

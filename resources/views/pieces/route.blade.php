@@ -35,8 +35,8 @@
                         <div class="no-print mt-1 flex flex-wrap gap-x-4">
                             <x-done :step="$step" label="Done now" />
                             <details><summary class="text-act underline underline-offset-4 py-1">Other</summary>
-                                <form method="post" action="{{ route('steps.done', $step) }}" class="mt-2" data-live>@csrf<input type="hidden" name="read" value="{{ $step->mark() }}"><x-field name="at" label="Done at"><input type="datetime-local" name="at" value="{{ $show->fieldTime(now()) }}" required></x-field><button class="press">Log it</button></form>
-                                <form method="post" action="{{ route('steps.skip', $step) }}" class="mt-3" data-live>@csrf<x-field name="reason" label="Skip, because"><input name="reason" required maxlength="500"></x-field><button class="press">Skip it</button></form>
+                                <form method="post" action="{{ route('steps.done', $step) }}" class="mt-2" data-live>@csrf<x-read :step="$step" /><x-field name="at" label="Done at"><input type="datetime-local" name="at" value="{{ $show->fieldTime(now()) }}" required></x-field><button class="press">Log it</button></form>
+                                <form method="post" action="{{ route('steps.skip', $step) }}" class="mt-3" data-live>@csrf<x-read :step="$step" /><x-field name="reason" label="Skip, because"><input name="reason" required maxlength="500"></x-field><button class="press">Skip it</button></form>
                             </details>
                         </div>
                     @endif
