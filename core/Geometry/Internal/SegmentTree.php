@@ -40,10 +40,10 @@ final class SegmentTree
      */
     public function nearest(Point $p, float $within = INF): array
     {
-        $best = [$within, NAN, NAN];
+        $best = [$within * $within, NAN, NAN];
         $this->search(0, $p->z, $p->r, $best);
 
-        return $best[1] === $best[1] ? $best : [INF, $p->z, $p->r];
+        return is_nan($best[1]) ? [INF, $p->z, $p->r] : [sqrt($best[0]), $best[1], $best[2]];
     }
 
     /**
@@ -96,13 +96,14 @@ final class SegmentTree
         return $number;
     }
 
-    /** @param  array{float, float, float}  $best */
+    /**
+     * The nearer of two boxes first; a box no nearer than what is found already is left out.
+     *
+     * @param  array{float, float, float}  $best  square of the distance, z and r
+     */
     private function search(int $box, float $z, float $r, array &$best): void
     {
         [$first, $last, , , , , $left, $right] = $this->boxes[$box];
-        if ($this->away($box, $z, $r) >= $best[0]) {
-            return;
-        }
         if ($left < 0) {
             for ($i = $first; $i <= $last; $i++) {
                 $this->toSegment($i, $z, $r, $best);
@@ -110,29 +111,40 @@ final class SegmentTree
 
             return;
         }
-        $near = $this->away($left, $z, $r) <= $this->away($right, $z, $r);
-        $this->search($near ? $left : $right, $z, $r, $best);
-        $this->search($near ? $right : $left, $z, $r, $best);
+        [$toLeft, $toRight] = [$this->squareAway($left, $z, $r), $this->squareAway($right, $z, $r)];
+        if ($toRight < $toLeft) {
+            [$left, $toLeft, $right, $toRight] = [$right, $toRight, $left, $toLeft];
+        }
+        if ($toLeft < $best[0]) {
+            $this->search($left, $z, $r, $best);
+        }
+        if ($toRight < $best[0]) {
+            $this->search($right, $z, $r, $best);
+        }
     }
 
-    private function away(int $box, float $z, float $r): float
+    private function squareAway(int $box, float $z, float $r): float
     {
         [, , $z0, $r0, $z1, $r1] = $this->boxes[$box];
+        $dz = $z < $z0 ? $z0 - $z : ($z > $z1 ? $z - $z1 : 0.0);
+        $dr = $r < $r0 ? $r0 - $r : ($r > $r1 ? $r - $r1 : 0.0);
 
-        return hypot(max($z0 - $z, 0.0, $z - $z1), max($r0 - $r, 0.0, $r - $r1));
+        return $dz * $dz + $dr * $dr;
     }
 
-    /** @param  array{float, float, float}  $best */
+    /** @param  array{float, float, float}  $best  square of the distance, z and r */
     private function toSegment(int $i, float $z, float $r, array &$best): void
     {
         [$a, $b] = [$this->line[$i], $this->line[$i + 1]];
         $dz = $b->z - $a->z;
         $dr = $b->r - $a->r;
         $square = $dz * $dz + $dr * $dr;
-        $t = $square > 0 ? max(0.0, min(1.0, (($z - $a->z) * $dz + ($r - $a->r) * $dr) / $square)) : 0.0;
-        $distance = hypot($z - $a->z - $t * $dz, $r - $a->r - $t * $dr);
+        $t = $square > 0 ? (($z - $a->z) * $dz + ($r - $a->r) * $dr) / $square : 0.0;
+        $t = $t < 0.0 ? 0.0 : ($t > 1.0 ? 1.0 : $t);
+        [$atZ, $atR] = [$a->z + $t * $dz, $a->r + $t * $dr];
+        $distance = ($z - $atZ) * ($z - $atZ) + ($r - $atR) * ($r - $atR);
         if ($distance < $best[0]) {
-            $best = [$distance, $a->z + $t * $dz, $a->r + $t * $dr];
+            $best = [$distance, $atZ, $atR];
         }
     }
 
