@@ -67,12 +67,20 @@ if ($what === 'pages') {
         $drag[] = $ask("/pieces/$p[1]/shape/preview", ['shape' => $document['shape']], ['Content-Type: application/json', "X-CSRF-TOKEN: $m[1]"])[0];
     }
     row('a dragged node (shape/preview)', median($drag), median($drag) / $floor);
-    $zigzag = fn (float $by): array => array_map(fn (int $i): array => [$i * 2, $i % 2 === 1 ? 100 + $by : 100], range(0, 199));
+    $zigzag = fn (float $by): array => array_map(
+        fn (int $i): array => [$i * 2, $i % 2 === 1 ? 100 + $by : 100], range(0, 199),
+    );
     foreach (['the most intricate shape allowed' => 5, 'a shape beyond the limit' => 400] as $name => $by) {
-        $shape = ['outer' => $zigzag($by), 'inner' => array_reverse(array_map(fn (array $n): array => [$n[0] + 8, $n[1] * 0.5], $zigzag($by)))];
+        $shape = [
+            'outer' => $zigzag($by),
+            'inner' => array_reverse(array_map(fn (array $n): array => [$n[0] + 8, $n[1] * 0.5], $zigzag($by))),
+        ];
         $times = [];
         for ($i = 0; $i < $runs; $i++) {
-            $times[] = $ask("/pieces/$p[1]/shape/preview", ['shape' => $shape], ['Content-Type: application/json', 'Accept: application/json', "X-CSRF-TOKEN: $m[1]"])[0];
+            $times[] = $ask(
+                "/pieces/$p[1]/shape/preview", ['shape' => $shape],
+                ['Content-Type: application/json', 'Accept: application/json', "X-CSRF-TOKEN: $m[1]"],
+            )[0];
         }
         row($name, median($times), median($times) / $floor);
     }
@@ -85,7 +93,13 @@ if ($what === 'pages') {
         preg_match('/name="csrf-token" content="([^"]+)"/', $bench, $m);
         $before = hrtime(true);
         $c = curl_init("$where/steps/$step[1]/done");
-        curl_setopt_array($c, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar, CURLOPT_POSTFIELDS => http_build_query(['_token' => $m[1]])]);
+        curl_setopt_array(
+            $c,
+            [
+                CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar,
+                CURLOPT_POSTFIELDS => http_build_query(['_token' => $m[1]]),
+            ],
+        );
         curl_exec($c);
         $code = curl_getinfo($c, CURLINFO_RESPONSE_CODE);
         $press[] = (hrtime(true) - $before) / 1e6;
@@ -180,23 +194,63 @@ if ($what === 'solvers') {
                 $tasks = [];
                 for ($t = 0, $count = mt_rand(8, 16); $t < $count; $t++) {
                     $min = mt_rand(0, 2) === 0 ? mt_rand(4, 48) : 0;
-                    $tasks[] = ['id' => "t$t", 'minutes' => mt_rand(5, 60), 'needs' => ['turner' => 1, 'lathe' => mt_rand(0, 1)], 'after' => $t === 0 ? [] : [['task' => 't'.($t - 1), 'min_hours' => $min, 'max_hours' => $min > 0 && mt_rand(0, 3) === 0 ? $min + 72 : null]]];
+                    $tasks[] = [
+                        'id' => "t$t", 'minutes' => mt_rand(5, 60),
+                        'needs' => ['turner' => 1, 'lathe' => mt_rand(0, 1)],
+                        'after' => $t === 0 ? [] : [
+                            [
+                                'task' => 't'.($t - 1), 'min_hours' => $min,
+                                'max_hours' => $min > 0 && mt_rand(0, 3) === 0 ? $min + 72 : null,
+                            ],
+                        ],
+                    ];
                 }
-                $due = gmdate('Y-m-d\TH:i:s\Z', strtotime('2026-12-01T17:00:00Z') + 86_400 * mt_rand(2, max(3, intdiv($size, 2))));
+                $due = gmdate(
+                    'Y-m-d\TH:i:s\Z', strtotime('2026-12-01T17:00:00Z') + 86_400 * mt_rand(2, max(3, intdiv($size, 2))),
+                );
                 $pieces[] = ['id' => "p$p", 'due' => $due, 'weight' => mt_rand(1, 4), 'tasks' => $tasks];
             }
-            $read = fn (int $ms): HonestGrain\Schedule\Problem => HonestGrain\Exchange\ProblemDocument::read(HonestGrain\Exchange\Document::of(['start' => '2026-12-01T08:00:00Z', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day), 'resources' => ['turner' => 1, 'lathe' => 1], 'pieces' => $pieces, 'budget_ms' => $ms]));
+            $read = fn (int $ms): HonestGrain\Schedule\Problem => HonestGrain\Exchange\ProblemDocument::read(
+                HonestGrain\Exchange\Document::of(
+                    [
+                        'start' => '2026-12-01T08:00:00Z',
+                        'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day),
+                        'resources' => ['turner' => 1, 'lathe' => 1], 'pieces' => $pieces, 'budget_ms' => $ms,
+                    ],
+                ),
+            );
             $first = $read(0);
             $jobs = $first->jobs;
             usort($jobs, fn ($a, $b): int => $a->due <=> $b->due);
-            $by['due'] += (new HonestGrain\Schedule\Internal\Placement($first, new HonestGrain\Schedule\Internal\Calendar($first->hours, $first->start)))->arrange($jobs)->lateHours;
+            $by['due'] += (new HonestGrain\Schedule\Internal\Placement(
+                $first, new HonestGrain\Schedule\Internal\Calendar($first->hours, $first->start),
+            ))->arrange($jobs)->lateHours;
             foreach (['60 ms' => 60, '1 s' => 1000] as $name => $ms) {
                 $by[$name] += (new HonestGrain\Schedule\OrderSearch)->plan($read($ms))->weightedLatenessHours;
             }
         }
-        printf("  20 shops of %d pieces: weighted lateness %.2f × that by due date in 60 ms, %.2f × in 1 s\n", $size, $by['60 ms'] / $by['due'], $by['1 s'] / $by['due']);
+        printf(
+            "  20 shops of %d pieces: weighted lateness %.2f × that by due date in 60 ms, %.2f × in 1 s\n", $size,
+            $by['60 ms'] / $by['due'], $by['1 s'] / $by['due'],
+        );
     }
-    $independent = array_map(fn (int $p): array => ['id' => "p$p", 'due' => null, 'tasks' => array_map(fn (int $t): array => ['id' => "t$t", 'minutes' => 20, 'needs' => ['turner' => 1]], range(0, 99))], range(0, 99));
-    $problem = HonestGrain\Exchange\ProblemDocument::read(HonestGrain\Exchange\Document::of(['start' => '2026-12-01T08:00:00Z', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day), 'resources' => ['turner' => 1], 'pieces' => $independent]));
+    $independent = array_map(
+        fn (int $p): array => [
+            'id' => "p$p", 'due' => null,
+            'tasks' => array_map(
+                fn (int $t): array => ['id' => "t$t", 'minutes' => 20, 'needs' => ['turner' => 1]], range(0, 99),
+            ),
+        ],
+        range(0, 99),
+    );
+    $problem = HonestGrain\Exchange\ProblemDocument::read(
+        HonestGrain\Exchange\Document::of(
+            [
+                'start' => '2026-12-01T08:00:00Z',
+                'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day), 'resources' => ['turner' => 1],
+                'pieces' => $independent,
+            ],
+        ),
+    );
     row('100 × 100 tasks that wait for nothing', (new HonestGrain\Schedule\OrderSearch)->plan($problem)->milliseconds);
 }

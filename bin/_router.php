@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// What PHP's own server asks for every address: a file of public/ is sent with its type and how long to keep it, all else
-// goes to the application.
+// What PHP's own server asks for every address: a file of public/ is sent with its type and how long to keep it, all
+// else goes to the application.
 
 $path = rawurldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
 $public = (string) getcwd();
@@ -19,7 +19,10 @@ if ($file !== false && is_file($file) && str_starts_with($file, $public.DIRECTOR
     header('X-Content-Type-Options: nosniff');
     header('Content-Length: '.filesize($file));
     // What the build makes has its contents in its name and never changes.
-    header('Cache-Control: '.(str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'public, max-age=3600'));
+    header(
+        'Cache-Control: '.(str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, '
+            .'immutable' : 'public, max-age=3600'),
+    );
     if ($_SERVER['REQUEST_METHOD'] !== 'HEAD') {
         readfile($file);
     }

@@ -31,7 +31,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->validateCsrfTokens(except: ['sign-in', 'register', 'demo']);
         $middleware->appendToPriorityList(ShareErrorsFromSession::class, ReadableInput::class);
         $middleware->authenticateSessions();
-        $middleware->web(append: [ReadableInput::class, ApplyPreferences::class, ReadFractions::class, SeenLately::class]);
+        $middleware->web(
+            append: [ReadableInput::class, ApplyPreferences::class, ReadFractions::class, SeenLately::class],
+        );
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/bench');
         $middleware->trimStrings(except: ['password', 'password_confirmation', 'current_password']);

@@ -8,7 +8,8 @@ return [
     'channels' => [
         // A file a day, two weeks kept, for nobody else on the machine to read.
         'daily' => [
-            'driver' => 'daily', 'path' => storage_path('logs/laravel.log'), 'level' => env('LOG_LEVEL', 'debug'), 'days' => 14,
+            'driver' => 'daily', 'path' => storage_path('logs/laravel.log'), 'level' => env('LOG_LEVEL', 'debug'),
+            'days' => 14,
             'permission' => 0600,
         ],
         'single' => [

@@ -53,7 +53,9 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('log/{entry}/undo', [StepController::class, 'undo'])->name('log.undo');
     Route::post('cautions', [StepController::class, 'caution'])->name('cautions');
 
-    Route::post('pieces/import', [PieceImportController::class, 'store'])->middleware('throttle:costly')->name('pieces.import');
+    Route::post(
+        'pieces/import', [PieceImportController::class, 'store'],
+    )->middleware('throttle:costly')->name('pieces.import');
     Route::resource('pieces', PieceController::class)->except('edit');
     Route::prefix('pieces/{piece}')->name('pieces.')->group(function (): void {
         Route::get('shape', [ShapeController::class, 'show'])->name('shape');
@@ -97,7 +99,9 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::delete('shop/people/{person}', [ShopController::class, 'remove'])->name('people.destroy');
     Route::post('shop/calendar', [ShopController::class, 'renewCalendar'])->name('calendar.renew');
     Route::put('preferences', [PreferencesController::class, 'update'])->name('preferences');
-    Route::put('password', [PreferencesController::class, 'password'])->middleware('throttle:password')->name('password');
+    Route::put(
+        'password', [PreferencesController::class, 'password'],
+    )->middleware('throttle:password')->name('password');
 });
 
 // What bin/bench measures every page against: the framework, one session and one query.

@@ -16,12 +16,16 @@ final class DatabaseGone
     /** No server, refused, gone away, lost while asking, shutting down, too many clients, or no answer in time. */
     private const CODES = [2002, 2003, 2006, 2013, 1040, 1053, 1152, 1158, 1159, 1160, 1161];
 
+    private const SAID = 'The workshop\'s records do not answer. Look whether it was saved, and try again.';
+
+    private const WORDS = '/\b(2002|2003|2006|2013)\b|gone away|Lost connection|Connection refused/i';
+
     public static function caused(PDOException $e): bool
     {
         $code = (int) ($e->errorInfo[1] ?? 0);
 
         return in_array($code, self::CODES, true)
-            || preg_match('/\b(2002|2003|2006|2013)\b|gone away|Lost connection|Connection refused/i', $e->getMessage()) === 1;
+            || preg_match(self::WORDS, $e->getMessage()) === 1;
     }
 
     public static function page(Request $request): Response|\Illuminate\Http\JsonResponse
@@ -29,7 +33,7 @@ final class DatabaseGone
         $headers = ['Retry-After' => (string) self::RETRY_SECONDS];
 
         return $request->expectsJson()
-            ? response()->json(['message' => 'The workshop\'s records do not answer; nothing was saved. Try again.'], 503, $headers)
+            ? response()->json(['message' => self::SAID], 503, $headers)
             : response()->view('errors.503', [], 503, $headers);
     }
 }

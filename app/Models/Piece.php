@@ -41,7 +41,10 @@ class Piece extends Model
 
     public const PUT_AWAY = 'put-away';
 
-    protected $fillable = ['name', 'form', 'wood', 'due_at', 'state', 'document', 'drawing', 'diameter_mm', 'height_mm', 'version', 'revision', 'conflicts', 'ready_at', 'late', 'once_key'];
+    protected $fillable = [
+        'name', 'form', 'wood', 'due_at', 'state', 'document', 'drawing', 'diameter_mm', 'height_mm', 'version',
+        'revision', 'conflicts', 'ready_at', 'late', 'once_key',
+    ];
 
     protected function casts(): array
     {

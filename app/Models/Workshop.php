@@ -42,11 +42,18 @@ class Workshop extends Model
 
     public const USUAL_LIMITS = ['sanding_cap_m_s' => 5.0, 'min_wall_mm' => 3.0];
 
-    protected $fillable = ['name', 'time_zone', 'hours', 'closed', 'climate', 'limits', 'is_demo', 'is_visit', 'last_seen_at', 'planned_at', 'plan_summary'];
+    protected $fillable = [
+        'name', 'time_zone', 'hours', 'closed', 'climate', 'limits', 'is_demo', 'is_visit', 'last_seen_at',
+        'planned_at', 'plan_summary',
+    ];
 
     protected function casts(): array
     {
-        return ['hours' => 'array', 'closed' => 'array', 'climate' => 'array', 'limits' => 'array', 'is_demo' => 'boolean', 'is_visit' => 'boolean', 'last_seen_at' => 'datetime', 'planned_at' => 'datetime', 'plan_summary' => 'array'];
+        return [
+            'hours' => 'array', 'closed' => 'array', 'climate' => 'array', 'limits' => 'array', 'is_demo' => 'boolean',
+            'is_visit' => 'boolean', 'last_seen_at' => 'datetime', 'planned_at' => 'datetime',
+            'plan_summary' => 'array',
+        ];
     }
 
     /** MariaDB's number for a lock that did not come free in time. */

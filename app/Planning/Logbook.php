@@ -69,10 +69,15 @@ final readonly class Logbook
     /**
      * A start of the clock, a note or a mishap at a step.
      *
-     * @param  array{read: string|null, once: string|null}  $form  mark of the step as the page showed it; key of the form
+     * @param  array{read: string|null, once: string|null}  $form mark of the step as the page showed it; key of the form
      */
-    public function write(PlannedStep $step, User $user, string $kind, ?string $body = null, array $form = self::NO_FORM): LogEntry
-    {
+    public function write(
+        PlannedStep $step,
+        User $user,
+        string $kind,
+        ?string $body = null,
+        array $form = self::NO_FORM,
+    ): LogEntry {
         $this->sameAsRead($step, $form['read']);
 
         return $this->jot($step->piece->workshop, [
@@ -128,8 +133,14 @@ final readonly class Logbook
      * @param  (Closure(): void)|null  $allow  refuses, by an exception, what may not be logged now
      * @return array{LogEntry, bool}
      */
-    private function once(PlannedStep $step, User $user, string $kind, CarbonInterface $at, array $more, ?Closure $allow = null): array
-    {
+    private function once(
+        PlannedStep $step,
+        User $user,
+        string $kind,
+        CarbonInterface $at,
+        array $more,
+        ?Closure $allow = null,
+    ): array {
         $workshop = $step->piece->workshop;
 
         return DB::transaction(function () use ($step, $user, $kind, $at, $more, $workshop, $allow): array {
@@ -158,7 +169,10 @@ final readonly class Logbook
     private function sameAsRead(PlannedStep $step, ?string $read): void
     {
         if ($read !== null && $read !== $step->mark()) {
-            throw ValidationException::withMessages(['step' => "The plan has changed since this page was made: what stands here now is “{$step->title}”. Nothing was logged; look at it and press again."]);
+            throw ValidationException::withMessages([
+                'step' => 'The plan has changed since this page was made: what stands here now is '
+                    ."“{$step->title}”. Nothing was logged; look at it and press again.",
+            ]);
         }
     }
 
@@ -204,6 +218,8 @@ final readonly class Logbook
         $last = LogEntry::query()->where(['piece_id' => $step->piece_id, 'step' => $step->step])
             ->whereIn('kind', ['start', 'done', 'skip', 'undo'])->latest('id')->first();
 
-        return $last?->kind === 'start' && $last->happened_at->gt(now()->subHours(self::LONGEST_CLOCK_HOURS)) ? $last : null;
+        $runs = $last?->kind === 'start' && $last->happened_at->gt(now()->subHours(self::LONGEST_CLOCK_HOURS));
+
+        return $runs ? $last : null;
     }
 }

@@ -41,7 +41,9 @@ final readonly class PieceEditor
             if ($made !== null) {
                 return $made;
             }
-            $piece = $workshop->pieces()->create($this->columns($core) + ['conflicts' => [], 'version' => 1, 'revision' => 1, 'once_key' => $once]);
+            $piece = $workshop->pieces()->create(
+                $this->columns($core) + ['conflicts' => [], 'version' => 1, 'revision' => 1, 'once_key' => $once],
+            );
             $piece->revisions()->create(['number' => 1, 'document' => $core->toArray(), 'what' => $what, 'user_id' => $user?->id]);
             if ($plan) {
                 $this->planner->replan($workshop);

@@ -73,7 +73,8 @@ final readonly class PieceStarter
     {
         if ($footMm > $diameterMm) {
             throw InvalidField::because(
-                'foot', $show->length($footMm), 'the foot must not be wider than the widest diameter, '.$show->length($diameterMm),
+                'foot', $show->length($footMm), 'the foot must not be wider than the widest '
+                    .'diameter, '.$show->length($diameterMm),
             );
         }
         try {

@@ -89,7 +89,9 @@ final readonly class Planner
                     $job->checkWaits($now, $clock);
                     $jobs[] = $job;
                 } catch (Stalled $e) {
-                    $troubles[$piece->id] = $e->getMessage().$this->since($history[$piece->id]['done'] ?? [], $workshop);
+                    $troubles[$piece->id] = $e->getMessage().$this->since(
+                        $history[$piece->id]['done'] ?? [], $workshop,
+                    );
                 } catch (BadInput $e) {
                     $troubles[$piece->id] = $e->getMessage();
                 }
@@ -233,7 +235,13 @@ final readonly class Planner
             'is_next' => ! $settled($step->id) && array_filter($before, fn (string $id): bool => ! $settled($id)) === [],
             'start_at' => $sql($placed?->start), 'end_at' => $sql($doneAt ?? $placed?->end),
             'waits_from' => $sql($from === [] ? null : max($from)), 'opens_at' => $sql($opens), 'closes_at' => $sql($closes),
-            'batch' => $step->batch(), 'details' => json_encode($this->details($step) + ['wait_for' => $step->waitFor, 'wait_here' => $this->waitHere($step, $doneAt ?? $placed?->end, $clock)], JSON_THROW_ON_ERROR),
+            'batch' => $step->batch(), 'details' => json_encode(
+                $this->details($step) + [
+                    'wait_for' => $step->waitFor,
+                    'wait_here' => $this->waitHere($step, $doneAt ?? $placed?->end, $clock),
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
         ];
     }
 
@@ -283,7 +291,9 @@ final readonly class Planner
             return '';
         }
 
-        return ' It has waited since '.Carbon::createFromTimestamp(max($done), $workshop->time_zone)->format('D j M H:i').'.';
+        return ' It has waited since '.Carbon::createFromTimestamp(
+            max($done), $workshop->time_zone,
+        )->format('D j M H:i').'.';
     }
 
     /** @return list<array{severity: string, steps: list<string>, message: string, choices: list<string>}> */

@@ -30,7 +30,11 @@ final readonly class Visits
     public function sweep(int $most): int
     {
         $stale = Workshop::query()->where('is_visit', true)
-            ->where(fn ($query) => $query->where('last_seen_at', '<', now()->subHours(self::KEPT_HOURS))->orWhereNull('last_seen_at'))
+            ->where(
+                fn ($query) => $query->where(
+                    'last_seen_at', '<', now()->subHours(self::KEPT_HOURS),
+                )->orWhereNull('last_seen_at'),
+            )
             ->where('created_at', '<', now()->subHour())
             ->limit($most)->pluck('id');
 

@@ -30,12 +30,20 @@ final readonly class CoatsPanel
 
     /**
      * @param  list<Amount>  $amounts
-     * @param  list<array<string, string>>  $waits  by coat: words for recoat, wax by hand, buff by wheel, handle, full cure
+     * @param  list<array<string, string>>  $waits by coat: words for recoat, wax by hand, buff by wheel, handle, full
+     *     cure
      * @param  list<string>  $warnings
      * @param  list<PairVerdict>  $overColours  what the first coat does to the colours below it
      */
-    private function __construct(public int $index, public CoatPlan $plan, public Stack $stack, public array $amounts, public array $waits, public array $warnings, public array $overColours)
-    {
+    private function __construct(
+        public int $index,
+        public CoatPlan $plan,
+        public Stack $stack,
+        public array $amounts,
+        public array $waits,
+        public array $warnings,
+        public array $overColours,
+    ) {
     }
 
     /**
@@ -71,7 +79,10 @@ final readonly class CoatsPanel
             $layers = $amounts = $waits = $warnings = [];
             $zones = array_values(array_intersect_key($measured->zones, array_flip($plan->zones)));
             foreach ($plan->coats as $i => $coat) {
-                $layers[] = new Layer($coat->coating, $coat->denib, $i === 0 ? null : LayerWaits::before($plan->coats[$i - 1]->coating, $coat->coating, $coat->denib));
+                $layers[] = new Layer(
+                    $coat->coating, $coat->denib,
+                    $i === 0 ? null : LayerWaits::before($plan->coats[$i - 1]->coating, $coat->coating, $coat->denib),
+                );
                 $amounts[] = Amount::forCoat($coat->coating, $zones, $i === 0);
                 [$waits[], $warned] = self::waits($coat->coating, $clock);
                 $warnings = [...$warnings, ...array_map(fn (string $warning): string => "{$coat->coating->class}: $warning", $warned)];

@@ -29,7 +29,9 @@ final class FormDrawings
         $drawings = [];
         foreach (Form::cases() as $form) {
             $profile = $form->profile(...array_values($form->sizes()));
-            $drawings[$form->value] = Elevation::of($profile, $form->grain(), self::WOOD, [], $form->label(), $form->value)
+            $drawings[$form->value] = Elevation::of(
+                $profile, $form->grain(), self::WOOD, [], $form->label(), $form->value,
+            )
                 ->small(self::SMALL);
         }
 

@@ -26,7 +26,12 @@ final readonly class MarksPanel
     {
         $frame = Frame::around($core->profile, true);
 
-        return new self(Elevation::of($core->profile, $core->grain, $core->wood->rgb, $core->marks, $core->name, 'marks')->withLengths($show->length(...))->detailed($frame), $frame, $core, $core->measure());
+        return new self(
+            Elevation::of(
+                $core->profile, $core->grain, $core->wood->rgb, $core->marks, $core->name, 'marks',
+            )->withLengths($show->length(...))->detailed($frame),
+            $frame, $core, $core->measure(),
+        );
     }
 
     /** @return array<string, float> arc length of each line a band can lie on, mm */

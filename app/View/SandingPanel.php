@@ -91,8 +91,10 @@ final readonly class SandingPanel
     /**
      * The scratch depth over the minutes, as steps down to the limit.
      *
-     * @return array{path: string, limitY: float, floorY: float|null, labels: list<array{x: float, y: float, grit: string}>,
-     *     top: float, minutes: float, endX: float, width: int, height: int, left: int, bottom: int}
+     * @return array{
+     *     path: string, limitY: float, floorY: float|null, labels: list<array{x: float, y: float, grit: string}>,
+     *     top: float, minutes: float, endX: float, width: int, height: int, left: int, bottom: int,
+     * }
      */
     public function line(Progression $progression): array
     {
@@ -113,7 +115,8 @@ final readonly class SandingPanel
         }
 
         return [
-            'path' => $path, 'limitY' => $y($job->limitUm), 'floorY' => $job->floorUm === null ? null : $y($job->floorUm),
+            'path' => $path, 'limitY' => $y($job->limitUm),
+            'floorY' => $job->floorUm === null ? null : $y($job->floorUm),
             'labels' => $labels, 'top' => $job->toolMarkUm, 'minutes' => $minutes, 'endX' => $x($minutes),
             'width' => self::WIDTH, 'height' => self::HEIGHT, 'left' => self::LEFT, 'bottom' => self::BOTTOM,
         ];

@@ -69,7 +69,9 @@ final readonly class Show
     public function typedGrit(string $text): string
     {
         $grit = (string) preg_replace(
-            ['/^p\s*(\d+)$/i', '/^cami\s*(\d+)$/i', '/^(\d+)$/'], ['P$1', 'CAMI $1', $this->cami ? 'CAMI $1' : 'P$1'], trim($text),
+            [
+                '/^p\s*(\d+)$/i', '/^cami\s*(\d+)$/i', '/^(\d+)$/',
+            ], ['P$1', 'CAMI $1', $this->cami ? 'CAMI $1' : 'P$1'], trim($text),
         );
 
         return $grit;

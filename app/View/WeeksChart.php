@@ -28,8 +28,16 @@ final readonly class WeeksChart
      * @param  list<array{x: float, label: string, weekend: bool, month: string}>  $days
      * @param  list<array<string, mixed>>  $rows
      */
-    private function __construct(public array $days, public array $rows, public float $nowX, public int $total, public int $late, public int $unplanned, public int $page, public float $dayWidth)
-    {
+    private function __construct(
+        public array $days,
+        public array $rows,
+        public float $nowX,
+        public int $total,
+        public int $late,
+        public int $unplanned,
+        public int $page,
+        public float $dayWidth,
+    ) {
     }
 
     public static function of(Workshop $workshop, string $zone, int $days, int $page): self
@@ -53,7 +61,10 @@ final readonly class WeeksChart
             $list[] = ['x' => $x($day->getTimestamp()), 'label' => $day->format($days > 20 ? 'j' : 'D j'), 'weekend' => $day->isWeekend(), 'month' => $i === 0 || $day->day === 1 ? $day->format('F') : ''];
         }
 
-        return new self($list, $rows, $x(now()->getTimestamp()), $query->count(), (clone $query)->whereNotNull('late')->count(), (clone $query)->whereNull('ready_at')->count(), $page, (self::WIDTH - self::LEFT) / $days);
+        return new self(
+            $list, $rows, $x(now()->getTimestamp()), $query->count(), (clone $query)->whereNotNull('late')->count(),
+            (clone $query)->whereNull('ready_at')->count(), $page, (self::WIDTH - self::LEFT) / $days,
+        );
     }
 
     /** The one sentence about all pieces in work. */
@@ -68,10 +79,15 @@ final readonly class WeeksChart
 
         return match (true) {
             $this->total === 0 => 'No pieces in work',
-            $planned === 0 => $this->total === 1 ? 'The piece in work has no date' : "None of {$this->total} pieces has a date",
-            $this->late > 0 => "{$this->late} of {$this->total} ".($this->total === 1 ? 'piece' : 'pieces').' will be late'.$without,
+            $planned === 0 => $this->total === 1
+                ? 'The piece in work has no date'
+                : "None of {$this->total} pieces has a date",
+            $this->late > 0 => "{$this->late} of {$this->total} "
+                .($this->total === 1 ? 'piece' : 'pieces').' will be late'.$without,
             $this->unplanned > 0 => "$planned of {$this->total} pieces will be done in time$without",
-            default => $this->total === 1 ? 'The 1 piece in work will be done in time' : "All {$this->total} pieces will be done in time",
+            default => $this->total === 1
+                ? 'The 1 piece in work will be done in time'
+                : "All {$this->total} pieces will be done in time",
         };
     }
 

@@ -91,7 +91,9 @@ final readonly class AskedSurface
             $coat->family === Family::WaxOil => [
                 self::HARD_WAX_UM, self::HARD_WAX_FLOOR_UM, 'hard-wax oil needs some tooth to hold',
             ],
-            $coat->film === FilmKind::Penetrating => [self::PENETRATING_UM, null, 'oil soaks in and hides fine scratches'],
+            $coat->film === FilmKind::Penetrating => [
+                self::PENETRATING_UM, null, 'oil soaks in and hides fine scratches',
+            ],
             $coat->isAbrasivePaste() => [self::PASTE_UM, null, 'the abrasive paste takes it on from there'],
             $coat->isPolish(), $coat->isWax() => [self::POLISH_UM, null, 'polish and wax hide nothing'],
             default => [self::FILM_UM, null, 'a film hides what is finer'],

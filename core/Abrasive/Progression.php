@@ -115,7 +115,8 @@ final readonly class Progression
         if ($steps !== [] && $job->rates->coarseStart && ! $job->reachesTheMarks($grits[0])
             && $job->mayStartOn($grits[0], $coarsest)) {
             $warnings[] = sprintf(
-                'The tool marks are %s µm deep and the coarsest grit at hand is %s (%s µm): start coarser, or cut the surface '
+                'The tool marks are %s µm deep and the coarsest grit at hand is %s (%s µm): start coarser, or cut the '
+                    .'surface '
                 .'more cleanly first.', $job->toolMarkUm, $grits[0]->name, $grits[0]->micron,
             );
         }

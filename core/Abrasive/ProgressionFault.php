@@ -65,8 +65,10 @@ final readonly class ProgressionFault
                     $grit->name, $grit->micron, $before->name, $before->micron,
                 ))
                 : new self($grit->name, 'jump', sprintf(
-                    'From %s to %s the size falls by %.2f times; above %.2f the deeper scratches of %s stay and show under the '
-                    .'finish.', $before->name, $grit->name, $before->micron / $grit->micron, $job->rates->maxRatio, $before->name,
+                    'From %s to %s the size falls by %.2f times; above %.2f the deeper scratches of %s stay and show '
+                        .'under the '
+                    .'finish.', $before->name, $grit->name, $before->micron / $grit->micron, $job->rates->maxRatio,
+                    $before->name,
                 ));
         }
 
@@ -86,7 +88,8 @@ final readonly class ProgressionFault
         $valley = $job->model->valleyUm($last);
         if (! $job->isWithinLimit($last)) {
             return new self($last->name, 'too-coarse-finish', sprintf(
-                '%s leaves scratches of %.1f µm; what comes next asks for %.1f µm or less.', $last->name, $valley, $job->limitUm,
+                '%s leaves scratches of %.1f µm; what comes next asks for %.1f µm '
+                    .'or less.', $last->name, $valley, $job->limitUm,
             ));
         }
 

@@ -101,7 +101,9 @@ final readonly class SandingJob
     {
         $from = $before === null ? $this->toolMarkUm : $this->model->valleyUm($before);
 
-        return SandingStep::OVERLAP * max(0.0, $from - $this->model->valleyUm($grit)) * $this->areaMm2 / $this->rates->padMm2;
+        return SandingStep::OVERLAP * max(
+            0.0, $from - $this->model->valleyUm($grit),
+        ) * $this->areaMm2 / $this->rates->padMm2;
     }
 
     /** Minutes to abrade so much, and never less than one pass everywhere takes. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
-/** What happened between two layers: how long the lower one had (reference hours; null: not said) and how it was rubbed. */
+/**
+ * What happened between two layers: how long the lower one had (reference hours; null: not said) and how it was rubbed.
+ */
 final readonly class Between
 {
     public function __construct(public ?float $hours = null, public ?Denib $denib = null)

@@ -94,7 +94,8 @@ final readonly class Coating implements Product
             $row->text('class'), $row->text('key'), Family::from($row->text('family')),
             Cure::from($row->text('cure')), Solvent::from($row->text('solvent')), FilmKind::from($row->text('film')),
             $number('solids_percent'), $number('coverage_m2_per_l'),
-            $number('dust_free_h'), $number('recoat_from_h'), $until, $optional('wax_after_h'), $optional('buffable_h') ?? 0.0,
+            $number('dust_free_h'), $number('recoat_from_h'), $until, $optional('wax_after_h'),
+            $optional('buffable_h') ?? 0.0,
             $number('handle_h'), $number('full_cure_days'), $number('min_c'), $number('max_rh'),
             $row->flag('rags_self_heat'), Humidity::from($row->text('humidity')), Laying::from($row->text('applied')),
             $wipeAfter === null ? null : new WipeWindow($wipeAfter, $row->number('wipe_until_min')),
@@ -141,7 +142,10 @@ final readonly class Coating implements Product
         return $this->wetUm() * $this->solidsPercent / 100;
     }
 
-    /** The film that a coat adds, µm: none for oils and waxes, half for a thin sealer that soaks into bare wood (workshop). */
+    /**
+     * The film that a coat adds, µm: none for oils and waxes, half for a thin sealer that soaks into bare wood
+     * (workshop).
+     */
     public function standsUm(bool $onBareWood): float
     {
         return match (true) {

@@ -54,7 +54,9 @@ final class Compatibility
         }
 
         return $over->isWax()
-            ? Ruling::test('Wax over an oil that never cures stays soft.', 'Use the blend of mineral oil and wax instead.')
+            ? Ruling::test(
+                'Wax over an oil that never cures stays soft.', 'Use the blend of mineral oil and wax instead.',
+            )
             : Ruling::never('The oil below never cures, so nothing holds over it.', 'Colour the bare wood first.');
     }
 

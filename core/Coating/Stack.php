@@ -82,10 +82,12 @@ final readonly class Stack
             $notes[] = new PairVerdict(
                 $layers[$i - 1]->product->name(), $layer->product->name(), Verdict::TestFirst,
                 sprintf(
-                    'Only %.0f µm of film stands and rubbing with %s takes about %.0f: it would go through to the wood.',
+                    'Only %.0f µm of film stands and rubbing with %s takes about %.0f: it would go through to '
+                        .'the wood.',
                     $stands, $layer->denib->words(), $layer->denib->removesUm(),
                 ),
-                $padLeavesSome ? 'Lay one more coat first, or rub with a pad.' : 'Lay one more coat first, or leave the rubbing out.',
+                $padLeavesSome ? 'Lay one more coat first, or rub with a pad.' : 'Lay one more coat first, or leave '
+                    .'the rubbing out.',
             );
         }
 

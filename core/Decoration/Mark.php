@@ -52,8 +52,10 @@ final readonly class Mark
     public function because(): string
     {
         return match (true) {
-            $this->stain?->takesColourOut() === true => 'On bare, sanded wood and before every colour, which it would take out.',
-            $this->stain?->needsSealed === true, $this->stain?->isWax() === true => 'After every other colour: it lies in what pores are left open.',
+            $this->stain?->takesColourOut() === true => 'On bare, sanded wood and before every colour, which it would '
+                .'take out.',
+            $this->stain?->needsSealed === true, $this->stain?->isWax() === true => 'After every other colour: it '
+                .'lies in what pores are left open.',
             default => $this->kind->because(),
         };
     }

@@ -78,7 +78,9 @@ enum MarkKind: string
             self::Flutes => 75,
             self::SpunTexture => 10,
             self::Scorch => 20,
-            self::PenPattern => max(1.0, $areaMm2 / self::STROKES_APART_MM / (self::PEN_MM_S * (6000 / $hardnessN) ** 0.5) / 60),
+            self::PenPattern => max(
+                1.0, $areaMm2 / self::STROKES_APART_MM / (self::PEN_MM_S * (6000 / $hardnessN) ** 0.5) / 60,
+            ),
             self::Dye => 15,
         };
     }

@@ -35,7 +35,8 @@ final readonly class CommandLine
     {
         $verbs = [];
         foreach ([
-            new Measure($catalogue), new EmcVerb, new Grits($catalogue), new LadderVerb($catalogue), new MixVerb, new StackVerb($catalogue),
+            new Measure($catalogue), new EmcVerb, new Grits($catalogue), new LadderVerb($catalogue), new MixVerb,
+            new StackVerb($catalogue),
             new CureVerb, new ScheduleVerb(new OrderSearch), new RouteVerb($catalogue),
         ] as $verb) {
             $verbs[$verb->name()] = $verb;

@@ -117,7 +117,10 @@ final readonly class Document
             throw InvalidField::type($this->at($key), $value, "text of 1 to $maxLength characters");
         }
         if (preg_match($lines ? '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/' : '/[\x00-\x1F\x7F]/', $value) === 1) {
-            throw InvalidField::because($this->at($key), $value, $lines ? 'it must not hold control characters' : 'it must be one line without control characters');
+            throw InvalidField::because(
+                $this->at($key), $value,
+                $lines ? 'it must not hold control characters' : 'it must be one line without control characters',
+            );
         }
 
         return $value;

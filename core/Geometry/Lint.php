@@ -35,7 +35,8 @@ final class Lint
         }
 
         return new Warning('thin-wall', sprintf(
-            'The wall is %s mm at its thinnest; %s mm is the least you allow.', round($wall->minMm, 3), round($minWallMm, 3),
+            'The wall is %s mm at its thinnest; %s mm is the least '
+                .'you allow.', round($wall->minMm, 3), round($minWallMm, 3),
         ), $wall->z, $wall->r);
     }
 
@@ -82,7 +83,8 @@ final class Lint
         }
 
         return $deepest <= self::UNDERCUT_MM ? null : new Warning('undercut', sprintf(
-            'The inside is %s mm wider than the narrowest place above it: sanding needs a bent tool.', round(2 * $deepest, 3),
+            'The inside is %s mm wider than the narrowest place above it: sanding needs a '
+                .'bent tool.', round(2 * $deepest, 3),
         ), $at->z, $at->r);
     }
 

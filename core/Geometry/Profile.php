@@ -58,7 +58,9 @@ final readonly class Profile
         // The two may share the rim, and nothing else.
         $from = $inner->first();
         $sharp = hypot($from->z - $outer->last()->z, $from->r - $outer->last()->r) < self::SHARP_RIM_MM;
-        $below = $sharp ? $inner->between(min($inner->lengthMm() / 2, self::SHARP_RIM_MM), $inner->lengthMm()) : $inner->points;
+        $below = $sharp ? $inner->between(
+            min($inner->lengthMm() / 2, self::SHARP_RIM_MM), $inner->lengthMm(),
+        ) : $inner->points;
         $crossing = SegmentTree::over($below)->meets($outer->tree());
         if ($crossing !== null) {
             throw InvalidProfile::selfCrossing($field, ...$crossing);
@@ -96,8 +98,8 @@ final readonly class Profile
     }
 
     /**
-     * The least wood under the inside, mm; null for a solid piece. Over a flat foot it is measured straight down, over a
-     * hollow one to the nearest of it.
+     * The least wood under the inside, mm; null for a solid piece. Over a flat foot it is measured straight down, over
+     * a hollow one to the nearest of it.
      */
     public function floorMm(): ?float
     {

@@ -53,7 +53,8 @@ final class Care
 
         return match (true) {
             $coat->neverCures() => "Rub in a little $name whenever it looks dry.",
-            $coat->family === Family::Oil, $coat->family === Family::WaxOil => "When it looks dry, rub in a little $name and wipe every trace off.",
+            $coat->family === Family::Oil, $coat->family === Family::WaxOil => 'When it looks dry, rub in a little '
+                ."$name and wipe every trace off.",
             $coat->isWax() => "When the shine goes, a thin coat of $name and a soft cloth bring it back.",
             default => 'A soft cloth keeps its shine; no polish with silicone.',
         };

@@ -95,7 +95,9 @@ final readonly class CoatPlan
         $verdicts = [];
         foreach ($marks as $mark) {
             if ($mark->stain !== null && in_array($mark->band->on->zone(), $this->zones, true)) {
-                $verdicts[] = [$mark, Compatibility::of($mark->stain, $first, Between::hours($mark->stain->coatFromHours))];
+                $verdicts[] = [
+                    $mark, Compatibility::of($mark->stain, $first, Between::hours($mark->stain->coatFromHours)),
+                ];
             }
         }
 

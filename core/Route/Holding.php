@@ -53,7 +53,8 @@ enum Holding: string
     public function release(bool $stands): string
     {
         return match ($this) {
-            self::Tenon => $stands ? 'Take off the tenon, dish the foot and sand it' : 'Take off the tenon and sand the end',
+            self::Tenon => $stands ? 'Take off the tenon, dish the foot and sand it' : 'Take off the tenon and '
+                .'sand the end',
             self::Recess => 'Clean up the recess and sand the foot',
             self::BetweenCentres => 'Part off the waste ends and sand both ends',
         };
@@ -71,9 +72,11 @@ enum Holding: string
     public function releaseHow(bool $isHollow): string
     {
         return match ($this) {
-            self::Tenon => 'A soft pad between the drive and '.($isHollow ? 'the finished inside.' : 'the finished end.'),
+            self::Tenon => 'A soft pad between the '
+                .'drive and '.($isHollow ? 'the finished inside.' : 'the finished end.'),
             self::Recess => 'Padding between the jaws and the finished rim.',
-            self::BetweenCentres => 'Part to a thin core, stop the lathe and saw through; sand the ends by hand, with the grain.',
+            self::BetweenCentres => 'Part to a thin core, stop the lathe and saw through; sand the ends by hand, with '
+                .'the grain.',
         };
     }
 

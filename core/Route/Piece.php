@@ -121,10 +121,14 @@ final readonly class Piece
         return $marks;
     }
 
-    /** Hands-on minutes of a mark: as typed, or the usual ones, which for a pen follow from the length of its strokes. */
+    /**
+     * Hands-on minutes of a mark: as typed, or the usual ones, which for a pen follow from the length of its strokes.
+     */
     public function minutesOf(Mark $mark, Measurement $measured): float
     {
-        return $mark->minutes ?? $mark->kind->usualMinutes($measured->zones[$mark->band->id]->areaMm2, $this->wood->jankaN);
+        return $mark->minutes ?? $mark->kind->usualMinutes(
+            $measured->zones[$mark->band->id]->areaMm2, $this->wood->jankaN,
+        );
     }
 
     /** @return list<string> the zones that food or drink would touch */

@@ -52,7 +52,13 @@ final readonly class Route
         return array_filter($this->conflicts, fn (Conflict $conflict): bool => $conflict->forbids) !== [];
     }
 
-    /** @return array{steps: list<array<string, mixed>>, conflicts: list<array<string, mixed>>, ready: array{code: string, message: string}|null} */
+    /**
+     * @return array{
+     *     steps: list<array<string, mixed>>,
+     *     conflicts: list<array<string, mixed>>,
+     *     ready: array{code: string, message: string}|null,
+     * }
+     */
     public function toArray(): array
     {
         return [

@@ -64,7 +64,9 @@ final readonly class Sanding
                 $alone[$zone] = self::of($piece, $measured->zones[$zone], $bench);
             }
         }
-        $shared = array_filter($alone, fn (self $sanding): bool => $sanding->own === null && $sanding->missing === null);
+        $shared = array_filter(
+            $alone, fn (self $sanding): bool => $sanding->own === null && $sanding->missing === null,
+        );
         if (count($shared) < 2) {
             return $alone;
         }
@@ -115,7 +117,9 @@ final readonly class Sanding
             ? Progression::own($job, $piece->ownGrits[$zone->id], $available)
             : null;
 
-        return new self($zone, $asked, $rpm, $speed, $job, $best, $missing, $own, $saves, null, null, [], $available === []);
+        return new self(
+            $zone, $asked, $rpm, $speed, $job, $best, $missing, $own, $saves, null, null, [], $available === [],
+        );
     }
 
     /**
@@ -125,8 +129,11 @@ final readonly class Sanding
     private function on(Ladder $ladder, array $available, array $with): self
     {
         return new self(
-            $this->zone, $this->asked, $this->rpm, $this->speedMPerS, $this->job, $this->best, $this->missing, $this->own,
-            $this->recutSavesMinutes, Progression::own($this->job, $ladder->bySurface[$this->zone->id], $available), $ladder,
+            $this->zone, $this->asked, $this->rpm, $this->speedMPerS, $this->job, $this->best, $this->missing,
+            $this->own,
+            $this->recutSavesMinutes, Progression::own(
+                $this->job, $ladder->bySurface[$this->zone->id], $available,
+            ), $ladder,
             $with, $this->borrowed,
         );
     }

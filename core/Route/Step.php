@@ -105,7 +105,9 @@ final readonly class Step
             'speed_rpm' => $this->rpm,
             'how' => $this->how,
             'after' => array_map(fn (Lag $lag): string => $lag->task, $this->after),
-            'waits' => array_map(fn (Lag $lag): array => ['after' => $lag->task] + self::hoursOf($lag->wait), $this->after),
+            'waits' => array_map(
+                fn (Lag $lag): array => ['after' => $lag->task] + self::hoursOf($lag->wait), $this->after,
+            ),
         ];
     }
 }

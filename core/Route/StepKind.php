@@ -32,11 +32,21 @@ enum StepKind: string
     {
         return match ($this) {
             self::Sand => 'Grits and minutes come from the scratch model (see Surface), which is a workshop model on published grain sizes and hardness. The speed is physics, v = πDn/60 000, held to the rim speed set under Shop.',
-            self::Coat => 'The amount is exact on the coverage the label gives; that bare end grain drinks three times as much on the first coat, and what stays in cloth, brush or cup or is lost in a spray, are workshop figures. So are the minutes: three, and about one for every 100 cm². Waits are the tin\'s hours run through this shop\'s air (see Coats).',
-            self::Denib => 'A pad takes about 3 µm, steel wool 4, worn paper 8 (workshop); 0.8 min for every 100 cm². The film that stands is coverage × solids of the coats so far, less every rubbing; the first coat of a thin sealer leaves half.',
-            self::Mark => 'Minutes and wait are the ones you typed or the usual ones (workshop; a pen\'s from strokes 2 mm apart at 6·(6000 ÷ hardness)^½ mm/s); a dye\'s wait is its drying time run through this shop\'s air.',
-            self::Buff => 'The wait is what the product\'s class needs before a cloth by hand (days) or the wheel with compound (weeks), run through this shop\'s air; two minutes, and 1 to 1.5 for every 100 cm², are workshop figures.',
-            self::Cure => 'How long every coat needs for what the piece is for: to be handled, or full cure on the surface that holds food, run through this shop\'s air (workshop model on the tin\'s figures).',
+            self::Coat => 'The amount is exact on the coverage the label gives; that bare end grain drinks three '
+                .'times as much on the first coat, and what stays in cloth, brush or cup or is lost in a spray, are '
+                .'workshop figures. So are the minutes: three, and about one for every 100 cm². Waits are the tin\'s '
+                .'hours run through this shop\'s air (see Coats).',
+            self::Denib => 'A pad takes about 3 µm, steel wool 4, worn paper 8 (workshop); 0.8 min for every 100 cm². '
+                .'The film that stands is coverage × solids of the coats so far, less every rubbing; the first coat '
+                .'of a thin sealer leaves half.',
+            self::Mark => 'Minutes and wait are the ones you typed or the usual ones (workshop; a pen\'s from strokes '
+                .'2 mm apart at 6·(6000 ÷ hardness)^½ mm/s); a dye\'s wait is its drying time run through this '
+                .'shop\'s air.',
+            self::Buff => 'The wait is what the product\'s class needs before a cloth by hand (days) or the wheel '
+                .'with compound (weeks), run through this shop\'s air; two minutes, and 1 to 1.5 for every 100 cm², '
+                .'are workshop figures.',
+            self::Cure => 'How long every coat needs for what the piece is for: to be handled, or full cure on the '
+                .'surface that holds food, run through this shop\'s air (workshop model on the tin\'s figures).',
             default => 'The minutes are a usual figure (workshop). Log what it really takes, and the record shows both.',
         };
     }

@@ -60,8 +60,13 @@ final readonly class OrderSearch implements Scheduler
      * @param  callable(): bool  $goesOn
      * @return list<Job>
      */
-    private function improved(Problem $problem, Placement $placement, array $order, Score $best, callable $goesOn): array
-    {
+    private function improved(
+        Problem $problem,
+        Placement $placement,
+        array $order,
+        Score $best,
+        callable $goesOn,
+    ): array {
         $count = count($order);
         $random = $problem->seed % 2_147_483_647;
         $draw = function (int $below) use (&$random): int {
@@ -109,8 +114,12 @@ final readonly class OrderSearch implements Scheduler
         yield $this->by($problem->jobs, fn (Job $job): float => $slack($job) / max(0.1, $job->weight));
         foreach (self::MIXTURES as $share) {
             // Of the pieces due soon, the short and weighty ones first: cost over time by what is left of it.
-            $average = max(3600.0, array_sum(array_map(fn (Job $job): float => $job->workSeconds(), $problem->jobs)) * $share);
-            yield $this->by($problem->jobs, fn (Job $job): float => $worth($job) * exp(-max(0.0, $slack($job)) / $average));
+            $average = max(
+                3600.0, array_sum(array_map(fn (Job $job): float => $job->workSeconds(), $problem->jobs)) * $share,
+            );
+            yield $this->by(
+                $problem->jobs, fn (Job $job): float => $worth($job) * exp(-max(0.0, $slack($job)) / $average),
+            );
         }
     }
 

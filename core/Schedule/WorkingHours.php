@@ -22,7 +22,9 @@ final readonly class WorkingHours
     private function __construct(private array $week, private array $closed, public \DateTimeZone $zone)
     {
         $this->closedWorkingDays = array_values(array_filter(
-            array_map(strval(...), array_keys($closed)), fn (string $date): bool => ($week[self::dayOf($date)] ?? []) !== [],
+            array_map(
+                strval(...), array_keys($closed),
+            ), fn (string $date): bool => ($week[self::dayOf($date)] ?? []) !== [],
         ));
     }
 

@@ -67,9 +67,21 @@ class DemoWorkshopSeeder extends Seeder
     /** @param  array<string, mixed>  $marks */
     private function made(string $wren, string $idris, string $password, array $marks): User
     {
-        $this->workshop = Workshop::create($marks + ['name' => 'Bramble Slip', 'time_zone' => 'Europe/Dublin', 'climate' => ['day_c' => 17.0, 'day_rh' => 58.0, 'night_c' => 12.0, 'night_rh' => 66.0, 'day_from' => 8, 'day_to' => 19]]);
-        $this->wren = $this->workshop->users()->create(['name' => 'Wren Tolliver', 'email' => $wren, 'password' => $password, 'role' => 'owner']);
-        $this->workshop->users()->create(['name' => 'Idris Pell', 'email' => $idris, 'password' => $password, 'role' => 'maker']);
+        $this->workshop = Workshop::create(
+            $marks + [
+                'name' => 'Bramble Slip', 'time_zone' => 'Europe/Dublin',
+                'climate' => [
+                    'day_c' => 17.0, 'day_rh' => 58.0, 'night_c' => 12.0, 'night_rh' => 66.0, 'day_from' => 8,
+                    'day_to' => 19,
+                ],
+            ],
+        );
+        $this->wren = $this->workshop->users()->create(
+            ['name' => 'Wren Tolliver', 'email' => $wren, 'password' => $password, 'role' => 'owner'],
+        );
+        $this->workshop->users()->create(
+            ['name' => 'Idris Pell', 'email' => $idris, 'password' => $password, 'role' => 'maker'],
+        );
         $this->fair = now($this->workshop->time_zone)->startOfDay()->addDays(18)->setTime(9, 0);
         $this->workshop->update(['closed' => [$this->fair->toDateString(), $this->fair->copy()->addDay()->toDateString()]]);
         $this->shelf();

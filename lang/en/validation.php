@@ -40,7 +40,9 @@ return [
     'attributes' => [
         'at' => 'done at', 'body' => 'what you see or note', 'closed' => 'closed on', 'day_c' => 'temperature by day', 'day_from' => 'day from',
         'day_rh' => 'humidity by day', 'day_to' => 'day to', 'discs' => 'discs', 'due' => 'due', 'email' => 'e-mail', 'file' => 'the file', 'from' => 'from', 'to' => 'to',
-        'label.buffable_h' => 'wheel with compound from', 'label.wax_after_h' => 'wax by hand from', 'label.coverage_m2_per_l' => 'covers', 'label.dust_free_h' => 'dust-free', 'label.full_cure_days' => 'fully cured',
+        'label.buffable_h' => 'wheel with compound from', 'label.wax_after_h' => 'wax by hand from',
+        'label.coverage_m2_per_l' => 'covers', 'label.dust_free_h' => 'dust-free',
+        'label.full_cure_days' => 'fully cured',
         'label.handle_h' => 'may be handled', 'label.max_rh' => 'not above', 'label.min_c' => 'not below', 'label.pot_life_minutes' => 'pot life',
         'label.recoat_from_h' => 'recoat from', 'label.recoat_until_h' => 'recoat until', 'label.solids_percent' => 'solids',
         'min_wall_mm' => 'least wall', 'moisture' => 'moisture now', 'night_c' => 'temperature by night', 'night_rh' => 'humidity by night',

@@ -9,13 +9,17 @@ export async function send(form, submitter, keepalive = false) {
 }
 
 async function post(action, body, keepalive) {
-    const response = await fetch(action, { method: 'POST', body, headers: { Accept: 'text/html' }, credentials: 'same-origin', keepalive }).catch(() => {
+    const how = { method: 'POST', body, headers: { Accept: 'text/html' }, credentials: 'same-origin', keepalive };
+    const response = await fetch(action, how).catch(() => {
         throw new Error('The shop\'s computer did not answer; nothing was saved. Try again.');
     });
     if (response.status === 419) {
         throw new Error('The page has been open too long. Reload it; what you typed is still here until you do.');
     }
     const page = new DOMParser().parseFromString(await response.text(), 'text/html');
+    if (response.status === 503) {
+        throw new Error('The workshop\'s records do not answer. What you typed is still here; look whether it stands.');
+    }
     if (!response.ok) {
         throw new Error(`${page.querySelector('h1')?.textContent ?? response.statusText}. Nothing was saved; what you typed is still here.`);
     }

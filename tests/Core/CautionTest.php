@@ -70,10 +70,15 @@ final class CautionTest extends TestCase
             $of[$word->value] = Hazard::ofProduct([$word])[0]->value;
         }
         self::assertSame([
-            'rags' => 'rags', 'vapour' => 'solvent-vapour', 'flame' => 'flame', 'spray' => 'spray-mist', 'two-part' => 'two-part',
-            'ca' => 'cyanoacrylate', 'isocyanate' => 'isocyanate', 'powder' => 'dye-powder', 'caustic' => 'caustic', 'nut' => 'nut-oil',
+            'rags' => 'rags', 'vapour' => 'solvent-vapour', 'flame' => 'flame', 'spray' => 'spray-mist',
+            'two-part' => 'two-part',
+            'ca' => 'cyanoacrylate', 'isocyanate' => 'isocyanate', 'powder' => 'dye-powder', 'caustic' => 'caustic',
+            'nut' => 'nut-oil',
         ], $of);
-        self::assertSame([Hazard::Rags, Hazard::Torch], array_values(array_filter(Hazard::cases(), fn (Hazard $hazard): bool => $hazard->wantsDeliberatePress())));
+        self::assertSame(
+            [Hazard::Rags, Hazard::Torch],
+            array_values(array_filter(Hazard::cases(), fn (Hazard $hazard): bool => $hazard->wantsDeliberatePress())),
+        );
     }
 
     /** What a finish must warn of, by what it is: the catalogue's column is held against its other columns. */
@@ -81,10 +86,14 @@ final class CautionTest extends TestCase
     {
         foreach (Catalogue::shipped()->coatings()->coatings() as $coating) {
             $warns = array_map(fn (ProductHazard $hazard): string => $hazard->value, $coating->hazards);
-            self::assertSame($coating->ragsSelfHeat && ! $coating->isPolish(), in_array('rags', $warns, true), $coating->class);
+            self::assertSame(
+                $coating->ragsSelfHeat && ! $coating->isPolish(), in_array('rags', $warns, true), $coating->class,
+            );
             self::assertSame($coating->isSprayed(), in_array('spray', $warns, true), $coating->class);
             $thinned = in_array($coating->solvent->value, ['alcohol', 'lacquer thinner'], true);
-            self::assertTrue(! $thinned || in_array('vapour', $warns, true) && in_array('flame', $warns, true), $coating->class);
+            self::assertTrue(
+                ! $thinned || in_array('vapour', $warns, true) && in_array('flame', $warns, true), $coating->class,
+            );
         }
     }
 
@@ -111,7 +120,10 @@ final class CautionTest extends TestCase
             'foot-foot-1 > cure' => [12.0, null],
         ], $waits);
         // Where nothing is buffed, the foot waits until the last coat may be handled.
-        $plain = array_column($this->route(['coats' => [['zones' => self::ZONES, 'layers' => [['product' => self::VARNISH]]]]])->steps, null, 'id');
+        $plain = array_column(
+            $this->route(['coats' => [['zones' => self::ZONES, 'layers' => [['product' => self::VARNISH]]]]])->steps,
+            null, 'id',
+        );
         self::assertSame([12.0], array_map(fn ($lag): float => $lag->wait->minHours, $plain['foot']->after));
         self::assertSame(['min_hours' => 12.0, 'max_hours' => null], $plain['foot']->toArray()['wait']);
     }
@@ -124,46 +136,107 @@ final class CautionTest extends TestCase
     public function test_a_conflict_names_the_very_steps_it_is_about(array $more, string $says, array $steps): void
     {
         $route = $this->route($more);
-        $found = array_values(array_filter($route->conflicts, fn (Conflict $conflict): bool => str_contains($conflict->message, $says)));
-        self::assertNotSame([], $found, json_encode(array_map(fn (Conflict $c): string => $c->message, $route->conflicts)) ?: '');
+        $found = array_values(
+            array_filter($route->conflicts, fn (Conflict $conflict): bool => str_contains($conflict->message, $says)),
+        );
+        self::assertNotSame(
+            [], $found, json_encode(array_map(fn (Conflict $c): string => $c->message, $route->conflicts)) ?: '',
+        );
         self::assertSame($steps, $found[0]->steps);
-        self::assertSame([], array_diff($steps, array_map(fn (Step $step): string => $step->id, $route->steps)), 'ids of the route');
+        self::assertSame(
+            [], array_diff($steps, array_map(fn (Step $step): string => $step->id, $route->steps)), 'ids of the route',
+        );
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, list<string>}> */
     public static function conflicts(): iterable
     {
-        $mark = fn (string $id, string $kind, float $from = 60, float $to = 80, ?string $product = null): array => ['id' => $id, 'kind' => $kind, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $to, 'product' => $product];
-        $coats = fn (string ...$products): array => [['zones' => self::ZONES, 'layers' => array_map(fn (string $p): array => ['product' => $p], $products)]];
+        $mark = fn (string $id, string $kind, float $from = 60, float $to = 80, ?string $product = null): array => [
+            'id' => $id, 'kind' => $kind, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $to, 'product' => $product,
+        ];
+        $coats = fn (string ...$products): array => [
+            ['zones' => self::ZONES, 'layers' => array_map(fn (string $p): array => ['product' => $p], $products)],
+        ];
         $coat = 'coat-outside+inside+rim';
-        yield 'a coat over wax' => [['coats' => $coats('Paste wax', self::VARNISH)], 'nothing sticks over wax', ["$coat-1", "$coat-2"]];
-        yield 'a coat over a colour' => [['marks' => [$mark('tide', 'dye', product: 'Alcohol dye (powder)')], 'coats' => $coats('Dewaxed shellac (2 lb cut)')], 'would be dragged about', ['mark-tide', "$coat-1"]];
-        yield 'a colour over a colour' => [['marks' => [$mark('low', 'dye', product: 'Water dye (powder)'), $mark('high', 'dye', product: 'Concentrate in water')], 'coats' => $coats(self::VARNISH)], 'wakes the lower one', ['mark-low', 'mark-high']];
-        yield 'a colour that wants tannin' => [['marks' => [$mark('iron', 'dye', product: 'Iron liquor (ebonising)')]], 'needs tannin', ['mark-iron']];
-        yield 'bleach and the pen' => [['marks' => [$mark('pale', 'dye', product: 'Two-part bleach'), $mark('pen', 'pen-pattern')]], 'Bleach takes burnt lines out', ['mark-pen', 'mark-pale']];
-        yield 'a faulty ladder' => [['surface' => ['own' => ['outside' => ['P80', 'P320']]]], 'size falls by', ['sand-outside']];
-        yield 'a shelf that does not reach' => [['surface' => ['abrasives' => ['P80', 'P120']]], 'Missing is a grit', ['sand-outside']];
-        yield 'tool marks beyond the coarsest grit' => [['surface' => ['tool_mark_um' => 400]], 'start coarser', ['sand-outside']];
-        yield 'two marks in one place' => [['marks' => [$mark('a', 'flutes'), $mark('b', 'scorch', 70, 90)]], 'lie on the same place', ['mark-a', 'mark-b']];
-        yield 'a torch on a thin wall' => [['shape' => Form::ShallowBowl->profile(260, 70, 90, 4.5)->toArray(), 'marks' => [$mark('char', 'scorch')]], 'a torch cracks walls', ['mark-char']];
-        yield 'what is not for food' => [['purpose' => 'food', 'coats' => $coats('Five-minute epoxy')], 'is not for food', ["$coat-1"]];
-        $narrow = ['outer' => [[0, 40, 'corner'], [60, 60], [120, 30, 'corner']], 'inner' => [[120, 24, 'corner'], [60, 52], [10, 0]]];
-        yield 'a liner that cannot be seen' => [['shape' => $narrow, 'coats' => $coats('Casting epoxy as liner')], 'the liner cannot be seen', ["$coat-1"]];
+        yield 'a coat over wax' => [
+            ['coats' => $coats('Paste wax', self::VARNISH)], 'nothing sticks over wax', ["$coat-1", "$coat-2"],
+        ];
+        yield 'a coat over a colour' => [
+            [
+                'marks' => [$mark('tide', 'dye', product: 'Alcohol dye (powder)')],
+                'coats' => $coats('Dewaxed shellac (2 lb cut)'),
+            ],
+            'would be dragged about', ['mark-tide', "$coat-1"],
+        ];
+        yield 'a colour over a colour' => [
+            [
+                'marks' => [
+                    $mark('low', 'dye', product: 'Water dye (powder)'),
+                    $mark('high', 'dye', product: 'Concentrate in water'),
+                ],
+                'coats' => $coats(self::VARNISH),
+            ],
+            'wakes the lower one', ['mark-low', 'mark-high'],
+        ];
+        yield 'a colour that wants tannin' => [
+            ['marks' => [$mark('iron', 'dye', product: 'Iron liquor (ebonising)')]], 'needs tannin', ['mark-iron'],
+        ];
+        yield 'bleach and the pen' => [
+            ['marks' => [$mark('pale', 'dye', product: 'Two-part bleach'), $mark('pen', 'pen-pattern')]],
+            'Bleach takes burnt lines out', ['mark-pen', 'mark-pale'],
+        ];
+        yield 'a faulty ladder' => [
+            ['surface' => ['own' => ['outside' => ['P80', 'P320']]]], 'size falls by', ['sand-outside'],
+        ];
+        yield 'a shelf that does not reach' => [
+            ['surface' => ['abrasives' => ['P80', 'P120']]], 'Missing is a grit', ['sand-outside'],
+        ];
+        yield 'tool marks beyond the coarsest grit' => [
+            ['surface' => ['tool_mark_um' => 400]], 'start coarser', ['sand-outside'],
+        ];
+        yield 'two marks in one place' => [
+            ['marks' => [$mark('a', 'flutes'), $mark('b', 'scorch', 70, 90)]], 'lie on the same place',
+            ['mark-a', 'mark-b'],
+        ];
+        yield 'a torch on a thin wall' => [
+            ['shape' => Form::ShallowBowl->profile(260, 70, 90, 4.5)->toArray(), 'marks' => [$mark('char', 'scorch')]],
+            'a torch cracks walls', ['mark-char'],
+        ];
+        yield 'what is not for food' => [
+            ['purpose' => 'food', 'coats' => $coats('Five-minute epoxy')], 'is not for food', ["$coat-1"],
+        ];
+        $narrow = [
+            'outer' => [[0, 40, 'corner'], [60, 60], [120, 30, 'corner']],
+            'inner' => [[120, 24, 'corner'], [60, 52], [10, 0]],
+        ];
+        yield 'a liner that cannot be seen' => [
+            ['shape' => $narrow, 'coats' => $coats('Casting epoxy as liner')], 'the liner cannot be seen', ["$coat-1"],
+        ];
     }
 
     public function test_a_sound_wall_and_an_open_inside_raise_no_conflict(): void
     {
         $mark = ['id' => 'char', 'kind' => 'scorch', 'on' => 'outer', 'from_mm' => 60, 'to_mm' => 80];
-        $said = fn (array $more): string => implode(' ', array_map(fn (Conflict $conflict): string => $conflict->message, $this->route($more)->conflicts));
+        $said = fn (array $more): string => implode(
+            ' ', array_map(fn (Conflict $conflict): string => $conflict->message, $this->route($more)->conflicts),
+        );
         self::assertStringNotContainsString('torch', $said(['marks' => [$mark]]));
-        self::assertStringNotContainsString('liner', $said(['coats' => [['zones' => self::ZONES, 'layers' => [['product' => 'Casting epoxy as liner']]]]]));
+        self::assertStringNotContainsString(
+            'liner',
+            $said(['coats' => [['zones' => self::ZONES, 'layers' => [['product' => 'Casting epoxy as liner']]]]]),
+        );
     }
 
     /** @param  array<string, mixed>  $shape */
     #[DataProvider('shapes')]
     public function test_a_shape_to_look_at_again_is_among_the_conflicts(array $shape, string $says): void
     {
-        $said = implode(' ', array_map(fn (Conflict $conflict): string => $conflict->message, $this->route(['shape' => $shape])->conflicts));
+        $said = implode(
+            ' ',
+            array_map(
+                fn (Conflict $conflict): string => $conflict->message, $this->route(['shape' => $shape])->conflicts,
+            ),
+        );
         self::assertStringContainsString($says, $said);
     }
 
@@ -171,16 +244,33 @@ final class CautionTest extends TestCase
     public static function shapes(): iterable
     {
         $c = 'corner';
-        yield 'a thin wall' => [['outer' => [[0, 40, $c], [60, 60, $c]], 'inner' => [[60, 58, $c], [10, 37, $c], [10, 0]]], 'at its thinnest'];
-        yield 'a thin floor' => [['outer' => [[0, 40, $c], [60, 60, $c]], 'inner' => [[60, 54, $c], [4, 30, $c], [4, 0]]], 'The floor is 4 mm'];
-        yield 'a foot that bulges' => [['outer' => [[0, 0], [2, 20], [10, 40], [60, 80, $c]], 'inner' => [[60, 74, $c], [14, 30], [12, 0]]], 'would rock'];
-        yield 'an outside that droops' => [['outer' => [[0, 30, $c], [12, 50, $c], [-6, 70, $c], [40, 80, $c]], 'inner' => [[40, 74, $c], [20, 40], [18, 0]]], 'dips below the foot'];
+        yield 'a thin wall' => [
+            ['outer' => [[0, 40, $c], [60, 60, $c]], 'inner' => [[60, 58, $c], [10, 37, $c], [10, 0]]],
+            'at its thinnest',
+        ];
+        yield 'a thin floor' => [
+            ['outer' => [[0, 40, $c], [60, 60, $c]], 'inner' => [[60, 54, $c], [4, 30, $c], [4, 0]]],
+            'The floor is 4 mm',
+        ];
+        yield 'a foot that bulges' => [
+            ['outer' => [[0, 0], [2, 20], [10, 40], [60, 80, $c]], 'inner' => [[60, 74, $c], [14, 30], [12, 0]]],
+            'would rock',
+        ];
+        yield 'an outside that droops' => [
+            [
+                'outer' => [[0, 30, $c], [12, 50, $c], [-6, 70, $c], [40, 80, $c]],
+                'inner' => [[40, 74, $c], [20, 40], [18, 0]],
+            ],
+            'dips below the foot',
+        ];
     }
 
     public function test_oily_wood_slows_what_lies_on_it_and_not_what_lies_on_a_sealer(): void
     {
         $waits = fn (string ...$products): array => array_map(fn ($lag): float => $lag->wait->minHours, array_column($this->route([
-            'wood' => 'Teak', 'coats' => [['zones' => self::ZONES, 'layers' => array_map(fn (string $p): array => ['product' => $p], $products)]],
+            'wood' => 'Teak', 'coats' => [
+                ['zones' => self::ZONES, 'layers' => array_map(fn (string $p): array => ['product' => $p], $products)],
+            ],
         ])->steps, null, 'id')['foot']->after);
         self::assertSame([30.0], $waits(self::VARNISH));
         self::assertSame([12.0], $waits('Dewaxed shellac (2 lb cut)', self::VARNISH));
@@ -189,15 +279,28 @@ final class CautionTest extends TestCase
 
     private function box(): Route
     {
-        $mark = fn (string $id, string $kind, int $from, ?string $product = null): array => ['id' => $id, 'kind' => $kind, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $from + 5, 'product' => $product];
+        $mark = fn (string $id, string $kind, int $from, ?string $product = null): array => [
+            'id' => $id, 'kind' => $kind, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $from + 5,
+            'product' => $product,
+        ];
 
         return $this->route([
-            'form' => 'lidded-box', 'grain' => 'end', 'purpose' => 'food', 'shape' => Form::LiddedBox->profile(80, 90, 70, 7)->toArray(),
+            'form' => 'lidded-box', 'grain' => 'end', 'purpose' => 'food',
+            'shape' => Form::LiddedBox->profile(80, 90, 70, 7)
+                ->toArray(),
             'marks' => [
-                $mark('line', 'v-groove', 5), $mark('flute', 'flutes', 15), $mark('chatter', 'spun-texture', 25), $mark('char', 'scorch', 35),
+                $mark('line', 'v-groove', 5), $mark('flute', 'flutes', 15), $mark(
+                    'chatter', 'spun-texture', 25,
+                ), $mark('char', 'scorch', 35),
                 $mark('pen', 'pen-pattern', 45), $mark('tide', 'dye', 55, 'Water dye (powder)'),
             ],
-            'coats' => [['zones' => self::ZONES, 'layers' => [['product' => self::VARNISH], ['product' => self::VARNISH, 'denib' => 'pad']], 'buff' => true]],
+            'coats' => [
+                [
+                    'zones' => self::ZONES,
+                    'layers' => [['product' => self::VARNISH], ['product' => self::VARNISH, 'denib' => 'pad']],
+                    'buff' => true,
+                ],
+            ],
         ]);
     }
 
@@ -205,7 +308,8 @@ final class CautionTest extends TestCase
     private function route(array $more): Route
     {
         return Route::of(Piece::read(Document::of($more + [
-            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Any piece', 'form' => 'shallow-bowl', 'wood' => 'Maple (sugar)', 'grain' => 'side',
+            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Any piece', 'form' => 'shallow-bowl',
+            'wood' => 'Maple (sugar)', 'grain' => 'side',
             'shape' => Form::ShallowBowl->profile(260, 70, 90, 8)->toArray(),
         ]), Catalogue::shipped()), Bench::usual(Catalogue::shipped()));
     }

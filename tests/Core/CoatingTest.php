@@ -90,7 +90,9 @@ final class CoatingTest extends TestCase
         yield 'a coat over bleach after two' => ['Two-part bleach', self::VARNISH, 48, 'fine'];
         yield 'past its window but scuffed with a pad' => [self::VARNISH, self::VARNISH, 30, 'fine', Denib::Pad];
         yield 'past its window but scuffed with paper' => [self::VARNISH, self::VARNISH, 30, 'fine', Denib::Paper];
-        yield 'steel wool burnishes instead of scuffing' => [self::VARNISH, self::VARNISH, 30, 'scuff-first', Denib::SteelWool];
+        yield 'steel wool burnishes instead of scuffing' => [
+            self::VARNISH, self::VARNISH, 30, 'scuff-first', Denib::SteelWool,
+        ];
         yield 'rubbed but still wet' => [self::VARNISH, self::VARNISH, 2, 'after-full-cure', Denib::Pad];
         yield 'film over hard-wax oil' => ['Hard-wax oil', self::VARNISH, 5000, 'test-first'];
         yield 'film over fresh hard-wax oil' => ['Hard-wax oil', self::VARNISH, 24, 'never'];
@@ -99,7 +101,9 @@ final class CoatingTest extends TestCase
         yield 'wax over hard-wax oil' => ['Hard-wax oil', 'Paste wax', 170, 'fine'];
         yield 'colour over a wet coat' => [self::SHELLAC, 'Pigment wiping stain', 0.5, 'after-full-cure'];
         yield 'liming wax over a wet sealer' => ['Cellulose sanding sealer', 'Liming wax', 0.3, 'after-full-cure'];
-        yield 'paste over a wet sealer' => ['Cellulose sanding sealer', 'Abrasive paste (wax carried)', 1, 'after-full-cure'];
+        yield 'paste over a wet sealer' => [
+            'Cellulose sanding sealer', 'Abrasive paste (wax carried)', 1, 'after-full-cure',
+        ];
         yield 'paste over a dry sealer' => ['Cellulose sanding sealer', 'Abrasive paste (wax carried)', 3, 'fine'];
         yield 'wax over wet wax' => ['Paste wax', 'Paste wax', 0.2, 'after-full-cure'];
         yield 'wax on lacquer after a day' => [self::LACQUER, 'Paste wax', 24, 'after-full-cure'];
@@ -123,7 +127,9 @@ final class CoatingTest extends TestCase
         yield 'a blend of oil and wax renews wax' => ['Paste wax', 'Mineral oil and wax', 24, 'fine'];
         yield 'wax renews a blend of oil and wax' => ['Mineral oil and wax', 'Paste wax', 24, 'fine'];
         yield 'wax over plain mineral oil' => ['Mineral oil (non-drying)', 'Paste wax', 24, 'test-first'];
-        yield 'friction polish over paste' => ['Abrasive paste (wax carried)', 'Friction polish (shellac oil alcohol)', 1, 'fine'];
+        yield 'friction polish over paste' => [
+            'Abrasive paste (wax carried)', 'Friction polish (shellac oil alcohol)', 1, 'fine',
+        ];
         yield 'varnish over paste' => ['Abrasive paste (wax carried)', self::VARNISH, 24, 'never'];
         yield 'epoxy past its tack' => ['Casting epoxy as liner', 'Casting epoxy as liner', 20, 'scuff-first'];
     }
@@ -141,8 +147,15 @@ final class CoatingTest extends TestCase
                     continue;
                 }
                 $asked++;
-                self::assertSame(Verdict::Fine, Compatibility::of($under, $shellac, Between::hours($under->recoatFromHours))->verdict, "$under->class under the barrier for $over->class");
-                self::assertSame(Verdict::Fine, Compatibility::of($shellac, $over, Between::hours(24))->verdict, "$over->class over the barrier on $under->class");
+                self::assertSame(
+                    Verdict::Fine,
+                    Compatibility::of($under, $shellac, Between::hours($under->recoatFromHours))->verdict,
+                    "$under->class under the barrier for $over->class",
+                );
+                self::assertSame(
+                    Verdict::Fine, Compatibility::of($shellac, $over, Between::hours(24))->verdict,
+                    "$over->class over the barrier on $under->class",
+                );
             }
         }
         self::assertGreaterThan(50, $asked);
@@ -152,20 +165,29 @@ final class CoatingTest extends TestCase
     {
         $table = Catalogue::shipped()->coatings();
         $named = [
-            'dewaxed shellac' => self::SHELLAC, 'a thin coat of wiping varnish' => self::VARNISH, 'a water-borne sealer' => self::WATER,
+            'dewaxed shellac' => self::SHELLAC, 'a thin coat of '
+                .'wiping varnish' => self::VARNISH, 'a water-borne sealer' => self::WATER,
         ];
         $asked = 0;
         foreach ($table->stains() as $colour) {
             foreach ([...$table->coatings(), ...$table->stains()] as $over) {
                 $pair = Compatibility::of($colour, $over, Between::hours(500));
-                if ($pair->verdict !== Verdict::Barrier || preg_match('/Seal first with (.*), or/', (string) $pair->mend, $m) !== 1) {
+                if ($pair->verdict !== Verdict::Barrier || preg_match(
+                    '/Seal first with (.*), or/', (string) $pair->mend, $m,
+                ) !== 1) {
                     continue;
                 }
                 $asked++;
                 $barrier = $table->coating($named[$m[1]]);
-                self::assertSame(Verdict::Fine, Compatibility::of($colour, $barrier, Between::hours(500))->verdict, "$colour->class under $barrier->class");
+                self::assertSame(
+                    Verdict::Fine, Compatibility::of($colour, $barrier, Between::hours(500))->verdict,
+                    "$colour->class under $barrier->class",
+                );
                 $upon = Compatibility::of($barrier, $over, new Between(24, Denib::Pad));
-                self::assertContains($upon->verdict, [Verdict::Fine, Verdict::TestFirst], "$pair->over over $barrier->class over $colour->class");
+                self::assertContains(
+                    $upon->verdict, [Verdict::Fine, Verdict::TestFirst],
+                    "$pair->over over $barrier->class over $colour->class",
+                );
             }
         }
         self::assertGreaterThan(15, $asked);
@@ -180,7 +202,9 @@ final class CoatingTest extends TestCase
                 foreach ([null, 0.0, 0.01, 0.6, 5.0, 12.01, 18.001, 48.0, 5000.0] as $hours) {
                     $pair = Compatibility::of($under, $over, Between::hours($hours));
                     self::assertNotSame('', $pair->reason);
-                    self::assertDoesNotMatchRegularExpression('/(?<![\d.])0 (h|min|days)\b/', "$pair->reason $pair->mend", "$pair->over over $pair->under");
+                    self::assertDoesNotMatchRegularExpression(
+                        '/(?<![\d.])0 (h|min|days)\b/', "$pair->reason $pair->mend", "$pair->over over $pair->under",
+                    );
                 }
             }
         }
@@ -231,7 +255,9 @@ final class CoatingTest extends TestCase
     public function test_liming_paste_and_iron_liquor_ask_something_of_the_bare_wood(): void
     {
         $judge = fn (string $wood, string ...$classes): string => Stack::judge(
-            Catalogue::shipped()->woods()->named($wood), array_map(fn (string $class): Layer => $this->layer($class, null, 24), array_values($classes)),
+            Catalogue::shipped()->woods()->named($wood), array_map(
+                fn (string $class): Layer => $this->layer($class, null, 24), array_values($classes),
+            ),
         )->verdict->value;
         self::assertSame('barrier', $judge('Oak (white)', 'Liming paste (water)'));
         self::assertSame('fine', $judge('Oak (white)', self::SHELLAC, 'Liming paste (water)'));
@@ -256,7 +282,9 @@ final class CoatingTest extends TestCase
     public function test_a_coat_is_measured_out_as_it_is_laid_on(string $class, float $value, AmountUnit $unit): void
     {
         // 100 cm² of side grain: no end grain, so the first coat drinks no more than the others.
-        $zone = [Zone::along('wall', [new Point(0, 50 / M_PI, 0), new Point(100, 50 / M_PI, 100)], GrainDirection::End)];
+        $zone = [
+            Zone::along('wall', [new Point(0, 50 / M_PI, 0), new Point(100, 50 / M_PI, 100)], GrainDirection::End),
+        ];
         $amount = Amount::forCoat(Catalogue::shipped()->coatings()->coating($class), $zone, true);
         self::assertEqualsWithDelta($value, $amount->value, 1e-6);
         self::assertSame($unit, $amount->unit);
@@ -268,9 +296,13 @@ final class CoatingTest extends TestCase
         yield 'wiped: 3 mL in the cloth' => ['Oil-varnish blend', 10 / 20 + 3, AmountUnit::Millilitres];
         yield 'brushed: 5 mL' => [self::WATER, 10 / 11 + 5, AmountUnit::Millilitres];
         yield 'poured: 3 mL' => ['Casting epoxy as liner', 10 / 4 + 3, AmountUnit::Millilitres];
-        yield 'a can loses two fifths and leaves nothing' => ['Aerosol lacquer (nitrocellulose)', 1.4 * 10 / 8, AmountUnit::Spray];
+        yield 'a can loses two fifths and leaves nothing' => [
+            'Aerosol lacquer (nitrocellulose)', 1.4 * 10 / 8, AmountUnit::Spray,
+        ];
         yield 'so does a gun' => ['Pre-catalysed lacquer', 1.4 * 10 / 9, AmountUnit::Millilitres];
-        yield 'on the lathe: half a mL' => ['Friction polish (shellac oil alcohol)', 10 / 25 + 0.5, AmountUnit::Millilitres];
+        yield 'on the lathe: half a mL' => [
+            'Friction polish (shellac oil alcohol)', 10 / 25 + 0.5, AmountUnit::Millilitres,
+        ];
         yield 'wax by mass' => ['Paste wax', 0.1, AmountUnit::Grams];
         yield 'thin CA by drops' => ['Cyanoacrylate coats (thin)', (10 / 20 + 0.5) / 0.03, AmountUnit::Drops];
     }
@@ -294,7 +326,13 @@ final class CoatingTest extends TestCase
         self::assertEqualsWithDelta(40.0, $byMass->items[0]['ml'] + $byMass->items[1]['ml'], 1e-9);
         self::assertSame(2, $byMass->batches);
         self::assertSame(1, Mix::twoPart(40, [2, 1], false, [1.1, 0.97], 45, 45)->batches);
-        self::assertSame([26.67, null], [round((float) Mix::twoPart(40, [2, 1], false, null, 45, 45)->items[0]['ml'], 2), Mix::twoPart(40, [2, 1], false, null, 45, 45)->items[0]['g']]);
+        self::assertSame(
+            [26.67, null],
+            [
+                round((float) Mix::twoPart(40, [2, 1], false, null, 45, 45)->items[0]['ml'], 2),
+                Mix::twoPart(40, [2, 1], false, null, 45, 45)->items[0]['g'],
+            ],
+        );
         $this->expectExceptionMessage('densities is missing');
         Mix::twoPart(40, [2, 1], true, null, 45, 45);
     }

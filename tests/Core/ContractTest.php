@@ -103,33 +103,58 @@ final class ContractTest extends TestCase
         $area = self::GRITS['area_mm2'] / 10_000;
         self::assertEqualsWithDelta($total([]) + 0.5 * $area, $total(['along_grain_minutes_per_100cm2' => 0.5]), 1e-3);
         self::assertLessThan($total([]), $total(['removal_um_min' => 2000, 'cover_minutes_per_100cm2' => 0]));
-        self::assertSame(['P320'], array_column($this->ask('grits', ['coarse_start' => false, 'tool_mark_um' => 20] + self::GRITS)['steps'], 'grit'));
+        self::assertSame(
+            ['P320'],
+            array_column(
+                $this->ask('grits', ['coarse_start' => false, 'tool_mark_um' => 20] + self::GRITS)['steps'], 'grit',
+            ),
+        );
         $warned = $this->ask('grits', ['tool_mark_um' => 400] + self::GRITS);
         self::assertSame('P80', $warned['steps'][0]['grit']);
         self::assertStringContainsString('start coarser', implode($warned['warnings']));
-        foreach (['removal_um_min' => 0, 'cover_minutes_per_100cm2' => -1, 'along_grain_minutes_per_100cm2' => 'x', 'coarse_start' => 1] as $field => $value) {
+        foreach ([
+            'removal_um_min' => 0, 'cover_minutes_per_100cm2' => -1, 'along_grain_minutes_per_100cm2' => 'x',
+            'coarse_start' => 1,
+        ] as $field => $value) {
             self::assertSame($field, $this->refused('grits', [$field => $value] + self::GRITS)['field']);
         }
     }
 
     public function test_one_ladder_for_a_mount(): void
     {
-        $surface = fn (string $id, float $mark, float $area): array => ['id' => $id, 'tool_mark_um' => $mark, 'limit_um' => 12, 'area_mm2' => $area, 'speed_m_s' => 3];
-        $ask = ['hardness_n' => 6000, 'available' => self::GRITS['available'], 'surfaces' => [$surface('1', 160, 40_000), $surface('rim', 40, 5_000)]];
+        $surface = fn (string $id, float $mark, float $area): array => [
+            'id' => $id, 'tool_mark_um' => $mark, 'limit_um' => 12, 'area_mm2' => $area, 'speed_m_s' => 3,
+        ];
+        $ask = [
+            'hardness_n' => 6000, 'available' => self::GRITS['available'],
+            'surfaces' => [$surface('1', 160, 40_000), $surface('rim', 40, 5_000)],
+        ];
         $answer = $this->ask('ladder', $ask);
         self::assertSame(['grits', 'surfaces', 'total_minutes', 'discs'], array_keys($answer));
         self::assertSame(['1', 'rim'], array_column($answer['surfaces'], 'id'));
         self::assertSame(['P80', 'P120', 'P180', 'P320'], $answer['surfaces'][0]['grits']);
         self::assertSame(['P320'], $answer['surfaces'][1]['grits'], 'a finer surface joins in later');
-        self::assertEqualsWithDelta(array_sum(array_column($answer['surfaces'], 'minutes')) + 0.5 * $answer['discs'], $answer['total_minutes'], 1e-3);
+        self::assertEqualsWithDelta(
+            array_sum(array_column($answer['surfaces'], 'minutes')) + 0.5 * $answer['discs'], $answer['total_minutes'],
+            1e-3,
+        );
         $one = $this->ask('ladder', ['surfaces' => [$surface('a', 80, 70_000)]] + $ask);
         self::assertEqualsWithDelta($this->ask('grits', self::GRITS)['total_minutes'], $one['total_minutes'], 1e-3);
 
         self::assertSame('unreachable', $this->refused('ladder', ['available' => ['P80', 'P120']] + $ask)['code']);
-        self::assertSame('surfaces.1.id', $this->refused('ladder', ['surfaces' => [$surface('a', 80, 9), $surface('a', 80, 9)]] + $ask)['field']);
+        self::assertSame(
+            'surfaces.1.id',
+            $this->refused('ladder', ['surfaces' => [$surface('a', 80, 9), $surface('a', 80, 9)]] + $ask)['field'],
+        );
         self::assertSame('surfaces', $this->refused('ladder', ['surfaces' => []] + $ask)['field']);
-        self::assertSame('surfaces', $this->refused('ladder', ['surfaces' => array_fill(0, 7, $surface('a', 80, 9))] + $ask)['field']);
-        self::assertSame('surfaces.0.floor_um', $this->refused('ladder', ['surfaces' => [['floor_um' => 13] + $surface('a', 80, 9)]] + $ask)['field']);
+        self::assertSame(
+            'surfaces',
+            $this->refused('ladder', ['surfaces' => array_fill(0, 7, $surface('a', 80, 9))] + $ask)['field'],
+        );
+        self::assertSame(
+            'surfaces.0.floor_um',
+            $this->refused('ladder', ['surfaces' => [['floor_um' => 13] + $surface('a', 80, 9)]] + $ask)['field'],
+        );
     }
 
     public function test_grits_mix_scales_by_size_and_never_by_number(): void

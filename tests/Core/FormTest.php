@@ -69,14 +69,21 @@ final class FormTest extends TestCase
     }
 
     #[DataProvider('walls')]
-    public function test_thick_and_thin_walls_are_drawn_as_typed(Form $form, float $diameter, float $height, float $foot, float $wall): void
-    {
+    public function test_thick_and_thin_walls_are_drawn_as_typed(
+        Form $form,
+        float $diameter,
+        float $height,
+        float $foot,
+        float $wall,
+    ): void {
         $this->test_a_form_is_as_large_as_typed_and_its_wall_even($form, $diameter, $height, $foot, $wall);
     }
 
     public function test_a_wall_without_room_is_refused_where_there_is_none(): void
     {
-        foreach ([[Form::Vase, 110, 210, 70, 28], [Form::HollowForm, 160, 150, 55, 30]] as [$form, $diameter, $height, $foot, $wall]) {
+        foreach ([
+            [Form::Vase, 110, 210, 70, 28], [Form::HollowForm, 160, 150, 55, 30],
+        ] as [$form, $diameter, $height, $foot, $wall]) {
             try {
                 $form->profile($diameter, $height, $foot, $wall);
                 self::fail('It was drawn.');

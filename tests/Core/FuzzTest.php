@@ -8,7 +8,10 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Exchange\CommandLine;
 use PHPUnit\Framework\TestCase;
 
-/** Five hundred documents over every verb, each a sound one with something wrong in it: an answer or one error, and soon. */
+/**
+ * Five hundred documents over every verb, each a sound one with something wrong in it: an answer or one error, and
+ * soon.
+ */
 final class FuzzTest extends TestCase
 {
     private const DOCUMENTS = 60;
@@ -30,10 +33,14 @@ final class FuzzTest extends TestCase
             $example = json_decode(trim((string) strrchr(trim($help), "\n")), true, 64, JSON_THROW_ON_ERROR);
             for ($n = 0; $n < self::DOCUMENTS; $n++) {
                 $document = $this->spoilt($example);
-                file_put_contents($file, (string) json_encode($document, JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR));
+                file_put_contents(
+                    $file, (string) json_encode($document, JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR),
+                );
                 $began = hrtime(true);
                 [$code, $out, $error] = $command->run([$verb, $file]);
-                self::assertLessThan(self::SLOW_SECONDS, (hrtime(true) - $began) / 1e9, "$verb ".file_get_contents($file));
+                self::assertLessThan(
+                    self::SLOW_SECONDS, (hrtime(true) - $began) / 1e9, "$verb ".file_get_contents($file),
+                );
                 self::assertContains($code, [CommandLine::OK, CommandLine::BAD_INPUT]);
                 $said = json_decode($code === CommandLine::OK ? $out : $error, true, 64, JSON_THROW_ON_ERROR);
                 self::assertSame('', $code === CommandLine::OK ? $error : $out);
@@ -52,7 +59,10 @@ final class FuzzTest extends TestCase
     private function spoilt(mixed $value, int $depth = 0): mixed
     {
         if (mt_rand(0, 9) === 0) {
-            return [null, true, -1, 0, 1e308, -1e308, 1e-300, '', 'x', "a\u{7}b", [], ['x'], [[]], ['a' => 1], 1_000_000, '2026-12-01T09:00:00Z', '9999-01-01T00:00:00Z', 'P120', str_repeat('9', 400)][mt_rand(0, 18)];
+            return [
+                null, true, -1, 0, 1e308, -1e308, 1e-300, '', 'x', "a\u{7}b", [], ['x'], [[]], ['a' => 1], 1_000_000,
+                '2026-12-01T09:00:00Z', '9999-01-01T00:00:00Z', 'P120', str_repeat('9', 400),
+            ][mt_rand(0, 18)];
         }
         if (! is_array($value)) {
             return is_numeric($value) && mt_rand(0, 5) === 0 ? $value * [0.001, 0.5, 3, 1000][mt_rand(0, 3)] : $value;

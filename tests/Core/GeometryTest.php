@@ -120,7 +120,10 @@ final class GeometryTest extends TestCase
     #[DataProvider('feet')]
     public function test_what_a_piece_stands_on(array $outer, array $expected): void
     {
-        $codes = array_map(fn ($warning): string => $warning->code, Measurement::of($this->solid($outer), GrainDirection::Side)->warnings);
+        $codes = array_map(
+            fn ($warning): string => $warning->code,
+            Measurement::of($this->solid($outer), GrainDirection::Side)->warnings,
+        );
         self::assertSame($expected, $codes);
     }
 
@@ -139,19 +142,35 @@ final class GeometryTest extends TestCase
     public function test_a_floor_is_measured_where_it_is_thinnest(): void
     {
         $c = 'corner';
-        $floor = fn (array $outer, array $inner): ?float => Profile::of(Curve::fromArray($outer, 'o'), Curve::fromArray($inner, 'i'))->floorMm();
+        $floor = fn (array $outer, array $inner): ?float => Profile::of(
+            Curve::fromArray($outer, 'o'), Curve::fromArray($inner, 'i'),
+        )->floorMm();
         $flat = [[0, 40, $c], [60, 60, $c]];
         self::assertEqualsWithDelta(8.0, $floor($flat, [[60, 54, $c], [8, 35, $c], [8, 0]]), 1e-9);
-        self::assertEqualsWithDelta(3.0, $floor($flat, [[60, 54, $c], [8, 35, $c], [3, 20, $c], [12, 0]]), 1e-9, 'a moat round a boss');
-        self::assertEqualsWithDelta(2.0, $floor([[6, 0, $c], [6, 30, $c], [0, 36, $c], [60, 60, $c]], [[60, 54, $c], [8, 25, $c], [8, 0]]), 1e-9, 'over a hollow foot');
+        self::assertEqualsWithDelta(
+            3.0, $floor($flat, [[60, 54, $c], [8, 35, $c], [3, 20, $c], [12, 0]]), 1e-9, 'a moat round a boss',
+        );
+        self::assertEqualsWithDelta(
+            2.0, $floor([[6, 0, $c], [6, 30, $c], [0, 36, $c], [60, 60, $c]], [[60, 54, $c], [8, 25, $c], [8, 0]]),
+            1e-9, 'over a hollow foot',
+        );
     }
 
     public function test_an_undercut_counts_from_the_narrowest_place_above(): void
     {
         $undercut = function (array $inner): array {
-            $profile = Profile::of(Curve::fromArray([[0, 70, 'corner'], [100, 70, 'corner']], 'o'), Curve::fromArray($inner, 'i'));
+            $profile = Profile::of(
+                Curve::fromArray([[0, 70, 'corner'], [100, 70, 'corner']], 'o'), Curve::fromArray($inner, 'i'),
+            );
 
-            return array_values(array_filter(array_map(fn ($w): string => $w->code === 'undercut' ? $w->message : '', Measurement::of($profile, GrainDirection::Side)->warnings)));
+            return array_values(
+                array_filter(
+                    array_map(
+                        fn ($w): string => $w->code === 'undercut' ? $w->message : '',
+                        Measurement::of($profile, GrainDirection::Side)->warnings,
+                    ),
+                ),
+            );
         };
         self::assertSame([], $undercut([[100, 60, 'corner'], [10, 40, 'corner'], [10, 0]]));
         $flared = $undercut([[100, 60, 'corner'], [80, 30, 'corner'], [40, 50, 'corner'], [10, 0]]);
@@ -171,12 +190,19 @@ final class GeometryTest extends TestCase
                 // Barry and Goldman's pyramid, which the sampling does not use.
                 $t = [0.0];
                 foreach ([0, 1, 2] as $k) {
-                    $t[] = $t[$k] + sqrt(hypot($nodes[$i + $k][0] - $nodes[$i + $k - 1][0], $nodes[$i + $k][1] - $nodes[$i + $k - 1][1]));
+                    $t[] = $t[$k] + sqrt(
+                        hypot($nodes[$i + $k][0] - $nodes[$i + $k - 1][0], $nodes[$i + $k][1] - $nodes[$i + $k - 1][1]),
+                    );
                 }
                 for ($s = 1; $s < 60; $s++) {
                     $at = $t[1] + ($t[2] - $t[1]) * $s / 60;
-                    $mix = fn (array $a, array $b, int $m, int $n): array => [(($t[$n] - $at) * $a[0] + ($at - $t[$m]) * $b[0]) / ($t[$n] - $t[$m]), (($t[$n] - $at) * $a[1] + ($at - $t[$m]) * $b[1]) / ($t[$n] - $t[$m])];
-                    [$p, $q, $r] = array_map(fn (int $k): array => $mix($nodes[$i + $k - 1], $nodes[$i + $k], $k, $k + 1), [0, 1, 2]);
+                    $mix = fn (array $a, array $b, int $m, int $n): array => [
+                        (($t[$n] - $at) * $a[0] + ($at - $t[$m]) * $b[0]) / ($t[$n] - $t[$m]),
+                        (($t[$n] - $at) * $a[1] + ($at - $t[$m]) * $b[1]) / ($t[$n] - $t[$m]),
+                    ];
+                    [$p, $q, $r] = array_map(
+                        fn (int $k): array => $mix($nodes[$i + $k - 1], $nodes[$i + $k], $k, $k + 1), [0, 1, 2],
+                    );
                     $c = $mix($mix($p, $q, 0, 2), $mix($q, $r, 1, 3), 1, 2);
                     self::assertLessThanOrEqual(0.05 + 1e-9, $curve->tree()->nearest(new Point($c[0], $c[1], 0.0))[0]);
                 }
@@ -186,7 +212,9 @@ final class GeometryTest extends TestCase
 
     public function test_the_most_intricate_line_allowed_is_measured_and_more_is_refused_by_name(): void
     {
-        $zigzag = fn (float $by): array => array_map(fn (int $i): array => [$i * 2, $i % 2 === 1 ? 100 + $by : 100], range(0, 199));
+        $zigzag = fn (float $by): array => array_map(
+            fn (int $i): array => [$i * 2, $i % 2 === 1 ? 100 + $by : 100], range(0, 199),
+        );
         self::assertGreaterThan(600, count($this->solid($zigzag(5))->outer->points));
         $this->expectExceptionMessage('takes more than 2000 points');
         $this->solid($zigzag(400));
@@ -218,11 +246,31 @@ final class GeometryTest extends TestCase
         yield 'two in one place' => [fn () => $solid([[0, 10], [0, 10]]), 'coincident-nodes', 'shape.outer.1'];
         yield 'crossing itself' => [fn () => $solid([[0, 10, 'corner'], [50, 60, 'corner'], [50, 10, 'corner'], [0, 60, 'corner']]), 'self-crossing', 'shape.outer'];
         $c = 'corner';
-        yield 'crossing exactly in a node' => [fn () => $solid([[0, 10, $c], [40, 50, $c], [80, 50, $c], [80, 10, $c], [40, 50, $c], [0, 90, $c]]), 'self-crossing', 'shape.outer'];
-        yield 'running back on itself' => [fn () => $solid([[0, 50, $c], [60, 50, $c], [30, 50, $c]]), 'self-crossing', 'shape.outer'];
-        yield 'touching itself' => [fn () => $solid([[0, 10, $c], [0, 60, $c], [50, 60, $c], [50, 30, $c], [0, 30, $c], [90, 20, $c]]), 'self-crossing', 'shape.outer'];
-        yield 'inner that dips through the foot' => [fn () => Profile::of(Curve::fromArray([[0, 50], [100, 50]], 'outer'), Curve::fromArray([[100, 40, $c], [-2, 20, $c], [10, 0]], 'inner')), 'through-the-floor', 'shape.inner'];
-        yield 'inner that touches the outside' => [fn () => Profile::of(Curve::fromArray([[0, 50, $c], [100, 50, $c]], 'outer'), Curve::fromArray([[100, 40, $c], [50, 50, $c], [10, 0]], 'inner')), 'self-crossing', 'shape.inner'];
+        yield 'crossing exactly in a node' => [
+            fn () => $solid([[0, 10, $c], [40, 50, $c], [80, 50, $c], [80, 10, $c], [40, 50, $c], [0, 90, $c]]),
+            'self-crossing', 'shape.outer',
+        ];
+        yield 'running back on itself' => [
+            fn () => $solid([[0, 50, $c], [60, 50, $c], [30, 50, $c]]), 'self-crossing', 'shape.outer',
+        ];
+        yield 'touching itself' => [
+            fn () => $solid([[0, 10, $c], [0, 60, $c], [50, 60, $c], [50, 30, $c], [0, 30, $c], [90, 20, $c]]),
+            'self-crossing', 'shape.outer',
+        ];
+        yield 'inner that dips through the foot' => [
+            fn () => Profile::of(
+                Curve::fromArray([[0, 50], [100, 50]], 'outer'),
+                Curve::fromArray([[100, 40, $c], [-2, 20, $c], [10, 0]], 'inner'),
+            ),
+            'through-the-floor', 'shape.inner',
+        ];
+        yield 'inner that touches the outside' => [
+            fn () => Profile::of(
+                Curve::fromArray([[0, 50, $c], [100, 50, $c]], 'outer'),
+                Curve::fromArray([[100, 40, $c], [50, 50, $c], [10, 0]], 'inner'),
+            ),
+            'self-crossing', 'shape.inner',
+        ];
         yield 'inner through outer' => [fn () => Profile::of(Curve::fromArray([[0, 50], [100, 50]], 'outer'), Curve::fromArray([[100, 40, 'corner'], [50, 70, 'corner'], [10, 0]], 'inner')), 'self-crossing', 'shape.inner'];
         yield 'inner outside' => [fn () => Profile::of(Curve::fromArray([[0, 50], [100, 50]], 'outer'), Curve::fromArray([[100, 60], [10, 60]], 'inner')), 'inside-out', 'shape.inner'];
         $cup = fn (array $inner) => Profile::of(Curve::fromArray([[0, 50], [100, 50]], 'outer'), Curve::fromArray($inner, 'inner'));

@@ -108,7 +108,10 @@ final class PropertyTest extends TestCase
         $table = Catalogue::shipped()->abrasives();
         $names = ['P60', 'P80', 'P100', 'P120', 'CAMI 120', 'P150', 'P180', 'P220', 'P240', 'CAMI 240', 'P280', 'P320', 'CAMI 320', 'P360', 'P400', 'P600'];
         for ($i = 0; $i < self::TRIES; $i++) {
-            $job = SandingJob::of(mt_rand(20, 260), mt_rand(90, 150) / 10, null, mt_rand(5_000, 200_000), ScratchModel::on(mt_rand(1500, 12_000), mt_rand(5, 60) / 10));
+            $job = SandingJob::of(
+                mt_rand(20, 260), mt_rand(90, 150) / 10, null, mt_rand(5_000, 200_000),
+                ScratchModel::on(mt_rand(1500, 12_000), mt_rand(5, 60) / 10),
+            );
             $picked = array_values(array_filter($names, fn (): bool => mt_rand(0, 1) === 1));
             array_push($picked, 'P60', 'P80', 'P120', 'P180', 'P320', 'P600');
             $before = Progression::shortest($job, $table->allNamed($picked, 'a'), $table)->totalMinutes;

@@ -105,7 +105,12 @@ final class RouteOrderTest extends TestCase
         $clock = new CureClock(DayNightClimate::of(19, 52, 15, 60, 8, 18, new \DateTimeZone('UTC')));
         $job = Remaining::of('1', 'Any piece', null, 1.0, $route, [], [], $clock);
         $hours = WorkingHours::read(Document::of(['hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat'], [['08:00', '12:00'], ['13:00', '18:00']])]));
-        $plan = (new OrderSearch)->plan(Problem::of((int) strtotime('2026-12-01T08:00:00Z'), $hours, ['turner' => 1, 'lathe' => 1, 'spray-corner' => 1], [$job], $clock));
+        $plan = (new OrderSearch)->plan(
+            Problem::of(
+                (int) strtotime('2026-12-01T08:00:00Z'), $hours, ['turner' => 1, 'lathe' => 1, 'spray-corner' => 1],
+                [$job], $clock,
+            ),
+        );
         self::assertCount(count($route->steps), $plan->tasks);
         $end = [];
         foreach ($plan->tasks as $placed) {
@@ -155,7 +160,17 @@ final class RouteOrderTest extends TestCase
     #[DataProvider('holdings')]
     public function test_a_piece_is_held_in_words_that_suit_it(Holding $holding, string $mounted, string $foot): void
     {
-        $route = $this->route(['holding' => $holding->value, 'coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Oil-varnish blend']], 'buff' => true, 'buff_with' => 'hand']]]);
+        $route = $this->route(
+            [
+                'holding' => $holding->value,
+                'coats' => [
+                    [
+                        'zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Oil-varnish blend']],
+                        'buff' => true, 'buff_with' => 'hand',
+                    ],
+                ],
+            ],
+        );
         foreach ($route->steps as $step) {
             if (in_array($step->kind, [StepKind::Hold, StepKind::Sand, StepKind::Buff], true)) {
                 self::assertStringStartsWith($mounted, $step->hold);
@@ -165,15 +180,23 @@ final class RouteOrderTest extends TestCase
         self::assertIsInt($at);
         self::assertSame($holding === Holding::Tenon, str_contains($route->steps[$at]->because, 'Dish it'));
         foreach (array_slice($route->steps, $at + 1) as $later) {
-            self::assertDoesNotMatchRegularExpression('/tenon still on|in the chuck|on its bare foot|waste end/', $later->hold, "$later->id: it is off by then");
+            self::assertDoesNotMatchRegularExpression(
+                '/tenon still on|in the chuck|on its bare foot|waste end/', $later->hold,
+                "$later->id: it is off by then",
+            );
         }
     }
 
     public function test_a_handle_is_not_told_to_dish_its_foot(): void
     {
-        $handle = ['form' => 'spindle', 'shape' => ['outer' => [[0, 12, 'corner'], [60, 20], [200, 10, 'corner']], 'inner' => null]];
+        $handle = [
+            'form' => 'spindle',
+            'shape' => ['outer' => [[0, 12, 'corner'], [60, 20], [200, 10, 'corner']], 'inner' => null],
+        ];
         foreach ($this->route($handle)->steps as $step) {
-            self::assertDoesNotMatchRegularExpression('/[Dd]ish|inside/', implode(' ', [$step->title, $step->because, ...$step->how]));
+            self::assertDoesNotMatchRegularExpression(
+                '/[Dd]ish|inside/', implode(' ', [$step->title, $step->because, ...$step->how]),
+            );
         }
     }
 
@@ -181,14 +204,22 @@ final class RouteOrderTest extends TestCase
     {
         $polished = fn (string $holding, string ...$products): array => array_values(array_filter(array_map(
             fn (Step $step): ?string => str_starts_with($step->id, 'foot-') ? $step->product : null,
-            $this->route(['form' => 'spindle', 'holding' => $holding, 'shape' => ['outer' => [[0, 12, 'corner'], [60, 20], [200, 10, 'corner']], 'inner' => null], 'coats' => [
-                ['zones' => ['outside'], 'layers' => array_map(fn (string $product): array => ['product' => $product], $products), 'buff' => false],
+            $this->route(['form' => 'spindle', 'holding' => $holding, 'shape' => [
+                'outer' => [[0, 12, 'corner'], [60, 20], [200, 10, 'corner']], 'inner' => null,
+            ], 'coats' => [
+                [
+                    'zones' => ['outside'],
+                    'layers' => array_map(fn (string $product): array => ['product' => $product], $products),
+                    'buff' => false,
+                ],
             ]])->steps,
         )));
         $polish = 'Friction polish (shellac oil alcohol)';
         self::assertSame([$polish], $polished('tenon', $polish));
         self::assertSame([], $polished('between-centres', $polish));
-        self::assertSame(['Cellulose sanding sealer'], $polished('between-centres', 'Cellulose sanding sealer', $polish));
+        self::assertSame(
+            ['Cellulose sanding sealer'], $polished('between-centres', 'Cellulose sanding sealer', $polish),
+        );
     }
 
     /** @return iterable<string, array{Holding, string, string}> */
@@ -196,7 +227,9 @@ final class RouteOrderTest extends TestCase
     {
         yield 'tenon' => [Holding::Tenon, 'in the chuck', 'Take off the tenon, dish the foot and sand it'];
         yield 'recess' => [Holding::Recess, 'in the chuck', 'Clean up the recess and sand the foot'];
-        yield 'between centres' => [Holding::BetweenCentres, 'between centres', 'Part off the waste ends and sand both ends'];
+        yield 'between centres' => [
+            Holding::BetweenCentres, 'between centres', 'Part off the waste ends and sand both ends',
+        ];
     }
 
     /** @return array{Piece, Route} */
@@ -210,7 +243,9 @@ final class RouteOrderTest extends TestCase
             $kind = MarkKind::cases()[mt_rand(0, 5)];
             $from = mt_rand(0, (int) ($profile->outer->lengthMm() / 2));
             $marks[] = ['id' => "m$i", 'kind' => $kind->value, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $from + mt_rand(2, 20)]
-                + ($kind === MarkKind::Dye ? ['product' => array_keys(self::$catalogue->coatings()->stains())[mt_rand(0, 9)]] : []);
+                + ($kind === MarkKind::Dye ? [
+                    'product' => array_keys(self::$catalogue->coatings()->stains())[mt_rand(0, 9)],
+                ] : []);
         }
         $coats = [];
         foreach (mt_rand(0, 2) === 0 ? [$zones] : array_map(fn (string $zone): array => [$zone], $zones) as $some) {

@@ -75,24 +75,43 @@ final class RouteTest extends TestCase
         self::assertSame(720.0, $this->steps($oil + ['purpose' => 'food'])['cure']->after[0]->wait->minHours);
         $teak = $this->steps($oil + ['wood' => 'Teak']);
         self::assertSame(180.0, $teak['cure']->after[0]->wait->minHours, '2.5 times as long');
-        self::assertStringContainsString('every wait is counted 2.5 times', implode(' ', $teak['coat-outside+inside+rim-1']->how));
+        self::assertStringContainsString(
+            'every wait is counted 2.5 times', implode(' ', $teak['coat-outside+inside+rim-1']->how),
+        );
     }
 
     public function test_a_surface_with_a_product_that_is_not_for_food_gets_no_date_for_it(): void
     {
         $coats = fn (string $inside): array => ['purpose' => 'food', 'coats' => [
-            ['zones' => ['inside'], 'layers' => [['product' => $inside], ['product' => 'Walnut oil (heat-treated)']], 'buff' => false],
+            [
+                'zones' => ['inside'], 'layers' => [['product' => $inside], ['product' => 'Walnut oil (heat-treated)']],
+                'buff' => false,
+            ],
         ]];
         $refused = $this->steps($coats('Five-minute epoxy'))['cure'];
         self::assertSame('Hard enough to be handled', $refused->title);
         self::assertSame([], $refused->hazards);
-        self::assertStringContainsString('may hold food', $this->steps($coats('Walnut oil (heat-treated)'))['cure']->title);
+        self::assertStringContainsString(
+            'may hold food', $this->steps($coats('Walnut oil (heat-treated)'))['cure']->title,
+        );
     }
 
     public function test_a_colour_step_says_what_is_done_and_with_what(): void
     {
-        foreach (['Two-part bleach' => 'Bleach', 'Liming paste (water)' => 'Lime', 'Iron liquor (ebonising)' => 'Ebonise', 'Water dye (powder)' => 'Dye'] as $product => $action) {
-            $step = $this->steps(['marks' => [['id' => 'm', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 5, 'to_mm' => 20, 'product' => $product]]])['mark-m'];
+        foreach ([
+            'Two-part bleach' => 'Bleach', 'Liming paste (water)' => 'Lime', 'Iron liquor (ebonising)' => 'Ebonise',
+            'Water dye (powder)' => 'Dye',
+        ] as $product => $action) {
+            $step = $this->steps(
+                [
+                    'marks' => [
+                        [
+                            'id' => 'm', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 5, 'to_mm' => 20,
+                            'product' => $product,
+                        ],
+                    ],
+                ],
+            )['mark-m'];
             self::assertSame("$action, outside", $step->title);
             self::assertStringContainsString('With '.lcfirst($product).'; keep a wet edge', implode(' ', $step->how));
         }
@@ -103,7 +122,10 @@ final class RouteTest extends TestCase
         $how = fn (string $product): string => implode(' ', $this->steps(['coats' => [
             ['zones' => ['outside'], 'layers' => [['product' => $product]], 'buff' => false],
         ]])['coat-outside-1']->how);
-        self::assertStringContainsString('Lay it on wet; wipe every trace off from 30 min on, and before 10 h are over.', $how('Mineral oil (non-drying)'));
+        self::assertStringContainsString(
+            'Lay it on wet; wipe every trace off from 30 min on, and before 10 h are over.',
+            $how('Mineral oil (non-drying)'),
+        );
         self::assertStringContainsString('Lay it on thin; rub the haze off from 10 min on', $how('Paste wax'));
     }
 
@@ -114,9 +136,12 @@ final class RouteTest extends TestCase
             ['zones' => ['inside'], 'layers' => [['product' => 'Raw linseed oil'], $walnut]],
             ['zones' => ['outside', 'rim'], 'layers' => [['product' => self::VARNISH]]],
         ]]);
-        $waits = array_column(array_map(fn ($lag): array => [$lag->task, $lag->wait->minHours], $steps['cure']->after), 1, 0);
+        $waits = array_column(
+            array_map(fn ($lag): array => [$lag->task, $lag->wait->minHours], $steps['cure']->after), 1, 0,
+        );
         self::assertSame([
-            'coat-inside-1' => 90 * 24.0, 'coat-inside-2' => 30 * 24.0, 'coat-outside+rim-1' => 12.0, 'foot-foot-1' => 12.0, 'sign' => 0.0,
+            'coat-inside-1' => 90 * 24.0, 'coat-inside-2' => 30 * 24.0, 'coat-outside+rim-1' => 12.0,
+            'foot-foot-1' => 12.0, 'sign' => 0.0,
         ], $waits, 'the slow oil below counts; outside and foot only have to be handled');
         self::assertStringContainsString('as the label says', $steps['cure']->title);
         self::assertSame(['min_hours' => 2160.0, 'max_hours' => null], $steps['cure']->toArray()['wait']);
@@ -124,7 +149,9 @@ final class RouteTest extends TestCase
 
     public function test_an_oil_that_never_cures_gets_no_date_of_cure(): void
     {
-        $oil = ['coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Mineral oil and wax']]]]];
+        $oil = [
+            'coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Mineral oil and wax']]]],
+        ];
         $cure = $this->steps(['purpose' => 'food'] + $oil)['cure'];
         self::assertSame('Hard enough to be handled; usable for food at once, as the label says', $cure->title);
         self::assertSame([1.0, 1.0, 0.0], array_map(fn ($lag): float => $lag->wait->minHours, $cure->after));
@@ -144,12 +171,37 @@ final class RouteTest extends TestCase
 
     public function test_waxing_waits_days_and_the_wheel_weeks(): void
     {
-        $plan = fn (?string $with, string ...$products): array => ['coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => array_map(fn (string $p): array => ['product' => $p], $products), 'buff' => $with !== null] + ($with === null ? [] : ['buff_with' => $with])]];
+        $plan = fn (?string $with, string ...$products): array => [
+            'coats' => [
+                [
+                    'zones' => ['outside', 'inside', 'rim'],
+                    'layers' => array_map(fn (string $p): array => ['product' => $p], $products),
+                    'buff' => $with !== null,
+                ] + ($with === null ? [] : ['buff_with' => $with]),
+            ],
+        ];
         $wait = fn (array $more, string $step): float => $this->steps($more)[$step]->after[0]->wait->minHours;
-        self::assertSame(168.0, $wait($plan(null, 'Walnut oil (heat-treated)', 'Paste wax'), 'coat-outside+inside+rim-2'), 'a week, not a month');
+        self::assertSame(
+            168.0, $wait($plan(null, 'Walnut oil (heat-treated)', 'Paste wax'), 'coat-outside+inside+rim-2'),
+            'a week, not a month',
+        );
         self::assertSame(168.0, $wait($plan('hand', 'Walnut oil (heat-treated)'), 'buff-coat-outside+inside+rim'));
         self::assertSame(720.0, $wait($plan('wheel', 'Walnut oil (heat-treated)'), 'buff-coat-outside+inside+rim'));
-        self::assertSame(1.0, $wait(['coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Paste wax']], 'buff' => true]]], 'buff-coat-outside+inside+rim'), 'wax is buffed by hand where nothing is said');
+        self::assertSame(
+            1.0,
+            $wait(
+                [
+                    'coats' => [
+                        [
+                            'zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Paste wax']],
+                            'buff' => true,
+                        ],
+                    ],
+                ],
+                'buff-coat-outside+inside+rim',
+            ),
+            'wax is buffed by hand where nothing is said',
+        );
         $answer = $this->steps($plan('wheel', 'Walnut oil (heat-treated)'))['buff-coat-outside+inside+rim']->toArray();
         self::assertSame(['min_hours' => 720.0, 'max_hours' => null], $answer['wait']);
     }
@@ -157,11 +209,24 @@ final class RouteTest extends TestCase
     public function test_minutes_follow_the_surface(): void
     {
         $minutes = function (float $diameter): array {
-            $coats = [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => self::VARNISH], ['product' => self::VARNISH, 'denib' => 'pad']]]];
+            $coats = [
+                [
+                    'zones' => ['outside', 'inside', 'rim'],
+                    'layers' => [['product' => self::VARNISH], ['product' => self::VARNISH, 'denib' => 'pad']],
+                ],
+            ];
             $marks = [['id' => 'pen', 'kind' => 'pen-pattern', 'on' => 'outer', 'from_mm' => 60, 'to_mm' => 80]];
-            $steps = $this->steps(['shape' => Form::ShallowBowl->profile($diameter, 70, 90, 7)->toArray(), 'coats' => $coats, 'marks' => $marks]);
+            $steps = $this->steps(
+                [
+                    'shape' => Form::ShallowBowl->profile($diameter, 70, 90, 7)->toArray(), 'coats' => $coats,
+                    'marks' => $marks,
+                ],
+            );
 
-            return array_map(fn (string $id): float => $steps[$id]->minutes, ['coat-outside+inside+rim-1', 'denib-coat-outside+inside+rim-2', 'mark-pen']);
+            return array_map(
+                fn (string $id): float => $steps[$id]->minutes,
+                ['coat-outside+inside+rim-1', 'denib-coat-outside+inside+rim-2', 'mark-pen'],
+            );
         };
         foreach ($minutes(200) as $i => $small) {
             self::assertGreaterThan($small, $minutes(320)[$i]);
@@ -170,8 +235,11 @@ final class RouteTest extends TestCase
 
     /** @param  list<string>  $hazards */
     #[DataProvider('colours')]
-    public function test_a_colour_brings_the_cautions_of_its_own_class(string $product, array $hazards, string $how): void
-    {
+    public function test_a_colour_brings_the_cautions_of_its_own_class(
+        string $product,
+        array $hazards,
+        string $how,
+    ): void {
         $step = $this->steps(['marks' => [['product' => $product] + self::DYE]])['mark-tide'];
         self::assertSame($hazards, array_map(fn (Hazard $hazard): string => $hazard->value, $step->hazards));
         self::assertStringContainsString($how, implode(' ', $step->how));
@@ -190,7 +258,10 @@ final class RouteTest extends TestCase
 
     public function test_dust_of_a_wood_that_sensitises_is_named_where_it_is_made(): void
     {
-        foreach (['Redcedar (western)' => Hazard::OilyWoodDust, 'Teak' => Hazard::OilyWoodDust, 'Maple (sugar)' => Hazard::Dust] as $wood => $hazard) {
+        foreach ([
+            'Redcedar (western)' => Hazard::OilyWoodDust, 'Teak' => Hazard::OilyWoodDust,
+            'Maple (sugar)' => Hazard::Dust,
+        ] as $wood => $hazard) {
             foreach (['sand-outside', 'dust-off', 'foot'] as $step) {
                 self::assertContains($hazard, $this->steps(['wood' => $wood])[$step]->hazards, "$wood, $step");
             }
@@ -199,7 +270,11 @@ final class RouteTest extends TestCase
 
     public function test_the_end_under_the_tail_centre_is_sanded_and_coated_once_it_is_free(): void
     {
-        $spindle = ['form' => 'spindle', 'grain' => 'end', 'holding' => 'between-centres', 'shape' => Form::Spindle->profile(45, 260, 40, 0)->toArray(), 'coats' => [['zones' => ['outside', 'top'], 'layers' => [['product' => 'Oil-varnish blend']]]]];
+        $spindle = [
+            'form' => 'spindle', 'grain' => 'end', 'holding' => 'between-centres',
+            'shape' => Form::Spindle->profile(45, 260, 40, 0)->toArray(),
+            'coats' => [['zones' => ['outside', 'top'], 'layers' => [['product' => 'Oil-varnish blend']]]],
+        ];
         $steps = $this->steps($spindle);
         self::assertArrayNotHasKey('sand-top', $steps);
         self::assertSame('outside', $steps['coat-outside+top-1']->zone);
@@ -218,20 +293,54 @@ final class RouteTest extends TestCase
         $said = fn (array $more): string => implode(' ', array_map(fn ($c): string => ($c->forbids ? 'FORBID ' : 'WARN ').$c->message.' '.implode('|', $c->choices), $this->route($more)->conflicts));
         $coats = fn (string ...$products): array => ['coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => array_map(fn (string $p): array => ['product' => $p], $products), 'buff' => false]]];
         self::assertStringContainsString('FORBID Wiping varnish (oil-based thinned) over Paste wax: nothing sticks over wax', $said($coats('Paste wax', self::VARNISH)));
-        self::assertStringContainsString('The first coat asks for grains of 26.5 µm or finer, the dye for 32.0', $said(['wood' => 'Maple (sugar)', 'marks' => [self::DYE]] + $coats('Friction polish (shellac oil alcohol)')));
+        self::assertStringContainsString(
+            'The first coat asks for grains of 26.5 µm or finer, the dye for 32.0',
+            $said(
+                ['wood' => 'Maple (sugar)', 'marks' => [self::DYE]] + $coats('Friction polish (shellac oil alcohol)'),
+            ),
+        );
         self::assertStringContainsString('would be dragged about', $said(['marks' => [['product' => 'Alcohol dye (powder)'] + self::DYE]] + $coats('Dewaxed shellac (2 lb cut)')));
         self::assertStringContainsString('lie on the same place', $said(['marks' => [['id' => 'a', 'kind' => 'flutes', 'on' => 'outer', 'from_mm' => 10, 'to_mm' => 30], ['id' => 'b', 'kind' => 'scorch', 'on' => 'outer', 'from_mm' => 20, 'to_mm' => 40]]]));
         self::assertStringContainsString('size falls by', $said(['surface' => ['own' => ['outside' => ['P80', 'P320']]]]));
         self::assertSame('', $said($coats(self::VARNISH, self::VARNISH)));
-        self::assertStringContainsString('WARN Iron liquor (ebonising) over Ash (white): it needs tannin', $said(['marks' => [['product' => 'Iron liquor (ebonising)'] + self::DYE]]));
+        self::assertStringContainsString(
+            'WARN Iron liquor (ebonising) over Ash (white): it needs tannin',
+            $said(['marks' => [['product' => 'Iron liquor (ebonising)'] + self::DYE]]),
+        );
         $iron = ['id' => 'iron', 'product' => 'Iron liquor (ebonising)'] + self::DYE;
         $stain = ['id' => 'stain', 'product' => 'Pigment wiping stain'] + self::DYE;
-        self::assertStringContainsString('wakes the lower one', $said(['marks' => [self::DYE, ['id' => 'again'] + self::DYE]]));
-        self::assertStringNotContainsString('keeps it off', $said(['marks' => [$stain, $iron]]), 'the route puts the stain last');
+        self::assertStringContainsString(
+            'wakes the lower one', $said(['marks' => [self::DYE, ['id' => 'again'] + self::DYE]]),
+        );
+        self::assertStringNotContainsString(
+            'keeps it off', $said(['marks' => [$stain, $iron]]), 'the route puts the stain last',
+        );
         $bleach = ['id' => 'pale', 'product' => 'Two-part bleach'] + self::DYE;
-        self::assertStringContainsString('Bleach takes burnt lines out', $said(['marks' => [$bleach, ['id' => 'pen', 'kind' => 'pen-pattern', 'on' => 'outer', 'from_mm' => 70, 'to_mm' => 80]]]));
-        self::assertStringNotContainsString('Bleach', $said(['marks' => [$bleach, ['id' => 'pen', 'kind' => 'pen-pattern', 'on' => 'outer', 'from_mm' => 10, 'to_mm' => 20]]]));
-        self::assertStringContainsString('FORBID Five-minute epoxy is not for food', $said(['purpose' => 'food'] + $coats('Five-minute epoxy')));
+        self::assertStringContainsString(
+            'Bleach takes burnt lines out',
+            $said(
+                [
+                    'marks' => [
+                        $bleach,
+                        ['id' => 'pen', 'kind' => 'pen-pattern', 'on' => 'outer', 'from_mm' => 70, 'to_mm' => 80],
+                    ],
+                ],
+            ),
+        );
+        self::assertStringNotContainsString(
+            'Bleach',
+            $said(
+                [
+                    'marks' => [
+                        $bleach,
+                        ['id' => 'pen', 'kind' => 'pen-pattern', 'on' => 'outer', 'from_mm' => 10, 'to_mm' => 20],
+                    ],
+                ],
+            ),
+        );
+        self::assertStringContainsString(
+            'FORBID Five-minute epoxy is not for food', $said(['purpose' => 'food'] + $coats('Five-minute epoxy')),
+        );
         self::assertStringNotContainsString('not for food', $said($coats('Five-minute epoxy')));
     }
 

@@ -36,8 +36,13 @@ final class SandingTest extends TestCase
 
     /** @param  list<string>  $coats */
     #[DataProvider('asked')]
-    public function test_what_comes_next_asks_for_the_size_of_the_last_grain(array $coats, bool $dyed, float $limit, ?float $floor, string $wood = 'Maple (sugar)'): void
-    {
+    public function test_what_comes_next_asks_for_the_size_of_the_last_grain(
+        array $coats,
+        bool $dyed,
+        float $limit,
+        ?float $floor,
+        string $wood = 'Maple (sugar)',
+    ): void {
         $stack = array_map(fn (string $class) => $this->catalogue->coatings()->coating($class), $coats);
         $asked = AskedSurface::by($stack, $dyed, $this->catalogue->woods()->named($wood));
         self::assertSame([$limit, $floor], [$asked->limitMicron, $asked->floorMicron]);
@@ -71,7 +76,9 @@ final class SandingTest extends TestCase
     public function test_polish_over_dye_asks_for_two_things_at_once_and_says_so(): void
     {
         $maple = $this->catalogue->woods()->named('Maple (sugar)');
-        $polish = AskedSurface::by([$this->catalogue->coatings()->coating('Friction polish (shellac oil alcohol)')], true, $maple);
+        $polish = AskedSurface::by(
+            [$this->catalogue->coatings()->coating('Friction polish (shellac oil alcohol)')], true, $maple,
+        );
         self::assertTrue($polish->contradictsItself());
         self::assertNull($polish->withoutFloor()->floorMicron);
         self::assertFalse(AskedSurface::by([], false, $maple)->contradictsItself());
@@ -97,7 +104,9 @@ final class SandingTest extends TestCase
         $together = array_sum(array_map(fn (Sanding $sanding): float => $sanding->minutes(), $sandings));
         $apart = array_sum(array_map(fn (Sanding $sanding): float => $sanding->best->totalMinutes ?? 0.0, $sandings));
         self::assertLessThan($apart, $together, 'one mount changes each grit once');
-        self::assertGreaterThan(0.5 * $sandings['outside']->zone->areaMm2 / 10_000, $sandings['outside']->best?->alongGrainMinutes + 0.01);
+        self::assertGreaterThan(
+            0.5 * $sandings['outside']->zone->areaMm2 / 10_000, $sandings['outside']->best?->alongGrainMinutes + 0.01,
+        );
     }
 
     public function test_the_rim_speed_sets_the_lathe_whatever_the_size(): void
@@ -145,9 +154,15 @@ final class SandingTest extends TestCase
         yield 'sound' => [['P120', 'P180', 'P320'], 12, null, []];
         yield 'too big a jump' => [['P120', 'P320'], 12, null, ['jump P320']];
         yield 'stops too soon' => [['P120', 'P180'], 12, null, ['too-coarse-finish P180']];
-        yield 'burnishes a dyed ground' => [['P120', 'P180', 'P320', 'P400', 'P600'], 12, 8, ['too-fine P600', 'needless P400, P600']];
-        yield 'backwards' => [['P120', 'P180', 'P150', 'P240', 'P320'], 12, null, ['order P150', 'needless P150, P240']];
-        yield 'the same number on two scales is not the same grit' => [['P120', 'P180', 'P240', 'CAMI 240', 'CAMI 320'], 9.1, null, ['needless P240']];
+        yield 'burnishes a dyed ground' => [
+            ['P120', 'P180', 'P320', 'P400', 'P600'], 12, 8, ['too-fine P600', 'needless P400, P600'],
+        ];
+        yield 'backwards' => [
+            ['P120', 'P180', 'P150', 'P240', 'P320'], 12, null, ['order P150', 'needless P150, P240'],
+        ];
+        yield 'the same number on two scales is not the same grit' => [
+            ['P120', 'P180', 'P240', 'CAMI 240', 'CAMI 320'], 9.1, null, ['needless P240'],
+        ];
     }
 
     public function test_a_grit_more_than_needed_is_named_with_what_it_costs(): void
@@ -158,7 +173,9 @@ final class SandingTest extends TestCase
         $needless = array_values(array_filter($with->faults, fn (ProgressionFault $fault): bool => $fault->kind === 'needless'));
         self::assertNotSame([], $needless);
         foreach ($needless as $fault) {
-            $without = Progression::own($job, $table->allNamed(array_values(array_diff($with->gritNames(), explode(', ', $fault->at))), 'own'));
+            $without = Progression::own(
+                $job, $table->allNamed(array_values(array_diff($with->gritNames(), explode(', ', $fault->at))), 'own'),
+            );
             self::assertStringContainsString(sprintf('%.1f min shorter', $with->totalMinutes - $without->totalMinutes), $fault->message);
         }
     }
@@ -215,8 +232,12 @@ final class SandingTest extends TestCase
         yield 'a limit that is no number' => [fn () => SandingJob::of(80, NAN, null, 1000, $model()), 'limit_um'];
         yield 'a negative surface' => [fn () => SandingJob::of(80, 12, null, -5, $model()), 'area_mm2'];
         yield 'a floor above the limit' => [fn () => SandingJob::of(80, 12, 13, 1000, $model()), 'floor_um'];
-        yield 'no pad' => [fn () => SandingJob::of(80, 12, null, 1000, $model(), SandingRates::of(padMm2: 0)), 'pad_mm2'];
-        yield 'a ratio that never falls' => [fn () => SandingJob::of(80, 12, null, 1000, $model(), SandingRates::of(maxRatio: 1)), 'max_ratio'];
+        yield 'no pad' => [
+            fn () => SandingJob::of(80, 12, null, 1000, $model(), SandingRates::of(padMm2: 0)), 'pad_mm2',
+        ];
+        yield 'a ratio that never falls' => [
+            fn () => SandingJob::of(80, 12, null, 1000, $model(), SandingRates::of(maxRatio: 1)), 'max_ratio',
+        ];
         yield 'wood as hard as nothing' => [fn () => ScratchModel::on(0, 3), 'hardness_n'];
         yield 'a lathe at rest' => [fn () => ScratchModel::on(6000, 0), 'speed_m_s'];
     }

@@ -190,9 +190,13 @@ final class ScheduleTest extends TestCase
             for ($p = 0; $p < 10; $p++) {
                 $tasks = [];
                 for ($t = 0, $count = mt_rand(4, 10); $t < $count; $t++) {
-                    $tasks[] = ["t$t", mt_rand(20, 90), $t === 0 ? [] : [['t'.($t - 1), mt_rand(0, 1) * mt_rand(4, 30), null]]];
+                    $tasks[] = [
+                        "t$t", mt_rand(20, 90), $t === 0 ? [] : [['t'.($t - 1), mt_rand(0, 1) * mt_rand(4, 30), null]],
+                    ];
                 }
-                $pieces[] = ['weight' => mt_rand(1, 4)] + $this->piece("p$p", $tasks, sprintf('2026-12-%02dT17:00:00Z', mt_rand(2, 9)));
+                $pieces[] = ['weight' => mt_rand(1, 4)] + $this->piece(
+                    "p$p", $tasks, sprintf('2026-12-%02dT17:00:00Z', mt_rand(2, 9)),
+                );
             }
             $document = $this->document($pieces);
             $byDue = $pieces;
@@ -205,7 +209,10 @@ final class ScheduleTest extends TestCase
             $plan = (new OrderSearch)->plan($problem(['budget_ms' => 100]));
             self::assertLessThanOrEqual((float) $score?->lateHours + 1e-6, $plan->weightedLatenessHours);
             $worse += $plan->weightedLatenessHours < 0.9 * (float) $score?->lateHours ? 1 : 0;
-            self::assertEquals($plan->tasks, (new OrderSearch)->plan($problem(['budget_ms' => 100]))->tasks, 'the same for the same seed');
+            self::assertEquals(
+                $plan->tasks, (new OrderSearch)->plan($problem(['budget_ms' => 100]))->tasks,
+                'the same for the same seed',
+            );
         }
         self::assertGreaterThanOrEqual(4, $worse, 'mostly by more than a tenth');
     }
@@ -220,7 +227,9 @@ final class ScheduleTest extends TestCase
         self::assertCount(5000, $plan->tasks);
         self::assertSame($plan->lowerBound, $plan->finish, 'back to back');
         // Every start looked for from the beginning, booking by booking, would be some twelve million looks.
-        $document = $this->document([$this->piece('big', array_map(fn (int $t): array => ["t$t", 1, []], range(0, 199)))]);
+        $document = $this->document(
+            [$this->piece('big', array_map(fn (int $t): array => ["t$t", 1, []], range(0, 199)))],
+        );
         $document['pieces'] = array_map(fn (int $n): array => ['id' => "b$n"] + $document['pieces'][0], range(0, 51));
         $this->expectExceptionMessage('at most 10000');
         ProblemDocument::read(Document::of($document));
@@ -233,7 +242,10 @@ final class ScheduleTest extends TestCase
             $this->piece('busy', [['a', 240, []]], '2026-12-04T12:00:00Z'),
             $this->piece('late', [['b', 60, []]], '2026-12-04T13:00:00Z'),
         ], '2026-12-04T08:00:00Z');
-        self::assertSame('B waits 3.0 days: 4.0 h of working time with hands busy with busy, the rest for working hours', ucfirst($plan->late[0]->because[0]));
+        self::assertSame(
+            'B waits 3.0 days: 4.0 h of working time with hands busy with busy, the rest for working hours',
+            ucfirst($plan->late[0]->because[0]),
+        );
     }
 
     /**
@@ -258,7 +270,9 @@ final class ScheduleTest extends TestCase
      */
     private function plan(array $pieces, string $start = '2026-12-01T08:00:00Z', array $resources = ['turner' => 1, 'lathe' => 1]): Plan
     {
-        return (new OrderSearch)->plan(ProblemDocument::read(Document::of($this->document($pieces, $start, $resources))));
+        return (new OrderSearch)->plan(
+            ProblemDocument::read(Document::of($this->document($pieces, $start, $resources))),
+        );
     }
 
     /** @return list<string> */

@@ -96,7 +96,10 @@ final class StackTest extends TestCase
                 if (str_starts_with(Compatibility::of($under, $over, Between::hours(0.01))->reason, 'Too early')) {
                     $early++;
                     $after = Compatibility::of($under, $over, Between::hours($under->recoatFromHours));
-                    self::assertNotContains($after->verdict, [Verdict::AfterFullCure, Verdict::Barrier, Verdict::Never], "$over->class over $under->class");
+                    self::assertNotContains(
+                        $after->verdict, [Verdict::AfterFullCure, Verdict::Barrier, Verdict::Never],
+                        "$over->class over $under->class",
+                    );
                 }
             }
         }
@@ -109,7 +112,10 @@ final class StackTest extends TestCase
             foreach ($this->catalogue->coatings()->coatings() as $over) {
                 $wait = LayerWaits::before($under, $over);
                 self::assertGreaterThanOrEqual($under->recoatFromHours, $wait);
-                self::assertNotSame(Verdict::AfterFullCure, Compatibility::of($under, $over, Between::hours($wait))->verdict, "$over->class over $under->class after $wait h");
+                self::assertNotSame(
+                    Verdict::AfterFullCure, Compatibility::of($under, $over, Between::hours($wait))->verdict,
+                    "$over->class over $under->class after $wait h",
+                );
             }
         }
     }

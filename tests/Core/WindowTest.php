@@ -99,14 +99,22 @@ final class WindowTest extends TestCase
     {
         // Four coats a day or three apart, from 18:00 to 21:00 and on Sundays, and eight closed days ahead.
         $evening = [['18:00', '21:00']];
-        $hours = array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat'], $evening) + ['sun' => [['08:00', '12:00'], ['13:00', '17:00']]];
+        $hours = array_fill_keys(
+            ['mon', 'tue', 'wed', 'thu', 'fri', 'sat'], $evening,
+        ) + ['sun' => [['08:00', '12:00'], ['13:00', '17:00']]];
         $closed = array_map(fn (int $day): string => sprintf('2026-12-%02d', $day), range(6, 13));
-        $task = fn (string $id, int $minutes, array $after): array => ['id' => $id, 'minutes' => $minutes, 'needs' => ['turner' => 1], 'after' => $after];
-        $lag = fn (string $task, int $min, int $max): array => [['task' => $task, 'min_hours' => $min, 'max_hours' => $max]];
+        $task = fn (string $id, int $minutes, array $after): array => [
+            'id' => $id, 'minutes' => $minutes, 'needs' => ['turner' => 1], 'after' => $after,
+        ];
+        $lag = fn (string $task, int $min, int $max): array => [
+            ['task' => $task, 'min_hours' => $min, 'max_hours' => $max],
+        ];
         $plan = (new OrderSearch)->plan(ProblemDocument::read(Document::of([
             'start' => '2026-12-01T08:00:00Z', 'hours' => $hours, 'closed' => $closed, 'resources' => ['turner' => 1],
             'pieces' => [['id' => 'p', 'due' => null, 'weight' => 1, 'tasks' => [
-                $task('t0', 90, []), $task('t1', 90, $lag('t0', 24, 72)), $task('t2', 120, $lag('t1', 24, 34)), $task('t3', 60, $lag('t2', 24, 72)),
+                $task('t0', 90, []), $task('t1', 90, $lag('t0', 24, 72)), $task(
+                    't2', 120, $lag('t1', 24, 34),
+                ), $task('t3', 60, $lag('t2', 24, 72)),
             ]]],
         ])));
         self::assertSame([], $plan->broken);
@@ -146,7 +154,9 @@ final class WindowTest extends TestCase
         $hours = WorkingHours::read(Document::of(['hours' => ['tue' => [['16:00', '17:00']], 'wed' => [['08:00', '09:00']]]]));
         $start = (int) strtotime('2026-12-01T08:00:00Z');
         $air = fn (float $night): CureClock => new CureClock(DayNightClimate::of(21, 50, $night, 50, 9, 18, new \DateTimeZone('UTC')));
-        $plan = fn (float $night): Plan => (new OrderSearch)->plan(Problem::of($start, $hours, ['turner' => 1], [Job::of('p', null, 1, $tasks)], $air($night)));
+        $plan = fn (float $night): Plan => (new OrderSearch)->plan(
+            Problem::of($start, $hours, ['turner' => 1], [Job::of('p', null, 1, $tasks)], $air($night)),
+        );
 
         self::assertSame([], $plan(11)->broken);
         self::assertCount(1, $plan(21)->broken);
@@ -162,7 +172,13 @@ final class WindowTest extends TestCase
             Job::of('8', $start + 3 * 3600, 1, [$task('a', 'coat 1 of 2'), $task('b', 'coat 2 of 2', [new Lag('a', Wait::hours(12))])], name: 'Gorse vase'),
         ]));
         self::assertCount(1, $plan->late);
-        self::assertSame(['Coat 1 of 2 waits 2.0 h, hands busy with Ebb bowl', 'Coat 2 of 2 waits 12.0 h after coat 1 of 2', 'Coat 2 of 2 waits 8.0 h for working hours'], $plan->late[0]->because);
+        self::assertSame(
+            [
+                'Coat 1 of 2 waits 2.0 h, hands busy with Ebb bowl', 'Coat 2 of 2 waits 12.0 h after coat 1 of 2',
+                'Coat 2 of 2 waits 8.0 h for working hours',
+            ],
+            $plan->late[0]->because,
+        );
     }
 
     /**

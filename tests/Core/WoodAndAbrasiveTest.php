@@ -100,7 +100,10 @@ final class WoodAndAbrasiveTest extends TestCase
         self::assertSame(2, $step->discs);
         self::assertEqualsWithDelta(3554.6875 / 500 + 1.0 + 0.5, $step->minutes, 1e-9);
         // Where there is hardly anything to take off, every grit still passes everywhere: 0.4 min for 100 cm².
-        self::assertEqualsWithDelta(7 * 0.4 + 0.5 + 0.5, $this->job(32, 12)->step(Catalogue::shipped()->abrasives()->named('P120', 'x'), null)->minutes, 1e-9);
+        self::assertEqualsWithDelta(
+            7 * 0.4 + 0.5 + 0.5,
+            $this->job(32, 12)->step(Catalogue::shipped()->abrasives()->named('P120', 'x'), null)->minutes, 1e-9,
+        );
     }
 
     public function test_an_own_ladder_is_priced_and_its_faults_named(): void
@@ -108,7 +111,10 @@ final class WoodAndAbrasiveTest extends TestCase
         $table = Catalogue::shipped()->abrasives();
         $kinds = fn (array $names, float $limit, ?float $floor = null): array => array_map(
             fn ($fault): string => "$fault->at $fault->kind",
-            Progression::own($this->job(80, $limit, $floor), $table->allNamed($names, 'own'), $table->allNamed(['P120'], 'available'))->faults,
+            Progression::own(
+                $this->job(80, $limit, $floor), $table->allNamed($names, 'own'),
+                $table->allNamed(['P120'], 'available'),
+            )->faults,
         );
         self::assertSame(['P180 jump', 'P400 jump'], $kinds(['P80', 'P180', 'P400'], 12));
         self::assertSame(['P150 order'], array_slice($kinds(['P180', 'P150', 'P180', 'P240', 'P320'], 12), 0, 1));
@@ -141,7 +147,8 @@ final class WoodAndAbrasiveTest extends TestCase
         $table = Catalogue::shipped()->abrasives();
         $all = $table->onScale(Scale::Fepa);
         $finest = fn (float $mark): string => array_reduce(
-            $all, fn (string $found, $grit): string => $this->job($mark, 12)->mayStartOn($grit, 1815) ? $grit->name : $found, '',
+            $all, fn (string $found, $grit): string => $this->job($mark, 12)
+                ->mayStartOn($grit, 1815) ? $grit->name : $found, '',
         );
         self::assertSame(['P180', 'P80', 'P600'], [$finest(80), $finest(200), $finest(25)]);
 
@@ -151,8 +158,12 @@ final class WoodAndAbrasiveTest extends TestCase
         self::assertStringContainsString('start coarser', implode(' ', $warned->warnings));
         self::assertSame([], Progression::shortest($this->job(80, 12), $short, $table)->warnings);
 
-        $anywhere = SandingJob::of(200, 12, null, 5_000, ScratchModel::on(6000, 3), SandingRates::of(coarseStart: false));
-        self::assertSame(['P320'], Progression::shortest($anywhere, $table->allNamed(['P80', 'P320'], 'a'), $table)->gritNames());
+        $anywhere = SandingJob::of(
+            200, 12, null, 5_000, ScratchModel::on(6000, 3), SandingRates::of(coarseStart: false),
+        );
+        self::assertSame(
+            ['P320'], Progression::shortest($anywhere, $table->allNamed(['P80', 'P320'], 'a'), $table)->gritNames(),
+        );
     }
 
     public function test_a_hole_in_the_shelf_is_named_and_the_ladder_goes_as_far_as_it_can(): void
@@ -165,8 +176,11 @@ final class WoodAndAbrasiveTest extends TestCase
             Progression::shortest($this->job(150, 12), $shelf, $table);
             self::fail('It was taken.');
         } catch (Unreachable $e) {
-            // 125/1.8 = 69.4 µm is the finest that may follow P120, 35·1.8 = 63 µm the coarsest that P400 may follow.
-            self::assertStringContainsString('more than one grit, the first of 69.4 µm or coarser, such as P180', $e->getMessage());
+            // 125/1.8 = 69.4 µm is the finest that may follow P120, 35·1.8 = 63 µm the coarsest that P400 may
+            // follow.
+            self::assertStringContainsString(
+                'more than one grit, the first of 69.4 µm or coarser, such as P180', $e->getMessage(),
+            );
             self::assertStringContainsString('from P120 (125 µm) to P400 (35 µm)', $e->getMessage());
         }
     }
@@ -180,13 +194,18 @@ final class WoodAndAbrasiveTest extends TestCase
             $rates = SandingRates::of(changeMinutes: mt_rand(0, 4) / 2, alongGrainMinutesPer100Cm2: mt_rand(0, 1) / 2);
             $jobs = [];
             foreach (range(1, mt_rand(1, 3)) as $n) {
-                $jobs["s$n"] = SandingJob::of(mt_rand(20, 190), mt_rand(110, 200) / 10, null, mt_rand(3_000, 60_000), ScratchModel::on(6000, mt_rand(5, 50) / 10), $rates);
+                $jobs["s$n"] = SandingJob::of(
+                    mt_rand(20, 190), mt_rand(110, 200) / 10, null, mt_rand(3_000, 60_000),
+                    ScratchModel::on(6000, mt_rand(5, 50) / 10), $rates,
+                );
             }
             $grits = $table->allNamed($names, 'a');
             $ladder = Ladder::shared($jobs, $grits, $table);
             self::assertEqualsWithDelta($this->cheapestTogether($jobs, $grits, $rates), $ladder->totalMinutes(), 1e-6);
             if (count($jobs) === 1) {
-                self::assertEqualsWithDelta(Progression::shortest($jobs['s1'], $grits, $table)->totalMinutes, $ladder->totalMinutes(), 1e-9);
+                self::assertEqualsWithDelta(
+                    Progression::shortest($jobs['s1'], $grits, $table)->totalMinutes, $ladder->totalMinutes(), 1e-9,
+                );
             }
         }
     }
@@ -201,7 +220,9 @@ final class WoodAndAbrasiveTest extends TestCase
     {
         $least = INF;
         foreach (range(1, 2 ** count($grits) - 1) as $bits) {
-            $set = array_values(array_filter($grits, fn (int $i): bool => ($bits >> $i & 1) === 1, ARRAY_FILTER_USE_KEY));
+            $set = array_values(
+                array_filter($grits, fn (int $i): bool => ($bits >> $i & 1) === 1, ARRAY_FILTER_USE_KEY),
+            );
             $ways = [[]];
             foreach ($jobs as $job) {
                 $taken = [];
@@ -219,7 +240,12 @@ final class WoodAndAbrasiveTest extends TestCase
                     }
                     $taken = $sound ? [...$taken, $run] : $taken;
                 }
-                $ways = array_merge(...array_map(fn (array $way): array => array_map(fn (array $run): array => [...$way, $run], $taken), $ways), ...[[]]);
+                $ways = array_merge(
+                    ...array_map(
+                        fn (array $way): array => array_map(fn (array $run): array => [...$way, $run], $taken), $ways,
+                    ),
+                    ...[[]],
+                );
             }
             foreach ($ways as $way) {
                 $minutes = 0.0;
@@ -235,7 +261,9 @@ final class WoodAndAbrasiveTest extends TestCase
                     $minutes += $job->alongGrainMinutes();
                 }
                 foreach ($removal as $name => $um) {
-                    $minutes += $rates->changeMinutes * max(1, (int) ceil($um / (20 * array_column($grits, null, 'name')[$name]->micron) - 1e-9));
+                    $minutes += $rates->changeMinutes * max(
+                        1, (int) ceil($um / (20 * array_column($grits, null, 'name')[$name]->micron) - 1e-9),
+                    );
                 }
                 $least = min($least, $minutes);
             }

@@ -200,7 +200,9 @@ final class BenchTest extends FeatureTestCase
         foreach ($this->shop->abrasives()->whereIn('grit', ['P240', 'P320', 'P400', 'P600'])->pluck('id') as $id) {
             $this->delete("/shelf/abrasives/$id")->assertSessionHasNoErrors();
         }
-        $this->get(route('pieces.surface', $piece))->assertSee('The shelf does not reach')->assertSee('This is as far as it goes');
+        $this->get(
+            route('pieces.surface', $piece),
+        )->assertSee('The shelf does not reach')->assertSee('This is as far as it goes');
         $this->post('/shelf/abrasives', ['grit' => 'CAMI 240', 'discs' => '4'])->assertSessionHasNoErrors();
         $this->get(route('pieces.surface', $piece))->assertSee('CAMI 240');
         $this->put('/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => ['recoat_from_h' => '900']])->assertSessionHasErrors('label.recoat_from_h');

@@ -44,7 +44,12 @@ final class ExchangeTest extends FeatureTestCase
         yield 'a text radius' => [str_replace('[40,90]', '[40,"wide"]', $piece('')), 'The field shape.outer.1.1 is "wide"'];
         yield 'a negative radius' => [str_replace('[40,90]', '[40,-90]', $piece('')), 'shape.outer.1.1 is -90'];
         yield 'an unknown wood' => [str_replace('Ash (white)', 'Plastic', $piece('')), 'wood is "Plastic"'];
-        yield 'a crossing' => [str_replace('[[0,50],[40,90]]', '[[0,10,"corner"],[50,60,"corner"],[50,10,"corner"],[0,60,"corner"]]', $piece('')), 'crosses or touches itself'];
+        yield 'a crossing' => [
+            str_replace(
+                '[[0,50],[40,90]]', '[[0,10,"corner"],[50,60,"corner"],[50,10,"corner"],[0,60,"corner"]]', $piece(''),
+            ),
+            'crosses or touches itself',
+        ];
         yield 'script in a colour' => [$piece(',"marks":[{"id":"a","kind":"dye","on":"outer","from_mm":1,"to_mm":9,"colour":"\"><script>"}]'), 'marks.0.colour'];
     }
 

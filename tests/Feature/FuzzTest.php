@@ -19,8 +19,10 @@ final class FuzzTest extends FeatureTestCase
     private const SLOW_SECONDS = 2.0;
 
     private const NASTY = [
-        '', ' ', '0', '-1', '1e999', '9999999999999999999', '0x1f', 'NaN', '1/2', '١٢', "\xFF\xFE", "a\x00b", "\x07", '<script>alert(1)</script>',
-        '"; drop table pieces; --', '../../etc/passwd', '%00', '2026-02-31', '0001-01-01', '9999-12-31', '0001-01-01T00:00', '2099-01-01T10:00',
+        '', ' ', '0', '-1', '1e999', '9999999999999999999', '0x1f', 'NaN', '1/2', '١٢', "\xFF\xFE", "a\x00b", "\x07",
+        '<script>alert(1)</script>',
+        '"; drop table pieces; --', '../../etc/passwd', '%00', '2026-02-31', '0001-01-01', '9999-12-31',
+        '0001-01-01T00:00', '2099-01-01T10:00',
         'null', '[]', '{}', '{"outer":[[0,10],[1,2]],"inner":null}', 'P120', '120', 'Ketchup', '💧', 'ｗ', 'á',
     ];
 
@@ -30,7 +32,12 @@ final class FuzzTest extends FeatureTestCase
         mt_srand(20261125);
         $this->bowl();
         $theirs = $this->bowl([], $this->makeShop('Heron Wharf', 'nell@example.test'));
-        $routes = array_values(array_filter(iterator_to_array(Route::getRoutes()), fn ($route): bool => ! in_array($route->uri(), ['up', 'empty', 'demo', 'sign-out'], true)));
+        $routes = array_values(
+            array_filter(
+                iterator_to_array(Route::getRoutes()),
+                fn ($route): bool => ! in_array($route->uri(), ['up', 'empty', 'demo', 'sign-out'], true),
+            ),
+        );
         $slowest = [0.0, ''];
         for ($n = 0; $n < self::REQUESTS; $n++) {
             $route = $routes[mt_rand(0, count($routes) - 1)];
@@ -40,7 +47,12 @@ final class FuzzTest extends FeatureTestCase
             $began = hrtime(true);
             $response = match (true) {
                 $method === 'GET' => $this->get('/'.$path.(mt_rand(0, 1) === 1 ? '?'.http_build_query($typed) : '')),
-                mt_rand(0, 9) === 0 => $this->json($method, '/'.$path, array_filter($typed, fn ($value): bool => ! is_string($value) || mb_check_encoding($value, 'UTF-8'))),
+                mt_rand(0, 9) === 0 => $this->json(
+                    $method, '/'.$path,
+                    array_filter(
+                        $typed, fn ($value): bool => ! is_string($value) || mb_check_encoding($value, 'UTF-8'),
+                    ),
+                ),
                 default => $this->from('/bench')->call($method, '/'.$path, $typed),
             };
             $seconds = (hrtime(true) - $began) / 1e9;
@@ -84,23 +96,57 @@ final class FuzzTest extends FeatureTestCase
         $shape = json_encode($this->shop->pieces()->first()?->document['shape'] ?? null);
 
         return match ($name) {
-            'pieces.store' => ['form' => 'vase', 'diameter' => '110', 'height' => '210', 'foot' => '70', 'wall' => '7', 'wood' => 'Ash (white)', 'grain' => 'end', 'moisture' => '9', 'name' => 'Gorse vase', 'purpose' => 'handled', 'due' => '2026-12-18'],
-            'pieces.update' => ['version' => $version, 'name' => 'Ebb bowl', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9', 'purpose' => 'food', 'holding' => 'tenon', 'due' => '2026-12-18', 'note' => 'x'],
+            'pieces.store' => [
+                'form' => 'vase', 'diameter' => '110', 'height' => '210', 'foot' => '70', 'wall' => '7',
+                'wood' => 'Ash (white)', 'grain' => 'end', 'moisture' => '9', 'name' => 'Gorse vase',
+                'purpose' => 'handled', 'due' => '2026-12-18',
+            ],
+            'pieces.update' => [
+                'version' => $version, 'name' => 'Ebb bowl', 'wood' => 'Ash (white)', 'grain' => 'side',
+                'moisture' => '9', 'purpose' => 'food', 'holding' => 'tenon', 'due' => '2026-12-18', 'note' => 'x',
+            ],
             'pieces.shape', 'pieces/{piece}/shape' => ['version' => $version, 'shape' => $shape],
-            'pieces.surface', 'pieces/{piece}/surface' => ['version' => $version, 'tool_mark_um' => '80', 'own' => ['outside' => 'P80, P120']],
-            'pieces.marks', 'pieces/{piece}/marks', 'pieces.marks.update' => ['version' => $version, 'kind' => 'dye', 'on' => 'outer', 'from' => '60', 'to' => '80', 'minutes' => '5', 'wait_hours' => '1', 'product' => 'Alcohol dye (powder)', 'colour' => '#2e4d63', 'note' => 'x'],
+            'pieces.surface', 'pieces/{piece}/surface' => [
+                'version' => $version, 'tool_mark_um' => '80', 'own' => ['outside' => 'P80, P120'],
+            ],
+            'pieces.marks', 'pieces/{piece}/marks', 'pieces.marks.update' => [
+                'version' => $version, 'kind' => 'dye', 'on' => 'outer', 'from' => '60', 'to' => '80', 'minutes' => '5',
+                'wait_hours' => '1', 'product' => 'Alcohol dye (powder)', 'colour' => '#2e4d63', 'note' => 'x',
+            ],
             'pieces.marks.destroy', 'pieces.undo', 'pieces.redo' => ['version' => $version],
-            'pieces.coats', 'pieces/{piece}/coats' => ['version' => $version, 'do' => ['stack', 'add', 'remove', 'up', 'denib', 'buff', 'unplan'][mt_rand(0, 6)], 'plan' => '0', 'coat' => '1', 'product' => 'Paste wax', 'denib' => 'pad', 'buff' => 'hand', 'stack' => 'hard-wax-oil', 'zones' => ['outside', 'rim']],
+            'pieces.coats', 'pieces/{piece}/coats' => [
+                'version' => $version,
+                'do' => ['stack', 'add', 'remove', 'up', 'denib', 'buff', 'unplan'][mt_rand(0, 6)], 'plan' => '0',
+                'coat' => '1', 'product' => 'Paste wax', 'denib' => 'pad', 'buff' => 'hand', 'stack' => 'hard-wax-oil',
+                'zones' => ['outside', 'rim'],
+            ],
             'steps.done' => ['at' => '2026-12-01T09:00', 'minutes' => '5'],
             'steps.skip' => ['reason' => 'x'],
             'steps.note', 'steps.wrong', 'log', 'pieces/{piece}/record' => ['body' => 'x', 'weight' => '300'],
             'cautions' => ['hazard' => 'rags'],
-            'shop.update' => ['name' => 'Bramble Slip', 'time_zone' => 'UTC', 'hours' => ['mon' => '08:00-12:00', 'tue' => '08:00-17:00'], 'closed' => '2026-12-25', 'day_c' => '20', 'night_c' => '15', 'day_rh' => '50', 'night_rh' => '60', 'day_from' => '8', 'day_to' => '18', 'sanding_cap_m_s' => '5', 'min_wall_mm' => '3'],
-            'preferences' => ['units' => ['metric', 'imperial'][mt_rand(0, 1)], 'grits' => 'P', 'clock' => '24', 'theme' => 'paper', 'own_time_zone' => 'UTC'],
-            'password' => ['current_password' => 'x', 'password' => 'heron-on-the-wharf', 'password_confirmation' => 'heron-on-the-wharf'],
-            'people.store' => ['person_name' => 'Idris', 'person_email' => 'idris'.mt_rand(1, 9999).'@example.test', 'person_password' => 'heron-on-the-wharf', 'person_role' => 'maker'],
+            'shop.update' => [
+                'name' => 'Bramble Slip', 'time_zone' => 'UTC',
+                'hours' => ['mon' => '08:00-12:00', 'tue' => '08:00-17:00'], 'closed' => '2026-12-25', 'day_c' => '20',
+                'night_c' => '15', 'day_rh' => '50', 'night_rh' => '60', 'day_from' => '8', 'day_to' => '18',
+                'sanding_cap_m_s' => '5', 'min_wall_mm' => '3',
+            ],
+            'preferences' => [
+                'units' => ['metric', 'imperial'][mt_rand(0, 1)], 'grits' => 'P', 'clock' => '24', 'theme' => 'paper',
+                'own_time_zone' => 'UTC',
+            ],
+            'password' => [
+                'current_password' => 'x', 'password' => 'heron-on-the-wharf',
+                'password_confirmation' => 'heron-on-the-wharf',
+            ],
+            'people.store' => [
+                'person_name' => 'Idris', 'person_email' => 'idris'.mt_rand(1, 9999).'@example.test',
+                'person_password' => 'heron-on-the-wharf', 'person_role' => 'maker',
+            ],
             'abrasives.store', 'abrasives.update' => ['grit' => 'P220', 'discs' => '4'],
-            'tins.update', 'tins.edit' => ['product' => 'Hard-wax oil', 'label' => ['recoat_from_h' => '12', 'min_c' => '8'], 'stock_ml' => '300', 'opened_on' => '2026-11-01', 'note' => 'x'],
+            'tins.update', 'tins.edit' => [
+                'product' => 'Hard-wax oil', 'label' => ['recoat_from_h' => '12', 'min_c' => '8'], 'stock_ml' => '300',
+                'opened_on' => '2026-11-01', 'note' => 'x',
+            ],
             'pieces.index' => ['q' => 'Ebb', 'state' => 'working', 'page' => '2'],
             'weeks' => ['days' => '14', 'page' => '1'],
             default => ['body' => 'x', 'email' => 'a@b.example', 'page' => '1'],
@@ -118,7 +164,8 @@ final class FuzzTest extends FeatureTestCase
             $key = $keys[mt_rand(0, count($keys) - 1)];
             $nasty = self::NASTY[mt_rand(0, count(self::NASTY) - 1)];
             $form[$key] = match (mt_rand(0, 5)) {
-                0 => [$nasty], 1 => ['a' => ['b' => $nasty]], 2 => str_repeat('x', mt_rand(100, 3000)), default => $nasty,
+                0 => [$nasty], 1 => ['a' => ['b' => $nasty]], 2 => str_repeat('x', mt_rand(100, 3000)),
+                default => $nasty,
             };
             if (mt_rand(0, 4) === 0) {
                 unset($form[$key]);

@@ -27,12 +27,21 @@ final class HardeningTest extends FeatureTestCase
     {
         $step = $this->step($this->bowl(), 'hold');
         foreach ([1, 2] as $time) {
-            $this->post(route('steps.note', $step), ['body' => 'Torn by the rim.', 'once' => 'k1', 'read' => $step->mark()])->assertSessionHas('said', 'Noted.');
-            $this->post(route('pieces.record', $step->piece), ['body' => 'Weighed.', 'once' => 'k2'])->assertSessionHas('said', 'Noted.');
+            $this->post(
+                route('steps.note', $step), ['body' => 'Torn by the rim.', 'once' => 'k1', 'read' => $step->mark()],
+            )->assertSessionHas('said', 'Noted.');
+            $this->post(
+                route('pieces.record', $step->piece), ['body' => 'Weighed.', 'once' => 'k2'],
+            )->assertSessionHas('said', 'Noted.');
             $this->post('/log', ['body' => 'Heater on.', 'once' => 'k3'])->assertSessionHas('said', 'Noted.');
         }
-        self::assertSame(['Torn by the rim.', 'Weighed.', 'Heater on.'], $this->shop->logEntries()->orderBy('id')->pluck('body')->all());
-        foreach (['note' => ['body' => 'x'], 'wrong' => ['body' => 'x'], 'skip' => ['reason' => 'x'], 'start' => []] as $what => $form) {
+        self::assertSame(
+            ['Torn by the rim.', 'Weighed.', 'Heater on.'],
+            $this->shop->logEntries()->orderBy('id')->pluck('body')->all(),
+        );
+        foreach ([
+            'note' => ['body' => 'x'], 'wrong' => ['body' => 'x'], 'skip' => ['reason' => 'x'], 'start' => [],
+        ] as $what => $form) {
             $this->post(route("steps.$what", $step), $form + ['read' => 'another'])->assertSessionHasErrors('step');
         }
         self::assertSame(3, $this->shop->logEntries()->count());
@@ -90,8 +99,11 @@ final class HardeningTest extends FeatureTestCase
 
     /** @param  array<string, mixed>  $typed */
     #[DataProvider('strangeForms')]
-    public function test_strange_forms_are_refused_at_their_field_and_the_next_page_still_opens(string $path, array $typed, string $field): void
-    {
+    public function test_strange_forms_are_refused_at_their_field_and_the_next_page_still_opens(
+        string $path,
+        array $typed,
+        string $field,
+    ): void {
         $piece = $this->bowl();
         $path = str_replace('{piece}', (string) $piece->id, $path);
         $back = "/pieces/$piece->id/marks";
@@ -104,17 +116,25 @@ final class HardeningTest extends FeatureTestCase
     /** @return iterable<string, array{string, array<string, mixed>, string}> */
     public static function strangeForms(): iterable
     {
-        yield 'a list where a mark begins' => ['/pieces/{piece}/marks', ['version' => 1, 'kind' => 'dye', 'on' => 'outer', 'from' => ['1'], 'to' => '9'], 'from'];
+        yield 'a list where a mark begins' => [
+            '/pieces/{piece}/marks', ['version' => 1, 'kind' => 'dye', 'on' => 'outer', 'from' => ['1'], 'to' => '9'],
+            'from',
+        ];
         yield 'a list for a name' => ['/pieces', ['name' => ['x']], 'name'];
         yield 'a note of broken text' => ['/log', ['body' => "\xFF"], 'body'];
         yield 'a bell in a name' => ['/pieces', ['name' => "Ebb\x07bowl"], 'name'];
-        yield 'lists within lists' => ['/pieces/{piece}/surface', ['_method' => 'put', 'version' => 1, 'tool_mark_um' => '80', 'own' => ['outside' => [['P80']]]], 'own'];
+        yield 'lists within lists' => [
+            '/pieces/{piece}/surface',
+            ['_method' => 'put', 'version' => 1, 'tool_mark_um' => '80', 'own' => ['outside' => [['P80']]]], 'own',
+        ];
     }
 
     public function test_even_signing_in_with_a_list_is_answered(): void
     {
         Auth::logout();
-        $this->from('/sign-in')->post('/sign-in', ['email' => ['a@b.example'], 'password' => 'x'])->assertRedirect('/sign-in')->assertSessionHasErrors('email');
+        $this->from('/sign-in')->post(
+            '/sign-in', ['email' => ['a@b.example'], 'password' => 'x'],
+        )->assertRedirect('/sign-in')->assertSessionHasErrors('email');
         $this->get('/sign-in')->assertOk();
     }
 
@@ -122,7 +142,9 @@ final class HardeningTest extends FeatureTestCase
     #[DataProvider('strangeDocuments')]
     public function test_a_file_with_impossible_dates_or_names_is_refused(callable $change, string $says): void
     {
-        $file = \Illuminate\Http\UploadedFile::fake()->createWithContent('piece.json', (string) json_encode($change($this->bowl()->document), JSON_INVALID_UTF8_SUBSTITUTE));
+        $file = \Illuminate\Http\UploadedFile::fake()->createWithContent(
+            'piece.json', (string) json_encode($change($this->bowl()->document), JSON_INVALID_UTF8_SUBSTITUTE),
+        );
         $this->from('/pieces')->post('/pieces/import', ['file' => $file])->assertRedirect('/pieces');
         self::assertStringContainsString($says, implode(' ', session('errors')->all()));
         self::assertSame(1, $this->shop->pieces()->count());
@@ -131,9 +153,15 @@ final class HardeningTest extends FeatureTestCase
     /** @return iterable<string, array{callable(array<string, mixed>): array<string, mixed>, string}> */
     public static function strangeDocuments(): iterable
     {
-        yield 'due before there were calendars' => [fn (array $d): array => ['due_at' => '0001-01-01T00:00:00Z'] + $d, 'a time from 1970'];
-        yield 'due at the end of them' => [fn (array $d): array => ['due_at' => '9999-12-31T23:59:59Z'] + $d, 'a time from 1970'];
-        yield 'an escape in its name' => [fn (array $d): array => ['name' => "Ebb\x1b[31mbowl"] + $d, 'one line without control characters'];
+        yield 'due before there were calendars' => [
+            fn (array $d): array => ['due_at' => '0001-01-01T00:00:00Z'] + $d, 'a time from 1970',
+        ];
+        yield 'due at the end of them' => [
+            fn (array $d): array => ['due_at' => '9999-12-31T23:59:59Z'] + $d, 'a time from 1970',
+        ];
+        yield 'an escape in its name' => [
+            fn (array $d): array => ['name' => "Ebb\x1b[31mbowl"] + $d, 'one line without control characters',
+        ];
         yield 'two lines for a name' => [fn (array $d): array => ['name' => "Ebb\nbowl"] + $d, 'one line'];
     }
 
@@ -152,8 +180,12 @@ final class HardeningTest extends FeatureTestCase
         Carbon::setTestNow('2026-12-01 09:00:40');
         $this->work($piece, 'hold');
         // The field of the next step offers 09:00, forty seconds before the step it follows.
-        $this->post(route('steps.done', $this->step($piece, 'sand-outside')), ['at' => '2026-12-01T09:00'])->assertSessionHasNoErrors();
-        $this->post(route('steps.done', $this->step($piece, 'sand-rim')), ['at' => '2026-12-01T08:59'])->assertSessionHasErrors('at');
+        $this->post(
+            route('steps.done', $this->step($piece, 'sand-outside')), ['at' => '2026-12-01T09:00'],
+        )->assertSessionHasNoErrors();
+        $this->post(
+            route('steps.done', $this->step($piece, 'sand-rim')), ['at' => '2026-12-01T08:59'],
+        )->assertSessionHasErrors('at');
     }
 
     public function test_a_page_that_showed_another_step_logs_nothing(): void
@@ -162,7 +194,9 @@ final class HardeningTest extends FeatureTestCase
         $step = $this->step($piece, 'sand-outside');
         $read = $step->mark();
         $this->work($piece, 'hold');
-        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '250'])->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '250'],
+        )->assertSessionHasNoErrors();
         self::assertNotSame($step->title, $step->refresh()->title, 'the ladder has changed');
         $this->post(route('steps.done', $step), ['read' => $read])->assertSessionHasErrors('step');
         $this->post(route('steps.done', $step), ['read' => $step->mark()])->assertSessionHasNoErrors();
@@ -176,12 +210,16 @@ final class HardeningTest extends FeatureTestCase
         $undone = false;
         // Between looking the step up and locking the shop, another session takes the step before back.
         LogEntry::creating(function (LogEntry $entry) use (&$undone): void {
-            self::assertTrue($entry->kind !== 'done' || ! $undone, 'a step was logged after the one before it was taken back');
+            self::assertTrue(
+                $entry->kind !== 'done' || ! $undone, 'a step was logged after the one before it was taken back',
+            );
         });
         Workshop::retrieved(function () use (&$undone, $piece): void {
             if (! $undone) {
                 $undone = true;
-                app(Logbook::class)->undo(LogEntry::query()->where(['piece_id' => $piece->id, 'step' => 'hold'])->firstOrFail(), $this->wren);
+                app(Logbook::class)->undo(
+                    LogEntry::query()->where(['piece_id' => $piece->id, 'step' => 'hold'])->firstOrFail(), $this->wren,
+                );
             }
         });
         $this->post(route('steps.done', $this->step($piece, 'sand-outside')));
@@ -214,9 +252,14 @@ final class HardeningTest extends FeatureTestCase
 
     public function test_one_form_makes_one_piece_however_often_it_is_sent(): void
     {
-        $form = ['form' => 'shallow-bowl', 'diameter' => '260', 'height' => '70', 'foot' => '90', 'wall' => '7', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9', 'name' => 'Ebb bowl', 'purpose' => 'handled'];
+        $form = [
+            'form' => 'shallow-bowl', 'diameter' => '260', 'height' => '70', 'foot' => '90', 'wall' => '7',
+            'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9', 'name' => 'Ebb bowl', 'purpose' => 'handled',
+        ];
         foreach ([1, 2, 3] as $time) {
-            $this->post('/pieces', $form + ['once' => str_repeat('a', 32)])->assertSessionHasNoErrors()->assertRedirect();
+            $this->post(
+                '/pieces', $form + ['once' => str_repeat('a', 32)],
+            )->assertSessionHasNoErrors()->assertRedirect();
         }
         self::assertSame(1, $this->shop->pieces()->count());
         $this->post('/pieces', $form + ['once' => str_repeat('b', 32)]);
@@ -226,13 +269,21 @@ final class HardeningTest extends FeatureTestCase
             $this->post(route('pieces.copy', $piece), ['once' => str_repeat('c', 32)]);
         }
         $this->post(route('pieces.copy', $piece));
-        self::assertSame(['Ebb bowl', 'Ebb bowl', 'Ebb bowl 2', 'Ebb bowl 3'], $this->shop->pieces()->orderBy('name')->pluck('name')->all());
+        self::assertSame(
+            ['Ebb bowl', 'Ebb bowl', 'Ebb bowl 2', 'Ebb bowl 3'],
+            $this->shop->pieces()->orderBy('name')->pluck('name')->all(),
+        );
         $this->get('/pieces/create')->assertSee('name="once"', false);
     }
 
     public function test_two_owners_cannot_take_each_other_out(): void
     {
-        $other = $this->shop->users()->create(['name' => 'Idris', 'email' => 'idris@example.test', 'password' => 'lapwing-on-the-slip', 'role' => 'owner']);
+        $other = $this->shop->users()->create(
+            [
+                'name' => 'Idris', 'email' => 'idris@example.test', 'password' => 'lapwing-on-the-slip',
+                'role' => 'owner',
+            ],
+        );
         // The other has already taken us out, in a session that got the lock first.
         $done = false;
         Workshop::retrieved(function () use (&$done): void {
@@ -249,9 +300,14 @@ final class HardeningTest extends FeatureTestCase
     public function test_look_alike_addresses_neither_sign_in_nor_escape_the_throttle(): void
     {
         Auth::logout();
-        $this->post('/sign-in', ['email' => 'wrén@example.test', 'password' => 'lapwing-on-the-slip'])->assertSessionHasErrors('email');
+        $this->post(
+            '/sign-in', ['email' => 'wrén@example.test', 'password' => 'lapwing-on-the-slip'],
+        )->assertSessionHasErrors('email');
         self::assertFalse(Auth::check());
-        foreach (['wren@example.test', 'WREN@example.test', 'wrén@example.test', 'ｗren@example.test', 'wrèn@example.test', 'Wren@example.test'] as $email) {
+        foreach ([
+            'wren@example.test', 'WREN@example.test', 'wrén@example.test', 'ｗren@example.test', 'wrèn@example.test',
+            'Wren@example.test',
+        ] as $email) {
             $last = $this->post('/sign-in', ['email' => $email, 'password' => 'wrong']);
         }
         $last->assertStatus(429);
@@ -262,13 +318,21 @@ final class HardeningTest extends FeatureTestCase
         Auth::logout();
         Hash::shouldReceive('check')->once()->andReturnFalse();
         Hash::shouldReceive('make')->andReturn('$2y$04$abcdefghijklmnopqrstuuA1b2c3d4e5f6g7h8i9j0k1l2m3n4o5p6');
-        $this->post('/sign-in', ['email' => 'nobody@example.test', 'password' => 'wrong'])->assertSessionHasErrors('email');
+        $this->post(
+            '/sign-in', ['email' => 'nobody@example.test', 'password' => 'wrong'],
+        )->assertSessionHasErrors('email');
     }
 
     public function test_the_password_page_cannot_be_guessed_on(): void
     {
         for ($i = 0; $i < 6; $i++) {
-            $last = $this->put('/password', ['current_password' => "guess $i", 'password' => 'heron-on-the-wharf', 'password_confirmation' => 'heron-on-the-wharf']);
+            $last = $this->put(
+                '/password',
+                [
+                    'current_password' => "guess $i", 'password' => 'heron-on-the-wharf',
+                    'password_confirmation' => 'heron-on-the-wharf',
+                ],
+            );
         }
         $last->assertStatus(429);
     }
@@ -280,7 +344,9 @@ final class HardeningTest extends FeatureTestCase
         $began = hrtime(true);
         $this->post('/demo')->assertRedirect('/bench');
         $first = Auth::user()?->workshop_id;
-        self::assertLessThan(6.0, (hrtime(true) - $began) / 1e9, 'a wide bound for a busy machine; bin/bench measures it');
+        self::assertLessThan(
+            6.0, (hrtime(true) - $began) / 1e9, 'a wide bound for a busy machine; bin/bench measures it',
+        );
         $this->get('/bench')->assertOk()->assertSee('Ebb bowl');
         Auth::logout();
         $this->post('/demo');
@@ -300,7 +366,13 @@ final class HardeningTest extends FeatureTestCase
         app(DemoWorkshopSeeder::class)->run();
         $wren = User::query()->where('email', DemoWorkshopSeeder::EMAIL)->firstOrFail();
         $this->actingAs($wren);
-        $this->put('/password', ['current_password' => DemoWorkshopSeeder::PASSWORD, 'password' => 'heron-on-the-wharf', 'password_confirmation' => 'heron-on-the-wharf'])->assertForbidden();
+        $this->put(
+            '/password',
+            [
+                'current_password' => DemoWorkshopSeeder::PASSWORD, 'password' => 'heron-on-the-wharf',
+                'password_confirmation' => 'heron-on-the-wharf',
+            ],
+        )->assertForbidden();
         $idris = $wren->workshop->users()->where('role', 'maker')->firstOrFail();
         $this->delete(route('people.destroy', $idris))->assertForbidden();
         $this->get('/shop')->assertOk()->assertSee('stay as they are')->assertDontSee('Take out');
@@ -313,7 +385,12 @@ final class HardeningTest extends FeatureTestCase
         $this->post('/log', ['body' => ''], ['Referer' => 'http://elsewhere.example/trap']);
         self::assertSame(0, $this->shop->logEntries()->count());
         $this->post('/log', ['body' => 'x'], ['Referer' => 'http://elsewhere.example/trap'])->assertRedirect();
-        self::assertStringNotContainsString('elsewhere', (string) $this->post('/log', ['body' => 'y'], ['Referer' => 'http://elsewhere.example/trap'])->headers->get('Location'));
+        self::assertStringNotContainsString(
+            'elsewhere',
+            (string) $this->post(
+                '/log', ['body' => 'y'], ['Referer' => 'http://elsewhere.example/trap'],
+            )->headers->get('Location'),
+        );
     }
 
     public function test_who_only_looks_leaves_no_session_behind(): void
@@ -329,7 +406,15 @@ final class HardeningTest extends FeatureTestCase
 
     public function test_nothing_is_served_from_storage(): void
     {
-        self::assertSame([], array_values(array_filter(array_map(fn ($route): string => $route->uri(), iterator_to_array(Route::getRoutes())), fn (string $uri): bool => str_starts_with($uri, 'storage'))));
+        self::assertSame(
+            [],
+            array_values(
+                array_filter(
+                    array_map(fn ($route): string => $route->uri(), iterator_to_array(Route::getRoutes())),
+                    fn (string $uri): bool => str_starts_with($uri, 'storage'),
+                ),
+            ),
+        );
     }
 
     public function test_a_database_that_is_gone_gets_a_page_that_says_when_to_come_back(): void
@@ -338,7 +423,11 @@ final class HardeningTest extends FeatureTestCase
         self::assertTrue(DatabaseGone::caused($gone));
         self::assertFalse(DatabaseGone::caused(new \PDOException('SQLSTATE[42S22]: Column not found')));
         Route::get('gone', fn () => throw $gone);
-        $this->get('/gone')->assertStatus(503)->assertHeader('Retry-After', '5')->assertSee('do not answer')->assertDontSee('SQLSTATE');
+        $this->get('/gone')
+            ->assertStatus(503)
+            ->assertHeader('Retry-After', '5')
+            ->assertSee('do not answer')
+            ->assertDontSee('SQLSTATE');
         $this->getJson('/gone')->assertStatus(503)->assertHeader('Retry-After', '5');
     }
 
@@ -352,25 +441,46 @@ final class HardeningTest extends FeatureTestCase
 
     public function test_lengths_may_be_typed_as_on_a_rule(): void
     {
-        self::assertSame([0.625, 1.5, 1.5, 3.25, 2.75], array_map(ReadFractions::number(...), ['5/8', '1 1/2', '1-1/2', '3.25"', '2 3/4 in']));
-        self::assertSame([null, null, null, null], array_map(ReadFractions::number(...), ['1/0', 'wide', ['5/8'], '12']));
+        self::assertSame(
+            [0.625, 1.5, 1.5, 3.25, 2.75],
+            array_map(ReadFractions::number(...), ['5/8', '1 1/2', '1-1/2', '3.25"', '2 3/4 in']),
+        );
+        self::assertSame(
+            [null, null, null, null], array_map(ReadFractions::number(...), ['1/0', 'wide', ['5/8'], '12']),
+        );
         $this->wren->update(['preferences' => ['units' => 'imperial']]);
         $this->get('/pieces/create')->assertSee('value="10.25"', false)->assertDontSee('10.2362');
-        $this->post('/pieces', ['form' => 'shallow-bowl', 'diameter' => '10 1/4', 'height' => '2 3/4', 'foot' => '3-1/2', 'wall' => '5/16', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9', 'name' => 'Ebb bowl', 'purpose' => 'handled'])->assertSessionHasNoErrors();
+        $this->post(
+            '/pieces',
+            [
+                'form' => 'shallow-bowl', 'diameter' => '10 1/4', 'height' => '2 3/4', 'foot' => '3-1/2',
+                'wall' => '5/16', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9', 'name' => 'Ebb bowl',
+                'purpose' => 'handled',
+            ],
+        )->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(260.35, $this->shop->pieces()->firstOrFail()->diameter_mm, 0.1);
     }
 
     public function test_a_spindle_takes_the_sizes_it_is_offered(): void
     {
         $sizes = \HonestGrain\Geometry\Form::Spindle->sizes();
-        $this->post('/pieces', ['form' => 'spindle', 'diameter' => $sizes['diameter_mm'], 'height' => $sizes['height_mm'], 'foot' => $sizes['foot_mm'], 'wall' => $sizes['wall_mm'], 'wood' => 'Ash (white)', 'grain' => 'end', 'moisture' => '9', 'name' => 'Curlew spindle', 'purpose' => 'handled'])->assertSessionHasNoErrors();
+        $this->post(
+            '/pieces',
+            [
+                'form' => 'spindle', 'diameter' => $sizes['diameter_mm'], 'height' => $sizes['height_mm'],
+                'foot' => $sizes['foot_mm'], 'wall' => $sizes['wall_mm'], 'wood' => 'Ash (white)', 'grain' => 'end',
+                'moisture' => '9', 'name' => 'Curlew spindle', 'purpose' => 'handled',
+            ],
+        )->assertSessionHasNoErrors();
     }
 
     public function test_a_refusal_stands_at_its_field_and_not_twice(): void
     {
         $piece = $this->bowl();
         $page = fn (string $url): string => (string) $this->get($url)->assertOk()->getContent();
-        $this->from(route('pieces.surface', $piece))->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '80', 'own' => ['outside' => 'P81']]);
+        $this->from(route('pieces.surface', $piece))->put(
+            route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '80', 'own' => ['outside' => 'P81']],
+        );
         self::assertSame(1, substr_count($page(route('pieces.surface', $piece)), 'P81&quot;; it takes'));
         $this->from('/pieces/create')->post('/pieces', ['name' => '']);
         self::assertSame(1, substr_count($page('/pieces/create'), 'Name is empty'));
@@ -381,8 +491,13 @@ final class HardeningTest extends FeatureTestCase
         $piece = $this->bowl();
         self::assertNotNull($piece->ready_at);
         $this->get('/weeks')->assertSee('The 1 piece in work will be done in time');
-        $this->put(route('pieces.coats', $piece), ['version' => 1, 'do' => 'add', 'plan' => 0, 'product' => 'Paste wax']);
-        $this->put(route('pieces.coats', $piece), ['version' => 2, 'do' => 'add', 'plan' => 0, 'product' => 'Oil-varnish blend'])->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.coats', $piece), ['version' => 1, 'do' => 'add', 'plan' => 0, 'product' => 'Paste wax'],
+        );
+        $this->put(
+            route('pieces.coats', $piece),
+            ['version' => 2, 'do' => 'add', 'plan' => 0, 'product' => 'Oil-varnish blend'],
+        )->assertSessionHasNoErrors();
         self::assertNull($piece->refresh()->ready_at);
         $this->get('/weeks')->assertSee('The piece in work has no date')->assertDontSee('done in time');
         $this->get(route('pieces.route', $piece))->assertOk()->assertSee('not planned');
@@ -391,14 +506,23 @@ final class HardeningTest extends FeatureTestCase
     public function test_a_due_date_on_a_closed_day_says_when_hands_must_be_off(): void
     {
         $piece = $this->bowl(['due_at' => '2026-12-20T17:00:00Z']);
-        $this->get(route('pieces.route', $piece))->assertSee('The shop is closed on the day it is due: the last hands-on time before is Sat 19 Dec until 13:00.');
+        $this->get(route('pieces.route', $piece))->assertSee(
+            'The shop is closed on the day it is due: the last hands-on time before is Sat 19 Dec until 13:00.',
+        );
     }
 
     public function test_a_cold_shop_says_which_temperature_and_since_when(): void
     {
         $piece = $this->bowl();
         $this->work($piece, 'hold');
-        $this->shop->refresh()->update(['climate' => ['day_c' => 6.0, 'day_rh' => 50.0, 'night_c' => 4.0, 'night_rh' => 60.0, 'day_from' => 8, 'day_to' => 18]]);
+        $this->shop->refresh()->update(
+            [
+                'climate' => [
+                    'day_c' => 6.0, 'day_rh' => 50.0, 'night_c' => 4.0, 'night_rh' => 60.0, 'day_from' => 8,
+                    'day_to' => 18,
+                ],
+            ],
+        );
         $this->post('/shelf/abrasives', ['grit' => 'P220']);
         $said = json_encode($piece->refresh()->conflicts, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
         self::assertStringContainsString('is below the product\'s least 10 °C', $said);

@@ -105,12 +105,20 @@ final class PieceTest extends FeatureTestCase
         $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '80', 'own' => ['outside' => 'p80, P180, cami 400']])->assertSessionHasNoErrors();
         self::assertSame(['P80', 'P180', 'CAMI 400'], $piece->refresh()->document['surface']['own']['outside']);
         $this->get(route('pieces.surface', $piece))->assertSee('the size falls by 2.45 times');
-        $this->put(route('pieces.surface', $piece), ['version' => 2, 'tool_mark_um' => '80', 'own' => ['outside' => '80, 180']])->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.surface', $piece),
+            ['version' => 2, 'tool_mark_um' => '80', 'own' => ['outside' => '80, 180']],
+        )->assertSessionHasNoErrors();
         self::assertSame(['P80', 'P180'], $piece->refresh()->document['surface']['own']['outside']);
         $this->wren->update(['preferences' => ['grits' => 'CAMI']]);
-        $this->put(route('pieces.surface', $piece), ['version' => 3, 'tool_mark_um' => '80', 'own' => ['outside' => '80, 220']])->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.surface', $piece),
+            ['version' => 3, 'tool_mark_um' => '80', 'own' => ['outside' => '80, 220']],
+        )->assertSessionHasNoErrors();
         self::assertSame(['CAMI 80', 'CAMI 220'], $piece->refresh()->document['surface']['own']['outside']);
-        $this->put(route('pieces.surface', $piece), ['version' => 4, 'tool_mark_um' => '80', 'own' => ['outside' => 'P81']])->assertSessionHasErrors('own.outside');
+        $this->put(
+            route('pieces.surface', $piece), ['version' => 4, 'tool_mark_um' => '80', 'own' => ['outside' => 'P81']],
+        )->assertSessionHasErrors('own.outside');
     }
 
     public function test_marks_are_placed_changed_and_removed_and_stand_in_the_route(): void
@@ -124,7 +132,9 @@ final class PieceTest extends FeatureTestCase
         $this->put(route('pieces.marks.update', [$piece, 'dye-1']), ['version' => 3, 'minutes' => '33'] + $dye)->assertSessionHasNoErrors();
         self::assertSame(33.0, $this->step($piece, 'mark-dye-1')->minutes);
         $this->post(route('pieces.marks', $piece), ['version' => 4, 'to' => '9000'] + $dye)->assertSessionHasErrors('to');
-        $this->post(route('pieces.marks', $piece), ['version' => 4, 'to' => '900'] + $dye)->assertSessionHasErrors('to');
+        $this->post(
+            route('pieces.marks', $piece), ['version' => 4, 'to' => '900'] + $dye,
+        )->assertSessionHasErrors('to');
         $this->delete(route('pieces.marks.destroy', [$piece, 'dye-1']), ['version' => 4])->assertSessionHasNoErrors();
         self::assertCount(1, $piece->refresh()->document['marks']);
     }
@@ -137,7 +147,12 @@ final class PieceTest extends FeatureTestCase
         };
         $put(['do' => 'stack', 'stack' => 'wiping-varnish', 'zones' => ['outside', 'rim']])->assertSessionHasNoErrors();
         self::assertSame([['inside'], ['outside', 'rim']], array_column($piece->refresh()->document['coats'], 'zones'));
-        $put(['do' => 'add', 'plan' => 1, 'product' => 'Paste wax'])->assertSessionHas('said', fn (string $said): bool => preg_match('/^Coats saved\. It will be ready [\d.]+ (?:days|h) later than before: /', $said) === 1);
+        $put(['do' => 'add', 'plan' => 1, 'product' => 'Paste wax'])->assertSessionHas(
+            'said',
+            fn (string $said): bool => preg_match(
+                '/^Coats saved\. It will be ready [\d.]+ (?:days|h) later than before: /', $said,
+            ) === 1,
+        );
         $put(['do' => 'add', 'plan' => 1, 'product' => 'Wiping varnish (oil-based thinned)'])->assertSessionHasNoErrors();
         $this->get(route('pieces.coats', $piece))->assertSee('Nothing sticks over wax')->assertSee('Wash the wax off');
         self::assertSame('forbid', $piece->refresh()->conflicts[0]['severity']);

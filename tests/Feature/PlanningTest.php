@@ -134,7 +134,10 @@ final class PlanningTest extends FeatureTestCase
     public function test_a_piece_without_coats_marks_or_date_still_has_a_whole_route(): void
     {
         $piece = $this->bowl(['coats' => [], 'due_at' => null]);
-        self::assertSame(['hold', 'sand-outside', 'sand-rim', 'sand-inside', 'dust-off', 'foot', 'sign', 'ready'], $piece->plannedSteps()->pluck('step')->all());
+        self::assertSame(
+            ['hold', 'sand-outside', 'sand-rim', 'sand-inside', 'dust-off', 'foot', 'sign', 'ready'],
+            $piece->plannedSteps()->pluck('step')->all(),
+        );
         foreach (['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card'] as $tab) {
             $this->get("/pieces/{$piece->id}/$tab")->assertOk();
         }

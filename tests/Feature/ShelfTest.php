@@ -33,9 +33,13 @@ final class ShelfTest extends FeatureTestCase
             $this->delete("/shelf/abrasives/$id")->assertSessionHasNoErrors();
         }
         $this->get('/shelf')->assertSee('Without abrasives no sanding can be worked out');
-        $this->get(route('pieces.surface', $piece))->assertOk()->assertSee('Nothing to sand with.')->assertSee('those of the usual set');
+        $this->get(
+            route('pieces.surface', $piece),
+        )->assertOk()->assertSee('Nothing to sand with.')->assertSee('those of the usual set');
         self::assertNull($piece->refresh()->ready_at, 'no date without abrasives');
-        self::assertStringContainsString('There is no abrasive on the shelf', json_encode($piece->refresh()->conflicts, JSON_THROW_ON_ERROR));
+        self::assertStringContainsString(
+            'There is no abrasive on the shelf', json_encode($piece->refresh()->conflicts, JSON_THROW_ON_ERROR),
+        );
     }
 
     public function test_every_finish_has_a_page_of_its_own_with_its_source_and_typical_figures(): void
@@ -57,7 +61,9 @@ final class ShelfTest extends FeatureTestCase
         $ml = $this->step($piece, 'coat-outside+inside+rim-1')->details['amount_ml'];
         $this->put('/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => $label, 'stock_ml' => '300'])->assertRedirect('/shelf');
         self::assertTrue($piece->refresh()->ready_at->gt($ready));
-        self::assertEqualsWithDelta(2 * ($ml - 3), $this->step($piece, 'coat-outside+inside+rim-1')->details['amount_ml'] - 3, 0.2);
+        self::assertEqualsWithDelta(
+            2 * ($ml - 3), $this->step($piece, 'coat-outside+inside+rim-1')->details['amount_ml'] - 3, 0.2,
+        );
         $this->get(route('pieces.coats', $piece))->assertSee('by your label')->assertSee('40 h');
         $this->put('/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => array_map(fn (): ?string => null, $label)])->assertSessionHasNoErrors();
         self::assertEquals($ready, $piece->refresh()->ready_at);
@@ -65,7 +71,11 @@ final class ShelfTest extends FeatureTestCase
 
     public function test_each_field_of_a_label_may_be_typed(): void
     {
-        $typed = ['solids_percent' => 45, 'coverage_m2_per_l' => 22, 'dust_free_h' => 5, 'recoat_from_h' => 10, 'recoat_until_h' => 60, 'wax_after_h' => 90, 'buffable_h' => 300, 'handle_h' => 20, 'full_cure_days' => 14, 'min_c' => 8, 'max_rh' => 75, 'pot_life_minutes' => 90];
+        $typed = [
+            'solids_percent' => 45, 'coverage_m2_per_l' => 22, 'dust_free_h' => 5, 'recoat_from_h' => 10,
+            'recoat_until_h' => 60, 'wax_after_h' => 90, 'buffable_h' => 300, 'handle_h' => 20, 'full_cure_days' => 14,
+            'min_c' => 8, 'max_rh' => 75, 'pot_life_minutes' => 90,
+        ];
         self::assertSame(array_keys(Coating::LABEL_FIELDS), array_keys($typed));
         $this->put('/shelf/tin', ['product' => 'Hard-wax oil', 'label' => $typed, 'opened_on' => '2026-11-01', 'note' => 'from the blue shelf'])->assertSessionHasNoErrors();
         self::assertEquals($typed, $this->shop->tins()->firstOrFail()->label);
@@ -99,7 +109,9 @@ final class ShelfTest extends FeatureTestCase
         $this->post(route('pieces.record', $piece), ['body' => ' '])->assertSessionHasErrors('body');
         self::assertSame([$piece->id], $this->shop->logEntries()->pluck('piece_id')->all());
         $this->post(route('pieces.record', $piece), ['weight' => '412.5'])->assertSessionHasNoErrors();
-        $this->get(route('pieces.card', $piece))->assertSee('Weighed 413 g')->assertSee('For its owner')->assertSee('rub in a little oil-varnish blend');
+        $this->get(route('pieces.card', $piece))->assertSee('Weighed 413 g')->assertSee('For its owner')->assertSee(
+            'rub in a little oil-varnish blend',
+        );
         $theirs = $this->bowl([], $this->makeShop('Heron Wharf', 'nell@example.test'));
         $this->post("/pieces/{$theirs->id}/record", ['body' => 'x'])->assertNotFound();
     }
@@ -122,7 +134,9 @@ final class ShelfTest extends FeatureTestCase
         self::assertGreaterThan(0, $demo->tins()->whereNotNull('stock_ml')->count());
         $this->post('/sign-out');
         $this->post('/demo')->assertRedirect('/bench');
-        self::assertNotSame(DemoWorkshopSeeder::EMAIL, auth()->user()?->email, 'each visitor has a workshop of their own');
+        self::assertNotSame(
+            DemoWorkshopSeeder::EMAIL, auth()->user()?->email, 'each visitor has a workshop of their own',
+        );
     }
 
     public function test_the_bench_mark_fills_the_demo_up(): void

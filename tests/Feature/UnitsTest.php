@@ -67,7 +67,10 @@ final class UnitsTest extends FeatureTestCase
     /** @return array<string, mixed> the number fields of a page that have something in them, as a browser would send them */
     private function fieldsOf(string $url): array
     {
-        preg_match_all('/ name="([^"]+)"\s+inputmode="decimal"\s+value="([^"]+)"/', (string) $this->get($url)->assertOk()->getContent(), $found);
+        preg_match_all(
+            '/ name="([^"]+)"\s+inputmode="decimal"\s+value="([^"]+)"/',
+            (string) $this->get($url)->assertOk()->getContent(), $found,
+        );
         self::assertNotSame([], $found[1]);
         parse_str(implode('&', array_map(fn (string $name, string $value): string => urlencode($name).'='.urlencode($value), $found[1], $found[2])), $fields);
 
@@ -144,7 +147,9 @@ final class UnitsTest extends FeatureTestCase
         $piece = $this->shop->pieces()->firstOrFail();
         self::assertEqualsWithDelta(304.8, $piece->diameter_mm, 0.5);
         $this->post('/pieces', ['form' => 'platter', 'diameter' => '12', 'height' => '1.25', 'foot' => '15', 'wall' => '0.3', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9', 'name' => 'Wide foot', 'purpose' => 'handled'])
-            ->assertSessionHasErrors(['foot' => 'Foot is "15.00 in"; the foot must not be wider than the widest diameter, 12.00 in.']);
+            ->assertSessionHasErrors(
+                ['foot' => 'Foot is "15.00 in"; the foot must not be wider than the widest diameter, 12.00 in.'],
+            );
         $this->post(route('pieces.marks', $piece), ['version' => 1, 'kind' => 'v-groove', 'on' => 'outer', 'from' => '2', 'to' => '2.1'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(50.8, $piece->refresh()->document['marks'][0]['from_mm'], 0.01);
         foreach (['shape', 'surface', 'marks', 'coats', 'route', 'card'] as $tab) {

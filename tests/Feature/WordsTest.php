@@ -101,7 +101,9 @@ final class WordsTest extends FeatureTestCase
 
     public function test_a_bare_number_on_the_shelf_is_of_the_readers_scale(): void
     {
-        $this->post('/shelf/abrasives', ['grit' => '220'])->assertSessionHas('said', fn (string $said): bool => str_starts_with($said, 'P220 is on the shelf'));
+        $this->post('/shelf/abrasives', ['grit' => '220'])->assertSessionHas(
+            'said', fn (string $said): bool => str_starts_with($said, 'P220 is on the shelf'),
+        );
         $this->post('/shelf/abrasives', ['grit' => 'P221'])->assertSessionHasErrors('grit');
         $this->post('/shelf/abrasives', ['grit' => 'P220', 'discs' => '-3'])->assertSessionHasErrors(['discs' => 'Discs is “-3”; it takes a number from 0 to 9999.']);
         self::assertSame(9, $this->shop->abrasives()->count());
@@ -135,8 +137,13 @@ final class WordsTest extends FeatureTestCase
     public function test_refusals_on_a_page_speak_of_its_fields_and_those_of_a_file_of_its_paths(): void
     {
         $piece = $this->bowl();
-        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '80', 'own' => ['inside' => 'P80, P181']]);
-        self::assertStringStartsWith('Inside, your own way, grit 2 is "P181"; it takes a grade such as', session('errors')->first());
+        $this->put(
+            route('pieces.surface', $piece),
+            ['version' => 1, 'tool_mark_um' => '80', 'own' => ['inside' => 'P80, P181']],
+        );
+        self::assertStringStartsWith(
+            'Inside, your own way, grit 2 is "P181"; it takes a grade such as', session('errors')->first(),
+        );
         $this->postJson(route('pieces.shape.preview', $piece), ['shape' => ['outer' => [[0, 40], [10, -3]], 'inner' => null]])->assertStatus(422)->assertJsonPath('message', 'Outside, node 2, radius is -3; it takes a length from 0 to 3000 mm.');
         self::assertSame('Nothing to do with it.', FieldWords::in('Nothing to do with it.', 'wood'));
     }

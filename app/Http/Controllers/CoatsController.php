@@ -83,7 +83,9 @@ class CoatsController extends Controller
             'remove' => array_splice($layers, $k, 1),
             'up', 'down' => $layers = $this->swapped($layers, $k, $typed['do'] === 'up' ? $k - 1 : $k + 1),
             'denib' => isset($layers[$k]) ? $layers[$k]['denib'] = $typed['denib'] ?? null : null,
-            'buff' => $plans[$i] = ['buff' => isset($typed['buff']), 'buff_with' => $typed['buff'] ?? null] + $plans[$i],
+            'buff' => $plans[$i] = [
+                'buff' => isset($typed['buff']), 'buff_with' => $typed['buff'] ?? null,
+            ] + $plans[$i],
             default => null,
         };
         $plans[$i]['layers'] = $layers;

@@ -38,7 +38,14 @@ class PieceController extends Controller
 
     public function create(Request $request, Show $show): View
     {
-        return view('pieces.create', ['forms' => Form::cases(), 'drawings' => FormDrawings::all(), 'woods' => $this->catalogue->woods()->names(), 'form' => Form::tryFrom($request->string('form')->toString()) ?? Form::ShallowBowl]);
+        return view(
+            'pieces.create',
+            [
+                'forms' => Form::cases(), 'drawings' => FormDrawings::all(),
+                'woods' => $this->catalogue->woods()->names(),
+                'form' => Form::tryFrom($request->string('form')->toString()) ?? Form::ShallowBowl,
+            ],
+        );
     }
 
     public function store(Request $request, PieceStarter $starter, Show $show): RedirectResponse
@@ -55,9 +62,14 @@ class PieceController extends Controller
             'diameter' => ['required', 'numeric', $show->between(Unit::Length, 5, 2000)],
             'height' => ['required', 'numeric', $show->between(Unit::Length, 5, 2000)],
             'foot' => ['required', 'numeric', $show->between(Unit::Length, 1, 2000)],
-            'wall' => $form === Form::Spindle ? ['exclude'] : ['required', 'numeric', $show->between(Unit::Length, 0.5, 200)],
+            'wall' => $form === Form::Spindle ? ['exclude'] : [
+                'required', 'numeric', $show->between(Unit::Length, 0.5, 200),
+            ],
         ]);
-        $piece = $this->editor->create($this->workshop($request), $starter->document($typed, $show, $this->user($request)->timeZone()), $this->user($request), once: $this->once($request));
+        $piece = $this->editor->create(
+            $this->workshop($request), $starter->document($typed, $show, $this->user($request)->timeZone()),
+            $this->user($request), once: $this->once($request),
+        );
 
         return redirect()->route('pieces.shape', $piece)->with('said', 'Drawn. Drag the nodes, or type them; then look at Surface, Marks and Coats.');
     }
@@ -109,7 +121,9 @@ class PieceController extends Controller
     public function copy(Request $request, Piece $piece): RedirectResponse
     {
         $copy = $this->editor->create(
-            $this->workshop($request), ['name' => $this->numbered($piece->name, $request), 'due_at' => null] + $piece->document,
+            $this->workshop($request), [
+                'name' => $this->numbered($piece->name, $request), 'due_at' => null,
+            ] + $piece->document,
             $this->user($request), 'copied', once: $this->once($request),
         );
 
@@ -120,7 +134,9 @@ class PieceController extends Controller
     private function numbered(string $name, Request $request): string
     {
         $stem = mb_substr((string) preg_replace('/ \d{1,3}$/', '', $name), 0, 74);
-        $taken = $this->workshop($request)->pieces()->where('name', 'like', addcslashes($stem, '%_\\').' %')->pluck('name')->flip();
+        $taken = $this->workshop($request)->pieces()->where(
+            'name', 'like', addcslashes($stem, '%_\\').' %',
+        )->pluck('name')->flip();
         for ($n = 2; $taken->has("$stem $n"); $n++);
 
         return "$stem $n";

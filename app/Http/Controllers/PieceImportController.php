@@ -25,7 +25,9 @@ class PieceImportController extends Controller
         }
         Document::decode($text);
         $document = $schema->valid($text);
-        $piece = $editor->create($this->workshop($request), $document, $this->user($request), 'brought in', once: $this->once($request));
+        $piece = $editor->create(
+            $this->workshop($request), $document, $this->user($request), 'brought in', once: $this->once($request),
+        );
 
         return redirect()->route('pieces.shape', $piece)->with('said', "“{$piece->name}” was brought in.");
     }

@@ -30,7 +30,8 @@ class SessionController extends Controller
         $right = Hash::check($typed['password'], $user->password ?? $this->nobodysHash());
         if ($user === null || ! $right) {
             throw ValidationException::withMessages([
-                'email' => 'No one here signs in with this address and password. Check both; capitals count in the password.',
+                'email' => 'No one here signs in with this address and password. Check both; capitals count in the '
+                    .'password.',
             ]);
         }
         Auth::login($user, $request->boolean('remember'));

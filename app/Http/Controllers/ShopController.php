@@ -76,7 +76,9 @@ class ShopController extends Controller
     {
         Gate::authorize('change-people');
         $typed = $request->validate([
-            'person_name' => ['required', 'string', 'max:120'], 'person_email' => ['required', 'string', 'email', 'ascii', 'max:190', 'unique:users,email'],
+            'person_name' => ['required', 'string', 'max:120'], 'person_email' => [
+                'required', 'string', 'email', 'ascii', 'max:190', 'unique:users,email',
+            ],
             'person_password' => ['required', Password::defaults()], 'person_role' => ['required', 'in:owner,maker'],
         ]);
         $this->workshop($request)->users()->create(['name' => $typed['person_name'], 'email' => $typed['person_email'], 'password' => $typed['person_password'], 'role' => $typed['person_role']]);
@@ -96,7 +98,9 @@ class ShopController extends Controller
             // Two owners may take each other out at once: the second is one no more.
             $stays = $workshop->users()->whereKey($this->user($request)->id)->where('role', 'owner')->exists();
             if (! $stays) {
-                throw ValidationException::withMessages(['person' => 'You are no longer an owner of this workshop; nobody was taken out.']);
+                throw ValidationException::withMessages(
+                    ['person' => 'You are no longer an owner of this workshop; nobody was taken out.'],
+                );
             }
             $workshop->users()->whereKey($person->id)->delete();
         });

@@ -32,7 +32,10 @@ class StepController extends Controller
         ]);
         $at = isset($typed['at']) ? Carbon::createFromFormat('Y-m-d\TH:i', $typed['at'], $this->user($request)->timeZone())?->utc() : null;
         $before = $step->piece->ready_at;
-        [$entry, $written] = $this->logbook->done($step, $this->user($request), $at, isset($typed['minutes']) ? (float) $typed['minutes'] : null, $typed['read'] ?? null);
+        [$entry, $written] = $this->logbook->done(
+            $step, $this->user($request), $at, isset($typed['minutes']) ? (float) $typed['minutes'] : null,
+            $typed['read'] ?? null,
+        );
         if (! $written) {
             return back()->with('said', "“{$entry->title}” was already logged; nothing was added.");
         }

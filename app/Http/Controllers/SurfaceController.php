@@ -38,7 +38,9 @@ class SurfaceController extends Controller
         $own = [];
         foreach ($typed['own'] ?? [] as $zone => $line) {
             $typedGrits = preg_split('/[,;→>]+/u', (string) $line) ?: [];
-            $grits = array_values(array_filter(array_map($show->typedGrit(...), $typedGrits), fn (string $grit): bool => $grit !== ''));
+            $grits = array_values(
+                array_filter(array_map($show->typedGrit(...), $typedGrits), fn (string $grit): bool => $grit !== ''),
+            );
             if ($grits !== []) {
                 $own[$zone] = $grits;
             }

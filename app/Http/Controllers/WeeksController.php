@@ -23,7 +23,9 @@ class WeeksController extends Controller
 
         return view('weeks', [
             'chart' => WeeksChart::of($workshop, $this->user($request)->timeZone(), $days, $page),
-            'summary' => $workshop->plan_summary ?? [], 'days' => $days, 'finish' => $this->finish($workshop->plan_summary ?? [], $show),
+            'summary' => $workshop->plan_summary ?? [], 'days' => $days, 'finish' => $this->finish(
+                $workshop->plan_summary ?? [], $show,
+            ),
         ]);
     }
 

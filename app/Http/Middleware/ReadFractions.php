@@ -14,6 +14,9 @@ class ReadFractions
 {
     private const LENGTHS = ['diameter', 'height', 'foot', 'wall', 'from', 'to', 'min_wall_mm'];
 
+    /** "5/8", "1 1/2", "1-1/2 in". */
+    private const FRACTION = '/^\s*(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)\s*(?:"|in\.?)?\s*$/';
+
     public function handle(Request $request, Closure $next): Response
     {
         $user = $request->user();
@@ -38,7 +41,7 @@ class ReadFractions
         if (preg_match('/^\s*(\d+(?:\.\d+)?)\s*(?:"|in\.?)\s*$/', $text, $m) === 1) {
             return (float) $m[1];
         }
-        if (preg_match('/^\s*(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)\s*(?:"|in\.?)?\s*$/', $text, $m) !== 1 || (int) $m[3] === 0) {
+        if (preg_match(self::FRACTION, $text, $m) !== 1 || (int) $m[3] === 0) {
             return null;
         }
 

@@ -41,7 +41,8 @@ final class Unreachable extends BadInput
 
         return new self(
             'unreachable', $field,
-            "Missing is $size$grade: from $reached->name ($reached->micron µm)$to is too big a step, and its deeper scratches "
+            "Missing is $size$grade: from $reached->name ($reached->micron µm)$to is too big a step, "
+                .'and its deeper scratches '
             .'would stay.',
         );
     }

@@ -87,7 +87,9 @@ final class JointLadder
             }
         }
         $taken = array_fill_keys($surfaces, []);
-        [$g, $joined] = [$end ?? throw new \LogicException('Every surface can be reached alone, so all can.'), $this->everyone];
+        [$g, $joined] = [
+            $end ?? throw new \LogicException('Every surface can be reached alone, so all can.'), $this->everyone,
+        ];
         while ($g >= 0) {
             [$before, $joinedBefore] = $this->from[$g][$joined];
             $on = $joined & ~($before < 0 ? 0 : $this->leftAfter[$before] & $joinedBefore);

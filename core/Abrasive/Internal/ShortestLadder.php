@@ -21,8 +21,12 @@ final readonly class ShortestLadder
      * @param  array<int, array{float, int}>  $best  minutes and steps to each grit that can be reached
      * @param  array<int, int|null>  $from
      */
-    private function __construct(private SandingJob $job, private array $grits, private array $best, private array $from)
-    {
+    private function __construct(
+        private SandingJob $job,
+        private array $grits,
+        private array $best,
+        private array $from,
+    ) {
     }
 
     /** @param  list<Grit>  $available  in any order */

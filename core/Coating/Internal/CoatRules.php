@@ -64,11 +64,15 @@ final class CoatRules
             return $tooEarly ?? Ruling::fine('Friction polish takes up the little wax the paste leaves.');
         }
         if ($under->isAbrasivePaste() && $over->isShellac()) {
-            return Ruling::test('The paste leaves a trace of wax.', 'Wash it off twice with mineral spirits and try it on a test board.');
+            return Ruling::test(
+                'The paste leaves a trace of wax.',
+                'Wash it off twice with mineral spirits and try it on a test board.',
+            );
         }
 
         return Ruling::never(
-            'Nothing sticks over wax.', 'Wash the wax off twice with mineral spirits and begin again with dewaxed shellac.',
+            'Nothing sticks over wax.', 'Wash the wax off twice with mineral spirits and begin again with dewaxed '
+                .'shellac.',
         );
     }
 
@@ -83,8 +87,12 @@ final class CoatRules
         }
         if ($over->isWax() && ! $over->isAbrasivePaste()) {
             return $under->waxAfterHours === null
-                ? Ruling::test('Wax over an oil that never cures stays soft.', 'Use the blend of mineral oil and wax instead.')
-                : (Ruling::untilHard($under->waxAfterHours, $between) ?? Ruling::fine('Wax renews a blend of oil and wax.'));
+                ? Ruling::test(
+                    'Wax over an oil that never cures stays soft.', 'Use the blend of mineral oil and wax instead.',
+                )
+                : (Ruling::untilHard($under->waxAfterHours, $between) ?? Ruling::fine(
+                    'Wax renews a blend of oil and wax.',
+                ));
         }
 
         return Ruling::never(
@@ -132,15 +140,20 @@ final class CoatRules
         }
         if (! $over->buildsFilm()) {
             return Ruling::test(
-                'The wax in the coat below keeps other oils out.', 'Renew it with its own kind, or try it on a test board.',
+                'The wax in the coat below keeps other oils out.', 'Renew it with its own kind, or try it on a '
+                    .'test board.',
             );
         }
 
         return $over->cure === Cure::Oxidative && $between->hasHad($under->fullCureHours())
             ? Ruling::test(
-                'Hard-wax oil holds wax: a film over it may peel.', 'Stay with hard-wax oil, or scuff it and try it on a test board.',
+                'Hard-wax oil holds wax: a film over it may peel.', 'Stay with hard-wax oil, or scuff it and try it '
+                    .'on a test board.',
             )
-            : Ruling::never('Hard-wax oil holds wax, and a film does not stick to it.', 'Stay with hard-wax oil, or finish with wax.');
+            : Ruling::never(
+                'Hard-wax oil holds wax, and a film does not stick to it.',
+                'Stay with hard-wax oil, or finish with wax.',
+            );
     }
 
     private static function overOpenPaint(Coating $under, Coating $over): ?Ruling
@@ -154,7 +167,8 @@ final class CoatRules
 
         return $over->solvent === Solvent::Water || $over->cure === Cure::Reactive
             ? Ruling::test(
-                $over->solvent === Solvent::Water ? 'Water softens casein paint.' : 'Resin soaks unevenly into casein paint.',
+                $over->solvent === Solvent::Water ? 'Water softens casein paint.' : 'Resin soaks unevenly into '
+                    .'casein paint.',
                 'Oil it or seal it with dewaxed shellac, or try it on a test board.',
             )
             : Ruling::fine('The open paint holds what seals it.');
@@ -163,7 +177,9 @@ final class CoatRules
     private static function shellacOver(Coating $under, Coating $over): ?Ruling
     {
         return $over->isShellac() && ! $over->isPolish() && ! $under->isPolish() && ! $under->meltsIntoItself()
-            ? Ruling::fine('Shellac sticks to whatever is dry and free of wax: that is why it serves as the barrier coat.')
+            ? Ruling::fine(
+                'Shellac sticks to whatever is dry and free of wax: that is why it serves as the barrier coat.',
+            )
             : null;
     }
 
@@ -171,7 +187,8 @@ final class CoatRules
     {
         return $over->isOpenPaint() && $under->buildsFilm() && ! $under->isShellac()
             ? Ruling::test(
-                'Casein paint wants an open ground: on a closed film it flakes.', 'Paint the bare wood, or try it on a test board.',
+                'Casein paint wants an open ground: on a closed film it flakes.', 'Paint the bare wood, or try it on '
+                    .'a test board.',
             )
             : null;
     }
@@ -189,7 +206,8 @@ final class CoatRules
         }
 
         return Ruling::never(
-            'Oil cannot soak in through a film: it stays sticky on top.', 'Oil the bare wood first, or leave the oil out.',
+            'Oil cannot soak in through a film: it stays sticky on top.', 'Oil the bare wood first, or leave the '
+                .'oil out.',
         );
     }
 
@@ -234,13 +252,16 @@ final class CoatRules
             );
         }
         if ($under->isShellac()) {
-            return Ruling::fine('Dewaxed shellac bonds with almost anything over it (check that the label says dewaxed).');
+            return Ruling::fine(
+                'Dewaxed shellac bonds with almost anything over it (check that the label says dewaxed).',
+            );
         }
         if ($over->solvent === Solvent::LacquerThinner && ! $under->meltsIntoItself()) {
             return $under->cure === Cure::Reactive
                 ? (self::windowPassed($under, $between) ?? Ruling::scuff('Lacquer needs a key on cured resin.'))
                 : Ruling::barrier(
-                    'Lacquer thinner swells this film: it wrinkles.', 'Put dewaxed shellac between and try it on a test board.',
+                    'Lacquer thinner swells this film: it wrinkles.', 'Put dewaxed shellac between and try it on a '
+                        .'test board.',
                 );
         }
         if ($under->cure === Cure::Oxidative && $over->cure !== Cure::Oxidative) {

@@ -39,7 +39,9 @@ final class ColourRules
             );
         }
         if ($under->isOilBound() && in_array($over->family, [ColourFamily::Dye, ColourFamily::Ebonising], true)) {
-            return Ruling::never('The oil that binds the stain below keeps it off the wood.', 'Put it on first and stain over it.');
+            return Ruling::never(
+                'The oil that binds the stain below keeps it off the wood.', 'Put it on first and stain over it.',
+            );
         }
         $dryHours = $under->takesColourOut() ? $under->coatFromHours : $under->dryHours;
         $wet = Ruling::untilDry($under->class, $dryHours, $between);
@@ -47,7 +49,9 @@ final class ColourRules
             return $wet;
         }
         if ($over->needsSealed) {
-            return Ruling::barrier('It wants a sealed ground, or it greys the whole surface.', self::seal($under, null, $over->carrier));
+            return Ruling::barrier(
+                'It wants a sealed ground, or it greys the whole surface.', self::seal($under, null, $over->carrier),
+            );
         }
 
         return $under->isFastTo($over->solvent())
@@ -64,7 +68,8 @@ final class ColourRules
             return $over->isWax()
                 ? (Ruling::untilDry($under->class, $under->dryHours, $between) ?? Ruling::fine('Wax over wax.'))
                 : Ruling::never(
-                    'Nothing but wax holds over liming wax.', 'Seal first and lime with a water paste instead, or finish with wax.',
+                    'Nothing but wax holds over liming wax.', 'Seal first and lime with a water paste instead, or '
+                        .'finish with wax.',
                 );
         }
         $wet = Ruling::untilDry($under->class, $under->coatFromHours, $between)
@@ -89,7 +94,10 @@ final class ColourRules
                 "The colour dissolves in $solvent; only light, nearly dry sprayed passes leave it where it is.",
                 'Mist the first two coats and try it on a test board.',
             )
-            : Ruling::barrier("The colour dissolves in $solvent and would be dragged about.", self::seal($under, $over, $over->solvent));
+            : Ruling::barrier(
+                "The colour dissolves in $solvent and would be dragged about.",
+                self::seal($under, $over, $over->solvent),
+            );
     }
 
     /** A colour over a finish, of which one that is wax or that never cures has been dealt with before. */
@@ -108,7 +116,8 @@ final class ColourRules
         }
         if ($under->buildsFilm() && $over->family === ColourFamily::Pigment) {
             return Ruling::test(
-                'Over a sealer, pigment works as a glaze and must be sealed in.', 'Try it on a test board and coat over it.',
+                'Over a sealer, pigment works as a glaze and must be sealed in.', 'Try it on a test board and coat '
+                    .'over it.',
             );
         }
 
@@ -127,13 +136,17 @@ final class ColourRules
 
         return $late === null ? null : Ruling::barrier(
             sprintf(
-                'The oil that binds the stain lets go of water for %s: the coat crawls.', Ruling::span(self::OIL_BOUND_UNDER_WATER_H),
+                'The oil that binds the stain lets go of water for %s: the coat crawls.', Ruling::span(
+                    self::OIL_BOUND_UNDER_WATER_H,
+                ),
             ),
             "$late->mend Or put dewaxed shellac between.",
         );
     }
 
-    /** The barrier that this colour stays put under, that is not of the solvent to be kept off, and that takes the coat. */
+    /**
+     * The barrier that this colour stays put under, that is not of the solvent to be kept off, and that takes the coat.
+     */
     private static function seal(Stain $under, ?Coating $over, Solvent $keptOff): string
     {
         foreach (self::BARRIERS as $name => $solvent) {
@@ -147,7 +160,10 @@ final class ColourRules
         return 'Seal with a light sprayed coat of another solvent.';
     }
 
-    /** Whether a coat may go over a barrier of varnish or of a water-borne sealer: no lacquer or polish, no water over young oil. */
+    /**
+     * Whether a coat may go over a barrier of varnish or of a water-borne sealer: no lacquer or polish, no water over
+     * young oil.
+     */
     private static function bites(Coating $over, Solvent $barrier): bool
     {
         return $over->buildsFilm() && ! $over->isPolish() && $over->solvent !== Solvent::LacquerThinner

@@ -51,9 +51,14 @@ final readonly class Ruling
         }
         $mend = $between->hours === null
             ? sprintf('Wait %s.', self::span($needHours))
-            : sprintf('It has had %s; wait another %s.', self::span($between->hours), self::span($needHours - $between->hours));
+            : sprintf(
+                'It has had %s; wait another %s.', self::span($between->hours),
+                self::span($needHours - $between->hours),
+            );
 
-        return new self(Verdict::AfterFullCure, sprintf('The coat below must be hard: %s.', self::span($needHours)), $mend);
+        return new self(
+            Verdict::AfterFullCure, sprintf('The coat below must be hard: %s.', self::span($needHours)), $mend,
+        );
     }
 
     /** Where the layer below is known to be still wet. */
@@ -65,7 +70,9 @@ final readonly class Ruling
 
         return new self(
             Verdict::AfterFullCure,
-            sprintf('Too early: %s needs %s and has had %s.', $name, self::span($needHours), self::span($between->hours)),
+            sprintf(
+                'Too early: %s needs %s and has had %s.', $name, self::span($needHours), self::span($between->hours),
+            ),
             sprintf('Wait another %s.', self::span($needHours - $between->hours)),
         );
     }

@@ -25,7 +25,8 @@ final readonly class Grits implements Verb
     public function help(): array
     {
         return [
-            'does' => 'The grit progression with the least total minutes from the abrasives at hand, and the price and faults of '
+            'does' => 'The grit progression with the least total minutes from the abrasives at hand, and the price '
+                .'and faults of '
                 .'your own.',
             'fields' => SandingFields::SURFACE + SandingFields::SHARED
                 + ['own' => 'your own progression in the order you use it, or null'],
@@ -52,7 +53,8 @@ final readonly class Grits implements Verb
                 'faults' => array_map(fn (ProgressionFault $fault): array => $fault->toArray(), $mine->faults),
             ],
             'recut' => $saved === null ? null : ['saves_minutes' => round($saved, 2), 'message' => sprintf(
-                'The first grit takes over half of the time: cutting again cleanly would save %.0f min, the cut counted.', $saved,
+                'The first grit takes over half of the time: cutting again cleanly would save %.0f min, the cut '
+                    .'counted.', $saved,
             )],
         ];
     }

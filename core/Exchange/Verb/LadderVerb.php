@@ -30,7 +30,8 @@ final readonly class LadderVerb implements Verb
         }
 
         return [
-            'does' => 'One ladder with the least total minutes for one to six surfaces that are sanded in one mount and share '
+            'does' => 'One ladder with the least total minutes for one to six surfaces that are sanded in one mount '
+                .'and share '
                 .'each change of grit.',
             'fields' => $surfaces + SandingFields::SHARED,
             'example' => '{"hardness_n":6000,"available":["P80","P120","P180","P240","P320","P400"],"surfaces":['

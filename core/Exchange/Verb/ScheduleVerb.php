@@ -31,7 +31,8 @@ final readonly class ScheduleVerb implements Verb
                 'closed' => 'dates on which nothing is done, such as ["2026-12-25"]',
                 'resources' => 'how many of each there are: {"turner":1,"lathe":1}',
                 'pieces' => 'at most 500: {"id", "due" or null, "weight", "tasks"}',
-                'pieces[].tasks' => 'at most 200, and 10000 in all: {"id", "minutes", "needs", "after", "holds", "batch", "splittable", "not_before", "not_after"}',
+                'pieces[].tasks' => 'at most 200, and 10000 in all: {"id", "minutes", "needs", "after", "holds", '
+                    .'"batch", "splittable", "not_before", "not_after"}',
                 'pieces[].tasks[].after' => '{"task", "min_hours", "max_hours" or null}, from the end of that task to the start of this one',
                 'seed' => 'a whole number (1)',
                 'budget_ms' => 'time to search, ms (1000), at most 60000; the first answer takes as long as it takes',

@@ -27,7 +27,10 @@ final class InvalidProfile extends BadInput
 
     public static function tooIntricate(string $field, int $max): self
     {
-        return new self('too-intricate', $field, "$field winds so much that it takes more than $max points to follow it; use fewer nodes, or corners.");
+        return new self(
+            'too-intricate', $field,
+            "$field winds so much that it takes more than $max points to follow it; use fewer nodes, or corners.",
+        );
     }
 
     public static function coincident(string $field): self
@@ -37,7 +40,14 @@ final class InvalidProfile extends BadInput
 
     public static function selfCrossing(string $field, float $z, float $r): self
     {
-        return new self('self-crossing', $field, sprintf('%s crosses or touches itself or the other curve, or runs back on itself, near z %.1f, r %.1f mm; move the nodes until it no longer does.', $field, $z, $r));
+        return new self(
+            'self-crossing', $field,
+            sprintf(
+                '%s crosses or touches itself or the other curve, or runs back on itself, near z %.1f, r %.1f mm; '
+                    .'move the nodes until it no longer does.',
+                $field, $z, $r,
+            ),
+        );
     }
 
     public static function insideOut(string $field, float $z, float $r): self
@@ -52,7 +62,13 @@ final class InvalidProfile extends BadInput
 
     public static function throughTheFloor(string $field, float $bottomZ, float $footZ): self
     {
-        return new self('through-the-floor', $field, sprintf('%s goes down to z %.1f mm, at or below the foot at z %.1f mm; it must stay above the foot.', $field, $bottomZ, $footZ));
+        return new self(
+            'through-the-floor', $field,
+            sprintf(
+                '%s goes down to z %.1f mm, at or below the foot at z %.1f mm; it must stay above the foot.', $field,
+                $bottomZ, $footZ,
+            ),
+        );
     }
 
     public static function band(string $field, float $fromMm, float $toMm, float $arcMm): self

@@ -145,14 +145,19 @@ final readonly class EvenWall
             }
             for ($k = 0, $parts = max(1, (int) ceil($length / $step)); $k <= $parts; $k++) {
                 $t = $k / $parts;
-                $from = new Point($above->z + $t * ($below->z - $above->z), $above->r + $t * ($below->r - $above->r), 0.0);
+                $from = new Point(
+                    $above->z + $t * ($below->z - $above->z), $above->r + $t * ($below->r - $above->r), 0.0,
+                );
                 yield $this->moved($from, $square);
             }
             $before = $square;
         }
     }
 
-    /** @return array{float, float, Point, float} moved by the wall; the angle is taken from outwards (+r) towards up (+z) */
+    /**
+     * @return array{float, float, Point, float} moved by the wall; the angle is taken from outwards (+r) towards up
+     *     (+z)
+     */
     private function moved(Point $from, float $angle): array
     {
         return [$from->z + $this->wallMm * sin($angle), $from->r + $this->wallMm * cos($angle), $from, $angle];
@@ -167,7 +172,9 @@ final readonly class EvenWall
     {
         [$line, $wallTo] = $this->rounded($line, $sweepMm);
         $last = count($line) - 1;
-        $at = array_fill_keys([0, ...range($wallTo, $last)], true) + $this->besideNodes(array_slice($line, 0, $wallTo + 1));
+        $at = array_fill_keys(
+            [0, ...range($wallTo, $last)], true,
+        ) + $this->besideNodes(array_slice($line, 0, $wallTo + 1));
         for ($i = 1; $i < $last; $i++) {
             if (self::isCorner($line[$i - 1], $line[$i], $line[$i + 1])) {
                 $at[$i] = true;
@@ -271,7 +278,9 @@ final readonly class EvenWall
             $worst = [self::FOLLOWS * $this->wallMm, null];
             for ($i = $at[$n] + 1; $i < $to; $i++) {
                 [$away] = $curve->nearest($line[$i]);
-                $worst = $away > $worst[0] && self::isApart($line[$i], $line[$at[$n]], $line[$to], $apartMm) ? [$away, $i] : $worst;
+                $worst = $away > $worst[0] && self::isApart(
+                    $line[$i], $line[$at[$n]], $line[$to], $apartMm,
+                ) ? [$away, $i] : $worst;
             }
             $more = $worst[1] === null ? $more : [...$more, $worst[1]];
         }

@@ -19,7 +19,10 @@ final class SegmentTree
     /** A meeting closer than this counts as one, mm. */
     private const TOUCH_MM = 1e-7;
 
-    /** @var list<array{int, int, float, float, float, float, int, int}> first and last segment, box (z, r), children or −1 */
+    /**
+     * @var list<array{int, int, float, float, float, float, int, int}> first and last segment, box (z, r), children or
+     *     −1
+     */
     private array $boxes = [];
 
     /** @param  list<Point>  $line  at least two points */

@@ -127,10 +127,19 @@ final class ConflictFinder
                 : Conflict::warn([$step], $sanding->missing, $choices);
         }
         foreach ($sanding->chosen()->warnings ?? [] as $warning) {
-            $conflicts[] = Conflict::warn([$step], $warning, ['Put a coarser grit on your shelf', 'Cut the surface again']);
+            $conflicts[] = Conflict::warn(
+                [$step], $warning, ['Put a coarser grit on your shelf', 'Cut the surface again'],
+            );
         }
         if ($sanding->asked->contradictsItself()) {
-            $conflicts[] = Conflict::warn([$step], sprintf('The first coat asks for grains of %.1f µm or finer, the dye for %.1f µm or coarser.', $sanding->asked->limitMicron, $sanding->asked->floorMicron ?? 0), ['Choose a film over the dye', 'Leave the dye out']);
+            $conflicts[] = Conflict::warn(
+                [$step],
+                sprintf(
+                    'The first coat asks for grains of %.1f µm or finer, the dye for %.1f µm or coarser.',
+                    $sanding->asked->limitMicron, $sanding->asked->floorMicron ?? 0,
+                ),
+                ['Choose a film over the dye', 'Leave the dye out'],
+            );
         }
         foreach (array_filter($sanding->own->faults ?? [], fn (ProgressionFault $fault): bool => $fault->kind !== 'needless') as $fault) {
             $conflicts[] = Conflict::warn([$step], $fault->message, ['Use the shortest ladder', 'Add a grit between']);
@@ -145,7 +154,14 @@ final class ConflictFinder
         $conflicts = [];
         foreach ($piece->marks as $i => $mark) {
             if ($mark->kind === MarkKind::Scorch && $measured->wall !== null && $measured->wall->minMm < self::TORCH_WALL_MM) {
-                $conflicts[] = Conflict::warn(["mark-{$mark->band->id}"], sprintf('The wall is %s mm at its thinnest: a torch cracks walls under %.0f mm.', round($measured->wall->minMm, 3), self::TORCH_WALL_MM), ['Scorch before thinning', 'Keep the flame moving and use short passes']);
+                $conflicts[] = Conflict::warn(
+                    ["mark-{$mark->band->id}"],
+                    sprintf(
+                        'The wall is %s mm at its thinnest: a torch cracks walls under %.0f mm.',
+                        round($measured->wall->minMm, 3), self::TORCH_WALL_MM,
+                    ),
+                    ['Scorch before thinning', 'Keep the flame moving and use short passes'],
+                );
             }
             if ($mark->stain !== null) {
                 $conflicts = [...$conflicts, ...self::ofColour($piece, $mark)];
@@ -183,7 +199,8 @@ final class ConflictFinder
             } elseif ($colour->overlaps($other) && $stain->takesColourOut() && $other->kind->isBurnt()) {
                 $conflicts[] = Conflict::warn(
                     ["mark-{$other->band->id}", $id],
-                    'Bleach takes burnt lines out again, and what is left of it in the wood gives off fumes when it is burnt.',
+                    'Bleach takes burnt lines out again, and what is left of it in the wood gives off fumes when it '
+                        .'is burnt.',
                     ['Keep the two bands apart', 'Leave one out'],
                 );
             }
@@ -209,7 +226,10 @@ final class ConflictFinder
                     $conflicts[] = Conflict::forbid(
                         ['coat-'.$plan->name().'-'.($i + 1)],
                         "{$coat->coating->class} is not for food, cured or not: no date can make it so.",
-                        ['Choose a coat that may hold food once cured', 'Say under Shape that the piece is not for food'],
+                        [
+                            'Choose a coat that may hold food once cured',
+                            'Say under Shape that the piece is not for food',
+                        ],
                     );
                 }
             }

@@ -134,7 +134,9 @@ final class RouteBuilder
 
     private function raiseGrain(): void
     {
-        $plans = array_filter($this->piece->coatPlans, fn (CoatPlan $plan): bool => $plan->first()?->solvent === Solvent::Water);
+        $plans = array_filter(
+            $this->piece->coatPlans, fn (CoatPlan $plan): bool => $plan->first()?->solvent === Solvent::Water,
+        );
         $marks = array_filter(
             $this->piece->marks,
             fn (Mark $mark): bool => $mark->stain?->raisesGrain === true && $mark->stain->carrier === Solvent::Water,
@@ -145,10 +147,11 @@ final class RouteBuilder
         $area = array_sum(array_map(fn (Sanding $sanding): float => $sanding->zone->areaMm2, $this->sandings));
         $dry = Wait::hours(1.0, null, Kinetics::of(1.5, Humidity::WaterBorne));
         $damp = 1 + self::per100Cm2(self::DAMP_MINUTES_PER_100CM2, $area);
-        $this->add(StepKind::RaiseGrain, 'raise-grain', 'whole', 'Damp the wood to raise the grain', $damp, $dry, 'to dry', [
-            'hold' => $this->piece->holding->mounted(),
-            'because' => 'Water will raise the fibres anyway: better now than under the colour or the coat.',
-        ]);
+        $this->add(StepKind::RaiseGrain, 'raise-grain', 'whole', 'Damp the wood to raise '
+            .'the grain', $damp, $dry, 'to dry', [
+                'hold' => $this->piece->holding->mounted(),
+                'because' => 'Water will raise the fibres anyway: better now than under the colour or the coat.',
+            ]);
         $knock = 1 + self::per100Cm2(self::KNOCK_BACK_MINUTES_PER_100CM2, $area);
         $title = 'Knock the raised grain back with the last grit';
         $this->add(StepKind::RaiseGrain, 'knock-back', 'whole', $title, $knock, Wait::none(), '', [
@@ -176,7 +179,8 @@ final class RouteBuilder
                         $mark->band->fromMm, $mark->band->toMm, $zone, $zone === 'outside' ? 'foot' : 'outer edge',
                     ),
                     $mark->stain === null ? '' : sprintf(
-                        'With %s; keep a wet edge: it stays open for %s min.', lcfirst($mark->stain->class), $mark->stain->openMinutes,
+                        'With %s; keep a wet edge: it stays open '
+                            .'for %s min.', lcfirst($mark->stain->class), $mark->stain->openMinutes,
                     ),
                     $mark->stain->aftercare ?? '',
                     $mark->kind === MarkKind::Dye && $mark->stain === null
@@ -193,7 +197,10 @@ final class RouteBuilder
     {
         $hazards = [...$mark->kind->hazards(), ...Hazard::ofProduct($mark->stain->hazards ?? [])];
         if (in_array(Hazard::Dust, $hazards, true)) {
-            $hazards = [...array_filter($hazards, fn (Hazard $one): bool => $one !== Hazard::Dust), Hazard::ofDust($this->piece->wood)];
+            $hazards = [
+                ...array_filter($hazards, fn (Hazard $one): bool => $one !== Hazard::Dust),
+                Hazard::ofDust($this->piece->wood),
+            ];
         }
 
         return array_values(array_unique($hazards, SORT_REGULAR));
@@ -259,7 +266,8 @@ final class RouteBuilder
                     $coat->coating->wipe?->inWords($coat->coating->isWax()) ?? '',
                     $coat->coating->note === '' ? '' : ucfirst($coat->coating->note).'.',
                     $slowed > 1 ? sprintf(
-                        'The oil in %s slows it: every wait is counted %s times.', lcfirst($this->piece->wood->name), $slowed,
+                        'The oil in %s slows it: every wait is counted '
+                            .'%s times.', lcfirst($this->piece->wood->name), $slowed,
                     ) : '',
                 ]),
                 'product' => $coat->coating->class,
@@ -282,7 +290,9 @@ final class RouteBuilder
     {
         return array_values(array_filter(
             $plan->zones,
-            fn (string $zone): bool => isset($this->measured->zones[$zone]) && ($prefix === 'foot') === $this->piece->holding->covers($zone),
+            fn (string $zone): bool => isset(
+                $this->measured->zones[$zone],
+            ) && ($prefix === 'foot') === $this->piece->holding->covers($zone),
         ));
     }
 
@@ -305,11 +315,14 @@ final class RouteBuilder
         $title = 'Rub down with '.$denib->words().", $where";
         $this->addAfter([$dry], StepKind::Denib, "denib-$coat", $where, $title, $minutes, Wait::none(), '', [
             'hold' => 'by hand',
-            'because' => sprintf('Takes the nibs and about %.0f µm off, so that the next coat lies flat.', $denib->removesUm()),
+            'because' => sprintf(
+                'Takes the nibs and about %.0f µm off, so that the next coat lies flat.', $denib->removesUm(),
+            ),
             'hazards' => [Hazard::Dust],
             'how' => [$filmUm > 0
                 ? sprintf(
-                    '%.0f µm of film stands, all coats so far. Lightly, and lightest on rims and edges, until it is evenly dull.', $filmUm,
+                    '%.0f µm of film stands, all coats so far. Lightly, and lightest on rims and edges, until it is '
+                        .'evenly dull.', $filmUm,
                 )
                 : 'No film stands yet: only knock the nibs off, with the grain.'],
         ]);
@@ -322,11 +335,15 @@ final class RouteBuilder
     private function buff(BuffWith $buff, string $id, string $prefix, string $where, array $zones, Lag $last): array
     {
         $laid = $this->laid[count($this->laid) - 1];
-        $harden = Wait::hours($buff->afterHours($laid['coating']) * $laid['slowed'], null, $laid['coating']->kinetics());
+        $harden = Wait::hours(
+            $buff->afterHours($laid['coating']) * $laid['slowed'], null, $laid['coating']->kinetics(),
+        );
         $minutes = 2 + self::per100Cm2($buff->minutesPer100Cm2(), $this->area($zones));
         $title = 'Buff '.$buff->label().", $where";
         $onLathe = $prefix !== 'foot' && $buff === BuffWith::Hand;
-        $this->addAfter([new Lag($last->task, $harden)], StepKind::Buff, $id, $where, $title, $minutes, Wait::none(), '', [
+        $this->addAfter([
+            new Lag($last->task, $harden),
+        ], StepKind::Buff, $id, $where, $title, $minutes, Wait::none(), '', [
             'needs' => ['turner' => 1, 'lathe' => 1],
             'hold' => match (true) {
                 $onLathe => $this->piece->holding->mounted().', slowly',
@@ -361,7 +378,8 @@ final class RouteBuilder
         $isCoated = $footPlan !== null && isset($this->measured->zones['foot']);
         $this->add(StepKind::Sign, 'sign', 'foot', 'Sign and date the foot', 4, Wait::none(), '', [
             'hold' => 'in the lap',
-            'because' => $isCoated ? 'On bare wood, before the foot is coated.' : 'On bare wood, now that nothing will rub it off.',
+            'because' => $isCoated ? 'On bare wood, before the foot is coated.' : 'On bare wood, now that nothing '
+                .'will rub it off.',
         ]);
         if ($isCoated) {
             $this->coats($footPlan, [new Lag('sign', Wait::none())], 'foot');
@@ -391,7 +409,9 @@ final class RouteBuilder
                 $renewed => 'Hard enough to be handled; usable for food at once, as the label says',
                 default => 'Hard enough to be handled',
             };
-            $this->addAfter([...$lags, new Lag('sign', Wait::none())], StepKind::Cure, 'cure', 'whole', $title, 0, Wait::none(), '', [
+            $this->addAfter([
+                ...$lags, new Lag('sign', Wait::none()),
+            ], StepKind::Cure, 'cure', 'whole', $title, 0, Wait::none(), '', [
                 'needs' => [], 'hold' => 'on the rack, air all round',
                 'because' => 'Cure is longer than dry: the piece is not ready while a coat is still moving.',
                 'hazards' => $food,
@@ -406,7 +426,8 @@ final class RouteBuilder
             'how' => self::said([
                 'The weight goes on the Record.',
                 $print !== [] && max($print) > 24 ? sprintf(
-                    'Wrap it loosely in paper: a tight wrap prints until the last coat has had %.0f days at 21 °C.', ceil(max($print) / 24),
+                    'Wrap it loosely in paper: a tight wrap prints until the last coat has had %.0f days '
+                        .'at 21 °C.', ceil(max($print) / 24),
                 ) : '',
                 $renewed ? 'Write on the card that the oil is to be renewed.' : '',
             ]),
@@ -445,10 +466,15 @@ final class RouteBuilder
 
     private static function onceDry(Wait $wait): string
     {
-        $until = $wait->maxHours === null ? '' : sprintf(', and before its window closes at %s h', round($wait->maxHours, 1));
+        $until = $wait->maxHours === null ? '' : sprintf(
+            ', and before its window closes at %s h', round($wait->maxHours, 1),
+        );
 
         return $wait->minHours < 1
-            ? sprintf('Once the coat below has had its %d min at 21 °C%s.', max(1, (int) round($wait->minHours * 60)), $until)
+            ? sprintf(
+                'Once the coat below has had its %d min at 21 °C%s.', max(1, (int) round($wait->minHours * 60)),
+                $until,
+            )
             : sprintf('Once the coat below has had its %s h at 21 °C%s.', round($wait->minHours, 1), $until);
     }
 
@@ -523,7 +549,8 @@ final class RouteBuilder
     ): void {
         $this->steps[] = new Step(
             $id, $kind, $zone, $title, ceil($minutes - 1e-9), $after, $wait, $waitFor,
-            $more['needs'] ?? ['turner' => 1], $more['hold'], $more['because'], $more['hazards'] ?? [], $more['how'] ?? [],
+            $more['needs'] ?? ['turner' => 1], $more['hold'], $more['because'], $more['hazards'] ?? [],
+            $more['how'] ?? [],
             $more['product'] ?? null, $more['amount'] ?? null, $more['rpm'] ?? null, $more['film'] ?? null,
         );
     }

@@ -142,7 +142,9 @@ final class Booker
                 continue;
             }
             [$from] = $clash;
-            while (($clash = $this->usage[$resource]->clash($from, $from + max(1, $leastSeconds), $quantity)) !== null) {
+            while (($clash = $this->usage[$resource]->clash(
+                $from, $from + max(1, $leastSeconds), $quantity,
+            )) !== null) {
                 [$from] = $clash;
             }
 

@@ -12,8 +12,8 @@ use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\Problem;
 
 /**
- * Whole pieces placed one after another in a shop; later ones fill the gaps that earlier ones leave while they wait. The
- * last pieces can be taken off again, so that orders that begin alike share what they have in common.
+ * Whole pieces placed one after another in a shop; later ones fill the gaps that earlier ones leave while they wait.
+ * The last pieces can be taken off again, so that orders that begin alike share what they have in common.
  *
  * @internal
  */
@@ -35,7 +35,10 @@ final class Placement
     /** @var array<string, array<string, true>> piece => windows that even an empty shop could not keep */
     private array $unkeepable = [];
 
-    /** @var list<array{Job, PiecePlacer, list<PlacedTask>, list<BrokenWindow>, float, int}> in the order placed; hours late × weight; looks */
+    /**
+     * @var list<array{Job, PiecePlacer, list<PlacedTask>, list<BrokenWindow>, float, int}> in the order placed; hours
+     *     late × weight; looks
+     */
     private array $placed = [];
 
     public function __construct(private readonly Problem $problem, private readonly Calendar $calendar)
@@ -102,11 +105,18 @@ final class Placement
                 $lateness += $hours;
             }
         }
-        usort($tasks, fn (PlacedTask $a, PlacedTask $b): int => [$a->start, $a->end, $a->piece] <=> [$b->start, $b->end, $b->piece]);
+        usort(
+            $tasks,
+            fn (PlacedTask $a, PlacedTask $b): int => [
+                $a->start, $a->end, $a->piece,
+            ] <=> [$b->start, $b->end, $b->piece],
+        );
         [$setups, $finish] = $this->ends();
 
         return new Plan(
-            $tasks, $broken, $late, $finish, LowerBound::of($this->problem, $this->calendar), $lateness, $setups, $milliseconds,
+            $tasks, $broken, $late, $finish, LowerBound::of(
+                $this->problem, $this->calendar,
+            ), $lateness, $setups, $milliseconds,
         );
     }
 
@@ -140,7 +150,9 @@ final class Placement
             foreach ($placed as $k => $task) {
                 $finish = max($finish, $task->end);
                 if ($task->task->batch !== null) {
-                    $batches[sprintf('%d %d %s %d', $task->start, $task->end, $task->piece, $n * 1000 + $k)] = $task->task->batch;
+                    $batches[sprintf(
+                        '%d %d %s %d', $task->start, $task->end, $task->piece, $n * 1000 + $k,
+                    )] = $task->task->batch;
                 }
             }
         }

@@ -18,7 +18,10 @@ final class Usage
 
     private int $bookings = 0;
 
-    /** @var array<int, array<int, array{int, string|null}>> bucket => opening second of a working stretch => longest free time, and who is in it */
+    /**
+     * @var array<int, array<int, array{int, string|null}>> bucket => opening second of a working stretch => longest
+     *     free time, and who is in it
+     */
     private array $gaps = [];
 
     public function __construct(private readonly int $capacity)
