@@ -28,7 +28,7 @@
                     @endif
                 </div>
                 <div class="small">
-                    @if ($d['wait'])@php($here = $d['wait_here'] ?? $d['wait'])<p>Then wait {{ $show->hours($here['min_hours']) }}@if ($here['max_hours']), at most {{ $show->hours($here['max_hours']) }}@endif {{ $d['wait_for'] }}.@if (isset($d['wait_here'])) <span class="faint">In this shop's air; the tin says {{ $show->hours($d['wait']['min_hours']) }}{{ $d['wait']['max_hours'] ? ' to '.$show->hours($d['wait']['max_hours']) : '' }} at 21 °C, 50 %.</span>@endif</p>@endif
+                    @if ($d['wait'])@php($here = $d['wait_here'] ?? $d['wait'])<p>Then wait {{ $show->hours($here['min_hours']) }}@if ($here['max_hours']), at most {{ $show->hours($here['max_hours']) }}@endif {{ $d['wait_for'] }}.@if (isset($d['wait_here'])) <span class="faint">In this shop's air; it would be {{ $show->hours($d['wait']['min_hours']) }}{{ $d['wait']['max_hours'] ? ' to '.$show->hours($d['wait']['max_hours']) : '' }} at 21 °C, 50 %.</span>@endif</p>@endif
                     @if ($step->is_next && $step->opens_at?->isFuture())<p>May start {{ $show->dayTime($step->opens_at) }}</p>@endif
                     @if ($step->is_next && $step->closes_at)<p @class(['warn' => $step->closes_at->isPast()])>{{ $step->closes_at->isPast() ? 'Its window closed' : 'Window closes' }} {{ $show->dayTime($step->closes_at) }}</p>@endif
                     @if ($step->is_next && $piece->state === 'working')
