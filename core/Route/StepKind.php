@@ -35,7 +35,8 @@ enum StepKind: string
             self::Coat => 'The amount is exact on the coverage the label gives; that bare end grain drinks three '
                 .'times as much on the first coat, and what stays in cloth, brush or cup or is lost in a spray, are '
                 .'workshop figures. So are the minutes: three, and about one for every 100 cm². Waits are the tin\'s '
-                .'hours run through this shop\'s air (see Coats).',
+                .'hours, 2.5 times as long for oil and varnish on an oily wood that is not sealed (workshop), or what '
+                .'the next coat asks for, run through this shop\'s air (see Coats).',
             self::Denib => 'A pad takes about 3 µm, steel wool 4, worn paper 8 (workshop); 0.8 min for every 100 cm². '
                 .'The film that stands is coverage × solids of the coats so far, less every rubbing; the first coat '
                 .'of a thin sealer leaves half.',
