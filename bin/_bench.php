@@ -181,7 +181,7 @@ if ($what === 'solvers') {
         $pieces[] = ['id' => "p$p", 'due' => sprintf('2026-12-%02dT17:00:00Z', mt_rand(5, 28)), 'tasks' => $tasks];
     }
     $day = [['08:00', '12:00'], ['13:00', '17:00']];
-    $problem = HonestGrain\Exchange\ProblemDocument::read(HonestGrain\Exchange\Document::of(['start' => '2026-12-01T08:00:00Z', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day), 'resources' => ['turner' => 1, 'lathe' => 1], 'pieces' => $pieces]));
+    $problem = HonestGrain\Command\ProblemDocument::read(HonestGrain\Reading\Document::of(['start' => '2026-12-01T08:00:00Z', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day), 'resources' => ['turner' => 1, 'lathe' => 1], 'pieces' => $pieces]));
     $plan = (new HonestGrain\Schedule\OrderSearch)->plan($problem);
     row('60 pieces × 25 steps, budget 1 s', $plan->milliseconds);
     printf("  its finish is %.2f × the lower bound's distance, %d windows broken\n", ($plan->finish - $problem->start) / ($plan->lowerBound - $problem->start), count($plan->broken));
@@ -210,8 +210,8 @@ if ($what === 'solvers') {
                 );
                 $pieces[] = ['id' => "p$p", 'due' => $due, 'weight' => mt_rand(1, 4), 'tasks' => $tasks];
             }
-            $read = fn (int $ms): HonestGrain\Schedule\Problem => HonestGrain\Exchange\ProblemDocument::read(
-                HonestGrain\Exchange\Document::of(
+            $read = fn (int $ms): HonestGrain\Schedule\Problem => HonestGrain\Command\ProblemDocument::read(
+                HonestGrain\Reading\Document::of(
                     [
                         'start' => '2026-12-01T08:00:00Z',
                         'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day),
@@ -243,8 +243,8 @@ if ($what === 'solvers') {
         ],
         range(0, 99),
     );
-    $problem = HonestGrain\Exchange\ProblemDocument::read(
-        HonestGrain\Exchange\Document::of(
+    $problem = HonestGrain\Command\ProblemDocument::read(
+        HonestGrain\Reading\Document::of(
             [
                 'start' => '2026-12-01T08:00:00Z',
                 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day), 'resources' => ['turner' => 1],

@@ -13,7 +13,7 @@ use App\Http\Middleware\SessionsForPeople;
 use App\Http\TrustedHosts;
 use App\View\FieldWords;
 use App\View\Show;
-use HonestGrain\Exception\BadInput;
+use HonestGrain\Reading\BadInput;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;

@@ -44,14 +44,16 @@ final readonly class CalendarFeed
         if ($step->start_at === null || $step->end_at === null || $step->minutes <= 0) {
             return;
         }
-        $event = $calendar->add('VEVENT', [
+        $event = $calendar->createComponent('VEVENT', [
             'UID' => "step-{$step->piece_id}-{$step->step}@honest-grain", 'DTSTAMP' => now()->toDateTimeImmutable(),
             'SUMMARY' => "{$step->piece->name}: {$step->title}", 'DTSTART' => $step->start_at->toDateTimeImmutable(), 'DTEND' => $step->end_at->toDateTimeImmutable(),
             'DESCRIPTION' => $step->details['because'].($step->closes_at === null ? '' : ' The window closes '.$step->closes_at->toIso8601ZuluString().'.'),
         ]);
+        $calendar->add($event);
         if ($step->closes_at !== null) {
-            $alarm = $event->add('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => "Window closing: {$step->piece->name}, {$step->title}"]);
+            $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => "Window closing: {$step->piece->name}, {$step->title}"]);
             $alarm->add('TRIGGER', $step->closes_at->copy()->subMinutes(self::ALARM_MINUTES)->format('Ymd\THis\Z'), ['VALUE' => 'DATE-TIME']);
+            $event->add($alarm);
         }
     }
 }

@@ -8,7 +8,7 @@ use App\Models\Piece;
 use App\Models\User;
 use App\Models\Workshop;
 use HonestGrain\Drawing\Elevation;
-use HonestGrain\Route\Piece as CorePiece;
+use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 

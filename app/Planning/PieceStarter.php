@@ -7,13 +7,13 @@ namespace App\Planning;
 use App\View\Show;
 use App\View\Unit;
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Exception\BadInput;
-use HonestGrain\Exception\InvalidField;
 use HonestGrain\Geometry\Exception\NoRoom;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\Profile;
-use HonestGrain\Route\Holding;
-use HonestGrain\Route\Piece as CorePiece;
+use HonestGrain\Holding\Holding;
+use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Reading\BadInput;
+use HonestGrain\Reading\InvalidField;
 use Illuminate\Support\Carbon;
 
 /** Turns a form and a few typed sizes into a first piece document, with likely coats. */

@@ -11,7 +11,7 @@ use App\Models\Workshop;
 use Closure;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Exception\Stalled;
-use HonestGrain\Exception\BadInput;
+use HonestGrain\Reading\BadInput;
 use HonestGrain\Route\Remaining;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;

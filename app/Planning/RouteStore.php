@@ -6,7 +6,7 @@ namespace App\Planning;
 
 use App\Models\Piece;
 use App\Models\Workshop;
-use HonestGrain\Exception\BadInput;
+use HonestGrain\Reading\BadInput;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Route;
 

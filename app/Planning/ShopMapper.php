@@ -9,9 +9,9 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\DayNightClimate;
-use HonestGrain\Exchange\Document;
+use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
-use HonestGrain\Route\Piece as CorePiece;
 use HonestGrain\Schedule\WorkingHours;
 
 /** Builds the core's view of a workshop from its rows: hours, air, abrasives, tins. */

@@ -11,9 +11,9 @@ use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\PairVerdict;
 use HonestGrain\Coating\Stack;
-use HonestGrain\Route\CoatPlan;
+use HonestGrain\Piece\CoatPlan;
+use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Route\LayerWaits;
-use HonestGrain\Route\Piece as CorePiece;
 use Illuminate\Support\Carbon;
 
 /** One coat plan as the Coats tab shows it: verdicts, amounts, film so far and every wait in this shop's air. */

@@ -9,7 +9,7 @@ use HonestGrain\Drawing\Frame;
 use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Point;
-use HonestGrain\Route\Piece as CorePiece;
+use HonestGrain\Piece\Piece as CorePiece;
 
 /** The drawing to place marks on, and the lines a band can be dragged along. */
 final readonly class MarksPanel

@@ -6,8 +6,8 @@ namespace App\View;
 
 use HonestGrain\Abrasive\Grit;
 use HonestGrain\Abrasive\Progression;
+use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Route\Bench;
-use HonestGrain\Route\Piece as CorePiece;
 use HonestGrain\Route\Sanding;
 
 /** One zone's sanding as the Surface tab shows it, with the falling scratch line. */

@@ -9,8 +9,8 @@ use HonestGrain\Drawing\Elevation;
 use HonestGrain\Drawing\Frame;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Zone;
+use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Route\Bench;
-use HonestGrain\Route\Piece as CorePiece;
 use HonestGrain\Route\Sanding;
 
 /** The drawing of a shape with its numbers, worded for the reader; the same for the page and for a drag. */

@@ -27,7 +27,7 @@ final class ShownErrors
     public function others(ViewErrorBag $errors): array
     {
         $others = [];
-        foreach ($errors->getBag('default')->messages() as $key => $messages) {
+        foreach ($errors->getBag('default')->toArray() as $key => $messages) {
             if (! isset($this->shown[$key])) {
                 $others = [...$others, ...$messages];
             }

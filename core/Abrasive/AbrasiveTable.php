@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Abrasive;
 
 use HonestGrain\Abrasive\Exception\UnknownGrit;
-use HonestGrain\Catalogue\Row;
+use HonestGrain\Reading\Row;
 
 /** The grades of both scales, by name: `P120`, `CAMI 120`. */
 final readonly class AbrasiveTable

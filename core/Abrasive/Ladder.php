@@ -6,7 +6,7 @@ namespace HonestGrain\Abrasive;
 
 use HonestGrain\Abrasive\Internal\JointLadder;
 use HonestGrain\Abrasive\Internal\ShortestLadder;
-use HonestGrain\Exception\InvalidField;
+use HonestGrain\Reading\InvalidField;
 
 /**
  * One ladder for several surfaces sanded in one mount, which share the changes of grit: the least total there is.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Abrasive;
 
-use HonestGrain\Exception\InvalidField;
+use HonestGrain\Reading\InvalidField;
 
 /** One surface to be sanded: what is on it now, what is asked of it, and how it will be sanded. */
 final readonly class SandingJob

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Abrasive;
 
-use HonestGrain\Exception\InvalidField;
+use HonestGrain\Reading\InvalidField;
 
 /** What sanding costs in a workshop, whatever the surface: pad, passes, changes, looks, and how big a jump may be. */
 final readonly class SandingRates

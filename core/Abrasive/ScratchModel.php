@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Abrasive;
 
-use HonestGrain\Exception\InvalidField;
+use HonestGrain\Reading\InvalidField;
 
 /**
  * How deep a grit scratches a wood and how fast it cuts.

@@ -7,6 +7,7 @@ namespace HonestGrain\Catalogue;
 use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\ProvenStack;
+use HonestGrain\Reading\Row;
 use HonestGrain\Wood\WoodTable;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
-use HonestGrain\Exception\InvalidField;
+use HonestGrain\Reading\InvalidField;
 
 /** Readings of a shop's air: each holds until the next, the last holds on, the first reaches back. */
 final readonly class ClimateRecord implements Climate

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
-use HonestGrain\Catalogue\Row;
-use HonestGrain\Exception\InvalidField;
+use HonestGrain\Reading\InvalidField;
+use HonestGrain\Reading\Row;
 
 /**
  * A class of finish as its label gives it. Waits are reference hours at 21 °C, 50 % RH; coverage m²/L;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
-use HonestGrain\Catalogue\Row;
 use HonestGrain\Coating\Exception\UnknownProduct;
+use HonestGrain\Reading\Row;
 
 /** The finishes and colours of the catalogue, by class, with a workshop's own labels laid over them. */
 final readonly class CoatingTable

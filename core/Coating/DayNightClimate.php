@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
-use HonestGrain\Exception\InvalidField;
+use HonestGrain\Reading\InvalidField;
 
 /** A shop whose air has one value by day and one by night, in its own time zone. */
 final readonly class DayNightClimate implements Climate

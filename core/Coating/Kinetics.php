@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
-use HonestGrain\Exception\InvalidField;
+use HonestGrain\Reading\InvalidField;
 
 /**
  * How fast a product's waits elapse in a given air.

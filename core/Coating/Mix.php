@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
-use HonestGrain\Exception\InvalidField;
+use HonestGrain\Reading\InvalidField;
 
 /** What goes into a cup: each part by volume and, where its density is known, by mass; and in how many batches. */
 final readonly class Mix

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
-use HonestGrain\Catalogue\Row;
+use HonestGrain\Reading\Row;
 
 /** A class of dye, stain, bleach or liming as its label gives it; when it is dry and when a coat may follow, in reference hours. */
 final readonly class Stain implements Product

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace HonestGrain\Drawing;
 
-use HonestGrain\Decoration\Mark;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Geometry\Warning;
+use HonestGrain\Piece\Mark;
 
 /**
  * A piece as a workshop drawing: right half seen from outside, left half cut open. SVG in mm, with

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Geometry;
 
-use HonestGrain\Exchange\Document;
 use HonestGrain\Geometry\Exception\InvalidProfile;
+use HonestGrain\Reading\Document;
 
 /** A strip of one curve between two arc lengths from that curve's first node, mm. */
 final readonly class Band

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace HonestGrain\Geometry;
 
-use HonestGrain\Exchange\Document;
 use HonestGrain\Geometry\Exception\InvalidProfile;
 use HonestGrain\Geometry\Internal\Outline;
 use HonestGrain\Geometry\Internal\SegmentTree;
+use HonestGrain\Reading\Document;
 
 /**
  * The half profile of a turned piece: an outer curve from the foot up to the rim and, for a

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
+use HonestGrain\Piece\Piece;
 use HonestGrain\Route\Internal\ConflictFinder;
 use HonestGrain\Route\Internal\RouteBuilder;
 

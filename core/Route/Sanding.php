@@ -13,10 +13,12 @@ use HonestGrain\Abrasive\SandingJob;
 use HonestGrain\Abrasive\SandingRates;
 use HonestGrain\Abrasive\ScratchModel;
 use HonestGrain\Coating\Coating;
-use HonestGrain\Decoration\Mark;
-use HonestGrain\Decoration\MarkKind;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Zone;
+use HonestGrain\Piece\Coat;
+use HonestGrain\Piece\Mark;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Technique\MarkKind;
 use HonestGrain\Wood\RimSpeed;
 
 /**

@@ -6,7 +6,7 @@ namespace HonestGrain\Schedule;
 
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Exception\Stalled;
-use HonestGrain\Exception\InvalidField;
+use HonestGrain\Reading\InvalidField;
 use HonestGrain\Schedule\Exception\CyclicTasks;
 
 /** A piece as the scheduler sees it: its tasks in an order that respects every predecessor, and when it is due. */

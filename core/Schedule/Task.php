@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Schedule;
 
-use HonestGrain\Exception\InvalidField;
+use HonestGrain\Reading\InvalidField;
 
 /** One hands-on step to be placed in time. */
 final readonly class Task

@@ -6,7 +6,7 @@ namespace HonestGrain\Schedule;
 
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Kinetics;
-use HonestGrain\Exception\InvalidField;
+use HonestGrain\Reading\InvalidField;
 
 /**
  * A least wait and, for a closing window, a greatest one, in hours.

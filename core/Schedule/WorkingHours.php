@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Schedule;
 
-use HonestGrain\Exception\InvalidField;
-use HonestGrain\Exchange\Document;
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
 
 /** The maker's working week in a time zone, with days on which the shop is closed. */
 final readonly class WorkingHours

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Wood;
 
-use HonestGrain\Exception\InvalidField;
+use HonestGrain\Reading\InvalidField;
 
 /**
  * The moisture that wood settles at in air of a given temperature and humidity.

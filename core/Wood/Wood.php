@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Wood;
 
-use HonestGrain\Catalogue\Row;
+use HonestGrain\Reading\Row;
 
 /**
  * A species as the tables give it: shrinkage from green to oven dry in percent, specific gravity at

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Wood;
 
-use HonestGrain\Catalogue\Row;
-use HonestGrain\Exception\InvalidField;
+use HonestGrain\Reading\InvalidField;
+use HonestGrain\Reading\Row;
 
 /** The woods that the catalogue knows, by name. */
 final readonly class WoodTable

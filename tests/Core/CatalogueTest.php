@@ -10,9 +10,9 @@ use HonestGrain\Coating\Cure;
 use HonestGrain\Coating\Denib;
 use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\Stack;
-use HonestGrain\Decoration\MarkKind;
 use HonestGrain\Route\LayerWaits;
 use HonestGrain\Safety\Hazard;
+use HonestGrain\Technique\MarkKind;
 use PHPUnit\Framework\TestCase;
 
 /** The shipped tables are whole, sourced and consistent with themselves and with the rules. */

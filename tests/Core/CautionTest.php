@@ -6,11 +6,11 @@ namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\ProductHazard;
-use HonestGrain\Exchange\Document;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Conflict;
-use HonestGrain\Route\Piece;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 use HonestGrain\Safety\Hazard;

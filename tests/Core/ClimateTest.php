@@ -13,7 +13,7 @@ use HonestGrain\Coating\DewPoint;
 use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Coating\Humidity;
 use HonestGrain\Coating\Kinetics;
-use HonestGrain\Exception\InvalidField;
+use HonestGrain\Reading\InvalidField;
 use HonestGrain\Schedule\Wait;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -21,10 +21,10 @@ use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\Mix;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Coating\Verdict;
-use HonestGrain\Exception\InvalidField;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Zone;
+use HonestGrain\Reading\InvalidField;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use HonestGrain\Exception\BadInput;
-use HonestGrain\Exchange\Document;
+use HonestGrain\Reading\BadInput;
+use HonestGrain\Reading\Document;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Decoration\Mark;
-use HonestGrain\Decoration\MarkKind;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Drawing\Frame;
-use HonestGrain\Exchange\Document;
 use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Piece\Mark;
+use HonestGrain\Reading\Document;
+use HonestGrain\Technique\MarkKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

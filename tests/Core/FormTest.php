@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use HonestGrain\Exception\BadInput;
 use HonestGrain\Geometry\Exception\NoRoom;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Reading\BadInput;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -122,7 +122,7 @@ final class FormTest extends TestCase
     {
         foreach (Form::cases() as $form) {
             $profile = $form->profile(...array_values($form->sizes()));
-            $again = Profile::read(\HonestGrain\Exchange\Document::of($profile->toArray()));
+            $again = Profile::read(\HonestGrain\Reading\Document::of($profile->toArray()));
             self::assertEquals($profile, $again);
         }
     }

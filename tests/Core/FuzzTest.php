@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Exchange\CommandLine;
+use HonestGrain\Command\CommandLine;
 use PHPUnit\Framework\TestCase;
 
 /**

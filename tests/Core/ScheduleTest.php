@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use HonestGrain\Exception\BadInput;
-use HonestGrain\Exchange\Document;
-use HonestGrain\Exchange\ProblemDocument;
+use HonestGrain\Command\ProblemDocument;
+use HonestGrain\Reading\BadInput;
+use HonestGrain\Reading\Document;
 use HonestGrain\Schedule\Internal\Calendar;
 use HonestGrain\Schedule\Internal\Placement;
 use HonestGrain\Schedule\Job;

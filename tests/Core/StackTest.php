@@ -14,12 +14,12 @@ use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\Mix;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Coating\Verdict;
-use HonestGrain\Exception\InvalidField;
-use HonestGrain\Exchange\Document;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\Measurement;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
 use HonestGrain\Route\LayerWaits;
-use HonestGrain\Route\Piece;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -12,7 +12,7 @@ use App\View\PiecePage;
 use App\View\Show;
 use App\View\Unit;
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Decoration\MarkKind;
+use HonestGrain\Technique\MarkKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Planning\PieceDocumentSchema;
 use App\Planning\PieceEditor;
-use HonestGrain\Exchange\Document;
+use HonestGrain\Reading\Document;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 

@@ -9,8 +9,8 @@ use App\Planning\Planner;
 use App\Planning\ShopMapper;
 use App\View\PiecePage;
 use App\View\Show;
-use HonestGrain\Route\Care;
-use HonestGrain\Route\Piece as CorePiece;
+use HonestGrain\Piece\Care;
+use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 

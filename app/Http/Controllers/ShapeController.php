@@ -12,7 +12,7 @@ use App\View\ShapePanel;
 use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Drawing\Frame;
-use HonestGrain\Exchange\Document;
+use HonestGrain\Reading\Document;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;

@@ -10,7 +10,7 @@ use App\View\FieldWords;
 use App\View\Show;
 use App\View\Unit;
 use HonestGrain\Coating\DewPoint;
-use HonestGrain\Exchange\Document;
+use HonestGrain\Reading\Document;
 use HonestGrain\Schedule\WorkingHours;
 use HonestGrain\Wood\Emc;
 use Illuminate\Contracts\View\View;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Abrasive\Exception;
 
-use HonestGrain\Exception\BadInput;
+use HonestGrain\Reading\BadInput;
 
 /** A grade that no scale holds, or a number that does not say which scale it is on. */
 final class UnknownGrit extends BadInput

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Abrasive\Exception;
 
 use HonestGrain\Abrasive\Grit;
-use HonestGrain\Exception\BadInput;
+use HonestGrain\Reading\BadInput;
 
 /** No ladder of the abrasives at hand can leave the surface that is asked for; says which size is missing. */
 final class Unreachable extends BadInput

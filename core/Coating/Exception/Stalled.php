@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating\Exception;
 
-use HonestGrain\Exception\BadInput;
+use HonestGrain\Reading\BadInput;
 
 /** A wait that never ends in the air it is given. */
 final class Stalled extends BadInput

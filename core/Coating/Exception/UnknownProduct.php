@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating\Exception;
 
-use HonestGrain\Exception\BadInput;
+use HonestGrain\Reading\BadInput;
 
 /** A product class that the catalogue does not hold. */
 final class UnknownProduct extends BadInput

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Geometry\Exception;
 
-use HonestGrain\Exception\BadInput;
 use HonestGrain\Geometry\Node;
+use HonestGrain\Reading\BadInput;
 
 /** A profile whose nodes do not describe a turned piece. */
 final class InvalidProfile extends BadInput

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Geometry\Exception;
 
-use HonestGrain\Exception\BadInput;
+use HonestGrain\Reading\BadInput;
 
 /** A wall that the outside has no room for, and where. */
 final class NoRoom extends BadInput

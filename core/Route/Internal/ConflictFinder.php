@@ -13,17 +13,17 @@ use HonestGrain\Coating\Laying;
 use HonestGrain\Coating\PairVerdict;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Coating\Verdict;
-use HonestGrain\Decoration\Mark;
-use HonestGrain\Decoration\MarkKind;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Warning;
-use HonestGrain\Route\Coat;
-use HonestGrain\Route\CoatPlan;
+use HonestGrain\Piece\Coat;
+use HonestGrain\Piece\CoatPlan;
+use HonestGrain\Piece\Mark;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Purpose;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\LayerWaits;
-use HonestGrain\Route\Piece;
-use HonestGrain\Route\Purpose;
 use HonestGrain\Route\Sanding;
+use HonestGrain\Technique\MarkKind;
 
 /**
  * Finds the wishes of a piece that do not go together.

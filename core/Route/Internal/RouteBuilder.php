@@ -14,24 +14,24 @@ use HonestGrain\Coating\Humidity;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\Laying;
 use HonestGrain\Coating\Solvent;
-use HonestGrain\Decoration\Mark;
-use HonestGrain\Decoration\MarkKind;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Zone;
-use HonestGrain\Route\BuffWith;
-use HonestGrain\Route\Coat;
-use HonestGrain\Route\CoatPlan;
-use HonestGrain\Route\Holding;
+use HonestGrain\Holding\Holding;
+use HonestGrain\Piece\BuffWith;
+use HonestGrain\Piece\Coat;
+use HonestGrain\Piece\CoatPlan;
+use HonestGrain\Piece\Mark;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Purpose;
 use HonestGrain\Route\LayerWaits;
-use HonestGrain\Route\Piece;
-use HonestGrain\Route\Purpose;
 use HonestGrain\Route\Sanding;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Lag;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Technique\MarkKind;
 
 /**
  * Lays the steps of one piece out. Up to the first coat every step follows the one before; each coat

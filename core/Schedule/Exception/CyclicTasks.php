@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Schedule\Exception;
 
-use HonestGrain\Exception\BadInput;
+use HonestGrain\Reading\BadInput;
 
 /** Tasks that wait for each other in a ring. */
 final class CyclicTasks extends BadInput

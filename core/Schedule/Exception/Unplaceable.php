@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Schedule\Exception;
 
-use HonestGrain\Exception\BadInput;
+use HonestGrain\Reading\BadInput;
 
 /** A task that no working time or resource of this shop can ever take. */
 final class Unplaceable extends BadInput

@@ -13,7 +13,7 @@
                     <input type="hidden" name="do" value="buff">
                     <label class="small"><span class="faint">Buff at the end</span>
                         <select name="buff" data-autosend id="buff-{{ $panel->index }}"><option value="">no</option>
-                            @foreach (HonestGrain\Route\BuffWith::cases() as $with)
+                            @foreach (HonestGrain\Piece\BuffWith::cases() as $with)
                                 <option value="{{ $with->value }}" @selected($plan->buff === $with)>{{ $with->label() }}</option>
                             @endforeach
                         </select></label>
@@ -68,7 +68,7 @@
         @if ($plans === [])<p class="faint mt-1">Bare for now. Take a complete stack and change it, or start with none and add coats one by one.</p>@endif
         <form method="post" action="{{ route('pieces.coats', $piece) }}" class="mt-2" data-live>@csrf @method('put')<input type="hidden" name="version" value="{{ $piece->version }}"><input type="hidden" name="do" value="stack">
             <fieldset class="flex flex-wrap gap-5"><legend class="faint small float-left mr-3">On the</legend>
-                @foreach (array_intersect(HonestGrain\Route\CoatPlan::ZONES, array_keys($core->measure()->zones)) as $zone)<label><input type="checkbox" name="zones[]" value="{{ $zone }}" @checked(in_array($zone, $free, true) || ($plans !== [] && $free === [] && $zone !== 'foot'))> {{ $zone }}</label>@endforeach
+                @foreach (array_intersect(HonestGrain\Piece\CoatPlan::ZONES, array_keys($core->measure()->zones)) as $zone)<label><input type="checkbox" name="zones[]" value="{{ $zone }}" @checked(in_array($zone, $free, true) || ($plans !== [] && $free === [] && $zone !== 'foot'))> {{ $zone }}</label>@endforeach
             </fieldset>
             @error('zones')<em class="warn">{{ $message }}</em>@enderror
             <ul class="mt-3 grid gap-x-10 md:grid-cols-2">

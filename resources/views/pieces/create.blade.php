@@ -42,7 +42,7 @@
                 <h2 class="mb-2">Name and date</h2>
                 <x-field name="name" label="What you call it"><input class="w-full" name="name" value="{{ old('name') }}" required maxlength="80" placeholder="Ebb bowl"></x-field>
                 <x-field name="due" label="Due (end of that day's work)"><input type="date" name="due" value="{{ old('due') }}"></x-field>
-                <x-field name="purpose" label="What for"><select name="purpose">@foreach (HonestGrain\Route\Purpose::cases() as $purpose)<option value="{{ $purpose->value }}" @selected(old('purpose', 'handled') === $purpose->value)>{{ $purpose->label() }}</option>@endforeach</select></x-field>
+                <x-field name="purpose" label="What for"><select name="purpose">@foreach (HonestGrain\Piece\Purpose::cases() as $purpose)<option value="{{ $purpose->value }}" @selected(old('purpose', 'handled') === $purpose->value)>{{ $purpose->label() }}</option>@endforeach</select></x-field>
                 <button class="press press-main mt-2">Draw it</button>
             </div>
         </div>

@@ -32,7 +32,7 @@
             <form method="post" action="{{ route('pieces.marks', $piece) }}" class="mt-2" data-live>@csrf
                 <input type="hidden" name="version" value="{{ $piece->version }}">
                 <div class="grid grid-cols-2 gap-x-5">
-                    <x-field name="kind" label="Mark"><select class="w-full" name="kind" x-ref="kind" x-on:change="suit">@foreach (HonestGrain\Decoration\MarkKind::cases() as $kind)<option value="{{ $kind->value }}" @selected(old('kind') === $kind->value)>{{ $kind->label() }}</option>@endforeach</select></x-field>
+                    <x-field name="kind" label="Mark"><select class="w-full" name="kind" x-ref="kind" x-on:change="suit">@foreach (HonestGrain\Technique\MarkKind::cases() as $kind)<option value="{{ $kind->value }}" @selected(old('kind') === $kind->value)>{{ $kind->label() }}</option>@endforeach</select></x-field>
                     <x-field name="on" label="On the"><select class="w-full" name="on" x-ref="on" x-on:change="show">@foreach ($panel->lengths() as $on => $length)<option value="{{ $on }}" @selected(old('on') === $on)>{{ HonestGrain\Geometry\Surface::from($on)->zone() }} ({{ $show->length($length) }})</option>@endforeach</select></x-field>
                     <x-field name="from" :label="'From, '.$show->unit(Unit::Length)"><input class="w-full" name="from" inputmode="decimal" x-ref="from" x-on:input="show" value="{{ old('from') }}" required></x-field>
                     <x-field name="to" :label="'To, '.$show->unit(Unit::Length)"><input class="w-full" name="to" inputmode="decimal" x-ref="to" x-on:input="show" value="{{ old('to') }}" required></x-field>

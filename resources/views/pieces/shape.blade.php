@@ -44,8 +44,8 @@
                     <x-field name="grain" label="Grain"><select name="grain"><option value="side" @selected($core->grain->value === 'side')>side grain</option><option value="end" @selected($core->grain->value === 'end')>end grain</option></select></x-field>
                     <x-field name="moisture" label="Moisture now, %"><input name="moisture" inputmode="decimal" value="{{ old('moisture', $show->bare($core->moisturePercent)) }}"></x-field>
                     <x-field name="due" label="Due"><input type="date" name="due" value="{{ old('due', $show->date($piece->due_at)) }}"></x-field>
-                    <x-field name="purpose" label="What for"><select name="purpose">@foreach (HonestGrain\Route\Purpose::cases() as $purpose)<option value="{{ $purpose->value }}" @selected($core->purpose === $purpose)>{{ $purpose->label() }}</option>@endforeach</select></x-field>
-                    <x-field name="holding" label="Held by"><select name="holding">@foreach (HonestGrain\Route\Holding::cases() as $holding)<option value="{{ $holding->value }}" @selected($core->holding === $holding)>{{ str_replace('Mount by the ', '', str_replace('Mount ', '', $holding->mount())) }}</option>@endforeach</select></x-field>
+                    <x-field name="purpose" label="What for"><select name="purpose">@foreach (HonestGrain\Piece\Purpose::cases() as $purpose)<option value="{{ $purpose->value }}" @selected($core->purpose === $purpose)>{{ $purpose->label() }}</option>@endforeach</select></x-field>
+                    <x-field name="holding" label="Held by"><select name="holding">@foreach (HonestGrain\Holding\Holding::cases() as $holding)<option value="{{ $holding->value }}" @selected($core->holding === $holding)>{{ str_replace('Mount by the ', '', str_replace('Mount ', '', $holding->mount())) }}</option>@endforeach</select></x-field>
                     <x-field name="note" label="Note"><input class="w-full" name="note" value="{{ old('note', $core->note) }}" maxlength="2000"></x-field>
                     <p><button class="press press-main">Save</button></p>
                 </form>

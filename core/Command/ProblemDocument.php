@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Command;
+
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
+use HonestGrain\Schedule\Job;
+use HonestGrain\Schedule\Lag;
+use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\Task;
+use HonestGrain\Schedule\Wait;
+use HonestGrain\Schedule\WorkingHours;
+
+/** Reads the input of `bin/grain schedule` into a scheduling problem. */
+final class ProblemDocument
+{
+    private const MAX_PIECES = 500;
+
+    private const MAX_TASKS = 200;
+
+    private const MAX_TASKS_IN_ALL = 10_000;
+
+    private const MAX_BUDGET_MS = 60_000;
+
+    public static function read(Document $document): Problem
+    {
+        $resources = self::quantities($document, 'resources', 1);
+        $jobs = $ids = [];
+        $count = 0;
+        foreach ($document->children('pieces', self::MAX_PIECES) as $piece) {
+            $id = $piece->text('id', 80);
+            if (isset($ids[$id])) {
+                throw InvalidField::because($piece->at('id'), $id, 'every piece needs a name of its own');
+            }
+            $ids[$id] = true;
+            $tasks = array_map(self::task(...), $piece->children('tasks', self::MAX_TASKS));
+            $count += count($tasks);
+            if ($count > self::MAX_TASKS_IN_ALL) {
+                throw InvalidField::tooMany($piece->at('tasks'), $count, self::MAX_TASKS_IN_ALL);
+            }
+            $jobs[] = Job::of($id, $piece->has('due') ? $piece->time('due')->getTimestamp() : null, $piece->numberOr('weight', 1.0, 0, 1000), $tasks, $piece->path);
+        }
+
+        return Problem::of(
+            $document->time('start')->getTimestamp(),
+            WorkingHours::read($document),
+            $resources,
+            $jobs,
+            null,
+            $document->has('seed') ? $document->integer('seed', 0, PHP_INT_MAX >> 11) : 1,
+            $document->has('budget_ms') ? $document->integer('budget_ms', 0, self::MAX_BUDGET_MS) : 1000,
+        );
+    }
+
+    private static function task(Document $task): Task
+    {
+        $after = [];
+        foreach ($task->has('after') ? $task->children('after', 50) : [] as $lag) {
+            $after[] = new Lag($lag->text('task', 80), Wait::hours(
+                $lag->numberOr('min_hours', 0.0, 0, Wait::MAX_HOURS),
+                $lag->numberOr('max_hours', null, 0, Wait::MAX_HOURS),
+                field: $lag->path,
+            ));
+        }
+        $second = fn (string $key): ?int => $task->has($key) ? $task->time($key)->getTimestamp() : null;
+
+        return Task::of(
+            $task->text('id', 80), $task->number('minutes', 0, 100_000), self::quantities($task, 'needs', 0), $after,
+            self::quantities($task, 'holds', 0), $task->textOr('batch', null, 80), $task->flag('splittable', false),
+            $second('not_before'), $second('not_after'), $task->textOr('title', null), $task->path,
+        );
+    }
+
+    /** @return array<string, int> */
+    private static function quantities(Document $document, string $key, int $min): array
+    {
+        $quantities = [];
+        $child = $document->childOr($key);
+        foreach ($child->keys() as $name) {
+            $quantity = $child->integer($name, $min, 1000);
+            if ($quantity > 0) {
+                $quantities[$name] = $quantity;
+            }
+        }
+
+        return $quantities;
+    }
+}

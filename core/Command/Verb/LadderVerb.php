@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Command\Verb;
+
+use HonestGrain\Abrasive\Ladder;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Command\Verb;
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
+
+/** One ladder for several surfaces sanded in one mount. */
+final readonly class LadderVerb implements Verb
+{
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'ladder';
+    }
+
+    public function help(): array
+    {
+        $surfaces = [];
+        foreach (['id' => 'name of the surface'] + SandingFields::SURFACE as $field => $text) {
+            $surfaces["surfaces[].$field"] = $text;
+        }
+
+        return [
+            'does' => 'One ladder with the least total minutes for one to six surfaces that are sanded in one mount '
+                .'and share '
+                .'each change of grit.',
+            'fields' => $surfaces + SandingFields::SHARED,
+            'example' => '{"hardness_n":6000,"available":["P80","P120","P180","P240","P320","P400"],"surfaces":['
+                .'{"id":"outside","tool_mark_um":80,"limit_um":12,"area_mm2":70000,"speed_m_s":3},'
+                .'{"id":"inside","tool_mark_um":120,"limit_um":12,"area_mm2":60000,"speed_m_s":2.5}]}',
+        ];
+    }
+
+    public function answer(Document $question): array
+    {
+        $table = $this->catalogue->abrasives();
+        $rates = SandingFields::rates($question);
+        $jobs = [];
+        foreach ($question->children('surfaces', Ladder::MAX_SURFACES, 1) as $surface) {
+            $id = $surface->text('id', 80);
+            if (isset($jobs[$id])) {
+                throw InvalidField::because($surface->at('id'), $id, 'every surface needs a name of its own');
+            }
+            $jobs[$id] = SandingFields::job($question, $surface, $rates);
+        }
+        $available = $table->allNamed($question->strings('available', 200), 'available');
+
+        return Ladder::shared($jobs, $available, $table)->toArray();
+    }
+}

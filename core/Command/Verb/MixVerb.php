@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Command\Verb;
+
+use HonestGrain\Coating\Mix;
+use HonestGrain\Command\Verb;
+use HonestGrain\Reading\Document;
+
+/** What goes into a cup. */
+final readonly class MixVerb implements Verb
+{
+    public function name(): string
+    {
+        return 'mix';
+    }
+
+    public function help(): array
+    {
+        return [
+            'does' => 'Amounts for a mix: parts by volume, a shellac cut, or resin and hardener within their pot life.',
+            'fields' => [
+                'kind' => '"parts", "shellac-cut" or "two-part"',
+                'volume_ml' => 'parts, two-part: how much to mix, mL',
+                'parts' => 'parts: list of {"name", "parts", "density_g_per_ml" or null}',
+                'cut_lb' => 'shellac-cut: pounds of flakes to the US gallon, 0.1 to 10',
+                'alcohol_ml' => 'shellac-cut: alcohol, mL',
+                'ratio' => 'two-part: [resin, hardener]',
+                'by' => 'two-part: "volume" or "mass"',
+                'densities' => 'two-part: [resin, hardener], g/mL; may be left out where the ratio is by volume',
+                'pot_life_minutes' => 'two-part: minutes the mix can be used',
+                'use_minutes' => 'two-part: minutes you need to use it up',
+            ],
+            'example' => '{"kind":"shellac-cut","cut_lb":2,"alcohol_ml":250}',
+        ];
+    }
+
+    public function answer(Document $question): array
+    {
+        return (match ($question->choice('kind', ['parts', 'shellac-cut', 'two-part'])) {
+            'parts' => Mix::byParts($question->number('volume_ml', 0.01, 100_000), array_map(
+                fn (Document $part): array => ['name' => $part->text('name'), 'parts' => $part->number('parts', 0, 100_000), 'density' => $part->numberOr('density_g_per_ml', null, 0.1, 25)],
+                $question->children('parts', 40, 1),
+            )),
+            'shellac-cut' => Mix::shellacCut($question->number('cut_lb', 0.1, 10), $question->number('alcohol_ml', 0.01, 100_000)),
+            default => $this->twoPart($question),
+        })->toArray();
+    }
+
+    private function twoPart(Document $question): Mix
+    {
+        [$resin, $hardener] = $question->numbers('ratio', 0.001, 1000, 2);
+        $densities = null;
+        if ($question->has('densities')) {
+            [$resinDensity, $hardenerDensity] = $question->numbers('densities', 0.1, 25, 2);
+            $densities = [$resinDensity, $hardenerDensity];
+        }
+
+        return Mix::twoPart(
+            $question->number('volume_ml', 0.01, 100_000),
+            [$resin, $hardener],
+            $question->choice('by', ['volume', 'mass']) === 'mass',
+            $densities,
+            $question->numberOr('pot_life_minutes', null, 0.1, 10_000),
+            $question->numberOr('use_minutes', null, 0, 10_000),
+        );
+    }
+}

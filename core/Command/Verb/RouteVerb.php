@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Command\Verb;
+
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Command\Verb;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Reading\Document;
+use HonestGrain\Route\Bench;
+use HonestGrain\Route\Route;
+
+/** Every step of a piece, in order, with reasons and conflicts. */
+final readonly class RouteVerb implements Verb
+{
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'route';
+    }
+
+    public function help(): array
+    {
+        return [
+            'does' => 'Derives the ordered steps of a piece document and what conflicts in it.',
+            'fields' => [
+                '(whole document)' => 'a piece as the application exports it; see docs/formats/piece.md',
+                'surface.abrasives' => 'the grits at hand; '.implode(', ', Bench::USUAL_GRITS).' where not given',
+            ],
+            'example' => '{"format":"honest-grain/piece","version":1,"name":"Bowl","form":"shallow-bowl","wood":"Ash (white)","grain":"side","moisture_percent":9,"shape":{"outer":[[0,40,"corner"],[30,90],[60,110,"corner"]],"inner":[[60,104,"corner"],[34,86],[10,0]]},"marks":[],"coats":[{"zones":["outside","inside","rim"],"layers":[{"product":"Oil-varnish blend","denib":null}],"buff":false}]}',
+        ];
+    }
+
+    public function answer(Document $question): array
+    {
+        return Route::of(Piece::read($question, $this->catalogue), Bench::usual($this->catalogue))->toArray();
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Command\Verb;
+
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Coating\Denib;
+use HonestGrain\Coating\Layer;
+use HonestGrain\Coating\Stack;
+use HonestGrain\Command\Verb;
+use HonestGrain\Reading\Document;
+
+/** Whether each layer may go over the one below. */
+final readonly class StackVerb implements Verb
+{
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'stack';
+    }
+
+    public function help(): array
+    {
+        return [
+            'does' => 'Judges every adjacent pair of layers and the rubbing between them, and adds up the film.',
+            'fields' => [
+                'wood' => 'a wood of the catalogue, or null',
+                'layers' => 'first on the wood first, at most 40: {"product", "denib", "hours_since_previous"}',
+                'layers[].product' => 'a class of finish or colour',
+                'layers[].denib' => '"steel-wool", "pad", "paper" or null: how the layer below was rubbed before this one',
+                'layers[].hours_since_previous' => 'hours at reference climate since the layer below, or null',
+            ],
+            'example' => '{"wood":"Ash (white)","layers":[{"product":"Dewaxed shellac (2 lb cut)","denib":null,"hours_since_previous":null},{"product":"Wiping varnish (oil-based thinned)","denib":"pad","hours_since_previous":24}]}',
+        ];
+    }
+
+    public function answer(Document $question): array
+    {
+        $name = $question->textOr('wood', null);
+        $layers = array_map(fn (Document $layer): Layer => new Layer(
+            $this->catalogue->coatings()->product($layer->text('product'), $layer->at('product')),
+            $layer->has('denib') ? Denib::from($layer->choice('denib', array_column(Denib::cases(), 'value'))) : null,
+            $layer->numberOr('hours_since_previous', null, 0, 1e6),
+        ), $question->children('layers', 40, 1));
+
+        return Stack::judge($name === null ? null : $this->catalogue->woods()->named($name), $layers)->toArray();
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Holding;
+
+/** How a piece is held while it is worked, and so how its foot is finished. */
+enum Holding: string
+{
+    case Tenon = 'tenon';
+    case Recess = 'recess';
+    case BetweenCentres = 'between-centres';
+
+    public function mount(): string
+    {
+        return match ($this) {
+            self::Tenon => 'Mount by the tenon',
+            self::Recess => 'Mount by the recess',
+            self::BetweenCentres => 'Mount between centres',
+        };
+    }
+
+    /** How the piece sits on the lathe. */
+    public function mounted(): string
+    {
+        return $this === self::BetweenCentres ? 'between centres' : 'in the chuck';
+    }
+
+    /** How it stands while a coat dries. */
+    public function drying(): string
+    {
+        return match ($this) {
+            self::Tenon => 'on points, tenon still on',
+            self::Recess => 'on points, on its bare foot',
+            self::BetweenCentres => 'hung by a waste end',
+        };
+    }
+
+    /** Why mounting comes first. */
+    public function because(): string
+    {
+        return match ($this) {
+            self::Tenon => 'First, because all that spins is easier with the tenon still on. '
+                .'Mark the jaw numbers for a true re-mount.',
+            self::Recess => 'First, because all that spins is easier while the recess is clean. '
+                .'Mark the jaw numbers for a true re-mount.',
+            self::BetweenCentres => 'First, because all that spins is easier with the waste ends still on. '
+                .'Mark one end for a true re-mount.',
+        };
+    }
+
+    /** @param  bool  $stands  whether the piece stands on this end */
+    public function release(bool $stands): string
+    {
+        return match ($this) {
+            self::Tenon => $stands ? 'Take off the tenon, dish the foot and sand it' : 'Take off the tenon and '
+                .'sand the end',
+            self::Recess => 'Clean up the recess and sand the foot',
+            self::BetweenCentres => 'Part off the waste ends and sand both ends',
+        };
+    }
+
+    public function releaseBecause(bool $isCoated, bool $stands): string
+    {
+        $last = $isCoated
+            ? 'Last on the lathe, after every coat that is rubbed or buffed there.'
+            : 'Last on the lathe, after all that spins.';
+
+        return $this === self::Tenon && $stands ? "$last Dish it a little so that the piece cannot rock." : $last;
+    }
+
+    public function releaseHow(bool $isHollow): string
+    {
+        return match ($this) {
+            self::Tenon => 'A soft pad between the '
+                .'drive and '.($isHollow ? 'the finished inside.' : 'the finished end.'),
+            self::Recess => 'Padding between the jaws and the finished rim.',
+            self::BetweenCentres => 'Part to a thin core, stop the lathe and saw through; sand the ends by hand, with '
+                .'the grain.',
+        };
+    }
+
+    public function hold(): string
+    {
+        return match ($this) {
+            self::Tenon => 'reversed against a soft pad, tail centre up',
+            self::Recess => 'reversed in padded wide jaws',
+            self::BetweenCentres => 'between centres, then in the lap with the lathe stopped',
+        };
+    }
+
+    /** The zones that only come free when the piece comes off the lathe. */
+    public function covers(string $zone): bool
+    {
+        return $zone === 'foot' || ($zone === 'top' && $this === self::BetweenCentres);
+    }
+}

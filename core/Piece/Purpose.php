@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Piece;
+
+/** What the buyer may do with a piece on the day it is ready, and so how far its coats must have cured. */
+enum Purpose: string
+{
+    case Display = 'display';
+    case Handled = 'handled';
+    case Food = 'food';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Display => 'To look at',
+            self::Handled => 'To be handled',
+            self::Food => 'For food',
+        };
+    }
+}

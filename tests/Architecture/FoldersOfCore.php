@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/** What each folder of core/ may know: only what stands above it in this list, and of that only what is named. */
+final class FoldersOfCore
+{
+    /** @var array<string, list<string>> */
+    public const MAY_KNOW = [
+        'Reading' => [],
+        'Wood' => ['Reading'],
+        'Geometry' => ['Reading', 'Wood'],
+        'Coating' => ['Reading', 'Wood', 'Geometry'],
+        'Abrasive' => ['Reading', 'Wood', 'Coating'],
+        'Safety' => ['Wood', 'Coating'],
+        'Holding' => [],
+        'Catalogue' => ['Reading', 'Wood', 'Coating', 'Abrasive'],
+        'Technique' => ['Safety'],
+        'Piece' => ['Reading', 'Wood', 'Geometry', 'Coating', 'Abrasive', 'Holding', 'Catalogue', 'Technique'],
+        'Schedule' => ['Reading', 'Coating'],
+        'Route' => [
+            'Wood', 'Geometry', 'Coating', 'Abrasive', 'Safety', 'Holding', 'Catalogue', 'Technique', 'Piece',
+            'Schedule',
+        ],
+        'Drawing' => ['Geometry', 'Piece'],
+        'Command' => [
+            'Reading', 'Wood', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Piece', 'Schedule', 'Route',
+        ],
+    ];
+
+    /** @return iterable<string, Rule> one for each folder */
+    public function testEachFolderKnowsOnlyWhatItMay(): iterable
+    {
+        foreach (self::MAY_KNOW as $folder => $known) {
+            $others = array_diff(array_keys(self::MAY_KNOW), [$folder, ...$known]);
+            yield $folder => PHPat::rule()
+                ->classes(Selector::inNamespace("HonestGrain\\$folder"))
+                ->shouldNot()->dependOn()
+                ->classes(...array_map(
+                    fn (string $other) => Selector::inNamespace("HonestGrain\\$other"), array_values($others),
+                ))
+                ->because($known === [] ? "$folder stands on its own" : "$folder knows only ".implode(', ', $known));
+        }
+    }
+}
