@@ -148,13 +148,18 @@ stop_leftovers() {
         say '  Stopping the server that an earlier run left behind.'
         kill -- "-$pid" 2>/dev/null
     fi
+    pid=$(cat "$STATE/worker.pid" 2>/dev/null)
+    if [ -n "$pid" ] && tr '\0' '\n' <"/proc/$pid/cmdline" 2>/dev/null | grep -qxF -- "$ROOT/artisan"; then
+        say '  Stopping the planner that an earlier run left behind.'
+        kill -- "-$pid" 2>/dev/null
+    fi
     pid=$(cat "$STATE/database.pid" 2>/dev/null)
     if [ -n "$pid" ] && tr '\0' '\n' <"/proc/$pid/cmdline" 2>/dev/null | grep -qxF -- "--datadir=$STATE/mysql"; then
         say '  Stopping the database that an earlier run left behind.'
         kill "$pid" 2>/dev/null
         for _ in $(seq 1 150); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
     fi
-    rm -f "$STATE/server.pid" "$STATE/database.pid"
+    rm -f "$STATE/server.pid" "$STATE/worker.pid" "$STATE/database.pid"
 }
 
 database_stop() {
@@ -199,6 +204,21 @@ serve() {
         sleep 0.1
     done
     return 1
+}
+
+# work: makes the plans that a press does not wait for. Begun anew every half hour, so that it never grows old.
+work() {
+    keep_private "$STATE/worker.log"
+    setsid bash -c 'while :; do php -d memory_limit=512M "$1" queue:work database --sleep=0.25 --tries=3 --max-time=1800 --quiet
+        sleep 1; done' _ "$ROOT/artisan" >>"$STATE/worker.log" 2>&1 9>&- &
+    WORKER_PID=$!
+    echo "$WORKER_PID" >"$STATE/worker.pid"
+}
+
+work_stop() {
+    [ -n "${WORKER_PID:-}" ] && kill -- "-$WORKER_PID" 2>/dev/null && wait "$WORKER_PID" 2>/dev/null
+    rm -f "$STATE/worker.pid"
+    WORKER_PID=
 }
 
 server_stop() {

@@ -48,7 +48,7 @@ return Application::configure(basePath: dirname(__DIR__))
             $message = $request->routeIs('pieces.import') ? $e->getMessage() : app(Show::class)->sentence(FieldWords::in($e->getMessage(), $e->field));
 
             return $request->expectsJson()
-                ? response()->json(['message' => $message, 'field' => $e->field, 'code' => $e->reason], 422)
+                ? response()->json(['message' => $message, 'field' => FieldWords::within($e->field), 'code' => $e->reason], 422)
                 : redirect()->back()->withInput()->withErrors([FieldWords::formField($e->field) => $message]);
         });
     })

@@ -2,4 +2,13 @@
 
 declare(strict_types=1);
 
-return ['default' => 'sync', 'connections' => ['sync' => ['driver' => 'sync']], 'failed' => ['driver' => 'null']];
+return [
+    'default' => env('QUEUE_CONNECTION', 'database'),
+    'connections' => [
+        'sync' => ['driver' => 'sync'],
+        'database' => [
+            'driver' => 'database', 'table' => 'jobs', 'queue' => 'default', 'retry_after' => 120, 'after_commit' => true,
+        ],
+    ],
+    'failed' => ['driver' => 'null'],
+];

@@ -7,11 +7,14 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CoatsController;
 use App\Http\Controllers\DemoController;
+use App\Http\Controllers\FlawController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarksController;
+use App\Http\Controllers\PartController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceExportController;
 use App\Http\Controllers\PieceImportController;
+use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PreferencesController;
 use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\RouteController;
@@ -23,6 +26,7 @@ use App\Http\Controllers\StepController;
 use App\Http\Controllers\SurfaceController;
 use App\Http\Controllers\TinController;
 use App\Http\Controllers\WeeksController;
+use App\Http\Controllers\WoodController;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 
@@ -60,6 +64,13 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::prefix('pieces/{piece}')->name('pieces.')->group(function (): void {
         Route::get('shape', [ShapeController::class, 'show'])->name('shape');
         Route::put('shape', [ShapeController::class, 'update']);
+        Route::post('parts', [PartController::class, 'store'])->name('parts.store');
+        Route::put('part', [PartController::class, 'update'])->name('parts.update');
+        Route::delete('part', [PartController::class, 'destroy'])->name('parts.destroy');
+        Route::put('joints/{joint}', [PartController::class, 'joint'])->name('joints.update');
+        Route::post('flaws', [FlawController::class, 'store'])->name('flaws.store');
+        Route::put('flaws/{flaw}', [FlawController::class, 'update'])->name('flaws.update');
+        Route::delete('flaws/{flaw}', [FlawController::class, 'destroy'])->name('flaws.destroy');
         Route::get('surface', [SurfaceController::class, 'show'])->name('surface');
         Route::put('surface', [SurfaceController::class, 'update']);
         Route::get('marks', [MarksController::class, 'show'])->name('marks');
@@ -83,6 +94,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
 
     Route::get('log', [LogController::class, 'index'])->name('log');
     Route::post('log', [LogController::class, 'store']);
+    Route::get('plan', [PlanController::class, 'show'])->name('plan');
+    Route::post('plan', [PlanController::class, 'store'])->middleware('throttle:costly')->name('plan.make');
     Route::get('weeks', [WeeksController::class, 'show'])->name('weeks');
     Route::get('calendar.ics', [CalendarController::class, 'file'])->name('calendar.file');
 
@@ -92,6 +105,10 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::delete('shelf/abrasives/{abrasive}', [AbrasiveController::class, 'destroy'])->name('abrasives.destroy');
     Route::get('shelf/tin', [TinController::class, 'edit'])->name('tins.edit');
     Route::put('shelf/tin', [TinController::class, 'update'])->name('tins.update');
+
+    Route::get('shelf/woods', [WoodController::class, 'index'])->name('woods');
+    Route::post('shelf/woods', [WoodController::class, 'store'])->name('woods.store');
+    Route::delete('shelf/woods/{own_wood}', [WoodController::class, 'destroy'])->name('woods.destroy');
 
     Route::get('shop', [ShopController::class, 'show'])->name('shop');
     Route::put('shop', [ShopController::class, 'update'])->name('shop.update');

@@ -29,6 +29,7 @@ use Illuminate\Support\Carbon;
  * @property int $revision
  * @property list<array{severity: string, steps: list<string>, message: string, choices: list<string>}> $conflicts
  * @property Carbon|null $ready_at
+ * @property string|null $route_key  of the route that its planned steps came of
  * @property array{hours: float, because: list<string>}|null $late
  * @property Workshop $workshop
  * @property-read Collection<int, PlannedStep> $plannedSteps
@@ -43,7 +44,7 @@ class Piece extends Model
 
     protected $fillable = [
         'name', 'form', 'wood', 'due_at', 'state', 'document', 'drawing', 'diameter_mm', 'height_mm', 'version',
-        'revision', 'conflicts', 'ready_at', 'late', 'once_key',
+        'revision', 'conflicts', 'ready_at', 'late', 'once_key', 'route_key',
     ];
 
     protected function casts(): array

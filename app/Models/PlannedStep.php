@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use HonestGrain\Coating\Amount;
-use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Safety\Hazard;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -30,7 +28,13 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $opens_at
  * @property Carbon|null $closes_at
  * @property string|null $batch
- * @property array<string, mixed> $details
+ * @property string|null $part
+ * @property string $technique
+ * @property string|null $product
+ * @property list<string> $follows  the steps that it comes after
+ * @property float|null $wait_from_h  hours the next step waits in this shop's air
+ * @property float|null $wait_until_h
+ * @property StepDetails $details
  * @property Piece $piece
  */
 class PlannedStep extends Model
@@ -41,29 +45,17 @@ class PlannedStep extends Model
 
     protected function casts(): array
     {
-        return ['details' => 'array', 'is_next' => 'boolean', 'minutes' => 'float', 'start_at' => 'datetime', 'end_at' => 'datetime', 'waits_from' => 'datetime', 'opens_at' => 'datetime', 'closes_at' => 'datetime'];
+        return [
+            'details' => StepDetails::class, 'follows' => 'array', 'is_next' => 'boolean', 'minutes' => 'float',
+            'wait_from_h' => 'float', 'wait_until_h' => 'float', 'start_at' => 'datetime', 'end_at' => 'datetime',
+            'waits_from' => 'datetime', 'opens_at' => 'datetime', 'closes_at' => 'datetime',
+        ];
     }
 
     /** @return BelongsTo<Piece, $this> */
     public function piece(): BelongsTo
     {
         return $this->belongsTo(Piece::class);
-    }
-
-    /** What is taken of its product, as the plan wrote it down. */
-    public function amount(): ?Amount
-    {
-        $amount = (array) ($this->details['amount'] ?? []);
-        $unit = $this->details['amount_unit'] ?? null;
-        $value = reset($amount);
-
-        return $value === false || $unit === null ? null : Amount::of((float) $value, AmountUnit::from($unit));
-    }
-
-    /** @return list<Hazard> */
-    public function hazards(): array
-    {
-        return array_values(array_filter(array_map(Hazard::tryFrom(...), $this->details['hazards'] ?? [])));
     }
 
     /**
@@ -73,7 +65,7 @@ class PlannedStep extends Model
      */
     public function unheeded(array $cautioned): ?Hazard
     {
-        foreach ($this->hazards() as $hazard) {
+        foreach ($this->details->hazards as $hazard) {
             if ($hazard->wantsDeliberatePress() && ! isset($cautioned[$hazard->value])) {
                 return $hazard;
             }
@@ -88,11 +80,9 @@ class PlannedStep extends Model
         return substr(hash('sha256', "$this->piece_id $this->step $this->title"), 0, 12);
     }
 
-    /** @return list<string> zones and bands of the drawing that it is done on */
+    /** @return list<string> faces and bands of its part's drawing that it is done on */
     public function zones(): array
     {
-        $zone = (string) ($this->details['zone'] ?? '');
-
-        return in_array($zone, ['all over', 'whole'], true) ? ['outside', 'inside', 'rim', 'top'] : explode(', ', $zone);
+        return $this->details->zone === '' ? [] : explode(', ', $this->details->zone);
     }
 }

@@ -25,10 +25,13 @@ use Illuminate\Support\Str;
  * @property bool $is_demo  the one whose sign-in is printed; its people stay as they are
  * @property bool $is_visit  made for one visitor, and swept
  * @property Carbon|null $last_seen_at
+ * @property int $version  counts every change that a plan follows from
+ * @property int|null $planned_version  the version that the plan was made from
  * @property Carbon|null $planned_at
  * @property array<string, mixed>|null $plan_summary
  * @property-read Collection<int, Abrasive> $abrasives
  * @property-read Collection<int, Tin> $tins
+ * @property-read Collection<int, OwnWood> $woods
  */
 class Workshop extends Model
 {
@@ -69,6 +72,7 @@ class Workshop extends Model
             $workshop->closed ??= [];
             $workshop->climate ??= self::USUAL_CLIMATE;
             $workshop->limits ??= self::USUAL_LIMITS;
+            $workshop->version ??= 1;
         });
     }
 
@@ -115,6 +119,12 @@ class Workshop extends Model
     public function tins(): HasMany
     {
         return $this->hasMany(Tin::class);
+    }
+
+    /** @return HasMany<OwnWood, $this> */
+    public function woods(): HasMany
+    {
+        return $this->hasMany(OwnWood::class)->orderBy('name');
     }
 
     /** @return HasMany<PlannedStep, $this> */

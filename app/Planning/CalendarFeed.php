@@ -47,7 +47,7 @@ final readonly class CalendarFeed
         $event = $calendar->createComponent('VEVENT', [
             'UID' => "step-{$step->piece_id}-{$step->step}@honest-grain", 'DTSTAMP' => now()->toDateTimeImmutable(),
             'SUMMARY' => "{$step->piece->name}: {$step->title}", 'DTSTART' => $step->start_at->toDateTimeImmutable(), 'DTEND' => $step->end_at->toDateTimeImmutable(),
-            'DESCRIPTION' => $step->details['because'].($step->closes_at === null ? '' : ' The window closes '.$step->closes_at->toIso8601ZuluString().'.'),
+            'DESCRIPTION' => $step->details->because.($step->closes_at === null ? '' : ' The window closes '.$step->closes_at->toIso8601ZuluString().'.'),
         ]);
         $calendar->add($event);
         if ($step->closes_at !== null) {

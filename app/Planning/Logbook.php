@@ -14,7 +14,6 @@ use Carbon\CarbonInterface;
 use Closure;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Writes down what happens at the bench, once each, and lets the plan follow. */
@@ -51,7 +50,7 @@ final readonly class Logbook
 
         return $this->once($step, $user, 'done', $at, ['minutes' => $minutes === null ? null : min($minutes, 9999), 'facts' => [
             'planned_minutes' => $step->minutes,
-            'product' => $step->details['product'] ?? null,
+            'product' => $step->product,
             'early_hours' => $step->opens_at !== null && $at->lt($step->opens_at) ? round($at->diffInMinutes($step->opens_at) / 60, 1) : null,
             'late_hours' => $step->closes_at !== null && $at->gt($step->closes_at) ? round($step->closes_at->diffInMinutes($at) / 60, 1) : null,
             'climate' => $step->piece->workshop->climate,
@@ -108,13 +107,12 @@ final readonly class Logbook
         $piece = $entry->piece;
         $workshop = $piece->workshop;
 
-        return DB::transaction(function () use ($entry, $user, $piece, $workshop): bool {
-            $workshop->lock();
-            $this->refuseIfBuiltUpon($entry, $piece, $workshop);
+        return $this->planner->apply($workshop, function () use ($entry, $user, $piece, $workshop): bool {
+            $this->refuseIfBuiltUpon($entry, $piece);
             try {
                 $workshop->logEntries()->create([
-                    'piece_id' => $piece->id, 'user_id' => $user->id, 'kind' => 'undo', 'step' => $entry->step, 'title' => $entry->title,
-                    'happened_at' => now(), 'undoes_id' => $entry->id,
+                    'piece_id' => $piece->id, 'user_id' => $user->id, 'kind' => 'undo', 'step' => $entry->step,
+                    'title' => $entry->title, 'happened_at' => now(), 'undoes_id' => $entry->id,
                 ]);
             } catch (UniqueConstraintViolationException) {
                 return false;
@@ -122,10 +120,9 @@ final readonly class Logbook
             if ($piece->state === Piece::DONE) {
                 $piece->update(['state' => Piece::WORKING]);
             }
-            $this->planner->replan($workshop);
 
             return true;
-        });
+        }, $piece);
     }
 
     /**
@@ -143,8 +140,7 @@ final readonly class Logbook
     ): array {
         $workshop = $step->piece->workshop;
 
-        return DB::transaction(function () use ($step, $user, $kind, $at, $more, $workshop, $allow): array {
-            $workshop->lock();
+        return $this->planner->apply($workshop, function () use ($step, $user, $kind, $at, $more, $workshop, $allow): array {
             $undone = $workshop->logEntries()->where(['piece_id' => $step->piece_id, 'step' => $step->step, 'kind' => 'undo'])->count();
             $key = "$step->piece_id:$step->step:$undone";
             $entry = LogEntry::query()->where('once_key', $key)->first();
@@ -159,10 +155,9 @@ final readonly class Logbook
                 'piece_id' => $step->piece_id, 'user_id' => $user->id, 'kind' => $kind, 'step' => $step->step, 'title' => $step->title,
                 'happened_at' => $at, 'once_key' => $key,
             ]);
-            $this->planner->replan($workshop);
 
             return [$entry, true];
-        });
+        }, $step->piece);
     }
 
     /** A page that was made before the plan changed may name another step than the one it showed. */
@@ -181,10 +176,10 @@ final readonly class Logbook
         if ($at->gt(now()->addMinute())) {
             throw ValidationException::withMessages(['at' => 'Done at is '.$this->words($at).', which is still to come; it takes a time up to now.']);
         }
-        $before = $this->planner->history($step->piece->workshop, $step->piece)[$step->piece_id] ?? ['done' => [], 'skipped' => []];
-        foreach ($step->details['after'] ?? [] as $needed) {
-            $done = $before['done'][$needed] ?? null;
-            if ($done === null && ! isset($before['skipped'][$needed])) {
+        $before = History::of($step->piece);
+        foreach ($step->follows as $needed) {
+            $done = $before->done[$needed] ?? null;
+            if (! $before->settles($needed)) {
                 $title = $step->piece->plannedSteps()->where('step', $needed)->value('title') ?? $needed;
                 throw ValidationException::withMessages(['step' => "“{$step->title}” cannot be done yet: “{$title}” comes first. Do or skip that one."]);
             }
@@ -200,12 +195,11 @@ final readonly class Logbook
         return app(Show::class)->day($at).' '.app(Show::class)->time($at);
     }
 
-    private function refuseIfBuiltUpon(LogEntry $entry, Piece $piece, Workshop $workshop): void
+    private function refuseIfBuiltUpon(LogEntry $entry, Piece $piece): void
     {
-        $history = $this->planner->history($workshop, $piece)[$piece->id] ?? ['done' => [], 'skipped' => []];
+        $history = History::of($piece);
         foreach ($piece->plannedSteps as $later) {
-            $settled = isset($history['done'][$later->step]) || isset($history['skipped'][$later->step]);
-            if ($settled && in_array($entry->step, $later->details['after'] ?? [], true)) {
+            if ($history->settles($later->step) && in_array($entry->step, $later->follows, true)) {
                 throw ValidationException::withMessages(['step' => "“{$entry->title}” cannot be taken back while “{$later->title}” stands; take that back first."]);
             }
         }

@@ -7,12 +7,12 @@ namespace App\Planning;
 use App\Models\Piece;
 use App\Models\User;
 use App\Models\Workshop;
-use HonestGrain\Drawing\Elevation;
+use HonestGrain\Drawing\Assembly;
 use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
-/** Makes and changes pieces: validates by the core, keeps every revision, and plans the shop again. */
+/** Makes and changes pieces: validates by the core, keeps every revision, and has the shop planned again. */
 final readonly class PieceEditor
 {
     private const KEPT_REVISIONS = 200;
@@ -34,9 +34,7 @@ final readonly class PieceEditor
         ?string $once = null,
     ): Piece {
         $core = $this->mapper->piece($workshop, $document);
-
-        return DB::transaction(function () use ($workshop, $core, $user, $what, $plan, $once): Piece {
-            $workshop->lock();
+        $make = function () use ($workshop, $core, $user, $what, $once): Piece {
             $made = $once === null ? null : $workshop->pieces()->where('once_key', $once)->first();
             if ($made !== null) {
                 return $made;
@@ -44,38 +42,59 @@ final readonly class PieceEditor
             $piece = $workshop->pieces()->create(
                 $this->columns($core) + ['conflicts' => [], 'version' => 1, 'revision' => 1, 'once_key' => $once],
             );
-            $piece->revisions()->create(['number' => 1, 'document' => $core->toArray(), 'what' => $what, 'user_id' => $user?->id]);
-            if ($plan) {
-                $this->planner->replan($workshop);
-            }
+            $piece->revisions()->create([
+                'number' => 1, 'document' => $core->toArray(), 'what' => $what, 'user_id' => $user?->id,
+            ]);
 
-            return $piece->refresh();
-        });
+            return $piece;
+        };
+
+        return ($plan ? $this->planner->apply($workshop, $make) : DB::transaction($make))->refresh();
     }
 
     /**
      * Changes part of the document. The core refuses one that makes no sense, naming the field; one that
      * is the same as before is no change, and leaves nothing to undo.
      *
-     * @param  array<string, mixed>  $part  keys of the document to replace
+     * @param  array<string, mixed>  $fields  of the document to replace
      *
-     * @throws VersionConflict when the piece has been changed since version $seen
+     * @throws VersionConflict when the piece has been changed since the version that the edit was made from
      */
-    public function change(Piece $piece, int $seen, array $part, string $what, ?User $user): Piece
+    public function change(Piece $piece, Edit $edit, array $fields): Piece
     {
-        return DB::transaction(function () use ($piece, $seen, $part, $what, $user): Piece {
-            $locked = $this->locked($piece, $seen);
-            $core = $this->mapper->piece($locked->workshop, array_replace($locked->document, $part));
+        return $this->planner->apply($piece->workshop, function () use ($piece, $edit, $fields): Piece {
+            $locked = $this->locked($piece, $edit->seen);
+            $core = $this->mapper->piece($locked->workshop, array_replace($locked->document, $fields));
             if (json_decode(json_encode($core->toArray(), JSON_THROW_ON_ERROR), true) == $locked->document) {
                 return $locked;
             }
             $locked->revisions()->where('number', '>', $locked->revision)->delete();
             $number = $locked->revision + 1;
-            $locked->revisions()->create(['number' => $number, 'document' => $core->toArray(), 'what' => $what, 'user_id' => $user?->id]);
+            $locked->revisions()->create([
+                'number' => $number, 'document' => $core->toArray(), 'what' => $edit->what,
+                'user_id' => $edit->user?->id,
+            ]);
             $locked->revisions()->where('number', '<=', $number - self::KEPT_REVISIONS)->delete();
 
             return $this->store($locked, $core, $number);
-        });
+        })->refresh();
+    }
+
+    /**
+     * Changes one part of the piece.
+     *
+     * @param  array<string, mixed>  $fields  of the part to replace
+     * @param  array<string, mixed>  $around  of the document to replace with it
+     *
+     * @throws VersionConflict
+     */
+    public function changePart(Piece $piece, Edit $edit, string $part, array $fields, array $around = []): Piece
+    {
+        $parts = array_map(
+            fn (array $one): array => $one['id'] === $part ? $fields + $one : $one, $piece->document['parts'],
+        );
+
+        return $this->change($piece, $edit, $around + ['parts' => $parts]);
     }
 
     /**
@@ -85,17 +104,18 @@ final readonly class PieceEditor
      */
     public function step(Piece $piece, int $seen, int $by): Piece
     {
-        return DB::transaction(function () use ($piece, $seen, $by): Piece {
+        return $this->planner->apply($piece->workshop, function () use ($piece, $seen, $by): Piece {
             $locked = $this->locked($piece, $seen);
             $revision = $locked->revisions()->where('number', $locked->revision + $by)->first();
 
-            return $revision === null ? $locked : $this->store($locked, $this->mapper->piece($locked->workshop, $revision->document), $revision->number);
-        });
+            return $revision === null ? $locked : $this->store(
+                $locked, $this->mapper->piece($locked->workshop, $revision->document), $revision->number,
+            );
+        })->refresh();
     }
 
     private function locked(Piece $piece, int $seen): Piece
     {
-        $piece->workshop->lock();
         /** @var Piece $locked */
         $locked = Piece::query()->whereKey($piece->id)->lockForUpdate()->firstOrFail();
         if ($locked->version !== $seen) {
@@ -108,22 +128,26 @@ final readonly class PieceEditor
     private function store(Piece $piece, CorePiece $core, int $revision): Piece
     {
         // A finished piece that is changed may have work again; the plan says whether it has.
-        $piece->update($this->columns($core) + ['version' => $piece->version + 1, 'revision' => $revision, 'state' => $piece->state === Piece::DONE ? Piece::WORKING : $piece->state]);
-        $this->planner->replan($piece->workshop);
+        $piece->update($this->columns($core) + [
+            'version' => $piece->version + 1, 'revision' => $revision,
+            'state' => $piece->state === Piece::DONE ? Piece::WORKING : $piece->state,
+        ]);
 
-        return $piece->refresh();
+        return $piece;
     }
 
     /** @return array<string, mixed> */
     private function columns(CorePiece $core): array
     {
-        $drawing = Elevation::of($core->profile, $core->grain, $core->wood->rgb, $core->marks, $core->name, substr(md5($core->name.json_encode($core->toArray())), 0, 8));
+        $document = $core->toArray();
+        $key = substr(hash('xxh128', json_encode($document, JSON_THROW_ON_ERROR)), 0, 8);
+        $drawing = Assembly::of($core, $key);
 
         return [
-            'name' => $core->name, 'form' => $core->form->value, 'wood' => $core->wood->name,
+            'name' => $core->name, 'form' => $core->form->value, 'wood' => $core->body()->wood->name,
             'due_at' => $core->due === null ? null : Carbon::instance($core->due),
-            'document' => $core->toArray(), 'drawing' => $drawing->small(),
-            'diameter_mm' => $core->profile->diameterMm(), 'height_mm' => $core->profile->heightMm(),
+            'document' => $document, 'drawing' => $drawing->small(),
+            'diameter_mm' => $drawing->widthMm(), 'height_mm' => $drawing->heightMm(),
         ];
     }
 }

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Piece;
+use App\Models\Tin;
 use App\Models\Workshop;
+use HonestGrain\Abrasive\Grit;
+use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Route;
 
@@ -20,26 +24,42 @@ final class RouteStore
 
     private ?string $release = null;
 
+    /** @var array<string, string> by workshop and version */
+    private array $shops = [];
+
     public function __construct(private readonly ShopMapper $mapper)
     {
     }
 
-    /** @throws BadInput for a document that makes no route */
-    public function of(Workshop $workshop, Piece $piece, Bench $bench): Route
+    /**
+     * @return array{string, Route} the route and the key of all that it was worked out from
+     *
+     * @throws BadInput for a document that makes no route
+     */
+    public function of(Workshop $workshop, Piece $piece, Bench $bench): array
     {
-        $labels = $workshop->tins->mapWithKeys(fn ($tin): array => [$tin->product => $tin->label])->sortKeys()->all();
-        $shelf = array_map(fn ($grit): string => $grit->name, $bench->abrasives);
-        $key = 'route-'.hash('xxh128', serialize([
-            $this->release(), $piece->document, $labels, $shelf, $bench->sandingCapMPerS, $bench->minWallMm,
-        ]));
+        $key = 'route-'.hash('xxh128', serialize([$this->shop($workshop, $bench), $piece->document]));
         $kept = cache()->get($key);
         if ($kept instanceof Route) {
-            return $kept;
+            return [$key, $kept];
         }
-        $route = Route::of($this->mapper->piece($workshop, $piece->document), $bench);
+        $tables = $this->mapper->tables($workshop);
+        $route = Route::of(CorePiece::read(Document::of($piece->document), $tables), $bench, $tables);
         cache()->put($key, $route, self::KEPT_SECONDS);
 
-        return $route;
+        return [$key, $route];
+    }
+
+    /** What every route of a shop depends on besides its document. */
+    private function shop(Workshop $workshop, Bench $bench): string
+    {
+        return $this->shops["$workshop->id $workshop->version"] ??= hash('xxh128', serialize([
+            $this->release(),
+            $workshop->tins->mapWithKeys(fn (Tin $tin): array => [$tin->product => $tin->label])->sortKeys()->all(),
+            $workshop->woods->pluck('typed')->all(),
+            array_map(fn (Grit $grit): string => $grit->name, $bench->abrasives),
+            $bench->sandingCapMPerS, $bench->minWallMm,
+        ]));
     }
 
     /** What the routes depend on besides their input: the core and its catalogue, by the times of their files. */

@@ -10,9 +10,11 @@ use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\DayNightClimate;
 use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
 use HonestGrain\Schedule\WorkingHours;
+use HonestGrain\Wood\Wood;
 
 /** Builds the core's view of a workshop from its rows: hours, air, abrasives, tins. */
 final readonly class ShopMapper
@@ -43,7 +45,10 @@ final readonly class ShopMapper
         $table = $this->catalogue->abrasives();
         $owned = $workshop->abrasives->pluck('grit')->all();
 
-        return new Bench($table, $table->allNamed($owned, 'abrasives'), (float) $workshop->limits['sanding_cap_m_s'], (float) $workshop->limits['min_wall_mm']);
+        return new Bench(
+            $table, $table->allNamed($owned, 'abrasives'), $this->catalogue->calibration(),
+            (float) $workshop->limits['sanding_cap_m_s'], (float) $workshop->limits['min_wall_mm'],
+        );
     }
 
     public function coatings(Workshop $workshop): CoatingTable
@@ -53,9 +58,20 @@ final readonly class ShopMapper
         );
     }
 
+    /** The catalogue's tables with this workshop's labels and woods over them. */
+    public function tables(Workshop $workshop): Tables
+    {
+        $tables = Tables::of($this->catalogue)->withCoatings($this->coatings($workshop));
+        foreach ($workshop->woods as $wood) {
+            $tables = $tables->withWood(Wood::typed(Document::of($wood->typed), $tables->woods));
+        }
+
+        return $tables;
+    }
+
     /** @param  array<string, mixed>  $document */
     public function piece(Workshop $workshop, array $document): CorePiece
     {
-        return CorePiece::read(Document::of($document), $this->catalogue, $this->coatings($workshop));
+        return CorePiece::read(Document::of($document), $this->tables($workshop));
     }
 }

@@ -8,6 +8,7 @@ use App\Models\LogEntry;
 use App\Models\PlannedStep;
 use App\Models\Workshop;
 use App\Planning\Logbook;
+use HonestGrain\Drawing\WaitBar;
 use Illuminate\Support\Collection;
 
 /** What the Bench shows: one step for now, what comes after it, what waits, and which windows close today. */
@@ -63,15 +64,61 @@ final readonly class BenchBoard
         );
     }
 
+    public function whyNothing(): string
+    {
+        return $this->empty ? 'The Bench tells you what to do next, once there is a piece to do it to.'
+            : 'Everything in work is drying or curing. The list beside this says until when.';
+    }
+
+    /** "Now, 12 min", "Next, Thu 26 Nov 08:00, 12 min" */
+    public function whenNow(Show $show): string
+    {
+        $at = $this->now?->start_at;
+        $when = $this->shopOpen ? 'Now' : 'Next, '.($at === null ? 'when you are ready' : $show->dayTime($at));
+
+        return "$when, ".$show->minutes($this->now->minutes ?? 0.0);
+    }
+
+    public function closes(PlannedStep $step): string
+    {
+        return $step->closes_at?->isPast() === true ? 'scuff it first: its window closed at' : 'before';
+    }
+
+    /** How much of a wait is over. */
+    public function bar(PlannedStep $step): string
+    {
+        return $step->waits_from === null || $step->opens_at === null ? '' : WaitBar::svg(
+            (string) $step->id, $step->waits_from->getTimestamp(), $step->opens_at->getTimestamp(), now()->getTimestamp(),
+        );
+    }
+
+    /** What was done or noted lately, in a line. */
+    public function says(LogEntry $entry): string
+    {
+        return implode(': ', array_filter([
+            match ($entry->kind) {
+                'wrong' => 'something is wrong',
+                'skip' => 'skipped',
+                default => null,
+            },
+            $entry->title === null ? null : lcfirst($entry->title), $entry->body,
+        ]));
+    }
+
     /** The piece for now, with what the step is done on lit up. */
     public function drawing(): string
     {
         $zones = $this->now?->zones() ?? [];
+        $svg = count($zones) === 1 ? simplexml_load_string($this->now->piece->drawing ?? '') : false;
+        if ($svg === false) {
+            return $this->now->piece->drawing ?? '';
+        }
+        // Each part is a group of its own: only the one that the step is done on lights up.
+        $within = sprintf('//*[@data-part="%s"]//*[@data-zone="%s" or @data-band="%2$s"]', $this->now->part, $zones[0]);
+        foreach ($svg->xpath($within) ?: [] as $element) {
+            $element->addAttribute('class', 'is-lit');
+        }
 
-        return (string) preg_replace_callback(
-            '/data-(?:zone|band)="([^"]+)"/',
-            fn (array $m): string => $m[0].(count($zones) === 1 && $zones[0] === $m[1] ? ' class="is-lit"' : ''),
-            $this->now?->piece->drawing ?? '',
-        );
+        return (string) preg_replace('/^<\?xml.*?\?>\s*/', '', (string) $svg->asXML());
     }
 }

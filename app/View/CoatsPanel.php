@@ -11,22 +11,18 @@ use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\PairVerdict;
 use HonestGrain\Coating\Stack;
+use HonestGrain\Coating\Verdict;
+use HonestGrain\Drawing\Strata;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\CoatPlan;
-use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\Part;
 use HonestGrain\Route\LayerWaits;
 use Illuminate\Support\Carbon;
 
 /** One coat plan as the Coats tab shows it: verdicts, amounts, film so far and every wait in this shop's air. */
 final readonly class CoatsPanel
 {
-    /** The drawn strata, px: where the wood begins, what the whole film takes at most, and the least a layer is drawn. */
-    private const WOOD_Y = 120.0;
-
-    private const FILM_PX = 70.0;
-
-    private const LEAST_PX = 6.0;
-
-    private const WAX_PX = 3.0;
+    public const HEADS = ['Take', 'Film so far', 'Recoat', 'Wax by hand', 'Wheel', 'Handle', 'Food, water'];
 
     /**
      * @param  list<Amount>  $amounts
@@ -43,39 +39,69 @@ final readonly class CoatsPanel
         public array $waits,
         public array $warnings,
         public array $overColours,
+        private string $woodRgb,
     ) {
     }
 
-    /**
-     * The coats as strata, first on the wood lowest: films to one scale of thickness, oils as a line within the wood.
-     *
-     * @return list<array{within: bool, y: float, height: float, fill: string}>
-     */
-    public function strata(): array
+    public function strata(): string
     {
-        $total = max([40.0, ...$this->stack->filmUm]);
-        $y = self::WOOD_Y;
-        $strata = [];
-        foreach ($this->plan->coats as $i => $coat) {
-            $within = ! $coat->coating->buildsFilm() && ! $coat->coating->isWax();
-            $height = $coat->coating->buildsFilm() ? max(self::LEAST_PX, self::FILM_PX * $coat->coating->dryUm() / $total) : self::WAX_PX;
-            $y -= $within ? 0 : $height;
-            $strata[] = ['within' => $within, 'y' => $within ? self::WOOD_Y + 6 * ($i + 1) : round($y, 1), 'height' => round($height, 1), 'fill' => match (true) {
-                $coat->coating->isWax() => '#f3ead0',
-                $coat->coating->isShellac() => '#d9a441',
-                default => '#e8cf96',
-            }];
+        return Strata::svg($this->plan, $this->stack, $this->woodRgb);
+    }
+
+    public function isBuilt(): string
+    {
+        $um = $this->stack->totalUm();
+
+        return $um > 0 ? number_format($um).' µm of film' : 'no film on the wood';
+    }
+
+    /** @return list<array{string, string}> verdict and reason, of what a coat goes over and had better not */
+    public function objections(int $coat): array
+    {
+        $pair = $this->stack->pairs[$coat - 1] ?? null;
+        $objections = $pair === null || $pair->verdict === Verdict::Fine ? []
+            : [[$pair->verdict->words(), "$pair->reason $pair->mend"]];
+        foreach ($coat === 0 ? $this->overColours : [] as $over) {
+            if ($over->verdict !== Verdict::Fine) {
+                $objections[] = [
+                    $over->verdict->words(), 'Over '.lcfirst($over->under).': '.lcfirst($over->reason)." $over->mend",
+                ];
+            }
         }
 
-        return $strata;
+        return $objections;
+    }
+
+    public function lastProduct(): ?string
+    {
+        return $this->plan->coats[count($this->plan->coats) - 1]->coating->class ?? null;
+    }
+
+    /** @return list<string> what lies under a coat and does not mind it, with the reason */
+    public function fine(int $coat): array
+    {
+        $pair = $this->stack->pairs[$coat - 1] ?? null;
+        $fine = $pair !== null && $pair->verdict === Verdict::Fine ? ['fine: '.lcfirst($pair->reason)] : [];
+        foreach ($coat === 0 ? $this->overColours : [] as $over) {
+            if ($over->verdict === Verdict::Fine) {
+                $fine[] = 'over '.lcfirst($over->under).', fine: '.lcfirst($over->reason);
+            }
+        }
+
+        return $fine;
+    }
+
+    public function film(int $coat): string
+    {
+        return $this->stack->filmUm[$coat] > 0 ? number_format($this->stack->filmUm[$coat]).' µm' : '–';
     }
 
     /** @return list<self> */
-    public static function all(CorePiece $core, CureClock $clock): array
+    public static function all(Part $part, CureClock $clock): array
     {
-        $measured = $core->measure();
+        $measured = $part->measure();
         $panels = [];
-        foreach ($core->coatPlans as $index => $plan) {
+        foreach ($part->coatPlans as $index => $plan) {
             $layers = $amounts = $waits = $warnings = [];
             $zones = array_values(array_intersect_key($measured->zones, array_flip($plan->zones)));
             foreach ($plan->coats as $i => $coat) {
@@ -87,16 +113,36 @@ final readonly class CoatsPanel
                 [$waits[], $warned] = self::waits($coat->coating, $clock);
                 $warnings = [...$warnings, ...array_map(fn (string $warning): string => "{$coat->coating->class}: $warning", $warned)];
             }
-            $panels[] = new self($index, $plan, Stack::judge($core->wood, $layers), $amounts, $waits, array_values(array_unique($warnings)), array_column($plan->overColours($core->marks), 1));
+            $panels[] = new self(
+                $index, $plan, Stack::judge($part->wood, $layers), $amounts, $waits,
+                array_values(array_unique($warnings)), array_column($plan->overColours($part->marks), 1),
+                $part->wood->rgb,
+            );
         }
 
         return $panels;
     }
 
-    /** @return list<string> zones of the piece that no coat covers; the foot follows the outside by itself */
-    public static function freeZones(CorePiece $core): array
+    /** @return array<string, bool> faces that coats can go on, and whether they are ticked to begin with */
+    public static function faces(Part $part): array
     {
-        return array_values(array_filter(array_keys($core->measure()->zones), fn (string $zone): bool => in_array($zone, CoatPlan::ZONES, true) && $zone !== 'foot' && $core->coatPlanFor($zone) === null));
+        $free = self::freeZones($part);
+        $faces = [];
+        foreach (array_intersect(Face::names(), array_keys($part->measure()->zones)) as $face) {
+            $all = $part->coatPlans !== [] && $free === [] && ! in_array($face, ['foot', 'bore'], true);
+            $faces[$face] = in_array($face, $free, true) || $all;
+        }
+
+        return $faces;
+    }
+
+    /** @return list<string> faces of the part that no coat covers; the foot follows the outside by itself */
+    public static function freeZones(Part $part): array
+    {
+        return array_values(array_filter(
+            array_intersect(array_keys($part->measure()->zones), Face::names()),
+            fn (string $zone): bool => ! in_array($zone, ['foot', 'bore'], true) && $part->coatPlanFor($zone) === null,
+        ));
     }
 
     /** @return array{array<string, string>, list<string>} */

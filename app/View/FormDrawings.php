@@ -4,35 +4,56 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Drawing\Assembly;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Starter;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Reading\Document;
 
 /** Every form at its usual sizes, drawn small; kept, since they are the same on every visit. */
 final class FormDrawings
 {
-    private const WOOD = '#d8bd8e';
+    private const WOOD = 'Cherry (black)';
 
     private const SMALL = 0.42;
 
     /** @return array<string, string> SVG by form */
     public static function all(): array
     {
-        $core = dirname(__DIR__, 2).'/core/Geometry';
-        $version = substr(md5((string) filemtime("$core/Form.php").filemtime("$core/Internal/EvenWall.php")), 0, 10);
+        $core = dirname(__DIR__, 2).'/core';
+        $times = array_map(
+            filemtime(...), ["$core/Geometry/Form.php", "$core/Geometry/Internal/EvenWall.php", "$core/Piece/Starter.php"],
+        );
+        $version = substr(md5(implode(' ', $times)), 0, 10);
 
         return cache()->rememberForever("form-drawings-$version", fn (): array => self::drawn());
+    }
+
+    /** A bowl with its dimensions, for those who are not in yet. */
+    public static function greeting(): string
+    {
+        $document = Starter::document(Form::ShallowBowl, Form::ShallowBowl->profile(280, 96, 92, 8), [], [
+            'name' => 'a bowl', 'wood' => self::WOOD,
+        ]);
+        $bowl = Piece::read(Document::of($document), Tables::of(Catalogue::shipped()));
+
+        return Elevation::of($bowl->body(), $bowl->name)->detailed();
     }
 
     /** @return array<string, string> */
     private static function drawn(): array
     {
         $drawings = [];
+        $catalogue = Catalogue::shipped();
         foreach (Form::cases() as $form) {
-            $profile = $form->profile(...array_values($form->sizes()));
-            $drawings[$form->value] = Elevation::of(
-                $profile, $form->grain(), self::WOOD, [], $form->label(), $form->value,
-            )
-                ->small(self::SMALL);
+            $document = Starter::document($form, $form->profile(...array_values($form->sizes())), [], [
+                'name' => $form->label(), 'wood' => self::WOOD,
+            ]);
+            $piece = Piece::read(Document::of($document), Tables::of($catalogue));
+            $drawings[$form->value] = Assembly::of($piece, $form->value)->small(self::SMALL);
         }
 
         return $drawings;

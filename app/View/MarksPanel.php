@@ -9,7 +9,11 @@ use HonestGrain\Drawing\Frame;
 use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Point;
+use HonestGrain\Geometry\Surface;
+use HonestGrain\Piece\Mark;
+use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\Tables;
 
 /** The drawing to place marks on, and the lines a band can be dragged along. */
 final readonly class MarksPanel
@@ -17,21 +21,69 @@ final readonly class MarksPanel
     private function __construct(
         public string $drawing,
         public Frame $frame,
-        private CorePiece $core,
+        private Part $part,
+        private Tables $tables,
         public Measurement $measured,
     ) {
     }
 
-    public static function of(CorePiece $core, Show $show): self
+    public static function of(CorePiece $core, Part $part, Tables $tables, Show $show): self
     {
-        $frame = Frame::around($core->profile, true);
+        $frame = Frame::around($part->profile, true);
 
         return new self(
-            Elevation::of(
-                $core->profile, $core->grain, $core->wood->rgb, $core->marks, $core->name, 'marks',
-            )->withLengths($show->length(...))->detailed($frame),
-            $frame, $core, $core->measure(),
+            Elevation::of($part, $core->name, 'marks')->withLengths($show->length(...))->detailed($frame),
+            $frame, $part, $tables, $part->measure(),
         );
+    }
+
+    /** @return array<string, string> by key */
+    public function techniques(): array
+    {
+        $labels = [];
+        foreach ($this->tables->techniques->all() as $technique) {
+            $labels[$technique->key()] = $technique->label();
+        }
+
+        return $labels;
+    }
+
+    /** @return array<string, string> the lines that a band can lie on, with their lengths */
+    public function places(Show $show): array
+    {
+        $places = [];
+        foreach ($this->lengths() as $on => $mm) {
+            $places[$on] = Surface::from($on)->zone().' ('.$show->length($mm).')';
+        }
+
+        return $places;
+    }
+
+    /** The usual minutes, as the catalogue has them. */
+    public function figures(): string
+    {
+        $says = [];
+        foreach ($this->tables->calibration->all() as $name => $constant) {
+            if (preg_match('/^mark_(\w+)_minutes$/', $name, $m) === 1) {
+                $says[] = str_replace('_', ' ', $m[1]).' '.$constant->inWords();
+            }
+        }
+        $pen = $this->tables->calibration;
+
+        return implode(', ', $says).', a pen '.$pen->constant('mark_pen_mm_per_s')->inWords().' on strokes '
+            .$pen->constant('mark_pen_strokes_apart_mm')->inWords().' apart';
+    }
+
+    /** @return array<string, array{string, float}> word and place of each edge of a mark, by field */
+    public function edges(Mark $mark): array
+    {
+        return ['from' => ['From', $mark->band->fromMm], 'to' => ['To', $mark->band->toMm]];
+    }
+
+    /** Hands-on minutes of a mark, typed or usual. */
+    public function minutes(Mark $mark): float
+    {
+        return $this->part->minutesOf($mark, $this->measured, $this->tables);
     }
 
     /** @return array<string, float> arc length of each line a band can lie on, mm */
@@ -60,6 +112,10 @@ final readonly class MarksPanel
     /** @return array<string, Curve> */
     private function curves(): array
     {
-        return array_filter(['outer' => $this->core->profile->outer, 'inner' => $this->core->profile->inner, 'rim' => Measurement::rim($this->core->profile)]);
+        $profile = $this->part->profile;
+
+        return array_filter([
+            'outer' => $profile->outer, 'inner' => $profile->inner, 'rim' => Measurement::rim($profile),
+        ]);
     }
 }

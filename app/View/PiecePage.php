@@ -8,29 +8,38 @@ use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Planning\ShopMapper;
 use Carbon\CarbonInterface;
+use HonestGrain\Drawing\TimeStrip;
+use HonestGrain\Holding\Holding;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\Purpose;
+use HonestGrain\Route\StepKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
 
 /** What every tab of a piece shares: its heading, the verdict on its date, its strip of time and whether it can be undone. */
 final readonly class PiecePage
 {
     /**
      * @param  Collection<int, PlannedStep>  $steps
-     * @param  list<array{x: float, width: float, kind: string, title: string}>  $strip  0–100 across the time that is left
+     * @param  string  $strip  its time as a drawing
      */
     private function __construct(
         public Piece $piece,
         public Collection $steps,
-        public array $strip,
-        public ?float $nowAt,
+        public string $strip,
         public float $handsMinutes,
         public float $waitHours,
         public bool $canUndo,
         public bool $canRedo,
+        public ?CorePiece $core,
+        public ?Part $part,
     ) {
     }
 
-    public static function of(Piece $piece): self
+    /** @param  Part|null  $part  the part that the page is about */
+    public static function of(Piece $piece, ?CorePiece $core = null, ?Part $part = null): self
     {
         $steps = $piece->plannedSteps->each(fn (PlannedStep $step) => $step->setRelation('piece', $piece));
         $open = $steps->where('state', 'open')->filter(fn (PlannedStep $step): bool => $step->start_at !== null && $step->end_at !== null);
@@ -41,10 +50,10 @@ final readonly class PiecePage
         $left = $piece->ready_at === null || $open->isEmpty() ? 0.0 : max(0.0, $now->diffInMinutes($piece->ready_at) - $hands) / 60;
 
         return new self(
-            $piece, $steps, self::strip($steps, $from, $to), $from !== null && $to !== null && $now->between($from, $to) ? self::share($now, $from, $to) : null,
-            $hands, $left,
+            $piece, $steps, self::strip($steps, $from, $to), $hands, $left,
             $piece->revision > (int) $piece->revisions()->min('number'),
             $piece->revisions()->where('number', '>', $piece->revision)->exists(),
+            $core, $part,
         );
     }
 
@@ -60,6 +69,118 @@ final readonly class PiecePage
             ($step->state === 'open' ? $step->start_at : $step->end_at)?->getTimestamp() ?? PHP_INT_MAX,
             $step->position,
         ])->values();
+    }
+
+    /** What is left of hands and of waiting; empty where there is no date. */
+    public function toGo(Show $show): string
+    {
+        return $this->piece->ready_at === null ? '' : ' · '.$show->minutes($this->handsMinutes).' of your hands and '
+            .$show->hours($this->waitHours).' of waiting to go';
+    }
+
+    /** "Cherry (black), side grain, 9.5 %" of the part that the page is about. */
+    public function wood(Show $show): string
+    {
+        $part = $this->part;
+
+        return $part === null ? lcfirst($this->piece->wood) : lcfirst($part->wood->name).', '.$part->grain->value
+            .' grain, '.$show->plain($part->moisturePercent).' %';
+    }
+
+    /** @return Collection<int, PlannedStep> steps that are behind, as far as none before them is open */
+    public function past(): Collection
+    {
+        return $this->steps->takeWhile(fn (PlannedStep $step): bool => $step->state !== 'open');
+    }
+
+    public function due(Show $show): string
+    {
+        return $this->piece->due_at === null ? 'no due date' : 'due '.$show->day($this->piece->due_at);
+    }
+
+    /** The address of another page of the piece, about the same part. */
+    public function tab(string $name): string
+    {
+        $isFirst = $this->part === null || $this->part === $this->core?->body();
+
+        return route("pieces.$name", [$this->piece] + ($isFirst ? [] : ['part' => $this->part->id]));
+    }
+
+    /** Why the lathe turns no faster: the shop's rim speed, or flawed wood. */
+    public function whySoSlow(Show $show): string
+    {
+        $speed = $show->speed((float) $this->piece->workshop->limits['sanding_cap_m_s']);
+
+        return $this->part?->mayFly() === true
+            ? ': slowly, because the wood is cracked or barked, and nobody in the line of the rim'
+            : ": the rim then moves at $speed or less";
+    }
+
+    /** @return Collection<int, PlannedStep> the decorations of the part that the page is about, in their order */
+    public function markSteps(): Collection
+    {
+        return $this->steps->where('kind', StepKind::Mark->value)->where('part', $this->part?->id)->values();
+    }
+
+    /** @return array<string, string> the finish of each face, in words */
+    public function finishes(): array
+    {
+        $finishes = [];
+        foreach ($this->core->parts ?? [] as $part) {
+            $of = $this->core?->hasParts() === true ? "$part->name, " : '';
+            foreach ($part->coatPlans as $plan) {
+                $finishes[ucfirst(lcfirst($of).implode(', ', $plan->zones))] = $plan->inWords();
+            }
+        }
+
+        return $finishes === [] ? ['All over' => 'bare wood'] : $finishes;
+    }
+
+    /** Where the density comes from, or that there is none. */
+    public function aboutDensity(): string
+    {
+        $wood = $this->part?->wood;
+
+        return match (true) {
+            $wood === null => '',
+            $wood->gravity12 === null => "none is known for $wood->name; type it on the Shelf.",
+            default => "$wood->name, specific gravity $wood->gravity12 at 12 % ($wood->source). ".$wood->about('density'),
+        };
+    }
+
+    /** @return array<string, string> */
+    public function holdings(): array
+    {
+        return array_column(array_map(
+            fn (Holding $holding): array => [$holding->value, $holding->on()->label()], Holding::cases(),
+        ), 1, 0);
+    }
+
+    /** @return array<string, string> */
+    public function purposes(): array
+    {
+        return array_column(array_map(
+            fn (Purpose $purpose): array => [$purpose->value, $purpose->label()], Purpose::cases(),
+        ), 1, 0);
+    }
+
+    public function bore(Show $show): string
+    {
+        return $show->field(Unit::Length, $this->part?->profile->bore?->diameterMm);
+    }
+
+    public function boreDepth(Show $show): string
+    {
+        return $show->field(Unit::Length, $this->part?->profile->bore?->depthMm);
+    }
+
+    /** "3 steps behind you, the last 14:05" */
+    public function behind(Show $show): string
+    {
+        $past = $this->past();
+
+        return $past->count().' '.Str::plural('step', $past->count()).' behind you, the last '
+            .$show->dayTime($past->max('end_at') ?? now());
     }
 
     /** The one plain sentence about the date. */
@@ -126,29 +247,24 @@ final readonly class PiecePage
     }
 
     /**
+     * The time of the piece from its first step to its last, as a drawing; empty where it has none.
+     *
      * @param  Collection<int, PlannedStep>  $steps
-     * @return list<array{x: float, width: float, kind: string, title: string}>
      */
-    private static function strip(Collection $steps, ?CarbonInterface $from, ?CarbonInterface $to): array
+    private static function strip(Collection $steps, ?CarbonInterface $from, ?CarbonInterface $to): string
     {
         if ($from === null || $to === null || $to->lte($from)) {
-            return [];
+            return '';
         }
-        $strip = [];
+        $strip = new TimeStrip($from->getTimestamp(), $to->getTimestamp());
         foreach ($steps as $step) {
             if ($step->end_at === null || $step->state === 'skipped' || $step->minutes <= 0) {
                 continue;
             }
             $start = $step->start_at ?? $step->end_at->copy()->subMinutes((int) $step->minutes);
-            $x = max(0.0, self::share($start, $from, $to));
-            $strip[] = ['x' => $x, 'width' => max(0.55, self::share($step->end_at, $from, $to) - $x), 'kind' => $step->state, 'title' => $step->title];
+            $strip->work($start->getTimestamp(), $step->end_at->getTimestamp(), $step->state === 'done', $step->title);
         }
 
-        return $strip;
-    }
-
-    private static function share(CarbonInterface $at, CarbonInterface $from, CarbonInterface $to): float
-    {
-        return 100 * $from->diffInSeconds($at) / max(1, $from->diffInSeconds($to));
+        return $strip->svg(now()->getTimestamp());
     }
 }

@@ -6,33 +6,41 @@ namespace App\View;
 
 use HonestGrain\Abrasive\Grit;
 use HonestGrain\Abrasive\Progression;
-use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Drawing\ScratchLine;
+use HonestGrain\Geometry\Face;
+use HonestGrain\Piece\Part;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Sanding;
+use Illuminate\Support\Str;
 
 /** One zone's sanding as the Surface tab shows it, with the falling scratch line. */
 final readonly class SandingPanel
 {
-    private const WIDTH = 560;
-
-    private const HEIGHT = 150;
-
-    private const LEFT = 40;
-
-    private const BOTTOM = self::HEIGHT - 18;
-
     private function __construct(public Sanding $sanding, public string $own)
     {
     }
 
     /** @return list<self> */
-    public static function all(CorePiece $core, Bench $bench): array
+    public static function all(Part $part, Bench $bench): array
     {
         return array_values(array_map(
             fn (Sanding $sanding): self => new self($sanding, implode(', ', array_map(
-                fn (Grit $grit): string => $grit->name, $core->ownGrits[$sanding->zone->id] ?? [],
+                fn (Grit $grit): string => $grit->name, $part->surface->own[$sanding->zone->id] ?? [],
             ))),
-            Sanding::all($core, $bench, $core->measure($bench->minWallMm)),
+            Sanding::all($part, $bench, $part->measure($bench->minWallMm)),
+        ));
+    }
+
+    /**
+     * Faces that are left as the tool left them.
+     *
+     * @return list<string>
+     */
+    public static function left(Part $part): array
+    {
+        return array_values(array_filter(
+            array_intersect(Face::names(), array_keys($part->measure()->zones)),
+            fn (string $face): bool => $part->surface->leaves($face),
         ));
     }
 
@@ -48,9 +56,25 @@ final readonly class SandingPanel
         ));
     }
 
-    public function endGrainPercent(): int
+    /** "412 cm², 40 % end grain; 360 rpm is 3.2 m/s here" */
+    public function place(Show $show): string
     {
-        return (int) round($this->sanding->zone->endGrainMean * 100);
+        $s = $this->sanding;
+
+        return $show->area($s->zone->areaMm2).', '.round($s->zone->endGrainMean * 100).' % end grain'
+            .($s->stopped ? '' : "; $s->rpm rpm is ".$show->speed($s->speedMPerS).' here');
+    }
+
+    /** Where the hardness of the wood comes from. */
+    public function hardness(Part $part): string
+    {
+        $wood = $part->wood;
+
+        return match (true) {
+            $wood->jankaN === null => "$wood->name: no hardness is known.",
+            $wood->about('hardness') !== null => "$wood->name: ".number_format($wood->jankaN).' N. '.$wood->about('hardness'),
+            default => "$wood->name: ".number_format($wood->jankaN)." N ($wood->source).",
+        };
     }
 
     /** Minutes of the zone on the ladder shown, with its part of the shared changes. */
@@ -59,6 +83,42 @@ final readonly class SandingPanel
         $minutes = $this->sanding->own === null ? $this->sanding->minutes() : $this->sanding->best->totalMinutes ?? 0.0;
 
         return number_format($minutes, 1);
+    }
+
+    public function missing(): string
+    {
+        return $this->sanding->missing.($this->sanding->borrowed ? ' The minutes are those of the usual set.'
+            : ' This is as far as it goes.');
+    }
+
+    /** How fine the last grit must be, and why. */
+    public function asked(Show $show): string
+    {
+        $s = $this->sanding;
+
+        return 'Asked: a last grain of '.$show->plain($s->asked->limitMicron).' µm or finer ('
+            .$show->plain($s->job->limitUm)." µm of scratch on this wood), because {$s->asked->because}. "
+            .'Between grits, wipe off and look along it under a low raking light.';
+    }
+
+    public function recut(Show $show): string
+    {
+        return 'The first grit takes over half of the time; a clean cut would save '
+            .$show->plain($this->sanding->recutSavesMinutes ?? 0.0).' min, the cut itself counted.';
+    }
+
+    public function yours(): string
+    {
+        $own = $this->sanding->own;
+        $discs = $own?->discs() ?? 0;
+
+        return 'Yours: '.number_format($own->totalMinutes ?? 0.0, 1)." min, $discs ".Str::plural('disc', $discs)
+            .$this->ownAgainst().'.'.($own?->faults === [] ? ' No faulty step.' : '');
+    }
+
+    public function maxRatio(): float
+    {
+        return $this->sanding->job->rates->maxRatio;
     }
 
     public function comparison(): string
@@ -88,38 +148,10 @@ final readonly class SandingPanel
         return sprintf(' (%s%s min)', $more >= 0 ? '+' : '−', number_format(abs($more), 1));
     }
 
-    /**
-     * The scratch depth over the minutes, as steps down to the limit.
-     *
-     * @return array{
-     *     path: string, limitY: float, floorY: float|null, labels: list<array{x: float, y: float, grit: string}>,
-     *     top: float, minutes: float, endX: float, width: int, height: int, left: int, bottom: int,
-     * }
-     */
-    public function line(Progression $progression): array
+    /** The scratch depth over the minutes, as steps down to the limit. */
+    public function line(Progression $ladder, Show $show): string
     {
-        $job = $this->sanding->job;
-        $scale = max(1.0, $this->longest());
-        $x = fn (float $minutes): float => round(self::LEFT + $minutes / $scale * (self::WIDTH - self::LEFT - 70), 1);
-        // A root scale: the last few µm decide, and would be a flat line otherwise.
-        $y = fn (float $um): float => round(
-            self::BOTTOM - sqrt(min(1.0, $um / $job->toolMarkUm)) * (self::HEIGHT - 44), 1,
-        );
-        $path = sprintf('M%s %s', $x(0), $y($job->toolMarkUm));
-        $minutes = 0.0;
-        $labels = [];
-        foreach ($progression->steps as $step) {
-            $minutes += $step->minutes;
-            $path .= sprintf(' L%s %s', $x($minutes), $y($step->scratchUm));
-            $labels[] = ['x' => $x($minutes), 'y' => $y($step->scratchUm), 'grit' => $step->grit->name];
-        }
-
-        return [
-            'path' => $path, 'limitY' => $y($job->limitUm),
-            'floorY' => $job->floorUm === null ? null : $y($job->floorUm),
-            'labels' => $labels, 'top' => $job->toolMarkUm, 'minutes' => $minutes, 'endX' => $x($minutes),
-            'width' => self::WIDTH, 'height' => self::HEIGHT, 'left' => self::LEFT, 'bottom' => self::BOTTOM,
-        ];
+        return (new ScratchLine($this->sanding->job, $ladder, $this->sanding->own, $this->longest()))->svg($show->plain(...));
     }
 
     private function longest(): float

@@ -8,71 +8,103 @@ use App\Models\Piece;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Drawing\Frame;
 use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Warning;
 use HonestGrain\Geometry\Zone;
-use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\Part;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Sanding;
 
-/** The drawing of a shape with its numbers, worded for the reader; the same for the page and for a drag. */
+/** The drawing of a part with its numbers, worded for the reader; the same for the page and for a drag. */
 final readonly class ShapePanel
 {
-    private function __construct(private Piece $piece, private CorePiece $core, private Bench $bench, private Measurement $measured, private Frame $frame, private Show $show)
-    {
+    private Measurement $measured;
+
+    private function __construct(
+        private Piece $piece,
+        private Part $part,
+        private Bench $bench,
+        private Show $show,
+        private Frame $frame,
+    ) {
+        $this->measured = $part->measure($bench->minWallMm);
     }
 
-    public static function of(Piece $piece, CorePiece $core, Bench $bench, Show $show, ?Frame $frame = null): self
+    public static function of(Piece $piece, Part $part, Bench $bench, Show $show, ?Frame $frame = null): self
     {
-        return new self($piece, $core, $bench, $core->measure($bench->minWallMm), $frame ?? Frame::around($core->profile, true), $show);
+        return new self($piece, $part, $bench, $show, $frame ?? Frame::around($part->profile, true));
     }
 
     public function drawing(): string
     {
-        return Elevation::of($this->core->profile, $this->core->grain, $this->core->wood->rgb, $this->core->marks, $this->core->name, 'shape')->withLengths($this->show->length(...))->detailed($this->frame, $this->measured);
+        return Elevation::of($this->part, $this->piece->name, 'shape')->withLengths($this->show->length(...))
+            ->detailed($this->frame, $this->measured);
     }
 
     /**
-     * Every zone with what can be opened from it.
+     * Every face and band with what can be opened from it.
      *
-     * @return list<array{id: string, name: string, area: string, end: string, band: bool, grit: string, surface: string, coats: string, coated: string}>
+     * @return list<array<string, string|bool>>
      */
     public function zones(): array
     {
         $bands = [];
-        foreach ($this->core->marks as $mark) {
-            $bands[$mark->band->id] = explode(',', $mark->kind->label())[0];
+        foreach ($this->part->marks as $mark) {
+            $bands[$mark->id()] = explode(',', $mark->technique->label())[0];
         }
+        $sandings = Sanding::all($this->part, $this->bench, $this->measured);
+        $page = fn (string $tab): string => route("pieces.$tab", [$this->piece, 'part' => $this->part->id]);
 
-        $sandings = Sanding::all($this->core, $this->bench, $this->measured);
-        $lastGrit = fn (Sanding $sanding): string => ($grits = $sanding->chosen()?->gritNames() ?? []) === [] ? 'none' : $grits[count($grits) - 1];
+        return array_values(array_map(function (Zone $zone) use ($bands, $sandings, $page): array {
+            $sanding = $sandings[$zone->id] ?? null;
 
-        return array_values(array_map(fn (Zone $zone): array => [
-            'id' => $zone->id, 'name' => $bands[$zone->id] ?? ucfirst($zone->id), 'area' => $this->show->area($zone->areaMm2),
-            'end' => round($zone->endGrainMean * 100).' %', 'band' => isset($bands[$zone->id]),
-            'grit' => isset($sandings[$zone->id]) ? $lastGrit($sandings[$zone->id]) : '', 'surface' => route('pieces.surface', $this->piece)."#zone-$zone->id",
-            'coats' => isset($sandings[$zone->id]) ? (string) count($this->core->coatPlanFor($zone->id)->coats ?? []) : '', 'coated' => route('pieces.coats', $this->piece)."#zone-$zone->id",
-        ], $this->measured->zones));
+            return [
+                'id' => $zone->id, 'name' => $bands[$zone->id] ?? ucfirst($zone->id),
+                'area' => $this->show->area($zone->areaMm2), 'end' => round($zone->endGrainMean * 100).' %',
+                'band' => isset($bands[$zone->id]), 'grit' => $sanding === null ? '' : $this->lastGrit($sanding),
+                'surface' => $page('surface')."#zone-$zone->id",
+                'coats' => $sanding === null ? '' : (string) count($this->part->coatPlanFor($zone->id)->coats ?? []),
+                'coated' => $page('coats')."#zone-$zone->id",
+            ];
+        }, $this->measured->zones));
     }
 
     public function sentence(): string
     {
-        $wall = $this->measured->wall === null ? '' : ' Wall '.$this->show->length($this->measured->wall->minMm).' at thinnest, floor '.$this->show->length($this->measured->floorMm).'.';
+        $measured = $this->measured;
+        $wood = $this->part->wood;
+        $weighs = $measured->massG === null
+            ? "What it weighs is unknown: no density is known for $wood->name."
+            : 'Weighs '.$this->show->mass($measured->massG).' at '.$this->show->plain($this->part->moisturePercent)
+                .' % moisture.';
+        $wall = $measured->wall === null ? '' : ' Wall '.$this->show->length($measured->wall->minMm).' at thinnest'
+            .($measured->floorMm === null ? '.' : ', floor '.$this->show->length($measured->floorMm).'.');
 
-        return 'Weighs '.$this->show->mass($this->measured->massG).' at '.$this->show->plain($this->core->moisturePercent).' % moisture.'.$wall;
+        return $weighs.$wall;
     }
 
     /** @return list<array{code: string, message: string}> */
     public function warnings(): array
     {
-        return array_map(fn ($warning): array => ['code' => $warning->code, 'message' => $this->show->sentence($warning->message)], $this->measured->warnings);
+        return array_map(fn (Warning $warning): array => [
+            'code' => $warning->code, 'message' => $this->show->sentence($warning->message),
+        ], $this->measured->warnings);
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [
-            'drawing' => $this->drawing(), 'frame' => [$this->frame->x, $this->frame->y, $this->frame->width, $this->frame->height],
+            'drawing' => $this->drawing(),
+            'frame' => [$this->frame->x, $this->frame->y, $this->frame->width, $this->frame->height],
             'zones' => $this->zones(), 'sentence' => $this->sentence(), 'warnings' => $this->warnings(),
-            'shape' => $this->core->profile->toArray(), 'unit' => $this->frame->unit(),
+            'shape' => $this->part->profile->toArray(), 'unit' => $this->frame->unit(), 'part' => $this->part->id,
         ];
+    }
+
+    private function lastGrit(Sanding $sanding): string
+    {
+        $grits = $sanding->chosen()?->gritNames() ?? [];
+
+        return $grits === [] ? 'none' : $grits[count($grits) - 1];
     }
 }

@@ -4,17 +4,25 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\LogEntry;
 use App\Models\PlannedStep;
+use App\Models\Tin;
 use App\Models\User;
+use App\Models\Workshop;
 use Carbon\CarbonInterface;
 use HonestGrain\Abrasive\Scale;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\AmountUnit;
+use HonestGrain\Geometry\Form;
 
 /** Words every figure in the units, clock and time zone that the reader prefers. */
 final readonly class Show
 {
+    public const SECTIONS = [
+        'bench' => 'Bench', 'pieces' => 'Pieces', 'weeks' => 'Weeks', 'shelf' => 'Shelf', 'shop' => 'Shop',
+    ];
+
     public function __construct(
         private bool $imperial = false,
         private bool $twelveHours = false,
@@ -48,6 +56,23 @@ final readonly class Show
         );
     }
 
+    /** How many mm a typed length of one stands for: what scripts multiply by. */
+    public function factor(): float
+    {
+        return $this->imperial ? 25.4 : 1.0;
+    }
+
+    /** Decimals of a length that is a matter of tenths of a mm. */
+    public function fine(): int
+    {
+        return $this->imperial ? 3 : 1;
+    }
+
+    public function planAge(?CarbonInterface $plannedAt): string
+    {
+        return $plannedAt === null ? 'There is no plan yet.' : 'The dates are those of '.$this->dayTime($plannedAt).'.';
+    }
+
     public function unit(Unit $unit): string
     {
         return $unit->name($this->imperial);
@@ -63,6 +88,26 @@ final readonly class Show
     public function usualSize(float $mm): string
     {
         return $this->imperial ? (string) (round($mm / 25.4 * 8) / 8) : (string) $mm;
+    }
+
+    /** @return array<string, string> the usual sizes of a form, by field, as they would be typed */
+    public function usualSizes(Form $form): array
+    {
+        $sizes = [];
+        foreach ($form->sizes() as $size => $mm) {
+            $sizes[str_replace('_mm', '', $size)] = $this->usualSize($mm);
+        }
+
+        return $sizes;
+    }
+
+    /** @return array<string, string> */
+    public function sizeWords(): array
+    {
+        return [
+            'diameter' => 'Widest diameter', 'height' => 'Height', 'foot' => 'Foot (a handle\'s ferrule)',
+            'wall' => 'Wall', 'bore' => 'Bore',
+        ];
     }
 
     /** A grit as it is typed: a bare number is one of the scale that the reader thinks in. */
@@ -119,6 +164,15 @@ final readonly class Show
         return $ml === null ? '–' : $this->number(Unit::Volume, $ml, $this->imperial ? 2 : ($ml < 10 ? 1 : 0));
     }
 
+    /** What is left in a tin, and for how long it has been open. */
+    public function left(?Tin $tin): string
+    {
+        return implode(', ', array_filter([
+            $tin?->stock_ml === null ? '' : $this->volume($tin->stock_ml),
+            $tin?->opened_on === null ? '' : (int) $tin->opened_on->diffInDays(now()).' d open',
+        ]));
+    }
+
     /** How much to take of a product, in words: poured, sprayed, weighed or dropped. Null where a step takes none. */
     public function amount(Amount $amount): string
     {
@@ -143,12 +197,31 @@ final readonly class Show
         };
     }
 
+    public function entry(LogEntry $entry): EntryWords
+    {
+        return new EntryWords($entry, $this);
+    }
+
+    /** "Bramble Slip · 17 °C by day · 58 % · Wed 25 Nov 14:05" */
+    public function whereAndWhen(Workshop $workshop): string
+    {
+        $air = $workshop->climate;
+
+        return implode(' · ', [
+            $workshop->name, $this->temperature($air['day_c']).' by day', $this->plain($air['day_rh']).' %',
+            $this->day(now()).' '.$this->time(now()),
+        ]);
+    }
+
+    public function step(PlannedStep $step): StepWords
+    {
+        return StepWords::of($step, $this);
+    }
+
     /** The same from a planned step. */
     public function stepAmount(PlannedStep $step): ?string
     {
-        $amount = $step->amount();
-
-        return $amount === null ? null : $this->amount($amount);
+        return $step->details->amount === null ? null : $this->amount($step->details->amount);
     }
 
     /** A mass as small as a coat of wax. */

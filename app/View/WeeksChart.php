@@ -6,64 +6,59 @@ namespace App\View;
 
 use App\Models\Piece;
 use App\Models\Workshop;
+use HonestGrain\Drawing\WeekSheet;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
-/** All pieces in work over the coming days: hands-on solid, waits hatched, the due date as a line. */
+/** All pieces in work over the coming days, as a drawing and as a table. */
 final readonly class WeeksChart
 {
     public const PER_PAGE = 16;
 
-    public const LEFT = 230;
-
-    public const WIDTH = 1200;
-
-    public const ROW = 40;
-
-    public const HEAD = 46;
+    private const MOST_PAGES = 12;
 
     private const WORTH_DRAWING_SECONDS = 1200;
 
-    /**
-     * @param  list<array{x: float, label: string, weekend: bool, month: string}>  $days
-     * @param  list<array<string, mixed>>  $rows
-     */
+    private const NAME = 26;
+
+    /** @param  list<array{piece: Piece, next: array{title: string, at: Carbon}|null}>  $rows */
     private function __construct(
-        public array $days,
+        public string $drawing,
         public array $rows,
-        public float $nowX,
         public int $total,
-        public int $late,
+        public int $lateCount,
         public int $unplanned,
         public int $page,
-        public float $dayWidth,
     ) {
     }
 
-    public static function of(Workshop $workshop, string $zone, int $days, int $page): self
+    public static function of(Workshop $workshop, Show $show, int $days, int $page): self
     {
-        $from = now($zone)->startOfDay();
+        $from = now($show->timeZone)->startOfDay();
         $to = $from->copy()->addDays($days);
-        [$first, $last] = [$from->getTimestamp(), $to->getTimestamp()];
-        $x = fn (int $at): float => round(self::LEFT + (self::WIDTH - self::LEFT) * max(0, min(1, ($at - $first) / ($last - $first))), 1);
         $query = $workshop->pieces()->working();
-        $pieces = (clone $query)->orderByRaw('due_at is null')->orderBy('due_at')->orderBy('id')->forPage($page + 1, self::PER_PAGE)->get(['id', 'workshop_id', 'name', 'due_at', 'ready_at', 'late', 'state']);
-        // Hundreds of steps, of which only the times are drawn: plain rows, with seconds in place of dates.
-        $steps = $workshop->plannedSteps()->whereIn('piece_id', $pieces->pluck('id'))->where('state', 'open')->whereNotNull('start_at')->where('start_at', '<', $to->copy()->utc())
-            ->orderBy('start_at')->toBase()->get(['piece_id', 'title', 'minutes', DB::raw('unix_timestamp(start_at) as start'), DB::raw('unix_timestamp(end_at) as end'), DB::raw('unix_timestamp(waits_from) as waits_from')])->groupBy('piece_id');
-        $rows = [];
-        foreach ($pieces as $piece) {
-            $rows[] = self::row($piece, $steps->get($piece->id, collect())->all(), $x, $last);
-        }
-        $list = [];
+        $pieces = (clone $query)->orderByRaw('due_at is null')->orderBy('due_at')->orderBy('id')
+            ->forPage($page + 1, self::PER_PAGE)
+            ->get(['id', 'workshop_id', 'name', 'due_at', 'ready_at', 'late', 'state']);
+        $steps = self::steps($workshop, $pieces->pluck('id')->all(), $to->copy()->utc());
+        $sheet = new WeekSheet($from->getTimestamp(), $to->getTimestamp());
         for ($i = 0; $i < $days; $i++) {
             $day = $from->copy()->addDays($i);
-            $list[] = ['x' => $x($day->getTimestamp()), 'label' => $day->format($days > 20 ? 'j' : 'D j'), 'weekend' => $day->isWeekend(), 'month' => $i === 0 || $day->day === 1 ? $day->format('F') : ''];
+            $sheet->day(
+                $day->getTimestamp(), $day->format($days > 20 ? 'j' : 'D j'),
+                $i === 0 || $day->day === 1 ? $day->format('F') : '', $day->isWeekend(), $days > 20 ? 11 : 13,
+            );
+        }
+        $rows = [];
+        foreach ($pieces as $piece) {
+            $rows[] = self::row($sheet, $piece, $steps->get($piece->id, collect())->all(), $show, $to->getTimestamp());
         }
 
         return new self(
-            $list, $rows, $x(now()->getTimestamp()), $query->count(), (clone $query)->whereNotNull('late')->count(),
-            (clone $query)->whereNull('ready_at')->count(), $page, (self::WIDTH - self::LEFT) / $days,
+            $sheet->svg(now()->getTimestamp()), $rows, $query->count(), (clone $query)->whereNotNull('late')->count(),
+            (clone $query)->whereNull('ready_at')->count(), $page,
         );
     }
 
@@ -82,7 +77,7 @@ final readonly class WeeksChart
             $planned === 0 => $this->total === 1
                 ? 'The piece in work has no date'
                 : "None of {$this->total} pieces has a date",
-            $this->late > 0 => "{$this->late} of {$this->total} "
+            $this->lateCount > 0 => "{$this->lateCount} of {$this->total} "
                 .($this->total === 1 ? 'piece' : 'pieces').' will be late'.$without,
             $this->unplanned > 0 => "$planned of {$this->total} pieces will be done in time$without",
             default => $this->total === 1
@@ -91,44 +86,86 @@ final readonly class WeeksChart
         };
     }
 
-    public function height(): int
+    /** @return list<int> the pages there are, as far as they are offered */
+    public function pages(): array
     {
-        return self::HEAD + self::ROW * max(1, count($this->rows)) + 8;
+        return range(1, max(1, min(self::MOST_PAGES, (int) ceil($this->total / self::PER_PAGE))));
     }
 
-    public function pages(): int
+    /** @param  array{title: string, late_hours: float}  $window */
+    public function broken(array $window, Show $show): string
     {
-        return max(1, (int) ceil($this->total / self::PER_PAGE));
+        return ': '.lcfirst($window['title']).' comes '.$show->hours($window['late_hours'])
+            .' after it closes; scuff the coat below first.';
+    }
+
+    public function isPage(int $number): bool
+    {
+        return $number === $this->page + 1;
+    }
+
+    /** @return list<Piece> those on this page that will be late */
+    public function late(): array
+    {
+        return array_values(array_filter(
+            array_column($this->rows, 'piece'), fn (Piece $piece): bool => $piece->late !== null,
+        ));
+    }
+
+    /**
+     * Hundreds of steps, of which only the times are drawn: plain rows, with seconds in place of dates.
+     *
+     * @param  list<int>  $pieces
+     * @return Collection<int|string, Collection<int, \stdClass>> by piece
+     */
+    private static function steps(Workshop $workshop, array $pieces, Carbon $before): Collection
+    {
+        return $workshop->plannedSteps()->whereIn('piece_id', $pieces)->where('state', 'open')
+            ->whereNotNull('start_at')->where('start_at', '<', $before)->orderBy('start_at')->toBase()
+            ->get([
+                'piece_id', 'title', 'minutes', DB::raw('unix_timestamp(start_at) as start'),
+                DB::raw('unix_timestamp(end_at) as end'), DB::raw('unix_timestamp(waits_from) as waits_from'),
+            ])->groupBy('piece_id');
     }
 
     /**
      * @param  array<int, \stdClass>  $steps
-     * @param  callable(int): float  $x
-     * @return array<string, mixed>
+     * @return array{piece: Piece, next: array{title: string, at: Carbon}|null}
      */
-    private static function row(Piece $piece, array $steps, callable $x, int $last): array
+    private static function row(WeekSheet $sheet, Piece $piece, array $steps, Show $show, int $last): array
     {
         $hands = $waits = [];
-        $next = null;
-        $before = null;
+        $next = $before = null;
         foreach ($steps as $step) {
+            [$start, $end] = [(int) $step->start, (int) $step->end];
             $waitFrom = $before ?? ($step->waits_from === null ? null : (int) $step->waits_from);
-            if ($waitFrom !== null && $step->start - $waitFrom > self::WORTH_DRAWING_SECONDS) {
-                $waits[] = ['x' => $x($waitFrom), 'width' => max(0.0, $x((int) $step->start) - $x($waitFrom))];
+            if ($waitFrom !== null && $start - $waitFrom > self::WORTH_DRAWING_SECONDS) {
+                $waits[] = [$waitFrom, $start];
             }
             if ($step->minutes > 0) {
-                $left = $x((int) $step->start);
-                $hands[] = ['x' => $left, 'width' => max(2.2, $x((int) $step->end) - $left), 'title' => $step->title];
-                $next ??= ['title' => $step->title, 'at' => Carbon::createFromTimestamp((int) $step->start)];
+                $hands[] = [$start, $end, (string) $step->title];
+                $next ??= ['title' => (string) $step->title, 'at' => Carbon::createFromTimestamp($start)];
             }
-            $before = (int) $step->end;
+            $before = $end;
         }
         $ready = $piece->ready_at?->getTimestamp();
-        $due = $piece->due_at?->getTimestamp();
         if ($before !== null && $ready !== null && $ready > $last) {
-            $waits[] = ['x' => $x($before), 'width' => max(0.0, $x($last) - $x($before))];
+            $waits[] = [$before, $last];
         }
+        $sheet->piece([
+            'name' => Str::limit($piece->name, self::NAME), 'href' => route('pieces.route', $piece),
+            'says' => self::says($piece, $show), 'late' => $piece->late !== null,
+        ], $waits, $hands, $ready, $piece->due_at?->getTimestamp());
 
-        return ['piece' => $piece, 'hands' => $hands, 'waits' => $waits, 'next' => $next, 'due' => $due !== null && $due < $last ? $x($due) : null, 'ready' => $ready !== null && $ready < $last ? $x($ready) : null];
+        return ['piece' => $piece, 'next' => $next];
+    }
+
+    private static function says(Piece $piece, Show $show): string
+    {
+        return match (true) {
+            $piece->late !== null => 'late by '.$show->hours($piece->late['hours']),
+            $piece->ready_at !== null => 'ready '.$show->day($piece->ready_at),
+            default => 'not planned',
+        };
     }
 }

@@ -111,6 +111,12 @@ final readonly class AskedSurface
         };
     }
 
+    /** The maker's own "good enough": this grit may be the last, whatever comes next asks. */
+    public function stoppingAt(Grit $grit): self
+    {
+        return new self($grit->micron, null, "you stop at $grit->name here");
+    }
+
     /** Whether what comes next asks for two things at once. */
     public function contradictsItself(): bool
     {

@@ -25,7 +25,7 @@ final readonly class ScratchModel
 
     private const REFERENCE_GRAIN_UM = 125.0;
 
-    private const REFERENCE_SPEED_M_S = 3.0;
+    public const REFERENCE_SPEED_M_S = 3.0;
 
     private function __construct(private float $hardnessN, private float $speedMPerS, private float $removalUmMin)
     {

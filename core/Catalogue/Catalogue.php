@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Catalogue;
 
 use HonestGrain\Abrasive\AbrasiveTable;
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\ProvenStack;
 use HonestGrain\Reading\Row;
@@ -23,6 +24,8 @@ final class Catalogue
 
     private ?CoatingTable $coatings = null;
 
+    private ?Calibration $calibration = null;
+
     private function __construct(private readonly string $directory)
     {
     }
@@ -39,7 +42,7 @@ final class Catalogue
 
     public function woods(): WoodTable
     {
-        return $this->woods ??= WoodTable::of($this->rows('woods.csv'));
+        return $this->woods ??= WoodTable::of($this->rows('woods.csv'), $this->rows('woods-named.csv'));
     }
 
     public function abrasives(): AbrasiveTable
@@ -50,6 +53,11 @@ final class Catalogue
     public function coatings(): CoatingTable
     {
         return $this->coatings ??= CoatingTable::of($this->rows('finishes.csv'), $this->rows('stains.csv'));
+    }
+
+    public function calibration(): Calibration
+    {
+        return $this->calibration ??= Calibration::of($this->rows('constants.csv'));
     }
 
     /** @return list<ProvenStack> */

@@ -60,6 +60,18 @@ final readonly class CoatingTable
         return $this->coatings[$class] ?? throw UnknownProduct::named($field, $class, array_keys($this->coatings));
     }
 
+    /** The class that a rule means by its key; a missing one is a fault of the release. */
+    public function byKey(string $key): Coating
+    {
+        foreach ($this->coatings as $coating) {
+            if ($coating->key === $key) {
+                return $coating;
+            }
+        }
+
+        throw new \LogicException("The catalogue has no finish with the key $key.");
+    }
+
     /** @throws UnknownProduct */
     public function stain(string $class, string $field = 'product'): Stain
     {

@@ -45,6 +45,34 @@ final readonly class Frame
         return max($this->width, $this->height * 1.35) / 100;
     }
 
+    /**
+     * A drawing in this frame.
+     *
+     * @param  string  $name  what it is of
+     * @param  array<string, string|float|int|null>  $size  attributes that set its size, or none
+     */
+    public function svg(string $name, string $body, array $size = []): string
+    {
+        return Svg::tag('svg', [
+            'xmlns' => 'http://www.w3.org/2000/svg', 'viewBox' => $this->viewBox(), ...$size, 'role' => 'img',
+            'aria-label' => "Drawing of $name: right half from outside, left half cut open",
+            'font-family' => 'Source Sans 3, sans-serif', 'color' => '#1f1b16',
+        ], $body);
+    }
+
+    /** The axis, from the top of the frame to its foot. */
+    public function axis(): string
+    {
+        $u = $this->unit();
+
+        return Svg::tag('line', [
+            'x1' => 0, 'x2' => 0, 'y1' => $this->y + $u, 'y2' => $this->y + $this->height - $u,
+            'stroke' => 'currentColor', 'stroke-width' => $u * 0.14,
+            'stroke-dasharray' => implode(' ', array_map(Svg::n(...), [$u * 1.8, $u * 0.5, $u * 0.4, $u * 0.5])),
+            'pointer-events' => 'none',
+        ]);
+    }
+
     public function viewBox(): string
     {
         return implode(' ', array_map(fn (float $v): string => (string) round($v, 2), [$this->x, $this->y, $this->width, $this->height]));

@@ -49,12 +49,12 @@ final readonly class Measurement
             $zones[$band->id] = Zone::along($band->id, self::strip($profile, $band), $grain);
         }
         $volume = self::volume($profile);
-        $wall = $profile->inner === null ? null : Wall::thinnest($profile->outer, $profile->inner);
+        $wall = self::wall($profile);
 
         return new self(
             $zones,
             $volume,
-            $wood === null ? null : $volume * $wood->densityGPerCm3($moisturePercent) / 1000,
+            self::mass($volume, $wood?->densityGPerCm3($moisturePercent)),
             $wall,
             $profile->floorMm(),
             Lint::of($profile, $wall, $minWallMm),
@@ -95,38 +95,90 @@ final readonly class Measurement
         return hypot($from->z - $to->z, $from->r - $to->r) < 0.01 ? null : Curve::through([Node::at($from->z, $from->r), Node::at($to->z, $to->r)]);
     }
 
+    private static function mass(float $volumeMm3, ?float $densityGPerCm3): ?float
+    {
+        return $densityGPerCm3 === null ? null : $volumeMm3 * $densityGPerCm3 / 1000;
+    }
+
+    /** The thinnest wood between the outside and the inside or the bore; null for a solid piece. */
+    private static function wall(Profile $profile): ?Wall
+    {
+        $walls = [];
+        foreach ([$profile->inner, $profile->bore?->line($profile->outer, $profile->inner)] as $within) {
+            if ($within !== null) {
+                $walls[] = Wall::thinnest($profile->outer, $within);
+            }
+        }
+        usort($walls, fn (Wall $a, Wall $b): int => $a->minMm <=> $b->minMm);
+
+        return $walls[0] ?? null;
+    }
+
     /** @return array<string, non-empty-list<Point>> */
     private static function lines(Profile $profile): array
     {
         $foot = $profile->outer->first();
         $top = $profile->outer->last();
+        $bore = $profile->bore;
         $lines = ['outside' => $profile->outer->points];
         if ($profile->inner !== null) {
-            $bottom = $profile->inner->last();
-            $lines['inside'] = $bottom->r > 0.01
-                ? [...$profile->inner->points, new Point($bottom->z, 0.0, $bottom->arcMm + $bottom->r)]
-                : $profile->inner->points;
+            $lines['inside'] = self::inside($profile->inner, $bore);
             $rim = self::rim($profile);
             if ($rim !== null) {
                 $lines['rim'] = $rim->points;
             }
         } elseif ($top->r > 0.01) {
-            $lines['top'] = [$top, new Point($top->z, 0.0, $top->arcMm + $top->r)];
+            $hole = $bore?->opensAtTop() === true ? $bore->radiusMm() : 0.0;
+            $lines['top'] = [$top, new Point($top->z, $hole, $top->arcMm + $top->r - $hole)];
         }
         if ($foot->r > 0.01) {
-            $lines['foot'] = [new Point($foot->z, 0.0, 0.0), $foot];
+            $hole = $bore?->opensAtFoot() === true ? $bore->radiusMm() : 0.0;
+            $lines['foot'] = [new Point($foot->z, $hole, 0.0), $foot];
+        }
+        if ($bore !== null) {
+            $lines['bore'] = self::bored($bore, $profile);
         }
 
         return $lines;
     }
 
+    /** @return non-empty-list<Point> the inside down to the middle, or to where a bore comes through its floor */
+    private static function inside(Curve $inner, ?Bore $bore): array
+    {
+        if ($bore?->isThrough() === true) {
+            return $inner->between(0.0, $bore->cut($inner)->arcMm);
+        }
+        $bottom = $inner->last();
+
+        return $bottom->r > 0.01
+            ? [...$inner->points, new Point($bottom->z, 0.0, $bottom->arcMm + $bottom->r)]
+            : $inner->points;
+    }
+
+    /** @return non-empty-list<Point> the wall of a bore from its mouth, and its end where it has one */
+    private static function bored(Bore $bore, Profile $profile): array
+    {
+        [$low, $high] = $bore->span($profile->outer, $profile->inner);
+        [$from, $to] = $bore->fromFoot ? [$low, $high] : [$high, $low];
+        $r = $bore->radiusMm();
+        $line = [new Point($from, $r, 0.0), new Point($to, $r, $high - $low)];
+
+        return $bore->isThrough() ? $line : [...$line, new Point($to, 0.0, $high - $low + $r)];
+    }
+
     private static function volume(Profile $profile): float
     {
-        $outline = [...$profile->outer->points, ...($profile->inner === null ? [] : $profile->inner->points)];
+        $bore = $profile->bore;
+        $inner = $profile->inner === null ? [] : self::inside($profile->inner, $bore);
+        $outline = [...$profile->outer->points, ...$inner];
         $volume = 0.0;
         for ($i = 1, $count = count($outline); $i < $count; $i++) {
             [$a, $b] = [$outline[$i - 1], $outline[$i]];
             $volume += M_PI * ($b->z - $a->z) * ($a->r ** 2 + $a->r * $b->r + $b->r ** 2) / 3;
+        }
+        if ($bore !== null) {
+            [$low, $high] = $bore->span($profile->outer, $profile->inner);
+            $volume -= M_PI * $bore->radiusMm() ** 2 * ($high - $low);
         }
 
         return abs($volume);

@@ -21,14 +21,14 @@ final readonly class Profile
     /** A table is not flatter than this. */
     private const LEVEL_MM = 0.05;
 
-    private function __construct(public Curve $outer, public ?Curve $inner)
+    private function __construct(public Curve $outer, public ?Curve $inner, public ?Bore $bore)
     {
     }
 
     /**
      * @throws InvalidProfile when the lines cross or the inner leaves the wood
      */
-    public static function of(Curve $outer, ?Curve $inner, string $field = 'shape'): self
+    public static function of(Curve $outer, ?Curve $inner, string $field = 'shape', ?Bore $bore = null): self
     {
         foreach (['outer' => $outer, 'inner' => $inner] as $name => $curve) {
             $crossing = $curve?->tree()->meetsItself();
@@ -39,8 +39,9 @@ final readonly class Profile
         if ($inner !== null) {
             self::checkInside($outer, $inner, "$field.inner");
         }
+        $bore?->check($outer, $inner, "$field.bore");
 
-        return new self($outer, $inner);
+        return new self($outer, $inner, $bore);
     }
 
     /** @throws InvalidProfile when the inside is not drawn downwards, or leaves the wood */
@@ -81,6 +82,7 @@ final readonly class Profile
             Curve::fromArray($shape->list('outer', PHP_INT_MAX), $shape->at('outer')),
             $inner === null ? null : Curve::fromArray($shape->list('inner', PHP_INT_MAX), $shape->at('inner')),
             $shape->path === '' ? 'shape' : $shape->path,
+            $shape->has('bore') ? Bore::read($shape->child('bore')) : null,
         );
     }
 
@@ -99,11 +101,16 @@ final readonly class Profile
 
     /**
      * The least wood under the inside, mm; null for a solid piece. Over a flat foot it is measured straight down, over
-     * a hollow one to the nearest of it.
+     * a hollow one to the nearest of it; under or over a blind bore it is what is left beyond its end.
      */
     public function floorMm(): ?float
     {
-        if ($this->inner === null) {
+        if ($this->bore?->depthMm !== null) {
+            $top = $this->inner === null ? $this->outer->last() : $this->inner->last();
+
+            return $top->z - $this->outer->first()->z - $this->bore->depthMm;
+        }
+        if ($this->inner === null || $this->bore !== null) {
             return null;
         }
         $foot = $this->outer->first();
@@ -168,9 +175,11 @@ final readonly class Profile
             : SegmentTree::over($this->outer->between(0.0, $stands->arcMm));
     }
 
-    /** @return array{outer: list<array<int, float|string>>, inner: list<array<int, float|string>>|null} */
+    /** @return array<string, mixed> as in the document */
     public function toArray(): array
     {
-        return ['outer' => $this->outer->toArray(), 'inner' => $this->inner?->toArray()];
+        return [
+            'outer' => $this->outer->toArray(), 'inner' => $this->inner?->toArray(), 'bore' => $this->bore?->toArray(),
+        ];
     }
 }

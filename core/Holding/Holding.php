@@ -10,6 +10,8 @@ enum Holding: string
     case Tenon = 'tenon';
     case Recess = 'recess';
     case BetweenCentres = 'between-centres';
+    case Faceplate = 'faceplate';
+    case Jam = 'jam';
 
     public function mount(): string
     {
@@ -17,13 +19,20 @@ enum Holding: string
             self::Tenon => 'Mount by the tenon',
             self::Recess => 'Mount by the recess',
             self::BetweenCentres => 'Mount between centres',
+            self::Faceplate => 'Mount on the faceplate',
+            self::Jam => 'Mount against a jam chuck',
         };
     }
 
     /** How the piece sits on the lathe. */
     public function mounted(): string
     {
-        return $this === self::BetweenCentres ? 'between centres' : 'in the chuck';
+        return match ($this) {
+            self::Tenon, self::Recess => 'in the chuck',
+            self::BetweenCentres => 'between centres',
+            self::Faceplate => 'on the faceplate',
+            self::Jam => 'on the jam chuck',
+        };
     }
 
     /** How it stands while a coat dries. */
@@ -33,6 +42,8 @@ enum Holding: string
             self::Tenon => 'on points, tenon still on',
             self::Recess => 'on points, on its bare foot',
             self::BetweenCentres => 'hung by a waste end',
+            self::Faceplate => 'on points, waste block still on',
+            self::Jam => 'on points, off the jam chuck',
         };
     }
 
@@ -46,6 +57,9 @@ enum Holding: string
                 .'Mark the jaw numbers for a true re-mount.',
             self::BetweenCentres => 'First, because all that spins is easier with the waste ends still on. '
                 .'Mark one end for a true re-mount.',
+            self::Faceplate => 'First, because all that spins is easier with the waste block still on. '
+                .'Mark block and plate for a true re-mount.',
+            self::Jam => 'First, and pressed home until it runs true: all that spins is done here.',
         };
     }
 
@@ -57,6 +71,9 @@ enum Holding: string
                 .'sand the end',
             self::Recess => 'Clean up the recess and sand the foot',
             self::BetweenCentres => 'Part off the waste ends and sand both ends',
+            self::Faceplate => $stands ? 'Part off the waste block, dish the foot and sand it'
+                : 'Part off the waste block and sand the end',
+            self::Jam => 'Turn it round on the jam chuck and sand the foot',
         };
     }
 
@@ -66,7 +83,7 @@ enum Holding: string
             ? 'Last on the lathe, after every coat that is rubbed or buffed there.'
             : 'Last on the lathe, after all that spins.';
 
-        return $this === self::Tenon && $stands ? "$last Dish it a little so that the piece cannot rock." : $last;
+        return in_array($this, [self::Tenon, self::Faceplate], true) && $stands ? "$last Dish it a little so that the piece cannot rock." : $last;
     }
 
     public function releaseHow(bool $isHollow): string
@@ -77,6 +94,9 @@ enum Holding: string
             self::Recess => 'Padding between the jaws and the finished rim.',
             self::BetweenCentres => 'Part to a thin core, stop the lathe and saw through; sand the ends by hand, with '
                 .'the grain.',
+            self::Faceplate => 'Part to a thin core, stop the lathe and saw through; a soft pad behind the finished '
+                .($isHollow ? 'inside.' : 'end.'),
+            self::Jam => 'A turn of paper keeps the finished end from marking; tail centre up with a soft pad.',
         };
     }
 
@@ -86,6 +106,23 @@ enum Holding: string
             self::Tenon => 'reversed against a soft pad, tail centre up',
             self::Recess => 'reversed in padded wide jaws',
             self::BetweenCentres => 'between centres, then in the lap with the lathe stopped',
+            self::Faceplate => 'reversed against a soft pad, tail centre up',
+            self::Jam => 'reversed on the jam chuck, tail centre up',
+        };
+    }
+
+    public function on(): Mount
+    {
+        return Mount::from($this->value);
+    }
+
+    /** How it is held while its foot is finished. */
+    public function reversed(): Mount
+    {
+        return match ($this) {
+            self::Recess => Mount::WideJaws,
+            self::BetweenCentres => Mount::BetweenCentres,
+            default => Mount::Jam,
         };
     }
 

@@ -18,7 +18,7 @@ final class Care
     public static function of(Piece $piece): array
     {
         $last = $all = [];
-        foreach ($piece->coatPlans as $plan) {
+        foreach (array_merge(...array_column($piece->parts, 'coatPlans')) as $plan) {
             foreach ($plan->coats as $i => $coat) {
                 $all[] = $coat->coating;
                 if ($i === count($plan->coats) - 1) {

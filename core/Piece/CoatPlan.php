@@ -4,42 +4,44 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use Closure;
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\Denib;
 use HonestGrain\Coating\PairVerdict;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 
-/** The coats of one or more zones, first on the wood first, and whether the last is buffed. */
+/** The coats of one or more faces, first on the wood first, and whether the last is buffed. */
 final readonly class CoatPlan
 {
-    public const ZONES = ['outside', 'inside', 'rim', 'top', 'foot'];
-
     public const MAX_COATS = 16;
 
     /**
      * @param  list<string>  $zones
      * @param  list<Coat>  $coats
      */
-    private function __construct(public array $zones, public array $coats, public ?BuffWith $buff)
+    private function __construct(public string $id, public array $zones, public array $coats, public ?BuffWith $buff)
     {
     }
 
-    public static function read(Document $plan, CoatingTable $table): self
+    /** @param  (Closure(string): string)|null  $fresh  makes an id of a kind, for documents that have none */
+    public static function read(Document $plan, CoatingTable $table, ?Closure $fresh = null): self
     {
-        $zones = $plan->strings('zones', count(self::ZONES));
+        $zones = $plan->strings('zones', count(Face::names()));
         foreach ($zones as $i => $zone) {
-            if (! in_array($zone, self::ZONES, true)) {
-                throw InvalidField::choice($plan->at("zones.$i"), $zone, self::ZONES);
+            if (! in_array($zone, Face::names(), true)) {
+                throw InvalidField::choice($plan->at("zones.$i"), $zone, Face::names());
             }
         }
         if ($zones === [] || count(array_unique($zones)) !== count($zones)) {
             throw InvalidField::because($plan->at('zones'), $zones, 'it takes at least one zone, each once');
         }
         $coats = array_map(fn (Document $layer): Coat => new Coat(
+            $fresh === null ? Id::read($layer) : $fresh('l'),
             $table->coating($layer->text('product'), $layer->at('product')),
             $layer->has('denib') ? Denib::from($layer->choice('denib', array_column(Denib::cases(), 'value'))) : null,
         ), $plan->children('layers', self::MAX_COATS));
@@ -48,7 +50,10 @@ final readonly class CoatPlan
         $usual = $last?->isWax() === true ? BuffWith::Hand : BuffWith::Wheel;
         $with = $plan->choice('buff_with', array_column(BuffWith::cases(), 'value'), $usual->value);
 
-        return new self($zones, $coats, $plan->flag('buff', false) ? BuffWith::from($with) : null);
+        return new self(
+            $fresh === null ? Id::read($plan) : $fresh('c'), $zones, $coats,
+            $plan->flag('buff', false) ? BuffWith::from($with) : null,
+        );
     }
 
     /** "dewaxed shellac (2 lb cut), then 3 coats of wiping varnish (oil-based thinned)"; "bare" without coats. */
@@ -65,13 +70,13 @@ final readonly class CoatPlan
     }
 
     /**
-     * One coat of one product.
+     * One of its coats on other faces.
      *
      * @param  list<string>  $zones
      */
-    public static function single(array $zones, Coating $coating): self
+    public function single(array $zones, Coat $coat): self
     {
-        return new self($zones, [new Coat($coating, null)], null);
+        return new self($this->id, $zones, [new Coat($coat->id, $coat->coating, null)], null);
     }
 
     public function first(): ?Coating
@@ -103,17 +108,13 @@ final readonly class CoatPlan
         return $verdicts;
     }
 
-    public function name(): string
-    {
-        return implode('+', $this->zones);
-    }
-
-    /** @return array<string, mixed> */
+    /** @return array<string, mixed> as in the document */
     public function toArray(): array
     {
         return [
+            'id' => $this->id,
             'zones' => $this->zones,
-            'layers' => array_map(fn (Coat $coat): array => ['product' => $coat->coating->class, 'denib' => $coat->denib?->value], $this->coats),
+            'layers' => array_map(fn (Coat $coat): array => $coat->toArray(), $this->coats),
             'buff' => $this->buff !== null,
             'buff_with' => $this->buff?->value,
         ];

@@ -4,20 +4,27 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
-use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\Stain;
 use HonestGrain\Geometry\Band;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
-use HonestGrain\Technique\MarkKind;
+use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Technique;
 
 /** One decoration on one band: hands-on minutes where the maker typed them, hours to wait after it, and its colour. */
 final readonly class Mark
 {
+    /** What may be typed: hands-on minutes, and hours to wait. */
+    public const MAX_MINUTES = 2400.0;
+
+    public const MAX_WAIT_HOURS = 2000.0;
+
     private function __construct(
         public Band $band,
-        public MarkKind $kind,
+        public Technique $technique,
+        public int $orderRank,
         public ?float $minutes,
+        public ?float $typedWaitHours,
         public float $waitHours,
         public ?Stain $stain,
         public ?string $colour,
@@ -25,28 +32,49 @@ final readonly class Mark
     ) {
     }
 
-    public static function read(Document $mark, CoatingTable $coatings): self
+    public static function read(Document $mark, Tables $tables): self
     {
-        $kind = MarkKind::from($mark->choice('kind', array_column(MarkKind::cases(), 'value')));
-        $product = $kind === MarkKind::Dye ? $mark->textOr('product', null) : null;
-        $stain = $product === null ? null : $coatings->stain($product, $mark->at('product'));
-        $colour = $mark->textOr('colour', null, 7);
-        if ($colour !== null && preg_match('/^#[0-9a-fA-F]{6}$/', $colour) !== 1) {
-            throw InvalidField::type($mark->at('colour'), $colour, 'a colour such as #2f4f6f');
+        $technique = $tables->techniques->named(
+            $mark->choice('technique', $tables->techniques->keys()), $mark->at('technique'),
+        );
+
+        return self::of($mark, $technique, $mark->childOr('settings'), $tables);
+    }
+
+    /** @param  Document  $settings  what is set for the technique: minutes, wait_hours, product, colour */
+    public static function of(Document $mark, Technique $technique, Document $settings, Tables $tables): self
+    {
+        Id::read($mark);
+        $product = $technique->nature() === Nature::Colours ? $settings->textOr('product', null) : null;
+        $stain = $product === null ? null : $tables->coatings->stain($product, $settings->at('product'));
+        $colour = $settings->textOr('colour', null, 7);
+        if ($colour !== null && preg_match('/^#[0-9a-fA-F]{6}$/D', $colour) !== 1) {
+            throw InvalidField::type($settings->at('colour'), $colour, 'a colour such as #2f4f6f');
         }
+        $wait = $settings->numberOr('wait_hours', null, 0, self::MAX_WAIT_HOURS);
 
         return new self(
-            Band::read($mark), $kind,
-            $mark->numberOr('minutes', null, 0, 2400),
-            $mark->numberOr('wait_hours', $stain === null ? $kind->usualWaitHours() : $stain->coatFromHours, 0, 2000),
+            Band::read($mark), $technique, $tables->techniques->rank($technique),
+            $settings->numberOr('minutes', null, 0, self::MAX_MINUTES), $wait,
+            $wait ?? $stain->coatFromHours ?? $technique->waitHours($tables->calibration->marks),
             $stain, $colour, $mark->textOr('note', null, 500, lines: true),
         );
+    }
+
+    public function id(): string
+    {
+        return $this->band->id;
+    }
+
+    public function colours(): bool
+    {
+        return $this->technique->nature() === Nature::Colours;
     }
 
     /** What the maker does, for a step's title: a bleach is not dyed on. */
     public function action(): string
     {
-        return $this->stain?->family->action() ?? $this->kind->action();
+        return $this->stain?->family->action() ?? $this->technique->action();
     }
 
     /** Why this one stands where it stands. */
@@ -57,7 +85,7 @@ final readonly class Mark
                 .'take out.',
             $this->stain?->needsSealed === true, $this->stain?->isWax() === true => 'After every other colour: it '
                 .'lies in what pores are left open.',
-            default => $this->kind->because(),
+            default => $this->technique->because(),
         };
     }
 
@@ -67,20 +95,23 @@ final readonly class Mark
             && $this->band->fromMm < $other->band->toMm && $other->band->fromMm < $this->band->toMm;
     }
 
-    /** Smaller comes first where both lie on one piece: among colours, what takes colour out comes first. */
+    /** Smaller comes first where both lie on one part: among colours, what takes colour out comes first. */
     public function rank(): float
     {
-        return $this->kind->rank() + ($this->stain?->rank() ?? 0) / 10;
+        return $this->orderRank + ($this->stain?->rank() ?? 0) / 10;
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<string, mixed> as in the document */
     public function toArray(): array
     {
         return [
-            'id' => $this->band->id, 'kind' => $this->kind->value, 'on' => $this->band->on->value,
+            'id' => $this->band->id, 'technique' => $this->technique->key(), 'on' => $this->band->on->value,
             'from_mm' => round($this->band->fromMm, 2), 'to_mm' => round($this->band->toMm, 2),
-            'minutes' => $this->minutes, 'wait_hours' => $this->waitHours,
-            'product' => $this->stain?->class, 'colour' => $this->colour, 'note' => $this->note,
+            'settings' => [
+                'minutes' => $this->minutes, 'wait_hours' => $this->typedWaitHours,
+                'product' => $this->stain?->class, 'colour' => $this->colour,
+            ],
+            'note' => $this->note,
         ];
     }
 }

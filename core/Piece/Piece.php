@@ -4,189 +4,213 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
-use HonestGrain\Abrasive\Grit;
-use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Geometry\Form;
-use HonestGrain\Geometry\GrainDirection;
-use HonestGrain\Geometry\Measurement;
-use HonestGrain\Geometry\Profile;
-use HonestGrain\Holding\Holding;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Wood\Wood;
 
-/** A piece as the maker intends it: shape, wood, holding, sanding, marks and coats. The open document, read. */
+/**
+ * A piece as the maker intends it: its parts, how they meet, and the maker's own steps and order. The open document,
+ * version 2, read; documents of version 1 are read too, and come out as version 2.
+ */
 final readonly class Piece
 {
     public const FORMAT = 'honest-grain/piece';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
-    public const MAX_MARKS = 24;
+    public const MAX_PARTS = 8;
+
+    private const MAX_JOINTS = 12;
+
+    private const MAX_STEPS = 40;
+
+    private const MAX_ORDER = 100;
+
+    private const MAX_WOODS = 16;
 
     /**
-     * @param  array<string, list<Grit>>  $ownGrits  by zone, where the maker sands in their own way
-     * @param  list<Grit>|null  $abrasives  what is at hand, where the document says so
-     * @param  list<Mark>  $marks
-     * @param  list<CoatPlan>  $coatPlans
+     * @param  array<string, string>  $school  preferences in the order of work, by name
+     * @param  non-empty-list<Part>  $parts
+     * @param  list<Joint>  $joints
+     * @param  list<OwnStep>  $steps
+     * @param  list<array{string, string}>  $order  what the maker wants first, and what after it
      */
     private function __construct(
         public string $name,
         public Form $form,
-        public Wood $wood,
-        public GrainDirection $grain,
-        public float $moisturePercent,
         public Purpose $purpose,
         public ?\DateTimeImmutable $due,
-        public Holding $holding,
-        public Profile $profile,
-        public float $toolMarkUm,
-        public array $ownGrits,
-        public ?array $abrasives,
-        public array $marks,
-        public array $coatPlans,
+        public StartsAs $startsAs,
+        public array $school,
+        public array $parts,
+        public array $joints,
+        public array $steps,
+        public array $order,
         public string $note,
     ) {
     }
 
     /**
-     * Reads the open piece document, version 1.
-     *
      * @throws \HonestGrain\Reading\BadInput naming the field that is wrong
      */
-    public static function read(Document $document, Catalogue $catalogue, ?CoatingTable $coatings = null): self
+    public static function read(Document $document, Tables $tables): self
     {
-        $coatings ??= $catalogue->coatings();
         $document->choice('format', [self::FORMAT]);
-        if ($document->integer('version', 1, 1_000_000) !== self::VERSION) {
-            throw InvalidField::because('version', $document->value('version'), 'this release reads version '.self::VERSION);
+        $version = $document->integer('version', 1, 1_000_000);
+        foreach ($document->has('woods') ? $document->children('woods', self::MAX_WOODS) : [] as $wood) {
+            $tables = $tables->withWood(Wood::typed($wood, $tables->woods));
         }
-        $surface = $document->childOr('surface');
-        $own = [];
-        foreach ($surface->childOr('own')->keys() as $zone) {
-            if (! in_array($zone, CoatPlan::ZONES, true)) {
-                throw InvalidField::choice($surface->at("own.$zone"), $zone, CoatPlan::ZONES);
-            }
-            $grits = $surface->child('own')->strings($zone, 20);
-            if ($grits !== []) {
-                $own[$zone] = $catalogue->abrasives()->allNamed($grits, $surface->at("own.$zone"));
-            }
-        }
+
+        return match ($version) {
+            1 => Version1::read($document, $tables),
+            self::VERSION => self::of($document, self::version2($document, $tables)),
+            default => throw InvalidField::because(
+                'version', $version, 'this release reads versions 1 and '.self::VERSION,
+            ),
+        };
+    }
+
+    /**
+     * The fields that stand in the piece itself in either version, around its parts.
+     *
+     * @param  array{parts: non-empty-list<Part>, joints: list<Joint>, steps: list<OwnStep>, order: list<array{string, string}>}  $made
+     */
+    public static function of(Document $document, array $made): self
+    {
         $piece = new self(
             $document->text('name', 80),
             Form::from($document->choice('form', array_column(Form::cases(), 'value'))),
-            $catalogue->woods()->named($document->text('wood')),
-            GrainDirection::from($document->choice('grain', array_column(GrainDirection::cases(), 'value'))),
-            $document->numberOr('moisture_percent', 10.0, 0, 200),
-            Purpose::from($document->choice('purpose', array_column(Purpose::cases(), 'value'), Purpose::Handled->value)),
+            Purpose::from(
+                $document->choice('purpose', array_column(Purpose::cases(), 'value'), Purpose::Handled->value),
+            ),
             $document->has('due_at') ? $document->time('due_at') : null,
-            Holding::from($document->choice('holding', array_column(Holding::cases(), 'value'), Holding::Tenon->value)),
-            Profile::read($document->child('shape')),
-            $surface->numberOr('tool_mark_um', 80.0, 1, 5000),
-            $own,
-            $surface->has('abrasives') ? $catalogue->abrasives()->allNamed($surface->strings('abrasives', 200), $surface->at('abrasives')) : null,
-            array_map(fn (Document $mark): Mark => Mark::read($mark, $coatings), $document->has('marks') ? $document->children('marks', self::MAX_MARKS) : []),
-            array_map(fn (Document $plan): CoatPlan => CoatPlan::read($plan, $coatings), $document->has('coats') ? $document->children('coats', 6) : []),
+            StartsAs::from(
+                $document->choice('starts_as', array_column(StartsAs::cases(), 'value'), StartsAs::Turned->value),
+            ),
+            self::school($document->childOr('school')),
+            $made['parts'], $made['joints'], $made['steps'], $made['order'],
             $document->textOr('note', '', 2000, lines: true) ?? '',
         );
-        $piece->check();
+        $piece->check($document);
 
         return $piece;
     }
 
-    public function measure(float $minWallMm = Measurement::DEFAULT_MIN_WALL_MM): Measurement
+    /** The first part: the one that the piece is named for. */
+    public function body(): Part
     {
-        return Measurement::of($this->profile, $this->grain, array_map(fn (Mark $mark) => $mark->band, $this->marks), $this->wood, $this->moisturePercent, $minWallMm);
+        return $this->parts[0];
     }
 
-    public function coatPlanFor(string $zone): ?CoatPlan
+    public function part(string $id): ?Part
     {
-        foreach ($this->coatPlans as $plan) {
-            if (in_array($zone, $plan->zones, true)) {
-                return $plan;
+        foreach ($this->parts as $part) {
+            if ($part->id === $id) {
+                return $part;
             }
         }
 
         return null;
     }
 
-    /** @return list<Mark> in the order in which they are made; like ones in the order of the document */
-    public function marksInOrder(): array
+    public function hasParts(): bool
     {
-        $marks = $this->marks;
-        usort($marks, fn (Mark $a, Mark $b): int => [$a->rank(), $a->band->on->value, $a->band->fromMm]
-            <=> [$b->rank(), $b->band->on->value, $b->band->fromMm]);
-
-        return $marks;
+        return count($this->parts) > 1;
     }
 
-    /**
-     * Hands-on minutes of a mark: as typed, or the usual ones, which for a pen follow from the length of its strokes.
-     */
-    public function minutesOf(Mark $mark, Measurement $measured): float
+    /** The same with a part in place of the one of that id. */
+    public function with(Part $part): self
     {
-        return $mark->minutes ?? $mark->kind->usualMinutes(
-            $measured->zones[$mark->band->id]->areaMm2, $this->wood->jankaN,
+        return new self(
+            $this->name, $this->form, $this->purpose, $this->due, $this->startsAs, $this->school,
+            array_map(fn (Part $one): Part => $one->id === $part->id ? $part : $one, $this->parts),
+            $this->joints, $this->steps, $this->order, $this->note,
         );
     }
 
-    /** @return list<string> the zones that food or drink would touch */
-    public function foodZones(Measurement $measured): array
-    {
-        return isset($measured->zones['inside']) ? ['inside'] : ['outside', 'top'];
-    }
-
-    /** @return list<Mark> those that lie on a zone */
-    public function marksOn(string $zone): array
-    {
-        return array_values(array_filter($this->marks, fn (Mark $mark): bool => $mark->band->on->zone() === $zone));
-    }
-
-    /** @return array<string, mixed> the open piece document */
+    /** @return array<string, mixed> the open document, version 2 */
     public function toArray(): array
     {
         return [
             'format' => self::FORMAT, 'version' => self::VERSION,
-            'name' => $this->name, 'form' => $this->form->value, 'wood' => $this->wood->name, 'grain' => $this->grain->value,
-            'moisture_percent' => $this->moisturePercent, 'purpose' => $this->purpose->value,
-            'due_at' => $this->due?->format('Y-m-d\TH:i:s\Z'), 'holding' => $this->holding->value,
-            'shape' => $this->profile->toArray(),
-            'surface' => ['tool_mark_um' => $this->toolMarkUm, 'own' => (object) array_map(self::names(...), $this->ownGrits)]
-                + ($this->abrasives === null ? [] : ['abrasives' => self::names($this->abrasives)]),
-            'marks' => array_map(fn (Mark $mark): array => $mark->toArray(), $this->marks),
-            'coats' => array_map(fn (CoatPlan $plan): array => $plan->toArray(), $this->coatPlans),
+            'name' => $this->name, 'form' => $this->form->value, 'purpose' => $this->purpose->value,
+            'due_at' => $this->due?->format('Y-m-d\TH:i:s\Z'), 'starts_as' => $this->startsAs->value,
+            'school' => (object) $this->school,
+            'parts' => array_map(fn (Part $part): array => $part->toArray(), $this->parts),
+            'joints' => array_map(fn (Joint $joint): array => $joint->toArray(), $this->joints),
+            'steps' => array_map(fn (OwnStep $step): array => $step->toArray(), $this->steps),
+            'order' => $this->order,
             'note' => $this->note,
         ];
     }
 
-    /**
-     * @param  list<Grit>  $grits
-     * @return list<string>
-     */
-    private static function names(array $grits): array
+    /** @return array{parts: non-empty-list<Part>, joints: list<Joint>, steps: list<OwnStep>, order: list<array{string, string}>} */
+    private static function version2(Document $document, Tables $tables): array
     {
-        return array_map(fn (Grit $grit): string => $grit->name, $grits);
+        $parts = array_map(
+            fn (Document $part): Part => Part::read($part, $tables), $document->children('parts', self::MAX_PARTS, 1),
+        );
+
+        return [
+            'parts' => $parts === [] ? throw InvalidField::missing('parts', 'at least one part') : $parts,
+            'joints' => array_map(
+                Joint::read(...), $document->has('joints') ? $document->children('joints', self::MAX_JOINTS) : [],
+            ),
+            'steps' => array_map(
+                OwnStep::read(...), $document->has('steps') ? $document->children('steps', self::MAX_STEPS) : [],
+            ),
+            'order' => self::order($document),
+        ];
     }
 
-    private function check(): void
+    /** @return array<string, string> */
+    private static function school(Document $school): array
     {
-        $ids = array_fill_keys(CoatPlan::ZONES, true);
-        foreach ($this->marks as $i => $mark) {
-            if (isset($ids[$mark->band->id]) || preg_match('/^[a-z0-9-]+$/', $mark->band->id) !== 1) {
-                throw InvalidField::because("marks.$i.id", $mark->band->id, 'every mark needs a name of its own in small letters, digits and hyphens, and not that of a zone');
-            }
-            $ids[$mark->band->id] = true;
-            Measurement::strip($this->profile, $mark->band);
+        $chosen = [];
+        foreach (array_slice($school->keys(), 0, 20) as $key) {
+            $chosen[$key] = $school->text($key, 40);
         }
-        $seen = [];
-        foreach ($this->coatPlans as $i => $plan) {
-            foreach ($plan->zones as $k => $zone) {
-                if (isset($seen[$zone])) {
-                    throw InvalidField::because("coats.$i.zones.$k", $zone, 'each zone takes its coats from one plan only');
+
+        return $chosen;
+    }
+
+    /** @return list<array{string, string}> */
+    private static function order(Document $document): array
+    {
+        $order = [];
+        foreach ($document->has('order') ? $document->list('order', self::MAX_ORDER) : [] as $i => $pair) {
+            if (! is_array($pair) || count($pair) !== 2 || ! is_string($pair[0] ?? null) || ! is_string($pair[1] ?? null)) {
+                throw InvalidField::type($document->at("order.$i"), $pair, 'the ids of what is first and what is later');
+            }
+            $order[] = [$pair[0], $pair[1]];
+        }
+
+        return $order;
+    }
+
+    /** Every id stands once, and what is named is there. */
+    private function check(Document $document): void
+    {
+        $ids = [];
+        $isOld = $document->value('version') === 1;
+        foreach ($this->parts as $i => $part) {
+            $ids += $part->ids($isOld ? '' : "parts.$i");
+        }
+        foreach ($this->joints as $i => $joint) {
+            $ids["joints.$i.id"] = $joint->id;
+            foreach ([$joint->socket, $joint->spigot] as $k => $part) {
+                if ($this->part($part) === null) {
+                    throw InvalidField::choice("joints.$i.parts.$k", $part, array_column($this->parts, 'id'));
                 }
-                $seen[$zone] = true;
             }
         }
+        foreach ($this->steps as $i => $step) {
+            $ids["steps.$i.id"] = $step->id;
+            if ($step->part !== null && $this->part($step->part) === null) {
+                throw InvalidField::choice("steps.$i.part", $step->part, array_column($this->parts, 'id'));
+            }
+        }
+        Id::eachOnce($ids);
     }
 }

@@ -10,6 +10,13 @@ enum Purpose: string
     case Display = 'display';
     case Handled = 'handled';
     case Food = 'food';
+    case Water = 'water';
+
+    /** Whether what it holds touches its coats, so that they must have cured through. */
+    public function holds(): bool
+    {
+        return $this === self::Food || $this === self::Water;
+    }
 
     public function label(): string
     {
@@ -17,6 +24,7 @@ enum Purpose: string
             self::Display => 'To look at',
             self::Handled => 'To be handled',
             self::Food => 'For food',
+            self::Water => 'For water',
         };
     }
 }

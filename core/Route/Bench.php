@@ -6,6 +6,7 @@ namespace HonestGrain\Route;
 
 use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Abrasive\Grit;
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Wood\RimSpeed;
@@ -20,6 +21,7 @@ final readonly class Bench
     public function __construct(
         public AbrasiveTable $table,
         public array $abrasives,
+        public Calibration $calibration,
         public float $sandingCapMPerS = RimSpeed::SANDING_CAP_M_S,
         public float $minWallMm = Measurement::DEFAULT_MIN_WALL_MM,
     ) {
@@ -27,7 +29,7 @@ final readonly class Bench
 
     public static function usual(Catalogue $catalogue): self
     {
-        return new self($catalogue->abrasives(), self::usualGrits($catalogue->abrasives()));
+        return new self($catalogue->abrasives(), self::usualGrits($catalogue->abrasives()), $catalogue->calibration());
     }
 
     /** @return list<Grit> */

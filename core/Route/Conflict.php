@@ -11,8 +11,13 @@ final readonly class Conflict
      * @param  list<string>  $steps
      * @param  list<string>  $choices
      */
-    private function __construct(public bool $forbids, public array $steps, public string $message, public array $choices)
-    {
+    private function __construct(
+        public bool $forbids,
+        public array $steps,
+        public string $message,
+        public array $choices,
+        public string $code = 'forbidden',
+    ) {
     }
 
     /**
@@ -28,9 +33,23 @@ final readonly class Conflict
      * @param  list<string>  $steps
      * @param  list<string>  $choices
      */
-    public static function forbid(array $steps, string $message, array $choices): self
+    public static function forbid(
+        array $steps,
+        string $message,
+        array $choices,
+        string $code = 'forbidden',
+    ): self {
+        return new self(true, $steps, $message, $choices, $code);
+    }
+
+    /**
+     * The same, of these steps.
+     *
+     * @param  list<string>  $steps
+     */
+    public function of(array $steps): self
     {
-        return new self(true, $steps, $message, $choices);
+        return new self($this->forbids, $steps, $this->message, $this->choices, $this->code);
     }
 
     /** @return array{severity: string, steps: list<string>, message: string, choices: list<string>} */

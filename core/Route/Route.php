@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Route;
 
 use HonestGrain\Piece\Piece;
-use HonestGrain\Route\Internal\ConflictFinder;
-use HonestGrain\Route\Internal\RouteBuilder;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Route\Internal\PieceRoute;
 
 /** Every step of a piece from the chuck to the box, in an order that respects each one's conditions, and what conflicts. */
 final readonly class Route
@@ -19,12 +19,11 @@ final readonly class Route
     {
     }
 
-    public static function of(Piece $piece, Bench $bench): self
+    public static function of(Piece $piece, Bench $bench, Tables $tables): self
     {
-        $measured = $piece->measure($bench->minWallMm);
-        $sandings = Sanding::all($piece, $bench, $measured);
+        $made = PieceRoute::of($piece, $bench, $tables);
 
-        return new self((new RouteBuilder($piece, $measured, $sandings))->steps(), ConflictFinder::in($piece, $measured, $sandings));
+        return new self($made->steps, $made->conflicts);
     }
 
     public function handsOnMinutes(): float
@@ -41,7 +40,7 @@ final readonly class Route
     {
         foreach ($this->conflicts as $conflict) {
             if ($conflict->forbids) {
-                return ['code' => 'forbidden', 'message' => $conflict->message];
+                return ['code' => $conflict->code, 'message' => $conflict->message];
             }
         }
 
@@ -50,12 +49,36 @@ final readonly class Route
 
     public function isForbidden(): bool
     {
-        return array_filter($this->conflicts, fn (Conflict $conflict): bool => $conflict->forbids) !== [];
+        return $this->withoutDate() !== null;
+    }
+
+    /**
+     * Each part's steps in runs of one mount.
+     *
+     * @return list<array{part: string, mount: string, steps: list<string>}>
+     */
+    public function mounts(): array
+    {
+        $mounts = $open = [];
+        foreach ($this->steps as $step) {
+            if ($step->part === null || $step->mount === null) {
+                continue;
+            }
+            $at = $open[$step->part] ?? null;
+            if ($at === null || $mounts[$at]['mount'] !== $step->mount->value) {
+                $at = $open[$step->part] = count($mounts);
+                $mounts[$at] = ['part' => $step->part, 'mount' => $step->mount->value, 'steps' => []];
+            }
+            $mounts[$at]['steps'][] = $step->id;
+        }
+
+        return array_values($mounts);
     }
 
     /**
      * @return array{
      *     steps: list<array<string, mixed>>,
+     *     mounts: list<array<string, mixed>>,
      *     conflicts: list<array<string, mixed>>,
      *     ready: array{code: string, message: string}|null,
      * }
@@ -64,6 +87,7 @@ final readonly class Route
     {
         return [
             'steps' => array_map(fn (Step $step): array => $step->toArray(), $this->steps),
+            'mounts' => $this->mounts(),
             'conflicts' => array_map(fn (Conflict $conflict): array => $conflict->toArray(), $this->conflicts),
             'ready' => $this->withoutDate(),
         ];

@@ -17,8 +17,7 @@ use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Zone;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\Mark;
-use HonestGrain\Piece\Piece;
-use HonestGrain\Technique\MarkKind;
+use HonestGrain\Piece\Part;
 use HonestGrain\Wood\RimSpeed;
 
 /**
@@ -28,7 +27,12 @@ use HonestGrain\Wood\RimSpeed;
 final readonly class Sanding
 {
     /** The zones that are sanded before the coats, in the order of the route; the foot is sanded when it is turned. */
-    private const ZONES = ['outside', 'rim', 'inside', 'top'];
+    private const ZONES = ['outside', 'rim', 'inside', 'top', 'bore'];
+
+    /** A stick in a bore, and a small disc in a drill on a broken edge: speed of cut against by hand, and pad (workshop). */
+    private const STICK = [0.8, 600.0];
+
+    private const SMALL_DISC = [1.5, 500.0];
 
     /**
      * @param  Progression|null  $best  the shortest for this zone alone, or as far as the shelf goes
@@ -50,6 +54,8 @@ final readonly class Sanding
         private ?Ladder $ladder,
         public array $with,
         public bool $borrowed,
+        public bool $stopped = false,
+        public ?string $unpriced = null,
     ) {
     }
 
@@ -58,22 +64,22 @@ final readonly class Sanding
      *
      * @return array<string, self> by zone
      */
-    public static function all(Piece $piece, Bench $bench, Measurement $measured): array
+    public static function all(Part $part, Bench $bench, Measurement $measured): array
     {
         $alone = [];
         foreach (self::ZONES as $zone) {
-            if (isset($measured->zones[$zone]) && ! $piece->holding->covers($zone)) {
-                $alone[$zone] = self::of($piece, $measured->zones[$zone], $bench);
+            if (isset($measured->zones[$zone]) && ! $part->holding->covers($zone) && ! $part->surface->leaves($zone)) {
+                $alone[$zone] = self::of($part, $measured->zones[$zone], $bench);
             }
         }
         $shared = array_filter(
-            $alone, fn (self $sanding): bool => $sanding->own === null && $sanding->missing === null,
+            $alone, fn (self $sanding): bool => $sanding->own === null && $sanding->missing === null && ! $sanding->isApart(),
         );
         if (count($shared) < 2) {
             return $alone;
         }
         $jobs = array_map(fn (self $sanding): SandingJob => $sanding->job, $shared);
-        $available = $piece->abrasives ?? $bench->abrasives;
+        $available = $part->surface->abrasives ?? $bench->abrasives;
         $ladder = Ladder::shared($jobs, $available, $bench->table);
         $apart = array_sum(array_map(fn (self $sanding): float => $sanding->best->totalMinutes ?? 0.0, $shared));
         if ($ladder->totalMinutes() >= $apart) {
@@ -89,22 +95,38 @@ final readonly class Sanding
     }
 
     /** One zone alone, with the abrasives that the piece's document names, or else the bench's. */
-    public static function of(Piece $piece, Zone $zone, Bench $bench): self
+    public static function of(Part $part, Zone $zone, Bench $bench): self
     {
-        $available = $piece->abrasives ?? $bench->abrasives;
+        $available = $part->surface->abrasives ?? $bench->abrasives;
         // With nothing on the shelf the minutes are those of the usual set, so that no step is free.
         $reckoned = $available === [] ? Bench::usualGrits($bench->table) : $available;
-        $coats = array_map(fn (Coat $coat): Coating => $coat->coating, $piece->coatPlanFor($zone->id)->coats ?? []);
-        $dyed = array_filter($piece->marksOn($zone->id), fn (Mark $mark): bool => $mark->kind === MarkKind::Dye) !== [];
-        $asked = AskedSurface::by($coats, $dyed, $piece->wood);
+        $coats = array_map(fn (Coat $coat): Coating => $coat->coating, $part->coatPlanFor($zone->id)->coats ?? []);
+        $dyed = array_filter($part->marksOn($zone->id), fn (Mark $mark): bool => $mark->colours()) !== [];
+        $asked = AskedSurface::by($coats, $dyed, $part->wood);
+        $stop = $part->surface->stopAt[$zone->id] ?? null;
+        $asked = $stop === null ? $asked : $asked->stoppingAt($stop);
         $sound = $asked->contradictsItself() ? $asked->withoutFloor() : $asked;
-        $rpm = RimSpeed::rpmFor($piece->profile->diameterMm(), $bench->sandingCapMPerS);
+        $stopped = $part->interrupts($zone->id);
+        $cap = $part->mayFly()
+            ? min($bench->sandingCapMPerS, $bench->calibration->repairs->flawedRimSpeedMPerS) : $bench->sandingCapMPerS;
+        $rpm = RimSpeed::rpmFor($part->profile->diameterMm(), $cap);
         $speed = RimSpeed::metresPerSecond(2 * $zone->meanRadiusMm, $rpm);
-        $model = ScratchModel::on($piece->wood->jankaN, max(RimSpeed::POWER_SANDING_FLOOR_M_S, $speed));
+        [$factor, $padMm2] = match (true) {
+            $stopped => self::SMALL_DISC,
+            $zone->id === 'bore' => self::STICK,
+            default => [1.0, null],
+        };
+        $model = ScratchModel::on(
+            $part->wood->jankaN ?? ScratchModel::REFERENCE_HARDNESS_N,
+            // A disc in a drill brings its own speed.
+            $stopped ? ScratchModel::REFERENCE_SPEED_M_S : max(RimSpeed::POWER_SANDING_FLOOR_M_S, $speed),
+            $factor * ScratchModel::BY_HAND_UM_MIN,
+        );
         $job = SandingJob::of(
-            $piece->toolMarkUm, $model->valleyOf($sound->limitMicron),
+            $part->surface->toolMarkUm($zone->id), $model->valleyOf($sound->limitMicron),
             $sound->floorMicron === null ? null : $model->valleyOf($sound->floorMicron),
-            max(1.0, $zone->areaMm2), $model, SandingRates::byHand(),
+            max(1.0, $zone->areaMm2), $model,
+            $padMm2 === null ? SandingRates::byHand() : SandingRates::of($padMm2),
         );
         $missing = $saves = null;
         try {
@@ -115,12 +137,15 @@ final readonly class Sanding
             $best = Progression::asFarAsItGoes($job, $reckoned);
             $missing = $e->getMessage();
         }
-        $own = isset($piece->ownGrits[$zone->id])
-            ? Progression::own($job, $piece->ownGrits[$zone->id], $available)
+        $own = isset($part->surface->own[$zone->id])
+            ? Progression::own($job, $part->surface->own[$zone->id], $available)
             : null;
+        $unpriced = $part->wood->jankaN !== null ? null : "No hardness is known for {$part->wood->name}, so its sanding "
+            .'cannot be priced: type it on the Shelf, or say which wood it is like.';
 
         return new self(
             $zone, $asked, $rpm, $speed, $job, $best, $missing, $own, $saves, null, null, [], $available === [],
+            $stopped, $unpriced,
         );
     }
 
@@ -136,7 +161,7 @@ final readonly class Sanding
             $this->recutSavesMinutes, Progression::own(
                 $this->job, $ladder->bySurface[$this->zone->id], $available,
             ), $ladder,
-            $with, $this->borrowed,
+            $with, $this->borrowed, $this->stopped, $this->unpriced,
         );
     }
 
@@ -172,6 +197,12 @@ final readonly class Sanding
     public function chosen(): ?Progression
     {
         return $this->own ?? $this->shared ?? $this->best;
+    }
+
+    /** Whether it is sanded in a way of its own, and so shares no changes of grit. */
+    private function isApart(): bool
+    {
+        return $this->stopped || $this->zone->id === 'bore';
     }
 
     public function tooSlowForPower(): bool

@@ -6,6 +6,7 @@ namespace HonestGrain\Route;
 
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\FilmKind;
+use HonestGrain\Holding\Mount;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Lag;
 use HonestGrain\Schedule\Wait;
@@ -19,10 +20,14 @@ final readonly class Step
      * @param  array<string, int>  $needs
      * @param  list<Hazard>  $hazards
      * @param  list<string>  $how  short lines of instruction
+     * @param  string  $zone  the faces or the band it is done on, parted by commas
+     * @param  list<string>  $of  the ids of the document that it goes with
+     * @param  string  $brief  the title within a chain of reasons
      */
     public function __construct(
         public string $id,
         public StepKind $kind,
+        public ?string $part,
         public string $zone,
         public string $title,
         public float $minutes,
@@ -38,6 +43,10 @@ final readonly class Step
         public ?Amount $amount = null,
         public ?int $rpm = null,
         public ?FilmKind $film = null,
+        public string $technique = 'own',
+        public ?Mount $mount = null,
+        public array $of = [],
+        public string $brief = '',
     ) {
     }
 
@@ -45,11 +54,24 @@ final readonly class Step
     public function brief(): string
     {
         return match ($this->kind) {
-            StepKind::Coat => $this->zone === 'foot' ? 'the foot\'s coat' : (string) preg_replace('/^.*(coat \d+ of \d+).*$/', '$1', $this->title),
             StepKind::Foot => 'the foot',
             StepKind::Cure => 'full cure',
-            default => lcfirst(explode(',', $this->title)[0]),
+            default => $this->brief,
         };
+    }
+
+    /**
+     * The same step after these others.
+     *
+     * @param  list<Lag>  $after
+     */
+    public function after(array $after): self
+    {
+        return new self(
+            $this->id, $this->kind, $this->part, $this->zone, $this->title, $this->minutes, $after, $this->wait,
+            $this->waitFor, $this->needs, $this->hold, $this->because, $this->hazards, $this->how, $this->product,
+            $this->amount, $this->rpm, $this->film, $this->technique, $this->mount, $this->of, $this->brief,
+        );
     }
 
     /** Steps with one key can be done in one go: the same product, or the same kind of work. */
@@ -92,9 +114,11 @@ final readonly class Step
     public function toArray(): array
     {
         return [
-            'id' => $this->id, 'zone' => $this->zone, 'kind' => $this->kind->value, 'title' => $this->title,
+            'id' => $this->id, 'part' => $this->part, 'zone' => $this->zone, 'technique' => $this->technique,
+            'kind' => $this->kind->value, 'title' => $this->title,
             'minutes' => round($this->minutes, 1),
             'wait' => self::waitArray($this->waitsHere()),
+            'mount' => $this->mount?->value,
             'hold' => $this->hold,
             'hazards' => array_map(fn (Hazard $hazard): string => $hazard->value, $this->hazards),
             'because' => $this->because,

@@ -8,6 +8,7 @@ namespace HonestGrain\Route;
 enum StepKind: string
 {
     case Hold = 'hold';
+    case Repair = 'repair';
     case Sand = 'sand';
     case RaiseGrain = 'raise-grain';
     case Mark = 'mark';
@@ -20,11 +21,28 @@ enum StepKind: string
     case Sign = 'sign';
     case Cure = 'cure';
     case Ready = 'ready';
+    case Glue = 'glue';
+    case Own = 'own';
 
     /** Whether the step is done once something has hardened, so that the wait is what it is about. */
     public function isAWait(): bool
     {
         return in_array($this, [self::Buff, self::Foot, self::Cure], true);
+    }
+
+    /** The technique of such a step, where it has no other. */
+    public function technique(): string
+    {
+        return match ($this) {
+            self::Hold => 'mount',
+            self::Repair => 'fill',
+            self::FitLid => 'fit',
+            self::DustOff => 'wipe-clean',
+            self::Denib => 'denib',
+            self::Foot => 'part-off',
+            self::Ready => 'weigh',
+            default => $this->value,
+        };
     }
 
     /** Where the figures of such a step come from: its minutes, amounts and speeds. */
@@ -37,6 +55,9 @@ enum StepKind: string
                 .'workshop figures. So are the minutes: three, and about one for every 100 cm². Waits are the tin\'s '
                 .'hours, 2.5 times as long for oil and varnish on an oily wood that is not sealed (workshop), or what '
                 .'the next coat asks for, run through this shop\'s air (see Coats).',
+            self::Repair => 'Minutes, waits and volumes are workshop figures (catalogue/constants.csv): a hairline '
+                .'drinks 0.03 mL of thin CA a cm, a void takes half its length × width × depth in fills of 3 mm, a '
+                .'soft patch 0.4 mL a cm².',
             self::Denib => 'A pad takes about 3 µm, steel wool 4, worn paper 8 (workshop); 0.8 min for every 100 cm². '
                 .'The film that stands is coverage × solids of the coats so far, less every rubbing; the first coat '
                 .'of a thin sealer leaves half.',

@@ -33,6 +33,7 @@ enum Hazard: string
     case NutOil = 'nut-oil';
     case FoodClaim = 'food-claim';
     case HotWire = 'hot-wire';
+    case FlawedWork = 'flawed-work';
 
     /** What sanding or cutting this wood dry does to skin and lungs. */
     public static function ofDust(Wood $wood): self
@@ -85,6 +86,7 @@ enum Hazard: string
             self::NutOil => 'Tell the buyer: nut oil',
             self::FoodClaim => 'Check before you sell for food',
             self::HotWire => 'Handles, never fingers',
+            self::FlawedWork => 'Slow, and out of its line',
         };
     }
 
@@ -113,6 +115,8 @@ enum Hazard: string
             self::NutOil => 'Walnut and some blends are tree-nut oils: name it on the card.',
             self::FoodClaim => 'Only when fully cured, and only what the product\'s own label and your local rule allow.',
             self::HotWire => 'Hold the wire by its wooden handles so that it can be torn away; wipe the shavings off first.',
+            self::FlawedWork => 'Cracked, barked or glued wood can fly apart: shield down, start at the slowest '
+                .'speed, stand out of the line of the rim, and stop to look for a crack that grows.',
         };
     }
 

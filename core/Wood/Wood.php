@@ -4,18 +4,28 @@ declare(strict_types=1);
 
 namespace HonestGrain\Wood;
 
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
 use HonestGrain\Reading\Row;
 
 /**
- * A species as the tables give it: shrinkage from green to oven dry in percent, specific gravity at
- * 12 % moisture, Janka hardness in N; whether it holds tannin or oil enough to matter, how open its pores
- * are and what its dust does.
+ * A wood as the tables give it or as a maker typed it: shrinkage from green to oven dry in percent, specific gravity
+ * at 12 % moisture, Janka hardness in N; whether it holds tannin or oil enough to matter, how open its pores are and
+ * what its dust does. A figure that nobody published stays null, or is the one of the wood it is like, and says so.
  *
  * Published: USDA Forest Products Laboratory, Wood Handbook, tables 4-3 and 5-3. Tannin, oil, pore, dust and
  * colour are workshop notes.
  */
 final readonly class Wood
 {
+    public const USUAL_RGB = '#cfb48a';
+
+    public const DENSITY_KG_M3 = [50.0, 1500.0];
+
+    public const JANKA_N = [100.0, 40_000.0];
+
+    public const MOST_SHRINKAGE_PERCENT = 30.0;
+
     private const NEWTONS_PER_POUND_FORCE = 4.4482216;
 
     private const FIBRE_SATURATION_PERCENT = 30.0;
@@ -23,44 +33,123 @@ final readonly class Wood
     /** Volume lost per unit of basic specific gravity between fibre saturation and oven dry (Wood Handbook ch. 4). */
     private const SHRINKAGE_PER_GRAVITY = 0.265;
 
+    /** @param  array<string, string>  $borrowed  figure => the wood whose figure it is */
     private function __construct(
         public string $name,
         public string $botanical,
-        public float $radialPercent,
-        public float $tangentialPercent,
-        public float $gravity12,
-        public float $jankaN,
+        public ?float $radialPercent,
+        public ?float $tangentialPercent,
+        public ?float $gravity12,
+        public ?float $jankaN,
         public bool $tannin,
         public bool $oily,
         public Pore $pore,
         public Dust $dust,
         public string $rgb,
         public string $source,
+        public array $borrowed = [],
     ) {
     }
 
     public static function fromRow(Row $row): self
     {
+        $poundForce = $row->numberOrNull('janka_lbf');
+
         return new self(
             $row->text('name'), $row->text('botanical'),
-            $row->number('radial_shrinkage_percent'), $row->number('tangential_shrinkage_percent'),
-            $row->number('specific_gravity_12'), $row->number('janka_lbf') * self::NEWTONS_PER_POUND_FORCE,
+            $row->numberOrNull('radial_shrinkage_percent'), $row->numberOrNull('tangential_shrinkage_percent'),
+            $row->numberOrNull('specific_gravity_12'),
+            $poundForce === null ? null : $poundForce * self::NEWTONS_PER_POUND_FORCE,
             $row->flag('tannin'), $row->flag('oily'), Pore::from($row->text('pore')),
             Dust::from($row->text('dust')), $row->text('rgb'), $row->text('source'),
         );
     }
 
+    /** A wood without figures of its own: those of the nearest that has some. */
+    public static function named(Row $row, self $like): self
+    {
+        return (new self(
+            $row->text('name'), $row->text('botanical'), null, null, null, null,
+            $row->flag('tannin'), $row->flag('oily'), Pore::from($row->text('pore')),
+            Dust::from($row->text('dust')), $row->text('rgb'), $row->text('source'),
+        ))->borrowing($like);
+    }
+
     /**
-     * Density of the piece as drawn, at its current moisture, g/cm³.
+     * A wood as a maker typed it: `{"name","botanical","density_kg_m3","janka_n","radial_shrinkage_percent",
+     * "tangential_shrinkage_percent","tannin","oily","pore","dust","rgb","like"}`, all but the name as far as known.
+     *
+     * @param  WoodTable  $table  where "like" is looked up
+     *
+     * @throws InvalidField
+     */
+    public static function typed(Document $wood, WoodTable $table): self
+    {
+        $rgb = $wood->textOr('rgb', self::USUAL_RGB, 7) ?? self::USUAL_RGB;
+        if (preg_match('/^#[0-9a-fA-F]{6}$/D', $rgb) !== 1) {
+            throw InvalidField::type($wood->at('rgb'), $rgb, 'a colour such as '.self::USUAL_RGB);
+        }
+        $density = $wood->numberOr('density_kg_m3', null, ...self::DENSITY_KG_M3);
+        $typed = new self(
+            $wood->text('name', 80), $wood->textOr('botanical', '', 80) ?? '',
+            $wood->numberOr('radial_shrinkage_percent', null, 0, self::MOST_SHRINKAGE_PERCENT),
+            $wood->numberOr('tangential_shrinkage_percent', null, 0, self::MOST_SHRINKAGE_PERCENT),
+            $density === null ? null : $density / 1120.0,
+            $wood->numberOr('janka_n', null, ...self::JANKA_N),
+            $wood->flag('tannin', false), $wood->flag('oily', false),
+            Pore::from($wood->choice('pore', array_column(Pore::cases(), 'value'), Pore::Fine->value)),
+            Dust::from($wood->has('dust') && $wood->value('dust') !== ''
+                ? $wood->choice('dust', array_column(Dust::cases(), 'value')) : ''),
+            $rgb, 'Typed in this workshop',
+        );
+        $like = $wood->textOr('like', null, 80);
+
+        return $like === null ? $typed : $typed->borrowing($table->named($like, $wood->at('like')));
+    }
+
+    /** Why a figure is missing, or whose it is; null where it is this wood's own. */
+    public function about(string $figure): ?string
+    {
+        return isset($this->borrowed[$figure])
+            ? "The $figure is borrowed from {$this->borrowed[$figure]}: none is published for {$this->name}."
+            : null;
+    }
+
+    /**
+     * Density of the piece as drawn, at its current moisture, g/cm³; null where no figure is known.
      *
      * Published (Wood Handbook ch. 4): G = G_b/(1 − 0.265·a·G_b), a = (30 − M)/30, and density = G(1 + M/100).
      */
-    public function densityGPerCm3(float $moisturePercent): float
+    public function densityGPerCm3(float $moisturePercent): ?float
     {
-        $dry = fn (float $m): float => max(0.0, (self::FIBRE_SATURATION_PERCENT - $m) / self::FIBRE_SATURATION_PERCENT) * self::SHRINKAGE_PER_GRAVITY;
+        if ($this->gravity12 === null) {
+            return null;
+        }
+        $dry = fn (float $m): float => max(0.0, (self::FIBRE_SATURATION_PERCENT - $m) / self::FIBRE_SATURATION_PERCENT)
+            * self::SHRINKAGE_PER_GRAVITY;
         $basic = $this->gravity12 / (1 + $dry(12.0) * $this->gravity12);
         $current = $basic / (1 - $dry($moisturePercent) * $basic);
 
         return $current * (1 + $moisturePercent / 100);
+    }
+
+    private function borrowing(self $like): self
+    {
+        $borrowed = array_filter([
+            'shrinkage' => $this->tangentialPercent === null && $like->tangentialPercent !== null,
+            'density' => $this->gravity12 === null && $like->gravity12 !== null,
+            'hardness' => $this->jankaN === null && $like->jankaN !== null,
+        ]);
+
+        return new self(
+            $this->name, $this->botanical, $this->radialPercent ?? $like->radialPercent,
+            $this->tangentialPercent ?? $like->tangentialPercent, $this->gravity12 ?? $like->gravity12,
+            $this->jankaN ?? $like->jankaN, $this->tannin, $this->oily, $this->pore, $this->dust, $this->rgb,
+            $this->source, array_combine(
+                array_keys($borrowed), array_map(
+                    fn (string $figure): string => $like->borrowed[$figure] ?? $like->name, array_keys($borrowed),
+                ),
+            ),
+        );
     }
 }

@@ -8,14 +8,15 @@ use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\User;
 use App\Models\Workshop;
+use App\Planning\FreshId;
 use App\Planning\PieceEditor;
-use App\Planning\PieceStarter;
 use App\Planning\Planner;
 use App\Planning\ShopMapper;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Piece\Starter;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 use Illuminate\Database\Seeder;
@@ -87,8 +88,7 @@ class DemoWorkshopSeeder extends Seeder
         $this->shelf();
         $this->pieces();
         $this->month();
-        $this->planner->replan($this->workshop->refresh());
-        $this->workshop->update(['planned_at' => now()]);
+        $this->planner->plan($this->workshop);
 
         return $this->wren;
     }
@@ -120,28 +120,104 @@ class DemoWorkshopSeeder extends Seeder
     {
         $fair = $this->fair->copy()->subDay()->setTime(17, 0);
         $soon = fn (int $days): CarbonInterface => now($this->workshop->time_zone)->addDays($days)->setTime(17, 0);
-        $dye = ['id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 72.0, 'to_mm' => 100.0, 'product' => 'Water dye (powder)', 'colour' => '#2e4d63', 'minutes' => 18];
-        $groove = fn (string $id, float $at): array => ['id' => $id, 'kind' => 'v-groove', 'on' => 'outer', 'from_mm' => $at, 'to_mm' => $at + 1.6, 'minutes' => 5];
+        $tide = [
+            'id' => 'tide', 'technique' => 'dye', 'on' => 'outer', 'from_mm' => 72.0, 'to_mm' => 100.0,
+            'settings' => ['product' => 'Water dye (powder)', 'colour' => '#2e4d63', 'minutes' => 18],
+        ];
+        $line = fn (string $id, float $at): array => $this->mark('burnt-line', $id, $at, $at + 1.6, 5);
+        $all = ['outside', 'inside', 'rim'];
 
         // On the rack, not begun.
-        $this->piece('Sallow Point platter', Form::Platter, [330, 34, 150, 9], 'Sycamore (American)', $fair, 'handled', ['coats' => $this->stack('hard-wax-oil', ['outside', 'inside', 'rim'])]);
-        $this->piece('Pair-trawl goblet', Form::Goblet, [82, 185, 72, 4], 'Cherry (black)', $fair, 'display', ['coats' => $this->stack('sealed-and-waxed', ['outside', 'inside', 'rim'])]);
-        $this->piece('Curlew spindle', Form::Spindle, [46, 240, 40, 0], 'Holly (American)', $fair, 'display', ['marks' => [['id' => 'ring', 'kind' => 'v-groove', 'on' => 'outer', 'from_mm' => 60.0, 'to_mm' => 62.0], ['id' => 'reed', 'kind' => 'spun-texture', 'on' => 'outer', 'from_mm' => 66.0, 'to_mm' => 84.0]]]);
+        $this->piece('Sallow Point platter', Form::Platter, [330, 34, 150, 9], 'Sycamore (American)', $fair, [
+            'coats' => $this->stack('hard-wax-oil', $all),
+        ]);
+        $this->piece('Pair-trawl goblet', Form::Goblet, [82, 185, 72, 4], 'Cherry (black)', $fair, [
+            'purpose' => 'display', 'coats' => $this->stack('sealed-and-waxed', $all),
+        ]);
+        $this->piece('Curlew spindle', Form::Spindle, [46, 240, 40, 0], 'Holly (American)', $fair, [
+            'purpose' => 'display',
+            'marks' => [$this->mark('burnt-line', 'ring', 60.0, 62.0), $this->mark('spun-texture', 'reed', 66.0, 84.0)],
+        ]);
+        $this->piece('Foreland bowl', Form::NaturalEdge, [196, 88, 68, 7], 'Apple', $fair, ['features' => [
+            $this->flaw('shake', 'crack', 62.0, 84.0, [80, 88], 0.4, 5.0), 'bark',
+        ]]);
+        $this->piece('Samphire mill', Form::Mill, [58, 190, 54, 0, 27], 'Walnut (European)', $soon(30), []);
         // Mid-dye: the colour went on this morning, or last evening before the shop opens.
-        $ebb = $this->piece('Ebb bowl', Form::ShallowBowl, [288, 84, 96, 8], 'Ash (white)', $fair, 'handled', ['marks' => [$groove('low', 70.0), $dye, $groove('high', 101.0)], 'coats' => $this->stack('wiping-varnish', ['outside', 'inside', 'rim'])]);
-        $this->work($ebb, 'mark-tide', $this->lately(2));
+        $ebb = $this->piece('Ebb bowl', Form::ShallowBowl, [288, 84, 96, 8], 'Ash (white)', $fair, [
+            'marks' => [$line('low', 70.0), $tide, $line('high', 101.0)],
+            'coats' => $this->stack('wiping-varnish', $all),
+        ]);
+        $this->work($ebb, 'tide', $this->lately(2));
         // A window that closes today: first varnish coat last evening.
-        $gorse = $this->piece('Gorse vase', Form::Vase, [104, 205, 66, 7], 'Locust (black)', $soon(24), 'display', ['marks' => [['id' => 'thorn', 'kind' => 'pen-pattern', 'on' => 'outer', 'from_mm' => 150.0, 'to_mm' => 185.0, 'minutes' => 55]]]);
-        $this->work($gorse, 'coat-outside+inside+rim-2', $this->soThatWindowClosesToday());
+        $gorse = $this->piece('Gorse vase', Form::Vase, [104, 205, 66, 7], 'Locust (black)', $soon(24), [
+            'purpose' => 'display', 'marks' => [$this->mark('pen-pattern', 'thorn', 150.0, 185.0, 55)],
+        ]);
+        $this->work($gorse, $this->coat($gorse, 2), $this->soThatWindowClosesToday());
         // Waiting between coats.
-        $this->work($this->piece('Harbour bowl', Form::DeepBowl, [214, 110, 78, 8], 'Walnut (black)', $fair, 'handled', []), 'coat-outside+inside+rim-1', $this->lately(5));
-        $this->work($this->piece('Skerry box', Form::LiddedBox, [78, 92, 68, 6], 'Persimmon (common)', $soon(9), 'handled', ['marks' => [['id' => 'char', 'kind' => 'scorch', 'on' => 'outer', 'from_mm' => 60.0, 'to_mm' => 88.0, 'minutes' => 12]]]), 'dust-off', $this->lately(3));
-        $this->work($this->piece('Kelp hollow form', Form::HollowForm, [150, 140, 52, 6], 'Maple (bigleaf)', $fair, 'display', ['coats' => $this->stack('sprayed-lacquer', ['outside', 'rim'])]), 'sand-outside', $this->lately(22));
+        $harbour = $this->piece('Harbour bowl', Form::DeepBowl, [214, 110, 78, 8], 'Walnut (black)', $fair, []);
+        $this->work($harbour, $this->coat($harbour, 1), $this->lately(5));
+        // A box whose lid is of another wood; the body has a hairline that was run with thin CA.
+        $skerry = $this->piece('Skerry box', Form::LiddedBox, [78, 92, 68, 6], 'Persimmon (common)', $soon(9), [
+            'marks' => [$this->mark('scorch', 'char', 60.0, 88.0, 12)], 'lid' => 'Holly (American)',
+            'features' => [$this->flaw('hairline', 'crack', 8.0, 30.0, [20, 24], 0.2, 3.0)],
+        ]);
+        $this->work($skerry, 'body/wipe-clean', $this->lately(3));
+        $kelp = $this->piece('Kelp hollow form', Form::HollowForm, [150, 140, 52, 6], 'Maple (bigleaf)', $fair, [
+            'purpose' => 'display', 'coats' => $this->stack('sprayed-lacquer', ['outside', 'rim']),
+            'features' => [$this->flaw('spalt', 'soft', 90.0, 112.0, [200, 250], null, null)],
+        ]);
+        $this->work($kelp, 'body.outside/sand', $this->lately(22));
         // Hopelessly late: oil for food, due in four days, its oil needs weeks.
-        $this->work($this->piece('Christening bowl', Form::DeepBowl, [180, 90, 70, 7], 'Beech (American)', $soon(4), 'food', ['coats' => $this->stack('walnut-oil', ['outside', 'inside', 'rim']), 'note' => 'Promised to the Marrs for the naming day.']), 'coat-outside+inside+rim-1', $this->lately(20));
+        $christening = $this->piece('Christening bowl', Form::DeepBowl, [180, 90, 70, 7], 'Beech (American)', $soon(4), [
+            'purpose' => 'food', 'coats' => $this->stack('walnut-oil', $all),
+            'note' => 'Promised to the Marrs for the naming day.',
+        ]);
+        $this->work($christening, $this->coat($christening, 1), $this->lately(20));
         // Done, and on the table by the door.
-        $done = $this->piece('Lantern bowl', Form::ShallowBowl, [200, 62, 70, 6], 'Birch (yellow)', $fair, 'display', ['coats' => $this->stack('sealed-and-waxed', ['outside', 'inside', 'rim'])]);
-        $this->work($done, 'ready', $this->lately(48));
+        $done = $this->piece('Lantern bowl', Form::ShallowBowl, [200, 62, 70, 6], 'Birch (yellow)', $fair, [
+            'purpose' => 'display', 'coats' => $this->stack('sealed-and-waxed', $all),
+        ]);
+        $this->work($done, 'body/weigh', $this->lately(48));
+    }
+
+    /** @return array<string, mixed> */
+    private function mark(string $technique, string $id, float $from, float $to, ?float $minutes = null): array
+    {
+        return [
+            'id' => $id, 'technique' => $technique, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $to,
+            'settings' => ['minutes' => $minutes],
+        ];
+    }
+
+    /**
+     * @param  array{int, int}  $azimuth
+     * @return array<string, mixed>
+     */
+    private function flaw(
+        string $id,
+        string $kind,
+        float $from,
+        float $to,
+        array $azimuth,
+        ?float $width,
+        ?float $depth,
+    ): array {
+        return [
+            'id' => $id, 'kind' => $kind, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $to, 'azimuth_deg' => $azimuth,
+            'width_mm' => $width, 'depth_mm' => $depth,
+        ];
+    }
+
+    /** The id of the n-th coat that lies on the outside. */
+    private function coat(Piece $piece, int $n): string
+    {
+        foreach ($piece->document['parts'][0]['coats'] as $plan) {
+            if (in_array('outside', $plan['zones'], true)) {
+                return $plan['layers'][$n - 1]['id'];
+            }
+        }
+
+        throw new \LogicException("$piece->name has no coat $n on its outside.");
     }
 
     /** So many hours ago; where that is outside the shop's day, the evening before. */
@@ -172,13 +248,31 @@ class DemoWorkshopSeeder extends Seeder
 
     /**
      * @param  list<float|int>  $sizes
-     * @param  array<string, mixed>  $more
+     * @param  array<string, mixed>  $more  fields of the piece or of its body; "lid": the lid's wood
      */
-    private function piece(string $name, Form $form, array $sizes, string $wood, CarbonInterface $due, string $purpose, array $more): Piece
-    {
-        $document = PieceStarter::of($this->catalogue, $form, $form->profile(...array_map(floatval(...), $sizes)), $more + [
-            'name' => $name, 'wood' => $wood, 'purpose' => $purpose, 'moisture_percent' => 9.5, 'due_at' => $due->copy()->utc()->format('Y-m-d\TH:i:s\Z'),
-        ]);
+    private function piece(
+        string $name,
+        Form $form,
+        array $sizes,
+        string $wood,
+        CarbonInterface $due,
+        array $more,
+    ): Piece {
+        $document = Starter::document(
+            $form, $form->profile(...array_map(floatval(...), $sizes)), $this->catalogue->stacks(), [
+                'name' => $name, 'wood' => $wood, 'moisture_percent' => 9.5, 'note' => $more['note'] ?? '',
+                'purpose' => $more['purpose'] ?? 'handled', 'due_at' => $due->copy()->utc()->format('Y-m-d\TH:i:s\Z'),
+            ],
+        );
+        $bark = $document['parts'][0]['features'][0] ?? null;
+        foreach (['marks', 'coats', 'features'] as $key) {
+            $document['parts'][0][$key] = array_map(
+                fn (mixed $one): mixed => $one === 'bark' ? $bark : $one, $more[$key] ?? $document['parts'][0][$key],
+            );
+        }
+        if (isset($more['lid'])) {
+            $document['parts'][1]['wood'] = $more['lid'];
+        }
 
         return $this->editor->create($this->workshop, $document, $this->wren, 'drawn', plan: false);
     }
@@ -189,14 +283,29 @@ class DemoWorkshopSeeder extends Seeder
      */
     private function stack(string $id, array $zones): array
     {
-        return array_values(array_map(fn ($stack): array => $stack->planFor($zones), array_filter($this->catalogue->stacks(), fn ($stack): bool => $stack->id === $id)));
+        foreach ($this->catalogue->stacks() as $stack) {
+            if ($stack->id === $id) {
+                $plan = $stack->planFor($zones);
+                $layers = array_map(
+                    fn (array $layer): array => ['id' => FreshId::of('l')] + $layer, $plan['layers'],
+                );
+
+                return [['id' => FreshId::of('c'), 'layers' => $layers] + $plan];
+            }
+        }
+
+        return [];
     }
 
     /** Logs every step up to and with one as done, the last at a given time and the others before it with their waits. */
     private function work(Piece $piece, string $upTo, CarbonInterface $at): void
     {
         $steps = [];
-        foreach (Route::of($this->mapper->piece($this->workshop, $piece->document), $this->mapper->bench($this->workshop->load('abrasives')))->steps as $step) {
+        $route = Route::of(
+            $this->mapper->piece($this->workshop, $piece->document),
+            $this->mapper->bench($this->workshop->load('abrasives')), $this->mapper->tables($this->workshop),
+        );
+        foreach ($route->steps as $step) {
             $steps[] = $step;
             if ($step->id === $upTo) {
                 break;

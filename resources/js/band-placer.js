@@ -1,6 +1,8 @@
 // Places a band by dragging along the drawing: finds the arc length under the pointer on the line that
 // the server sampled, and fills the form's two distances. Typing them moves the shown band.
 
+import { nearest, pointAt } from './lines';
+
 const SVG = 'http://www.w3.org/2000/svg';
 
 export default () => ({
@@ -24,27 +26,16 @@ export default () => ({
 
     // Only what the chosen mark asks for.
     suit() {
-        this.takesDye = this.$refs.kind.value === 'dye';
-        this.takesColour = this.takesDye || this.$refs.kind.value === 'scorch';
+        this.takesDye = this.$refs.technique.value === 'dye';
+        this.takesColour = this.takesDye || this.$refs.technique.value === 'scorch';
     },
 
     // The nearest sampled point of any line, or of one line.
     under(event, only) {
-        const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(this.$refs.overlay.getScreenCTM().inverse());
-        let best = null;
-        for (const [on, points] of Object.entries(this.lines)) {
-            if (only && on !== only) continue;
-            for (let k = 1; k < points.length; k++) {
-                const [ax, ay, as] = points[k - 1];
-                const [bx, by, bs] = points[k];
-                const square = (bx - ax) ** 2 + (by - ay) ** 2 || 1;
-                const t = Math.min(1, Math.max(0, ((at.x - ax) * (bx - ax) + (at.y - ay) * (by - ay)) / square));
-                // Over the face of the outside, height decides: the band runs all the way round.
-                const far = on === 'outer' && at.x > 0 ? Math.abs(at.y - (ay + t * (by - ay))) + Math.max(0, at.x - (ax + t * (bx - ax))) : Math.hypot(at.x - ax - t * (bx - ax), at.y - ay - t * (by - ay));
-                if (!best || far < best.far) best = { on, far, arc: as + t * (bs - as) };
-            }
-        }
-        return best;
+        const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(
+            this.$refs.overlay.getScreenCTM().inverse(),
+        );
+        return nearest(this.lines, at.x, at.y, only);
     },
 
     begin(event) {
@@ -68,7 +59,7 @@ export default () => ({
         this.start = null;
         const [from, to] = this.span();
         if (to - from < 0.8) this.fill(from, from + 1.5);
-        this.$refs.kind.focus();
+        this.$refs.technique.focus();
     },
 
     span() {
@@ -92,19 +83,19 @@ export default () => ({
         const path = document.createElementNS(SVG, 'path');
         const d = 'M' + line.map(([x, y]) => `${x} ${y}`).join('L');
         const close = this.$refs.on.value === 'outer' ? `L0 ${edges[1][1]}L0 ${edges[0][1]}Z` : '';
-        Object.entries({ d: d + close, class: 'band', fill: close ? 'var(--act)' : 'none', 'fill-opacity': 0.35, stroke: 'var(--act)', 'stroke-width': 1, 'vector-effect': 'non-scaling-stroke' }).forEach(([n, v]) => path.setAttribute(n, v));
+        Object.entries({
+            d: d + close,
+            class: 'band',
+            fill: close ? 'var(--act)' : 'none',
+            'fill-opacity': 0.35,
+            stroke: 'var(--act)',
+            'stroke-width': 1,
+            'vector-effect': 'non-scaling-stroke',
+        }).forEach(([n, v]) => path.setAttribute(n, v));
         overlay.append(path);
     },
 
     point(arc) {
-        const points = this.lines[this.$refs.on.value] ?? [];
-        for (let k = 1; k < points.length; k++) {
-            const [a, b] = [points[k - 1], points[k]];
-            if (arc <= b[2] + 0.01) {
-                const t = (arc - a[2]) / (b[2] - a[2] || 1);
-                return [a[0] + t * (b[0] - a[0]), a[1] + t * (b[1] - a[1])];
-            }
-        }
-        return null;
+        return pointAt(this.lines[this.$refs.on.value] ?? [], arc);
     },
 });

@@ -19,7 +19,9 @@ export default () => ({
     },
     tick() {
         const now = Date.now() / 1000;
-        this.$root.querySelectorAll('[data-until]').forEach((el) => (el.textContent = words((Number(el.dataset.until) - now) / 60)));
+        this.$root
+            .querySelectorAll('[data-until]')
+            .forEach((el) => (el.textContent = words((Number(el.dataset.until) - now) / 60)));
         this.$root.querySelectorAll('[data-bar]').forEach((el) => {
             const [from, to] = el.dataset.bar.split(' ').map(Number);
             el.setAttribute('width', String(100 * Math.min(1, Math.max(0, (now - from) / (to - from)))));

@@ -3,7 +3,8 @@
 
 const main = () => document.querySelector('main');
 
-// With keepalive a small form arrives even when the page is left at once. Throws, in words, what kept it from being taken.
+// With keepalive a small form arrives even when the page is left at once. Throws, in words, what kept it from being
+// taken.
 export async function send(form, submitter, keepalive = false) {
     return post(form.action, new FormData(form, submitter ?? undefined), keepalive);
 }
@@ -11,17 +12,20 @@ export async function send(form, submitter, keepalive = false) {
 async function post(action, body, keepalive) {
     const how = { method: 'POST', body, headers: { Accept: 'text/html' }, credentials: 'same-origin', keepalive };
     const response = await fetch(action, how).catch(() => {
-        throw new Error('The shop\'s computer did not answer; nothing was saved. Try again.');
+        throw new Error("The shop's computer did not answer; nothing was saved. Try again.");
     });
     if (response.status === 419) {
         throw new Error('The page has been open too long. Reload it; what you typed is still here until you do.');
     }
     const page = new DOMParser().parseFromString(await response.text(), 'text/html');
     if (response.status === 503) {
-        throw new Error('The workshop\'s records do not answer. What you typed is still here; look whether it stands.');
+        throw new Error("The workshop's records do not answer. What you typed is still here; look whether it stands.");
     }
     if (!response.ok) {
-        throw new Error(`${page.querySelector('h1')?.textContent ?? response.statusText}. Nothing was saved; what you typed is still here.`);
+        throw new Error(
+            `${page.querySelector('h1')?.textContent ?? response.statusText}. Nothing was saved; ` +
+                'what you typed is still here.',
+        );
     }
     return { url: response.url, page };
 }
@@ -96,7 +100,12 @@ window.addEventListener('popstate', () => location.reload());
 
 // Undo and redo by the usual keys, unless a text field has its own.
 document.addEventListener('keydown', (event) => {
-    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || event.target.matches('input, textarea, select')) return;
+    if (
+        !(event.ctrlKey || event.metaKey) ||
+        event.key.toLowerCase() !== 'z' ||
+        event.target.matches('input, textarea, select')
+    )
+        return;
     const form = document.querySelector(event.shiftKey ? '#redo' : '#undo');
     if (form && !form.querySelector('button').disabled) {
         event.preventDefault();

@@ -1,93 +1,206 @@
 @php($step = $board->now)
 <x-layout title="Bench" section="bench">
     <div class="mx-auto grid max-w-[1440px] lg:min-h-[calc(100vh-60px)] lg:grid-cols-[1.28fr_1fr]" x-data="liveClock">
-        <section class="px-4 sm:px-[40px] pt-6 pb-10 lg:border-r lg:border-ink" aria-labelledby="now-title">
-            @if ($board->trouble)<div class="note note-warn"><strong>No dates can be worked out.</strong> {{ $board->trouble }} <a href="/shop">Look at the hours under Shop.</a></div>@endif
+        <section class="px-4 pt-6 pb-10 sm:px-[40px] lg:border-r lg:border-ink" aria-labelledby="now-title">
+            <x-plan-news />
+            @if ($board->trouble)
+                <div class="note note-warn">
+                    <strong>No dates can be worked out.</strong> {{ $board->trouble }}
+                    <a href="/shop">Look at the hours under Shop.</a>
+                </div>
+            @endif
             @if ($step === null)
-                <h1 id="now-title" class="!text-[2.2rem]">{{ $board->empty ? 'Nothing on the bench yet' : 'Nothing wants your hands now' }}</h1>
-                <p class="mt-3 max-w-[50ch] text-[1.15rem]">{{ $board->empty ? 'The Bench tells you what to do next, once there is a piece to do it to.' : 'Everything in work is drying or curing. The list beside this says until when.' }}</p>
+                <h1 id="now-title" class="!text-[2.2rem]">
+                    {{ $board->empty ? 'Nothing on the bench yet' : 'Nothing wants your hands now' }}
+                </h1>
+                <p class="mt-3 max-w-[50ch] text-[1.15rem]">{{ $board->whyNothing() }}</p>
                 <a href="/pieces/create" class="press press-main press-big mt-6">Draw a piece</a>
             @else
-                <p class="faint">{{ $board->shopOpen ? 'Now' : 'Next, '.($step->start_at ? $show->dayTime($step->start_at) : 'when you are ready') }}, {{ $show->minutes($step->minutes) }} @if ($board->running)· clock at <b class="text-ink" data-since="{{ $board->running->happened_at->timestamp }}"></b>@endif</p>
-                <h1 id="now-title" class="mt-1 !text-[2.35rem] !leading-[1.12]"><a href="{{ route('pieces.route', $step->piece_id) }}" class="text-ink no-underline hover:underline">{{ $step->piece->name }}:</a> {{ $step->title }}</h1>
+                @php($words = $show->step($step))
+                <p class="faint">
+                    {{ $board->whenNow($show) }}
+                    @if ($board->running)
+                        · clock at
+                        <b class="text-ink" data-since="{{ $board->running->happened_at->timestamp }}"></b>
+                    @endif
+                </p>
+                <h1 id="now-title" class="mt-1 !text-[2.35rem] !leading-[1.12]">
+                    <a href="{{ route('pieces.route', $step->piece_id) }}" class="text-ink no-underline hover:underline"
+                        >{{ $step->piece->name }}:</a
+                    >
+                    {{ $step->title }}
+                </h1>
                 <div class="mt-4 grid items-center gap-8 sm:grid-cols-[1fr_1.15fr]">
                     <div class="piece-art bench-art max-w-[330px]">{!! $board->drawing() !!}</div>
                     <div class="text-[1.18rem] leading-snug">
-                        <p>{{ ucfirst($step->details['hold']) }}@if ($step->details['speed_rpm']), at most <b>{{ $step->details['speed_rpm'] }} rpm</b>@endif.</p>
-                        @if ($step->amount())<p class="mt-1">{{ lcfirst($step->details['product']) }}: <b>{{ $show->stepAmount($step) }}</b>.</p>@endif
-                        @foreach ($step->details['how'] as $line)<p class="mt-1">{{ $show->sentence($line) }}</p>@endforeach
-                        <p class="faint small mt-2">{{ $step->details['because'] }}</p>
-                        <x-why kind="workshop">{{ HonestGrain\Route\StepKind::from($step->kind)->why() }}</x-why>
+                        <p>{{ $words->hold() }}</p>
+                        @foreach (array_filter([$words->taking(), ...$words->how()]) as $line)
+                            <p class="mt-1">{{ $line }}</p>
+                        @endforeach
+                        <p class="faint small mt-2">{{ $step->details->because }}</p>
+                        <x-why kind="workshop">{{ $words->why() }}</x-why>
                     </div>
                 </div>
                 <div class="mt-5 flex flex-wrap items-start gap-3.5">
                     <x-done :step="$step" look="press press-main press-big" id="done" />
                     @if (! $board->running)
-                        <form method="post" action="{{ route('steps.start', $step) }}" data-live>@csrf<x-read :step="$step" /><x-once /><button class="press press-big">Start the clock</button></form>
+                        <form method="post" action="{{ route('steps.start', $step) }}" data-live>
+                            @csrf
+                            <x-read :step="$step" /><x-once /><button class="press press-big">Start the clock</button>
+                        </form>
                     @endif
                     <details class="contents-when-open">
                         <summary class="press press-warn press-big list-none" role="button">Something is wrong</summary>
-                        <form method="post" action="{{ route('steps.wrong', $step) }}" class="mt-3 max-w-md">@csrf<x-read :step="$step" /><x-once />
-                            <x-field name="body" label="What do you see?"><textarea name="body" rows="2" class="w-full" required maxlength="1000" placeholder="Streaks, haze, a crack, dye lifting …">{{ old('body') }}</textarea></x-field>
+                        <form method="post" action="{{ route('steps.wrong', $step) }}" class="mt-3 max-w-md">
+                            @csrf
+                            <x-read :step="$step" /><x-once />
+                            <x-field name="body" label="What do you see?">
+                                <textarea
+                                    name="body"
+                                    rows="2"
+                                    class="w-full"
+                                    required
+                                    maxlength="1000"
+                                    placeholder="Streaks, haze, a crack, dye lifting …"
+                                    >{{ old('body') }}</textarea
+                                >
+                            </x-field>
                             <button class="press press-warn">Write it down</button>
                         </form>
                     </details>
                 </div>
-                <details class="mt-4"><summary class="inline-block min-h-[44px] py-2 text-act underline underline-offset-4">Done at another time, skip, or note</summary>
+                <details class="mt-4">
+                    <summary class="inline-block min-h-[44px] py-2 text-act underline underline-offset-4">
+                        Done at another time, skip, or note
+                    </summary>
                     <div class="mt-2 flex flex-wrap gap-8">
-                        <form method="post" action="{{ route('steps.done', $step) }}" data-live>@csrf<x-read :step="$step" />
-                            <x-field name="at" label="Done at"><input type="datetime-local" name="at" value="{{ old('at', $show->fieldTime(now())) }}" required></x-field>
-                            <x-field name="minutes" label="Minutes it took (if you know)"><input type="number" name="minutes" min="0" max="2400" step="1" value="{{ old('minutes') }}"></x-field>
+                        <form method="post" action="{{ route('steps.done', $step) }}" data-live>
+                            @csrf
+                            <x-read :step="$step" />
+                            <x-field name="at" label="Done at"
+                                ><input
+                                    type="datetime-local"
+                                    name="at"
+                                    value="{{ old('at', $show->fieldTime(now())) }}"
+                                    required
+                            /></x-field>
+                            <x-field name="minutes" label="Minutes it took (if you know)"
+                                ><input
+                                    type="number"
+                                    name="minutes"
+                                    min="0"
+                                    max="2400"
+                                    step="1"
+                                    value="{{ old('minutes') }}"
+                            /></x-field>
                             <button class="press min-h-[44px]">Log it</button>
                         </form>
-                        <form method="post" action="{{ route('steps.skip', $step) }}" data-live>@csrf<x-read :step="$step" />
-                            <x-field name="reason" label="Skip, because"><input name="reason" required maxlength="500" value="{{ old('reason') }}"></x-field>
+                        <form method="post" action="{{ route('steps.skip', $step) }}" data-live>
+                            @csrf
+                            <x-read :step="$step" />
+                            <x-field name="reason" label="Skip, because"
+                                ><input name="reason" required maxlength="500" value="{{ old('reason') }}"
+                            /></x-field>
                             <button class="press min-h-[44px]">Skip it</button>
                         </form>
-                        <form method="post" action="{{ route('steps.note', $step) }}" data-live>@csrf<x-read :step="$step" /><x-once />
-                            <x-field name="body" label="Note"><input name="body" required maxlength="1000"></x-field>
+                        <form method="post" action="{{ route('steps.note', $step) }}" data-live>
+                            @csrf
+                            <x-read :step="$step" /><x-once />
+                            <x-field name="body" label="Note"><input name="body" required maxlength="1000" /></x-field>
                             <button class="press min-h-[44px]">Note it</button>
                         </form>
                     </div>
                 </details>
-                @foreach ($step->hazards() as $hazard)
+                @foreach ($step->details->hazards as $hazard)
                     <p class="note note-warn"><strong>{{ $hazard->title() }}.</strong> {{ $hazard->says() }}</p>
                 @endforeach
-                <h2 class="faint mt-6 !font-sans !text-base !font-normal">{{ $board->together->isNotEmpty() ? 'Then, the same while it is out first' : 'Then' }}</h2>
-                <div class="overflow-x-auto"><table class="text-[1.08rem]"><tbody>
-                    @forelse ($board->together->concat($board->ready->diff($board->together)) as $next)
-                        <tr><td><a class="text-ink no-underline hover:underline" href="{{ route('pieces.route', $next->piece_id) }}"><b>{{ $next->piece->name }}</b>: {{ $next->title }}</a></td><td class="n faint">{{ $next->start_at ? $show->dayTime($next->start_at) : '' }}</td><td class="n">{{ $show->minutes($next->minutes) }}</td>
-                            <td class="n"><x-done :step="$next" look="quiet min-h-[44px] px-2" /></td></tr>
-                    @empty
-                        <tr><td class="faint">Nothing else is ready for hands.</td></tr>
-                    @endforelse
-                </tbody></table></div>
+                <h2 class="faint mt-6 !font-sans !text-base !font-normal">
+                    {{ $board->together->isNotEmpty() ? 'Then, the same while it is out first' : 'Then' }}
+                </h2>
+                <div class="overflow-x-auto">
+                    <table class="text-[1.08rem]">
+                        <tbody>
+                            @forelse ($board->together->concat($board->ready->diff($board->together)) as $next)
+                                <tr>
+                                    <td>
+                                        <a
+                                            class="text-ink no-underline hover:underline"
+                                            href="{{ route('pieces.route', $next->piece_id) }}"
+                                            ><b>{{ $next->piece->name }}</b>: {{ $next->title }}</a
+                                        >
+                                    </td>
+                                    <td class="n faint">
+                                        {{ $next->start_at ? $show->dayTime($next->start_at) : '' }}
+                                    </td>
+                                    <td class="n">{{ $show->minutes($next->minutes) }}</td>
+                                    <td class="n"><x-done :step="$next" look="quiet min-h-[44px] px-2" /></td>
+                                </tr>
+                            @empty
+                                <tr>
+                                    <td class="faint">Nothing else is ready for hands.</td>
+                                </tr>
+                            @endforelse
+                        </tbody>
+                    </table>
+                </div>
             @endif
         </section>
         <section class="px-4 sm:px-[40px] pt-6 pb-10" aria-label="Waiting">
             <h2 class="faint !font-sans !text-base !font-normal">Closes today</h2>
             @forelse ($board->closing as $closing)
-                <p class="text-[1.25rem] leading-snug"><a class="text-ink" href="{{ route('pieces.route', $closing->piece_id) }}"><b>{{ $closing->piece->name }}</b></a>: {{ lcfirst($closing->title) }}, {{ $closing->closes_at->isPast() ? 'window closed at' : 'before' }} <b @class(['warn' => $closing->closes_at->isPast()])>{{ $show->time($closing->closes_at) }}</b>@if ($closing->closes_at->isFuture()) <span class="faint">(<span data-until="{{ $closing->closes_at->timestamp }}"></span>)</span>@else: scuff it first @endif</p>
+                <p class="text-[1.25rem] leading-snug">
+                    <a class="text-ink" href="{{ route('pieces.route', $closing->piece_id) }}"
+                        ><b>{{ $closing->piece->name }}</b></a
+                    >, {{ lcfirst($closing->title) }}, {{ $board->closes($closing) }}
+                    <b @class(['warn' => $closing->closes_at->isPast()])>{{ $show->time($closing->closes_at) }}</b>
+                    @if ($closing->closes_at->isFuture())
+                        <span class="faint" data-until="{{ $closing->closes_at->timestamp }}"></span>
+                    @endif
+                </p>
             @empty
                 <p class="text-[1.1rem]">No window closes today.</p>
             @endforelse
             <h2 class="faint mt-6 !font-sans !text-base !font-normal">Waiting</h2>
-            <table class="waiting"><tbody>
-                @forelse ($board->waiting as $wait)
-                    <tr>
-                        <td class="w-[44%]"><a class="text-ink no-underline hover:underline" href="{{ route('pieces.route', $wait->piece_id) }}"><b>{{ $wait->piece->name }}</b></a><br><span class="faint small">then: {{ $wait->title }}</span></td>
-                        <td class="hidden w-[110px] sm:table-cell">@if ($wait->waits_from)<svg viewBox="0 0 100 10" preserveAspectRatio="none" class="h-3.5 w-[110px]" aria-hidden="true"><defs><pattern id="bar-{{ $wait->id }}" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="5" stroke="currentColor"/></pattern></defs><rect data-bar="{{ $wait->waits_from->timestamp }} {{ $wait->opens_at->timestamp }}" x="0" y="0" height="10" width="{{ round(100 * min(1, $wait->waits_from->diffInSeconds(now()) / max(1, $wait->waits_from->diffInSeconds($wait->opens_at))), 1) }}" fill="url(#bar-{{ $wait->id }})"/><rect x="0" y="0" width="100" height="10" fill="none" stroke="currentColor" vector-effect="non-scaling-stroke"/></svg>@endif</td>
-                        <td class="n">from {{ $show->dayTime($wait->opens_at) }}<br><span class="faint small" data-until="{{ $wait->opens_at->timestamp }}"></span></td>
-                    </tr>
-                @empty
-                    <tr><td class="faint">Nothing is drying.</td></tr>
-                @endforelse
-            </tbody></table>
-            @if ($board->waitingCount > $board->waiting->count())<p class="small mt-1"><a href="/weeks">and {{ $board->waitingCount - $board->waiting->count() }} more on Weeks</a></p>@endif
+            <table class="waiting">
+                <tbody>
+                    @forelse ($board->waiting as $wait)
+                        <tr>
+                            <td class="w-[44%]">
+                                <a
+                                    class="text-ink no-underline hover:underline"
+                                    href="{{ route('pieces.route', $wait->piece_id) }}"
+                                    ><b>{{ $wait->piece->name }}</b></a
+                                ><br /><span class="faint small">then: {{ $wait->title }}</span>
+                            </td>
+                            <td class="hidden w-[110px] sm:table-cell">{!! $board->bar($wait) !!}</td>
+                            <td class="n">
+                                from {{ $show->dayTime($wait->opens_at) }}<br /><span
+                                    class="faint small"
+                                    data-until="{{ $wait->opens_at->timestamp }}"
+                                ></span>
+                            </td>
+                        </tr>
+                    @empty
+                        <tr>
+                            <td class="faint">Nothing is drying.</td>
+                        </tr>
+                    @endforelse
+                </tbody>
+            </table>
+            @if ($board->waitingCount > $board->waiting->count())
+                <p class="small mt-1">
+                    <a href="/weeks">and {{ $board->waitingCount - $board->waiting->count() }} more on Weeks</a>
+                </p>
+            @endif
             @if ($board->lately->isNotEmpty())
-                <h2 class="faint mt-6 !font-sans !text-base !font-normal">Lately <a class="ml-2" href="/log">the whole log</a></h2>
+                <h2 class="faint mt-6 !font-sans !text-base !font-normal">
+                    Lately <a class="ml-2" href="/log">the whole log</a>
+                </h2>
                 @foreach ($board->lately as $entry)
-                    <p class="small border-b border-rule py-1.5"><span class="faint">{{ $show->dayTime($entry->happened_at) }}</span> @if ($entry->piece)<b>{{ $entry->piece->name }}</b>: @endif{{ implode(': ', array_filter([$entry->kind === 'wrong' ? 'something is wrong' : ($entry->kind === 'skip' ? 'skipped' : null), $entry->title ? lcfirst($entry->title) : null, $entry->body])) }}</p>
+                    <p class="small border-b border-rule py-1.5">
+                        <span class="faint">{{ $show->dayTime($entry->happened_at) }}</span>
+                        <b>{{ $entry->piece?->name }}</b> {{ $board->says($entry) }}
+                    </p>
                 @endforeach
             @endif
         </section>

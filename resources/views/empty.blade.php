@@ -1,2 +1,9 @@
 <!DOCTYPE html>
-<html lang="en"><head><title>Empty</title></head><body><p>{{ $one }}</p></body></html>
+<html lang="en">
+<head>
+    <title>Empty</title>
+</head>
+<body>
+    <p>{{ $one }}</p>
+</body>
+</html>

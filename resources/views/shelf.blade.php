@@ -2,37 +2,172 @@
     <div class="page grid gap-x-16 lg:grid-cols-[400px_1fr]">
         <section aria-labelledby="abrasives">
             <h1 id="abrasives">Abrasives</h1>
-            <p class="faint mt-1">In order of grain size, whatever the number says.</p>
-            <table class="mt-2"><thead><tr><th>Grit</th><th class="n">Grain</th><th class="n">Discs</th><th></th></tr></thead><tbody>
-                @forelse ($owned as $one)
-                    <tr><td><b>{{ $one['grit']->name }}</b> <span class="faint small">{{ $one['grit']->scale === HonestGrain\Abrasive\Scale::Cami ? 'US scale' : 'P scale' }}</span></td><td class="n">{{ $show->plain($one['grit']->micron) }} µm</td>
-                        <td class="n"><form method="post" action="{{ route('abrasives.update', $one['row']) }}" data-live>@csrf @method('put')<input class="w-16 text-right" type="number" min="0" max="9999" name="discs" value="{{ $one['row']->discs }}" aria-label="Discs of {{ $one['grit']->name }}" data-autosend id="discs-{{ $one['row']->id }}"></form></td>
-                        <td class="n"><form method="post" action="{{ route('abrasives.destroy', $one['row']) }}" data-live>@csrf @method('delete')<button class="quiet" aria-label="Take {{ $one['grit']->name }} off the shelf">Take off</button></form></td></tr>
-                @empty
-                    <tr><td colspan="4" class="faint">None. Without abrasives no sanding can be worked out; add what you own.</td></tr>
-                @endforelse
-            </tbody></table>
-            <form method="post" action="{{ route('abrasives.store') }}" class="mt-4 flex flex-wrap items-end gap-3" data-live>@csrf
-                <x-field name="grit" label="Grit, with its scale"><input class="w-44" name="grit" list="grits" value="{{ old('grit') }}" placeholder="P220 or CAMI 220" required></x-field>
-                <x-field name="discs" label="Discs"><input class="w-20" type="number" min="0" max="9999" name="discs" value="{{ old('discs', 10) }}"></x-field>
+            <p class="faint mt-1">
+                In order of grain size, whatever the number says. <a href="{{ route('woods') }}">Woods</a>
+            </p>
+            <table class="mt-2">
+                <thead>
+                    <tr>
+                        <th>Grit</th>
+                        <th class="n">Grain</th>
+                        <th class="n">Discs</th>
+                        <th></th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @forelse ($owned as $one)
+                        <tr>
+                            <td>
+                                <b>{{ $one['grit']->name }}</b>
+                                <span class="faint small">{{ $one['grit']->scale->label() }}</span>
+                            </td>
+                            <td class="n">{{ $show->plain($one['grit']->micron) }} µm</td>
+                            <td class="n">
+                                <form method="post" action="{{ route('abrasives.update', $one['row']) }}" data-live>
+                                    @csrf
+                                    @method('put')
+                                    <input
+                                        class="w-16 text-right"
+                                        type="number"
+                                        min="0"
+                                        max="9999"
+                                        name="discs"
+                                        value="{{ $one['row']->discs }}"
+                                        aria-label="Discs of {{ $one['grit']->name }}"
+                                        data-autosend
+                                        id="discs-{{ $one['row']->id }}"
+                                    />
+                                </form>
+                            </td>
+                            <td class="n">
+                                <form method="post" action="{{ route('abrasives.destroy', $one['row']) }}" data-live>
+                                    @csrf
+                                    @method('delete')
+                                    <button class="quiet" aria-label="Take {{ $one['grit']->name }} off the shelf">
+                                        Take off
+                                    </button>
+                                </form>
+                            </td>
+                        </tr>
+                    @empty
+                        <tr>
+                            <td colspan="4" class="faint">
+                                None. Without abrasives no sanding can be worked out; add what you own.
+                            </td>
+                        </tr>
+                    @endforelse
+                </tbody>
+            </table>
+            <form
+                method="post"
+                action="{{ route('abrasives.store') }}"
+                class="mt-4 flex flex-wrap items-end gap-3"
+                data-live
+            >
+                @csrf
+                <x-field name="grit" label="Grit, with its scale"
+                    ><input
+                        class="w-44"
+                        name="grit"
+                        list="grits"
+                        value="{{ old('grit') }}"
+                        placeholder="P220 or CAMI 220"
+                        required
+                /></x-field>
+                <x-field name="discs" label="Discs"
+                    ><input class="w-20" type="number" min="0" max="9999" name="discs" value="{{ old('discs', 10) }}"
+                /></x-field>
                 <button class="press mb-[0.8rem]">Put on the shelf</button>
-                <datalist id="grits">@foreach ($scales as $scale)@foreach ($table->onScale($scale) as $grit)<option value="{{ $grit->name }}">{{ $grit->micron }} µm</option>@endforeach @endforeach</datalist>
+                <datalist id="grits">
+                    @foreach ($scales as $scale)
+                        @foreach ($table->onScale($scale) as $grit)
+                            <option value="{{ $grit->name }}">{{ $grit->micron }} µm</option>
+                        @endforeach
+                    @endforeach
+                </datalist>
             </form>
-            <x-why kind="published">Grain sizes are those of FEPA 43 / ISO 6344 (P scale) and ANSI B74 (US scale). The same number is a different size on each: P320 is 46.2 µm, CAMI 320 is 36.0 µm.</x-why>
+            <x-why kind="published"
+                >Grain sizes are those of FEPA 43 / ISO 6344 (P scale) and ANSI B74 (US scale). The same number is a
+                different size on each: P320 is 46.2 µm, CAMI 320 is 36.0 µm.</x-why
+            >
         </section>
         <section aria-labelledby="finishes" class="min-w-0">
             <h1 id="finishes">Finishes and colours</h1>
-            <p class="faint mt-1">Typical figures of each class, until you type what your tin says. Hours at 21 °C, 50 % RH.</p>
-            <div class="overflow-x-auto"><table class="small mt-2"><thead><tr><th>Class</th><th>Figures</th><th class="n">Recoat</th><th class="n">Until</th><th class="n">Cured</th><th class="n">Covers</th><th class="n">Left</th><th></th></tr></thead><tbody>
-                @foreach (collect($coatings)->sortByDesc(fn ($c) => $tins->has($c->class)) as $coating)
-                    @php($tin = $tins[$coating->class] ?? null)
-                    <tr><td>@if ($tin)<b>{{ $coating->class }}</b>@else{{ $coating->class }}@endif </td><td class="faint whitespace-nowrap">{{ $coating->fromLabel !== [] ? 'your label' : 'typical' }}</td><td class="n">{{ $show->hours($coating->recoatFromHours) }}</td><td class="n">{{ $coating->recoatUntilHours === null ? '–' : $show->hours($coating->recoatUntilHours) }}</td><td class="n">{{ $coating->neverCures() ? 'never' : $show->days($coating->fullCureDays) }}</td><td class="n">{{ $show->coverage($coating->coverageM2PerL) }}</td><td class="n">{{ $tin?->stock_ml === null ? '' : $show->volume($tin->stock_ml) }}@if ($tin?->opened_on)<span class="faint">, {{ (int) $tin->opened_on->diffInDays(now()) }} d open</span>@endif</td><td class="n"><a href="{{ route('tins.edit', ['product' => $coating->class]) }}" aria-label="My tin of {{ $coating->class }}">my tin</a></td></tr>
-                @endforeach
-                @foreach ($stains as $stain)
-                    @php($tin = $tins[$stain->class] ?? null)
-                    <tr><td>@if ($tin)<b>{{ $stain->class }}</b>@else{{ $stain->class }}@endif</td><td class="faint">typical</td><td class="n">{{ $show->hours($stain->dryHours) }}</td><td class="n">–</td><td class="n">–</td><td class="n">–</td><td class="n">{{ $tin?->stock_ml === null ? '' : $show->volume($tin->stock_ml) }}</td><td class="n"><a href="{{ route('tins.edit', ['product' => $stain->class]) }}" aria-label="My tin of {{ $stain->class }}">my tin</a></td></tr>
-                @endforeach
-            </tbody></table></div>
+            <p class="faint mt-1">
+                Typical figures of each class, until you type what your tin says. Hours at 21 °C, 50 % RH.
+            </p>
+            <div class="overflow-x-auto">
+                <table class="small mt-2">
+                    <thead>
+                        <tr>
+                            <th>Class</th>
+                            <th>Figures</th>
+                            <th class="n">Recoat</th>
+                            <th class="n">Until</th>
+                            <th class="n">Cured</th>
+                            <th class="n">Covers</th>
+                            <th class="n">Left</th>
+                            <th></th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach (collect($coatings)->sortByDesc(fn ($c) => $tins->has($c->class)) as $coating)
+                            @php($tin = $tins[$coating->class] ?? null)
+                            <tr>
+                                <td>
+                                    @if ($tin)
+                                        <b>{{ $coating->class }}</b>
+                                    @else
+                                        {{ $coating->class }}
+                                    @endif
+                                </td>
+                                <td class="faint whitespace-nowrap">
+                                    {{ $coating->fromLabel !== [] ? 'your label' : 'typical' }}
+                                </td>
+                                <td class="n">{{ $show->hours($coating->recoatFromHours) }}</td>
+                                <td class="n">{{ $show->hours($coating->recoatUntilHours) }}</td>
+                                <td class="n">
+                                    {{ $coating->neverCures() ? 'never' : $show->days($coating->fullCureDays) }}
+                                </td>
+                                <td class="n">{{ $show->coverage($coating->coverageM2PerL) }}</td>
+                                <td class="n">{{ $show->left($tin) }}</td>
+                                <td class="n">
+                                    <a
+                                        href="{{ route('tins.edit', ['product' => $coating->class]) }}"
+                                        aria-label="My tin of {{ $coating->class }}"
+                                        >my tin</a
+                                    >
+                                </td>
+                            </tr>
+                        @endforeach
+                        @foreach ($stains as $stain)
+                            @php($tin = $tins[$stain->class] ?? null)
+                            <tr>
+                                <td>
+                                    @if ($tin)
+                                        <b>{{ $stain->class }}</b>
+                                    @else
+                                        {{ $stain->class }}
+                                    @endif
+                                </td>
+                                <td class="faint">typical</td>
+                                <td class="n">{{ $show->hours($stain->dryHours) }}</td>
+                                <td class="n">–</td>
+                                <td class="n">–</td>
+                                <td class="n">–</td>
+                                <td class="n">{{ $show->left($tin) }}</td>
+                                <td class="n">
+                                    <a
+                                        href="{{ route('tins.edit', ['product' => $stain->class]) }}"
+                                        aria-label="My tin of {{ $stain->class }}"
+                                        >my tin</a
+                                    >
+                                </td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            </div>
         </section>
     </div>
 </x-layout>

@@ -2,80 +2,274 @@
 @php($air = $workshop->climate)
 <x-layout title="Shop" section="shop">
     <div class="page grid gap-x-16 lg:grid-cols-[1.15fr_1fr]">
-        <form method="post" action="{{ route('shop.update') }}" data-live>@csrf @method('put')
+        <form method="post" action="{{ route('shop.update') }}" data-live>
+            @csrf
+            @method('put')
             <h1>The shop</h1>
-            @cannot('run-shop')<p class="note">Only an owner can change these.</p>@endcannot
+            @cannot('run-shop')
+                <p class="note">Only an owner can change these.</p>
+            @endcannot
             <fieldset @disabled(! $me->isOwner())>
                 <div class="mt-3 grid grid-cols-2 gap-x-8">
-                    <x-field name="name" label="Name"><input class="w-full" name="name" value="{{ old('name', $workshop->name) }}" required maxlength="120"></x-field>
-                    <x-field name="time_zone" label="Time zone"><select class="w-full" name="time_zone">@foreach (timezone_identifiers_list() as $zone)<option @selected(old('time_zone', $workshop->time_zone) === $zone)>{{ $zone }}</option>@endforeach</select></x-field>
+                    <x-field name="name" label="Name"
+                        ><input
+                            class="w-full"
+                            name="name"
+                            value="{{ old('name', $workshop->name) }}"
+                            required
+                            maxlength="120"
+                    /></x-field>
+                    <x-field name="time_zone" label="Time zone"
+                        ><select class="w-full" name="time_zone">
+                            @foreach (timezone_identifiers_list() as $zone)
+                                <option @selected(old('time_zone', $workshop->time_zone) === $zone)>{{ $zone }}</option>
+                            @endforeach</select
+                    ></x-field>
                 </div>
                 <h2 class="mt-3">Hours</h2>
                 <p class="faint small mb-2">Hands-on work is only planned in these; coats dry day and night.</p>
                 <div class="grid grid-cols-2 gap-x-8">
-                    @foreach (['mon' => 'Monday', 'tue' => 'Tuesday', 'wed' => 'Wednesday', 'thu' => 'Thursday', 'fri' => 'Friday', 'sat' => 'Saturday', 'sun' => 'Sunday'] as $day => $label)
-                        <x-field :name="'hours.'.$day" :label="$label"><input class="w-full" name="hours[{{ $day }}]" value="{{ old('hours.'.$day, implode(', ', array_map(fn ($s) => $s[0].'-'.$s[1], $workshop->hours[$day] ?? []))) }}" placeholder="closed"></x-field>
+                    @foreach (App\View\FieldWords::DAYS as $day => $label)
+                        <x-field :name="'hours.'.$day" :label="$label"
+                            ><input
+                                class="w-full"
+                                name="hours[{{ $day }}]"
+                                value="{{ old('hours.'.$day, $panel->hours($day)) }}"
+                                placeholder="closed"
+                        /></x-field>
                     @endforeach
-                    <x-field name="closed" label="Closed on (dates)"><input class="w-full" name="closed" value="{{ old('closed', implode(', ', $workshop->closed)) }}" placeholder="2026-12-25"></x-field>
+                    <x-field name="closed" label="Closed on (dates)"
+                        ><input
+                            class="w-full"
+                            name="closed"
+                            value="{{ old('closed', implode(', ', $workshop->closed)) }}"
+                            placeholder="2026-12-25"
+                    /></x-field>
                 </div>
                 <h2 class="mt-3">Air</h2>
-                <p class="faint small mb-2">Every wait runs through this. Wood settles at {{ number_format($emc['day'], 1) }} % by day and {{ number_format($emc['night'], 1) }} % by night; dew point {{ $show->temperature(round($dew['day'], 1)) }} and {{ $show->temperature(round($dew['night'], 1)) }}.</p>
+                <p class="faint small mb-2">{{ $panel->air() }}</p>
                 @foreach (['day' => 'By day', 'night' => 'By night'] as $part => $label)
-                    @if ($blushes[$part])<p class="note note-warn"><strong>{{ $label }} the air is close to its dew point.</strong> A coat put on then may blush.</p>@endif
+                    @if ($panel->blushes($part))
+                        <p class="note note-warn">
+                            <strong>{{ $label }} the air is close to its dew point.</strong> A coat put on then may
+                            blush.
+                        </p>
+                    @endif
                 @endforeach
                 <div class="grid grid-cols-3 gap-x-8">
-                    <x-field name="day_c" :label="'By day, '.$show->unit(Unit::Temperature)"><input class="w-full" name="day_c" inputmode="decimal" value="{{ old('day_c', $show->field(Unit::Temperature, $air['day_c'])) }}"></x-field>
-                    <x-field name="day_rh" label="By day, % RH"><input class="w-full" name="day_rh" inputmode="decimal" value="{{ old('day_rh', $air['day_rh']) }}"></x-field>
-                    <x-field name="day_from" label="Day from, hour"><input class="w-full" name="day_from" inputmode="numeric" value="{{ old('day_from', $air['day_from']) }}"></x-field>
-                    <x-field name="night_c" :label="'By night, '.$show->unit(Unit::Temperature)"><input class="w-full" name="night_c" inputmode="decimal" value="{{ old('night_c', $show->field(Unit::Temperature, $air['night_c'])) }}"></x-field>
-                    <x-field name="night_rh" label="By night, % RH"><input class="w-full" name="night_rh" inputmode="decimal" value="{{ old('night_rh', $air['night_rh']) }}"></x-field>
-                    <x-field name="day_to" label="Day to, hour"><input class="w-full" name="day_to" inputmode="numeric" value="{{ old('day_to', $air['day_to']) }}"></x-field>
+                    <x-field name="day_c" :label="'By day, '.$show->unit(Unit::Temperature)"
+                        ><input
+                            class="w-full"
+                            name="day_c"
+                            inputmode="decimal"
+                            value="{{ old('day_c', $show->field(Unit::Temperature, $air['day_c'])) }}"
+                    /></x-field>
+                    <x-field name="day_rh" label="By day, % RH"
+                        ><input
+                            class="w-full"
+                            name="day_rh"
+                            inputmode="decimal"
+                            value="{{ old('day_rh', $air['day_rh']) }}"
+                    /></x-field>
+                    <x-field name="day_from" label="Day from, hour"
+                        ><input
+                            class="w-full"
+                            name="day_from"
+                            inputmode="numeric"
+                            value="{{ old('day_from', $air['day_from']) }}"
+                    /></x-field>
+                    <x-field name="night_c" :label="'By night, '.$show->unit(Unit::Temperature)"
+                        ><input
+                            class="w-full"
+                            name="night_c"
+                            inputmode="decimal"
+                            value="{{ old('night_c', $show->field(Unit::Temperature, $air['night_c'])) }}"
+                    /></x-field>
+                    <x-field name="night_rh" label="By night, % RH"
+                        ><input
+                            class="w-full"
+                            name="night_rh"
+                            inputmode="decimal"
+                            value="{{ old('night_rh', $air['night_rh']) }}"
+                    /></x-field>
+                    <x-field name="day_to" label="Day to, hour"
+                        ><input
+                            class="w-full"
+                            name="day_to"
+                            inputmode="numeric"
+                            value="{{ old('day_to', $air['day_to']) }}"
+                    /></x-field>
                 </div>
-                <x-why kind="published">Moisture: Wood Handbook, chapter 4, sorption equation. Dew point: Magnus form (Alduchov and Eskridge 1996). That coats slow with cold and damp is a workshop model: see any piece's Coats.</x-why>
+                <x-why kind="published"
+                    >Moisture: Wood Handbook, chapter 4, sorption equation. Dew point: Magnus form (Alduchov and
+                    Eskridge 1996). That coats slow with cold and damp is a workshop model: see any piece's
+                    Coats.</x-why
+                >
                 <h2 class="mt-3">Limits</h2>
                 <div class="mt-2 grid grid-cols-3 gap-x-8">
-                    <x-field name="sanding_cap_m_s" :label="'Rim speed for sanding, '.$show->unit(Unit::Speed)"><input class="w-full" name="sanding_cap_m_s" inputmode="decimal" value="{{ old('sanding_cap_m_s', $show->field(Unit::Speed, $workshop->limits['sanding_cap_m_s'])) }}"></x-field>
-                    <x-field name="min_wall_mm" :label="'Least wall, '.$show->unit(Unit::Length)"><input class="w-full" name="min_wall_mm" inputmode="decimal" value="{{ old('min_wall_mm', $show->field(Unit::Length, $workshop->limits['min_wall_mm'])) }}"></x-field>
+                    <x-field name="sanding_cap_m_s" :label="'Rim speed for sanding, '.$show->unit(Unit::Speed)"
+                        ><input
+                            class="w-full"
+                            name="sanding_cap_m_s"
+                            inputmode="decimal"
+                            value="{{ old('sanding_cap_m_s', $panel->limit('sanding_cap_m_s')) }}"
+                    /></x-field>
+                    <x-field name="min_wall_mm" :label="'Least wall, '.$show->unit(Unit::Length)"
+                        ><input
+                            class="w-full"
+                            name="min_wall_mm"
+                            inputmode="decimal"
+                            value="{{ old('min_wall_mm', $panel->limit('min_wall_mm')) }}"
+                    /></x-field>
                 </div>
                 <button class="press press-main">Save the shop</button>
             </fieldset>
         </form>
         <div>
             <h1>For you</h1>
-            <form method="post" action="{{ route('preferences') }}" class="mt-3 grid grid-cols-2 gap-x-8">@csrf @method('put')
-                @foreach (['units' => ['Units', ['metric' => 'millimetres', 'imperial' => 'inches']], 'grits' => ['Grit scale you think in', ['P' => 'P scale', 'CAMI' => 'US scale (CAMI)']], 'clock' => ['Clock', ['24' => '24 hours', '12' => '12 hours']], 'theme' => ['Shop light', ['paper' => 'paper', 'dark' => 'dark shop']]] as $key => [$label, $options])
-                    <x-field :name="$key" :label="$label"><select class="w-full" name="{{ $key }}">@foreach ($options as $value => $word)<option value="{{ $value }}" @selected($me->prefers($key) === (string) $value)>{{ $word }}</option>@endforeach</select></x-field>
+            <form method="post" action="{{ route('preferences') }}" class="mt-3 grid grid-cols-2 gap-x-8">
+                @csrf
+                @method('put')
+                @foreach ($panel->preferences() as $key => [$label, $options])
+                    <x-field :name="$key" :label="$label"
+                        ><select class="w-full" name="{{ $key }}">
+                            @foreach ($options as $value => $word)
+                                <option value="{{ $value }}" @selected($me->prefers($key) === (string) $value)>
+                                    {{ $word }}
+                                </option>
+                            @endforeach</select
+                    ></x-field>
                 @endforeach
-                <x-field name="own_time_zone" label="Your time zone"><select class="w-full" name="own_time_zone"><option value="">the shop's</option>@foreach (timezone_identifiers_list() as $zone)<option @selected(($me->preferences['time_zone'] ?? '') === $zone)>{{ $zone }}</option>@endforeach</select></x-field>
+                <x-field name="own_time_zone" label="Your time zone"
+                    ><select class="w-full" name="own_time_zone">
+                        <option value="">the shop's</option>
+                        @foreach (timezone_identifiers_list() as $zone)
+                            <option @selected(($me->preferences['time_zone'] ?? '') === $zone)>{{ $zone }}</option>
+                        @endforeach</select
+                ></x-field>
                 <p class="self-center"><button class="press">Save for me</button></p>
             </form>
             <h2 class="mt-5">Password</h2>
             @cannot('change-password')
-                <p class="note">The demo's sign-in is known to everybody, so its people and passwords stay as they are. Register a
-                    workshop of your own to choose yours.</p>
+                <p class="note">
+                    The demo's sign-in is known to everybody, so its people and passwords stay as they are. Register a
+                    workshop of your own to choose yours.
+                </p>
             @else
-            <form method="post" action="{{ route('password') }}" class="mt-2 grid grid-cols-2 gap-x-8">@csrf @method('put')
-                <x-field name="current_password" label="Now"><input class="w-full" type="password" name="current_password" autocomplete="current-password" required></x-field><span></span>
-                <x-field name="password" label="New, ten characters or more"><input class="w-full" type="password" name="password" autocomplete="new-password" required></x-field>
-                <x-field name="password_confirmation" label="New, again"><input class="w-full" type="password" name="password_confirmation" autocomplete="new-password" required></x-field>
-                <p><button class="press">Change it</button></p>
-            </form>
+                <form method="post" action="{{ route('password') }}" class="mt-2 grid grid-cols-2 gap-x-8">
+                    @csrf
+                    @method('put')
+                    <x-field name="current_password" label="Now"
+                        ><input
+                            class="w-full"
+                            type="password"
+                            name="current_password"
+                            autocomplete="current-password"
+                            required /></x-field
+                    ><span></span>
+                    <x-field name="password" label="New, ten characters or more"
+                        ><input class="w-full" type="password" name="password" autocomplete="new-password" required
+                    /></x-field>
+                    <x-field name="password_confirmation" label="New, again"
+                        ><input
+                            class="w-full"
+                            type="password"
+                            name="password_confirmation"
+                            autocomplete="new-password"
+                            required
+                    /></x-field>
+                    <p><button class="press">Change it</button></p>
+                </form>
             @endcannot
             <h2 class="mt-5">Calendar</h2>
-            <p class="mt-1 small">Your calendar program can follow this private address; windows that close ring an hour before. Whoever has the address can read the plan.</p>
-            <p class="mt-2"><input class="w-full" readonly aria-label="Private calendar address" value="{{ route('calendar.subscription', $workshop->calendar_token) }}"></p>
-            <div class="mt-2 flex gap-5"><a href="{{ route('calendar.file') }}">Calendar file</a>@can('run-shop')<form method="post" action="{{ route('calendar.renew') }}" data-ask="Make a new address? The old one stops answering at once.">@csrf<button class="quiet">Make a new address</button></form>@endcan</div>
+            <p class="mt-1 small">
+                Your calendar program can follow this private address; windows that close ring an hour before. Whoever
+                has the address can read the plan.
+            </p>
+            <p class="mt-2">
+                <input
+                    class="w-full"
+                    readonly
+                    aria-label="Private calendar address"
+                    value="{{ route('calendar.subscription', $workshop->calendar_token) }}"
+                />
+            </p>
+            <div class="mt-2 flex gap-5">
+                <a href="{{ route('calendar.file') }}">Calendar file</a>
+                @can('run-shop')
+                    <form
+                        method="post"
+                        action="{{ route('calendar.renew') }}"
+                        data-ask="Make a new address? The old one stops answering at once."
+                    >
+                        @csrf
+                        <button class="quiet">Make a new address</button>
+                    </form>
+                @endcan
+            </div>
             <h2 class="mt-5">People</h2>
-            <table class="mt-1"><tbody>@foreach ($people as $person)<tr><td><b>{{ $person->name }}</b><br><span class="faint small">{{ $person->email }}</span></td><td>{{ $person->role }}</td><td class="n">@can('change-people')@if (! $person->is($me))<form method="post" action="{{ route('people.destroy', $person) }}" data-ask="Take {{ $person->name }} out of this workshop?">@csrf @method('delete')<button class="quiet" aria-label="Take {{ $person->name }} out">Take out</button></form>@endif @endcan</td></tr>@endforeach</tbody></table>
+            <table class="mt-1">
+                <tbody>
+                    @foreach ($people as $person)
+                        <tr>
+                            <td>
+                                <b>{{ $person->name }}</b><br /><span class="faint small">{{ $person->email }}</span>
+                            </td>
+                            <td>{{ $person->role }}</td>
+                            <td class="n">
+                                @can('change-people')
+                                    @if (! $person->is($me))
+                                        <form
+                                            method="post"
+                                            action="{{ route('people.destroy', $person) }}"
+                                            data-ask="Take {{ $person->name }} out of this workshop?"
+                                        >
+                                            @csrf
+                                            @method('delete')
+                                            <button class="quiet" aria-label="Take {{ $person->name }} out">
+                                                Take out
+                                            </button>
+                                        </form>
+                                    @endif
+                                @endcan
+                            </td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
             @can('change-people')
-                <details class="mt-2" @if ($errors->has('person_email')) open @endif><summary class="text-act underline underline-offset-4">Add somebody</summary>
-                    <form method="post" action="{{ route('people.store') }}" class="mt-2 grid grid-cols-2 gap-x-8">@csrf
-                        <x-field name="person_name" label="Name"><input class="w-full" name="person_name" value="{{ old('person_name') }}" required></x-field>
-                        <x-field name="person_email" label="E-mail"><input class="w-full" type="email" name="person_email" value="{{ old('person_email') }}" required></x-field>
-                        <x-field name="person_password" label="First password"><input class="w-full" type="password" name="person_password" autocomplete="new-password" required></x-field>
-                        <x-field name="person_role" label="May"><select class="w-full" name="person_role"><option value="maker">plan and log work</option><option value="owner">do that, and change the shop</option></select></x-field>
+                <details class="mt-2" @if ($errors->has('person_email')) open @endif>
+                    <summary class="text-act underline underline-offset-4">Add somebody</summary>
+                    <form method="post" action="{{ route('people.store') }}" class="mt-2 grid grid-cols-2 gap-x-8">
+                        @csrf
+                        <x-field name="person_name" label="Name"
+                            ><input class="w-full" name="person_name" value="{{ old('person_name') }}" required
+                        /></x-field>
+                        <x-field name="person_email" label="E-mail"
+                            ><input
+                                class="w-full"
+                                type="email"
+                                name="person_email"
+                                value="{{ old('person_email') }}"
+                                required
+                        /></x-field>
+                        <x-field name="person_password" label="First password"
+                            ><input
+                                class="w-full"
+                                type="password"
+                                name="person_password"
+                                autocomplete="new-password"
+                                required
+                        /></x-field>
+                        <x-field name="person_role" label="May"
+                            ><select class="w-full" name="person_role">
+                                <option value="maker">plan and log work</option>
+                                <option value="owner">do that, and change the shop</option>
+                            </select></x-field
+                        >
                         <p><button class="press">Add</button></p>
-                    </form></details>
+                    </form>
+                </details>
             @endcan
         </div>
     </div>

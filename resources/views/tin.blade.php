@@ -1,26 +1,46 @@
 @use('App\View\Unit')
 @php([$product, $tin] = [$form->product, $form->tin])
 <x-layout :title="$product->name()" section="shelf">
-    <form method="post" action="{{ route('tins.update') }}" class="page max-w-3xl">@csrf @method('put')
-        <input type="hidden" name="product" value="{{ $product->name() }}">
+    <form method="post" action="{{ route('tins.update') }}" class="page max-w-3xl">
+        @csrf
+        @method('put')
+        <input type="hidden" name="product" value="{{ $product->name() }}" />
         <p><a href="/shelf">Shelf</a></p>
         <h1 class="mt-2">{{ $product->name() }}</h1>
         <p class="faint mt-1">{{ ucfirst($product->note) }}. Source: {{ lcfirst($product->source) }}.</p>
         @if ($form->fields !== [])
             <h2 class="mt-5">My tin says</h2>
-            <p class="faint small">Leave a field empty to keep the typical figure. Hours at the label's own conditions.</p>
+            <p class="faint small">
+                Leave a field empty to keep the typical figure. Hours at the label's own conditions.
+            </p>
             <div class="mt-3 grid grid-cols-2 gap-x-8 sm:grid-cols-3">
                 @foreach ($form->fields as $field)
-                    <x-field :name="'label.'.$field['name']" :label="$field['label']" :hint="$field['hint']"><input class="w-full" name="label[{{ $field['name'] }}]" inputmode="decimal" value="{{ old('label.'.$field['name'], $field['value']) }}"></x-field>
+                    <x-field :name="'label.'.$field['name']" :label="$field['label']" :hint="$field['hint']"
+                        ><input
+                            class="w-full"
+                            name="label[{{ $field['name'] }}]"
+                            inputmode="decimal"
+                            value="{{ old('label.'.$field['name'], $field['value']) }}"
+                    /></x-field>
                 @endforeach
             </div>
         @endif
         <h2 class="mt-3">What is left</h2>
         <div class="mt-2 grid grid-cols-2 gap-x-8 sm:grid-cols-3">
-            <x-field name="stock_ml" :label="'Left, '.$show->unit(Unit::Volume)"><input class="w-full" name="stock_ml" inputmode="decimal" value="{{ old('stock_ml', $show->field(Unit::Volume, $tin?->stock_ml)) }}"></x-field>
-            <x-field name="opened_on" label="Opened on"><input type="date" name="opened_on" value="{{ old('opened_on', $tin?->opened_on?->format('Y-m-d')) }}"></x-field>
+            <x-field name="stock_ml" :label="'Left, '.$show->unit(Unit::Volume)"
+                ><input
+                    class="w-full"
+                    name="stock_ml"
+                    inputmode="decimal"
+                    value="{{ old('stock_ml', $show->field(Unit::Volume, $tin?->stock_ml)) }}"
+            /></x-field>
+            <x-field name="opened_on" label="Opened on"
+                ><input type="date" name="opened_on" value="{{ old('opened_on', $tin?->opened_on?->format('Y-m-d')) }}"
+            /></x-field>
         </div>
-        <x-field name="note" label="Note"><input class="w-full" name="note" maxlength="500" value="{{ old('note', $tin?->note) }}"></x-field>
+        <x-field name="note" label="Note"
+            ><input class="w-full" name="note" maxlength="500" value="{{ old('note', $tin?->note) }}"
+        /></x-field>
         <button class="press press-main">Save</button>
     </form>
 </x-layout>

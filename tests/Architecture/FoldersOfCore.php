@@ -15,20 +15,23 @@ final class FoldersOfCore
     public const MAY_KNOW = [
         'Reading' => [],
         'Wood' => ['Reading'],
+        'Calibration' => ['Reading'],
         'Geometry' => ['Reading', 'Wood'],
         'Coating' => ['Reading', 'Wood', 'Geometry'],
         'Abrasive' => ['Reading', 'Wood', 'Coating'],
         'Safety' => ['Wood', 'Coating'],
         'Holding' => [],
-        'Catalogue' => ['Reading', 'Wood', 'Coating', 'Abrasive'],
-        'Technique' => ['Safety'],
-        'Piece' => ['Reading', 'Wood', 'Geometry', 'Coating', 'Abrasive', 'Holding', 'Catalogue', 'Technique'],
+        'Catalogue' => ['Reading', 'Wood', 'Calibration', 'Coating', 'Abrasive'],
+        'Technique' => ['Reading', 'Calibration', 'Safety'],
+        'Piece' => [
+            'Reading', 'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Holding', 'Catalogue', 'Technique',
+        ],
         'Schedule' => ['Reading', 'Coating'],
         'Route' => [
-            'Wood', 'Geometry', 'Coating', 'Abrasive', 'Safety', 'Holding', 'Catalogue', 'Technique', 'Piece',
+            'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Safety', 'Holding', 'Catalogue', 'Technique', 'Piece',
             'Schedule',
         ],
-        'Drawing' => ['Geometry', 'Piece'],
+        'Drawing' => ['Geometry', 'Coating', 'Abrasive', 'Technique', 'Piece'],
         'Command' => [
             'Reading', 'Wood', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Piece', 'Schedule', 'Route',
         ],

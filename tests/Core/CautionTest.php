@@ -8,6 +8,7 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\ProductHazard;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Conflict;
@@ -36,27 +37,27 @@ final class CautionTest extends TestCase
     public static function steps(): iterable
     {
         $hazards = [
-            'hold' => ['lathe'],
-            'sand-outside' => ['lathe', 'dust'],
-            'sand-inside' => ['lathe', 'dust'],
-            'raise-grain' => [],
-            'knock-back' => ['dust'],
-            'mark-line' => ['lathe', 'hot-wire', 'burnt-fumes'],
-            'mark-flute' => ['spinning-cutter', 'dust'],
-            'mark-chatter' => ['lathe'],
-            'mark-char' => ['flame', 'torch', 'burnt-fumes'],
-            'mark-pen' => ['burnt-fumes'],
-            'mark-tide' => ['dye-powder'],
+            'body/mount' => ['lathe'],
+            'body.outside/sand' => ['lathe', 'dust'],
+            'body.inside/sand' => ['lathe', 'dust'],
+            'body/raise-grain' => [],
+            'body/knock-back' => ['dust'],
+            'line' => ['lathe', 'hot-wire', 'burnt-fumes'],
+            'flute' => ['spinning-cutter', 'dust'],
+            'chatter' => ['lathe'],
+            'char' => ['flame', 'torch', 'burnt-fumes'],
+            'pen' => ['burnt-fumes'],
+            'tide' => ['dye-powder'],
             'fit-lid' => ['lathe'],
-            'dust-off' => ['dust'],
-            'coat-outside+inside+rim-1' => ['rags', 'solvent-vapour'],
-            'denib-coat-outside+inside+rim-2' => ['dust'],
-            'coat-outside+inside+rim-2' => ['rags', 'solvent-vapour'],
-            'buff-coat-outside+inside+rim' => ['lathe'],
-            'foot' => ['lathe', 'dust'],
-            'sign' => [],
-            'cure' => ['food-claim'],
-            'ready' => [],
+            'body/wipe-clean' => ['dust'],
+            'l1' => ['rags', 'solvent-vapour'],
+            'l2/denib' => ['dust'],
+            'l2' => ['rags', 'solvent-vapour'],
+            'c1/buff' => ['lathe'],
+            'body/part-off' => ['lathe', 'dust'],
+            'body/sign' => [],
+            'body/cure' => ['food-claim'],
+            'body/weigh' => [],
         ];
         foreach ($hazards as $step => $of) {
             yield $step => [$step, $of];
@@ -107,25 +108,25 @@ final class CautionTest extends TestCase
                 }
             }
         }
-        $coat = 'coat-outside+inside+rim';
         self::assertEquals([
-            'raise-grain > knock-back' => [1.0, null],
-            'mark-char > mark-pen' => [1.0, null],
-            'mark-tide > fit-lid' => [6.0, null],
-            "$coat-1 > denib-$coat-2" => [4.0, null],
-            "$coat-1 > $coat-2" => [4.0, 18.0],
-            "$coat-2 > buff-$coat" => [504.0, null],
-            "$coat-1 > cure" => [720.0, null],
-            "$coat-2 > cure" => [720.0, null],
-            'foot-foot-1 > cure' => [12.0, null],
+            'body/raise-grain > body/knock-back' => [1.0, null],
+            'char > pen' => [1.0, null],
+            'tide > fit-lid' => [6.0, null],
+            'tide > body/wipe-clean' => [6.0, null],
+            'l1 > l2/denib' => [4.0, null],
+            'l1 > l2' => [4.0, 18.0],
+            'l2 > c1/buff' => [504.0, null],
+            'l1 > body/cure' => [720.0, null],
+            'l2 > body/cure' => [720.0, null],
+            'l2/foot > body/cure' => [12.0, null],
         ], $waits);
         // Where nothing is buffed, the foot waits until the last coat may be handled.
         $plain = array_column(
             $this->route(['coats' => [['zones' => self::ZONES, 'layers' => [['product' => self::VARNISH]]]]])->steps,
             null, 'id',
         );
-        self::assertSame([12.0], array_map(fn ($lag): float => $lag->wait->minHours, $plain['foot']->after));
-        self::assertSame(['min_hours' => 12.0, 'max_hours' => null], $plain['foot']->toArray()['wait']);
+        self::assertSame([12.0], array_map(fn ($lag): float => $lag->wait->minHours, $plain['body/part-off']->after));
+        self::assertSame(['min_hours' => 12.0, 'max_hours' => null], $plain['body/part-off']->toArray()['wait']);
     }
 
     /**
@@ -157,16 +158,15 @@ final class CautionTest extends TestCase
         $coats = fn (string ...$products): array => [
             ['zones' => self::ZONES, 'layers' => array_map(fn (string $p): array => ['product' => $p], $products)],
         ];
-        $coat = 'coat-outside+inside+rim';
         yield 'a coat over wax' => [
-            ['coats' => $coats('Paste wax', self::VARNISH)], 'nothing sticks over wax', ["$coat-1", "$coat-2"],
+            ['coats' => $coats('Paste wax', self::VARNISH)], 'nothing sticks over wax', ['l1', 'l2'],
         ];
         yield 'a coat over a colour' => [
             [
                 'marks' => [$mark('tide', 'dye', product: 'Alcohol dye (powder)')],
                 'coats' => $coats('Dewaxed shellac (2 lb cut)'),
             ],
-            'would be dragged about', ['mark-tide', "$coat-1"],
+            'would be dragged about', ['tide', 'l1'],
         ];
         yield 'a colour over a colour' => [
             [
@@ -176,41 +176,41 @@ final class CautionTest extends TestCase
                 ],
                 'coats' => $coats(self::VARNISH),
             ],
-            'wakes the lower one', ['mark-low', 'mark-high'],
+            'wakes the lower one', ['low', 'high'],
         ];
         yield 'a colour that wants tannin' => [
-            ['marks' => [$mark('iron', 'dye', product: 'Iron liquor (ebonising)')]], 'needs tannin', ['mark-iron'],
+            ['marks' => [$mark('iron', 'dye', product: 'Iron liquor (ebonising)')]], 'needs tannin', ['iron'],
         ];
         yield 'bleach and the pen' => [
             ['marks' => [$mark('pale', 'dye', product: 'Two-part bleach'), $mark('pen', 'pen-pattern')]],
-            'Bleach takes burnt lines out', ['mark-pen', 'mark-pale'],
+            'Bleach takes burnt lines out', ['pen', 'pale'],
         ];
         yield 'a faulty ladder' => [
-            ['surface' => ['own' => ['outside' => ['P80', 'P320']]]], 'size falls by', ['sand-outside'],
+            ['surface' => ['own' => ['outside' => ['P80', 'P320']]]], 'size falls by', ['body.outside/sand'],
         ];
         yield 'a shelf that does not reach' => [
-            ['surface' => ['abrasives' => ['P80', 'P120']]], 'Missing is a grit', ['sand-outside'],
+            ['surface' => ['abrasives' => ['P80', 'P120']]], 'Missing is a grit', ['body.outside/sand'],
         ];
         yield 'tool marks beyond the coarsest grit' => [
-            ['surface' => ['tool_mark_um' => 400]], 'start coarser', ['sand-outside'],
+            ['surface' => ['tool_mark_um' => 400]], 'start coarser', ['body.outside/sand'],
         ];
         yield 'two marks in one place' => [
             ['marks' => [$mark('a', 'flutes'), $mark('b', 'scorch', 70, 90)]], 'lie on the same place',
-            ['mark-a', 'mark-b'],
+            ['a', 'b'],
         ];
         yield 'a torch on a thin wall' => [
             ['shape' => Form::ShallowBowl->profile(260, 70, 90, 4.5)->toArray(), 'marks' => [$mark('char', 'scorch')]],
-            'a torch cracks walls', ['mark-char'],
+            'a torch cracks walls', ['char'],
         ];
         yield 'what is not for food' => [
-            ['purpose' => 'food', 'coats' => $coats('Five-minute epoxy')], 'is not for food', ["$coat-1"],
+            ['purpose' => 'food', 'coats' => $coats('Five-minute epoxy')], 'is not for food', ['l1'],
         ];
         $narrow = [
             'outer' => [[0, 40, 'corner'], [60, 60], [120, 30, 'corner']],
             'inner' => [[120, 24, 'corner'], [60, 52], [10, 0]],
         ];
         yield 'a liner that cannot be seen' => [
-            ['shape' => $narrow, 'coats' => $coats('Casting epoxy as liner')], 'the liner cannot be seen', ["$coat-1"],
+            ['shape' => $narrow, 'coats' => $coats('Casting epoxy as liner')], 'the liner cannot be seen', ['l1'],
         ];
     }
 
@@ -271,7 +271,7 @@ final class CautionTest extends TestCase
             'wood' => 'Teak', 'coats' => [
                 ['zones' => self::ZONES, 'layers' => array_map(fn (string $p): array => ['product' => $p], $products)],
             ],
-        ])->steps, null, 'id')['foot']->after);
+        ])->steps, null, 'id')['body/part-off']->after);
         self::assertSame([30.0], $waits(self::VARNISH));
         self::assertSame([12.0], $waits('Dewaxed shellac (2 lb cut)', self::VARNISH));
         self::assertSame([12.0], $waits('Cellulose sanding sealer', self::VARNISH));
@@ -311,6 +311,6 @@ final class CautionTest extends TestCase
             'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Any piece', 'form' => 'shallow-bowl',
             'wood' => 'Maple (sugar)', 'grain' => 'side',
             'shape' => Form::ShallowBowl->profile(260, 70, 90, 8)->toArray(),
-        ]), Catalogue::shipped()), Bench::usual(Catalogue::shipped()));
+        ]), Tables::of(Catalogue::shipped())), Bench::usual(Catalogue::shipped()), Tables::of(Catalogue::shipped()));
     }
 }

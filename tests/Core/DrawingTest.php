@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Drawing\Frame;
 use HonestGrain\Geometry\Curve;
@@ -12,9 +11,8 @@ use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
-use HonestGrain\Piece\Mark;
-use HonestGrain\Reading\Document;
-use HonestGrain\Technique\MarkKind;
+use HonestGrain\Piece\Part;
+use HonestGrain\Technique\Techniques;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -26,7 +24,7 @@ final class DrawingTest extends TestCase
     {
         $profile = $form->profile(...array_values($form->sizes()));
         $measured = Measurement::of($profile, $form->grain());
-        $svg = $this->parsed(Elevation::of($profile, $form->grain(), '#caa56a', [], 'A piece')->detailed(null, $measured));
+        $svg = $this->parsed(Elevation::of(Drawn::part($profile, $form->grain()), 'A piece')->detailed(null, $measured));
 
         $zones = array_unique(array_map(strval(...), $svg->xpath('//@data-zone') ?: []));
         foreach (array_diff(array_keys($measured->zones), ['top']) as $zone) {
@@ -50,12 +48,12 @@ final class DrawingTest extends TestCase
     public function test_the_label_of_the_wall_stands_clear_of_the_wood(Form $form): void
     {
         $profile = $form->profile(...array_values($form->sizes()));
-        if ($profile->inner === null) {
-            self::assertStringNotContainsString('at thinnest', Elevation::of($profile, $form->grain(), '#caa56a', [], 'x')->detailed(null, Measurement::of($profile, $form->grain())));
+        if ($profile->inner === null && $profile->bore === null) {
+            self::assertStringNotContainsString('at thinnest', Elevation::of(Drawn::part($profile, $form->grain()), 'x')->detailed(null, Measurement::of($profile, $form->grain())));
 
             return;
         }
-        $svg = $this->parsed(Elevation::of($profile, $form->grain(), '#caa56a', [], 'x')->detailed(null, Measurement::of($profile, $form->grain())));
+        $svg = $this->parsed(Elevation::of(Drawn::part($profile, $form->grain()), 'x')->detailed(null, Measurement::of($profile, $form->grain())));
         foreach ($svg->xpath('//svg:g[@data-lint="wall"]//svg:tspan') ?: [] as $line) {
             $size = (float) $line->xpath('..')[0]['font-size'];
             self::assertLessThan(-$profile->diameterMm() / 2, (float) $line['x'] + mb_strlen((string) $line) * $size * 0.5);
@@ -72,7 +70,7 @@ final class DrawingTest extends TestCase
 
     public function test_nothing_in_it_needs_a_style_sheet_or_runs(): void
     {
-        $svg = Elevation::of($this->bowl(), GrainDirection::Side, '#caa56a', $this->oneOfEach(), '"><script>alert(1)</script>')->detailed();
+        $svg = Elevation::of($this->marked(), '"><script>alert(1)</script>')->detailed();
         self::assertStringNotContainsString('<script', $svg);
         self::assertDoesNotMatchRegularExpression('/\s(style|on\w+|href)=/', $svg);
         self::assertStringContainsString('&quot;&gt;&lt;script&gt;', $svg);
@@ -80,11 +78,11 @@ final class DrawingTest extends TestCase
 
     public function test_each_kind_of_mark_shows_on_the_face_and_on_the_section(): void
     {
-        $marks = $this->oneOfEach();
-        $svg = $this->parsed(Elevation::of($this->bowl(), GrainDirection::Side, '#caa56a', $marks, 'Bowl')->detailed());
-        foreach ($marks as $mark) {
-            $places = $svg->xpath("//*[@data-band='{$mark->band->id}']") ?: [];
-            self::assertCount(2, $places, $mark->kind->value);
+        $part = $this->marked();
+        $svg = $this->parsed(Elevation::of($part, 'Bowl')->detailed());
+        foreach ($part->marks as $mark) {
+            $places = $svg->xpath("//*[@data-band='{$mark->id()}']") ?: [];
+            self::assertCount(2, $places, $mark->technique->key());
         }
         $dye = $svg->xpath("//svg:g[@data-band='dye-1']/svg:path[@fill='#2f4f6f']") ?: [];
         self::assertCount(1, $dye);
@@ -94,8 +92,8 @@ final class DrawingTest extends TestCase
     {
         // A straight cone: 0 to 80 high, radius 40 to 100, so arc length runs evenly with height.
         $profile = Profile::of(Curve::fromArray([[0, 40, 'corner'], [80, 100, 'corner']], 'outer'), null);
-        $mark = $this->mark('dye', 25, 50);
-        $svg = $this->parsed(Elevation::of($profile, GrainDirection::End, '#caa56a', [$mark], 'Cone')->detailed());
+        $part = Drawn::part($profile, GrainDirection::End, ['marks' => [$this->mark('dye', 25, 50)]]);
+        $svg = $this->parsed(Elevation::of($part, 'Cone')->detailed());
         $path = (string) ($svg->xpath("//svg:g[@data-band='dye-1']/svg:path/@d") ?: [''])[0];
         preg_match_all('/(-?[\d.]+) (-?[\d.]+)/', $path, $m);
         self::assertEqualsWithDelta(20.0, -max(array_map(floatval(...), $m[2])), 0.02);
@@ -113,7 +111,7 @@ final class DrawingTest extends TestCase
         $codes = array_map(fn ($warning): string => $warning->code, $measured->warnings);
         self::assertContains('thin-wall', $codes);
         self::assertContains('undercut', $codes);
-        $svg = $this->parsed(Elevation::of($profile, GrainDirection::End, '#caa56a', [], 'Pot')->detailed(null, $measured));
+        $svg = $this->parsed(Elevation::of(Drawn::part($profile, GrainDirection::End), 'Pot')->detailed(null, $measured));
         $dot = ($svg->xpath("//svg:g[@data-lint='thin-wall']/svg:circle") ?: [])[0];
         self::assertEqualsWithDelta(-$measured->wall?->r, (float) $dot['cx'], 0.01);
         self::assertEqualsWithDelta(-$measured->wall?->z, (float) $dot['cy'], 0.01);
@@ -122,24 +120,24 @@ final class DrawingTest extends TestCase
 
     public function test_true_size_is_in_millimetres_and_small_ones_share_a_scale(): void
     {
-        $true = $this->parsed(preg_replace('/^<\?xml.*\?>\n/', '', Elevation::of($this->bowl(), GrainDirection::Side, '#caa56a', [], 'Bowl')->trueSize()) ?? '');
+        $true = $this->parsed(preg_replace('/^<\?xml.*\?>\n/', '', Elevation::of(Drawn::part($this->bowl()), 'Bowl')->trueSize()) ?? '');
         [, , $width, $height] = array_map(floatval(...), explode(' ', (string) $true['viewBox']));
         self::assertSame($width.'mm', (string) $true['width']);
         self::assertSame($height.'mm', (string) $true['height']);
-        $small = fn (float $diameter): float => (float) $this->parsed(Elevation::of(Form::Platter->profile($diameter, 30, 100, 7), GrainDirection::Side, '#caa56a', [], 'x')->small(0.5))['width'];
+        $small = fn (float $diameter): float => (float) $this->parsed(Elevation::of(Drawn::part(Form::Platter->profile($diameter, 30, 100, 7)), 'x')->small(0.5))['width'];
         self::assertEqualsWithDelta(2.0, $small(400) / $small(200), 0.01);
     }
 
     public function test_dimensions_are_worded_by_the_reader(): void
     {
-        $drawing = Elevation::of($this->bowl(), GrainDirection::Side, '#caa56a', [], 'Bowl');
+        $drawing = Elevation::of(Drawn::part($this->bowl()), 'Bowl');
         self::assertStringContainsString('>260 mm<', $drawing->detailed());
         self::assertStringContainsString('>10.24 in<', $drawing->withLengths(fn (float $mm): string => number_format($mm / 25.4, 2).' in')->detailed());
     }
 
     public function test_grain_runs_level_across_a_bowl_and_upright_along_a_vase(): void
     {
-        $lines = fn (GrainDirection $grain): string => Elevation::of($this->bowl(), $grain, '#caa56a', [], 'x')->detailed();
+        $lines = fn (GrainDirection $grain): string => Elevation::of(Drawn::part($this->bowl(), $grain), 'x')->detailed();
         self::assertNotSame($lines(GrainDirection::Side), $lines(GrainDirection::End));
     }
 
@@ -148,20 +146,23 @@ final class DrawingTest extends TestCase
         return Form::ShallowBowl->profile(260, 70, 90, 7);
     }
 
-    /** @return list<Mark> */
-    private function oneOfEach(): array
+    /** A bowl with a band of each technique. */
+    private function marked(): Part
     {
-        $marks = [];
-        foreach (MarkKind::cases() as $i => $kind) {
-            $marks[] = $this->mark($kind->value, 20 + 12 * $i, 28 + 12 * $i);
-        }
+        $keys = Techniques::table()->keys();
 
-        return $marks;
+        return Drawn::part($this->bowl(), GrainDirection::Side, ['marks' => array_map(
+            fn (int $i, string $key): array => $this->mark($key, 20 + 12 * $i, 28 + 12 * $i), array_keys($keys), $keys,
+        )]);
     }
 
-    private function mark(string $kind, float $from, float $to): Mark
+    /** @return array<string, mixed> */
+    private function mark(string $key, float $from, float $to): array
     {
-        return Mark::read(Document::of(['id' => "$kind-1", 'kind' => $kind, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $to] + ($kind === 'dye' ? ['colour' => '#2f4f6f'] : [])), Catalogue::shipped()->coatings());
+        return [
+            'id' => "$key-1", 'technique' => $key, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $to,
+            'settings' => $key === 'dye' ? ['colour' => '#2f4f6f'] : [],
+        ];
     }
 
     private function parsed(string $svg): \SimpleXMLElement

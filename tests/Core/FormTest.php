@@ -17,17 +17,29 @@ use PHPUnit\Framework\TestCase;
 final class FormTest extends TestCase
 {
     #[DataProvider('typed')]
-    public function test_a_form_is_as_large_as_typed_and_its_wall_even(Form $form, float $diameter, float $height, float $foot, float $wall): void
-    {
-        $profile = $form->profile($diameter, $height, $foot, $wall);
+    public function test_a_form_is_as_large_as_typed_and_its_wall_even(
+        Form $form,
+        float $diameter,
+        float $height,
+        float $foot,
+        float $wall,
+        float $bore = 0.0,
+    ): void {
+        $profile = $form->profile($diameter, $height, $foot, $wall, $bore);
         $measured = Measurement::of($profile, $form->grain());
 
         self::assertEqualsWithDelta($diameter, $profile->diameterMm(), $diameter * 0.02);
-        self::assertEqualsWithDelta($height, $profile->heightMm(), 0.5);
-        self::assertEqualsWithDelta($foot / 2, $profile->outer->first()->r, 0.01);
+        self::assertEqualsWithDelta($form === Form::Sphere ? $diameter : $height, $profile->heightMm(), 0.5);
         self::assertSame(0.0, $profile->outer->first()->z);
-        if ($form === Form::Spindle) {
+        $end = match ($form) {
+            Form::ToolHandle => $profile->outer->last()->r,
+            Form::Sphere, Form::BallAndCup => null,
+            default => $profile->outer->first()->r,
+        };
+        self::assertEqualsWithDelta($foot / 2, $end ?? $foot / 2, 0.01);
+        if (! in_array('wall', $form->asks(), true)) {
             self::assertNull($profile->inner);
+            self::assertEqualsWithDelta($bore, $profile->bore->diameterMm ?? 0.0, 0.01);
 
             return;
         }
@@ -39,20 +51,22 @@ final class FormTest extends TestCase
             }
         }
         self::assertGreaterThan($wall, $measured->floorMm);
-        self::assertLessThan($height * 0.62, $measured->floorMm);
+        self::assertLessThan($height * ($form === Form::BallAndCup ? 0.72 : 0.62), $measured->floorMm);
     }
 
-    /** @return iterable<string, array{Form, float, float, float, float}> */
+    /** @return iterable<string, array{Form, float, float, float, float, float}> */
     public static function typed(): iterable
     {
         foreach (Form::cases() as $form) {
-            ['diameter_mm' => $d, 'height_mm' => $h, 'foot_mm' => $f, 'wall_mm' => $w] = $form->sizes();
-            yield "$form->value as offered" => [$form, $d, $h, $f, $w];
-            yield "$form->value, larger" => [$form, $d * 1.5, $h * 1.4, $f * 1.5, $w * 1.2];
-            yield "$form->value, smaller" => [$form, $d * 0.75, $h * 0.75, $f * 0.75, $w * 0.75];
-            yield "$form->value, taller" => [$form, $d, $h * 1.5, $f, $w];
-            yield "$form->value, foot as wide as the body" => [$form, $d, $h, $d, $w];
-            yield "$form->value, thinner" => [$form, $d, $h, $f, $w * 0.6];
+            ['diameter_mm' => $d, 'height_mm' => $h, 'foot_mm' => $f, 'wall_mm' => $w, 'bore_mm' => $b] = $form->sizes();
+            yield "$form->value as offered" => [$form, $d, $h, $f, $w, $b];
+            yield "$form->value, larger" => [$form, $d * 1.5, $h * 1.4, $f * 1.5, $w * 1.2, $b];
+            yield "$form->value, smaller" => [$form, $d * 0.75, $h * 0.75, $f * 0.75, $w * 0.75, $b * 0.75];
+            yield "$form->value, taller" => [$form, $d, $h * 1.5, $f, $w, $b];
+            if ($form !== Form::ToolHandle) {
+                yield "$form->value, foot as wide as the body" => [$form, $d, $h, $d, $w, $b];
+            }
+            yield "$form->value, thinner" => [$form, $d, $h, $f, $w * 0.6, $b];
         }
     }
 
@@ -108,7 +122,8 @@ final class FormTest extends TestCase
     {
         foreach (Form::cases() as $form) {
             $codes = array_map(fn ($warning): string => $warning->code, Measurement::of($form->profile(...array_values($form->sizes())), $form->grain())->warnings);
-            self::assertSame([], array_intersect($codes, ['thin-wall', 'thin-floor', 'rocking-foot', 'low-outside', 'flat-floor']), $form->value);
+            $unwanted = ['thin-wall', 'thin-floor', 'low-outside', 'flat-floor', ...$form->stands() ? ['rocking-foot'] : []];
+            self::assertSame([], array_intersect($codes, $unwanted), $form->value);
         }
     }
 

@@ -79,7 +79,7 @@ final class GeometryTest extends TestCase
     public function test_every_form_starts_as_a_piece_that_can_be_turned(Form $form, float $scale): void
     {
         $sizes = $form->sizes();
-        $profile = $form->profile($sizes['diameter_mm'] * $scale, $sizes['height_mm'] * $scale, $sizes['foot_mm'] * $scale, $sizes['wall_mm']);
+        $profile = $form->profile($sizes['diameter_mm'] * $scale, $sizes['height_mm'] * $scale, $sizes['foot_mm'] * $scale, $sizes['wall_mm'], $sizes['bore_mm'] * $scale);
         $measured = Measurement::of($profile, $form->grain());
 
         self::assertEqualsWithDelta($sizes['diameter_mm'] * $scale, $profile->diameterMm(), $sizes['diameter_mm'] * $scale * 0.04);

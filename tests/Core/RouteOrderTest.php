@@ -12,6 +12,7 @@ use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Purpose;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Remaining;
@@ -22,7 +23,6 @@ use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Problem;
 use HonestGrain\Schedule\WorkingHours;
-use HonestGrain\Technique\MarkKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -54,16 +54,16 @@ final class RouteOrderTest extends TestCase
             }
         }
         $of = fn (StepKind ...$kinds): array => array_keys(array_filter($route->steps, fn (Step $step): bool => in_array($step->kind, $kinds, true)));
-        $coats = array_filter($of(StepKind::Coat), fn (int $i): bool => str_starts_with($route->steps[$i]->id, 'coat-'));
+        $coats = array_filter($of(StepKind::Coat), fn (int $i): bool => ! in_array($route->steps[$i]->zone, ['foot', 'foot, top', 'top'], true));
         $first = fn (array $steps): int => $steps === [] ? PHP_INT_MAX : min($steps);
         $last = fn (array $steps): int => $steps === [] ? -1 : max($steps);
 
         self::assertLessThan($first($of(StepKind::Mark)), $last($of(StepKind::Sand)));
         self::assertLessThan($first($coats), $last($of(StepKind::Mark)));
-        self::assertLessThan($first($coats), $position['dust-off']);
-        self::assertGreaterThan($last([...$coats, ...$of(StepKind::Buff)]), $position['foot']);
-        self::assertGreaterThan($position['foot'], $position['sign']);
-        self::assertSame(count($route->steps) - 1, $position['ready']);
+        self::assertLessThan($first($coats), $position['body/wipe-clean']);
+        self::assertGreaterThan($last([...$coats, ...$of(StepKind::Buff)]), $position['body/part-off']);
+        self::assertGreaterThan($position['body/part-off'], $position['body/sign']);
+        self::assertSame(count($route->steps) - 1, $position['body/weigh']);
         self::assertSame($piece->form === Form::LiddedBox, isset($position['fit-lid']));
 
         $ranks = array_map(fn (int $i): float => $this->markOf($piece, $route->steps[$i])->rank(), $of(StepKind::Mark));
@@ -203,7 +203,7 @@ final class RouteOrderTest extends TestCase
     public function test_an_end_parted_off_is_not_polished_on_the_lathe(): void
     {
         $polished = fn (string $holding, string ...$products): array => array_values(array_filter(array_map(
-            fn (Step $step): ?string => str_starts_with($step->id, 'foot-') ? $step->product : null,
+            fn (Step $step): ?string => str_starts_with($step->zone, 'foot') ? $step->product : null,
             $this->route(['form' => 'spindle', 'holding' => $holding, 'shape' => [
                 'outer' => [[0, 12, 'corner'], [60, 20], [200, 10, 'corner']], 'inner' => null,
             ], 'coats' => [
@@ -240,10 +240,10 @@ final class RouteOrderTest extends TestCase
         $zones = $profile->inner === null ? ['outside', 'top'] : ['outside', 'inside', 'rim'];
         $marks = [];
         for ($i = 0, $count = mt_rand(0, 5); $i < $count; $i++) {
-            $kind = MarkKind::cases()[mt_rand(0, 5)];
+            $kind = ['v-groove', 'flutes', 'spun-texture', 'scorch', 'pen-pattern', 'dye'][mt_rand(0, 5)];
             $from = mt_rand(0, (int) ($profile->outer->lengthMm() / 2));
-            $marks[] = ['id' => "m$i", 'kind' => $kind->value, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $from + mt_rand(2, 20)]
-                + ($kind === MarkKind::Dye ? [
+            $marks[] = ['id' => "m$i", 'kind' => $kind, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $from + mt_rand(2, 20)]
+                + ($kind === 'dye' ? [
                     'product' => array_keys(self::$catalogue->coatings()->stains())[mt_rand(0, 9)],
                 ] : []);
         }
@@ -265,8 +265,8 @@ final class RouteOrderTest extends TestCase
 
     private function markOf(Piece $piece, Step $step): Mark
     {
-        foreach ($piece->marks as $mark) {
-            if ("mark-{$mark->band->id}" === $step->id) {
+        foreach ($piece->body()->marks as $mark) {
+            if ($mark->id() === $step->id) {
                 return $mark;
             }
         }
@@ -277,14 +277,14 @@ final class RouteOrderTest extends TestCase
     private function piece(array $more): Piece
     {
         return Piece::read(Document::of($more + [
-            'format' => Piece::FORMAT, 'version' => Piece::VERSION, 'name' => 'Any piece', 'form' => 'shallow-bowl', 'wood' => 'Ash (white)', 'grain' => 'side',
+            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Any piece', 'form' => 'shallow-bowl', 'wood' => 'Ash (white)', 'grain' => 'side',
             'shape' => Form::ShallowBowl->profile(...array_values(Form::ShallowBowl->sizes()))->toArray(),
-        ]), self::$catalogue);
+        ]), Tables::of(self::$catalogue));
     }
 
     /** @param  array<string, mixed>  $more */
     private function route(array $more): Route
     {
-        return Route::of($this->piece($more), Bench::usual(self::$catalogue));
+        return Route::of($this->piece($more), Bench::usual(self::$catalogue), Tables::of(self::$catalogue));
     }
 }

@@ -10,6 +10,7 @@ use HonestGrain\Coating\CureClock;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
@@ -32,8 +33,8 @@ final class RouteTest extends TestCase
         foreach (['pen-pattern', 'scorch', 'spun-texture', 'flutes', 'v-groove'] as $i => $kind) {
             $marks[] = ['id' => $kind, 'kind' => $kind, 'on' => 'outer', 'from_mm' => 10 * $i, 'to_mm' => 10 * $i + 5];
         }
-        $kinds = array_values(array_filter(array_map(fn (Step $step): string => $step->id, $this->route(['marks' => $marks])->steps), fn (string $id): bool => str_starts_with($id, 'mark-')));
-        self::assertSame(['mark-v-groove', 'mark-flutes', 'mark-spun-texture', 'mark-scorch', 'mark-pen-pattern', 'mark-tide'], $kinds);
+        $kinds = array_values(array_filter(array_map(fn (Step $step): string => $step->id, $this->route(['marks' => $marks])->steps), fn (string $id): bool => ! str_contains($id, '/') && $id !== 'fit-lid' && ! preg_match('/^l\d/', $id)));
+        self::assertSame(['v-groove', 'flutes', 'spun-texture', 'scorch', 'pen-pattern', 'tide'], $kinds);
     }
 
     public function test_every_form_has_a_whole_route_that_ends_ready_with_reasons(): void
@@ -43,9 +44,9 @@ final class RouteTest extends TestCase
             $zones = $profile->inner === null ? ['outside', 'top'] : ['outside', 'inside', 'rim'];
             $steps = $this->route(['form' => $form->value, 'shape' => $profile->toArray(), 'coats' => [['zones' => $zones, 'layers' => [['product' => 'Oil-varnish blend']], 'buff' => false]]])->steps;
             $ids = array_map(fn (Step $step): string => $step->id, $steps);
-            self::assertSame('hold', $ids[0]);
-            self::assertSame(['cure', 'ready'], array_slice($ids, -2));
-            self::assertLessThan(array_search('foot', $ids, true), array_search('sign', $ids, true) - 2, $form->value);
+            self::assertSame('body/mount', $ids[0]);
+            self::assertSame(['body/cure', 'body/weigh'], array_slice($ids, -2));
+            self::assertLessThan(array_search('body/part-off', $ids, true), array_search('body/sign', $ids, true) - 2, $form->value);
             foreach ($steps as $i => $step) {
                 self::assertNotSame('', $step->because);
                 foreach ($step->after as $lag) {
@@ -59,24 +60,24 @@ final class RouteTest extends TestCase
     public function test_a_recoat_window_reaches_from_coat_to_coat_past_the_rubbing_between(): void
     {
         $steps = $this->steps(['coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => self::VARNISH], ['product' => self::VARNISH, 'denib' => 'pad']], 'buff' => true]]]);
-        $second = $steps['coat-outside+inside+rim-2'];
-        self::assertSame('coat-outside+inside+rim-1', $second->after[0]->task);
+        $second = $steps['l2'];
+        self::assertSame('l1', $second->after[0]->task);
         self::assertSame([4.0, 18.0], [$second->after[0]->wait->minHours, $second->after[0]->wait->maxHours]);
-        self::assertSame('denib-coat-outside+inside+rim-2', $second->after[1]->task);
-        self::assertSame(504.0, $steps['buff-coat-outside+inside+rim']->after[0]->wait->minHours, 'the wheel');
+        self::assertSame('l2/denib', $second->after[1]->task);
+        self::assertSame(504.0, $steps['c1/buff']->after[0]->wait->minHours, 'the wheel');
         self::assertContains('rags', array_map(fn ($hazard): string => $hazard->value, $second->hazards));
-        self::assertSame('buff-coat-outside+inside+rim', $steps['foot']->after[0]->task);
+        self::assertSame('c1/buff', $steps['body/part-off']->after[0]->task);
     }
 
     public function test_food_waits_for_full_cure_and_oily_wood_slows_it(): void
     {
         $oil = ['coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Walnut oil (heat-treated)']], 'buff' => false]]];
-        self::assertSame(72.0, $this->steps($oil)['cure']->after[0]->wait->minHours);
-        self::assertSame(720.0, $this->steps($oil + ['purpose' => 'food'])['cure']->after[0]->wait->minHours);
+        self::assertSame(72.0, $this->steps($oil)['body/cure']->after[0]->wait->minHours);
+        self::assertSame(720.0, $this->steps($oil + ['purpose' => 'food'])['body/cure']->after[0]->wait->minHours);
         $teak = $this->steps($oil + ['wood' => 'Teak']);
-        self::assertSame(180.0, $teak['cure']->after[0]->wait->minHours, '2.5 times as long');
+        self::assertSame(180.0, $teak['body/cure']->after[0]->wait->minHours, '2.5 times as long');
         self::assertStringContainsString(
-            'every wait is counted 2.5 times', implode(' ', $teak['coat-outside+inside+rim-1']->how),
+            'every wait is counted 2.5 times', implode(' ', $teak['l1']->how),
         );
     }
 
@@ -88,11 +89,11 @@ final class RouteTest extends TestCase
                 'buff' => false,
             ],
         ]];
-        $refused = $this->steps($coats('Five-minute epoxy'))['cure'];
+        $refused = $this->steps($coats('Five-minute epoxy'))['body/cure'];
         self::assertSame('Hard enough to be handled', $refused->title);
         self::assertSame([], $refused->hazards);
         self::assertStringContainsString(
-            'may hold food', $this->steps($coats('Walnut oil (heat-treated)'))['cure']->title,
+            'may hold food', $this->steps($coats('Walnut oil (heat-treated)'))['body/cure']->title,
         );
     }
 
@@ -111,7 +112,7 @@ final class RouteTest extends TestCase
                         ],
                     ],
                 ],
-            )['mark-m'];
+            )['m'];
             self::assertSame("$action, outside", $step->title);
             self::assertStringContainsString('With '.lcfirst($product).'; keep a wet edge', implode(' ', $step->how));
         }
@@ -121,7 +122,7 @@ final class RouteTest extends TestCase
     {
         $how = fn (string $product): string => implode(' ', $this->steps(['coats' => [
             ['zones' => ['outside'], 'layers' => [['product' => $product]], 'buff' => false],
-        ]])['coat-outside-1']->how);
+        ]])['l1']->how);
         self::assertStringContainsString(
             'Lay it on wet; wipe every trace off from 30 min on, and before 10 h are over.',
             $how('Mineral oil (non-drying)'),
@@ -137,14 +138,14 @@ final class RouteTest extends TestCase
             ['zones' => ['outside', 'rim'], 'layers' => [['product' => self::VARNISH]]],
         ]]);
         $waits = array_column(
-            array_map(fn ($lag): array => [$lag->task, $lag->wait->minHours], $steps['cure']->after), 1, 0,
+            array_map(fn ($lag): array => [$lag->task, $lag->wait->minHours], $steps['body/cure']->after), 1, 0,
         );
         self::assertSame([
-            'coat-inside-1' => 90 * 24.0, 'coat-inside-2' => 30 * 24.0, 'coat-outside+rim-1' => 12.0,
-            'foot-foot-1' => 12.0, 'sign' => 0.0,
+            'l1' => 90 * 24.0, 'l2' => 30 * 24.0, 'l3' => 12.0,
+            'l3/foot' => 12.0, 'body/sign' => 0.0,
         ], $waits, 'the slow oil below counts; outside and foot only have to be handled');
-        self::assertStringContainsString('as the label says', $steps['cure']->title);
-        self::assertSame(['min_hours' => 2160.0, 'max_hours' => null], $steps['cure']->toArray()['wait']);
+        self::assertStringContainsString('as the label says', $steps['body/cure']->title);
+        self::assertSame(['min_hours' => 2160.0, 'max_hours' => null], $steps['body/cure']->toArray()['wait']);
     }
 
     public function test_an_oil_that_never_cures_gets_no_date_of_cure(): void
@@ -152,18 +153,18 @@ final class RouteTest extends TestCase
         $oil = [
             'coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Mineral oil and wax']]]],
         ];
-        $cure = $this->steps(['purpose' => 'food'] + $oil)['cure'];
+        $cure = $this->steps(['purpose' => 'food'] + $oil)['body/cure'];
         self::assertSame('Hard enough to be handled; usable for food at once, as the label says', $cure->title);
         self::assertSame([1.0, 1.0, 0.0], array_map(fn ($lag): float => $lag->wait->minHours, $cure->after));
-        self::assertStringNotContainsString('food', $this->steps($oil)['cure']->title);
+        self::assertStringNotContainsString('food', $this->steps($oil)['body/cure']->title);
     }
 
     public function test_a_bare_piece_waits_for_no_coat(): void
     {
         $steps = $this->steps(['purpose' => 'food', 'coats' => []]);
-        self::assertArrayNotHasKey('cure', $steps);
-        self::assertSame('sign', $steps['ready']->after[0]->task);
-        self::assertContains(Hazard::FoodClaim, $steps['ready']->hazards);
+        self::assertArrayNotHasKey('body/cure', $steps);
+        self::assertSame('body/sign', $steps['body/weigh']->after[0]->task);
+        self::assertContains(Hazard::FoodClaim, $steps['body/weigh']->hazards);
         foreach ($steps as $step) {
             self::assertDoesNotMatchRegularExpression('/\bcoat/', $step->because, $step->id);
         }
@@ -182,11 +183,11 @@ final class RouteTest extends TestCase
         ];
         $wait = fn (array $more, string $step): float => $this->steps($more)[$step]->after[0]->wait->minHours;
         self::assertSame(
-            168.0, $wait($plan(null, 'Walnut oil (heat-treated)', 'Paste wax'), 'coat-outside+inside+rim-2'),
+            168.0, $wait($plan(null, 'Walnut oil (heat-treated)', 'Paste wax'), 'l2'),
             'a week, not a month',
         );
-        self::assertSame(168.0, $wait($plan('hand', 'Walnut oil (heat-treated)'), 'buff-coat-outside+inside+rim'));
-        self::assertSame(720.0, $wait($plan('wheel', 'Walnut oil (heat-treated)'), 'buff-coat-outside+inside+rim'));
+        self::assertSame(168.0, $wait($plan('hand', 'Walnut oil (heat-treated)'), 'c1/buff'));
+        self::assertSame(720.0, $wait($plan('wheel', 'Walnut oil (heat-treated)'), 'c1/buff'));
         self::assertSame(
             1.0,
             $wait(
@@ -198,11 +199,11 @@ final class RouteTest extends TestCase
                         ],
                     ],
                 ],
-                'buff-coat-outside+inside+rim',
+                'c1/buff',
             ),
             'wax is buffed by hand where nothing is said',
         );
-        $answer = $this->steps($plan('wheel', 'Walnut oil (heat-treated)'))['buff-coat-outside+inside+rim']->toArray();
+        $answer = $this->steps($plan('wheel', 'Walnut oil (heat-treated)'))['c1/buff']->toArray();
         self::assertSame(['min_hours' => 720.0, 'max_hours' => null], $answer['wait']);
     }
 
@@ -225,7 +226,7 @@ final class RouteTest extends TestCase
 
             return array_map(
                 fn (string $id): float => $steps[$id]->minutes,
-                ['coat-outside+inside+rim-1', 'denib-coat-outside+inside+rim-2', 'mark-pen'],
+                ['l1', 'l2/denib', 'pen'],
             );
         };
         foreach ($minutes(200) as $i => $small) {
@@ -240,7 +241,7 @@ final class RouteTest extends TestCase
         array $hazards,
         string $how,
     ): void {
-        $step = $this->steps(['marks' => [['product' => $product] + self::DYE]])['mark-tide'];
+        $step = $this->steps(['marks' => [['product' => $product] + self::DYE]])['tide'];
         self::assertSame($hazards, array_map(fn (Hazard $hazard): string => $hazard->value, $step->hazards));
         self::assertStringContainsString($how, implode(' ', $step->how));
     }
@@ -262,7 +263,7 @@ final class RouteTest extends TestCase
             'Redcedar (western)' => Hazard::OilyWoodDust, 'Teak' => Hazard::OilyWoodDust,
             'Maple (sugar)' => Hazard::Dust,
         ] as $wood => $hazard) {
-            foreach (['sand-outside', 'dust-off', 'foot'] as $step) {
+            foreach (['body.outside/sand', 'body/wipe-clean', 'body/part-off'] as $step) {
                 self::assertContains($hazard, $this->steps(['wood' => $wood])[$step]->hazards, "$wood, $step");
             }
         }
@@ -276,16 +277,16 @@ final class RouteTest extends TestCase
             'coats' => [['zones' => ['outside', 'top'], 'layers' => [['product' => 'Oil-varnish blend']]]],
         ];
         $steps = $this->steps($spindle);
-        self::assertArrayNotHasKey('sand-top', $steps);
-        self::assertSame('outside', $steps['coat-outside+top-1']->zone);
-        self::assertSame('foot, top', $steps['foot-foot-1']->zone);
-        self::assertArrayHasKey('sand-top', $this->steps(['holding' => 'tenon'] + $spindle));
+        self::assertArrayNotHasKey('body.top/sand', $steps);
+        self::assertSame('outside', $steps['l1']->zone);
+        self::assertSame('foot, top', $steps['l1/foot']->zone);
+        self::assertArrayHasKey('body.top/sand', $this->steps(['holding' => 'tenon'] + $spindle));
     }
 
     public function test_water_raises_the_grain_before_the_first_wet_step(): void
     {
-        self::assertArrayHasKey('raise-grain', $this->steps(['marks' => [self::DYE]]));
-        self::assertArrayNotHasKey('raise-grain', $this->steps([]));
+        self::assertArrayHasKey('body/raise-grain', $this->steps(['marks' => [self::DYE]]));
+        self::assertArrayNotHasKey('body/raise-grain', $this->steps([]));
     }
 
     public function test_contradictions_are_said_with_choices(): void
@@ -351,15 +352,15 @@ final class RouteTest extends TestCase
         $done = [];
         foreach ($route->steps as $step) {
             $done[$step->id] = 1_000_000_020;
-            if ($step->id === 'coat-outside+inside+rim-1') {
+            if ($step->id === 'l1') {
                 break;
             }
         }
         $tasks = fn (array $skipped): array => array_column(Remaining::of('1', 'Ebb bowl', null, 1, $route, $done, $skipped, $clock)->tasks, null, 'id');
-        $second = $tasks([])['coat-outside+inside+rim-2'];
+        $second = $tasks([])['l2'];
         self::assertSame(1_000_000_020 + 4 * 3600, $second->notBefore);
         self::assertSame(1_000_000_020 + 18 * 3600, $second->notAfter);
-        $third = $tasks(['coat-outside+inside+rim-2' => true, 'denib-coat-outside+inside+rim-2' => true])['coat-outside+inside+rim-3'];
+        $third = $tasks(['l2' => true, 'l2/denib' => true])['l3'];
         self::assertSame(1_000_000_020 + 4 * 3600, $third->notBefore);
         self::assertSame([], $third->after);
     }
@@ -368,7 +369,7 @@ final class RouteTest extends TestCase
     {
         $first = $this->piece(['marks' => [self::DYE], 'surface' => ['tool_mark_um' => 60, 'own' => ['rim' => ['P120', 'CAMI 220']]], 'due_at' => '2026-12-12T17:00:00Z', 'note' => 'for the door'])->toArray();
         $json = json_encode($first, JSON_THROW_ON_ERROR);
-        self::assertSame($json, json_encode(Piece::read(Document::decode($json), Catalogue::shipped())->toArray()));
+        self::assertSame($json, json_encode(Piece::read(Document::decode($json), Tables::of(Catalogue::shipped()))->toArray()));
     }
 
     /** @param  array<string, mixed>  $more */
@@ -387,7 +388,7 @@ final class RouteTest extends TestCase
     public static function nonsense(): iterable
     {
         yield 'format' => [['format' => 'other'], 'format'];
-        yield 'version' => [['version' => 2], 'version'];
+        yield 'version' => [['version' => 3], 'version'];
         yield 'wood' => [['wood' => 'Unobtainium'], 'wood'];
         yield 'grit' => [['surface' => ['own' => ['outside' => ['120']]]], 'surface.own.outside.0'];
         yield 'zone' => [['surface' => ['own' => ['lid' => ['P120']]]], 'surface.own.lid'];
@@ -401,11 +402,11 @@ final class RouteTest extends TestCase
     public function test_the_true_size_drawing_is_as_large_as_the_piece(): void
     {
         $piece = $this->piece(['marks' => [self::DYE, ['id' => 'ring', 'kind' => 'v-groove', 'on' => 'rim', 'from_mm' => 1, 'to_mm' => 3]]]);
-        $svg = new \SimpleXMLElement(Elevation::of($piece->profile, $piece->grain, $piece->wood->rgb, $piece->marks, '<Bowl & "co">')->trueSize());
+        $svg = new \SimpleXMLElement(Elevation::of($piece->body(), '<Bowl & "co">')->trueSize());
         [, , $width, $height] = array_map(floatval(...), explode(' ', (string) $svg['viewBox']));
         self::assertSame([$width.'mm', $height.'mm'], [(string) $svg['width'], (string) $svg['height']]);
-        self::assertGreaterThan($piece->profile->diameterMm(), $width);
-        self::assertLessThan($piece->profile->diameterMm() * 1.4, $width);
+        self::assertGreaterThan($piece->body()->profile->diameterMm(), $width);
+        self::assertLessThan($piece->body()->profile->diameterMm() * 1.4, $width);
     }
 
     /** @param  array<string, mixed>  $more */
@@ -414,13 +415,13 @@ final class RouteTest extends TestCase
         return Piece::read(Document::of($more + [
             'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Bowl', 'form' => 'shallow-bowl', 'wood' => 'Ash (white)', 'grain' => 'side',
             'shape' => Form::ShallowBowl->profile(260, 70, 90, 7)->toArray(), 'coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Oil-varnish blend']], 'buff' => false]],
-        ]), Catalogue::shipped());
+        ]), Tables::of(Catalogue::shipped()));
     }
 
     /** @param  array<string, mixed>  $more */
     private function route(array $more): Route
     {
-        return Route::of($this->piece($more), Bench::usual(Catalogue::shipped()));
+        return Route::of($this->piece($more), Bench::usual(Catalogue::shipped()), Tables::of(Catalogue::shipped()));
     }
 
     /**

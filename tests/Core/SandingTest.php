@@ -14,6 +14,7 @@ use HonestGrain\Abrasive\ScratchModel;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Route\Bench;
@@ -87,8 +88,8 @@ final class SandingTest extends TestCase
     public function test_a_zone_of_a_bowl_from_drawing_to_ladder(): void
     {
         $piece = $this->bowl(260);
-        $measured = $piece->measure();
-        $sandings = Sanding::all($piece, Bench::usual($this->catalogue), $measured);
+        $measured = $piece->body()->measure();
+        $sandings = Sanding::all($piece->body(), Bench::usual($this->catalogue), $measured);
         self::assertSame(['outside', 'rim', 'inside'], array_keys($sandings));
         foreach ($sandings as $zone => $sanding) {
             self::assertNotNull($sanding->best);
@@ -124,8 +125,10 @@ final class SandingTest extends TestCase
     public function test_what_the_shelf_lacks_is_said_and_an_own_ladder_still_priced(): void
     {
         $piece = $this->bowl(260, ['outside' => ['P80', 'P180', 'P400']]);
-        $zone = $piece->measure()->zones['outside'];
-        $sanding = Sanding::of($piece, $zone, new Bench($this->catalogue->abrasives(), $this->catalogue->abrasives()->allNamed(['P80', 'P120'], 'a')));
+        $zone = $piece->body()->measure()->zones['outside'];
+        $table = $this->catalogue->abrasives();
+        $bench = new Bench($table, $table->allNamed(['P80', 'P120'], 'a'), $this->catalogue->calibration());
+        $sanding = Sanding::of($piece->body(), $zone, $bench);
         self::assertSame(['P120'], $sanding->best?->gritNames(), 'as far as it goes');
         self::assertStringContainsString('Missing is a grit', (string) $sanding->missing);
         self::assertSame($sanding->own, $sanding->chosen());
@@ -183,11 +186,11 @@ final class SandingTest extends TestCase
     public function test_an_empty_shelf_is_priced_with_the_usual_grits_and_never_for_nothing(): void
     {
         $piece = $this->bowl(260);
-        $bench = new Bench($this->catalogue->abrasives(), []);
-        $sanding = Sanding::of($piece, $piece->measure()->zones['outside'], $bench);
+        $bench = new Bench($this->catalogue->abrasives(), [], $this->catalogue->calibration());
+        $sanding = Sanding::of($piece->body(), $piece->body()->measure()->zones['outside'], $bench);
         self::assertTrue($sanding->borrowed);
         self::assertGreaterThan(10, $sanding->minutes());
-        $route = Route::of($piece, $bench);
+        $route = Route::of($piece, $bench, Tables::of($this->catalogue));
         self::assertTrue($route->isForbidden(), 'no date without abrasives');
         foreach ($route->steps as $step) {
             self::assertTrue($step->minutes > 0 || $step->kind === StepKind::Cure, $step->id);
@@ -246,9 +249,9 @@ final class SandingTest extends TestCase
     private function bowl(float $diameter, array $own = []): Piece
     {
         return Piece::read(Document::of([
-            'format' => Piece::FORMAT, 'version' => Piece::VERSION, 'name' => 'Bowl', 'form' => 'shallow-bowl', 'wood' => 'Ash (white)', 'grain' => 'side',
+            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Bowl', 'form' => 'shallow-bowl', 'wood' => 'Ash (white)', 'grain' => 'side',
             'shape' => Form::ShallowBowl->profile($diameter, 70, 90, 7)->toArray(), 'surface' => ['own' => $own],
             'coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Oil-varnish blend']], 'buff' => false]],
-        ]), $this->catalogue);
+        ]), Tables::of($this->catalogue));
     }
 }

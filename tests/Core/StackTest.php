@@ -17,6 +17,7 @@ use HonestGrain\Coating\Verdict;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Route\LayerWaits;
@@ -188,7 +189,7 @@ final class StackTest extends TestCase
     public function test_colours_are_judged_under_the_first_coat_of_their_own_zone_only(): void
     {
         $piece = Piece::read(Document::of([
-            'format' => Piece::FORMAT, 'version' => Piece::VERSION, 'name' => 'Bowl', 'form' => 'shallow-bowl', 'wood' => 'Ash (white)', 'grain' => 'side',
+            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Bowl', 'form' => 'shallow-bowl', 'wood' => 'Ash (white)', 'grain' => 'side',
             'shape' => Form::ShallowBowl->profile(260, 70, 90, 7)->toArray(),
             'marks' => [
                 ['id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 40, 'to_mm' => 60, 'product' => 'Alcohol dye (powder)'],
@@ -199,8 +200,8 @@ final class StackTest extends TestCase
                 ['zones' => ['outside', 'rim'], 'layers' => [['product' => 'Dewaxed shellac (2 lb cut)']], 'buff' => false],
                 ['zones' => ['inside'], 'layers' => [['product' => 'Dewaxed shellac (2 lb cut)']], 'buff' => false],
             ],
-        ]), $this->catalogue);
-        $verdicts = array_map(fn ($plan): array => array_map(fn (array $over): array => [$over[0]->band->id, $over[1]->verdict->value], $plan->overColours($piece->marks)), $piece->coatPlans);
+        ]), Tables::of($this->catalogue));
+        $verdicts = array_map(fn ($plan): array => array_map(fn (array $over): array => [$over[0]->band->id, $over[1]->verdict->value], $plan->overColours($piece->body()->marks)), $piece->body()->coatPlans);
         self::assertSame([[['tide', 'barrier']], [['eye', 'fine']]], $verdicts);
     }
 

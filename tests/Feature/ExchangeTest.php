@@ -77,7 +77,7 @@ final class ExchangeTest extends FeatureTestCase
     public function test_the_calendar_carries_steps_dates_and_alarms_at_a_private_address(): void
     {
         $piece = $this->bowl(['coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Wiping varnish (oil-based thinned)', 'denib' => null], ['product' => 'Wiping varnish (oil-based thinned)', 'denib' => null]], 'buff' => false]]]);
-        $this->work($piece, 'hold', 'sand-outside', 'sand-rim', 'sand-inside', 'dust-off', 'coat-outside+inside+rim-1');
+        $this->work($piece, 'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean', 'l1');
         $address = route('calendar.subscription', $this->shop->refresh()->calendar_token);
         auth()->logout();
         $calendar = Reader::read((string) $this->get($address)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent());

@@ -9,9 +9,9 @@ use App\Models\PlannedStep;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\PieceEditor;
-use App\Planning\PieceStarter;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Route\Bench;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
@@ -51,9 +51,25 @@ abstract class FeatureTestCase extends TestCase
     protected function bowl(array $more = [], ?Workshop $shop = null): Piece
     {
         $shop ??= $this->shop;
-        $document = PieceStarter::of(app(Catalogue::class), Form::ShallowBowl, Form::ShallowBowl->profile(260, 70, 90, 7), $more + ['name' => 'Ebb bowl', 'wood' => 'Ash (white)', 'due_at' => '2026-12-18T17:00:00Z']);
+        $stack = array_values(array_filter(
+            app(Catalogue::class)->stacks(), fn ($stack): bool => $stack->id === 'oil-varnish',
+        ))[0];
+        // A document of the first version: it is upgraded when it is saved.
+        $document = $more + [
+            'format' => CorePiece::FORMAT, 'version' => 1, 'name' => 'Ebb bowl', 'wood' => 'Ash (white)',
+            'form' => 'shallow-bowl', 'grain' => 'side', 'moisture_percent' => 10.0, 'purpose' => 'handled',
+            'due_at' => '2026-12-18T17:00:00Z', 'holding' => 'tenon', 'surface' => ['tool_mark_um' => 80],
+            'shape' => Form::ShallowBowl->profile(260, 70, 90, 7)->toArray(), 'marks' => [],
+            'coats' => [$stack->planFor(['outside', 'inside', 'rim'])],
+        ];
 
         return app(PieceEditor::class)->create($shop, $document, null);
+    }
+
+    /** @return array<string, mixed> the first part of the piece's document, as it stands now */
+    protected function body(Piece $piece): array
+    {
+        return $piece->refresh()->document['parts'][0];
     }
 
     protected function step(Piece $piece, string $id): PlannedStep

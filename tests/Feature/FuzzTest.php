@@ -93,7 +93,7 @@ final class FuzzTest extends FeatureTestCase
     private function soundForm(string $name): array
     {
         $version = (string) ($this->shop->pieces()->value('version') ?? 1);
-        $shape = json_encode($this->shop->pieces()->first()?->document['shape'] ?? null);
+        $shape = json_encode($this->shop->pieces()->first()?->document['parts'][0]['shape'] ?? null);
 
         return match ($name) {
             'pieces.store' => [
@@ -107,10 +107,10 @@ final class FuzzTest extends FeatureTestCase
             ],
             'pieces.shape', 'pieces/{piece}/shape' => ['version' => $version, 'shape' => $shape],
             'pieces.surface', 'pieces/{piece}/surface' => [
-                'version' => $version, 'tool_mark_um' => '80', 'own' => ['outside' => 'P80, P120'],
+                'version' => $version, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => 'P80, P120'],
             ],
             'pieces.marks', 'pieces/{piece}/marks', 'pieces.marks.update' => [
-                'version' => $version, 'kind' => 'dye', 'on' => 'outer', 'from' => '60', 'to' => '80', 'minutes' => '5',
+                'version' => $version, 'technique' => 'dye', 'on' => 'outer', 'from' => '60', 'to' => '80', 'minutes' => '5',
                 'wait_hours' => '1', 'product' => 'Alcohol dye (powder)', 'colour' => '#2e4d63', 'note' => 'x',
             ],
             'pieces.marks.destroy', 'pieces.undo', 'pieces.redo' => ['version' => $version],

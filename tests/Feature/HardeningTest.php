@@ -25,7 +25,7 @@ final class HardeningTest extends FeatureTestCase
 {
     public function test_a_note_is_written_once_however_often_it_is_sent_and_only_about_the_step_that_was_read(): void
     {
-        $step = $this->step($this->bowl(), 'hold');
+        $step = $this->step($this->bowl(), 'body/mount');
         foreach ([1, 2] as $time) {
             $this->post(
                 route('steps.note', $step), ['body' => 'Torn by the rim.', 'once' => 'k1', 'read' => $step->mark()],
@@ -117,7 +117,7 @@ final class HardeningTest extends FeatureTestCase
     public static function strangeForms(): iterable
     {
         yield 'a list where a mark begins' => [
-            '/pieces/{piece}/marks', ['version' => 1, 'kind' => 'dye', 'on' => 'outer', 'from' => ['1'], 'to' => '9'],
+            '/pieces/{piece}/marks', ['version' => 1, 'technique' => 'dye', 'on' => 'outer', 'from' => ['1'], 'to' => '9'],
             'from',
         ];
         yield 'a list for a name' => ['/pieces', ['name' => ['x']], 'name'];
@@ -125,7 +125,7 @@ final class HardeningTest extends FeatureTestCase
         yield 'a bell in a name' => ['/pieces', ['name' => "Ebb\x07bowl"], 'name'];
         yield 'lists within lists' => [
             '/pieces/{piece}/surface',
-            ['_method' => 'put', 'version' => 1, 'tool_mark_um' => '80', 'own' => ['outside' => [['P80']]]], 'own',
+            ['_method' => 'put', 'version' => 1, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => [['P80']]]], 'own',
         ];
     }
 
@@ -167,7 +167,7 @@ final class HardeningTest extends FeatureTestCase
 
     public function test_a_step_is_not_done_before_the_year_2000_nor_in_the_future(): void
     {
-        $step = $this->step($this->bowl(), 'hold');
+        $step = $this->step($this->bowl(), 'body/mount');
         foreach (['0001-01-01T00:00', '1999-06-01T10:00', '2039-01-01T10:00'] as $at) {
             $this->post(route('steps.done', $step), ['at' => $at])->assertSessionHasErrors('at');
         }
@@ -178,24 +178,24 @@ final class HardeningTest extends FeatureTestCase
     {
         $piece = $this->bowl();
         Carbon::setTestNow('2026-12-01 09:00:40');
-        $this->work($piece, 'hold');
+        $this->work($piece, 'body/mount');
         // The field of the next step offers 09:00, forty seconds before the step it follows.
         $this->post(
-            route('steps.done', $this->step($piece, 'sand-outside')), ['at' => '2026-12-01T09:00'],
+            route('steps.done', $this->step($piece, 'body.outside/sand')), ['at' => '2026-12-01T09:00'],
         )->assertSessionHasNoErrors();
         $this->post(
-            route('steps.done', $this->step($piece, 'sand-rim')), ['at' => '2026-12-01T08:59'],
+            route('steps.done', $this->step($piece, 'body.rim/sand')), ['at' => '2026-12-01T08:59'],
         )->assertSessionHasErrors('at');
     }
 
     public function test_a_page_that_showed_another_step_logs_nothing(): void
     {
         $piece = $this->bowl();
-        $step = $this->step($piece, 'sand-outside');
+        $step = $this->step($piece, 'body.outside/sand');
         $read = $step->mark();
-        $this->work($piece, 'hold');
+        $this->work($piece, 'body/mount');
         $this->put(
-            route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '250'],
+            route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => ['outside' => '250']],
         )->assertSessionHasNoErrors();
         self::assertNotSame($step->title, $step->refresh()->title, 'the ladder has changed');
         $this->post(route('steps.done', $step), ['read' => $read])->assertSessionHasErrors('step');
@@ -206,7 +206,7 @@ final class HardeningTest extends FeatureTestCase
     public function test_the_step_before_is_asked_for_with_the_lock_held(): void
     {
         $piece = $this->bowl();
-        $this->work($piece, 'hold');
+        $this->work($piece, 'body/mount');
         $undone = false;
         // Between looking the step up and locking the shop, another session takes the step before back.
         LogEntry::creating(function (LogEntry $entry) use (&$undone): void {
@@ -222,29 +222,29 @@ final class HardeningTest extends FeatureTestCase
                 );
             }
         });
-        $this->post(route('steps.done', $this->step($piece, 'sand-outside')));
+        $this->post(route('steps.done', $this->step($piece, 'body.outside/sand')));
         Workshop::flushEventListeners();
         LogEntry::flushEventListeners();
         self::assertTrue($undone);
-        self::assertSame(0, LogEntry::query()->where('step', 'sand-outside')->count());
+        self::assertSame(0, LogEntry::query()->where('step', 'body.outside/sand')->count());
     }
 
     public function test_a_clock_left_running_over_an_undo_or_a_night_is_not_counted(): void
     {
         $piece = $this->bowl();
-        $step = $this->step($piece, 'hold');
+        $step = $this->step($piece, 'body/mount');
         $this->post(route('steps.start', $step));
         Carbon::setTestNow('2026-12-01 09:12:00');
         self::assertNotNull(Logbook::runningClock($step));
-        $this->work($piece, 'hold');
+        $this->work($piece, 'body/mount');
         $entry = $this->shop->logEntries()->where('kind', 'done')->firstOrFail();
         self::assertSame(12.0, $entry->minutes);
         $this->post(route('log.undo', $entry))->assertSessionHasNoErrors();
         Carbon::setTestNow('2026-12-02 10:00:00');
         self::assertNull(Logbook::runningClock($step));
-        $this->work($piece, 'hold');
+        $this->work($piece, 'body/mount');
         self::assertNull($this->shop->logEntries()->where('kind', 'done')->latest('id')->firstOrFail()->minutes);
-        $next = $this->step($piece, 'sand-outside');
+        $next = $this->step($piece, 'body.outside/sand');
         $this->post(route('steps.start', $next));
         Carbon::setTestNow('2026-12-03 10:00:00');
         self::assertNull(Logbook::runningClock($next), 'nobody sands for a day');
@@ -479,7 +479,7 @@ final class HardeningTest extends FeatureTestCase
         $piece = $this->bowl();
         $page = fn (string $url): string => (string) $this->get($url)->assertOk()->getContent();
         $this->from(route('pieces.surface', $piece))->put(
-            route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '80', 'own' => ['outside' => 'P81']],
+            route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => 'P81']],
         );
         self::assertSame(1, substr_count($page(route('pieces.surface', $piece)), 'P81&quot;; it takes'));
         $this->from('/pieces/create')->post('/pieces', ['name' => '']);
@@ -514,7 +514,7 @@ final class HardeningTest extends FeatureTestCase
     public function test_a_cold_shop_says_which_temperature_and_since_when(): void
     {
         $piece = $this->bowl();
-        $this->work($piece, 'hold');
+        $this->work($piece, 'body/mount');
         $this->shop->refresh()->update(
             [
                 'climate' => [

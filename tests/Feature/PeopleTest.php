@@ -72,7 +72,7 @@ final class PeopleTest extends FeatureTestCase
         $this->get(route('pieces.surface', $piece))->assertSee('in²')->assertSee('data-theme="dark"', false);
         $this->get(route('pieces.surface', $piece))->assertSee('P240 (≈ CAMI 240)');
         $this->get('/bench')->assertSee('9:00 am');
-        $this->postJson(route('pieces.shape.preview', $piece), ['shape' => $piece->document['shape']])->assertOk()
+        $this->postJson(route('pieces.shape.preview', $piece), ['shape' => $this->body($piece)['shape']])->assertOk()
             ->assertJsonPath('drawing', fn (string $svg): bool => str_contains($svg, '10.24 in') && ! str_contains($svg, ' mm<'));
         $this->put('/preferences', ['units' => 'cubits', 'grits' => 'P', 'clock' => '24', 'theme' => 'paper'])->assertSessionHasErrors('units');
     }
@@ -84,14 +84,14 @@ final class PeopleTest extends FeatureTestCase
         self::assertSame($this->shop->id, $idris->workshop_id);
         $piece = $this->bowl();
         $this->flushSession()->actingAs($idris);
-        $this->work($piece, 'hold');
+        $this->work($piece, 'body/mount');
         $this->post('/shop/people', [])->assertForbidden();
         $this->put('/shop', [])->assertForbidden();
         $this->post('/shop/calendar')->assertForbidden();
         $this->delete("/shop/people/{$this->wren->id}")->assertForbidden();
         $this->flushSession()->actingAs($this->wren)->delete("/shop/people/{$this->wren->id}")->assertSessionHasErrors('person');
         $this->delete("/shop/people/{$idris->id}")->assertSessionHasNoErrors();
-        self::assertSame('hold', $piece->logEntries()->value('step'));
+        self::assertSame('body/mount', $piece->logEntries()->value('step'));
     }
 
     public function test_another_workshop_is_out_of_reach_at_every_address(): void
@@ -99,7 +99,7 @@ final class PeopleTest extends FeatureTestCase
         $other = $this->makeShop('Heron Wharf', 'nell@example.test');
         $theirs = $this->bowl(['name' => 'Secret bowl'], $other);
         $entry = $other->logEntries()->create(['piece_id' => $theirs->id, 'kind' => 'done', 'step' => 'hold', 'happened_at' => now(), 'facts' => []]);
-        $step = $this->step($theirs, 'hold');
+        $step = $this->step($theirs, 'body/mount');
         foreach (['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'piece.json', 'route.csv', 'drawing.svg'] as $page) {
             $this->get("/pieces/{$theirs->id}/$page")->assertNotFound();
         }

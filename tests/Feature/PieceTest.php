@@ -44,7 +44,7 @@ final class PieceTest extends FeatureTestCase
     public function test_the_shape_is_previewed_without_and_saved_with_a_new_version(): void
     {
         $piece = $this->bowl();
-        $shape = $piece->document['shape'];
+        $shape = $this->body($piece)['shape'];
         $shape['outer'][count($shape['outer']) - 1][1] = 140.0;
         $this->postJson(route('pieces.shape.preview', $piece), ['shape' => $shape])->assertOk()->assertJsonPath('zones.0.id', 'outside')->assertJsonPath('shape.outer.'.(count($shape['outer']) - 1).'.1', 140);
         self::assertSame(1, $piece->refresh()->version);
@@ -67,23 +67,23 @@ final class PieceTest extends FeatureTestCase
     public function test_a_second_tab_never_overwrites_the_first(): void
     {
         $piece = $this->bowl();
-        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '120'])->assertSessionHasNoErrors();
-        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '30'])->assertSessionHasErrors('version')->assertSessionHasInput('tool_mark_um', '30');
-        self::assertEquals(120, $piece->refresh()->document['surface']['tool_mark_um']);
+        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => ['outside' => '120']])->assertSessionHasNoErrors();
+        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => ['outside' => '30']])->assertSessionHasErrors('version')->assertSessionHasInput('tool_mark_um', ['outside' => '30']);
+        self::assertEquals(120, $this->body($piece)['surface']['tool_mark_um']['outside']);
     }
 
     public function test_every_change_can_be_undone_and_redone(): void
     {
         $piece = $this->bowl();
-        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '120']);
-        $this->post(route('pieces.marks', $piece), ['version' => 2, 'kind' => 'v-groove', 'on' => 'outer', 'from' => '40', 'to' => '42']);
+        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => ['outside' => '120']]);
+        $this->post(route('pieces.marks', $piece), ['version' => 2, 'technique' => 'burnt-line', 'on' => 'outer', 'from' => '40', 'to' => '42']);
         $this->post(route('pieces.undo', $piece), ['version' => 3]);
-        self::assertSame([], $piece->refresh()->document['marks']);
+        self::assertSame([], $this->body($piece)['marks']);
         $this->post(route('pieces.undo', $piece), ['version' => 4]);
-        self::assertEquals(80, $piece->refresh()->document['surface']['tool_mark_um']);
+        self::assertEquals(80, $this->body($piece)['surface']['tool_mark_um']['outside']);
         $this->post(route('pieces.redo', $piece), ['version' => 5]);
         $this->post(route('pieces.redo', $piece), ['version' => 6]);
-        self::assertCount(1, $piece->refresh()->document['marks']);
+        self::assertCount(1, $this->body($piece)['marks']);
         $this->post(route('pieces.redo', $piece), ['version' => 7])->assertSessionHasNoErrors();
         self::assertSame(7, $piece->refresh()->version);
     }
@@ -91,52 +91,53 @@ final class PieceTest extends FeatureTestCase
     public function test_saving_what_is_there_already_is_no_change(): void
     {
         $piece = $this->bowl();
-        $same = ['version' => 1, 'tool_mark_um' => '80', 'own' => ['outside' => '']];
+        $same = ['version' => 1, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => '']];
         $this->put(route('pieces.surface', $piece), $same)->assertSessionHas('said', 'Sanding saved.');
-        $this->put(route('pieces.shape', $piece), ['version' => 1, 'shape' => json_encode($piece->document['shape'])])->assertSessionHasNoErrors();
+        $this->put(route('pieces.shape', $piece), ['version' => 1, 'shape' => json_encode($this->body($piece)['shape'])])->assertSessionHasNoErrors();
         self::assertSame([1, 1], [$piece->refresh()->version, $piece->revisions()->count()]);
-        $this->put(route('pieces.surface', $piece), ['tool_mark_um' => '81'] + $same)->assertSessionHasNoErrors();
+        $this->put(route('pieces.surface', $piece), ['tool_mark_um' => ['outside' => '81']] + $same)->assertSessionHasNoErrors();
         self::assertSame([2, 2], [$piece->refresh()->version, $piece->revisions()->count()]);
     }
 
     public function test_an_own_ladder_is_priced_and_a_bare_number_is_of_the_readers_scale(): void
     {
         $piece = $this->bowl();
-        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => '80', 'own' => ['outside' => 'p80, P180, cami 400']])->assertSessionHasNoErrors();
-        self::assertSame(['P80', 'P180', 'CAMI 400'], $piece->refresh()->document['surface']['own']['outside']);
+        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => 'p80, P180, cami 400']])->assertSessionHasNoErrors();
+        self::assertSame(['P80', 'P180', 'CAMI 400'], $this->body($piece)['surface']['own']['outside']);
         $this->get(route('pieces.surface', $piece))->assertSee('the size falls by 2.45 times');
         $this->put(
             route('pieces.surface', $piece),
-            ['version' => 2, 'tool_mark_um' => '80', 'own' => ['outside' => '80, 180']],
+            ['version' => 2, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => '80, 180']],
         )->assertSessionHasNoErrors();
-        self::assertSame(['P80', 'P180'], $piece->refresh()->document['surface']['own']['outside']);
+        self::assertSame(['P80', 'P180'], $this->body($piece)['surface']['own']['outside']);
         $this->wren->update(['preferences' => ['grits' => 'CAMI']]);
         $this->put(
             route('pieces.surface', $piece),
-            ['version' => 3, 'tool_mark_um' => '80', 'own' => ['outside' => '80, 220']],
+            ['version' => 3, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => '80, 220']],
         )->assertSessionHasNoErrors();
-        self::assertSame(['CAMI 80', 'CAMI 220'], $piece->refresh()->document['surface']['own']['outside']);
+        self::assertSame(['CAMI 80', 'CAMI 220'], $this->body($piece)['surface']['own']['outside']);
         $this->put(
-            route('pieces.surface', $piece), ['version' => 4, 'tool_mark_um' => '80', 'own' => ['outside' => 'P81']],
+            route('pieces.surface', $piece), ['version' => 4, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => 'P81']],
         )->assertSessionHasErrors('own.outside');
     }
 
     public function test_marks_are_placed_changed_and_removed_and_stand_in_the_route(): void
     {
         $piece = $this->bowl();
-        $dye = ['kind' => 'dye', 'on' => 'outer', 'from' => '60', 'to' => '80', 'product' => 'Alcohol dye (powder)', 'colour' => '#2e4d63'];
+        $dye = ['technique' => 'dye', 'on' => 'outer', 'from' => '60', 'to' => '80', 'product' => 'Alcohol dye (powder)', 'colour' => '#2e4d63'];
         $this->post(route('pieces.marks', $piece), ['version' => 1] + $dye)->assertSessionHasNoErrors();
-        $this->post(route('pieces.marks', $piece), ['version' => 2, 'kind' => 'v-groove', 'on' => 'outer', 'from' => '57', 'to' => '58.5'])->assertSessionHasNoErrors();
-        self::assertLessThan($this->step($piece, 'mark-dye-1')->position, $this->step($piece, 'mark-v-groove-1')->position);
+        $this->post(route('pieces.marks', $piece), ['version' => 2, 'technique' => 'burnt-line', 'on' => 'outer', 'from' => '57', 'to' => '58.5'])->assertSessionHasNoErrors();
+        [$tide, $line] = array_column($this->body($piece)['marks'], 'id');
+        self::assertLessThan($this->step($piece, $tide)->position, $this->step($piece, $line)->position);
         $this->get(route('pieces.marks', $piece))->assertSee('a burnt line is a dam');
-        $this->put(route('pieces.marks.update', [$piece, 'dye-1']), ['version' => 3, 'minutes' => '33'] + $dye)->assertSessionHasNoErrors();
-        self::assertSame(33.0, $this->step($piece, 'mark-dye-1')->minutes);
+        $this->put(route('pieces.marks.update', [$piece, $tide]), ['version' => 3, 'minutes' => '33'] + $dye)->assertSessionHasNoErrors();
+        self::assertSame(33.0, $this->step($piece, $tide)->minutes);
         $this->post(route('pieces.marks', $piece), ['version' => 4, 'to' => '9000'] + $dye)->assertSessionHasErrors('to');
         $this->post(
             route('pieces.marks', $piece), ['version' => 4, 'to' => '900'] + $dye,
         )->assertSessionHasErrors('to');
-        $this->delete(route('pieces.marks.destroy', [$piece, 'dye-1']), ['version' => 4])->assertSessionHasNoErrors();
-        self::assertCount(1, $piece->refresh()->document['marks']);
+        $this->delete(route('pieces.marks.destroy', [$piece, $tide]), ['version' => 4])->assertSessionHasNoErrors();
+        self::assertCount(1, $this->body($piece)['marks']);
     }
 
     public function test_coats_are_taken_as_a_stack_and_changed_one_by_one(): void
@@ -146,7 +147,7 @@ final class PieceTest extends FeatureTestCase
             return $this->put(route('pieces.coats', $piece), ['version' => $piece->refresh()->version] + $typed);
         };
         $put(['do' => 'stack', 'stack' => 'wiping-varnish', 'zones' => ['outside', 'rim']])->assertSessionHasNoErrors();
-        self::assertSame([['inside'], ['outside', 'rim']], array_column($piece->refresh()->document['coats'], 'zones'));
+        self::assertSame([['inside'], ['outside', 'rim']], array_column($this->body($piece)['coats'], 'zones'));
         $put(['do' => 'add', 'plan' => 1, 'product' => 'Paste wax'])->assertSessionHas(
             'said',
             fn (string $said): bool => preg_match(
@@ -158,18 +159,19 @@ final class PieceTest extends FeatureTestCase
         self::assertSame('forbid', $piece->refresh()->conflicts[0]['severity']);
         $put(['do' => 'remove', 'plan' => 1, 'coat' => 5]);
         $put(['do' => 'denib', 'plan' => 1, 'coat' => 1, 'denib' => 'steel-wool']);
-        self::assertSame('steel-wool', $piece->refresh()->document['coats'][1]['layers'][1]['denib']);
+        self::assertSame('steel-wool', $this->body($piece)['coats'][1]['layers'][1]['denib']);
         $put(['do' => 'buff', 'plan' => 1, 'buff' => 'hand']);
-        self::assertStringContainsString('by hand', $this->step($piece, 'buff-coat-outside+rim')->title);
+        $buff = $this->body($piece)['coats'][1]['id'].'/buff';
+        self::assertStringContainsString('by hand', $this->step($piece, $buff)->title);
         $put(['do' => 'buff', 'plan' => 1, 'buff' => 'wheel']);
-        self::assertStringContainsString('on the wheel', $this->step($piece, 'buff-coat-outside+rim')->title);
+        self::assertStringContainsString('on the wheel', $this->step($piece, $buff)->title);
         $put(['do' => 'buff', 'plan' => 1, 'buff' => '']);
-        self::assertNull($piece->plannedSteps()->where('step', 'buff-coat-outside+rim')->first());
+        self::assertNull($piece->plannedSteps()->where('step', $buff)->first());
         $put(['do' => 'add', 'plan' => 1, 'product' => 'Ketchup'])->assertSessionHasErrors('coats.1.layers.5.product');
         $put(['do' => 'stack', 'stack' => 'none'])->assertSessionHasErrors('zones');
         $put(['do' => 'unplan', 'plan' => 0]);
         $put(['do' => 'unplan', 'plan' => 0]);
-        self::assertSame([], $piece->refresh()->document['coats']);
+        self::assertSame([], $this->body($piece)['coats']);
         $this->get(route('pieces.coats', $piece))->assertSee('Bare for now');
     }
 

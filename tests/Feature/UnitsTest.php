@@ -42,8 +42,8 @@ final class UnitsTest extends FeatureTestCase
         $piece = $this->bowl();
         $label = ['solids_percent' => 47.25, 'dust_free_h' => 0.25, 'recoat_from_h' => 12.75, 'full_cure_days' => 1.0];
         $this->put('/shelf/tin', ['product' => 'Hard-wax oil', 'label' => $label, 'stock_ml' => '354.7'])->assertSessionHasNoErrors();
-        $this->post(route('pieces.marks', $piece), ['version' => 1, 'kind' => 'v-groove', 'on' => 'outer', 'from' => '30.25', 'to' => '32.37', 'minutes' => '7.25', 'wait_hours' => '0.75'])->assertSessionHasNoErrors();
-        $this->put(route('pieces.surface', $piece), ['version' => 2, 'tool_mark_um' => '1234.25'])->assertSessionHasNoErrors();
+        $this->post(route('pieces.marks', $piece), ['version' => 1, 'technique' => 'burnt-line', 'on' => 'outer', 'from' => '30.25', 'to' => '32.37', 'minutes' => '7.25', 'wait_hours' => '0.75'])->assertSessionHasNoErrors();
+        $this->put(route('pieces.surface', $piece), ['version' => 2, 'tool_mark_um' => ['outside' => '1234.25']])->assertSessionHasNoErrors();
         $this->prefer(['units' => $units]);
 
         $tin = $this->shop->tins()->firstOrFail();
@@ -51,8 +51,8 @@ final class UnitsTest extends FeatureTestCase
         self::assertEquals([$label, 354.7], [$tin->refresh()->label, (float) $tin->stock_ml]);
 
         $before = $piece->refresh()->document;
-        [$mark] = $before['marks'];
-        $this->put(route('pieces.marks.update', [$piece, $mark['id']]), ['version' => 3, 'kind' => $mark['kind'], 'on' => 'outer'] + $this->fieldsOf(route('pieces.marks', $piece)))->assertSessionHasNoErrors();
+        [$mark] = $before['parts'][0]['marks'];
+        $this->put(route('pieces.marks.update', [$piece, $mark['id']]), ['version' => 3, 'technique' => $mark['technique'], 'on' => 'outer'] + $this->fieldsOf(route('pieces.marks', $piece)))->assertSessionHasNoErrors();
         $this->put(route('pieces.surface', $piece), ['version' => $piece->refresh()->version] + $this->fieldsOf(route('pieces.surface', $piece)))->assertSessionHasNoErrors();
         self::assertEquals($before, $piece->refresh()->document);
     }
@@ -150,8 +150,8 @@ final class UnitsTest extends FeatureTestCase
             ->assertSessionHasErrors(
                 ['foot' => 'Foot is "15.00 in"; the foot must not be wider than the widest diameter, 12.00 in.'],
             );
-        $this->post(route('pieces.marks', $piece), ['version' => 1, 'kind' => 'v-groove', 'on' => 'outer', 'from' => '2', 'to' => '2.1'])->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(50.8, $piece->refresh()->document['marks'][0]['from_mm'], 0.01);
+        $this->post(route('pieces.marks', $piece), ['version' => 1, 'technique' => 'burnt-line', 'on' => 'outer', 'from' => '2', 'to' => '2.1'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(50.8, $this->body($piece)['marks'][0]['from_mm'], 0.01);
         foreach (['shape', 'surface', 'marks', 'coats', 'route', 'card'] as $tab) {
             $html = (string) $this->get("/pieces/{$piece->id}/$tab")->assertOk()->getContent();
             self::assertDoesNotMatchRegularExpression('/\d ?(mm|cm²|mL|m\/s)\b/', (string) preg_replace('/<details class="why">.*?<\/details>|data-panel="[^"]*"/s', '', $html), $tab);
@@ -172,10 +172,10 @@ final class UnitsTest extends FeatureTestCase
         $piece = $this->bowl();
         $this->prefer(['own_time_zone' => 'America/Toronto']);
         $this->get('/bench')->assertSee('04:00');
-        $this->post(route('steps.done', $this->step($piece, 'hold')), ['at' => '2026-12-01T03:40'])->assertSessionHasNoErrors();
+        $this->post(route('steps.done', $this->step($piece, 'body/mount')), ['at' => '2026-12-01T03:40'])->assertSessionHasNoErrors();
         self::assertSame('2026-12-01 08:40:00', (string) $piece->logEntries()->firstOrFail()->happened_at);
-        $this->post(route('steps.done', $this->step($piece, 'sand-outside')), ['at' => '2026-12-01T05:10'])->assertSessionHasErrors(['at' => 'Done at is Tue 1 Dec 05:10, which is still to come; it takes a time up to now.']);
-        $this->post(route('steps.done', $this->step($piece, 'sand-outside')), ['at' => '2026-12-01T03:10'])->assertSessionHasErrors(['at' => 'Done at is Tue 1 Dec 03:10, before the step it follows; it takes a time from Tue 1 Dec 03:40 to now.']);
+        $this->post(route('steps.done', $this->step($piece, 'body.outside/sand')), ['at' => '2026-12-01T05:10'])->assertSessionHasErrors(['at' => 'Done at is Tue 1 Dec 05:10, which is still to come; it takes a time up to now.']);
+        $this->post(route('steps.done', $this->step($piece, 'body.outside/sand')), ['at' => '2026-12-01T03:10'])->assertSessionHasErrors(['at' => 'Done at is Tue 1 Dec 03:10, before the step it follows; it takes a time from Tue 1 Dec 03:40 to now.']);
     }
 
     /** @param  array<string, string>  $preferences */

@@ -70,9 +70,9 @@ final class WordsTest extends FeatureTestCase
     public function test_a_mark_says_what_is_wrong(array $typed, string $field, string $says): void
     {
         $piece = $this->bowl();
-        $this->post(route('pieces.marks', $piece), $typed + ['version' => 1, 'kind' => 'flutes', 'on' => 'outer', 'from' => '20', 'to' => '50'])->assertSessionHasErrors($field);
+        $this->post(route('pieces.marks', $piece), $typed + ['version' => 1, 'technique' => 'flutes', 'on' => 'outer', 'from' => '20', 'to' => '50'])->assertSessionHasErrors($field);
         self::assertStringContainsString($says, implode(' ', session('errors')->get($field)));
-        self::assertSame([], $piece->refresh()->document['marks']);
+        self::assertSame([], $this->body($piece)['marks']);
         self::assertSame(1, $piece->version);
     }
 
@@ -82,10 +82,10 @@ final class WordsTest extends FeatureTestCase
         yield 'no place' => [['from' => ''], 'from', 'From is empty'];
         yield 'backwards' => [['from' => '50', 'to' => '20'], 'to', 'To is “20”; it must be greater than 50.'];
         yield 'off the end' => [['to' => '900'], 'to', '900 mm; it takes distances from 0 to'];
-        yield 'no such mark' => [['kind' => 'gilding'], 'kind', 'gilding'];
+        yield 'no such mark' => [['technique' => 'gilding'], 'technique', 'gilding'];
         yield 'on the lid' => [['on' => 'lid'], 'on', 'lid'];
-        yield 'a colour in words' => [['kind' => 'dye', 'colour' => 'blue'], 'colour', 'Colour is “blue”; it takes a value such as #2f4f6f.'];
-        yield 'an unknown dye' => [['kind' => 'dye', 'product' => 'Beetroot'], 'product', 'Beetroot'];
+        yield 'a colour in words' => [['technique' => 'dye', 'colour' => 'blue'], 'colour', 'Colour is “blue”; it takes a value such as #2f4f6f.'];
+        yield 'an unknown dye' => [['technique' => 'dye', 'product' => 'Beetroot'], 'product', 'Beetroot'];
         yield 'more minutes than a week' => [['minutes' => '99999'], 'minutes', 'Minutes is “99999”; it takes a number from 0 to 2400.'];
     }
 
@@ -139,7 +139,7 @@ final class WordsTest extends FeatureTestCase
         $piece = $this->bowl();
         $this->put(
             route('pieces.surface', $piece),
-            ['version' => 1, 'tool_mark_um' => '80', 'own' => ['inside' => 'P80, P181']],
+            ['version' => 1, 'tool_mark_um' => ['outside' => '80'], 'own' => ['inside' => 'P80, P181']],
         );
         self::assertStringStartsWith(
             'Inside, your own way, grit 2 is "P181"; it takes a grade such as', session('errors')->first(),

@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\PieceEditor;
 use App\Planning\Planner;
+use App\Planning\PlanStore;
 use App\Planning\ShopMapper;
 use Database\Seeders\DemoWorkshopSeeder;
 use HonestGrain\Route\Route;
@@ -30,7 +31,7 @@ class SeedBench extends Command
         for ($i = $models->count(); $i < (int) $this->argument('working'); $i++) {
             $editor->create($workshop, ['name' => "Bowl $i"] + $models[$i % $models->count()]->document, null, plan: false);
         }
-        $planner->replan($workshop->refresh());
+        $planner->plan($workshop);
         $this->finished($workshop, (int) $this->argument('total') - (int) $this->argument('working'), $mapper);
         $this->info(sprintf('%d pieces, %d of them in work; %d steps; %d log entries.', $workshop->pieces()->count(), $workshop->pieces()->working()->count(), $workshop->plannedSteps()->count(), $workshop->logEntries()->count()));
 
@@ -41,7 +42,9 @@ class SeedBench extends Command
     {
         /** @var Piece $model */
         $model = $workshop->pieces()->where('state', Piece::DONE)->orderBy('id')->firstOrFail();
-        $steps = Route::of($mapper->piece($workshop, $model->document), $mapper->bench($workshop))->steps;
+        $steps = Route::of(
+            $mapper->piece($workshop, $model->document), $mapper->bench($workshop), $mapper->tables($workshop),
+        )->steps;
         for ($i = $workshop->pieces()->where('state', Piece::DONE)->count(); $i < $wanted; $i++) {
             $copy = $model->replicate();
             $copy->name = "Finished $i";
@@ -49,7 +52,7 @@ class SeedBench extends Command
             $rows = $log = [];
             foreach ($steps as $position => $step) {
                 $at = now()->subDays($i % 700 + 3)->toDateTimeString();
-                $rows[] = ['workshop_id' => $workshop->id, 'piece_id' => $copy->id, 'step' => $step->id, 'position' => $position, 'kind' => $step->kind->value, 'title' => $step->title, 'minutes' => $step->minutes, 'state' => 'done', 'end_at' => $at, 'details' => json_encode($step->toArray())];
+                $rows[] = ['state' => 'done', 'end_at' => $at] + PlanStore::row($copy, $position, $step, []);
                 $log[] = ['workshop_id' => $workshop->id, 'piece_id' => $copy->id, 'kind' => 'done', 'step' => $step->id, 'title' => $step->title, 'happened_at' => $at, 'facts' => '{}', 'once_key' => "$copy->id:$step->id:0"];
             }
             DB::table('planned_steps')->insert($rows);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\CountDiscs;
+use App\Http\Requests\SaveAbrasive;
 use App\Models\Abrasive;
 use App\Planning\Planner;
 use App\View\Show;
@@ -17,9 +19,9 @@ class AbrasiveController extends Controller
     {
     }
 
-    public function store(Request $request, Catalogue $catalogue, Show $show): RedirectResponse
+    public function store(SaveAbrasive $request, Catalogue $catalogue, Show $show): RedirectResponse
     {
-        $typed = $request->validate(['grit' => ['required', 'string', 'max:20'], 'discs' => ['nullable', 'integer', 'between:0,9999']]);
+        $typed = $request->validated();
         $grit = $catalogue->abrasives()->named($show->typedGrit($typed['grit']), 'grit')->name;
         $workshop = $this->workshop($request);
         $this->planner->apply($workshop, fn (): Abrasive => $workshop->abrasives()->updateOrCreate(['grit' => $grit], ['discs' => (int) ($typed['discs'] ?? 0)]));
@@ -27,9 +29,9 @@ class AbrasiveController extends Controller
         return back()->with('said', "$grit is on the shelf; every ladder was worked out again.");
     }
 
-    public function update(Request $request, Abrasive $abrasive): RedirectResponse
+    public function update(CountDiscs $request, Abrasive $abrasive): RedirectResponse
     {
-        $abrasive->update($request->validate(['discs' => ['required', 'integer', 'between:0,9999']]));
+        $abrasive->update($request->validated());
 
         return back()->with('said', "$abrasive->grit: $abrasive->discs discs.");
     }

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PieceChange;
 use App\Models\Piece;
 use App\Models\User;
 use App\Models\Workshop;
+use App\Planning\Edit;
 use App\Planning\VersionConflict;
 use App\View\Show;
 use Carbon\CarbonInterface;
 use Closure;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -30,29 +34,31 @@ abstract class Controller
         return $this->user($request)->workshop;
     }
 
-    /** The key of a form that makes something, so that sending it twice makes one. */
-    protected function once(Request $request): ?string
+    /** The part that a page is about: the one named in its address, or the first. */
+    protected function part(Request $request, CorePiece $core): Part
     {
-        return $request->validate(['once' => ['nullable', 'string', 'alpha_num', 'max:40']])['once'] ?? null;
+        return $core->part($request->string('part')->toString()) ?? $core->body();
     }
 
     /**
      * Runs a change to a piece, and says what it does to the date; where another tab was faster, nothing
      * is written and the typed values stay.
      *
-     * @param  Closure(int): mixed  $change  given the version the page was made from
+     * @param  Closure(Edit): mixed  $change
+     * @param  array{string, string}  $words  what the history calls it, and what the page says of it
      */
-    protected function changing(Request $request, Piece $piece, Closure $change, string $said): RedirectResponse
+    protected function changing(PieceChange $request, Piece $piece, Closure $change, array $words): RedirectResponse
     {
         $before = $piece->ready_at;
-        $seen = $request->validate(['version' => ['required', 'integer', 'min:1']])['version'];
         try {
-            $change((int) $seen);
+            $change($request->edit($words[0]));
         } catch (VersionConflict) {
-            return back()->withInput()->withErrors(['version' => 'This piece has been changed since you opened the page, in another tab or by someone else. Your change was not saved; the page now shows the piece as it is. Make your change again.']);
+            return back()->withInput()->withErrors(['version' => 'This piece has been changed since you opened the '
+                .'page, in another tab or by someone else. Your change was not saved; the page now shows the piece '
+                .'as it is. Make your change again.']);
         }
 
-        return back()->with('said', $said.$this->moved($before, $piece->refresh()->ready_at));
+        return back()->with('said', $words[1].$this->moved($before, $piece->refresh()->ready_at));
     }
 
     /** What a change did to the date of a piece, where a maker would notice. */
@@ -63,6 +69,9 @@ abstract class Controller
         }
         $show = app(Show::class);
 
-        return sprintf(' %s will be ready %s %s than before: %s.', $name, $show->hours(abs($before->diffInMinutes($after)) / 60), $after->gt($before) ? 'later' : 'sooner', $show->dayTime($after));
+        return sprintf(
+            ' %s will be ready %s %s than before: %s.', $name, $show->hours(abs($before->diffInMinutes($after)) / 60),
+            $after->gt($before) ? 'later' : 'sooner', $show->dayTime($after),
+        );
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\WriteNote;
 use App\Models\Piece;
 use App\Planning\Logbook;
 use App\View\Show;
-use App\View\Unit;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,20 +27,16 @@ class LogController extends Controller
         return view('log', ['entries' => $entries, 'undone' => $workshop->logEntries()->whereIn('undoes_id', $entries->pluck('id'))->pluck('undoes_id')->flip()]);
     }
 
-    public function store(Request $request, Show $show, ?Piece $piece = null): RedirectResponse
+    public function store(WriteNote $request, Show $show, ?Piece $piece = null): RedirectResponse
     {
-        $typed = $request->validate([
-            'body' => ['required_without:weight', 'nullable', 'string', 'max:1000'],
-            'weight' => ['nullable', 'numeric', $show->between(Unit::Mass, 0.1, 200_000)],
-        ]);
-        $grams = $piece !== null && isset($typed['weight']) ? $show->typed(Unit::Mass, (float) $typed['weight']) : null;
-        $body = $typed['body'] ?? null;
+        $grams = $piece === null ? null : $request->grams($show);
+        $body = $request->validated('body');
         $workshop = $this->workshop($request);
         $this->logbook->jot($workshop, [
             'piece_id' => $piece?->id, 'user_id' => $this->user($request)->id, 'kind' => 'note', 'happened_at' => now(),
             'body' => implode(' ', array_filter([$grams === null ? null : 'Weighs '.$show->mass($grams).'.', $body])),
             'facts' => $grams === null ? [] : ['weight_g' => round($grams, 2)],
-        ], $this->once($request));
+        ], $request->validated('once'));
 
         return back()->with('said', 'Noted.');
     }

@@ -4,20 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\User;
+use App\Http\Requests\ChangePassword;
+use App\Http\Requests\SavePreferences;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Password;
 
 class PreferencesController extends Controller
 {
-    public function update(Request $request): RedirectResponse
+    public function update(SavePreferences $request): RedirectResponse
     {
-        $rules = array_map(fn (array $values): array => ['required', Rule::in($values)], User::PREFERENCES);
-        $typed = $request->validate($rules + ['own_time_zone' => ['nullable', 'timezone:all']]);
+        $typed = $request->validated();
         $zone = $typed['own_time_zone'] ?? null;
         unset($typed['own_time_zone']);
         $this->user($request)->update(['preferences' => $typed + ($zone === null ? [] : ['time_zone' => $zone])]);
@@ -25,10 +21,9 @@ class PreferencesController extends Controller
         return back()->with('said', 'Saved for you.');
     }
 
-    public function password(Request $request): RedirectResponse
+    public function password(ChangePassword $request): RedirectResponse
     {
-        Gate::authorize('change-password');
-        $typed = $request->validate(['current_password' => ['required', 'current_password'], 'password' => ['required', 'confirmed', Password::defaults()]]);
+        $typed = $request->validated();
         $this->user($request)->update(['password' => $typed['password']]);
         Auth::logoutOtherDevices($typed['password']);
         $request->session()->regenerate();

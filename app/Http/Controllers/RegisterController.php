@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\Register;
 use App\Models\Workshop;
 use HonestGrain\Route\Bench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rules\Password;
 
 class RegisterController extends Controller
 {
@@ -20,15 +19,9 @@ class RegisterController extends Controller
         return view('auth.register');
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Register $request): RedirectResponse
     {
-        $typed = $request->validate([
-            'workshop' => ['required', 'string', 'max:120'],
-            'time_zone' => ['required', 'timezone:all'],
-            'name' => ['required', 'string', 'max:120'],
-            'email' => ['required', 'string', 'email', 'ascii', 'max:190', 'unique:users'],
-            'password' => ['required', 'confirmed', Password::defaults()],
-        ]);
+        $typed = $request->validated();
         $user = DB::transaction(function () use ($typed) {
             $workshop = Workshop::create(['name' => $typed['workshop'], 'time_zone' => $typed['time_zone']]);
             $workshop->abrasives()->createMany(array_map(fn (string $grit): array => ['grit' => $grit, 'discs' => 10], Bench::USUAL_GRITS));

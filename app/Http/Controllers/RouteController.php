@@ -10,6 +10,7 @@ use App\Planning\ShopMapper;
 use App\View\PiecePage;
 use App\View\Show;
 use HonestGrain\Piece\Care;
+use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -18,9 +19,9 @@ class RouteController extends Controller
 {
     public function show(Request $request, Piece $piece, Planner $planner): View
     {
-        $planner->replanIfStale($piece->workshop);
+        $planner->want($piece->workshop);
 
-        return view('pieces.route', ['page' => PiecePage::of($piece->refresh())]);
+        return view('pieces.route', ['page' => PiecePage::of($piece)]);
     }
 
     public function record(Request $request, Piece $piece): View
@@ -36,9 +37,17 @@ class RouteController extends Controller
         $core = $mapper->piece($piece->workshop, $piece->document);
 
         return view('pieces.card', [
-            'page' => PiecePage::of($piece), 'piece' => $piece, 'core' => $core, 'care' => Care::of($core),
+            'page' => PiecePage::of($piece, $core, $core->body()), 'piece' => $piece, 'care' => Care::of($core),
             'weight' => $this->weight($piece, $core, $show),
         ]);
+    }
+
+    /** All parts together; null where the density of one is not known. */
+    private function drawnGrams(CorePiece $core): ?float
+    {
+        $grams = array_map(fn (Part $part): ?float => $part->measure()->massG, $core->parts);
+
+        return in_array(null, $grams, true) ? null : array_sum($grams);
     }
 
     /** As it was weighed last, or as it is drawn. */
@@ -48,7 +57,7 @@ class RouteController extends Controller
         $grams = $weighed->facts['weight_g'] ?? null;
 
         return $grams === null
-            ? 'Weighs about '.$show->mass($core->measure()->massG).' as drawn, at '.$show->plain($core->moisturePercent).' % moisture.'
+            ? 'Weighs about '.$show->mass($this->drawnGrams($core)).' as drawn.'
             : 'Weighed '.$show->mass((float) $grams).'.';
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\SignIn;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -19,12 +20,9 @@ class SessionController extends Controller
         return view('auth.sign-in');
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(SignIn $request): RedirectResponse
     {
-        $typed = $request->validate([
-            'email' => ['required', 'string', 'email', 'max:190'],
-            'password' => ['required', 'string', 'max:300'],
-        ]);
+        $typed = $request->validated();
         $user = $this->withAddress($typed['email']);
         // An unknown address takes as long as a wrong password.
         $right = Hash::check($typed['password'], $user->password ?? $this->nobodysHash());

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\SaveShape;
 use App\Models\Piece;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
+use App\View\FlawWords;
+use App\View\PartsPanel;
 use App\View\PiecePage;
 use App\View\ShapePanel;
 use App\View\Show;
-use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Drawing\Frame;
+use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Reading\Document;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -24,27 +27,50 @@ class ShapeController extends Controller
     {
     }
 
-    public function show(Request $request, Piece $piece, Show $show, Catalogue $catalogue): View
+    public function show(Request $request, Piece $piece, Show $show): View
     {
-        $core = $this->mapper->piece($piece->workshop, $piece->document);
+        $tables = $this->mapper->tables($piece->workshop);
+        $core = CorePiece::read(Document::of($piece->document), $tables);
+        $part = $this->part($request, $core);
 
-        return view('pieces.shape', ['page' => PiecePage::of($piece), 'panel' => ShapePanel::of($piece, $core, $this->mapper->bench($piece->workshop), $show), 'core' => $core, 'woods' => $catalogue->woods()->names()]);
+        return view('pieces.shape', [
+            'page' => PiecePage::of($piece, $core, $part), 'part' => $part, 'core' => $core,
+            'panel' => ShapePanel::of($piece, $part, $this->mapper->bench($piece->workshop), $show),
+            'woods' => $tables->woods->names(), 'rates' => $tables->calibration->joints,
+            'parts' => new PartsPanel($core, $tables->calibration->joints, $show),
+            'flaws' => new FlawWords($part, $tables->calibration, $show),
+        ]);
     }
 
-    public function update(Request $request, Piece $piece, PieceEditor $editor): RedirectResponse
+    public function update(SaveShape $request, Piece $piece, PieceEditor $editor): RedirectResponse
     {
-        $shape = Document::decode($request->validate(['shape' => ['required', 'string', 'max:200000']])['shape']);
+        $part = $request->part();
+        $kept = array_column($piece->document['parts'], 'shape', 'id')[$part];
+        $fields = ['shape' => $request->shape() + $kept];
 
-        return $this->changing($request, $piece, fn (int $seen) => $editor->change($piece, $seen, ['shape' => ['outer' => $shape->value('outer'), 'inner' => $shape->value('inner')]], 'shape', $this->user($request)), 'Shape saved.');
+        return $this->changing(
+            $request, $piece, fn ($edit) => $editor->changePart($piece, $edit, $part, $fields), ['shape', 'Shape saved.'],
+        );
     }
 
     /** The drawing and its numbers for nodes that are being dragged; nothing is stored. */
     public function preview(Request $request, Piece $piece, Show $show): JsonResponse
     {
         $sent = Document::decode($request->getContent());
-        $core = $this->mapper->piece($piece->workshop, ['shape' => $sent->value('shape')] + $piece->document);
+        $parts = $piece->document['parts'];
+        $named = $sent->textOr('part', null, 40);
+        foreach ($parts as $i => $part) {
+            if ($part['id'] === $named || ($named === null && $i === 0)) {
+                $shape = $sent->child('shape');
+                $parts[$i]['shape'] = ['outer' => $shape->value('outer'), 'inner' => $shape->value('inner')] + $part['shape'];
+            }
+        }
+        $core = $this->mapper->piece($piece->workshop, ['parts' => $parts] + $piece->document);
         $frame = $sent->has('frame') ? Frame::of($sent->numbers('frame', -10_000, 10_000, 4)) : null;
+        $bench = $this->mapper->bench($piece->workshop);
 
-        return response()->json(ShapePanel::of($piece, $core, $this->mapper->bench($piece->workshop), $show, $frame)->toArray());
+        return response()->json(
+            ShapePanel::of($piece, $core->part((string) $named) ?? $core->body(), $bench, $show, $frame)->toArray(),
+        );
     }
 }

@@ -4,54 +4,39 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\InvitePerson;
+use App\Http\Requests\SaveShop;
 use App\Models\User;
 use App\Planning\Planner;
 use App\View\FieldWords;
+use App\View\ShopPanel;
 use App\View\Show;
 use App\View\Unit;
-use HonestGrain\Coating\DewPoint;
 use HonestGrain\Reading\Document;
 use HonestGrain\Schedule\WorkingHours;
-use HonestGrain\Wood\Emc;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
-use Illuminate\Validation\Rules\Password;
 use Illuminate\Validation\ValidationException;
 
 class ShopController extends Controller
 {
-    public function show(Request $request): View
+    public function show(Request $request, Show $show): View
     {
         $workshop = $this->workshop($request);
-        $air = $workshop->climate;
-        $parts = ['day' => [(float) $air['day_c'], (float) $air['day_rh']], 'night' => [(float) $air['night_c'], (float) $air['night_rh']]];
 
         return view('shop', [
             'workshop' => $workshop, 'people' => $workshop->users()->orderBy('id')->get(),
-            'emc' => array_map(fn (array $part): float => Emc::at(...$part)->percent, $parts),
-            'dew' => array_map(fn (array $part): float => DewPoint::of(...$part), $parts),
-            'blushes' => array_map(fn (array $part): bool => DewPoint::isNear(...$part), $parts),
+            'panel' => new ShopPanel($workshop, $show),
         ]);
     }
 
-    public function update(Request $request, Planner $planner, Show $show): RedirectResponse
+    public function update(SaveShop $request, Planner $planner, Show $show): RedirectResponse
     {
-        Gate::authorize('run-shop');
-        $typed = $request->validate([
-            'name' => ['required', 'string', 'max:120'],
-            'time_zone' => ['required', 'timezone:all'],
-            'hours' => ['required', 'array'],
-            'hours.*' => ['nullable', 'string', 'max:100'],
-            'closed' => ['nullable', 'string', 'max:4000'],
-            'day_c' => ['required', 'numeric', $show->between(Unit::Temperature, -10, 45)], 'night_c' => ['required', 'numeric', $show->between(Unit::Temperature, -10, 45)],
-            'day_rh' => ['required', 'numeric', 'between:5,99'], 'night_rh' => ['required', 'numeric', 'between:5,99'],
-            'day_from' => ['required', 'integer', 'between:0,23'], 'day_to' => ['required', 'integer', 'between:1,24', 'gt:day_from'],
-            'sanding_cap_m_s' => ['required', 'numeric', $show->between(Unit::Speed, 0.5, 15)], 'min_wall_mm' => ['required', 'numeric', $show->between(Unit::Length, 0.5, 30)],
-        ]);
+        $typed = $request->validated();
         $hours = [];
         foreach (WorkingHours::DAYS as $day) {
             $hours[$day] = $this->stretches((string) ($typed['hours'][$day] ?? ''), $day);
@@ -72,15 +57,9 @@ class ShopController extends Controller
         return back()->with('said', 'Saved; every date was worked out again.');
     }
 
-    public function invite(Request $request): RedirectResponse
+    public function invite(InvitePerson $request): RedirectResponse
     {
-        Gate::authorize('change-people');
-        $typed = $request->validate([
-            'person_name' => ['required', 'string', 'max:120'], 'person_email' => [
-                'required', 'string', 'email', 'ascii', 'max:190', 'unique:users,email',
-            ],
-            'person_password' => ['required', Password::defaults()], 'person_role' => ['required', 'in:owner,maker'],
-        ]);
+        $typed = $request->validated();
         $this->workshop($request)->users()->create(['name' => $typed['person_name'], 'email' => $typed['person_email'], 'password' => $typed['person_password'], 'role' => $typed['person_role']]);
 
         return back()->with('said', "{$typed['person_name']} can sign in now. Tell them the password; they can change it under Shop.");

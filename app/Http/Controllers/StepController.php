@@ -4,37 +4,29 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\AtStep;
+use App\Http\Requests\HeedCaution;
+use App\Http\Requests\LogDone;
+use App\Http\Requests\LogSkip;
+use App\Http\Requests\LogWords;
 use App\Models\LogEntry;
 use App\Models\PlannedStep;
 use App\Planning\Logbook;
-use HonestGrain\Safety\Hazard;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
-use Illuminate\Validation\Rule;
 
 /** What the maker says happened at the bench. */
 class StepController extends Controller
 {
-    /** No step was done before this. */
-    private const EARLIEST = '2000-01-01';
-
     public function __construct(private readonly Logbook $logbook)
     {
     }
 
-    public function done(Request $request, PlannedStep $step): RedirectResponse
+    public function done(LogDone $request, PlannedStep $step): RedirectResponse
     {
-        $typed = $request->validate([
-            'at' => ['nullable', 'date_format:Y-m-d\TH:i', 'after:'.self::EARLIEST],
-            'minutes' => ['nullable', 'numeric', 'min:0', 'max:2400'],
-            'read' => ['nullable', 'string', 'max:20'],
-        ]);
-        $at = isset($typed['at']) ? Carbon::createFromFormat('Y-m-d\TH:i', $typed['at'], $this->user($request)->timeZone())?->utc() : null;
         $before = $step->piece->ready_at;
         [$entry, $written] = $this->logbook->done(
-            $step, $this->user($request), $at, isset($typed['minutes']) ? (float) $typed['minutes'] : null,
-            $typed['read'] ?? null,
+            $step, $this->user($request), $request->at(), $request->minutes(), $request->form()['read'],
         );
         if (! $written) {
             return back()->with('said', "“{$entry->title}” was already logged; nothing was added.");
@@ -49,62 +41,53 @@ class StepController extends Controller
         }.$this->moved($before, $step->piece->refresh()->ready_at, $step->piece->name))->with('undo', $entry->id);
     }
 
-    public function skip(Request $request, PlannedStep $step): RedirectResponse
+    public function skip(LogSkip $request, PlannedStep $step): RedirectResponse
     {
-        $reason = $request->validate(['reason' => ['required', 'string', 'max:500']])['reason'];
-        [$entry, $written] = $this->logbook->skip($step, $this->user($request), $reason, $this->form($request)['read']);
+        [$entry, $written] = $this->logbook->skip(
+            $step, $this->user($request), $request->validated('reason'), $request->form()['read'],
+        );
 
-        return back()->with('said', $written ? "Skipped: “{$entry->title}”." : "“{$entry->title}” was already logged; nothing was added.")->with('undo', $entry->id);
+        return back()->with('said', $written
+            ? "Skipped: “{$entry->title}”." : "“{$entry->title}” was already logged; nothing was added.",
+        )->with('undo', $entry->id);
     }
 
-    public function start(Request $request, PlannedStep $step): RedirectResponse
+    public function start(AtStep $request, PlannedStep $step): RedirectResponse
     {
-        $this->logbook->write($step, $this->user($request), 'start', null, $this->form($request));
+        $this->logbook->write($step, $this->user($request), 'start', null, $request->form());
 
         return back()->with('said', "The clock runs on “{$step->title}”.");
     }
 
-    public function note(Request $request, PlannedStep $step): RedirectResponse
+    public function note(LogWords $request, PlannedStep $step): RedirectResponse
     {
-        $this->logbook->write($step, $this->user($request), 'note', $this->body($request), $this->form($request));
+        $this->logbook->write($step, $this->user($request), 'note', $request->validated('body'), $request->form());
 
         return back()->with('said', 'Noted.');
     }
 
-    public function wrong(Request $request, PlannedStep $step): RedirectResponse
+    public function wrong(LogWords $request, PlannedStep $step): RedirectResponse
     {
-        $this->logbook->write($step, $this->user($request), 'wrong', $this->body($request), $this->form($request));
+        $this->logbook->write($step, $this->user($request), 'wrong', $request->validated('body'), $request->form());
 
-        return redirect()->route('pieces.record', $step->piece_id)->with('said', 'Written down with the time and the shop\'s air. Nothing was ticked off: mend it, then go on, or skip the step with a reason.');
+        return redirect()->route('pieces.record', $step->piece_id)->with('said', 'Written down with the time and the '
+            .'shop\'s air. Nothing was ticked off: mend it, then go on, or skip the step with a reason.');
     }
 
     public function undo(Request $request, LogEntry $entry): RedirectResponse
     {
         $undone = $this->logbook->undo($entry, $this->user($request));
 
-        return back()->with('said', $undone ? "Taken back: “{$entry->title}”. The entry stays in the log, struck out." : 'That had been taken back already.');
+        return back()->with('said', $undone
+            ? "Taken back: “{$entry->title}”. The entry stays in the log, struck out."
+            : 'That had been taken back already.');
     }
 
     /** One deliberate press for what burns, once per session of work. */
-    public function caution(Request $request): RedirectResponse
+    public function caution(HeedCaution $request): RedirectResponse
     {
-        $hazard = $request->validate(['hazard' => ['required', Rule::enum(Hazard::class)]])['hazard'];
-        $request->session()->put("cautioned.$hazard", true);
+        $request->session()->put('cautioned.'.$request->validated('hazard'), true);
 
         return back();
-    }
-
-    private function body(Request $request): string
-    {
-        return $request->validate(['body' => ['required', 'string', 'max:1000']])['body'];
-    }
-
-    /** @return array{read: string|null, once: string|null} */
-    private function form(Request $request): array
-    {
-        return [
-            'read' => $request->validate(['read' => ['nullable', 'string', 'max:20']])['read'] ?? null,
-            'once' => $this->once($request),
-        ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\SaveSurface;
 use App\Models\Piece;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
@@ -19,33 +20,24 @@ class SurfaceController extends Controller
     public function show(Request $request, Piece $piece, ShopMapper $mapper): View
     {
         $core = $mapper->piece($piece->workshop, $piece->document);
-
-        $panels = SandingPanel::all($core, $mapper->bench($piece->workshop));
+        $part = $this->part($request, $core);
+        $panels = SandingPanel::all($part, $mapper->bench($piece->workshop));
 
         return view('pieces.surface', [
-            'page' => PiecePage::of($piece), 'core' => $core, 'panels' => $panels,
-            'together' => SandingPanel::together($panels),
+            'page' => PiecePage::of($piece, $core, $part), 'part' => $part, 'panels' => $panels,
+            'together' => SandingPanel::together($panels), 'left' => SandingPanel::left($part),
         ]);
     }
 
-    public function update(Request $request, Piece $piece, PieceEditor $editor, Show $show): RedirectResponse
+    public function update(SaveSurface $request, Piece $piece, PieceEditor $editor, Show $show): RedirectResponse
     {
-        $typed = $request->validate([
-            'tool_mark_um' => ['required', 'numeric', 'between:1,5000'],
-            'own' => ['array'],
-            'own.*' => ['nullable', 'string', 'max:300'],
-        ]);
-        $own = [];
-        foreach ($typed['own'] ?? [] as $zone => $line) {
-            $typedGrits = preg_split('/[,;→>]+/u', (string) $line) ?: [];
-            $grits = array_values(
-                array_filter(array_map($show->typedGrit(...), $typedGrits), fn (string $grit): bool => $grit !== ''),
-            );
-            if ($grits !== []) {
-                $own[$zone] = $grits;
-            }
-        }
+        $part = $request->part();
+        $kept = array_column($piece->document['parts'], 'surface', 'id')[$part] ?? [];
+        $fields = ['surface' => $request->surface($kept, $show)];
 
-        return $this->changing($request, $piece, fn (int $seen) => $editor->change($piece, $seen, ['surface' => ['tool_mark_um' => (float) $typed['tool_mark_um'], 'own' => $own]], 'sanding', $this->user($request)), 'Sanding saved.');
+        return $this->changing(
+            $request, $piece, fn ($edit) => $editor->changePart($piece, $edit, $part, $fields),
+            ['sanding', 'Sanding saved.'],
+        );
     }
 }

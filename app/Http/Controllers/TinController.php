@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\SaveTin;
 use App\Models\Tin;
 use App\Planning\Planner;
 use App\View\Show;
 use App\View\TinForm;
-use App\View\Unit;
 use HonestGrain\Catalogue\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -24,16 +24,9 @@ class TinController extends Controller
         return view('tin', ['form' => TinForm::for($product, $this->workshop($request)->tins()->where('product', $product->name())->first(), $show)]);
     }
 
-    public function update(Request $request, Catalogue $catalogue, Planner $planner, Show $show): RedirectResponse
+    public function update(SaveTin $request, Catalogue $catalogue, Planner $planner, Show $show): RedirectResponse
     {
-        $typed = $request->validate([
-            'product' => ['required', 'string'],
-            'label' => ['array'],
-            ...TinForm::rules($show),
-            'stock_ml' => ['nullable', 'numeric', $show->between(Unit::Volume, 0, 99_999)],
-            'opened_on' => ['nullable', 'date_format:Y-m-d', 'after:1950-01-01', 'before:2100-01-01'],
-            'note' => ['nullable', 'string', 'max:500'],
-        ]);
+        $typed = $request->validated();
         $product = $catalogue->coatings()->product($typed['product']);
         $label = TinForm::label($typed['label'] ?? [], $show);
         // Refused here, before anything is stored, if the label makes no sense.
@@ -41,7 +34,7 @@ class TinController extends Controller
         $workshop = $this->workshop($request);
         $planner->apply($workshop, fn (): Tin => $workshop->tins()->updateOrCreate(['product' => $product->name()], [
             'label' => $label,
-            'stock_ml' => isset($typed['stock_ml']) ? $show->typed(Unit::Volume, (float) $typed['stock_ml']) : null,
+            'stock_ml' => $request->stockMl($show),
             'opened_on' => $typed['opened_on'] ?? null,
             'note' => $typed['note'] ?? null,
         ]));

@@ -16,16 +16,16 @@ class WeeksController extends Controller
     public function show(Request $request, Planner $planner, Show $show): View
     {
         $workshop = $this->workshop($request);
-        $planner->replanIfStale($workshop);
+        $planner->want($workshop);
         $days = in_array($request->integer('days'), [7, 14, 28, 56], true) ? $request->integer('days') : 28;
 
         $page = min(500, max(0, $request->integer('page', 1) - 1));
 
         return view('weeks', [
-            'chart' => WeeksChart::of($workshop, $this->user($request)->timeZone(), $days, $page),
-            'summary' => $workshop->plan_summary ?? [], 'days' => $days, 'finish' => $this->finish(
-                $workshop->plan_summary ?? [], $show,
-            ),
+            'chart' => WeeksChart::of($workshop, $show, $days, $page),
+            'summary' => $workshop->plan_summary ?? [], 'days' => $days,
+            'planned' => 'Last planned '.($workshop->planned_at === null ? 'never' : $show->dayTime($workshop->planned_at))
+                .$this->finish($workshop->plan_summary ?? [], $show).'.',
         ]);
     }
 

@@ -12,7 +12,10 @@ use Symfony\Component\HttpFoundation\Response;
 /** Lengths typed as on a rule, such as 5/8 or 1 1/2, become numbers for who thinks in inches. */
 class ReadFractions
 {
-    private const LENGTHS = ['diameter', 'height', 'foot', 'wall', 'from', 'to', 'min_wall_mm'];
+    private const LENGTHS = [
+        'diameter', 'height', 'foot', 'wall', 'from', 'to', 'min_wall_mm', 'bore', 'bore_depth', 'flaw_from', 'flaw_to',
+        'flaw_width', 'flaw_depth', 'joint_diameter', 'joint_depth',
+    ];
 
     /** "5/8", "1 1/2", "1-1/2 in". */
     private const FRACTION = '/^\s*(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)\s*(?:"|in\.?)?\s*$/';

@@ -17,7 +17,7 @@ use Symfony\Component\HttpFoundation\Response;
 class ReadableInput
 {
     /** Fields that hold several values, by name or number; every other holds one. */
-    private const LISTS = ['own', 'hours', 'zones', 'label'];
+    private const LISTS = ['own', 'hours', 'zones', 'label', 'tool_mark_um', 'stop_at', 'sanded', 'shown'];
 
     private const MOST_VALUES = 60;
 

@@ -7,6 +7,7 @@ namespace HonestGrain\Command\Verb;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Command\Verb;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Route;
@@ -28,15 +29,22 @@ final readonly class RouteVerb implements Verb
         return [
             'does' => 'Derives the ordered steps of a piece document and what conflicts in it.',
             'fields' => [
-                '(whole document)' => 'a piece as the application exports it; see docs/formats/piece.md',
-                'surface.abrasives' => 'the grits at hand; '.implode(', ', Bench::USUAL_GRITS).' where not given',
+                '(whole document)' => 'a piece as the application exports it, version 1 or 2; see docs/formats/piece.md',
+                'parts.surface.abrasives' => 'the grits at hand; '.implode(', ', Bench::USUAL_GRITS).' where not given',
             ],
-            'example' => '{"format":"honest-grain/piece","version":1,"name":"Bowl","form":"shallow-bowl","wood":"Ash (white)","grain":"side","moisture_percent":9,"shape":{"outer":[[0,40,"corner"],[30,90],[60,110,"corner"]],"inner":[[60,104,"corner"],[34,86],[10,0]]},"marks":[],"coats":[{"zones":["outside","inside","rim"],"layers":[{"product":"Oil-varnish blend","denib":null}],"buff":false}]}',
+            'example' => '{"format":"honest-grain/piece","version":2,"name":"Bowl","form":"shallow-bowl","parts":[{'
+                .'"id":"body","wood":"Ash (white)","grain":"side","moisture_percent":9,"holding":"tenon",'
+                .'"shape":{"outer":[[0,40,"corner"],[30,90],[60,110,"corner"]],'
+                .'"inner":[[60,104,"corner"],[34,86],[10,0]]},'
+                .'"coats":[{"id":"c1","zones":["outside","inside","rim"],"layers":[{"id":"l1",'
+                .'"product":"Oil-varnish blend","denib":null}],"buff":false}]}]}',
         ];
     }
 
     public function answer(Document $question): array
     {
-        return Route::of(Piece::read($question, $this->catalogue), Bench::usual($this->catalogue))->toArray();
+        $tables = Tables::of($this->catalogue);
+
+        return Route::of(Piece::read($question, $tables), Bench::usual($this->catalogue), $tables)->toArray();
     }
 }

@@ -71,6 +71,11 @@ final class InvalidProfile extends BadInput
         );
     }
 
+    public static function bore(string $field, mixed $value, string $allowed): self
+    {
+        return new self('bore', $field, "$field is ".self::quote($value)."; $allowed.");
+    }
+
     public static function band(string $field, float $fromMm, float $toMm, float $arcMm): self
     {
         return new self('band-off-curve', $field, sprintf('%s runs from %.1f to %.1f mm; it takes distances from 0 to %.1f mm (the length of the curve), the first smaller than the second.', $field, $fromMm, $toMm, $arcMm));

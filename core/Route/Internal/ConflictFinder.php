@@ -15,15 +15,19 @@ use HonestGrain\Coating\Stack;
 use HonestGrain\Coating\Verdict;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Warning;
+use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
+use HonestGrain\Piece\FlawPlace;
 use HonestGrain\Piece\Mark;
+use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Purpose;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\LayerWaits;
 use HonestGrain\Route\Sanding;
-use HonestGrain\Technique\MarkKind;
+use HonestGrain\Technique\Nature;
 
 /**
  * Finds the wishes of a piece that do not go together.
@@ -32,14 +36,11 @@ use HonestGrain\Technique\MarkKind;
  */
 final class ConflictFinder
 {
-    /** A torch cracks walls thinner than this (workshop). */
-    private const TORCH_WALL_MM = 5.0;
-
     /**
      * @param  array<string, Sanding>  $sandings  by zone
      * @return list<Conflict>
      */
-    public static function in(Piece $piece, Measurement $measured, array $sandings): array
+    public static function in(Piece $piece, Part $part, Measurement $measured, array $sandings, Tables $tables): array
     {
         $conflicts = [];
         foreach ($measured->warnings as $warning) {
@@ -47,18 +48,21 @@ final class ConflictFinder
                 $conflicts[] = Conflict::warn([], $warning->message, ['Change the shape', 'Go on with care']);
             }
         }
-        foreach ($piece->coatPlans as $plan) {
-            $conflicts = [...$conflicts, ...self::ofPlan($piece, $plan), ...self::ofLiner($plan, $measured)];
+        foreach ($part->coatPlans as $plan) {
+            $conflicts = [...$conflicts, ...self::ofPlan($part, $plan), ...self::ofLiner($plan, $measured)];
         }
         foreach ($sandings as $sanding) {
-            $conflicts = [...$conflicts, ...self::ofSanding($sanding)];
+            $conflicts = [...$conflicts, ...self::ofSanding($sanding, "$part->id.{$sanding->zone->id}/sand")];
         }
 
-        return [...$conflicts, ...self::ofMarks($piece, $measured), ...self::ofFood($piece, $measured)];
+        return [
+            ...$conflicts, ...self::ofMarks($piece, $part, $measured, $tables), ...self::ofContents($piece, $part, $measured),
+            ...self::ofFlaws($part),
+        ];
     }
 
     /** @return list<Conflict> */
-    private static function ofPlan(Piece $piece, CoatPlan $plan): array
+    private static function ofPlan(Part $part, CoatPlan $plan): array
     {
         $conflicts = [];
         $steps = [];
@@ -67,17 +71,17 @@ final class ConflictFinder
             $below = $plan->coats[$i - 1] ?? null;
             $hours = $below === null ? null : LayerWaits::before($below->coating, $coat->coating, $coat->denib);
             $layers[] = new Layer($coat->coating, $coat->denib, $hours);
-            $steps[] = 'coat-'.$plan->name().'-'.($i + 1);
+            $steps[] = $coat->id;
         }
-        $stack = Stack::judge($piece->wood, $layers);
+        $stack = Stack::judge($part->wood, $layers);
         foreach ($stack->pairs as $i => $pair) {
             $conflicts[] = self::ofPair($pair, [$steps[$i], $steps[$i + 1]]);
         }
         foreach ($stack->notes as $note) {
             $conflicts[] = self::ofPair($note, $steps);
         }
-        foreach ($plan->overColours($piece->marks) as [$mark, $pair]) {
-            $conflicts[] = self::ofPair($pair, ['mark-'.$mark->band->id, $steps[0]]);
+        foreach ($plan->overColours($part->marks) as [$mark, $pair]) {
+            $conflicts[] = self::ofPair($pair, [$mark->id(), $steps[0]]);
         }
 
         return array_values(array_filter($conflicts));
@@ -95,7 +99,7 @@ final class ConflictFinder
         if ($poured === [] || $undercut === [] || ! in_array('inside', $plan->zones, true)) {
             return [];
         }
-        $steps = array_map(fn (int $i): string => 'coat-'.$plan->name().'-'.($i + 1), array_keys($poured));
+        $steps = array_values(array_map(fn (Coat $coat): string => $coat->id, $poured));
 
         return [Conflict::warn(
             $steps, 'The inside is wider than the narrowest place above it: the liner cannot be seen to reach there.',
@@ -116,14 +120,15 @@ final class ConflictFinder
     }
 
     /** @return list<Conflict> */
-    private static function ofSanding(Sanding $sanding): array
+    private static function ofSanding(Sanding $sanding, string $step): array
     {
-        $step = 'sand-'.$sanding->zone->id;
-        $conflicts = [];
+        $conflicts = $sanding->unpriced === null ? [] : [Conflict::forbid(
+            [$step], $sanding->unpriced, ['Type its hardness on the Shelf', 'Say which wood it is like'], 'unpriced',
+        )];
         if ($sanding->missing !== null && $sanding->own === null) {
             $choices = ['Put the grit on your shelf', 'Sand in your own way', 'Choose a first coat that asks for less'];
             $conflicts[] = $sanding->borrowed
-                ? Conflict::forbid([$step], $sanding->missing, array_slice($choices, 0, 2))
+                ? Conflict::forbid([$step], $sanding->missing, array_slice($choices, 0, 2), 'unpriced')
                 : Conflict::warn([$step], $sanding->missing, $choices);
         }
         foreach ($sanding->chosen()->warnings ?? [] as $warning) {
@@ -149,26 +154,35 @@ final class ConflictFinder
     }
 
     /** @return list<Conflict> */
-    private static function ofMarks(Piece $piece, Measurement $measured): array
+    private static function ofMarks(Piece $piece, Part $part, Measurement $measured, Tables $tables): array
     {
         $conflicts = [];
-        foreach ($piece->marks as $i => $mark) {
-            if ($mark->kind === MarkKind::Scorch && $measured->wall !== null && $measured->wall->minMm < self::TORCH_WALL_MM) {
+        $least = $tables->calibration->marks->scorchLeastWallMm;
+        foreach ($part->marks as $i => $mark) {
+            $flames = $mark->technique->nature() === Nature::Flames;
+            if ($flames && $measured->wall !== null && $measured->wall->minMm < $least) {
                 $conflicts[] = Conflict::warn(
-                    ["mark-{$mark->band->id}"],
+                    [$mark->id()],
                     sprintf(
                         'The wall is %s mm at its thinnest: a torch cracks walls under %.0f mm.',
-                        round($measured->wall->minMm, 3), self::TORCH_WALL_MM,
+                        round($measured->wall->minMm, 3), $least,
                     ),
                     ['Scorch before thinning', 'Keep the flame moving and use short passes'],
                 );
             }
             if ($mark->stain !== null) {
-                $conflicts = [...$conflicts, ...self::ofColour($piece, $mark)];
+                $conflicts = [...$conflicts, ...self::ofColour($piece, $part, $mark)];
             }
-            foreach (array_slice($piece->marks, $i + 1) as $other) {
-                if ($mark->overlaps($other) && $mark->kind !== MarkKind::Dye && $other->kind !== MarkKind::Dye) {
-                    $conflicts[] = Conflict::warn(["mark-{$mark->band->id}", "mark-{$other->band->id}"], sprintf('%s and %s lie on the same place.', $mark->kind->label(), lcfirst($other->kind->label())), ['Move one of the bands', 'Leave one out']);
+            foreach (array_slice($part->marks, $i + 1) as $other) {
+                if ($mark->overlaps($other) && ! $mark->colours() && ! $other->colours()) {
+                    $conflicts[] = Conflict::warn(
+                        [$mark->id(), $other->id()],
+                        sprintf(
+                            '%s and %s lie on the same place.', $mark->technique->label(),
+                            lcfirst($other->technique->label()),
+                        ),
+                        ['Move one of the bands', 'Leave one out'],
+                    );
                 }
             }
         }
@@ -181,24 +195,24 @@ final class ConflictFinder
      *
      * @return list<Conflict>
      */
-    private static function ofColour(Piece $piece, Mark $colour): array
+    private static function ofColour(Piece $piece, Part $part, Mark $colour): array
     {
         $conflicts = [];
-        $id = "mark-{$colour->band->id}";
+        $id = $colour->id();
         $stain = $colour->stain ?? throw new \LogicException('Only a colour of a class is judged.');
-        foreach (Stack::colourOnWood($piece->wood, $stain) as $note) {
+        foreach (Stack::colourOnWood($part->wood, $stain) as $note) {
             $conflicts[] = self::ofPair($note, [$id]);
         }
         $later = false;
-        foreach ($piece->marksInOrder() as $other) {
+        foreach ($part->marksInOrder($piece->order) as $other) {
             if ($other === $colour) {
                 $later = true;
             } elseif ($colour->overlaps($other) && $later && $other->stain !== null) {
                 $pair = Compatibility::of($stain, $other->stain, Between::hours($colour->waitHours));
-                $conflicts[] = self::ofPair($pair, [$id, "mark-{$other->band->id}"]);
-            } elseif ($colour->overlaps($other) && $stain->takesColourOut() && $other->kind->isBurnt()) {
+                $conflicts[] = self::ofPair($pair, [$id, $other->id()]);
+            } elseif ($colour->overlaps($other) && $stain->takesColourOut() && $other->technique->nature()->leavesChar()) {
                 $conflicts[] = Conflict::warn(
-                    ["mark-{$other->band->id}", $id],
+                    [$other->id(), $id],
                     'Bleach takes burnt lines out again, and what is left of it in the wood gives off fumes when it '
                         .'is burnt.',
                     ['Keep the two bands apart', 'Leave one out'],
@@ -210,21 +224,21 @@ final class ConflictFinder
     }
 
     /**
-     * What lies on a surface that is to hold food and may never do so.
+     * What lies on a surface that is to hold food or water and may never do so.
      *
      * @return list<Conflict>
      */
-    private static function ofFood(Piece $piece, Measurement $measured): array
+    private static function ofContents(Piece $piece, Part $part, Measurement $measured): array
     {
         $conflicts = [];
-        foreach ($piece->purpose === Purpose::Food ? $piece->coatPlans : [] as $plan) {
-            if (array_intersect($plan->zones, $piece->foodZones($measured)) === []) {
+        foreach ($piece->purpose->holds() ? $part->coatPlans : [] as $plan) {
+            if (array_intersect($plan->zones, $part->foodZones($measured)) === []) {
                 continue;
             }
-            foreach ($plan->coats as $i => $coat) {
-                if ($coat->coating->food === FoodUse::No) {
+            foreach ($plan->coats as $coat) {
+                if ($piece->purpose === Purpose::Food && $coat->coating->food === FoodUse::No) {
                     $conflicts[] = Conflict::forbid(
-                        ['coat-'.$plan->name().'-'.($i + 1)],
+                        [$coat->id],
                         "{$coat->coating->class} is not for food, cured or not: no date can make it so.",
                         [
                             'Choose a coat that may hold food once cured',
@@ -232,6 +246,34 @@ final class ConflictFinder
                         ],
                     );
                 }
+            }
+            $last = $plan->coats[count($plan->coats) - 1] ?? null;
+            if ($piece->purpose === Purpose::Water && $last !== null && $last->coating->water === 'low') {
+                $conflicts[] = Conflict::warn(
+                    [$last->id], "{$last->coating->class} does not stand water for long.",
+                    ['Line the inside with an epoxy', 'Say under Shape that the piece is not for water'],
+                );
+            }
+        }
+
+        return $conflicts;
+    }
+
+    /** @return list<Conflict> */
+    private static function ofFlaws(Part $part): array
+    {
+        $conflicts = [];
+        $bites = in_array($part->holding, [Holding::Tenon, Holding::Recess], true);
+        foreach ($part->flaws as $flaw) {
+            if ($bites && $flaw->on === FlawPlace::Foot && $flaw->kind->weakensHold()) {
+                $conflicts[] = Conflict::warn(
+                    ["$part->id/mount"],
+                    sprintf(
+                        'A %s lies in the foot: a %s cut across it may let go.', lcfirst($flaw->kind->label()),
+                        $part->holding->value,
+                    ),
+                    ['Hold it on a glued waste block or a faceplate', 'Mend it first and keep the tail centre up'],
+                );
             }
         }
 

@@ -3,12 +3,44 @@
         <h1>Register a workshop</h1>
         <form method="post" action="/register" class="mt-4">
             @csrf
-            <x-field name="workshop" label="The workshop's name"><input class="w-full" name="workshop" value="{{ old('workshop') }}" required maxlength="120"></x-field>
-            <x-field name="time_zone" label="Its time zone"><select class="w-full" name="time_zone">@foreach (timezone_identifiers_list() as $zone)<option @selected(old('time_zone', 'UTC') === $zone)>{{ $zone }}</option>@endforeach</select></x-field>
-            <x-field name="name" label="Your name"><input class="w-full" name="name" value="{{ old('name') }}" required maxlength="120" autocomplete="name"></x-field>
-            <x-field name="email" label="E-mail"><input class="w-full" type="email" name="email" value="{{ old('email') }}" required autocomplete="username"></x-field>
-            <x-field name="password" label="Password" hint="Ten characters or more; a few words are easier than signs."><input class="w-full" type="password" name="password" required autocomplete="new-password"></x-field>
-            <x-field name="password_confirmation" label="Password again"><input class="w-full" type="password" name="password_confirmation" required autocomplete="new-password"></x-field>
+            <x-field name="workshop" label="The workshop's name"
+                ><input class="w-full" name="workshop" value="{{ old('workshop') }}" required maxlength="120"
+            /></x-field>
+            <x-field name="time_zone" label="Its time zone"
+                ><select class="w-full" name="time_zone">
+                    @foreach (timezone_identifiers_list() as $zone)
+                        <option @selected(old('time_zone', 'UTC') === $zone)>{{ $zone }}</option>
+                    @endforeach</select
+            ></x-field>
+            <x-field name="name" label="Your name"
+                ><input
+                    class="w-full"
+                    name="name"
+                    value="{{ old('name') }}"
+                    required
+                    maxlength="120"
+                    autocomplete="name"
+            /></x-field>
+            <x-field name="email" label="E-mail"
+                ><input
+                    class="w-full"
+                    type="email"
+                    name="email"
+                    value="{{ old('email') }}"
+                    required
+                    autocomplete="username"
+            /></x-field>
+            <x-field name="password" label="Password" hint="Ten characters or more; a few words are easier than signs."
+                ><input class="w-full" type="password" name="password" required autocomplete="new-password"
+            /></x-field>
+            <x-field name="password_confirmation" label="Password again"
+                ><input
+                    class="w-full"
+                    type="password"
+                    name="password_confirmation"
+                    required
+                    autocomplete="new-password"
+            /></x-field>
             <button class="press press-main">Register</button>
             <a class="ml-4" href="/sign-in">I have a workshop already</a>
         </form>

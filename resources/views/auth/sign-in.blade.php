@@ -2,22 +2,40 @@
     <div class="mx-auto grid max-w-5xl gap-16 px-4 sm:px-[40px] pt-[9vh] md:grid-cols-[1.2fr_1fr]">
         <div>
             <p class="font-slab text-[2.6rem] font-semibold leading-tight">Honest Grain</p>
-            <p class="mt-3 max-w-[40ch] text-[1.15rem]">What to do to each piece next, with what, for how long, and when it is done: from the first grit to the last coat, in your own shop's air.</p>
-            <div class="piece-art mt-8 max-w-md" aria-hidden="true">{!! HonestGrain\Drawing\Elevation::of(HonestGrain\Geometry\Form::ShallowBowl->profile(280, 96, 92, 8), HonestGrain\Geometry\GrainDirection::Side, '#cba070', [], 'a bowl')->detailed() !!}</div>
+            <p class="mt-3 max-w-[40ch] text-[1.15rem]">
+                What to do to each piece next, with what, for how long, and when it is done: from the first grit to the
+                last coat, in your own shop's air.
+            </p>
+            <div class="piece-art mt-8 max-w-md" aria-hidden="true">{!! App\View\FormDrawings::greeting() !!}</div>
         </div>
         <div>
             <h1>Sign in</h1>
             <form method="post" action="/sign-in" class="mt-4">
                 @csrf
-                <x-field name="email" label="E-mail"><input class="w-full" type="email" name="email" value="{{ old('email') }}" required autocomplete="username" autofocus></x-field>
-                <x-field name="password" label="Password"><input class="w-full" type="password" name="password" required autocomplete="current-password"></x-field>
-                <label class="mb-4 block"><input type="checkbox" name="remember" value="1"> Stay signed in on this machine</label>
+                <x-field name="email" label="E-mail"
+                    ><input
+                        class="w-full"
+                        type="email"
+                        name="email"
+                        value="{{ old('email') }}"
+                        required
+                        autocomplete="username"
+                        autofocus
+                /></x-field>
+                <x-field name="password" label="Password"
+                    ><input class="w-full" type="password" name="password" required autocomplete="current-password"
+                /></x-field>
+                <label class="mb-4 block"
+                    ><input type="checkbox" name="remember" value="1" /> Stay signed in on this machine</label
+                >
                 <button class="press press-main w-full">Sign in</button>
             </form>
             <p class="mt-4"><a href="/register">Register a workshop of your own</a></p>
             <form method="post" action="/demo" class="mt-8 border-t border-rule pt-5">
                 @csrf
-                <p class="mb-2">Look round first: a small harbour-side shop, two and a half weeks before its winter fair.</p>
+                <p class="mb-2">
+                    Look round first: a small harbour-side shop, two and a half weeks before its winter fair.
+                </p>
                 <button class="press w-full">Open a demo workshop</button>
             </form>
         </div>

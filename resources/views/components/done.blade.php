@@ -2,7 +2,24 @@
 @props(['step', 'look' => 'press', 'label' => 'Done', 'id' => null])
 @php($caution = $step->unheeded(session('cautioned', [])))
 @if ($caution)
-    <form method="post" action="{{ route('cautions') }}" data-live>@csrf<input type="hidden" name="hazard" value="{{ $caution->value }}"><button @class([$look, 'press-warn' => str_contains($look, 'press'), 'warn' => ! str_contains($look, 'press')]) aria-label="{{ $caution->title() }}: I have seen to it, for {{ $step->piece->name }}">{{ str_contains($look, 'press') ? $caution->title().': I have seen to it' : 'Caution' }}</button></form>
+    <form method="post" action="{{ route('cautions') }}" data-live>
+        @csrf
+        <input type="hidden" name="hazard" value="{{ $caution->value }}" /><button
+            @class([$look, 'press-warn' => str_contains($look, 'press'), 'warn' => ! str_contains($look, 'press')])
+            aria-label="{{ $caution->title() }}: I have seen to it, for {{ $step->piece->name }}"
+        >
+            {{ str_contains($look, 'press') ? $caution->title().': I have seen to it' : 'Caution' }}
+        </button>
+    </form>
 @else
-    <form method="post" action="{{ route('steps.done', $step) }}" data-live>@csrf<x-read :step="$step" /><button class="{{ $look }}" @if ($id) id="{{ $id }}" @endif @if ($id === null) aria-label="Done: {{ $step->piece->name }}, {{ $step->title }}" @endif>{{ $label }}</button></form>
+    <form method="post" action="{{ route('steps.done', $step) }}" data-live>
+        @csrf
+        <x-read :step="$step" /><button
+            class="{{ $look }}"
+            @if ($id) id="{{ $id }}" @endif
+            @if ($id === null) aria-label="Done: {{ $step->piece->name }}, {{ $step->title }}" @endif
+        >
+            {{ $label }}
+        </button>
+    </form>
 @endif

@@ -4,7 +4,9 @@
 <label {{ $attributes->class('field') }}>
     <span>{{ $label }}</span>
     {{ $slot }}
-    @if ($hint)<small class="faint block">{{ $hint }}</small>@endif
+    @if ($hint)
+        <small class="faint block">{{ $hint }}</small>
+    @endif
     @error($key)
         @php($shown->add($name))
         <em>{{ $message }}</em>

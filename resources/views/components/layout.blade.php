@@ -2,50 +2,68 @@
 <!DOCTYPE html>
 <html lang="en" data-theme="{{ $me?->prefers('theme') ?? 'paper' }}">
 <head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <meta charset="utf-8" />
+    <meta name="viewport" content="width=device-width, initial-scale=1" />
+    <meta name="csrf-token" content="{{ csrf_token() }}" />
     <title>{{ $title }} · Honest Grain</title>
-    <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    <link rel="icon" href="/mark.svg" type="image/svg+xml" />
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body>
     <a href="#content" class="sr-only focus:not-sr-only focus:absolute focus:bg-paper focus:p-3">To the content</a>
     @auth
         @php($air = $me->workshop->climate)
-        <header class="no-print flex flex-wrap items-baseline gap-x-8 gap-y-1 border-b border-ink px-4 sm:px-[40px] pt-3.5">
+        <header
+            class="no-print flex flex-wrap items-baseline gap-x-8 gap-y-1 border-b border-ink px-4 sm:px-[40px] pt-3.5"
+        >
             <a href="/bench" class="pb-3 font-slab text-[1.15rem] font-semibold text-ink no-underline">Honest Grain</a>
             <nav aria-label="Main" class="tabs">
-                @foreach (['bench' => 'Bench', 'pieces' => 'Pieces', 'weeks' => 'Weeks', 'shelf' => 'Shelf', 'shop' => 'Shop'] as $path => $label)
-                    <a href="/{{ $path }}" class="!pb-2" @if ($section === $path) aria-current="page" @endif>{{ $label }}</a>
+                @foreach (App\View\Show::SECTIONS as $path => $label)
+                    <a
+                        href="/{{ $path }}"
+                        class="!pb-2"
+                        @if ($section === $path) aria-current="page" @endif
+                        >{{ $label }}</a
+                    >
                 @endforeach
             </nav>
             <div class="faint small ml-auto flex items-baseline gap-5 pb-2">
-                <span>{{ $me->workshop->name }} · {{ $show->temperature($air['day_c']) }} by day · {{ $show->plain($air['day_rh']) }} % · {{ $show->day(now()) }} {{ $show->time(now()) }}</span>
-                <form method="post" action="/sign-out">@csrf<button class="quiet whitespace-nowrap">Sign out</button></form>
+                <span>{{ $show->whereAndWhen($me->workshop) }}</span>
+                <form method="post" action="/sign-out">
+                    @csrf
+                    <button class="quiet whitespace-nowrap">Sign out</button>
+                </form>
             </div>
         </header>
     @endauth
     <main id="content">
         <div class="no-print sticky top-0 z-10 bg-paper">
-        <p id="said" role="status" class="{{ session('said') ? 'px-4 sm:px-[40px] py-2' : '' }} mx-auto max-w-[1440px]">
-            @if (session('said')){{ session('said') }}@endif
-            @if (session('undo'))
-                <button class="quiet" form="undo-last">Take it back</button>
+            <p
+                id="said"
+                role="status"
+                class="{{ session('said') ? 'px-4 sm:px-[40px] py-2' : '' }} mx-auto max-w-[1440px]"
+            >
+                @if (session('said')) {{ session('said') }}@endif
+                @if (session('undo'))
+                    <button class="quiet" form="undo-last">Take it back</button>
+                @endif
+            </p>
+            @inject('shown', 'App\View\ShownErrors')
+            @php($others = $shown->others($errors))
+            @if ($others !== [])
+                <div class="mx-auto max-w-[1440px] px-4 sm:px-[40px] py-1" role="alert" id="problems">
+                    <ul class="note note-warn">
+                        @foreach ($others as $message)
+                            <li>{{ $message }}</li>
+                        @endforeach
+                    </ul>
+                </div>
             @endif
-        </p>
-        @inject('shown', 'App\View\ShownErrors')
-        @php($others = $shown->others($errors))
-        @if ($others !== [])
-            <div class="mx-auto max-w-[1440px] px-4 sm:px-[40px] py-1" role="alert" id="problems">
-                <ul class="note note-warn">
-                    @foreach ($others as $message)<li>{{ $message }}</li>@endforeach
-                </ul>
-            </div>
-        @endif
         </div>
         @if (session('undo'))
-            <form method="post" action="{{ route('log.undo', session('undo')) }}" id="undo-last" data-live hidden>@csrf</form>
+            <form method="post" action="{{ route('log.undo', session('undo')) }}" id="undo-last" data-live hidden>
+                @csrf
+            </form>
         @endif
         {{ $slot }}
     </main>

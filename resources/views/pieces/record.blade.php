@@ -3,27 +3,50 @@
     <div class="grid gap-x-14 lg:grid-cols-[1.6fr_1fr]">
         <div>
             <h2>What happened</h2>
-            <form method="post" action="{{ route('pieces.record', $piece) }}" class="mt-2 flex flex-wrap items-end gap-x-3" data-live>
+            <form
+                method="post"
+                action="{{ route('pieces.record', $piece) }}"
+                class="mt-2 flex flex-wrap items-end gap-x-3"
+                data-live
+            >
                 @csrf
                 <x-once />
                 <x-field name="body" label="A note about this piece" class="grow basis-full sm:basis-0">
-                    <input class="w-full" name="body" maxlength="1000" value="{{ old('body') }}">
+                    <input class="w-full" name="body" maxlength="1000" value="{{ old('body') }}" />
                 </x-field>
                 <x-field name="weight" :label="'Weight, '.$show->unit(App\View\Unit::Mass)">
-                    <input class="w-28" name="weight" inputmode="decimal" value="{{ old('weight') }}">
+                    <input class="w-28" name="weight" inputmode="decimal" value="{{ old('weight') }}" />
                 </x-field>
                 <button class="press mb-[0.8rem]">Note it</button>
             </form>
             @forelse ($entries as $entry)
                 <x-entry :entry="$entry" :undone="$undone" />
             @empty
-                <p class="faint mt-2">Nothing yet. Every “done”, note and mishap is written here with its time and the shop's air.</p>
+                <p class="faint mt-2">
+                    Nothing yet. Every “done”, note and mishap is written here with its time and the shop's air.
+                </p>
             @endforelse
-            @if ($entries->hasMorePages())<p class="mt-2"><a href="{{ $entries->nextPageUrl() }}">Earlier</a></p>@endif
+            @if ($entries->hasMorePages())
+                <p class="mt-2"><a href="{{ $entries->nextPageUrl() }}">Earlier</a></p>
+            @endif
         </div>
         <div>
             <h2>Changes to the plan</h2>
-            <table class="small mt-1"><tbody>@foreach ($revisions as $revision)<tr><td>{{ $revision->number }}. {{ $revision->what }}@if ($revision->number === $piece->revision) <b>(as it is)</b>@endif</td><td class="n faint">{{ $show->dayTime($revision->created_at) }}</td></tr>@endforeach</tbody></table>
+            <table class="small mt-1">
+                <tbody>
+                    @foreach ($revisions as $revision)
+                        <tr>
+                            <td>
+                                {{ $revision->number }}. {{ $revision->what }}
+                                @if ($revision->number === $piece->revision)
+                                    <b>(as it is)</b>
+                                @endif
+                            </td>
+                            <td class="n faint">{{ $show->dayTime($revision->created_at) }}</td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
         </div>
     </div>
 </x-piece>

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SaveWood;
+use App\Models\OwnWood;
+use App\Planning\Planner;
+use App\Planning\ShopMapper;
+use App\View\WoodsPanel;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Reading\Document;
+use HonestGrain\Wood\Wood;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** Woods as this workshop knows them, over the catalogue's. */
+class WoodController extends Controller
+{
+    public function __construct(private readonly Planner $planner)
+    {
+    }
+
+    public function index(Request $request, ShopMapper $mapper, Catalogue $catalogue): View
+    {
+        $workshop = $this->workshop($request);
+
+        return view('woods', [
+            'panel' => new WoodsPanel($mapper->tables($workshop)->woods, $workshop->woods),
+            'known' => $catalogue->woods()->names(),
+        ]);
+    }
+
+    public function store(SaveWood $request, Catalogue $catalogue): RedirectResponse
+    {
+        $typed = $request->wood();
+        // Refused here, before anything is stored, if it makes no sense.
+        $wood = Wood::typed(Document::of($typed), $catalogue->woods());
+        $workshop = $this->workshop($request);
+        $this->planner->apply($workshop, fn (): OwnWood => $workshop->woods()->updateOrCreate(
+            ['name' => $wood->name], ['typed' => $typed],
+        ));
+
+        return back()->with('said', "$wood->name is among your woods; pieces of it were worked out again.");
+    }
+
+    /** A wood goes unless a piece is made of it that the catalogue could not stand in for. */
+    public function destroy(Request $request, OwnWood $ownWood, Catalogue $catalogue): RedirectResponse
+    {
+        $workshop = $this->workshop($request);
+        $isOnlyHere = ! in_array($ownWood->name, $catalogue->woods()->names(), true);
+        $pieces = $isOnlyHere ? $workshop->pieces()->where('document', 'like', '%'.addcslashes(
+            (string) json_encode($ownWood->name), '%_\\',
+        ).'%')->count() : 0;
+        if ($pieces > 0) {
+            throw ValidationException::withMessages(['wood_name' => "“{$ownWood->name}” stays: $pieces "
+                .($pieces === 1 ? 'piece is' : 'pieces are').' made of it.']);
+        }
+        $this->planner->apply($workshop, fn (): ?bool => $ownWood->delete());
+
+        return back()->with('said', "$ownWood->name is no longer among your woods.");
+    }
+}

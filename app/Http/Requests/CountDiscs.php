@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** How many discs of a grit are left. */
+class CountDiscs extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'discs' => ['required', 'integer', 'between:0,9999'],
+        ];
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Piece;
+use App\Models\User;
+use App\Planning\Edit;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A change to a piece: it carries the version that the page was made from and, where a part is meant, its id. */
+abstract class PieceChange extends FormRequest
+{
+    /** @return array<string, mixed> */
+    abstract protected function fields(): array;
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return $this->fields() + [
+            'version' => ['required', 'integer', 'min:1'],
+            'part' => ['nullable', 'string', 'max:40'],
+        ];
+    }
+
+    public function edit(string $what): Edit
+    {
+        /** @var User $user */
+        $user = $this->user();
+
+        return new Edit((int) $this->validated('version'), $what, $user);
+    }
+
+    /** The id of the part that is meant: the first where none is named, or none of that name is there. */
+    public function part(): string
+    {
+        /** @var Piece $piece */
+        $piece = $this->route('piece');
+        $ids = array_column($piece->document['parts'], 'id');
+        $named = $this->validated('part');
+
+        return in_array($named, $ids, true) ? $named : $ids[0];
+    }
+
+    protected function number(string $field): ?float
+    {
+        $typed = $this->validated($field);
+
+        return $typed === null ? null : (float) $typed;
+    }
+}

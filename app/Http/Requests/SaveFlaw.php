@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\View\Show;
+use App\View\Unit;
+use HonestGrain\Piece\Flaw;
+use HonestGrain\Piece\FlawKind;
+use HonestGrain\Piece\FlawPlace;
+use HonestGrain\Piece\Wish;
+use Illuminate\Validation\Rule;
+
+/** What the wood brings, at its place on a part. */
+class SaveFlaw extends PieceChange
+{
+    private const FARTHEST_MM = 6000.0;
+
+    protected function fields(): array
+    {
+        $show = app(Show::class);
+        $size = ['nullable', 'numeric', $show->between(Unit::Length, 0.01, Flaw::MAX_SIZE_MM)];
+        $along = ['required', 'numeric', $show->between(Unit::Length, 0, self::FARTHEST_MM)];
+
+        return [
+            'flaw_kind' => ['required', Rule::enum(FlawKind::class)],
+            'flaw_on' => ['required', Rule::enum(FlawPlace::class)],
+            'flaw_from' => $along,
+            'flaw_to' => [...$along, 'gte:flaw_from'],
+            'azimuth_from' => ['nullable', 'required_with:azimuth_to', 'numeric', 'between:-360,720'],
+            'azimuth_to' => ['nullable', 'required_with:azimuth_from', 'numeric', 'between:-360,720'],
+            'flaw_width' => $size, 'flaw_depth' => $size,
+            'wish' => ['required', Rule::enum(Wish::class)],
+            'with' => ['nullable', Rule::in(Flaw::WITH)],
+        ];
+    }
+
+    /** @return array<string, mixed> as in the document, without its id */
+    public function flaw(Show $show): array
+    {
+        $mm = fn (string $field): ?float => $this->number($field) === null
+            ? null : $show->typed(Unit::Length, (float) $this->number($field));
+        $azimuth = $this->number('azimuth_from');
+
+        return [
+            'kind' => $this->validated('flaw_kind'), 'on' => $this->validated('flaw_on'),
+            'from_mm' => $mm('flaw_from'), 'to_mm' => $mm('flaw_to'),
+            'azimuth_deg' => $azimuth === null ? null : [$azimuth, $this->number('azimuth_to')],
+            'width_mm' => $mm('flaw_width'), 'depth_mm' => $mm('flaw_depth'),
+            'wish' => $this->validated('wish'), 'with' => $this->validated('with'),
+        ];
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\View\Show;
+use App\View\Unit;
+use HonestGrain\Geometry\Form;
+use HonestGrain\Piece\JointKind;
+use HonestGrain\Piece\JointPlace;
+use Illuminate\Validation\Rule;
+
+/** How two parts meet. */
+class SaveJoint extends PieceChange
+{
+    protected function fields(): array
+    {
+        $show = app(Show::class);
+
+        return [
+            'joint_kind' => ['required', Rule::enum(JointKind::class)],
+            'joint_at' => ['required', Rule::enum(JointPlace::class)],
+            'joint_diameter' => ['required', 'numeric', $show->between(Unit::Length, ...Form::SIZES_MM['bore'])],
+            'joint_depth' => ['required', 'numeric', $show->between(Unit::Length, 0, Form::SIZES_MM['height'][1])],
+        ];
+    }
+
+    /** @return array<string, mixed> as in the document, without its id and parts */
+    public function joint(Show $show): array
+    {
+        return [
+            'kind' => $this->validated('joint_kind'), 'at' => $this->validated('joint_at'),
+            'diameter_mm' => $show->typed(Unit::Length, (float) $this->number('joint_diameter')),
+            'depth_mm' => $show->typed(Unit::Length, (float) $this->number('joint_depth')),
+        ];
+    }
+}

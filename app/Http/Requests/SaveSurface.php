@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\View\Show;
+use HonestGrain\Geometry\Face;
+use HonestGrain\Piece\SurfacePlan;
+use Illuminate\Validation\Rule;
+
+/** How the faces of a part are sanded. */
+class SaveSurface extends PieceChange
+{
+    protected function fields(): array
+    {
+        return [
+            'tool_mark_um' => ['array'],
+            'tool_mark_um.*' => ['nullable', 'numeric', 'between:'.implode(',', SurfacePlan::TOOL_MARK_UM)],
+            'own' => ['array'],
+            'own.*' => ['nullable', 'string', 'max:300'],
+            'stop_at' => ['array'],
+            'stop_at.*' => ['nullable', 'string', 'max:20'],
+            'sanded' => ['array'],
+            'sanded.*' => [Rule::in(Face::names())],
+            'shown' => ['array'],
+            'shown.*' => [Rule::in(Face::names())],
+        ];
+    }
+
+    /**
+     * The surface with what the page showed put in: what is empty stands for the usual, a face that is not ticked is
+     * left unsanded, and faces that the page did not show keep what they had.
+     *
+     * @param  array<string, mixed>  $kept  as in the document
+     * @return array<string, mixed>
+     */
+    public function surface(array $kept, Show $show): array
+    {
+        $grits = fn (string $line): array => array_values(array_filter(
+            array_map($show->typedGrit(...), preg_split('/[,;→>]+/u', $line) ?: []),
+            fn (string $grit): bool => $grit !== '',
+        ));
+        $shown = $this->validated('shown') ?? [];
+        $left = array_diff($shown, $this->validated('sanded') ?? []);
+
+        return [
+            'tool_mark_um' => $this->merged($kept, 'tool_mark_um', floatval(...)),
+            'own' => array_filter($this->merged($kept, 'own', $grits), fn (array $own): bool => $own !== []),
+            'stop_at' => $this->merged($kept, 'stop_at', $show->typedGrit(...)),
+            'unsanded' => array_values(array_unique([...array_diff($kept['unsanded'] ?? [], $shown), ...$left])),
+        ] + $kept;
+    }
+
+    /**
+     * @param  array<string, mixed>  $kept
+     * @param  \Closure(string): mixed  $read
+     * @return array<string, mixed> by face
+     */
+    private function merged(array $kept, string $field, \Closure $read): array
+    {
+        $others = array_diff_key((array) ($kept[$field] ?? []), $this->validated($field) ?? []);
+
+        return $others + array_map($read, $this->typed($field));
+    }
+
+    /** @return array<string, string> what was typed, by face */
+    private function typed(string $field): array
+    {
+        return array_filter($this->validated($field) ?? [], fn (?string $typed): bool => trim((string) $typed) !== '');
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\User;
+use App\Planning\ShopMapper;
+use App\View\Show;
+use App\View\Unit;
+use HonestGrain\Geometry\Form;
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Piece\Purpose;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** A new piece, from a form and a few sizes. */
+class StorePiece extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(Show $show, ShopMapper $mapper): array
+    {
+        /** @var User $user */
+        $user = $this->user();
+        $form = Form::tryFrom($this->string('form')->toString());
+        $sizes = [];
+        foreach (Form::SIZES_MM as $size => [$least, $most]) {
+            $sizes[$size] = in_array($size, $form?->asks() ?? [], true)
+                ? ['required', 'numeric', $show->between(Unit::Length, $least, $most)] : ['exclude'];
+        }
+
+        return [
+            'name' => ['required', 'string', 'max:80'],
+            'form' => ['required', Rule::enum(Form::class)],
+            'wood' => ['required', Rule::in($mapper->tables($user->workshop)->woods->names())],
+            'grain' => ['required', Rule::enum(GrainDirection::class)],
+            'moisture' => ['required', 'numeric', 'between:0,200'],
+            'purpose' => ['required', Rule::enum(Purpose::class)],
+            'due' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            'once' => ['nullable', 'string', 'alpha_num', 'max:40'],
+        ] + $sizes;
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Piece;
+use App\Planning\ShopMapper;
+use App\View\Show;
+use App\View\Unit;
+use HonestGrain\Geometry\Bore;
+use HonestGrain\Geometry\Form;
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Holding\Holding;
+use HonestGrain\Piece\Part;
+use Illuminate\Validation\Rule;
+
+/** Name, wood, grain, moisture, hold and bore of one part. */
+class UpdatePart extends PieceChange
+{
+    protected function fields(): array
+    {
+        /** @var Piece $piece */
+        $piece = $this->route('piece');
+        $length = fn (string $size): string => app(Show::class)->between(Unit::Length, ...Form::SIZES_MM[$size]);
+
+        return [
+            'part_name' => ['required', 'string', 'max:'.Part::MAX_NAME],
+            'wood' => ['required', Rule::in(app(ShopMapper::class)->tables($piece->workshop)->woods->names())],
+            'grain' => ['required', Rule::enum(GrainDirection::class)],
+            'moisture' => ['required', 'numeric', 'between:0,200'],
+            'holding' => ['required', Rule::enum(Holding::class)],
+            'bore' => ['nullable', 'numeric', $length('bore')],
+            'bore_depth' => ['nullable', 'numeric', $length('height')],
+            'bore_from' => ['nullable', Rule::in(Bore::FROM)],
+        ];
+    }
+
+    /** @return array{diameter_mm: float, depth_mm: float|null, from: string}|null as in the document */
+    public function bore(Show $show): ?array
+    {
+        $diameter = $this->number('bore');
+        $depth = $this->number('bore_depth');
+
+        return $diameter === null ? null : [
+            'diameter_mm' => $show->typed(Unit::Length, $diameter),
+            'depth_mm' => $depth === null ? null : $show->typed(Unit::Length, $depth),
+            'from' => $this->validated('bore_from') ?? Bore::FROM[0],
+        ];
+    }
+}

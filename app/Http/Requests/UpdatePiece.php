@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use HonestGrain\Piece\Purpose;
+use Illuminate\Validation\Rule;
+
+/** Name, purpose, due date and note of a piece. */
+class UpdatePiece extends PieceChange
+{
+    protected function fields(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:80'],
+            'purpose' => ['required', Rule::enum(Purpose::class)],
+            'due' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            'note' => ['nullable', 'string', 'max:2000'],
+        ];
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use HonestGrain\Coating\Amount;
+use HonestGrain\Coating\AmountUnit;
+use HonestGrain\Route\Step;
+use HonestGrain\Safety\Hazard;
+use Illuminate\Contracts\Database\Eloquent\Castable;
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+
+/** What a page says about a step, as it is kept with it: written and read here alone. */
+final readonly class StepDetails implements Castable
+{
+    /**
+     * @param  list<string>  $how
+     * @param  list<Hazard>  $hazards
+     * @param  array{min_hours: float, max_hours: float|null}|null  $wait  reference hours that the next step waits
+     */
+    private function __construct(
+        public string $because,
+        public string $hold,
+        public array $how,
+        public array $hazards,
+        public string $zone,
+        public string $waitFor,
+        public ?array $wait,
+        public ?Amount $amount,
+        public ?int $speedRpm,
+        public ?string $mount,
+    ) {
+    }
+
+    public static function of(Step $step): self
+    {
+        $wait = $step->wait;
+        $waits = $wait->minHours > 0 || $wait->maxHours !== null;
+
+        return new self(
+            $step->because, $step->hold, $step->how, $step->hazards, $step->zone, $step->waitFor,
+            $waits ? ['min_hours' => round($wait->minHours, 2), 'max_hours' => $wait->maxHours === null
+                ? null : round($wait->maxHours, 2)] : null,
+            $step->amount, $step->rpm, $step->mount?->value,
+        );
+    }
+
+    /** @param  array<string, mixed>  $kept  as toArray() or an earlier release wrote it */
+    public static function read(array $kept): self
+    {
+        $amount = (array) ($kept['amount'] ?? []);
+        $unit = AmountUnit::tryFrom((string) ($kept['amount_unit'] ?? ''));
+
+        return new self(
+            (string) ($kept['because'] ?? ''), (string) ($kept['hold'] ?? ''), array_values($kept['how'] ?? []),
+            array_values(array_filter(array_map(Hazard::tryFrom(...), $kept['hazards'] ?? []))),
+            (string) ($kept['zone'] ?? ''), (string) ($kept['wait_for'] ?? ''), $kept['wait'] ?? null,
+            $amount === [] || $unit === null ? null : Amount::of((float) reset($amount), $unit),
+            isset($kept['speed_rpm']) ? (int) $kept['speed_rpm'] : null, $kept['mount'] ?? null,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'because' => $this->because, 'hold' => $this->hold, 'how' => $this->how,
+            'hazards' => array_map(fn (Hazard $hazard): string => $hazard->value, $this->hazards),
+            'zone' => $this->zone, 'wait_for' => $this->waitFor, 'wait' => $this->wait,
+            'amount' => $this->amount?->toArray(), 'amount_unit' => $this->amount?->unit->value,
+            'speed_rpm' => $this->speedRpm, 'mount' => $this->mount,
+        ];
+    }
+
+    /**
+     * @param  array<int, string>  $arguments
+     * @return CastsAttributes<self, self>
+     */
+    public static function castUsing(array $arguments): CastsAttributes
+    {
+        return new class implements CastsAttributes
+        {
+            public function get($model, string $key, mixed $value, array $attributes): StepDetails
+            {
+                return StepDetails::read((array) json_decode((string) $value, true));
+            }
+
+            public function set($model, string $key, mixed $value, array $attributes): string
+            {
+                return json_encode($value->toArray(), JSON_THROW_ON_ERROR);
+            }
+        };
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Piece;
+use App\Models\PlannedStep;
+use HonestGrain\Coating\Exception\Stalled;
+use HonestGrain\Reading\BadInput;
+use HonestGrain\Route\Remaining;
+use Illuminate\Support\Carbon;
+
+/**
+ * Puts one piece right at once after something was logged on it: what is done, what is next, from when and until when.
+ * Times already planned stay, or move to where their waits allow, until the whole plan is made again.
+ */
+final readonly class Correction
+{
+    public function __construct(private ShopMapper $mapper, private RouteStore $routes)
+    {
+    }
+
+    public function of(Piece $piece): void
+    {
+        $workshop = $piece->workshop;
+        $clock = $this->mapper->clock($workshop);
+        try {
+            [, $route] = $this->routes->of($workshop, $piece, $this->mapper->bench($workshop));
+            $history = History::of($piece);
+            $job = Remaining::of(
+                (string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), 1.0, $route, $history->done,
+                $history->skipped, $clock,
+            );
+        } catch (BadInput|Stalled) {
+            // The plan that follows says why.
+            return;
+        }
+        $tasks = array_column($job->tasks, null, 'id');
+        $stand = $piece->plannedSteps()->get()->keyBy('step');
+        $readyAt = 0;
+        foreach ($route->steps as $step) {
+            /** @var PlannedStep|null $row */
+            $row = $stand->get($step->id);
+            if ($row === null) {
+                continue;
+            }
+            $left = $tasks[$step->id] ?? null;
+            $seconds = (int) round($step->minutes * 60);
+            $start = max($row->start_at?->getTimestamp() ?? 0, $left->notBefore ?? 0);
+            $placed = $left === null || $start === 0
+                ? ['start' => $row->start_at?->getTimestamp(), 'end' => $row->end_at?->getTimestamp()]
+                : ['start' => $start, 'end' => max($row->end_at?->getTimestamp() ?? 0, $start + $seconds)];
+            $readyAt = max($readyAt, $history->done[$step->id] ?? $placed['end'] ?? 0);
+            $row->forceFill(StepTimes::of($step, $history, $clock, $placed, $left))->save();
+        }
+        $piece->update([
+            'ready_at' => $readyAt === 0 || $route->isForbidden() ? null : Carbon::createFromTimestamp($readyAt),
+            'state' => $job->tasks === [] ? Piece::DONE : Piece::WORKING,
+        ]);
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Piece;
+use HonestGrain\Coating\CureClock;
+use HonestGrain\Coating\Exception\Stalled;
+use HonestGrain\Reading\BadInput;
+use HonestGrain\Route\Bench;
+use HonestGrain\Route\Remaining;
+use HonestGrain\Schedule\Job;
+use HonestGrain\Schedule\Plan;
+use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\Scheduler;
+use Illuminate\Support\Carbon;
+
+/** Works a plan out from the state of a shop; writes nothing. */
+final readonly class PlanMaker
+{
+    /** How long it looks for a better order of the pieces. */
+    private const BUDGET_MS = 60;
+
+    public function __construct(private ShopMapper $mapper, private Scheduler $scheduler, private RouteStore $routes)
+    {
+    }
+
+    public function make(ShopState $state): ShopPlan
+    {
+        $workshop = $state->workshop;
+        $clock = $this->mapper->clock($workshop);
+        $bench = $this->mapper->bench($workshop);
+        $pieces = $jobs = [];
+        foreach ($state->pieces as $piece) {
+            $pieces[$piece->id] = $planned = $this->piece($state, $piece, $bench, $clock);
+            if ($planned->job !== null) {
+                $jobs[] = $planned->job;
+            }
+        }
+        [$plan, $trouble] = $this->plan($state, $jobs, $clock);
+
+        return new ShopPlan($state, $clock, $pieces, $plan, $trouble);
+    }
+
+    private function piece(ShopState $state, Piece $piece, Bench $bench, CureClock $clock): PlannedPiece
+    {
+        $history = $state->history($piece->id);
+        $key = $route = null;
+        try {
+            [$key, $route] = $this->routes->of($state->workshop, $piece, $bench);
+            if ($route->isForbidden()) {
+                // What goes against itself has no date: its remarks say why.
+                return new PlannedPiece($piece, $history, $key, $route, null, null);
+            }
+            $job = Remaining::of(
+                (string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), 1.0, $route, $history->done,
+                $history->skipped, $clock, $this->splitAbove($state),
+            );
+            $job->checkWaits($state->now, $clock);
+
+            return new PlannedPiece($piece, $history, $key, $route, $job, null);
+        } catch (Stalled $e) {
+            return new PlannedPiece(
+                $piece, $history, $key, $route, null,
+                $e->getMessage().self::since($history, $state->workshop->time_zone),
+            );
+        } catch (BadInput $e) {
+            return new PlannedPiece($piece, $history, $key, $route, null, $e->getMessage());
+        }
+    }
+
+    /**
+     * @param  list<Job>  $jobs
+     * @return array{Plan|null, string|null}
+     */
+    private function plan(ShopState $state, array $jobs, CureClock $clock): array
+    {
+        try {
+            return [$this->scheduler->plan(Problem::of(
+                $state->now, $this->mapper->hours($state->workshop), ShopMapper::RESOURCES, $jobs, $clock,
+                budgetMs: self::BUDGET_MS,
+            )), null];
+        } catch (BadInput $e) {
+            return [null, $e->getMessage()];
+        }
+    }
+
+    private function splitAbove(ShopState $state): float
+    {
+        return min(
+            Remaining::SPLIT_ABOVE_MINUTES,
+            $this->mapper->hours($state->workshop)->longestStretchSeconds() / 60,
+        );
+    }
+
+    private static function since(History $history, string $timeZone): string
+    {
+        return $history->done === [] ? '' : ' It has waited since '
+            .Carbon::createFromTimestamp(max($history->done), $timeZone)->format('D j M H:i').'.';
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Piece;
+use App\Models\PlannedStep;
+use App\Models\StepDetails;
+use App\Models\Workshop;
+use HonestGrain\Route\Step;
+use HonestGrain\Schedule\Lag;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Writes a plan over the one that stands, as far as it differs. A step keeps its number, so that a page that is still
+ * open in another tab, or on another bench, goes on naming the same step.
+ */
+final readonly class PlanStore
+{
+    private const CHUNK = 200;
+
+    /** @return bool false where the shop has been changed since the plan was begun: nothing is written then */
+    public function keep(ShopPlan $plan): bool
+    {
+        $writes = $this->differences($plan);
+
+        return DB::transaction(function () use ($plan, $writes): bool {
+            $workshop = $plan->state->workshop;
+            $workshop->lock();
+            if ((int) Workshop::query()->whereKey($workshop->id)->value('version') !== $plan->state->version) {
+                return false;
+            }
+            PlannedStep::query()->whereKey($writes->gone)->delete();
+            foreach (array_chunk($writes->rows, self::CHUNK) as $chunk) {
+                PlannedStep::query()->upsert($chunk, ['piece_id', 'step']);
+            }
+            $this->times($writes->times);
+            foreach ($plan->pieces as $planned) {
+                $this->piece($plan, $planned);
+            }
+            Workshop::query()->whereKey($workshop->id)->update([
+                'planned_at' => now(), 'planned_version' => $plan->state->version,
+                'plan_summary' => json_encode($plan->summary(), JSON_THROW_ON_ERROR),
+            ]);
+
+            return true;
+        });
+    }
+
+    /**
+     * The whole row of a step.
+     *
+     * @param  array<string, scalar|null>  $times
+     * @return array<string, mixed>
+     */
+    public static function row(Piece $piece, int $position, Step $step, array $times): array
+    {
+        return [
+            'workshop_id' => $piece->workshop_id, 'piece_id' => $piece->id, 'step' => $step->id,
+            'part' => $step->part, 'technique' => $step->technique, 'position' => $position,
+            'kind' => $step->kind->value, 'title' => mb_substr($step->title, 0, 200), 'minutes' => $step->minutes,
+            'batch' => $step->batch(), 'product' => $step->product,
+            'follows' => json_encode(array_map(fn (Lag $lag): string => $lag->task, $step->after), JSON_THROW_ON_ERROR),
+            'details' => json_encode(StepDetails::of($step)->toArray(), JSON_THROW_ON_ERROR),
+        ] + $times;
+    }
+
+    private function differences(ShopPlan $plan): PlanWrites
+    {
+        $stand = [];
+        foreach (PlannedStep::query()->toBase()->whereIn('piece_id', array_keys($plan->pieces))
+            ->get(['id', 'piece_id', 'step', ...StepTimes::COLUMNS]) as $row) {
+            $stand[$row->piece_id][$row->step] = (array) $row;
+        }
+        $writes = new PlanWrites;
+        foreach ($plan->pieces as $id => $planned) {
+            if ($planned->route === null) {
+                continue;
+            }
+            $isSame = $planned->piece->route_key === $planned->routeKey;
+            $tasks = ShopPlan::tasks($planned);
+            foreach ($planned->steps() as $position => $step) {
+                $placed = $plan->placed($id, $step->id);
+                $times = StepTimes::of(
+                    $step, $planned->history, $plan->clock,
+                    ['start' => $placed?->start, 'end' => $placed?->end], $tasks[$step->id] ?? null,
+                );
+                $writes->add($stand[$id][$step->id] ?? null, $isSame, self::row($planned->piece, $position, $step, $times));
+            }
+            $writes->gone($stand[$id] ?? [], $planned->steps());
+        }
+
+        return $writes;
+    }
+
+    /**
+     * Narrow updates, many rows in one statement.
+     *
+     * @param  list<array<string, mixed>>  $rows  id and the columns of time
+     */
+    private function times(array $rows): void
+    {
+        $columns = StepTimes::COLUMNS;
+        $select = 'select ? as id, '.implode(', ', array_map(fn (string $column): string => "? as $column", $columns));
+        $set = implode(', ', array_map(fn (string $column): string => "planned_steps.$column = fresh.$column", $columns));
+        foreach (array_chunk($rows, self::CHUNK) as $chunk) {
+            $union = implode(' union all ', array_fill(0, count($chunk), $select));
+            $values = array_merge(...array_map(
+                fn (array $row): array => [$row['id'], ...array_map(fn (string $column) => $row[$column], $columns)], $chunk,
+            ));
+            DB::update("update planned_steps join ($union) as fresh on fresh.id = planned_steps.id set $set", $values);
+        }
+    }
+
+    private function piece(ShopPlan $plan, PlannedPiece $planned): void
+    {
+        $readyAt = $plan->readyAt($planned);
+        $piece = $planned->piece;
+        $piece->fill([
+            'state' => $planned->isFinished() ? Piece::DONE : Piece::WORKING,
+            'ready_at' => $readyAt === null ? null : gmdate('Y-m-d H:i:s', $readyAt),
+            'late' => $plan->late($piece->id), 'conflicts' => $planned->conflicts(),
+            'route_key' => $planned->routeKey ?? $piece->route_key,
+        ]);
+        if ($piece->isDirty()) {
+            $piece->save();
+        }
+    }
+}

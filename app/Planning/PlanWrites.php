@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use HonestGrain\Route\Step;
+
+/** What must be written so that the rows that stand become those of a new plan. */
+final class PlanWrites
+{
+    /** @var list<array<string, mixed>> whole rows, of routes that are new or changed */
+    public array $rows = [];
+
+    /** @var list<array<string, mixed>> numbers and times, of steps that only moved */
+    public array $times = [];
+
+    /** @var list<int> numbers of steps that are no longer in their route */
+    public array $gone = [];
+
+    /**
+     * @param  array<string, mixed>|null  $stands  the row that stands
+     * @param  bool  $isSameRoute  whether it came of the same route
+     * @param  array<string, mixed>  $row  as it shall be
+     */
+    public function add(?array $stands, bool $isSameRoute, array $row): void
+    {
+        if ($stands === null || ! $isSameRoute) {
+            $this->rows[] = $row;
+
+            return;
+        }
+        foreach (StepTimes::COLUMNS as $column) {
+            $new = $row[$column];
+            $old = $stands[$column];
+            $isEqual = is_float($new) || is_int($new) ? $old !== null && abs((float) $old - $new) < 1e-6 : $old === $new;
+            if (! $isEqual) {
+                $this->times[] = ['id' => $stands['id']] + $row;
+
+                return;
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, array<string, mixed>>  $stand  rows of one piece, by step
+     * @param  list<Step>  $steps
+     */
+    public function gone(array $stand, array $steps): void
+    {
+        foreach (array_diff_key($stand, array_flip(array_map(fn (Step $step): string => $step->id, $steps))) as $row) {
+            $this->gone[] = (int) $row['id'];
+        }
+    }
+}

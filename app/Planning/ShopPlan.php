@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use HonestGrain\Coating\CureClock;
+use HonestGrain\Schedule\BrokenWindow;
+use HonestGrain\Schedule\PlacedTask;
+use HonestGrain\Schedule\Plan;
+use HonestGrain\Schedule\Task;
+
+/** A plan of a whole shop, worked out from one version of it and not yet kept. */
+final readonly class ShopPlan
+{
+    /** @var array<int, array<string, PlacedTask>> by piece and step */
+    private array $placed;
+
+    /** @var array<int, array{hours: float, because: list<string>}> by piece */
+    private array $late;
+
+    /** @param  array<int, PlannedPiece>  $pieces  by number */
+    public function __construct(
+        public ShopState $state,
+        public CureClock $clock,
+        public array $pieces,
+        public ?Plan $plan,
+        public ?string $trouble,
+    ) {
+        $placed = $late = [];
+        foreach ($plan->tasks ?? [] as $task) {
+            $placed[(int) $task->piece][$task->task->id] = $task;
+        }
+        foreach ($plan->late ?? [] as $piece) {
+            $late[(int) $piece->piece] = ['hours' => $piece->hours, 'because' => $piece->because];
+        }
+        $this->placed = $placed;
+        $this->late = $late;
+    }
+
+    public function placed(int $piece, string $step): ?PlacedTask
+    {
+        return $this->placed[$piece][$step] ?? null;
+    }
+
+    /** @return array{hours: float, because: list<string>}|null */
+    public function late(int $piece): ?array
+    {
+        return $this->late[$piece] ?? null;
+    }
+
+    /** Second (UTC) at which the piece is or was ready; null where no date can be given. */
+    public function readyAt(PlannedPiece $planned): ?int
+    {
+        if ($planned->isFinished()) {
+            return max([0, ...array_values($planned->history->done)]);
+        }
+        $ends = array_map(fn (PlacedTask $task): int => $task->end, $this->placed[$planned->piece->id] ?? []);
+
+        return $ends === [] ? null : max($ends);
+    }
+
+    /** @return array<string, Task> what is left of a piece, by step */
+    public static function tasks(PlannedPiece $planned): array
+    {
+        return array_column($planned->job->tasks ?? [], null, 'id');
+    }
+
+    /** @return array<string, mixed> as kept with the workshop */
+    public function summary(): array
+    {
+        $time = fn (?int $second): ?string => $second === null ? null : gmdate('Y-m-d\TH:i:s\Z', $second);
+
+        return [
+            'finish' => $time($this->plan?->finish), 'lower_bound' => $time($this->plan?->lowerBound),
+            'broken' => array_map($this->broken(...), $this->plan->broken ?? []),
+            'setups' => $this->plan?->setups, 'milliseconds' => $this->plan?->milliseconds, 'trouble' => $this->trouble,
+        ];
+    }
+
+    /** @return array{piece: string, piece_id: int, title: string, late_hours: float} */
+    private function broken(BrokenWindow $window): array
+    {
+        $planned = $this->pieces[(int) $window->piece];
+        $titles = array_column(
+            array_map(fn ($step): array => [$step->id, $step->title], $planned->steps()), 1, 0,
+        );
+
+        return [
+            'piece' => $planned->piece->name, 'piece_id' => $planned->piece->id, 'title' => $titles[$window->task],
+            'late_hours' => round(($window->start - $window->closed) / 3600, 1),
+        ];
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\LogEntry;
+
+/** An entry of the log in the reader's words. */
+final readonly class EntryWords
+{
+    private const KINDS = [
+        'done' => 'Done', 'skip' => 'Skipped', 'note' => 'Note', 'wrong' => 'Something is wrong',
+        'start' => 'Clock started', 'undo' => 'Taken back',
+    ];
+
+    public function __construct(private LogEntry $entry, private Show $show)
+    {
+    }
+
+    public function kind(): string
+    {
+        return (self::KINDS[$this->entry->kind] ?? $this->entry->kind).($this->entry->title === null ? '' : ':');
+    }
+
+    /** What was written down with it: how long it took against the plan, how early or late, and the shop's air. */
+    public function facts(): string
+    {
+        $facts = $this->entry->facts;
+        $planned = isset($facts['planned_minutes']) ? ', planned '.$this->show->minutes($facts['planned_minutes']) : '';
+
+        return implode(' ', array_filter([
+            $this->entry->minutes === null ? '' : 'took '.$this->show->minutes($this->entry->minutes)."$planned.",
+            isset($facts['early_hours']) ? "$facts[early_hours] h before the wait was over." : '',
+            isset($facts['late_hours']) ? "$facts[late_hours] h after the window closed." : '',
+            isset($facts['climate']) ? 'Shop set at '.$this->show->temperature($facts['climate']['day_c']).', '
+                .$this->show->plain($facts['climate']['day_rh']).' % by day.' : '',
+        ]));
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use HonestGrain\Calibration\Calibration;
+use HonestGrain\Geometry\Point;
+use HonestGrain\Piece\Flaw;
+use HonestGrain\Piece\FlawKind;
+use HonestGrain\Piece\FlawPlace;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Wish;
+
+/** The flaws of a part in the reader's words and units, and the fields that they are typed in. */
+final readonly class FlawWords
+{
+    private const MEANS = ['thin-ca' => 'thin CA', 'powder-ca' => 'powder and CA', 'epoxy' => 'epoxy'];
+
+    private const FIGURES = [
+        'repair_hairline_ca_ml_per_cm' => 'a hairline drinks', 'repair_fill_depth_mm' => 'one fill is at most',
+        'repair_epoxy_from_ml' => 'epoxy from', 'repair_soft_ca_ml_per_cm2' => 'a soft patch drinks',
+    ];
+
+    public function __construct(private Part $part, private Calibration $calibration, private Show $show)
+    {
+    }
+
+    /** "12 to 30 mm along the outside, 80° to 88°" */
+    public function at(Flaw $flaw): string
+    {
+        $turn = $flaw->azimuthDeg === null ? '' : sprintf(
+            ', %s° to %s°', $this->show->plain($flaw->azimuthDeg[0]), $this->show->plain($flaw->azimuthDeg[1]),
+        );
+
+        return $this->show->length($flaw->fromMm, $this->show->fine()).' to '
+            .$this->show->length($flaw->toMm, $this->show->fine())." along the {$flaw->on->zone()}$turn";
+    }
+
+    public function with(Flaw $flaw): string
+    {
+        return $flaw->with === null ? '' : ' with '.self::MEANS[$flaw->with];
+    }
+
+    /** @return array<string, string> */
+    public function kinds(): array
+    {
+        return array_column(array_map(fn (FlawKind $one): array => [$one->value, $one->label()], FlawKind::cases()), 1, 0);
+    }
+
+    /** @return array<string, string> the lines that this part has, with their lengths */
+    public function places(): array
+    {
+        $places = [];
+        foreach (FlawPlace::cases() as $place) {
+            $length = $place->lengthMm($this->part->profile);
+            if ($length > 0) {
+                $places[$place->value] = $place->zone().' ('.$this->show->length($length).')';
+            }
+        }
+
+        return $places;
+    }
+
+    /** @return array<string, string> */
+    public function wishes(): array
+    {
+        return array_column(array_map(fn (Wish $one): array => [$one->value, $one->label()], Wish::cases()), 1, 0);
+    }
+
+    /** @return array<string, string> */
+    public function means(): array
+    {
+        return ['' => 'what suits it'] + self::MEANS;
+    }
+
+    /** @return array<string, array{string, string}> label and value by field */
+    public function numbers(?Flaw $flaw): array
+    {
+        $mm = $this->show->unit(Unit::Length);
+        $value = fn (?float $length): string => $this->show->field(Unit::Length, $length);
+
+        return [
+            'flaw_from' => ["From, $mm", $value($flaw?->fromMm)], 'flaw_to' => ["To, $mm", $value($flaw?->toMm)],
+            'flaw_width' => ["Width, $mm", $value($flaw?->widthMm)],
+            'flaw_depth' => ["Depth, $mm", $value($flaw?->depthMm)],
+            'azimuth_from' => ['Turn from, ° (empty: all round)', $this->show->bare($flaw?->azimuthDeg[0] ?? null)],
+            'azimuth_to' => ['Turn to, °', $this->show->bare($flaw?->azimuthDeg[1] ?? null)],
+        ];
+    }
+
+    /** @return array<string, list<array{float, float, float}>> x, y on the drawing and arc length, by line, mm */
+    public function lines(): array
+    {
+        $lines = [];
+        foreach (FlawPlace::cases() as $place) {
+            $side = $place === FlawPlace::Outer ? 1 : -1;
+            $lines[$place->value] = array_map(
+                fn (Point $p): array => [round($side * $p->r, 2), round(-$p->z, 2), round($p->arcMm, 2)],
+                $place->curve($this->part->profile)->points ?? [],
+            );
+        }
+
+        return array_filter($lines);
+    }
+
+    public function rimSpeed(): string
+    {
+        return $this->show->speed($this->calibration->repairs->flawedRimSpeedMPerS);
+    }
+
+    /** The figures that volumes follow from, as the catalogue has them. */
+    public function figures(): string
+    {
+        return implode('; ', array_map(
+            fn (string $name, string $says): string => "$says {$this->calibration->constant($name)->inWords()}",
+            array_keys(self::FIGURES), self::FIGURES,
+        ));
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use HonestGrain\Calibration\JointRates;
+use HonestGrain\Drawing\Assembly;
+use HonestGrain\Piece\Fit;
+use HonestGrain\Piece\Joint;
+use HonestGrain\Piece\JointKind;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece;
+
+/** All parts of a piece on one drawing, and how they meet, worded for the reader. */
+final readonly class PartsPanel
+{
+    public function __construct(private Piece $core, private JointRates $rates, private Show $show)
+    {
+    }
+
+    public function assembled(): string
+    {
+        return Assembly::of($this->core, 'assembled')->named();
+    }
+
+    public function apart(): string
+    {
+        return Assembly::apart($this->core, 'apart')->named();
+    }
+
+    /** "Lid in body, lifts off" */
+    public function name(Joint $joint): string
+    {
+        return sprintf(
+            '%s in %s, %s', $this->part($joint->spigot)->name, lcfirst($this->part($joint->socket)->name),
+            lcfirst($joint->kind->label()),
+        );
+    }
+
+    /** "fits, 0.3 mm of play" */
+    public function fit(Joint $joint): string
+    {
+        $play = $joint->playMm($this->part($joint->socket), $this->part($joint->spigot));
+        $says = $this->verdict($joint)->label();
+
+        return match (true) {
+            $play === null => $says,
+            $play < 0 => $says.': '.$this->show->length(-$play, $this->show->fine()).' too wide',
+            default => $says.', '.$this->show->length($play, $this->show->fine()).' of play',
+        };
+    }
+
+    public function isBad(Joint $joint): bool
+    {
+        return in_array($this->verdict($joint), [Fit::Binds, Fit::Loose], true);
+    }
+
+    /** @return array<string, string> */
+    public function kinds(): array
+    {
+        return array_column(array_map(
+            fn (JointKind $kind): array => [$kind->value, $kind->label()], JointKind::cases(),
+        ), 1, 0);
+    }
+
+    public function aboutPlay(): string
+    {
+        $tight = $this->show->length($this->rates->tightBelowMm, $this->show->fine());
+        $loose = $this->show->length($this->rates->looseAboveMm, $this->show->fine());
+
+        return 'Play is the socket as drawn (mouth, bore or typed diameter) less the end that goes into it. Less than '
+            ."$tight binds, more than $loose rattles: workshop figures.";
+    }
+
+    private function verdict(Joint $joint): Fit
+    {
+        return $joint->fit($this->part($joint->socket), $this->part($joint->spigot), $this->rates);
+    }
+
+    private function part(string $id): Part
+    {
+        return $this->core->part($id) ?? throw new \LogicException("The piece has no part $id.");
+    }
+}

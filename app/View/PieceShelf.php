@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Piece;
+use App\Models\PlannedStep;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
+
+/** Pieces side by side, drawn to one scale, each with the one line that matters about it. */
+final readonly class PieceShelf
+{
+    private const WIDEST_PX = 215.0;
+
+    /** A wider piece than this sets the scale no further, mm. */
+    private const WIDEST_MM = 340.0;
+
+    private const MARGIN = 1.04;
+
+    private const TITLE = 58;
+
+    private float $pxPerMm;
+
+    /**
+     * @param  iterable<Piece>  $pieces
+     * @param  Collection<int, PlannedStep>  $next  by piece
+     */
+    public function __construct(iterable $pieces, private Collection $next, private Show $show)
+    {
+        $widest = max([1.0, ...array_map(fn (Piece $piece): float => $piece->diameter_mm, [...$pieces])]);
+        $this->pxPerMm = self::WIDEST_PX / min(self::WIDEST_MM, $widest) * self::MARGIN;
+    }
+
+    public function drawing(Piece $piece): string
+    {
+        $size = sprintf(
+            '<svg width="%d" height="%d" aria-hidden="true" ', round($piece->diameter_mm * $this->pxPerMm),
+            round($piece->height_mm * $this->pxPerMm),
+        );
+
+        return (string) preg_replace('/^<svg /', $size, $piece->drawing);
+    }
+
+    public function late(Piece $piece): string
+    {
+        return $piece->state === Piece::WORKING && $piece->late !== null
+            ? 'late by '.$this->show->hours($piece->late['hours']) : '';
+    }
+
+    public function ready(Piece $piece): string
+    {
+        return match (true) {
+            $this->late($piece) !== '' => '',
+            $piece->ready_at !== null => ($piece->state === Piece::WORKING ? 'ready ' : 'finished ')
+                .$this->show->day($piece->ready_at),
+            $piece->state === Piece::WORKING => 'not planned',
+            default => '',
+        };
+    }
+
+    public function due(Piece $piece): string
+    {
+        return $piece->state === Piece::WORKING && $piece->due_at !== null
+            ? '· due '.$this->show->day($piece->due_at) : '';
+    }
+
+    public function next(Piece $piece): string
+    {
+        $step = $this->next->get($piece->id);
+
+        return $step === null ? '' : 'next: '.Str::limit($step->title, self::TITLE);
+    }
+
+    public function isForbidden(Piece $piece): bool
+    {
+        return in_array('forbid', array_column($piece->conflicts, 'severity'), true);
+    }
+
+    /** @return array{string, string} what stands where there is no piece */
+    public static function empty(string $sought, string $state): array
+    {
+        return [
+            match (true) {
+                $sought !== '' => "No piece here is called “{$sought}”",
+                $state === Piece::WORKING => 'No pieces in work yet',
+                default => 'None yet',
+            },
+            $state === Piece::WORKING ? 'Every piece starts from a form and three or four sizes.'
+                : 'Pieces come here when they are done, or put away.',
+        ];
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Workshop;
+use HonestGrain\Coating\DewPoint;
+use HonestGrain\Wood\Emc;
+
+/** Hours, air and limits of a shop as its page shows them. */
+final readonly class ShopPanel
+{
+    public function __construct(private Workshop $workshop, private Show $show)
+    {
+    }
+
+    /** "08:00-12:00, 13:00-17:00" */
+    public function hours(string $day): string
+    {
+        return implode(', ', array_map(
+            fn (array $stretch): string => "$stretch[0]-$stretch[1]", $this->workshop->hours[$day] ?? [],
+        ));
+    }
+
+    public function limit(string $name): string
+    {
+        $unit = $name === 'min_wall_mm' ? Unit::Length : Unit::Speed;
+
+        return $this->show->field($unit, (float) $this->workshop->limits[$name]);
+    }
+
+    /** What this air does to wood and to coats. */
+    public function air(): string
+    {
+        $emc = fn (string $part): string => number_format(Emc::at(...$this->at($part))->percent, 1).' %';
+        $dew = fn (string $part): string => $this->show->temperature(round(DewPoint::of(...$this->at($part)), 1));
+
+        return "Every wait runs through this. Wood settles at {$emc('day')} by day and {$emc('night')} by night; "
+            ."dew point {$dew('day')} and {$dew('night')}.";
+    }
+
+    public function blushes(string $part): bool
+    {
+        return DewPoint::isNear(...$this->at($part));
+    }
+
+    /** @return array<string, array{string, array<array-key, string>}> label and choices by preference */
+    public function preferences(): array
+    {
+        return [
+            'units' => ['Units', ['metric' => 'millimetres', 'imperial' => 'inches']],
+            'grits' => ['Grit scale you think in', ['P' => 'P scale', 'CAMI' => 'US scale (CAMI)']],
+            'clock' => ['Clock', ['24' => '24 hours', '12' => '12 hours']],
+            'theme' => ['Shop light', ['paper' => 'paper', 'dark' => 'dark shop']],
+        ];
+    }
+
+    /** @return array{float, float} °C and % RH */
+    private function at(string $part): array
+    {
+        return [(float) $this->workshop->climate["{$part}_c"], (float) $this->workshop->climate["{$part}_rh"]];
+    }
+}

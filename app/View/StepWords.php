@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\PlannedStep;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Safety\Hazard;
+
+/** What a page says of a planned step, worded for the reader. */
+final readonly class StepWords
+{
+    private function __construct(private PlannedStep $step, private Show $show)
+    {
+    }
+
+    public static function of(PlannedStep $step, Show $show): self
+    {
+        return new self($step, $show);
+    }
+
+    /** "In the chuck, spinning, at most 360 rpm." */
+    public function hold(): string
+    {
+        $details = $this->step->details;
+        $speed = $details->speedRpm === null ? '' : ", at most $details->speedRpm rpm";
+
+        return ucfirst($details->hold)."$speed.";
+    }
+
+    /** "wiping varnish: pour 12 mL." */
+    public function taking(): ?string
+    {
+        $amount = $this->show->stepAmount($this->step);
+
+        return $amount === null ? null : ($this->step->product === null ? ucfirst($amount)
+            : ucfirst(lcfirst($this->step->product).": $amount")).'.';
+    }
+
+    /** @return list<string> lines of instruction */
+    public function how(): array
+    {
+        return array_map($this->show->sentence(...), $this->step->details->how);
+    }
+
+    /** All of it on one line. */
+    public function line(): string
+    {
+        $amount = $this->show->stepAmount($this->step);
+
+        return implode(' ', array_filter([
+            $this->hold(), $amount === null ? '' : ucfirst($amount).'.', ...$this->how(),
+        ]));
+    }
+
+    /** What is to be had beside the title on a card: how much of what, and how fast. */
+    public function beside(): string
+    {
+        $speed = $this->step->details->speedRpm;
+
+        return implode(' · ', array_filter([
+            (string) $this->show->stepAmount($this->step), $speed === null ? '' : "at most $speed rpm",
+        ]));
+    }
+
+    /** "Then wait 4 h, at most 18 h, before the next coat."; null where the next step need not wait. */
+    public function wait(): ?string
+    {
+        $details = $this->step->details;
+        if ($details->wait === null) {
+            return null;
+        }
+        $from = $this->step->wait_from_h ?? $details->wait['min_hours'];
+        $until = $this->step->wait_from_h === null ? $details->wait['max_hours'] : $this->step->wait_until_h;
+
+        return 'Then wait '.$this->show->hours($from).($until === null ? '' : ', at most '.$this->show->hours($until).',')
+            .($details->waitFor === '' ? '' : " $details->waitFor").'.';
+    }
+
+    /** What the wait would be at the tin's own climate, where this shop's air makes another of it. */
+    public function atTheTin(): ?string
+    {
+        $wait = $this->step->details->wait;
+        if ($wait === null || $this->step->wait_from_h === null) {
+            return null;
+        }
+
+        return 'In this shop\'s air; it would be '.$this->show->hours($wait['min_hours'])
+            .($wait['max_hours'] === null ? '' : ' to '.$this->show->hours($wait['max_hours'])).' at 21 °C, 50 %.';
+    }
+
+    /** When it is planned, or was done: day and time. */
+    public function when(): string
+    {
+        $at = $this->step->start_at ?? $this->step->end_at;
+
+        return $at === null ? '' : $this->show->day($at).' '.$this->show->time($at);
+    }
+
+    /** "done Tue 24 Nov 11:05", "skipped". */
+    public function past(): string
+    {
+        return $this->step->state === 'done' && $this->step->end_at !== null
+            ? 'done '.$this->show->dayTime($this->step->end_at) : $this->step->state;
+    }
+
+    /** "May start 14:20.", "Window closes 18:00."; the first that is to be said. */
+    public function window(): ?string
+    {
+        if (! $this->step->is_next) {
+            return null;
+        }
+        $opens = $this->step->opens_at?->isFuture() === true ? 'May start '.$this->show->dayTime($this->step->opens_at).'. ' : '';
+        $closes = $this->step->closes_at;
+        $shuts = $closes === null ? '' : ($closes->isPast() ? 'Its window closed ' : 'Window closes ')
+            .$this->show->dayTime($closes).'.';
+
+        return trim($opens.$shuts) === '' ? null : trim($opens.$shuts);
+    }
+
+    public function isTooLate(): bool
+    {
+        return $this->step->is_next && $this->step->closes_at?->isPast() === true;
+    }
+
+    public function hazardTitles(): string
+    {
+        return implode(' · ', array_map(fn (Hazard $hazard): string => $hazard->title(), $this->step->details->hazards));
+    }
+
+    public function why(): string
+    {
+        return StepKind::from($this->step->kind)->why();
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Calibration;
+
+use HonestGrain\Reading\Row;
+
+/**
+ * The constants that rules work with, by subject, each read from its one row in `catalogue/constants.csv` and printed
+ * from there under "Why?".
+ */
+final readonly class Calibration
+{
+    /** @param  array<string, Constant>  $constants  by name */
+    private function __construct(
+        private array $constants,
+        public MarkRates $marks,
+        public RepairRates $repairs,
+        public JointRates $joints,
+    ) {
+    }
+
+    /** @param  list<Row>  $rows */
+    public static function of(array $rows): self
+    {
+        $constants = [];
+        foreach ($rows as $row) {
+            $constant = Constant::fromRow($row);
+            $constants[$constant->name] = $constant;
+        }
+        $value = fn (string $name): float => ($constants[$name]
+            ?? throw new \LogicException("The catalogue has no constant $name."))->value;
+
+        return new self($constants, MarkRates::from($value), RepairRates::from($value), JointRates::from($value));
+    }
+
+    /** @throws \LogicException for a name that the catalogue lacks, a fault of the release */
+    public function constant(string $name): Constant
+    {
+        return $this->constants[$name] ?? throw new \LogicException("The catalogue has no constant $name.");
+    }
+
+    /** @return array<string, Constant> */
+    public function all(): array
+    {
+        return $this->constants;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Calibration;
+
+/** What repairs of flaws take, and how fast flawed work may spin. Units are in the names; sources in `catalogue/constants.csv`. */
+final readonly class RepairRates
+{
+    private function __construct(
+        public float $hairlineCaMlPerCm,
+        public float $hairlineMinutes,
+        public float $sandAfterHours,
+        public float $hairlineWidthMm,
+        public float $fillDepthMm,
+        public float $fillMinutes,
+        public float $epoxyFromMl,
+        public float $epoxyMinutes,
+        public float $epoxyHours,
+        public float $powderPacking,
+        public float $softCaMlPerCm2,
+        public float $softHours,
+        public float $softMinutesPerCm2,
+        public float $recutMinutesPer100Cm2,
+        public float $cutAwayMinutes,
+        public float $flawedRimSpeedMPerS,
+    ) {
+    }
+
+    /** @param  \Closure(string): float  $value  of a constant, by its name */
+    public static function from(\Closure $value): self
+    {
+        return new self(
+            hairlineCaMlPerCm: $value('repair_hairline_ca_ml_per_cm'),
+            hairlineMinutes: $value('repair_hairline_minutes'),
+            sandAfterHours: $value('repair_sand_after_hours'),
+            hairlineWidthMm: $value('repair_hairline_width_mm'),
+            fillDepthMm: $value('repair_fill_depth_mm'),
+            fillMinutes: $value('repair_fill_minutes'),
+            epoxyFromMl: $value('repair_epoxy_from_ml'),
+            epoxyMinutes: $value('repair_epoxy_minutes'),
+            epoxyHours: $value('repair_epoxy_hours'),
+            powderPacking: $value('repair_powder_packing'),
+            softCaMlPerCm2: $value('repair_soft_ca_ml_per_cm2'),
+            softHours: $value('repair_soft_hours'),
+            softMinutesPerCm2: $value('repair_soft_minutes_per_cm2'),
+            recutMinutesPer100Cm2: $value('repair_recut_minutes_per_100cm2'),
+            cutAwayMinutes: $value('repair_cut_away_minutes'),
+            flawedRimSpeedMPerS: $value('flawed_rim_speed_m_s'),
+        );
+    }
+}

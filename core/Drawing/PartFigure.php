@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Drawing;
+
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Profile;
+use HonestGrain\Geometry\Surface;
+use HonestGrain\Piece\Part;
+
+/** One part in its own mm: right half seen from outside, left half cut open, with its marks and flaws. */
+final readonly class PartFigure
+{
+    private Profile $profile;
+
+    /** @param  string  $key  distinguishes the pattern ids of several drawings on one page */
+    public function __construct(private Part $part, private string $key)
+    {
+        $this->profile = $part->profile;
+    }
+
+    /** @param  float  $u  a hundredth of the drawing's size, mm */
+    public function body(float $u): string
+    {
+        $hatch = "hatch-{$this->key}";
+        $shade = "shade-{$this->key}";
+        $clip = "half-{$this->key}";
+        $outer = $this->profile->outer;
+        $outside = Svg::path($outer->points, 1)
+            .sprintf('L0 %s L0 %s Z', Svg::n(-$outer->last()->z), Svg::n(-$outer->first()->z));
+        $ink = new MarkInk($this->profile, $u);
+        $marks = '';
+        foreach ($this->part->marks as $mark) {
+            $marks .= $mark->band->on === Surface::Outer ? $ink->outside($mark) : '';
+        }
+
+        return Svg::tag('defs', [], $this->hatching($hatch, $u).self::shading($shade)
+                .Svg::tag('clipPath', ['id' => $clip], Svg::tag('path', ['d' => $outside])))
+            .Svg::tag('path', ['data-zone' => 'outside', 'd' => $outside, 'fill' => $this->part->wood->rgb])
+            .Svg::tag('g', ['clip-path' => "url(#$clip)"], $this->figure($u).$marks)
+            .Svg::tag('path', ['d' => $outside, 'fill' => "url(#$shade)", 'pointer-events' => 'none'])
+            .$this->section($u, $hatch, $ink)
+            .Svg::tag('path', [
+                'd' => $outside, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => $u * 0.3,
+                'stroke-linejoin' => 'round', 'pointer-events' => 'none',
+            ])
+            .(new FlawInk($this->profile, $u))->all($this->part->flaws);
+    }
+
+    private function hatching(string $id, float $u): string
+    {
+        return Svg::tag('pattern', [
+            'id' => $id, 'width' => $u * 1.1, 'height' => $u * 1.1, 'patternUnits' => 'userSpaceOnUse',
+            // Parts that touch are hatched against each other, as on any drawing.
+            'patternTransform' => 'rotate('.(crc32($this->part->id) % 2 === 0 ? 45 : -45).')',
+        ], Svg::tag('line', [
+            'x1' => 0, 'y1' => 0, 'x2' => 0, 'y2' => $u * 1.1, 'stroke' => 'currentColor',
+            'stroke-width' => $u * 0.12, 'stroke-opacity' => 0.55,
+        ]));
+    }
+
+    private static function shading(string $id): string
+    {
+        return Svg::tag('linearGradient', ['id' => $id, 'x1' => 0, 'x2' => 1], Svg::tag(
+            'stop', ['offset' => 0.55, 'stop-color' => '#000', 'stop-opacity' => 0],
+        ).Svg::tag('stop', ['offset' => 1, 'stop-color' => '#000', 'stop-opacity' => 0.28]));
+    }
+
+    /** The way the grain runs: level growth lines across a side-grain piece, upright ones along an end-grain piece. */
+    private function figure(float $u): string
+    {
+        $top = $this->profile->outer->last()->z;
+        $height = $this->profile->heightMm();
+        $radius = $this->profile->diameterMm() / 2;
+        $n = Svg::n(...);
+        $lines = '';
+        foreach (range(1, 9) as $i) {
+            $wave = $i % 3 - 1;
+            $lines .= $this->part->grain === GrainDirection::Side
+                ? sprintf(
+                    'M0 %s Q%s %s %s %s', $n(-$height * $i / 10), $n($radius * 0.5),
+                    $n(-$height * ($i + 0.5 * $wave) / 10), $n($radius * 1.05), $n(-$height * ($i + 0.3) / 10),
+                )
+                : sprintf(
+                    'M%s %s Q%s %s %s 1', $n($radius * $i / 10), $n(-$top),
+                    $n($radius * ($i + 0.4 * $wave) / 10), $n(-$top / 2), $n($radius * ($i + 0.15 * $wave) / 10),
+                );
+        }
+
+        return Svg::tag('path', [
+            'd' => $lines, 'fill' => 'none', 'stroke' => '#3a2412', 'stroke-opacity' => 0.2,
+            'stroke-width' => $u * 0.16, 'pointer-events' => 'none',
+        ]);
+    }
+
+    private function section(float $u, string $hatch, MarkInk $ink): string
+    {
+        $svg = Svg::tag('path', [
+            'd' => $this->cutWood(), 'fill' => "url(#$hatch)", 'stroke' => 'currentColor', 'stroke-width' => $u * 0.3,
+            'stroke-linejoin' => 'round',
+        ]);
+        foreach ($this->part->marks as $mark) {
+            $svg .= $ink->section($mark);
+        }
+        $outer = $this->profile->outer;
+        $inner = $this->profile->inner;
+        if ($inner !== null) {
+            $svg .= $this->touch('inside', Svg::path($inner->points, -1), $u);
+            $svg .= Measurement::rim($this->profile) === null ? ''
+                : $this->touch('rim', Svg::path([$outer->last(), $inner->first()], -1), $u)
+                    .$this->touch('rim', Svg::path([$outer->last(), $inner->first()], 1), $u);
+        }
+        $foot = $outer->first();
+        if ($this->profile->bore !== null) {
+            $line = $this->profile->bore->line($outer, $inner)->points;
+            $svg .= $this->touch('bore', Svg::path($line, -1), $u);
+        }
+
+        return $svg.$this->touch(
+            'foot', sprintf('M%s %s H%s', Svg::n(-$foot->r), Svg::n(-$foot->z), Svg::n($foot->r)), $u,
+        );
+    }
+
+    /** The outline of the wood on the left, open where it is hollow or bored. */
+    private function cutWood(): string
+    {
+        $outer = $this->profile->outer;
+        $inner = $this->profile->inner;
+        $bore = $this->profile->bore;
+        $n = Svg::n(...);
+        $foot = -$outer->first()->z;
+        if ($bore === null) {
+            $end = ($inner ?? $outer)->last();
+
+            return Svg::path([...$outer->points, ...($inner === null ? [] : $inner->points)], -1)
+                .sprintf('L0 %s L0 %s Z', $n(-$end->z), $n($foot));
+        }
+        [$low, $high] = $bore->span($outer, $inner);
+        $r = $n(-$bore->radiusMm());
+        $within = $inner === null ? [] : ($bore->isThrough()
+            ? $inner->between(0.0, $bore->cut($inner)->arcMm) : $inner->points);
+        $top = $n(-($inner ?? $outer)->last()->z);
+
+        return Svg::path([...$outer->points, ...$within], -1).match (true) {
+            $bore->isThrough() => sprintf('L%s %s L%s %s Z', $r, $n(-$high), $r, $n($foot)),
+            $bore->fromFoot => sprintf('L0 %s L0 %s H%s V%s Z', $top, $n(-$high), $r, $n($foot)),
+            default => sprintf('L%s %s V%s H0 L0 %s Z', $r, $top, $n(-$low), $n($foot)),
+        };
+    }
+
+    private function touch(string $zone, string $d, float $u): string
+    {
+        return Svg::tag('path', [
+            'data-zone' => $zone, 'd' => $d, 'fill' => 'none', 'stroke' => 'transparent', 'stroke-width' => $u * 2.2,
+            'pointer-events' => 'stroke',
+        ]);
+    }
+}

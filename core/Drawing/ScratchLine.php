@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Drawing;
+
+use HonestGrain\Abrasive\Progression;
+use HonestGrain\Abrasive\SandingJob;
+
+/** The depth of scratch over the minutes of sanding, falling to what is asked. */
+final class ScratchLine
+{
+    private const WIDTH = 560;
+
+    private const HEIGHT = 150;
+
+    private const LEFT = 40.0;
+
+    private const BOTTOM = 132.0;
+
+    /** Room for the last label. */
+    private const RIGHT = 70.0;
+
+    private const HEAD = 44.0;
+
+    private readonly float $scale;
+
+    /**
+     * @param  Progression|null  $own  the maker's own, dashed
+     * @param  float  $longestMinutes  to which lines on one page share their scale
+     */
+    public function __construct(
+        private readonly SandingJob $job,
+        private readonly Progression $ladder,
+        private readonly ?Progression $own,
+        float $longestMinutes,
+    ) {
+        $this->scale = max(1.0, $longestMinutes);
+    }
+
+    /** @param  \Closure(float): string  $plain  words a number for the reader */
+    public function svg(\Closure $plain): string
+    {
+        $limit = $this->y($this->job->limitUm);
+        $floor = $this->job->floorUm === null ? null : $this->y($this->job->floorUm);
+        $ends = $this->x($this->minutes($this->ladder));
+
+        return Svg::tag('svg', [
+            'viewBox' => '0 0 '.self::WIDTH.' '.self::HEIGHT, 'class' => 'mt-2 w-full', 'role' => 'img',
+            'aria-label' => 'Scratch depth over the minutes of sanding, falling to the limit',
+        ], $this->line('M'.self::LEFT.' 14V'.self::BOTTOM.'H'.self::WIDTH, 0.8)
+            .$this->across($limit, '5 4', $plain($this->job->limitUm).' µm asked', -5)
+            .($floor === null ? '' : $this->across($floor, '2 4', 'not below '.$plain($this->job->floorUm ?? 0.0), 13))
+            .($this->own === null ? '' : $this->line($this->path($this->own), 1.6, ['stroke-dasharray' => '4 3', 'stroke-opacity' => 0.65]))
+            .$this->line($this->path($this->ladder), 2.2)
+            .$this->labels()
+            .Svg::text(4, 24, 12, $plain($this->job->toolMarkUm))
+            .Svg::text(4, self::BOTTOM, 12, '0 µm')
+            .Svg::text(self::LEFT, self::HEIGHT - 3, 12, '0 min')
+            .Svg::text($ends, self::HEIGHT - 3, 12, $plain($this->minutes($this->ladder)).' min', 'middle'));
+    }
+
+    /** @param  array<string, string|float>  $more */
+    private function line(string $d, float $width, array $more = []): string
+    {
+        return Svg::tag('path', ['d' => $d, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => $width] + $more);
+    }
+
+    private function across(float $y, string $dash, string $words, float $below): string
+    {
+        return Svg::tag('path', [
+            'd' => 'M'.self::LEFT.' '.Svg::n($y).'H'.self::WIDTH, 'stroke' => 'var(--warn)', 'stroke-dasharray' => $dash,
+        ]).Svg::tag('text', [
+            'x' => self::LEFT + 6, 'y' => $y + $below, 'font-size' => 12, 'fill' => 'var(--warn)',
+        ], Svg::escaped($words));
+    }
+
+    private function path(Progression $progression): string
+    {
+        $path = sprintf('M%s %s', Svg::n($this->x(0.0)), Svg::n($this->y($this->job->toolMarkUm)));
+        $minutes = 0.0;
+        foreach ($progression->steps as $step) {
+            $minutes += $step->minutes;
+            $path .= sprintf(' L%s %s', Svg::n($this->x($minutes)), Svg::n($this->y($step->scratchUm)));
+        }
+
+        return $path;
+    }
+
+    private function labels(): string
+    {
+        $labels = '';
+        $minutes = 0.0;
+        foreach ($this->ladder->steps as $step) {
+            $minutes += $step->minutes;
+            [$x, $y] = [$this->x($minutes), $this->y($step->scratchUm)];
+            $labels .= Svg::tag('circle', ['cx' => $x, 'cy' => $y, 'r' => 3.4, 'fill' => 'currentColor'])
+                .Svg::text($x + 5, $y - 7, 13, $step->grit->name);
+        }
+
+        return $labels;
+    }
+
+    private function minutes(Progression $progression): float
+    {
+        return array_sum(array_map(fn ($step): float => $step->minutes, $progression->steps));
+    }
+
+    private function x(float $minutes): float
+    {
+        return self::LEFT + $minutes / $this->scale * (self::WIDTH - self::LEFT - self::RIGHT);
+    }
+
+    /** A root scale: the last few µm decide, and would be a flat line otherwise. */
+    private function y(float $um): float
+    {
+        return self::BOTTOM - sqrt(min(1.0, $um / $this->job->toolMarkUm)) * (self::HEIGHT - self::HEAD);
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Geometry;
+
+use HonestGrain\Geometry\Exception\InvalidProfile;
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
+
+/** A straight drilled hole on the axis: its diameter, how deep it goes (null: right through) and from which end, mm. */
+final readonly class Bore
+{
+    public const FROM = ['top', 'foot'];
+
+    /** Less wood than this about a bore, and the drill comes out. */
+    private const LEAST_WALL_MM = 0.5;
+
+    private const MIN_MM = 1.0;
+
+    private function __construct(public float $diameterMm, public ?float $depthMm, public bool $fromFoot)
+    {
+    }
+
+    /** @throws InvalidField */
+    public static function of(float $diameterMm, ?float $depthMm, bool $fromFoot = false, string $field = 'bore'): self
+    {
+        if (! is_finite($diameterMm) || $diameterMm < self::MIN_MM || $diameterMm > 2 * Node::MAX_MM) {
+            throw InvalidField::range("$field.diameter_mm", $diameterMm, self::MIN_MM, 2 * Node::MAX_MM);
+        }
+        if ($depthMm !== null && (! is_finite($depthMm) || $depthMm < self::MIN_MM || $depthMm > Node::MAX_MM)) {
+            throw InvalidField::range("$field.depth_mm", $depthMm, self::MIN_MM, Node::MAX_MM);
+        }
+
+        return new self($diameterMm, $depthMm, $fromFoot);
+    }
+
+    public static function read(Document $bore): self
+    {
+        return self::of(
+            $bore->number('diameter_mm', self::MIN_MM, 2 * Node::MAX_MM),
+            $bore->numberOr('depth_mm', null, self::MIN_MM, Node::MAX_MM),
+            $bore->choice('from', self::FROM, 'top') === 'foot',
+            $bore->path,
+        );
+    }
+
+    public function radiusMm(): float
+    {
+        return $this->diameterMm / 2;
+    }
+
+    public function isThrough(): bool
+    {
+        return $this->depthMm === null;
+    }
+
+    public function opensAtFoot(): bool
+    {
+        return $this->fromFoot || $this->isThrough();
+    }
+
+    public function opensAtTop(): bool
+    {
+        return ! $this->fromFoot || $this->isThrough();
+    }
+
+    /**
+     * The heights it runs between, lower first, mm.
+     *
+     * @return array{float, float}
+     */
+    public function span(Curve $outer, ?Curve $inner): array
+    {
+        $foot = $outer->first()->z;
+        $top = $inner === null ? $outer->last()->z : $this->cut($inner)->z;
+
+        return match (true) {
+            $this->depthMm === null => [$foot, $top],
+            $this->fromFoot => [$foot, $foot + $this->depthMm],
+            default => [$top - $this->depthMm, $top],
+        };
+    }
+
+    /** Where a bore right through the floor comes out on the inside. */
+    public function cut(Curve $inner): Point
+    {
+        $last = $inner->last();
+        $before = $inner->first();
+        $cut = $last->r >= $this->radiusMm() ? $last : $before;
+        foreach ($inner->points as $point) {
+            if ($before->r >= $this->radiusMm() && $point->r < $this->radiusMm()) {
+                $share = ($before->r - $this->radiusMm()) / ($before->r - $point->r);
+                $cut = new Point(
+                    $before->z + $share * ($point->z - $before->z), $this->radiusMm(),
+                    $before->arcMm + $share * ($point->arcMm - $before->arcMm),
+                );
+            }
+            $before = $point;
+        }
+
+        return $cut;
+    }
+
+    /** @throws InvalidProfile where it does not stay within the wood */
+    public function check(Curve $outer, ?Curve $inner, string $field): void
+    {
+        if ($inner !== null && ! $this->fromFoot && ! $this->isThrough()) {
+            throw InvalidProfile::bore(
+                "$field.from", 'top', 'a piece that is hollowed is bored from the foot, or right through',
+            );
+        }
+        if ($inner !== null && $inner->first()->r <= $this->radiusMm()) {
+            throw InvalidProfile::bore(
+                "$field.diameter_mm", $this->diameterMm, 'it takes less than the mouth of the inside',
+            );
+        }
+        [$low, $high] = $this->span($outer, $inner);
+        $top = $inner === null ? $outer->last()->z : $inner->last()->z;
+        if (($this->depthMm ?? 0.0) >= $top - $outer->first()->z) {
+            throw InvalidProfile::bore("$field.depth_mm", $this->depthMm ?? 0.0, sprintf(
+                'it takes less than the %.1f mm of wood there, or nothing for right through', $top - $outer->first()->z,
+            ));
+        }
+        foreach ($outer->points as $point) {
+            if ($point->z >= $low && $point->z <= $high && $point->r < $this->radiusMm() + self::LEAST_WALL_MM) {
+                throw InvalidProfile::bore("$field.diameter_mm", $this->diameterMm, sprintf(
+                    'the outside is only %.1f mm across at height %.1f mm, and a bore needs %s mm of wood all round',
+                    2 * $point->r, $point->z, self::LEAST_WALL_MM,
+                ));
+            }
+        }
+    }
+
+    /** Its wall as a line from the upper end down, for distances. */
+    public function line(Curve $outer, ?Curve $inner): Curve
+    {
+        [$low, $high] = $this->span($outer, $inner);
+
+        return Curve::through([
+            Node::at($high, $this->radiusMm(), true), Node::at($low, $this->radiusMm(), true),
+        ]);
+    }
+
+    /** @return array{diameter_mm: float, depth_mm: float|null, from: string} */
+    public function toArray(): array
+    {
+        return [
+            'diameter_mm' => $this->diameterMm, 'depth_mm' => $this->depthMm, 'from' => self::FROM[(int) $this->fromFoot],
+        ];
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Piece;
+
+use HonestGrain\Geometry\Exception\InvalidProfile;
+use HonestGrain\Geometry\Node;
+use HonestGrain\Geometry\Profile;
+use HonestGrain\Reading\Document;
+
+/**
+ * One thing that the wood brings, at its place: along a line between two distances, between two azimuths where it does
+ * not go all round (0° is where the grain comes out), how wide and deep, and what is to become of it.
+ */
+final readonly class Flaw
+{
+    public const WITH = ['thin-ca', 'powder-ca', 'epoxy'];
+
+    public const MAX_SIZE_MM = 500.0;
+
+    /** @param  array{float, float}|null  $azimuthDeg  null: all round */
+    private function __construct(
+        public string $id,
+        public FlawKind $kind,
+        public FlawPlace $on,
+        public float $fromMm,
+        public float $toMm,
+        public ?array $azimuthDeg,
+        public ?float $widthMm,
+        public ?float $depthMm,
+        public Wish $wish,
+        public ?string $with,
+    ) {
+    }
+
+    public static function read(Document $flaw): self
+    {
+        $kind = FlawKind::from($flaw->choice('kind', array_column(FlawKind::cases(), 'value')));
+        $on = FlawPlace::from($flaw->choice('on', array_column(FlawPlace::cases(), 'value')));
+        $from = $flaw->number('from_mm', 0, 3 * Node::MAX_MM);
+        $to = $flaw->number('to_mm', 0, 3 * Node::MAX_MM);
+        if ($to < $from) {
+            throw InvalidProfile::band($flaw->path, $from, $to, 3 * Node::MAX_MM);
+        }
+        $azimuth = $flaw->has('azimuth_deg') ? $flaw->numbers('azimuth_deg', -360, 720, 2) : null;
+
+        return new self(
+            Id::read($flaw), $kind, $on, $from, $to,
+            $azimuth === null ? null : [$azimuth[0], $azimuth[1]],
+            $flaw->numberOr('width_mm', null, 0.01, self::MAX_SIZE_MM),
+            $flaw->numberOr('depth_mm', null, 0.01, self::MAX_SIZE_MM),
+            Wish::from($flaw->choice('wish', array_column(Wish::cases(), 'value'), $kind->wishes()[0]->value)),
+            $flaw->has('with') ? $flaw->choice('with', self::WITH) : null,
+        );
+    }
+
+    /** @throws InvalidProfile where it runs off its line */
+    public function check(Profile $profile, string $field): void
+    {
+        $length = $this->on->lengthMm($profile);
+        if ($length === 0.0 || $this->toMm > $length + 0.05) {
+            throw InvalidProfile::band($field, $this->fromMm, $this->toMm, $length);
+        }
+    }
+
+    /** How far it runs along the line, mm; what is a point there is as long as it is wide. */
+    public function lengthMm(): float
+    {
+        return max($this->toMm - $this->fromMm, $this->widthMm ?? 0.0, 1.0);
+    }
+
+    /** The share of a turn that it takes: 1 where no azimuth is given. */
+    public function shareOfTurn(): float
+    {
+        if ($this->azimuthDeg === null) {
+            return 1.0;
+        }
+        $span = fmod($this->azimuthDeg[1] - $this->azimuthDeg[0], 360.0);
+
+        return ($span <= 0.0 ? $span + 360.0 : $span) / 360.0;
+    }
+
+    public function at(): string
+    {
+        return sprintf('%.0f to %.0f mm along the %s', $this->fromMm, $this->toMm, $this->on->zone());
+    }
+
+    /** @return array<string, mixed> as in the document */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id, 'kind' => $this->kind->value, 'on' => $this->on->value,
+            'from_mm' => round($this->fromMm, 2), 'to_mm' => round($this->toMm, 2),
+            'azimuth_deg' => $this->azimuthDeg, 'width_mm' => $this->widthMm, 'depth_mm' => $this->depthMm,
+            'wish' => $this->wish->value, 'with' => $this->with,
+        ];
+    }
+}

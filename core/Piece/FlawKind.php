@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Piece;
+
+/** What the wood brings that no one drew. */
+enum FlawKind: string
+{
+    case Crack = 'crack';
+    case Void = 'void';
+    case Knot = 'knot';
+    case Worm = 'worm';
+    case Soft = 'soft';
+    case BarkEdge = 'bark-edge';
+    case Torn = 'torn';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Crack => 'Crack',
+            self::Void => 'Void',
+            self::Knot => 'Knot',
+            self::Worm => 'Worm track',
+            self::Soft => 'Soft patch',
+            self::BarkEdge => 'Bark edge',
+            self::Torn => 'Torn grain',
+        };
+    }
+
+    /** Whether what spins may come apart there, so that the lathe turns slowly and nobody stands in the way. */
+    public function mayFly(): bool
+    {
+        return in_array($this, [self::Crack, self::Void, self::BarkEdge], true);
+    }
+
+    /** Whether jaws that bear on it may let go. */
+    public function weakensHold(): bool
+    {
+        return in_array($this, [self::Crack, self::Void, self::Soft, self::Knot], true);
+    }
+
+    /** Whether the edge there is broken all round, so that nothing may be held against it while it spins. */
+    public function interrupts(): bool
+    {
+        return $this === self::BarkEdge;
+    }
+
+    /** @return list<Wish> what can be done about it, the likeliest first */
+    public function wishes(): array
+    {
+        return match ($this) {
+            self::Crack, self::Void, self::Worm => [Wish::Fill, Wish::Keep, Wish::CutAway],
+            self::Knot => [Wish::Keep, Wish::Stabilise, Wish::Fill, Wish::CutAway],
+            self::Soft => [Wish::Stabilise, Wish::Keep, Wish::CutAway],
+            self::BarkEdge => [Wish::Stabilise, Wish::Keep, Wish::CutAway],
+            self::Torn => [Wish::CutAway, Wish::Keep],
+        };
+    }
+}

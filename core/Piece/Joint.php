@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Piece;
+
+use HonestGrain\Calibration\JointRates;
+use HonestGrain\Geometry\Node;
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
+
+/** Where two parts meet: the first holds the socket, the second goes into it or over it; the diameter they meet at, mm. */
+final readonly class Joint
+{
+    private function __construct(
+        public string $id,
+        public JointKind $kind,
+        public string $socket,
+        public string $spigot,
+        public float $diameterMm,
+        public float $depthMm,
+        public JointPlace $place,
+    ) {
+    }
+
+    public static function read(Document $joint): self
+    {
+        $parts = $joint->strings('parts', 2);
+        if (count($parts) !== 2 || $parts[0] === $parts[1]) {
+            throw InvalidField::because($joint->at('parts'), $parts, 'a joint takes the ids of two parts, that with the socket first');
+        }
+        $kind = JointKind::from($joint->choice('kind', array_column(JointKind::cases(), 'value')));
+
+        return new self(
+            Id::read($joint), $kind, $parts[0], $parts[1],
+            $joint->number('diameter_mm', 0.5, 2 * Node::MAX_MM),
+            $joint->numberOr('depth_mm', 0.0, 0, Node::MAX_MM),
+            JointPlace::from($joint->choice('at', array_column(JointPlace::cases(), 'value'), $kind->usualPlace()->value)),
+        );
+    }
+
+    /**
+     * How much wider the socket is drawn than what goes into it, mm; null where either is not drawn at the joint.
+     */
+    public function playMm(Part $socket, Part $spigot): ?float
+    {
+        $hole = match (true) {
+            $this->place === JointPlace::Side => $this->diameterMm,
+            $socket->profile->bore !== null => $socket->profile->bore->diameterMm,
+            $this->place === JointPlace::Top && $socket->profile->inner !== null => 2 * $socket->profile->inner->first()->r,
+            default => $this->diameterMm,
+        };
+        $ends = [$spigot->profile->outer->first(), $spigot->profile->outer->last()];
+        usort($ends, fn ($a, $b): int => abs(2 * $a->r - $hole) <=> abs(2 * $b->r - $hole));
+        $peg = 2 * $ends[0]->r;
+
+        return $peg <= 0.0 || $hole <= 0.0 ? null : $hole - $peg;
+    }
+
+    public function fit(Part $socket, Part $spigot, JointRates $rates): Fit
+    {
+        $play = $this->playMm($socket, $spigot);
+
+        return match (true) {
+            $play === null => Fit::Unknown,
+            $play < $rates->tightBelowMm => Fit::Binds,
+            $play > $rates->looseAboveMm => Fit::Loose,
+            default => Fit::Fits,
+        };
+    }
+
+    /** @return array<string, mixed> as in the document */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id, 'kind' => $this->kind->value, 'parts' => [$this->socket, $this->spigot],
+            'diameter_mm' => $this->diameterMm, 'depth_mm' => $this->depthMm, 'at' => $this->place->value,
+        ];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Piece;
+
+/** How two parts meet. */
+enum JointKind: string
+{
+    case Lifts = 'lifts';
+    case GluedTenon = 'glued-tenon';
+    case Plug = 'plug';
+    case Slip = 'slip';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Lifts => 'Lifts off',
+            self::GluedTenon => 'Glued tenon',
+            self::Plug => 'Plug in a bore',
+            self::Slip => 'Slip fit',
+        };
+    }
+
+    public function isGlued(): bool
+    {
+        return $this === self::GluedTenon || $this === self::Plug;
+    }
+
+    /** Where the second part sits on the first, where nothing else is said. */
+    public function usualPlace(): JointPlace
+    {
+        return $this === self::Plug ? JointPlace::Foot : JointPlace::Top;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Piece;
+
+use HonestGrain\Holding\Mount;
+use HonestGrain\Reading\Document;
+
+/** A step of the maker's own: what, where, how long, how long to wait after it, and between which others it stands. */
+final readonly class OwnStep
+{
+    private const MOST = 40;
+
+    /**
+     * @param  list<string>  $before  operations, or ids of the document that mean all that goes with them
+     * @param  list<string>  $after
+     */
+    private function __construct(
+        public string $id,
+        public string $title,
+        public ?string $part,
+        public ?FlawPlace $on,
+        public float $minutes,
+        public float $waitHours,
+        public ?Mount $mount,
+        public array $before,
+        public array $after,
+    ) {
+    }
+
+    public static function read(Document $step): self
+    {
+        return new self(
+            Id::read($step), $step->text('title', 160), $step->textOr('part', null, 40),
+            $step->has('on') ? FlawPlace::from($step->choice('on', array_column(FlawPlace::cases(), 'value'))) : null,
+            $step->numberOr('minutes', 0.0, 0, 2400), $step->numberOr('wait_hours', 0.0, 0, 2000),
+            $step->has('mount') ? Mount::from($step->choice('mount', array_column(Mount::cases(), 'value'))) : null,
+            $step->has('before') ? $step->strings('before', self::MOST) : [],
+            $step->has('after') ? $step->strings('after', self::MOST) : [],
+        );
+    }
+
+    /** @return array<string, mixed> as in the document */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id, 'title' => $this->title, 'part' => $this->part, 'on' => $this->on?->value,
+            'minutes' => $this->minutes, 'wait_hours' => $this->waitHours, 'mount' => $this->mount?->value,
+            'before' => $this->before, 'after' => $this->after,
+        ];
+    }
+}

@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Piece;
+
+use Closure;
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Profile;
+use HonestGrain\Holding\Holding;
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
+use HonestGrain\Technique\Ground;
+use HonestGrain\Wood\Wood;
+
+/** One turned body of wood: its shape, wood and grain, how it is held, its flaws, and what is done to its faces. */
+final readonly class Part
+{
+    public const MAX_FLAWS = 24;
+
+    public const MAX_MARKS = 24;
+
+    public const MAX_PLANS = 6;
+
+    public const MAX_NAME = 40;
+
+    public const USUAL_MOISTURE_PERCENT = 10.0;
+
+    /**
+     * @param  list<Flaw>  $flaws
+     * @param  list<Mark>  $marks
+     * @param  list<CoatPlan>  $coatPlans
+     */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public Wood $wood,
+        public GrainDirection $grain,
+        public float $moisturePercent,
+        public Holding $holding,
+        public Profile $profile,
+        public array $flaws,
+        public SurfacePlan $surface,
+        public array $marks,
+        public array $coatPlans,
+    ) {
+    }
+
+    public static function read(Document $part, Tables $tables): self
+    {
+        $id = Id::read($part);
+
+        return self::of(
+            $part, $tables, $id, $part->textOr('name', ucfirst(str_replace('-', ' ', $id)), self::MAX_NAME) ?? $id,
+            array_map(
+                fn (Document $mark): Mark => Mark::read($mark, $tables),
+                $part->has('marks') ? $part->children('marks', self::MAX_MARKS) : [],
+            ),
+        );
+    }
+
+    /**
+     * Its fields as they stand both in a part and, in version 1, in the piece itself.
+     *
+     * @param  list<Mark>  $marks
+     * @param  (Closure(string): string)|null  $fresh  makes an id of a kind, for documents that have none
+     */
+    public static function of(
+        Document $part,
+        Tables $tables,
+        string $id,
+        string $name,
+        array $marks,
+        ?Closure $fresh = null,
+    ): self {
+        $read = new self(
+            $id, $name,
+            $tables->woods->named($part->text('wood'), $part->at('wood')),
+            GrainDirection::from($part->choice('grain', array_column(GrainDirection::cases(), 'value'))),
+            $part->numberOr('moisture_percent', self::USUAL_MOISTURE_PERCENT, 0, 200),
+            Holding::from($part->choice('holding', array_column(Holding::cases(), 'value'), Holding::Tenon->value)),
+            Profile::read($part->child('shape')),
+            array_map(Flaw::read(...), $part->has('features') ? $part->children('features', self::MAX_FLAWS) : []),
+            SurfacePlan::read($part->childOr('surface'), $tables->abrasives),
+            $marks,
+            array_map(
+                fn (Document $plan): CoatPlan => CoatPlan::read($plan, $tables->coatings, $fresh),
+                $part->has('coats') ? $part->children('coats', self::MAX_PLANS) : [],
+            ),
+        );
+        $read->check($part);
+
+        return $read;
+    }
+
+    public function measure(float $minWallMm = Measurement::DEFAULT_MIN_WALL_MM): Measurement
+    {
+        return Measurement::of(
+            $this->profile, $this->grain, array_map(fn (Mark $mark) => $mark->band, $this->marks), $this->wood,
+            $this->moisturePercent, $minWallMm,
+        );
+    }
+
+    public function coatPlanFor(string $zone): ?CoatPlan
+    {
+        foreach ($this->coatPlans as $plan) {
+            if (in_array($zone, $plan->zones, true)) {
+                return $plan;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * In the order in which they are made: by technique, like ones as the maker wants them, otherwise by their places.
+     *
+     * @param  list<array{string, string}>  $order  ids of what comes first, and of what after it
+     * @return list<Mark>
+     */
+    public function marksInOrder(array $order = []): array
+    {
+        $marks = $this->marks;
+        usort($marks, fn (Mark $a, Mark $b): int => [$a->rank(), $a->band->on->value, $a->band->fromMm, $a->id()]
+            <=> [$b->rank(), $b->band->on->value, $b->band->fromMm, $b->id()]);
+        $sorted = [];
+        while ($marks !== []) {
+            $next = 0;
+            foreach ($marks as $i => $mark) {
+                if ($mark->rank() === $marks[0]->rank() && ! self::waits($mark, $marks, $order)) {
+                    $next = $i;
+
+                    break;
+                }
+            }
+            $sorted = [...$sorted, ...array_splice($marks, $next, 1)];
+        }
+
+        return $sorted;
+    }
+
+    /**
+     * @param  list<Mark>  $others
+     * @param  list<array{string, string}>  $order
+     */
+    private static function waits(Mark $mark, array $others, array $order): bool
+    {
+        foreach ($others as $other) {
+            if ($other->rank() === $mark->rank() && in_array([$other->id(), $mark->id()], $order, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Hands-on minutes of a mark: as typed, or the usual ones, which for a pen follow from the length of its strokes.
+     */
+    public function minutesOf(Mark $mark, Measurement $measured, Tables $tables): float
+    {
+        return $mark->minutes ?? $mark->technique->minutes(
+            new Ground($measured->zones[$mark->id()]->areaMm2, $this->wood->jankaN), $tables->calibration->marks,
+        );
+    }
+
+    /** @return list<string> the faces that food or drink would touch */
+    public function foodZones(Measurement $measured): array
+    {
+        return isset($measured->zones['inside']) ? ['inside'] : ['outside', 'top'];
+    }
+
+    /** @return list<Mark> those that lie on a face */
+    public function marksOn(string $zone): array
+    {
+        return array_values(array_filter($this->marks, fn (Mark $mark): bool => $mark->band->on->zone() === $zone));
+    }
+
+    /** Whether it may come apart while it spins, so that it turns slowly. */
+    public function mayFly(): bool
+    {
+        return array_filter($this->flaws, fn (Flaw $flaw): bool => $flaw->kind->mayFly()) !== [];
+    }
+
+    /** Whether an edge of this face is broken all round: it is sanded with the lathe stopped. */
+    public function interrupts(string $zone): bool
+    {
+        return array_filter(
+            $this->flaws, fn (Flaw $flaw): bool => $flaw->kind->interrupts() && $flaw->on->zone() === $zone,
+        ) !== [];
+    }
+
+    /** @return array<string, mixed> as in the document */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id, 'name' => $this->name, 'wood' => $this->wood->name, 'grain' => $this->grain->value,
+            'moisture_percent' => $this->moisturePercent, 'holding' => $this->holding->value,
+            'shape' => $this->profile->toArray(),
+            'features' => array_map(fn (Flaw $flaw): array => $flaw->toArray(), $this->flaws),
+            'surface' => $this->surface->toArray(),
+            'marks' => array_map(fn (Mark $mark): array => $mark->toArray(), $this->marks),
+            'coats' => array_map(fn (CoatPlan $plan): array => $plan->toArray(), $this->coatPlans),
+        ];
+    }
+
+    /** @return array<string, string> where each id stands => the id */
+    public function ids(string $path): array
+    {
+        $at = $path === '' ? '' : "$path.";
+        $ids = $path === '' ? [] : ["{$at}id" => $this->id];
+        foreach ($this->flaws as $i => $flaw) {
+            $ids["{$at}features.$i.id"] = $flaw->id;
+        }
+        foreach ($this->marks as $i => $mark) {
+            $ids["{$at}marks.$i.id"] = $mark->id();
+        }
+        foreach ($this->coatPlans as $i => $plan) {
+            $ids["{$at}coats.$i.id"] = $plan->id;
+            foreach ($plan->coats as $k => $coat) {
+                $ids["{$at}coats.$i.layers.$k.id"] = $coat->id;
+            }
+        }
+
+        return $ids;
+    }
+
+    private function check(Document $part): void
+    {
+        foreach ($this->marks as $mark) {
+            Measurement::strip($this->profile, $mark->band);
+        }
+        foreach ($this->flaws as $i => $flaw) {
+            $flaw->check($this->profile, $part->at("features.$i"));
+        }
+        $seen = [];
+        foreach ($this->coatPlans as $i => $plan) {
+            foreach ($plan->zones as $k => $zone) {
+                if (isset($seen[$zone])) {
+                    throw InvalidField::because(
+                        $part->at("coats.$i.zones.$k"), $zone, 'each zone takes its coats from one plan only',
+                    );
+                }
+                $seen[$zone] = true;
+            }
+        }
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Piece;
+
+/** The parts that can be added to a piece, each drawn from the part that it goes with. */
+enum PartKind: string
+{
+    case Lid = 'lid';
+    case Plug = 'plug';
+    case Handle = 'handle';
+    case Finial = 'finial';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Lid => 'A lid',
+            self::Plug => 'A plug in the foot',
+            self::Handle => 'A side handle',
+            self::Finial => 'A finial',
+        };
+    }
+
+    public function joint(): JointKind
+    {
+        return match ($this) {
+            self::Lid => JointKind::Lifts,
+            self::Plug => JointKind::Plug,
+            self::Handle, self::Finial => JointKind::GluedTenon,
+        };
+    }
+
+    public function place(): JointPlace
+    {
+        return match ($this) {
+            self::Lid, self::Finial => JointPlace::Top,
+            self::Plug => JointPlace::Foot,
+            self::Handle => JointPlace::Side,
+        };
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Piece;
+
+use HonestGrain\Abrasive\AbrasiveTable;
+use HonestGrain\Calibration\Calibration;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Coating\CoatingTable;
+use HonestGrain\Technique\Techniques;
+use HonestGrain\Wood\Wood;
+use HonestGrain\Wood\WoodTable;
+
+/** Everything that the words of a document are looked up in: the catalogue's tables, and a workshop's own over them. */
+final readonly class Tables
+{
+    private function __construct(
+        public WoodTable $woods,
+        public AbrasiveTable $abrasives,
+        public CoatingTable $coatings,
+        public Techniques $techniques,
+        public Calibration $calibration,
+    ) {
+    }
+
+    public static function of(Catalogue $catalogue): self
+    {
+        return new self(
+            $catalogue->woods(), $catalogue->abrasives(), $catalogue->coatings(), Techniques::table(),
+            $catalogue->calibration(),
+        );
+    }
+
+    public function withCoatings(CoatingTable $coatings): self
+    {
+        return new self($this->woods, $this->abrasives, $coatings, $this->techniques, $this->calibration);
+    }
+
+    public function withWood(Wood $wood): self
+    {
+        return new self(
+            $this->woods->with($wood), $this->abrasives, $this->coatings, $this->techniques, $this->calibration,
+        );
+    }
+}

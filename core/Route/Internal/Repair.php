@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal;
+
+use HonestGrain\Calibration\RepairRates;
+use HonestGrain\Coating\Amount;
+use HonestGrain\Coating\AmountUnit;
+use HonestGrain\Piece\Flaw;
+use HonestGrain\Piece\FlawKind;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Piece\Wish;
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Schedule\Wait;
+
+/**
+ * What a flaw takes: thin CA into a hairline, powder and CA or epoxy into what is wider, CA and a shear scrape on a
+ * soft patch, a cut where the wood is torn. Workshop figures of the calibration.
+ *
+ * @internal
+ */
+final readonly class Repair
+{
+    private const CA = 'ca-thin';
+
+    /** What is taken for a flaw whose width or depth is not given, mm (workshop). */
+    private const USUAL_WIDTH_MM = 1.0;
+
+    private const USUAL_DEPTH_MM = 3.0;
+
+    /**
+     * @param  string|null  $goesWith  what it is besides the flaw's main operation
+     * @param  list<Hazard>  $hazards
+     * @param  list<string>  $how
+     */
+    private function __construct(
+        public string $technique,
+        public ?string $goesWith,
+        public string $title,
+        public float $minutes,
+        public Wait $wait,
+        public string $because,
+        public bool $onLathe,
+        public array $hazards,
+        public array $how,
+        public ?string $product = null,
+        public ?Amount $amount = null,
+    ) {
+    }
+
+    /** @return list<self> in order; none for a flaw that is kept */
+    public static function of(Flaw $flaw, Part $part, Tables $tables): array
+    {
+        $rates = $tables->calibration->repairs;
+
+        return match ($flaw->wish) {
+            Wish::Keep => [],
+            Wish::CutAway => [self::cut($flaw, $part, $rates)],
+            Wish::Stabilise => $flaw->kind === FlawKind::Soft
+                ? self::stiffen($flaw, $part, $tables) : [self::hairline($flaw, $part, $tables)],
+            Wish::Fill => [self::fill($flaw, $part, $tables)],
+        };
+    }
+
+    private static function fill(Flaw $flaw, Part $part, Tables $tables): self
+    {
+        $rates = $tables->calibration->repairs;
+        $width = $flaw->widthMm ?? ($flaw->kind === FlawKind::Crack && $flaw->with !== 'epoxy' && $flaw->with !== 'powder-ca'
+            ? $rates->hairlineWidthMm : self::USUAL_WIDTH_MM);
+        if ($flaw->with === 'thin-ca' || ($flaw->with === null && $width <= $rates->hairlineWidthMm)) {
+            return self::hairline($flaw, $part, $tables);
+        }
+        $depth = $flaw->depthMm ?? self::USUAL_DEPTH_MM;
+        $ml = 0.5 * $width * $depth * self::lengthMm($flaw, $part) / 1000;
+        $taken = $flaw->widthMm === null || $flaw->depthMm === null
+            ? sprintf('Taken as %s mm wide and %s mm deep, since that is not said.', $width, $depth) : '';
+
+        return $flaw->with === 'epoxy' || ($flaw->with === null && $ml >= $rates->epoxyFromMl)
+            ? self::epoxy($flaw, $rates, $ml, $taken)
+            : self::powder($flaw, $rates, $ml, (int) max(1, ceil($depth / $rates->fillDepthMm)), $taken, $tables);
+    }
+
+    private static function powder(
+        Flaw $flaw,
+        RepairRates $rates,
+        float $ml,
+        int $fills,
+        string $taken,
+        Tables $tables,
+    ): self {
+        $ca = $tables->coatings->byKey(self::CA);
+
+        return new self(
+            'fill', null, "Fill the {$flaw->kind->value} with powder and CA, {$flaw->at()}",
+            $rates->fillMinutes * $fills, Wait::hours($rates->sandAfterHours),
+            'Before the last sanding, before colour, and never after oil: nothing holds in an oiled crack.', false,
+            [...Hazard::ofProduct($ca->hazards), Hazard::Dust],
+            self::said(
+                sprintf(
+                    '%.2f mL of powder in %d %s of at most %s mm, CA run in after each.', $ml * $rates->powderPacking,
+                    $fills, $fills === 1 ? 'fill' : 'fills', $rates->fillDepthMm,
+                ),
+                'Seal pale wood round it first: CA stains what it touches.', $taken,
+            ),
+            $ca->class, Amount::of(max(1.0, $ml * (1 - $rates->powderPacking) / Amount::DROP_ML), AmountUnit::Drops),
+        );
+    }
+
+    private static function epoxy(Flaw $flaw, RepairRates $rates, float $ml, string $taken): self
+    {
+        return new self(
+            'fill', null, "Fill the {$flaw->kind->value} with epoxy, {$flaw->at()}", $rates->epoxyMinutes,
+            Wait::hours($rates->epoxyHours),
+            'Before the last sanding, before colour, and never after oil: nothing holds in an oiled void.', false,
+            [Hazard::TwoPart],
+            self::said('Dam the back with tape, mix exactly as the label says, and warm out the bubbles.', $taken),
+            null, Amount::of($ml, AmountUnit::Millilitres),
+        );
+    }
+
+    /** Thin CA drawn into a crack, or along both sides of an edge. */
+    private static function hairline(Flaw $flaw, Part $part, Tables $tables): self
+    {
+        $rates = $tables->calibration->repairs;
+        $ca = $tables->coatings->byKey(self::CA);
+        $sides = $flaw->kind === FlawKind::BarkEdge ? 2 : 1;
+        $cm = self::lengthMm($flaw, $part) / 10 * $sides;
+
+        return new self(
+            $flaw->wish === Wish::Fill ? 'fill' : 'stabilise', null,
+            ($sides === 2 ? 'Run thin CA along both sides of the bark' : "Run thin CA into the {$flaw->kind->value}")
+                .", {$flaw->at()}",
+            max($rates->hairlineMinutes, $rates->hairlineMinutes * $cm / 10), Wait::hours($rates->sandAfterHours),
+            'Before the last sanding and before colour and oil: what moves there later opens again.', false,
+            Hazard::ofProduct($ca->hazards),
+            ['Seal pale wood round it first: CA stains what it touches. Accelerator whitens and foams.'],
+            $ca->class, Amount::of(max(1.0, $cm * $rates->hairlineCaMlPerCm / Amount::DROP_ML), AmountUnit::Drops),
+        );
+    }
+
+    /** @return list<self> */
+    private static function stiffen(Flaw $flaw, Part $part, Tables $tables): array
+    {
+        $rates = $tables->calibration->repairs;
+        $ca = $tables->coatings->byKey(self::CA);
+        $cm2 = self::areaMm2($flaw, $part) / 100;
+
+        return [
+            new self(
+                'stabilise', null, "Stiffen the soft patch with thin CA, {$flaw->at()}",
+                max(1.0, $cm2 * $rates->softMinutesPerCm2), Wait::hours($rates->softHours),
+                'Soft fibres fold under the tool and the paper: stiff, they cut clean.', false,
+                Hazard::ofProduct($ca->hazards), ['Until it drinks no more; wipe nothing, let it soak.'],
+                $ca->class, Amount::of($cm2 * $rates->softCaMlPerCm2 / Amount::DROP_ML, AmountUnit::Drops),
+            ),
+            new self(
+                'scrape', 'scrape', "Shear-scrape the stiffened patch, {$flaw->at()}",
+                max(1.0, $cm2 / 100 * $rates->recutMinutesPer100Cm2), Wait::none(),
+                'A clean cut over the stiffened fibres saves the coarse grits.', true,
+                [Hazard::ofDust($part->wood)], ['A light cut with a freshly ground edge, held on the slant.'],
+            ),
+        ];
+    }
+
+    private static function cut(Flaw $flaw, Part $part, RepairRates $rates): self
+    {
+        $isTorn = $flaw->kind === FlawKind::Torn;
+        $minutes = $isTorn
+            ? max(1.0, self::areaMm2($flaw, $part) / 10_000 * $rates->recutMinutesPer100Cm2) : $rates->cutAwayMinutes;
+
+        return new self(
+            $isTorn ? 'scrape' : 'shape', null,
+            ($isTorn ? 'Cut the torn grain again' : "Cut the {$flaw->kind->value} away").", {$flaw->at()}", $minutes,
+            Wait::none(), $isTorn
+                ? 'Torn grain is cut, not sanded: the coarsest paper would only round it over.'
+                : 'While there is wood to take; the shape is measured again afterwards.',
+            true, [Hazard::ofDust($part->wood)],
+            [$isTorn ? 'A light shear cut with a freshly ground edge, with the grain.' : 'Check the wall before and after.'],
+        );
+    }
+
+    private static function lengthMm(Flaw $flaw, Part $part): float
+    {
+        // What runs round the part is as long as its way round.
+        return $flaw->kind->interrupts() || $flaw->azimuthDeg !== null
+            ? max($flaw->lengthMm(), $flaw->shareOfTurn() * 2 * M_PI * self::radiusMm($flaw, $part))
+            : $flaw->lengthMm();
+    }
+
+    private static function areaMm2(Flaw $flaw, Part $part): float
+    {
+        return $flaw->lengthMm() * ($flaw->azimuthDeg === null && $flaw->widthMm !== null
+            ? $flaw->widthMm : $flaw->shareOfTurn() * 2 * M_PI * self::radiusMm($flaw, $part));
+    }
+
+    private static function radiusMm(Flaw $flaw, Part $part): float
+    {
+        $middle = ($flaw->fromMm + $flaw->toMm) / 2;
+        $curve = $flaw->on->curve($part->profile);
+
+        return $curve === null ? max(0.0, $part->profile->outer->first()->r - $middle) : $curve->at($middle)->r;
+    }
+
+    /** @return list<string> */
+    private static function said(string ...$lines): array
+    {
+        return array_values(array_filter($lines, fn (string $line): bool => $line !== ''));
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Technique\Decoration;
+
+use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Technique\Drawn;
+use HonestGrain\Technique\Ground;
+use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Technique;
+
+/** A dye, a stain, a bleach or iron liquor: colour put on or taken out. */
+final readonly class Dye implements Technique
+{
+    public function key(): string
+    {
+        return 'dye';
+    }
+
+    public function label(): string
+    {
+        return 'Dye';
+    }
+
+    public function action(): string
+    {
+        return 'Dye';
+    }
+
+    public function because(): string
+    {
+        return 'On bare, sanded wood after everything that cuts or burns; under the '
+            .'coats, which close it off.';
+    }
+
+    public function minutes(Ground $ground, MarkRates $rates): float
+    {
+        return $rates->dyeMinutes;
+    }
+
+    public function waitHours(MarkRates $rates): float
+    {
+        return $rates->dyeDryHours;
+    }
+
+    public function nature(): Nature
+    {
+        return Nature::Colours;
+    }
+
+    public function needs(): array
+    {
+        return ['turner' => 1];
+    }
+
+    public function hold(string $mounted): string
+    {
+        return 'on a turntable';
+    }
+
+    public function hazards(): array
+    {
+        return [];
+    }
+
+    public function drawn(): Drawn
+    {
+        return Drawn::Filled;
+    }
+
+    public function ink(): string
+    {
+        return '#2f4a63';
+    }
+}

@@ -1,0 +1,149 @@
+@props(['page', 'panel', 'products'])
+@php($piece = $page->piece)
+@php($plan = $panel->plan)
+@php($count = count($plan->coats))
+<section class="mb-6 border-b border-rule pb-6" data-light="{{ implode(' ', $plan->zones) }}" tabindex="-1">
+    @foreach ($plan->zones as $zone)
+        <span id="zone-{{ $zone }}" tabindex="-1"></span>
+    @endforeach
+    <div class="flex flex-wrap items-baseline gap-x-5">
+        <h2>{{ ucfirst(implode(', ', $plan->zones)) }}</h2>
+        <p class="faint">{{ $count }} {{ Str::plural('coat', $count) }}, {{ $panel->isBuilt() }}</p>
+        <x-coat-form :page="$page" :panel="$panel" class="ml-auto">
+            <input type="hidden" name="do" value="buff" />
+            <label class="small">
+                <span class="faint">Buff at the end</span>
+                <select name="buff" data-autosend id="buff-{{ $panel->index }}">
+                    <option value="">no</option>
+                    @foreach (HonestGrain\Piece\BuffWith::cases() as $with)
+                        <option value="{{ $with->value }}" @selected($plan->buff === $with)>
+                            {{ $with->label() }}
+                        </option>
+                    @endforeach
+                </select>
+            </label>
+        </x-coat-form>
+        <x-coat-form :page="$page" :panel="$panel">
+            <button class="quiet" name="do" value="unplan">Leave these bare</button>
+        </x-coat-form>
+    </div>
+    <div class="grid gap-x-10 lg:grid-cols-[120px_1fr]">
+        {!! $panel->strata() !!}
+        <div class="overflow-x-auto">
+            <table>
+                <thead>
+                    <tr>
+                        <th class="min-w-[215px]">Coat</th>
+                        <th>Rub below with</th>
+                        @foreach ($panel::HEADS as $head)
+                            <th class="n">{{ $head }}</th>
+                        @endforeach
+                        <th></th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($plan->coats as $i => $coat)
+                        @foreach ($panel->objections($i) as $words)
+                            <tr>
+                                <td colspan="10" class="!border-b-0">
+                                    <p class="note note-warn !my-1">
+                                        <strong>{{ $words[0] }}.</strong> {{ $words[1] }}
+                                    </p>
+                                </td>
+                            </tr>
+                        @endforeach
+                        <tr>
+                            <td>
+                                <b>{{ $i + 1 }}</b> {{ $coat->coating->class }}
+                                @foreach ($panel->fine($i) as $fine)
+                                    <span class="faint small block">{{ $fine }}</span>
+                                @endforeach
+                                @if ($coat->coating->fromLabel !== [])
+                                    <span class="small block">by your label</span>
+                                @endif
+                            </td>
+                            <td>
+                                @if ($i > 0)
+                                    <x-coat-form :page="$page" :panel="$panel" :coat="$i">
+                                        <input type="hidden" name="do" value="denib" />
+                                        <select
+                                            name="denib"
+                                            aria-label="Rub coat {{ $i }} with"
+                                            class="max-w-[135px]"
+                                            data-autosend
+                                            id="denib-{{ $panel->index }}-{{ $i }}"
+                                        >
+                                            <option value="">nothing</option>
+                                            @foreach (HonestGrain\Coating\Denib::cases() as $denib)
+                                                <option value="{{ $denib->value }}" @selected($coat->denib === $denib)>
+                                                    {{ $denib->words() }}
+                                                </option>
+                                            @endforeach
+                                        </select>
+                                    </x-coat-form>
+                                @endif
+                            </td>
+                            <td class="n">{{ $show->quantity($panel->amounts[$i]) }}</td>
+                            <td class="n">{{ $panel->film($i) }}</td>
+                            @foreach ($panel->waits[$i] as $wait)
+                                <td class="n">{{ $wait }}</td>
+                            @endforeach
+                            <td class="n whitespace-nowrap">
+                                <x-coat-form :page="$page" :panel="$panel" :coat="$i">
+                                    @if ($i > 0)
+                                        <button
+                                            class="quiet px-1"
+                                            name="do"
+                                            value="up"
+                                            aria-label="Coat {{ $i + 1 }} earlier"
+                                        >
+                                            ↑
+                                        </button>
+                                    @endif
+                                    <button
+                                        class="quiet px-1"
+                                        name="do"
+                                        value="remove"
+                                        aria-label="Leave coat {{ $i + 1 }} out"
+                                    >
+                                        Leave out
+                                    </button>
+                                </x-coat-form>
+                            </td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+            @foreach ($panel->stack->notes as $note)
+                <p class="note note-warn">
+                    <strong>{{ $note->verdict->words() }}.</strong> {{ $note->reason }} {{ $note->mend }}
+                </p>
+            @endforeach
+            @foreach ($panel->warnings as $warning)
+                <p class="note note-warn">{{ $warning }}</p>
+            @endforeach
+            <x-coat-form :page="$page" :panel="$panel" class="mt-3 flex flex-wrap items-end gap-3">
+                <label class="small">
+                    <span class="faint">One more coat of</span>
+                    <select name="product">
+                        @foreach ($products as $product)
+                            <option @selected($product === $panel->lastProduct())>{{ $product }}</option>
+                        @endforeach
+                    </select>
+                </label>
+                <button class="press" name="do" value="add">Add it</button>
+            </x-coat-form>
+            <x-why kind="workshop">
+                Waits are the tin's hours at 21 °C and 50 % RH, run through this shop's day and night air: rate
+                Q^((T−21)/10), Q 2 for oil and resin, 1.5 for loss of solvent; water-borne coats slow with humidity.
+                Amounts are exact on the label's coverage, with end grain drinking three times as much on the first
+                coat, plus what stays in cloth, brush or cup (2 to 5 mL) or is lost in a spray (× 1.4); wax goes by
+                mass. Film is coverage × solids of all coats so far, less 3 to 8 µm for each rubbing; the first coat of
+                a thin sealer leaves half. Wax by hand wants a coat that is hard to the nail, a wheel with compound one
+                that is hard right through. The verdicts follow from solvent, cure, wax and film. Your label replaces
+                any figure: <a href="/shelf">Shelf</a>. Food and water only when fully cured, and only as the product's
+                own label and your local rule allow.
+            </x-why>
+        </div>
+    </div>
+</section>

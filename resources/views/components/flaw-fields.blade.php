@@ -1,0 +1,26 @@
+@props(['words', 'flaw' => null])
+<div class="grid grid-cols-2 gap-x-5 sm:grid-cols-3">
+    <x-field name="flaw_kind" label="What">
+        <x-choose name="flaw_kind" :options="$words->kinds()" :chosen="$flaw?->kind->value" />
+    </x-field>
+    <x-field name="flaw_on" label="On the">
+        <x-choose name="flaw_on" :options="$words->places()" :chosen="$flaw?->on->value" x-ref="on" />
+    </x-field>
+    <x-field name="wish" label="Wish">
+        <x-choose name="wish" :options="$words->wishes()" :chosen="$flaw?->wish->value ?? 'fill'" />
+    </x-field>
+    @foreach ($words->numbers($flaw) as $name => [$label, $value])
+        <x-field :name="$name" :label="$label">
+            <input
+                class="w-full"
+                name="{{ $name }}"
+                inputmode="decimal"
+                x-ref="{{ $name }}"
+                value="{{ old($name, $value) }}"
+            />
+        </x-field>
+    @endforeach
+    <x-field name="with" label="With">
+        <x-choose name="with" :options="$words->means()" :chosen="$flaw?->with" />
+    </x-field>
+</div>

@@ -1,0 +1,57 @@
+@props(['page', 'part', 'words'])
+@php($piece = $page->piece)
+<section>
+    <h2>What the wood brings</h2>
+    @if ($part->flaws === [])
+        <p class="faint mt-1">
+            No flaw is marked. A crack, a soft patch or a bark edge makes its own steps, slows the lathe and steers the
+            hold.
+        </p>
+    @endif
+    @foreach ($part->flaws as $flaw)
+        <details class="border-b border-rule py-1.5" data-flaw-row="{{ $flaw->id }}">
+            <summary>
+                <b>{{ $flaw->kind->label() }}</b>, {{ $words->at($flaw) }}:
+                <span class="faint">{{ lcfirst($flaw->wish->label()).$words->with($flaw) }}</span>
+            </summary>
+            <form method="post" action="{{ route('pieces.flaws.update', [$piece, $flaw->id]) }}" class="mt-2" data-live>
+                @csrf
+                @method('put')
+                <x-at :page="$page" />
+                <x-flaw-fields :words="$words" :flaw="$flaw" />
+                <button class="press">Change it</button>
+            </form>
+            <form method="post" action="{{ route('pieces.flaws.destroy', [$piece, $flaw->id]) }}" data-live>
+                @csrf
+                @method('delete')
+                <x-at :page="$page" />
+                <button class="quiet" aria-label="Remove {{ $flaw->kind->label() }}">Remove</button>
+            </form>
+        </details>
+    @endforeach
+    <details class="mt-3" @if ($errors->has('flaw_*')) open @endif>
+        <summary class="text-act underline underline-offset-4">Mark a flaw</summary>
+        <form
+            method="post"
+            action="{{ route('pieces.flaws.store', $piece) }}"
+            class="mt-2"
+            x-data="flawPlacer"
+            data-lines="{{ json_encode($words->lines()) }}"
+            data-factor="{{ $show->factor() }}"
+            data-live
+        >
+            @csrf
+            <x-at :page="$page" />
+            <x-flaw-fields :words="$words" />
+            <p class="faint small mb-2">
+                Distances run along the line from its beginning: outside from the foot, inside and rim from the outer
+                edge, foot from its edge to the middle. Or press on the drawing where it begins and where it ends.
+            </p>
+            <button class="press press-main">Mark it</button>
+        </form>
+    </details>
+    <x-why kind="workshop">
+        Cracked, barked and glued work turns no faster than {{ $words->rimSpeed() }} at the rim. Minutes, waits and
+        volumes: {{ $words->figures() }} (workshop models; catalogue/constants.csv).
+    </x-why>
+</section>

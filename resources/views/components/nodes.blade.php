@@ -1,0 +1,67 @@
+@props(['rows', 'label'])
+@use('App\View\Unit')
+<table class="!w-auto">
+    <caption class="pb-1 text-left font-semibold">
+        {{ $label }}
+    </caption>
+    <thead>
+        <tr>
+            <th>Height, {{ $show->unit(Unit::Length) }}</th>
+            <th>Radius, {{ $show->unit(Unit::Length) }}</th>
+            <th>Corner</th>
+            <th></th>
+        </tr>
+    </thead>
+    <tbody>
+        <template x-for="row in {{ $rows }}" :key="row.key">
+            <tr>
+                @foreach (['z' => 'height', 'r' => 'radius'] as $axis => $word)
+                    <td>
+                        <input
+                            class="w-24"
+                            inputmode="decimal"
+                            :value="row.{{ $axis }}"
+                            :data-curve="row.curve"
+                            :data-i="row.i"
+                            data-axis="{{ $axis }}"
+                            :aria-label="row.label + ', {{ $word }}'"
+                            x-on:change="type"
+                        />
+                    </td>
+                @endforeach
+                <td>
+                    <input
+                        type="checkbox"
+                        :checked="row.corner"
+                        :data-curve="row.curve"
+                        :data-i="row.i"
+                        :aria-label="row.label + ', corner'"
+                        x-on:change="toggle"
+                    />
+                </td>
+                <td>
+                    <button
+                        type="button"
+                        class="quiet"
+                        :data-curve="row.curve"
+                        :data-i="row.i"
+                        :aria-label="'Add a node after ' + row.label"
+                        x-on:click="addAfter"
+                    >
+                        Add after
+                    </button>
+                    <button
+                        type="button"
+                        class="quiet"
+                        :data-curve="row.curve"
+                        :data-i="row.i"
+                        :aria-label="'Take out ' + row.label"
+                        x-on:click="takeOut"
+                    >
+                        Take out
+                    </button>
+                </td>
+            </tr>
+        </template>
+    </tbody>
+</table>

@@ -1,0 +1,106 @@
+@props(['page', 'panel'])
+@use('App\View\Unit')
+@php($piece = $page->piece)
+@php($core = $page->core)
+<section>
+    <h2>{{ $core->hasParts() ? 'All parts' : 'Parts' }}</h2>
+    @if ($core->hasParts())
+        <div class="mt-2 grid gap-6 sm:grid-cols-2">
+            @foreach (['Assembled' => $panel->assembled(), 'Apart' => $panel->apart()] as $label => $drawing)
+                <figure>
+                    <div class="parts-art">{!! $drawing !!}</div>
+                    <figcaption class="faint small">{{ $label }}</figcaption>
+                </figure>
+            @endforeach
+        </div>
+        <table class="mt-3">
+            <thead>
+                <tr>
+                    <th>Joint</th>
+                    <th>Meets at</th>
+                    <th>As drawn</th>
+                    <th></th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($core->joints as $joint)
+                    <tr>
+                        <td>{{ $panel->name($joint) }}</td>
+                        <td>{{ $show->length($joint->diameterMm, $show->fine()) }}</td>
+                        <td @class(['warn' => $panel->isBad($joint)])>{{ $panel->fit($joint) }}</td>
+                        <td class="n">
+                            <details>
+                                <summary class="text-act underline underline-offset-4">Change it</summary>
+                                <form
+                                    method="post"
+                                    action="{{ route('pieces.joints.update', [$piece, $joint->id]) }}"
+                                    class="mt-2 grid grid-cols-2 gap-x-4 text-left"
+                                    data-live
+                                >
+                                    @csrf
+                                    @method('put')
+                                    <x-at :page="$page" />
+                                    <x-field name="joint_kind" label="Kind">
+                                        <x-choose
+                                            name="joint_kind"
+                                            :options="$panel->kinds()"
+                                            :chosen="$joint->kind->value"
+                                        />
+                                    </x-field>
+                                    <x-field name="joint_at" label="At">
+                                        <x-choose
+                                            name="joint_at"
+                                            :options="['top' => 'the top', 'foot' => 'the foot', 'side' => 'the side']"
+                                            :chosen="$joint->place->value"
+                                        />
+                                    </x-field>
+                                    <x-field name="joint_diameter" :label="'Diameter, '.$show->unit(Unit::Length)">
+                                        <input
+                                            class="w-full"
+                                            name="joint_diameter"
+                                            inputmode="decimal"
+                                            value="{{ $show->field(Unit::Length, $joint->diameterMm) }}"
+                                        />
+                                    </x-field>
+                                    <x-field name="joint_depth" :label="'Depth, '.$show->unit(Unit::Length)">
+                                        <input
+                                            class="w-full"
+                                            name="joint_depth"
+                                            inputmode="decimal"
+                                            value="{{ $show->field(Unit::Length, $joint->depthMm) }}"
+                                        />
+                                    </x-field>
+                                    <p><button class="press">Save the joint</button></p>
+                                </form>
+                            </details>
+                        </td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+        <x-why kind="workshop"> {{ $panel->aboutPlay() }} </x-why>
+    @else
+        <p class="faint mt-1">One part. A lid, a plug, a handle or a finial is drawn from this one.</p>
+    @endif
+    <form method="post" action="{{ route('pieces.parts.store', $piece) }}" class="mt-3 flex flex-wrap items-end gap-3">
+        @csrf
+        <x-at :page="$page" />
+        <label class="small">
+            <span class="faint">Add</span>
+            <select name="kind">
+                @foreach (HonestGrain\Piece\PartKind::cases() as $kind)
+                    <option value="{{ $kind->value }}">{{ lcfirst($kind->label()) }}</option>
+                @endforeach
+            </select>
+        </label>
+        <button class="press">Draw it</button>
+    </form>
+    @if ($core->hasParts())
+        <form method="post" action="{{ route('pieces.parts.destroy', $piece) }}" class="mt-2">
+            @csrf
+            @method('delete')
+            <x-at :page="$page" />
+            <button class="quiet">Take {{ lcfirst($page->part->name) }} away</button>
+        </form>
+    @endif
+</section>

@@ -1,0 +1,138 @@
+<x-layout title="Woods" section="shelf">
+    <div class="page grid gap-x-16 lg:grid-cols-[1fr_360px]">
+        <section aria-labelledby="woods" class="min-w-0">
+            <h1 id="woods">Woods</h1>
+            <p class="faint mt-1">
+                A figure with a star is borrowed from the wood named beside it, until you type your own. A dash: nobody
+                published one, and none is made up. <a href="/shelf">Back to the shelf</a>
+            </p>
+            <div class="overflow-x-auto">
+                <table class="small mt-2">
+                    <thead>
+                        <tr>
+                            <th>Wood</th>
+                            <th class="n">Hardness</th>
+                            <th class="n">Density at 12 %</th>
+                            <th class="n">Shrinks</th>
+                            <th></th>
+                            <th></th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($panel->woods() as $wood)
+                            @php($own = $panel->own($wood))
+                            <tr>
+                                <td>
+                                    <svg
+                                        class="mr-1 inline-block h-3.5 w-3.5"
+                                        aria-hidden="true"
+                                    >
+                                        <rect
+                                            width="14"
+                                            height="14"
+                                            fill="{{ $wood->rgb }}"
+                                        />
+                                    </svg>
+                                    <b>{{ $wood->name }}</b> <i class="faint">{{ $wood->botanical }}</i>
+                                </td>
+                                @foreach (['hardness', 'density', 'shrinkage'] as $which)
+                                    <td class="n">{{ $panel->figure($wood, $which) }}</td>
+                                @endforeach
+                                <td class="faint">
+                                    {{ implode('; ', array_filter([$panel->traits($wood), $panel->lender($wood)])) }}
+                                </td>
+                                <td class="n">
+                                    @if ($own)
+                                        <form method="post" action="{{ route('woods.destroy', $own) }}" data-live>
+                                            @csrf
+                                            @method('delete')
+                                            <button class="quiet" aria-label="Take out {{ $wood->name }}">
+                                                Yours: take out
+                                            </button>
+                                        </form>
+                                    @endif
+                                </td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            </div>
+        </section>
+        <section aria-labelledby="own">
+            <h1 id="own">Your own</h1>
+            <p class="faint mt-1">A wood that is missing, or better figures for one that is there.</p>
+            <form method="post" action="{{ route('woods.store') }}" class="mt-3" data-live>
+                @csrf
+                <x-field name="wood_name" label="Name">
+                    <input
+                        class="w-full"
+                        name="wood_name"
+                        list="known"
+                        maxlength="80"
+                        value="{{ old('wood_name') }}"
+                        required
+                    />
+                </x-field>
+                <datalist id="known">
+                    @foreach ($known as $name)
+                        <option value="{{ $name }}"></option>
+                    @endforeach
+                </datalist>
+                <x-field name="like" label="Figures it lacks are borrowed from">
+                    <x-choose
+                        name="like"
+                        :options="['' => 'none: they stay unknown'] + array_combine($known, $known)"
+                    />
+                </x-field>
+                <div class="grid grid-cols-2 gap-x-5">
+                    <x-field name="janka_n" label="Hardness (Janka), N">
+                        <input class="w-full" name="janka_n" inputmode="decimal" value="{{ old('janka_n') }}" />
+                    </x-field>
+                    <x-field name="density_kg_m3" label="Density at 12 %, kg/m³">
+                        <input
+                            class="w-full"
+                            name="density_kg_m3"
+                            inputmode="decimal"
+                            value="{{ old('density_kg_m3') }}"
+                        />
+                    </x-field>
+                    @foreach (['tangential', 'radial'] as $way)
+                        <x-field :name="$way.'_shrinkage_percent'" :label="'Shrinkage, '.$way.', %'">
+                            <input
+                                class="w-full"
+                                name="{{ $way }}_shrinkage_percent"
+                                inputmode="decimal"
+                                value="{{ old($way.'_shrinkage_percent') }}"
+                            />
+                        </x-field>
+                    @endforeach
+                    <x-field name="pore" label="Pores">
+                        <x-choose
+                            name="pore"
+                            :options="['fine' => 'fine', 'open' => 'open', 'softwood' => 'softwood']"
+                            chosen="fine"
+                        />
+                    </x-field>
+                    <x-field name="dust" label="Its dust">
+                        <x-choose name="dust" :options="$panel->dusts()" />
+                    </x-field>
+                    <x-field name="rgb" label="Colour">
+                        <input type="color" name="rgb" value="{{ old('rgb', HonestGrain\Wood\Wood::USUAL_RGB) }}" />
+                    </x-field>
+                </div>
+                <p class="mb-3 flex gap-5">
+                    <label><input type="checkbox" name="oily" value="1" @checked(old('oily')) /> oily</label>
+                    <label
+                        ><input type="checkbox" name="tannin" value="1" @checked(old('tannin')) /> holds tannin</label
+                    >
+                </p>
+                <button class="press press-main">Keep it</button>
+            </form>
+            <x-why kind="published">
+                Shrinkage, specific gravity and hardness: USDA Forest Products Laboratory, Wood Handbook, tables 4-3,
+                4-4, 5-3 and 5-5. Tannin, oil, pores, dust and colour are workshop notes. Hardness sets sanding and pen,
+                density the weight; a wood without a hardness has no price for its sanding and so no date.
+            </x-why>
+        </section>
+    </div>
+</x-layout>

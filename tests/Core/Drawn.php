@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Geometry\Profile;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Reading\Document;
+
+/** Parts and pieces made from shapes, for tests that need one whole. */
+final class Drawn
+{
+    public static function tables(): Tables
+    {
+        return Tables::of(Catalogue::shipped());
+    }
+
+    /** @param  array<string, mixed>  $more */
+    public static function part(Profile $profile, GrainDirection $grain = GrainDirection::Side, array $more = []): Part
+    {
+        return Part::read(Document::of($more + [
+            'id' => 'body', 'wood' => 'Ash (white)', 'grain' => $grain->value, 'shape' => $profile->toArray(),
+        ]), self::tables());
+    }
+}
