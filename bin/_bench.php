@@ -60,11 +60,11 @@ if ($what === 'pages') {
     foreach ($pages as $page) {
         row(preg_replace('~/\d+/~', '/…/', $page), median($times[$page]), median($times[$page]) / $floor);
     }
-    $document = json_decode($ask("/pieces/$p[1]/piece.json")[2], true);
+    $body = json_decode($ask("/pieces/$p[1]/piece.json")[2], true)['parts'][0];
     preg_match('/name="csrf-token" content="([^"]+)"/', $ask('/bench')[2], $m);
     $drag = [];
     for ($i = 0; $i < $runs; $i++) {
-        $drag[] = $ask("/pieces/$p[1]/shape/preview", ['shape' => $document['shape']], ['Content-Type: application/json', "X-CSRF-TOKEN: $m[1]"])[0];
+        $drag[] = $ask("/pieces/$p[1]/shape/preview", ['shape' => $body['shape']], ['Content-Type: application/json', "X-CSRF-TOKEN: $m[1]"])[0];
     }
     row('a dragged node (shape/preview)', median($drag), median($drag) / $floor);
     $zigzag = fn (float $by): array => array_map(
@@ -84,7 +84,7 @@ if ($what === 'pages') {
         }
         row($name, median($times), median($times) / $floor);
     }
-    $press = [];
+    $press = $follows = [];
     for ($i = 0; $i < min($runs, 15); $i++) {
         $bench = $ask('/bench')[2];
         if (preg_match('~action="[^"]*/steps/(\d+)/done"~', $bench, $step) !== 1) {
@@ -107,8 +107,14 @@ if ($what === 'pages') {
         if ($code !== 302) {
             exit("a press answered $code\n");
         }
+        // How long until the plan that follows stands, as a page that waits for it hears.
+        while (json_decode($ask('/plan')[2], true)['stale'] ?? true) {
+            usleep(100_000);
+        }
+        $follows[] = (hrtime(true) - $before) / 1e6;
     }
     row('a press of Done', median($press), median($press) / $floor);
+    row('  until the whole plan stands', median($follows), median($follows) / $floor);
     row('a demo for one visitor', median($visit), median($visit) / $floor);
     unlink($jar);
 }

@@ -17,8 +17,6 @@ final readonly class PieceShelf
     /** A wider piece than this sets the scale no further, mm. */
     private const WIDEST_MM = 340.0;
 
-    private const MARGIN = 1.04;
-
     private const TITLE = 58;
 
     private float $pxPerMm;
@@ -30,14 +28,17 @@ final readonly class PieceShelf
     public function __construct(iterable $pieces, private Collection $next, private Show $show)
     {
         $widest = max([1.0, ...array_map(fn (Piece $piece): float => $piece->diameter_mm, [...$pieces])]);
-        $this->pxPerMm = self::WIDEST_PX / min(self::WIDEST_MM, $widest) * self::MARGIN;
+        $this->pxPerMm = self::WIDEST_PX / min(self::WIDEST_MM, $widest);
     }
 
     public function drawing(Piece $piece): string
     {
+        // The drawing's own frame, mm: it has a margin, and all stand on the shelf at one scale.
+        preg_match('/viewBox="\S+ \S+ (\S+) (\S+)"/', $piece->drawing, $frame);
         $size = sprintf(
-            '<svg width="%d" height="%d" aria-hidden="true" ', round($piece->diameter_mm * $this->pxPerMm),
-            round($piece->height_mm * $this->pxPerMm),
+            '<svg width="%d" height="%d" aria-hidden="true" ',
+            round((float) ($frame[1] ?? $piece->diameter_mm) * $this->pxPerMm),
+            round((float) ($frame[2] ?? $piece->height_mm) * $this->pxPerMm),
         );
 
         return (string) preg_replace('/^<svg /', $size, $piece->drawing);

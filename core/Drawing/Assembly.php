@@ -54,7 +54,7 @@ final readonly class Assembly
         $names = '';
         foreach ($this->placed as $placed) {
             [$x, $y, $width, $height] = $placed->box();
-            $names .= Svg::text($x + $width + $u * 1.5, $y + $height / 2 + $u, $u * 2.2, $placed->part->name);
+            $names .= Svg::text($x + $width + $u * 1.5, $y + $height / 2 + $u, $u * 3.4, $placed->part->name);
         }
 
         return $frame->svg($this->name, $this->body($frame).$names);

@@ -75,13 +75,15 @@ final readonly class FlawInk
         $u = $this->u;
         $n = Svg::n(...);
         $odd = $i % 2 === 0 ? 1 : -1;
+        // A crack wanders: never the same twice running, and thin at both ends.
+        $wander = $odd * (0.25 + 0.5 * fmod($i * 0.618, 1.0)) * sin(M_PI * $i / max(1, $count - 1));
         $dot = fn (float $r): string => sprintf(
             'M%s %s a%s %s 0 1 0 %s 0 a%s %s 0 1 0 %s 0', $n($x - $r), $n($y), $n($r), $n($r), $n(2 * $r), $n($r),
             $n($r), $n(-2 * $r),
         );
 
         return match ($kind) {
-            FlawKind::Crack => sprintf('%s%s %s', $i === 0 ? 'M' : 'L', $n($x + $odd * $u * 0.5), $n($y)),
+            FlawKind::Crack => sprintf('%s%s %s', $i === 0 ? 'M' : 'L', $n($x + $wander * $u), $n($y)),
             FlawKind::BarkEdge => sprintf('%s%s %s', $i === 0 ? 'M' : 'L', $n($x + $odd * $u * 0.35), $n($y - $odd * $u * 0.2)),
             FlawKind::Void => $dot($u * 0.9 * sin(M_PI * ($i + 0.5) / ($count + 1)) + 0.01),
             FlawKind::Worm => $i % 3 === 0 ? $dot($u * 0.3) : '',

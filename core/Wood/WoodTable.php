@@ -48,7 +48,7 @@ final readonly class WoodTable
     public function names(): array
     {
         $names = array_map(strval(...), array_keys($this->woods));
-        sort($names);
+        sort($names, SORT_FLAG_CASE | SORT_STRING);
 
         return $names;
     }

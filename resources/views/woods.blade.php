@@ -38,7 +38,7 @@
                                 @foreach (['hardness', 'density', 'shrinkage'] as $which)
                                     <td class="n">{{ $panel->figure($wood, $which) }}</td>
                                 @endforeach
-                                <td class="faint">
+                                <td class="faint pl-5">
                                     {{ implode('; ', array_filter([$panel->traits($wood), $panel->lender($wood)])) }}
                                 </td>
                                 <td class="n">

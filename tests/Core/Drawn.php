@@ -8,6 +8,7 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 
@@ -17,6 +18,16 @@ final class Drawn
     public static function tables(): Tables
     {
         return Tables::of(Catalogue::shipped());
+    }
+
+    /**
+     * What a piece or a part says of itself, as it comes back from JSON.
+     *
+     * @return array<string, mixed>
+     */
+    public static function written(Piece|Part $what): array
+    {
+        return json_decode((string) json_encode($what->toArray()), true);
     }
 
     /** @param  array<string, mixed>  $more */

@@ -95,7 +95,7 @@
         </label>
         <button class="press">Draw it</button>
     </form>
-    @if ($core->hasParts())
+    @if ($page->part !== $core->body())
         <form method="post" action="{{ route('pieces.parts.destroy', $piece) }}" class="mt-2">
             @csrf
             @method('delete')

@@ -78,12 +78,14 @@
                             <td class="n">{{ $step->discs }}</td>
                         </tr>
                     @endforeach
-                    <tr>
-                        <td>along the grain, lathe stopped</td>
-                        <td class="n"></td>
-                        <td class="n">{{ number_format($ladder->alongGrainMinutes, 1) }}</td>
-                        <td class="n"></td>
-                    </tr>
+                    @if ($ladder->alongGrainMinutes > 0)
+                        <tr>
+                            <td>along the grain, lathe stopped</td>
+                            <td class="n"></td>
+                            <td class="n">{{ number_format($ladder->alongGrainMinutes, 1) }}</td>
+                            <td class="n"></td>
+                        </tr>
+                    @endif
                 </tbody>
             </table>
             @foreach ($ladder->warnings as $warning)

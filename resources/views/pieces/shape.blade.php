@@ -98,97 +98,110 @@
             </p>
         </div>
     </div>
-    <div class="mt-7 grid gap-x-12 gap-y-8 border-t border-rule pt-6 lg:grid-cols-2">
-        <x-flaws :page="$page" :part="$part" :words="$flaws" />
-        <x-parts :page="$page" :panel="$parts" />
-        <section>
-            <h2>{{ $core->hasParts() ? $part->name.': wood and hold' : 'Wood and hold' }}</h2>
-            <form
-                method="post"
-                action="{{ route('pieces.parts.update', $piece) }}"
-                class="mt-3 grid gap-x-8 sm:grid-cols-2"
-                data-live
-            >
-                @csrf
-                @method('put')
-                <x-at :page="$page" />
-                @if ($core->hasParts())
-                    <x-field name="part_name" label="Name of the part">
-                        <input
-                            class="w-full"
-                            name="part_name"
-                            maxlength="40"
-                            value="{{ old('part_name', $part->name) }}"
+    <div class="mt-7 grid gap-x-12 border-t border-rule pt-6 lg:grid-cols-2">
+        <div class="space-y-8">
+            <x-flaws :page="$page" :part="$part" :words="$flaws" />
+            <section>
+                <h2>{{ $core->hasParts() ? $part->name.': wood and hold' : 'Wood and hold' }}</h2>
+                <form
+                    method="post"
+                    action="{{ route('pieces.parts.update', $piece) }}"
+                    class="mt-3 grid gap-x-8 sm:grid-cols-2"
+                    data-live
+                >
+                    @csrf
+                    @method('put')
+                    <x-at :page="$page" />
+                    @if ($core->hasParts())
+                        <x-field name="part_name" label="Name of the part">
+                            <input
+                                class="w-full"
+                                name="part_name"
+                                maxlength="40"
+                                value="{{ old('part_name', $part->name) }}"
+                            />
+                        </x-field>
+                    @else
+                        <input type="hidden" name="part_name" value="{{ $part->name }}" />
+                    @endif
+                    <x-field name="wood" label="Wood">
+                        <x-choose name="wood" :options="array_combine($woods, $woods)" :chosen="$part->wood->name" />
+                    </x-field>
+                    <x-field name="grain" label="Grain">
+                        <x-choose
+                            name="grain"
+                            :options="['side' => 'side grain', 'end' => 'end grain']"
+                            :chosen="$part->grain->value"
                         />
                     </x-field>
-                @else
-                    <input type="hidden" name="part_name" value="{{ $part->name }}" />
-                @endif
-                <x-field name="wood" label="Wood">
-                    <x-choose name="wood" :options="array_combine($woods, $woods)" :chosen="$part->wood->name" />
-                </x-field>
-                <x-field name="grain" label="Grain">
-                    <x-choose
-                        name="grain"
-                        :options="['side' => 'side grain', 'end' => 'end grain']"
-                        :chosen="$part->grain->value"
-                    />
-                </x-field>
-                <x-field name="moisture" label="Moisture now, %">
-                    <input
-                        name="moisture"
-                        inputmode="decimal"
-                        value="{{ old('moisture', $show->bare($part->moisturePercent)) }}"
-                    />
-                </x-field>
-                <x-field name="holding" label="Held by">
-                    <x-choose name="holding" :options="$page->holdings()" :chosen="$part->holding->value" />
-                </x-field>
-                <x-field name="bore" :label="'Bore diameter, '.$show->unit(Unit::Length).' (empty: none)'">
-                    <input name="bore" inputmode="decimal" value="{{ old('bore', $page->bore($show)) }}" />
-                </x-field>
-                <x-field name="bore_depth" :label="'Bore depth, '.$show->unit(Unit::Length).' (empty: right through)'">
-                    <input
+                    <x-field name="moisture" label="Moisture now, %">
+                        <input
+                            name="moisture"
+                            inputmode="decimal"
+                            value="{{ old('moisture', $show->bare($part->moisturePercent)) }}"
+                        />
+                    </x-field>
+                    <x-field name="holding" label="Held by">
+                        <x-choose name="holding" :options="$page->holdings()" :chosen="$part->holding->value" />
+                    </x-field>
+                    <x-field name="bore" :label="'Bore diameter, '.$show->unit(Unit::Length).' (empty: none)'">
+                        <input name="bore" inputmode="decimal" value="{{ old('bore', $page->bore($show)) }}" />
+                    </x-field>
+                    <x-field
                         name="bore_depth"
-                        inputmode="decimal"
-                        value="{{ old('bore_depth', $page->boreDepth($show)) }}"
-                    />
-                </x-field>
-                <x-field name="bore_from" label="Bored from">
-                    <x-choose
-                        name="bore_from"
-                        :options="['top' => 'the top', 'foot' => 'the foot']"
-                        :chosen="$part->profile->bore?->fromFoot ? 'foot' : 'top'"
-                    />
-                </x-field>
-                <p><button class="press press-main">Save the part</button></p>
-            </form>
-        </section>
-        <section>
-            <h2>Name and date</h2>
-            <form
-                method="post"
-                action="{{ route('pieces.update', $piece) }}"
-                class="mt-3 grid gap-x-8 sm:grid-cols-2"
-                data-live
-            >
-                @csrf
-                @method('put')
-                <x-at :page="$page" />
-                <x-field name="name" label="Name">
-                    <input class="w-full" name="name" value="{{ old('name', $piece->name) }}" maxlength="80" required />
-                </x-field>
-                <x-field name="due" label="Due">
-                    <input type="date" name="due" value="{{ old('due', $show->date($piece->due_at)) }}" />
-                </x-field>
-                <x-field name="purpose" label="What for">
-                    <x-choose name="purpose" :options="$page->purposes()" :chosen="$core->purpose->value" />
-                </x-field>
-                <x-field name="note" label="Note">
-                    <input class="w-full" name="note" value="{{ old('note', $core->note) }}" maxlength="2000" />
-                </x-field>
-                <p><button class="press press-main">Save</button></p>
-            </form>
-        </section>
+                        :label="'Bore depth, '.$show->unit(Unit::Length).' (empty: right through)'"
+                    >
+                        <input
+                            name="bore_depth"
+                            inputmode="decimal"
+                            value="{{ old('bore_depth', $page->boreDepth($show)) }}"
+                        />
+                    </x-field>
+                    <x-field name="bore_from" label="Bored from">
+                        <x-choose
+                            name="bore_from"
+                            :options="['top' => 'the top', 'foot' => 'the foot']"
+                            :chosen="$part->profile->bore?->fromFoot ? 'foot' : 'top'"
+                        />
+                    </x-field>
+                    <p><button class="press press-main">Save the part</button></p>
+                </form>
+            </section>
+        </div>
+        <div class="space-y-8">
+            <x-parts :page="$page" :panel="$parts" />
+            <section>
+                <h2>Name and date</h2>
+                <form
+                    method="post"
+                    action="{{ route('pieces.update', $piece) }}"
+                    class="mt-3 grid gap-x-8 sm:grid-cols-2"
+                    data-live
+                >
+                    @csrf
+                    @method('put')
+                    <x-at :page="$page" />
+                    <x-field name="name" label="Name">
+                        <input
+                            class="w-full"
+                            name="name"
+                            value="{{ old('name', $piece->name) }}"
+                            maxlength="80"
+                            required
+                        />
+                    </x-field>
+                    <x-field name="due" label="Due">
+                        <input type="date" name="due" value="{{ old('due', $show->date($piece->due_at)) }}" />
+                    </x-field>
+                    <x-field name="purpose" label="What for">
+                        <x-choose name="purpose" :options="$page->purposes()" :chosen="$core->purpose->value" />
+                    </x-field>
+                    <x-field name="note" label="Note">
+                        <input class="w-full" name="note" value="{{ old('note', $core->note) }}" maxlength="2000" />
+                    </x-field>
+                    <p><button class="press press-main">Save</button></p>
+                </form>
+            </section>
+        </div>
     </div>
 </x-piece>
