@@ -28,6 +28,14 @@ final readonly class CoatPlan
     {
     }
 
+    /** Where its first face stands among all faces. */
+    public function firstFace(): int
+    {
+        $places = array_keys(array_intersect(Face::names(), $this->zones));
+
+        return $places === [] ? 0 : min($places);
+    }
+
     /** @param  (Closure(string): string)|null  $fresh  makes an id of a kind, for documents that have none */
     public static function read(Document $plan, CoatingTable $table, ?Closure $fresh = null): self
     {

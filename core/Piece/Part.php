@@ -102,6 +102,15 @@ final readonly class Part
         );
     }
 
+    /** @return list<CoatPlan> the one of the outside first, in whatever order they were written */
+    public function coatPlansByFace(): array
+    {
+        $plans = $this->coatPlans;
+        usort($plans, fn (CoatPlan $a, CoatPlan $b): int => $a->firstFace() <=> $b->firstFace());
+
+        return $plans;
+    }
+
     public function coatPlanFor(string $zone): ?CoatPlan
     {
         foreach ($this->coatPlans as $plan) {

@@ -30,10 +30,10 @@ test('the drawing lights up with the table, both ways, and its zones open their 
     await page.mouse.move(box.x + box.width * 0.4, box.y + box.height * 0.4);
     await expect(page.getByRole('row', { name: /^Outside/ })).toHaveClass(/bg-tint/);
     await page.getByRole('link', { name: 'Inside, sanding' }).click();
-    await expect(page).toHaveURL(/surface#zone-inside/);
+    await expect(page).toHaveURL(/surface\?part=body#zone-inside/);
     await page.goBack();
     await page.getByRole('link', { name: 'Rim, coats' }).click();
-    await expect(page).toHaveURL(/coats#zone-rim/);
+    await expect(page).toHaveURL(/coats\?part=body#zone-rim/);
 });
 
 test('on the other tabs the small drawing leads to what is said of a zone', async ({ page }) => {
@@ -87,7 +87,7 @@ test('a double click adds a node on the line and makes a corner of one, and undo
 
 test('a node moved by key just before the page is left is kept', async ({ page }) => {
     await page.goto(`${piece}/shape`);
-    const rim = async () => (await (await page.request.get(`${piece}/piece.json`)).json()).shape.outer[5][1];
+    const rim = async () => (await (await page.request.get(`${piece}/piece.json`)).json()).parts[0].shape.outer[5][1];
     const before = await rim();
     await page.locator('[data-node="outer-5"]').focus();
     await page.keyboard.press('ArrowRight');
@@ -120,10 +120,10 @@ test('a mark asks only for what it needs, and a band shows while its distances a
     await page.goto(`${piece}/marks`);
     const dye = page.locator('select[name=product]');
     await expect(dye).toBeHidden();
-    await page.locator('select[name=kind]').selectOption('scorch');
+    await page.locator('select[name=technique]').selectOption('scorch');
     await expect(page.locator('input[name=colour]')).toBeVisible();
     await expect(dye).toBeHidden();
-    await page.locator('select[name=kind]').selectOption('dye');
+    await page.locator('select[name=technique]').selectOption('dye');
     await expect(dye).toBeVisible();
     await page.getByLabel('From, mm').fill('30');
     await page.getByLabel('To, mm').fill('55');

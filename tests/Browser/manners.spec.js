@@ -27,7 +27,7 @@ for (const theme of ['paper', 'dark']) {
         await page.getByLabel('Shop light').selectOption(theme);
         await page.getByRole('button', { name: 'Save for me' }).click();
         await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
-        for (const path of ['/bench', '/pieces', '/pieces/create', ...['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card'].map((tab) => `${piece}/${tab}`), '/weeks', '/log', '/shelf', '/shop', '/shelf/tin?product=Paste%20wax']) {
+        for (const path of ['/bench', '/pieces', '/pieces/create', ...['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card'].map((tab) => `${piece}/${tab}`), '/weeks', '/log', '/shelf', '/shelf/woods', '/shop', '/shelf/tin?product=Paste%20wax']) {
             await page.goto(path);
             await noSeriousFinding(page, path);
         }
@@ -41,15 +41,15 @@ test('a second tab cannot overwrite, and says so', async ({ page, context }) => 
     await page.goto(surface);
     const other = await context.newPage();
     await other.goto(surface);
-    await other.getByLabel('Depth of the tool marks').fill('120');
+    await other.locator('[name="tool_mark_um[outside]"]').fill('120');
     await other.getByRole('button', { name: 'Price it' }).first().click();
     await expect(other.locator('#said')).toContainText('Sanding saved.');
-    await page.getByLabel('Depth of the tool marks').fill('30');
+    await page.locator('[name="tool_mark_um[outside]"]').fill('30');
     await page.getByRole('button', { name: 'Price it' }).first().click();
     await expect(page.getByRole('alert')).toContainText('changed since you opened the page');
-    await expect(page.getByLabel('Depth of the tool marks')).toHaveValue('30');
+    await expect(page.locator('[name="tool_mark_um[outside]"]')).toHaveValue('30');
     await other.reload();
-    await expect(other.getByLabel('Depth of the tool marks')).toHaveValue('120');
+    await expect(other.locator('[name="tool_mark_um[outside]"]')).toHaveValue('120');
 });
 
 test('two benches press done at once and one entry is written', async ({ page, context }) => {
@@ -86,7 +86,7 @@ test('the demo workshop is open at one press and stays within the screen', async
     await openDemo(page);
     await page.goto('/pieces');
     const piece = (await page.getByRole('link', { name: 'Ebb bowl' }).getAttribute('href')).replace(/\/shape$/, '');
-    const paths = ['/bench', '/pieces', '/weeks', '/shelf', '/shop', '/log', ...['shape', 'surface', 'marks', 'coats', 'route', 'record'].map((tab) => `${piece}/${tab}`)];
+    const paths = ['/bench', '/pieces', '/weeks', '/shelf', '/shelf/woods', '/shop', '/log', ...['shape', 'surface', 'marks', 'coats', 'route', 'record'].map((tab) => `${piece}/${tab}`)];
     for (const width of [1280, 1024, 820, 390]) {
         await page.setViewportSize({ width, height: 1100 });
         for (const path of paths) {

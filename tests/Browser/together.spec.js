@@ -15,7 +15,7 @@ test('many hands at once: nothing falls over, one change wins, and every entry i
     const post = (url, data) => page.request.post(url, { form: { _token: token, ...data }, maxRedirects: 0, headers: { referer: page.url() } });
     const asked = [];
     for (let round = 0; round < 4; round++) {
-        for (const piece of pieces) asked.push(post(`${piece}/surface`, { _method: 'put', version: 1, tool_mark_um: 60 + round }));
+        for (const piece of pieces) asked.push(post(`${piece}/surface`, { _method: 'put', version: 1, 'shown[]': 'outside', 'sanded[]': 'outside', 'tool_mark_um[outside]': 60 + round }));
         for (const hold of new Set(holds)) asked.push(post(hold, {}));
         asked.push(post(`${pieces[0]}/copy`, {}), post('/shelf/abrasives', { grit: 'CAMI 320', discs: round }));
     }

@@ -123,7 +123,7 @@ final class RouteBuilder
     {
         $this->wipeClean();
         $this->trunk = $this->last()->id;
-        foreach ($this->part->coatPlans as $plan) {
+        foreach ($this->part->coatPlansByFace() as $plan) {
             if ($plan->zones !== ['foot'] && $plan->coats !== []) {
                 $this->coats($plan, [new Lag($this->trunk, $this->last($this->trunk)->wait)]);
             }
