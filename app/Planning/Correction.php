@@ -6,9 +6,11 @@ namespace App\Planning;
 
 use App\Models\Piece;
 use App\Models\PlannedStep;
+use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Route\Remaining;
+use HonestGrain\Route\Step;
 use Illuminate\Support\Carbon;
 
 /**
@@ -39,6 +41,7 @@ final readonly class Correction
         $tasks = array_column($job->tasks, null, 'id');
         $stand = $piece->plannedSteps()->get()->keyBy('step');
         $readyAt = 0;
+        $ends = $history->done;
         foreach ($route->steps as $step) {
             /** @var PlannedStep|null $row */
             $row = $stand->get($step->id);
@@ -47,10 +50,13 @@ final readonly class Correction
             }
             $left = $tasks[$step->id] ?? null;
             $seconds = (int) round($step->minutes * 60);
-            $start = max($row->start_at?->getTimestamp() ?? 0, $left->notBefore ?? 0);
+            $start = max(
+                $row->start_at?->getTimestamp() ?? 0, $left->notBefore ?? 0, ...self::opens($step, $ends, $clock),
+            );
             $placed = $left === null || $start === 0
                 ? ['start' => $row->start_at?->getTimestamp(), 'end' => $row->end_at?->getTimestamp()]
                 : ['start' => $start, 'end' => max($row->end_at?->getTimestamp() ?? 0, $start + $seconds)];
+            $ends[$step->id] ??= $placed['end'] ?? 0;
             $readyAt = max($readyAt, $history->done[$step->id] ?? $placed['end'] ?? 0);
             $row->forceFill(StepTimes::of($step, $history, $clock, $placed, $left))->save();
         }
@@ -58,5 +64,23 @@ final readonly class Correction
             'ready_at' => $readyAt === 0 || $route->isForbidden() ? null : Carbon::createFromTimestamp($readyAt),
             'state' => $job->tasks === [] ? Piece::DONE : Piece::WORKING,
         ]);
+    }
+
+    /**
+     * @param  array<string, int>  $ends  when the steps before it are done, or will be
+     * @return list<int> when each of its waits is over; a wait that this air never ends says nothing here
+     */
+    private static function opens(Step $step, array $ends, CureClock $clock): array
+    {
+        $opens = [];
+        foreach ($step->after as $lag) {
+            try {
+                $opens[] = isset($ends[$lag->task]) ? $lag->wait->opens($ends[$lag->task], $clock) : 0;
+            } catch (Stalled) {
+                continue;
+            }
+        }
+
+        return $opens;
     }
 }

@@ -46,7 +46,7 @@ test('on the other tabs the small drawing leads to what is said of a zone', asyn
     await expect(page.locator('#zone-rim')).toBeInViewport();
     await page.goto(`${piece}/record`);
     await page.locator('[data-index] [data-zone=outside]').click();
-    await expect(page).toHaveURL(/surface#zone-outside/);
+    await expect(page).toHaveURL(/surface\?part=body#zone-outside/);
 });
 
 test('a node is moved to the pointer, and a reload in the middle leaves the piece as it was', async ({ page }) => {

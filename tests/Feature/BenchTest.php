@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\LogEntry;
 use App\Models\Piece;
-use App\Planning\Planner;
 use Illuminate\Support\Carbon;
 
 final class BenchTest extends FeatureTestCase
@@ -53,7 +52,7 @@ final class BenchTest extends FeatureTestCase
         $this->get('/bench')->assertSeeInOrder(['before', '03:30']);
         Carbon::setTestNow('2026-12-02 08:30:00');
         $this->get('/bench')->assertSee('scuff it first: its window closed at');
-        app(Planner::class)->plan($this->shop);
+        $this->post('/plan');
         $this->get('/weeks')->assertSee('A window cannot be kept');
     }
 
