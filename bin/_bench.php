@@ -23,7 +23,13 @@ if ($what === 'pages') {
     $jar = tempnam(sys_get_temp_dir(), 'hg');
     $ask = function (string $path, ?array $post = null, array $headers = []) use ($where, $jar): array {
         $c = curl_init($where.$path);
-        curl_setopt_array($c, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar, CURLOPT_FOLLOWLOCATION => true, CURLOPT_HTTPHEADER => $headers]);
+        curl_setopt_array(
+            $c,
+            [
+                CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar,
+                CURLOPT_FOLLOWLOCATION => true, CURLOPT_HTTPHEADER => $headers,
+            ],
+        );
         if ($post !== null) {
             curl_setopt($c, CURLOPT_POSTFIELDS, $headers === [] ? http_build_query($post) : json_encode($post));
         }
@@ -43,7 +49,11 @@ if ($what === 'pages') {
     }
     $ask('/sign-in', ['email' => 'wren@brambleslip.example', 'password' => 'lapwing-on-the-slip']);
     preg_match('~/pieces/(\d+)/shape~', $ask('/pieces')[2], $p);
-    $pages = ['/empty', '/bench', '/pieces', '/pieces?state=done', '/weeks', '/shelf', '/shop', "/pieces/$p[1]/shape", "/pieces/$p[1]/surface", "/pieces/$p[1]/marks", "/pieces/$p[1]/coats", "/pieces/$p[1]/route", "/pieces/$p[1]/record"];
+    $pages = [
+        '/empty', '/bench', '/pieces', '/pieces?state=done', '/weeks', '/shelf', '/shop', "/pieces/$p[1]/shape",
+        "/pieces/$p[1]/surface", "/pieces/$p[1]/marks", "/pieces/$p[1]/coats", "/pieces/$p[1]/route",
+        "/pieces/$p[1]/record",
+    ];
     $times = array_fill_keys($pages, []);
     for ($i = -4; $i < $runs; $i++) {
         foreach ($pages as $page) {
@@ -64,7 +74,10 @@ if ($what === 'pages') {
     preg_match('/name="csrf-token" content="([^"]+)"/', $ask('/bench')[2], $m);
     $drag = [];
     for ($i = 0; $i < $runs; $i++) {
-        $drag[] = $ask("/pieces/$p[1]/shape/preview", ['shape' => $body['shape']], ['Content-Type: application/json', "X-CSRF-TOKEN: $m[1]"])[0];
+        $drag[] = $ask(
+            "/pieces/$p[1]/shape/preview", ['shape' => $body['shape']],
+            ['Content-Type: application/json', "X-CSRF-TOKEN: $m[1]"],
+        )[0];
     }
     row('a dragged node (shape/preview)', median($drag), median($drag) / $floor);
     $zigzag = fn (float $by): array => array_map(
@@ -123,7 +136,9 @@ if ($what === 'start') {
     $times = [];
     for ($i = -1; $i < $runs; $i++) {
         $began = hrtime(true);
-        $process = proc_open(["$where/bin/start", '--port', '18000'], [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
+        $process = proc_open(
+            ["$where/bin/start", '--port', '18000'], [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes,
+        );
         while (($line = fgets($pipes[1])) !== false && ! str_contains($line, 'Ctrl-C'));
         // The first run makes the files and seeds the demo; the others are what a maker waits for.
         if ($i >= 0) {
@@ -167,7 +182,10 @@ if ($what === 'verbs') {
 if ($what === 'solvers') {
     require "$where/vendor/autoload.php";
     $table = HonestGrain\Catalogue\Catalogue::shipped()->abrasives();
-    $grits = array_slice([...$table->onScale(HonestGrain\Abrasive\Scale::Fepa), ...$table->onScale(HonestGrain\Abrasive\Scale::Cami)], 4, 40);
+    $grits = array_slice(
+        [...$table->onScale(HonestGrain\Abrasive\Scale::Fepa), ...$table->onScale(HonestGrain\Abrasive\Scale::Cami)], 4,
+        40,
+    );
     $job = HonestGrain\Abrasive\SandingJob::of(120, 6.6, null, 90_000, HonestGrain\Abrasive\ScratchModel::on(6000, 3));
     $times = [];
     for ($i = 0; $i < $runs; $i++) {
@@ -182,15 +200,34 @@ if ($what === 'solvers') {
         $tasks = [];
         for ($t = 0; $t < 25; $t++) {
             $min = mt_rand(0, 3) === 0 ? mt_rand(4, 30) : 0;
-            $tasks[] = ['id' => "t$t", 'minutes' => mt_rand(4, 40), 'needs' => ['turner' => 1, 'lathe' => mt_rand(0, 1)], 'after' => $t === 0 ? [] : [['task' => 't'.($t - 1), 'min_hours' => $min, 'max_hours' => $min > 0 && mt_rand(0, 4) === 0 ? $min + 60 : null]]];
+            $tasks[] = [
+                'id' => "t$t", 'minutes' => mt_rand(4, 40), 'needs' => ['turner' => 1, 'lathe' => mt_rand(0, 1)],
+                'after' => $t === 0 ? [] : [
+                    [
+                        'task' => 't'.($t - 1), 'min_hours' => $min,
+                        'max_hours' => $min > 0 && mt_rand(0, 4) === 0 ? $min + 60 : null,
+                    ],
+                ],
+            ];
         }
         $pieces[] = ['id' => "p$p", 'due' => sprintf('2026-12-%02dT17:00:00Z', mt_rand(5, 28)), 'tasks' => $tasks];
     }
     $day = [['08:00', '12:00'], ['13:00', '17:00']];
-    $problem = HonestGrain\Command\ProblemDocument::read(HonestGrain\Reading\Document::of(['start' => '2026-12-01T08:00:00Z', 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day), 'resources' => ['turner' => 1, 'lathe' => 1], 'pieces' => $pieces]));
+    $problem = HonestGrain\Command\ProblemDocument::read(
+        HonestGrain\Reading\Document::of(
+            [
+                'start' => '2026-12-01T08:00:00Z',
+                'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day),
+                'resources' => ['turner' => 1, 'lathe' => 1], 'pieces' => $pieces,
+            ],
+        ),
+    );
     $plan = (new HonestGrain\Schedule\OrderSearch)->plan($problem);
     row('60 pieces × 25 steps, budget 1 s', $plan->milliseconds);
-    printf("  its finish is %.2f × the lower bound's distance, %d windows broken\n", ($plan->finish - $problem->start) / ($plan->lowerBound - $problem->start), count($plan->broken));
+    printf(
+        "  its finish is %.2f × the lower bound's distance, %d windows broken\n",
+        ($plan->finish - $problem->start) / ($plan->lowerBound - $problem->start), count($plan->broken),
+    );
     foreach ([6, 12, 24, 60] as $size) {
         $by = ['due' => 0.0, '60 ms' => 0.0, '1 s' => 0.0];
         for ($shop = 1; $shop <= 20; $shop++) {

@@ -45,10 +45,13 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontReport(BadInput::class);
         $exceptions->render(function (BadInput $e, Request $request) {
             // A file is spoken of in its own terms, a page in the maker's.
-            $message = $request->routeIs('pieces.import') ? $e->getMessage() : app(Show::class)->sentence(FieldWords::in($e->getMessage(), $e->field));
+            $message = $request->routeIs('pieces.import')
+                ? $e->getMessage() : app(Show::class)->sentence(FieldWords::in($e->getMessage(), $e->field));
 
             return $request->expectsJson()
-                ? response()->json(['message' => $message, 'field' => FieldWords::within($e->field), 'code' => $e->reason], 422)
+                ? response()->json(
+                    ['message' => $message, 'field' => FieldWords::within($e->field), 'code' => $e->reason], 422,
+                )
                 : redirect()->back()->withInput()->withErrors([FieldWords::formField($e->field) => $message]);
         });
     })

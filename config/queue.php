@@ -7,7 +7,8 @@ return [
     'connections' => [
         'sync' => ['driver' => 'sync'],
         'database' => [
-            'driver' => 'database', 'table' => 'jobs', 'queue' => 'default', 'retry_after' => 120, 'after_commit' => true,
+            'driver' => 'database', 'table' => 'jobs', 'queue' => 'default', 'retry_after' => 120,
+            'after_commit' => true,
         ],
     ],
     'failed' => ['driver' => 'null'],

@@ -40,7 +40,8 @@ Route::middleware('guest')->group(function (): void {
     Route::post('demo', [DemoController::class, 'store'])->middleware('throttle:register')->name('demo');
 });
 
-Route::get('calendar/{token}.ics', [CalendarController::class, 'subscription'])->middleware('throttle:calendar')->where('token', '[A-Za-z0-9]{48}')->name('calendar.subscription');
+Route::get('calendar/{token}.ics', [CalendarController::class, 'subscription'])
+    ->middleware('throttle:calendar')->where('token', '[A-Za-z0-9]{48}')->name('calendar.subscription');
 
 Route::middleware('auth')->post('pieces/{piece}/shape/preview', [ShapeController::class, 'preview'])
     ->middleware('throttle:preview')->name('pieces.shape.preview');

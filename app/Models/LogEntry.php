@@ -31,7 +31,10 @@ class LogEntry extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['piece_id', 'user_id', 'kind', 'step', 'title', 'happened_at', 'minutes', 'body', 'facts', 'undoes_id', 'once_key'];
+    protected $fillable = [
+        'piece_id', 'user_id', 'kind', 'step', 'title', 'happened_at', 'minutes', 'body', 'facts', 'undoes_id',
+        'once_key',
+    ];
 
     protected function casts(): array
     {

@@ -49,7 +49,10 @@ class Piece extends Model
 
     protected function casts(): array
     {
-        return ['due_at' => 'datetime', 'ready_at' => 'datetime', 'document' => 'array', 'conflicts' => 'array', 'late' => 'array', 'diameter_mm' => 'float', 'height_mm' => 'float'];
+        return [
+            'due_at' => 'datetime', 'ready_at' => 'datetime', 'document' => 'array', 'conflicts' => 'array',
+            'late' => 'array', 'diameter_mm' => 'float', 'height_mm' => 'float',
+        ];
     }
 
     /** @return BelongsTo<Workshop, $this> */

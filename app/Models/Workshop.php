@@ -41,7 +41,9 @@ class Workshop extends Model
         'fri' => [['08:00', '12:00'], ['13:00', '17:00']], 'sat' => [['09:00', '13:00']], 'sun' => [],
     ];
 
-    public const USUAL_CLIMATE = ['day_c' => 18.0, 'day_rh' => 55.0, 'night_c' => 13.0, 'night_rh' => 65.0, 'day_from' => 8, 'day_to' => 18];
+    public const USUAL_CLIMATE = [
+        'day_c' => 18.0, 'day_rh' => 55.0, 'night_c' => 13.0, 'night_rh' => 65.0, 'day_from' => 8, 'day_to' => 18,
+    ];
 
     public const USUAL_LIMITS = ['sanding_cap_m_s' => 5.0, 'min_wall_mm' => 3.0];
 

@@ -63,7 +63,9 @@ final readonly class CoatChange
             ]);
         }
         $plans = array_map(
-            fn (array $plan): array => ['zones' => array_values(array_diff($plan['zones'], $zones))] + $plan, $this->plans,
+            fn (array $plan): array => [
+                'zones' => array_values(array_diff($plan['zones'], $zones)),
+            ] + $plan, $this->plans,
         );
         $stack = array_values(array_filter($this->stacks, fn (ProvenStack $one): bool => $one->id === $id))[0] ?? null;
         $plan = $stack?->planFor($zones) ?? ['zones' => $zones, 'layers' => [], 'buff' => false];

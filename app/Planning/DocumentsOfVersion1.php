@@ -53,7 +53,9 @@ final class DocumentsOfVersion1
             $maps[] = [(int) $revision->number, (string) $revision->created_at, $this->map($document)];
             DB::table('piece_revisions')->where('id', $revision->id)->update(['document' => json_encode($document)]);
         }
-        $own = DB::table('piece_revisions')->where(['piece_id' => $piece->id, 'number' => $piece->revision])->value('document');
+        $own = DB::table('piece_revisions')->where(
+            ['piece_id' => $piece->id, 'number' => $piece->revision],
+        )->value('document');
         $kept = $own === null ? null : (array) json_decode($own, true);
         $document = ($kept['version'] ?? 1) === Piece::VERSION ? $kept
             : $this->upgraded((array) json_decode($piece->document, true), $before);
@@ -203,7 +205,9 @@ final class DocumentsOfVersion1
      */
     private function log(object $piece, array $maps, array $now): void
     {
-        foreach (DB::table('log_entries')->where('piece_id', $piece->id)->whereNotNull('step')->orderBy('id')->get() as $entry) {
+        foreach (DB::table('log_entries')->where(
+            'piece_id', $piece->id,
+        )->whereNotNull('step')->orderBy('id')->get() as $entry) {
             $map = $now;
             foreach ($maps as [, $since, $names]) {
                 $map = $since <= (string) $entry->created_at && isset($names[$entry->step]) ? $names : $map;
@@ -215,7 +219,9 @@ final class DocumentsOfVersion1
             }
             $key = $entry->once_key === null ? null
                 : preg_replace('/^(\d+):.*:(\d+)$/', '${1}:'.$step.':${2}', $entry->once_key);
-            $isTaken = $key !== null && DB::table('log_entries')->where('once_key', $key)->where('id', '!=', $entry->id)->exists();
+            $isTaken = $key !== null && DB::table('log_entries')->where('once_key', $key)->where(
+                'id', '!=', $entry->id,
+            )->exists();
             DB::table('log_entries')->where('id', $entry->id)->update(
                 ['step' => $step] + ($isTaken ? [] : ['once_key' => $key]),
             );

@@ -56,7 +56,9 @@ final readonly class History
     {
         $entries = LogEntry::query()->toBase()
             ->where('workshop_id', $workshop->id)->whereIn('piece_id', $pieces)->whereIn('kind', ['done', 'skip'])
-            ->whereNotExists(fn ($query) => $query->from('log_entries as undo')->whereColumn('undo.undoes_id', 'log_entries.id'))
+            ->whereNotExists(
+                fn ($query) => $query->from('log_entries as undo')->whereColumn('undo.undoes_id', 'log_entries.id'),
+            )
             ->get(['piece_id', 'step', 'kind', 'happened_at']);
         $done = $skipped = [];
         foreach ($entries as $entry) {

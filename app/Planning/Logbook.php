@@ -48,11 +48,15 @@ final readonly class Logbook
             $minutes = round($started->happened_at->diffInSeconds($at) / 60, 1);
         }
 
-        return $this->once($step, $user, 'done', $at, ['minutes' => $minutes === null ? null : min($minutes, 9999), 'facts' => [
+        return $this->once($step, $user, 'done', $at, ['minutes' => $minutes === null ? null : min(
+            $minutes, 9999,
+        ), 'facts' => [
             'planned_minutes' => $step->minutes,
             'product' => $step->product,
-            'early_hours' => $step->opens_at !== null && $at->lt($step->opens_at) ? round($at->diffInMinutes($step->opens_at) / 60, 1) : null,
-            'late_hours' => $step->closes_at !== null && $at->gt($step->closes_at) ? round($step->closes_at->diffInMinutes($at) / 60, 1) : null,
+            'early_hours' => $step->opens_at !== null && $at->lt($step->opens_at)
+                ? round($at->diffInMinutes($step->opens_at) / 60, 1) : null,
+            'late_hours' => $step->closes_at !== null && $at->gt($step->closes_at)
+                ? round($step->closes_at->diffInMinutes($at) / 60, 1) : null,
             'climate' => $step->piece->workshop->climate,
         ]], fn () => $this->allow($step, $at));
     }
@@ -68,7 +72,8 @@ final readonly class Logbook
     /**
      * A start of the clock, a note or a mishap at a step.
      *
-     * @param  array{read: string|null, once: string|null}  $form mark of the step as the page showed it; key of the form
+     * @param  array{read: string|null, once: string|null}  $form mark of the step as the page showed it; key of the
+     *     form
      */
     public function write(
         PlannedStep $step,
@@ -80,7 +85,8 @@ final readonly class Logbook
         $this->sameAsRead($step, $form['read']);
 
         return $this->jot($step->piece->workshop, [
-            'piece_id' => $step->piece_id, 'user_id' => $user->id, 'kind' => $kind, 'step' => $step->step, 'title' => $step->title,
+            'piece_id' => $step->piece_id, 'user_id' => $user->id, 'kind' => $kind, 'step' => $step->step,
+            'title' => $step->title,
             'happened_at' => now(), 'body' => $body, 'facts' => ['climate' => $step->piece->workshop->climate],
         ], $form['once']);
     }
@@ -140,8 +146,12 @@ final readonly class Logbook
     ): array {
         $workshop = $step->piece->workshop;
 
-        return $this->planner->apply($workshop, function () use ($step, $user, $kind, $at, $more, $workshop, $allow): array {
-            $undone = $workshop->logEntries()->where(['piece_id' => $step->piece_id, 'step' => $step->step, 'kind' => 'undo'])->count();
+        return $this->planner->apply($workshop, function () use (
+            $step, $user, $kind, $at, $more, $workshop, $allow,
+        ): array {
+            $undone = $workshop->logEntries()->where(
+                ['piece_id' => $step->piece_id, 'step' => $step->step, 'kind' => 'undo'],
+            )->count();
             $key = "$step->piece_id:$step->step:$undone";
             $entry = LogEntry::query()->where('once_key', $key)->first();
             if ($entry !== null) {
@@ -152,7 +162,8 @@ final readonly class Logbook
                 $allow();
             }
             $entry = $workshop->logEntries()->create($more + [
-                'piece_id' => $step->piece_id, 'user_id' => $user->id, 'kind' => $kind, 'step' => $step->step, 'title' => $step->title,
+                'piece_id' => $step->piece_id, 'user_id' => $user->id, 'kind' => $kind, 'step' => $step->step,
+                'title' => $step->title,
                 'happened_at' => $at, 'once_key' => $key,
             ]);
 
@@ -174,18 +185,27 @@ final readonly class Logbook
     private function allow(PlannedStep $step, CarbonInterface $at): void
     {
         if ($at->gt(now()->addMinute())) {
-            throw ValidationException::withMessages(['at' => 'Done at is '.$this->words($at).', which is still to come; it takes a time up to now.']);
+            throw ValidationException::withMessages(
+                ['at' => 'Done at is '.$this->words($at).', which is still to come; it takes a time up to now.'],
+            );
         }
         $before = History::of($step->piece);
         foreach ($step->follows as $needed) {
             $done = $before->done[$needed] ?? null;
             if (! $before->settles($needed)) {
                 $title = $step->piece->plannedSteps()->where('step', $needed)->value('title') ?? $needed;
-                throw ValidationException::withMessages(['step' => "“{$step->title}” cannot be done yet: “{$title}” comes first. Do or skip that one."]);
+                throw ValidationException::withMessages(
+                    ['step' => "“{$step->title}” cannot be done yet: “{$title}” comes first. Do or skip that one."],
+                );
             }
             // A field of a form knows no seconds: the same minute is not before.
             if ($done !== null && intdiv($at->getTimestamp(), 60) < intdiv($done, 60)) {
-                throw ValidationException::withMessages(['at' => 'Done at is '.$this->words($at).', before the step it follows; it takes a time from '.$this->words(Carbon::createFromTimestamp($done)).' to now.']);
+                throw ValidationException::withMessages(
+                    [
+                        'at' => 'Done at is '.$this->words($at).', before the step it follows; it takes a time from '
+                            .$this->words(Carbon::createFromTimestamp($done)).' to now.',
+                    ],
+                );
             }
         }
     }
@@ -200,7 +220,12 @@ final readonly class Logbook
         $history = History::of($piece);
         foreach ($piece->plannedSteps as $later) {
             if ($history->settles($later->step) && in_array($entry->step, $later->follows, true)) {
-                throw ValidationException::withMessages(['step' => "“{$entry->title}” cannot be taken back while “{$later->title}” stands; take that back first."]);
+                throw ValidationException::withMessages(
+                    [
+                        'step' => "“{$entry->title}” cannot be taken back while “{$later->title}” stands; "
+                    .'take that back first.',
+                    ],
+                );
             }
         }
     }

@@ -38,8 +38,10 @@ final readonly class PieceDocumentSchema
         $path = implode('.', $leaf->data()->fullPath());
         $says = (new ErrorFormatter)->formatErrorMessage($leaf);
         $value = $leaf->data()->value();
-        $quoted = is_scalar($value) || $value === null ? ' is '.mb_substr((string) json_encode($value), 0, 60).':' : ':';
+        $quoted = is_scalar($value) || $value === null
+            ? ' is '.mb_substr((string) json_encode($value), 0, 60).':' : ':';
 
-        return ($path === '' ? 'The document' : "The field $path").$quoted.' '.lcfirst($says).'. The format is described in docs/formats/piece.md.';
+        return ($path === '' ? 'The document' : "The field $path").$quoted.' '.lcfirst($says)
+            .'. The format is described in docs/formats/piece.md.';
     }
 }

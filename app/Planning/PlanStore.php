@@ -86,7 +86,9 @@ final readonly class PlanStore
                     $step, $planned->history, $plan->clock,
                     ['start' => $placed?->start, 'end' => $placed?->end], $tasks[$step->id] ?? null,
                 );
-                $writes->add($stand[$id][$step->id] ?? null, $isSame, self::row($planned->piece, $position, $step, $times));
+                $writes->add(
+                    $stand[$id][$step->id] ?? null, $isSame, self::row($planned->piece, $position, $step, $times),
+                );
             }
             $writes->gone($stand[$id] ?? [], $planned->steps());
         }
@@ -103,11 +105,15 @@ final readonly class PlanStore
     {
         $columns = StepTimes::COLUMNS;
         $select = 'select ? as id, '.implode(', ', array_map(fn (string $column): string => "? as $column", $columns));
-        $set = implode(', ', array_map(fn (string $column): string => "planned_steps.$column = fresh.$column", $columns));
+        $set = implode(
+            ', ', array_map(fn (string $column): string => "planned_steps.$column = fresh.$column", $columns),
+        );
         foreach (array_chunk($rows, self::CHUNK) as $chunk) {
             $union = implode(' union all ', array_fill(0, count($chunk), $select));
             $values = array_merge(...array_map(
-                fn (array $row): array => [$row['id'], ...array_map(fn (string $column) => $row[$column], $columns)], $chunk,
+                fn (array $row): array => [
+                    $row['id'], ...array_map(fn (string $column) => $row[$column], $columns),
+                ], $chunk,
             ));
             DB::update("update planned_steps join ($union) as fresh on fresh.id = planned_steps.id set $set", $values);
         }

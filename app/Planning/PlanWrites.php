@@ -33,7 +33,8 @@ final class PlanWrites
         foreach (StepTimes::COLUMNS as $column) {
             $new = $row[$column];
             $old = $stands[$column];
-            $isEqual = is_float($new) || is_int($new) ? $old !== null && abs((float) $old - $new) < 1e-6 : $old === $new;
+            $isEqual = is_float($new) || is_int($new)
+                ? $old !== null && abs((float) $old - $new) < 1e-6 : $old === $new;
             if (! $isEqual) {
                 $this->times[] = ['id' => $stands['id']] + $row;
 

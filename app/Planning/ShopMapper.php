@@ -27,7 +27,10 @@ final readonly class ShopMapper
 
     public function hours(Workshop $workshop): WorkingHours
     {
-        return WorkingHours::read(Document::of(['hours' => $workshop->hours, 'closed' => $workshop->closed]), new \DateTimeZone($workshop->time_zone));
+        return WorkingHours::read(
+            Document::of(['hours' => $workshop->hours, 'closed' => $workshop->closed]),
+            new \DateTimeZone($workshop->time_zone),
+        );
     }
 
     public function clock(Workshop $workshop): CureClock
@@ -54,7 +57,9 @@ final readonly class ShopMapper
     public function coatings(Workshop $workshop): CoatingTable
     {
         return $this->catalogue->coatings()->withLabels(
-            $workshop->tins->mapWithKeys(fn ($tin): array => [$tin->product => array_map(floatval(...), $tin->label)])->all()
+            $workshop->tins->mapWithKeys(
+                fn ($tin): array => [$tin->product => array_map(floatval(...), $tin->label)],
+            )->all()
         );
     }
 

@@ -32,7 +32,12 @@ final readonly class ShopState
         return DB::transaction(function () use ($workshop): self {
             $workshop->refresh()->load(['abrasives', 'tins', 'woods']);
             $pieces = $workshop->pieces()->working()->orderBy('due_at')->orderBy('id')
-                ->get(['id', 'workshop_id', 'name', 'due_at', 'document', 'route_key', 'ready_at', 'late', 'conflicts', 'state']);
+                ->get(
+                    [
+                        'id', 'workshop_id', 'name', 'due_at', 'document', 'route_key', 'ready_at', 'late', 'conflicts',
+                        'state',
+                    ],
+                );
 
             return new self(
                 $workshop, $workshop->version, $pieces->keyBy('id'), History::inWork($workshop),

@@ -65,8 +65,15 @@ class AppServiceProvider extends ServiceProvider
         RateLimiter::for('calendar', fn (Request $request) => Limit::perMinute(60)->by((string) $request->ip()));
 
         // Every row is reached through the signed-in workshop, so that another one's number finds nothing.
-        foreach (['piece' => 'pieces', 'step' => 'plannedSteps', 'entry' => 'logEntries', 'abrasive' => 'abrasives', 'person' => 'users', 'own_wood' => 'woods'] as $name => $relation) {
-            Route::bind($name, fn (string $id) => ctype_digit($id) ? auth()->user()?->workshop->{$relation}()->findOrFail((int) $id) : abort(404));
+        foreach ([
+            'piece' => 'pieces', 'step' => 'plannedSteps', 'entry' => 'logEntries', 'abrasive' => 'abrasives',
+            'person' => 'users', 'own_wood' => 'woods',
+        ] as $name => $relation) {
+            Route::bind(
+                $name,
+                fn (string $id) => ctype_digit($id)
+                    ? auth()->user()?->workshop->{$relation}()->findOrFail((int) $id) : abort(404),
+            );
         }
         View::composer('*', function ($view): void {
             // The pages for errors ask the database nothing: it may be what is gone.

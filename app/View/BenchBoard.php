@@ -44,7 +44,13 @@ final readonly class BenchBoard
     {
         $columns = 'piece:id,workshop_id,name,wood,drawing,due_at';
         $open = $workshop->plannedSteps()->with($columns)->where('state', 'open')->where('is_next', true);
-        $ready = (clone $open)->where('minutes', '>', 0)->where(fn ($q) => $q->whereNull('opens_at')->orWhere('opens_at', '<=', now()))->orderByRaw('start_at is null')->orderBy('start_at')->limit(self::AFTER + 1)->get();
+        $ready = (clone $open)
+            ->where('minutes', '>', 0)
+            ->where(fn ($q) => $q->whereNull('opens_at')->orWhere('opens_at', '<=', now()))
+            ->orderByRaw('start_at is null')
+            ->orderBy('start_at')
+            ->limit(self::AFTER + 1)
+            ->get();
         $waits = (clone $open)->where('opens_at', '>', now());
         $now = $ready->first();
         $workshopDayEnd = now($workshop->time_zone)->endOfDay()->utc();
@@ -55,10 +61,22 @@ final readonly class BenchBoard
             $ready->slice(1)->values(),
             (clone $waits)->orderBy('opens_at')->limit(self::WAITING)->get(),
             $waits->count(),
-            $workshop->plannedSteps()->with($columns)->where('state', 'open')->whereNotNull('closes_at')->where('closes_at', '<=', $workshopDayEnd)->orderBy('closes_at')->limit(5)->get(),
+            $workshop->plannedSteps()
+                ->with($columns)
+                ->where('state', 'open')
+                ->whereNotNull('closes_at')
+                ->where('closes_at', '<=', $workshopDayEnd)
+                ->orderBy('closes_at')
+                ->limit(5)
+                ->get(),
             $now?->batch === null ? new Collection : $ready->slice(1)->where('batch', $now->batch)->values(),
             $now === null ? null : Logbook::runningClock($now),
-            $workshop->logEntries()->with('piece:id,workshop_id,name')->whereIn('kind', ['done', 'skip', 'wrong', 'note'])->orderByDesc('happened_at')->limit(4)->get(),
+            $workshop->logEntries()
+                ->with('piece:id,workshop_id,name')
+                ->whereIn('kind', ['done', 'skip', 'wrong', 'note'])
+                ->orderByDesc('happened_at')
+                ->limit(4)
+                ->get(),
             ! $workshop->pieces()->exists(),
             $workshop->plan_summary['trouble'] ?? null,
         );
@@ -88,7 +106,8 @@ final readonly class BenchBoard
     public function bar(PlannedStep $step): string
     {
         return $step->waits_from === null || $step->opens_at === null ? '' : WaitBar::svg(
-            (string) $step->id, $step->waits_from->getTimestamp(), $step->opens_at->getTimestamp(), now()->getTimestamp(),
+            (string) $step->id, $step->waits_from->getTimestamp(), $step->opens_at->getTimestamp(), now()
+                ->getTimestamp(),
         );
     }
 

@@ -111,7 +111,10 @@ final readonly class CoatsPanel
                 );
                 $amounts[] = Amount::forCoat($coat->coating, $zones, $i === 0);
                 [$waits[], $warned] = self::waits($coat->coating, $clock);
-                $warnings = [...$warnings, ...array_map(fn (string $warning): string => "{$coat->coating->class}: $warning", $warned)];
+                $warnings = [
+                    ...$warnings,
+                    ...array_map(fn (string $warning): string => "{$coat->coating->class}: $warning", $warned),
+                ];
             }
             $panels[] = new self(
                 $index, $plan, Stack::judge($part->wood, $layers), $amounts, $waits,
@@ -172,7 +175,8 @@ final readonly class CoatsPanel
                 .($coating->recoatUntilHours === null ? '' : ' to '.$timed($coating->recoatUntilHours)),
             'wax' => $coating->waxAfterHours === null ? '–' : $timed($coating->waxAfterHours),
             'buff' => $coating->buffableHours > 0 ? $timed($coating->buffableHours) : '–',
-            'handle' => $timed($coating->handleHours), 'cure' => $coating->neverCures() ? 'never cures' : $timed($coating->fullCureHours()),
+            'handle' => $timed($coating->handleHours), 'cure' => $coating->neverCures()
+                ? 'never cures' : $timed($coating->fullCureHours()),
         ], array_values(array_unique($warnings))];
     }
 }

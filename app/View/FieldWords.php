@@ -7,10 +7,14 @@ namespace App\View;
 /** What a maker calls a field that the core names by its path in a document. */
 final class FieldWords
 {
-    public const DAYS = ['mon' => 'Monday', 'tue' => 'Tuesday', 'wed' => 'Wednesday', 'thu' => 'Thursday', 'fri' => 'Friday', 'sat' => 'Saturday', 'sun' => 'Sunday'];
+    public const DAYS = [
+        'mon' => 'Monday', 'tue' => 'Tuesday', 'wed' => 'Wednesday', 'thu' => 'Thursday', 'fri' => 'Friday',
+        'sat' => 'Saturday', 'sun' => 'Sunday',
+    ];
 
     private const WORDS = [
-        'surface.tool_mark_um' => 'Depth of the tool marks', 'shape.outer' => 'The outside', 'shape.inner' => 'The inside', 'moisture_percent' => 'Moisture now',
+        'surface.tool_mark_um' => 'Depth of the tool marks', 'shape.outer' => 'The outside',
+        'shape.inner' => 'The inside', 'moisture_percent' => 'Moisture now',
         'purpose' => 'What for', 'holding' => 'Held by', 'due_at' => 'Due', 'document' => 'The file',
     ];
 
@@ -59,17 +63,25 @@ final class FieldWords
         $number = fn (string $index): string => (string) ((int) $index + 1);
 
         return self::WORDS[$field] ?? match (1) {
-            preg_match('/^shape\.(outer|inner)\.(\d+)(?:\.([01]))?$/', $field, $m) => ($m[1] === 'outer' ? 'Outside' : 'Inside').', node '.$number($m[2]).(isset($m[3]) ? ($m[3] === '0' ? ', height' : ', radius') : ''),
-            preg_match('/^surface\.own\.(\w+)\.(\d+)$/', $field, $m) => ucfirst($m[1]).', your own way, grit '.$number($m[2]),
+            preg_match('/^shape\.(outer|inner)\.(\d+)(?:\.([01]))?$/', $field, $m) => ucfirst(
+                ['outer' => 'outside', 'inner' => 'inside'][$m[1]],
+            ).', node '.$number($m[2]).(isset($m[3]) ? [', height', ', radius'][(int) $m[3]] : ''),
+            preg_match('/^surface\.own\.(\w+)\.(\d+)$/', $field, $m) => ucfirst($m[1]).', your own way, grit '
+                .$number($m[2]),
             preg_match('/^surface\.tool_mark_um\.(\w+)$/', $field, $m) => 'Tool marks on the '.$m[1],
             preg_match('/^surface\.stop_at\.(\w+)$/', $field, $m) => 'Good enough on the '.$m[1],
             preg_match('/^shape\.bore\.(\w+)$/', $field, $m) => 'Bore, '.self::plain($m[1]),
-            preg_match('/^features\.(\d+)(?:\.(\w+))?$/', $field, $m) => 'Flaw '.$number($m[1]).(isset($m[2]) ? ', '.self::plain($m[2]) : ''),
+            preg_match('/^features\.(\d+)(?:\.(\w+))?$/', $field, $m) => 'Flaw '.$number($m[1])
+                .(isset($m[2]) ? ', '.self::plain($m[2]) : ''),
             preg_match('/^joints\.(\d+)\.(\w+)$/', $field, $m) => 'Joint '.$number($m[1]).', '.self::plain($m[2]),
-            preg_match('/^marks\.(\d+)\.(?:settings\.)?(\w+)$/', $field, $m) => 'Mark '.$number($m[1]).', '.self::plain($m[2]),
+            preg_match('/^marks\.(\d+)\.(?:settings\.)?(\w+)$/', $field, $m) => 'Mark '.$number($m[1]).', '
+                .self::plain($m[2]),
             preg_match('/^bands\.(.+)$/', $field, $m) => 'The band',
-            preg_match('/^coats\.\d+\.layers\.(\d+)\.(\w+)$/', $field, $m) => 'Coat '.$number($m[1]).', '.self::plain($m[2]),
-            preg_match('/^hours\.(\w{3})(?:\.(\d+))?(?:\.([01]))?$/', $field, $m) => (self::DAYS[$m[1]] ?? $m[1]).(isset($m[2]) ? ', stretch '.$number($m[2]) : '').(isset($m[3]) ? ($m[3] === '0' ? ', from' : ', to') : ''),
+            preg_match('/^coats\.\d+\.layers\.(\d+)\.(\w+)$/', $field, $m) => 'Coat '.$number($m[1]).', '
+                .self::plain($m[2]),
+            preg_match('/^hours\.(\w{3})(?:\.(\d+))?(?:\.([01]))?$/', $field, $m) => (self::DAYS[$m[1]] ?? $m[1])
+                .(isset($m[2]) ? ', stretch '.$number($m[2]) : '')
+                .(isset($m[3]) ? ($m[3] === '0' ? ', from' : ', to') : ''),
             preg_match('/^closed\.(\d+)$/', $field, $m) => 'Closed on, date '.$number($m[1]),
             preg_match('/^label\.(\w+)$/', $field, $m) => ucfirst((string) trans('validation.attributes')[$field]),
             default => ucfirst(self::plain($field)),

@@ -45,7 +45,9 @@ final readonly class FlawWords
     /** @return array<string, string> */
     public function kinds(): array
     {
-        return array_column(array_map(fn (FlawKind $one): array => [$one->value, $one->label()], FlawKind::cases()), 1, 0);
+        return array_column(
+            array_map(fn (FlawKind $one): array => [$one->value, $one->label()], FlawKind::cases()), 1, 0,
+        );
     }
 
     /** @return array<string, string> the lines that this part has, with their lengths */

@@ -25,7 +25,9 @@ final class FormDrawings
     {
         $core = dirname(__DIR__, 2).'/core';
         $times = array_map(
-            filemtime(...), ["$core/Geometry/Form.php", "$core/Geometry/Internal/EvenWall.php", "$core/Piece/Starter.php"],
+            filemtime(...), [
+                "$core/Geometry/Form.php", "$core/Geometry/Internal/EvenWall.php", "$core/Piece/Starter.php",
+            ],
         );
         $version = substr(md5(implode(' ', $times)), 0, 10);
 

@@ -103,10 +103,15 @@ final readonly class MarksPanel
         foreach ($this->curves() as $on => $curve) {
             // The outside is dragged on the right, where it is seen; inside and rim on the section.
             $side = $on === 'inner' ? -1 : 1;
-            $lines[$on] = array_map(fn (Point $p): array => [round($side * $p->r, 2), round(-$p->z, 2), round($p->arcMm, 2)], $curve->points);
+            $lines[$on] = array_map(
+                fn (Point $p): array => [round($side * $p->r, 2), round(-$p->z, 2), round($p->arcMm, 2)],
+                $curve->points,
+            );
         }
 
-        return ['frame' => [$this->frame->x, $this->frame->y, $this->frame->width, $this->frame->height], 'lines' => $lines];
+        return [
+            'frame' => [$this->frame->x, $this->frame->y, $this->frame->width, $this->frame->height], 'lines' => $lines,
+        ];
     }
 
     /** @return array<string, Curve> */

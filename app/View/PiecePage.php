@@ -18,7 +18,10 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 
-/** What every tab of a piece shares: its heading, the verdict on its date, its strip of time and whether it can be undone. */
+/**
+ * What every tab of a piece shares: its heading, the verdict on its date, its strip of time and whether it can be
+ * undone.
+ */
 final readonly class PiecePage
 {
     /**
@@ -42,12 +45,15 @@ final readonly class PiecePage
     public static function of(Piece $piece, ?CorePiece $core = null, ?Part $part = null): self
     {
         $steps = $piece->plannedSteps->each(fn (PlannedStep $step) => $step->setRelation('piece', $piece));
-        $open = $steps->where('state', 'open')->filter(fn (PlannedStep $step): bool => $step->start_at !== null && $step->end_at !== null);
+        $open = $steps->where('state', 'open')->filter(
+            fn (PlannedStep $step): bool => $step->start_at !== null && $step->end_at !== null,
+        );
         $hands = (float) $open->sum('minutes');
         $from = $steps->where('state', 'done')->min('end_at') ?? $open->min('start_at');
         $to = $open->max('end_at') ?? $steps->max('end_at');
         $now = now();
-        $left = $piece->ready_at === null || $open->isEmpty() ? 0.0 : max(0.0, $now->diffInMinutes($piece->ready_at) - $hands) / 60;
+        $left = $piece->ready_at === null || $open->isEmpty()
+            ? 0.0 : max(0.0, $now->diffInMinutes($piece->ready_at) - $hands) / 60;
 
         return new self(
             $piece, $steps, self::strip($steps, $from, $to), $hands, $left,
@@ -136,15 +142,16 @@ final readonly class PiecePage
         return $finishes === [] ? ['All over' => 'bare wood'] : $finishes;
     }
 
-    /** Where the density comes from, or that there is none. */
-    public function aboutDensity(): string
+    /** How the mass is worked out, and where the density comes from or that there is none. */
+    public function aboutMass(): string
     {
         $wood = $this->part?->wood;
 
         return match (true) {
             $wood === null => '',
-            $wood->gravity12 === null => "none is known for $wood->name; type it on the Shelf.",
-            default => "$wood->name, specific gravity $wood->gravity12 at 12 % ($wood->source). ".$wood->about('density'),
+            $wood->gravity12 === null => "No density is known for $wood->name, so no mass; type it on the Shelf.",
+            default => "Mass is volume times density at this moisture: $wood->name, specific gravity $wood->gravity12 at 12 % ($wood->source). "
+                .$wood->about('density'),
         };
     }
 
@@ -191,7 +198,9 @@ final readonly class PiecePage
             return 'Not planned';
         }
 
-        return ($piece->state === Piece::DONE ? 'Finished ' : 'Ready ').$show->day($piece->ready_at).', '.$show->time($piece->ready_at);
+        return ($piece->state === Piece::DONE ? 'Finished ' : 'Ready ').$show->day($piece->ready_at).', '.$show->time(
+            $piece->ready_at,
+        );
     }
 
     public function againstDue(Show $show): string
@@ -243,7 +252,9 @@ final readonly class PiecePage
 
     public function isLate(): bool
     {
-        return $this->piece->due_at !== null && $this->piece->ready_at !== null && $this->piece->ready_at->gt($this->piece->due_at);
+        return $this->piece->due_at !== null && $this->piece->ready_at !== null && $this->piece->ready_at->gt(
+            $this->piece->due_at,
+        );
     }
 
     /**

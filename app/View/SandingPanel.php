@@ -72,7 +72,8 @@ final readonly class SandingPanel
 
         return match (true) {
             $wood->jankaN === null => "$wood->name: no hardness is known.",
-            $wood->about('hardness') !== null => "$wood->name: ".number_format($wood->jankaN).' N. '.$wood->about('hardness'),
+            $wood->about('hardness') !== null => "$wood->name: ".number_format($wood->jankaN).' N. '
+                .$wood->about('hardness'),
             default => "$wood->name: ".number_format($wood->jankaN)." N ($wood->source).",
         };
     }
@@ -151,7 +152,9 @@ final readonly class SandingPanel
     /** The scratch depth over the minutes, as steps down to the limit. */
     public function line(Progression $ladder, Show $show): string
     {
-        return (new ScratchLine($this->sanding->job, $ladder, $this->sanding->own, $this->longest()))->svg($show->plain(...));
+        return (new ScratchLine($this->sanding->job, $ladder, $this->sanding->own, $this->longest()))->svg(
+            $show->plain(...),
+        );
     }
 
     private function longest(): float

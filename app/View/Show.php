@@ -33,12 +33,17 @@ final readonly class Show
 
     public static function for(?User $user): self
     {
-        return $user === null ? new self : new self($user->prefers('units') === 'imperial', $user->prefers('clock') === '12', $user->prefers('grits') === 'CAMI', $user->timeZone());
+        return $user === null ? new self : new self(
+            $user->prefers('units') === 'imperial', $user->prefers('clock') === '12',
+            $user->prefers('grits') === 'CAMI', $user->timeZone(),
+        );
     }
 
     public function length(?float $mm, ?int $decimals = null): string
     {
-        return $mm === null ? '–' : $this->number(Unit::Length, $mm, $decimals ?? ($this->imperial ? ($mm < 25 ? 3 : 2) : ($mm < 20 ? 1 : 0)));
+        return $mm === null ? '–' : $this->number(
+            Unit::Length, $mm, $decimals ?? ($this->imperial ? ($mm < 25 ? 3 : 2) : ($mm < 20 ? 1 : 0)),
+        );
     }
 
     /** A sentence of the core, which speaks in mm, in the reader's own units. */
@@ -81,7 +86,8 @@ final readonly class Show
     /** The number alone, for a field to type in; empty where there is none. */
     public function field(Unit $unit, ?float $metric): string
     {
-        return $metric === null ? '' : (string) round($unit->toReader($metric, $this->imperial), $unit->decimals($this->imperial));
+        return $metric === null
+            ? '' : (string) round($unit->toReader($metric, $this->imperial), $unit->decimals($this->imperial));
     }
 
     /** A usual size to start from, as it would be typed: in inches to the next eighth. */
@@ -122,7 +128,9 @@ final readonly class Show
         return $grit;
     }
 
-    /** The same for a number that has one unit everywhere (h, min, %, µm): as it is stored, never rounded for reading. */
+    /**
+     * The same for a number that has one unit everywhere (h, min, %, µm): as it is stored, never rounded for reading.
+     */
     public function bare(?float $number): string
     {
         return $number === null ? '' : (string) round($number, 4);
@@ -242,7 +250,8 @@ final readonly class Show
 
     public function coverage(float $m2PerL): string
     {
-        return $this->imperial ? $this->number(Unit::Coverage, $m2PerL, 0) : $this->plain($m2PerL).' '.$this->unit(Unit::Coverage);
+        return $this->imperial
+            ? $this->number(Unit::Coverage, $m2PerL, 0) : $this->plain($m2PerL).' '.$this->unit(Unit::Coverage);
     }
 
     /** A grit by its own name, and beside it the nearest of the scale the reader thinks in. */

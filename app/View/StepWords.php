@@ -74,7 +74,8 @@ final readonly class StepWords
         $from = $this->step->wait_from_h ?? $details->wait['min_hours'];
         $until = $this->step->wait_from_h === null ? $details->wait['max_hours'] : $this->step->wait_until_h;
 
-        return 'Then wait '.$this->show->hours($from).($until === null ? '' : ', at most '.$this->show->hours($until).',')
+        return 'Then wait '.$this->show->hours($from)
+            .($until === null ? '' : ', at most '.$this->show->hours($until).',')
             .($details->waitFor === '' ? '' : " $details->waitFor").'.';
     }
 
@@ -111,7 +112,8 @@ final readonly class StepWords
         if (! $this->step->is_next) {
             return null;
         }
-        $opens = $this->step->opens_at?->isFuture() === true ? 'May start '.$this->show->dayTime($this->step->opens_at).'. ' : '';
+        $opens = $this->step->opens_at?->isFuture() === true
+            ? 'May start '.$this->show->dayTime($this->step->opens_at).'. ' : '';
         $closes = $this->step->closes_at;
         $shuts = $closes === null ? '' : ($closes->isPast() ? 'Its window closed ' : 'Window closes ')
             .$this->show->dayTime($closes).'.';
@@ -126,7 +128,9 @@ final readonly class StepWords
 
     public function hazardTitles(): string
     {
-        return implode(' · ', array_map(fn (Hazard $hazard): string => $hazard->title(), $this->step->details->hazards));
+        return implode(
+            ' · ', array_map(fn (Hazard $hazard): string => $hazard->title(), $this->step->details->hazards),
+        );
     }
 
     public function why(): string

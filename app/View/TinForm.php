@@ -8,7 +8,9 @@ use App\Models\Tin;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Product;
 
-/** The fields of "my tin says": what each is called, its typical figure and what the label says, in the reader's units. */
+/**
+ * The fields of "my tin says": what each is called, its typical figure and what the label says, in the reader's units.
+ */
 final readonly class TinForm
 {
     private const UNITS = ['coverage_m2_per_l' => Unit::Coverage, 'min_c' => Unit::Temperature];
@@ -41,7 +43,9 @@ final readonly class TinForm
         $rules = [];
         foreach (Coating::LABEL_FIELDS as $name => [$min, $max]) {
             $unit = self::UNITS[$name] ?? null;
-            $rules["label.$name"] = ['nullable', 'numeric', $unit === null ? "between:$min,$max" : $show->between($unit, $min, $max)];
+            $rules["label.$name"] = [
+                'nullable', 'numeric', $unit === null ? "between:$min,$max" : $show->between($unit, $min, $max),
+            ];
         }
 
         return $rules;
@@ -56,7 +60,8 @@ final readonly class TinForm
         $label = [];
         foreach ($typed as $name => $value) {
             if ($value !== null && isset(Coating::LABEL_FIELDS[$name])) {
-                $label[$name] = isset(self::UNITS[$name]) ? $show->typed(self::UNITS[$name], (float) $value) : (float) $value;
+                $label[$name] = isset(self::UNITS[$name])
+                    ? $show->typed(self::UNITS[$name], (float) $value) : (float) $value;
             }
         }
 

@@ -36,7 +36,8 @@ final readonly class AbrasiveTable
             return $grit;
         }
 
-        throw preg_match('/^\s*\d+\s*$/', $name) === 1 ? UnknownGrit::bareNumber($field, trim($name)) : UnknownGrit::named($field, $name);
+        throw preg_match('/^\s*\d+\s*$/', $name) === 1
+            ? UnknownGrit::bareNumber($field, trim($name)) : UnknownGrit::named($field, $name);
     }
 
     /**
@@ -45,7 +46,9 @@ final readonly class AbrasiveTable
      */
     public function allNamed(array $names, string $field): array
     {
-        return array_map(fn (int $i, string $name): Grit => $this->named($name, "$field.$i"), array_keys($names), $names);
+        return array_map(
+            fn (int $i, string $name): Grit => $this->named($name, "$field.$i"), array_keys($names), $names,
+        );
     }
 
     /** The coarsest P grade that is at most this size, µm; null when none is so fine. */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace HonestGrain\Calibration;
 
-/** What repairs of flaws take, and how fast flawed work may spin. Units are in the names; sources in `catalogue/constants.csv`. */
+/**
+ * What repairs of flaws take, and how fast flawed work may spin. Units are in the names; sources in
+ * `catalogue/constants.csv`.
+ */
 final readonly class RepairRates
 {
     private function __construct(

@@ -63,7 +63,10 @@ final class Catalogue
     /** @return list<ProvenStack> */
     public function stacks(): array
     {
-        /** @var list<array{id: string, name: string, suits: string, buff: bool, layers: list<array{string, string|null}>}> $rows a shipped table */
+        /**
+         * @var list<array{id: string, name: string, suits: string, buff: bool,
+         *     layers: list<array{string, string|null}>}> $rows
+         */
         $rows = json_decode((string) file_get_contents($this->directory.'/stacks.json'), true, 8, JSON_THROW_ON_ERROR);
 
         return array_map(ProvenStack::fromRow(...), $rows);
@@ -76,7 +79,9 @@ final class Catalogue
         if ($lines === false || $lines === []) {
             throw new \RuntimeException("The catalogue table $file cannot be read.");
         }
-        $cells = fn (string $line): array => array_map(fn (?string $cell): string => $cell ?? '', str_getcsv($line, ',', '"', ''));
+        $cells = fn (string $line): array => array_map(
+            fn (?string $cell): string => $cell ?? '', str_getcsv($line, ',', '"', ''),
+        );
         $head = $cells(array_shift($lines));
 
         return array_map(fn (string $line): Row => new Row(array_combine($head, $cells($line))), $lines);

@@ -26,7 +26,10 @@ final readonly class ClimateRecord implements Climate
         }
         foreach ($readings as $i => $reading) {
             if ($i > 0 && $reading[0] <= $readings[$i - 1][0]) {
-                throw InvalidField::because("$field.$i.at", gmdate('Y-m-d\TH:i:s\Z', $reading[0]), 'readings must be in order of time, no two at once');
+                throw InvalidField::because(
+                    "$field.$i.at", gmdate('Y-m-d\TH:i:s\Z', $reading[0]),
+                    'readings must be in order of time, no two at once',
+                );
             }
         }
 

@@ -76,7 +76,9 @@ final readonly class Coating implements Product
     public static function fromRow(Row $row, array $label = []): self
     {
         foreach ($label as $field => $value) {
-            $range = self::LABEL_FIELDS[$field] ?? throw InvalidField::choice("label.$field", $field, array_keys(self::LABEL_FIELDS));
+            $range = self::LABEL_FIELDS[$field] ?? throw InvalidField::choice(
+                "label.$field", $field, array_keys(self::LABEL_FIELDS),
+            );
             if (! is_finite($value) || $value < $range[0] || $value > $range[1]) {
                 throw InvalidField::range("label.$field", $value, $range[0], $range[1]);
             }
@@ -85,7 +87,10 @@ final readonly class Coating implements Product
         $optional = fn (string $field): ?float => $label[$field] ?? $row->numberOrNull($field);
         $until = $optional('recoat_until_h');
         if ($until !== null && $until <= $number('recoat_from_h')) {
-            throw InvalidField::because('label.recoat_until_h', $until, 'the window must close after it opens, at '.$number('recoat_from_h').' h');
+            throw InvalidField::because(
+                'label.recoat_until_h', $until,
+                'the window must close after it opens, at '.$number('recoat_from_h').' h',
+            );
         }
 
         $wipeAfter = $row->numberOrNull('wipe_after_min');

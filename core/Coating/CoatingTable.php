@@ -82,7 +82,9 @@ final readonly class CoatingTable
     public function product(string $class, string $field = 'product'): Product
     {
         return $this->coatings[$class] ?? $this->stains[$class]
-            ?? throw UnknownProduct::named($field, $class, [...array_keys($this->coatings), ...array_keys($this->stains)]);
+            ?? throw UnknownProduct::named(
+                $field, $class, [...array_keys($this->coatings), ...array_keys($this->stains)],
+            );
     }
 
     /** @return array<string, Coating> */

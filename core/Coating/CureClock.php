@@ -70,13 +70,22 @@ final readonly class CureClock
     private function warn(Kinetics $kinetics, ClimateStretch $air, array &$warnings): void
     {
         if ($kinetics->minC !== null && $air->tempC < $kinetics->minC) {
-            $warnings['cold'] ??= sprintf('The shop falls to %s °C, below the product\'s least %s °C: the wait stands still there.', $air->tempC, $kinetics->minC);
+            $warnings['cold'] ??= sprintf(
+                'The shop falls to %s °C, below the product\'s least %s °C: the wait stands still there.', $air->tempC,
+                $kinetics->minC,
+            );
         }
         if ($kinetics->maxRhPercent !== null && $air->rhPercent > $kinetics->maxRhPercent) {
-            $warnings['damp'] ??= sprintf('The air reaches %s %% RH, above the product\'s limit of %s %%: the coat may blush or stay soft.', $air->rhPercent, $kinetics->maxRhPercent);
+            $warnings['damp'] ??= sprintf(
+                'The air reaches %s %% RH, above the product\'s limit of %s %%: the coat may blush or stay soft.',
+                $air->rhPercent, $kinetics->maxRhPercent,
+            );
         }
         if (DewPoint::isNear($air->tempC, $air->rhPercent)) {
-            $warnings['dew'] ??= sprintf('At %s °C and %s %% RH the wood is within %s °C of the dew point (%.1f °C): a fresh coat may blush.', $air->tempC, $air->rhPercent, DewPoint::MARGIN_C, DewPoint::of($air->tempC, $air->rhPercent));
+            $warnings['dew'] ??= sprintf(
+                'At %s °C and %s %% RH the wood is within %s °C of the dew point (%.1f °C): a fresh coat may blush.',
+                $air->tempC, $air->rhPercent, DewPoint::MARGIN_C, DewPoint::of($air->tempC, $air->rhPercent),
+            );
         }
     }
 }

@@ -20,6 +20,9 @@ final readonly class CureRun
     /** @return array{done_at: string, elapsed_hours: float, stalled_hours: float, warnings: list<string>} */
     public function toArray(): array
     {
-        return ['done_at' => gmdate('Y-m-d\TH:i:s\Z', $this->end), 'elapsed_hours' => round($this->elapsedHours(), 3), 'stalled_hours' => round($this->stalledHours, 3), 'warnings' => $this->warnings];
+        return [
+            'done_at' => gmdate('Y-m-d\TH:i:s\Z', $this->end), 'elapsed_hours' => round($this->elapsedHours(), 3),
+            'stalled_hours' => round($this->stalledHours, 3), 'warnings' => $this->warnings,
+        ];
     }
 }

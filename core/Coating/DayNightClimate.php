@@ -21,10 +21,19 @@ final readonly class DayNightClimate implements Climate
     }
 
     /** @throws InvalidField for hours that do not make a day */
-    public static function of(float $dayC, float $dayRh, float $nightC, float $nightRh, int $dayFromHour, int $dayToHour, \DateTimeZone $zone): self
-    {
+    public static function of(
+        float $dayC,
+        float $dayRh,
+        float $nightC,
+        float $nightRh,
+        int $dayFromHour,
+        int $dayToHour,
+        \DateTimeZone $zone,
+    ): self {
         if ($dayFromHour < 0 || $dayToHour > 24 || $dayFromHour >= $dayToHour) {
-            throw InvalidField::because('climate.day', "{$dayFromHour} to {$dayToHour}", 'the day runs from an hour to a later one, 0 to 24');
+            throw InvalidField::because(
+                'climate.day', "{$dayFromHour} to {$dayToHour}", 'the day runs from an hour to a later one, 0 to 24',
+            );
         }
 
         return new self($dayC, $dayRh, $nightC, $nightRh, $dayFromHour, $dayToHour, $zone);

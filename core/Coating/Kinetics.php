@@ -16,16 +16,26 @@ final readonly class Kinetics
 {
     public const REFERENCE_C = 21.0;
 
-    private function __construct(public float $q, public Humidity $humidity, public ?float $minC, public ?float $maxRhPercent, public float $slowedBy)
-    {
+    private function __construct(
+        public float $q,
+        public Humidity $humidity,
+        public ?float $minC,
+        public ?float $maxRhPercent,
+        public float $slowedBy,
+    ) {
     }
 
     /**
      * @param  float  $q  speed-up per 10 °C, 1 to 6
      * @param  float  $slowedBy  how many times longer every wait is, such as 2.5 for oil on an oily wood
      */
-    public static function of(float $q, Humidity $humidity = Humidity::None, ?float $minC = null, ?float $maxRhPercent = null, float $slowedBy = 1.0): self
-    {
+    public static function of(
+        float $q,
+        Humidity $humidity = Humidity::None,
+        ?float $minC = null,
+        ?float $maxRhPercent = null,
+        float $slowedBy = 1.0,
+    ): self {
         if (! is_finite($q) || $q < 1 || $q > 6) {
             throw InvalidField::range('q', $q, 1, 6);
         }
@@ -48,6 +58,8 @@ final readonly class Kinetics
             return 0.0;
         }
 
-        return max(0.0, $this->q ** (($tempC - self::REFERENCE_C) / 10) * $this->humidity->factor($rhPercent)) / $this->slowedBy;
+        return max(
+            0.0, $this->q ** (($tempC - self::REFERENCE_C) / 10) * $this->humidity->factor($rhPercent),
+        ) / $this->slowedBy;
     }
 }

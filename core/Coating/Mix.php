@@ -34,7 +34,9 @@ final readonly class Mix
         return new self(array_map(function (array $part) use ($volumeMl, $sum): array {
             $ml = $volumeMl * $part['parts'] / $sum;
 
-            return ['name' => $part['name'], 'ml' => $ml, 'g' => $part['density'] === null ? null : $ml * $part['density']];
+            return [
+                'name' => $part['name'], 'ml' => $ml, 'g' => $part['density'] === null ? null : $ml * $part['density'],
+            ];
         }, $parts), 1, null);
     }
 
@@ -74,7 +76,8 @@ final readonly class Mix
             $ml = $volumes[$i] * $scale;
             $items[] = ['name' => $name, 'ml' => $ml, 'g' => $densities === null ? null : $ml * $densities[$i]];
         }
-        $batches = $potLifeMinutes === null || $useMinutes === null ? 1 : max(1, (int) ceil($useMinutes / $potLifeMinutes - 1e-9));
+        $batches = $potLifeMinutes === null || $useMinutes === null
+            ? 1 : max(1, (int) ceil($useMinutes / $potLifeMinutes - 1e-9));
 
         return new self($items, $batches, null);
     }
@@ -84,7 +87,12 @@ final readonly class Mix
     {
         $round = fn (?float $value): ?float => $value === null ? null : round($value, 2);
         $answer = [
-            'items' => array_map(fn (array $item): array => ['name' => $item['name'], 'ml' => $round($item['ml']), 'g' => $round($item['g'])], $this->items),
+            'items' => array_map(
+                fn (array $item): array => [
+                    'name' => $item['name'], 'ml' => $round($item['ml']), 'g' => $round($item['g']),
+                ],
+                $this->items,
+            ),
             'batches' => $this->batches,
         ];
 

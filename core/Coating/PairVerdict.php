@@ -19,6 +19,9 @@ final readonly class PairVerdict
     /** @return array{under: string, over: string, verdict: string, reason: string, mend: string|null} */
     public function toArray(): array
     {
-        return ['under' => $this->under, 'over' => $this->over, 'verdict' => $this->verdict->value, 'reason' => $this->reason, 'mend' => $this->mend];
+        return [
+            'under' => $this->under, 'over' => $this->over, 'verdict' => $this->verdict->value,
+            'reason' => $this->reason, 'mend' => $this->mend,
+        ];
     }
 }

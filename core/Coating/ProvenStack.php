@@ -8,11 +8,21 @@ namespace HonestGrain\Coating;
 final readonly class ProvenStack
 {
     /** @param  list<array{product: string, denib: string|null}>  $layers */
-    private function __construct(public string $id, public string $name, public string $suits, public array $layers, public bool $buff)
-    {
+    private function __construct(
+        public string $id,
+        public string $name,
+        public string $suits,
+        public array $layers,
+        public bool $buff,
+    ) {
     }
 
-    /** @param  array{id: string, name: string, suits: string, buff: bool, layers: list<array{string, string|null}>}  $row a row of the shipped table */
+    /**
+     * A row of the shipped table.
+     *
+     * @param  array{id: string, name: string, suits: string, buff: bool,
+     *     layers: list<array{string, string|null}>}  $row
+     */
     public static function fromRow(array $row): self
     {
         $layers = array_map(fn (array $layer): array => ['product' => $layer[0], 'denib' => $layer[1]], $row['layers']);
@@ -21,8 +31,10 @@ final readonly class ProvenStack
     }
 
     /**
+     * As in a piece document.
+     *
      * @param  list<string>  $zones
-     * @return array{zones: list<string>, layers: list<array{product: string, denib: string|null}>, buff: bool} as in a piece document
+     * @return array{zones: list<string>, layers: list<array{product: string, denib: string|null}>, buff: bool}
      */
     public function planFor(array $zones): array
     {

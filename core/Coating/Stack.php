@@ -6,7 +6,9 @@ namespace HonestGrain\Coating;
 
 use HonestGrain\Wood\Wood;
 
-/** A whole stack of layers on a wood: every adjacent pair judged, the rubbing between them, and the film that stands. */
+/**
+ * A whole stack of layers on a wood: every adjacent pair judged, the rubbing between them, and the film that stands.
+ */
 final readonly class Stack
 {
     /** How many coats of a hard-wax oil the wood takes up (workshop). */
@@ -17,8 +19,12 @@ final readonly class Stack
      * @param  list<PairVerdict>  $notes  what the wood and the rubbing between coats add
      * @param  list<float>  $filmUm  film standing after each layer, µm
      */
-    private function __construct(public Verdict $verdict, public array $pairs, public array $notes, public array $filmUm)
-    {
+    private function __construct(
+        public Verdict $verdict,
+        public array $pairs,
+        public array $notes,
+        public array $filmUm,
+    ) {
     }
 
     /** @param  list<Layer>  $layers first on the wood first */
@@ -32,7 +38,10 @@ final readonly class Stack
             $notes = [...$notes, ...self::denibNotes($wood, $layers[$i - 1]->product ?? null, $layer)];
         }
         $ledger = self::ledger($layers);
-        $notes = [...$notes, ...self::sandThroughNotes($layers, $ledger), ...self::woodNotes($wood, $layers), ...self::hardWaxNotes($layers)];
+        $notes = [
+            ...$notes, ...self::sandThroughNotes($layers, $ledger), ...self::woodNotes($wood, $layers),
+            ...self::hardWaxNotes($layers),
+        ];
         $worst = Verdict::Fine;
         foreach ([...$pairs, ...$notes] as $judged) {
             $worst = $judged->verdict->isWorseThan($worst) ? $judged->verdict : $worst;
@@ -53,15 +62,32 @@ final readonly class Stack
         $over = $layer->product;
         if ($layer->denib !== Denib::SteelWool) {
             return $layer->denib !== null && $under instanceof Stain
-                ? [new PairVerdict($under->name(), $over->name(), Verdict::TestFirst, 'Rubbing a bare colour takes the high spots off.', 'Seal it first, or mean it as a sanding back.')]
+                ? [
+                    new PairVerdict(
+                        $under->name(), $over->name(), Verdict::TestFirst,
+                        'Rubbing a bare colour takes the high spots off.',
+                        'Seal it first, or mean it as a sanding back.',
+                    ),
+                ]
                 : [];
         }
         if ($over->solvent() === Solvent::Water) {
-            return [new PairVerdict('steel wool', $over->name(), Verdict::Never, 'Bits of steel wool rust under a water-borne coat.', 'Use a grey non-woven pad.')];
+            return [
+                new PairVerdict(
+                    'steel wool', $over->name(), Verdict::Never, 'Bits of steel wool rust under a water-borne coat.',
+                    'Use a grey non-woven pad.',
+                ),
+            ];
         }
 
         return $wood?->tannin === true
-            ? [new PairVerdict('steel wool', $over->name(), Verdict::TestFirst, "$wood->name is rich in tannin: bits of steel wool blacken it when damp reaches them.", 'Use a grey non-woven pad.')]
+            ? [
+                new PairVerdict(
+                    'steel wool', $over->name(), Verdict::TestFirst,
+                    "$wood->name is rich in tannin: bits of steel wool blacken it when damp reaches them.",
+                    'Use a grey non-woven pad.',
+                ),
+            ]
             : [];
     }
 

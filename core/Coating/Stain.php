@@ -6,7 +6,10 @@ namespace HonestGrain\Coating;
 
 use HonestGrain\Reading\Row;
 
-/** A class of dye, stain, bleach or liming as its label gives it; when it is dry and when a coat may follow, in reference hours. */
+/**
+ * A class of dye, stain, bleach or liming as its label gives it; when it is dry and when a coat may follow, in
+ * reference hours.
+ */
 final readonly class Stain implements Product
 {
     /** @param  list<ProductHazard>  $hazards */

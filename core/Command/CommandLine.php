@@ -55,7 +55,8 @@ final readonly class CommandLine
         $name = $arguments[0] ?? '';
         $verb = $this->verbs[$name] ?? null;
         if ($verb === null) {
-            $list = 'The verbs are: '.implode(', ', array_keys($this->verbs)).'. `bin/grain VERB --help` shows the fields of one.';
+            $list = 'The verbs are: '.implode(', ', array_keys($this->verbs))
+                .'. `bin/grain VERB --help` shows the fields of one.';
 
             return $name === '' || $name === '--help'
                 ? [self::OK, "bin/grain VERB [FILE|-]\n$list\n", '']
@@ -67,7 +68,10 @@ final readonly class CommandLine
         $file = $arguments[1] ?? '-';
         $path = $file === '-' ? 'php://stdin' : $file;
         if ($file !== '-' && (! is_file($path) || ! is_readable($path))) {
-            return $this->error('no-file', 'FILE', "FILE is \"$file\", which cannot be read; it takes a JSON file, or - for standard input.");
+            return $this->error(
+                'no-file', 'FILE',
+                "FILE is \"$file\", which cannot be read; it takes a JSON file, or - for standard input.",
+            );
         }
         try {
             $answer = $verb->answer(Document::decode((string) file_get_contents($path, length: self::MAX_BYTES)));
@@ -93,12 +97,18 @@ final readonly class CommandLine
     /** @return array{int, string, string} */
     private function error(string $code, string $field, string $message): array
     {
-        return [self::BAD_INPUT, '', $this->json(['error' => ['code' => $code, 'field' => $field, 'message' => $message]])."\n"];
+        return [
+            self::BAD_INPUT, '',
+            $this->json(['error' => ['code' => $code, 'field' => $field, 'message' => $message]])."\n",
+        ];
     }
 
     /** @param  array<string, mixed>  $value */
     private function json(array $value): string
     {
-        return json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE);
+        return json_encode(
+            $value,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE,
+        );
     }
 }

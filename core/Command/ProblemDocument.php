@@ -40,7 +40,10 @@ final class ProblemDocument
             if ($count > self::MAX_TASKS_IN_ALL) {
                 throw InvalidField::tooMany($piece->at('tasks'), $count, self::MAX_TASKS_IN_ALL);
             }
-            $jobs[] = Job::of($id, $piece->has('due') ? $piece->time('due')->getTimestamp() : null, $piece->numberOr('weight', 1.0, 0, 1000), $tasks, $piece->path);
+            $jobs[] = Job::of(
+                $id, $piece->has('due') ? $piece->time('due')->getTimestamp() : null,
+                $piece->numberOr('weight', 1.0, 0, 1000), $tasks, $piece->path,
+            );
         }
 
         return Problem::of(

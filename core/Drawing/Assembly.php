@@ -82,7 +82,8 @@ final readonly class Assembly
                 if (isset($placed[$part->id]) || ($joint === null && $placed !== [] && $round === 0)) {
                     continue;
                 }
-                $on = $joint === null ? null : ($placed[$joint->socket === $part->id ? $joint->spigot : $joint->socket] ?? null);
+                $on = $joint === null
+                    ? null : ($placed[$joint->socket === $part->id ? $joint->spigot : $joint->socket] ?? null);
                 $placed[$part->id] = match (true) {
                     $placed === [] => new Placed($part, 0.0, 0.0, false),
                     $joint === null || $on === null => new Placed(

@@ -124,8 +124,12 @@ final readonly class Elevation
         $u = $frame->unit();
         $svg = '';
         if ($measured->wall !== null) {
-            $thin = array_filter($measured->warnings, fn (Warning $warning): bool => $warning->code === 'thin-wall') !== [];
-            $svg .= $this->leader(-$measured->wall->r, -$measured->wall->z, $this->mm($measured->wall->minMm), $thin, $frame);
+            $thin = array_filter(
+                $measured->warnings, fn (Warning $warning): bool => $warning->code === 'thin-wall',
+            ) !== [];
+            $svg .= $this->leader(
+                -$measured->wall->r, -$measured->wall->z, $this->mm($measured->wall->minMm), $thin, $frame,
+            );
         }
         foreach ($measured->warnings as $warning) {
             if ($warning->z !== null && $warning->r !== null && $warning->code !== 'thin-wall') {
@@ -165,6 +169,7 @@ final readonly class Elevation
 
     private function mm(float $mm): string
     {
-        return $this->words !== null ? ($this->words)($mm) : ($mm >= 20 ? (string) round($mm) : number_format($mm, 1)).' mm';
+        return $this->words !== null
+            ? ($this->words)($mm) : ($mm >= 20 ? (string) round($mm) : number_format($mm, 1)).' mm';
     }
 }

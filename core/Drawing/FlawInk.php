@@ -84,7 +84,9 @@ final readonly class FlawInk
 
         return match ($kind) {
             FlawKind::Crack => sprintf('%s%s %s', $i === 0 ? 'M' : 'L', $n($x + $wander * $u), $n($y)),
-            FlawKind::BarkEdge => sprintf('%s%s %s', $i === 0 ? 'M' : 'L', $n($x + $odd * $u * 0.35), $n($y - $odd * $u * 0.2)),
+            FlawKind::BarkEdge => sprintf(
+                '%s%s %s', $i === 0 ? 'M' : 'L', $n($x + $odd * $u * 0.35), $n($y - $odd * $u * 0.2),
+            ),
             FlawKind::Void => $dot($u * 0.9 * sin(M_PI * ($i + 0.5) / ($count + 1)) + 0.01),
             FlawKind::Worm => $i % 3 === 0 ? $dot($u * 0.3) : '',
             FlawKind::Knot => $i === intdiv($count, 2) ? $dot($u * 1.5).$dot($u * 0.9).$dot($u * 0.35) : '',

@@ -75,6 +75,11 @@ final readonly class Frame
 
     public function viewBox(): string
     {
-        return implode(' ', array_map(fn (float $v): string => (string) round($v, 2), [$this->x, $this->y, $this->width, $this->height]));
+        return implode(
+            ' ',
+            array_map(
+                fn (float $v): string => (string) round($v, 2), [$this->x, $this->y, $this->width, $this->height],
+            ),
+        );
     }
 }

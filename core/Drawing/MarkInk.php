@@ -30,7 +30,9 @@ final readonly class MarkInk
             ])
             : $this->strokes($mark, $strip);
 
-        return Svg::tag('g', ['data-band' => $mark->id()], Svg::tag('path', ['d' => $area, 'fill' => 'transparent']).$drawn);
+        return Svg::tag(
+            'g', ['data-band' => $mark->id()], Svg::tag('path', ['d' => $area, 'fill' => 'transparent']).$drawn,
+        );
     }
 
     public function section(Mark $mark): string
@@ -52,7 +54,9 @@ final readonly class MarkInk
             $middle = $strip[(int) round((count($strip) - 1) / 2)];
 
             return Svg::tag('path', [
-                'd' => sprintf('M0 %s H%s', Svg::n(-$middle->z), Svg::n($middle->r)), 'stroke' => $mark->technique->ink(),
+                'd' => sprintf(
+                    'M0 %s H%s', Svg::n(-$middle->z), Svg::n($middle->r),
+                ), 'stroke' => $mark->technique->ink(),
                 'stroke-width' => max($this->u * 0.5, abs($last->z - $first->z)),
             ]);
         }

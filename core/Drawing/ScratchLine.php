@@ -51,7 +51,9 @@ final class ScratchLine
         ], $this->line('M'.self::LEFT.' 14V'.self::BOTTOM.'H'.self::WIDTH, 0.8)
             .$this->across($limit, '5 4', $plain($this->job->limitUm).' µm asked', -5)
             .($floor === null ? '' : $this->across($floor, '2 4', 'not below '.$plain($this->job->floorUm ?? 0.0), 13))
-            .($this->own === null ? '' : $this->line($this->path($this->own), 1.6, ['stroke-dasharray' => '4 3', 'stroke-opacity' => 0.65]))
+            .($this->own === null ? '' : $this->line(
+                $this->path($this->own), 1.6, ['stroke-dasharray' => '4 3', 'stroke-opacity' => 0.65],
+            ))
             .$this->line($this->path($this->ladder), 2.2)
             .$this->labels()
             .Svg::text(4, 24, 12, $plain($this->job->toolMarkUm))
@@ -63,13 +65,16 @@ final class ScratchLine
     /** @param  array<string, string|float>  $more */
     private function line(string $d, float $width, array $more = []): string
     {
-        return Svg::tag('path', ['d' => $d, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => $width] + $more);
+        return Svg::tag(
+            'path', ['d' => $d, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => $width] + $more,
+        );
     }
 
     private function across(float $y, string $dash, string $words, float $below): string
     {
         return Svg::tag('path', [
-            'd' => 'M'.self::LEFT.' '.Svg::n($y).'H'.self::WIDTH, 'stroke' => 'var(--warn)', 'stroke-dasharray' => $dash,
+            'd' => 'M'.self::LEFT.' '.Svg::n($y).'H'
+                .self::WIDTH, 'stroke' => 'var(--warn)', 'stroke-dasharray' => $dash,
         ]).Svg::tag('text', [
             'x' => self::LEFT + 6, 'y' => $y + $below, 'font-size' => 12, 'fill' => 'var(--warn)',
         ], Svg::escaped($words));

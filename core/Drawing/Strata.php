@@ -61,7 +61,8 @@ final class Strata
     private static function wood(string $rgb): string
     {
         return Svg::tag('rect', [
-            'x' => 0, 'y' => self::WOOD_Y, 'width' => self::WIDTH, 'height' => self::HEIGHT - self::WOOD_Y, 'fill' => $rgb,
+            'x' => 0, 'y' => self::WOOD_Y, 'width' => self::WIDTH, 'height' => self::HEIGHT - self::WOOD_Y,
+            'fill' => $rgb,
         ]).Svg::tag('path', [
             'd' => 'M0 135Q50 128 110 137M0 152Q60 160 110 150', 'stroke' => '#3a2412', 'stroke-opacity' => 0.35,
             'fill' => 'none',

@@ -6,7 +6,9 @@ namespace HonestGrain\Drawing;
 
 use HonestGrain\Geometry\Point;
 
-/** Writes SVG elements with presentation attributes only, so that a drawing needs no style sheet and obeys any policy. */
+/**
+ * Writes SVG elements with presentation attributes only, so that a drawing needs no style sheet and obeys any policy.
+ */
 final class Svg
 {
     /**
@@ -19,7 +21,9 @@ final class Svg
         $written = '';
         foreach ($attributes as $attribute => $value) {
             if ($value !== null) {
-                $written .= sprintf(' %s="%s"', $attribute, is_string($value) ? self::escaped($value) : self::n($value));
+                $written .= sprintf(
+                    ' %s="%s"', $attribute, is_string($value) ? self::escaped($value) : self::n($value),
+                );
             }
         }
 

@@ -57,7 +57,8 @@ final class WeekSheet
     {
         $y = self::HEAD + $this->count++ * self::ROW;
         $row = Svg::tag('line', [
-            'x1' => 0, 'x2' => self::WIDTH, 'y1' => $y + self::ROW - 5, 'y2' => $y + self::ROW - 5, 'stroke' => 'var(--rule)',
+            'x1' => 0, 'x2' => self::WIDTH, 'y1' => $y + self::ROW - 5, 'y2' => $y + self::ROW - 5,
+            'stroke' => 'var(--rule)',
         ]).Svg::tag('a', ['href' => $piece['href'], 'class' => 'no-underline'], Svg::tag('text', [
             'x' => 0, 'y' => $y + 15, 'font-size' => 16, 'font-weight' => 600, 'fill' => 'currentColor',
         ], Svg::escaped($piece['name']))).Svg::tag('text', [
@@ -65,7 +66,9 @@ final class WeekSheet
         ], Svg::escaped($piece['says']));
         foreach ($waits as [$from, $to]) {
             $row .= Svg::tag('rect', [
-                'x' => $this->x($from), 'y' => $y + 6, 'width' => max(0.0, $this->x($to) - $this->x($from)), 'height' => 18,
+                'x' => $this->x($from), 'y' => $y + 6, 'width' => max(
+                    0.0, $this->x($to) - $this->x($from),
+                ), 'height' => 18,
                 'fill' => 'url(#w)',
             ]);
         }

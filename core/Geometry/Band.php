@@ -27,6 +27,8 @@ final readonly class Band
     {
         $on = Surface::from($band->choice('on', array_column(Surface::cases(), 'value')));
 
-        return self::on($band->text('id', 40), $on, $band->number('from_mm', 0, 9000), $band->number('to_mm', 0, 9000), $band->path);
+        return self::on(
+            $band->text('id', 40), $on, $band->number('from_mm', 0, 9000), $band->number('to_mm', 0, 9000), $band->path,
+        );
     }
 }

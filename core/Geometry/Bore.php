@@ -146,7 +146,8 @@ final readonly class Bore
     public function toArray(): array
     {
         return [
-            'diameter_mm' => $this->diameterMm, 'depth_mm' => $this->depthMm, 'from' => self::FROM[(int) $this->fromFoot],
+            'diameter_mm' => $this->diameterMm, 'depth_mm' => $this->depthMm,
+            'from' => self::FROM[(int) $this->fromFoot],
         ];
     }
 }

@@ -73,7 +73,9 @@ final readonly class Curve
         $read = [];
         foreach ($nodes as $i => $node) {
             $path = "$field.$i";
-            $isNode = is_array($node) && array_is_list($node) && (count($node) === 2 || (count($node) === 3 && $node[2] === 'corner'));
+            $isNode = is_array($node)
+                && array_is_list($node)
+                && (count($node) === 2 || (count($node) === 3 && $node[2] === 'corner'));
             if (! $isNode || ! (is_int($node[0]) || is_float($node[0])) || ! (is_int($node[1]) || is_float($node[1]))) {
                 throw InvalidProfile::node($path, $node);
             }
@@ -130,7 +132,10 @@ final readonly class Curve
                 $span = $point->arcMm - $previous->arcMm;
                 $t = $span > 0 ? ($arcMm - $previous->arcMm) / $span : 0.0;
 
-                return new Point($previous->z + $t * ($point->z - $previous->z), $previous->r + $t * ($point->r - $previous->r), $arcMm);
+                return new Point(
+                    $previous->z + $t * ($point->z - $previous->z), $previous->r + $t * ($point->r - $previous->r),
+                    $arcMm,
+                );
             }
             $previous = $point;
         }

@@ -172,7 +172,9 @@ enum Form: string
                 [$h * 0.56, $f * 0.42], [$h * 0.66, $r * 0.55], [$h * 0.80, $r * 0.94], [$h, $r, true],
             ]),
             self::Scoop => self::curve([
-                [0, $f, true], [$h * 0.12, $f + ($r - $f) * 0.42], [$h * 0.38, $r * 0.93], [$h * 0.7, $r], [$h, $r, true],
+                [0, $f, true], [$h * 0.12, $f + ($r - $f) * 0.42], [$h * 0.38, $r * 0.93], [$h * 0.7, $r], [
+                    $h, $r, true,
+                ],
             ]),
             self::Spindle => self::curve([
                 [0, $f, true], [$h * 0.06, $f, true], [$h * 0.09, $r * 0.62, true], [$h * 0.32, $r],
@@ -235,6 +237,8 @@ enum Form: string
     /** @param  list<array{0: float|int, 1: float, 2?: bool}>  $nodes */
     private static function curve(array $nodes): Curve
     {
-        return Curve::through(array_map(fn (array $n): Node => Node::at(round($n[0], 2), round($n[1], 2), $n[2] ?? false), $nodes));
+        return Curve::through(
+            array_map(fn (array $n): Node => Node::at(round($n[0], 2), round($n[1], 2), $n[2] ?? false), $nodes),
+        );
     }
 }

@@ -93,6 +93,10 @@ final class Lint
         $bottom = $profile->inner?->last();
 
         return $bottom === null || $bottom->r <= 0.01 ? null
-            : new Warning('flat-floor', sprintf('The inside stops at r %.1f mm; its bottom is taken as flat to the centre.', $bottom->r), $bottom->z, $bottom->r);
+            : new Warning(
+                'flat-floor',
+                sprintf('The inside stops at r %.1f mm; its bottom is taken as flat to the centre.', $bottom->r),
+                $bottom->z, $bottom->r,
+            );
     }
 }

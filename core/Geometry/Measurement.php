@@ -92,7 +92,8 @@ final readonly class Measurement
         $from = $profile->outer->last();
         $to = $profile->inner->first();
 
-        return hypot($from->z - $to->z, $from->r - $to->r) < 0.01 ? null : Curve::through([Node::at($from->z, $from->r), Node::at($to->z, $to->r)]);
+        return hypot($from->z - $to->z, $from->r - $to->r) < 0.01
+            ? null : Curve::through([Node::at($from->z, $from->r), Node::at($to->z, $to->r)]);
     }
 
     private static function mass(float $volumeMm3, ?float $densityGPerCm3): ?float
@@ -191,7 +192,9 @@ final readonly class Measurement
             'zones' => array_values(array_map(fn (Zone $zone): array => $zone->toArray(), $this->zones)),
             'volume_mm3' => round($this->volumeMm3, 2),
             'mass_g' => $this->massG === null ? null : round($this->massG, 2),
-            'wall' => $this->wall === null ? null : ['min_mm' => round($this->wall->minMm, 3), 'at' => [round($this->wall->z, 3), round($this->wall->r, 3)]],
+            'wall' => $this->wall === null ? null : [
+                'min_mm' => round($this->wall->minMm, 3), 'at' => [round($this->wall->z, 3), round($this->wall->r, 3)],
+            ],
             'floor_mm' => $this->floorMm === null ? null : round($this->floorMm, 3),
             'warnings' => array_map(fn (Warning $warning): array => $warning->toArray(), $this->warnings),
         ];

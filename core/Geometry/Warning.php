@@ -7,13 +7,20 @@ namespace HonestGrain\Geometry;
 /** Something about a drawn piece that wants a look, at a place on the drawing where it has one, mm. */
 final readonly class Warning
 {
-    public function __construct(public string $code, public string $message, public ?float $z = null, public ?float $r = null)
-    {
+    public function __construct(
+        public string $code,
+        public string $message,
+        public ?float $z = null,
+        public ?float $r = null,
+    ) {
     }
 
     /** @return array{code: string, message: string, at: array{float, float}|null} */
     public function toArray(): array
     {
-        return ['code' => $this->code, 'message' => $this->message, 'at' => $this->z === null || $this->r === null ? null : [round($this->z, 3), round($this->r, 3)]];
+        return [
+            'code' => $this->code, 'message' => $this->message,
+            'at' => $this->z === null || $this->r === null ? null : [round($this->z, 3), round($this->r, 3)],
+        ];
     }
 }

@@ -35,7 +35,9 @@ final readonly class Zone
             $exposed += $strip * $grain->exposure($dz, $dr);
         }
 
-        return new self($id, $area, $area > 0 ? $exposed / $area : 0.0, $arc > 0 ? $area / (2 * M_PI * $arc) : 0.0, $arc);
+        return new self(
+            $id, $area, $area > 0 ? $exposed / $area : 0.0, $arc > 0 ? $area / (2 * M_PI * $arc) : 0.0, $arc,
+        );
     }
 
     /** @return array{id: string, area_mm2: float, end_grain_mean: float, mean_radius_mm: float, arc_mm: float} */

@@ -83,7 +83,8 @@ enum Holding: string
             ? 'Last on the lathe, after every coat that is rubbed or buffed there.'
             : 'Last on the lathe, after all that spins.';
 
-        return in_array($this, [self::Tenon, self::Faceplate], true) && $stands ? "$last Dish it a little so that the piece cannot rock." : $last;
+        return in_array($this, [self::Tenon, self::Faceplate], true) && $stands
+            ? "$last Dish it a little so that the piece cannot rock." : $last;
     }
 
     public function releaseHow(bool $isHollow): string

@@ -36,7 +36,9 @@ final class Id
         $seen = [];
         foreach ($fields as $field => $id) {
             if (isset($seen[$id])) {
-                throw InvalidField::because($field, $id, "{$seen[$id]} has it already; every id stands once in a piece");
+                throw InvalidField::because(
+                    $field, $id, "{$seen[$id]} has it already; every id stands once in a piece",
+                );
             }
             $seen[$id] = $field;
         }

@@ -9,7 +9,9 @@ use HonestGrain\Geometry\Node;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 
-/** Where two parts meet: the first holds the socket, the second goes into it or over it; the diameter they meet at, mm. */
+/**
+ * Where two parts meet: the first holds the socket, the second goes into it or over it; the diameter they meet at, mm.
+ */
 final readonly class Joint
 {
     private function __construct(
@@ -27,7 +29,9 @@ final readonly class Joint
     {
         $parts = $joint->strings('parts', 2);
         if (count($parts) !== 2 || $parts[0] === $parts[1]) {
-            throw InvalidField::because($joint->at('parts'), $parts, 'a joint takes the ids of two parts, that with the socket first');
+            throw InvalidField::because(
+                $joint->at('parts'), $parts, 'a joint takes the ids of two parts, that with the socket first',
+            );
         }
         $kind = JointKind::from($joint->choice('kind', array_column(JointKind::cases(), 'value')));
 
@@ -35,7 +39,9 @@ final readonly class Joint
             Id::read($joint), $kind, $parts[0], $parts[1],
             $joint->number('diameter_mm', 0.5, 2 * Node::MAX_MM),
             $joint->numberOr('depth_mm', 0.0, 0, Node::MAX_MM),
-            JointPlace::from($joint->choice('at', array_column(JointPlace::cases(), 'value'), $kind->usualPlace()->value)),
+            JointPlace::from(
+                $joint->choice('at', array_column(JointPlace::cases(), 'value'), $kind->usualPlace()->value),
+            ),
         );
     }
 
@@ -47,7 +53,8 @@ final readonly class Joint
         $hole = match (true) {
             $this->place === JointPlace::Side => $this->diameterMm,
             $socket->profile->bore !== null => $socket->profile->bore->diameterMm,
-            $this->place === JointPlace::Top && $socket->profile->inner !== null => 2 * $socket->profile->inner->first()->r,
+            $this->place === JointPlace::Top
+                && $socket->profile->inner !== null => 2 * $socket->profile->inner->first()->r,
             default => $this->diameterMm,
         };
         $ends = [$spigot->profile->outer->first(), $spigot->profile->outer->last()];

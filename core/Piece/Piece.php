@@ -74,7 +74,8 @@ final readonly class Piece
     /**
      * The fields that stand in the piece itself in either version, around its parts.
      *
-     * @param  array{parts: non-empty-list<Part>, joints: list<Joint>, steps: list<OwnStep>, order: list<array{string, string}>}  $made
+     * @param  array{parts: non-empty-list<Part>, joints: list<Joint>, steps: list<OwnStep>,
+     *     order: list<array{string, string}>}  $made
      */
     public static function of(Document $document, array $made): self
     {
@@ -145,7 +146,10 @@ final readonly class Piece
         ];
     }
 
-    /** @return array{parts: non-empty-list<Part>, joints: list<Joint>, steps: list<OwnStep>, order: list<array{string, string}>} */
+    /**
+     * @return array{parts: non-empty-list<Part>, joints: list<Joint>, steps: list<OwnStep>,
+     *     order: list<array{string, string}>}
+     */
     private static function version2(Document $document, Tables $tables): array
     {
         $parts = array_map(
@@ -180,8 +184,12 @@ final readonly class Piece
     {
         $order = [];
         foreach ($document->has('order') ? $document->list('order', self::MAX_ORDER) : [] as $i => $pair) {
-            if (! is_array($pair) || count($pair) !== 2 || ! is_string($pair[0] ?? null) || ! is_string($pair[1] ?? null)) {
-                throw InvalidField::type($document->at("order.$i"), $pair, 'the ids of what is first and what is later');
+            if (! is_array($pair) || count($pair) !== 2 || ! is_string($pair[0] ?? null) || ! is_string(
+                $pair[1] ?? null,
+            )) {
+                throw InvalidField::type(
+                    $document->at("order.$i"), $pair, 'the ids of what is first and what is later',
+                );
             }
             $order[] = [$pair[0], $pair[1]];
         }

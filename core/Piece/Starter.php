@@ -35,7 +35,8 @@ final class Starter
      * A whole piece of this form.
      *
      * @param  list<ProvenStack>  $stacks
-     * @param  Fields  $fields  of the piece (name, purpose, due_at …) and of its first part (wood, grain, moisture_percent)
+     * @param  Fields  $fields  of the piece (name, purpose, due_at …) and of its first part
+     *     (wood, grain, moisture_percent)
      * @return Fields a document, version 2
      */
     public static function document(Form $form, Profile $profile, array $stacks, array $fields): array
@@ -43,17 +44,23 @@ final class Starter
         $wood = ['wood' => $fields['wood'] ?? null, 'grain' => $fields['grain'] ?? $form->grain()->value]
             + (isset($fields['moisture_percent']) ? ['moisture_percent' => $fields['moisture_percent']] : []);
         $stack = self::stack($stacks, self::STACKS[$form->value] ?? self::USUAL_STACK);
-        $parts = [self::part('body', 'Body', $form->isSpindle() ? Holding::BetweenCentres : Holding::Tenon, $profile, $wood)];
+        $parts = [
+            self::part('body', 'Body', $form->isSpindle() ? Holding::BetweenCentres : Holding::Tenon, $profile, $wood),
+        ];
         $joints = [];
         foreach (self::others($form, $profile) as [$id, $name, $other, $joint]) {
             $parts[] = self::part($id, $name, $id === 'ball' ? Holding::BetweenCentres : Holding::Tenon, $other, $wood);
-            $joints = [...$joints, ...$joint === null ? [] : [['id' => "joint-$id", 'parts' => ['body', $id]] + $joint]];
+            $joints = [
+                ...$joints, ...$joint === null ? [] : [['id' => "joint-$id", 'parts' => ['body', $id]] + $joint],
+            ];
         }
         if ($form === Form::NaturalEdge) {
             $rim = FlawPlace::Rim->lengthMm($profile);
             $parts[0]['features'] = [[
-                'id' => 'bark', 'kind' => FlawKind::BarkEdge->value, 'on' => 'rim', 'from_mm' => 0.0, 'to_mm' => round($rim, 2),
-                'azimuth_deg' => null, 'width_mm' => null, 'depth_mm' => null, 'wish' => Wish::Stabilise->value, 'with' => 'thin-ca',
+                'id' => 'bark', 'kind' => FlawKind::BarkEdge->value, 'on' => 'rim', 'from_mm' => 0.0,
+                'to_mm' => round($rim, 2),
+                'azimuth_deg' => null, 'width_mm' => null, 'depth_mm' => null, 'wish' => Wish::Stabilise->value,
+                'with' => 'thin-ca',
             ]];
         }
         $n = 0;
@@ -63,7 +70,8 @@ final class Starter
         unset($fields['wood'], $fields['grain'], $fields['moisture_percent']);
 
         return $fields + [
-            'format' => Piece::FORMAT, 'version' => Piece::VERSION, 'form' => $form->value, 'purpose' => Purpose::Handled->value,
+            'format' => Piece::FORMAT, 'version' => Piece::VERSION, 'form' => $form->value,
+            'purpose' => Purpose::Handled->value,
             'due_at' => null, 'starts_as' => StartsAs::Turned->value, 'school' => [], 'parts' => $parts,
             'joints' => $joints, 'steps' => [], 'order' => [], 'note' => '',
         ];
@@ -96,11 +104,15 @@ final class Starter
         ];
     }
 
-    /** @return list<array{string, string, Profile, Fields|null}> id, name, shape and joint of what goes with the body */
+    /**
+     * @return list<array{string, string, Profile, Fields|null}> id, name, shape and joint of what goes with the body
+     */
     private static function others(Form $form, Profile $body): array
     {
         $joint = fn (JointKind $kind, JointPlace $at, float $diameter, float $depth): array => [
-            'kind' => $kind->value, 'diameter_mm' => round($diameter, 2), 'depth_mm' => round($depth, 2), 'at' => $at->value,
+            'kind' => $kind->value, 'diameter_mm' => round(
+                $diameter, 2,
+            ), 'depth_mm' => round($depth, 2), 'at' => $at->value,
         ];
         if ($form === Form::LiddedBox) {
             [$lid, $diameter, $depth] = self::lid($body);
@@ -146,7 +158,8 @@ final class Starter
     /** @return array{Profile, float, float} */
     private static function plug(Profile $body): array
     {
-        $hole = $body->bore?->opensAtFoot() === true ? $body->bore->diameterMm : max(8.0, $body->outer->first()->r * 0.7);
+        $hole = $body->bore?->opensAtFoot() === true
+            ? $body->bore->diameterMm : max(8.0, $body->outer->first()->r * 0.7);
         $long = min(16.0, max(8.0, $body->heightMm() * 0.08));
         $r = $hole / 2 - self::PLAY_MM / 2;
 
@@ -177,7 +190,9 @@ final class Starter
 
         return [self::profile([
             [0.0, $s, true], [$depth, $s, true], [$depth, $peg * 1.1, true], [$depth + $long * 0.1, $peg * 0.9],
-            [$depth + $long * 0.22, $peg * 0.4], [$depth + $long * 0.42, $peg * 0.85], [$depth + $long * 0.6, $peg * 0.3],
+            [$depth + $long * 0.22, $peg * 0.4], [$depth + $long * 0.42, $peg * 0.85], [
+                $depth + $long * 0.6, $peg * 0.3,
+            ],
             [$depth + $long, 0.6, true],
         ]), $peg, $depth];
     }
@@ -216,7 +231,8 @@ final class Starter
             'moisture_percent' => Part::USUAL_MOISTURE_PERCENT, 'holding' => $holding->value,
             'shape' => $profile->toArray(), 'features' => [],
             'surface' => [
-                'tool_mark_um' => [], 'own' => [], 'stop_at' => [], 'unsanded' => $profile->bore === null ? [] : ['bore'],
+                'tool_mark_um' => [], 'own' => [], 'stop_at' => [], 'unsanded' => $profile->bore === null
+                    ? [] : ['bore'],
             ],
             'marks' => [], 'coats' => [],
         ];

@@ -28,7 +28,9 @@ final class Version1
             $document->has('marks') ? $document->children('marks', Part::MAX_MARKS) : [],
         );
         $taken = array_map(fn (Mark $mark): string => $mark->id(), $marks);
-        $body = Part::of($document, $tables, self::BODY, 'Body', $marks, self::ids([...$taken, self::BODY, self::FIT_LID]));
+        $body = Part::of(
+            $document, $tables, self::BODY, 'Body', $marks, self::ids([...$taken, self::BODY, self::FIT_LID]),
+        );
         $isLidded = $document->value('form') === Form::LiddedBox->value;
 
         return Piece::of($document, [

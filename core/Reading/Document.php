@@ -188,7 +188,9 @@ final readonly class Document
             throw InvalidField::tooMany($this->at($key), count($value), $max);
         }
         if (count($value) < $min) {
-            throw InvalidField::because($this->at($key), $value, "it takes at least $min ".($min === 1 ? 'entry' : 'entries'));
+            throw InvalidField::because(
+                $this->at($key), $value, "it takes at least $min ".($min === 1 ? 'entry' : 'entries'),
+            );
         }
 
         return $value;

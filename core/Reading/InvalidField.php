@@ -19,13 +19,21 @@ final class InvalidField extends BadInput
 
     public static function range(string $field, float $value, float $min, float $max): self
     {
-        return new self('out-of-range', $field, sprintf('%s is %s; it takes a number from %s to %s.', $field, self::quote($value), self::plain($min), self::plain($max)));
+        return new self(
+            'out-of-range', $field,
+            sprintf(
+                '%s is %s; it takes a number from %s to %s.', $field, self::quote($value), self::plain($min),
+                self::plain($max),
+            ),
+        );
     }
 
     /** @param  list<string>  $allowed */
     public static function choice(string $field, string $value, array $allowed): self
     {
-        return new self('unknown', $field, "$field is ".self::quote($value).'; it takes one of: '.implode(', ', $allowed).'.');
+        return new self(
+            'unknown', $field, "$field is ".self::quote($value).'; it takes one of: '.implode(', ', $allowed).'.',
+        );
     }
 
     public static function tooMany(string $field, int $count, int $max): self

@@ -9,12 +9,16 @@ final class MalformedDocument extends BadInput
 {
     public static function notJson(string $detail): self
     {
-        return new self('malformed', '', "The document is not valid JSON ($detail); it takes one JSON object in UTF-8.");
+        return new self(
+            'malformed', '', "The document is not valid JSON ($detail); it takes one JSON object in UTF-8.",
+        );
     }
 
     public static function tooLarge(int $bytes, int $maxBytes): self
     {
-        return new self('too-large', '', sprintf('The document has %d bytes; at most %d are taken.', $bytes, $maxBytes));
+        return new self(
+            'too-large', '', sprintf('The document has %d bytes; at most %d are taken.', $bytes, $maxBytes),
+        );
     }
 
     public static function notAnObject(): self

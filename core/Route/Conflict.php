@@ -55,6 +55,9 @@ final readonly class Conflict
     /** @return array{severity: string, steps: list<string>, message: string, choices: list<string>} */
     public function toArray(): array
     {
-        return ['severity' => $this->forbids ? 'forbid' : 'warn', 'steps' => $this->steps, 'message' => $this->message, 'choices' => $this->choices];
+        return [
+            'severity' => $this->forbids ? 'forbid' : 'warn', 'steps' => $this->steps, 'message' => $this->message,
+            'choices' => $this->choices,
+        ];
     }
 }

@@ -10,7 +10,10 @@ use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\Denib;
 use HonestGrain\Coating\Verdict;
 
-/** How many reference hours a coat must have had before another may follow: its recoat time, or as long as the pair needs. */
+/**
+ * How many reference hours a coat must have had before another may follow: its recoat time, or as long as the pair
+ * needs.
+ */
 final class LayerWaits
 {
     /** @param  Denib|null  $denib  how the lower coat is rubbed before the upper one */

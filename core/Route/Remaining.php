@@ -29,8 +29,17 @@ final readonly class Remaining
      * @param  array<string, true>  $skipped  steps that will not be done
      * @param  float  $splitAboveMinutes  longer steps may be broken off and taken up again
      */
-    public static function of(string $id, string $name, ?int $due, float $weight, Route $route, array $doneAt, array $skipped, ?CureClock $clock, float $splitAboveMinutes = self::SPLIT_ABOVE_MINUTES): Job
-    {
+    public static function of(
+        string $id,
+        string $name,
+        ?int $due,
+        float $weight,
+        Route $route,
+        array $doneAt,
+        array $skipped,
+        ?CureClock $clock,
+        float $splitAboveMinutes = self::SPLIT_ABOVE_MINUTES,
+    ): Job {
         $steps = [];
         foreach ($route->steps as $step) {
             $steps[$step->id] = $step;
@@ -54,7 +63,10 @@ final readonly class Remaining
                 $closes = $lag->wait->closes($done, $clock);
                 $notAfter = $closes === null ? $notAfter : min($notAfter ?? PHP_INT_MAX, $closes);
             }
-            $tasks[] = Task::of($step->id, $step->minutes, $step->needs, $after, [], $step->batch(), $step->minutes > $splitAboveMinutes, $notBefore, $notAfter, $step->brief(), $step->title);
+            $tasks[] = Task::of(
+                $step->id, $step->minutes, $step->needs, $after, [], $step->batch(),
+                $step->minutes > $splitAboveMinutes, $notBefore, $notAfter, $step->brief(), $step->title,
+            );
         }
 
         return Job::of($id, $due, $weight, $tasks, name: $name);
@@ -68,7 +80,8 @@ final readonly class Remaining
     {
         $lags = [];
         foreach ($step->after as $lag) {
-            $lags = isset($skipped[$lag->task]) ? [...$lags, ...$this->lags($this->steps[$lag->task], $skipped)] : [...$lags, $lag];
+            $lags = isset($skipped[$lag->task])
+                ? [...$lags, ...$this->lags($this->steps[$lag->task], $skipped)] : [...$lags, $lag];
         }
 
         return $lags;

@@ -8,7 +8,9 @@ use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Internal\PieceRoute;
 
-/** Every step of a piece from the chuck to the box, in an order that respects each one's conditions, and what conflicts. */
+/**
+ * Every step of a piece from the chuck to the box, in an order that respects each one's conditions, and what conflicts.
+ */
 final readonly class Route
 {
     /**

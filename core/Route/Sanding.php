@@ -29,7 +29,10 @@ final readonly class Sanding
     /** The zones that are sanded before the coats, in the order of the route; the foot is sanded when it is turned. */
     private const ZONES = ['outside', 'rim', 'inside', 'top', 'bore'];
 
-    /** A stick in a bore, and a small disc in a drill on a broken edge: speed of cut against by hand, and pad (workshop). */
+    /**
+     * A stick in a bore, and a small disc in a drill on a broken edge: speed of cut against by hand, and pad
+     * (workshop).
+     */
     private const STICK = [0.8, 600.0];
 
     private const SMALL_DISC = [1.5, 500.0];
@@ -73,7 +76,9 @@ final readonly class Sanding
             }
         }
         $shared = array_filter(
-            $alone, fn (self $sanding): bool => $sanding->own === null && $sanding->missing === null && ! $sanding->isApart(),
+            $alone, fn (self $sanding): bool => $sanding->own === null
+                && $sanding->missing === null
+                && ! $sanding->isApart(),
         );
         if (count($shared) < 2) {
             return $alone;
@@ -140,7 +145,8 @@ final readonly class Sanding
         $own = isset($part->surface->own[$zone->id])
             ? Progression::own($job, $part->surface->own[$zone->id], $available)
             : null;
-        $unpriced = $part->wood->jankaN !== null ? null : "No hardness is known for {$part->wood->name}, so its sanding "
+        $unpriced = $part->wood->jankaN !== null
+            ? null : "No hardness is known for {$part->wood->name}, so its sanding "
             .'cannot be priced: type it on the Shelf, or say which wood it is like.';
 
         return new self(

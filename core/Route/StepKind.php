@@ -49,7 +49,9 @@ enum StepKind: string
     public function why(): string
     {
         return match ($this) {
-            self::Sand => 'Grits and minutes come from the scratch model (see Surface), which is a workshop model on published grain sizes and hardness. The speed is physics, v = πDn/60 000, held to the rim speed set under Shop.',
+            self::Sand => 'Grits and minutes come from the scratch model (see Surface), which is a workshop model on '
+                .'published grain sizes and hardness. The speed is physics, v = πDn/60 000, held to the rim speed set '
+                    .'under Shop.',
             self::Coat => 'The amount is exact on the coverage the label gives; that bare end grain drinks three '
                 .'times as much on the first coat, and what stays in cloth, brush or cup or is lost in a spray, are '
                 .'workshop figures. So are the minutes: three, and about one for every 100 cm². Waits are the tin\'s '
@@ -69,7 +71,8 @@ enum StepKind: string
                 .'are workshop figures.',
             self::Cure => 'How long every coat needs for what the piece is for: to be handled, or full cure on the '
                 .'surface that holds food, run through this shop\'s air (workshop model on the tin\'s figures).',
-            default => 'The minutes are a usual figure (workshop). Log what it really takes, and the record shows both.',
+            default => 'The minutes are a usual figure (workshop). Log what it really takes, and the record shows '
+                .'both.',
         };
     }
 }

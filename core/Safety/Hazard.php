@@ -95,26 +95,34 @@ enum Hazard: string
         return match ($this) {
             self::Lathe => 'Shield down whenever it spins, rest away while you sand, never a cloth round your hand. '
                 .'Stand out of the rim\'s line when it starts.',
-            self::Dust => 'Fine dry dust stays in the lungs: wear a P2 or better and let the extraction run on ten minutes after.',
+            self::Dust => 'Fine dry dust stays in the lungs: wear a P2 or better and let the extraction run on ten '
+                .'minutes after.',
             self::OilyWoodDust => 'Dust of this wood sensitises or harms skin and lungs: P3, sleeves down, wash '
                 .'before you eat.',
-            self::Rags => 'Spread cloths flat outside to dry, or drown them in a lidded metal can, before you leave the shop. Then follow your local rule.',
+            self::Rags => 'Spread cloths flat outside to dry, or drown them in a lidded metal can, before you leave '
+                .'the shop. Then follow your local rule.',
             self::Flame => 'Finish vapour and dust catch fire: no torch, pen, heater or spark near an open tin or a '
                 .'wet coat, and no finish near a torch.',
             self::Torch => 'Gloves, nothing about that burns, and stay to watch the piece for an hour after.',
             self::BurntFumes => 'Do not breathe the smoke, least of all of glue or coated wood.',
-            self::SolventVapour => 'Open the shop, no pen, torch or heater glowing. Gloves as the safety data sheet says.',
-            self::SprayMist => 'A-type organic vapour cartridge with particle filter, eyes covered, away from any spark.',
-            self::TwoPart => 'Uncured resin sensitises skin: gloves, no solvent on skin, measure exactly as the label says.',
+            self::SolventVapour => 'Open the shop, no pen, torch or heater glowing. Gloves as the safety data sheet '
+                .'says.',
+            self::SprayMist => 'A-type organic vapour cartridge with particle filter, eyes covered, away from any '
+                .'spark.',
+            self::TwoPart => 'Uncured resin sensitises skin: gloves, no solvent on skin, measure exactly as the label '
+                .'says.',
             self::Cyanoacrylate => 'The vapour stings and cotton wool smokes when soaked: use paper, keep it off skin.',
-            self::Isocyanate => 'The hardener can cause asthma: use it only as its label and safety data sheet allow, and seek trained advice.',
+            self::Isocyanate => 'The hardener can cause asthma: use it only as its label and safety data sheet allow, '
+                .'and seek trained advice.',
             self::DyePowder => 'Mix powder under a lid or in still air; it stains hands, lungs and the next piece.',
             self::Caustic => 'It attacks eyes and skin: rinse at once, never mix two of them. Neutralise and rinse '
                 .'the piece as the label says.',
             self::SpinningCutter => 'Lathe locked and off at the switch; guard on, face shield down.',
             self::NutOil => 'Walnut and some blends are tree-nut oils: name it on the card.',
-            self::FoodClaim => 'Only when fully cured, and only what the product\'s own label and your local rule allow.',
-            self::HotWire => 'Hold the wire by its wooden handles so that it can be torn away; wipe the shavings off first.',
+            self::FoodClaim => 'Only when fully cured, and only what the product\'s own label and your local rule '
+                .'allow.',
+            self::HotWire => 'Hold the wire by its wooden handles so that it can be torn away; wipe the shavings off '
+                .'first.',
             self::FlawedWork => 'Cracked, barked or glued wood can fly apart: shield down, start at the slowest '
                 .'speed, stand out of the line of the rim, and stop to look for a crack that grows.',
         };

@@ -13,8 +13,14 @@ use HonestGrain\Schedule\Exception\CyclicTasks;
 final readonly class Job
 {
     /** @param  list<Task>  $tasks */
-    private function __construct(public string $id, public string $name, public ?int $due, public float $weight, public array $tasks, public bool $sequential)
-    {
+    private function __construct(
+        public string $id,
+        public string $name,
+        public ?int $due,
+        public float $weight,
+        public array $tasks,
+        public bool $sequential,
+    ) {
     }
 
     /**
@@ -25,13 +31,21 @@ final readonly class Job
      * @throws InvalidField for an unknown predecessor or two tasks of one name
      * @throws CyclicTasks
      */
-    public static function of(string $id, ?int $due, float $weight, array $tasks, string $field = 'piece', ?string $name = null): self
-    {
+    public static function of(
+        string $id,
+        ?int $due,
+        float $weight,
+        array $tasks,
+        string $field = 'piece',
+        ?string $name = null,
+    ): self {
         $byId = [];
         $holding = false;
         foreach ($tasks as $i => $task) {
             if (isset($byId[$task->id])) {
-                throw InvalidField::because("$field.tasks.$i.id", $task->id, 'every task of a piece needs a name of its own');
+                throw InvalidField::because(
+                    "$field.tasks.$i.id", $task->id, 'every task of a piece needs a name of its own',
+                );
             }
             $byId[$task->id] = $task;
             $holding = $holding || $task->holds !== [];
@@ -39,7 +53,9 @@ final readonly class Job
         foreach ($tasks as $i => $task) {
             foreach ($task->after as $k => $lag) {
                 if (! isset($byId[$lag->task])) {
-                    throw InvalidField::choice("$field.tasks.$i.after.$k.task", $lag->task, array_map(strval(...), array_keys($byId)));
+                    throw InvalidField::choice(
+                        "$field.tasks.$i.after.$k.task", $lag->task, array_map(strval(...), array_keys($byId)),
+                    );
                 }
             }
         }

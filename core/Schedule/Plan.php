@@ -30,7 +30,13 @@ final readonly class Plan
         $time = fn (int $second): string => gmdate('Y-m-d\TH:i:s\Z', $second);
 
         return [
-            'tasks' => array_map(fn (PlacedTask $placed): array => ['piece' => $placed->piece, 'id' => $placed->task->id, 'start' => $time($placed->start), 'end' => $time($placed->end)], $this->tasks),
+            'tasks' => array_map(
+                fn (PlacedTask $placed): array => [
+                    'piece' => $placed->piece, 'id' => $placed->task->id, 'start' => $time($placed->start),
+                    'end' => $time($placed->end),
+                ],
+                $this->tasks,
+            ),
             'broken_windows' => array_map(fn (BrokenWindow $window): array => $window->toArray(), $this->broken),
             'late' => array_map(fn (LatePiece $piece): array => $piece->toArray(), $this->late),
             'finish' => $time($this->finish),

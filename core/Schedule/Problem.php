@@ -32,15 +32,24 @@ final readonly class Problem
      *
      * @throws Unplaceable when a task can never fit the hours or the resources
      */
-    public static function of(int $start, WorkingHours $hours, array $resources, array $jobs, ?CureClock $clock = null, int $seed = 1, int $budgetMs = 1000): self
-    {
+    public static function of(
+        int $start,
+        WorkingHours $hours,
+        array $resources,
+        array $jobs,
+        ?CureClock $clock = null,
+        int $seed = 1,
+        int $budgetMs = 1000,
+    ): self {
         $longest = $hours->longestStretchSeconds();
         foreach ($jobs as $job) {
             foreach ($job->tasks as $task) {
                 foreach (['needs' => $task->needs, 'holds' => $task->holds] as $use => $quantities) {
                     foreach ($quantities as $resource => $quantity) {
                         if ($quantity > ($resources[$resource] ?? 0)) {
-                            throw Unplaceable::resource("$task->field.$use.$resource", $resource, $quantity, $resources[$resource] ?? 0);
+                            throw Unplaceable::resource(
+                                "$task->field.$use.$resource", $resource, $quantity, $resources[$resource] ?? 0,
+                            );
                         }
                     }
                 }

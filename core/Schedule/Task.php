@@ -53,7 +53,10 @@ final readonly class Task
             throw InvalidField::range("$field.minutes", $minutes, 0, 100_000);
         }
 
-        return new self($id, $title, (int) round($minutes * 60), $needs, $after, $holds, $batch, $splittable, $notBefore, $notAfter, $field);
+        return new self(
+            $id, $title, (int) round($minutes * 60), $needs, $after, $holds, $batch, $splittable, $notBefore, $notAfter,
+            $field,
+        );
     }
 
     /** Its name within a sentence, and at the start of one. An id is never re-spelt. */

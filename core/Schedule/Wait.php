@@ -22,15 +22,21 @@ final readonly class Wait
     }
 
     /** @throws InvalidField for negative hours or a window that closes before it opens */
-    public static function hours(float $minHours, ?float $maxHours = null, ?Kinetics $kinetics = null, string $field = 'wait'): self
-    {
+    public static function hours(
+        float $minHours,
+        ?float $maxHours = null,
+        ?Kinetics $kinetics = null,
+        string $field = 'wait',
+    ): self {
         foreach (["$field.min_hours" => $minHours, "$field.max_hours" => $maxHours ?? 0.0] as $path => $hours) {
             if (! is_finite($hours) || $hours < 0 || $hours > self::MAX_HOURS) {
                 throw InvalidField::range($path, $hours, 0, self::MAX_HOURS);
             }
         }
         if ($maxHours !== null && $maxHours < $minHours) {
-            throw InvalidField::because("$field.max_hours", $maxHours, "an impossible window: it must not be below min_hours, $minHours");
+            throw InvalidField::because(
+                "$field.max_hours", $maxHours, "an impossible window: it must not be below min_hours, $minHours",
+            );
         }
 
         return new self($minHours, $maxHours, $kinetics);
@@ -50,7 +56,8 @@ final readonly class Wait
     /** The last second at which the next task may start; null when the window never closes. */
     public function closes(int $from, ?CureClock $clock): ?int
     {
-        return $this->maxHours === null ? null : max($this->opens($from, $clock), $this->after($this->maxHours, $from, $clock, up: false));
+        return $this->maxHours === null
+            ? null : max($this->opens($from, $clock), $this->after($this->maxHours, $from, $clock, up: false));
     }
 
     private function after(float $hours, int $from, ?CureClock $clock, bool $up): int

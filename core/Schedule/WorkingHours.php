@@ -47,7 +47,9 @@ final readonly class WorkingHours
                 $to = self::minute($stretch[1], "$field.1");
                 $before = $stretches === [] ? 0 : $stretches[count($stretches) - 1][1];
                 if ($to <= $from || $from < $before) {
-                    throw InvalidField::because($field, $stretch, 'a stretch ends after it starts, and starts after the one before it');
+                    throw InvalidField::because(
+                        $field, $stretch, 'a stretch ends after it starts, and starts after the one before it',
+                    );
                 }
                 $stretches[] = [$from, $to];
             }
@@ -55,7 +57,9 @@ final readonly class WorkingHours
         }
         $closed = [];
         foreach ($document->listOr('closed', 2000) as $i => $date) {
-            if (! is_string($date) || preg_match('/^\d{4}-\d\d-\d\d$/', $date) !== 1 || ! checkdate((int) substr($date, 5, 2), (int) substr($date, 8, 2), (int) substr($date, 0, 4))) {
+            if (! is_string($date) || preg_match('/^\d{4}-\d\d-\d\d$/', $date) !== 1 || ! checkdate(
+                (int) substr($date, 5, 2), (int) substr($date, 8, 2), (int) substr($date, 0, 4),
+            )) {
                 throw InvalidField::type($document->at("closed.$i"), $date, 'a date such as 2026-12-25');
             }
             $closed[$date] = true;
@@ -124,12 +128,22 @@ final readonly class WorkingHours
 
     public function longestStretchSeconds(): int
     {
-        return max([0, ...array_map(fn (array $stretch): int => ($stretch[1] - $stretch[0]) * 60, array_merge(...array_values($this->week)))]);
+        return max(
+            [
+                0,
+                ...array_map(
+                    fn (array $stretch): int => ($stretch[1] - $stretch[0]) * 60,
+                    array_merge(...array_values($this->week)),
+                ),
+            ],
+        );
     }
 
     private static function minute(mixed $text, string $field): int
     {
-        if (! is_string($text) || preg_match('/^([01]\d|2[0-4]):([0-5]\d)$/', $text, $m) !== 1 || (int) $m[1] * 60 + (int) $m[2] > 1440) {
+        if (! is_string($text) || preg_match(
+            '/^([01]\d|2[0-4]):([0-5]\d)$/', $text, $m,
+        ) !== 1 || (int) $m[1] * 60 + (int) $m[2] > 1440) {
             throw InvalidField::type($field, $text, 'a time from 00:00 to 24:00');
         }
 

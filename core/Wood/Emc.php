@@ -42,6 +42,9 @@ final readonly class Emc
         $k2 = 1.91 + 0.0407 * $tempC - 0.000293 * $tempC ** 2;
         $kh = $k * $h;
 
-        return new self(1800 / $w * ($kh / (1 - $kh) + ($k1 * $kh + 2 * $k1 * $k2 * $kh ** 2) / (1 + $k1 * $kh + $k1 * $k2 * $kh ** 2)));
+        return new self(
+            1800 / $w * ($kh / (1 - $kh) + ($k1 * $kh + 2 * $k1 * $k2 * $kh ** 2)
+                / (1 + $k1 * $kh + $k1 * $k2 * $kh ** 2)),
+        );
     }
 }

@@ -24,8 +24,11 @@ final class RimSpeed
     }
 
     /** The fastest speed, rounded down to 10 rpm, at which the rim stays at or below the cap; never above $maxRpm. */
-    public static function rpmFor(float $diameterMm, float $capMPerS = self::SANDING_CAP_M_S, float $maxRpm = 2000.0): int
-    {
+    public static function rpmFor(
+        float $diameterMm,
+        float $capMPerS = self::SANDING_CAP_M_S,
+        float $maxRpm = 2000.0,
+    ): int {
         $rpm = min($maxRpm, $capMPerS * 60_000 / (M_PI * max(1.0, $diameterMm)));
 
         return (int) (floor($rpm / self::LATHE_STEP_RPM) * self::LATHE_STEP_RPM);

@@ -40,8 +40,12 @@ class DemoWorkshopSeeder extends Seeder
 
     private CarbonInterface $fair;
 
-    public function __construct(private readonly Catalogue $catalogue, private readonly PieceEditor $editor, private readonly Planner $planner, private readonly ShopMapper $mapper)
-    {
+    public function __construct(
+        private readonly Catalogue $catalogue,
+        private readonly PieceEditor $editor,
+        private readonly Planner $planner,
+        private readonly ShopMapper $mapper,
+    ) {
     }
 
     public function run(): void
@@ -84,7 +88,9 @@ class DemoWorkshopSeeder extends Seeder
             ['name' => 'Idris Pell', 'email' => $idris, 'password' => $password, 'role' => 'maker'],
         );
         $this->fair = now($this->workshop->time_zone)->startOfDay()->addDays(18)->setTime(9, 0);
-        $this->workshop->update(['closed' => [$this->fair->toDateString(), $this->fair->copy()->addDay()->toDateString()]]);
+        $this->workshop->update(
+            ['closed' => [$this->fair->toDateString(), $this->fair->copy()->addDay()->toDateString()]],
+        );
         $this->shelf();
         $this->pieces();
         $this->month();
@@ -95,7 +101,10 @@ class DemoWorkshopSeeder extends Seeder
 
     private function shelf(): void
     {
-        foreach (['P80' => 12, 'P120' => 30, 'P150' => 8, 'P180' => 26, 'P240' => 24, 'CAMI 220' => 5, 'P320' => 18, 'CAMI 320' => 6, 'P400' => 14, 'P600' => 9] as $grit => $discs) {
+        foreach ([
+            'P80' => 12, 'P120' => 30, 'P150' => 8, 'P180' => 26, 'P240' => 24, 'CAMI 220' => 5, 'P320' => 18,
+            'CAMI 320' => 6, 'P400' => 14, 'P600' => 9,
+        ] as $grit => $discs) {
             $this->workshop->abrasives()->create(['grit' => $grit, 'discs' => $discs]);
         }
         foreach ([
@@ -112,7 +121,12 @@ class DemoWorkshopSeeder extends Seeder
             ['Water dye (powder)', [], 90, 8, 'Harbour blue, 1 part to 40.'],
             ['Alcohol dye (powder)', [], 60, 35, null],
         ] as [$product, $label, $ml, $age, $note]) {
-            $this->workshop->tins()->create(['product' => $product, 'label' => $label, 'stock_ml' => $ml, 'opened_on' => now()->subDays($age)->toDateString(), 'note' => $note]);
+            $this->workshop->tins()->create(
+                [
+                    'product' => $product, 'label' => $label, 'stock_ml' => $ml,
+                    'opened_on' => now()->subDays($age)->toDateString(), 'note' => $note,
+                ],
+            );
         }
     }
 
@@ -168,7 +182,9 @@ class DemoWorkshopSeeder extends Seeder
         ]);
         $this->work($kelp, 'body.outside/sand', $this->lately(22));
         // Hopelessly late: oil for food, due in four days, its oil needs weeks.
-        $christening = $this->piece('Christening bowl', Form::DeepBowl, [180, 90, 70, 7], 'Beech (American)', $soon(4), [
+        $christening = $this->piece('Christening bowl', Form::DeepBowl, [
+            180, 90, 70, 7,
+        ], 'Beech (American)', $soon(4), [
             'purpose' => 'food', 'coats' => $this->stack('walnut-oil', $all),
             'note' => 'Promised to the Marrs for the naming day.',
         ]);
@@ -203,7 +219,8 @@ class DemoWorkshopSeeder extends Seeder
         ?float $depth,
     ): array {
         return [
-            'id' => $id, 'kind' => $kind, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $to, 'azimuth_deg' => $azimuth,
+            'id' => $id, 'kind' => $kind, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $to,
+            'azimuth_deg' => $azimuth,
             'width_mm' => $width, 'depth_mm' => $depth,
         ];
     }
@@ -236,7 +253,9 @@ class DemoWorkshopSeeder extends Seeder
     private function soThatWindowClosesToday(): CarbonInterface
     {
         $endOfDay = now($this->workshop->time_zone)->setTime(23, 30)->getTimestamp();
-        $varnish = $this->mapper->coatings($this->workshop->load('tins'))->coating('Wiping varnish (oil-based thinned)');
+        $varnish = $this->mapper->coatings($this->workshop->load('tins'))->coating(
+            'Wiping varnish (oil-based thinned)',
+        );
         $clock = $this->mapper->clock($this->workshop);
         $at = $endOfDay;
         while ($clock->run($varnish->recoatUntilHours ?? 0.0, $varnish->kinetics(), $at)->end > $endOfDay) {
@@ -297,7 +316,9 @@ class DemoWorkshopSeeder extends Seeder
         return [];
     }
 
-    /** Logs every step up to and with one as done, the last at a given time and the others before it with their waits. */
+    /**
+     * Logs every step up to and with one as done, the last at a given time and the others before it with their waits.
+     */
     private function work(Piece $piece, string $upTo, CarbonInterface $at): void
     {
         $steps = [];
@@ -325,10 +346,16 @@ class DemoWorkshopSeeder extends Seeder
 
     private function log(Piece $piece, Step $step, CarbonInterface $when): void
     {
+        // No two steps take as long as was planned, and the demo is the same each time.
+        $length = strlen($step->id);
+        $pace = 0.85 + 0.05 * ($piece->id + $length) % 8 / 10 + 0.05 * ($length % 7);
         LogEntry::query()->forceCreate([
-            'workshop_id' => $this->workshop->id, 'piece_id' => $piece->id, 'user_id' => $this->wren->id, 'kind' => 'done', 'step' => $step->id, 'title' => mb_substr($step->title, 0, 200),
-            'happened_at' => $when, 'minutes' => $step->minutes > 0 ? round($step->minutes * (0.85 + 0.05 * ($piece->id + strlen($step->id)) % 8 / 10 + 0.05 * (strlen($step->id) % 7)), 0) : null,
-            'facts' => ['planned_minutes' => $step->minutes, 'product' => $step->product, 'climate' => $this->workshop->climate], 'once_key' => "$piece->id:$step->id:0",
+            'workshop_id' => $this->workshop->id, 'piece_id' => $piece->id, 'user_id' => $this->wren->id,
+            'kind' => 'done', 'step' => $step->id, 'title' => mb_substr($step->title, 0, 200),
+            'happened_at' => $when, 'minutes' => $step->minutes > 0 ? round($step->minutes * $pace) : null,
+            'facts' => [
+                'planned_minutes' => $step->minutes, 'product' => $step->product, 'climate' => $this->workshop->climate,
+            ], 'once_key' => "$piece->id:$step->id:0",
         ]);
     }
 
@@ -346,7 +373,12 @@ class DemoWorkshopSeeder extends Seeder
             [3, 'P150 is running out.'],
             [1, 'Idris in on Saturday morning for packing.'],
         ] as [$days, $body]) {
-            $this->workshop->logEntries()->create(['user_id' => $this->wren->id, 'kind' => 'note', 'happened_at' => now()->subDays($days)->setTime(16, 20), 'body' => $body]);
+            $this->workshop->logEntries()->create(
+                [
+                    'user_id' => $this->wren->id, 'kind' => 'note',
+                    'happened_at' => now()->subDays($days)->setTime(16, 20), 'body' => $body,
+                ],
+            );
         }
     }
 }

@@ -28,7 +28,8 @@ final class FoldersOfCore
         ],
         'Schedule' => ['Reading', 'Coating'],
         'Route' => [
-            'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Safety', 'Holding', 'Catalogue', 'Technique', 'Piece',
+            'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Safety', 'Holding', 'Catalogue', 'Technique',
+            'Piece',
             'Schedule',
         ],
         'Drawing' => ['Geometry', 'Coating', 'Abrasive', 'Technique', 'Piece'],

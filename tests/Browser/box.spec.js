@@ -1,6 +1,9 @@
 import { draw, expect, register, test } from './shop.js';
 
-test('a box with a lid of another wood and a crack in it, drawn in one tab and found again in another', async ({ page, context }) => {
+test('a box with a lid of another wood and a crack in it, drawn in one tab and found again in another', async ({
+    page,
+    context,
+}) => {
     await register(page);
     await draw(page, 'Skerry box', 'Lidded box');
     const parts = page.getByRole('navigation', { name: 'Parts' });
@@ -19,7 +22,10 @@ test('a box with a lid of another wood and a crack in it, drawn in one tab and f
     await page.getByText('Mark a flaw').click();
     const drawing = await page.locator('[data-drawing] svg').first().boundingBox();
     for (const share of [0.35, 0.75]) {
-        await page.locator('[data-drawing] svg').first().click({ position: { x: drawing.width * share, y: drawing.height * 0.3 } });
+        await page
+            .locator('[data-drawing] svg')
+            .first()
+            .click({ position: { x: drawing.width * share, y: drawing.height * 0.3 } });
     }
     const [from, to] = [page.getByLabel('From, mm'), page.getByLabel('To, mm')];
     expect(Number(await to.inputValue())).toBeGreaterThan(Number(await from.inputValue()));
@@ -53,7 +59,9 @@ test('a box with a lid of another wood and a crack in it, drawn in one tab and f
     // The route: the lid's crack before the lid is sanded, and the fit before either is coated.
     await other.getByRole('link', { name: 'Route', exact: true }).click();
     const route = (await other.locator('main, body').first().textContent()).replace(/\s+/g, ' ');
-    const places = ['Lid: run thin CA into the crack', 'Lid: sand the outside', 'Fit the lid', 'Body: dust off'].map((words) => route.toLowerCase().indexOf(words.toLowerCase()));
+    const places = ['Lid: run thin CA into the crack', 'Lid: sand the outside', 'Fit the lid', 'Body: dust off'].map(
+        (words) => route.toLowerCase().indexOf(words.toLowerCase()),
+    );
     expect(places.every((at, i) => at > (places[i - 1] ?? 0))).toBe(true);
 });
 

@@ -19,7 +19,9 @@ test.beforeEach(async ({ context }) => {
     await context.addCookies(signedIn.cookies);
 });
 
-test('the drawing lights up with the table, both ways, and its zones open their sanding and coats', async ({ page }) => {
+test('the drawing lights up with the table, both ways, and its zones open their sanding and coats', async ({
+    page,
+}) => {
     await page.goto(`${piece}/shape`);
     const outside = page.locator('[data-drawing] [data-zone=outside]');
     await page.getByRole('row', { name: /^Outside/ }).hover();
@@ -67,7 +69,10 @@ test('a double click adds a node on the line and makes a corner of one, and undo
     await page.goto(`${piece}/shape`);
     const nodes = page.locator('[data-node^="outer-"]');
     await expect(nodes).toHaveCount(6);
-    const [a, b] = [await page.locator('[data-node="outer-3"]').boundingBox(), await page.locator('[data-node="outer-4"]').boundingBox()];
+    const [a, b] = [
+        await page.locator('[data-node="outer-3"]').boundingBox(),
+        await page.locator('[data-node="outer-4"]').boundingBox(),
+    ];
     await page.mouse.dblclick((a.x + b.x) / 2 + 8, (a.y + b.y) / 2 + 8);
     await expect(nodes).toHaveCount(7);
     const added = page.locator('[data-node="outer-4"]');
@@ -98,7 +103,10 @@ test('a node moved by key just before the page is left is kept', async ({ page }
     await expect.poll(rim).toBeCloseTo(before, 1);
 });
 
-test('a shape that could not be saved is not left by a link, and is saved once the shop answers', async ({ page, context }) => {
+test('a shape that could not be saved is not left by a link, and is saved once the shop answers', async ({
+    page,
+    context,
+}) => {
     await page.goto(`${piece}/shape`);
     await page.locator('[data-node="outer-5"]').focus();
     await context.setOffline(true);
@@ -161,11 +169,15 @@ test('the route card prints on A4 and on Letter, in ink alone', async ({ page })
     // The widths of the paper less the margins of the print style, in CSS pixels.
     for (const width of [688, 710]) {
         await page.setViewportSize({ width, height: 1000 });
-        expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(
+            0,
+        );
     }
     await expect(page.getByRole('navigation', { name: 'Main' })).toBeHidden();
     await expect(page.getByText('Back to the route')).toBeHidden();
-    expect(await page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor)).toBe('rgb(255, 255, 255)');
+    expect(await page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor)).toBe(
+        'rgb(255, 255, 255)',
+    );
     const boxes = page.locator('table svg[role=img]');
     await expect(boxes).toHaveCount(await page.locator('tbody tr').count());
     for (const format of ['A4', 'Letter']) expect((await page.pdf({ format })).length).toBeGreaterThan(5000);

@@ -2,8 +2,18 @@ import AxeBuilder from '@axe-core/playwright';
 import { draw, expect, openDemo, register, test } from './shop.js';
 
 async function noSeriousFinding(page, where) {
-    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
-    const serious = violations.filter((v) => ['serious', 'critical'].includes(v.impact)).map((v) => `${where}: ${v.id} ${v.nodes.map((n) => n.target.join(' ')).slice(0, 4).join(', ')}`);
+    const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+        .analyze();
+    const serious = violations
+        .filter((v) => ['serious', 'critical'].includes(v.impact))
+        .map(
+            (v) =>
+                `${where}: ${v.id} ${v.nodes
+                    .map((n) => n.target.join(' '))
+                    .slice(0, 4)
+                    .join(', ')}`,
+        );
     expect(serious).toEqual([]);
 }
 
@@ -27,7 +37,18 @@ for (const theme of ['paper', 'dark']) {
         await page.getByLabel('Shop light').selectOption(theme);
         await page.getByRole('button', { name: 'Save for me' }).click();
         await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
-        for (const path of ['/bench', '/pieces', '/pieces/create', ...['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card'].map((tab) => `${piece}/${tab}`), '/weeks', '/log', '/shelf', '/shelf/woods', '/shop', '/shelf/tin?product=Paste%20wax']) {
+        for (const path of [
+            '/bench',
+            '/pieces',
+            '/pieces/create',
+            ...['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card'].map((tab) => `${piece}/${tab}`),
+            '/weeks',
+            '/log',
+            '/shelf',
+            '/shelf/woods',
+            '/shop',
+            '/shelf/tin?product=Paste%20wax',
+        ]) {
             await page.goto(path);
             await noSeriousFinding(page, path);
         }
@@ -73,7 +94,9 @@ test('an impossible shape is refused on the spot and the piece stays as it was',
     const before = await radius.inputValue();
     await radius.fill('12');
     await radius.press('Tab');
-    await expect(page.getByText('crosses or touches itself or the other curve', { exact: false }).first()).toBeVisible();
+    await expect(
+        page.getByText('crosses or touches itself or the other curve', { exact: false }).first(),
+    ).toBeVisible();
     await page.reload();
     await page.getByText('Type the nodes').click();
     await expect(radius).toHaveValue(before);
@@ -86,17 +109,30 @@ test('the demo workshop is open at one press and stays within the screen', async
     await openDemo(page);
     await page.goto('/pieces');
     const piece = (await page.getByRole('link', { name: 'Ebb bowl' }).getAttribute('href')).replace(/\/shape$/, '');
-    const paths = ['/bench', '/pieces', '/weeks', '/shelf', '/shelf/woods', '/shop', '/log', ...['shape', 'surface', 'marks', 'coats', 'route', 'record'].map((tab) => `${piece}/${tab}`)];
+    const paths = [
+        '/bench',
+        '/pieces',
+        '/weeks',
+        '/shelf',
+        '/shelf/woods',
+        '/shop',
+        '/log',
+        ...['shape', 'surface', 'marks', 'coats', 'route', 'record'].map((tab) => `${piece}/${tab}`),
+    ];
     for (const width of [1280, 1024, 820, 390]) {
         await page.setViewportSize({ width, height: 1100 });
         for (const path of paths) {
             await page.goto(path);
-            expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), `${path} at ${width}`).toBeLessThanOrEqual(0);
+            expect(
+                await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+                `${path} at ${width}`,
+            ).toBeLessThanOrEqual(0);
         }
     }
     await page.setViewportSize({ width: 820, height: 1180 });
     await page.goto('/bench');
-    for (const button of await page.locator('.press-big').all()) expect((await button.boundingBox()).height).toBeGreaterThanOrEqual(44);
+    for (const button of await page.locator('.press-big').all())
+        expect((await button.boundingBox()).height).toBeGreaterThanOrEqual(44);
 });
 
 test('two fields changed one right after the other are both kept', async ({ page }) => {
@@ -109,7 +145,10 @@ test('two fields changed one right after the other are both kept', async ({ page
     let saved = 0;
     page.on('response', (response) => (saved += response.request().postData()?.includes('name="denib"') ? 1 : 0));
     await page.evaluate(() => {
-        for (const [label, value] of [['Rub coat 1 with', 'paper'], ['Rub coat 2 with', 'steel-wool']]) {
+        for (const [label, value] of [
+            ['Rub coat 1 with', 'paper'],
+            ['Rub coat 2 with', 'steel-wool'],
+        ]) {
             const field = document.querySelector(`[aria-label="${label}"]`);
             field.value = value;
             field.dispatchEvent(new Event('change', { bubbles: true }));
@@ -134,7 +173,8 @@ test('scripts weigh under 90 kB gzipped', async ({ page, request }) => {
     await page.goto('/sign-in');
     const { gzipSync } = await import('node:zlib');
     let bytes = 0;
-    for (const src of await page.locator('script[src]').evaluateAll((all) => all.map((el) => el.src))) bytes += gzipSync(await (await request.get(src)).body()).length;
+    for (const src of await page.locator('script[src]').evaluateAll((all) => all.map((el) => el.src)))
+        bytes += gzipSync(await (await request.get(src)).body()).length;
     expect(bytes).toBeGreaterThan(1000);
     expect(bytes).toBeLessThan(90_000);
 });

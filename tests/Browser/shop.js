@@ -4,7 +4,13 @@ import { test as base, expect } from '@playwright/test';
 export const test = base.extend({
     page: async ({ page }, use) => {
         const said = [];
-        page.on('console', (message) => ['error', 'warning'].includes(message.type()) && !/status of 4(09|19|22|29)|ERR_INTERNET_DISCONNECTED/.test(message.text()) && said.push(message.text()));
+        page.on(
+            'console',
+            (message) =>
+                ['error', 'warning'].includes(message.type()) &&
+                !/status of 4(09|19|22|29)|ERR_INTERNET_DISCONNECTED/.test(message.text()) &&
+                said.push(message.text()),
+        );
         page.on('pageerror', (error) => said.push(error.message));
         await use(page);
         expect(said).toEqual([]);

@@ -1,6 +1,10 @@
 import { draw, expect, register, test } from './shop.js';
 
-const area = (page, zone) => page.getByRole('row', { name: new RegExp(`^${zone}`) }).getByRole('cell').nth(1);
+const area = (page, zone) =>
+    page
+        .getByRole('row', { name: new RegExp(`^${zone}`) })
+        .getByRole('cell')
+        .nth(1);
 
 test('a new maker goes from a drawn bowl to a moved date, by mouse', async ({ page }) => {
     await register(page);
@@ -36,7 +40,9 @@ test('a new maker goes from a drawn bowl to a moved date, by mouse', async ({ pa
     await page.mouse.down();
     await page.mouse.move(drawing.x + drawing.width * 0.62, drawing.y + drawing.height * 0.34, { steps: 5 });
     await page.mouse.up();
-    expect(Number(await page.getByLabel('To, mm').inputValue())).toBeGreaterThan(Number(await page.getByLabel('From, mm').inputValue()) + 3);
+    expect(Number(await page.getByLabel('To, mm').inputValue())).toBeGreaterThan(
+        Number(await page.getByLabel('From, mm').inputValue()) + 3,
+    );
     await page.getByLabel('Mark').selectOption('dye');
     await page.getByRole('button', { name: 'Place it' }).click();
     await expect(page.getByRole('cell', { name: /^Dye water dye/ })).toBeVisible();

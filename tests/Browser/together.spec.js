@@ -12,10 +12,20 @@ test('many hands at once: nothing falls over, one change wins, and every entry i
     const holds = [];
     for (const form of await page.locator('form[action$="/done"]').all()) holds.push(await form.getAttribute('action'));
     expect(holds.length).toBeGreaterThanOrEqual(3);
-    const post = (url, data) => page.request.post(url, { form: { _token: token, ...data }, maxRedirects: 0, headers: { referer: page.url() } });
+    const post = (url, data) =>
+        page.request.post(url, { form: { _token: token, ...data }, maxRedirects: 0, headers: { referer: page.url() } });
     const asked = [];
     for (let round = 0; round < 4; round++) {
-        for (const piece of pieces) asked.push(post(`${piece}/surface`, { _method: 'put', version: 1, 'shown[]': 'outside', 'sanded[]': 'outside', 'tool_mark_um[outside]': 60 + round }));
+        for (const piece of pieces)
+            asked.push(
+                post(`${piece}/surface`, {
+                    _method: 'put',
+                    version: 1,
+                    'shown[]': 'outside',
+                    'sanded[]': 'outside',
+                    'tool_mark_um[outside]': 60 + round,
+                }),
+            );
         for (const hold of new Set(holds)) asked.push(post(hold, {}));
         asked.push(post(`${pieces[0]}/copy`, {}), post('/shelf/abrasives', { grit: 'CAMI 320', discs: round }));
     }

@@ -79,9 +79,13 @@ final class CatalogueTest extends TestCase
         $like = $own(['like' => 'Plum', 'janka_n' => 5500]);
         self::assertSame(5500.0, $like->jankaN);
         self::assertNull($like->about('hardness'), 'typed, not borrowed');
-        self::assertSame('The density is borrowed from Cherry (black): none is published for Hedge plum.', $like->about('density'));
+        self::assertSame(
+            'The density is borrowed from Cherry (black): none is published for Hedge plum.', $like->about('density'),
+        );
         self::assertEqualsWithDelta(0.7, $own(['density_kg_m3' => 700])->densityGPerCm3(12), 1e-3);
-        foreach ([['janka_n' => -1], ['like' => 'Unobtainium'], ['rgb' => 'red'], ['dust' => 'sneezy'], ['pore' => 7]] as $bad) {
+        foreach ([
+            ['janka_n' => -1], ['like' => 'Unobtainium'], ['rgb' => 'red'], ['dust' => 'sneezy'], ['pore' => 7],
+        ] as $bad) {
             try {
                 $own($bad);
                 self::fail('It was taken: '.key($bad));
@@ -120,7 +124,10 @@ final class CatalogueTest extends TestCase
     public function test_the_waits_of_a_finish_come_in_their_order(): void
     {
         foreach (Catalogue::shipped()->coatings()->coatings() as $coating) {
-            self::assertLessThanOrEqual($coating->recoatFromHours + 0.01, $coating->cure === Cure::Reactive ? 0 : $coating->dustFreeHours, $coating->class);
+            self::assertLessThanOrEqual(
+                $coating->recoatFromHours + 0.01, $coating->cure === Cure::Reactive ? 0 : $coating->dustFreeHours,
+                $coating->class,
+            );
             if ($coating->recoatUntilHours !== null) {
                 self::assertGreaterThan($coating->recoatFromHours, $coating->recoatUntilHours, $coating->class);
             }
@@ -140,7 +147,10 @@ final class CatalogueTest extends TestCase
             $before = null;
             foreach ($stack->layers as $layer) {
                 $coating = $catalogue->coatings()->coating($layer['product']);
-                $layers[] = new Layer($coating, $layer['denib'] === null ? null : Denib::from($layer['denib']), $before === null ? null : LayerWaits::before($before, $coating));
+                $layers[] = new Layer(
+                    $coating, $layer['denib'] === null ? null : Denib::from($layer['denib']),
+                    $before === null ? null : LayerWaits::before($before, $coating),
+                );
                 $before = $coating;
             }
             $judged = Stack::judge($catalogue->woods()->named('Ash (white)'), $layers);
@@ -151,7 +161,12 @@ final class CatalogueTest extends TestCase
 
     public function test_a_label_lies_over_the_catalogue_and_says_so(): void
     {
-        $labelled = Catalogue::shipped()->coatings()->withLabels(['Hard-wax oil' => ['coverage_m2_per_l' => 24.0, 'recoat_until_h' => 36.0], 'Not sold any more' => ['solids_percent' => 3.0]]);
+        $labelled = Catalogue::shipped()->coatings()->withLabels(
+            [
+                'Hard-wax oil' => ['coverage_m2_per_l' => 24.0, 'recoat_until_h' => 36.0],
+                'Not sold any more' => ['solids_percent' => 3.0],
+            ],
+        );
         $oil = $labelled->coating('Hard-wax oil');
         self::assertSame([24.0, 36.0], [$oil->coverageM2PerL, $oil->recoatUntilHours]);
         self::assertSame(['coverage_m2_per_l', 'recoat_until_h'], $oil->fromLabel);
@@ -161,7 +176,12 @@ final class CatalogueTest extends TestCase
     public function test_what_heats_itself_is_flagged_on_every_oil(): void
     {
         foreach (Catalogue::shipped()->coatings()->coatings() as $coating) {
-            self::assertSame($coating->cure === Cure::Oxidative || str_contains($coating->class, 'Friction polish') || str_contains($coating->class, 'Hard-wax oil (two'), $coating->ragsSelfHeat, $coating->class);
+            self::assertSame(
+                $coating->cure === Cure::Oxidative || str_contains($coating->class, 'Friction polish') || str_contains(
+                    $coating->class, 'Hard-wax oil (two',
+                ),
+                $coating->ragsSelfHeat, $coating->class,
+            );
         }
     }
 

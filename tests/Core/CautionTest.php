@@ -267,11 +267,13 @@ final class CautionTest extends TestCase
 
     public function test_oily_wood_slows_what_lies_on_it_and_not_what_lies_on_a_sealer(): void
     {
-        $waits = fn (string ...$products): array => array_map(fn ($lag): float => $lag->wait->minHours, array_column($this->route([
-            'wood' => 'Teak', 'coats' => [
-                ['zones' => self::ZONES, 'layers' => array_map(fn (string $p): array => ['product' => $p], $products)],
-            ],
-        ])->steps, null, 'id')['body/part-off']->after);
+        $waits = function (string ...$products): array {
+            $layers = array_map(fn (string $product): array => ['product' => $product], $products);
+            $route = $this->route(['wood' => 'Teak', 'coats' => [['zones' => self::ZONES, 'layers' => $layers]]]);
+            $off = array_column($route->steps, null, 'id')['body/part-off'];
+
+            return array_map(fn ($lag): float => $lag->wait->minHours, $off->after);
+        };
         self::assertSame([30.0], $waits(self::VARNISH));
         self::assertSame([12.0], $waits('Dewaxed shellac (2 lb cut)', self::VARNISH));
         self::assertSame([12.0], $waits('Cellulose sanding sealer', self::VARNISH));

@@ -31,8 +31,12 @@ final class ClimateTest extends TestCase
         self::assertSame(18.0, $dublin->stretchAt($noon)->tempC);
         self::assertSame(12.0, $auckland->stretchAt($noon)->tempC);
         self::assertSame((int) strtotime('2026-12-01T19:00:00Z'), $dublin->stretchAt($noon)->until);
-        self::assertSame((int) strtotime('2026-12-02T08:00:00Z'), $dublin->stretchAt((int) strtotime('2026-12-01T19:00:00Z'))->until);
-        self::assertSame((int) strtotime('2026-12-01T08:00:00Z'), $dublin->stretchAt((int) strtotime('2026-12-01T03:00:00Z'))->until);
+        self::assertSame(
+            (int) strtotime('2026-12-02T08:00:00Z'), $dublin->stretchAt((int) strtotime('2026-12-01T19:00:00Z'))->until,
+        );
+        self::assertSame(
+            (int) strtotime('2026-12-01T08:00:00Z'), $dublin->stretchAt((int) strtotime('2026-12-01T03:00:00Z'))->until,
+        );
     }
 
     public function test_day_and_night_agree_with_a_record_of_the_same_air(): void
@@ -50,14 +54,20 @@ final class ClimateTest extends TestCase
             foreach ([1.0, 18.0, 300.0] as $need) {
                 $kinetics = Kinetics::of(2, $humidity, 8);
                 $from = self::MIDNIGHT + 16 * 3600 + 123;
-                self::assertSame((new CureClock($record))->run($need, $kinetics, $from)->end, (new CureClock($settings))->run($need, $kinetics, $from)->end);
+                self::assertSame(
+                    (new CureClock($record))->run($need, $kinetics, $from)->end,
+                    (new CureClock($settings))->run($need, $kinetics, $from)->end,
+                );
             }
         }
     }
 
     #[DataProvider('airs')]
-    public function test_the_end_is_where_the_summed_rate_meets_the_need(Climate $air, Kinetics $kinetics, float $need): void
-    {
+    public function test_the_end_is_where_the_summed_rate_meets_the_need(
+        Climate $air,
+        Kinetics $kinetics,
+        float $need,
+    ): void {
         $start = self::MIDNIGHT + 10 * 3600;
         $end = (new CureClock($air))->run($need, $kinetics, $start)->end;
         $done = 0.0;
@@ -72,9 +82,15 @@ final class ClimateTest extends TestCase
     public static function airs(): iterable
     {
         $zone = new \DateTimeZone('UTC');
-        yield 'a warm day, a cold night' => [DayNightClimate::of(20, 50, 8, 75, 8, 18, $zone), Kinetics::of(2, minC: 5), 24];
-        yield 'nights too cold to dry' => [DayNightClimate::of(20, 50, 8, 75, 8, 18, $zone), Kinetics::of(2, minC: 10), 24];
-        yield 'a water-borne coat in the damp' => [DayNightClimate::of(17, 78, 13, 88, 8, 18, $zone), Kinetics::of(1.5, Humidity::WaterBorne, 10), 12];
+        yield 'a warm day, a cold night' => [
+            DayNightClimate::of(20, 50, 8, 75, 8, 18, $zone), Kinetics::of(2, minC: 5), 24,
+        ];
+        yield 'nights too cold to dry' => [
+            DayNightClimate::of(20, 50, 8, 75, 8, 18, $zone), Kinetics::of(2, minC: 10), 24,
+        ];
+        yield 'a water-borne coat in the damp' => [
+            DayNightClimate::of(17, 78, 13, 88, 8, 18, $zone), Kinetics::of(1.5, Humidity::WaterBorne, 10), 12,
+        ];
         yield 'an oily wood' => [DayNightClimate::of(18, 50, 14, 60, 8, 18, $zone), Kinetics::of(2)->slowed(2.5), 18];
         yield 'one reading' => [ClimateRecord::of([[self::MIDNIGHT, 16.0, 60.0]]), Kinetics::of(2), 18];
     }
@@ -106,7 +122,11 @@ final class ClimateTest extends TestCase
 
     public function test_warnings_say_what_was_met_and_only_that(): void
     {
-        $run = fn (float $tempC, float $rh): array => (new CureClock(ClimateRecord::of([[0, 21.0, 50.0], [self::MIDNIGHT + 3600, $tempC, $rh], [self::MIDNIGHT + 7200, 21.0, 50.0]])))
+        $run = fn (float $tempC, float $rh): array => (new CureClock(
+            ClimateRecord::of(
+                [[0, 21.0, 50.0], [self::MIDNIGHT + 3600, $tempC, $rh], [self::MIDNIGHT + 7200, 21.0, 50.0]],
+            ),
+        ))
             ->run(6, Kinetics::of(2, minC: 10, maxRhPercent: 80), self::MIDNIGHT)->warnings;
         self::assertSame([], $run(18, 60));
         self::assertCount(1, $run(7, 60));
@@ -143,9 +163,13 @@ final class ClimateTest extends TestCase
 
     public function test_what_never_ends_is_said_with_its_cause(): void
     {
-        foreach ([[8.0, 50.0, 'below the product\'s least 10 °C'], [21.0, 100.0, 'at 100 % RH it does not dry']] as [$tempC, $rh, $why]) {
+        foreach ([[8.0, 50.0, 'below the product\'s least 10 °C'], [21.0, 100.0, 'at 100 % RH it does not dry']] as [
+            $tempC, $rh, $why,
+        ]) {
             try {
-                (new CureClock(DayNightClimate::of($tempC, $rh, $tempC, $rh, 8, 18, new \DateTimeZone('UTC'))))->run(5, Kinetics::of(1.5, Humidity::WaterBorne, 10), self::MIDNIGHT);
+                (new CureClock(DayNightClimate::of($tempC, $rh, $tempC, $rh, 8, 18, new \DateTimeZone('UTC'))))->run(
+                    5, Kinetics::of(1.5, Humidity::WaterBorne, 10), self::MIDNIGHT,
+                );
                 self::fail('It ended.');
             } catch (Stalled $e) {
                 self::assertStringContainsString($why, $e->getMessage());
@@ -169,8 +193,12 @@ final class ClimateTest extends TestCase
     public static function nonsense(): iterable
     {
         yield 'no readings' => [fn () => ClimateRecord::of([]), 'climate'];
-        yield 'readings out of order' => [fn () => ClimateRecord::of([[100, 20.0, 50.0], [100, 20.0, 50.0]]), 'climate.1.at'];
-        yield 'a day that ends before it begins' => [fn () => DayNightClimate::of(18, 50, 12, 60, 18, 8, new \DateTimeZone('UTC')), 'climate.day'];
+        yield 'readings out of order' => [
+            fn () => ClimateRecord::of([[100, 20.0, 50.0], [100, 20.0, 50.0]]), 'climate.1.at',
+        ];
+        yield 'a day that ends before it begins' => [
+            fn () => DayNightClimate::of(18, 50, 12, 60, 18, 8, new \DateTimeZone('UTC')), 'climate.day',
+        ];
         yield 'a rate that shrinks with warmth' => [fn () => Kinetics::of(0.5), 'q'];
         yield 'a rate that is no number' => [fn () => Kinetics::of(NAN), 'q'];
         yield 'slowed by nothing' => [fn () => Kinetics::of(2, slowedBy: 0.0), 'slowed_by'];

@@ -73,7 +73,9 @@ final class CoatingTest extends TestCase
         yield 'wax over fresh varnish' => [self::VARNISH, 'Paste wax', 24, 'after-full-cure'];
         yield 'wax over varnish that is hard to the nail' => [self::VARNISH, 'Paste wax', 96, 'fine'];
         yield 'alcohol dye under shellac' => ['Alcohol dye (powder)', self::SHELLAC, 12, 'barrier'];
-        yield 'alcohol dye under sprayed lacquer' => ['Alcohol dye (powder)', 'Aerosol lacquer (nitrocellulose)', 12, 'test-first'];
+        yield 'alcohol dye under sprayed lacquer' => [
+            'Alcohol dye (powder)', 'Aerosol lacquer (nitrocellulose)', 12, 'test-first',
+        ];
         yield 'alcohol dye under varnish' => ['Alcohol dye (powder)', self::VARNISH, 12, 'fine'];
         yield 'oil dye under oil' => ['Oil-soluble dye', 'Walnut oil (heat-treated)', 24, 'barrier'];
         yield 'wet water dye' => ['Water dye (powder)', self::VARNISH, 2, 'after-full-cure'];
@@ -228,7 +230,12 @@ final class CoatingTest extends TestCase
     {
         $woods = Catalogue::shipped()->woods();
         self::assertSame('barrier', Stack::judge($woods->named('Teak'), [$this->layer(self::VARNISH)])->verdict->value);
-        self::assertSame('fine', Stack::judge($woods->named('Teak'), [$this->layer(self::SHELLAC), $this->layer(self::VARNISH)])->verdict->value);
+        self::assertSame(
+            'fine',
+            Stack::judge(
+                $woods->named('Teak'), [$this->layer(self::SHELLAC), $this->layer(self::VARNISH)],
+            )->verdict->value,
+        );
         $coats = array_fill(0, 3, $this->layer('Hard-wax oil', null, 20));
         self::assertSame('test-first', Stack::judge(null, $coats)->verdict->value);
         self::assertSame('fine', Stack::judge(null, array_slice($coats, 1))->verdict->value);
@@ -236,11 +243,19 @@ final class CoatingTest extends TestCase
 
     public function test_film_is_counted_coat_by_coat(): void
     {
-        $label = Catalogue::shipped()->coatings()->withLabels([self::VARNISH => ['coverage_m2_per_l' => 12.0, 'solids_percent' => 35.0]]);
+        $label = Catalogue::shipped()->coatings()->withLabels(
+            [self::VARNISH => ['coverage_m2_per_l' => 12.0, 'solids_percent' => 35.0]],
+        );
         $varnish = $label->coating(self::VARNISH);
         self::assertEqualsWithDelta(83.3, $varnish->wetUm(), 0.05);
         self::assertEqualsWithDelta(29.2, $varnish->dryUm(), 0.05);
-        $stack = Stack::judge(null, [new Layer($varnish), new Layer($varnish, Denib::Paper, 8), new Layer(Catalogue::shipped()->coatings()->coating('Paste wax'), Denib::Pad, 600)]);
+        $stack = Stack::judge(
+            null,
+            [
+                new Layer($varnish), new Layer($varnish, Denib::Paper, 8),
+                new Layer(Catalogue::shipped()->coatings()->coating('Paste wax'), Denib::Pad, 600),
+            ],
+        );
         self::assertEqualsWithDelta(2 * 29.1667 - 8 - 3, $stack->totalUm(), 0.001);
     }
 
@@ -319,8 +334,17 @@ final class CoatingTest extends TestCase
     public function test_mixes(): void
     {
         self::assertEqualsWithDelta(59.9, Mix::shellacCut(2, 250)->flakesG, 0.05);
-        $parts = Mix::byParts(60, [['name' => 'oil', 'parts' => 1.0, 'density' => 0.9], ['name' => 'varnish', 'parts' => 2.0, 'density' => null]]);
-        self::assertSame([20.0, 18.0, 40.0, null], [$parts->items[0]['ml'], $parts->items[0]['g'], $parts->items[1]['ml'], $parts->items[1]['g']]);
+        $parts = Mix::byParts(
+            60,
+            [
+                ['name' => 'oil', 'parts' => 1.0, 'density' => 0.9],
+                ['name' => 'varnish', 'parts' => 2.0, 'density' => null],
+            ],
+        );
+        self::assertSame(
+            [20.0, 18.0, 40.0, null],
+            [$parts->items[0]['ml'], $parts->items[0]['g'], $parts->items[1]['ml'], $parts->items[1]['g']],
+        );
         $byMass = Mix::twoPart(40, [2, 1], true, [1.1, 0.97], 30, 45);
         self::assertEqualsWithDelta(2.0, $byMass->items[0]['g'] / $byMass->items[1]['g'], 1e-9);
         self::assertEqualsWithDelta(40.0, $byMass->items[0]['ml'] + $byMass->items[1]['ml'], 1e-9);
@@ -339,15 +363,23 @@ final class CoatingTest extends TestCase
 
     public function test_the_cure_clock_slows_in_the_cold_and_stops_below_the_least(): void
     {
-        $run = fn (array $climate, Kinetics $kinetics, float $hours = 24): float => (new CureClock(ClimateRecord::of($climate)))->run($hours, $kinetics, 0)->elapsedHours();
+        $run = fn (array $climate, Kinetics $kinetics, float $hours = 24): float => (new CureClock(
+            ClimateRecord::of($climate),
+        ))
+            ->run($hours, $kinetics, 0)
+            ->elapsedHours();
         self::assertEqualsWithDelta(48.0, $run([[0, 11, 50]], Kinetics::of(2)), 0.001);
         self::assertEqualsWithDelta(16.97, $run([[0, 26, 50]], Kinetics::of(2)), 0.005);
         self::assertEqualsWithDelta(24.0, $run([[0, 21, 50]], Kinetics::of(2, Humidity::WaterBorne)), 0.001);
         self::assertEqualsWithDelta(48.0, $run([[0, 21, 75]], Kinetics::of(2, Humidity::WaterBorne)), 0.001);
         self::assertEqualsWithDelta(16.0, $run([[0, 21, 75]], Kinetics::of(2, Humidity::MoistureCuring)), 0.001);
         // Ten hours at the reference, five hours frozen, then twice as fast.
-        self::assertEqualsWithDelta(10 + 5 + 7, $run([[0, 21, 50], [36_000, 4, 50], [54_000, 31, 50]], Kinetics::of(2, minC: 10)), 0.001);
-        $stalled = (new CureClock(ClimateRecord::of([[0, 21, 50], [36_000, 4, 50], [54_000, 31, 50]])))->run(24, Kinetics::of(2, minC: 10), 0);
+        self::assertEqualsWithDelta(
+            10 + 5 + 7, $run([[0, 21, 50], [36_000, 4, 50], [54_000, 31, 50]], Kinetics::of(2, minC: 10)), 0.001,
+        );
+        $stalled = (new CureClock(ClimateRecord::of([[0, 21, 50], [36_000, 4, 50], [54_000, 31, 50]])))->run(
+            24, Kinetics::of(2, minC: 10), 0,
+        );
         self::assertEqualsWithDelta(5.0, $stalled->stalledHours, 0.001);
         self::assertCount(1, $stalled->warnings);
     }
@@ -355,7 +387,9 @@ final class CoatingTest extends TestCase
     public function test_a_wait_that_never_ends_is_said(): void
     {
         $zone = new \DateTimeZone('Europe/Oslo');
-        foreach ([ClimateRecord::of([[0, 21, 50], [7200, 5, 50]]), DayNightClimate::of(8, 60, 5, 70, 8, 18, $zone)] as $climate) {
+        foreach ([
+            ClimateRecord::of([[0, 21, 50], [7200, 5, 50]]), DayNightClimate::of(8, 60, 5, 70, 8, 18, $zone),
+        ] as $climate) {
             try {
                 (new CureClock($climate))->run(24, Kinetics::of(2, minC: 10), 0);
                 self::fail('It ended.');

@@ -29,8 +29,12 @@ final class CommandLineTest extends TestCase
 
     /** @param  list<string>  $arguments */
     #[DataProvider('refusals')]
-    public function test_bad_input_exits_two_with_one_error_and_no_answer(array $arguments, string $input, string $reason, string $field): void
-    {
+    public function test_bad_input_exits_two_with_one_error_and_no_answer(
+        array $arguments,
+        string $input,
+        string $reason,
+        string $field,
+    ): void {
         [$code, $out, $error] = $this->grain($arguments, $input);
         self::assertSame([2, ''], [$code, $out]);
         $said = json_decode($error, true);
@@ -51,14 +55,43 @@ final class CommandLineTest extends TestCase
         yield 'missing' => [['emc'], '{"temp_c":20}', 'missing', 'rh_percent'];
         yield 'text' => [['emc'], '{"temp_c":"warm","rh_percent":50}', 'type', 'temp_c'];
         yield 'beyond a float' => [['emc'], '{"temp_c":1e999,"rh_percent":50}', 'out-of-range', 'temp_c'];
-        yield 'bare grit' => [['grits'], '{"tool_mark_um":80,"limit_um":12,"area_mm2":70000,"hardness_n":6000,"speed_m_s":3,"available":["P80","120"]}', 'grit-scale', 'available.1'];
-        yield 'unreachable' => [['grits'], '{"tool_mark_um":80,"limit_um":12,"area_mm2":70000,"hardness_n":6000,"speed_m_s":3,"available":["P80"]}', 'unreachable', 'available'];
-        yield 'unknown product' => [['stack'], '{"wood":null,"layers":[{"product":"Ketchup"}]}', 'unknown-product', 'layers.0.product'];
-        yield 'stalled' => [['cure'], '{"needs_hours":24,"q":2,"humidity":"none","min_c":10,"start":"2026-12-01T09:00:00Z","climate":[{"at":"2026-12-01T00:00:00Z","temp_c":5,"rh_percent":55}]}', 'stalled', 'climate'];
-        yield 'empty profile' => [['measure'], '{"shape":{"outer":[],"inner":null},"grain":"side"}', 'node-count', 'shape.outer'];
-        yield 'half a million nodes' => [['measure'], '{"shape":{"outer":['.implode(',', array_fill(0, 500_000, '[1,1]')).'],"inner":null},"grain":"side"}', 'node-count', 'shape.outer'];
-        yield 'more bytes than are taken' => [['measure'], '{"shape":{"outer":['.implode(',', array_fill(0, 900_000, '[1,1]')).'],"inner":null},"grain":"side"}', 'too-large', ''];
-        yield 'no resin' => [['mix'], '{"kind":"two-part","volume_ml":40,"ratio":[0,1],"by":"volume","densities":[1,1]}', 'out-of-range', 'ratio.0'];
+        yield 'bare grit' => [
+            ['grits'],
+            '{"tool_mark_um":80,"limit_um":12,"area_mm2":70000,"hardness_n":6000,"speed_m_s":3,"available":["P80",'
+                .'"120"]}',
+            'grit-scale', 'available.1',
+        ];
+        yield 'unreachable' => [
+            ['grits'],
+            '{"tool_mark_um":80,"limit_um":12,"area_mm2":70000,"hardness_n":6000,"speed_m_s":3,"available":["P80"]}',
+            'unreachable', 'available',
+        ];
+        yield 'unknown product' => [
+            ['stack'], '{"wood":null,"layers":[{"product":"Ketchup"}]}', 'unknown-product', 'layers.0.product',
+        ];
+        yield 'stalled' => [
+            ['cure'],
+            '{"needs_hours":24,"q":2,"humidity":"none","min_c":10,"start":"2026-12-01T09:00:00Z",'
+                .'"climate":[{"at":"2026-12-01T00:00:00Z","temp_c":5,"rh_percent":55}]}',
+            'stalled', 'climate',
+        ];
+        yield 'empty profile' => [
+            ['measure'], '{"shape":{"outer":[],"inner":null},"grain":"side"}', 'node-count', 'shape.outer',
+        ];
+        yield 'half a million nodes' => [
+            ['measure'],
+            '{"shape":{"outer":['.implode(',', array_fill(0, 500_000, '[1,1]')).'],"inner":null},"grain":"side"}',
+            'node-count', 'shape.outer',
+        ];
+        yield 'more bytes than are taken' => [
+            ['measure'],
+            '{"shape":{"outer":['.implode(',', array_fill(0, 900_000, '[1,1]')).'],"inner":null},"grain":"side"}',
+            'too-large', '',
+        ];
+        yield 'no resin' => [
+            ['mix'], '{"kind":"two-part","volume_ml":40,"ratio":[0,1],"by":"volume","densities":[1,1]}', 'out-of-range',
+            'ratio.0',
+        ];
     }
 
     /**
@@ -67,7 +100,9 @@ final class CommandLineTest extends TestCase
      */
     private function grain(array $arguments, string $input): array
     {
-        $process = proc_open([dirname(__DIR__, 2).'/bin/grain', ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [dirname(__DIR__, 2).'/bin/grain', ...$arguments], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes,
+        );
         self::assertIsResource($process);
         // A verb that is refused closes its input early.
         @fwrite($pipes[0], $input);

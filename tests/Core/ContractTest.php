@@ -58,7 +58,9 @@ final class ContractTest extends TestCase
     public function test_measure_places_its_warnings(): void
     {
         $answer = $this->ask('measure', [
-            'shape' => ['outer' => [[0, 50], [100, 50]], 'inner' => [[100, 48.5, 'corner'], [4, 48.5, 'corner'], [4, 0]]],
+            'shape' => [
+                'outer' => [[0, 50], [100, 50]], 'inner' => [[100, 48.5, 'corner'], [4, 48.5, 'corner'], [4, 0]],
+            ],
             'grain' => 'end',
         ]);
         $warnings = array_column($answer['warnings'], null, 'code');
@@ -90,8 +92,12 @@ final class ContractTest extends TestCase
         $answer = $this->ask('grits', self::GRITS + ['own' => ['P80', 'P180', 'P400']]);
 
         self::assertSame(['P80', 'P120', 'P180', 'P320'], array_column($answer['steps'], 'grit'));
-        self::assertEqualsWithDelta(array_sum(array_column($answer['steps'], 'minutes')), $answer['total_minutes'], 0.001);
-        self::assertSame(['grit', 'micron', 'scratch_um', 'removal_um', 'minutes', 'discs'], array_keys($answer['steps'][0]));
+        self::assertEqualsWithDelta(
+            array_sum(array_column($answer['steps'], 'minutes')), $answer['total_minutes'], 0.001,
+        );
+        self::assertSame(
+            ['grit', 'micron', 'scratch_um', 'removal_um', 'minutes', 'discs'], array_keys($answer['steps'][0]),
+        );
         self::assertGreaterThan($answer['total_minutes'], $answer['own']['total_minutes']);
         self::assertSame(['at', 'kind', 'message'], array_keys($answer['own']['faults'][0]));
         self::assertNull($this->ask('grits', self::GRITS + ['own' => null])['own']);
@@ -159,7 +165,9 @@ final class ContractTest extends TestCase
 
     public function test_grits_mix_scales_by_size_and_never_by_number(): void
     {
-        $answer = $this->ask('grits', ['available' => ['CAMI 320', 'P320', 'P180', 'P120'], 'limit_um' => 10] + self::GRITS);
+        $answer = $this->ask(
+            'grits', ['available' => ['CAMI 320', 'P320', 'P180', 'P120'], 'limit_um' => 10] + self::GRITS,
+        );
         self::assertSame('CAMI 320', $answer['steps'][count($answer['steps']) - 1]['grit']);
         $order = $this->ask('grits', self::GRITS + ['own' => ['CAMI 320', 'P320']]);
         self::assertContains('order', array_column($order['own']['faults'], 'kind'));
@@ -167,11 +175,20 @@ final class ContractTest extends TestCase
 
     public function test_grits_keep_a_dyed_ground_open(): void
     {
-        $answer = $this->ask('grits', ['limit_um' => 15, 'floor_um' => 8, 'available' => ['P120', 'P180', 'P240', 'P600']] + self::GRITS);
+        $answer = $this->ask(
+            'grits', ['limit_um' => 15, 'floor_um' => 8, 'available' => ['P120', 'P180', 'P240', 'P600']] + self::GRITS,
+        );
         $last = $answer['steps'][count($answer['steps']) - 1];
         self::assertGreaterThanOrEqual(8, $last['scratch_um']);
-        self::assertSame('unreachable', $this->refused('grits', ['limit_um' => 9, 'floor_um' => 8.9, 'available' => ['P120', 'P600']] + self::GRITS)['code']);
-        self::assertSame('floor_um', $this->refused('grits', ['limit_um' => 8, 'floor_um' => 9] + self::GRITS)['field']);
+        self::assertSame(
+            'unreachable',
+            $this->refused(
+                'grits', ['limit_um' => 9, 'floor_um' => 8.9, 'available' => ['P120', 'P600']] + self::GRITS,
+            )['code'],
+        );
+        self::assertSame(
+            'floor_um', $this->refused('grits', ['limit_um' => 8, 'floor_um' => 9] + self::GRITS)['field'],
+        );
     }
 
     public function test_mix_of_parts_cut_and_two_parts(): void
@@ -184,9 +201,14 @@ final class ContractTest extends TestCase
         self::assertEquals([20, 20, 20], array_column($parts['items'], 'ml'));
         self::assertEquals([18, 16, null], array_column($parts['items'], 'g'));
 
-        self::assertEqualsWithDelta(59.9, $this->ask('mix', ['kind' => 'shellac-cut', 'cut_lb' => 2, 'alcohol_ml' => 250])['flakes_g'], 0.05);
+        self::assertEqualsWithDelta(
+            59.9, $this->ask('mix', ['kind' => 'shellac-cut', 'cut_lb' => 2, 'alcohol_ml' => 250])['flakes_g'], 0.05,
+        );
 
-        $resin = ['kind' => 'two-part', 'volume_ml' => 40, 'ratio' => [2, 1], 'by' => 'volume', 'densities' => [1.1, 0.97], 'pot_life_minutes' => 30, 'use_minutes' => 61];
+        $resin = [
+            'kind' => 'two-part', 'volume_ml' => 40, 'ratio' => [2, 1], 'by' => 'volume', 'densities' => [1.1, 0.97],
+            'pot_life_minutes' => 30, 'use_minutes' => 61,
+        ];
         $answer = $this->ask('mix', $resin);
         self::assertSame(3, $answer['batches']);
         self::assertEqualsWithDelta(26.67, $answer['items'][0]['ml'], 0.005);
@@ -194,7 +216,12 @@ final class ContractTest extends TestCase
         self::assertSame('ratio', $this->refused('mix', ['ratio' => [2, 1, 1]] + $resin)['field']);
         self::assertSame('by', $this->refused('mix', ['by' => 'eye'] + $resin)['field']);
         self::assertSame('kind', $this->refused('mix', ['kind' => 'cocktail'])['field']);
-        self::assertSame('parts', $this->refused('mix', ['kind' => 'parts', 'volume_ml' => 10, 'parts' => [['name' => 'a', 'parts' => 0]]])['field']);
+        self::assertSame(
+            'parts',
+            $this->refused(
+                'mix', ['kind' => 'parts', 'volume_ml' => 10, 'parts' => [['name' => 'a', 'parts' => 0]]],
+            )['field'],
+        );
     }
 
     public function test_stack_gives_a_verdict_for_every_adjacent_pair(): void
@@ -217,8 +244,15 @@ final class ContractTest extends TestCase
     {
         self::assertSame([], $this->ask('stack', ['wood' => null, 'layers' => [['product' => 'Paste wax']]])['pairs']);
         self::assertSame('layers', $this->refused('stack', ['wood' => null, 'layers' => []])['field']);
-        self::assertSame('layers.0.denib', $this->refused('stack', ['wood' => null, 'layers' => [['product' => 'Paste wax', 'denib' => 'sandblaster']]])['field']);
-        self::assertSame('wood', $this->refused('stack', ['wood' => 'Chipboard', 'layers' => [['product' => 'Paste wax']]])['field']);
+        self::assertSame(
+            'layers.0.denib',
+            $this->refused(
+                'stack', ['wood' => null, 'layers' => [['product' => 'Paste wax', 'denib' => 'sandblaster']]],
+            )['field'],
+        );
+        self::assertSame(
+            'wood', $this->refused('stack', ['wood' => 'Chipboard', 'layers' => [['product' => 'Paste wax']]])['field'],
+        );
     }
 
     public function test_cure_follows_the_readings_and_says_what_it_met(): void
@@ -243,7 +277,10 @@ final class ContractTest extends TestCase
         self::assertStringContainsString('dew point (4.5 °C)', $answer['warnings'][2]);
 
         self::assertSame('2026-12-01T09:00:00Z', $this->ask('cure', ['needs_hours' => 0] + $question)['done_at']);
-        self::assertSame('climate.1.at', $this->refused('cure', ['climate' => array_reverse($question['climate'])] + $question)['field']);
+        self::assertSame(
+            'climate.1.at',
+            $this->refused('cure', ['climate' => array_reverse($question['climate'])] + $question)['field'],
+        );
         self::assertSame('climate', $this->refused('cure', ['climate' => []] + $question)['field']);
         self::assertSame('humidity', $this->refused('cure', ['humidity' => 'wet'] + $question)['field']);
         self::assertSame('start', $this->refused('cure', ['start' => '2026-13-45T09:00:00Z'] + $question)['field']);
@@ -258,15 +295,31 @@ final class ContractTest extends TestCase
             'resources' => ['turner' => 1, 'shelf' => 1],
             'pieces' => [
                 ['id' => 'p1', 'due' => '2026-12-01T12:00:00Z', 'weight' => 2, 'tasks' => [
-                    ['id' => 'a', 'minutes' => 20, 'needs' => ['turner' => 1], 'after' => [], 'holds' => ['shelf' => 1], 'batch' => 'varnish', 'splittable' => false],
-                    ['id' => 'b', 'minutes' => 30, 'needs' => ['turner' => 1], 'after' => [['task' => 'a', 'min_hours' => 4, 'max_hours' => null]], 'holds' => null, 'batch' => null],
+                    [
+                        'id' => 'a', 'minutes' => 20, 'needs' => ['turner' => 1], 'after' => [],
+                        'holds' => ['shelf' => 1], 'batch' => 'varnish', 'splittable' => false,
+                    ],
+                    [
+                        'id' => 'b', 'minutes' => 30, 'needs' => ['turner' => 1],
+                        'after' => [['task' => 'a', 'min_hours' => 4, 'max_hours' => null]], 'holds' => null,
+                        'batch' => null,
+                    ],
                 ]],
             ],
             'seed' => 1,
             'budget_ms' => 1000,
         ]);
-        self::assertSame(['tasks', 'broken_windows', 'late', 'finish', 'lower_bound', 'weighted_lateness_hours', 'setups', 'milliseconds'], array_keys($answer));
-        self::assertSame(['piece' => 'p1', 'id' => 'a', 'start' => '2026-12-01T08:00:00Z', 'end' => '2026-12-01T08:20:00Z'], $answer['tasks'][0]);
+        self::assertSame(
+            [
+                'tasks', 'broken_windows', 'late', 'finish', 'lower_bound', 'weighted_lateness_hours', 'setups',
+                'milliseconds',
+            ],
+            array_keys($answer),
+        );
+        self::assertSame(
+            ['piece' => 'p1', 'id' => 'a', 'start' => '2026-12-01T08:00:00Z', 'end' => '2026-12-01T08:20:00Z'],
+            $answer['tasks'][0],
+        );
         // Wednesday is closed and no other day has hours: the next Tuesday.
         self::assertSame('2026-12-08T08:00:00Z', $answer['tasks'][1]['start']);
         self::assertSame($answer['finish'], $answer['lower_bound']);
@@ -278,9 +331,20 @@ final class ContractTest extends TestCase
     public function test_route_lists_steps_with_reasons_and_conflicts(): void
     {
         $answer = $this->ask('route', [
-            'format' => 'honest-grain/piece', 'version' => 1, 'name' => 'Bowl', 'form' => 'shallow-bowl', 'wood' => 'Oak (white)', 'grain' => 'side',
-            'shape' => ['outer' => [[0, 40, 'corner'], [30, 90], [60, 110, 'corner']], 'inner' => [[60, 104, 'corner'], [34, 86], [10, 0]]],
-            'coats' => [['zones' => ['outside'], 'layers' => [['product' => 'Paste wax'], ['product' => 'Boiled linseed oil', 'denib' => 'steel-wool']]]],
+            'format' => 'honest-grain/piece', 'version' => 1, 'name' => 'Bowl', 'form' => 'shallow-bowl',
+            'wood' => 'Oak (white)', 'grain' => 'side',
+            'shape' => [
+                'outer' => [[0, 40, 'corner'], [30, 90], [60, 110, 'corner']],
+                'inner' => [[60, 104, 'corner'], [34, 86], [10, 0]],
+            ],
+            'coats' => [
+                [
+                    'zones' => ['outside'],
+                    'layers' => [
+                        ['product' => 'Paste wax'], ['product' => 'Boiled linseed oil', 'denib' => 'steel-wool'],
+                    ],
+                ],
+            ],
         ]);
         foreach ($answer['steps'] as $step) {
             foreach (['id', 'zone', 'kind', 'title', 'minutes', 'wait', 'hold', 'hazards', 'because'] as $field) {
@@ -302,7 +366,8 @@ final class ContractTest extends TestCase
     }
 
     private const GRITS = [
-        'tool_mark_um' => 80, 'limit_um' => 12, 'floor_um' => null, 'area_mm2' => 70000, 'pad_mm2' => 1200, 'hardness_n' => 6000, 'speed_m_s' => 3,
+        'tool_mark_um' => 80, 'limit_um' => 12, 'floor_um' => null, 'area_mm2' => 70000, 'pad_mm2' => 1200,
+        'hardness_n' => 6000, 'speed_m_s' => 3,
         'max_ratio' => 1.8, 'change_minutes' => 0.5, 'inspect_minutes' => 0.5,
         'available' => ['P80', 'P120', 'P150', 'P180', 'P240', 'P320', 'P400'],
     ];

@@ -16,7 +16,10 @@ use HonestGrain\Technique\Techniques;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** The elevation: well-formed, true to its numbers, readable on its own, and with nothing inline that a content policy forbids. */
+/**
+ * The elevation: well-formed, true to its numbers, readable on its own, and with nothing inline that a content policy
+ * forbids.
+ */
 final class DrawingTest extends TestCase
 {
     #[DataProvider('forms')]
@@ -24,7 +27,9 @@ final class DrawingTest extends TestCase
     {
         $profile = $form->profile(...array_values($form->sizes()));
         $measured = Measurement::of($profile, $form->grain());
-        $svg = $this->parsed(Elevation::of(Drawn::part($profile, $form->grain()), 'A piece')->detailed(null, $measured));
+        $svg = $this->parsed(
+            Elevation::of(Drawn::part($profile, $form->grain()), 'A piece')->detailed(null, $measured),
+        );
 
         $zones = array_unique(array_map(strval(...), $svg->xpath('//@data-zone') ?: []));
         foreach (array_diff(array_keys($measured->zones), ['top']) as $zone) {
@@ -49,14 +54,25 @@ final class DrawingTest extends TestCase
     {
         $profile = $form->profile(...array_values($form->sizes()));
         if ($profile->inner === null && $profile->bore === null) {
-            self::assertStringNotContainsString('at thinnest', Elevation::of(Drawn::part($profile, $form->grain()), 'x')->detailed(null, Measurement::of($profile, $form->grain())));
+            self::assertStringNotContainsString(
+                'at thinnest',
+                Elevation::of(Drawn::part($profile, $form->grain()), 'x')->detailed(
+                    null, Measurement::of($profile, $form->grain()),
+                ),
+            );
 
             return;
         }
-        $svg = $this->parsed(Elevation::of(Drawn::part($profile, $form->grain()), 'x')->detailed(null, Measurement::of($profile, $form->grain())));
+        $svg = $this->parsed(
+            Elevation::of(Drawn::part($profile, $form->grain()), 'x')->detailed(
+                null, Measurement::of($profile, $form->grain()),
+            ),
+        );
         foreach ($svg->xpath('//svg:g[@data-lint="wall"]//svg:tspan') ?: [] as $line) {
             $size = (float) $line->xpath('..')[0]['font-size'];
-            self::assertLessThan(-$profile->diameterMm() / 2, (float) $line['x'] + mb_strlen((string) $line) * $size * 0.5);
+            self::assertLessThan(
+                -$profile->diameterMm() / 2, (float) $line['x'] + mb_strlen((string) $line) * $size * 0.5,
+            );
         }
     }
 
@@ -111,7 +127,9 @@ final class DrawingTest extends TestCase
         $codes = array_map(fn ($warning): string => $warning->code, $measured->warnings);
         self::assertContains('thin-wall', $codes);
         self::assertContains('undercut', $codes);
-        $svg = $this->parsed(Elevation::of(Drawn::part($profile, GrainDirection::End), 'Pot')->detailed(null, $measured));
+        $svg = $this->parsed(
+            Elevation::of(Drawn::part($profile, GrainDirection::End), 'Pot')->detailed(null, $measured),
+        );
         $dot = ($svg->xpath("//svg:g[@data-lint='thin-wall']/svg:circle") ?: [])[0];
         self::assertEqualsWithDelta(-$measured->wall?->r, (float) $dot['cx'], 0.01);
         self::assertEqualsWithDelta(-$measured->wall?->z, (float) $dot['cy'], 0.01);
@@ -120,11 +138,15 @@ final class DrawingTest extends TestCase
 
     public function test_true_size_is_in_millimetres_and_small_ones_share_a_scale(): void
     {
-        $true = $this->parsed(preg_replace('/^<\?xml.*\?>\n/', '', Elevation::of(Drawn::part($this->bowl()), 'Bowl')->trueSize()) ?? '');
+        $true = $this->parsed(
+            preg_replace('/^<\?xml.*\?>\n/', '', Elevation::of(Drawn::part($this->bowl()), 'Bowl')->trueSize()) ?? '',
+        );
         [, , $width, $height] = array_map(floatval(...), explode(' ', (string) $true['viewBox']));
         self::assertSame($width.'mm', (string) $true['width']);
         self::assertSame($height.'mm', (string) $true['height']);
-        $small = fn (float $diameter): float => (float) $this->parsed(Elevation::of(Drawn::part(Form::Platter->profile($diameter, 30, 100, 7)), 'x')->small(0.5))['width'];
+        $small = fn (float $diameter): float => (float) $this->parsed(
+            Elevation::of(Drawn::part(Form::Platter->profile($diameter, 30, 100, 7)), 'x')->small(0.5),
+        )['width'];
         self::assertEqualsWithDelta(2.0, $small(400) / $small(200), 0.01);
     }
 
@@ -132,12 +154,17 @@ final class DrawingTest extends TestCase
     {
         $drawing = Elevation::of(Drawn::part($this->bowl()), 'Bowl');
         self::assertStringContainsString('>260 mm<', $drawing->detailed());
-        self::assertStringContainsString('>10.24 in<', $drawing->withLengths(fn (float $mm): string => number_format($mm / 25.4, 2).' in')->detailed());
+        self::assertStringContainsString(
+            '>10.24 in<',
+            $drawing->withLengths(fn (float $mm): string => number_format($mm / 25.4, 2).' in')->detailed(),
+        );
     }
 
     public function test_grain_runs_level_across_a_bowl_and_upright_along_a_vase(): void
     {
-        $lines = fn (GrainDirection $grain): string => Elevation::of(Drawn::part($this->bowl(), $grain), 'x')->detailed();
+        $lines = fn (GrainDirection $grain): string => Elevation::of(
+            Drawn::part($this->bowl(), $grain), 'x',
+        )->detailed();
         self::assertNotSame($lines(GrainDirection::Side), $lines(GrainDirection::End));
     }
 

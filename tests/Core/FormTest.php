@@ -58,7 +58,9 @@ final class FormTest extends TestCase
     public static function typed(): iterable
     {
         foreach (Form::cases() as $form) {
-            ['diameter_mm' => $d, 'height_mm' => $h, 'foot_mm' => $f, 'wall_mm' => $w, 'bore_mm' => $b] = $form->sizes();
+            [
+                'diameter_mm' => $d, 'height_mm' => $h, 'foot_mm' => $f, 'wall_mm' => $w, 'bore_mm' => $b,
+            ] = $form->sizes();
             yield "$form->value as offered" => [$form, $d, $h, $f, $w, $b];
             yield "$form->value, larger" => [$form, $d * 1.5, $h * 1.4, $f * 1.5, $w * 1.2, $b];
             yield "$form->value, smaller" => [$form, $d * 0.75, $h * 0.75, $f * 0.75, $w * 0.75, $b * 0.75];
@@ -121,8 +123,13 @@ final class FormTest extends TestCase
     public function test_no_form_rocks_or_is_thin_as_it_is_offered(): void
     {
         foreach (Form::cases() as $form) {
-            $codes = array_map(fn ($warning): string => $warning->code, Measurement::of($form->profile(...array_values($form->sizes())), $form->grain())->warnings);
-            $unwanted = ['thin-wall', 'thin-floor', 'low-outside', 'flat-floor', ...$form->stands() ? ['rocking-foot'] : []];
+            $codes = array_map(
+                fn ($warning): string => $warning->code,
+                Measurement::of($form->profile(...array_values($form->sizes())), $form->grain())->warnings,
+            );
+            $unwanted = [
+                'thin-wall', 'thin-floor', 'low-outside', 'flat-floor', ...$form->stands() ? ['rocking-foot'] : [],
+            ];
             self::assertSame([], array_intersect($codes, $unwanted), $form->value);
         }
     }

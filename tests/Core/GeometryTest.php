@@ -35,7 +35,9 @@ final class GeometryTest extends TestCase
 
     public function test_a_sphere_from_nodes_every_ten_degrees_is_within_half_a_percent(): void
     {
-        $nodes = array_map(fn (int $a): array => [40 + 40 * sin(deg2rad($a)), max(0.0, 40 * cos(deg2rad($a)))], range(-90, 90, 10));
+        $nodes = array_map(
+            fn (int $a): array => [40 + 40 * sin(deg2rad($a)), max(0.0, 40 * cos(deg2rad($a)))], range(-90, 90, 10),
+        );
         foreach (GrainDirection::cases() as $grain) {
             $sphere = Measurement::of($this->solid($nodes), $grain);
             self::assertEqualsWithDelta(20106.19, $sphere->zones['outside']->areaMm2, 20106.19 * 0.005);
@@ -51,12 +53,18 @@ final class GeometryTest extends TestCase
         $measured = Measurement::of($frustum, GrainDirection::Side, $bands);
 
         self::assertEqualsWithDelta(33929.20, $measured->zones['outside']->areaMm2, 0.01);
-        self::assertEqualsWithDelta($measured->zones['outside']->areaMm2, $measured->zones['low']->areaMm2 + $measured->zones['high']->areaMm2, 0.01);
+        self::assertEqualsWithDelta(
+            $measured->zones['outside']->areaMm2, $measured->zones['low']->areaMm2 + $measured->zones['high']->areaMm2,
+            0.01,
+        );
     }
 
     public function test_wall_floor_rim_and_mass_of_a_cup(): void
     {
-        $cup = Profile::of(Curve::fromArray([[0, 50, 'corner'], [100, 50, 'corner']], 'outer'), Curve::fromArray([[100, 44, 'corner'], [10, 44, 'corner'], [10, 0]], 'inner'));
+        $cup = Profile::of(
+            Curve::fromArray([[0, 50, 'corner'], [100, 50, 'corner']], 'outer'),
+            Curve::fromArray([[100, 44, 'corner'], [10, 44, 'corner'], [10, 0]], 'inner'),
+        );
         $wood = Catalogue::shipped()->woods()->named('Ash (white)');
         $measured = Measurement::of($cup, GrainDirection::End, [], $wood, 12.0);
 
@@ -79,10 +87,15 @@ final class GeometryTest extends TestCase
     public function test_every_form_starts_as_a_piece_that_can_be_turned(Form $form, float $scale): void
     {
         $sizes = $form->sizes();
-        $profile = $form->profile($sizes['diameter_mm'] * $scale, $sizes['height_mm'] * $scale, $sizes['foot_mm'] * $scale, $sizes['wall_mm'], $sizes['bore_mm'] * $scale);
+        $profile = $form->profile(
+            $sizes['diameter_mm'] * $scale, $sizes['height_mm'] * $scale, $sizes['foot_mm'] * $scale, $sizes['wall_mm'],
+            $sizes['bore_mm'] * $scale,
+        );
         $measured = Measurement::of($profile, $form->grain());
 
-        self::assertEqualsWithDelta($sizes['diameter_mm'] * $scale, $profile->diameterMm(), $sizes['diameter_mm'] * $scale * 0.04);
+        self::assertEqualsWithDelta(
+            $sizes['diameter_mm'] * $scale, $profile->diameterMm(), $sizes['diameter_mm'] * $scale * 0.04,
+        );
         self::assertGreaterThan(0, $measured->volumeMm3);
         if ($profile->inner !== null) {
             self::assertGreaterThan(2.0, $measured->wall?->minMm);
@@ -106,7 +119,9 @@ final class GeometryTest extends TestCase
             Curve::fromArray([[0, 0, 'corner'], [4, 20, 'corner'], [40, 60], [80, 35, 'corner']], 'outer'),
             Curve::fromArray([[80, 33, 'corner'], [40, 58.5], [6, 0]], 'inner'),
         );
-        $codes = array_map(fn ($warning): string => $warning->code, Measurement::of($profile, GrainDirection::Side)->warnings);
+        $codes = array_map(
+            fn ($warning): string => $warning->code, Measurement::of($profile, GrainDirection::Side)->warnings,
+        );
 
         self::assertContains('thin-wall', $codes);
         self::assertContains('rocking-foot', $codes);
@@ -244,7 +259,10 @@ final class GeometryTest extends TestCase
         yield 'a million nodes' => [fn () => $solid(array_fill(0, 1_000_000, [0, 1])), 'node-count', 'shape.outer'];
         yield 'text for a node' => [fn () => $solid([[0, 10], 'ten']), 'type', 'shape.outer.1'];
         yield 'two in one place' => [fn () => $solid([[0, 10], [0, 10]]), 'coincident-nodes', 'shape.outer.1'];
-        yield 'crossing itself' => [fn () => $solid([[0, 10, 'corner'], [50, 60, 'corner'], [50, 10, 'corner'], [0, 60, 'corner']]), 'self-crossing', 'shape.outer'];
+        yield 'crossing itself' => [
+            fn () => $solid([[0, 10, 'corner'], [50, 60, 'corner'], [50, 10, 'corner'], [0, 60, 'corner']]),
+            'self-crossing', 'shape.outer',
+        ];
         $c = 'corner';
         yield 'crossing exactly in a node' => [
             fn () => $solid([[0, 10, $c], [40, 50, $c], [80, 50, $c], [80, 10, $c], [40, 50, $c], [0, 90, $c]]),
@@ -271,13 +289,31 @@ final class GeometryTest extends TestCase
             ),
             'self-crossing', 'shape.inner',
         ];
-        yield 'inner through outer' => [fn () => Profile::of(Curve::fromArray([[0, 50], [100, 50]], 'outer'), Curve::fromArray([[100, 40, 'corner'], [50, 70, 'corner'], [10, 0]], 'inner')), 'self-crossing', 'shape.inner'];
-        yield 'inner outside' => [fn () => Profile::of(Curve::fromArray([[0, 50], [100, 50]], 'outer'), Curve::fromArray([[100, 60], [10, 60]], 'inner')), 'inside-out', 'shape.inner'];
-        $cup = fn (array $inner) => Profile::of(Curve::fromArray([[0, 50], [100, 50]], 'outer'), Curve::fromArray($inner, 'inner'));
+        yield 'inner through outer' => [
+            fn () => Profile::of(
+                Curve::fromArray([[0, 50], [100, 50]], 'outer'),
+                Curve::fromArray([[100, 40, 'corner'], [50, 70, 'corner'], [10, 0]], 'inner'),
+            ),
+            'self-crossing', 'shape.inner',
+        ];
+        yield 'inner outside' => [
+            fn () => Profile::of(
+                Curve::fromArray([[0, 50], [100, 50]], 'outer'), Curve::fromArray([[100, 60], [10, 60]], 'inner'),
+            ),
+            'inside-out', 'shape.inner',
+        ];
+        $cup = fn (array $inner) => Profile::of(
+            Curve::fromArray([[0, 50], [100, 50]], 'outer'), Curve::fromArray($inner, 'inner'),
+        );
         yield 'inner from the bottom up' => [fn () => $cup([[10, 44], [100, 0]]), 'upside-down', 'shape.inner'];
         yield 'inner through the floor' => [fn () => $cup([[100, 44], [-5, 0]]), 'through-the-floor', 'shape.inner'];
         yield 'inner without a floor' => [fn () => $cup([[100, 44], [0, 0]]), 'through-the-floor', 'shape.inner'];
-        yield 'band off the curve' => [fn () => Measurement::of($solid([[0, 50], [100, 50]]), GrainDirection::End, [Band::on('b', Surface::Outer, 90, 120)]), 'band-off-curve', 'bands.b'];
+        yield 'band off the curve' => [
+            fn () => Measurement::of(
+                $solid([[0, 50], [100, 50]]), GrainDirection::End, [Band::on('b', Surface::Outer, 90, 120)],
+            ),
+            'band-off-curve', 'bands.b',
+        ];
     }
 
     /** @param  list<mixed>  $nodes */

@@ -106,7 +106,9 @@ final class HistoryTest extends TestCase
     public function test_schema_and_reader_agree_on_random_documents(): void
     {
         $sound = [
-            self::rich(), self::old(), Drawn::written(self::started(Form::Mill)), Drawn::written(self::started(Form::Scoop)),
+            self::rich(), self::old(), Drawn::written(self::started(Form::Mill)), Drawn::written(
+                self::started(Form::Scoop),
+            ),
         ];
         $schema = json_decode((string) file_get_contents(__DIR__.'/../../docs/formats/piece.schema.json'));
         $validator = new \Opis\JsonSchema\Validator;
@@ -140,11 +142,15 @@ final class HistoryTest extends TestCase
         self::assertSame(['l1', 'l2', 'l3'], self::layerIds($piece), '"l" and a number, all over the part');
         self::assertSame(['fit-lid'], array_column($piece->steps, 'id'));
         $ids = self::ids(self::route(self::old())->steps);
-        foreach (['l1', 'l2', 'l2/denib', 'l3', 'tide', 'groove', 'fit-lid', 'body.outside/sand', 'body/part-off'] as $id) {
+        foreach ([
+            'l1', 'l2', 'l2/denib', 'l3', 'tide', 'groove', 'fit-lid', 'body.outside/sand', 'body/part-off',
+        ] as $id) {
             self::assertContains($id, $ids);
         }
         self::assertLessThan(
-            array_search('body/wipe-clean', $ids, true), array_search('fit-lid', $ids, true), 'before the coats, as it was',
+            array_search('body/wipe-clean', $ids, true), array_search(
+                'fit-lid', $ids, true,
+            ), 'before the coats, as it was',
         );
     }
 
@@ -185,7 +191,9 @@ final class HistoryTest extends TestCase
     public function test_a_step_of_the_makers_own_stands_where_it_is_told_to(): void
     {
         $own = ['id' => 'blessing', 'title' => 'Show it to Aunt Wren', 'minutes' => 20, 'wait_hours' => 48];
-        foreach ([['before' => ['first']], ['after' => ['groove'], 'before' => ['tide']], ['after' => ['second']], []] as $where) {
+        foreach ([
+            ['before' => ['first']], ['after' => ['groove'], 'before' => ['tide']], ['after' => ['second']], [],
+        ] as $where) {
             $route = self::route(['steps' => [$where + $own]] + self::rich());
             $at = array_flip(self::ids($route->steps));
             foreach ($where['before'] ?? [] as $later) {
@@ -219,7 +227,9 @@ final class HistoryTest extends TestCase
         $route = self::route(['order' => [['first', 'body.outside/sand']]] + self::rich());
         self::assertEqualsCanonicalizing(self::ids($plain->steps), self::ids($route->steps));
         $new = array_values(array_filter(
-            $route->conflicts, fn (Conflict $c): bool => in_array('first', $c->steps, true) && in_array('body.outside/sand', $c->steps, true),
+            $route->conflicts, fn (Conflict $c): bool => in_array('first', $c->steps, true) && in_array(
+                'body.outside/sand', $c->steps, true,
+            ),
         ));
         self::assertCount(1, $new);
     }
@@ -265,7 +275,9 @@ final class HistoryTest extends TestCase
     {
         $meanings = [];
         foreach ($route->steps as $step) {
-            $meanings[$step->id] = [$step->part, $step->technique, self::bare($step) ? $step->product : null, $step->of];
+            $meanings[$step->id] = [
+                $step->part, $step->technique, self::bare($step) ? $step->product : null, $step->of,
+            ];
         }
 
         return $meanings;
@@ -291,7 +303,9 @@ final class HistoryTest extends TestCase
         $plan = $body['coats'] === [] ? null : $pick % count($body['coats']);
         $id = "made-$pick-".count($body['marks']).'-'.count($body['coats'], COUNT_RECURSIVE);
         match (true) {
-            $edit === 'leave a layer out' && $plan !== null => $body['coats'][$plan]['layers'] = $without($body['coats'][$plan]['layers'], $pick),
+            $edit === 'leave a layer out' && $plan !== null => $body['coats'][$plan]['layers'] = $without(
+                $body['coats'][$plan]['layers'], $pick,
+            ),
             $edit === 'put a layer first' && $plan !== null => array_unshift(
                 $body['coats'][$plan]['layers'], ['id' => $id, 'product' => 'Dewaxed shellac (2 lb cut)'],
             ),
@@ -312,7 +326,9 @@ final class HistoryTest extends TestCase
             ],
             $edit === 'leave the lid out' => [$document['parts'], $document['joints']] = [[$body], []],
             $edit === 'forbid' => $body['coats'] = [['id' => "$id-plan", 'zones' => ['outside'], 'layers' => [
-                ['id' => "$id-a", 'product' => 'Paste wax'], ['id' => "$id-b", 'product' => 'Water-borne acrylic or polyurethane'],
+                ['id' => "$id-a", 'product' => 'Paste wax'], [
+                    'id' => "$id-b", 'product' => 'Water-borne acrylic or polyurethane',
+                ],
             ]]],
             $edit === 'wet wood' => $body['moisture_percent'] = 30,
             $edit === 'close a mouth' => $body['features'] = [[
@@ -359,14 +375,16 @@ final class HistoryTest extends TestCase
     {
         $document = Drawn::written(self::started(Form::LiddedBox));
         $mark = fn (string $id, string $technique, float $from, float $to, array $settings = []): array => [
-            'id' => $id, 'technique' => $technique, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $to, 'settings' => $settings,
+            'id' => $id, 'technique' => $technique, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $to,
+            'settings' => $settings,
         ];
         $document['parts'][0]['marks'] = [
             $mark('groove', 'burnt-line', 12, 14), $mark('char', 'scorch', 30, 40),
             $mark('tide', 'dye', 20, 45, ['product' => 'Water dye (powder)', 'colour' => '#2e4d63']),
         ];
         $document['parts'][0]['features'] = [[
-            'id' => 'split', 'kind' => 'crack', 'on' => 'outer', 'from_mm' => 5, 'to_mm' => 25, 'width_mm' => 0.5, 'wish' => 'fill',
+            'id' => 'split', 'kind' => 'crack', 'on' => 'outer', 'from_mm' => 5, 'to_mm' => 25, 'width_mm' => 0.5,
+            'wish' => 'fill',
         ]];
         $document['parts'][0]['coats'] = [
             ['id' => 'show', 'zones' => ['outside', 'rim'], 'layers' => [
@@ -388,12 +406,17 @@ final class HistoryTest extends TestCase
             'wood' => 'Ash (white)', 'grain' => 'end', 'moisture_percent' => 9, 'purpose' => 'handled',
             'shape' => Form::LiddedBox->profile(...array_values(Form::LiddedBox->sizes()))->toArray(),
             'marks' => [
-                ['id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 20, 'to_mm' => 45, 'product' => 'Water dye (powder)', 'colour' => '#2e4d63'],
+                [
+                    'id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 20, 'to_mm' => 45,
+                    'product' => 'Water dye (powder)', 'colour' => '#2e4d63',
+                ],
                 ['id' => 'groove', 'kind' => 'v-groove', 'on' => 'outer', 'from_mm' => 12, 'to_mm' => 14],
             ],
             'coats' => [
                 ['zones' => ['outside', 'rim'], 'layers' => [
-                    ['product' => 'Dewaxed shellac (2 lb cut)'], ['product' => 'Wiping varnish (oil-based thinned)', 'denib' => 'pad'],
+                    ['product' => 'Dewaxed shellac (2 lb cut)'], [
+                        'product' => 'Wiping varnish (oil-based thinned)', 'denib' => 'pad',
+                    ],
                 ]],
                 ['zones' => ['inside'], 'layers' => [['product' => 'Paste wax']]],
             ],
@@ -413,7 +436,9 @@ final class HistoryTest extends TestCase
     /** @param  array<string, mixed>  $document */
     private static function route(array $document): Route
     {
-        return Route::of(Piece::read(Document::of($document), Drawn::tables()), Bench::usual(Catalogue::shipped()), Drawn::tables());
+        return Route::of(
+            Piece::read(Document::of($document), Drawn::tables()), Bench::usual(Catalogue::shipped()), Drawn::tables(),
+        );
     }
 
     /**

@@ -41,7 +41,9 @@ final class PartsTest extends TestCase
         self::assertEqualsWithDelta(M_PI * (900 - 100) * 100, $bored->volumeMm3, 0.01);
         self::assertEqualsWithDelta(2 * M_PI * 10 * 100, $bored->zones['bore']->areaMm2, 0.01);
         foreach (['foot', 'top'] as $face) {
-            self::assertEqualsWithDelta($solid->zones[$face]->areaMm2 - M_PI * 100, $bored->zones[$face]->areaMm2, 0.01);
+            self::assertEqualsWithDelta(
+                $solid->zones[$face]->areaMm2 - M_PI * 100, $bored->zones[$face]->areaMm2, 0.01,
+            );
         }
         self::assertEqualsWithDelta(20.0, $bored->wall?->minMm, 1e-6);
         self::assertNull($bored->floorMm, 'there is none');
@@ -65,7 +67,9 @@ final class PartsTest extends TestCase
         $whole = Measurement::of(Profile::of($outer, $inner), GrainDirection::End);
         $bored = Measurement::of(Profile::of($outer, $inner, 'shape', Bore::of(16, null)), GrainDirection::End);
         self::assertEqualsWithDelta($whole->volumeMm3 - M_PI * 64 * 20, $bored->volumeMm3, 0.01);
-        self::assertEqualsWithDelta($whole->zones['inside']->areaMm2 - M_PI * 64, $bored->zones['inside']->areaMm2, 0.01);
+        self::assertEqualsWithDelta(
+            $whole->zones['inside']->areaMm2 - M_PI * 64, $bored->zones['inside']->areaMm2, 0.01,
+        );
     }
 
     /** @param  array<string, mixed>  $bore */
@@ -145,7 +149,9 @@ final class PartsTest extends TestCase
         self::assertSame(Fit::Fits, $joint->fit($body, $piece->parts[1], Drawn::tables()->calibration->joints));
         self::assertSame($body->wood->name, $piece->parts[1]->wood->name);
         $apart = Assembly::apart($piece);
-        self::assertGreaterThan(Assembly::of($piece)->heightMm() + Assembly::of($piece)->widthMm(), $apart->heightMm() + $apart->widthMm());
+        self::assertGreaterThan(
+            Assembly::of($piece)->heightMm() + Assembly::of($piece)->widthMm(), $apart->heightMm() + $apart->widthMm(),
+        );
     }
 
     /** @return iterable<string, array{PartKind}> */
@@ -186,7 +192,9 @@ final class PartsTest extends TestCase
         $glue = $steps['joint-handle/glue'];
         self::assertSame(['body/cure', 'handle/cure'], array_map(fn ($lag): string => $lag->task, $glue->after));
         self::assertSame(24.0, $glue->wait->minHours);
-        self::assertContains('joint-handle/glue', array_map(fn ($lag): string => $lag->task, $steps['body/weigh']->after));
+        self::assertContains(
+            'joint-handle/glue', array_map(fn ($lag): string => $lag->task, $steps['body/weigh']->after),
+        );
     }
 
     public function test_each_part_keeps_its_own_wood_grain_and_coats(): void
@@ -201,8 +209,11 @@ final class PartsTest extends TestCase
 
     /** @param  list<string>  $techniques */
     #[DataProvider('flaws')]
-    public function test_a_flaw_makes_its_steps_before_the_part_is_sanded(string $kind, string $wish, array $techniques): void
-    {
+    public function test_a_flaw_makes_its_steps_before_the_part_is_sanded(
+        string $kind,
+        string $wish,
+        array $techniques,
+    ): void {
         $route = self::route(self::flawed(['kind' => $kind, 'wish' => $wish]));
         $of = array_values(array_filter($route->steps, fn (Step $step): bool => in_array('f1', $step->of, true)));
         self::assertSame($techniques, array_map(fn (Step $step): string => $step->technique, $of));
@@ -211,7 +222,9 @@ final class PartsTest extends TestCase
             self::assertGreaterThan(array_search('body/mount', $ids, true), array_search($step->id, $ids, true));
             self::assertLessThan(array_search('body.outside/sand', $ids, true), array_search($step->id, $ids, true));
         }
-        self::assertSame($techniques === [] ? [] : ['f1'], array_slice(array_column($of, 'id'), 0, 1), 'the first bears its id bare');
+        self::assertSame(
+            $techniques === [] ? [] : ['f1'], array_slice(array_column($of, 'id'), 0, 1), 'the first bears its id bare',
+        );
     }
 
     /** @return iterable<string, array{string, string, list<string>}> */
@@ -223,13 +236,17 @@ final class PartsTest extends TestCase
             yield "$kind->value, stabilised" => [
                 $kind->value, 'stabilise', $kind === FlawKind::Soft ? ['stabilise', 'scrape'] : ['stabilise'],
             ];
-            yield "$kind->value, cut away" => [$kind->value, 'cut-away', [$kind === FlawKind::Torn ? 'scrape' : 'shape']];
+            yield "$kind->value, cut away" => [
+                $kind->value, 'cut-away', [$kind === FlawKind::Torn ? 'scrape' : 'shape'],
+            ];
         }
     }
 
     public function test_fills_follow_from_the_size_of_the_flaw(): void
     {
-        $fill = fn (array $flaw): Step => array_column(self::route(self::flawed($flaw + ['wish' => 'fill']))->steps, null, 'id')['f1'];
+        $fill = fn (array $flaw): Step => array_column(
+            self::route(self::flawed($flaw + ['wish' => 'fill']))->steps, null, 'id',
+        )['f1'];
         // By hand: 20 mm of hairline drinks 2 cm × 0.03 mL, which is 2 drops of 0.03.
         $hairline = $fill(['kind' => 'crack', 'width_mm' => 0.2]);
         self::assertSame(['drops' => 2], $hairline->amount?->toArray());
@@ -294,7 +311,9 @@ final class PartsTest extends TestCase
         $document['parts'][0]['wood'] = 'Madrone (Pacific)';
         $route = self::route(Piece::read(Document::of($document), Drawn::tables()));
         self::assertSame('unpriced', $route->withoutDate()['code'] ?? null);
-        self::assertStringContainsString('No hardness is known for Madrone (Pacific)', $route->withoutDate()['message'] ?? '');
+        self::assertStringContainsString(
+            'No hardness is known for Madrone (Pacific)', $route->withoutDate()['message'] ?? '',
+        );
         self::assertNull($route->toArray()['ready'] === null ? 'a date' : null);
         $document['woods'] = [['name' => 'Madrone (Pacific)', 'janka_n' => 6500]];
         self::assertNull(self::route(Piece::read(Document::of($document), Drawn::tables()))->withoutDate());

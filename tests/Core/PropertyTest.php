@@ -51,7 +51,10 @@ final class PropertyTest extends TestCase
             foreach ($bands as $band) {
                 $exposed += $zones[$band->id]->areaMm2 * $zones[$band->id]->endGrainMean;
             }
-            self::assertEqualsWithDelta($zones['outside']->areaMm2 * $zones['outside']->endGrainMean, $exposed, $zones['outside']->areaMm2 * 1e-9);
+            self::assertEqualsWithDelta(
+                $zones['outside']->areaMm2 * $zones['outside']->endGrainMean, $exposed,
+                $zones['outside']->areaMm2 * 1e-9,
+            );
         }
     }
 
@@ -77,7 +80,9 @@ final class PropertyTest extends TestCase
                 foreach ($measured->zones as $zone) {
                     self::assertGreaterThanOrEqual(0.0, $zone->endGrainMean);
                     self::assertLessThanOrEqual(1.0, $zone->endGrainMean);
-                    self::assertEqualsWithDelta($zone->areaMm2, 2 * M_PI * $zone->meanRadiusMm * $zone->arcMm, $zone->areaMm2 * 1e-9 + 1e-9);
+                    self::assertEqualsWithDelta(
+                        $zone->areaMm2, 2 * M_PI * $zone->meanRadiusMm * $zone->arcMm, $zone->areaMm2 * 1e-9 + 1e-9,
+                    );
                 }
                 if ($measured->wall !== null) {
                     self::assertLessThan($profile->diameterMm() / 2, $measured->wall->minMm);
@@ -106,7 +111,10 @@ final class PropertyTest extends TestCase
     {
         mt_srand(14);
         $table = Catalogue::shipped()->abrasives();
-        $names = ['P60', 'P80', 'P100', 'P120', 'CAMI 120', 'P150', 'P180', 'P220', 'P240', 'CAMI 240', 'P280', 'P320', 'CAMI 320', 'P360', 'P400', 'P600'];
+        $names = [
+            'P60', 'P80', 'P100', 'P120', 'CAMI 120', 'P150', 'P180', 'P220', 'P240', 'CAMI 240', 'P280', 'P320',
+            'CAMI 320', 'P360', 'P400', 'P600',
+        ];
         for ($i = 0; $i < self::TRIES; $i++) {
             $job = SandingJob::of(
                 mt_rand(20, 260), mt_rand(90, 150) / 10, null, mt_rand(5_000, 200_000),
@@ -115,7 +123,9 @@ final class PropertyTest extends TestCase
             $picked = array_values(array_filter($names, fn (): bool => mt_rand(0, 1) === 1));
             array_push($picked, 'P60', 'P80', 'P120', 'P180', 'P320', 'P600');
             $before = Progression::shortest($job, $table->allNamed($picked, 'a'), $table)->totalMinutes;
-            $after = Progression::shortest($job, $table->allNamed([...$picked, $names[mt_rand(0, 15)]], 'a'), $table)->totalMinutes;
+            $after = Progression::shortest(
+                $job, $table->allNamed([...$picked, $names[mt_rand(0, 15)]], 'a'), $table,
+            )->totalMinutes;
             self::assertLessThanOrEqual($before + 1e-9, $after);
         }
     }
@@ -124,7 +134,9 @@ final class PropertyTest extends TestCase
     {
         $table = Catalogue::shipped()->abrasives();
         $grits = $table->allNamed(['P80', 'P120', 'P180', 'P240', 'P320', 'P400'], 'a');
-        $minutes = fn (float $hardness, float $speed): float => Progression::shortest(SandingJob::of(100, 12, null, 80_000, ScratchModel::on($hardness, $speed)), $grits, $table)->totalMinutes;
+        $minutes = fn (float $hardness, float $speed): float => Progression::shortest(
+            SandingJob::of(100, 12, null, 80_000, ScratchModel::on($hardness, $speed)), $grits, $table,
+        )->totalMinutes;
         self::assertLessThan($minutes(7000, 3), $minutes(4000, 3));
         self::assertLessThan($minutes(5000, 1), $minutes(5000, 4));
     }
@@ -134,7 +146,12 @@ final class PropertyTest extends TestCase
         mt_srand(15);
         $zone = new \DateTimeZone('Europe/Dublin');
         for ($i = 0; $i < self::TRIES; $i++) {
-            $clock = new CureClock(DayNightClimate::of(mt_rand(14, 24), mt_rand(35, 70), mt_rand(8, 14), mt_rand(50, 80), mt_rand(5, 9), mt_rand(16, 22), $zone));
+            $clock = new CureClock(
+                DayNightClimate::of(
+                    mt_rand(14, 24), mt_rand(35, 70), mt_rand(8, 14), mt_rand(50, 80), mt_rand(5, 9), mt_rand(16, 22),
+                    $zone,
+                ),
+            );
             $kinetics = Kinetics::of(mt_rand(13, 25) / 10, Humidity::cases()[mt_rand(0, 2)], mt_rand(5, 12));
             $start = 1_790_000_000 + mt_rand(0, 400) * 86_400;
             [$a, $b] = [mt_rand(1, 40), mt_rand(1, 300)];
@@ -144,7 +161,9 @@ final class PropertyTest extends TestCase
             self::assertEqualsWithDelta($both->end, $second->end, 3);
             self::assertGreaterThan($first->end, $second->end);
             self::assertEqualsWithDelta($both->stalledHours, $first->stalledHours + $second->stalledHours, 0.01);
-            self::assertGreaterThanOrEqual($clock->run($a, $kinetics, $start)->end, $clock->run($a, $kinetics->slowed(2.5), $start)->end);
+            self::assertGreaterThanOrEqual(
+                $clock->run($a, $kinetics, $start)->end, $clock->run($a, $kinetics->slowed(2.5), $start)->end,
+            );
         }
     }
 
@@ -158,15 +177,20 @@ final class PropertyTest extends TestCase
                 $readings[] = $reading;
                 $warmer[] = [$reading[0], $reading[1] + 2, $reading[2]];
             }
-            $run = fn (array $climate): int => (new CureClock(ClimateRecord::of([...$climate, [400_000, 21.0, 50.0]])))->run(30, Kinetics::of(2, minC: 8), 3600)->end;
+            $run = fn (array $climate): int => (new CureClock(ClimateRecord::of([...$climate, [400_000, 21.0, 50.0]])))
+                ->run(30, Kinetics::of(2, minC: 8), 3600)
+                ->end;
             self::assertLessThanOrEqual($run($readings), $run($warmer));
         }
     }
 
     /** @param  array<string, int>  $resources */
     #[DataProvider('shops')]
-    public function test_any_schedule_keeps_every_wait_every_hour_and_every_resource(int $seed, array $resources, int $pieces): void
-    {
+    public function test_any_schedule_keeps_every_wait_every_hour_and_every_resource(
+        int $seed,
+        array $resources,
+        int $pieces,
+    ): void {
         mt_srand($seed);
         $problem = $this->anyProblem($resources, $pieces);
         $plan = (new OrderSearch)->plan($problem);
@@ -210,7 +234,10 @@ final class PropertyTest extends TestCase
             self::assertGreaterThanOrEqual($problem->start, $placed->start);
             if ($placed->task->seconds > 0 && ! $placed->task->splittable) {
                 self::assertSame($placed->task->seconds, $placed->end - $placed->start);
-                $inside = array_filter($problem->hours->stretchesOn(gmdate('Y-m-d', $placed->start)), fn (array $s): bool => $s[0] <= $placed->start && $placed->end <= $s[1]);
+                $inside = array_filter(
+                    $problem->hours->stretchesOn(gmdate('Y-m-d', $placed->start)),
+                    fn (array $s): bool => $s[0] <= $placed->start && $placed->end <= $s[1],
+                );
                 self::assertCount(1, $inside);
             }
         }
@@ -234,7 +261,8 @@ final class PropertyTest extends TestCase
         $byPiece = [];
         foreach ($plan->tasks as $placed) {
             $byPiece[$placed->piece][] = $placed;
-            foreach ($placed->task->splittable || $placed->end === $placed->start ? [] : $placed->task->needs as $resource => $quantity) {
+            $takesNothing = $placed->task->splittable || $placed->end === $placed->start;
+            foreach ($takesNothing ? [] : $placed->task->needs as $resource => $quantity) {
                 $events[$resource][] = [$placed->start, $quantity];
                 $events[$resource][] = [$placed->end, -$quantity];
             }
@@ -266,7 +294,12 @@ final class PropertyTest extends TestCase
             $tasks = [];
             for ($t = 0; $t < 12; $t++) {
                 $min = mt_rand(0, 2) === 0 ? mt_rand(1, 30) : 0;
-                $after = $t === 0 ? [] : [['task' => 't'.($t - 1), 'min_hours' => $min, 'max_hours' => mt_rand(0, 4) === 0 ? $min + mt_rand(0, 40) : null]];
+                $after = $t === 0 ? [] : [
+                    [
+                        'task' => 't'.($t - 1), 'min_hours' => $min,
+                        'max_hours' => mt_rand(0, 4) === 0 ? $min + mt_rand(0, 40) : null,
+                    ],
+                ];
                 $tasks[] = [
                     'id' => "t$t",
                     'minutes' => mt_rand(0, 9) === 0 ? 0 : mt_rand(3, 90),
@@ -277,13 +310,19 @@ final class PropertyTest extends TestCase
                     'splittable' => mt_rand(0, 9) === 0,
                 ];
             }
-            $pieces[] = ['id' => "p$p", 'due' => mt_rand(0, 5) === 0 ? null : sprintf('2026-12-%02dT17:00:00Z', mt_rand(3, 28)), 'weight' => mt_rand(1, 3), 'tasks' => $tasks];
+            $pieces[] = [
+                'id' => "p$p", 'due' => mt_rand(0, 5) === 0 ? null : sprintf('2026-12-%02dT17:00:00Z', mt_rand(3, 28)),
+                'weight' => mt_rand(1, 3), 'tasks' => $tasks,
+            ];
         }
         $day = [['08:00', '12:00'], ['13:00', '17:00']];
 
         return ProblemDocument::read(Document::of([
             'start' => '2026-12-01T10:15:00Z',
-            'hours' => ['mon' => $day, 'tue' => $day, 'wed' => $day, 'thu' => $day, 'fri' => [['08:00', '12:00']], 'sat' => [['09:00', '10:30']]],
+            'hours' => [
+                'mon' => $day, 'tue' => $day, 'wed' => $day, 'thu' => $day, 'fri' => [['08:00', '12:00']],
+                'sat' => [['09:00', '10:30']],
+            ],
             'closed' => ['2026-12-08', '2026-12-25'],
             'resources' => $resources,
             'pieces' => $pieces,

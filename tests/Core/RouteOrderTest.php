@@ -53,8 +53,13 @@ final class RouteOrderTest extends TestCase
                 self::assertArrayHasKey($lag->task, $position, "$step->id waits for what comes before it");
             }
         }
-        $of = fn (StepKind ...$kinds): array => array_keys(array_filter($route->steps, fn (Step $step): bool => in_array($step->kind, $kinds, true)));
-        $coats = array_filter($of(StepKind::Coat), fn (int $i): bool => ! in_array($route->steps[$i]->zone, ['foot', 'foot, top', 'top'], true));
+        $of = fn (StepKind ...$kinds): array => array_keys(
+            array_filter($route->steps, fn (Step $step): bool => in_array($step->kind, $kinds, true)),
+        );
+        $coats = array_filter(
+            $of(StepKind::Coat),
+            fn (int $i): bool => ! in_array($route->steps[$i]->zone, ['foot', 'foot, top', 'top'], true),
+        );
         $first = fn (array $steps): int => $steps === [] ? PHP_INT_MAX : min($steps);
         $last = fn (array $steps): int => $steps === [] ? -1 : max($steps);
 
@@ -87,7 +92,13 @@ final class RouteOrderTest extends TestCase
                 self::assertSame($coating->isSprayed(), isset($step->needs['spray-corner']));
             }
             if ($step->kind === StepKind::Sand) {
-                self::assertNotSame([], array_intersect(['dust', 'oily-wood-dust'], array_map(fn (Hazard $hazard): string => $hazard->value, $step->hazards)));
+                self::assertNotSame(
+                    [],
+                    array_intersect(
+                        ['dust', 'oily-wood-dust'],
+                        array_map(fn (Hazard $hazard): string => $hazard->value, $step->hazards),
+                    ),
+                );
                 self::assertGreaterThan(0, $step->rpm);
                 self::assertArrayHasKey('lathe', $step->needs);
             }
@@ -104,7 +115,15 @@ final class RouteOrderTest extends TestCase
         [, $route] = $this->anyPiece();
         $clock = new CureClock(DayNightClimate::of(19, 52, 15, 60, 8, 18, new \DateTimeZone('UTC')));
         $job = Remaining::of('1', 'Any piece', null, 1.0, $route, [], [], $clock);
-        $hours = WorkingHours::read(Document::of(['hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri', 'sat'], [['08:00', '12:00'], ['13:00', '18:00']])]));
+        $hours = WorkingHours::read(
+            Document::of(
+                [
+                    'hours' => array_fill_keys(
+                        ['mon', 'tue', 'wed', 'thu', 'fri', 'sat'], [['08:00', '12:00'], ['13:00', '18:00']],
+                    ),
+                ],
+            ),
+        );
         $plan = (new OrderSearch)->plan(
             Problem::of(
                 (int) strtotime('2026-12-01T08:00:00Z'), $hours, ['turner' => 1, 'lathe' => 1, 'spray-corner' => 1],
@@ -118,7 +137,9 @@ final class RouteOrderTest extends TestCase
         }
         foreach ($plan->tasks as $placed) {
             foreach ($placed->task->after as $lag) {
-                self::assertGreaterThanOrEqual($lag->wait->opens($end[$lag->task], $clock), $placed->start, $placed->task->id);
+                self::assertGreaterThanOrEqual(
+                    $lag->wait->opens($end[$lag->task], $clock), $placed->start, $placed->task->id,
+                );
             }
         }
     }
@@ -242,7 +263,9 @@ final class RouteOrderTest extends TestCase
         for ($i = 0, $count = mt_rand(0, 5); $i < $count; $i++) {
             $kind = ['v-groove', 'flutes', 'spun-texture', 'scorch', 'pen-pattern', 'dye'][mt_rand(0, 5)];
             $from = mt_rand(0, (int) ($profile->outer->lengthMm() / 2));
-            $marks[] = ['id' => "m$i", 'kind' => $kind, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $from + mt_rand(2, 20)]
+            $marks[] = [
+                'id' => "m$i", 'kind' => $kind, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $from + mt_rand(2, 20),
+            ]
                 + ($kind === 'dye' ? [
                     'product' => array_keys(self::$catalogue->coatings()->stains())[mt_rand(0, 9)],
                 ] : []);
@@ -250,10 +273,14 @@ final class RouteOrderTest extends TestCase
         $coats = [];
         foreach (mt_rand(0, 2) === 0 ? [$zones] : array_map(fn (string $zone): array => [$zone], $zones) as $some) {
             $layers = self::$catalogue->stacks()[mt_rand(0, count(self::$catalogue->stacks()) - 1)]->layers;
-            $coats[] = ['zones' => $some, 'layers' => array_slice($layers, 0, mt_rand(1, count($layers))), 'buff' => mt_rand(0, 1) === 1];
+            $coats[] = [
+                'zones' => $some, 'layers' => array_slice($layers, 0, mt_rand(1, count($layers))),
+                'buff' => mt_rand(0, 1) === 1,
+            ];
         }
         $document = [
-            'form' => $form->value, 'grain' => $form->grain()->value, 'shape' => $profile->toArray(), 'marks' => $marks, 'coats' => $coats,
+            'form' => $form->value, 'grain' => $form->grain()
+                ->value, 'shape' => $profile->toArray(), 'marks' => $marks, 'coats' => $coats,
             'wood' => self::$catalogue->woods()->names()[mt_rand(0, count(self::$catalogue->woods()->names()) - 1)],
             'purpose' => Purpose::cases()[mt_rand(0, 2)]->value,
             'holding' => $form === Form::Spindle ? 'between-centres' : ['tenon', 'recess'][mt_rand(0, 1)],
@@ -277,7 +304,8 @@ final class RouteOrderTest extends TestCase
     private function piece(array $more): Piece
     {
         return Piece::read(Document::of($more + [
-            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Any piece', 'form' => 'shallow-bowl', 'wood' => 'Ash (white)', 'grain' => 'side',
+            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Any piece', 'form' => 'shallow-bowl',
+            'wood' => 'Ash (white)', 'grain' => 'side',
             'shape' => Form::ShallowBowl->profile(...array_values(Form::ShallowBowl->sizes()))->toArray(),
         ]), Tables::of(self::$catalogue));
     }

@@ -25,7 +25,10 @@ final class RouteTest extends TestCase
 {
     private const VARNISH = 'Wiping varnish (oil-based thinned)';
 
-    private const DYE = ['id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 60, 'to_mm' => 90, 'product' => 'Water dye (powder)', 'colour' => '#2e4d63'];
+    private const DYE = [
+        'id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 60, 'to_mm' => 90,
+        'product' => 'Water dye (powder)', 'colour' => '#2e4d63',
+    ];
 
     public function test_marks_stand_in_the_order_of_the_craft_whatever_order_they_were_placed_in(): void
     {
@@ -33,7 +36,12 @@ final class RouteTest extends TestCase
         foreach (['pen-pattern', 'scorch', 'spun-texture', 'flutes', 'v-groove'] as $i => $kind) {
             $marks[] = ['id' => $kind, 'kind' => $kind, 'on' => 'outer', 'from_mm' => 10 * $i, 'to_mm' => 10 * $i + 5];
         }
-        $kinds = array_values(array_filter(array_map(fn (Step $step): string => $step->id, $this->route(['marks' => $marks])->steps), fn (string $id): bool => ! str_contains($id, '/') && $id !== 'fit-lid' && ! preg_match('/^l\d/', $id)));
+        $kinds = array_values(
+            array_filter(
+                array_map(fn (Step $step): string => $step->id, $this->route(['marks' => $marks])->steps),
+                fn (string $id): bool => ! str_contains($id, '/') && $id !== 'fit-lid' && ! preg_match('/^l\d/', $id),
+            ),
+        );
         self::assertSame(['v-groove', 'flutes', 'spun-texture', 'scorch', 'pen-pattern', 'tide'], $kinds);
     }
 
@@ -42,11 +50,18 @@ final class RouteTest extends TestCase
         foreach (Form::cases() as $form) {
             $profile = $form->profile(...array_values($form->sizes()));
             $zones = $profile->inner === null ? ['outside', 'top'] : ['outside', 'inside', 'rim'];
-            $steps = $this->route(['form' => $form->value, 'shape' => $profile->toArray(), 'coats' => [['zones' => $zones, 'layers' => [['product' => 'Oil-varnish blend']], 'buff' => false]]])->steps;
+            $steps = $this->route(
+                [
+                    'form' => $form->value, 'shape' => $profile->toArray(),
+                    'coats' => [['zones' => $zones, 'layers' => [['product' => 'Oil-varnish blend']], 'buff' => false]],
+                ],
+            )->steps;
             $ids = array_map(fn (Step $step): string => $step->id, $steps);
             self::assertSame('body/mount', $ids[0]);
             self::assertSame(['body/cure', 'body/weigh'], array_slice($ids, -2));
-            self::assertLessThan(array_search('body/part-off', $ids, true), array_search('body/sign', $ids, true) - 2, $form->value);
+            self::assertLessThan(
+                array_search('body/part-off', $ids, true), array_search('body/sign', $ids, true) - 2, $form->value,
+            );
             foreach ($steps as $i => $step) {
                 self::assertNotSame('', $step->because);
                 foreach ($step->after as $lag) {
@@ -59,7 +74,17 @@ final class RouteTest extends TestCase
 
     public function test_a_recoat_window_reaches_from_coat_to_coat_past_the_rubbing_between(): void
     {
-        $steps = $this->steps(['coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => self::VARNISH], ['product' => self::VARNISH, 'denib' => 'pad']], 'buff' => true]]]);
+        $steps = $this->steps(
+            [
+                'coats' => [
+                    [
+                        'zones' => ['outside', 'inside', 'rim'],
+                        'layers' => [['product' => self::VARNISH], ['product' => self::VARNISH, 'denib' => 'pad']],
+                        'buff' => true,
+                    ],
+                ],
+            ],
+        );
         $second = $steps['l2'];
         self::assertSame('l1', $second->after[0]->task);
         self::assertSame([4.0, 18.0], [$second->after[0]->wait->minHours, $second->after[0]->wait->maxHours]);
@@ -71,7 +96,14 @@ final class RouteTest extends TestCase
 
     public function test_food_waits_for_full_cure_and_oily_wood_slows_it(): void
     {
-        $oil = ['coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Walnut oil (heat-treated)']], 'buff' => false]]];
+        $oil = [
+            'coats' => [
+                [
+                    'zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Walnut oil (heat-treated)']],
+                    'buff' => false,
+                ],
+            ],
+        ];
         self::assertSame(72.0, $this->steps($oil)['body/cure']->after[0]->wait->minHours);
         self::assertSame(720.0, $this->steps($oil + ['purpose' => 'food'])['body/cure']->after[0]->wait->minHours);
         $teak = $this->steps($oil + ['wood' => 'Teak']);
@@ -292,18 +324,51 @@ final class RouteTest extends TestCase
 
     public function test_contradictions_are_said_with_choices(): void
     {
-        $said = fn (array $more): string => implode(' ', array_map(fn ($c): string => ($c->forbids ? 'FORBID ' : 'WARN ').$c->message.' '.implode('|', $c->choices), $this->route($more)->conflicts));
-        $coats = fn (string ...$products): array => ['coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => array_map(fn (string $p): array => ['product' => $p], $products), 'buff' => false]]];
-        self::assertStringContainsString('FORBID Wiping varnish (oil-based thinned) over Paste wax: nothing sticks over wax', $said($coats('Paste wax', self::VARNISH)));
+        $said = fn (array $more): string => implode(
+            ' ',
+            array_map(
+                fn ($c): string => ($c->forbids ? 'FORBID ' : 'WARN ').$c->message.' '.implode('|', $c->choices),
+                $this->route($more)->conflicts,
+            ),
+        );
+        $coats = fn (string ...$products): array => [
+            'coats' => [
+                [
+                    'zones' => ['outside', 'inside', 'rim'],
+                    'layers' => array_map(fn (string $p): array => ['product' => $p], $products), 'buff' => false,
+                ],
+            ],
+        ];
+        self::assertStringContainsString(
+            'FORBID Wiping varnish (oil-based thinned) over Paste wax: nothing sticks over wax',
+            $said($coats('Paste wax', self::VARNISH)),
+        );
         self::assertStringContainsString(
             'The first coat asks for grains of 26.5 µm or finer, the dye for 32.0',
             $said(
                 ['wood' => 'Maple (sugar)', 'marks' => [self::DYE]] + $coats('Friction polish (shellac oil alcohol)'),
             ),
         );
-        self::assertStringContainsString('would be dragged about', $said(['marks' => [['product' => 'Alcohol dye (powder)'] + self::DYE]] + $coats('Dewaxed shellac (2 lb cut)')));
-        self::assertStringContainsString('lie on the same place', $said(['marks' => [['id' => 'a', 'kind' => 'flutes', 'on' => 'outer', 'from_mm' => 10, 'to_mm' => 30], ['id' => 'b', 'kind' => 'scorch', 'on' => 'outer', 'from_mm' => 20, 'to_mm' => 40]]]));
-        self::assertStringContainsString('size falls by', $said(['surface' => ['own' => ['outside' => ['P80', 'P320']]]]));
+        self::assertStringContainsString(
+            'would be dragged about',
+            $said(
+                ['marks' => [['product' => 'Alcohol dye (powder)'] + self::DYE]] + $coats('Dewaxed shellac (2 lb cut)'),
+            ),
+        );
+        self::assertStringContainsString(
+            'lie on the same place',
+            $said(
+                [
+                    'marks' => [
+                        ['id' => 'a', 'kind' => 'flutes', 'on' => 'outer', 'from_mm' => 10, 'to_mm' => 30],
+                        ['id' => 'b', 'kind' => 'scorch', 'on' => 'outer', 'from_mm' => 20, 'to_mm' => 40],
+                    ],
+                ],
+            ),
+        );
+        self::assertStringContainsString(
+            'size falls by', $said(['surface' => ['own' => ['outside' => ['P80', 'P320']]]]),
+        );
         self::assertSame('', $said($coats(self::VARNISH, self::VARNISH)));
         self::assertStringContainsString(
             'WARN Iron liquor (ebonising) over Ash (white): it needs tannin',
@@ -348,7 +413,20 @@ final class RouteTest extends TestCase
 
     public function test_what_is_left_counts_running_waits_and_hands_skipped_ones_on(): void
     {
-        $route = $this->route(['coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => self::VARNISH], ['product' => self::VARNISH, 'denib' => 'pad'], ['product' => self::VARNISH]], 'buff' => false]]]);
+        $route = $this->route(
+            [
+                'coats' => [
+                    [
+                        'zones' => ['outside', 'inside', 'rim'],
+                        'layers' => [
+                            ['product' => self::VARNISH], ['product' => self::VARNISH, 'denib' => 'pad'],
+                            ['product' => self::VARNISH],
+                        ],
+                        'buff' => false,
+                    ],
+                ],
+            ],
+        );
         $clock = new CureClock(ClimateRecord::of([[0, 21.0, 50.0]]));
         $done = [];
         foreach ($route->steps as $step) {
@@ -357,7 +435,9 @@ final class RouteTest extends TestCase
                 break;
             }
         }
-        $tasks = fn (array $skipped): array => array_column(Remaining::of('1', 'Ebb bowl', null, 1, $route, $done, $skipped, $clock)->tasks, null, 'id');
+        $tasks = fn (array $skipped): array => array_column(
+            Remaining::of('1', 'Ebb bowl', null, 1, $route, $done, $skipped, $clock)->tasks, null, 'id',
+        );
         $second = $tasks([])['l2'];
         self::assertSame(1_000_000_020 + 4 * 3600, $second->notBefore);
         self::assertSame(1_000_000_020 + 18 * 3600, $second->notAfter);
@@ -368,9 +448,16 @@ final class RouteTest extends TestCase
 
     public function test_a_document_survives_reading_and_writing(): void
     {
-        $first = $this->piece(['marks' => [self::DYE], 'surface' => ['tool_mark_um' => 60, 'own' => ['rim' => ['P120', 'CAMI 220']]], 'due_at' => '2026-12-12T17:00:00Z', 'note' => 'for the door'])->toArray();
+        $first = $this->piece(
+            [
+                'marks' => [self::DYE], 'surface' => ['tool_mark_um' => 60, 'own' => ['rim' => ['P120', 'CAMI 220']]],
+                'due_at' => '2026-12-12T17:00:00Z', 'note' => 'for the door',
+            ],
+        )->toArray();
         $json = json_encode($first, JSON_THROW_ON_ERROR);
-        self::assertSame($json, json_encode(Piece::read(Document::decode($json), Tables::of(Catalogue::shipped()))->toArray()));
+        self::assertSame(
+            $json, json_encode(Piece::read(Document::decode($json), Tables::of(Catalogue::shipped()))->toArray()),
+        );
     }
 
     /** @param  array<string, mixed>  $more */
@@ -396,13 +483,24 @@ final class RouteTest extends TestCase
         yield 'mark off the piece' => [['marks' => [['from_mm' => 500, 'to_mm' => 510] + self::DYE]], 'bands.tide'];
         yield 'mark twice' => [['marks' => [self::DYE, self::DYE]], 'marks.1.id'];
         yield 'colour' => [['marks' => [['colour' => 'blue'] + self::DYE]], 'marks.0.colour'];
-        yield 'product' => [['coats' => [['zones' => ['outside'], 'layers' => [['product' => 'Ketchup']]]]], 'coats.0.layers.0.product'];
-        yield 'zone twice' => [['coats' => [['zones' => ['outside'], 'layers' => []], ['zones' => ['outside'], 'layers' => []]]], 'coats.1.zones.0'];
+        yield 'product' => [
+            ['coats' => [['zones' => ['outside'], 'layers' => [['product' => 'Ketchup']]]]], 'coats.0.layers.0.product',
+        ];
+        yield 'zone twice' => [
+            ['coats' => [['zones' => ['outside'], 'layers' => []], ['zones' => ['outside'], 'layers' => []]]],
+            'coats.1.zones.0',
+        ];
     }
 
     public function test_the_true_size_drawing_is_as_large_as_the_piece(): void
     {
-        $piece = $this->piece(['marks' => [self::DYE, ['id' => 'ring', 'kind' => 'v-groove', 'on' => 'rim', 'from_mm' => 1, 'to_mm' => 3]]]);
+        $piece = $this->piece(
+            [
+                'marks' => [
+                    self::DYE, ['id' => 'ring', 'kind' => 'v-groove', 'on' => 'rim', 'from_mm' => 1, 'to_mm' => 3],
+                ],
+            ],
+        );
         $svg = new \SimpleXMLElement(Elevation::of($piece->body(), '<Bowl & "co">')->trueSize());
         [, , $width, $height] = array_map(floatval(...), explode(' ', (string) $svg['viewBox']));
         self::assertSame([$width.'mm', $height.'mm'], [(string) $svg['width'], (string) $svg['height']]);
@@ -414,8 +512,14 @@ final class RouteTest extends TestCase
     private function piece(array $more): Piece
     {
         return Piece::read(Document::of($more + [
-            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Bowl', 'form' => 'shallow-bowl', 'wood' => 'Ash (white)', 'grain' => 'side',
-            'shape' => Form::ShallowBowl->profile(260, 70, 90, 7)->toArray(), 'coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Oil-varnish blend']], 'buff' => false]],
+            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Bowl', 'form' => 'shallow-bowl',
+            'wood' => 'Ash (white)', 'grain' => 'side',
+            'shape' => Form::ShallowBowl->profile(260, 70, 90, 7)->toArray(), 'coats' => [
+                [
+                    'zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Oil-varnish blend']],
+                    'buff' => false,
+                ],
+            ],
         ]), Tables::of(Catalogue::shipped()));
     }
 

@@ -100,7 +100,9 @@ final class SandingTest extends TestCase
             // 260 mm at 5 m/s is 367 rpm, and the lathe is set in tens.
             self::assertSame(360, $sanding->rpm);
             self::assertLessThanOrEqual(5.0, $sanding->speedMPerS);
-            self::assertEqualsWithDelta(RimSpeed::metresPerSecond(2 * $measured->zones[$zone]->meanRadiusMm, 360), $sanding->speedMPerS, 1e-9);
+            self::assertEqualsWithDelta(
+                RimSpeed::metresPerSecond(2 * $measured->zones[$zone]->meanRadiusMm, 360), $sanding->speedMPerS, 1e-9,
+            );
         }
         $together = array_sum(array_map(fn (Sanding $sanding): float => $sanding->minutes(), $sandings));
         $apart = array_sum(array_map(fn (Sanding $sanding): float => $sanding->best->totalMinutes ?? 0.0, $sandings));
@@ -132,7 +134,10 @@ final class SandingTest extends TestCase
         self::assertSame(['P120'], $sanding->best?->gritNames(), 'as far as it goes');
         self::assertStringContainsString('Missing is a grit', (string) $sanding->missing);
         self::assertSame($sanding->own, $sanding->chosen());
-        self::assertSame(['jump', 'jump'], array_map(fn (ProgressionFault $fault): string => $fault->kind, $sanding->own->faults ?? []));
+        self::assertSame(
+            ['jump', 'jump'],
+            array_map(fn (ProgressionFault $fault): string => $fault->kind, $sanding->own->faults ?? []),
+        );
     }
 
     /**
@@ -144,8 +149,12 @@ final class SandingTest extends TestCase
     {
         $job = SandingJob::of(80, $limit, $floor, 70_000, ScratchModel::on(6000, 3));
         $ladder = Progression::own($job, $this->catalogue->abrasives()->allNamed($own, 'own'));
-        self::assertSame($faults, array_map(fn (ProgressionFault $fault): string => "$fault->kind $fault->at", $ladder->faults));
-        self::assertEqualsWithDelta(array_sum(array_map(fn ($step): float => $step->minutes, $ladder->steps)), $ladder->totalMinutes, 1e-9);
+        self::assertSame(
+            $faults, array_map(fn (ProgressionFault $fault): string => "$fault->kind $fault->at", $ladder->faults),
+        );
+        self::assertEqualsWithDelta(
+            array_sum(array_map(fn ($step): float => $step->minutes, $ladder->steps)), $ladder->totalMinutes, 1e-9,
+        );
         foreach ($ladder->faults as $fault) {
             self::assertStringContainsString($fault->at, $fault->message);
         }
@@ -173,13 +182,17 @@ final class SandingTest extends TestCase
         $job = SandingJob::of(80, 12, null, 70_000, ScratchModel::on(6000, 3));
         $table = $this->catalogue->abrasives();
         $with = Progression::own($job, $table->allNamed(['P120', 'P150', 'P180', 'P240', 'P320'], 'own'));
-        $needless = array_values(array_filter($with->faults, fn (ProgressionFault $fault): bool => $fault->kind === 'needless'));
+        $needless = array_values(
+            array_filter($with->faults, fn (ProgressionFault $fault): bool => $fault->kind === 'needless'),
+        );
         self::assertNotSame([], $needless);
         foreach ($needless as $fault) {
             $without = Progression::own(
                 $job, $table->allNamed(array_values(array_diff($with->gritNames(), explode(', ', $fault->at))), 'own'),
             );
-            self::assertStringContainsString(sprintf('%.1f min shorter', $with->totalMinutes - $without->totalMinutes), $fault->message);
+            self::assertStringContainsString(
+                sprintf('%.1f min shorter', $with->totalMinutes - $without->totalMinutes), $fault->message,
+            );
         }
     }
 
@@ -249,9 +262,15 @@ final class SandingTest extends TestCase
     private function bowl(float $diameter, array $own = []): Piece
     {
         return Piece::read(Document::of([
-            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Bowl', 'form' => 'shallow-bowl', 'wood' => 'Ash (white)', 'grain' => 'side',
+            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Bowl', 'form' => 'shallow-bowl',
+            'wood' => 'Ash (white)', 'grain' => 'side',
             'shape' => Form::ShallowBowl->profile($diameter, 70, 90, 7)->toArray(), 'surface' => ['own' => $own],
-            'coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Oil-varnish blend']], 'buff' => false]],
+            'coats' => [
+                [
+                    'zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Oil-varnish blend']],
+                    'buff' => false,
+                ],
+            ],
         ]), Tables::of($this->catalogue));
     }
 }

@@ -18,7 +18,11 @@ use PHPUnit\Framework\TestCase;
 
 final class ScheduleTest extends TestCase
 {
-    private const WEEK = ['mon' => [['08:00', '12:00'], ['13:00', '17:00']], 'tue' => [['08:00', '12:00'], ['13:00', '17:00']], 'wed' => [['08:00', '12:00'], ['13:00', '17:00']], 'thu' => [['08:00', '12:00'], ['13:00', '17:00']], 'fri' => [['08:00', '12:00']]];
+    private const WEEK = [
+        'mon' => [['08:00', '12:00'], ['13:00', '17:00']], 'tue' => [['08:00', '12:00'], ['13:00', '17:00']],
+        'wed' => [['08:00', '12:00'], ['13:00', '17:00']], 'thu' => [['08:00', '12:00'], ['13:00', '17:00']],
+        'fri' => [['08:00', '12:00']],
+    ];
 
     public function test_waits_run_over_night_and_hands_on_work_does_not(): void
     {
@@ -29,7 +33,9 @@ final class ScheduleTest extends TestCase
     public function test_a_window_that_falls_in_the_weekend_moves_the_earlier_task(): void
     {
         // Friday's coat could only be recoated on Saturday: it has to wait for Monday.
-        $plan = $this->plan([$this->piece('p', [['coat1', 30, []], ['coat2', 30, [['coat1', 6, 24]]]])], '2026-12-04T08:00:00Z');
+        $plan = $this->plan(
+            [$this->piece('p', [['coat1', 30, []], ['coat2', 30, [['coat1', 6, 24]]]])], '2026-12-04T08:00:00Z',
+        );
         self::assertSame([], $plan->broken);
         self::assertSame('2026-12-07T08:00:00Z', $this->starts($plan)[0]);
     }
@@ -45,7 +51,9 @@ final class ScheduleTest extends TestCase
     {
         $plan = $this->plan([$this->piece('p', [['a', 200, []], ['b', 60, [['a', 0, null]]]])]);
         self::assertSame('2026-12-01T13:00:00Z', $this->starts($plan)[1]);
-        $split = $this->plan([$this->piece('p', [['a', 200, []], ['b', 60, [['a', 0, null]], ['splittable' => true]]])]);
+        $split = $this->plan(
+            [$this->piece('p', [['a', 200, []], ['b', 60, [['a', 0, null]], ['splittable' => true]]])],
+        );
         self::assertSame('2026-12-01T11:20:00Z', $this->starts($split)[1]);
         self::assertSame('2026-12-01T13:20:00Z', gmdate('Y-m-d\TH:i:s\Z', $split->tasks[1]->end));
     }
@@ -80,7 +88,10 @@ final class ScheduleTest extends TestCase
     {
         $plan = $this->plan([
             $this->piece('due-first', [['a', 200, []]], '2026-12-01T12:00:00Z'),
-            $this->piece('open-window', [['b', 60, [], ['not_before' => '2026-12-01T09:00:00Z', 'not_after' => '2026-12-01T10:00:00Z']]]),
+            $this->piece(
+                'open-window',
+                [['b', 60, [], ['not_before' => '2026-12-01T09:00:00Z', 'not_after' => '2026-12-01T10:00:00Z']]],
+            ),
         ]);
         self::assertSame([], $plan->broken);
         self::assertSame('open-window', $plan->tasks[0]->piece);
@@ -95,7 +106,14 @@ final class ScheduleTest extends TestCase
             $tasks = [];
             for ($t = 0; $t < 25; $t++) {
                 $min = mt_rand(0, 3) === 0 ? mt_rand(4, 30) : 0;
-                $tasks[] = ["t$t", mt_rand(4, 40), $t === 0 ? [] : [['t'.($t - 1), $min, $min > 0 && mt_rand(0, 4) === 0 ? $min + 60 : null]], ['needs' => mt_rand(0, 1) === 1 ? ['turner' => 1, 'lathe' => 1] : ['turner' => 1], 'batch' => 'b'.mt_rand(0, 5)]];
+                $tasks[] = [
+                    "t$t", mt_rand(4, 40),
+                    $t === 0 ? [] : [['t'.($t - 1), $min, $min > 0 && mt_rand(0, 4) === 0 ? $min + 60 : null]],
+                    [
+                        'needs' => mt_rand(0, 1) === 1 ? ['turner' => 1, 'lathe' => 1] : ['turner' => 1],
+                        'batch' => 'b'.mt_rand(0, 5),
+                    ],
+                ];
             }
             $pieces[] = $this->piece("p$p", $tasks, sprintf('2026-12-%02dT17:00:00Z', mt_rand(5, 28)));
         }
@@ -105,14 +123,18 @@ final class ScheduleTest extends TestCase
         self::assertCount(1500, $plan->tasks);
         self::assertGreaterThanOrEqual($plan->lowerBound, $plan->finish);
         $again = (new OrderSearch)->plan($problem)->toArray();
-        self::assertSame(array_diff_key($plan->toArray(), ['milliseconds' => 0]), array_diff_key($again, ['milliseconds' => 0]));
+        self::assertSame(
+            array_diff_key($plan->toArray(), ['milliseconds' => 0]), array_diff_key($again, ['milliseconds' => 0]),
+        );
     }
 
     /** @param  array<string, mixed>  $change */
     #[DataProvider('nonsense')]
     public function test_nonsense_is_refused_by_name(array $change, string $reason, string $field): void
     {
-        $document = array_replace($this->document([$this->piece('p', [['a', 20, []], ['b', 20, [['a', 1, null]]]])]), $change);
+        $document = array_replace(
+            $this->document([$this->piece('p', [['a', 20, []], ['b', 20, [['a', 1, null]]]])]), $change,
+        );
         try {
             ProblemDocument::read(Document::of($document));
             self::fail('It was taken.');
@@ -124,13 +146,31 @@ final class ScheduleTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
     public static function nonsense(): iterable
     {
-        $piece = fn (array ...$tasks): array => ['pieces' => [['id' => 'p', 'due' => null, 'weight' => 1, 'tasks' => $tasks]]];
-        $task = fn (string $id, array $more = []): array => $more + ['id' => $id, 'minutes' => 10, 'needs' => ['turner' => 1], 'after' => []];
-        yield 'ring' => [$piece($task('a', ['after' => [['task' => 'b', 'min_hours' => 0]]]), $task('b', ['after' => [['task' => 'a', 'min_hours' => 0]]])), 'cyclic', 'pieces.0.tasks'];
-        yield 'unknown predecessor' => [$piece($task('a', ['after' => [['task' => 'z', 'min_hours' => 0]]])), 'unknown', 'pieces.0.tasks.0.after.0.task'];
-        yield 'impossible window' => [$piece($task('a'), $task('b', ['after' => [['task' => 'a', 'min_hours' => 5, 'max_hours' => 4]]])), 'invalid', 'pieces.0.tasks.1.after.0.max_hours'];
+        $piece = fn (array ...$tasks): array => [
+            'pieces' => [['id' => 'p', 'due' => null, 'weight' => 1, 'tasks' => $tasks]],
+        ];
+        $task = fn (string $id, array $more = []): array => $more + [
+            'id' => $id, 'minutes' => 10, 'needs' => ['turner' => 1], 'after' => [],
+        ];
+        yield 'ring' => [
+            $piece(
+                $task('a', ['after' => [['task' => 'b', 'min_hours' => 0]]]),
+                $task('b', ['after' => [['task' => 'a', 'min_hours' => 0]]]),
+            ),
+            'cyclic', 'pieces.0.tasks',
+        ];
+        yield 'unknown predecessor' => [
+            $piece($task('a', ['after' => [['task' => 'z', 'min_hours' => 0]]])), 'unknown',
+            'pieces.0.tasks.0.after.0.task',
+        ];
+        yield 'impossible window' => [
+            $piece($task('a'), $task('b', ['after' => [['task' => 'a', 'min_hours' => 5, 'max_hours' => 4]]])),
+            'invalid', 'pieces.0.tasks.1.after.0.max_hours',
+        ];
         yield 'too long' => [$piece($task('a', ['minutes' => 500])), 'too-long', 'pieces.0.tasks.0.minutes'];
-        yield 'too much' => [$piece($task('a', ['needs' => ['turner' => 2]])), 'resource', 'pieces.0.tasks.0.needs.turner'];
+        yield 'too much' => [
+            $piece($task('a', ['needs' => ['turner' => 2]])), 'resource', 'pieces.0.tasks.0.needs.turner',
+        ];
         yield 'negative minutes' => [$piece($task('a', ['minutes' => -1])), 'out-of-range', 'pieces.0.tasks.0.minutes'];
         yield 'twice the same' => [$piece($task('a'), $task('a')), 'invalid', 'pieces.0.tasks.1.id'];
         yield 'no hours' => [['hours' => []], 'no-hours', 'hours'];
@@ -152,7 +192,10 @@ final class ScheduleTest extends TestCase
                 self::assertGreaterThanOrEqual($lathe, $placed->start);
                 $lathe = $placed->end;
             }
-            $inside = array_filter($problem->hours->stretchesOn(gmdate('Y-m-d', $placed->start)), fn (array $s): bool => $s[0] <= $placed->start && $placed->end <= $s[1]);
+            $inside = array_filter(
+                $problem->hours->stretchesOn(gmdate('Y-m-d', $placed->start)),
+                fn (array $s): bool => $s[0] <= $placed->start && $placed->end <= $s[1],
+            );
             self::assertNotSame([], $inside);
         }
         $broken = array_map(fn ($window): string => "$window->piece $window->task", $plan->broken);
@@ -175,10 +218,12 @@ final class ScheduleTest extends TestCase
      */
     private function piece(string $id, array $tasks, ?string $due = null): array
     {
-        return ['id' => $id, 'due' => $due, 'weight' => 1, 'tasks' => array_map(fn (array $t): array => ($t[3] ?? []) + [
-            'id' => $t[0], 'minutes' => $t[1], 'needs' => ['turner' => 1],
-            'after' => array_map(fn (array $lag): array => ['task' => $lag[0], 'min_hours' => $lag[1], 'max_hours' => $lag[2]], $t[2]),
-        ], $tasks)];
+        $lag = fn (array $one): array => ['task' => $one[0], 'min_hours' => $one[1], 'max_hours' => $one[2]];
+        $tasks = array_map(fn (array $t): array => ($t[3] ?? []) + [
+            'id' => $t[0], 'minutes' => $t[1], 'needs' => ['turner' => 1], 'after' => array_map($lag, $t[2]),
+        ], $tasks);
+
+        return ['id' => $id, 'due' => $due, 'weight' => 1, 'tasks' => $tasks];
     }
 
     public function test_within_its_budget_it_finds_a_better_order_than_the_due_dates_give(): void
@@ -253,9 +298,15 @@ final class ScheduleTest extends TestCase
      * @param  array<string, int>  $resources
      * @return array<string, mixed>
      */
-    private function document(array $pieces, string $start = '2026-12-01T08:00:00Z', array $resources = ['turner' => 1, 'lathe' => 1]): array
-    {
-        return ['start' => $start, 'hours' => self::WEEK, 'closed' => ['2026-12-25'], 'resources' => $resources, 'pieces' => $pieces];
+    private function document(
+        array $pieces,
+        string $start = '2026-12-01T08:00:00Z',
+        array $resources = ['turner' => 1, 'lathe' => 1],
+    ): array {
+        return [
+            'start' => $start, 'hours' => self::WEEK, 'closed' => ['2026-12-25'], 'resources' => $resources,
+            'pieces' => $pieces,
+        ];
     }
 
     /** @param  list<array<string, mixed>>  $pieces */
@@ -268,8 +319,11 @@ final class ScheduleTest extends TestCase
      * @param  list<array<string, mixed>>  $pieces
      * @param  array<string, int>  $resources
      */
-    private function plan(array $pieces, string $start = '2026-12-01T08:00:00Z', array $resources = ['turner' => 1, 'lathe' => 1]): Plan
-    {
+    private function plan(
+        array $pieces,
+        string $start = '2026-12-01T08:00:00Z',
+        array $resources = ['turner' => 1, 'lathe' => 1],
+    ): Plan {
         return (new OrderSearch)->plan(
             ProblemDocument::read(Document::of($this->document($pieces, $start, $resources))),
         );

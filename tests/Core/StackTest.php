@@ -41,7 +41,9 @@ final class StackTest extends TestCase
         for ($i = 0; $i < 60; $i++) {
             $layers = [];
             for ($k = 0, $count = mt_rand(1, 8); $k < $count; $k++) {
-                $layers[] = new Layer($coatings[mt_rand(0, count($coatings) - 1)], [null, ...Denib::cases()][mt_rand(0, 3)], 24.0);
+                $layers[] = new Layer(
+                    $coatings[mt_rand(0, count($coatings) - 1)], [null, ...Denib::cases()][mt_rand(0, 3)], 24.0,
+                );
             }
             $stack = Stack::judge(null, $layers);
             $film = 0.0;
@@ -50,7 +52,8 @@ final class StackTest extends TestCase
                 /** @var Coating $coating */
                 $coating = $layer->product;
                 $soaksIn = $k === 0 && str_ends_with($coating->key, '-sealer');
-                $film += $coating->buildsFilm() ? 1000 / $coating->coverageM2PerL * $coating->solidsPercent / 100 * ($soaksIn ? 0.5 : 1) : 0.0;
+                $film += $coating->buildsFilm()
+                    ? 1000 / $coating->coverageM2PerL * $coating->solidsPercent / 100 * ($soaksIn ? 0.5 : 1) : 0.0;
                 self::assertEqualsWithDelta($film, $stack->filmUm[$k], 1e-9);
             }
             self::assertSame($stack->filmUm[count($layers) - 1], $stack->totalUm());
@@ -61,7 +64,9 @@ final class StackTest extends TestCase
     public function test_a_rubbing_that_would_go_through_the_film_is_caught(): void
     {
         $polish = $this->catalogue->coatings()->coating('Friction polish (shellac oil alcohol)');
-        $judge = fn (Denib $denib, int $coats): Stack => Stack::judge(null, [...array_fill(0, $coats, new Layer($polish, null, 24)), new Layer($polish, $denib, 24)]);
+        $judge = fn (Denib $denib, int $coats): Stack => Stack::judge(
+            null, [...array_fill(0, $coats, new Layer($polish, null, 24)), new Layer($polish, $denib, 24)],
+        );
         // One coat leaves 8 µm: worn paper takes all of it, a pad three.
         self::assertSame('caution', $judge(Denib::Paper, 1)->verdict->overall());
         self::assertStringContainsString('Only 8 µm of film stands', $judge(Denib::Paper, 1)->notes[0]->reason);
@@ -69,7 +74,9 @@ final class StackTest extends TestCase
         self::assertSame([], $judge(Denib::Pad, 1)->notes);
         self::assertSame([], $judge(Denib::Paper, 2)->notes);
         $oil = $this->catalogue->coatings()->coating('Oil-varnish blend');
-        self::assertSame([], Stack::judge(null, [new Layer($oil, null, null), new Layer($oil, Denib::Paper, 24)])->notes);
+        self::assertSame(
+            [], Stack::judge(null, [new Layer($oil, null, null), new Layer($oil, Denib::Paper, 24)])->notes,
+        );
     }
 
     public function test_the_verdict_of_a_stack_is_its_worst(): void
@@ -78,13 +85,28 @@ final class StackTest extends TestCase
         $names = array_keys([...$this->catalogue->coatings()->coatings(), ...$this->catalogue->coatings()->stains()]);
         $woods = $this->catalogue->woods();
         for ($i = 0; $i < 80; $i++) {
-            $layers = array_map(fn (): Layer => new Layer($this->catalogue->coatings()->product($names[mt_rand(0, count($names) - 1)]), [null, ...Denib::cases()][mt_rand(0, 3)], (float) mt_rand(1, 2000)), range(0, mt_rand(0, 5)));
+            $layers = array_map(
+                fn (): Layer => new Layer(
+                    $this->catalogue->coatings()->product($names[mt_rand(0, count($names) - 1)]),
+                    [null, ...Denib::cases()][mt_rand(0, 3)], (float) mt_rand(1, 2000),
+                ),
+                range(0, mt_rand(0, 5)),
+            );
             $stack = Stack::judge($woods->named($woods->names()[mt_rand(0, 26)]), $layers);
             $all = array_map(fn ($pair): Verdict => $pair->verdict, [...$stack->pairs, ...$stack->notes]);
-            self::assertSame($all === [] ? Verdict::Fine : array_reduce($all, fn (Verdict $worst, Verdict $one): Verdict => $one->isWorseThan($worst) ? $one : $worst, Verdict::Fine), $stack->verdict);
+            self::assertSame(
+                $all === [] ? Verdict::Fine : array_reduce(
+                    $all, fn (Verdict $worst, Verdict $one): Verdict => $one->isWorseThan($worst) ? $one : $worst,
+                    Verdict::Fine,
+                ),
+                $stack->verdict,
+            );
             foreach ([...$stack->pairs, ...$stack->notes] as $pair) {
                 self::assertNotSame('', $pair->reason);
-                self::assertTrue($pair->verdict === Verdict::Fine || $pair->mend !== null, "$pair->under, $pair->over: not fine and no mend");
+                self::assertTrue(
+                    $pair->verdict === Verdict::Fine || $pair->mend !== null,
+                    "$pair->under, $pair->over: not fine and no mend",
+                );
             }
         }
     }
@@ -128,7 +150,9 @@ final class StackTest extends TestCase
             self::assertLessThanOrEqual($coating->wetUm(), $coating->dryUm());
         }
         // 12 m²/L at 35 % solids: 83.3 µm wet, 29.2 µm dry.
-        $table = $this->catalogue->coatings()->withLabels(['Wiping varnish (oil-based thinned)' => ['coverage_m2_per_l' => 12.0, 'solids_percent' => 35.0]]);
+        $table = $this->catalogue->coatings()->withLabels(
+            ['Wiping varnish (oil-based thinned)' => ['coverage_m2_per_l' => 12.0, 'solids_percent' => 35.0]],
+        );
         self::assertEqualsWithDelta(83.33, $table->coating('Wiping varnish (oil-based thinned)')->wetUm(), 0.01);
         self::assertEqualsWithDelta(29.17, $table->coating('Wiping varnish (oil-based thinned)')->dryUm(), 0.01);
     }
@@ -154,10 +178,18 @@ final class StackTest extends TestCase
     {
         mt_srand(63);
         for ($i = 0; $i < 40; $i++) {
-            $parts = array_map(fn (int $k): array => ['name' => "part $k", 'parts' => mt_rand(0, 90) / 10 + ($k === 0 ? 0.5 : 0), 'density' => mt_rand(0, 1) === 1 ? mt_rand(70, 130) / 100 : null], range(0, mt_rand(0, 5)));
+            $parts = array_map(
+                fn (int $k): array => [
+                    'name' => "part $k", 'parts' => mt_rand(0, 90) / 10 + ($k === 0 ? 0.5 : 0),
+                    'density' => mt_rand(0, 1) === 1 ? mt_rand(70, 130) / 100 : null,
+                ],
+                range(0, mt_rand(0, 5)),
+            );
             $volume = (float) mt_rand(5, 900);
             $mix = Mix::byParts($volume, $parts);
-            self::assertEqualsWithDelta($volume, array_sum(array_map(fn (array $item): float => (float) $item['ml'], $mix->items)), 1e-6);
+            self::assertEqualsWithDelta(
+                $volume, array_sum(array_map(fn (array $item): float => (float) $item['ml'], $mix->items)), 1e-6,
+            );
             $sum = array_sum(array_column($parts, 'parts'));
             foreach ($mix->items as $k => $item) {
                 self::assertEqualsWithDelta($parts[$k]['parts'] / $sum, (float) $item['ml'] / $volume, 1e-9);
@@ -167,8 +199,12 @@ final class StackTest extends TestCase
     }
 
     #[DataProvider('resins')]
-    public function test_resin_and_hardener_by_volume_or_by_mass_in_batches(bool $byMass, float $pot, float $use, int $batches): void
-    {
+    public function test_resin_and_hardener_by_volume_or_by_mass_in_batches(
+        bool $byMass,
+        float $pot,
+        float $use,
+        int $batches,
+    ): void {
         $mix = Mix::twoPart(40, [2, 1], $byMass, [1.1, 0.97], $pot, $use);
         [$resin, $hardener] = $mix->items;
         self::assertEqualsWithDelta(40.0, (float) $resin['ml'] + (float) $hardener['ml'], 1e-9);
@@ -189,25 +225,44 @@ final class StackTest extends TestCase
     public function test_colours_are_judged_under_the_first_coat_of_their_own_zone_only(): void
     {
         $piece = Piece::read(Document::of([
-            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Bowl', 'form' => 'shallow-bowl', 'wood' => 'Ash (white)', 'grain' => 'side',
+            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Bowl', 'form' => 'shallow-bowl',
+            'wood' => 'Ash (white)', 'grain' => 'side',
             'shape' => Form::ShallowBowl->profile(260, 70, 90, 7)->toArray(),
             'marks' => [
-                ['id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 40, 'to_mm' => 60, 'product' => 'Alcohol dye (powder)'],
-                ['id' => 'eye', 'kind' => 'dye', 'on' => 'inner', 'from_mm' => 10, 'to_mm' => 20, 'product' => 'Water dye (powder)'],
+                [
+                    'id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 40, 'to_mm' => 60,
+                    'product' => 'Alcohol dye (powder)',
+                ],
+                [
+                    'id' => 'eye', 'kind' => 'dye', 'on' => 'inner', 'from_mm' => 10, 'to_mm' => 20,
+                    'product' => 'Water dye (powder)',
+                ],
                 ['id' => 'line', 'kind' => 'v-groove', 'on' => 'outer', 'from_mm' => 61, 'to_mm' => 63],
             ],
             'coats' => [
-                ['zones' => ['outside', 'rim'], 'layers' => [['product' => 'Dewaxed shellac (2 lb cut)']], 'buff' => false],
+                [
+                    'zones' => ['outside', 'rim'], 'layers' => [['product' => 'Dewaxed shellac (2 lb cut)']],
+                    'buff' => false,
+                ],
                 ['zones' => ['inside'], 'layers' => [['product' => 'Dewaxed shellac (2 lb cut)']], 'buff' => false],
             ],
         ]), Tables::of($this->catalogue));
-        $verdicts = array_map(fn ($plan): array => array_map(fn (array $over): array => [$over[0]->band->id, $over[1]->verdict->value], $plan->overColours($piece->body()->marks)), $piece->body()->coatPlans);
+        $verdicts = array_map(
+            fn ($plan): array => array_map(
+                fn (array $over): array => [$over[0]->band->id, $over[1]->verdict->value],
+                $plan->overColours($piece->body()->marks),
+            ),
+            $piece->body()->coatPlans,
+        );
         self::assertSame([[['tide', 'barrier']], [['eye', 'fine']]], $verdicts);
     }
 
     public function test_labels_out_of_range_or_out_of_order_are_refused_by_field(): void
     {
-        foreach ([['solids_percent' => 120.0], ['coverage_m2_per_l' => 0.0], ['recoat_from_h' => -1.0], ['full_cure_days' => NAN]] as $label) {
+        foreach ([
+            ['solids_percent' => 120.0], ['coverage_m2_per_l' => 0.0], ['recoat_from_h' => -1.0],
+            ['full_cure_days' => NAN],
+        ] as $label) {
             try {
                 $this->catalogue->coatings()->withLabels(['Hard-wax oil' => $label]);
                 self::fail('It was taken: '.key($label));

@@ -37,7 +37,10 @@ final class WindowTest extends TestCase
             $coats = [];
             for ($t = 0, $count = mt_rand(2, 5); $t < $count; $t++) {
                 $closing = mt_rand(0, 2) > 0;
-                $coats[] = ["c$t", [10, 20, 45][mt_rand(0, 2)], $t === 0 ? null : ['c'.($t - 1), $closing ? $window[0] : 24, $closing ? $window[1] : null]];
+                $coats[] = [
+                    "c$t", [10, 20, 45][mt_rand(0, 2)],
+                    $t === 0 ? null : ['c'.($t - 1), $closing ? $window[0] : 24, $closing ? $window[1] : null],
+                ];
             }
             $pieces["p$p"] = $coats;
         }
@@ -51,7 +54,10 @@ final class WindowTest extends TestCase
     /** @return iterable<string, array{array{float, float}, int}> */
     public static function windows(): iterable
     {
-        foreach (['wiping varnish' => [4, 18], 'epoxy while tacky' => [5, 14], 'an hour wide' => [1, 2], 'a quarter of an hour' => [0, 0.25]] as $name => $window) {
+        foreach ([
+            'wiping varnish' => [4, 18], 'epoxy while tacky' => [5, 14], 'an hour wide' => [1, 2],
+            'a quarter of an hour' => [0, 0.25],
+        ] as $name => $window) {
             foreach ([31, 32, 33] as $seed) {
                 yield "$name, $seed" => [$window, $seed];
             }
@@ -60,7 +66,8 @@ final class WindowTest extends TestCase
 
     public function test_of_a_chain_that_cannot_be_kept_only_one_window_is_given_up(): void
     {
-        // Each coat wants the next within 5 to 14 h: two fit into a day, a third does not, and the pair before it need not suffer.
+        // Each coat wants the next within 5 to 14 h: two fit into a day, a third does not, and the pair before it need
+        // not suffer.
         $plan = $this->plan(['p' => [['c0', 20, null], ['c1', 20, ['c0', 5, 14]], ['c2', 20, ['c1', 5, 14]]]]);
         self::assertCount(1, $plan->broken);
         self::assertSame('c2', $plan->broken[0]->task);
@@ -70,7 +77,9 @@ final class WindowTest extends TestCase
 
     public function test_a_window_far_in_the_future_is_not_given_up_for_its_distance(): void
     {
-        $plan = $this->plan(['p' => [['seal', 20, null], ['coat', 20, ['seal', 24 * 90, null]], ['recoat', 20, ['coat', 6, 8]]]]);
+        $plan = $this->plan(
+            ['p' => [['seal', 20, null], ['coat', 20, ['seal', 24 * 90, null]], ['recoat', 20, ['coat', 6, 8]]]],
+        );
         self::assertSame([], $plan->broken);
         self::assertLessThanOrEqual(8 * 3600 + 1200, $this->starts($plan)['recoat'] - $this->starts($plan)['coat']);
     }
@@ -78,7 +87,9 @@ final class WindowTest extends TestCase
     public function test_a_closure_moves_the_coat_before_it(): void
     {
         // Thursday 24th at noon: the recoat would fall on the closed 25th, and the shop opens again on Monday.
-        $plan = $this->plan(['p' => [['c0', 30, null], ['c1', 30, ['c0', 20, 30]]]], '2026-12-24T08:00:00Z', ['2026-12-25']);
+        $plan = $this->plan(
+            ['p' => [['c0', 30, null], ['c1', 30, ['c0', 20, 30]]]], '2026-12-24T08:00:00Z', ['2026-12-25'],
+        );
         self::assertSame([], $plan->broken);
         self::assertSame('2026-12-28', gmdate('Y-m-d', $this->starts($plan)['c0']));
         self::assertSame('2026-12-29', gmdate('Y-m-d', $this->starts($plan)['c1']));
@@ -137,7 +148,12 @@ final class WindowTest extends TestCase
         $reported = array_map(fn ($window): string => "$window->piece $window->task", $plan->broken);
         foreach ($plan->tasks as $placed) {
             foreach ($placed->task->after as $lag) {
-                $end = array_values(array_filter($plan->tasks, fn ($other): bool => $other->piece === $placed->piece && $other->task->id === $lag->task))[0]->end;
+                $end = array_values(
+                    array_filter(
+                        $plan->tasks,
+                        fn ($other): bool => $other->piece === $placed->piece && $other->task->id === $lag->task,
+                    ),
+                )[0]->end;
                 $kept = $lag->wait->maxHours === null || $placed->start <= $end + $lag->wait->maxHours * 3600;
                 self::assertTrue($kept || in_array("$placed->piece {$placed->task->id}", $reported, true));
             }
@@ -146,14 +162,19 @@ final class WindowTest extends TestCase
 
     public function test_a_cold_night_widens_a_window_that_the_clock_would_miss(): void
     {
-        // By the tin the window shuts after 12 h, in the night; at 11 °C the coat has aged half as fast and is still open in the morning.
+        // By the tin the window shuts after 12 h, in the night; at 11 °C the coat has aged half as fast and is still
+        // open in the morning.
         $tasks = [
             Task::of('c0', 20, ['turner' => 1]),
             Task::of('c1', 20, ['turner' => 1], [new Lag('c0', Wait::hours(4, 12, Kinetics::of(2.0)))]),
         ];
-        $hours = WorkingHours::read(Document::of(['hours' => ['tue' => [['16:00', '17:00']], 'wed' => [['08:00', '09:00']]]]));
+        $hours = WorkingHours::read(
+            Document::of(['hours' => ['tue' => [['16:00', '17:00']], 'wed' => [['08:00', '09:00']]]]),
+        );
         $start = (int) strtotime('2026-12-01T08:00:00Z');
-        $air = fn (float $night): CureClock => new CureClock(DayNightClimate::of(21, 50, $night, 50, 9, 18, new \DateTimeZone('UTC')));
+        $air = fn (float $night): CureClock => new CureClock(
+            DayNightClimate::of(21, 50, $night, 50, 9, 18, new \DateTimeZone('UTC')),
+        );
         $plan = fn (float $night): Plan => (new OrderSearch)->plan(
             Problem::of($start, $hours, ['turner' => 1], [Job::of('p', null, 1, $tasks)], $air($night)),
         );
@@ -164,12 +185,20 @@ final class WindowTest extends TestCase
 
     public function test_reasons_name_pieces_and_steps_as_the_maker_does(): void
     {
-        $task = fn (string $id, string $title, array $after = []): Task => Task::of($id, 120, ['turner' => 1], $after, title: $title);
+        $task = fn (string $id, string $title, array $after = []): Task => Task::of(
+            $id, 120, ['turner' => 1], $after, title: $title,
+        );
         $start = (int) strtotime('2026-12-01T08:00:00Z');
-        $hours = WorkingHours::read(Document::of(['hours' => array_fill_keys(['tue', 'wed', 'thu'], [['08:00', '12:00']])]));
+        $hours = WorkingHours::read(
+            Document::of(['hours' => array_fill_keys(['tue', 'wed', 'thu'], [['08:00', '12:00']])]),
+        );
         $plan = (new OrderSearch)->plan(Problem::of($start, $hours, ['turner' => 1], [
             Job::of('7', $start + 3 * 3600, 2, [$task('a', 'sand the outside')], name: 'Ebb bowl'),
-            Job::of('8', $start + 3 * 3600, 1, [$task('a', 'coat 1 of 2'), $task('b', 'coat 2 of 2', [new Lag('a', Wait::hours(12))])], name: 'Gorse vase'),
+            Job::of(
+                '8', $start + 3 * 3600, 1,
+                [$task('a', 'coat 1 of 2'), $task('b', 'coat 2 of 2', [new Lag('a', Wait::hours(12))])],
+                name: 'Gorse vase',
+            ),
         ]));
         self::assertCount(1, $plan->late);
         self::assertSame(
@@ -187,12 +216,17 @@ final class WindowTest extends TestCase
      */
     private function plan(array $pieces, string $start = '2026-12-01T08:00:00Z', array $closed = []): Plan
     {
-        $document = ['start' => $start, 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], self::DAY), 'closed' => $closed, 'resources' => ['turner' => 1], 'pieces' => []];
+        $document = [
+            'start' => $start, 'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], self::DAY),
+            'closed' => $closed, 'resources' => ['turner' => 1], 'pieces' => [],
+        ];
         foreach ($pieces as $id => $coats) {
-            $document['pieces'][] = ['id' => $id, 'due' => '2026-12-12T17:00:00Z', 'weight' => 1, 'tasks' => array_map(fn (array $coat): array => [
+            $tasks = array_map(fn (array $coat): array => [
                 'id' => $coat[0], 'minutes' => $coat[1], 'needs' => ['turner' => 1],
-                'after' => $coat[2] === null ? [] : [['task' => $coat[2][0], 'min_hours' => $coat[2][1], 'max_hours' => $coat[2][2]]],
-            ], $coats)];
+                'after' => $coat[2] === null
+                    ? [] : [['task' => $coat[2][0], 'min_hours' => $coat[2][1], 'max_hours' => $coat[2][2]]],
+            ], $coats);
+            $document['pieces'][] = ['id' => $id, 'due' => '2026-12-12T17:00:00Z', 'weight' => 1, 'tasks' => $tasks];
         }
 
         return (new OrderSearch)->plan(ProblemDocument::read(Document::of($document)));

@@ -61,12 +61,16 @@ final class WoodAndAbrasiveTest extends TestCase
         $names = ['P80', 'P100', 'CAMI 150', 'P150', 'P180', 'CAMI 220', 'P240', 'CAMI 320', 'P400'];
         $table = Catalogue::shipped()->abrasives();
         $grits = $table->allNamed($names, 'available');
-        foreach ([[80.0, 12.0, null], [200.0, 9.0, null], [30.0, 15.0, 8.0], [15.0, 12.0, null]] as [$mark, $limit, $floor]) {
+        foreach ([[80.0, 12.0, null], [200.0, 9.0, null], [30.0, 15.0, 8.0], [15.0, 12.0, null]] as [
+            $mark, $limit, $floor,
+        ]) {
             $job = $this->job($mark, $limit, $floor);
             $best = Progression::shortest($job, $grits, $table);
             $least = INF;
             foreach (range(1, 2 ** count($grits) - 1) as $bits) {
-                $ladder = array_values(array_filter($grits, fn (int $i): bool => ($bits >> $i & 1) === 1, ARRAY_FILTER_USE_KEY));
+                $ladder = array_values(
+                    array_filter($grits, fn (int $i): bool => ($bits >> $i & 1) === 1, ARRAY_FILTER_USE_KEY),
+                );
                 usort($ladder, fn ($a, $b): int => $b->micron <=> $a->micron);
                 $sound = $job->mayEndOn($ladder[count($ladder) - 1]) && ($ladder[0]->micron >= min($mark, 201.0));
                 foreach (array_slice($ladder, 1) as $i => $grit) {
@@ -139,7 +143,11 @@ final class WoodAndAbrasiveTest extends TestCase
         $grits = $table->allNamed(['P80', 'P120', 'P180', 'P240', 'P320'], 'available');
         $deep = Progression::shortest($this->job(500, 12), $grits, $table);
         self::assertGreaterThan(5, $deep->recutSavesMinutes($this->job(500, 12), $grits, $table));
-        self::assertNull(Progression::shortest($this->job(25, 12), $grits, $table)->recutSavesMinutes($this->job(25, 12), $grits, $table));
+        self::assertNull(
+            Progression::shortest($this->job(25, 12), $grits, $table)->recutSavesMinutes(
+                $this->job(25, 12), $grits, $table,
+            ),
+        );
     }
 
     public function test_the_first_grit_reaches_the_bottom_of_the_tool_marks(): void

@@ -20,10 +20,14 @@ final class BenchTest extends FeatureTestCase
         $piece = $this->bowl();
         $this->get('/bench')->assertSee('Mount by the tenon');
         $step = $this->step($piece, 'body/mount');
-        $this->post(route('steps.done', $step))->assertSessionHas('said', 'Done: “Mount by the tenon”. The plan has moved.');
+        $this->post(route('steps.done', $step))->assertSessionHas(
+            'said', 'Done: “Mount by the tenon”. The plan has moved.',
+        );
         $this->get('/bench')->assertSee('Sand the outside');
         // The same address, as a second pair of hands or a page that stayed open would call it.
-        $this->post(route('steps.done', $step))->assertSessionHas('said', '“Mount by the tenon” was already logged; nothing was added.');
+        $this->post(route('steps.done', $step))->assertSessionHas(
+            'said', '“Mount by the tenon” was already logged; nothing was added.',
+        );
         self::assertSame(1, $piece->logEntries()->where('kind', 'done')->count());
     }
 
@@ -33,20 +37,40 @@ final class BenchTest extends FeatureTestCase
         $before = $piece->refresh()->ready_at;
         Carbon::setTestNow('2026-12-03 15:00:00');
         $this->work($piece, 'body/mount');
-        self::assertMatchesRegularExpression('/The plan has moved\. Ebb bowl will be ready [\d.]+ days later than before: \w{3} \d+ Dec/', (string) session('said'));
+        self::assertMatchesRegularExpression(
+            '/The plan has moved\. Ebb bowl will be ready [\d.]+ days later than before: \w{3} \d+ Dec/',
+            (string) session('said'),
+        );
         $this->work($piece, 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean', 'l1');
         self::assertTrue($piece->refresh()->ready_at->gt($before->addDay()));
         $second = $this->step($piece, 'l2');
         self::assertSame('2026-12-04 09:00:00', (string) $second->opens_at);
         $this->get('/bench')->assertSee('Waiting')->assertSee('from Fri 4 Dec 09:00');
-        $this->post(route('steps.done', $second))->assertSessionHas('said', fn (string $said): bool => str_contains($said, '18 h before its wait was over'));
+        $this->post(route('steps.done', $second))->assertSessionHas(
+            'said', fn (string $said): bool => str_contains($said, '18 h before its wait was over'),
+        );
     }
 
     public function test_a_window_that_closes_today_is_on_the_bench_and_a_missed_one_is_said(): void
     {
-        $piece = $this->bowl(['coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Wiping varnish (oil-based thinned)', 'denib' => null], ['product' => 'Wiping varnish (oil-based thinned)', 'denib' => 'pad']], 'buff' => false]]]);
+        $piece = $this->bowl(
+            [
+                'coats' => [
+                    [
+                        'zones' => ['outside', 'inside', 'rim'],
+                        'layers' => [
+                            ['product' => 'Wiping varnish (oil-based thinned)', 'denib' => null],
+                            ['product' => 'Wiping varnish (oil-based thinned)', 'denib' => 'pad'],
+                        ],
+                        'buff' => false,
+                    ],
+                ],
+            ],
+        );
         Carbon::setTestNow('2026-12-01 09:30:00');
-        $this->work($piece, 'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean', 'l1');
+        $this->work(
+            $piece, 'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean', 'l1',
+        );
         self::assertSame('2026-12-02 03:30:00', (string) $this->step($piece, 'l2')->closes_at);
         Carbon::setTestNow('2026-12-02 01:00:00');
         $this->get('/bench')->assertSeeInOrder(['before', '03:30']);
@@ -62,12 +86,18 @@ final class BenchTest extends FeatureTestCase
         $hold = $this->step($piece, 'body/mount');
         $this->post(route('steps.done', $hold), ['at' => '2026-12-01T11:00'])->assertSessionHasErrors('at');
         $this->post(route('steps.done', $hold), ['at' => 'yesterday'])->assertSessionHasErrors('at');
-        $this->post(route('steps.done', $hold), ['at' => '2026-12-01T08:40', 'minutes' => '-4'])->assertSessionHasErrors('minutes');
+        $this->post(
+            route('steps.done', $hold), ['at' => '2026-12-01T08:40', 'minutes' => '-4'],
+        )->assertSessionHasErrors('minutes');
         $this->post(route('steps.done', $this->step($piece, 'body.rim/sand')))->assertSessionHasErrors('step');
-        $this->post(route('steps.done', $hold), ['at' => '2026-12-01T08:40', 'minutes' => '7'])->assertSessionHasNoErrors();
+        $this->post(
+            route('steps.done', $hold), ['at' => '2026-12-01T08:40', 'minutes' => '7'],
+        )->assertSessionHasNoErrors();
         $entry = LogEntry::query()->where('kind', 'done')->firstOrFail();
         self::assertSame(['2026-12-01 08:40:00', 7.0], [(string) $entry->happened_at, $entry->minutes]);
-        $this->post(route('steps.done', $this->step($piece, 'body.outside/sand')), ['at' => '2026-12-01T08:20'])->assertSessionHasErrors('at');
+        $this->post(
+            route('steps.done', $this->step($piece, 'body.outside/sand')), ['at' => '2026-12-01T08:20'],
+        )->assertSessionHasErrors('at');
     }
 
     public function test_the_clock_counts_the_minutes(): void
@@ -83,10 +113,15 @@ final class BenchTest extends FeatureTestCase
     {
         $piece = $this->bowl();
         $this->post(route('steps.skip', $this->step($piece, 'body/mount')))->assertSessionHasErrors('reason');
-        $this->post(route('steps.skip', $this->step($piece, 'body/mount')), ['reason' => 'still in the chuck'])->assertSessionHasNoErrors();
+        $this->post(
+            route('steps.skip', $this->step($piece, 'body/mount')), ['reason' => 'still in the chuck'],
+        )->assertSessionHasNoErrors();
         $this->post(route('steps.note', $this->step($piece, 'body.outside/sand')), ['body' => 'a shake near the rim']);
-        $this->post(route('steps.wrong', $this->step($piece, 'body.outside/sand')), ['body' => 'it rattles'])->assertRedirect(route('pieces.record', $piece));
-        $this->get(route('pieces.record', $piece))->assertSee('still in the chuck')->assertSee('a shake near the rim')->assertSee('it rattles');
+        $this->post(route('steps.wrong', $this->step($piece, 'body.outside/sand')), ['body' => 'it rattles'])
+            ->assertRedirect(route('pieces.record', $piece));
+        $this->get(route('pieces.record', $piece))->assertSee('still in the chuck')->assertSee(
+            'a shake near the rim',
+        )->assertSee('it rattles');
         self::assertTrue($this->step($piece, 'body.outside/sand')->is_next);
     }
 
@@ -94,10 +129,14 @@ final class BenchTest extends FeatureTestCase
     {
         $piece = $this->bowl();
         $this->work($piece, 'body/mount', 'body.outside/sand');
-        $entry = fn (string $step): LogEntry => LogEntry::query()->where(['kind' => 'done', 'step' => $step])->latest('id')->firstOrFail();
+        $entry = fn (string $step): LogEntry => LogEntry::query()->where(
+            ['kind' => 'done', 'step' => $step],
+        )->latest('id')->firstOrFail();
         $this->post(route('log.undo', $entry('body/mount')))->assertSessionHasErrors('step');
         $this->post(route('log.undo', $entry('body.outside/sand')))->assertSessionHasNoErrors();
-        $this->post(route('log.undo', $entry('body.outside/sand')))->assertSessionHas('said', 'That had been taken back already.');
+        $this->post(route('log.undo', $entry('body.outside/sand')))->assertSessionHas(
+            'said', 'That had been taken back already.',
+        );
         self::assertTrue($this->step($piece, 'body.outside/sand')->is_next);
         $this->work($piece, 'body.outside/sand');
         self::assertSame(4, $piece->logEntries()->count());
@@ -129,7 +168,9 @@ final class BenchTest extends FeatureTestCase
         self::assertSame(Piece::DONE, $piece->state);
         self::assertSame((string) now(), (string) $piece->ready_at);
         $this->get('/pieces?state=done')->assertSee('Ebb bowl');
-        $this->post(route('log.undo', LogEntry::query()->where(['kind' => 'done', 'step' => 'body/weigh'])->firstOrFail()))->assertSessionHasNoErrors();
+        $this->post(
+            route('log.undo', LogEntry::query()->where(['kind' => 'done', 'step' => 'body/weigh'])->firstOrFail()),
+        )->assertSessionHasNoErrors();
         self::assertSame(Piece::WORKING, $piece->refresh()->state);
     }
 
@@ -138,9 +179,18 @@ final class BenchTest extends FeatureTestCase
         $piece = $this->bowl(['coats' => []]);
         $this->work($piece, ...$piece->plannedSteps()->pluck('step')->all());
         self::assertSame(Piece::DONE, $piece->refresh()->state);
-        $this->put(route('pieces.update', $piece), ['version' => $piece->version, 'name' => 'Ebb bowl, sold', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9', 'purpose' => 'handled', 'holding' => 'tenon', 'due' => '', 'note' => ''])->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.update', $piece),
+            [
+                'version' => $piece->version, 'name' => 'Ebb bowl, sold', 'wood' => 'Ash (white)', 'grain' => 'side',
+                'moisture' => '9', 'purpose' => 'handled', 'holding' => 'tenon', 'due' => '', 'note' => '',
+            ],
+        )->assertSessionHasNoErrors();
         self::assertSame(Piece::DONE, $piece->refresh()->state, 'a new name is no work');
-        $this->put(route('pieces.coats', $piece), ['version' => $piece->version, 'do' => 'stack', 'stack' => 'sealed-and-waxed', 'zones' => ['outside']])->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.coats', $piece),
+            ['version' => $piece->version, 'do' => 'stack', 'stack' => 'sealed-and-waxed', 'zones' => ['outside']],
+        )->assertSessionHasNoErrors();
         self::assertSame(Piece::WORKING, $piece->refresh()->state);
         $this->get('/bench')->assertSee('Shellac sanding sealer, coat 1 of 2');
         $this->post(route('pieces.undo', $piece), ['version' => $piece->version])->assertSessionHasNoErrors();
@@ -151,7 +201,9 @@ final class BenchTest extends FeatureTestCase
     {
         $piece = $this->bowl();
         $this->work($piece, 'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean');
-        $this->get('/bench')->assertSee('Oily rags burn by themselves: I have seen to it')->assertDontSee('id="done"', false);
+        $this->get('/bench')->assertSee('Oily rags burn by themselves: I have seen to it')->assertDontSee(
+            'id="done"', false,
+        );
         $this->post('/cautions', ['hazard' => 'rags']);
         $this->get('/bench')->assertSee('id="done"', false)->assertDontSee('I have seen to it');
     }
@@ -160,7 +212,11 @@ final class BenchTest extends FeatureTestCase
     {
         $piece = $this->bowl();
         $before = $piece->refresh()->ready_at;
-        $shop = ['name' => 'Bramble Slip', 'time_zone' => 'UTC', 'hours' => ['sat' => '09:00-13:00'], 'closed' => '2026-12-05', 'day_c' => '21', 'night_c' => '11', 'day_rh' => '50', 'night_rh' => '50', 'day_from' => '8', 'day_to' => '18', 'sanding_cap_m_s' => '5', 'min_wall_mm' => '3'];
+        $shop = [
+            'name' => 'Bramble Slip', 'time_zone' => 'UTC', 'hours' => ['sat' => '09:00-13:00'],
+            'closed' => '2026-12-05', 'day_c' => '21', 'night_c' => '11', 'day_rh' => '50', 'night_rh' => '50',
+            'day_from' => '8', 'day_to' => '18', 'sanding_cap_m_s' => '5', 'min_wall_mm' => '3',
+        ];
         $this->put('/shop', ['hours' => ['sat' => '9 to 1']] + $shop)->assertSessionHasErrors('hours.sat');
         $this->put('/shop', ['closed' => 'Christmas'] + $shop)->assertSessionHasErrors('closed.0');
         $this->put('/shop', ['day_to' => '7'] + $shop)->assertSessionHasErrors('day_to');
@@ -174,20 +230,45 @@ final class BenchTest extends FeatureTestCase
     public function test_one_piece_that_can_never_dry_does_not_take_the_others_dates(): void
     {
         $fine = $this->bowl();
-        $stuck = $this->bowl(['name' => 'Cold vase', 'coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Casting epoxy as liner', 'denib' => null], ['product' => 'Casting epoxy as liner', 'denib' => null]], 'buff' => false]]]);
+        $stuck = $this->bowl(
+            [
+                'name' => 'Cold vase',
+                'coats' => [
+                    [
+                        'zones' => ['outside', 'inside', 'rim'],
+                        'layers' => [
+                            ['product' => 'Casting epoxy as liner', 'denib' => null],
+                            ['product' => 'Casting epoxy as liner', 'denib' => null],
+                        ],
+                        'buff' => false,
+                    ],
+                ],
+            ],
+        );
         $this->shop->refresh()->update(['climate' => ['day_c' => 15.0, 'night_c' => 12.0] + $this->shop->climate]);
         $this->post('/shelf/abrasives', ['grit' => 'P220', 'discs' => '4'])->assertSessionHasNoErrors();
         self::assertNotNull($fine->refresh()->ready_at);
         self::assertNull($stuck->refresh()->ready_at);
         self::assertSame(Piece::WORKING, $stuck->state);
-        $this->get(route('pieces.route', $stuck))->assertOk()->assertSee('No date can be worked out')->assertSee("below the product's least 18 °C");
+        $this->get(route('pieces.route', $stuck))->assertOk()->assertSee('No date can be worked out')->assertSee(
+            "below the product's least 18 °C",
+        );
         $this->get('/bench')->assertOk();
         $this->get('/weeks')->assertOk()->assertSee('not planned');
     }
 
     public function test_short_hours_break_long_steps_instead_of_the_plan(): void
     {
-        $piece = $this->bowl(['marks' => [['id' => 'braid', 'kind' => 'pen-pattern', 'on' => 'outer', 'from_mm' => 60.0, 'to_mm' => 80.0, 'minutes' => 90.0]]]);
+        $piece = $this->bowl(
+            [
+                'marks' => [
+                    [
+                        'id' => 'braid', 'kind' => 'pen-pattern', 'on' => 'outer', 'from_mm' => 60.0, 'to_mm' => 80.0,
+                        'minutes' => 90.0,
+                    ],
+                ],
+            ],
+        );
         $evenings = array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], [['19:00', '19:40']]);
         $this->shop->refresh()->update(['hours' => $evenings]);
         $this->post('/shelf/abrasives', ['grit' => 'P220'])->assertSessionHasNoErrors();
@@ -206,8 +287,11 @@ final class BenchTest extends FeatureTestCase
         )->assertSee('The shelf does not reach')->assertSee('This is as far as it goes');
         $this->post('/shelf/abrasives', ['grit' => 'CAMI 240', 'discs' => '4'])->assertSessionHasNoErrors();
         $this->get(route('pieces.surface', $piece))->assertSee('CAMI 240');
-        $this->put('/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => ['recoat_from_h' => '900']])->assertSessionHasErrors('label.recoat_from_h');
-        $this->put('/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => ['recoat_from_h' => '30'], 'stock_ml' => '500'])->assertSessionHasNoErrors();
+        $this->put('/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => ['recoat_from_h' => '900']])
+            ->assertSessionHasErrors('label.recoat_from_h');
+        $this->put(
+            '/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => ['recoat_from_h' => '30'], 'stock_ml' => '500'],
+        )->assertSessionHasNoErrors();
         self::assertEquals(30, $this->step($piece, 'l1')->details->wait['min_hours']);
         $this->get('/shelf')->assertSee('your label')->assertSee('500 mL');
     }

@@ -15,8 +15,19 @@ final class ExchangeTest extends FeatureTestCase
 {
     public function test_a_piece_goes_out_and_comes_in_the_same(): void
     {
-        $piece = $this->bowl(['marks' => [['id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 60.0, 'to_mm' => 80.0, 'product' => 'Water dye (powder)', 'colour' => '#2e4d63']]]);
-        $json = (string) $this->get(route('pieces.json', $piece))->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="ebb-bowl.json"')->getContent();
+        $piece = $this->bowl(
+            [
+                'marks' => [
+                    [
+                        'id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 60.0, 'to_mm' => 80.0,
+                        'product' => 'Water dye (powder)', 'colour' => '#2e4d63',
+                    ],
+                ],
+            ],
+        );
+        $json = (string) $this->get(route('pieces.json', $piece))->assertOk()->assertHeader(
+            'Content-Disposition', 'attachment; filename="ebb-bowl.json"',
+        )->getContent();
         $this->import("\xEF\xBB\xBF".$json)->assertSessionHasNoErrors();
         self::assertSame(2, $this->shop->pieces()->count());
         self::assertEquals($piece->document, $this->shop->pieces()->latest('id')->firstOrFail()->document);
@@ -33,15 +44,20 @@ final class ExchangeTest extends FeatureTestCase
     /** @return iterable<string, array{string, string}> */
     public static function hostile(): iterable
     {
-        $piece = fn (string $more): string => '{"format":"honest-grain/piece","version":1,"name":"x","form":"platter","wood":"Ash (white)","grain":"side","shape":{"outer":[[0,50],[40,90]],"inner":null}'.$more.'}';
+        $piece = fn (string $more): string => '{"format":"honest-grain/piece","version":1,"name":"x","form":"platter",'
+            .'"wood":"Ash (white)","grain":"side","shape":{"outer":[[0,50],[40,90]],"inner":null}'.$more.'}';
         yield 'huge' => [str_repeat(' ', 600 * 1024), 'larger than 512 kB'];
         yield 'deep' => [str_repeat('[', 5000).str_repeat(']', 5000), 'not valid JSON'];
-        yield 'an entity bomb' => ['<?xml version="1.0"?><!DOCTYPE a [<!ENTITY b "bb"><!ENTITY c "&b;&b;">]><a>&c;</a>', 'not valid JSON'];
+        yield 'an entity bomb' => [
+            '<?xml version="1.0"?><!DOCTYPE a [<!ENTITY b "bb"><!ENTITY c "&b;&b;">]><a>&c;</a>', 'not valid JSON',
+        ];
         yield 'another encoding' => [mb_convert_encoding($piece(''), 'UTF-16LE', 'UTF-8'), 'not valid JSON'];
         yield 'broken bytes' => ["{\"name\":\"\xC3\x28\"}", 'not valid JSON'];
         yield 'zero bytes' => [$piece('')."\0", 'not valid JSON'];
         yield 'another version' => [str_replace('"version":1', '"version":7', $piece('')), 'The field version is 7'];
-        yield 'a text radius' => [str_replace('[40,90]', '[40,"wide"]', $piece('')), 'The field shape.outer.1.1 is "wide"'];
+        yield 'a text radius' => [
+            str_replace('[40,90]', '[40,"wide"]', $piece('')), 'The field shape.outer.1.1 is "wide"',
+        ];
         yield 'a negative radius' => [str_replace('[40,90]', '[40,-90]', $piece('')), 'shape.outer.1.1 is -90'];
         yield 'an unknown wood' => [str_replace('Ash (white)', 'Plastic', $piece('')), 'wood is "Plastic"'];
         yield 'a crossing' => [
@@ -50,12 +66,25 @@ final class ExchangeTest extends FeatureTestCase
             ),
             'crosses or touches itself',
         ];
-        yield 'script in a colour' => [$piece(',"marks":[{"id":"a","kind":"dye","on":"outer","from_mm":1,"to_mm":9,"colour":"\"><script>"}]'), 'marks.0.colour'];
+        yield 'script in a colour' => [
+            $piece(',"marks":[{"id":"a","kind":"dye","on":"outer","from_mm":1,"to_mm":9,"colour":"\"><script>"}]'),
+            'marks.0.colour',
+        ];
     }
 
     public function test_the_csv_holds_every_step_and_no_formula(): void
     {
-        $piece = $this->bowl(['name' => '=HYPERLINK("x")', 'marks' => [['id' => 'a', 'kind' => 'flutes', 'on' => 'outer', 'from_mm' => 20.0, 'to_mm' => 50.0, 'note' => '=1+1']]]);
+        $piece = $this->bowl(
+            [
+                'name' => '=HYPERLINK("x")',
+                'marks' => [
+                    [
+                        'id' => 'a', 'kind' => 'flutes', 'on' => 'outer', 'from_mm' => 20.0, 'to_mm' => 50.0,
+                        'note' => '=1+1',
+                    ],
+                ],
+            ],
+        );
         $lines = explode("\r\n", trim($this->get(route('pieces.csv', $piece))->assertOk()->streamedContent()));
         self::assertCount($piece->plannedSteps()->count() + 1, $lines);
         foreach (array_slice($lines, 1) as $line) {
@@ -68,7 +97,9 @@ final class ExchangeTest extends FeatureTestCase
     public function test_the_drawing_and_names_are_escaped(): void
     {
         $piece = $this->bowl(['name' => '<script>alert(1)</script> & "co"']);
-        self::assertNotFalse(simplexml_load_string((string) $this->get(route('pieces.svg', $piece))->assertOk()->getContent()));
+        self::assertNotFalse(
+            simplexml_load_string((string) $this->get(route('pieces.svg', $piece))->assertOk()->getContent()),
+        );
         foreach (['/pieces', '/bench', '/weeks', "/pieces/{$piece->id}/shape", "/pieces/{$piece->id}/card"] as $page) {
             $this->get($page)->assertOk()->assertDontSee('<script>alert', false);
         }
@@ -76,11 +107,30 @@ final class ExchangeTest extends FeatureTestCase
 
     public function test_the_calendar_carries_steps_dates_and_alarms_at_a_private_address(): void
     {
-        $piece = $this->bowl(['coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Wiping varnish (oil-based thinned)', 'denib' => null], ['product' => 'Wiping varnish (oil-based thinned)', 'denib' => null]], 'buff' => false]]]);
-        $this->work($piece, 'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean', 'l1');
+        $piece = $this->bowl(
+            [
+                'coats' => [
+                    [
+                        'zones' => ['outside', 'inside', 'rim'],
+                        'layers' => [
+                            ['product' => 'Wiping varnish (oil-based thinned)', 'denib' => null],
+                            ['product' => 'Wiping varnish (oil-based thinned)', 'denib' => null],
+                        ],
+                        'buff' => false,
+                    ],
+                ],
+            ],
+        );
+        $this->work(
+            $piece, 'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean', 'l1',
+        );
         $address = route('calendar.subscription', $this->shop->refresh()->calendar_token);
         auth()->logout();
-        $calendar = Reader::read((string) $this->get($address)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent());
+        $calendar = Reader::read(
+            (string) $this->get($address)->assertOk()->assertHeader(
+                'Content-Type', 'text/calendar; charset=utf-8',
+            )->getContent(),
+        );
         self::assertSame([], $calendar->validate());
         $events = $calendar->select('VEVENT');
         self::assertContains('Due: Ebb bowl', array_map(fn ($event): string => (string) $event->SUMMARY, $events));
@@ -103,7 +153,11 @@ final class ExchangeTest extends FeatureTestCase
         self::assertSame(1, $demo->pieces()->where('state', 'done')->count());
         self::assertTrue($demo->pieces()->whereNotNull('late')->where('name', 'Christening bowl')->exists());
         $dayEnd = now($demo->time_zone)->endOfDay()->utc();
-        self::assertTrue($demo->plannedSteps()->where('state', 'open')->whereBetween('closes_at', [now()->subDay(), $dayEnd])->exists());
+        self::assertTrue(
+            $demo->plannedSteps()->where('state', 'open')->whereBetween(
+                'closes_at', [now()->subDay(), $dayEnd],
+            )->exists(),
+        );
         self::assertTrue($demo->plannedSteps()->where('is_next', true)->where('opens_at', '>', now())->exists());
         self::assertTrue($demo->logEntries()->where('happened_at', '<', now()->subWeeks(3))->exists());
         self::assertFalse($demo->logEntries()->where('happened_at', '>', now())->exists());
@@ -122,6 +176,8 @@ final class ExchangeTest extends FeatureTestCase
 
     private function import(string $content): \Illuminate\Testing\TestResponse
     {
-        return $this->post('/pieces/import', ['file' => UploadedFile::fake()->createWithContent('piece.json', $content)]);
+        return $this->post(
+            '/pieces/import', ['file' => UploadedFile::fake()->createWithContent('piece.json', $content)],
+        );
     }
 }

@@ -40,9 +40,21 @@ abstract class FeatureTestCase extends TestCase
 
     protected function makeShop(string $name, string $email): Workshop
     {
-        $shop = Workshop::create(['name' => $name, 'time_zone' => 'UTC', 'climate' => ['day_c' => 21.0, 'day_rh' => 50.0, 'night_c' => 21.0, 'night_rh' => 50.0, 'day_from' => 8, 'day_to' => 18]])->refresh();
-        $shop->abrasives()->createMany(array_map(fn (string $grit): array => ['grit' => $grit, 'discs' => 9], Bench::USUAL_GRITS));
-        $shop->users()->create(['name' => 'Wren', 'email' => $email, 'password' => 'lapwing-on-the-slip', 'role' => 'owner']);
+        $shop = Workshop::create(
+            [
+                'name' => $name, 'time_zone' => 'UTC',
+                'climate' => [
+                    'day_c' => 21.0, 'day_rh' => 50.0, 'night_c' => 21.0, 'night_rh' => 50.0, 'day_from' => 8,
+                    'day_to' => 18,
+                ],
+            ],
+        )->refresh();
+        $shop->abrasives()->createMany(
+            array_map(fn (string $grit): array => ['grit' => $grit, 'discs' => 9], Bench::USUAL_GRITS),
+        );
+        $shop->users()->create(
+            ['name' => 'Wren', 'email' => $email, 'password' => 'lapwing-on-the-slip', 'role' => 'owner'],
+        );
 
         return $shop;
     }

@@ -110,7 +110,8 @@ final class FuzzTest extends FeatureTestCase
                 'version' => $version, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => 'P80, P120'],
             ],
             'pieces.marks', 'pieces/{piece}/marks', 'pieces.marks.update' => [
-                'version' => $version, 'technique' => 'dye', 'on' => 'outer', 'from' => '60', 'to' => '80', 'minutes' => '5',
+                'version' => $version, 'technique' => 'dye', 'on' => 'outer', 'from' => '60', 'to' => '80',
+                'minutes' => '5',
                 'wait_hours' => '1', 'product' => 'Alcohol dye (powder)', 'colour' => '#2e4d63', 'note' => 'x',
             ],
             'pieces.marks.destroy', 'pieces.undo', 'pieces.redo' => ['version' => $version],

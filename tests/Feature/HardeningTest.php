@@ -117,7 +117,9 @@ final class HardeningTest extends FeatureTestCase
     public static function strangeForms(): iterable
     {
         yield 'a list where a mark begins' => [
-            '/pieces/{piece}/marks', ['version' => 1, 'technique' => 'dye', 'on' => 'outer', 'from' => ['1'], 'to' => '9'],
+            '/pieces/{piece}/marks', [
+                'version' => 1, 'technique' => 'dye', 'on' => 'outer', 'from' => ['1'], 'to' => '9',
+            ],
             'from',
         ];
         yield 'a list for a name' => ['/pieces', ['name' => ['x']], 'name'];
@@ -125,7 +127,10 @@ final class HardeningTest extends FeatureTestCase
         yield 'a bell in a name' => ['/pieces', ['name' => "Ebb\x07bowl"], 'name'];
         yield 'lists within lists' => [
             '/pieces/{piece}/surface',
-            ['_method' => 'put', 'version' => 1, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => [['P80']]]], 'own',
+            [
+                '_method' => 'put', 'version' => 1, 'tool_mark_um' => ['outside' => '80'],
+                'own' => ['outside' => [['P80']]],
+            ], 'own',
         ];
     }
 
@@ -479,7 +484,9 @@ final class HardeningTest extends FeatureTestCase
         $piece = $this->bowl();
         $page = fn (string $url): string => (string) $this->get($url)->assertOk()->getContent();
         $this->from(route('pieces.surface', $piece))->put(
-            route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => 'P81']],
+            route('pieces.surface', $piece), [
+                'version' => 1, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => 'P81'],
+            ],
         );
         self::assertSame(1, substr_count($page(route('pieces.surface', $piece)), 'P81&quot;; it takes'));
         $this->from('/pieces/create')->post('/pieces', ['name' => '']);

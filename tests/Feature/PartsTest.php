@@ -17,7 +17,9 @@ final class PartsTest extends FeatureTestCase
         'flaw_width' => '0.4',
     ];
 
-    private const PART = ['part_name' => 'Lid', 'wood' => 'Holly (American)', 'grain' => 'end', 'moisture' => '8', 'holding' => 'jam'];
+    private const PART = [
+        'part_name' => 'Lid', 'wood' => 'Holly (American)', 'grain' => 'end', 'moisture' => '8', 'holding' => 'jam',
+    ];
 
     public function test_every_form_is_drawn_planned_and_shown_on_all_its_pages(): void
     {
@@ -43,7 +45,9 @@ final class PartsTest extends FeatureTestCase
         $this->get(route('pieces.shape', [$piece, 'part' => $lid]))->assertOk()->assertSee('Lid: wood and hold');
         self::assertTrue($piece->plannedSteps()->where('step', 'like', 'joint-%/fit')->exists());
 
-        $this->delete(route('pieces.parts.destroy', $piece), ['version' => 2, 'part' => $lid])->assertSessionHasNoErrors();
+        $this->delete(
+            route('pieces.parts.destroy', $piece), ['version' => 2, 'part' => $lid],
+        )->assertSessionHasNoErrors();
         self::assertSame([1, 0], [count($piece->refresh()->document['parts']), count($piece->document['joints'])]);
         self::assertFalse($piece->plannedSteps()->where('part', $lid)->exists());
         $this->post(route('pieces.undo', $piece), ['version' => 3])->assertSessionHasNoErrors();
@@ -54,24 +58,33 @@ final class PartsTest extends FeatureTestCase
     {
         $piece = $this->drawn(Form::LiddedBox);
         $before = $piece->document;
-        $this->put(route('pieces.parts.update', $piece), ['version' => 1, 'part' => 'lid'] + self::PART)->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.parts.update', $piece), ['version' => 1, 'part' => 'lid'] + self::PART,
+        )->assertSessionHasNoErrors();
         $after = $piece->refresh()->document;
         self::assertSame(['Holly (American)', 'jam'], [$after['parts'][1]['wood'], $after['parts'][1]['holding']]);
         self::assertSame($before['parts'][0], $after['parts'][0]);
 
         $this->put(route('pieces.surface', $piece), [
-            'version' => 2, 'part' => 'lid', 'shown' => ['outside'], 'sanded' => ['outside'], 'stop_at' => ['outside' => 'P180'],
+            'version' => 2, 'part' => 'lid', 'shown' => ['outside'], 'sanded' => ['outside'], 'stop_at' => [
+                'outside' => 'P180',
+            ],
         ])->assertSessionHasNoErrors();
         $this->post(route('pieces.marks', $piece), [
             'version' => 3, 'part' => 'lid', 'technique' => 'burnt-line', 'on' => 'outer', 'from' => '10', 'to' => '12',
         ])->assertSessionHasNoErrors();
-        $this->put(route('pieces.coats', $piece), ['version' => 4, 'part' => 'lid', 'do' => 'remove', 'plan' => 0, 'coat' => 0])
+        $this->put(
+            route('pieces.coats', $piece),
+            ['version' => 4, 'part' => 'lid', 'do' => 'remove', 'plan' => 0, 'coat' => 0],
+        )
             ->assertSessionHasNoErrors();
         $last = $piece->refresh()->document;
         self::assertSame($before['parts'][0], $last['parts'][0]);
         self::assertSame('P180', $last['parts'][1]['surface']['stop_at']['outside']);
         self::assertCount(1, $last['parts'][1]['marks']);
-        self::assertCount(count($before['parts'][1]['coats'][0]['layers']) - 1, $last['parts'][1]['coats'][0]['layers']);
+        self::assertCount(
+            count($before['parts'][1]['coats'][0]['layers']) - 1, $last['parts'][1]['coats'][0]['layers'],
+        );
     }
 
     public function test_a_bore_is_typed_and_a_joint_says_how_it_fits(): void
@@ -85,7 +98,8 @@ final class PartsTest extends FeatureTestCase
         $this->get(route('pieces.shape', $piece))->assertSee('loose');
         $joint = $piece->document['joints'][0]['id'];
         $this->put(route('pieces.joints.update', [$piece, $joint]), [
-            'version' => 2, 'joint_kind' => 'slip', 'joint_at' => 'top', 'joint_diameter' => '30', 'joint_depth' => '14',
+            'version' => 2, 'joint_kind' => 'slip', 'joint_at' => 'top', 'joint_diameter' => '30',
+            'joint_depth' => '14',
         ])->assertSessionHasNoErrors();
         self::assertEquals(30, $piece->refresh()->document['joints'][0]['diameter_mm']);
     }
@@ -104,7 +118,9 @@ final class PartsTest extends FeatureTestCase
             ->assertSessionHasNoErrors();
         self::assertSame($flaw['id'], $this->body($piece)['features'][0]['id'], 'it keeps its id');
         self::assertFalse($piece->plannedSteps()->where('step', $flaw['id'])->exists());
-        $this->delete(route('pieces.flaws.destroy', [$piece, $flaw['id']]), ['version' => 3])->assertSessionHasNoErrors();
+        $this->delete(
+            route('pieces.flaws.destroy', [$piece, $flaw['id']]), ['version' => 3],
+        )->assertSessionHasNoErrors();
         self::assertSame([], $this->body($piece)['features']);
     }
 
@@ -112,8 +128,11 @@ final class PartsTest extends FeatureTestCase
      * @param  array<string, string>  $typed
      */
     #[DataProvider('wrong')]
-    public function test_what_is_wrong_is_said_at_its_own_field_and_nothing_is_lost(string $form, array $typed, string $field): void
-    {
+    public function test_what_is_wrong_is_said_at_its_own_field_and_nothing_is_lost(
+        string $form,
+        array $typed,
+        string $field,
+    ): void {
         $piece = $this->drawn(Form::LiddedBox);
         $before = $piece->document;
         $joint = $before['joints'][0]['id'];
@@ -155,10 +174,16 @@ final class PartsTest extends FeatureTestCase
     public function test_a_second_tab_overwrites_no_part_and_no_flaw(): void
     {
         $piece = $this->drawn(Form::LiddedBox);
-        $this->post(route('pieces.flaws.store', $piece), ['version' => 1, 'part' => 'lid'] + self::FLAW)->assertSessionHasNoErrors();
+        $this->post(
+            route('pieces.flaws.store', $piece), ['version' => 1, 'part' => 'lid'] + self::FLAW,
+        )->assertSessionHasNoErrors();
         $kept = $piece->refresh()->document;
-        $this->post(route('pieces.flaws.store', $piece), ['version' => 1, 'part' => 'lid'] + self::FLAW)->assertSessionHasErrors();
-        $this->put(route('pieces.parts.update', $piece), ['version' => 1, 'part' => 'lid'] + self::PART)->assertSessionHasErrors();
+        $this->post(
+            route('pieces.flaws.store', $piece), ['version' => 1, 'part' => 'lid'] + self::FLAW,
+        )->assertSessionHasErrors();
+        $this->put(
+            route('pieces.parts.update', $piece), ['version' => 1, 'part' => 'lid'] + self::PART,
+        )->assertSessionHasErrors();
         self::assertSame($kept, $piece->refresh()->document, 'a flaw pressed twice is placed once');
     }
 
@@ -166,7 +191,10 @@ final class PartsTest extends FeatureTestCase
     {
         $this->wren->update(['preferences' => ['units' => 'imperial']]);
         $piece = $this->drawn(Form::ShallowBowl);
-        $this->post(route('pieces.flaws.store', $piece), ['version' => 1, 'flaw_from' => '1', 'flaw_to' => '2', 'flaw_width' => '0.1'] + self::FLAW)
+        $this->post(
+            route('pieces.flaws.store', $piece),
+            ['version' => 1, 'flaw_from' => '1', 'flaw_to' => '2', 'flaw_width' => '0.1'] + self::FLAW,
+        )
             ->assertSessionHasNoErrors();
         $flaw = $this->body($piece)['features'][0];
         self::assertEqualsWithDelta([25.4, 50.8, 2.54], [$flaw['from_mm'], $flaw['to_mm'], $flaw['width_mm']], 1e-9);
@@ -175,11 +203,17 @@ final class PartsTest extends FeatureTestCase
 
     public function test_a_wood_of_ones_own_is_typed_used_and_kept_while_a_piece_is_made_of_it(): void
     {
-        $typed = ['wood_name' => 'Garden plum', 'like' => 'Cherry (black)', 'janka_n' => '7000', 'pore' => 'fine', 'dust' => 'irritates', 'tannin' => '1'];
+        $typed = [
+            'wood_name' => 'Garden plum', 'like' => 'Cherry (black)', 'janka_n' => '7000', 'pore' => 'fine',
+            'dust' => 'irritates', 'tannin' => '1',
+        ];
         $this->post(route('woods.store'), $typed)->assertSessionHasNoErrors();
         $this->get(route('woods'))->assertOk()->assertSee('Garden plum');
         $piece = $this->drawn(Form::LiddedBox);
-        $this->put(route('pieces.parts.update', $piece), ['version' => 1, 'part' => 'lid', 'wood' => 'Garden plum'] + self::PART)
+        $this->put(
+            route('pieces.parts.update', $piece),
+            ['version' => 1, 'part' => 'lid', 'wood' => 'Garden plum'] + self::PART,
+        )
             ->assertSessionHasNoErrors();
         $this->get(route('pieces.shape', [$piece, 'part' => 'lid']))->assertOk()->assertSee('Cherry (black)');
         $own = OwnWood::query()->firstOrFail();
@@ -189,9 +223,13 @@ final class PartsTest extends FeatureTestCase
         $json = (string) $this->get(route('pieces.json', $piece))->assertOk()->getContent();
         self::assertSame('Garden plum', json_decode($json, true)['woods'][0]['name']);
 
-        $theirs = $this->makeShop('Cuckoo Yard', 'teal@example.test')->woods()->create(['name' => 'Their plum', 'typed' => []]);
+        $theirs = $this->makeShop('Cuckoo Yard', 'teal@example.test')->woods()->create(
+            ['name' => 'Their plum', 'typed' => []],
+        );
         $this->delete(route('woods.destroy', $theirs))->assertNotFound();
-        $this->put(route('pieces.parts.update', $piece), ['version' => 2, 'part' => 'lid'] + self::PART)->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.parts.update', $piece), ['version' => 2, 'part' => 'lid'] + self::PART,
+        )->assertSessionHasNoErrors();
         $this->delete(route('woods.destroy', $own))->assertSessionHasNoErrors();
         self::assertSame(['Their plum'], OwnWood::query()->pluck('name')->all());
     }
@@ -200,7 +238,9 @@ final class PartsTest extends FeatureTestCase
     #[DataProvider('wrongWoods')]
     public function test_a_wood_that_cannot_be_is_refused_at_its_field(array $typed, string $field): void
     {
-        $this->post(route('woods.store'), $typed + ['wood_name' => 'Garden plum', 'pore' => 'fine'])->assertSessionHasErrors([$field]);
+        $this->post(
+            route('woods.store'), $typed + ['wood_name' => 'Garden plum', 'pore' => 'fine'],
+        )->assertSessionHasErrors([$field]);
         self::assertSame(0, OwnWood::query()->count());
     }
 
@@ -217,10 +257,14 @@ final class PartsTest extends FeatureTestCase
     public function test_a_figure_that_nobody_knows_is_said_where_it_is_needed(): void
     {
         $piece = $this->drawn(Form::ShallowBowl);
-        $this->put(route('pieces.parts.update', $piece), ['version' => 1, 'wood' => 'Madrone (Pacific)'] + self::PART)->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.parts.update', $piece), ['version' => 1, 'wood' => 'Madrone (Pacific)'] + self::PART,
+        )->assertSessionHasNoErrors();
         self::assertNull($piece->refresh()->ready_at);
         $this->get(route('pieces.shape', $piece))->assertOk()->assertSee('No hardness is known for Madrone (Pacific)');
-        $this->post(route('woods.store'), ['wood_name' => 'Madrone (Pacific)', 'janka_n' => '6500', 'pore' => 'fine'])->assertSessionHasNoErrors();
+        $this->post(
+            route('woods.store'), ['wood_name' => 'Madrone (Pacific)', 'janka_n' => '6500', 'pore' => 'fine'],
+        )->assertSessionHasNoErrors();
         self::assertNotNull($piece->refresh()->ready_at, 'once it is typed there is a date');
     }
 
@@ -232,7 +276,8 @@ final class PartsTest extends FeatureTestCase
             $sizes[str_replace('_mm', '', $size)] = (string) round($inches ? $mm / 25.4 : $mm, 3);
         }
         $this->post(route('pieces.store'), [
-            'name' => "Any $form->value", 'form' => $form->value, 'wood' => 'Ash (white)', 'moisture' => '9', 'grain' => 'end', 'purpose' => 'handled',
+            'name' => "Any $form->value", 'form' => $form->value, 'wood' => 'Ash (white)', 'moisture' => '9',
+            'grain' => 'end', 'purpose' => 'handled',
         ] + $sizes)->assertSessionHasNoErrors();
 
         return Piece::query()->latest('id')->firstOrFail();

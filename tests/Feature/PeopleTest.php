@@ -13,9 +13,13 @@ final class PeopleTest extends FeatureTestCase
     {
         Auth::logout();
         $this->get('/bench')->assertRedirect('/sign-in');
-        $this->post('/sign-in', ['email' => 'wren@example.test', 'password' => 'wrong'])->assertSessionHasErrors('email');
+        $this->post(
+            '/sign-in', ['email' => 'wren@example.test', 'password' => 'wrong'],
+        )->assertSessionHasErrors('email');
         $this->assertGuest();
-        $this->post('/sign-in', ['email' => 'wren@example.test', 'password' => 'lapwing-on-the-slip'])->assertRedirect('/bench');
+        $this->post(
+            '/sign-in', ['email' => 'wren@example.test', 'password' => 'lapwing-on-the-slip'],
+        )->assertRedirect('/bench');
         $this->assertAuthenticatedAs($this->wren);
         $this->post('/sign-out')->assertRedirect('/sign-in');
         $this->assertGuest();
@@ -25,17 +29,28 @@ final class PeopleTest extends FeatureTestCase
     {
         Auth::logout();
         for ($i = 0; $i < 6; $i++) {
-            $this->post('/sign-in', ['email' => 'wren@example.test', 'password' => 'wrong'])->assertSessionHasErrors('email');
+            $this->post(
+                '/sign-in', ['email' => 'wren@example.test', 'password' => 'wrong'],
+            )->assertSessionHasErrors('email');
         }
-        $this->post('/sign-in', ['email' => 'wren@example.test', 'password' => 'lapwing-on-the-slip'])->assertStatus(429);
+        $this->post(
+            '/sign-in', ['email' => 'wren@example.test', 'password' => 'lapwing-on-the-slip'],
+        )->assertStatus(429);
         $this->assertGuest();
     }
 
     public function test_registering_makes_a_workshop_with_its_usual_hours_and_abrasives(): void
     {
         Auth::logout();
-        $typed = ['workshop' => 'Heron Wharf', 'time_zone' => 'Europe/Oslo', 'name' => 'Nell', 'email' => 'nell@example.test', 'password' => 'ten-characters', 'password_confirmation' => 'ten-characters'];
-        $this->post('/register', ['password' => 'short', 'password_confirmation' => 'short', 'email' => 'wren@example.test'] + $typed)->assertSessionHasErrors(['email', 'password']);
+        $typed = [
+            'workshop' => 'Heron Wharf', 'time_zone' => 'Europe/Oslo', 'name' => 'Nell', 'email' => 'nell@example.test',
+            'password' => 'ten-characters', 'password_confirmation' => 'ten-characters',
+        ];
+        $this->post(
+            '/register',
+            ['password' => 'short', 'password_confirmation' => 'short', 'email' => 'wren@example.test'] + $typed,
+        )
+            ->assertSessionHasErrors(['email', 'password']);
         $this->post('/register', $typed)->assertRedirect('/pieces/create');
         $nell = User::query()->where('email', 'nell@example.test')->firstOrFail();
         $this->assertAuthenticatedAs($nell);
@@ -45,8 +60,21 @@ final class PeopleTest extends FeatureTestCase
 
     public function test_the_password_changes_only_with_the_old_one(): void
     {
-        $this->put('/password', ['current_password' => 'wrong', 'password' => 'a-new-password', 'password_confirmation' => 'a-new-password'])->assertSessionHasErrors('current_password');
-        $this->put('/password', ['current_password' => 'lapwing-on-the-slip', 'password' => 'a-new-password', 'password_confirmation' => 'a-new-password'])->assertSessionHasNoErrors();
+        $this->put(
+            '/password',
+            [
+                'current_password' => 'wrong', 'password' => 'a-new-password',
+                'password_confirmation' => 'a-new-password',
+            ],
+        )
+            ->assertSessionHasErrors('current_password');
+        $this->put(
+            '/password',
+            [
+                'current_password' => 'lapwing-on-the-slip', 'password' => 'a-new-password',
+                'password_confirmation' => 'a-new-password',
+            ],
+        )->assertSessionHasNoErrors();
         self::assertTrue(Auth::validate(['email' => 'wren@example.test', 'password' => 'a-new-password']));
     }
 
@@ -58,7 +86,10 @@ final class PeopleTest extends FeatureTestCase
         self::assertStringNotContainsString('unsafe', $policy);
         $response->assertHeader('X-Frame-Options', 'DENY')->assertHeader('X-Content-Type-Options', 'nosniff');
         $this->bowl();
-        foreach (['/bench', '/pieces', '/pieces/create', '/weeks', '/shelf', '/shop', "/pieces/{$this->shop->pieces()->value('id')}/shape"] as $page) {
+        foreach ([
+            '/bench', '/pieces', '/pieces/create', '/weeks', '/shelf', '/shop',
+            "/pieces/{$this->shop->pieces()->value('id')}/shape",
+        ] as $page) {
             $html = (string) $this->get($page)->assertOk()->getContent();
             self::assertDoesNotMatchRegularExpression('/<script(?![^>]*src=)|\sstyle="|\son[a-z]+="/', $html, $page);
         }
@@ -68,18 +99,30 @@ final class PeopleTest extends FeatureTestCase
     {
         $piece = $this->bowl();
         $this->get(route('pieces.surface', $piece))->assertSee('cm²');
-        $this->put('/preferences', ['units' => 'imperial', 'grits' => 'CAMI', 'clock' => '12', 'theme' => 'dark'])->assertSessionHasNoErrors();
+        $this->put(
+            '/preferences', ['units' => 'imperial', 'grits' => 'CAMI', 'clock' => '12', 'theme' => 'dark'],
+        )->assertSessionHasNoErrors();
         $this->get(route('pieces.surface', $piece))->assertSee('in²')->assertSee('data-theme="dark"', false);
         $this->get(route('pieces.surface', $piece))->assertSee('P240 (≈ CAMI 240)');
         $this->get('/bench')->assertSee('9:00 am');
         $this->postJson(route('pieces.shape.preview', $piece), ['shape' => $this->body($piece)['shape']])->assertOk()
-            ->assertJsonPath('drawing', fn (string $svg): bool => str_contains($svg, '10.24 in') && ! str_contains($svg, ' mm<'));
-        $this->put('/preferences', ['units' => 'cubits', 'grits' => 'P', 'clock' => '24', 'theme' => 'paper'])->assertSessionHasErrors('units');
+            ->assertJsonPath(
+                'drawing', fn (string $svg): bool => str_contains($svg, '10.24 in') && ! str_contains($svg, ' mm<'),
+            );
+        $this->put(
+            '/preferences', ['units' => 'cubits', 'grits' => 'P', 'clock' => '24', 'theme' => 'paper'],
+        )->assertSessionHasErrors('units');
     }
 
     public function test_a_maker_may_log_but_not_change_the_shop(): void
     {
-        $this->post('/shop/people', ['person_name' => 'Idris', 'person_email' => 'idris@example.test', 'person_password' => 'ten-characters', 'person_role' => 'maker'])->assertSessionHasNoErrors();
+        $this->post(
+            '/shop/people',
+            [
+                'person_name' => 'Idris', 'person_email' => 'idris@example.test', 'person_password' => 'ten-characters',
+                'person_role' => 'maker',
+            ],
+        )->assertSessionHasNoErrors();
         $idris = User::query()->where('email', 'idris@example.test')->firstOrFail();
         self::assertSame($this->shop->id, $idris->workshop_id);
         $piece = $this->bowl();
@@ -89,7 +132,9 @@ final class PeopleTest extends FeatureTestCase
         $this->put('/shop', [])->assertForbidden();
         $this->post('/shop/calendar')->assertForbidden();
         $this->delete("/shop/people/{$this->wren->id}")->assertForbidden();
-        $this->flushSession()->actingAs($this->wren)->delete("/shop/people/{$this->wren->id}")->assertSessionHasErrors('person');
+        $this->flushSession()->actingAs($this->wren)->delete(
+            "/shop/people/{$this->wren->id}",
+        )->assertSessionHasErrors('person');
         $this->delete("/shop/people/{$idris->id}")->assertSessionHasNoErrors();
         self::assertSame('body/mount', $piece->logEntries()->value('step'));
     }
@@ -98,12 +143,20 @@ final class PeopleTest extends FeatureTestCase
     {
         $other = $this->makeShop('Heron Wharf', 'nell@example.test');
         $theirs = $this->bowl(['name' => 'Secret bowl'], $other);
-        $entry = $other->logEntries()->create(['piece_id' => $theirs->id, 'kind' => 'done', 'step' => 'hold', 'happened_at' => now(), 'facts' => []]);
+        $entry = $other->logEntries()->create(
+            ['piece_id' => $theirs->id, 'kind' => 'done', 'step' => 'hold', 'happened_at' => now(), 'facts' => []],
+        );
         $step = $this->step($theirs, 'body/mount');
-        foreach (['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'piece.json', 'route.csv', 'drawing.svg'] as $page) {
+        foreach ([
+            'shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'piece.json', 'route.csv', 'drawing.svg',
+        ] as $page) {
             $this->get("/pieces/{$theirs->id}/$page")->assertNotFound();
         }
-        foreach ([['put', ''], ['delete', ''], ['put', '/shape'], ['post', '/shape/preview'], ['put', '/surface'], ['post', '/marks'], ['put', '/marks/x'], ['delete', '/marks/x'], ['put', '/coats'], ['post', '/undo'], ['post', '/redo'], ['post', '/copy'], ['post', '/revive']] as [$method, $path]) {
+        foreach ([
+            ['put', ''], ['delete', ''], ['put', '/shape'], ['post', '/shape/preview'], ['put', '/surface'],
+            ['post', '/marks'], ['put', '/marks/x'], ['delete', '/marks/x'], ['put', '/coats'], ['post', '/undo'],
+            ['post', '/redo'], ['post', '/copy'], ['post', '/revive'],
+        ] as [$method, $path]) {
             $this->{$method}("/pieces/{$theirs->id}$path", ['version' => 1])->assertNotFound();
         }
         foreach (['done', 'skip', 'start', 'note', 'wrong'] as $action) {

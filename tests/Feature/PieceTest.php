@@ -8,7 +8,11 @@ use App\Models\Piece;
 
 final class PieceTest extends FeatureTestCase
 {
-    private const TYPED = ['name' => 'Gorse bowl', 'form' => 'deep-bowl', 'wood' => 'Walnut (black)', 'grain' => 'side', 'moisture' => '9.5', 'purpose' => 'handled', 'due' => '2026-12-18', 'diameter' => '220', 'height' => '120', 'foot' => '80', 'wall' => '8'];
+    private const TYPED = [
+        'name' => 'Gorse bowl', 'form' => 'deep-bowl', 'wood' => 'Walnut (black)', 'grain' => 'side',
+        'moisture' => '9.5', 'purpose' => 'handled', 'due' => '2026-12-18', 'diameter' => '220', 'height' => '120',
+        'foot' => '80', 'wall' => '8',
+    ];
 
     public function test_a_piece_is_drawn_from_a_form_and_planned_at_once(): void
     {
@@ -28,8 +32,15 @@ final class PieceTest extends FeatureTestCase
 
     public function test_sizes_that_make_no_piece_are_refused_and_nothing_typed_is_lost(): void
     {
-        foreach ([['foot' => '300'], ['wall' => '90'], ['diameter' => '-5'], ['diameter' => 'NaN'], ['height' => '1e9'], ['wood' => 'Plastic'], ['name' => '']] as $silly) {
-            $this->from('/pieces/create')->post('/pieces', $silly + self::TYPED)->assertRedirect('/pieces/create')->assertSessionHasErrors(array_keys($silly)[0])->assertSessionHasInput('height');
+        foreach ([
+            ['foot' => '300'], ['wall' => '90'], ['diameter' => '-5'], ['diameter' => 'NaN'], ['height' => '1e9'],
+            ['wood' => 'Plastic'], ['name' => ''],
+        ] as $silly) {
+            $this->from('/pieces/create')
+                ->post('/pieces', $silly + self::TYPED)
+                ->assertRedirect('/pieces/create')
+                ->assertSessionHasErrors(array_keys($silly)[0])
+                ->assertSessionHasInput('height');
         }
         self::assertSame(0, $this->shop->pieces()->count());
     }
@@ -37,7 +48,9 @@ final class PieceTest extends FeatureTestCase
     public function test_an_inch_is_an_inch(): void
     {
         $this->wren->update(['preferences' => ['units' => 'imperial']]);
-        $this->post('/pieces', ['diameter' => '10', 'height' => '4', 'foot' => '3.5', 'wall' => '0.3'] + self::TYPED)->assertSessionHasNoErrors();
+        $this->post(
+            '/pieces', ['diameter' => '10', 'height' => '4', 'foot' => '3.5', 'wall' => '0.3'] + self::TYPED,
+        )->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(254, $this->shop->pieces()->firstOrFail()->diameter_mm, 1);
     }
 
@@ -46,9 +59,14 @@ final class PieceTest extends FeatureTestCase
         $piece = $this->bowl();
         $shape = $this->body($piece)['shape'];
         $shape['outer'][count($shape['outer']) - 1][1] = 140.0;
-        $this->postJson(route('pieces.shape.preview', $piece), ['shape' => $shape])->assertOk()->assertJsonPath('zones.0.id', 'outside')->assertJsonPath('shape.outer.'.(count($shape['outer']) - 1).'.1', 140);
+        $this->postJson(route('pieces.shape.preview', $piece), ['shape' => $shape])
+            ->assertOk()
+            ->assertJsonPath('zones.0.id', 'outside')
+            ->assertJsonPath('shape.outer.'.(count($shape['outer']) - 1).'.1', 140);
         self::assertSame(1, $piece->refresh()->version);
-        $this->put(route('pieces.shape', $piece), ['version' => 1, 'shape' => json_encode($shape)])->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.shape', $piece), ['version' => 1, 'shape' => json_encode($shape)],
+        )->assertSessionHasNoErrors();
         self::assertSame(2, $piece->refresh()->version);
         self::assertEqualsWithDelta(280, $piece->diameter_mm, 0.5);
     }
@@ -56,19 +74,35 @@ final class PieceTest extends FeatureTestCase
     public function test_impossible_shapes_are_refused_with_the_field_and_change_nothing(): void
     {
         $piece = $this->bowl();
-        $cross = ['outer' => [[0, 10, 'corner'], [50, 60, 'corner'], [50, 10, 'corner'], [0, 60, 'corner']], 'inner' => null];
-        $this->postJson(route('pieces.shape.preview', $piece), ['shape' => $cross])->assertStatus(422)->assertJsonPath('code', 'self-crossing')->assertJsonPath('field', 'shape.outer');
-        $this->put(route('pieces.shape', $piece), ['version' => 1, 'shape' => json_encode($cross)])->assertSessionHasErrors('shape.outer');
-        $this->put(route('pieces.shape', $piece), ['version' => 1, 'shape' => '{"outer": NaN}'])->assertSessionHasErrors('document');
-        $this->put(route('pieces.shape', $piece), ['version' => 1, 'shape' => json_encode(['outer' => [[0, 10], [20, -3]], 'inner' => null])])->assertSessionHasErrors('shape.outer.1.1');
+        $cross = [
+            'outer' => [[0, 10, 'corner'], [50, 60, 'corner'], [50, 10, 'corner'], [0, 60, 'corner']], 'inner' => null,
+        ];
+        $this->postJson(route('pieces.shape.preview', $piece), ['shape' => $cross])
+            ->assertStatus(422)
+            ->assertJsonPath('code', 'self-crossing')
+            ->assertJsonPath('field', 'shape.outer');
+        $this->put(route('pieces.shape', $piece), ['version' => 1, 'shape' => json_encode($cross)])
+            ->assertSessionHasErrors('shape.outer');
+        $this->put(
+            route('pieces.shape', $piece), ['version' => 1, 'shape' => '{"outer": NaN}'],
+        )->assertSessionHasErrors('document');
+        $this->put(
+            route('pieces.shape', $piece),
+            ['version' => 1, 'shape' => json_encode(['outer' => [[0, 10], [20, -3]], 'inner' => null])],
+        )
+            ->assertSessionHasErrors('shape.outer.1.1');
         self::assertSame(1, $piece->refresh()->version);
     }
 
     public function test_a_second_tab_never_overwrites_the_first(): void
     {
         $piece = $this->bowl();
-        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => ['outside' => '120']])->assertSessionHasNoErrors();
-        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => ['outside' => '30']])->assertSessionHasErrors('version')->assertSessionHasInput('tool_mark_um', ['outside' => '30']);
+        $this->put(
+            route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => ['outside' => '120']],
+        )->assertSessionHasNoErrors();
+        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => ['outside' => '30']])
+            ->assertSessionHasErrors('version')
+            ->assertSessionHasInput('tool_mark_um', ['outside' => '30']);
         self::assertEquals(120, $this->body($piece)['surface']['tool_mark_um']['outside']);
     }
 
@@ -76,7 +110,10 @@ final class PieceTest extends FeatureTestCase
     {
         $piece = $this->bowl();
         $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => ['outside' => '120']]);
-        $this->post(route('pieces.marks', $piece), ['version' => 2, 'technique' => 'burnt-line', 'on' => 'outer', 'from' => '40', 'to' => '42']);
+        $this->post(
+            route('pieces.marks', $piece),
+            ['version' => 2, 'technique' => 'burnt-line', 'on' => 'outer', 'from' => '40', 'to' => '42'],
+        );
         $this->post(route('pieces.undo', $piece), ['version' => 3]);
         self::assertSame([], $this->body($piece)['marks']);
         $this->post(route('pieces.undo', $piece), ['version' => 4]);
@@ -93,16 +130,23 @@ final class PieceTest extends FeatureTestCase
         $piece = $this->bowl();
         $same = ['version' => 1, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => '']];
         $this->put(route('pieces.surface', $piece), $same)->assertSessionHas('said', 'Sanding saved.');
-        $this->put(route('pieces.shape', $piece), ['version' => 1, 'shape' => json_encode($this->body($piece)['shape'])])->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.shape', $piece), ['version' => 1, 'shape' => json_encode($this->body($piece)['shape'])],
+        )->assertSessionHasNoErrors();
         self::assertSame([1, 1], [$piece->refresh()->version, $piece->revisions()->count()]);
-        $this->put(route('pieces.surface', $piece), ['tool_mark_um' => ['outside' => '81']] + $same)->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.surface', $piece), ['tool_mark_um' => ['outside' => '81']] + $same,
+        )->assertSessionHasNoErrors();
         self::assertSame([2, 2], [$piece->refresh()->version, $piece->revisions()->count()]);
     }
 
     public function test_an_own_ladder_is_priced_and_a_bare_number_is_of_the_readers_scale(): void
     {
         $piece = $this->bowl();
-        $this->put(route('pieces.surface', $piece), ['version' => 1, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => 'p80, P180, cami 400']])->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.surface', $piece),
+            ['version' => 1, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => 'p80, P180, cami 400']],
+        )->assertSessionHasNoErrors();
         self::assertSame(['P80', 'P180', 'CAMI 400'], $this->body($piece)['surface']['own']['outside']);
         $this->get(route('pieces.surface', $piece))->assertSee('the size falls by 2.45 times');
         $this->put(
@@ -117,22 +161,34 @@ final class PieceTest extends FeatureTestCase
         )->assertSessionHasNoErrors();
         self::assertSame(['CAMI 80', 'CAMI 220'], $this->body($piece)['surface']['own']['outside']);
         $this->put(
-            route('pieces.surface', $piece), ['version' => 4, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => 'P81']],
+            route('pieces.surface', $piece), [
+                'version' => 4, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => 'P81'],
+            ],
         )->assertSessionHasErrors('own.outside');
     }
 
     public function test_marks_are_placed_changed_and_removed_and_stand_in_the_route(): void
     {
         $piece = $this->bowl();
-        $dye = ['technique' => 'dye', 'on' => 'outer', 'from' => '60', 'to' => '80', 'product' => 'Alcohol dye (powder)', 'colour' => '#2e4d63'];
+        $dye = [
+            'technique' => 'dye', 'on' => 'outer', 'from' => '60', 'to' => '80', 'product' => 'Alcohol dye (powder)',
+            'colour' => '#2e4d63',
+        ];
         $this->post(route('pieces.marks', $piece), ['version' => 1] + $dye)->assertSessionHasNoErrors();
-        $this->post(route('pieces.marks', $piece), ['version' => 2, 'technique' => 'burnt-line', 'on' => 'outer', 'from' => '57', 'to' => '58.5'])->assertSessionHasNoErrors();
+        $this->post(
+            route('pieces.marks', $piece),
+            ['version' => 2, 'technique' => 'burnt-line', 'on' => 'outer', 'from' => '57', 'to' => '58.5'],
+        )->assertSessionHasNoErrors();
         [$tide, $line] = array_column($this->body($piece)['marks'], 'id');
         self::assertLessThan($this->step($piece, $tide)->position, $this->step($piece, $line)->position);
         $this->get(route('pieces.marks', $piece))->assertSee('a burnt line is a dam');
-        $this->put(route('pieces.marks.update', [$piece, $tide]), ['version' => 3, 'minutes' => '33'] + $dye)->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.marks.update', [$piece, $tide]), ['version' => 3, 'minutes' => '33'] + $dye,
+        )->assertSessionHasNoErrors();
         self::assertSame(33.0, $this->step($piece, $tide)->minutes);
-        $this->post(route('pieces.marks', $piece), ['version' => 4, 'to' => '9000'] + $dye)->assertSessionHasErrors('to');
+        $this->post(
+            route('pieces.marks', $piece), ['version' => 4, 'to' => '9000'] + $dye,
+        )->assertSessionHasErrors('to');
         $this->post(
             route('pieces.marks', $piece), ['version' => 4, 'to' => '900'] + $dye,
         )->assertSessionHasErrors('to');
@@ -154,7 +210,9 @@ final class PieceTest extends FeatureTestCase
                 '/^Coats saved\. It will be ready [\d.]+ (?:days|h) later than before: /', $said,
             ) === 1,
         );
-        $put(['do' => 'add', 'plan' => 1, 'product' => 'Wiping varnish (oil-based thinned)'])->assertSessionHasNoErrors();
+        $put(
+            ['do' => 'add', 'plan' => 1, 'product' => 'Wiping varnish (oil-based thinned)'],
+        )->assertSessionHasNoErrors();
         $this->get(route('pieces.coats', $piece))->assertSee('Nothing sticks over wax')->assertSee('Wash the wax off');
         self::assertSame('forbid', $piece->refresh()->conflicts[0]['severity']);
         $put(['do' => 'remove', 'plan' => 1, 'coat' => 5]);

@@ -30,7 +30,10 @@ final class PlanAtVersionTest extends FeatureTestCase
         Queue::fake();
         Carbon::setTestNow('2026-12-02 11:00:00');
         $stood = $this->plan();
-        $tabs = array_map(fn (string $tab): string => route("pieces.$tab", $piece), ['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card']);
+        $tabs = array_map(
+            fn (string $tab): string => route("pieces.$tab", $piece),
+            ['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card'],
+        );
         foreach ([...self::PAGES, ...$tabs] as $path) {
             $wrote = [];
             DB::listen(function ($query) use (&$wrote): void {
@@ -80,7 +83,9 @@ final class PlanAtVersionTest extends FeatureTestCase
         $stood = $this->plan($other);
         $this->work($mine, 'body/mount');
         self::assertSame('done', $this->step($mine, 'body/mount')->state);
-        self::assertTrue($this->step($mine, 'body.outside/sand')->is_next || $this->step($mine, 'body.inside/sand')->is_next);
+        self::assertTrue(
+            $this->step($mine, 'body.outside/sand')->is_next || $this->step($mine, 'body.inside/sand')->is_next,
+        );
         self::assertSame($stood, $this->plan($other), 'the others stand as they did');
         Queue::assertPushed(MakePlan::class, 1);
         self::assertTrue(app(Planner::class)->isStale($this->shop->refresh()));
@@ -108,7 +113,8 @@ final class PlanAtVersionTest extends FeatureTestCase
             foreach ($ends as $step) {
                 foreach ($step->state === 'open' ? $step->follows : [] as $before) {
                     self::assertGreaterThanOrEqual(
-                        $ends[$before]->state === 'open' ? $ends[$before]->end_at?->getTimestamp() : now()->getTimestamp() - 1,
+                        $ends[$before]->state === 'open'
+                            ? $ends[$before]->end_at?->getTimestamp() : now()->getTimestamp() - 1,
                         $step->start_at?->getTimestamp(), "$step->step after $before, when $id was done",
                     );
                 }
@@ -175,6 +181,12 @@ final class PlanAtVersionTest extends FeatureTestCase
     /** @return list<array<string, mixed>> the stored plan, row by row */
     private function plan(?Piece $of = null): array
     {
-        return PlannedStep::query()->when($of !== null, fn ($steps) => $steps->where('piece_id', $of?->id))->orderBy('id')->toBase()->get()->map(fn (object $row): array => (array) $row)->all();
+        return PlannedStep::query()
+            ->when($of !== null, fn ($steps) => $steps->where('piece_id', $of?->id))
+            ->orderBy('id')
+            ->toBase()
+            ->get()
+            ->map(fn (object $row): array => (array) $row)
+            ->all();
     }
 }

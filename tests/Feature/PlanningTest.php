@@ -11,7 +11,16 @@ use Illuminate\Support\Carbon;
 /** The stored plan: what it says of each step, how it follows changes, and how it is read on Weeks. */
 final class PlanningTest extends FeatureTestCase
 {
-    private const VARNISHED = [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Wiping varnish (oil-based thinned)', 'denib' => null], ['product' => 'Wiping varnish (oil-based thinned)', 'denib' => 'pad']], 'buff' => false]];
+    private const VARNISHED = [
+        [
+            'zones' => ['outside', 'inside', 'rim'],
+            'layers' => [
+                ['product' => 'Wiping varnish (oil-based thinned)', 'denib' => null],
+                ['product' => 'Wiping varnish (oil-based thinned)', 'denib' => 'pad'],
+            ],
+            'buff' => false,
+        ],
+    ];
 
     public function test_waits_are_said_in_the_shops_own_air(): void
     {
@@ -23,7 +32,14 @@ final class PlanningTest extends FeatureTestCase
         };
         // 21 °C day and night: the tin's own hours.
         self::assertSame([4.0, 18.0], $hours());
-        $this->shop->update(['climate' => ['day_c' => 11.0, 'day_rh' => 50.0, 'night_c' => 11.0, 'night_rh' => 50.0, 'day_from' => 8, 'day_to' => 18]]);
+        $this->shop->update(
+            [
+                'climate' => [
+                    'day_c' => 11.0, 'day_rh' => 50.0, 'night_c' => 11.0, 'night_rh' => 50.0, 'day_from' => 8,
+                    'day_to' => 18,
+                ],
+            ],
+        );
         app(Planner::class)->plan($this->shop);
         self::assertSame([8.0, 36.0], $hours());
         $this->get(route('pieces.route', $piece))
@@ -65,7 +81,9 @@ final class PlanningTest extends FeatureTestCase
         Carbon::setTestNow('2026-12-01 11:00:00');
         app(Planner::class)->plan($this->shop);
         self::assertSame($before, $piece->plannedSteps()->pluck('id', 'step')->all());
-        $this->put(route('pieces.coats', $piece), ['version' => 1, 'do' => 'remove', 'plan' => 0, 'coat' => 1])->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.coats', $piece), ['version' => 1, 'do' => 'remove', 'plan' => 0, 'coat' => 1],
+        )->assertSessionHasNoErrors();
         $after = $piece->plannedSteps()->pluck('id', 'step')->all();
         self::assertArrayNotHasKey('l2', $after);
         // The coat that goes on the foot is the last one: that is another now.
@@ -88,23 +106,41 @@ final class PlanningTest extends FeatureTestCase
     {
         $piece = $this->bowl(['coats' => self::VARNISHED]);
         $said = fn (): string => (string) session('said');
-        $this->put(route('pieces.coats', $piece), ['version' => 1, 'do' => 'add', 'plan' => 0, 'product' => 'Wiping varnish (oil-based thinned)']);
+        $this->put(
+            route('pieces.coats', $piece),
+            ['version' => 1, 'do' => 'add', 'plan' => 0, 'product' => 'Wiping varnish (oil-based thinned)'],
+        );
         self::assertMatchesRegularExpression('/^Coats saved\. It will be ready .* later than before: /', $said());
         $this->put(route('pieces.coats', $piece), ['version' => 2, 'do' => 'remove', 'plan' => 0, 'coat' => 2]);
         self::assertMatchesRegularExpression('/^Coats saved\. It will be ready .* sooner than before: /', $said());
-        $this->put(route('pieces.update', $piece), ['version' => 3, 'name' => 'Ebb bowl', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9', 'purpose' => 'food', 'holding' => 'tenon', 'due' => '2026-12-18', 'note' => '']);
+        $this->put(
+            route('pieces.update', $piece),
+            [
+                'version' => 3, 'name' => 'Ebb bowl', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9',
+                'purpose' => 'food', 'holding' => 'tenon', 'due' => '2026-12-18', 'note' => '',
+            ],
+        );
         self::assertMatchesRegularExpression('/days later than before/', $said());
-        $this->put(route('pieces.surface', $piece), ['version' => 4, 'tool_mark_um' => ['outside' => '81'], 'own' => []]);
+        $this->put(
+            route('pieces.surface', $piece), ['version' => 4, 'tool_mark_um' => ['outside' => '81'], 'own' => []],
+        );
         self::assertSame('Sanding saved.', $said());
     }
 
     public function test_a_late_piece_says_by_how_much_and_why_in_the_makers_words(): void
     {
-        $this->bowl(['name' => 'Hasty bowl', 'due_at' => '2026-12-02T12:00:00Z', 'purpose' => 'food', 'coats' => self::VARNISHED]);
+        $this->bowl(
+            [
+                'name' => 'Hasty bowl', 'due_at' => '2026-12-02T12:00:00Z', 'purpose' => 'food',
+                'coats' => self::VARNISHED,
+            ],
+        );
         $this->bowl(['name' => 'Calm bowl', 'due_at' => '2027-03-01T12:00:00Z']);
         $hasty = $this->shop->pieces()->where('name', 'Hasty bowl')->firstOrFail();
         self::assertGreaterThan(24 * 28, $hasty->late['hours']);
-        $weeks = $this->get('/weeks')->assertOk()->assertSee('1 of 2 pieces will be late')->assertSee('Hasty bowl will be late by');
+        $weeks = $this->get('/weeks')->assertOk()->assertSee('1 of 2 pieces will be late')->assertSee(
+            'Hasty bowl will be late by',
+        );
         $weeks->assertSee('Full cure waits 30.0 days after', false);
         self::assertDoesNotMatchRegularExpression('/busy with \d+|coat-outside/', (string) $weeks->getContent());
         $this->get(route('pieces.shape', $hasty))->assertSee('It will be late by');
@@ -114,8 +150,14 @@ final class PlanningTest extends FeatureTestCase
     public function test_weeks_draws_hands_waits_and_dates_and_says_the_same_as_a_table(): void
     {
         $piece = $this->bowl(['coats' => self::VARNISHED]);
-        $html = (string) $this->get('/weeks?days=28')->assertOk()->assertSee('The 1 piece in work will be done in time')->assertSee('The same as a table')->getContent();
-        self::assertSame($this->shop->plannedSteps()->where('minutes', '>', 0)->count(), substr_count($html, '<title>') - 1);
+        $html = (string) $this->get('/weeks?days=28')
+            ->assertOk()
+            ->assertSee('The 1 piece in work will be done in time')
+            ->assertSee('The same as a table')
+            ->getContent();
+        self::assertSame(
+            $this->shop->plannedSteps()->where('minutes', '>', 0)->count(), substr_count($html, '<title>') - 1,
+        );
         self::assertStringContainsString('url(#w)', $html);
         self::assertStringContainsString($piece->due_at->format('D j M'), $html);
         foreach ([7, 14, 56] as $days) {
@@ -129,7 +171,14 @@ final class PlanningTest extends FeatureTestCase
     {
         $document = $this->bowl()->document;
         for ($i = 0; $i < 30; $i++) {
-            $this->shop->pieces()->make()->forceFill(['name' => sprintf('Bowl %02d', $i), 'form' => 'shallow-bowl', 'wood' => 'Ash (white)', 'state' => Piece::WORKING, 'document' => $document, 'drawing' => '<svg></svg>', 'diameter_mm' => 260, 'height_mm' => 70, 'version' => 1, 'revision' => 1, 'conflicts' => [], 'due_at' => '2026-12-20 12:00:00'])->save();
+            $this->shop->pieces()->make()->forceFill(
+                [
+                    'name' => sprintf('Bowl %02d', $i), 'form' => 'shallow-bowl', 'wood' => 'Ash (white)',
+                    'state' => Piece::WORKING, 'document' => $document, 'drawing' => '<svg></svg>',
+                    'diameter_mm' => 260, 'height_mm' => 70, 'version' => 1, 'revision' => 1, 'conflicts' => [],
+                    'due_at' => '2026-12-20 12:00:00',
+                ],
+            )->save();
         }
         $this->get('/pieces')->assertOk()->assertSee('More pieces')->assertSee('Ebb bowl');
         $this->get('/pieces?page=2')->assertOk()->assertSee('Earlier pieces')->assertSee('Bowl 29');
@@ -143,7 +192,10 @@ final class PlanningTest extends FeatureTestCase
     {
         $piece = $this->bowl(['coats' => [], 'due_at' => null]);
         self::assertSame(
-            ['body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean', 'body/part-off', 'body/sign', 'body/weigh'],
+            [
+                'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean',
+                'body/part-off', 'body/sign', 'body/weigh',
+            ],
             $piece->plannedSteps()->pluck('step')->all(),
         );
         foreach (['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card'] as $tab) {
@@ -169,17 +221,23 @@ final class PlanningTest extends FeatureTestCase
     {
         foreach (['Ebb bowl', 'Gorse bowl'] as $name) {
             $piece = $this->bowl(['name' => $name]);
-            $this->work($piece, 'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean');
+            $this->work(
+                $piece, 'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean',
+            );
         }
         $this->post('/cautions', ['hazard' => 'rags'])->assertSessionHasNoErrors();
-        $this->get('/bench')->assertSee('Then, the same while it is out first')->assertSeeInOrder(['Oil-varnish blend, coat 1 of 3', 'Oil-varnish blend, coat 1 of 3']);
+        $this->get('/bench')->assertSee('Then, the same while it is out first')->assertSeeInOrder(
+            ['Oil-varnish blend, coat 1 of 3', 'Oil-varnish blend, coat 1 of 3'],
+        );
     }
 
     public function test_what_burns_is_asked_about_wherever_a_step_is_ticked_off(): void
     {
         $piece = $this->bowl();
         $this->work($piece, 'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean');
-        $this->get(route('pieces.route', $piece))->assertSee('Oily rags burn by themselves: I have seen to it')->assertDontSee('Done now');
+        $this->get(route('pieces.route', $piece))->assertSee(
+            'Oily rags burn by themselves: I have seen to it',
+        )->assertDontSee('Done now');
         $this->post('/cautions', ['hazard' => 'dragons'])->assertSessionHasErrors('hazard');
         $this->post('/cautions', ['hazard' => 'rags'])->assertSessionHasNoErrors();
         $this->get(route('pieces.route', $piece))->assertSee('Done now');
@@ -187,7 +245,16 @@ final class PlanningTest extends FeatureTestCase
 
     public function test_the_drawing_on_the_bench_lights_up_what_the_step_is_done_on(): void
     {
-        $piece = $this->bowl(['marks' => [['id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 40.0, 'to_mm' => 60.0, 'product' => 'Alcohol dye (powder)']]]);
+        $piece = $this->bowl(
+            [
+                'marks' => [
+                    [
+                        'id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 40.0, 'to_mm' => 60.0,
+                        'product' => 'Alcohol dye (powder)',
+                    ],
+                ],
+            ],
+        );
         $this->get('/bench')->assertDontSee('is-lit', false);
         $this->work($piece, 'body/mount');
         $this->get('/bench')->assertSeeInOrder(['data-zone="outside"', 'class="is-lit"'], false);

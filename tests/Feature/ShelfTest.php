@@ -15,7 +15,9 @@ final class ShelfTest extends FeatureTestCase
 {
     public function test_abrasives_stand_in_order_of_size_whatever_their_number(): void
     {
-        $this->post('/shelf/abrasives', ['grit' => 'CAMI 320', 'discs' => '4'])->assertSessionHas('said', 'CAMI 320 is on the shelf; every ladder was worked out again.');
+        $this->post('/shelf/abrasives', ['grit' => 'CAMI 320', 'discs' => '4'])->assertSessionHas(
+            'said', 'CAMI 320 is on the shelf; every ladder was worked out again.',
+        );
         $this->get('/shelf')->assertOk()->assertSeeInOrder(['P240', 'P320', 'CAMI 320', 'P400']);
         $this->post('/shelf/abrasives', ['grit' => 'CAMI 320', 'discs' => '9']);
         self::assertSame([9], $this->shop->abrasives()->where('grit', 'CAMI 320')->pluck('discs')->all());
@@ -27,7 +29,9 @@ final class ShelfTest extends FeatureTestCase
         $title = fn (): string => $this->step($piece, 'body.outside/sand')->title;
         $before = $title();
         preg_match('/P\d+$/', $before, $m);
-        $this->delete("/shelf/abrasives/{$this->shop->abrasives()->where('grit', $m[0])->value('id')}")->assertSessionHasNoErrors();
+        $this->delete(
+            "/shelf/abrasives/{$this->shop->abrasives()->where('grit', $m[0])->value('id')}",
+        )->assertSessionHasNoErrors();
         self::assertNotSame($before, $title());
         foreach ($this->shop->abrasives()->pluck('id') as $id) {
             $this->delete("/shelf/abrasives/$id")->assertSessionHasNoErrors();
@@ -45,10 +49,15 @@ final class ShelfTest extends FeatureTestCase
     public function test_every_finish_has_a_page_of_its_own_with_its_source_and_typical_figures(): void
     {
         foreach (app(Catalogue::class)->coatings()->coatings() as $coating) {
-            $this->get(route('tins.edit', ['product' => $coating->class]))->assertOk()->assertSee('Source: ')->assertSee('typical: '.rtrim(rtrim(number_format($coating->solidsPercent, 1), '0'), '.'));
+            $this->get(route('tins.edit', ['product' => $coating->class]))
+                ->assertOk()
+                ->assertSee('Source: ')
+                ->assertSee('typical: '.rtrim(rtrim(number_format($coating->solidsPercent, 1), '0'), '.'));
         }
         foreach (app(Catalogue::class)->coatings()->stains() as $stain) {
-            $this->get(route('tins.edit', ['product' => $stain->class]))->assertOk()->assertSee('What is left')->assertDontSee('My tin says');
+            $this->get(route('tins.edit', ['product' => $stain->class]))->assertOk()->assertSee(
+                'What is left',
+            )->assertDontSee('My tin says');
         }
         $this->from('/shelf')->get('/shelf/tin?product=Ketchup')->assertRedirect('/shelf');
     }
@@ -60,13 +69,17 @@ final class ShelfTest extends FeatureTestCase
         $label = ['recoat_from_h' => '40', 'coverage_m2_per_l' => '10'];
         $poured = fn (): float => $this->step($piece, 'l1')->details->amount?->ml() ?? 0.0;
         $ml = $poured();
-        $this->put('/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => $label, 'stock_ml' => '300'])->assertRedirect('/shelf');
+        $this->put(
+            '/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => $label, 'stock_ml' => '300'],
+        )->assertRedirect('/shelf');
         self::assertTrue($piece->refresh()->ready_at->gt($ready));
         self::assertEqualsWithDelta(
             2 * ($ml - 3), $poured() - 3, 0.2,
         );
         $this->get(route('pieces.coats', $piece))->assertSee('by your label')->assertSee('40 h');
-        $this->put('/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => array_map(fn (): ?string => null, $label)])->assertSessionHasNoErrors();
+        $this->put(
+            '/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => array_map(fn (): ?string => null, $label)],
+        )->assertSessionHasNoErrors();
         self::assertEquals($ready, $piece->refresh()->ready_at);
     }
 
@@ -78,9 +91,17 @@ final class ShelfTest extends FeatureTestCase
             'min_c' => 8, 'max_rh' => 75, 'pot_life_minutes' => 90,
         ];
         self::assertSame(array_keys(Coating::LABEL_FIELDS), array_keys($typed));
-        $this->put('/shelf/tin', ['product' => 'Hard-wax oil', 'label' => $typed, 'opened_on' => '2026-11-01', 'note' => 'from the blue shelf'])->assertSessionHasNoErrors();
+        $this->put(
+            '/shelf/tin',
+            [
+                'product' => 'Hard-wax oil', 'label' => $typed, 'opened_on' => '2026-11-01',
+                'note' => 'from the blue shelf',
+            ],
+        )->assertSessionHasNoErrors();
         self::assertEquals($typed, $this->shop->tins()->firstOrFail()->label);
-        $page = $this->get('/shelf/tin?product=Hard-wax%20oil')->assertSee('from the blue shelf')->assertSee('2026-11-01');
+        $page = $this->get('/shelf/tin?product=Hard-wax%20oil')->assertSee('from the blue shelf')->assertSee(
+            '2026-11-01',
+        );
         foreach ($typed as $field => $value) {
             $input = '/name="label\['.$field.'\]"\s+inputmode="decimal"\s+value="'.$value.'"/';
             self::assertMatchesRegularExpression($input, (string) $page->getContent());
@@ -95,9 +116,13 @@ final class ShelfTest extends FeatureTestCase
         $this->post(route('log.undo', $piece->logEntries()->firstOrFail()))->assertSessionHasNoErrors();
         $this->post('/log', ['body' => 'P150 is running out.'])->assertSessionHas('said', 'Noted.');
         $this->post('/log', ['body' => ''])->assertSessionHasErrors('body');
-        $this->get('/log')->assertOk()->assertSee('P150 is running out.')->assertSee('line-through', false)->assertSee('Taken back');
+        $this->get('/log')->assertOk()->assertSee('P150 is running out.')->assertSee('line-through', false)->assertSee(
+            'Taken back',
+        );
         for ($i = 0; $i < 45; $i++) {
-            $this->shop->logEntries()->create(['kind' => 'note', 'body' => "Note $i", 'happened_at' => now()->subDays(2)->subMinutes($i)]);
+            $this->shop->logEntries()->create(
+                ['kind' => 'note', 'body' => "Note $i", 'happened_at' => now()->subDays(2)->subMinutes($i)],
+            );
         }
         $this->get('/log')->assertSee('page=2', false);
         $this->get('/log?page=2')->assertOk()->assertSee('Note 44');
@@ -106,7 +131,9 @@ final class ShelfTest extends FeatureTestCase
     public function test_a_note_can_be_written_about_a_piece_at_any_time(): void
     {
         $piece = $this->bowl();
-        $this->post(route('pieces.record', $piece), ['body' => 'A hairline by the rim, filled.'])->assertSessionHas('said', 'Noted.');
+        $this->post(route('pieces.record', $piece), ['body' => 'A hairline by the rim, filled.'])->assertSessionHas(
+            'said', 'Noted.',
+        );
         $this->get(route('pieces.record', $piece))->assertSee('A hairline by the rim, filled.');
         $this->post(route('pieces.record', $piece), ['body' => ' '])->assertSessionHasErrors('body');
         self::assertSame([$piece->id], $this->shop->logEntries()->pluck('piece_id')->all());

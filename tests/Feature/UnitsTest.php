@@ -9,7 +9,9 @@ use App\View\Unit;
 use Illuminate\Support\Carbon;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** Whatever a maker reads or types is in the units, scale, clock and zone of their own choice; what is stored never is. */
+/**
+ * Whatever a maker reads or types is in the units, scale, clock and zone of their own choice; what is stored never is.
+ */
 final class UnitsTest extends FeatureTestCase
 {
     #[DataProvider('units')]
@@ -18,9 +20,14 @@ final class UnitsTest extends FeatureTestCase
         foreach ([false, true] as $imperial) {
             $show = new Show($imperial);
             $typed = $show->field($unit, $metric);
-            $step = 0.5 * 10 ** -$unit->decimals($imperial) * ($imperial ? abs($show->typed($unit, 1.0) - $show->typed($unit, 0.0)) : 1);
+            $step = 0.5 * 10 ** -$unit->decimals($imperial) * ($imperial ? abs(
+                $show->typed($unit, 1.0) - $show->typed($unit, 0.0),
+            ) : 1);
             self::assertEqualsWithDelta($metric, $show->typed($unit, (float) $typed), $step + 1e-9);
-            self::assertSame($typed, $show->field($unit, $show->typed($unit, (float) $typed)), 'a field saved without a change stays as it is');
+            self::assertSame(
+                $typed, $show->field($unit, $show->typed($unit, (float) $typed)),
+                'a field saved without a change stays as it is',
+            );
         }
     }
 
@@ -41,19 +48,39 @@ final class UnitsTest extends FeatureTestCase
     {
         $piece = $this->bowl();
         $label = ['solids_percent' => 47.25, 'dust_free_h' => 0.25, 'recoat_from_h' => 12.75, 'full_cure_days' => 1.0];
-        $this->put('/shelf/tin', ['product' => 'Hard-wax oil', 'label' => $label, 'stock_ml' => '354.7'])->assertSessionHasNoErrors();
-        $this->post(route('pieces.marks', $piece), ['version' => 1, 'technique' => 'burnt-line', 'on' => 'outer', 'from' => '30.25', 'to' => '32.37', 'minutes' => '7.25', 'wait_hours' => '0.75'])->assertSessionHasNoErrors();
-        $this->put(route('pieces.surface', $piece), ['version' => 2, 'tool_mark_um' => ['outside' => '1234.25']])->assertSessionHasNoErrors();
+        $this->put(
+            '/shelf/tin', ['product' => 'Hard-wax oil', 'label' => $label, 'stock_ml' => '354.7'],
+        )->assertSessionHasNoErrors();
+        $this->post(
+            route('pieces.marks', $piece),
+            [
+                'version' => 1, 'technique' => 'burnt-line', 'on' => 'outer', 'from' => '30.25', 'to' => '32.37',
+                'minutes' => '7.25', 'wait_hours' => '0.75',
+            ],
+        )->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.surface', $piece), ['version' => 2, 'tool_mark_um' => ['outside' => '1234.25']],
+        )->assertSessionHasNoErrors();
         $this->prefer(['units' => $units]);
 
         $tin = $this->shop->tins()->firstOrFail();
-        $this->put('/shelf/tin', ['product' => 'Hard-wax oil'] + $this->fieldsOf('/shelf/tin?product=Hard-wax%20oil'))->assertSessionHasNoErrors();
+        $this->put(
+            '/shelf/tin', ['product' => 'Hard-wax oil'] + $this->fieldsOf('/shelf/tin?product=Hard-wax%20oil'),
+        )->assertSessionHasNoErrors();
         self::assertEquals([$label, 354.7], [$tin->refresh()->label, (float) $tin->stock_ml]);
 
         $before = $piece->refresh()->document;
         [$mark] = $before['parts'][0]['marks'];
-        $this->put(route('pieces.marks.update', [$piece, $mark['id']]), ['version' => 3, 'technique' => $mark['technique'], 'on' => 'outer'] + $this->fieldsOf(route('pieces.marks', $piece)))->assertSessionHasNoErrors();
-        $this->put(route('pieces.surface', $piece), ['version' => $piece->refresh()->version] + $this->fieldsOf(route('pieces.surface', $piece)))->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.marks.update', [$piece, $mark['id']]),
+            ['version' => 3, 'technique' => $mark['technique'], 'on' => 'outer'] + $this->fieldsOf(
+                route('pieces.marks', $piece),
+            ),
+        )->assertSessionHasNoErrors();
+        $this->put(
+            route('pieces.surface', $piece),
+            ['version' => $piece->refresh()->version] + $this->fieldsOf(route('pieces.surface', $piece)),
+        )->assertSessionHasNoErrors();
         self::assertEquals($before, $piece->refresh()->document);
     }
 
@@ -64,7 +91,10 @@ final class UnitsTest extends FeatureTestCase
         yield 'imperial' => ['imperial'];
     }
 
-    /** @return array<string, mixed> the number fields of a page that have something in them, as a browser would send them */
+    /**
+     * @return array<string, mixed> the number fields of a page that have something in them, as a browser would send
+     *     them
+     */
     private function fieldsOf(string $url): array
     {
         preg_match_all(
@@ -72,7 +102,16 @@ final class UnitsTest extends FeatureTestCase
             (string) $this->get($url)->assertOk()->getContent(), $found,
         );
         self::assertNotSame([], $found[1]);
-        parse_str(implode('&', array_map(fn (string $name, string $value): string => urlencode($name).'='.urlencode($value), $found[1], $found[2])), $fields);
+        parse_str(
+            implode(
+                '&',
+                array_map(
+                    fn (string $name, string $value): string => urlencode($name).'='.urlencode($value), $found[1],
+                    $found[2],
+                ),
+            ),
+            $fields,
+        );
 
         return $fields;
     }
@@ -95,8 +134,13 @@ final class UnitsTest extends FeatureTestCase
     public function test_hours_days_and_clocks_read_as_people_say_them(): void
     {
         $show = new Show(timeZone: 'Europe/Oslo');
-        self::assertSame(['45 min', '1 h', '17.8 h', '2 days', '47 days'], array_map($show->hours(...), [0.75, 1.0, 17.8, 48.0, 47 * 24.0]));
-        self::assertSame(['8 min', '59 min', '1 h 00', '2 h 05'], array_map($show->minutes(...), [8.0, 59.4, 60.0, 125.0]));
+        self::assertSame(
+            ['45 min', '1 h', '17.8 h', '2 days', '47 days'],
+            array_map($show->hours(...), [0.75, 1.0, 17.8, 48.0, 47 * 24.0]),
+        );
+        self::assertSame(
+            ['8 min', '59 min', '1 h 00', '2 h 05'], array_map($show->minutes(...), [8.0, 59.4, 60.0, 125.0]),
+        );
         self::assertSame(['1 day', '1 day', '0.5 days'], array_map($show->days(...), [1.0, 24.2 / 24, 0.5]));
         $evening = Carbon::parse('2026-12-01 22:30:00', 'UTC');
         self::assertSame(['Tue 1 Dec', '23:30'], [$show->day($evening), $show->time($evening)]);
@@ -109,7 +153,10 @@ final class UnitsTest extends FeatureTestCase
     public function test_sentences_of_the_core_change_their_lengths_only(): void
     {
         $inches = new Show(imperial: true);
-        self::assertSame('The wall is 0.256 in at its thinnest; 0.118 in is the least you allow.', $inches->sentence('The wall is 6.5 mm at its thinnest; 3.0 mm is the least you allow.'));
+        self::assertSame(
+            'The wall is 0.256 in at its thinnest; 0.118 in is the least you allow.',
+            $inches->sentence('The wall is 6.5 mm at its thinnest; 3.0 mm is the least you allow.'),
+        );
         self::assertSame('P320 leaves 11.6 µm in 20 min.', $inches->sentence('P320 leaves 11.6 µm in 20 min.'));
         self::assertSame('A wall of 6.5 mm.', (new Show)->sentence('A wall of 6.5 mm.'));
     }
@@ -117,21 +164,42 @@ final class UnitsTest extends FeatureTestCase
     public function test_the_shop_is_typed_in_fahrenheit_and_inches_and_kept_in_celsius_and_millimetres(): void
     {
         $this->prefer(['units' => 'imperial']);
-        $this->get('/shop')->assertOk()->assertSee('By day, °F')->assertSee('value="69.8"', false)->assertSee('Least wall, in')->assertSee('Rim speed for sanding, ft/s');
-        $this->put('/shop', $this->shopForm(['day_c' => '68', 'night_c' => '50', 'min_wall_mm' => '0.125', 'sanding_cap_m_s' => '13.12']))->assertSessionHasNoErrors();
+        $this->get('/shop')
+            ->assertOk()
+            ->assertSee('By day, °F')
+            ->assertSee('value="69.8"', false)
+            ->assertSee('Least wall, in')
+            ->assertSee('Rim speed for sanding, ft/s');
+        $this->put(
+            '/shop',
+            $this->shopForm(
+                ['day_c' => '68', 'night_c' => '50', 'min_wall_mm' => '0.125', 'sanding_cap_m_s' => '13.12'],
+            ),
+        )->assertSessionHasNoErrors();
         $shop = $this->shop->refresh();
         self::assertEqualsWithDelta(20.0, $shop->climate['day_c'], 1e-9);
         self::assertEqualsWithDelta(10.0, $shop->climate['night_c'], 1e-9);
         self::assertEqualsWithDelta(3.175, $shop->limits['min_wall_mm'], 1e-9);
         self::assertEqualsWithDelta(4.0, $shop->limits['sanding_cap_m_s'], 0.01);
-        $this->put('/shop', $this->shopForm(['day_c' => '120']))->assertSessionHasErrors(['day_c' => 'Temperature by day is “120”; it takes a number from 14 to 113.']);
+        $this->put('/shop', $this->shopForm(['day_c' => '120']))->assertSessionHasErrors(
+            ['day_c' => 'Temperature by day is “120”; it takes a number from 14 to 113.'],
+        );
     }
 
     public function test_a_tin_is_typed_in_square_feet_and_ounces(): void
     {
         $this->prefer(['units' => 'imperial']);
-        $this->get('/shelf/tin?product=Hard-wax%20oil')->assertOk()->assertSee('Covers, ft²/gal')->assertSee('Not below, °F')->assertSee('Left, fl oz');
-        $this->put('/shelf/tin', ['product' => 'Hard-wax oil', 'label' => ['coverage_m2_per_l' => '1000', 'min_c' => '59', 'recoat_from_h' => '10'], 'stock_ml' => '12'])->assertSessionHasNoErrors();
+        $this->get('/shelf/tin?product=Hard-wax%20oil')->assertOk()->assertSee('Covers, ft²/gal')->assertSee(
+            'Not below, °F',
+        )->assertSee('Left, fl oz');
+        $this->put(
+            '/shelf/tin',
+            [
+                'product' => 'Hard-wax oil',
+                'label' => ['coverage_m2_per_l' => '1000', 'min_c' => '59', 'recoat_from_h' => '10'],
+                'stock_ml' => '12',
+            ],
+        )->assertSessionHasNoErrors();
         $tin = $this->shop->tins()->firstOrFail();
         self::assertEqualsWithDelta(24.54, $tin->label['coverage_m2_per_l'], 0.01);
         self::assertEqualsWithDelta(15.0, $tin->label['min_c'], 1e-9);
@@ -143,18 +211,38 @@ final class UnitsTest extends FeatureTestCase
     public function test_a_piece_is_drawn_marked_and_read_in_inches(): void
     {
         $this->prefer(['units' => 'imperial']);
-        $this->post('/pieces', ['form' => 'platter', 'diameter' => '12', 'height' => '1.25', 'foot' => '5', 'wall' => '0.3', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9', 'name' => 'Sallow platter', 'purpose' => 'handled'])->assertSessionHasNoErrors();
+        $this->post(
+            '/pieces',
+            [
+                'form' => 'platter', 'diameter' => '12', 'height' => '1.25', 'foot' => '5', 'wall' => '0.3',
+                'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9', 'name' => 'Sallow platter',
+                'purpose' => 'handled',
+            ],
+        )->assertSessionHasNoErrors();
         $piece = $this->shop->pieces()->firstOrFail();
         self::assertEqualsWithDelta(304.8, $piece->diameter_mm, 0.5);
-        $this->post('/pieces', ['form' => 'platter', 'diameter' => '12', 'height' => '1.25', 'foot' => '15', 'wall' => '0.3', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9', 'name' => 'Wide foot', 'purpose' => 'handled'])
+        $this->post(
+            '/pieces',
+            [
+                'form' => 'platter', 'diameter' => '12', 'height' => '1.25', 'foot' => '15', 'wall' => '0.3',
+                'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '9', 'name' => 'Wide foot',
+                'purpose' => 'handled',
+            ],
+        )
             ->assertSessionHasErrors(
                 ['foot' => 'Foot is "15.00 in"; the foot must not be wider than the widest diameter, 12.00 in.'],
             );
-        $this->post(route('pieces.marks', $piece), ['version' => 1, 'technique' => 'burnt-line', 'on' => 'outer', 'from' => '2', 'to' => '2.1'])->assertSessionHasNoErrors();
+        $this->post(
+            route('pieces.marks', $piece),
+            ['version' => 1, 'technique' => 'burnt-line', 'on' => 'outer', 'from' => '2', 'to' => '2.1'],
+        )->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(50.8, $this->body($piece)['marks'][0]['from_mm'], 0.01);
         foreach (['shape', 'surface', 'marks', 'coats', 'route', 'card'] as $tab) {
             $html = (string) $this->get("/pieces/{$piece->id}/$tab")->assertOk()->getContent();
-            self::assertDoesNotMatchRegularExpression('/\d ?(mm|cm²|mL|m\/s)\b/', (string) preg_replace('/<details class="why">.*?<\/details>|data-panel="[^"]*"/s', '', $html), $tab);
+            self::assertDoesNotMatchRegularExpression(
+                '/\d ?(mm|cm²|mL|m\/s)\b/',
+                (string) preg_replace('/<details class="why">.*?<\/details>|data-panel="[^"]*"/s', '', $html), $tab,
+            );
         }
     }
 
@@ -172,16 +260,30 @@ final class UnitsTest extends FeatureTestCase
         $piece = $this->bowl();
         $this->prefer(['own_time_zone' => 'America/Toronto']);
         $this->get('/bench')->assertSee('04:00');
-        $this->post(route('steps.done', $this->step($piece, 'body/mount')), ['at' => '2026-12-01T03:40'])->assertSessionHasNoErrors();
+        $this->post(
+            route('steps.done', $this->step($piece, 'body/mount')), ['at' => '2026-12-01T03:40'],
+        )->assertSessionHasNoErrors();
         self::assertSame('2026-12-01 08:40:00', (string) $piece->logEntries()->firstOrFail()->happened_at);
-        $this->post(route('steps.done', $this->step($piece, 'body.outside/sand')), ['at' => '2026-12-01T05:10'])->assertSessionHasErrors(['at' => 'Done at is Tue 1 Dec 05:10, which is still to come; it takes a time up to now.']);
-        $this->post(route('steps.done', $this->step($piece, 'body.outside/sand')), ['at' => '2026-12-01T03:10'])->assertSessionHasErrors(['at' => 'Done at is Tue 1 Dec 03:10, before the step it follows; it takes a time from Tue 1 Dec 03:40 to now.']);
+        $this->post(route('steps.done', $this->step($piece, 'body.outside/sand')), ['at' => '2026-12-01T05:10'])
+            ->assertSessionHasErrors(
+                ['at' => 'Done at is Tue 1 Dec 05:10, which is still to come; it takes a time up to now.'],
+            );
+        $this->post(
+            route('steps.done', $this->step($piece, 'body.outside/sand')), ['at' => '2026-12-01T03:10'],
+        )->assertSessionHasErrors(
+            [
+                'at' => 'Done at is Tue 1 Dec 03:10, before the step it follows; '
+                    .'it takes a time from Tue 1 Dec 03:40 to now.',
+            ],
+        );
     }
 
     /** @param  array<string, string>  $preferences */
     private function prefer(array $preferences): void
     {
-        $this->put('/preferences', $preferences + ['units' => 'metric', 'grits' => 'P', 'clock' => '24', 'theme' => 'paper'])->assertSessionHasNoErrors();
+        $this->put(
+            '/preferences', $preferences + ['units' => 'metric', 'grits' => 'P', 'clock' => '24', 'theme' => 'paper'],
+        )->assertSessionHasNoErrors();
         $this->wren->refresh()->load('workshop');
     }
 
@@ -192,7 +294,9 @@ final class UnitsTest extends FeatureTestCase
     private function shopForm(array $more): array
     {
         return $more + [
-            'name' => 'Bramble Slip', 'time_zone' => 'UTC', 'hours' => ['mon' => '08:00-12:00'], 'closed' => '', 'day_c' => '68', 'night_c' => '60', 'day_rh' => '50', 'night_rh' => '60',
+            'name' => 'Bramble Slip', 'time_zone' => 'UTC', 'hours' => [
+                'mon' => '08:00-12:00',
+            ], 'closed' => '', 'day_c' => '68', 'night_c' => '60', 'day_rh' => '50', 'night_rh' => '60',
             'day_from' => '8', 'day_to' => '18', 'sanding_cap_m_s' => '16', 'min_wall_mm' => '0.12',
         ];
     }

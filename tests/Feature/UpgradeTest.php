@@ -38,7 +38,10 @@ final class UpgradeTest extends TestCase
         Schema::dropAllTables();
         $old = array_map(
             fn (string $file): string => 'database/migrations/'.basename($file),
-            array_filter((array) glob(base_path('database/migrations/*.php')), fn ($file): bool => basename((string) $file) < '2026_11_25_000006'),
+            array_filter(
+                (array) glob(base_path('database/migrations/*.php')),
+                fn ($file): bool => basename((string) $file) < '2026_11_25_000006',
+            ),
         );
         self::assertCount(5, $old);
         $this->artisan('migrate', ['--path' => array_values($old), '--force' => true])->assertSuccessful();
@@ -87,12 +90,16 @@ final class UpgradeTest extends TestCase
         }
         self::assertContains('l4', $open);
         self::assertNotNull($piece->ready_at);
-        $this->get("/pieces/$this->box/record")->assertOk()->assertSee('A step of long ago')->assertSee('Varnish, as the last');
+        $this->get("/pieces/$this->box/record")->assertOk()->assertSee('A step of long ago')->assertSee(
+            'Varnish, as the last',
+        );
         $this->get("/pieces/$this->box/shape")->assertOk();
         $this->get("/pieces/$this->box/coats")->assertOk()->assertSee(self::VARNISH);
         // Undo goes back through revisions that were written by the first release.
         $this->post("/pieces/$this->box/undo", ['version' => $piece->version])->assertSessionHasNoErrors();
-        self::assertSame(['l2', 'l3'], array_column($piece->refresh()->document['parts'][0]['coats'][0]['layers'], 'id'));
+        self::assertSame(
+            ['l2', 'l3'], array_column($piece->refresh()->document['parts'][0]['coats'][0]['layers'], 'id'),
+        );
     }
 
     public function test_a_piece_that_cannot_be_read_is_kept_and_said(): void
@@ -109,8 +116,12 @@ final class UpgradeTest extends TestCase
         $now = now()->toDateTimeString();
         $this->shop = (int) DB::table('workshops')->insertGetId([
             'name' => 'Bramble Slip', 'hours' => json_encode(Workshop::USUAL_HOURS), 'closed' => '[]',
-            'climate' => json_encode(['day_c' => 21, 'day_rh' => 50, 'night_c' => 21, 'night_rh' => 50, 'day_from' => 8, 'day_to' => 18]),
-            'limits' => json_encode(Workshop::USUAL_LIMITS), 'calendar_token' => str_repeat('a', 64), 'created_at' => $now, 'updated_at' => $now,
+            'climate' => json_encode(
+                ['day_c' => 21, 'day_rh' => 50, 'night_c' => 21, 'night_rh' => 50, 'day_from' => 8, 'day_to' => 18],
+            ),
+            'limits' => json_encode(
+                Workshop::USUAL_LIMITS,
+            ), 'calendar_token' => str_repeat('a', 64), 'created_at' => $now, 'updated_at' => $now,
         ]);
         DB::table('users')->insert([
             'workshop_id' => $this->shop, 'name' => 'Wren', 'email' => 'wren@example.test', 'password' => 'x',
@@ -121,10 +132,16 @@ final class UpgradeTest extends TestCase
         }
         $document = fn (array $layers): array => [
             'format' => 'honest-grain/piece', 'version' => 1, 'name' => 'Old box', 'form' => 'lidded-box',
-            'wood' => 'Ash (white)', 'grain' => 'end', 'moisture_percent' => 9, 'purpose' => 'handled', 'holding' => 'tenon',
+            'wood' => 'Ash (white)', 'grain' => 'end', 'moisture_percent' => 9, 'purpose' => 'handled',
+            'holding' => 'tenon',
             'shape' => Form::LiddedBox->profile(...array_values(Form::LiddedBox->sizes()))->toArray(),
             'marks' => [['id' => 'groove', 'kind' => 'v-groove', 'on' => 'outer', 'from_mm' => 12, 'to_mm' => 14]],
-            'coats' => [['zones' => ['outside', 'rim'], 'layers' => array_map(fn (string $one): array => ['product' => $one], $layers)]],
+            'coats' => [
+                [
+                    'zones' => ['outside', 'rim'],
+                    'layers' => array_map(fn (string $one): array => ['product' => $one], $layers),
+                ],
+            ],
         ];
         $this->box = $this->piece('Old box', $document([self::VARNISH, self::SHELLAC, self::VARNISH]), 3);
         foreach ([
@@ -133,7 +150,9 @@ final class UpgradeTest extends TestCase
             ['2026-11-14 09:00:00', [self::VARNISH, self::SHELLAC, self::VARNISH]],
         ] as $n => [$at, $layers]) {
             DB::table('piece_revisions')->insert([
-                'piece_id' => $this->box, 'number' => $n + 1, 'document' => json_encode($document($layers)), 'what' => 'coats',
+                'piece_id' => $this->box, 'number' => $n + 1, 'document' => json_encode(
+                    $document($layers),
+                ), 'what' => 'coats',
                 'created_at' => $at, 'updated_at' => $at,
             ]);
         }
@@ -146,10 +165,13 @@ final class UpgradeTest extends TestCase
             ['2026-11-12 10:00:00', 'coat-outside+rim-1', 'Varnish, as the first'],
             ['2026-11-13 10:00:00', 'coat-outside+rim-2', 'Varnish, as the last'],
             ['2026-11-15 10:00:00', 'denib-coat-outside+rim-2', 'Rub the last but one'],
-            ['2026-11-15 11:00:00', 'fit-lid', 'Fit the lid'], ['2026-11-15 12:00:00', 'polish-the-knob', 'A step of long ago'],
+            ['2026-11-15 11:00:00', 'fit-lid', 'Fit the lid'], [
+                '2026-11-15 12:00:00', 'polish-the-knob', 'A step of long ago',
+            ],
         ] as $n => [$at, $step, $title]) {
             DB::table('log_entries')->insert([
-                'workshop_id' => $this->shop, 'piece_id' => $this->box, 'kind' => 'done', 'step' => $step, 'title' => $title,
+                'workshop_id' => $this->shop, 'piece_id' => $this->box, 'kind' => 'done', 'step' => $step,
+                'title' => $title,
                 'happened_at' => $at, 'facts' => '{}', 'created_at' => $at,
                 'once_key' => "$this->box:$step:".($title === 'Shellac on the outside' ? 1 : 0),
             ]);

@@ -1,7 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { attributes } from '../../resources/js/shape/handle';
-import { added, addedAt, arrow, isCorner, moved, offChord, removed, turned, typed } from '../../resources/js/shape/nodes';
+import {
+    added,
+    addedAt,
+    arrow,
+    isCorner,
+    moved,
+    offChord,
+    removed,
+    turned,
+    typed,
+} from '../../resources/js/shape/nodes';
 
 const mm = fc.double({ min: 0, max: 500, noNaN: true });
 const node = fc.oneof(fc.tuple(mm, mm), fc.tuple(mm, mm, fc.constant('corner')));
@@ -76,14 +86,36 @@ describe('the nodes of a profile', () => {
     });
 
     test('the last two nodes of a curve stay', () => {
-        const two = { outer: [[0, 5], [9, 5]], inner: null };
+        const two = {
+            outer: [
+                [0, 5],
+                [9, 5],
+            ],
+            inner: null,
+        };
         expect(removed(two, { curve: 'outer', i: 0 })).toBeNull();
         expect(removed(added(two, { curve: 'outer', i: 0 }), { curve: 'outer', i: 1 })).toEqual(two);
     });
 
     test('a double click adds a node on the chord beneath it, on the side of the axis where it was', () => {
-        const bowl = { outer: [[0, 30], [20, 60], [60, 80]], inner: [[60, 75], [30, 50], [5, 0]] };
-        expect(addedAt(bowl, 70, -40, 3).outer).toEqual([[0, 30], [20, 60], [40, 70], [60, 80]]);
+        const bowl = {
+            outer: [
+                [0, 30],
+                [20, 60],
+                [60, 80],
+            ],
+            inner: [
+                [60, 75],
+                [30, 50],
+                [5, 0],
+            ],
+        };
+        expect(addedAt(bowl, 70, -40, 3).outer).toEqual([
+            [0, 30],
+            [20, 60],
+            [40, 70],
+            [60, 80],
+        ]);
         expect(addedAt(bowl, -62.5, -45, 3).inner[1]).toEqual([45, 62.5]);
         expect(addedAt(bowl, 10, -40, 3)).toBeNull();
         // A solid piece has no inside: what is left of the axis is its outside, seen from the other side.

@@ -69,7 +69,12 @@ describe('saving', () => {
             expect(saver.wouldLose).toBe(expected !== '');
         }
         expect(told).toEqual([
-            [true, ''], [false, 'too thin'], [true, ''], [false, 'no answer'], [true, ''], [false, ''],
+            [true, ''],
+            [false, 'too thin'],
+            [true, ''],
+            [false, 'no answer'],
+            [true, ''],
+            [false, ''],
         ]);
     });
 

@@ -78,7 +78,9 @@ class DrawHouse extends Command
             }
             $order = [...$order, ...array_keys($free)];
         }
-        $lines = ['               '.implode('', array_map(fn (int $n): string => sprintf('%4d', $n + 1), array_keys($order)))];
+        $lines = [
+            '               '.implode('', array_map(fn (int $n): string => sprintf('%4d', $n + 1), array_keys($order))),
+        ];
         foreach ($order as $row => $folder) {
             $cells = array_map(
                 fn (int $column): string => $column === $row ? '   ·' : sprintf(

@@ -26,14 +26,24 @@ class SeedBench extends Command
     public function handle(PieceEditor $editor, Planner $planner, ShopMapper $mapper): int
     {
         /** @var Workshop $workshop */
-        $workshop = Workshop::query()->whereIn('id', User::query()->where('email', DemoWorkshopSeeder::EMAIL)->select('workshop_id'))->firstOrFail();
+        $workshop = Workshop::query()->whereIn(
+            'id', User::query()->where('email', DemoWorkshopSeeder::EMAIL)->select('workshop_id'),
+        )->firstOrFail();
         $models = $workshop->pieces()->working()->orderBy('id')->get();
         for ($i = $models->count(); $i < (int) $this->argument('working'); $i++) {
-            $editor->create($workshop, ['name' => "Bowl $i"] + $models[$i % $models->count()]->document, null, plan: false);
+            $editor->create(
+                $workshop, ['name' => "Bowl $i"] + $models[$i % $models->count()]->document, null, plan: false,
+            );
         }
         $planner->plan($workshop);
         $this->finished($workshop, (int) $this->argument('total') - (int) $this->argument('working'), $mapper);
-        $this->info(sprintf('%d pieces, %d of them in work; %d steps; %d log entries.', $workshop->pieces()->count(), $workshop->pieces()->working()->count(), $workshop->plannedSteps()->count(), $workshop->logEntries()->count()));
+        $this->info(
+            sprintf(
+                '%d pieces, %d of them in work; %d steps; %d log entries.', $workshop->pieces()->count(),
+                $workshop->pieces()->working()->count(), $workshop->plannedSteps()->count(),
+                $workshop->logEntries()->count(),
+            ),
+        );
 
         return self::SUCCESS;
     }
@@ -53,7 +63,11 @@ class SeedBench extends Command
             foreach ($steps as $position => $step) {
                 $at = now()->subDays($i % 700 + 3)->toDateTimeString();
                 $rows[] = ['state' => 'done', 'end_at' => $at] + PlanStore::row($copy, $position, $step, []);
-                $log[] = ['workshop_id' => $workshop->id, 'piece_id' => $copy->id, 'kind' => 'done', 'step' => $step->id, 'title' => $step->title, 'happened_at' => $at, 'facts' => '{}', 'once_key' => "$copy->id:$step->id:0"];
+                $log[] = [
+                    'workshop_id' => $workshop->id, 'piece_id' => $copy->id, 'kind' => 'done', 'step' => $step->id,
+                    'title' => $step->title, 'happened_at' => $at, 'facts' => '{}',
+                    'once_key' => "$copy->id:$step->id:0",
+                ];
             }
             DB::table('planned_steps')->insert($rows);
             DB::table('log_entries')->insert($log);

@@ -17,7 +17,9 @@ class SeedDemo extends Command
 
     public function handle(): int
     {
-        if (($this->option('if-empty') && Workshop::query()->exists()) || User::query()->where('email', DemoWorkshopSeeder::EMAIL)->exists()) {
+        if (($this->option('if-empty') && Workshop::query()->exists()) || User::query()->where(
+            'email', DemoWorkshopSeeder::EMAIL,
+        )->exists()) {
             $this->info('There is a workshop already; nothing was changed.');
 
             return self::SUCCESS;

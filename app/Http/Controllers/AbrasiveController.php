@@ -24,7 +24,12 @@ class AbrasiveController extends Controller
         $typed = $request->validated();
         $grit = $catalogue->abrasives()->named($show->typedGrit($typed['grit']), 'grit')->name;
         $workshop = $this->workshop($request);
-        $this->planner->apply($workshop, fn (): Abrasive => $workshop->abrasives()->updateOrCreate(['grit' => $grit], ['discs' => (int) ($typed['discs'] ?? 0)]));
+        $this->planner->apply(
+            $workshop,
+            fn (): Abrasive => $workshop->abrasives()->updateOrCreate(
+                ['grit' => $grit], ['discs' => (int) ($typed['discs'] ?? 0)],
+            ),
+        );
 
         return back()->with('said', "$grit is on the shelf; every ladder was worked out again.");
     }

@@ -27,7 +27,9 @@ class CalendarController extends Controller
 
     private function calendar(string $text, bool $download): Response
     {
-        return response($text, 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=300']
+        return response($text, 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=300',
+        ]
             + ($download ? ['Content-Disposition' => 'attachment; filename="honest-grain.ics"'] : []));
     }
 }

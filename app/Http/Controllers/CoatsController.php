@@ -31,7 +31,9 @@ class CoatsController extends Controller
         ]);
     }
 
-    /** One press changes one thing: take a stack, add, move or leave out a coat, rub between, buff, split off a zone. */
+    /**
+     * One press changes one thing: take a stack, add, move or leave out a coat, rub between, buff, split off a zone.
+     */
     public function update(
         ChangeCoats $request,
         Piece $piece,
@@ -43,7 +45,9 @@ class CoatsController extends Controller
         $fields = ['coats' => (new CoatChange($plans, $catalogue->stacks()))->make($request->validated())];
 
         return $this->changing(
-            $request, $piece, fn ($edit) => $editor->changePart($piece, $edit, $part, $fields), ['coats', 'Coats saved.'],
+            $request, $piece, fn ($edit) => $editor->changePart($piece, $edit, $part, $fields), [
+                'coats', 'Coats saved.',
+            ],
         );
     }
 }

@@ -23,13 +23,16 @@ class FlawController extends Controller
     {
         $flaw = ['id' => FreshId::of('f')] + $request->flaw($this->show);
 
-        return $this->change($request, $piece, fn (array $flaws): array => [...$flaws, $flaw], ['flaw placed', 'Placed.']);
+        return $this->change(
+            $request, $piece, fn (array $flaws): array => [...$flaws, $flaw], ['flaw placed', 'Placed.'],
+        );
     }
 
     public function update(SaveFlaw $request, Piece $piece, string $flaw): RedirectResponse
     {
         return $this->change($request, $piece, fn (array $flaws): array => array_map(
-            fn (array $one): array => $one['id'] === $flaw ? ['id' => $flaw] + $request->flaw($this->show) : $one, $flaws,
+            fn (array $one): array => $one['id'] === $flaw
+                ? ['id' => $flaw] + $request->flaw($this->show) : $one, $flaws,
         ), ['flaw changed', 'Changed.']);
     }
 

@@ -22,9 +22,21 @@ class LogController extends Controller
     public function index(Request $request): View
     {
         $workshop = $this->workshop($request);
-        $entries = $workshop->logEntries()->with(['user:id,name', 'piece:id,workshop_id,name'])->orderByDesc('happened_at')->orderByDesc('id')->simplePaginate(40);
+        $entries = $workshop->logEntries()
+            ->with(['user:id,name', 'piece:id,workshop_id,name'])
+            ->orderByDesc('happened_at')
+            ->orderByDesc('id')
+            ->simplePaginate(40);
 
-        return view('log', ['entries' => $entries, 'undone' => $workshop->logEntries()->whereIn('undoes_id', $entries->pluck('id'))->pluck('undoes_id')->flip()]);
+        return view(
+            'log',
+            [
+                'entries' => $entries,
+                'undone' => $workshop->logEntries()->whereIn(
+                    'undoes_id', $entries->pluck('id'),
+                )->pluck('undoes_id')->flip(),
+            ],
+        );
     }
 
     public function store(WriteNote $request, Show $show, ?Piece $piece = null): RedirectResponse

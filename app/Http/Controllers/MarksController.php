@@ -44,7 +44,9 @@ class MarksController extends Controller
         // A colour laid over another of its kind comes after it.
         $order = $piece->document['order'] ?? [];
         foreach ($marks as $below) {
-            $meets = $below['on'] === $mark['on'] && $below['from_mm'] < $mark['to_mm'] && $mark['from_mm'] < $below['to_mm'];
+            $meets = $below['on'] === $mark['on']
+                && $below['from_mm'] < $mark['to_mm']
+                && $mark['from_mm'] < $below['to_mm'];
             if ($meets && $below['technique'] === $mark['technique']) {
                 $order[] = [$below['id'], $id];
             }

@@ -28,12 +28,30 @@ class PieceController extends Controller
 
     public function index(Request $request): View
     {
-        $state = in_array($request->query('state'), [Piece::DONE, Piece::PUT_AWAY], true) ? (string) $request->query('state') : Piece::WORKING;
+        $state = in_array($request->query('state'), [Piece::DONE, Piece::PUT_AWAY], true)
+            ? (string) $request->query('state') : Piece::WORKING;
         $pieces = $this->workshop($request)->pieces()->where('state', $state)
-            ->when($request->string('q')->toString() !== '', fn ($query) => $query->where('name', 'like', '%'.addcslashes($request->string('q')->toString(), '%_\\').'%'))
+            ->when(
+                $request->string('q')->toString() !== '',
+                fn ($query) => $query->where(
+                    'name', 'like', '%'.addcslashes($request->string('q')->toString(), '%_\\').'%',
+                ),
+            )
             ->orderByRaw('due_at is null')->orderBy('due_at')->orderBy('name')
-            ->simplePaginate(24, ['id', 'workshop_id', 'name', 'form', 'wood', 'due_at', 'state', 'drawing', 'diameter_mm', 'height_mm', 'ready_at', 'late', 'conflicts'])->withQueryString();
-        $next = $this->workshop($request)->plannedSteps()->whereIn('piece_id', $pieces->pluck('id'))->where('is_next', true)->orderBy('start_at')->get(['piece_id', 'title'])->keyBy('piece_id');
+            ->simplePaginate(
+                24,
+                [
+                    'id', 'workshop_id', 'name', 'form', 'wood', 'due_at', 'state', 'drawing', 'diameter_mm',
+                    'height_mm', 'ready_at', 'late', 'conflicts',
+                ],
+            )->withQueryString();
+        $next = $this->workshop($request)
+            ->plannedSteps()
+            ->whereIn('piece_id', $pieces->pluck('id'))
+            ->where('is_next', true)
+            ->orderBy('start_at')
+            ->get(['piece_id', 'title'])
+            ->keyBy('piece_id');
 
         $sought = $request->string('q')->toString();
 

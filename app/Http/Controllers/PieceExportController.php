@@ -21,7 +21,12 @@ class PieceExportController extends Controller
         $core = $mapper->piece($piece->workshop, $piece->document);
         $document = $core->toArray() + $this->woods($piece, $core);
 
-        return $this->file(json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n", 'application/json', $piece, 'json');
+        return $this->file(
+            json_encode(
+                $document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+            )."\n",
+            'application/json', $piece, 'json',
+        );
     }
 
     /**
@@ -82,7 +87,13 @@ class PieceExportController extends Controller
 
     private function file(string $content, string $type, Piece $piece, string $extension): Response
     {
-        return response($content, 200, ['Content-Type' => "$type; charset=UTF-8", 'Content-Disposition' => 'attachment; filename="'.$this->name($piece, $extension).'"']);
+        return response(
+            $content, 200,
+            [
+                'Content-Type' => "$type; charset=UTF-8",
+                'Content-Disposition' => 'attachment; filename="'.$this->name($piece, $extension).'"',
+            ],
+        );
     }
 
     private function name(Piece $piece, string $extension): string

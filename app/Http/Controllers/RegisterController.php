@@ -24,13 +24,24 @@ class RegisterController extends Controller
         $typed = $request->validated();
         $user = DB::transaction(function () use ($typed) {
             $workshop = Workshop::create(['name' => $typed['workshop'], 'time_zone' => $typed['time_zone']]);
-            $workshop->abrasives()->createMany(array_map(fn (string $grit): array => ['grit' => $grit, 'discs' => 10], Bench::USUAL_GRITS));
+            $workshop->abrasives()->createMany(
+                array_map(fn (string $grit): array => ['grit' => $grit, 'discs' => 10], Bench::USUAL_GRITS),
+            );
 
-            return $workshop->users()->create(['name' => $typed['name'], 'email' => $typed['email'], 'password' => $typed['password'], 'role' => 'owner']);
+            return $workshop->users()->create(
+                [
+                    'name' => $typed['name'], 'email' => $typed['email'], 'password' => $typed['password'],
+                    'role' => 'owner',
+                ],
+            );
         });
         Auth::login($user);
         $request->session()->regenerate();
 
-        return redirect('/pieces/create')->with('said', 'Welcome. The shop has usual hours and abrasives; change them under Shop and Shelf. Draw your first piece here.');
+        return redirect('/pieces/create')->with(
+            'said',
+            'Welcome. The shop has usual hours and abrasives; change them under Shop and Shelf. Draw your first piece '
+                .'here.',
+        );
     }
 }

@@ -26,10 +26,22 @@ class RouteController extends Controller
 
     public function record(Request $request, Piece $piece): View
     {
-        $entries = $piece->logEntries()->with('user:id,name')->orderByDesc('happened_at')->orderByDesc('id')->simplePaginate(50);
+        $entries = $piece->logEntries()
+            ->with('user:id,name')
+            ->orderByDesc('happened_at')
+            ->orderByDesc('id')
+            ->simplePaginate(50);
         $undone = $piece->logEntries()->whereNotNull('undoes_id')->pluck('undoes_id')->flip();
 
-        return view('pieces.record', ['page' => PiecePage::of($piece), 'entries' => $entries, 'undone' => $undone, 'revisions' => $piece->revisions()->orderByDesc('number')->limit(20)->get(['number', 'what', 'created_at'])]);
+        return view(
+            'pieces.record',
+            [
+                'page' => PiecePage::of($piece), 'entries' => $entries, 'undone' => $undone,
+                'revisions' => $piece->revisions()->orderByDesc('number')->limit(20)->get(
+                    ['number', 'what', 'created_at'],
+                ),
+            ],
+        );
     }
 
     public function card(Piece $piece, ShopMapper $mapper, Show $show): View

@@ -49,7 +49,9 @@ class ShapeController extends Controller
         $fields = ['shape' => $request->shape() + $kept];
 
         return $this->changing(
-            $request, $piece, fn ($edit) => $editor->changePart($piece, $edit, $part, $fields), ['shape', 'Shape saved.'],
+            $request, $piece, fn ($edit) => $editor->changePart($piece, $edit, $part, $fields), [
+                'shape', 'Shape saved.',
+            ],
         );
     }
 
@@ -62,7 +64,9 @@ class ShapeController extends Controller
         foreach ($parts as $i => $part) {
             if ($part['id'] === $named || ($named === null && $i === 0)) {
                 $shape = $sent->child('shape');
-                $parts[$i]['shape'] = ['outer' => $shape->value('outer'), 'inner' => $shape->value('inner')] + $part['shape'];
+                $parts[$i]['shape'] = [
+                    'outer' => $shape->value('outer'), 'inner' => $shape->value('inner'),
+                ] + $part['shape'];
             }
         }
         $core = $this->mapper->piece($piece->workshop, ['parts' => $parts] + $piece->document);

@@ -16,11 +16,17 @@ class ShelfController extends Controller
     {
         $workshop = $this->workshop($request)->load(['abrasives', 'tins']);
         $table = $catalogue->abrasives();
-        $owned = $workshop->abrasives->map(fn ($row): array => ['row' => $row, 'grit' => $table->named($row->grit, 'grit')])->sortByDesc(fn (array $one): float => $one['grit']->micron)->values();
+        $owned = $workshop->abrasives->map(
+            fn ($row): array => ['row' => $row, 'grit' => $table->named($row->grit, 'grit')],
+        )
+            ->sortByDesc(fn (array $one): float => $one['grit']->micron)
+            ->values();
 
         return view('shelf', [
             'owned' => $owned, 'scales' => Scale::cases(), 'table' => $table,
-            'coatings' => $mapper->coatings($workshop)->coatings(), 'stains' => $catalogue->coatings()->stains(), 'tins' => $workshop->tins->keyBy('product'),
+            'coatings' => $mapper->coatings($workshop)
+                ->coatings(), 'stains' => $catalogue->coatings()
+                ->stains(), 'tins' => $workshop->tins->keyBy('product'),
         ]);
     }
 }

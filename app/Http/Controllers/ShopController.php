@@ -41,17 +41,29 @@ class ShopController extends Controller
         foreach (WorkingHours::DAYS as $day) {
             $hours[$day] = $this->stretches((string) ($typed['hours'][$day] ?? ''), $day);
         }
-        $closed = array_values(array_filter(preg_split('/[\s,;]+/', (string) ($typed['closed'] ?? '')) ?: [], fn (string $date): bool => $date !== ''));
+        $closed = array_values(
+            array_filter(
+                preg_split('/[\s,;]+/', (string) ($typed['closed'] ?? '')) ?: [],
+                fn (string $date): bool => $date !== '',
+            ),
+        );
         WorkingHours::read(Document::of(['hours' => $hours, 'closed' => $closed]));
         $workshop = $this->workshop($request);
         $planner->apply($workshop, fn (): bool => $workshop->update([
             'name' => $typed['name'], 'time_zone' => $typed['time_zone'], 'hours' => $hours, 'closed' => $closed,
             'climate' => [
-                'day_c' => $show->typed(Unit::Temperature, (float) $typed['day_c']), 'day_rh' => (float) $typed['day_rh'],
-                'night_c' => $show->typed(Unit::Temperature, (float) $typed['night_c']), 'night_rh' => (float) $typed['night_rh'],
+                'day_c' => $show->typed(
+                    Unit::Temperature, (float) $typed['day_c'],
+                ), 'day_rh' => (float) $typed['day_rh'],
+                'night_c' => $show->typed(
+                    Unit::Temperature, (float) $typed['night_c'],
+                ), 'night_rh' => (float) $typed['night_rh'],
                 'day_from' => (int) $typed['day_from'], 'day_to' => (int) $typed['day_to'],
             ],
-            'limits' => ['sanding_cap_m_s' => $show->typed(Unit::Speed, (float) $typed['sanding_cap_m_s']), 'min_wall_mm' => $show->typed(Unit::Length, (float) $typed['min_wall_mm'])],
+            'limits' => [
+                'sanding_cap_m_s' => $show->typed(Unit::Speed, (float) $typed['sanding_cap_m_s']),
+                'min_wall_mm' => $show->typed(Unit::Length, (float) $typed['min_wall_mm']),
+            ],
         ]));
 
         return back()->with('said', 'Saved; every date was worked out again.');
@@ -60,9 +72,16 @@ class ShopController extends Controller
     public function invite(InvitePerson $request): RedirectResponse
     {
         $typed = $request->validated();
-        $this->workshop($request)->users()->create(['name' => $typed['person_name'], 'email' => $typed['person_email'], 'password' => $typed['person_password'], 'role' => $typed['person_role']]);
+        $this->workshop($request)->users()->create(
+            [
+                'name' => $typed['person_name'], 'email' => $typed['person_email'],
+                'password' => $typed['person_password'], 'role' => $typed['person_role'],
+            ],
+        );
 
-        return back()->with('said', "{$typed['person_name']} can sign in now. Tell them the password; they can change it under Shop.");
+        return back()->with(
+            'said', "{$typed['person_name']} can sign in now. Tell them the password; they can change it under Shop.",
+        );
     }
 
     public function remove(Request $request, User $person): RedirectResponse
@@ -103,9 +122,14 @@ class ShopController extends Controller
     private function stretches(string $text, string $day): array
     {
         $stretches = [];
-        foreach (array_filter(array_map(trim(...), explode(',', $text)), fn (string $one): bool => $one !== '') as $one) {
+        foreach (array_filter(
+            array_map(trim(...), explode(',', $text)), fn (string $one): bool => $one !== '',
+        ) as $one) {
             if (preg_match('/^(\d\d?):(\d\d)\s*[-–]\s*(\d\d?):(\d\d)$/u', $one, $m) !== 1) {
-                throw ValidationException::withMessages(["hours.$day" => FieldWords::of("hours.$day")." is “{$one}”; it takes stretches such as 08:00-12:00, 13:00-17:00, or nothing for a day off."]);
+                throw ValidationException::withMessages([
+                    "hours.$day" => FieldWords::of("hours.$day")." is “{$one}”; it takes stretches such as "
+                        .'08:00-12:00, 13:00-17:00, or nothing for a day off.',
+                ]);
             }
             $stretches[] = [sprintf('%02d:%s', $m[1], $m[2]), sprintf('%02d:%s', $m[3], $m[4])];
         }

@@ -21,7 +21,14 @@ class TinController extends Controller
     {
         $product = $catalogue->coatings()->product($request->string('product')->toString());
 
-        return view('tin', ['form' => TinForm::for($product, $this->workshop($request)->tins()->where('product', $product->name())->first(), $show)]);
+        return view(
+            'tin',
+            [
+                'form' => TinForm::for($product, $this->workshop($request)->tins()->where(
+                    'product', $product->name(),
+                )->first(), $show),
+            ],
+        );
     }
 
     public function update(SaveTin $request, Catalogue $catalogue, Planner $planner, Show $show): RedirectResponse
@@ -39,6 +46,8 @@ class TinController extends Controller
             'note' => $typed['note'] ?? null,
         ]));
 
-        return redirect()->route('shelf')->with('said', "Your {$product->name()} is on the shelf; the plan follows its label.");
+        return redirect()->route('shelf')->with(
+            'said', "Your {$product->name()} is on the shelf; the plan follows its label.",
+        );
     }
 }

@@ -24,7 +24,9 @@ class WeeksController extends Controller
         return view('weeks', [
             'chart' => WeeksChart::of($workshop, $show, $days, $page),
             'summary' => $workshop->plan_summary ?? [], 'days' => $days,
-            'planned' => 'Last planned '.($workshop->planned_at === null ? 'never' : $show->dayTime($workshop->planned_at))
+            'planned' => 'Last planned '.($workshop->planned_at === null ? 'never' : $show->dayTime(
+                $workshop->planned_at,
+            ))
                 .$this->finish($workshop->plan_summary ?? [], $show).'.',
         ]);
     }

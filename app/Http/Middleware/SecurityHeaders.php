@@ -11,7 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** Nothing but our own files may run, be framed or be sent to. */
 class SecurityHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src "
+        ."'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     public function handle(Request $request, Closure $next): Response
     {

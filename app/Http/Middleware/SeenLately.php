@@ -15,7 +15,9 @@ class SeenLately
     public function handle(Request $request, Closure $next): Response
     {
         $user = $request->user();
-        if ($user instanceof User && $user->workshop->is_visit && $user->workshop->last_seen_at?->gt(now()->subHour()) !== true) {
+        if ($user instanceof User && $user->workshop->is_visit && $user->workshop->last_seen_at?->gt(
+            now()->subHour(),
+        ) !== true) {
             $user->workshop->forceFill(['last_seen_at' => now()])->saveQuietly();
         }
 

@@ -13,7 +13,9 @@ class SessionsForPeople
 {
     public function handle(Request $request, Closure $next): Response
     {
-        $knows = fn (string $cookie): bool => $cookie === config('session.cookie') || str_starts_with($cookie, 'remember_');
+        $knows = fn (string $cookie): bool => $cookie === config('session.cookie') || str_starts_with(
+            $cookie, 'remember_',
+        );
         if ($request->isMethodSafe() && array_filter(array_keys($request->cookies->all()), $knows) === []) {
             config(['session.driver' => 'array']);
         }

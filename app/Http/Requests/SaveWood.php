@@ -34,7 +34,8 @@ class SaveWood extends FormRequest
     /** @return array<string, mixed> as `HonestGrain\Wood\Wood::typed` reads it */
     public function wood(): array
     {
-        $number = fn (string $field): ?float => $this->validated($field) === null ? null : (float) $this->validated($field);
+        $number = fn (string $field): ?float => $this->validated($field) === null
+            ? null : (float) $this->validated($field);
 
         return array_filter([
             'name' => trim($this->validated('wood_name')), 'like' => $this->validated('like'),

@@ -11,11 +11,19 @@ final class UnknownGrit extends BadInput
 {
     public static function bareNumber(string $field, string $number): self
     {
-        return new self('grit-scale', $field, "$field is \"$number\", which is a different size on each scale: which one is it? Write \"P$number\" (P scale, FEPA) or \"CAMI $number\" (US scale).");
+        return new self(
+            'grit-scale', $field,
+            "$field is \"$number\", which is a different size on each scale: which one is it? Write \"P$number\" (P "
+                ."scale, FEPA) or \"CAMI $number\" (US scale).",
+        );
     }
 
     public static function named(string $field, string $name): self
     {
-        return new self('unknown-grit', $field, "$field is ".self::quote($name).'; it takes a grade such as "P120" (P12 to P2500) or "CAMI 320" (CAMI 24 to CAMI 1200).');
+        return new self(
+            'unknown-grit', $field,
+            "$field is ".self::quote($name)
+                .'; it takes a grade such as "P120" (P12 to P2500) or "CAMI 320" (CAMI 24 to CAMI 1200).',
+        );
     }
 }

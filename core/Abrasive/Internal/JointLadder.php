@@ -155,7 +155,9 @@ final class JointLadder
         return [
             $may && (! $isLast || $job->isAboveFloor($grit)),
             $removal,
-            $job->abradingMinutes($grit, $removal) + $job->rates->inspectMinutes + ($isLast ? $job->alongGrainMinutes() : 0.0),
+            $job->abradingMinutes(
+                $grit, $removal,
+            ) + $job->rates->inspectMinutes + ($isLast ? $job->alongGrainMinutes() : 0.0),
         ];
     }
 

@@ -12,6 +12,8 @@ final class UnknownProduct extends BadInput
     /** @param  list<string>  $known */
     public static function named(string $field, string $name, array $known): self
     {
-        return new self('unknown-product', $field, "$field is ".self::quote($name).'; it takes one of: '.implode('; ', $known).'.');
+        return new self(
+            'unknown-product', $field, "$field is ".self::quote($name).'; it takes one of: '.implode('; ', $known).'.',
+        );
     }
 }

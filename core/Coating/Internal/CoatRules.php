@@ -113,7 +113,8 @@ final class CoatRules
 
     private static function windowPassed(Coating $under, Between $between): ?Ruling
     {
-        if ($under->recoatUntilHours === null || $between->hours === null || $between->hours <= $under->recoatUntilHours) {
+        $closes = $under->recoatUntilHours;
+        if ($closes === null || $between->hours === null || $between->hours <= $closes) {
             return null;
         }
 

@@ -31,9 +31,11 @@ final readonly class CureVerb implements Verb
                 'min_c' => 'below this temperature the wait stands still, °C, or null',
                 'max_rh_percent' => 'above this humidity a warning is given, or null',
                 'start' => 'when the wait begins, such as 2026-12-01T09:00:00Z',
-                'climate' => 'readings {"at", "temp_c", "rh_percent"} in order of time, 1 to 20000; each holds until the next, the last holds on',
+                'climate' => 'readings {"at", "temp_c", "rh_percent"} in order of time, 1 to 20000; each holds '
+                    .'until the next, the last holds on',
             ],
-            'example' => '{"needs_hours":24,"q":2,"humidity":"none","min_c":10,"start":"2026-12-01T09:00:00Z","climate":[{"at":"2026-12-01T00:00:00Z","temp_c":18,"rh_percent":55}]}',
+            'example' => '{"needs_hours":24,"q":2,"humidity":"none","min_c":10,"start":"2026-12-01T09:00:00Z",'
+                .'"climate":[{"at":"2026-12-01T00:00:00Z","temp_c":18,"rh_percent":55}]}',
         ];
     }
 

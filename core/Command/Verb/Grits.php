@@ -30,7 +30,8 @@ final readonly class Grits implements Verb
                 .'your own.',
             'fields' => SandingFields::SURFACE + SandingFields::SHARED
                 + ['own' => 'your own progression in the order you use it, or null'],
-            'example' => '{"tool_mark_um":80,"limit_um":12,"floor_um":null,"area_mm2":70000,"hardness_n":6000,"speed_m_s":3,'
+            'example' => '{"tool_mark_um":80,"limit_um":12,"floor_um":null,"area_mm2":70000,"hardness_n":6000,'
+                .'"speed_m_s":3,'
                 .'"available":["P80","P120","P150","P180","P240","P320","P400"],"own":["P80","P180","P400"]}',
         ];
     }

@@ -34,10 +34,12 @@ final readonly class Measure implements Verb
                 'grain' => '"side" (across the lathe axis) or "end" (along it)',
                 'wood' => 'a wood of the catalogue, or null',
                 'moisture_percent' => 'moisture content, 0 to 200 % (12 where not given)',
-                'bands' => 'strips {"id", "on": "outer"|"inner"|"rim", "from_mm", "to_mm"}, arc length from the first node',
+                'bands' => 'strips {"id", "on": "outer"|"inner"|"rim", "from_mm", "to_mm"}, arc length from the '
+                    .'first node',
                 'min_wall_mm' => 'the least wall you allow, mm (3 where not given)',
             ],
-            'example' => '{"shape":{"outer":[[0,50],[100,50]],"inner":null},"grain":"end","wood":"Ash (white)","moisture_percent":9,"bands":[]}',
+            'example' => '{"shape":{"outer":[[0,50],[100,50]],"inner":null},"grain":"end","wood":"Ash (white)",'
+                .'"moisture_percent":9,"bands":[]}',
         ];
     }
 
@@ -50,7 +52,9 @@ final readonly class Measure implements Verb
         $ids = ['outside' => true, 'inside' => true, 'rim' => true, 'foot' => true, 'top' => true];
         foreach ($bands as $i => $band) {
             if (isset($ids[$band->id])) {
-                throw \HonestGrain\Reading\InvalidField::because("bands.$i.id", $band->id, 'every band needs a name of its own that no zone has');
+                throw \HonestGrain\Reading\InvalidField::because(
+                    "bands.$i.id", $band->id, 'every band needs a name of its own that no zone has',
+                );
             }
             $ids[$band->id] = true;
         }

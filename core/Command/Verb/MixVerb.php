@@ -40,10 +40,15 @@ final readonly class MixVerb implements Verb
     {
         return (match ($question->choice('kind', ['parts', 'shellac-cut', 'two-part'])) {
             'parts' => Mix::byParts($question->number('volume_ml', 0.01, 100_000), array_map(
-                fn (Document $part): array => ['name' => $part->text('name'), 'parts' => $part->number('parts', 0, 100_000), 'density' => $part->numberOr('density_g_per_ml', null, 0.1, 25)],
+                fn (Document $part): array => [
+                    'name' => $part->text('name'), 'parts' => $part->number('parts', 0, 100_000),
+                    'density' => $part->numberOr('density_g_per_ml', null, 0.1, 25),
+                ],
                 $question->children('parts', 40, 1),
             )),
-            'shellac-cut' => Mix::shellacCut($question->number('cut_lb', 0.1, 10), $question->number('alcohol_ml', 0.01, 100_000)),
+            'shellac-cut' => Mix::shellacCut(
+                $question->number('cut_lb', 0.1, 10), $question->number('alcohol_ml', 0.01, 100_000),
+            ),
             default => $this->twoPart($question),
         })->toArray();
     }

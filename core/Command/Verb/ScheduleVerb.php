@@ -33,11 +33,15 @@ final readonly class ScheduleVerb implements Verb
                 'pieces' => 'at most 500: {"id", "due" or null, "weight", "tasks"}',
                 'pieces[].tasks' => 'at most 200, and 10000 in all: {"id", "minutes", "needs", "after", "holds", '
                     .'"batch", "splittable", "not_before", "not_after"}',
-                'pieces[].tasks[].after' => '{"task", "min_hours", "max_hours" or null}, from the end of that task to the start of this one',
+                'pieces[].tasks[].after' => '{"task", "min_hours", "max_hours" or null}, from the end of that task '
+                    .'to the start of this one',
                 'seed' => 'a whole number (1)',
                 'budget_ms' => 'time to search, ms (1000), at most 60000; the first answer takes as long as it takes',
             ],
-            'example' => '{"start":"2026-12-01T08:00:00Z","hours":{"tue":[["08:00","12:00"]]},"closed":[],"resources":{"turner":1},"pieces":[{"id":"p1","due":null,"weight":1,"tasks":[{"id":"a","minutes":20,"needs":{"turner":1},"after":[]},{"id":"b","minutes":10,"needs":{"turner":1},"after":[{"task":"a","min_hours":2,"max_hours":null}]}]}],"seed":1,"budget_ms":1000}',
+            'example' => '{"start":"2026-12-01T08:00:00Z","hours":{"tue":[["08:00","12:00"]]},"closed":[],'
+                .'"resources":{"turner":1},"pieces":[{"id":"p1","due":null,"weight":1,"tasks":[{"id":"a",'
+                .'"minutes":20,"needs":{"turner":1},"after":[]},{"id":"b","minutes":10,"needs":{"turner":1},'
+                .'"after":[{"task":"a","min_hours":2,"max_hours":null}]}]}],"seed":1,"budget_ms":1000}',
         ];
     }
 

@@ -31,10 +31,13 @@ final readonly class StackVerb implements Verb
                 'wood' => 'a wood of the catalogue, or null',
                 'layers' => 'first on the wood first, at most 40: {"product", "denib", "hours_since_previous"}',
                 'layers[].product' => 'a class of finish or colour',
-                'layers[].denib' => '"steel-wool", "pad", "paper" or null: how the layer below was rubbed before this one',
+                'layers[].denib' => '"steel-wool", "pad", "paper" or null: how the layer below was rubbed before '
+                    .'this one',
                 'layers[].hours_since_previous' => 'hours at reference climate since the layer below, or null',
             ],
-            'example' => '{"wood":"Ash (white)","layers":[{"product":"Dewaxed shellac (2 lb cut)","denib":null,"hours_since_previous":null},{"product":"Wiping varnish (oil-based thinned)","denib":"pad","hours_since_previous":24}]}',
+            'example' => '{"wood":"Ash (white)","layers":[{"product":"Dewaxed shellac (2 lb cut)","denib":null,'
+                .'"hours_since_previous":null},{"product":"Wiping varnish (oil-based thinned)","denib":"pad",'
+                .'"hours_since_previous":24}]}',
         ];
     }
 

@@ -306,6 +306,8 @@ final readonly class EvenWall
             return false;
         }
 
-        return (($b->z - $a->z) * ($c->z - $b->z) + ($b->r - $a->r) * ($c->r - $b->r)) / ($in * $out) < self::CORNER_COSINE;
+        $dot = ($b->z - $a->z) * ($c->z - $b->z) + ($b->r - $a->r) * ($c->r - $b->r);
+
+        return $dot / ($in * $out) < self::CORNER_COSINE;
     }
 }

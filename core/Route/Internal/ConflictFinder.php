@@ -56,7 +56,9 @@ final class ConflictFinder
         }
 
         return [
-            ...$conflicts, ...self::ofMarks($piece, $part, $measured, $tables), ...self::ofContents($piece, $part, $measured),
+            ...$conflicts, ...self::ofMarks($piece, $part, $measured, $tables), ...self::ofContents(
+                $piece, $part, $measured,
+            ),
             ...self::ofFlaws($part),
         ];
     }
@@ -116,7 +118,8 @@ final class ConflictFinder
         $message = "$pair->over over $pair->under: ".lcfirst($pair->reason);
         $choices = $pair->mend === null ? ['Choose another coat'] : [$pair->mend, 'Choose another coat'];
 
-        return $pair->verdict === Verdict::Never ? Conflict::forbid($steps, $message, $choices) : Conflict::warn($steps, $message, $choices);
+        return $pair->verdict === Verdict::Never
+            ? Conflict::forbid($steps, $message, $choices) : Conflict::warn($steps, $message, $choices);
     }
 
     /** @return list<Conflict> */
@@ -146,7 +149,9 @@ final class ConflictFinder
                 ['Choose a film over the dye', 'Leave the dye out'],
             );
         }
-        foreach (array_filter($sanding->own->faults ?? [], fn (ProgressionFault $fault): bool => $fault->kind !== 'needless') as $fault) {
+        foreach (array_filter(
+            $sanding->own->faults ?? [], fn (ProgressionFault $fault): bool => $fault->kind !== 'needless',
+        ) as $fault) {
             $conflicts[] = Conflict::warn([$step], $fault->message, ['Use the shortest ladder', 'Add a grit between']);
         }
 
@@ -210,7 +215,9 @@ final class ConflictFinder
             } elseif ($colour->overlaps($other) && $later && $other->stain !== null) {
                 $pair = Compatibility::of($stain, $other->stain, Between::hours($colour->waitHours));
                 $conflicts[] = self::ofPair($pair, [$id, $other->id()]);
-            } elseif ($colour->overlaps($other) && $stain->takesColourOut() && $other->technique->nature()->leavesChar()) {
+            } elseif (
+                $colour->overlaps($other) && $stain->takesColourOut() && $other->technique->nature()->leavesChar()
+            ) {
                 $conflicts[] = Conflict::warn(
                     [$other->id(), $id],
                     'Bleach takes burnt lines out again, and what is left of it in the wood gives off fumes when it '

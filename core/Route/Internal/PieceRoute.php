@@ -151,9 +151,13 @@ final class PieceRoute
             fn (Step $step): array => array_map(fn (Lag $lag): string => $lag->task, $step->after), $this->steps,
         ));
         $ends = array_filter($this->steps, fn (Step $step): bool => ! in_array($step->id, $named, true));
-        $prints = max(0.0, ...array_values(array_map(fn (RouteBuilder $builder): float => $builder->printsHours(), $this->builders)));
+        $prints = max(
+            0.0,
+            ...array_values(array_map(fn (RouteBuilder $builder): float => $builder->printsHours(), $this->builders)),
+        );
         $of = fn (string $what): bool => array_filter(
-            $this->builders, fn (RouteBuilder $builder): bool => $what === 'food' ? $builder->isFood : $builder->renewed,
+            $this->builders, fn (RouteBuilder $builder): bool => $what === 'food'
+                ? $builder->isFood : $builder->renewed,
         ) !== [];
         $cures = array_filter($this->steps, fn (Step $step): bool => $step->kind === StepKind::Cure) !== [];
         $body = $this->piece->body()->id;
@@ -232,7 +236,8 @@ final class PieceRoute
         $lags = array_map(fn (string $id): Lag => new Lag($id, Wait::none()), $firsts);
         $steps = array_map(fn (Step $step): Step => in_array($step->id, $laters, true)
             ? $step->after([...$step->after, ...$lags]) : $step, $this->steps);
-        $ordered = $firsts === [] || $laters === [] || array_intersect($firsts, $laters) !== [] ? null : Order::of($steps);
+        $ordered = $firsts === [] || $laters === [] || array_intersect($firsts, $laters) !== []
+            ? null : Order::of($steps);
         if ($ordered === null) {
             $this->conflicts[] = Conflict::warn(
                 [...$firsts, ...$laters], $firsts === [] || $laters === []

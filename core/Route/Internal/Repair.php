@@ -67,7 +67,8 @@ final readonly class Repair
     private static function fill(Flaw $flaw, Part $part, Tables $tables): self
     {
         $rates = $tables->calibration->repairs;
-        $width = $flaw->widthMm ?? ($flaw->kind === FlawKind::Crack && $flaw->with !== 'epoxy' && $flaw->with !== 'powder-ca'
+        $width = $flaw->widthMm
+            ?? ($flaw->kind === FlawKind::Crack && $flaw->with !== 'epoxy' && $flaw->with !== 'powder-ca'
             ? $rates->hairlineWidthMm : self::USUAL_WIDTH_MM);
         if ($flaw->with === 'thin-ca' || ($flaw->with === null && $width <= $rates->hairlineWidthMm)) {
             return self::hairline($flaw, $part, $tables);
@@ -177,7 +178,10 @@ final readonly class Repair
                 ? 'Torn grain is cut, not sanded: the coarsest paper would only round it over.'
                 : 'While there is wood to take; the shape is measured again afterwards.',
             true, [Hazard::ofDust($part->wood)],
-            [$isTorn ? 'A light shear cut with a freshly ground edge, with the grain.' : 'Check the wall before and after.'],
+            [
+                $isTorn ? 'A light shear cut with a freshly ground edge, with the '
+                    .'grain.' : 'Check the wall before and after.',
+            ],
         );
     }
 

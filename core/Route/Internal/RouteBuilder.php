@@ -153,7 +153,8 @@ final class RouteBuilder
             'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => $holding->mounted(),
             'because' => $holding->because(),
             'hazards' => $this->spinning(),
-            'how' => $weak === [] ? [] : ['The wood at the foot is flawed: bring the tail centre up and leave it there.'],
+            'how' => $weak === []
+                ? [] : ['The wood at the foot is flawed: bring the tail centre up and leave it there.'],
         ]);
     }
 
@@ -164,7 +165,8 @@ final class RouteBuilder
                 $id = $repair->goesWith === null ? $flaw->id : "$flaw->id/$repair->goesWith";
                 $spins = $repair->onLathe;
                 $waits = $repair->wait->minHours > 0 ? 'to set' : '';
-                $this->add(StepKind::Repair, $id, $flaw->on->zone(), $repair->title, $repair->minutes, $repair->wait, $waits, [
+                [$zone, $title] = [$flaw->on->zone(), $repair->title];
+                $this->add(StepKind::Repair, $id, $zone, $title, $repair->minutes, $repair->wait, $waits, [
                     'needs' => ['turner' => 1] + ($spins ? ['lathe' => 1] : []),
                     'hold' => $spins ? $this->part->holding->mounted().', spinning' : $this->part->holding->mounted()
                         .', lathe stopped',
@@ -189,7 +191,9 @@ final class RouteBuilder
         $grits = $sanding->gritNames();
         $title = "Sand the $zone->id".($grits === [] ? '' : ', '.implode(', ', $grits));
         $discs = $sanding->discs();
-        $this->add(StepKind::Sand, $this->id('sand', $zone->id), $zone->id, $title, max(1.0, $sanding->minutes()), Wait::none(), '', [
+        $this->add(StepKind::Sand, $this->id('sand', $zone->id), $zone->id, $title, max(
+            1.0, $sanding->minutes(),
+        ), Wait::none(), '', [
             'needs' => ['turner' => 1, 'lathe' => 1],
             'hold' => $this->part->holding->mounted().($sanding->stopped
                 ? ', lathe stopped: a broken edge is never sanded spinning'
@@ -210,7 +214,8 @@ final class RouteBuilder
                 ),
                 'Between grits: wipe off, look along the surface under a low raking light, pencil round what is left.',
                 $sanding->zone->id === 'bore' ? 'With paper round a stick: never a finger in a spinning bore.' : '',
-                ! $sanding->stopped && $sanding->tooSlowForPower() ? 'The surface moves too slowly here for a power disc: sand by hand.' : '',
+                ! $sanding->stopped && $sanding->tooSlowForPower()
+                    ? 'The surface moves too slowly here for a power disc: sand by hand.' : '',
             ]),
             ...($sanding->stopped ? [] : ['rpm' => $sanding->rpm]),
         ]);
@@ -400,7 +405,9 @@ final class RouteBuilder
         $dry = new Lag($before->task, Wait::hours($before->wait->minHours, null, $before->wait->kinetics));
         $minutes = 1 + self::per100Cm2(self::DENIB_MINUTES_PER_100CM2, $this->area($zones));
         $title = 'Rub down with '.$denib->words().", $where";
-        $this->addAfter([$dry], StepKind::Denib, "$coat->id/denib", implode(', ', $zones), $title, $minutes, Wait::none(), '', [
+        $this->addAfter([$dry], StepKind::Denib, "$coat->id/denib", implode(
+            ', ', $zones,
+        ), $title, $minutes, Wait::none(), '', [
             'of' => [$coat->id, $plan->id],
             'hold' => 'by hand',
             'because' => sprintf(
@@ -458,7 +465,8 @@ final class RouteBuilder
         }
         $stands = $this->part === $this->piece->body() && $this->piece->form->stands();
         $minutes = in_array($holding, [Holding::Tenon, Holding::Faceplate], true) && $stands ? 18 : 12;
-        $this->addAfter($waits, StepKind::Foot, $this->id('part-off'), 'foot', $holding->release($stands), $minutes, Wait::none(), '', [
+        [$id, $title] = [$this->id('part-off'), $holding->release($stands)];
+        $this->addAfter($waits, StepKind::Foot, $id, 'foot', $title, $minutes, Wait::none(), '', [
             'mount' => $holding->reversed(), 'needs' => ['turner' => 1, 'lathe' => 1], 'hold' => $holding->hold(),
             'because' => $holding->releaseBecause($this->ends !== [], $stands),
             'hazards' => [...$this->spinning(), Hazard::ofDust($this->part->wood)],
@@ -651,7 +659,9 @@ final class RouteBuilder
         string $waitFor,
         array $more,
     ): void {
-        $faces = array_diff(array_keys($this->measured->zones), array_map(fn (Mark $mark) => $mark->id(), $this->part->marks));
+        $faces = array_diff(
+            array_keys($this->measured->zones), array_map(fn (Mark $mark) => $mark->id(), $this->part->marks),
+        );
         $this->steps[] = new Step(
             id: $id, kind: $kind, part: $this->part->id,
             zone: $zone === 'whole' ? implode(', ', $faces) : $zone,

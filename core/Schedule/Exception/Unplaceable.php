@@ -11,7 +11,14 @@ final class Unplaceable extends BadInput
 {
     public static function tooLong(string $field, float $minutes, float $longestMinutes): self
     {
-        return new self('too-long', $field, sprintf('%s is %s min, longer than any working stretch (%s min at most); mark it splittable or lengthen the hours.', $field, self::quote(round($minutes, 1)), round($longestMinutes, 1)));
+        return new self(
+            'too-long', $field,
+            sprintf(
+                '%s is %s min, longer than any working stretch (%s min at most); mark it splittable or lengthen the '
+                    .'hours.',
+                $field, self::quote(round($minutes, 1)), round($longestMinutes, 1),
+            ),
+        );
     }
 
     public static function resource(string $field, string $resource, int $wanted, int $had): self
@@ -21,6 +28,10 @@ final class Unplaceable extends BadInput
 
     public static function noHours(): self
     {
-        return new self('no-hours', 'hours', 'hours hold no working time that could take the tasks; give at least one stretch on one day that is not closed.');
+        return new self(
+            'no-hours', 'hours',
+            'hours hold no working time that could take the tasks; give at least one stretch on one day that is not '
+                .'closed.',
+        );
     }
 }

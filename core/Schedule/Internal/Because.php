@@ -37,7 +37,13 @@ final class Because
                 $links[] = [$delay->idleSeconds, $at->start, self::idle($at, $names, $calendar)];
             }
             if ($delay->after !== null && $delay->waitSeconds >= self::WORTH_TELLING_SECONDS) {
-                $links[] = [$delay->waitSeconds, $at->start - 1, sprintf('%s waits %s after %s', $at->task->words(first: true), self::span($delay->waitSeconds), $byId[$delay->after]->task->words())];
+                $links[] = [
+                    $delay->waitSeconds, $at->start - 1,
+                    sprintf(
+                        '%s waits %s after %s', $at->task->words(first: true), self::span($delay->waitSeconds),
+                        $byId[$delay->after]->task->words(),
+                    ),
+                ];
             }
         }
         usort($links, fn (array $a, array $b): int => $b[0] <=> $a[0]);

@@ -33,7 +33,8 @@ final class Booker
     }
 
     /**
-     * @return array{list<array{int, int}>, string|null} the stretches the task runs in, and the piece it last gave way to
+     * @return array{list<array{int, int}>, string|null} the stretches the task runs in, and the piece it last gave way
+     *     to
      */
     public function earliest(Task $task, int $from): array
     {
@@ -157,7 +158,9 @@ final class Booker
     /** Whether more working stretches than a week has lie between two seconds. */
     public function isMoreThanAWeek(int $from, int $to): bool
     {
-        return $this->calendar->indexAfter($to) - $this->calendar->indexAfter($from) > $this->calendar->hours->stretchesAWeek() + 1;
+        $stretches = $this->calendar->indexAfter($to) - $this->calendar->indexAfter($from);
+
+        return $stretches > $this->calendar->hours->stretchesAWeek() + 1;
     }
 
     /** Whether the shop is closed, out of its usual week, on some day between two seconds. */

@@ -35,7 +35,9 @@ final class LowerBound
             }
         }
         foreach ($work as $resource => $seconds) {
-            $bound = max($bound, self::workedOff($problem->start, intdiv($seconds, $problem->resources[$resource]), $calendar));
+            $bound = max(
+                $bound, self::workedOff($problem->start, intdiv($seconds, $problem->resources[$resource]), $calendar),
+            );
         }
 
         return $bound;

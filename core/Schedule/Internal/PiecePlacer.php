@@ -27,7 +27,9 @@ final class PiecePlacer
     /** @var array<string, int> task => earliest start that a later task asks of it */
     private array $pushed = [];
 
-    /** @var array<string, array{int, int, int}> window => number of its later task, first and last start that missed it */
+    /**
+     * @var array<string, array{int, int, int}> window => number of its later task, first and last start that missed it
+     */
     private array $missed = [];
 
     /** @var list<PlacedTask> */
@@ -110,7 +112,12 @@ final class PiecePlacer
             $bookings = $this->booker->book($task->needs, $runs, $this->job->id);
             if ($i > 0) {
                 $before = $this->placed[$i - 1];
-                $bookings = [...$bookings, ...$this->booker->book($before->task->holds, [[$before->end, max($before->end, $start)]], $this->job->id)];
+                $bookings = [
+                    ...$bookings,
+                    ...$this->booker->book(
+                        $before->task->holds, [[$before->end, max($before->end, $start)]], $this->job->id,
+                    ),
+                ];
             }
             $this->broken[] = $this->brokenWindow($task, $start);
             $this->placed[] = new PlacedTask($this->job->id, $task, $start, $runs[count($runs) - 1][1], $delay);
@@ -202,7 +209,9 @@ final class PiecePlacer
             return false;
         }
 
-        return ++$this->moves > self::MOVES || $this->booker->isMoreThanAWeek(max($first, $this->shopIsEmptyFrom), $now);
+        return ++$this->moves > self::MOVES || $this->booker->isMoreThanAWeek(
+            max($first, $this->shopIsEmptyFrom), $now,
+        );
     }
 
     /** Of the windows that drift together, the last task's is what moves the others. */

@@ -29,6 +29,7 @@ final readonly class Score
     /** Whether it is better than a plan that has so many broken windows and so much lateness already. */
     public function beats(int $broken, float $lateHours): bool
     {
-        return $broken > $this->broken || ($broken === $this->broken && $lateHours > $this->lateHours + self::SAME_HOURS);
+        return $broken > $this->broken
+            || ($broken === $this->broken && $lateHours > $this->lateHours + self::SAME_HOURS);
     }
 }

@@ -37,7 +37,8 @@ final readonly class PenPattern implements Technique
     /** Workshop: strokes 2 mm apart at 6·(6000/H)^½ mm/s, with the constants of the calibration. */
     public function minutes(Ground $ground, MarkRates $rates): float
     {
-        $mmPerS = $rates->penMmPerS * ($rates->referenceHardnessN / ($ground->hardnessN ?? $rates->referenceHardnessN)) ** 0.5;
+        $softness = $rates->referenceHardnessN / ($ground->hardnessN ?? $rates->referenceHardnessN);
+        $mmPerS = $rates->penMmPerS * $softness ** 0.5;
 
         return max(1.0, $ground->areaMm2 / $rates->penStrokesApartMm / $mmPerS / 60);
     }
