@@ -186,7 +186,9 @@ if ($what === 'solvers') {
         [...$table->onScale(HonestGrain\Abrasive\Scale::Fepa), ...$table->onScale(HonestGrain\Abrasive\Scale::Cami)], 4,
         40,
     );
-    $job = HonestGrain\Abrasive\SandingJob::of(120, 6.6, null, 90_000, HonestGrain\Abrasive\ScratchModel::on(6000, 3));
+    $job = HonestGrain\Abrasive\SandingJob::of(120, 6.6, null, 90_000, HonestGrain\Abrasive\ScratchModel::on(
+        HonestGrain\Catalogue\Catalogue::shipped()->calibration()->sanding, 6000, 3,
+    ));
     $times = [];
     for ($i = 0; $i < $runs; $i++) {
         $began = hrtime(true);

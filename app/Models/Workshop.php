@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Geometry\Measurement;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -45,8 +47,6 @@ class Workshop extends Model
         'day_c' => 18.0, 'day_rh' => 55.0, 'night_c' => 13.0, 'night_rh' => 65.0, 'day_from' => 8, 'day_to' => 18,
     ];
 
-    public const USUAL_LIMITS = ['sanding_cap_m_s' => 5.0, 'min_wall_mm' => 3.0];
-
     protected $fillable = [
         'name', 'time_zone', 'hours', 'closed', 'climate', 'limits', 'is_demo', 'is_visit', 'last_seen_at',
         'planned_at', 'plan_summary',
@@ -73,9 +73,18 @@ class Workshop extends Model
             $workshop->hours ??= self::USUAL_HOURS;
             $workshop->closed ??= [];
             $workshop->climate ??= self::USUAL_CLIMATE;
-            $workshop->limits ??= self::USUAL_LIMITS;
+            $workshop->limits ??= self::usualLimits();
             $workshop->version ??= 1;
         });
+    }
+
+    /** @return array{sanding_cap_m_s: float, min_wall_mm: float} what a shop keeps to until it says otherwise */
+    public static function usualLimits(): array
+    {
+        return [
+            'sanding_cap_m_s' => app(Catalogue::class)->calibration()->sanding->capMPerS,
+            'min_wall_mm' => Measurement::DEFAULT_MIN_WALL_MM,
+        ];
     }
 
     /**

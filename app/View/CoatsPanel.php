@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\CureClock;
+use HonestGrain\Coating\Denib;
 use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\PairVerdict;
@@ -40,6 +42,7 @@ final readonly class CoatsPanel
         public array $warnings,
         public array $overColours,
         private string $woodRgb,
+        private Calibration $calibration,
     ) {
     }
 
@@ -97,7 +100,7 @@ final readonly class CoatsPanel
     }
 
     /** @return list<self> */
-    public static function all(Part $part, CureClock $clock): array
+    public static function all(Part $part, CureClock $clock, Calibration $calibration): array
     {
         $measured = $part->measure();
         $panels = [];
@@ -109,7 +112,7 @@ final readonly class CoatsPanel
                     $coat->coating, $coat->denib,
                     $i === 0 ? null : LayerWaits::before($plan->coats[$i - 1]->coating, $coat->coating, $coat->denib),
                 );
-                $amounts[] = Amount::forCoat($coat->coating, $zones, $i === 0);
+                $amounts[] = Amount::forCoat($coat->coating, $zones, $i === 0, $calibration->coats);
                 [$waits[], $warned] = self::waits($coat->coating, $clock);
                 $warnings = [
                     ...$warnings,
@@ -119,11 +122,29 @@ final readonly class CoatsPanel
             $panels[] = new self(
                 $index, $plan, Stack::judge($part->wood, $layers), $amounts, $waits,
                 array_values(array_unique($warnings)), array_column($plan->overColours($part->marks), 1),
-                $part->wood->rgb,
+                $part->wood->rgb, $calibration,
             );
         }
 
         return $panels;
+    }
+
+    /** How waits, amounts and film are worked out, with the figures of the catalogue. */
+    public function why(): string
+    {
+        $rubbed = array_map(fn (Denib $denib): float => $denib->removesUm(), Denib::cases());
+
+        return $this->calibration->told(
+            'Waits are the tin’s hours at 21 °C and 50 % RH, run through this shop’s day and night air: rate '
+            .'Q^((T−21)/10), Q 2 for oil and resin, 1.5 for loss of solvent; water-borne coats slow with humidity. '
+            .'Straight on oily wood an oxidative coat waits {coat_oily_wood_slows} longer. '
+            .'Amounts are exact on the label’s coverage, with end grain drinking {coat_end_grain_drinks} as much on '
+            .'the first coat, plus what stays in cloth, brush or cup (2 to 5 mL) or is lost in a spray (×\u{a0}'
+            .'{coat_spray_loses|}); wax goes by mass. A coat takes {coat_setup_minutes} and what its way of laying '
+            .'takes; rubbing {coat_denib_minutes_per_100cm2}. Film is coverage × solids of all coats so far, less '
+            .min($rubbed).' to '.max($rubbed).' µm for each rubbing; the first coat of a thin sealer leaves half. '
+            .'Wax by hand wants a coat that is hard to the nail, a wheel with compound one that is hard right through.',
+        );
     }
 
     /** @return array<string, bool> faces that coats can go on, and whether they are ticked to begin with */

@@ -6,6 +6,7 @@ namespace App\View;
 
 use HonestGrain\Abrasive\Grit;
 use HonestGrain\Abrasive\Progression;
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Drawing\ScratchLine;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\Part;
@@ -16,7 +17,7 @@ use Illuminate\Support\Str;
 /** One zone's sanding as the Surface tab shows it, with the falling scratch line. */
 final readonly class SandingPanel
 {
-    private function __construct(public Sanding $sanding, public string $own)
+    private function __construct(public Sanding $sanding, public string $own, private Calibration $calibration)
     {
     }
 
@@ -26,7 +27,7 @@ final readonly class SandingPanel
         return array_values(array_map(
             fn (Sanding $sanding): self => new self($sanding, implode(', ', array_map(
                 fn (Grit $grit): string => $grit->name, $part->surface->own[$sanding->zone->id] ?? [],
-            ))),
+            )), $bench->calibration),
             Sanding::all($part, $bench, $part->measure($bench->minWallMm)),
         ));
     }
@@ -66,7 +67,27 @@ final readonly class SandingPanel
     }
 
     /** Where the hardness of the wood comes from. */
-    public function hardness(Part $part): string
+    public function why(Part $part): string
+    {
+        return $this->calibration->told(
+            'Scratch depth {sanding_valley_per_micron|} × grain size × ({reference_hardness_n|} ÷ '
+            .'hardness)^{sanding_hardness_exponent|}; removal {sanding_removal_um_min} for a grain of '
+            .'{sanding_reference_grain_um} at {sanding_reference_speed_m_s} on a hardness of {reference_hardness_n}, '
+            .'in proportion to size, speed and softness, under a pad of {sanding_pad_mm2}, '
+            .'{sanding_overlap} over, and never less than {sanding_cover_minutes_per_100cm2} and grit; the first '
+            .'grain as large as the tool marks are deep; a size may fall {sanding_max_ratio} at most from one grit '
+            .'to the next; {sanding_change_minutes} to change a disc, {sanding_inspect_minutes} to look, '
+            .'{sanding_along_grain_minutes_per_100cm2} along the grain at the end.',
+        ).' '.$this->hardness($part).' Grain sizes: FEPA 43 / ISO 6344 and ANSI B74 (published).';
+    }
+
+    /** On what wood the minutes are reckoned where the hardness of this one is unknown. */
+    public function reckonedOn(): string
+    {
+        return $this->calibration->told('The minutes shown are those of a wood of {reference_hardness_n}.');
+    }
+
+    private function hardness(Part $part): string
     {
         $wood = $part->wood;
 
@@ -115,11 +136,6 @@ final readonly class SandingPanel
 
         return 'Yours: '.number_format($own->totalMinutes ?? 0.0, 1)." min, $discs ".Str::plural('disc', $discs)
             .$this->ownAgainst().'.'.($own?->faults === [] ? ' No faulty step.' : '');
-    }
-
-    public function maxRatio(): float
-    {
-        return $this->sanding->job->rates->maxRatio;
     }
 
     public function comparison(): string

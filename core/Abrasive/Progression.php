@@ -10,15 +10,6 @@ use HonestGrain\Abrasive\Internal\ShortestLadder;
 /** A grit progression for one surface: the exact least-minutes one, or the maker's own, priced alike. */
 final readonly class Progression
 {
-    /** Depth of the marks a clean shear cut leaves (workshop). */
-    public const CLEAN_CUT_UM = 25.0;
-
-    /** Setting the tool again is not worth less. */
-    public const RECUT_WORTH_MINUTES = 2.0;
-
-    /** What cutting a surface again takes (workshop), min per 100 cm². */
-    public const RECUT_MINUTES_PER_100CM2 = 3.0;
-
     /**
      * @param  list<SandingStep>  $steps
      * @param  list<ProgressionFault>  $faults
@@ -82,13 +73,14 @@ final readonly class Progression
     public function recutSavesMinutes(SandingJob $job, array $available, AbrasiveTable $table): ?float
     {
         $first = $this->steps[0] ?? null;
-        if ($first === null || $first->minutes <= $this->totalMinutes / 2 || $job->toolMarkUm <= self::CLEAN_CUT_UM) {
+        $figures = $job->model->figures;
+        if ($first === null || $first->minutes <= $this->totalMinutes / 2 || $job->toolMarkUm <= $figures->cleanCutUm) {
             return null;
         }
-        $clean = self::shortest($job->withToolMark(self::CLEAN_CUT_UM), $available, $table)->totalMinutes;
-        $saved = $this->totalMinutes - $clean - self::RECUT_MINUTES_PER_100CM2 * $job->areaMm2 / 10_000;
+        $clean = self::shortest($job->withToolMark($figures->cleanCutUm), $available, $table)->totalMinutes;
+        $saved = $this->totalMinutes - $clean - $figures->recutMinutesPer100Cm2 * $job->areaMm2 / 10_000;
 
-        return $saved > self::RECUT_WORTH_MINUTES ? $saved : null;
+        return $saved > $figures->recutWorthMinutes ? $saved : null;
     }
 
     /** @param  list<Grit>  $grits */

@@ -46,7 +46,7 @@ final readonly class SandingJob
             throw InvalidField::because("{$at}floor_um", $floorUm, "it must not be above limit_um, $limitUm");
         }
 
-        return new self($toolMarkUm, $limitUm, $floorUm, $areaMm2, $model, $rates ?? SandingRates::of());
+        return new self($toolMarkUm, $limitUm, $floorUm, $areaMm2, $model, $rates ?? SandingRates::of($model->figures));
     }
 
     public function withToolMark(float $toolMarkUm): self
@@ -101,7 +101,7 @@ final readonly class SandingJob
     {
         $from = $before === null ? $this->toolMarkUm : $this->model->valleyUm($before);
 
-        return SandingStep::OVERLAP * max(
+        return $this->model->figures->overlap * max(
             0.0, $from - $this->model->valleyUm($grit),
         ) * $this->areaMm2 / $this->rates->padMm2;
     }

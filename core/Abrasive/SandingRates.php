@@ -4,19 +4,12 @@ declare(strict_types=1);
 
 namespace HonestGrain\Abrasive;
 
+use HonestGrain\Calibration\SandingFigures;
 use HonestGrain\Reading\InvalidField;
 
 /** What sanding costs in a workshop, whatever the surface: pad, passes, changes, looks, and how big a jump may be. */
 final readonly class SandingRates
 {
-    public const MAX_RATIO = 1.8;
-
-    /** Every grit passes everywhere and is looked at (workshop), min per 100 cm². */
-    public const COVER_MINUTES_PER_100CM2 = 0.4;
-
-    /** The last grit once more with the lathe stopped, along the grain (workshop), min per 100 cm². */
-    public const ALONG_GRAIN_MINUTES_PER_100CM2 = 0.5;
-
     private const MM2_PER_100CM2 = 10_000.0;
 
     private function __construct(
@@ -27,25 +20,34 @@ final readonly class SandingRates
         private float $coverMinutesPer100Cm2,
         private float $alongGrainMinutesPer100Cm2,
         public bool $coarseStart,
+        private float $discLifeGrains,
     ) {
     }
 
     /**
-     * @param  float  $padMm2  area of the pad
-     * @param  float  $maxRatio  greatest fall in size from one grit to the next
+     * What is not given is as the catalogue has it; along the grain nothing.
+     *
+     * @param  float|null  $padMm2  area of the pad
+     * @param  float|null  $maxRatio  greatest fall in size from one grit to the next
      * @param  bool  $coarseStart  whether the first grain must be as large as the tool marks are deep
      *
      * @throws InvalidField
      */
     public static function of(
-        float $padMm2 = 1200.0,
-        float $maxRatio = self::MAX_RATIO,
-        float $changeMinutes = 0.5,
-        float $inspectMinutes = 0.5,
-        float $coverMinutesPer100Cm2 = self::COVER_MINUTES_PER_100CM2,
+        SandingFigures $figures,
+        ?float $padMm2 = null,
+        ?float $maxRatio = null,
+        ?float $changeMinutes = null,
+        ?float $inspectMinutes = null,
+        ?float $coverMinutesPer100Cm2 = null,
         float $alongGrainMinutesPer100Cm2 = 0.0,
         bool $coarseStart = true,
     ): self {
+        $padMm2 ??= $figures->padMm2;
+        $maxRatio ??= $figures->maxRatio;
+        $changeMinutes ??= $figures->changeMinutes;
+        $inspectMinutes ??= $figures->inspectMinutes;
+        $coverMinutesPer100Cm2 ??= $figures->coverMinutesPer100Cm2;
         if (! is_finite($padMm2) || $padMm2 <= 0) {
             throw InvalidField::because('pad_mm2', $padMm2, 'it must be above zero');
         }
@@ -64,14 +66,14 @@ final readonly class SandingRates
 
         return new self(
             $padMm2, $maxRatio, $changeMinutes, $inspectMinutes, $coverMinutesPer100Cm2, $alongGrainMinutesPer100Cm2,
-            $coarseStart,
+            $coarseStart, $figures->discLifeGrains,
         );
     }
 
     /** By hand on the spinning lathe, the last grit along the grain with the lathe stopped. */
-    public static function byHand(): self
+    public static function byHand(SandingFigures $figures): self
     {
-        return self::of(alongGrainMinutesPer100Cm2: self::ALONG_GRAIN_MINUTES_PER_100CM2);
+        return self::of($figures, alongGrainMinutesPer100Cm2: $figures->alongGrainMinutesPer100Cm2);
     }
 
     /** The least minutes for one grit over so much surface, however little it has to take off. */
@@ -88,6 +90,6 @@ final readonly class SandingRates
     /** How many discs so much through-pad removal wears out, µm. */
     public function discs(float $removalUm, Grit $grit): int
     {
-        return max(1, (int) ceil($removalUm / (SandingStep::DISC_LIFE_GRAINS * $grit->micron) - 1e-9));
+        return max(1, (int) ceil($removalUm / ($this->discLifeGrains * $grit->micron) - 1e-9));
     }
 }

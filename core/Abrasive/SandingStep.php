@@ -7,12 +7,6 @@ namespace HonestGrain\Abrasive;
 /** One grit of a progression, priced: valley before and after and through-pad removal in µm, minutes, discs. */
 final readonly class SandingStep
 {
-    /** Passes overlap: a quarter more is removed than the valleys are deep (workshop). */
-    public const OVERLAP = 1.25;
-
-    /** A disc has cut its life after this many times its grain size (workshop). */
-    public const DISC_LIFE_GRAINS = 20;
-
     public function __construct(
         public Grit $grit,
         public float $fromUm,

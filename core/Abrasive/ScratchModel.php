@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Abrasive;
 
+use HonestGrain\Calibration\SandingFigures;
 use HonestGrain\Reading\InvalidField;
 
 /**
@@ -15,32 +16,26 @@ use HonestGrain\Reading\InvalidField;
  */
 final readonly class ScratchModel
 {
-    public const VALLEY_PER_MICRON = 0.25;
-
-    public const REFERENCE_HARDNESS_N = 6000.0;
-
-    private const HARDNESS_EXPONENT = 0.3;
-
-    public const BY_HAND_UM_MIN = 500.0;
-
-    private const REFERENCE_GRAIN_UM = 125.0;
-
-    public const REFERENCE_SPEED_M_S = 3.0;
-
-    private function __construct(private float $hardnessN, private float $speedMPerS, private float $removalUmMin)
-    {
+    private function __construct(
+        public SandingFigures $figures,
+        private float $hardnessN,
+        private float $speedMPerS,
+        private float $removalUmMin,
+    ) {
     }
 
     /**
-     * @param  float  $removalUmMin  r₀: what P120 takes off at 3 m/s from a hardness of 6000 N
+     * @param  float|null  $removalUmMin  r₀: what P120 takes off at 3 m/s from a hardness of 6000 N; null by hand
      *
      * @throws InvalidField for a hardness, speed or rate that is not above zero
      */
     public static function on(
+        SandingFigures $figures,
         float $hardnessN,
         float $speedMPerS,
-        float $removalUmMin = self::BY_HAND_UM_MIN,
+        ?float $removalUmMin = null,
     ): self {
+        $removalUmMin ??= $figures->removalUmPerMin;
         if (! is_finite($hardnessN) || $hardnessN <= 0) {
             throw InvalidField::range('hardness_n', $hardnessN, 100, 40_000);
         }
@@ -52,7 +47,7 @@ final readonly class ScratchModel
             throw InvalidField::range('removal_um_min', $removalUmMin, 1, 100_000);
         }
 
-        return new self($hardnessN, $speedMPerS, $removalUmMin);
+        return new self($figures, $hardnessN, $speedMPerS, $removalUmMin);
     }
 
     /** Depth of the scratches that a grit leaves, µm. */
@@ -64,8 +59,8 @@ final readonly class ScratchModel
     /** Depth of the scratches that grains of this size leave, µm. */
     public function valleyOf(float $micron): float
     {
-        return self::VALLEY_PER_MICRON * $micron
-            * (self::REFERENCE_HARDNESS_N / $this->hardnessN) ** self::HARDNESS_EXPONENT;
+        return $this->figures->valleyPerMicron * $micron
+            * ($this->figures->referenceHardnessN / $this->hardnessN) ** $this->figures->hardnessExponent;
     }
 
     /** The size of grain whose scratches are this deep, µm. */
@@ -77,7 +72,9 @@ final readonly class ScratchModel
     /** Removal under the pad, µm per minute. */
     public function cutUmPerMinute(Grit $grit): float
     {
-        return $this->removalUmMin * ($grit->micron / self::REFERENCE_GRAIN_UM)
-            * (self::REFERENCE_HARDNESS_N / $this->hardnessN) * ($this->speedMPerS / self::REFERENCE_SPEED_M_S);
+        $figures = $this->figures;
+
+        return $this->removalUmMin * ($grit->micron / $figures->referenceGrainUm)
+            * ($figures->referenceHardnessN / $this->hardnessN) * ($this->speedMPerS / $figures->referenceSpeedMPerS);
     }
 }

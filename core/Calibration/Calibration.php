@@ -18,6 +18,9 @@ final readonly class Calibration
         public MarkRates $marks,
         public RepairRates $repairs,
         public JointRates $joints,
+        public SandingFigures $sanding,
+        public AskedFigures $asked,
+        public CoatFigures $coats,
     ) {
     }
 
@@ -32,13 +35,28 @@ final readonly class Calibration
         $value = fn (string $name): float => ($constants[$name]
             ?? throw new \LogicException("The catalogue has no constant $name."))->value;
 
-        return new self($constants, MarkRates::from($value), RepairRates::from($value), JointRates::from($value));
+        return new self(
+            $constants, MarkRates::from($value), RepairRates::from($value), JointRates::from($value),
+            SandingFigures::from($value), AskedFigures::from($value), CoatFigures::from($value),
+        );
     }
 
     /** @throws \LogicException for a name that the catalogue lacks, a fault of the release */
     public function constant(string $name): Constant
     {
         return $this->constants[$name] ?? throw new \LogicException("The catalogue has no constant $name.");
+    }
+
+    /**
+     * A sentence with every "{name}" in it as the constant of that name with its unit, and "{name|}" without.
+     */
+    public function told(string $sentence): string
+    {
+        return (string) preg_replace_callback(
+            '/\{([a-z0-9_]+)(\|?)\}/',
+            fn (array $m): string => $m[2] === '' ? $this->constant($m[1])->inWords() : $this->constant($m[1])->bare(),
+            $sentence,
+        );
     }
 
     /** @return array<string, Constant> */

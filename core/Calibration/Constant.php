@@ -28,6 +28,12 @@ final readonly class Constant
     /** "2 mm", as it stands under "Why?". */
     public function inWords(): string
     {
-        return rtrim(rtrim(sprintf('%.4f', $this->value), '0'), '.').' '.$this->unit;
+        return $this->bare().' '.$this->unit;
+    }
+
+    /** "2" */
+    public function bare(): string
+    {
+        return rtrim(rtrim(sprintf('%.4f', $this->value), '0'), '.');
     }
 }

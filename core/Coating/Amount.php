@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Geometry\Zone;
 
 /**
@@ -14,10 +15,7 @@ use HonestGrain\Geometry\Zone;
  */
 final readonly class Amount
 {
-    public const END_GRAIN_DRINKS = 3.0;
-
-    public const SPRAY_LOSES = 1.4;
-
+    /** What a drop holds: a unit, not a rule. */
     public const DROP_ML = 0.03;
 
     private function __construct(public float $value, public AmountUnit $unit)
@@ -29,11 +27,11 @@ final readonly class Amount
         Coating $coating,
         array $zones,
         bool $onBareWood,
-        float $endGrainDrinks = self::END_GRAIN_DRINKS,
+        CoatFigures $figures,
     ): self {
         $areaMm2 = $ml = 0.0;
         foreach ($zones as $zone) {
-            $drinks = $onBareWood ? 1 + ($endGrainDrinks - 1) * $zone->endGrainMean : 1.0;
+            $drinks = $onBareWood ? 1 + ($figures->endGrainDrinks - 1) * $zone->endGrainMean : 1.0;
             $areaMm2 += $zone->areaMm2;
             $ml += $zone->areaMm2 * $drinks / $coating->coverageM2PerL / 1000;
         }
@@ -41,9 +39,9 @@ final readonly class Amount
         return match ($coating->unit) {
             AmountUnit::Grams => new self($areaMm2 / 1e6 * $coating->gramsPerM2, AmountUnit::Grams),
             AmountUnit::Drops => new self(($ml + $coating->residueMl) / self::DROP_ML, AmountUnit::Drops),
-            AmountUnit::Spray => new self($ml * self::SPRAY_LOSES, AmountUnit::Spray),
+            AmountUnit::Spray => new self($ml * $figures->sprayLoses, AmountUnit::Spray),
             AmountUnit::Millilitres => new self(
-                $coating->isSprayed() ? $ml * self::SPRAY_LOSES : $ml + $coating->residueMl, AmountUnit::Millilitres,
+                $coating->isSprayed() ? $ml * $figures->sprayLoses : $ml + $coating->residueMl, AmountUnit::Millilitres,
             ),
         };
     }

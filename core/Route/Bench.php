@@ -9,7 +9,6 @@ use HonestGrain\Abrasive\Grit;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Measurement;
-use HonestGrain\Wood\RimSpeed;
 
 /** What a workshop brings to every route: its abrasives and its own limits. */
 final readonly class Bench
@@ -17,14 +16,17 @@ final readonly class Bench
     /** What most shops own, where nothing else is said (workshop). */
     public const USUAL_GRITS = ['P80', 'P120', 'P150', 'P180', 'P240', 'P320', 'P400', 'P600'];
 
+    public float $sandingCapMPerS;
+
     /** @param  list<Grit>  $abrasives */
     public function __construct(
         public AbrasiveTable $table,
         public array $abrasives,
         public Calibration $calibration,
-        public float $sandingCapMPerS = RimSpeed::SANDING_CAP_M_S,
+        ?float $sandingCapMPerS = null,
         public float $minWallMm = Measurement::DEFAULT_MIN_WALL_MM,
     ) {
+        $this->sandingCapMPerS = $sandingCapMPerS ?? $calibration->sanding->capMPerS;
     }
 
     public static function usual(Catalogue $catalogue): self

@@ -30,14 +30,6 @@ final readonly class Sanding
     private const ZONES = ['outside', 'rim', 'inside', 'top', 'bore'];
 
     /**
-     * A stick in a bore, and a small disc in a drill on a broken edge: speed of cut against by hand, and pad
-     * (workshop).
-     */
-    private const STICK = [0.8, 600.0];
-
-    private const SMALL_DISC = [1.5, 500.0];
-
-    /**
      * @param  Progression|null  $best  the shortest for this zone alone, or as far as the shelf goes
      * @param  string|null  $missing  what the shelf lacks to reach what is asked
      * @param  Progression|null  $shared  its part of the ladder of the mount, priced as if it were sanded alone
@@ -107,7 +99,8 @@ final readonly class Sanding
         $reckoned = $available === [] ? Bench::usualGrits($bench->table) : $available;
         $coats = array_map(fn (Coat $coat): Coating => $coat->coating, $part->coatPlanFor($zone->id)->coats ?? []);
         $dyed = array_filter($part->marksOn($zone->id), fn (Mark $mark): bool => $mark->colours()) !== [];
-        $asked = AskedSurface::by($coats, $dyed, $part->wood);
+        $figures = $bench->calibration->sanding;
+        $asked = AskedSurface::by($coats, $dyed, $part->wood, $bench->calibration->asked);
         $stop = $part->surface->stopAt[$zone->id] ?? null;
         $asked = $stop === null ? $asked : $asked->stoppingAt($stop);
         $sound = $asked->contradictsItself() ? $asked->withoutFloor() : $asked;
@@ -116,22 +109,23 @@ final readonly class Sanding
             ? min($bench->sandingCapMPerS, $bench->calibration->repairs->flawedRimSpeedMPerS) : $bench->sandingCapMPerS;
         $rpm = RimSpeed::rpmFor($part->profile->diameterMm(), $cap);
         $speed = RimSpeed::metresPerSecond(2 * $zone->meanRadiusMm, $rpm);
+        // A stick in a bore; a small disc in a drill on a broken edge: its cut against that by hand, and its pad.
         [$factor, $padMm2] = match (true) {
-            $stopped => self::SMALL_DISC,
-            $zone->id === 'bore' => self::STICK,
+            $stopped => [$figures->smallDiscRemoval, $figures->smallDiscPadMm2],
+            $zone->id === 'bore' => [$figures->stickRemoval, $figures->stickPadMm2],
             default => [1.0, null],
         };
         $model = ScratchModel::on(
-            $part->wood->jankaN ?? ScratchModel::REFERENCE_HARDNESS_N,
+            $figures, $part->wood->jankaN ?? $figures->referenceHardnessN,
             // A disc in a drill brings its own speed.
-            $stopped ? ScratchModel::REFERENCE_SPEED_M_S : max(RimSpeed::POWER_SANDING_FLOOR_M_S, $speed),
-            $factor * ScratchModel::BY_HAND_UM_MIN,
+            $stopped ? $figures->referenceSpeedMPerS : max($figures->powerFloorMPerS, $speed),
+            $factor * $figures->removalUmPerMin,
         );
         $job = SandingJob::of(
             $part->surface->toolMarkUm($zone->id), $model->valleyOf($sound->limitMicron),
             $sound->floorMicron === null ? null : $model->valleyOf($sound->floorMicron),
             max(1.0, $zone->areaMm2), $model,
-            $padMm2 === null ? SandingRates::byHand() : SandingRates::of($padMm2),
+            $padMm2 === null ? SandingRates::byHand($figures) : SandingRates::of($figures, $padMm2),
         );
         $missing = $saves = null;
         try {
@@ -213,6 +207,6 @@ final readonly class Sanding
 
     public function tooSlowForPower(): bool
     {
-        return $this->speedMPerS < RimSpeed::POWER_SANDING_FLOOR_M_S;
+        return $this->speedMPerS < $this->job->model->figures->powerFloorMPerS;
     }
 }

@@ -17,8 +17,8 @@ final class FoldersOfCore
         'Wood' => ['Reading'],
         'Calibration' => ['Reading'],
         'Geometry' => ['Reading', 'Wood'],
-        'Coating' => ['Reading', 'Wood', 'Geometry'],
-        'Abrasive' => ['Reading', 'Wood', 'Coating'],
+        'Coating' => ['Reading', 'Wood', 'Calibration', 'Geometry'],
+        'Abrasive' => ['Reading', 'Wood', 'Calibration', 'Coating'],
         'Safety' => ['Wood', 'Coating'],
         'Holding' => [],
         'Catalogue' => ['Reading', 'Wood', 'Calibration', 'Coating', 'Abrasive'],
@@ -34,7 +34,8 @@ final class FoldersOfCore
         ],
         'Drawing' => ['Geometry', 'Coating', 'Abrasive', 'Technique', 'Piece'],
         'Command' => [
-            'Reading', 'Wood', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Piece', 'Schedule', 'Route',
+            'Reading', 'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Piece', 'Schedule',
+            'Route',
         ],
     ];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Abrasive\Scale;
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\Cure;
 use HonestGrain\Coating\Denib;
@@ -12,6 +13,7 @@ use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
+use HonestGrain\Reading\Row;
 use HonestGrain\Route\LayerWaits;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Ground;
@@ -208,5 +210,35 @@ final class CatalogueTest extends TestCase
         foreach ((array) glob(dirname(__DIR__, 2).'/catalogue/*') as $file) {
             self::assertDoesNotMatchRegularExpression('/[®™©]/u', (string) file_get_contents((string) $file));
         }
+    }
+
+    public function test_every_constant_stands_once_and_is_worked_with(): void
+    {
+        $lines = array_map(
+            fn (string $line): array => str_getcsv($line, ',', '"', ''),
+            array_filter(explode("\n", (string) file_get_contents(__DIR__.'/../../catalogue/constants.csv'))),
+        );
+        $head = array_shift($lines);
+        $rows = array_map(fn (array $cells): Row => new Row(array_combine($head, $cells)), $lines);
+        self::assertSame(array_unique(array_column($lines, 0)), array_column($lines, 0));
+        foreach ($rows as $i => $row) {
+            try {
+                Calibration::of(array_values(array_diff_key($rows, [$i => null])));
+                self::fail($lines[$i][0].' is worked with by nothing.');
+            } catch (\LogicException $e) {
+                self::assertStringContainsString($lines[$i][0], $e->getMessage());
+            }
+        }
+    }
+
+    public function test_a_sentence_tells_constants_as_the_catalogue_has_them(): void
+    {
+        $calibration = Catalogue::shipped()->calibration();
+        self::assertSame(
+            'a size may fall 1.8 times, over 1.25, 26.5 µm',
+            $calibration->told('a size may fall {sanding_max_ratio}, over {sanding_overlap|}, {asked_polish_um}'),
+        );
+        $this->expectException(\LogicException::class);
+        $calibration->told('{no_such_constant}');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use HonestGrain\Calibration\SandingFigures;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Profile;
@@ -28,6 +29,11 @@ final class Drawn
     public static function written(Piece|Part $what): array
     {
         return json_decode((string) json_encode($what->toArray()), true);
+    }
+
+    public static function sanding(): SandingFigures
+    {
+        return Catalogue::shipped()->calibration()->sanding;
     }
 
     /** @param  array<string, mixed>  $more */

@@ -118,7 +118,7 @@ final class PropertyTest extends TestCase
         for ($i = 0; $i < self::TRIES; $i++) {
             $job = SandingJob::of(
                 mt_rand(20, 260), mt_rand(90, 150) / 10, null, mt_rand(5_000, 200_000),
-                ScratchModel::on(mt_rand(1500, 12_000), mt_rand(5, 60) / 10),
+                ScratchModel::on(Drawn::sanding(), mt_rand(1500, 12_000), mt_rand(5, 60) / 10),
             );
             $picked = array_values(array_filter($names, fn (): bool => mt_rand(0, 1) === 1));
             array_push($picked, 'P60', 'P80', 'P120', 'P180', 'P320', 'P600');
@@ -135,7 +135,7 @@ final class PropertyTest extends TestCase
         $table = Catalogue::shipped()->abrasives();
         $grits = $table->allNamed(['P80', 'P120', 'P180', 'P240', 'P320', 'P400'], 'a');
         $minutes = fn (float $hardness, float $speed): float => Progression::shortest(
-            SandingJob::of(100, 12, null, 80_000, ScratchModel::on($hardness, $speed)), $grits, $table,
+            SandingJob::of(100, 12, null, 80_000, ScratchModel::on(Drawn::sanding(), $hardness, $speed)), $grits, $table,
         )->totalMinutes;
         self::assertLessThan($minutes(7000, 3), $minutes(4000, 3));
         self::assertLessThan($minutes(5000, 1), $minutes(5000, 4));

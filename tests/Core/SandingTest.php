@@ -11,6 +11,7 @@ use HonestGrain\Abrasive\SandingJob;
 use HonestGrain\Abrasive\SandingRates;
 use HonestGrain\Abrasive\Scale;
 use HonestGrain\Abrasive\ScratchModel;
+use HonestGrain\Calibration\AskedFigures;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\Piece;
@@ -45,7 +46,7 @@ final class SandingTest extends TestCase
         string $wood = 'Maple (sugar)',
     ): void {
         $stack = array_map(fn (string $class) => $this->catalogue->coatings()->coating($class), $coats);
-        $asked = AskedSurface::by($stack, $dyed, $this->catalogue->woods()->named($wood));
+        $asked = AskedSurface::by($stack, $dyed, $this->catalogue->woods()->named($wood), $this->figures());
         self::assertSame([$limit, $floor], [$asked->limitMicron, $asked->floorMicron]);
         self::assertNotSame('', $asked->because);
     }
@@ -79,10 +80,11 @@ final class SandingTest extends TestCase
         $maple = $this->catalogue->woods()->named('Maple (sugar)');
         $polish = AskedSurface::by(
             [$this->catalogue->coatings()->coating('Friction polish (shellac oil alcohol)')], true, $maple,
+            $this->figures(),
         );
         self::assertTrue($polish->contradictsItself());
         self::assertNull($polish->withoutFloor()->floorMicron);
-        self::assertFalse(AskedSurface::by([], false, $maple)->contradictsItself());
+        self::assertFalse(AskedSurface::by([], false, $maple, $this->figures())->contradictsItself());
     }
 
     public function test_a_zone_of_a_bowl_from_drawing_to_ladder(): void
@@ -115,13 +117,13 @@ final class SandingTest extends TestCase
     public function test_the_rim_speed_sets_the_lathe_whatever_the_size(): void
     {
         foreach ([40.0, 120.0, 250.0, 400.0, 600.0] as $diameter) {
-            $rpm = RimSpeed::rpmFor($diameter);
+            $rpm = RimSpeed::rpmFor($diameter, 5);
             self::assertSame(0, $rpm % 10);
             self::assertLessThanOrEqual(5.0, RimSpeed::metresPerSecond($diameter, $rpm));
             self::assertTrue($rpm === 2000 || RimSpeed::metresPerSecond($diameter, $rpm + 10) > 5.0);
         }
         self::assertLessThan(RimSpeed::rpmFor(250, 5), RimSpeed::rpmFor(250, 3));
-        self::assertSame(800, RimSpeed::rpmFor(40, maxRpm: 800));
+        self::assertSame(800, RimSpeed::rpmFor(40, 5, 800));
     }
 
     public function test_what_the_shelf_lacks_is_said_and_an_own_ladder_still_priced(): void
@@ -147,7 +149,7 @@ final class SandingTest extends TestCase
     #[DataProvider('ladders')]
     public function test_faults_of_a_hand_made_ladder(array $own, float $limit, ?float $floor, array $faults): void
     {
-        $job = SandingJob::of(80, $limit, $floor, 70_000, ScratchModel::on(6000, 3));
+        $job = SandingJob::of(80, $limit, $floor, 70_000, ScratchModel::on(Drawn::sanding(), 6000, 3));
         $ladder = Progression::own($job, $this->catalogue->abrasives()->allNamed($own, 'own'));
         self::assertSame(
             $faults, array_map(fn (ProgressionFault $fault): string => "$fault->kind $fault->at", $ladder->faults),
@@ -179,7 +181,7 @@ final class SandingTest extends TestCase
 
     public function test_a_grit_more_than_needed_is_named_with_what_it_costs(): void
     {
-        $job = SandingJob::of(80, 12, null, 70_000, ScratchModel::on(6000, 3));
+        $job = SandingJob::of(80, 12, null, 70_000, ScratchModel::on(Drawn::sanding(), 6000, 3));
         $table = $this->catalogue->abrasives();
         $with = Progression::own($job, $table->allNamed(['P120', 'P150', 'P180', 'P240', 'P320'], 'own'));
         $needless = array_values(
@@ -243,19 +245,19 @@ final class SandingTest extends TestCase
     /** @return iterable<string, array{callable(): mixed, string}> */
     public static function nonsense(): iterable
     {
-        $model = fn (): ScratchModel => ScratchModel::on(6000, 3);
+        $model = fn (): ScratchModel => ScratchModel::on(Drawn::sanding(), 6000, 3);
         yield 'no tool marks' => [fn () => SandingJob::of(0, 12, null, 1000, $model()), 'tool_mark_um'];
         yield 'a limit that is no number' => [fn () => SandingJob::of(80, NAN, null, 1000, $model()), 'limit_um'];
         yield 'a negative surface' => [fn () => SandingJob::of(80, 12, null, -5, $model()), 'area_mm2'];
         yield 'a floor above the limit' => [fn () => SandingJob::of(80, 12, 13, 1000, $model()), 'floor_um'];
         yield 'no pad' => [
-            fn () => SandingJob::of(80, 12, null, 1000, $model(), SandingRates::of(padMm2: 0)), 'pad_mm2',
+            fn () => SandingJob::of(80, 12, null, 1000, $model(), SandingRates::of(Drawn::sanding(), padMm2: 0)), 'pad_mm2',
         ];
         yield 'a ratio that never falls' => [
-            fn () => SandingJob::of(80, 12, null, 1000, $model(), SandingRates::of(maxRatio: 1)), 'max_ratio',
+            fn () => SandingJob::of(80, 12, null, 1000, $model(), SandingRates::of(Drawn::sanding(), maxRatio: 1)), 'max_ratio',
         ];
-        yield 'wood as hard as nothing' => [fn () => ScratchModel::on(0, 3), 'hardness_n'];
-        yield 'a lathe at rest' => [fn () => ScratchModel::on(6000, 0), 'speed_m_s'];
+        yield 'wood as hard as nothing' => [fn () => ScratchModel::on(Drawn::sanding(), 0, 3), 'hardness_n'];
+        yield 'a lathe at rest' => [fn () => ScratchModel::on(Drawn::sanding(), 6000, 0), 'speed_m_s'];
     }
 
     /** @param  array<string, list<string>>  $own */
@@ -272,5 +274,10 @@ final class SandingTest extends TestCase
                 ],
             ],
         ]), Tables::of($this->catalogue));
+    }
+
+    private function figures(): AskedFigures
+    {
+        return $this->catalogue->calibration()->asked;
     }
 }

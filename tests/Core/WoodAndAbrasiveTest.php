@@ -36,8 +36,8 @@ final class WoodAndAbrasiveTest extends TestCase
     public function test_rim_speed(): void
     {
         self::assertEqualsWithDelta(7.854, RimSpeed::metresPerSecond(250, 600), 0.001);
-        self::assertLessThanOrEqual(5.0, RimSpeed::metresPerSecond(250, RimSpeed::rpmFor(250)));
-        self::assertGreaterThan(5.0, RimSpeed::metresPerSecond(250, RimSpeed::rpmFor(250) + 10));
+        self::assertLessThanOrEqual(5.0, RimSpeed::metresPerSecond(250, RimSpeed::rpmFor(250, 5)));
+        self::assertGreaterThan(5.0, RimSpeed::metresPerSecond(250, RimSpeed::rpmFor(250, 5) + 10));
     }
 
     public function test_the_scale_of_a_grit_is_never_guessed(): void
@@ -167,7 +167,7 @@ final class WoodAndAbrasiveTest extends TestCase
         self::assertSame([], Progression::shortest($this->job(80, 12), $short, $table)->warnings);
 
         $anywhere = SandingJob::of(
-            200, 12, null, 5_000, ScratchModel::on(6000, 3), SandingRates::of(coarseStart: false),
+            200, 12, null, 5_000, ScratchModel::on(Drawn::sanding(), 6000, 3), SandingRates::of(Drawn::sanding(), coarseStart: false),
         );
         self::assertSame(
             ['P320'], Progression::shortest($anywhere, $table->allNamed(['P80', 'P320'], 'a'), $table)->gritNames(),
@@ -199,12 +199,12 @@ final class WoodAndAbrasiveTest extends TestCase
         $table = Catalogue::shipped()->abrasives();
         $names = ['P80', 'P120', 'P150', 'P180', 'P240', 'P320', 'P400'];
         for ($i = 0; $i < 25; $i++) {
-            $rates = SandingRates::of(changeMinutes: mt_rand(0, 4) / 2, alongGrainMinutesPer100Cm2: mt_rand(0, 1) / 2);
+            $rates = SandingRates::of(Drawn::sanding(), changeMinutes: mt_rand(0, 4) / 2, alongGrainMinutesPer100Cm2: mt_rand(0, 1) / 2);
             $jobs = [];
             foreach (range(1, mt_rand(1, 3)) as $n) {
                 $jobs["s$n"] = SandingJob::of(
                     mt_rand(20, 190), mt_rand(110, 200) / 10, null, mt_rand(3_000, 60_000),
-                    ScratchModel::on(6000, mt_rand(5, 50) / 10), $rates,
+                    ScratchModel::on(Drawn::sanding(), 6000, mt_rand(5, 50) / 10), $rates,
                 );
             }
             $grits = $table->allNamed($names, 'a');
@@ -282,6 +282,6 @@ final class WoodAndAbrasiveTest extends TestCase
 
     private function job(float $toolMarkUm, float $limitUm, ?float $floorUm = null): SandingJob
     {
-        return SandingJob::of($toolMarkUm, $limitUm, $floorUm, 70_000, ScratchModel::on(6000, 3));
+        return SandingJob::of($toolMarkUm, $limitUm, $floorUm, 70_000, ScratchModel::on(Drawn::sanding(), 6000, 3));
     }
 }

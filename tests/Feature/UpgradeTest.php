@@ -120,7 +120,7 @@ final class UpgradeTest extends TestCase
                 ['day_c' => 21, 'day_rh' => 50, 'night_c' => 21, 'night_rh' => 50, 'day_from' => 8, 'day_to' => 18],
             ),
             'limits' => json_encode(
-                Workshop::USUAL_LIMITS,
+                ['sanding_cap_m_s' => 5.0, 'min_wall_mm' => 3.0],
             ), 'calendar_token' => str_repeat('a', 64), 'created_at' => $now, 'updated_at' => $now,
         ]);
         DB::table('users')->insert([

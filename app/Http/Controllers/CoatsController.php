@@ -25,7 +25,9 @@ class CoatsController extends Controller
 
         return view('pieces.coats', [
             'page' => PiecePage::of($piece, $core, $part), 'part' => $part,
-            'plans' => CoatsPanel::all($part, $mapper->clock($piece->workshop)),
+            'plans' => CoatsPanel::all(
+                $part, $mapper->clock($piece->workshop), $mapper->tables($piece->workshop)->calibration,
+            ),
             'faces' => CoatsPanel::faces($part), 'stacks' => $catalogue->stacks(),
             'products' => array_keys($mapper->coatings($piece->workshop)->coatings()),
         ]);

@@ -39,7 +39,8 @@ final readonly class Grits implements Verb
     public function answer(Document $question): array
     {
         $table = $this->catalogue->abrasives();
-        $job = SandingFields::job($question, $question, SandingFields::rates($question));
+        $figures = $this->catalogue->calibration()->sanding;
+        $job = SandingFields::job($question, $question, SandingFields::rates($question, $figures), $figures);
         $available = $table->allNamed($question->strings('available', 200), 'available');
         $own = $question->has('own') ? $table->allNamed($question->strings('own', 50), 'own') : null;
         $best = Progression::shortest($job, $available, $table);

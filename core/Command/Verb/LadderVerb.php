@@ -43,14 +43,15 @@ final readonly class LadderVerb implements Verb
     public function answer(Document $question): array
     {
         $table = $this->catalogue->abrasives();
-        $rates = SandingFields::rates($question);
+        $figures = $this->catalogue->calibration()->sanding;
+        $rates = SandingFields::rates($question, $figures);
         $jobs = [];
         foreach ($question->children('surfaces', Ladder::MAX_SURFACES, 1) as $surface) {
             $id = $surface->text('id', 80);
             if (isset($jobs[$id])) {
                 throw InvalidField::because($surface->at('id'), $id, 'every surface needs a name of its own');
             }
-            $jobs[$id] = SandingFields::job($question, $surface, $rates);
+            $jobs[$id] = SandingFields::job($question, $surface, $rates, $figures);
         }
         $available = $table->allNamed($question->strings('available', 200), 'available');
 

@@ -7,6 +7,7 @@ namespace HonestGrain\Command\Verb;
 use HonestGrain\Abrasive\SandingJob;
 use HonestGrain\Abrasive\SandingRates;
 use HonestGrain\Abrasive\ScratchModel;
+use HonestGrain\Calibration\SandingFigures;
 use HonestGrain\Reading\Document;
 
 /** The fields that `grits` and `ladder` share: a surface, and what sanding it costs. */
@@ -33,31 +34,37 @@ final class SandingFields
         'available' => 'grits with their scale: "P120", "CAMI 320"; at most 200',
     ];
 
-    public static function rates(Document $question): SandingRates
+    public static function rates(Document $question, SandingFigures $figures): SandingRates
     {
         return SandingRates::of(
-            $question->numberOr('pad_mm2', 1200.0, 1, 1e6),
-            $question->numberOr('max_ratio', SandingRates::MAX_RATIO, 1.01, 20),
-            $question->numberOr('change_minutes', 0.5, 0, 60),
-            $question->numberOr('inspect_minutes', 0.5, 0, 60),
-            $question->numberOr('cover_minutes_per_100cm2', SandingRates::COVER_MINUTES_PER_100CM2, 0, 60),
+            $figures,
+            $question->numberOr('pad_mm2', null, 1, 1e6),
+            $question->numberOr('max_ratio', null, 1.01, 20),
+            $question->numberOr('change_minutes', null, 0, 60),
+            $question->numberOr('inspect_minutes', null, 0, 60),
+            $question->numberOr('cover_minutes_per_100cm2', null, 0, 60),
             $question->numberOr('along_grain_minutes_per_100cm2', 0.0, 0, 60),
             $question->flag('coarse_start', true),
         );
     }
 
     /** @param  Document  $surface  where the fields of the one surface stand */
-    public static function job(Document $question, Document $surface, SandingRates $rates): SandingJob
-    {
+    public static function job(
+        Document $question,
+        Document $surface,
+        SandingRates $rates,
+        SandingFigures $figures,
+    ): SandingJob {
         return SandingJob::of(
             $surface->number('tool_mark_um', 0.1, 5000),
             $surface->number('limit_um', 0.1, 500),
             $surface->numberOr('floor_um', null, 0, 500),
             $surface->number('area_mm2', 1, 1e8),
             ScratchModel::on(
+                $figures,
                 $question->number('hardness_n', 100, 40_000),
                 $surface->number('speed_m_s', 0.05, 30),
-                $question->numberOr('removal_um_min', ScratchModel::BY_HAND_UM_MIN, 1, 100_000),
+                $question->numberOr('removal_um_min', null, 1, 100_000),
             ),
             $rates,
             $surface->path,

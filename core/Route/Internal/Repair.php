@@ -25,11 +25,6 @@ final readonly class Repair
 {
     private const CA = 'ca-thin';
 
-    /** What is taken for a flaw whose width or depth is not given, mm (workshop). */
-    private const USUAL_WIDTH_MM = 1.0;
-
-    private const USUAL_DEPTH_MM = 3.0;
-
     /**
      * @param  string|null  $goesWith  what it is besides the flaw's main operation
      * @param  list<Hazard>  $hazards
@@ -69,11 +64,11 @@ final readonly class Repair
         $rates = $tables->calibration->repairs;
         $width = $flaw->widthMm
             ?? ($flaw->kind === FlawKind::Crack && $flaw->with !== 'epoxy' && $flaw->with !== 'powder-ca'
-            ? $rates->hairlineWidthMm : self::USUAL_WIDTH_MM);
+            ? $rates->hairlineWidthMm : $rates->usualWidthMm);
         if ($flaw->with === 'thin-ca' || ($flaw->with === null && $width <= $rates->hairlineWidthMm)) {
             return self::hairline($flaw, $part, $tables);
         }
-        $depth = $flaw->depthMm ?? self::USUAL_DEPTH_MM;
+        $depth = $flaw->depthMm ?? $rates->usualDepthMm;
         $ml = 0.5 * $width * $depth * self::lengthMm($flaw, $part) / 1000;
         $taken = $flaw->widthMm === null || $flaw->depthMm === null
             ? sprintf('Taken as %s mm wide and %s mm deep, since that is not said.', $width, $depth) : '';

@@ -48,18 +48,6 @@ use HonestGrain\Schedule\Wait;
  */
 final class RouteBuilder
 {
-    /** Oxidative finishes dry this much slower on an oily wood that is not sealed (workshop). */
-    private const OILY_WOOD_SLOWS = 2.5;
-
-    /** Getting a product out, stirred, and put away again (workshop). */
-    private const COAT_SETUP_MINUTES = 3.0;
-
-    private const DENIB_MINUTES_PER_100CM2 = 0.8;
-
-    private const DAMP_MINUTES_PER_100CM2 = 0.3;
-
-    private const KNOCK_BACK_MINUTES_PER_100CM2 = 0.4;
-
     /** @var list<Step> */
     private array $steps = [];
 
@@ -235,13 +223,13 @@ final class RouteBuilder
         }
         $area = array_sum(array_map(fn (Sanding $sanding): float => $sanding->zone->areaMm2, $this->sandings));
         $dry = Wait::hours(1.0, null, Kinetics::of(1.5, Humidity::WaterBorne));
-        $damp = 1 + self::per100Cm2(self::DAMP_MINUTES_PER_100CM2, $area);
+        $damp = 1 + self::per100Cm2($this->tables->calibration->coats->dampMinutesPer100Cm2, $area);
         $this->add(StepKind::RaiseGrain, $this->id('raise-grain'), 'whole', 'Damp the wood to raise '
             .'the grain', $damp, $dry, 'to dry', [
                 'hold' => $this->part->holding->mounted(),
                 'because' => 'Water will raise the fibres anyway: better now than under the colour or the coat.',
             ]);
-        $knock = 1 + self::per100Cm2(self::KNOCK_BACK_MINUTES_PER_100CM2, $area);
+        $knock = 1 + self::per100Cm2($this->tables->calibration->coats->knockBackMinutesPer100Cm2, $area);
         $title = 'Knock the raised grain back with the last grit';
         $this->add(StepKind::RaiseGrain, $this->id('knock-back'), 'whole', $title, $knock, Wait::none(), '', [
             'technique' => 'knock-back', 'hold' => 'by hand, along the grain',
@@ -362,7 +350,9 @@ final class RouteBuilder
                     ) : '',
                 ]),
                 'product' => $coat->coating->class,
-                'amount' => Amount::forCoat($coat->coating, $this->zones($zones), $i === 0),
+                'amount' => Amount::forCoat(
+                    $coat->coating, $this->zones($zones), $i === 0, $this->tables->calibration->coats,
+                ),
                 'film' => $coat->coating->film,
             ]);
             $this->laid[] = ['step' => $id, 'zones' => $zones, 'coating' => $coat->coating, 'slowed' => $slowed];
@@ -403,7 +393,7 @@ final class RouteBuilder
     {
         $denib = $coat->denib ?? throw new \LogicException('Only a coat with a rub before it is rubbed.');
         $dry = new Lag($before->task, Wait::hours($before->wait->minHours, null, $before->wait->kinetics));
-        $minutes = 1 + self::per100Cm2(self::DENIB_MINUTES_PER_100CM2, $this->area($zones));
+        $minutes = 1 + self::per100Cm2($this->tables->calibration->coats->denibMinutesPer100Cm2, $this->area($zones));
         $title = 'Rub down with '.$denib->words().", $where";
         $this->addAfter([$dry], StepKind::Denib, "$coat->id/denib", implode(
             ', ', $zones,
@@ -585,7 +575,7 @@ final class RouteBuilder
     /** How many times longer the waits of a coat are on this wood. */
     private function slowed(Coating $coating, bool $sealed): float
     {
-        return $this->part->wood->oily && ! $sealed && $coating->cure === Cure::Oxidative ? self::OILY_WOOD_SLOWS : 1.0;
+        return $this->part->wood->oily && ! $sealed && $coating->cure === Cure::Oxidative ? $this->tables->calibration->coats->oilyWoodSlows : 1.0;
     }
 
     private function handleWait(string $id): Wait
@@ -598,7 +588,7 @@ final class RouteBuilder
     /** @param  list<string>  $zones */
     private function coatMinutes(Coating $coating, array $zones): float
     {
-        return self::COAT_SETUP_MINUTES + self::per100Cm2($coating->applied->minutesPer100Cm2(), $this->area($zones));
+        return $this->tables->calibration->coats->setupMinutes + self::per100Cm2($coating->applied->minutesPer100Cm2(), $this->area($zones));
     }
 
     /** @param  list<string>  $zones */

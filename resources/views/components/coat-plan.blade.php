@@ -134,15 +134,9 @@
                 <button class="press" name="do" value="add">Add it</button>
             </x-coat-form>
             <x-why kind="workshop">
-                Waits are the tin's hours at 21 °C and 50 % RH, run through this shop's day and night air: rate
-                Q^((T−21)/10), Q 2 for oil and resin, 1.5 for loss of solvent; water-borne coats slow with humidity.
-                Amounts are exact on the label's coverage, with end grain drinking three times as much on the first
-                coat, plus what stays in cloth, brush or cup (2 to 5 mL) or is lost in a spray (× 1.4); wax goes by
-                mass. Film is coverage × solids of all coats so far, less 3 to 8 µm for each rubbing; the first coat of
-                a thin sealer leaves half. Wax by hand wants a coat that is hard to the nail, a wheel with compound one
-                that is hard right through. The verdicts follow from solvent, cure, wax and film. Your label replaces
-                any figure: <a href="/shelf">Shelf</a>. Food and water only when fully cured, and only as the product's
-                own label and your local rule allow.
+                {{ $panel->why() }} The verdicts follow from solvent, cure, wax and film. Your label replaces any
+                figure: <a href="/shelf">Shelf</a>. Food and water only when fully cured, and only as the product's own
+                label and your local rule allow.
             </x-why>
         </div>
     </div>

@@ -21,9 +21,7 @@
             </p>
         @endif
         @if ($s->unpriced)
-            <p class="note note-warn">
-                <strong>Not priced.</strong> {{ $s->unpriced }} The minutes shown are those of a wood of 6000 N.
-            </p>
+            <p class="note note-warn"><strong>Not priced.</strong> {{ $s->unpriced }} {{ $panel->reckonedOn() }}</p>
         @endif
         @if ($ladder)
             {!! $panel->line($ladder, $show) !!}
@@ -127,13 +125,6 @@
                 <p class="note note-warn">{{ $warning }}</p>
             @endforeach
         @endif
-        <x-why kind="workshop">
-            Scratch depth 0.25 × grain size × (6000 ÷ hardness)^0.3; removal 500 µm/min for P120 at 3 m/s on a hardness
-            of 6000 N, in proportion to size, speed and softness, and never less than 0.4 min for every 100 cm² and
-            grit; the first grain as large as the tool marks are deep; a size may fall {{ $panel->maxRatio() }} times at
-            most from one grit to the next; 0.5 min to change a disc, 0.5 min to look, 0.5 min for every 100 cm² along
-            the grain at the end. {{ $panel->hardness($part) }} Grain sizes: FEPA 43 / ISO 6344 and ANSI B74
-            (published).
-        </x-why>
+        <x-why kind="workshop"> {{ $panel->why($part) }} </x-why>
     </div>
 </section>
