@@ -139,7 +139,7 @@ final readonly class CoatsPanel
             .'Q^((T−21)/10), Q 2 for oil and resin, 1.5 for loss of solvent; water-borne coats slow with humidity. '
             .'Straight on oily wood an oxidative coat waits {coat_oily_wood_slows} longer. '
             .'Amounts are exact on the label’s coverage, with end grain drinking {coat_end_grain_drinks} as much on '
-            .'the first coat, plus what stays in cloth, brush or cup (2 to 5 mL) or is lost in a spray (×\u{a0}'
+            .'the first coat, plus what stays in cloth, brush or cup (2 to 5 mL) or is lost in a spray (× '
             .'{coat_spray_loses|}); wax goes by mass. A coat takes {coat_setup_minutes} and what its way of laying '
             .'takes; rubbing {coat_denib_minutes_per_100cm2}. Film is coverage × solids of all coats so far, less '
             .min($rubbed).' to '.max($rubbed).' µm for each rubbing; the first coat of a thin sealer leaves half. '

@@ -81,6 +81,11 @@ final readonly class SandingPanel
         ).' '.$this->hardness($part).' Grain sizes: FEPA 43 / ISO 6344 and ANSI B74 (published).';
     }
 
+    public function powerFloor(Show $show): string
+    {
+        return $show->speed($this->calibration->sanding->powerFloorMPerS);
+    }
+
     /** On what wood the minutes are reckoned where the hardness of this one is unknown. */
     public function reckonedOn(): string
     {

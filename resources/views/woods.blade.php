@@ -10,7 +10,7 @@
                 <table class="small mt-2">
                     <thead>
                         <tr>
-                            <th>Wood</th>
+                            <th class="w-[46%]">Wood</th>
                             <th class="n">Hardness</th>
                             <th class="n">Density at 12 %</th>
                             <th class="n">Shrinks</th>

@@ -69,7 +69,7 @@
                                         <select
                                             name="denib"
                                             aria-label="Rub coat {{ $i }} with"
-                                            class="max-w-[135px]"
+                                            class="w-[172px]"
                                             data-autosend
                                             id="denib-{{ $panel->index }}-{{ $i }}"
                                         >

@@ -101,11 +101,11 @@
         @endif
         @if (! $s->stopped && $s->tooSlowForPower())
             <p class="note note-warn">
-                <strong>By hand here.</strong> The surface moves under {{ $show->speed(0.5) }}: a power disc has nothing
-                to work against.
+                <strong>By hand here.</strong> The surface moves under {{ $panel->powerFloor($show) }}: a power disc has
+                nothing to work against.
             </p>
         @endif
-        <x-field :name="'own['.$face.']'" label="Your own way, grits with their scale">
+        <x-field :name="'own['.$face.']'" label="Your own way, grits with their scale" class="mt-5">
             <span class="flex gap-2">
                 <input
                     class="w-full"
