@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace HonestGrain\Calibration;
 
-/** How fine the last grain must be for what comes next. Units are in the names; sources in `catalogue/constants.csv`. */
+/**
+ * How fine the last grain must be for what comes next. Units are in the names; sources in `catalogue/constants.csv`.
+ */
 final readonly class AskedFigures
 {
     private function __construct(

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace HonestGrain\Calibration;
 
-/** How deep grits scratch, how fast they cut, and what sanding takes. Units are in the names; sources in `catalogue/constants.csv`. */
+/**
+ * How deep grits scratch, how fast they cut, and what sanding takes. Units are in the names; sources in
+ * `catalogue/constants.csv`.
+ */
 final readonly class SandingFigures
 {
     private function __construct(

@@ -300,7 +300,9 @@ final class CoatingTest extends TestCase
         $zone = [
             Zone::along('wall', [new Point(0, 50 / M_PI, 0), new Point(100, 50 / M_PI, 100)], GrainDirection::End),
         ];
-        $amount = Amount::forCoat(Catalogue::shipped()->coatings()->coating($class), $zone, true, Catalogue::shipped()->calibration()->coats);
+        $amount = Amount::forCoat(
+            Catalogue::shipped()->coatings()->coating($class), $zone, true, Catalogue::shipped()->calibration()->coats,
+        );
         self::assertEqualsWithDelta($value, $amount->value, 1e-6);
         self::assertSame($unit, $amount->unit);
     }
@@ -328,7 +330,10 @@ final class CoatingTest extends TestCase
         $disc = [Zone::along('foot', [new Point(0, 0, 0), new Point(0, 100, 100)], GrainDirection::End)];
         $sealed = Amount::forCoat($oil, $disc, false, Catalogue::shipped()->calibration()->coats)->value - 3;
         self::assertEqualsWithDelta(M_PI * 0.01 / 20 * 1000, $sealed, 0.001);
-        self::assertEqualsWithDelta(3 * $sealed, Amount::forCoat($oil, $disc, true, Catalogue::shipped()->calibration()->coats)->value - 3, 0.001);
+        self::assertEqualsWithDelta(
+            3 * $sealed, Amount::forCoat($oil, $disc, true, Catalogue::shipped()->calibration()->coats)->value - 3,
+            0.001,
+        );
     }
 
     public function test_mixes(): void

@@ -135,7 +135,9 @@ final class PropertyTest extends TestCase
         $table = Catalogue::shipped()->abrasives();
         $grits = $table->allNamed(['P80', 'P120', 'P180', 'P240', 'P320', 'P400'], 'a');
         $minutes = fn (float $hardness, float $speed): float => Progression::shortest(
-            SandingJob::of(100, 12, null, 80_000, ScratchModel::on(Drawn::sanding(), $hardness, $speed)), $grits, $table,
+            SandingJob::of(
+                100, 12, null, 80_000, ScratchModel::on(Drawn::sanding(), $hardness, $speed),
+            ), $grits, $table,
         )->totalMinutes;
         self::assertLessThan($minutes(7000, 3), $minutes(4000, 3));
         self::assertLessThan($minutes(5000, 1), $minutes(5000, 4));

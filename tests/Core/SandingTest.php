@@ -251,10 +251,14 @@ final class SandingTest extends TestCase
         yield 'a negative surface' => [fn () => SandingJob::of(80, 12, null, -5, $model()), 'area_mm2'];
         yield 'a floor above the limit' => [fn () => SandingJob::of(80, 12, 13, 1000, $model()), 'floor_um'];
         yield 'no pad' => [
-            fn () => SandingJob::of(80, 12, null, 1000, $model(), SandingRates::of(Drawn::sanding(), padMm2: 0)), 'pad_mm2',
+            fn () => SandingJob::of(
+                80, 12, null, 1000, $model(), SandingRates::of(Drawn::sanding(), padMm2: 0),
+            ), 'pad_mm2',
         ];
         yield 'a ratio that never falls' => [
-            fn () => SandingJob::of(80, 12, null, 1000, $model(), SandingRates::of(Drawn::sanding(), maxRatio: 1)), 'max_ratio',
+            fn () => SandingJob::of(
+                80, 12, null, 1000, $model(), SandingRates::of(Drawn::sanding(), maxRatio: 1),
+            ), 'max_ratio',
         ];
         yield 'wood as hard as nothing' => [fn () => ScratchModel::on(Drawn::sanding(), 0, 3), 'hardness_n'];
         yield 'a lathe at rest' => [fn () => ScratchModel::on(Drawn::sanding(), 6000, 0), 'speed_m_s'];

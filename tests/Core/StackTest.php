@@ -169,8 +169,17 @@ final class StackTest extends TestCase
             self::assertEqualsWithDelta(1 + 2 * $zone->endGrainMean, $bare / $sealed, 1e-9);
             self::assertEqualsWithDelta($zone->areaMm2 / 1e6 / $oil->coverageM2PerL * 1000, $sealed, 1e-9);
         }
-        $together = Amount::forCoat($oil, array_values($zones), true, Catalogue::shipped()->calibration()->coats)->value - 3;
-        $apart = array_sum(array_map(fn ($zone): float => Amount::forCoat($oil, [$zone], true, Catalogue::shipped()->calibration()->coats)->value - 3, $zones));
+        $together = Amount::forCoat(
+            $oil, array_values($zones), true, Catalogue::shipped()->calibration()->coats,
+        )->value - 3;
+        $apart = array_sum(
+            array_map(
+                fn ($zone): float => Amount::forCoat(
+                    $oil, [$zone], true, Catalogue::shipped()->calibration()->coats,
+                )->value - 3,
+                $zones,
+            ),
+        );
         self::assertEqualsWithDelta($apart, $together, 1e-9);
     }
 

@@ -167,7 +167,9 @@ final class WoodAndAbrasiveTest extends TestCase
         self::assertSame([], Progression::shortest($this->job(80, 12), $short, $table)->warnings);
 
         $anywhere = SandingJob::of(
-            200, 12, null, 5_000, ScratchModel::on(Drawn::sanding(), 6000, 3), SandingRates::of(Drawn::sanding(), coarseStart: false),
+            200, 12, null, 5_000, ScratchModel::on(Drawn::sanding(), 6000, 3), SandingRates::of(
+                Drawn::sanding(), coarseStart: false,
+            ),
         );
         self::assertSame(
             ['P320'], Progression::shortest($anywhere, $table->allNamed(['P80', 'P320'], 'a'), $table)->gritNames(),
@@ -199,7 +201,9 @@ final class WoodAndAbrasiveTest extends TestCase
         $table = Catalogue::shipped()->abrasives();
         $names = ['P80', 'P120', 'P150', 'P180', 'P240', 'P320', 'P400'];
         for ($i = 0; $i < 25; $i++) {
-            $rates = SandingRates::of(Drawn::sanding(), changeMinutes: mt_rand(0, 4) / 2, alongGrainMinutesPer100Cm2: mt_rand(0, 1) / 2);
+            $rates = SandingRates::of(
+                Drawn::sanding(), changeMinutes: mt_rand(0, 4) / 2, alongGrainMinutesPer100Cm2: mt_rand(0, 1) / 2,
+            );
             $jobs = [];
             foreach (range(1, mt_rand(1, 3)) as $n) {
                 $jobs["s$n"] = SandingJob::of(

@@ -575,7 +575,8 @@ final class RouteBuilder
     /** How many times longer the waits of a coat are on this wood. */
     private function slowed(Coating $coating, bool $sealed): float
     {
-        return $this->part->wood->oily && ! $sealed && $coating->cure === Cure::Oxidative ? $this->tables->calibration->coats->oilyWoodSlows : 1.0;
+        return $this->part->wood->oily && ! $sealed && $coating->cure === Cure::Oxidative
+            ? $this->tables->calibration->coats->oilyWoodSlows : 1.0;
     }
 
     private function handleWait(string $id): Wait
@@ -588,7 +589,9 @@ final class RouteBuilder
     /** @param  list<string>  $zones */
     private function coatMinutes(Coating $coating, array $zones): float
     {
-        return $this->tables->calibration->coats->setupMinutes + self::per100Cm2($coating->applied->minutesPer100Cm2(), $this->area($zones));
+        return $this->tables->calibration->coats->setupMinutes + self::per100Cm2(
+            $coating->applied->minutesPer100Cm2(), $this->area($zones),
+        );
     }
 
     /** @param  list<string>  $zones */
