@@ -120,7 +120,7 @@ final readonly class CoatsPanel
                 ];
             }
             $panels[] = new self(
-                $index, $plan, Stack::judge($part->wood, $layers), $amounts, $waits,
+                $index, $plan, Stack::judge($calibration->coats, $part->wood, $layers), $amounts, $waits,
                 array_values(array_unique($warnings)), array_column($plan->overColours($part->marks), 1),
                 $part->wood->rgb, $calibration,
             );
@@ -132,7 +132,7 @@ final readonly class CoatsPanel
     /** How waits, amounts and film are worked out, with the figures of the catalogue. */
     public function why(): string
     {
-        $rubbed = array_map(fn (Denib $denib): float => $denib->removesUm(), Denib::cases());
+        $rubbed = array_map(fn (Denib $denib): float => $denib->removesUm($this->calibration->coats), Denib::cases());
 
         return $this->calibration->told(
             'Waits are the tin’s hours at 21 °C and 50 % RH, run through this shop’s day and night air: rate '
@@ -142,7 +142,9 @@ final readonly class CoatsPanel
             .'the first coat, plus what stays in cloth, brush or cup (2 to 5 mL) or is lost in a spray (× '
             .'{coat_spray_loses|}); wax goes by mass. A coat takes {coat_setup_minutes} and what its way of laying '
             .'takes; rubbing {coat_denib_minutes_per_100cm2}. Film is coverage × solids of all coats so far, less '
-            .min($rubbed).' to '.max($rubbed).' µm for each rubbing; the first coat of a thin sealer leaves half. '
+            .min($rubbed).' to '.max($rubbed)
+                .' µm for each rubbing; of a thin sealer’s first coat {coat_sealer_leaves|} '
+            .'stays on top. '
             .'Wax by hand wants a coat that is hard to the nail, a wheel with compound one that is hard right through.',
         );
     }

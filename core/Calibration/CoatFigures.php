@@ -15,6 +15,17 @@ final readonly class CoatFigures
         public float $dampMinutesPer100Cm2,
         public float $knockBackMinutesPer100Cm2,
         public float $oilyWoodSlows,
+        public float $wipedMinutesPer100Cm2,
+        public float $brushedMinutesPer100Cm2,
+        public float $sprayedMinutesPer100Cm2,
+        public float $pouredMinutesPer100Cm2,
+        public float $onTheLatheMinutesPer100Cm2,
+        public float $clothMinutesPer100Cm2,
+        public float $wheelMinutesPer100Cm2,
+        public float $padRemovesUm,
+        public float $steelWoolRemovesUm,
+        public float $paperRemovesUm,
+        public float $sealerLeaves,
     ) {
     }
 
@@ -29,6 +40,17 @@ final readonly class CoatFigures
             dampMinutesPer100Cm2: $value('coat_damp_minutes_per_100cm2'),
             knockBackMinutesPer100Cm2: $value('coat_knock_back_minutes_per_100cm2'),
             oilyWoodSlows: $value('coat_oily_wood_slows'),
+            wipedMinutesPer100Cm2: $value('coat_wiped_minutes_per_100cm2'),
+            brushedMinutesPer100Cm2: $value('coat_brushed_minutes_per_100cm2'),
+            sprayedMinutesPer100Cm2: $value('coat_sprayed_minutes_per_100cm2'),
+            pouredMinutesPer100Cm2: $value('coat_poured_minutes_per_100cm2'),
+            onTheLatheMinutesPer100Cm2: $value('coat_on_the_lathe_minutes_per_100cm2'),
+            clothMinutesPer100Cm2: $value('coat_cloth_minutes_per_100cm2'),
+            wheelMinutesPer100Cm2: $value('coat_wheel_minutes_per_100cm2'),
+            padRemovesUm: $value('coat_pad_removes_um'),
+            steelWoolRemovesUm: $value('coat_steel_wool_removes_um'),
+            paperRemovesUm: $value('coat_paper_removes_um'),
+            sealerLeaves: $value('coat_sealer_leaves'),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Reading\Row;
 
@@ -13,9 +14,6 @@ use HonestGrain\Reading\Row;
  */
 final readonly class Coating implements Product
 {
-    /** What stands of the first coat of a thin sealer on bare wood (workshop). */
-    private const SEALER_LEAVES = 0.5;
-
     /** The fields a label may replace, with their ranges. */
     public const LABEL_FIELDS = [
         'solids_percent' => [1, 100],
@@ -148,14 +146,13 @@ final readonly class Coating implements Product
     }
 
     /**
-     * The film that a coat adds, µm: none for oils and waxes, half for a thin sealer that soaks into bare wood
-     * (workshop).
+     * The film that a coat adds, µm: none for oils and waxes, half for a thin sealer that soaks into bare wood.
      */
-    public function standsUm(bool $onBareWood): float
+    public function standsUm(bool $onBareWood, CoatFigures $figures): float
     {
         return match (true) {
             ! $this->buildsFilm() => 0.0,
-            $onBareWood && $this->seals => self::SEALER_LEAVES * $this->dryUm(),
+            $onBareWood && $this->seals => $figures->sealerLeaves * $this->dryUm(),
             default => $this->dryUm(),
         };
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Calibration\CoatFigures;
+
 /** How a hardened coat is rubbed down before the next. */
 enum Denib: string
 {
@@ -11,13 +13,13 @@ enum Denib: string
     case Pad = 'pad';
     case Paper = 'paper';
 
-    /** Film it takes off, µm (workshop, 3–8 by grade). */
-    public function removesUm(): float
+    /** Film it takes off, µm. */
+    public function removesUm(CoatFigures $figures): float
     {
         return match ($this) {
-            self::Pad => 3.0,
-            self::SteelWool => 4.0,
-            self::Paper => 8.0,
+            self::Pad => $figures->padRemovesUm,
+            self::SteelWool => $figures->steelWoolRemovesUm,
+            self::Paper => $figures->paperRemovesUm,
         };
     }
 

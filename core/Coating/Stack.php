@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Wood\Wood;
 
 /**
@@ -28,7 +29,7 @@ final readonly class Stack
     }
 
     /** @param  list<Layer>  $layers first on the wood first */
-    public static function judge(?Wood $wood, array $layers): self
+    public static function judge(CoatFigures $figures, ?Wood $wood, array $layers): self
     {
         $pairs = $notes = [];
         foreach ($layers as $i => $layer) {
@@ -37,9 +38,9 @@ final readonly class Stack
             }
             $notes = [...$notes, ...self::denibNotes($wood, $layers[$i - 1]->product ?? null, $layer)];
         }
-        $ledger = self::ledger($layers);
+        $ledger = self::ledger($layers, $figures);
         $notes = [
-            ...$notes, ...self::sandThroughNotes($layers, $ledger), ...self::woodNotes($wood, $layers),
+            ...$notes, ...self::sandThroughNotes($layers, $ledger, $figures), ...self::woodNotes($wood, $layers),
             ...self::hardWaxNotes($layers),
         ];
         $worst = Verdict::Fine;
@@ -96,21 +97,21 @@ final readonly class Stack
      * @param  list<float>  $ledger
      * @return list<PairVerdict>
      */
-    private static function sandThroughNotes(array $layers, array $ledger): array
+    private static function sandThroughNotes(array $layers, array $ledger, CoatFigures $figures): array
     {
         $notes = [];
         foreach ($layers as $i => $layer) {
             $stands = $i === 0 ? 0.0 : $ledger[$i - 1];
-            if ($layer->denib === null || $stands <= 0 || $stands > $layer->denib->removesUm()) {
+            if ($layer->denib === null || $stands <= 0 || $stands > $layer->denib->removesUm($figures)) {
                 continue;
             }
-            $padLeavesSome = $layer->denib !== Denib::Pad && $stands > Denib::Pad->removesUm();
+            $padLeavesSome = $layer->denib !== Denib::Pad && $stands > Denib::Pad->removesUm($figures);
             $notes[] = new PairVerdict(
                 $layers[$i - 1]->product->name(), $layer->product->name(), Verdict::TestFirst,
                 sprintf(
                     'Only %.0f µm of film stands and rubbing with %s takes about %.0f: it would go through to '
                         .'the wood.',
-                    $stands, $layer->denib->words(), $layer->denib->removesUm(),
+                    $stands, $layer->denib->words(), $layer->denib->removesUm($figures),
                 ),
                 $padLeavesSome ? 'Lay one more coat first, or rub with a pad.' : 'Lay one more coat first, or leave '
                     .'the rubbing out.',
@@ -192,14 +193,14 @@ final readonly class Stack
      * @param  list<Layer>  $layers
      * @return list<float>
      */
-    private static function ledger(array $layers): array
+    private static function ledger(array $layers, CoatFigures $figures): array
     {
         $film = 0.0;
         $ledger = [];
         foreach ($layers as $i => $layer) {
-            $film = max(0.0, $film - ($layer->denib?->removesUm() ?? 0.0));
+            $film = max(0.0, $film - ($layer->denib?->removesUm($figures) ?? 0.0));
             if ($layer->product instanceof Coating) {
-                $film += $layer->product->standsUm(onBareWood: $i === 0);
+                $film += $layer->product->standsUm($i === 0, $figures);
             }
             $ledger[] = $film;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Coating;
 
 /** How the last coat is buffed, and so how hard it must be: days for a cloth by hand, weeks for a wheel. */
@@ -28,9 +29,9 @@ enum BuffWith: string
         return max($needs ?? $last->buffableHours, $last->recoatFromHours);
     }
 
-    /** Hands-on minutes for 100 cm² (workshop). */
-    public function minutesPer100Cm2(): float
+    /** Hands-on minutes for 100 cm². */
+    public function minutesPer100Cm2(CoatFigures $figures): float
     {
-        return $this === self::Hand ? 1.0 : 1.5;
+        return $this === self::Hand ? $figures->clothMinutesPer100Cm2 : $figures->wheelMinutesPer100Cm2;
     }
 }

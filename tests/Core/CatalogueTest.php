@@ -155,7 +155,7 @@ final class CatalogueTest extends TestCase
                 );
                 $before = $coating;
             }
-            $judged = Stack::judge($catalogue->woods()->named('Ash (white)'), $layers);
+            $judged = Stack::judge(Drawn::coats(), $catalogue->woods()->named('Ash (white)'), $layers);
             self::assertSame('fine', $judged->verdict->value, $stack->name.': '.json_encode($judged->toArray()));
         }
         self::assertGreaterThanOrEqual(6, count($catalogue->stacks()));

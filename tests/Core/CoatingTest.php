@@ -215,7 +215,7 @@ final class CoatingTest extends TestCase
 
     public function test_steel_wool_is_judged_with_the_wood_and_the_coat(): void
     {
-        $verdict = fn (string $wood, string $over, ?Denib $denib): string => Stack::judge(
+        $verdict = fn (string $wood, string $over, ?Denib $denib): string => Stack::judge(Drawn::coats(),
             Catalogue::shipped()->woods()->named($wood),
             [$this->layer(self::SHELLAC), $this->layer($over, $denib, 24)],
         )->verdict->overall();
@@ -229,16 +229,19 @@ final class CoatingTest extends TestCase
     public function test_oily_wood_wants_a_barrier_and_hard_wax_two_coats_at_most(): void
     {
         $woods = Catalogue::shipped()->woods();
-        self::assertSame('barrier', Stack::judge($woods->named('Teak'), [$this->layer(self::VARNISH)])->verdict->value);
+        self::assertSame(
+            'barrier',
+            Stack::judge(Drawn::coats(), $woods->named('Teak'), [$this->layer(self::VARNISH)])->verdict->value,
+        );
         self::assertSame(
             'fine',
-            Stack::judge(
+            Stack::judge(Drawn::coats(),
                 $woods->named('Teak'), [$this->layer(self::SHELLAC), $this->layer(self::VARNISH)],
             )->verdict->value,
         );
         $coats = array_fill(0, 3, $this->layer('Hard-wax oil', null, 20));
-        self::assertSame('test-first', Stack::judge(null, $coats)->verdict->value);
-        self::assertSame('fine', Stack::judge(null, array_slice($coats, 1))->verdict->value);
+        self::assertSame('test-first', Stack::judge(Drawn::coats(), null, $coats)->verdict->value);
+        self::assertSame('fine', Stack::judge(Drawn::coats(), null, array_slice($coats, 1))->verdict->value);
     }
 
     public function test_film_is_counted_coat_by_coat(): void
@@ -249,7 +252,7 @@ final class CoatingTest extends TestCase
         $varnish = $label->coating(self::VARNISH);
         self::assertEqualsWithDelta(83.3, $varnish->wetUm(), 0.05);
         self::assertEqualsWithDelta(29.2, $varnish->dryUm(), 0.05);
-        $stack = Stack::judge(
+        $stack = Stack::judge(Drawn::coats(),
             null,
             [
                 new Layer($varnish), new Layer($varnish, Denib::Paper, 8),
@@ -263,13 +266,15 @@ final class CoatingTest extends TestCase
     {
         $sealer = $this->layer('Shellac sanding sealer');
         $one = 1000 / 14 * 0.18;
-        self::assertEqualsWithDelta($one / 2, Stack::judge(null, [$sealer])->totalUm(), 1e-9);
-        self::assertEqualsWithDelta($one * 1.5, Stack::judge(null, [$sealer, $sealer])->totalUm(), 1e-9);
+        self::assertEqualsWithDelta($one / 2, Stack::judge(Drawn::coats(), null, [$sealer])->totalUm(), 1e-9);
+        self::assertEqualsWithDelta(
+            $one * 1.5, Stack::judge(Drawn::coats(), null, [$sealer, $sealer])->totalUm(), 1e-9,
+        );
     }
 
     public function test_liming_paste_and_iron_liquor_ask_something_of_the_bare_wood(): void
     {
-        $judge = fn (string $wood, string ...$classes): string => Stack::judge(
+        $judge = fn (string $wood, string ...$classes): string => Stack::judge(Drawn::coats(),
             Catalogue::shipped()->woods()->named($wood), array_map(
                 fn (string $class): Layer => $this->layer($class, null, 24), array_values($classes),
             ),
@@ -301,7 +306,7 @@ final class CoatingTest extends TestCase
             Zone::along('wall', [new Point(0, 50 / M_PI, 0), new Point(100, 50 / M_PI, 100)], GrainDirection::End),
         ];
         $amount = Amount::forCoat(
-            Catalogue::shipped()->coatings()->coating($class), $zone, true, Catalogue::shipped()->calibration()->coats,
+            Catalogue::shipped()->coatings()->coating($class), $zone, true, Drawn::coats(),
         );
         self::assertEqualsWithDelta($value, $amount->value, 1e-6);
         self::assertSame($unit, $amount->unit);
@@ -328,10 +333,10 @@ final class CoatingTest extends TestCase
     {
         $oil = Catalogue::shipped()->coatings()->coating('Oil-varnish blend');
         $disc = [Zone::along('foot', [new Point(0, 0, 0), new Point(0, 100, 100)], GrainDirection::End)];
-        $sealed = Amount::forCoat($oil, $disc, false, Catalogue::shipped()->calibration()->coats)->value - 3;
+        $sealed = Amount::forCoat($oil, $disc, false, Drawn::coats())->value - 3;
         self::assertEqualsWithDelta(M_PI * 0.01 / 20 * 1000, $sealed, 0.001);
         self::assertEqualsWithDelta(
-            3 * $sealed, Amount::forCoat($oil, $disc, true, Catalogue::shipped()->calibration()->coats)->value - 3,
+            3 * $sealed, Amount::forCoat($oil, $disc, true, Drawn::coats())->value - 3,
             0.001,
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Calibration\SandingFigures;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\GrainDirection;
@@ -34,6 +35,11 @@ final class Drawn
     public static function sanding(): SandingFigures
     {
         return Catalogue::shipped()->calibration()->sanding;
+    }
+
+    public static function coats(): CoatFigures
+    {
+        return Catalogue::shipped()->calibration()->coats;
     }
 
     /** @param  array<string, mixed>  $more */

@@ -45,10 +45,10 @@ final class StackTest extends TestCase
                     $coatings[mt_rand(0, count($coatings) - 1)], [null, ...Denib::cases()][mt_rand(0, 3)], 24.0,
                 );
             }
-            $stack = Stack::judge(null, $layers);
+            $stack = Stack::judge(Drawn::coats(), null, $layers);
             $film = 0.0;
             foreach ($layers as $k => $layer) {
-                $film = max(0.0, $film - ($layer->denib?->removesUm() ?? 0.0));
+                $film = max(0.0, $film - ($layer->denib?->removesUm(Drawn::coats()) ?? 0.0));
                 /** @var Coating $coating */
                 $coating = $layer->product;
                 $soaksIn = $k === 0 && str_ends_with($coating->key, '-sealer');
@@ -64,7 +64,7 @@ final class StackTest extends TestCase
     public function test_a_rubbing_that_would_go_through_the_film_is_caught(): void
     {
         $polish = $this->catalogue->coatings()->coating('Friction polish (shellac oil alcohol)');
-        $judge = fn (Denib $denib, int $coats): Stack => Stack::judge(
+        $judge = fn (Denib $denib, int $coats): Stack => Stack::judge(Drawn::coats(),
             null, [...array_fill(0, $coats, new Layer($polish, null, 24)), new Layer($polish, $denib, 24)],
         );
         // One coat leaves 8 µm: worn paper takes all of it, a pad three.
@@ -75,7 +75,9 @@ final class StackTest extends TestCase
         self::assertSame([], $judge(Denib::Paper, 2)->notes);
         $oil = $this->catalogue->coatings()->coating('Oil-varnish blend');
         self::assertSame(
-            [], Stack::judge(null, [new Layer($oil, null, null), new Layer($oil, Denib::Paper, 24)])->notes,
+            [], Stack::judge(
+                Drawn::coats(), null, [new Layer($oil, null, null), new Layer($oil, Denib::Paper, 24)],
+            )->notes,
         );
     }
 
@@ -92,7 +94,7 @@ final class StackTest extends TestCase
                 ),
                 range(0, mt_rand(0, 5)),
             );
-            $stack = Stack::judge($woods->named($woods->names()[mt_rand(0, 26)]), $layers);
+            $stack = Stack::judge(Drawn::coats(), $woods->named($woods->names()[mt_rand(0, 26)]), $layers);
             $all = array_map(fn ($pair): Verdict => $pair->verdict, [...$stack->pairs, ...$stack->notes]);
             self::assertSame(
                 $all === [] ? Verdict::Fine : array_reduce(
@@ -164,18 +166,18 @@ final class StackTest extends TestCase
         $profile = $form->profile(...array_values($form->sizes()));
         $zones = Measurement::of($profile, $form->grain())->zones;
         foreach ($zones as $zone) {
-            $bare = Amount::forCoat($oil, [$zone], true, Catalogue::shipped()->calibration()->coats)->value - 3;
-            $sealed = Amount::forCoat($oil, [$zone], false, Catalogue::shipped()->calibration()->coats)->value - 3;
+            $bare = Amount::forCoat($oil, [$zone], true, Drawn::coats())->value - 3;
+            $sealed = Amount::forCoat($oil, [$zone], false, Drawn::coats())->value - 3;
             self::assertEqualsWithDelta(1 + 2 * $zone->endGrainMean, $bare / $sealed, 1e-9);
             self::assertEqualsWithDelta($zone->areaMm2 / 1e6 / $oil->coverageM2PerL * 1000, $sealed, 1e-9);
         }
         $together = Amount::forCoat(
-            $oil, array_values($zones), true, Catalogue::shipped()->calibration()->coats,
+            $oil, array_values($zones), true, Drawn::coats(),
         )->value - 3;
         $apart = array_sum(
             array_map(
                 fn ($zone): float => Amount::forCoat(
-                    $oil, [$zone], true, Catalogue::shipped()->calibration()->coats,
+                    $oil, [$zone], true, Drawn::coats(),
                 )->value - 3,
                 $zones,
             ),

@@ -50,6 +50,9 @@ final readonly class StackVerb implements Verb
             $layer->numberOr('hours_since_previous', null, 0, 1e6),
         ), $question->children('layers', 40, 1));
 
-        return Stack::judge($name === null ? null : $this->catalogue->woods()->named($name), $layers)->toArray();
+        return Stack::judge(
+            $this->catalogue->calibration()->coats, $name === null ? null : $this->catalogue->woods()->named($name),
+            $layers,
+        )->toArray();
     }
 }

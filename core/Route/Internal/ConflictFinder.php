@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Abrasive\ProgressionFault;
+use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\FoodUse;
@@ -49,7 +50,10 @@ final class ConflictFinder
             }
         }
         foreach ($part->coatPlans as $plan) {
-            $conflicts = [...$conflicts, ...self::ofPlan($part, $plan), ...self::ofLiner($plan, $measured)];
+            $conflicts = [
+                ...$conflicts, ...self::ofPlan($part, $plan, $tables->calibration->coats),
+                ...self::ofLiner($plan, $measured),
+            ];
         }
         foreach ($sandings as $sanding) {
             $conflicts = [...$conflicts, ...self::ofSanding($sanding, "$part->id.{$sanding->zone->id}/sand")];
@@ -64,7 +68,7 @@ final class ConflictFinder
     }
 
     /** @return list<Conflict> */
-    private static function ofPlan(Part $part, CoatPlan $plan): array
+    private static function ofPlan(Part $part, CoatPlan $plan, CoatFigures $figures): array
     {
         $conflicts = [];
         $steps = [];
@@ -75,7 +79,7 @@ final class ConflictFinder
             $layers[] = new Layer($coat->coating, $coat->denib, $hours);
             $steps[] = $coat->id;
         }
-        $stack = Stack::judge($part->wood, $layers);
+        $stack = Stack::judge($figures, $part->wood, $layers);
         foreach ($stack->pairs as $i => $pair) {
             $conflicts[] = self::ofPair($pair, [$steps[$i], $steps[$i + 1]]);
         }

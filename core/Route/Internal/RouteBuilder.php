@@ -316,7 +316,7 @@ final class RouteBuilder
             $id = $again ? "$coat->id/foot" : $coat->id;
             if ($coat->denib !== null && $i > 0) {
                 $this->denib($coat, $plan, $where, $zones, $filmUm, $after[0]);
-                $filmUm = max(0.0, $filmUm - $coat->denib->removesUm());
+                $filmUm = max(0.0, $filmUm - $coat->denib->removesUm($this->tables->calibration->coats));
                 $after[] = new Lag("$coat->id/denib", Wait::none());
             }
             $slowed = $this->slowed($coat->coating, $sealed);
@@ -357,7 +357,7 @@ final class RouteBuilder
             ]);
             $this->laid[] = ['step' => $id, 'zones' => $zones, 'coating' => $coat->coating, 'slowed' => $slowed];
             $after = [new Lag($id, $wait)];
-            $filmUm += $coat->coating->standsUm(onBareWood: $i === 0);
+            $filmUm += $coat->coating->standsUm($i === 0, $this->tables->calibration->coats);
             $sealed = $sealed || $coat->coating->isShellac() || $coat->coating->seals;
         }
         if ($plan->buff !== null) {
@@ -401,7 +401,9 @@ final class RouteBuilder
             'of' => [$coat->id, $plan->id],
             'hold' => 'by hand',
             'because' => sprintf(
-                'Takes the nibs and about %.0f µm off, so that the next coat lies flat.', $denib->removesUm(),
+                'Takes the nibs and about %.0f µm off, so that the next coat lies flat.', $denib->removesUm(
+                    $this->tables->calibration->coats,
+                ),
             ),
             'hazards' => [Hazard::Dust],
             'how' => [$filmUm > 0
@@ -424,7 +426,7 @@ final class RouteBuilder
         $harden = Wait::hours(
             $buff->afterHours($laid['coating']) * $laid['slowed'], null, $laid['coating']->kinetics(),
         );
-        $minutes = 2 + self::per100Cm2($buff->minutesPer100Cm2(), $this->area($zones));
+        $minutes = 2 + self::per100Cm2($buff->minutesPer100Cm2($this->tables->calibration->coats), $this->area($zones));
         $title = 'Buff '.$buff->label().", $where";
         $onLathe = ! $isFoot && $buff === BuffWith::Hand;
         $this->addAfter([
@@ -590,7 +592,7 @@ final class RouteBuilder
     private function coatMinutes(Coating $coating, array $zones): float
     {
         return $this->tables->calibration->coats->setupMinutes + self::per100Cm2(
-            $coating->applied->minutesPer100Cm2(), $this->area($zones),
+            $coating->applied->minutesPer100Cm2($this->tables->calibration->coats), $this->area($zones),
         );
     }
 
