@@ -69,7 +69,7 @@
                                         <select
                                             name="denib"
                                             aria-label="Rub coat {{ $i }} with"
-                                            class="w-[172px]"
+                                            class="w-[190px]"
                                             data-autosend
                                             id="denib-{{ $panel->index }}-{{ $i }}"
                                         >
