@@ -52,6 +52,12 @@ class PlannedStep extends Model
         ];
     }
 
+    /** Its number on the route, from one. */
+    public function number(): int
+    {
+        return $this->position + 1;
+    }
+
     /** @return BelongsTo<Piece, $this> */
     public function piece(): BelongsTo
     {

@@ -40,6 +40,12 @@ final readonly class BenchBoard
     ) {
     }
 
+    /** How many wait besides those that are shown. */
+    public function waitElsewhere(): int
+    {
+        return max(0, $this->waitingCount - $this->waiting->count());
+    }
+
     public static function of(Workshop $workshop): self
     {
         $columns = 'piece:id,workshop_id,name,wood,drawing,due_at';

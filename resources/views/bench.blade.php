@@ -187,9 +187,9 @@
                     @endforelse
                 </tbody>
             </table>
-            @if ($board->waitingCount > $board->waiting->count())
+            @if ($board->waitElsewhere() > 0)
                 <p class="small mt-1">
-                    <a href="/weeks">and {{ $board->waitingCount - $board->waiting->count() }} more on Weeks</a>
+                    <a href="/weeks">and {{ $board->waitElsewhere() }} more on Weeks</a>
                 </p>
             @endif
             @if ($board->lately->isNotEmpty())

@@ -54,7 +54,7 @@
                         @endforeach
                         <tr>
                             <td>
-                                <b>{{ $i + 1 }}</b> {{ $coat->coating->class }}
+                                <b>{{ $loop->iteration }}</b> {{ $coat->coating->class }}
                                 @foreach ($panel->fine($i) as $fine)
                                     <span class="faint small block">{{ $fine }}</span>
                                 @endforeach
@@ -95,7 +95,7 @@
                                             class="quiet px-1"
                                             name="do"
                                             value="up"
-                                            aria-label="Coat {{ $i + 1 }} earlier"
+                                            aria-label="Coat {{ $loop->iteration }} earlier"
                                         >
                                             ↑
                                         </button>
@@ -104,7 +104,7 @@
                                         class="quiet px-1"
                                         name="do"
                                         value="remove"
-                                        aria-label="Leave coat {{ $i + 1 }} out"
+                                        aria-label="Leave coat {{ $loop->iteration }} out"
                                     >
                                         Leave out
                                     </button>

@@ -19,7 +19,7 @@
         @endif
     </p>
     <div>
-        <p class="text-[1.06rem]"><b>{{ $step->position + 1 }}. {{ $step->title }}</b></p>
+        <p class="text-[1.06rem]"><b>{{ $step->number() }}. {{ $step->title }}</b></p>
         <p class="small">{{ $words->line() }}</p>
         <p class="faint small">{{ $step->details->because }}</p>
         @foreach ($isOpen ? $step->details->hazards : [] as $hazard)

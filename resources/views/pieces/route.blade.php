@@ -38,7 +38,7 @@
             <ol class="mt-1">
                 @foreach ($past as $step)
                     <li class="small py-0.5">
-                        <b>{{ $step->position + 1 }}. {{ $step->title }}:</b> {{ $show->step($step)->past() }}
+                        <b>{{ $step->number() }}. {{ $step->title }}:</b> {{ $show->step($step)->past() }}
                     </li>
                 @endforeach
             </ol>
