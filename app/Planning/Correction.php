@@ -56,7 +56,9 @@ final readonly class Correction
             $placed = $left === null || $start === 0
                 ? ['start' => $row->start_at?->getTimestamp(), 'end' => $row->end_at?->getTimestamp()]
                 : ['start' => $start, 'end' => max($row->end_at?->getTimestamp() ?? 0, $start + $seconds)];
-            $ends[$step->id] ??= $placed['end'] ?? 0;
+            if ($left !== null) {
+                $ends[$step->id] = $placed['end'] ?? 0;
+            }
             $readyAt = max($readyAt, $history->done[$step->id] ?? $placed['end'] ?? 0);
             $row->forceFill(StepTimes::of($step, $history, $clock, $placed, $left))->save();
         }
