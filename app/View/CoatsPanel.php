@@ -140,11 +140,10 @@ final readonly class CoatsPanel
             .'Straight on oily wood an oxidative coat waits {coat_oily_wood_slows} longer. '
             .'Amounts are exact on the label’s coverage, with end grain drinking {coat_end_grain_drinks} as much on '
             .'the first coat, plus what stays in cloth, brush or cup (2 to 5 mL) or is lost in a spray (× '
-            .'{coat_spray_loses|}); wax goes by mass. A coat takes {coat_setup_minutes} and what its way of laying '
+            .'{coat_spray_loses|}); wax goes by mass. Hands-on: {coat_setup_minutes} and what its way of laying '
             .'takes; rubbing {coat_denib_minutes_per_100cm2}. Film is coverage × solids of all coats so far, less '
-            .min($rubbed).' to '.max($rubbed)
-                .' µm for each rubbing; of a thin sealer’s first coat {coat_sealer_leaves|} '
-            .'stays on top. '
+            .min($rubbed).' to '.max($rubbed).' µm for each rubbing; a thin sealer’s first coat soaks in and leaves '
+            .'{coat_sealer_leaves|} of its film. '
             .'Wax by hand wants a coat that is hard to the nail, a wheel with compound one that is hard right through.',
         );
     }

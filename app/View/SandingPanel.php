@@ -74,10 +74,10 @@ final readonly class SandingPanel
             .'hardness)^{sanding_hardness_exponent|}; removal {sanding_removal_um_min} for a grain of '
             .'{sanding_reference_grain_um} at {sanding_reference_speed_m_s} on a hardness of {reference_hardness_n}, '
             .'in proportion to size, speed and softness, under a pad of {sanding_pad_mm2}, '
-            .'{sanding_overlap} over, and never less than {sanding_cover_minutes_per_100cm2} and grit; the first '
-            .'grain as large as the tool marks are deep; a size may fall {sanding_max_ratio} at most from one grit '
-            .'to the next; {sanding_change_minutes} to change a disc, {sanding_inspect_minutes} to look, '
-            .'{sanding_along_grain_minutes_per_100cm2} along the grain at the end.',
+            .'with passes that overlap ({sanding_overlap}), and never less than {sanding_cover_minutes_per_100cm2} '
+            .'for each grit; the first grain as large as the tool marks are deep; a size may fall {sanding_max_ratio} '
+            .'at most from one grit to the next; {sanding_change_minutes} to change a disc, '
+            .'{sanding_inspect_minutes} to look, {sanding_along_grain_minutes_per_100cm2} along the grain at the end.',
         ).' '.$this->hardness($part).' Grain sizes: FEPA 43 / ISO 6344 and ANSI B74 (published).';
     }
 
