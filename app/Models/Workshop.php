@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Geometry\Measurement;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -83,7 +82,7 @@ class Workshop extends Model
     {
         return [
             'sanding_cap_m_s' => app(Catalogue::class)->calibration()->sanding->capMPerS,
-            'min_wall_mm' => Measurement::DEFAULT_MIN_WALL_MM,
+            'min_wall_mm' => app(Catalogue::class)->calibration()->shape->leastWallMm,
         ];
     }
 

@@ -28,11 +28,12 @@ final readonly class Correction
         $workshop = $piece->workshop;
         $clock = $this->mapper->clock($workshop);
         try {
-            [, $route] = $this->routes->of($workshop, $piece, $this->mapper->bench($workshop));
+            $bench = $this->mapper->bench($workshop);
+            [, $route] = $this->routes->of($workshop, $piece, $bench);
             $history = History::of($piece);
             $job = Remaining::of(
                 (string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), 1.0, $route, $history->done,
-                $history->skipped, $clock,
+                $history->skipped, $clock, $bench->calibration->bench->splitAboveMinutes,
             );
         } catch (BadInput|Stalled) {
             // The plan that follows says why.

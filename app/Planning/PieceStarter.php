@@ -34,7 +34,9 @@ final readonly class PieceStarter
             $sizes[$size] = $show->typed(Unit::Length, (float) ($typed[$size] ?? 0));
         }
 
-        return Starter::document($form, $this->profile($show, $form, $sizes), $this->catalogue->stacks(), [
+        $joints = $this->catalogue->calibration()->joints;
+
+        return Starter::document($joints, $form, $this->profile($show, $form, $sizes), $this->catalogue->stacks(), [
             'name' => $typed['name'], 'wood' => $typed['wood'], 'grain' => $typed['grain'],
             'moisture_percent' => (float) $typed['moisture'], 'purpose' => $typed['purpose'],
             'due_at' => self::endOfDay($typed['due'] ?? null, $timeZone),

@@ -55,7 +55,7 @@ final readonly class PlanMaker
             }
             $job = Remaining::of(
                 (string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), 1.0, $route, $history->done,
-                $history->skipped, $clock, $this->splitAbove($state),
+                $history->skipped, $clock, $this->splitAbove($state, $bench),
             );
             $job->checkWaits($state->now, $clock);
 
@@ -86,10 +86,10 @@ final readonly class PlanMaker
         }
     }
 
-    private function splitAbove(ShopState $state): float
+    private function splitAbove(ShopState $state, Bench $bench): float
     {
         return min(
-            Remaining::SPLIT_ABOVE_MINUTES,
+            $bench->calibration->bench->splitAboveMinutes,
             $this->mapper->hours($state->workshop)->longestStretchSeconds() / 60,
         );
     }

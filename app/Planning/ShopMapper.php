@@ -37,7 +37,7 @@ final readonly class ShopMapper
     {
         $air = $workshop->climate;
 
-        return new CureClock(DayNightClimate::of(
+        return new CureClock($this->catalogue->calibration()->coats, DayNightClimate::of(
             (float) $air['day_c'], (float) $air['day_rh'], (float) $air['night_c'], (float) $air['night_rh'],
             (int) $air['day_from'], (int) $air['day_to'], new \DateTimeZone($workshop->time_zone),
         ));

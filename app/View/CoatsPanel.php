@@ -15,7 +15,6 @@ use HonestGrain\Coating\PairVerdict;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Coating\Verdict;
 use HonestGrain\Drawing\Strata;
-use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Part;
 use HonestGrain\Route\LayerWaits;
@@ -102,7 +101,7 @@ final readonly class CoatsPanel
     /** @return list<self> */
     public static function all(Part $part, CureClock $clock, Calibration $calibration): array
     {
-        $measured = $part->measure();
+        $measured = $part->measure($calibration->shape);
         $panels = [];
         foreach ($part->coatPlans as $index => $plan) {
             $layers = $amounts = $waits = $warnings = [];
@@ -110,7 +109,9 @@ final readonly class CoatsPanel
             foreach ($plan->coats as $i => $coat) {
                 $layers[] = new Layer(
                     $coat->coating, $coat->denib,
-                    $i === 0 ? null : LayerWaits::before($plan->coats[$i - 1]->coating, $coat->coating, $coat->denib),
+                    $i === 0 ? null : LayerWaits::before(
+                        $calibration->coats, $plan->coats[$i - 1]->coating, $coat->coating, $coat->denib,
+                    ),
                 );
                 $amounts[] = Amount::forCoat($coat->coating, $zones, $i === 0, $calibration->coats);
                 [$waits[], $warned] = self::waits($coat->coating, $clock);
@@ -121,7 +122,8 @@ final readonly class CoatsPanel
             }
             $panels[] = new self(
                 $index, $plan, Stack::judge($calibration->coats, $part->wood, $layers), $amounts, $waits,
-                array_values(array_unique($warnings)), array_column($plan->overColours($part->marks), 1),
+                array_values(array_unique($warnings)),
+                array_column($plan->overColours($part->marks, $calibration->coats), 1),
                 $part->wood->rgb, $calibration,
             );
         }
@@ -153,7 +155,7 @@ final readonly class CoatsPanel
     {
         $free = self::freeZones($part);
         $faces = [];
-        foreach (array_intersect(Face::names(), array_keys($part->measure()->zones)) as $face) {
+        foreach ($part->faces() as $face) {
             $all = $part->coatPlans !== [] && $free === [] && ! in_array($face, ['foot', 'bore'], true);
             $faces[$face] = in_array($face, $free, true) || $all;
         }
@@ -165,7 +167,7 @@ final readonly class CoatsPanel
     public static function freeZones(Part $part): array
     {
         return array_values(array_filter(
-            array_intersect(array_keys($part->measure()->zones), Face::names()),
+            $part->faces(),
             fn (string $zone): bool => ! in_array($zone, ['foot', 'bore'], true) && $part->coatPlanFor($zone) === null,
         ));
     }

@@ -37,10 +37,12 @@ final class FormDrawings
     /** A bowl with its dimensions, for those who are not in yet. */
     public static function greeting(): string
     {
-        $document = Starter::document(Form::ShallowBowl, Form::ShallowBowl->profile(280, 96, 92, 8), [], [
-            'name' => 'a bowl', 'wood' => self::WOOD,
-        ]);
-        $bowl = Piece::read(Document::of($document), Tables::of(Catalogue::shipped()));
+        $tables = Tables::of(Catalogue::shipped());
+        $document = Starter::document(
+            $tables->calibration->joints, Form::ShallowBowl, Form::ShallowBowl->profile(280, 96, 92, 8), [],
+            ['name' => 'a bowl', 'wood' => self::WOOD],
+        );
+        $bowl = Piece::read(Document::of($document), $tables);
 
         return Elevation::of($bowl->body(), $bowl->name)->detailed();
     }
@@ -51,9 +53,10 @@ final class FormDrawings
         $drawings = [];
         $catalogue = Catalogue::shipped();
         foreach (Form::cases() as $form) {
-            $document = Starter::document($form, $form->profile(...array_values($form->sizes())), [], [
-                'name' => $form->label(), 'wood' => self::WOOD,
-            ]);
+            $document = Starter::document(
+                $catalogue->calibration()->joints, $form, $form->profile(...array_values($form->sizes())), [],
+                ['name' => $form->label(), 'wood' => self::WOOD],
+            );
             $piece = Piece::read(Document::of($document), Tables::of($catalogue));
             $drawings[$form->value] = Assembly::of($piece, $form->value)->small(self::SMALL);
         }

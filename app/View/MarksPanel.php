@@ -33,7 +33,7 @@ final readonly class MarksPanel
 
         return new self(
             Elevation::of($part, $core->name, 'marks')->withLengths($show->length(...))->detailed($frame),
-            $frame, $part, $tables, $part->measure(),
+            $frame, $part, $tables, $part->measure($tables->calibration->shape),
         );
     }
 

@@ -8,7 +8,6 @@ use HonestGrain\Abrasive\Grit;
 use HonestGrain\Abrasive\Progression;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Drawing\ScratchLine;
-use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\Part;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Sanding;
@@ -28,7 +27,7 @@ final readonly class SandingPanel
             fn (Sanding $sanding): self => new self($sanding, implode(', ', array_map(
                 fn (Grit $grit): string => $grit->name, $part->surface->own[$sanding->zone->id] ?? [],
             )), $bench->calibration),
-            Sanding::all($part, $bench, $part->measure($bench->minWallMm)),
+            Sanding::all($part, $bench, $part->measure($bench->calibration->shape, $bench->minWallMm)),
         ));
     }
 
@@ -40,7 +39,7 @@ final readonly class SandingPanel
     public static function left(Part $part): array
     {
         return array_values(array_filter(
-            array_intersect(Face::names(), array_keys($part->measure()->zones)),
+            $part->faces(),
             fn (string $face): bool => $part->surface->leaves($face),
         ));
     }

@@ -26,7 +26,7 @@ final readonly class ShapePanel
         private Show $show,
         private Frame $frame,
     ) {
-        $this->measured = $part->measure($bench->minWallMm);
+        $this->measured = $part->measure($bench->calibration->shape, $bench->minWallMm);
     }
 
     public static function of(Piece $piece, Part $part, Bench $bench, Show $show, ?Frame $frame = null): self

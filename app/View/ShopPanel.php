@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Workshop;
+use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\DewPoint;
 use HonestGrain\Wood\Emc;
 
 /** Hours, air and limits of a shop as its page shows them. */
 final readonly class ShopPanel
 {
-    public function __construct(private Workshop $workshop, private Show $show)
+    public function __construct(private Workshop $workshop, private Show $show, private CoatFigures $figures)
     {
     }
 
@@ -42,7 +43,7 @@ final readonly class ShopPanel
 
     public function blushes(string $part): bool
     {
-        return DewPoint::isNear(...$this->at($part));
+        return DewPoint::isNear($this->figures, ...$this->at($part));
     }
 
     /** @return array<string, array{string, array<array-key, string>}> label and choices by preference */

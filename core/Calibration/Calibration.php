@@ -21,6 +21,8 @@ final readonly class Calibration
         public SandingFigures $sanding,
         public AskedFigures $asked,
         public CoatFigures $coats,
+        public ShapeFigures $shape,
+        public BenchFigures $bench,
     ) {
     }
 
@@ -38,6 +40,7 @@ final readonly class Calibration
         return new self(
             $constants, MarkRates::from($value), RepairRates::from($value), JointRates::from($value),
             SandingFigures::from($value), AskedFigures::from($value), CoatFigures::from($value),
+            ShapeFigures::from($value), BenchFigures::from($value),
         );
     }
 

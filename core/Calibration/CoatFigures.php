@@ -26,6 +26,10 @@ final readonly class CoatFigures
         public float $steelWoolRemovesUm,
         public float $paperRemovesUm,
         public float $sealerLeaves,
+        public float $oilBoundUnderWaterHours,
+        public float $pureOilSolidsPercent,
+        public float $hardWaxCoats,
+        public float $dewMarginC,
     ) {
     }
 
@@ -51,6 +55,10 @@ final readonly class CoatFigures
             steelWoolRemovesUm: $value('coat_steel_wool_removes_um'),
             paperRemovesUm: $value('coat_paper_removes_um'),
             sealerLeaves: $value('coat_sealer_leaves'),
+            oilBoundUnderWaterHours: $value('coat_oil_bound_under_water_hours'),
+            pureOilSolidsPercent: $value('coat_pure_oil_solids_percent'),
+            hardWaxCoats: $value('coat_hard_wax_coats'),
+            dewMarginC: $value('coat_dew_margin_c'),
         );
     }
 }

@@ -10,6 +10,7 @@ final readonly class JointRates
     private function __construct(
         public float $tightBelowMm,
         public float $looseAboveMm,
+        public float $playMm,
         public float $glueMinutes,
         public float $glueHours,
     ) {
@@ -21,6 +22,7 @@ final readonly class JointRates
         return new self(
             tightBelowMm: $value('fit_tight_below_mm'),
             looseAboveMm: $value('fit_loose_above_mm'),
+            playMm: $value('fit_play_mm'),
             glueMinutes: $value('glue_minutes'),
             glueHours: $value('glue_hours'),
         );

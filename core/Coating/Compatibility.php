@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Internal\CoatRules;
 use HonestGrain\Coating\Internal\ColourRules;
 use HonestGrain\Coating\Internal\Ruling;
@@ -16,10 +17,14 @@ use HonestGrain\Coating\Internal\Ruling;
  */
 final class Compatibility
 {
-    public static function of(Product $under, Product $over, ?Between $between = null): PairVerdict
-    {
+    public static function of(
+        CoatFigures $figures,
+        Product $under,
+        Product $over,
+        ?Between $between = null,
+    ): PairVerdict {
         $between ??= new Between;
-        $ruling = self::decide($under, $over, $between);
+        $ruling = self::decide($figures, $under, $over, $between);
         if ($ruling->verdict === Verdict::ScuffFirst && $between->isScuffed()) {
             $ruling = Ruling::fine('It was scuffed, which gives the next coat its key.');
         }
@@ -27,16 +32,16 @@ final class Compatibility
         return new PairVerdict($under->name(), $over->name(), $ruling->verdict, $ruling->reason, $ruling->mend);
     }
 
-    private static function decide(Product $under, Product $over, Between $between): Ruling
+    private static function decide(CoatFigures $figures, Product $under, Product $over, Between $between): Ruling
     {
         if ($under instanceof Stain) {
             return $over instanceof Stain
                 ? ColourRules::colourOverColour($under, $over, $between)
-                : ColourRules::coatOverColour($under, self::coat($over), $between);
+                : ColourRules::coatOverColour($figures, $under, self::coat($over), $between);
         }
         $coat = self::coat($under);
         if (! $over instanceof Stain) {
-            return CoatRules::of($coat, self::coat($over), $between);
+            return CoatRules::of($figures, $coat, self::coat($over), $between);
         }
 
         return self::colourOverWaxOrOil($coat, $over, $between) ?? ColourRules::colourOverCoat($coat, $over, $between);

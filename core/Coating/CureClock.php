@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Exception\Stalled;
 
 /**
@@ -18,7 +19,7 @@ final readonly class CureClock
     /** Without any progress for this long in a changing climate, a wait is taken to have stalled. */
     private const STALL_DAYS = 400;
 
-    public function __construct(private Climate $climate)
+    public function __construct(private CoatFigures $figures, private Climate $climate)
     {
     }
 
@@ -81,10 +82,10 @@ final readonly class CureClock
                 $air->rhPercent, $kinetics->maxRhPercent,
             );
         }
-        if (DewPoint::isNear($air->tempC, $air->rhPercent)) {
+        if (DewPoint::isNear($this->figures, $air->tempC, $air->rhPercent)) {
             $warnings['dew'] ??= sprintf(
                 'At %s °C and %s %% RH the wood is within %s °C of the dew point (%.1f °C): a fresh coat may blush.',
-                $air->tempC, $air->rhPercent, DewPoint::MARGIN_C, DewPoint::of($air->tempC, $air->rhPercent),
+                $air->tempC, $air->rhPercent, $this->figures->dewMarginC, DewPoint::of($air->tempC, $air->rhPercent),
             );
         }
     }

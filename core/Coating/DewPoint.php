@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Calibration\CoatFigures;
+
 /**
  * The temperature at which the shop's air would wet a surface.
  *
@@ -11,13 +13,10 @@ namespace HonestGrain\Coating;
  */
 final class DewPoint
 {
-    /** A surface this close to the dew point blushes a coat (workshop). */
-    public const MARGIN_C = 3.0;
-
     /** Whether wood as warm as this air is so close to its dew point that a fresh coat may blush. */
-    public static function isNear(float $tempC, float $rhPercent): bool
+    public static function isNear(CoatFigures $figures, float $tempC, float $rhPercent): bool
     {
-        return $tempC - self::of($tempC, $rhPercent) < self::MARGIN_C;
+        return $tempC - self::of($tempC, $rhPercent) < $figures->dewMarginC;
     }
 
     public static function of(float $tempC, float $rhPercent): float

@@ -12,9 +12,6 @@ use HonestGrain\Wood\Wood;
  */
 final readonly class Stack
 {
-    /** How many coats of a hard-wax oil the wood takes up (workshop). */
-    private const HARD_WAX_COATS = 2;
-
     /**
      * @param  list<PairVerdict>  $pairs
      * @param  list<PairVerdict>  $notes  what the wood and the rubbing between coats add
@@ -34,14 +31,16 @@ final readonly class Stack
         $pairs = $notes = [];
         foreach ($layers as $i => $layer) {
             if ($i > 0) {
-                $pairs[] = Compatibility::of($layers[$i - 1]->product, $layer->product, $layer->since());
+                $pairs[] = Compatibility::of(
+                    $figures, $layers[$i - 1]->product, $layer->product, $layer->since(),
+                );
             }
             $notes = [...$notes, ...self::denibNotes($wood, $layers[$i - 1]->product ?? null, $layer)];
         }
         $ledger = self::ledger($layers, $figures);
         $notes = [
             ...$notes, ...self::sandThroughNotes($layers, $ledger, $figures), ...self::woodNotes($wood, $layers),
-            ...self::hardWaxNotes($layers),
+            ...self::hardWaxNotes($layers, $figures),
         ];
         $worst = Verdict::Fine;
         foreach ([...$pairs, ...$notes] as $judged) {
@@ -171,14 +170,14 @@ final readonly class Stack
      * @param  list<Layer>  $layers
      * @return list<PairVerdict>
      */
-    private static function hardWaxNotes(array $layers): array
+    private static function hardWaxNotes(array $layers, CoatFigures $figures): array
     {
         $coats = array_filter(
             $layers,
             fn (Layer $layer): bool => $layer->product instanceof Coating && $layer->product->family === Family::WaxOil,
         );
 
-        return count($coats) > self::HARD_WAX_COATS
+        return count($coats) > $figures->hardWaxCoats
             ? [new PairVerdict(
                 'Hard-wax oil', 'Hard-wax oil', Verdict::TestFirst,
                 'The wood takes one thin coat and a second at most; a third lies on top and stays soft.',

@@ -38,7 +38,7 @@ final readonly class CommandLine
         foreach ([
             new Measure($catalogue), new EmcVerb, new Grits($catalogue), new LadderVerb($catalogue), new MixVerb,
             new StackVerb($catalogue),
-            new CureVerb, new ScheduleVerb(new OrderSearch), new RouteVerb($catalogue),
+            new CureVerb($catalogue), new ScheduleVerb(new OrderSearch), new RouteVerb($catalogue),
         ] as $verb) {
             $verbs[$verb->name()] = $verb;
         }

@@ -4,26 +4,19 @@ declare(strict_types=1);
 
 namespace HonestGrain\Geometry;
 
+use HonestGrain\Calibration\ShapeFigures;
+
 /** Looks a profile over for what a turner would want to know before cutting. */
 final class Lint
 {
-    /** A floor below the wall's own limit is turned through when the foot is dished (workshop). */
-    private const FOOT_DISH_MM = 1.5;
-
-    /** A piece that stands on less than this rocks (workshop). */
-    private const FOOT_RADIUS_MM = 5.0;
-
-    /** How far the wall may lean back over the inside before a straight tool misses it (workshop). */
-    private const UNDERCUT_MM = 2.0;
-
     /** @return list<Warning> */
-    public static function of(Profile $profile, ?Wall $wall, float $minWallMm): array
+    public static function of(ShapeFigures $figures, Profile $profile, ?Wall $wall, float $minWallMm): array
     {
         return array_values(array_filter([
             self::thinWall($wall, $minWallMm),
-            self::thinFloor($profile, $minWallMm),
-            self::rocking($profile),
-            self::undercut($profile),
+            self::thinFloor($figures, $profile, $minWallMm),
+            self::rocking($figures, $profile),
+            self::undercut($figures, $profile),
             self::openFloor($profile),
         ]));
     }
@@ -40,20 +33,20 @@ final class Lint
         ), $wall->z, $wall->r);
     }
 
-    private static function thinFloor(Profile $profile, float $minWallMm): ?Warning
+    private static function thinFloor(ShapeFigures $figures, Profile $profile, float $minWallMm): ?Warning
     {
         $floor = $profile->floorMm();
-        if ($floor === null || $floor >= $minWallMm + self::FOOT_DISH_MM) {
+        if ($floor === null || $floor >= $minWallMm + $figures->footDishMm) {
             return null;
         }
 
         return new Warning('thin-floor', sprintf(
             'The floor is %s mm; dishing the foot by %s mm would leave less than %s mm.',
-            round($floor, 3), self::FOOT_DISH_MM, round($minWallMm, 3),
+            round($floor, 3), $figures->footDishMm, round($minWallMm, 3),
         ), 0.0, 0.0);
     }
 
-    private static function rocking(Profile $profile): ?Warning
+    private static function rocking(ShapeFigures $figures, Profile $profile): ?Warning
     {
         $stands = $profile->standsOn();
         if ($profile->droops()) {
@@ -62,12 +55,12 @@ final class Lint
             ), $stands->z, $stands->r);
         }
 
-        return $stands->r >= self::FOOT_RADIUS_MM ? null : new Warning('rocking-foot', sprintf(
+        return $stands->r >= $figures->footRadiusMm ? null : new Warning('rocking-foot', sprintf(
             'The foot is lowest at r %.1f mm, so the piece would rock; dish it.', $stands->r,
         ), $stands->z, $stands->r);
     }
 
-    private static function undercut(Profile $profile): ?Warning
+    private static function undercut(ShapeFigures $figures, Profile $profile): ?Warning
     {
         if ($profile->inner === null) {
             return null;
@@ -82,7 +75,7 @@ final class Lint
             }
         }
 
-        return $deepest <= self::UNDERCUT_MM ? null : new Warning('undercut', sprintf(
+        return $deepest <= $figures->undercutMm ? null : new Warning('undercut', sprintf(
             'The inside is %s mm wider than the narrowest place above it: sanding needs a '
                 .'bent tool.', round(2 * $deepest, 3),
         ), $at->z, $at->r);

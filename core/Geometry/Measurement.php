@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace HonestGrain\Geometry;
 
+use HonestGrain\Calibration\ShapeFigures;
 use HonestGrain\Geometry\Exception\InvalidProfile;
 use HonestGrain\Wood\Wood;
 
 /** Everything that can be measured on a profile: zones, volume, mass, wall, floor and what looks wrong. */
 final readonly class Measurement
 {
-    /** Below this the wall moves and heats under sanding (workshop). */
-    public const DEFAULT_MIN_WALL_MM = 3.0;
-
     /**
      * @param  array<string, Zone>  $zones  by id
      * @param  list<Warning>  $warnings
@@ -33,12 +31,13 @@ final readonly class Measurement
      * @throws InvalidProfile when a band runs off its curve
      */
     public static function of(
+        ShapeFigures $figures,
         Profile $profile,
         GrainDirection $grain,
         array $bands = [],
         ?Wood $wood = null,
         float $moisturePercent = 12.0,
-        float $minWallMm = self::DEFAULT_MIN_WALL_MM,
+        ?float $minWallMm = null,
     ): self {
         $lines = self::lines($profile);
         $zones = [];
@@ -48,16 +47,15 @@ final readonly class Measurement
         foreach ($bands as $band) {
             $zones[$band->id] = Zone::along($band->id, self::strip($profile, $band), $grain);
         }
-        $volume = self::volume($profile);
         $wall = self::wall($profile);
 
         return new self(
             $zones,
-            $volume,
-            self::mass($volume, $wood?->densityGPerCm3($moisturePercent)),
+            self::volume($profile),
+            self::massG($profile, $wood, $moisturePercent),
             $wall,
             $profile->floorMm(),
-            Lint::of($profile, $wall, $minWallMm),
+            Lint::of($figures, $profile, $wall, $minWallMm ?? $figures->leastWallMm),
         );
     }
 
@@ -96,9 +94,18 @@ final readonly class Measurement
             ? null : Curve::through([Node::at($from->z, $from->r), Node::at($to->z, $to->r)]);
     }
 
-    private static function mass(float $volumeMm3, ?float $densityGPerCm3): ?float
+    /** @return list<string> the zones that a profile has, without its bands */
+    public static function faces(Profile $profile): array
     {
-        return $densityGPerCm3 === null ? null : $volumeMm3 * $densityGPerCm3 / 1000;
+        return array_keys(self::lines($profile));
+    }
+
+    /** What it weighs; null without a wood, or for one whose density is not known. */
+    public static function massG(Profile $profile, ?Wood $wood, float $moisturePercent): ?float
+    {
+        $densityGPerCm3 = $wood?->densityGPerCm3($moisturePercent);
+
+        return $densityGPerCm3 === null ? null : self::volume($profile) * $densityGPerCm3 / 1000;
     }
 
     /** The thinnest wood between the outside and the inside or the bore; null for a solid piece. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Piece;
 
 use Closure;
+use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\CoatingTable;
@@ -98,7 +99,7 @@ final readonly class CoatPlan
      * @param  list<Mark>  $marks
      * @return list<array{Mark, PairVerdict}>
      */
-    public function overColours(array $marks): array
+    public function overColours(array $marks, CoatFigures $figures): array
     {
         $first = $this->first();
         if ($first === null) {
@@ -108,7 +109,10 @@ final readonly class CoatPlan
         foreach ($marks as $mark) {
             if ($mark->stain !== null && in_array($mark->band->on->zone(), $this->zones, true)) {
                 $verdicts[] = [
-                    $mark, Compatibility::of($mark->stain, $first, Between::hours($mark->stain->coatFromHours)),
+                    $mark,
+                    Compatibility::of(
+                        $figures, $mark->stain, $first, Between::hours($mark->stain->coatFromHours),
+                    ),
                 ];
             }
         }

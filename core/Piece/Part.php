@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Piece;
 
 use Closure;
+use HonestGrain\Calibration\ShapeFigures;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
@@ -94,10 +95,24 @@ final readonly class Part
         return $read;
     }
 
-    public function measure(float $minWallMm = Measurement::DEFAULT_MIN_WALL_MM): Measurement
+    /** @return list<string> the faces its shape has */
+    public function faces(): array
+    {
+        return Measurement::faces($this->profile);
+    }
+
+    /** What it weighs as drawn, at its moisture; null for a wood whose density is not known. */
+    public function massG(): ?float
+    {
+        return Measurement::massG($this->profile, $this->wood, $this->moisturePercent);
+    }
+
+    public function measure(ShapeFigures $figures, ?float $minWallMm = null): Measurement
     {
         return Measurement::of(
-            $this->profile, $this->grain, array_map(fn (Mark $mark) => $mark->band, $this->marks), $this->wood,
+            $figures, $this->profile, $this->grain, array_map(
+                fn (Mark $mark) => $mark->band, $this->marks,
+            ), $this->wood,
             $this->moisturePercent, $minWallMm,
         );
     }

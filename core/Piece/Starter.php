@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Calibration\JointRates;
 use HonestGrain\Coating\ProvenStack;
 use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Form;
@@ -19,9 +20,6 @@ use HonestGrain\Holding\Holding;
  */
 final class Starter
 {
-    /** How much a part that goes into another is turned thinner than the socket (workshop), mm across. */
-    private const PLAY_MM = 0.3;
-
     /** The stack of coats that a form starts with, by the stack's id. */
     private const STACKS = [
         'spindle' => 'friction-polish', 'lidded-box' => 'friction-polish', 'platter' => 'hard-wax-oil',
@@ -39,19 +37,24 @@ final class Starter
      *     (wood, grain, moisture_percent)
      * @return Fields a document, version 2
      */
-    public static function document(Form $form, Profile $profile, array $stacks, array $fields): array
-    {
+    public static function document(
+        JointRates $joints,
+        Form $form,
+        Profile $profile,
+        array $stacks,
+        array $fields,
+    ): array {
         $wood = ['wood' => $fields['wood'] ?? null, 'grain' => $fields['grain'] ?? $form->grain()->value]
             + (isset($fields['moisture_percent']) ? ['moisture_percent' => $fields['moisture_percent']] : []);
         $stack = self::stack($stacks, self::STACKS[$form->value] ?? self::USUAL_STACK);
         $parts = [
             self::part('body', 'Body', $form->isSpindle() ? Holding::BetweenCentres : Holding::Tenon, $profile, $wood),
         ];
-        $joints = [];
-        foreach (self::others($form, $profile) as [$id, $name, $other, $joint]) {
+        $met = [];
+        foreach (self::others($joints, $form, $profile) as [$id, $name, $other, $joint]) {
             $parts[] = self::part($id, $name, $id === 'ball' ? Holding::BetweenCentres : Holding::Tenon, $other, $wood);
-            $joints = [
-                ...$joints, ...$joint === null ? [] : [['id' => "joint-$id", 'parts' => ['body', $id]] + $joint],
+            $met = [
+                ...$met, ...$joint === null ? [] : [['id' => "joint-$id", 'parts' => ['body', $id]] + $joint],
             ];
         }
         if ($form === Form::NaturalEdge) {
@@ -73,7 +76,7 @@ final class Starter
             'format' => Piece::FORMAT, 'version' => Piece::VERSION, 'form' => $form->value,
             'purpose' => Purpose::Handled->value,
             'due_at' => null, 'starts_as' => StartsAs::Turned->value, 'school' => [], 'parts' => $parts,
-            'joints' => $joints, 'steps' => [], 'order' => [], 'note' => '',
+            'joints' => $met, 'steps' => [], 'order' => [], 'note' => '',
         ];
     }
 
@@ -82,13 +85,13 @@ final class Starter
      *
      * @return array{part: Fields, joint: Fields}
      */
-    public static function with(PartKind $kind, Part $body, string $id): array
+    public static function with(JointRates $joints, PartKind $kind, Part $body, string $id): array
     {
         [$profile, $diameterMm, $depthMm] = match ($kind) {
-            PartKind::Lid => self::lid($body->profile),
-            PartKind::Plug => self::plug($body->profile),
-            PartKind::Handle => self::handle($body->profile),
-            PartKind::Finial => self::finial($body->profile),
+            PartKind::Lid => self::lid($joints, $body->profile),
+            PartKind::Plug => self::plug($joints, $body->profile),
+            PartKind::Handle => self::handle($joints, $body->profile),
+            PartKind::Finial => self::finial($joints, $body->profile),
         };
         $wood = [
             'wood' => $body->wood->name, 'moisture_percent' => $body->moisturePercent,
@@ -107,7 +110,7 @@ final class Starter
     /**
      * @return list<array{string, string, Profile, Fields|null}> id, name, shape and joint of what goes with the body
      */
-    private static function others(Form $form, Profile $body): array
+    private static function others(JointRates $joints, Form $form, Profile $body): array
     {
         $joint = fn (JointKind $kind, JointPlace $at, float $diameter, float $depth): array => [
             'kind' => $kind->value, 'diameter_mm' => round(
@@ -115,17 +118,17 @@ final class Starter
             ), 'depth_mm' => round($depth, 2), 'at' => $at->value,
         ];
         if ($form === Form::LiddedBox) {
-            [$lid, $diameter, $depth] = self::lid($body);
+            [$lid, $diameter, $depth] = self::lid($joints, $body);
 
             return [['lid', 'Lid', $lid, $joint(JointKind::Lifts, JointPlace::Top, $diameter, $depth)]];
         }
         if ($form === Form::Scoop) {
-            [$handle, $diameter, $depth] = self::handle($body);
+            [$handle, $diameter, $depth] = self::handle($joints, $body);
 
             return [['handle', 'Handle', $handle, $joint(JointKind::GluedTenon, JointPlace::Side, $diameter, $depth)]];
         }
         if ($form === Form::Mill) {
-            [$top, $diameter, $depth] = self::millTop($body);
+            [$top, $diameter, $depth] = self::millTop($joints, $body);
 
             return [['head', 'Head', $top, $joint(JointKind::Slip, JointPlace::Top, $diameter, $depth)]];
         }
@@ -139,11 +142,11 @@ final class Starter
     }
 
     /** @return array{Profile, float, float} the lid, the diameter it meets at and how deep it goes in */
-    private static function lid(Profile $body): array
+    private static function lid(JointRates $joints, Profile $body): array
     {
         $mouth = 2 * ($body->inner?->first()->r ?? $body->outer->last()->r * 0.6);
         $r = $body->outer->last()->r;
-        $s = $mouth / 2 - self::PLAY_MM / 2;
+        $s = $mouth / 2 - $joints->playMm / 2;
         $depth = max(4.0, $mouth * 0.09);
         $t = max(4.0, $r * 0.16);
         $knob = max(4.0, $r * 0.2);
@@ -156,23 +159,23 @@ final class Starter
     }
 
     /** @return array{Profile, float, float} */
-    private static function plug(Profile $body): array
+    private static function plug(JointRates $joints, Profile $body): array
     {
         $hole = $body->bore?->opensAtFoot() === true
             ? $body->bore->diameterMm : max(8.0, $body->outer->first()->r * 0.7);
         $long = min(16.0, max(8.0, $body->heightMm() * 0.08));
-        $r = $hole / 2 - self::PLAY_MM / 2;
+        $r = $hole / 2 - $joints->playMm / 2;
 
         return [self::profile([[0.0, $r, true], [$long, $r, true]]), $hole, 0.0];
     }
 
     /** @return array{Profile, float, float} */
-    private static function handle(Profile $body): array
+    private static function handle(JointRates $joints, Profile $body): array
     {
         $long = max(60.0, $body->diameterMm() * 1.2);
         $peg = max(6.0, $body->diameterMm() * 0.13);
         $depth = min(10.0, $body->diameterMm() * 0.12);
-        $s = $peg / 2 - self::PLAY_MM / 2;
+        $s = $peg / 2 - $joints->playMm / 2;
 
         return [self::profile([
             [0.0, $s, true], [$depth, $s, true], [$depth, $peg * 0.9, true], [$long * 0.3, $peg * 0.7],
@@ -181,12 +184,12 @@ final class Starter
     }
 
     /** @return array{Profile, float, float} */
-    private static function finial(Profile $body): array
+    private static function finial(JointRates $joints, Profile $body): array
     {
         $peg = max(5.0, $body->outer->last()->r * 0.4);
         $long = max(40.0, $body->heightMm() * 0.45);
         $depth = min(8.0, $body->heightMm() * 0.1);
-        $s = $peg / 2 - self::PLAY_MM / 2;
+        $s = $peg / 2 - $joints->playMm / 2;
 
         return [self::profile([
             [0.0, $s, true], [$depth, $s, true], [$depth, $peg * 1.1, true], [$depth + $long * 0.1, $peg * 0.9],
@@ -198,11 +201,11 @@ final class Starter
     }
 
     /** @return array{Profile, float, float} */
-    private static function millTop(Profile $body): array
+    private static function millTop(JointRates $joints, Profile $body): array
     {
         $bore = $body->bore->diameterMm ?? $body->outer->last()->r;
         $r = $body->outer->last()->r;
-        $s = $bore / 2 - self::PLAY_MM / 2;
+        $s = $bore / 2 - $joints->playMm / 2;
         $h = $body->heightMm() * 0.3;
         $depth = min(12.0, $h * 0.3);
 

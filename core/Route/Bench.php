@@ -8,7 +8,6 @@ use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Abrasive\Grit;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Geometry\Measurement;
 
 /** What a workshop brings to every route: its abrasives and its own limits. */
 final readonly class Bench
@@ -18,15 +17,18 @@ final readonly class Bench
 
     public float $sandingCapMPerS;
 
+    public float $minWallMm;
+
     /** @param  list<Grit>  $abrasives */
     public function __construct(
         public AbrasiveTable $table,
         public array $abrasives,
         public Calibration $calibration,
         ?float $sandingCapMPerS = null,
-        public float $minWallMm = Measurement::DEFAULT_MIN_WALL_MM,
+        ?float $minWallMm = null,
     ) {
         $this->sandingCapMPerS = $sandingCapMPerS ?? $calibration->sanding->capMPerS;
+        $this->minWallMm = $minWallMm ?? $calibration->shape->leastWallMm;
     }
 
     public static function usual(Catalogue $catalogue): self

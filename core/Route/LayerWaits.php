@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
+use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Compatibility;
@@ -17,7 +18,7 @@ use HonestGrain\Coating\Verdict;
 final class LayerWaits
 {
     /** @param  Denib|null  $denib  how the lower coat is rubbed before the upper one */
-    public static function before(Coating $under, Coating $over, ?Denib $denib = null): float
+    public static function before(CoatFigures $figures, Coating $under, Coating $over, ?Denib $denib = null): float
     {
         $candidates = [
             $under->recoatFromHours, $under->waxAfterHours ?? 0.0, $under->handleHours, $under->buffableHours,
@@ -25,7 +26,7 @@ final class LayerWaits
         ];
         sort($candidates);
         foreach ($candidates as $hours) {
-            $verdict = Compatibility::of($under, $over, new Between($hours, $denib))->verdict;
+            $verdict = Compatibility::of($figures, $under, $over, new Between($hours, $denib))->verdict;
             if ($hours >= $under->recoatFromHours && $verdict === Verdict::Fine) {
                 return $hours;
             }

@@ -15,9 +15,6 @@ use HonestGrain\Schedule\Task;
  */
 final readonly class Remaining
 {
-    /** Above this a hands-on step may be broken off and taken up again (workshop). */
-    public const SPLIT_ABOVE_MINUTES = 100.0;
-
     /** @param  array<string, Step>  $steps */
     private function __construct(private array $steps)
     {
@@ -38,7 +35,7 @@ final readonly class Remaining
         array $doneAt,
         array $skipped,
         ?CureClock $clock,
-        float $splitAboveMinutes = self::SPLIT_ABOVE_MINUTES,
+        float $splitAboveMinutes,
     ): Job {
         $steps = [];
         foreach ($route->steps as $step) {

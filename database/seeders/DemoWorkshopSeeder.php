@@ -278,7 +278,9 @@ class DemoWorkshopSeeder extends Seeder
         array $more,
     ): Piece {
         $document = Starter::document(
-            $form, $form->profile(...array_map(floatval(...), $sizes)), $this->catalogue->stacks(), [
+            $this->catalogue->calibration()->joints, $form, $form->profile(
+                ...array_map(floatval(...), $sizes),
+            ), $this->catalogue->stacks(), [
                 'name' => $name, 'wood' => $wood, 'moisture_percent' => 9.5, 'note' => $more['note'] ?? '',
                 'purpose' => $more['purpose'] ?? 'handled', 'due_at' => $due->copy()->utc()->format('Y-m-d\TH:i:s\Z'),
             ],

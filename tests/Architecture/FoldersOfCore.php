@@ -16,7 +16,7 @@ final class FoldersOfCore
         'Reading' => [],
         'Wood' => ['Reading'],
         'Calibration' => ['Reading'],
-        'Geometry' => ['Reading', 'Wood'],
+        'Geometry' => ['Reading', 'Wood', 'Calibration'],
         'Coating' => ['Reading', 'Wood', 'Calibration', 'Geometry'],
         'Abrasive' => ['Reading', 'Wood', 'Calibration', 'Coating'],
         'Safety' => ['Wood', 'Coating'],

@@ -151,7 +151,7 @@ final class CatalogueTest extends TestCase
                 $coating = $catalogue->coatings()->coating($layer['product']);
                 $layers[] = new Layer(
                     $coating, $layer['denib'] === null ? null : Denib::from($layer['denib']),
-                    $before === null ? null : LayerWaits::before($before, $coating),
+                    $before === null ? null : LayerWaits::before(Drawn::coats(), $before, $coating),
                 );
                 $before = $coating;
             }

@@ -7,7 +7,6 @@ namespace Tests\Core;
 use HonestGrain\Coating\Climate;
 use HonestGrain\Coating\ClimateRecord;
 use HonestGrain\Coating\Cure;
-use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\DayNightClimate;
 use HonestGrain\Coating\DewPoint;
 use HonestGrain\Coating\Exception\Stalled;
@@ -55,8 +54,8 @@ final class ClimateTest extends TestCase
                 $kinetics = Kinetics::of(2, $humidity, 8);
                 $from = self::MIDNIGHT + 16 * 3600 + 123;
                 self::assertSame(
-                    (new CureClock($record))->run($need, $kinetics, $from)->end,
-                    (new CureClock($settings))->run($need, $kinetics, $from)->end,
+                    Drawn::clock($record)->run($need, $kinetics, $from)->end,
+                    Drawn::clock($settings)->run($need, $kinetics, $from)->end,
                 );
             }
         }
@@ -69,7 +68,7 @@ final class ClimateTest extends TestCase
         float $need,
     ): void {
         $start = self::MIDNIGHT + 10 * 3600;
-        $end = (new CureClock($air))->run($need, $kinetics, $start)->end;
+        $end = Drawn::clock($air)->run($need, $kinetics, $start)->end;
         $done = 0.0;
         for ($second = $start; $second < $end; $second += 60) {
             $stretch = $air->stretchAt($second);
@@ -122,7 +121,7 @@ final class ClimateTest extends TestCase
 
     public function test_warnings_say_what_was_met_and_only_that(): void
     {
-        $run = fn (float $tempC, float $rh): array => (new CureClock(
+        $run = fn (float $tempC, float $rh): array => (Drawn::clock(
             ClimateRecord::of(
                 [[0, 21.0, 50.0], [self::MIDNIGHT + 3600, $tempC, $rh], [self::MIDNIGHT + 7200, 21.0, 50.0]],
             ),
@@ -141,14 +140,14 @@ final class ClimateTest extends TestCase
         foreach ([5.0, 15.0, 25.0] as $tempC) {
             self::assertEqualsWithDelta($tempC, DewPoint::of($tempC, 100), 1e-9);
             self::assertLessThan(DewPoint::of($tempC, 80), DewPoint::of($tempC, 60));
-            self::assertTrue(DewPoint::isNear($tempC, 90));
-            self::assertFalse(DewPoint::isNear($tempC, 60));
+            self::assertTrue(DewPoint::isNear(Drawn::coats(), $tempC, 90));
+            self::assertFalse(DewPoint::isNear(Drawn::coats(), $tempC, 60));
         }
     }
 
     public function test_a_wait_opens_on_a_whole_minute_and_never_closes_before_it_opens(): void
     {
-        $clock = new CureClock(DayNightClimate::of(18, 55, 12, 66, 8, 19, new \DateTimeZone('Europe/Dublin')));
+        $clock = Drawn::clock(DayNightClimate::of(18, 55, 12, 66, 8, 19, new \DateTimeZone('Europe/Dublin')));
         foreach ([0.1, 1.0, 4.0, 17.5] as $min) {
             foreach ([0.0, 0.05, 14.0] as $more) {
                 $wait = Wait::hours($min, $min + $more, Kinetics::of(2));
@@ -167,7 +166,7 @@ final class ClimateTest extends TestCase
             $tempC, $rh, $why,
         ]) {
             try {
-                (new CureClock(DayNightClimate::of($tempC, $rh, $tempC, $rh, 8, 18, new \DateTimeZone('UTC'))))->run(
+                Drawn::clock(DayNightClimate::of($tempC, $rh, $tempC, $rh, 8, 18, new \DateTimeZone('UTC')))->run(
                     5, Kinetics::of(1.5, Humidity::WaterBorne, 10), self::MIDNIGHT,
                 );
                 self::fail('It ended.');

@@ -10,7 +10,6 @@ use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\ClimateRecord;
 use HonestGrain\Coating\Compatibility;
-use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\DayNightClimate;
 use HonestGrain\Coating\Denib;
 use HonestGrain\Coating\DewPoint;
@@ -44,7 +43,9 @@ final class CoatingTest extends TestCase
     public function test_pairs(string $under, string $over, ?float $hours, string $verdict, ?Denib $denib = null): void
     {
         $table = Catalogue::shipped()->coatings();
-        $pair = Compatibility::of($table->product($under), $table->product($over), new Between($hours, $denib));
+        $pair = Compatibility::of(
+            Drawn::coats(), $table->product($under), $table->product($over), new Between($hours, $denib),
+        );
         self::assertSame($verdict, $pair->verdict->value, $pair->reason);
         self::assertSame($verdict === 'fine', $pair->mend === null);
     }
@@ -144,18 +145,20 @@ final class CoatingTest extends TestCase
         $asked = 0;
         foreach ($table->coatings() as $under) {
             foreach ($table->coatings() as $over) {
-                $pair = Compatibility::of($under, $over, Between::hours($under->recoatFromHours));
+                $pair = Compatibility::of(Drawn::coats(), $under, $over, Between::hours($under->recoatFromHours));
                 if ($pair->verdict !== Verdict::Barrier || ! str_contains((string) $pair->mend, 'dewaxed shellac')) {
                     continue;
                 }
                 $asked++;
                 self::assertSame(
                     Verdict::Fine,
-                    Compatibility::of($under, $shellac, Between::hours($under->recoatFromHours))->verdict,
+                    Compatibility::of(
+                        Drawn::coats(), $under, $shellac, Between::hours($under->recoatFromHours),
+                    )->verdict,
                     "$under->class under the barrier for $over->class",
                 );
                 self::assertSame(
-                    Verdict::Fine, Compatibility::of($shellac, $over, Between::hours(24))->verdict,
+                    Verdict::Fine, Compatibility::of(Drawn::coats(), $shellac, $over, Between::hours(24))->verdict,
                     "$over->class over the barrier on $under->class",
                 );
             }
@@ -173,7 +176,7 @@ final class CoatingTest extends TestCase
         $asked = 0;
         foreach ($table->stains() as $colour) {
             foreach ([...$table->coatings(), ...$table->stains()] as $over) {
-                $pair = Compatibility::of($colour, $over, Between::hours(500));
+                $pair = Compatibility::of(Drawn::coats(), $colour, $over, Between::hours(500));
                 if ($pair->verdict !== Verdict::Barrier || preg_match(
                     '/Seal first with (.*), or/', (string) $pair->mend, $m,
                 ) !== 1) {
@@ -182,10 +185,10 @@ final class CoatingTest extends TestCase
                 $asked++;
                 $barrier = $table->coating($named[$m[1]]);
                 self::assertSame(
-                    Verdict::Fine, Compatibility::of($colour, $barrier, Between::hours(500))->verdict,
+                    Verdict::Fine, Compatibility::of(Drawn::coats(), $colour, $barrier, Between::hours(500))->verdict,
                     "$colour->class under $barrier->class",
                 );
-                $upon = Compatibility::of($barrier, $over, new Between(24, Denib::Pad));
+                $upon = Compatibility::of(Drawn::coats(), $barrier, $over, new Between(24, Denib::Pad));
                 self::assertContains(
                     $upon->verdict, [Verdict::Fine, Verdict::TestFirst],
                     "$pair->over over $barrier->class over $colour->class",
@@ -202,7 +205,7 @@ final class CoatingTest extends TestCase
         foreach ($all as $under) {
             foreach ($all as $over) {
                 foreach ([null, 0.0, 0.01, 0.6, 5.0, 12.01, 18.001, 48.0, 5000.0] as $hours) {
-                    $pair = Compatibility::of($under, $over, Between::hours($hours));
+                    $pair = Compatibility::of(Drawn::coats(), $under, $over, Between::hours($hours));
                     self::assertNotSame('', $pair->reason);
                     self::assertDoesNotMatchRegularExpression(
                         '/(?<![\d.])0 (h|min|days)\b/', "$pair->reason $pair->mend", "$pair->over over $pair->under",
@@ -373,7 +376,7 @@ final class CoatingTest extends TestCase
 
     public function test_the_cure_clock_slows_in_the_cold_and_stops_below_the_least(): void
     {
-        $run = fn (array $climate, Kinetics $kinetics, float $hours = 24): float => (new CureClock(
+        $run = fn (array $climate, Kinetics $kinetics, float $hours = 24): float => (Drawn::clock(
             ClimateRecord::of($climate),
         ))
             ->run($hours, $kinetics, 0)
@@ -387,7 +390,7 @@ final class CoatingTest extends TestCase
         self::assertEqualsWithDelta(
             10 + 5 + 7, $run([[0, 21, 50], [36_000, 4, 50], [54_000, 31, 50]], Kinetics::of(2, minC: 10)), 0.001,
         );
-        $stalled = (new CureClock(ClimateRecord::of([[0, 21, 50], [36_000, 4, 50], [54_000, 31, 50]])))->run(
+        $stalled = Drawn::clock(ClimateRecord::of([[0, 21, 50], [36_000, 4, 50], [54_000, 31, 50]]))->run(
             24, Kinetics::of(2, minC: 10), 0,
         );
         self::assertEqualsWithDelta(5.0, $stalled->stalledHours, 0.001);
@@ -401,7 +404,7 @@ final class CoatingTest extends TestCase
             ClimateRecord::of([[0, 21, 50], [7200, 5, 50]]), DayNightClimate::of(8, 60, 5, 70, 8, 18, $zone),
         ] as $climate) {
             try {
-                (new CureClock($climate))->run(24, Kinetics::of(2, minC: 10), 0);
+                Drawn::clock($climate)->run(24, Kinetics::of(2, minC: 10), 0);
                 self::fail('It ended.');
             } catch (Stalled $e) {
                 self::assertSame('stalled', $e->reason);
@@ -413,7 +416,7 @@ final class CoatingTest extends TestCase
     {
         // 08:00–18:00 at the reference, nights too cold: 24 h take ten hours on each of two days and four on the third.
         $climate = DayNightClimate::of(21, 50, 8, 60, 8, 18, new \DateTimeZone('UTC'));
-        $run = (new CureClock($climate))->run(24, Kinetics::of(2, minC: 10), 8 * 3600);
+        $run = Drawn::clock($climate)->run(24, Kinetics::of(2, minC: 10), 8 * 3600);
         self::assertEqualsWithDelta(2 * 24 + 4, $run->elapsedHours(), 0.001);
         self::assertEqualsWithDelta(28, $run->stalledHours, 0.001);
     }

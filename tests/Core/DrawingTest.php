@@ -9,7 +9,6 @@ use HonestGrain\Drawing\Frame;
 use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
-use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Piece\Part;
 use HonestGrain\Technique\Techniques;
@@ -26,7 +25,7 @@ final class DrawingTest extends TestCase
     public function test_every_form_draws_every_zone_within_its_frame(Form $form): void
     {
         $profile = $form->profile(...array_values($form->sizes()));
-        $measured = Measurement::of($profile, $form->grain());
+        $measured = Drawn::measured($profile, $form->grain());
         $svg = $this->parsed(
             Elevation::of(Drawn::part($profile, $form->grain()), 'A piece')->detailed(null, $measured),
         );
@@ -57,7 +56,7 @@ final class DrawingTest extends TestCase
             self::assertStringNotContainsString(
                 'at thinnest',
                 Elevation::of(Drawn::part($profile, $form->grain()), 'x')->detailed(
-                    null, Measurement::of($profile, $form->grain()),
+                    null, Drawn::measured($profile, $form->grain()),
                 ),
             );
 
@@ -65,7 +64,7 @@ final class DrawingTest extends TestCase
         }
         $svg = $this->parsed(
             Elevation::of(Drawn::part($profile, $form->grain()), 'x')->detailed(
-                null, Measurement::of($profile, $form->grain()),
+                null, Drawn::measured($profile, $form->grain()),
             ),
         );
         foreach ($svg->xpath('//svg:g[@data-lint="wall"]//svg:tspan') ?: [] as $line) {
@@ -123,7 +122,7 @@ final class DrawingTest extends TestCase
             Curve::fromArray([[0, 40, 'corner'], [60, 60], [120, 40, 'corner']], 'outer'),
             Curve::fromArray([[120, 38.5, 'corner'], [60, 57], [12, 30], [9, 0]], 'inner'),
         );
-        $measured = Measurement::of($profile, GrainDirection::End);
+        $measured = Drawn::measured($profile, GrainDirection::End);
         $codes = array_map(fn ($warning): string => $warning->code, $measured->warnings);
         self::assertContains('thin-wall', $codes);
         self::assertContains('undercut', $codes);

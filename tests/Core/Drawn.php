@@ -5,14 +5,21 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Calibration\CoatFigures;
+use HonestGrain\Calibration\JointRates;
 use HonestGrain\Calibration\SandingFigures;
+use HonestGrain\Calibration\ShapeFigures;
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Coating\Climate;
+use HonestGrain\Coating\CureClock;
+use HonestGrain\Geometry\Band;
 use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
+use HonestGrain\Wood\Wood;
 
 /** Parts and pieces made from shapes, for tests that need one whole. */
 final class Drawn
@@ -40,6 +47,32 @@ final class Drawn
     public static function coats(): CoatFigures
     {
         return Catalogue::shipped()->calibration()->coats;
+    }
+
+    public static function clock(Climate $climate): CureClock
+    {
+        return new CureClock(self::coats(), $climate);
+    }
+
+    public static function shape(): ShapeFigures
+    {
+        return Catalogue::shipped()->calibration()->shape;
+    }
+
+    public static function joints(): JointRates
+    {
+        return Catalogue::shipped()->calibration()->joints;
+    }
+
+    /** @param  list<Band>  $bands */
+    public static function measured(
+        Profile $profile,
+        GrainDirection $grain,
+        array $bands = [],
+        ?Wood $wood = null,
+        float $moisturePercent = 12.0,
+    ): Measurement {
+        return Measurement::of(self::shape(), $profile, $grain, $bands, $wood, $moisturePercent);
     }
 
     /** @param  array<string, mixed>  $more */

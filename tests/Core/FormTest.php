@@ -7,7 +7,6 @@ namespace Tests\Core;
 use HonestGrain\Geometry\Exception\NoRoom;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
-use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Reading\BadInput;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -26,7 +25,7 @@ final class FormTest extends TestCase
         float $bore = 0.0,
     ): void {
         $profile = $form->profile($diameter, $height, $foot, $wall, $bore);
-        $measured = Measurement::of($profile, $form->grain());
+        $measured = Drawn::measured($profile, $form->grain());
 
         self::assertEqualsWithDelta($diameter, $profile->diameterMm(), $diameter * 0.02);
         self::assertEqualsWithDelta($form === Form::Sphere ? $diameter : $height, $profile->heightMm(), 0.5);
@@ -125,7 +124,7 @@ final class FormTest extends TestCase
         foreach (Form::cases() as $form) {
             $codes = array_map(
                 fn ($warning): string => $warning->code,
-                Measurement::of($form->profile(...array_values($form->sizes())), $form->grain())->warnings,
+                Drawn::measured($form->profile(...array_values($form->sizes())), $form->grain())->warnings,
             );
             $unwanted = [
                 'thin-wall', 'thin-floor', 'low-outside', 'flat-floor', ...$form->stands() ? ['rocking-foot'] : [],

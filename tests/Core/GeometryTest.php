@@ -10,7 +10,6 @@ use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Exception\InvalidProfile;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
-use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
@@ -21,8 +20,8 @@ final class GeometryTest extends TestCase
 {
     public function test_a_cylinder_has_the_wall_ends_and_volume_of_the_textbook(): void
     {
-        $side = Measurement::of($this->solid([[0, 50], [100, 50]]), GrainDirection::Side);
-        $end = Measurement::of($this->solid([[0, 50], [100, 50]]), GrainDirection::End);
+        $side = Drawn::measured($this->solid([[0, 50], [100, 50]]), GrainDirection::Side);
+        $end = Drawn::measured($this->solid([[0, 50], [100, 50]]), GrainDirection::End);
 
         self::assertEqualsWithDelta(31415.93, $side->zones['outside']->areaMm2, 0.01);
         self::assertEqualsWithDelta(7853.98, $side->zones['foot']->areaMm2, 0.01);
@@ -39,7 +38,7 @@ final class GeometryTest extends TestCase
             fn (int $a): array => [40 + 40 * sin(deg2rad($a)), max(0.0, 40 * cos(deg2rad($a)))], range(-90, 90, 10),
         );
         foreach (GrainDirection::cases() as $grain) {
-            $sphere = Measurement::of($this->solid($nodes), $grain);
+            $sphere = Drawn::measured($this->solid($nodes), $grain);
             self::assertEqualsWithDelta(20106.19, $sphere->zones['outside']->areaMm2, 20106.19 * 0.005);
             self::assertEqualsWithDelta(0.5, $sphere->zones['outside']->endGrainMean, 0.005);
             self::assertEqualsWithDelta(4 / 3 * M_PI * 40 ** 3, $sphere->volumeMm3, 268083 * 0.01);
@@ -50,7 +49,7 @@ final class GeometryTest extends TestCase
     {
         $frustum = $this->solid([[0, 100], [sqrt(60 ** 2 - 20 ** 2), 80]]);
         $bands = [Band::on('low', Surface::Outer, 0, 25), Band::on('high', Surface::Outer, 25, 60)];
-        $measured = Measurement::of($frustum, GrainDirection::Side, $bands);
+        $measured = Drawn::measured($frustum, GrainDirection::Side, $bands);
 
         self::assertEqualsWithDelta(33929.20, $measured->zones['outside']->areaMm2, 0.01);
         self::assertEqualsWithDelta(
@@ -66,7 +65,7 @@ final class GeometryTest extends TestCase
             Curve::fromArray([[100, 44, 'corner'], [10, 44, 'corner'], [10, 0]], 'inner'),
         );
         $wood = Catalogue::shipped()->woods()->named('Ash (white)');
-        $measured = Measurement::of($cup, GrainDirection::End, [], $wood, 12.0);
+        $measured = Drawn::measured($cup, GrainDirection::End, [], $wood, 12.0);
 
         self::assertEqualsWithDelta(6.0, $measured->wall?->minMm, 1e-6);
         self::assertEqualsWithDelta(10.0, $measured->floorMm, 1e-6);
@@ -91,7 +90,7 @@ final class GeometryTest extends TestCase
             $sizes['diameter_mm'] * $scale, $sizes['height_mm'] * $scale, $sizes['foot_mm'] * $scale, $sizes['wall_mm'],
             $sizes['bore_mm'] * $scale,
         );
-        $measured = Measurement::of($profile, $form->grain());
+        $measured = Drawn::measured($profile, $form->grain());
 
         self::assertEqualsWithDelta(
             $sizes['diameter_mm'] * $scale, $profile->diameterMm(), $sizes['diameter_mm'] * $scale * 0.04,
@@ -120,7 +119,7 @@ final class GeometryTest extends TestCase
             Curve::fromArray([[80, 33, 'corner'], [40, 58.5], [6, 0]], 'inner'),
         );
         $codes = array_map(
-            fn ($warning): string => $warning->code, Measurement::of($profile, GrainDirection::Side)->warnings,
+            fn ($warning): string => $warning->code, Drawn::measured($profile, GrainDirection::Side)->warnings,
         );
 
         self::assertContains('thin-wall', $codes);
@@ -137,7 +136,7 @@ final class GeometryTest extends TestCase
     {
         $codes = array_map(
             fn ($warning): string => $warning->code,
-            Measurement::of($this->solid($outer), GrainDirection::Side)->warnings,
+            Drawn::measured($this->solid($outer), GrainDirection::Side)->warnings,
         );
         self::assertSame($expected, $codes);
     }
@@ -182,7 +181,7 @@ final class GeometryTest extends TestCase
                 array_filter(
                     array_map(
                         fn ($w): string => $w->code === 'undercut' ? $w->message : '',
-                        Measurement::of($profile, GrainDirection::Side)->warnings,
+                        Drawn::measured($profile, GrainDirection::Side)->warnings,
                     ),
                 ),
             );
@@ -309,7 +308,7 @@ final class GeometryTest extends TestCase
         yield 'inner through the floor' => [fn () => $cup([[100, 44], [-5, 0]]), 'through-the-floor', 'shape.inner'];
         yield 'inner without a floor' => [fn () => $cup([[100, 44], [0, 0]]), 'through-the-floor', 'shape.inner'];
         yield 'band off the curve' => [
-            fn () => Measurement::of(
+            fn () => Drawn::measured(
                 $solid([[0, 50], [100, 50]]), GrainDirection::End, [Band::on('b', Surface::Outer, 90, 120)],
             ),
             'band-off-curve', 'bands.b',

@@ -426,7 +426,7 @@ final class HistoryTest extends TestCase
     private static function started(Form $form): Piece
     {
         $document = Starter::document(
-            $form, $form->profile(...array_values($form->sizes())), Catalogue::shipped()->stacks(),
+            Drawn::joints(), $form, $form->profile(...array_values($form->sizes())), Catalogue::shipped()->stacks(),
             ['name' => 'Any piece', 'wood' => 'Ash (white)', 'moisture_percent' => 9.0],
         );
 

@@ -11,7 +11,6 @@ use HonestGrain\Geometry\Bore;
 use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
-use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Piece\Fit;
 use HonestGrain\Piece\FlawKind;
@@ -35,8 +34,8 @@ final class PartsTest extends TestCase
 
     public function test_a_bore_right_through_is_taken_from_area_volume_and_wall(): void
     {
-        $solid = Measurement::of(self::cylinder(null), GrainDirection::End);
-        $bored = Measurement::of(self::cylinder(Bore::of(20, null)), GrainDirection::End);
+        $solid = Drawn::measured(self::cylinder(null), GrainDirection::End);
+        $bored = Drawn::measured(self::cylinder(Bore::of(20, null)), GrainDirection::End);
         // By hand: a cylinder r 30, h 100, and a hole r 10 along all of it.
         self::assertEqualsWithDelta(M_PI * (900 - 100) * 100, $bored->volumeMm3, 0.01);
         self::assertEqualsWithDelta(2 * M_PI * 10 * 100, $bored->zones['bore']->areaMm2, 0.01);
@@ -52,7 +51,7 @@ final class PartsTest extends TestCase
     public function test_a_blind_bore_has_an_end_and_leaves_a_floor(): void
     {
         foreach ([['top', 'foot'], ['foot', 'top']] as [$from, $whole]) {
-            $bored = Measurement::of(self::cylinder(Bore::of(20, 60, $from === 'foot')), GrainDirection::End);
+            $bored = Drawn::measured(self::cylinder(Bore::of(20, 60, $from === 'foot')), GrainDirection::End);
             self::assertEqualsWithDelta(M_PI * (900 * 100 - 100 * 60), $bored->volumeMm3, 0.01);
             self::assertEqualsWithDelta(2 * M_PI * 10 * 60 + M_PI * 100, $bored->zones['bore']->areaMm2, 0.01);
             self::assertEqualsWithDelta(M_PI * 900, $bored->zones[$whole]->areaMm2, 0.01);
@@ -64,8 +63,8 @@ final class PartsTest extends TestCase
     {
         $outer = Curve::fromArray([[0, 30, 'corner'], [100, 30, 'corner']], 'outer');
         $inner = Curve::fromArray([[100, 24, 'corner'], [20, 24, 'corner'], [20, 0, 'corner']], 'inner');
-        $whole = Measurement::of(Profile::of($outer, $inner), GrainDirection::End);
-        $bored = Measurement::of(Profile::of($outer, $inner, 'shape', Bore::of(16, null)), GrainDirection::End);
+        $whole = Drawn::measured(Profile::of($outer, $inner), GrainDirection::End);
+        $bored = Drawn::measured(Profile::of($outer, $inner, 'shape', Bore::of(16, null)), GrainDirection::End);
         self::assertEqualsWithDelta($whole->volumeMm3 - M_PI * 64 * 20, $bored->volumeMm3, 0.01);
         self::assertEqualsWithDelta(
             $whole->zones['inside']->areaMm2 - M_PI * 64, $bored->zones['inside']->areaMm2, 0.01,
@@ -130,7 +129,7 @@ final class PartsTest extends TestCase
 
     public function test_a_sphere_is_as_high_as_it_is_wide(): void
     {
-        $measured = Measurement::of(Form::Sphere->profile(80, 999, 0, 0), GrainDirection::End);
+        $measured = Drawn::measured(Form::Sphere->profile(80, 999, 0, 0), GrainDirection::End);
         self::assertEqualsWithDelta(4 * M_PI * 40 ** 2, $measured->zones['outside']->areaMm2, 100);
         self::assertEqualsWithDelta(0.5, $measured->zones['outside']->endGrainMean, 0.01);
         self::assertSame(['outside'], array_keys($measured->zones));
@@ -140,7 +139,7 @@ final class PartsTest extends TestCase
     public function test_a_part_is_drawn_from_the_one_it_goes_with_and_fits_it(PartKind $kind): void
     {
         $body = self::started($kind === PartKind::Finial ? Form::Spindle : Form::Vase)->body();
-        $with = Starter::with($kind, $body, 'other');
+        $with = Starter::with(Drawn::joints(), $kind, $body, 'other');
         $document = Drawn::written(self::started(Form::Vase));
         $document['parts'] = [Drawn::written($body), $with['part']];
         $document['joints'] = [['id' => 'j'] + $with['joint']];
@@ -347,7 +346,8 @@ final class PartsTest extends TestCase
     private static function started(Form $form): Piece
     {
         $document = Starter::document(
-            $form, $form->profile(...array_values($form->sizes())), Catalogue::shipped()->stacks(), self::ASH,
+            Drawn::joints(), $form, $form->profile(...array_values($form->sizes())), Catalogue::shipped()
+                ->stacks(), self::ASH,
         );
 
         return Piece::read(Document::of($document), Drawn::tables());

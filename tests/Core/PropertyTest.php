@@ -9,7 +9,6 @@ use HonestGrain\Abrasive\SandingJob;
 use HonestGrain\Abrasive\ScratchModel;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\ClimateRecord;
-use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\DayNightClimate;
 use HonestGrain\Coating\Humidity;
 use HonestGrain\Coating\Kinetics;
@@ -18,7 +17,6 @@ use HonestGrain\Geometry\Band;
 use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
-use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Reading\Document;
@@ -44,7 +42,7 @@ final class PropertyTest extends TestCase
             for ($k = 0; $k < 3; $k++) {
                 $bands[] = Band::on("b$k", Surface::Outer, $cuts[$k], $cuts[$k + 1]);
             }
-            $zones = Measurement::of($profile, GrainDirection::Side, $bands)->zones;
+            $zones = Drawn::measured($profile, GrainDirection::Side, $bands)->zones;
             $sum = $zones['b0']->areaMm2 + $zones['b1']->areaMm2 + $zones['b2']->areaMm2;
             self::assertEqualsWithDelta($zones['outside']->areaMm2, $sum, $zones['outside']->areaMm2 * 1e-9);
             $exposed = 0.0;
@@ -64,8 +62,8 @@ final class PropertyTest extends TestCase
         for ($i = 0; $i < self::TRIES; $i++) {
             $nodes = $this->anyNodes();
             $twice = array_map(fn (array $node): array => [$node[0] * 2, $node[1] * 2], $nodes);
-            $one = Measurement::of(Profile::of(Curve::fromArray($nodes, 'o'), null), GrainDirection::End);
-            $two = Measurement::of(Profile::of(Curve::fromArray($twice, 'o'), null), GrainDirection::End);
+            $one = Drawn::measured(Profile::of(Curve::fromArray($nodes, 'o'), null), GrainDirection::End);
+            $two = Drawn::measured(Profile::of(Curve::fromArray($twice, 'o'), null), GrainDirection::End);
             self::assertEqualsWithDelta(4.0, $two->zones['outside']->areaMm2 / $one->zones['outside']->areaMm2, 0.01);
             self::assertEqualsWithDelta(8.0, $two->volumeMm3 / $one->volumeMm3, 0.02);
         }
@@ -76,7 +74,7 @@ final class PropertyTest extends TestCase
         foreach (Form::cases() as $form) {
             $profile = $form->profile(...array_values($form->sizes()));
             foreach (GrainDirection::cases() as $grain) {
-                $measured = Measurement::of($profile, $grain);
+                $measured = Drawn::measured($profile, $grain);
                 foreach ($measured->zones as $zone) {
                     self::assertGreaterThanOrEqual(0.0, $zone->endGrainMean);
                     self::assertLessThanOrEqual(1.0, $zone->endGrainMean);
@@ -148,7 +146,7 @@ final class PropertyTest extends TestCase
         mt_srand(15);
         $zone = new \DateTimeZone('Europe/Dublin');
         for ($i = 0; $i < self::TRIES; $i++) {
-            $clock = new CureClock(
+            $clock = Drawn::clock(
                 DayNightClimate::of(
                     mt_rand(14, 24), mt_rand(35, 70), mt_rand(8, 14), mt_rand(50, 80), mt_rand(5, 9), mt_rand(16, 22),
                     $zone,
@@ -179,7 +177,7 @@ final class PropertyTest extends TestCase
                 $readings[] = $reading;
                 $warmer[] = [$reading[0], $reading[1] + 2, $reading[2]];
             }
-            $run = fn (array $climate): int => (new CureClock(ClimateRecord::of([...$climate, [400_000, 21.0, 50.0]])))
+            $run = fn (array $climate): int => (Drawn::clock(ClimateRecord::of([...$climate, [400_000, 21.0, 50.0]])))
                 ->run(30, Kinetics::of(2, minC: 8), 3600)
                 ->end;
             self::assertLessThanOrEqual($run($readings), $run($warmer));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\DayNightClimate;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Holding\Holding;
@@ -113,8 +112,8 @@ final class RouteOrderTest extends TestCase
     {
         mt_srand($seed);
         [, $route] = $this->anyPiece();
-        $clock = new CureClock(DayNightClimate::of(19, 52, 15, 60, 8, 18, new \DateTimeZone('UTC')));
-        $job = Remaining::of('1', 'Any piece', null, 1.0, $route, [], [], $clock);
+        $clock = Drawn::clock(DayNightClimate::of(19, 52, 15, 60, 8, 18, new \DateTimeZone('UTC')));
+        $job = Remaining::of('1', 'Any piece', null, 1.0, $route, [], [], $clock, 100);
         $hours = WorkingHours::read(
             Document::of(
                 [
@@ -159,8 +158,8 @@ final class RouteOrderTest extends TestCase
                 $done[$id] = 1_796_000_000 + 3600 * $i;
             }
         }
-        $clock = new CureClock(DayNightClimate::of(19, 52, 15, 60, 8, 18, new \DateTimeZone('UTC')));
-        $job = Remaining::of('1', 'Any piece', null, 1.0, $route, $done, $skipped, $clock);
+        $clock = Drawn::clock(DayNightClimate::of(19, 52, 15, 60, 8, 18, new \DateTimeZone('UTC')));
+        $job = Remaining::of('1', 'Any piece', null, 1.0, $route, $done, $skipped, $clock, 100);
         $left = array_map(fn ($task): string => $task->id, $job->tasks);
         self::assertSame(array_values(array_diff($steps, array_keys($done), array_keys($skipped))), $left);
         foreach ($job->tasks as $task) {

@@ -6,7 +6,6 @@ namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\ClimateRecord;
-use HonestGrain\Coating\CureClock;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\Piece;
@@ -427,7 +426,7 @@ final class RouteTest extends TestCase
                 ],
             ],
         );
-        $clock = new CureClock(ClimateRecord::of([[0, 21.0, 50.0]]));
+        $clock = Drawn::clock(ClimateRecord::of([[0, 21.0, 50.0]]));
         $done = [];
         foreach ($route->steps as $step) {
             $done[$step->id] = 1_000_000_020;
@@ -436,7 +435,7 @@ final class RouteTest extends TestCase
             }
         }
         $tasks = fn (array $skipped): array => array_column(
-            Remaining::of('1', 'Ebb bowl', null, 1, $route, $done, $skipped, $clock)->tasks, null, 'id',
+            Remaining::of('1', 'Ebb bowl', null, 1, $route, $done, $skipped, $clock, 100)->tasks, null, 'id',
         );
         $second = $tasks([])['l2'];
         self::assertSame(1_000_000_020 + 4 * 3600, $second->notBefore);

@@ -90,7 +90,7 @@ final class SandingTest extends TestCase
     public function test_a_zone_of_a_bowl_from_drawing_to_ladder(): void
     {
         $piece = $this->bowl(260);
-        $measured = $piece->body()->measure();
+        $measured = $piece->body()->measure(Drawn::shape());
         $sandings = Sanding::all($piece->body(), Bench::usual($this->catalogue), $measured);
         self::assertSame(['outside', 'rim', 'inside'], array_keys($sandings));
         foreach ($sandings as $zone => $sanding) {
@@ -129,7 +129,7 @@ final class SandingTest extends TestCase
     public function test_what_the_shelf_lacks_is_said_and_an_own_ladder_still_priced(): void
     {
         $piece = $this->bowl(260, ['outside' => ['P80', 'P180', 'P400']]);
-        $zone = $piece->body()->measure()->zones['outside'];
+        $zone = $piece->body()->measure(Drawn::shape())->zones['outside'];
         $table = $this->catalogue->abrasives();
         $bench = new Bench($table, $table->allNamed(['P80', 'P120'], 'a'), $this->catalogue->calibration());
         $sanding = Sanding::of($piece->body(), $zone, $bench);
@@ -202,7 +202,7 @@ final class SandingTest extends TestCase
     {
         $piece = $this->bowl(260);
         $bench = new Bench($this->catalogue->abrasives(), [], $this->catalogue->calibration());
-        $sanding = Sanding::of($piece->body(), $piece->body()->measure()->zones['outside'], $bench);
+        $sanding = Sanding::of($piece->body(), $piece->body()->measure(Drawn::shape())->zones['outside'], $bench);
         self::assertTrue($sanding->borrowed);
         self::assertGreaterThan(10, $sanding->minutes());
         $route = Route::of($piece, $bench, Tables::of($this->catalogue));

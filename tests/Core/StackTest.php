@@ -15,7 +15,6 @@ use HonestGrain\Coating\Mix;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Coating\Verdict;
 use HonestGrain\Geometry\Form;
-use HonestGrain\Geometry\Measurement;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
@@ -118,9 +117,11 @@ final class StackTest extends TestCase
         $early = 0;
         foreach ($this->catalogue->coatings()->coatings() as $under) {
             foreach ($this->catalogue->coatings()->coatings() as $over) {
-                if (str_starts_with(Compatibility::of($under, $over, Between::hours(0.01))->reason, 'Too early')) {
+                if (str_starts_with(
+                    Compatibility::of(Drawn::coats(), $under, $over, Between::hours(0.01))->reason, 'Too early',
+                )) {
                     $early++;
-                    $after = Compatibility::of($under, $over, Between::hours($under->recoatFromHours));
+                    $after = Compatibility::of(Drawn::coats(), $under, $over, Between::hours($under->recoatFromHours));
                     self::assertNotContains(
                         $after->verdict, [Verdict::AfterFullCure, Verdict::Barrier, Verdict::Never],
                         "$over->class over $under->class",
@@ -135,10 +136,12 @@ final class StackTest extends TestCase
     {
         foreach ($this->catalogue->coatings()->coatings() as $under) {
             foreach ($this->catalogue->coatings()->coatings() as $over) {
-                $wait = LayerWaits::before($under, $over);
+                $wait = LayerWaits::before(Drawn::coats(), $under, $over);
                 self::assertGreaterThanOrEqual($under->recoatFromHours, $wait);
                 self::assertNotSame(
-                    Verdict::AfterFullCure, Compatibility::of($under, $over, Between::hours($wait))->verdict,
+                    Verdict::AfterFullCure, Compatibility::of(
+                        Drawn::coats(), $under, $over, Between::hours($wait),
+                    )->verdict,
                     "$over->class over $under->class after $wait h",
                 );
             }
@@ -164,7 +167,7 @@ final class StackTest extends TestCase
         $oil = $this->catalogue->coatings()->coating('Walnut oil (heat-treated)');
         $form = Form::ShallowBowl;
         $profile = $form->profile(...array_values($form->sizes()));
-        $zones = Measurement::of($profile, $form->grain())->zones;
+        $zones = Drawn::measured($profile, $form->grain())->zones;
         foreach ($zones as $zone) {
             $bare = Amount::forCoat($oil, [$zone], true, Drawn::coats())->value - 3;
             $sealed = Amount::forCoat($oil, [$zone], false, Drawn::coats())->value - 3;
@@ -261,7 +264,7 @@ final class StackTest extends TestCase
         $verdicts = array_map(
             fn ($plan): array => array_map(
                 fn (array $over): array => [$over[0]->band->id, $over[1]->verdict->value],
-                $plan->overColours($piece->body()->marks),
+                $plan->overColours($piece->body()->marks, Drawn::coats()),
             ),
             $piece->body()->coatPlans,
         );

@@ -172,7 +172,7 @@ final class WindowTest extends TestCase
             Document::of(['hours' => ['tue' => [['16:00', '17:00']], 'wed' => [['08:00', '09:00']]]]),
         );
         $start = (int) strtotime('2026-12-01T08:00:00Z');
-        $air = fn (float $night): CureClock => new CureClock(
+        $air = fn (float $night): CureClock => Drawn::clock(
             DayNightClimate::of(21, 50, $night, 50, 9, 18, new \DateTimeZone('UTC')),
         );
         $plan = fn (float $night): Plan => (new OrderSearch)->plan(

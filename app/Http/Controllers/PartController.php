@@ -28,7 +28,12 @@ class PartController extends Controller
     {
         $core = $mapper->piece($piece->workshop, $piece->document);
         $kind = PartKind::from($request->validated('kind'));
-        $with = Starter::with($kind, $core->part($request->part()) ?? $core->body(), FreshId::of($kind->value));
+        $with = Starter::with(
+            $mapper->tables($piece->workshop)->calibration->joints, $kind, $core->part(
+                $request->part(),
+            ) ?? $core->body(),
+            FreshId::of($kind->value),
+        );
         $fields = [
             'parts' => [...$piece->document['parts'], $with['part']],
             'joints' => [...$piece->document['joints'] ?? [], ['id' => FreshId::of('joint')] + $with['joint']],

@@ -57,7 +57,7 @@ class RouteController extends Controller
     /** All parts together; null where the density of one is not known. */
     private function drawnGrams(CorePiece $core): ?float
     {
-        $grams = array_map(fn (Part $part): ?float => $part->measure()->massG, $core->parts);
+        $grams = array_map(fn (Part $part): ?float => $part->massG(), $core->parts);
 
         return in_array(null, $grams, true) ? null : array_sum($grams);
     }

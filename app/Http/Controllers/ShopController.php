@@ -12,6 +12,7 @@ use App\View\FieldWords;
 use App\View\ShopPanel;
 use App\View\Show;
 use App\View\Unit;
+use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Reading\Document;
 use HonestGrain\Schedule\WorkingHours;
 use Illuminate\Contracts\View\View;
@@ -24,13 +25,13 @@ use Illuminate\Validation\ValidationException;
 
 class ShopController extends Controller
 {
-    public function show(Request $request, Show $show): View
+    public function show(Request $request, Show $show, Catalogue $catalogue): View
     {
         $workshop = $this->workshop($request);
 
         return view('shop', [
             'workshop' => $workshop, 'people' => $workshop->users()->orderBy('id')->get(),
-            'panel' => new ShopPanel($workshop, $show),
+            'panel' => new ShopPanel($workshop, $show, $catalogue->calibration()->coats),
         ]);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating\Internal;
 
+use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Cure;
@@ -20,18 +21,15 @@ use HonestGrain\Coating\Verdict;
  */
 final class CoatRules
 {
-    /** Oils this rich in solids stay mobile until cured through; thinner blends set within their window. */
-    private const PURE_OIL_SOLIDS_PERCENT = 90.0;
-
-    public static function of(Coating $under, Coating $over, Between $between): Ruling
+    public static function of(CoatFigures $figures, Coating $under, Coating $over, Between $between): Ruling
     {
         return self::overWax($under, $over, $between)
             ?? self::overOilThatStays($under, $over, $between)
-            ?? self::onDry($under, $over, $between);
+            ?? self::onDry($figures, $under, $over, $between);
     }
 
     /** Of a coat that is still wet it is only said how long to wait where that wait is all that the pair needs. */
-    private static function onDry(Coating $under, Coating $over, Between $between): Ruling
+    private static function onDry(CoatFigures $figures, Coating $under, Coating $over, Between $between): Ruling
     {
         $dry = self::sameProduct($under, $over, $between)
             ?? self::waxOver($under, $over, $between)
@@ -40,7 +38,7 @@ final class CoatRules
             ?? self::shellacOver($under, $over)
             ?? self::openPaintOver($under, $over)
             ?? self::oilOverFilm($under, $over)
-            ?? self::overCuringOil($under, $over, $between)
+            ?? self::overCuringOil($figures, $under, $over, $between)
             ?? self::filmOverFilm($under, $over, $between)
             ?? Ruling::fine('Both soak in and harden alike.');
         $asksMore = in_array($dry->verdict, [Verdict::AfterFullCure, Verdict::Barrier, Verdict::Never], true);
@@ -212,8 +210,12 @@ final class CoatRules
         );
     }
 
-    private static function overCuringOil(Coating $under, Coating $over, Between $between): ?Ruling
-    {
+    private static function overCuringOil(
+        CoatFigures $figures,
+        Coating $under,
+        Coating $over,
+        Between $between,
+    ): ?Ruling {
         if (! $under->isCuringOil()) {
             return null;
         }
@@ -222,7 +224,7 @@ final class CoatRules
                 ? self::windowPassed($under, $between)
                 : Ruling::untilHard($under->fullCureHours(), $between);
         }
-        if ($under->cure === $over->cure && $under->solidsPercent < self::PURE_OIL_SOLIDS_PERCENT) {
+        if ($under->cure === $over->cure && $under->solidsPercent < $figures->pureOilSolidsPercent) {
             return self::windowPassed($under, $between)
                 ?? Ruling::fine('Both are oil and resin in the same solvent: the film bonds once the blend is dry.');
         }

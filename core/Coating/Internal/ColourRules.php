@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating\Internal;
 
+use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\ColourFamily;
@@ -18,9 +19,6 @@ use HonestGrain\Coating\Stain;
  */
 final class ColourRules
 {
-    /** An oil-bound stain under a water-borne film: half a day is too soon (workshop), reference hours. */
-    private const OIL_BOUND_UNDER_WATER_H = 48.0;
-
     /** Barrier coats that mends name, tried in order, and what they are carried in. */
     private const BARRIERS = [
         'dewaxed shellac' => Solvent::Alcohol,
@@ -62,7 +60,7 @@ final class ColourRules
             );
     }
 
-    public static function coatOverColour(Stain $under, Coating $over, Between $between): Ruling
+    public static function coatOverColour(CoatFigures $figures, Stain $under, Coating $over, Between $between): Ruling
     {
         if ($under->isWax()) {
             return $over->isWax()
@@ -73,7 +71,7 @@ final class ColourRules
                 );
         }
         $wet = Ruling::untilDry($under->class, $under->coatFromHours, $between)
-            ?? self::waterOverOilBound($under, $over, $between);
+            ?? self::waterOverOilBound($figures, $under, $over, $between);
         if ($wet !== null) {
             return $wet;
         }
@@ -127,17 +125,21 @@ final class ColourRules
         );
     }
 
-    private static function waterOverOilBound(Stain $under, Coating $over, Between $between): ?Ruling
-    {
+    private static function waterOverOilBound(
+        CoatFigures $figures,
+        Stain $under,
+        Coating $over,
+        Between $between,
+    ): ?Ruling {
         if (! $under->isOilBound() || $over->solvent !== Solvent::Water) {
             return null;
         }
-        $late = Ruling::untilHard(self::OIL_BOUND_UNDER_WATER_H, $between);
+        $late = Ruling::untilHard($figures->oilBoundUnderWaterHours, $between);
 
         return $late === null ? null : Ruling::barrier(
             sprintf(
                 'The oil that binds the stain lets go of water for %s: the coat crawls.', Ruling::span(
-                    self::OIL_BOUND_UNDER_WATER_H,
+                    $figures->oilBoundUnderWaterHours,
                 ),
             ),
             "$late->mend Or put dewaxed shellac between.",

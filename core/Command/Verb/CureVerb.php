@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Command\Verb;
 
+use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\ClimateRecord;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Humidity;
@@ -15,6 +16,10 @@ use HonestGrain\Wood\Emc;
 /** When a wait is over in a shop's real air. */
 final readonly class CureVerb implements Verb
 {
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
     public function name(): string
     {
         return 'cure';
@@ -53,7 +58,7 @@ final readonly class CureVerb implements Verb
             $question->numberOr('max_rh_percent', null, 0, 100),
         );
 
-        return (new CureClock(ClimateRecord::of($readings)))
+        return (new CureClock($this->catalogue->calibration()->coats, ClimateRecord::of($readings)))
             ->run($question->number('needs_hours', 0, 20_000), $kinetics, $question->time('start')->getTimestamp())
             ->toArray();
     }

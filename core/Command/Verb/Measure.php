@@ -59,11 +59,13 @@ final readonly class Measure implements Verb
             $ids[$band->id] = true;
         }
 
+        $figures = $this->catalogue->calibration()->shape;
+
         return Measurement::of(
-            $profile, $grain, $bands,
+            $figures, $profile, $grain, $bands,
             $name === null ? null : $this->catalogue->woods()->named($name),
             $question->numberOr('moisture_percent', 12.0, 0, 200),
-            $question->numberOr('min_wall_mm', Measurement::DEFAULT_MIN_WALL_MM, 0, 100),
+            $question->numberOr('min_wall_mm', $figures->leastWallMm, 0, 100),
         )->toArray();
     }
 }

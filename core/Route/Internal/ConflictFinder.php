@@ -75,7 +75,9 @@ final class ConflictFinder
         $layers = [];
         foreach ($plan->coats as $i => $coat) {
             $below = $plan->coats[$i - 1] ?? null;
-            $hours = $below === null ? null : LayerWaits::before($below->coating, $coat->coating, $coat->denib);
+            $hours = $below === null ? null : LayerWaits::before(
+                $figures, $below->coating, $coat->coating, $coat->denib,
+            );
             $layers[] = new Layer($coat->coating, $coat->denib, $hours);
             $steps[] = $coat->id;
         }
@@ -86,7 +88,7 @@ final class ConflictFinder
         foreach ($stack->notes as $note) {
             $conflicts[] = self::ofPair($note, $steps);
         }
-        foreach ($plan->overColours($part->marks) as [$mark, $pair]) {
+        foreach ($plan->overColours($part->marks, $figures) as [$mark, $pair]) {
             $conflicts[] = self::ofPair($pair, [$mark->id(), $steps[0]]);
         }
 
@@ -180,7 +182,7 @@ final class ConflictFinder
                 );
             }
             if ($mark->stain !== null) {
-                $conflicts = [...$conflicts, ...self::ofColour($piece, $part, $mark)];
+                $conflicts = [...$conflicts, ...self::ofColour($piece, $part, $mark, $tables)];
             }
             foreach (array_slice($part->marks, $i + 1) as $other) {
                 if ($mark->overlaps($other) && ! $mark->colours() && ! $other->colours()) {
@@ -204,7 +206,7 @@ final class ConflictFinder
      *
      * @return list<Conflict>
      */
-    private static function ofColour(Piece $piece, Part $part, Mark $colour): array
+    private static function ofColour(Piece $piece, Part $part, Mark $colour, Tables $tables): array
     {
         $conflicts = [];
         $id = $colour->id();
@@ -217,7 +219,9 @@ final class ConflictFinder
             if ($other === $colour) {
                 $later = true;
             } elseif ($colour->overlaps($other) && $later && $other->stain !== null) {
-                $pair = Compatibility::of($stain, $other->stain, Between::hours($colour->waitHours));
+                $pair = Compatibility::of(
+                    $tables->calibration->coats, $stain, $other->stain, Between::hours($colour->waitHours),
+                );
                 $conflicts[] = self::ofPair($pair, [$id, $other->id()]);
             } elseif (
                 $colour->overlaps($other) && $stain->takesColourOut() && $other->technique->nature()->leavesChar()

@@ -71,7 +71,7 @@ final class PieceRoute
 
     private function prepare(Part $part, Bench $bench): void
     {
-        $measured = $part->measure($bench->minWallMm);
+        $measured = $part->measure($bench->calibration->shape, $bench->minWallMm);
         $sandings = Sanding::all($part, $bench, $measured);
         $builder = new RouteBuilder($this->piece, $part, $measured, $sandings, $this->tables);
         $builder->prepare();

@@ -554,7 +554,7 @@ final class RouteBuilder
         if ($next === null) {
             return Wait::hours($coating->handleHours * $slowed, null, $coating->kinetics());
         }
-        $from = LayerWaits::before($coating, $next, $denib);
+        $from = LayerWaits::before($this->tables->calibration->coats, $coating, $next, $denib);
         $until = $coating->recoatUntilHours < $from ? null : $coating->recoatUntilHours;
 
         return Wait::hours($from * $slowed, $until === null ? null : $until * $slowed, $coating->kinetics());
