@@ -21,7 +21,8 @@ use Illuminate\Support\Str;
  * @property array<string, list<array{string, string}>> $hours
  * @property list<string> $closed
  * @property array{day_c: float, day_rh: float, night_c: float, night_rh: float, day_from: int, day_to: int} $climate
- * @property array{sanding_cap_m_s: float, min_wall_mm: float} $limits
+ * @property array{sanding_cap_m_s: float, min_wall_mm: float, spare_chucks?: int, dries_apart?: bool,
+ *     school?: array<string, string>} $limits
  * @property string $calendar_token
  * @property bool $is_demo  the one whose sign-in is printed; its people stay as they are
  * @property bool $is_visit  made for one visitor, and swept
@@ -84,6 +85,24 @@ class Workshop extends Model
             'sanding_cap_m_s' => app(Catalogue::class)->calibration()->sanding->capMPerS,
             'min_wall_mm' => app(Catalogue::class)->calibration()->shape->leastWallMm,
         ];
+    }
+
+    /** How many chuck bodies there are besides the one on the lathe. */
+    public function spareChucks(): int
+    {
+        return (int) ($this->limits['spare_chucks'] ?? 0);
+    }
+
+    /** Whether coats dry in air of their own, away from the dust of the bench. */
+    public function driesApart(): bool
+    {
+        return (bool) ($this->limits['dries_apart'] ?? false);
+    }
+
+    /** @return array<string, string> how it likes to go about it, by choice */
+    public function school(): array
+    {
+        return $this->limits['school'] ?? [];
     }
 
     /**

@@ -29,8 +29,8 @@ final readonly class Correction
         $clock = $this->mapper->clock($workshop);
         try {
             $bench = $this->mapper->bench($workshop);
-            [, $route] = $this->routes->of($workshop, $piece, $bench);
             $history = History::of($piece);
+            [, $route] = $this->routes->of($workshop, $piece, $bench, $history);
             $job = Remaining::of(
                 (string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), 1.0, $route, $history->done,
                 $history->skipped, $clock, $bench->calibration->bench->splitAboveMinutes,

@@ -35,6 +35,15 @@ final readonly class History
         return self::read($workshop, $workshop->pieces()->working()->pluck('id')->all());
     }
 
+    /** @return list<string> what was done, the earliest first */
+    public function inOrder(): array
+    {
+        $done = $this->done;
+        uksort($done, fn (string $a, string $b): int => [$this->done[$a], $a] <=> [$this->done[$b], $b]);
+
+        return array_keys($done);
+    }
+
     public function settles(string $step): bool
     {
         return isset($this->done[$step]) || isset($this->skipped[$step]);

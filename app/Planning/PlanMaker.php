@@ -48,7 +48,7 @@ final readonly class PlanMaker
         $history = $state->history($piece->id);
         $key = $route = null;
         try {
-            [$key, $route] = $this->routes->of($state->workshop, $piece, $bench);
+            [$key, $route] = $this->routes->of($state->workshop, $piece, $bench, $history);
             if ($route->isForbidden()) {
                 // What goes against itself has no date: its remarks say why.
                 return new PlannedPiece($piece, $history, $key, $route, null, null);
@@ -78,7 +78,8 @@ final readonly class PlanMaker
     {
         try {
             return [$this->scheduler->plan(Problem::of(
-                $state->now, $this->mapper->hours($state->workshop), ShopMapper::RESOURCES, $jobs, $clock,
+                $state->now, $this->mapper->hours($state->workshop), $this->mapper->resources($state->workshop),
+                $jobs, $clock,
                 budgetMs: self::BUDGET_MS,
             )), null];
         } catch (BadInput $e) {

@@ -36,15 +36,16 @@ final class RouteStore
      *
      * @throws BadInput for a document that makes no route
      */
-    public function of(Workshop $workshop, Piece $piece, Bench $bench): array
+    public function of(Workshop $workshop, Piece $piece, Bench $bench, History $history): array
     {
-        $key = 'route-'.hash('xxh128', serialize([$this->shop($workshop, $bench), $piece->document]));
+        $done = $history->inOrder();
+        $key = 'route-'.hash('xxh128', serialize([$this->shop($workshop, $bench), $piece->document, $done]));
         $kept = cache()->get($key);
         if ($kept instanceof Route) {
             return [$key, $kept];
         }
         $tables = $this->mapper->tables($workshop);
-        $route = Route::of(CorePiece::read(Document::of($piece->document), $tables), $bench, $tables);
+        $route = Route::of(CorePiece::read(Document::of($piece->document), $tables), $bench, $tables, $done);
         cache()->put($key, $route, self::KEPT_SECONDS);
 
         return [$key, $route];
@@ -58,7 +59,8 @@ final class RouteStore
             $workshop->tins->mapWithKeys(fn (Tin $tin): array => [$tin->product => $tin->label])->sortKeys()->all(),
             $workshop->woods->pluck('typed')->all(),
             array_map(fn (Grit $grit): string => $grit->name, $bench->abrasives),
-            $bench->sandingCapMPerS, $bench->minWallMm,
+            $bench->sandingCapMPerS, $bench->minWallMm, round($bench->equilibriumPercent, 2), $bench->school,
+            $bench->sharesAir,
         ]));
     }
 

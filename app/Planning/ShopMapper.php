@@ -13,14 +13,14 @@ use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
+use HonestGrain\Route\Shop;
 use HonestGrain\Schedule\WorkingHours;
+use HonestGrain\Wood\Emc;
 use HonestGrain\Wood\Wood;
 
 /** Builds the core's view of a workshop from its rows: hours, air, abrasives, tins. */
 final readonly class ShopMapper
 {
-    public const RESOURCES = ['turner' => 1, 'lathe' => 1, 'spray-corner' => 1];
-
     public function __construct(private Catalogue $catalogue)
     {
     }
@@ -51,7 +51,24 @@ final readonly class ShopMapper
         return new Bench(
             $table, $table->allNamed($owned, 'abrasives'), $this->catalogue->calibration(),
             (float) $workshop->limits['sanding_cap_m_s'], (float) $workshop->limits['min_wall_mm'],
+            self::equilibriumPercent($workshop), $workshop->school(), ! $workshop->driesApart(),
         );
+    }
+
+    /** @return array<string, int> what there is of each thing that steps use */
+    public function resources(Workshop $workshop): array
+    {
+        return Shop::resources($workshop->spareChucks());
+    }
+
+    /** What wood settles at in a shop, over the hours of its day and its night, %. */
+    private static function equilibriumPercent(Workshop $workshop): float
+    {
+        $air = $workshop->climate;
+        $share = ((int) $air['day_to'] - (int) $air['day_from']) / 24;
+
+        return Emc::at((float) $air['day_c'], (float) $air['day_rh'])->percent * $share
+            + Emc::at((float) $air['night_c'], (float) $air['night_rh'])->percent * (1 - $share);
     }
 
     public function coatings(Workshop $workshop): CoatingTable

@@ -41,7 +41,7 @@ final readonly class MarksPanel
     public function techniques(): array
     {
         $labels = [];
-        foreach ($this->tables->techniques->all() as $technique) {
+        foreach ($this->tables->techniques->decorations() as $technique) {
             $labels[$technique->key()] = $technique->label();
         }
 

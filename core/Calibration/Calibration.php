@@ -23,6 +23,7 @@ final readonly class Calibration
         public CoatFigures $coats,
         public ShapeFigures $shape,
         public BenchFigures $bench,
+        public TurningRates $turning,
     ) {
     }
 
@@ -40,7 +41,7 @@ final readonly class Calibration
         return new self(
             $constants, MarkRates::from($value), RepairRates::from($value), JointRates::from($value),
             SandingFigures::from($value), AskedFigures::from($value), CoatFigures::from($value),
-            ShapeFigures::from($value), BenchFigures::from($value),
+            ShapeFigures::from($value), BenchFigures::from($value), TurningRates::from($value),
         );
     }
 

@@ -11,6 +11,8 @@ final readonly class JointRates
         public float $tightBelowMm,
         public float $looseAboveMm,
         public float $playMm,
+        public float $easeMm,
+        public float $hopelessAboveMm,
         public float $glueMinutes,
         public float $glueHours,
     ) {
@@ -23,6 +25,8 @@ final readonly class JointRates
             tightBelowMm: $value('fit_tight_below_mm'),
             looseAboveMm: $value('fit_loose_above_mm'),
             playMm: $value('fit_play_mm'),
+            easeMm: $value('fit_ease_mm'),
+            hopelessAboveMm: $value('fit_hopeless_above_mm'),
             glueMinutes: $value('glue_minutes'),
             glueHours: $value('glue_hours'),
         );

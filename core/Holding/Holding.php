@@ -35,10 +35,26 @@ enum Holding: string
         };
     }
 
-    /** How it stands while a coat dries. */
-    public function drying(): string
+    /** Whether wood is cut to hold it by before the rest is turned. */
+    public function isCut(): bool
     {
-        return match ($this) {
+        return $this === self::Tenon || $this === self::Recess;
+    }
+
+    /** Whether wood that holds it comes off in the end. */
+    public function isPartedOff(): bool
+    {
+        return in_array($this, [self::Tenon, self::Faceplate, self::BetweenCentres], true);
+    }
+
+    /**
+     * How it stands while a coat dries.
+     *
+     * @param  bool  $isReleased  whether what held it is off already
+     */
+    public function drying(bool $isReleased): string
+    {
+        return $isReleased ? 'on points, free all round' : match ($this) {
             self::Tenon => 'on points, tenon still on',
             self::Recess => 'on points, on its bare foot',
             self::BetweenCentres => 'hung by a waste end',
@@ -67,13 +83,21 @@ enum Holding: string
     public function release(bool $stands): string
     {
         return match ($this) {
-            self::Tenon => $stands ? 'Take off the tenon, dish the foot and sand it' : 'Take off the tenon and '
-                .'sand the end',
-            self::Recess => 'Clean up the recess and sand the foot',
-            self::BetweenCentres => 'Part off the waste ends and sand both ends',
-            self::Faceplate => $stands ? 'Part off the waste block, dish the foot and sand it'
-                : 'Part off the waste block and sand the end',
-            self::Jam => 'Turn it round on the jam chuck and sand the foot',
+            self::Tenon => $stands ? 'Take off the tenon and dish the foot' : 'Take off the tenon',
+            self::Faceplate => $stands ? 'Part off the waste block and dish the foot' : 'Part off the waste block',
+            self::BetweenCentres => 'Part off the waste ends',
+            self::Recess => 'Clean up the recess',
+            self::Jam => 'Clean up the foot',
+        };
+    }
+
+    /** How it is turned round so that its foot can be reached. */
+    public function turnRound(): string
+    {
+        return match ($this) {
+            self::Recess => 'Turn it round in wide padded jaws',
+            self::Jam => 'Turn it round on the jam chuck',
+            self::Tenon, self::Faceplate, self::BetweenCentres => 'Turn it round against a soft pad',
         };
     }
 

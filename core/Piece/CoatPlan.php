@@ -78,16 +78,6 @@ final readonly class CoatPlan
         return $words === [] ? 'bare' : implode(', then ', $words);
     }
 
-    /**
-     * One of its coats on other faces.
-     *
-     * @param  list<string>  $zones
-     */
-    public function single(array $zones, Coat $coat): self
-    {
-        return new self($this->id, $zones, [new Coat($coat->id, $coat->coating, null)], null);
-    }
-
     public function first(): ?Coating
     {
         return $this->coats[0]->coating ?? null;

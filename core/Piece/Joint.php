@@ -64,6 +64,15 @@ final readonly class Joint
         return $peg <= 0.0 || $hole <= 0.0 ? null : $hole - $peg;
     }
 
+    /** Whether the spigot goes in by its foot, and not by its upper end. */
+    public function entersByFoot(Part $spigot): bool
+    {
+        $foot = $spigot->profile->outer->first();
+        $top = $spigot->profile->outer->last();
+
+        return abs(2 * $foot->r - $this->diameterMm) <= abs(2 * $top->r - $this->diameterMm);
+    }
+
     public function fit(Part $socket, Part $spigot, JointRates $rates): Fit
     {
         $play = $this->playMm($socket, $spigot);

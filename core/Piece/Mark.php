@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Coating\ColourFamily;
 use HonestGrain\Coating\Stain;
 use HonestGrain\Geometry\Band;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Nature;
-use HonestGrain\Technique\Technique;
 
 /** One decoration on one band: hands-on minutes where the maker typed them, hours to wait after it, and its colour. */
 final readonly class Mark
@@ -21,7 +22,7 @@ final readonly class Mark
 
     private function __construct(
         public Band $band,
-        public Technique $technique,
+        public Decoration $technique,
         public int $orderRank,
         public ?float $minutes,
         public ?float $typedWaitHours,
@@ -29,20 +30,21 @@ final readonly class Mark
         public ?Stain $stain,
         public ?string $colour,
         public ?string $note,
+        public ?bool $sandedBack = null,
     ) {
     }
 
     public static function read(Document $mark, Tables $tables): self
     {
-        $technique = $tables->techniques->named(
-            $mark->choice('technique', $tables->techniques->keys()), $mark->at('technique'),
+        $technique = $tables->techniques->decoration(
+            $mark->choice('technique', $tables->techniques->decorationKeys()), $mark->at('technique'),
         );
 
         return self::of($mark, $technique, $mark->childOr('settings'), $tables);
     }
 
     /** @param  Document  $settings  what is set for the technique: minutes, wait_hours, product, colour */
-    public static function of(Document $mark, Technique $technique, Document $settings, Tables $tables): self
+    public static function of(Document $mark, Decoration $technique, Document $settings, Tables $tables): self
     {
         Id::read($mark);
         $product = $technique->nature() === Nature::Colours ? $settings->textOr('product', null) : null;
@@ -58,6 +60,7 @@ final readonly class Mark
             $settings->numberOr('minutes', null, 0, self::MAX_MINUTES), $wait,
             $wait ?? $stain->coatFromHours ?? $technique->waitHours($tables->calibration->marks),
             $stain, $colour, $mark->textOr('note', null, 500, lines: true),
+            $settings->has('sand_back') ? $settings->flag('sand_back', false) : null,
         );
     }
 
@@ -69,6 +72,22 @@ final readonly class Mark
     public function colours(): bool
     {
         return $this->technique->nature() === Nature::Colours;
+    }
+
+    /** Whether it soaks in as a layer that others may go over, so that it can be sanded back between. */
+    public function isLayered(): bool
+    {
+        return $this->technique->key() === 'dye'
+            && ($this->stain === null || $this->stain->family === ColourFamily::Dye);
+    }
+
+    /** How dark its colour is, 0 (black) to 1; what is not chosen counts as middling. */
+    public function lightness(): float
+    {
+        $hex = ltrim($this->colour ?? '#808080', '#');
+        [$r, $g, $b] = array_map(hexdec(...), str_split($hex, 2));
+
+        return (0.2126 * $r + 0.7152 * $g + 0.0722 * $b) / 255;
     }
 
     /** What the maker does, for a step's title: a bleach is not dyed on. */
@@ -110,7 +129,7 @@ final readonly class Mark
             'settings' => [
                 'minutes' => $this->minutes, 'wait_hours' => $this->typedWaitHours,
                 'product' => $this->stain?->class, 'colour' => $this->colour,
-            ],
+            ] + ($this->sandedBack === null ? [] : ['sand_back' => $this->sandedBack]),
             'note' => $this->note,
         ];
     }

@@ -26,10 +26,12 @@ final readonly class OwnStep
         public ?Mount $mount,
         public array $before,
         public array $after,
+        public string $technique,
+        public string $how,
     ) {
     }
 
-    public static function read(Document $step): self
+    public static function read(Document $step, Tables $tables): self
     {
         return new self(
             Id::read($step), $step->text('title', 160), $step->textOr('part', null, 40),
@@ -38,6 +40,8 @@ final readonly class OwnStep
             $step->has('mount') ? Mount::from($step->choice('mount', array_column(Mount::cases(), 'value'))) : null,
             $step->has('before') ? $step->strings('before', self::MOST) : [],
             $step->has('after') ? $step->strings('after', self::MOST) : [],
+            $tables->techniques->named($step->textOr('technique', 'own', 40) ?? 'own', $step->at('technique'))->key(),
+            $step->textOr('how', '', 300) ?? '',
         );
     }
 
@@ -48,6 +52,7 @@ final readonly class OwnStep
             'id' => $this->id, 'title' => $this->title, 'part' => $this->part, 'on' => $this->on?->value,
             'minutes' => $this->minutes, 'wait_hours' => $this->waitHours, 'mount' => $this->mount?->value,
             'before' => $this->before, 'after' => $this->after,
-        ];
+        ] + ($this->technique === 'own' ? [] : ['technique' => $this->technique])
+            + ($this->how === '' ? [] : ['how' => $this->how]);
     }
 }

@@ -146,8 +146,9 @@ final readonly class Part
     public function marksInOrder(array $order = []): array
     {
         $marks = $this->marks;
-        usort($marks, fn (Mark $a, Mark $b): int => [$a->rank(), $a->band->on->value, $a->band->fromMm, $a->id()]
-            <=> [$b->rank(), $b->band->on->value, $b->band->fromMm, $b->id()]);
+        usort($marks, fn (Mark $a, Mark $b): int => [
+            $a->rank(), $a->band->on->value, $a->colours() ? $a->lightness() : 0.0, $a->band->fromMm, $a->id(),
+        ] <=> [$b->rank(), $b->band->on->value, $b->colours() ? $b->lightness() : 0.0, $b->band->fromMm, $b->id()]);
         $sorted = [];
         while ($marks !== []) {
             $next = 0;

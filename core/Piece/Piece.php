@@ -98,10 +98,26 @@ final readonly class Piece
         return $piece;
     }
 
-    /** The first part: the one that the piece is named for. */
+    /** The part that the piece is named for: the one that goes into no other, whatever order they are written in. */
     public function body(): Part
     {
+        $inserted = array_map(fn (Joint $joint): string => $joint->spigot, $this->joints);
+        foreach ($this->partsInOrder() as $part) {
+            if (! in_array($part->id, $inserted, true)) {
+                return $part;
+            }
+        }
+
         return $this->parts[0];
+    }
+
+    /** @return non-empty-list<Part> the body first, then by their names in the document */
+    public function partsInOrder(): array
+    {
+        $parts = $this->parts;
+        usort($parts, fn (Part $a, Part $b): int => [$a->id !== 'body', $a->id] <=> [$b->id !== 'body', $b->id]);
+
+        return $parts;
     }
 
     public function part(string $id): ?Part
@@ -162,7 +178,8 @@ final readonly class Piece
                 Joint::read(...), $document->has('joints') ? $document->children('joints', self::MAX_JOINTS) : [],
             ),
             'steps' => array_map(
-                OwnStep::read(...), $document->has('steps') ? $document->children('steps', self::MAX_STEPS) : [],
+                fn (Document $step): OwnStep => OwnStep::read($step, $tables),
+                $document->has('steps') ? $document->children('steps', self::MAX_STEPS) : [],
             ),
             'order' => self::order($document),
         ];

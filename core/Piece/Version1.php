@@ -6,7 +6,7 @@ namespace HonestGrain\Piece;
 
 use HonestGrain\Geometry\Form;
 use HonestGrain\Reading\Document;
-use HonestGrain\Technique\Technique;
+use HonestGrain\Technique\Decoration;
 
 /**
  * Reads a piece document of version 1, which is one part without ids: layers and coat plans are given ids by their
@@ -35,7 +35,7 @@ final class Version1
 
         return Piece::of($document, [
             'parts' => [$body], 'joints' => [],
-            'steps' => $isLidded ? [OwnStep::read(self::lid())] : [],
+            'steps' => $isLidded ? [OwnStep::read(self::lid(), $tables)] : [],
             'order' => self::layered($marks),
         ]);
     }
@@ -64,15 +64,15 @@ final class Version1
     public static function kinds(Tables $tables): array
     {
         return array_map(
-            fn (string $key): string => array_search($key, self::RENAMED, true) ?: $key, $tables->techniques->keys(),
+            fn (string $key): string => array_search($key, self::RENAMED, true) ?: $key, $tables->techniques->decorationKeys(),
         );
     }
 
-    private static function technique(Document $mark, Tables $tables): Technique
+    private static function technique(Document $mark, Tables $tables): Decoration
     {
         $kind = $mark->choice('kind', self::kinds($tables));
 
-        return $tables->techniques->named(self::RENAMED[$kind] ?? $kind, $mark->at('kind'));
+        return $tables->techniques->decoration(self::RENAMED[$kind] ?? $kind, $mark->at('kind'));
     }
 
     private static function lid(): Document

@@ -19,15 +19,26 @@ final readonly class Bench
 
     public float $minWallMm;
 
-    /** @param  list<Grit>  $abrasives */
+    /** What wood settles at in the shop's air, %. */
+    public float $equilibriumPercent;
+
+    /**
+     * @param  list<Grit>  $abrasives
+     * @param  bool  $sharesAir  whether coats dry in the room that is worked in
+     * @param  array<string, string>  $school  how the shop likes to go about it, by choice
+     */
     public function __construct(
         public AbrasiveTable $table,
         public array $abrasives,
         public Calibration $calibration,
         ?float $sandingCapMPerS = null,
         ?float $minWallMm = null,
+        ?float $equilibriumPercent = null,
+        public array $school = [],
+        public bool $sharesAir = true,
     ) {
         $this->sandingCapMPerS = $sandingCapMPerS ?? $calibration->sanding->capMPerS;
+        $this->equilibriumPercent = $equilibriumPercent ?? $calibration->bench->usualEmcPercent;
         $this->minWallMm = $minWallMm ?? $calibration->shape->leastWallMm;
     }
 

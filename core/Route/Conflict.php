@@ -7,6 +7,9 @@ namespace HonestGrain\Route;
 /** Two wishes that do not go together, in words, with the choices that resolve it. */
 final readonly class Conflict
 {
+    /** A wish in the maker's order that is not followed; the route stands without it. */
+    public const ORDER = 'order';
+
     /**
      * @param  list<string>  $steps
      * @param  list<string>  $choices

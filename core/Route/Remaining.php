@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route;
 
 use HonestGrain\Coating\CureClock;
+use HonestGrain\Schedule\Hold;
 use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\Lag;
 use HonestGrain\Schedule\Task;
@@ -42,7 +43,12 @@ final readonly class Remaining
             $steps[$step->id] = $step;
         }
         $self = new self($steps);
-        $tasks = [];
+        $tasks = $mounted = [];
+        foreach ($route->steps as $step) {
+            if ($step->mountedUntil !== null && isset($doneAt[$step->id])) {
+                $mounted[$step->mountedUntil] = true;
+            }
+        }
         foreach ($route->steps as $step) {
             if (isset($doneAt[$step->id]) || isset($skipped[$step->id])) {
                 continue;
@@ -60,10 +66,15 @@ final readonly class Remaining
                 $closes = $lag->wait->closes($done, $clock);
                 $notAfter = $closes === null ? $notAfter : min($notAfter ?? PHP_INT_MAX, $closes);
             }
+            $keeps = $step->mountedUntil === null || isset($doneAt[$step->mountedUntil]) || isset($skipped[$step->mountedUntil])
+                ? [] : [Hold::until($step->mountedUntil, Shop::MOUNTS)];
+            if ($step->dustFree !== null) {
+                $keeps[] = Hold::for($step->dustFree, Shop::AIR);
+            }
             $tasks[] = Task::of(
                 $step->id, $step->minutes, $step->needs, $after, [], $step->batch(),
                 $step->minutes > $splitAboveMinutes, $notBefore, $notAfter, $step->brief(), $step->title,
-            );
+            )->keeping($keeps, isset($mounted[$step->id]) ? [Shop::MOUNTS => 1] : []);
         }
 
         return Job::of($id, $due, $weight, $tasks, name: $name);

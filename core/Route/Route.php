@@ -6,7 +6,7 @@ namespace HonestGrain\Route;
 
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
-use HonestGrain\Route\Internal\PieceRoute;
+use HonestGrain\Route\Internal\Router;
 
 /**
  * Every step of a piece from the chuck to the box, in an order that respects each one's conditions, and what conflicts.
@@ -21,11 +21,10 @@ final readonly class Route
     {
     }
 
-    public static function of(Piece $piece, Bench $bench, Tables $tables): self
+    /** @param  list<string>  $done  steps that have been done, in order: what is left starts from there */
+    public static function of(Piece $piece, Bench $bench, Tables $tables, array $done = []): self
     {
-        $made = PieceRoute::of($piece, $bench, $tables);
-
-        return new self($made->steps, $made->conflicts);
+        return new self(...Router::of($piece, $bench, $tables, $done));
     }
 
     public function handsOnMinutes(): float
@@ -41,7 +40,7 @@ final readonly class Route
     public function withoutDate(): ?array
     {
         foreach ($this->conflicts as $conflict) {
-            if ($conflict->forbids) {
+            if ($conflict->forbids && $conflict->code !== Conflict::ORDER) {
                 return ['code' => $conflict->code, 'message' => $conflict->message];
             }
         }

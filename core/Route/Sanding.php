@@ -26,8 +26,8 @@ use HonestGrain\Wood\RimSpeed;
  */
 final readonly class Sanding
 {
-    /** The zones that are sanded before the coats, in the order of the route; the foot is sanded when it is turned. */
-    private const ZONES = ['outside', 'rim', 'inside', 'top', 'bore'];
+    /** The faces that are sanded, in the order in which they are shown. */
+    private const FACES = ['outside', 'rim', 'inside', 'top', 'bore', 'foot'];
 
     /**
      * @param  Progression|null  $best  the shortest for this zone alone, or as far as the shelf goes
@@ -55,22 +55,22 @@ final readonly class Sanding
     }
 
     /**
-     * Every zone that is sanded before the coats, in the order of the route.
+     * Every face that is sanded.
      *
      * @return array<string, self> by zone
      */
     public static function all(Part $part, Bench $bench, Measurement $measured): array
     {
         $alone = [];
-        foreach (self::ZONES as $zone) {
-            if (isset($measured->zones[$zone]) && ! $part->holding->covers($zone) && ! $part->surface->leaves($zone)) {
+        foreach (self::FACES as $zone) {
+            if (isset($measured->zones[$zone]) && ! $part->surface->leaves($zone)) {
                 $alone[$zone] = self::of($part, $measured->zones[$zone], $bench);
             }
         }
         $shared = array_filter(
             $alone, fn (self $sanding): bool => $sanding->own === null
                 && $sanding->missing === null
-                && ! $sanding->isApart(),
+                && ! $sanding->isApart($part),
         );
         if (count($shared) < 2) {
             return $alone;
@@ -97,7 +97,10 @@ final readonly class Sanding
         $available = $part->surface->abrasives ?? $bench->abrasives;
         // With nothing on the shelf the minutes are those of the usual set, so that no step is free.
         $reckoned = $available === [] ? Bench::usualGrits($bench->table) : $available;
-        $coats = array_map(fn (Coat $coat): Coating => $coat->coating, $part->coatPlanFor($zone->id)->coats ?? []);
+        // What only comes free in the end takes what the outside has.
+        $plan = $part->coatPlanFor($zone->id)
+            ?? ($part->holding->covers($zone->id) ? $part->coatPlanFor('outside') : null);
+        $coats = array_map(fn (Coat $coat): Coating => $coat->coating, $plan->coats ?? []);
         $dyed = array_filter($part->marksOn($zone->id), fn (Mark $mark): bool => $mark->colours()) !== [];
         $figures = $bench->calibration->sanding;
         $asked = AskedSurface::by($coats, $dyed, $part->wood, $bench->calibration->asked);
@@ -200,9 +203,9 @@ final readonly class Sanding
     }
 
     /** Whether it is sanded in a way of its own, and so shares no changes of grit. */
-    private function isApart(): bool
+    private function isApart(Part $part): bool
     {
-        return $this->stopped || $this->zone->id === 'bore';
+        return $this->stopped || $this->zone->id === 'bore' || $part->holding->covers($this->zone->id);
     }
 
     public function tooSlowForPower(): bool

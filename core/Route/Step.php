@@ -22,6 +22,11 @@ final readonly class Step
      * @param  list<string>  $how  short lines of instruction
      * @param  string  $zone  the faces or the band it is done on, parted by commas
      * @param  list<string>  $of  the ids of the document that it goes with
+     * @param  list<Reason>  $reasons  why it comes after others
+     * @param  int  $stage  number of the mount or the rest between mounts that it belongs to, within its part
+     * @param  Wait|null  $dustFree  until dust no longer sticks to it
+     * @param  string|null  $mountedUntil  the step of the same mount that follows, for which the part stays on the lathe
+     * @param  bool  $isDusty  whether it throws dust that a wet coat would catch
      * @param  string  $brief  the title within a chain of reasons
      */
     public function __construct(
@@ -47,6 +52,11 @@ final readonly class Step
         public ?Mount $mount = null,
         public array $of = [],
         public string $brief = '',
+        public array $reasons = [],
+        public int $stage = 0,
+        public ?Wait $dustFree = null,
+        public bool $isDusty = false,
+        public ?string $mountedUntil = null,
     ) {
     }
 
@@ -71,6 +81,18 @@ final readonly class Step
             $this->id, $this->kind, $this->part, $this->zone, $this->title, $this->minutes, $after, $this->wait,
             $this->waitFor, $this->needs, $this->hold, $this->because, $this->hazards, $this->how, $this->product,
             $this->amount, $this->rpm, $this->film, $this->technique, $this->mount, $this->of, $this->brief,
+            $this->reasons, $this->stage, $this->dustFree, $this->isDusty, $this->mountedUntil,
+        );
+    }
+
+    /** The same, the part staying on the lathe for another step. */
+    public function mountedUntil(string $next): self
+    {
+        return new self(
+            $this->id, $this->kind, $this->part, $this->zone, $this->title, $this->minutes, $this->after, $this->wait,
+            $this->waitFor, $this->needs, $this->hold, $this->because, $this->hazards, $this->how, $this->product,
+            $this->amount, $this->rpm, $this->film, $this->technique, $this->mount, $this->of, $this->brief,
+            $this->reasons, $this->stage, $this->dustFree, $this->isDusty, $next,
         );
     }
 
@@ -128,6 +150,9 @@ final readonly class Step
             'amount_ml' => $this->amount?->ml() === null ? null : round($this->amount->ml(), 1),
             'speed_rpm' => $this->rpm,
             'how' => $this->how,
+            'reasons' => array_map(fn (Reason $one): array => [
+                'after' => $one->after, 'because' => $one->because, 'bends' => $one->bends,
+            ], $this->reasons),
             'after' => array_map(fn (Lag $lag): string => $lag->task, $this->after),
             'waits' => array_map(
                 fn (Lag $lag): array => ['after' => $lag->task] + self::hoursOf($lag->wait), $this->after,

@@ -8,6 +8,7 @@ namespace HonestGrain\Route;
 enum StepKind: string
 {
     case Hold = 'hold';
+    case Turn = 'turn';
     case Repair = 'repair';
     case Sand = 'sand';
     case RaiseGrain = 'raise-grain';
@@ -16,6 +17,8 @@ enum StepKind: string
     case DustOff = 'dust-off';
     case Coat = 'coat';
     case Denib = 'de-nib';
+    case WipeOff = 'wipe-off';
+    case Test = 'test';
     case Buff = 'buff';
     case Foot = 'foot';
     case Sign = 'sign';
@@ -24,25 +27,23 @@ enum StepKind: string
     case Glue = 'glue';
     case Own = 'own';
 
+    /** Whether it prepares for another step, so that once that one is done it is past. */
+    public function isPrepared(): bool
+    {
+        return in_array($this, [
+            self::Sand, self::RaiseGrain, self::DustOff, self::Denib, self::WipeOff, self::Turn,
+        ], true);
+    }
+
+    public function isMark(): bool
+    {
+        return $this === self::Mark;
+    }
+
     /** Whether the step is done once something has hardened, so that the wait is what it is about. */
     public function isAWait(): bool
     {
         return in_array($this, [self::Buff, self::Foot, self::Cure], true);
-    }
-
-    /** The technique of such a step, where it has no other. */
-    public function technique(): string
-    {
-        return match ($this) {
-            self::Hold => 'mount',
-            self::Repair => 'fill',
-            self::FitLid => 'fit',
-            self::DustOff => 'wipe-clean',
-            self::Denib => 'denib',
-            self::Foot => 'part-off',
-            self::Ready => 'weigh',
-            default => $this->value,
-        };
     }
 
     /** Where the figures of such a step come from: its minutes, amounts and speeds. */
@@ -69,6 +70,9 @@ enum StepKind: string
             self::Buff => 'The wait is what the product\'s class needs before a cloth by hand (days) or the wheel '
                 .'with compound (weeks), run through this shop\'s air; two minutes, and 1 to 1.5 for every 100 cm², '
                 .'are workshop figures.',
+            self::Turn => 'Minutes are the wood taken off over a workshop rate for this hardness, and 1.5 for every '
+                .'100 cm² that is finish-cut; volumes are exact from the drawing. The speed is physics, held to 9 m/s at '
+                .'the rim (3 where the wood is flawed).',
             self::Cure => 'How long every coat needs for what the piece is for: to be handled, or full cure on the '
                 .'surface that holds food, run through this shop\'s air (workshop model on the tin\'s figures).',
             default => 'The minutes are a usual figure (workshop). Log what it really takes, and the record shows '

@@ -58,6 +58,13 @@ final readonly class Job
                     );
                 }
             }
+            foreach ($task->keeps as $k => $hold) {
+                if ($hold->until !== null && ! isset($byId[$hold->until])) {
+                    throw InvalidField::choice(
+                        "$field.tasks.$i.keeps.$k.until", $hold->until, array_map(strval(...), array_keys($byId)),
+                    );
+                }
+            }
         }
 
         return new self($id, $name ?? $id, $due, $weight, self::ordered($tasks, $field), $holding);
@@ -72,6 +79,18 @@ final readonly class Job
         }
 
         return $closes;
+    }
+
+    /** Whether it holds something already, such as the lathe that one of its parts is mounted on. */
+    public function holdsNow(): bool
+    {
+        foreach ($this->tasks as $task) {
+            if ($task->heldNow !== []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** All its hands-on work. */

@@ -88,13 +88,26 @@ final readonly class OrderSearch implements Scheduler
                 [$moved] = array_splice($tried, $from, 1);
                 array_splice($tried, $to, 0, [$moved]);
             }
-            $score = $placement->arrange(array_values($tried), $best);
+            $tried = self::mountedFirst(array_values($tried));
+            $score = $placement->arrange($tried, $best);
             if ($score !== null && $score->isBetterThan($best)) {
-                [$best, $order, $idle] = [$score, array_values($tried), 0];
+                [$best, $order, $idle] = [$score, $tried, 0];
             }
         }
 
         return $order;
+    }
+
+    /**
+     * @param  list<Job>  $order
+     * @return list<Job>
+     */
+    private static function mountedFirst(array $order): array
+    {
+        return [
+            ...array_filter($order, fn (Job $job): bool => $job->holdsNow()),
+            ...array_filter($order, fn (Job $job): bool => ! $job->holdsNow()),
+        ];
     }
 
     /**
@@ -156,7 +169,8 @@ final readonly class OrderSearch implements Scheduler
     {
         $keys = [];
         foreach ($jobs as $i => $job) {
-            $keys[$i] = [$job->closesFirst() ?? PHP_INT_MAX, $rank($job), -$job->weight, $i];
+            // What is mounted already has the lathe.
+            $keys[$i] = [(int) ! $job->holdsNow(), $job->closesFirst() ?? PHP_INT_MAX, $rank($job), -$job->weight, $i];
         }
         asort($keys);
 

@@ -44,7 +44,13 @@ final readonly class Problem
         $longest = $hours->longestStretchSeconds();
         foreach ($jobs as $job) {
             foreach ($job->tasks as $task) {
-                foreach (['needs' => $task->needs, 'holds' => $task->holds] as $use => $quantities) {
+                $kept = [];
+                foreach ($task->keeps as $hold) {
+                    $kept[$hold->resource] = max($kept[$hold->resource] ?? 0, $hold->quantity);
+                }
+                foreach (
+                    ['needs' => $task->needs, 'holds' => $task->holds, 'keeps' => $kept + $task->heldNow] as $use => $quantities
+                ) {
                     foreach ($quantities as $resource => $quantity) {
                         if ($quantity > ($resources[$resource] ?? 0)) {
                             throw Unplaceable::resource(

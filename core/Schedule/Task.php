@@ -13,6 +13,8 @@ final readonly class Task
      * @param  array<string, int>  $needs  resource => how many while it runs
      * @param  list<Lag>  $after
      * @param  array<string, int>  $holds  resource => how many from its end to the piece's next task
+     * @param  list<Hold>  $keeps  what it goes on holding after its end
+     * @param  array<string, int>  $heldNow  resource => how many the piece holds already until it starts
      */
     private function __construct(
         public string $id,
@@ -26,6 +28,8 @@ final readonly class Task
         public ?int $notBefore,
         public ?int $notAfter,
         public string $field,
+        public array $keeps = [],
+        public array $heldNow = [],
     ) {
     }
 
@@ -56,6 +60,20 @@ final readonly class Task
         return new self(
             $id, $title, (int) round($minutes * 60), $needs, $after, $holds, $batch, $splittable, $notBefore, $notAfter,
             $field,
+        );
+    }
+
+    /**
+     * The same, holding on to something.
+     *
+     * @param  list<Hold>  $keeps  after its end
+     * @param  array<string, int>  $heldNow  resource => how many, already and until it starts
+     */
+    public function keeping(array $keeps, array $heldNow = []): self
+    {
+        return new self(
+            $this->id, $this->title, $this->seconds, $this->needs, $this->after, $this->holds, $this->batch,
+            $this->splittable, $this->notBefore, $this->notAfter, $this->field, $keeps, $heldNow,
         );
     }
 

@@ -121,6 +121,21 @@
                             inputmode="decimal"
                             value="{{ old('min_wall_mm', $panel->limit('min_wall_mm')) }}"
                     /></x-field>
+                    <x-field name="spare_chucks" label="Spare chuck bodies"
+                        ><input
+                            class="w-full"
+                            name="spare_chucks"
+                            inputmode="numeric"
+                            value="{{ old('spare_chucks', $workshop->spareChucks()) }}"
+                    /></x-field>
+                    <x-field name="dries_apart" label="Coats dry"
+                        ><select class="w-full" name="dries_apart">
+                            <option value="0">in the shop's own air</option>
+                            <option value="1" @selected(old('dries_apart', $workshop->driesApart()))>
+                                in a cupboard or a room apart
+                            </option>
+                        </select></x-field
+                    >
                 </div>
                 <button class="press press-main">Save the shop</button>
             </fieldset>

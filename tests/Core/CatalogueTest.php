@@ -196,12 +196,36 @@ final class CatalogueTest extends TestCase
         self::assertTrue(Hazard::Torch->wantsDeliberatePress() && Hazard::Rags->wantsDeliberatePress());
         self::assertFalse(Hazard::Dust->wantsDeliberatePress());
         $rates = Catalogue::shipped()->calibration()->marks;
-        foreach (Techniques::table()->all() as $technique) {
-            $colours = $technique->nature() === Nature::Colours;
-            self::assertSame($colours, $technique->hazards() === [], 'a colour brings those of its class');
+        foreach (Techniques::table()->decorations() as $technique) {
+            $hazards = $technique->character()->hazards;
+            if ($technique->nature() !== Nature::Colours) {
+                self::assertNotSame([], $hazards, $technique->key());
+            }
             self::assertGreaterThan(0, $technique->minutes(new Ground(12_000, 6000), $rates));
-            self::assertArrayHasKey('turner', $technique->needs());
+            self::assertGreaterThan(
+                $technique->minutes(new Ground(12_000, 6000), $rates),
+                $technique->minutes(new Ground(60_000, 6000), $rates), 'a larger band takes longer',
+            );
             self::assertStringEndsWith('.', $technique->because());
+        }
+    }
+
+    public function test_every_technique_has_a_file_a_row_and_words_for_what_it_needs(): void
+    {
+        $keys = 'mount rough true shape hollow bore drill tenon recess reverse part-off saw scrape beads coves fill '
+            .'stabilise patch glue seal-to-cut sand wet-sand raise-grain knock-back wipe-clean burnish paste compound '
+            .'burnt-line spun-texture flutes facets dimples wire-brush pen-pattern piercing inlay scorch dye sand-back '
+            .'ebonise bleach lime stain leaf paint coat wipe-off denib wax buff liner water-test cure fit assemble '
+            .'sign weigh photograph pack own';
+        $table = Techniques::table();
+        self::assertEqualsCanonicalizing(explode(' ', $keys), $table->keys());
+        foreach ($table->keys() as $key) {
+            $technique = $table->named($key);
+            self::assertSame($key, $technique->key());
+            self::assertNotSame('', $technique->label());
+            foreach ($technique->character()->needs as $need) {
+                self::assertStringEndsWith('.', $need->because, $key);
+            }
         }
     }
 

@@ -110,13 +110,10 @@ final class CautionTest extends TestCase
         }
         self::assertEquals([
             'body/raise-grain > body/knock-back' => [1.0, null],
-            'char > pen' => [1.0, null],
-            'tide > fit-lid' => [6.0, null],
             'tide > body/wipe-clean' => [6.0, null],
             'l1 > l2/denib' => [4.0, null],
             'l1 > l2' => [4.0, 18.0],
             'l2 > c1/buff' => [504.0, null],
-            'l1 > body/cure' => [720.0, null],
             'l2 > body/cure' => [720.0, null],
             'l2/foot > body/cure' => [12.0, null],
         ], $waits);
@@ -125,8 +122,8 @@ final class CautionTest extends TestCase
             $this->route(['coats' => [['zones' => self::ZONES, 'layers' => [['product' => self::VARNISH]]]]])->steps,
             null, 'id',
         );
-        self::assertSame([12.0], array_map(fn ($lag): float => $lag->wait->minHours, $plain['body/part-off']->after));
-        self::assertSame(['min_hours' => 12.0, 'max_hours' => null], $plain['body/part-off']->toArray()['wait']);
+        self::assertSame([12.0], array_map(fn ($lag): float => $lag->wait->minHours, $plain['body/reverse']->after));
+        self::assertSame(['min_hours' => 12.0, 'max_hours' => null], $plain['l1']->toArray()['wait']);
     }
 
     /**
@@ -270,7 +267,7 @@ final class CautionTest extends TestCase
         $waits = function (string ...$products): array {
             $layers = array_map(fn (string $product): array => ['product' => $product], $products);
             $route = $this->route(['wood' => 'Teak', 'coats' => [['zones' => self::ZONES, 'layers' => $layers]]]);
-            $off = array_column($route->steps, null, 'id')['body/part-off'];
+            $off = array_column($route->steps, null, 'id')['body/reverse'];
 
             return array_map(fn ($lag): float => $lag->wait->minHours, $off->after);
         };

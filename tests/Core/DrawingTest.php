@@ -175,10 +175,10 @@ final class DrawingTest extends TestCase
     /** A bowl with a band of each technique. */
     private function marked(): Part
     {
-        $keys = Techniques::table()->keys();
+        $keys = Techniques::table()->decorationKeys();
 
         return Drawn::part($this->bowl(), GrainDirection::Side, ['marks' => array_map(
-            fn (int $i, string $key): array => $this->mark($key, 20 + 12 * $i, 28 + 12 * $i), array_keys($keys), $keys,
+            fn (int $i, string $key): array => $this->mark($key, 4 + 6 * $i, 8 + 6 * $i), array_keys($keys), $keys,
         )]);
     }
 

@@ -64,6 +64,9 @@ class ShopController extends Controller
             'limits' => [
                 'sanding_cap_m_s' => $show->typed(Unit::Speed, (float) $typed['sanding_cap_m_s']),
                 'min_wall_mm' => $show->typed(Unit::Length, (float) $typed['min_wall_mm']),
+                'spare_chucks' => (int) ($typed['spare_chucks'] ?? $workshop->spareChucks()),
+                'dries_apart' => (bool) ($typed['dries_apart'] ?? $workshop->driesApart()),
+                'school' => $workshop->school(),
             ],
         ]));
 

@@ -23,7 +23,7 @@ class SaveMark extends PieceChange
         $along = app(Show::class)->between(Unit::Length, 0, self::FARTHEST_MM);
 
         return [
-            'technique' => ['required', Rule::in(Techniques::table()->keys())],
+            'technique' => ['required', Rule::in(Techniques::table()->decorationKeys())],
             'on' => ['required', Rule::enum(Surface::class)],
             'from' => ['required', 'numeric', $along],
             'to' => ['required', 'numeric', 'gt:from', $along],
@@ -38,7 +38,7 @@ class SaveMark extends PieceChange
     /** @return array<string, mixed> as in the document, without its id */
     public function mark(Show $show): array
     {
-        $technique = Techniques::table()->named($this->validated('technique'));
+        $technique = Techniques::table()->decoration($this->validated('technique'));
         $filled = $technique->drawn() === Drawn::Filled;
 
         return [

@@ -34,6 +34,8 @@ class SaveShop extends FormRequest
             'day_from' => ['required', 'integer', 'between:0,23'],
             'day_to' => ['required', 'integer', 'between:1,24', 'gt:day_from'],
             'sanding_cap_m_s' => ['required', 'numeric', $show->between(Unit::Speed, 0.5, 15)],
+            'spare_chucks' => ['sometimes', 'integer', 'between:0,12'],
+            'dries_apart' => ['sometimes', 'boolean'],
             'min_wall_mm' => ['required', 'numeric', $show->between(Unit::Length, 0.5, 30)],
         ];
     }

@@ -6,6 +6,7 @@ namespace HonestGrain\Schedule\Internal;
 
 use HonestGrain\Schedule\BrokenWindow;
 use HonestGrain\Schedule\Delay;
+use HonestGrain\Schedule\Hold;
 use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\PlacedTask;
 use HonestGrain\Schedule\Task;
@@ -103,7 +104,9 @@ final class PiecePlacer
             [$opens, $after] = $this->opens($task);
             [$runs, $gaveWayTo] = $this->booker->earliest($task, $opens);
             $start = $runs[0][0];
-            if ($this->pushForHold($task, $start) || $this->pushForWindow($task, $i, $start)) {
+            $end = $runs[count($runs) - 1][1];
+            if ($this->pushForHold($task, $start) || $this->pushForKept($task, $start)
+                || $this->pushItself($task, $start, $end) || $this->pushForWindow($task, $i, $start)) {
                 continue;
             }
             $this->position[$task->id] = $i;
@@ -119,6 +122,7 @@ final class PiecePlacer
                     ),
                 ];
             }
+            $bookings = [...$bookings, ...$this->bookKept($task, $start, $end)];
             $this->broken[] = $this->brokenWindow($task, $start);
             $this->placed[] = new PlacedTask($this->job->id, $task, $start, $runs[count($runs) - 1][1], $delay);
             $this->bookings[] = $bookings;
@@ -166,6 +170,77 @@ final class PiecePlacer
         $this->push($last, max($before->start + 1, $before->start + $frees - $before->end));
 
         return true;
+    }
+
+    /** Whether a task that keeps something until this one had to move, because it is taken in between. */
+    private function pushForKept(Task $task, int $start): bool
+    {
+        foreach ($this->keepers($task) as [$index, $hold]) {
+            $keeper = $this->placed[$index];
+            $least = $this->isExhausted() ? $start - $keeper->end : 0;
+            $frees = $this->booker->holdClash([$hold->resource => $hold->quantity], $keeper->end, $start, $least);
+            if ($frees !== null) {
+                $this->push($index, max($keeper->start + 1, $keeper->start + $frees - $keeper->end));
+
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the task has to start later, because what it keeps for a while after its end is taken by then. */
+    private function pushItself(Task $task, int $start, int $end): bool
+    {
+        foreach ($task->keeps as $hold) {
+            if ($hold->for === null || $this->isExhausted()) {
+                continue;
+            }
+            $until = $this->waits->opens($hold->for, $end);
+            $frees = $this->booker->holdClash([$hold->resource => $hold->quantity], $end, $until, $until - $end);
+            if ($frees !== null) {
+                $this->pushed[$task->id] = max($start + 1, $start + $frees - $end);
+
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<array{int, Hold}> what is kept until a task starts, and by which of those placed */
+    private function keepers(Task $task): array
+    {
+        $keepers = [];
+        foreach ($this->placed as $index => $placed) {
+            foreach ($placed->task->keeps as $hold) {
+                if ($hold->until === $task->id) {
+                    $keepers[] = [$index, $hold];
+                }
+            }
+        }
+
+        return $keepers;
+    }
+
+    /** @return list<array{string, int, int, int}> */
+    private function bookKept(Task $task, int $start, int $end): array
+    {
+        $bookings = $this->booker->book($task->heldNow, [[$this->start, max($this->start, $start)]], $this->job->id);
+        foreach ($this->keepers($task) as [$index, $hold]) {
+            $from = $this->placed[$index]->end;
+            $bookings = [...$bookings, ...$this->booker->book(
+                [$hold->resource => $hold->quantity], [[$from, max($from, $start)]], $this->job->id,
+            )];
+        }
+        foreach ($task->keeps as $hold) {
+            $until = $hold->for === null ? $end : $this->waits->opens($hold->for, $end);
+            $bookings = [...$bookings, ...$this->booker->book(
+                [$hold->resource => $hold->quantity], [[$end, $until]], $this->job->id,
+            )];
+        }
+
+        return $bookings;
     }
 
     private function pushForWindow(Task $task, int $number, int $start): bool

@@ -6,13 +6,16 @@ namespace HonestGrain\Technique\Decoration;
 
 use HonestGrain\Calibration\MarkRates;
 use HonestGrain\Safety\Hazard;
+use HonestGrain\Technique\Character;
+use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Drawn;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Nature;
-use HonestGrain\Technique\Technique;
+use HonestGrain\Technique\State;
+use HonestGrain\Technique\Work;
 
 /** A V-groove cut and burnt black with a wire. */
-final readonly class BurntLine implements Technique
+final readonly class BurntLine implements Decoration
 {
     public function key(): string
     {
@@ -24,6 +27,20 @@ final readonly class BurntLine implements Technique
         return 'V-groove, burnt line';
     }
 
+    public function character(): Character
+    {
+        return Character::done(Work::Spinning)
+            ->needs(State::Shaped, 'It is burnt into wood that has its last shape.')
+            ->needs(State::Sound, 'A fill put in later would run into the burn, and glue must not be burnt.')
+            ->needs(State::Smooth, 'On the last grit, so that its edge stays crisp and the pen does not skip.')
+            ->needs(State::Bare, 'Burning through a finish gives off fumes, and its vapour must not meet a flame.')
+            ->prefers(State::Undyed, 'A burnt line is a dam that dye does not cross, and coloured wood gives off '
+                .'fumes.')
+            ->leaves(State::Decorated)
+            ->spoils(State::Plain)
+            ->hurts(Hazard::Lathe, Hazard::HotWire, Hazard::BurntFumes);
+    }
+
     public function action(): string
     {
         return 'Cut the groove and burn the line';
@@ -31,13 +48,13 @@ final readonly class BurntLine implements Technique
 
     public function because(): string
     {
-        return 'After sanding, so that its edge stays crisp; before any colour, '
-            .'because a burnt line is a dam that dye does not cross.';
+        return 'After sanding, so that its edge stays crisp; before any colour, because a burnt line is a dam that '
+            .'dye does not cross.';
     }
 
     public function minutes(Ground $ground, MarkRates $rates): float
     {
-        return $rates->burntLineMinutes;
+        return $rates->ofBand($this->key(), $ground->areaMm2);
     }
 
     public function waitHours(MarkRates $rates): float
@@ -50,19 +67,9 @@ final readonly class BurntLine implements Technique
         return Nature::Burns;
     }
 
-    public function needs(): array
-    {
-        return ['turner' => 1, 'lathe' => 1];
-    }
-
     public function hold(string $mounted): string
     {
         return "$mounted, spinning";
-    }
-
-    public function hazards(): array
-    {
-        return [Hazard::Lathe, Hazard::HotWire, Hazard::BurntFumes];
     }
 
     public function drawn(): Drawn

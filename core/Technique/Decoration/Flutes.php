@@ -6,13 +6,16 @@ namespace HonestGrain\Technique\Decoration;
 
 use HonestGrain\Calibration\MarkRates;
 use HonestGrain\Safety\Hazard;
+use HonestGrain\Technique\Character;
+use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Drawn;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Nature;
-use HonestGrain\Technique\Technique;
+use HonestGrain\Technique\State;
+use HonestGrain\Technique\Work;
 
-/** Grooves cut along the band with the lathe locked. */
-final readonly class Flutes implements Technique
+/** Grooves along the wall, evenly divided. */
+final readonly class Flutes implements Decoration
 {
     public function key(): string
     {
@@ -22,6 +25,21 @@ final readonly class Flutes implements Technique
     public function label(): string
     {
         return 'Flutes';
+    }
+
+    public function character(): Character
+    {
+        return Character::done(Work::Locked)
+            ->needs(State::Shaped, 'It is cut into wood that has its last shape.')
+            ->needs(State::Sound, 'A fill put in later would run into the cut.')
+            ->needs(State::Smooth, 'It is not sanded afterwards, so the ground under it is finished first.')
+            ->needs(State::Bare, 'Cut through a coat, its edge chips and drinks.')
+            ->prefers(State::Unburnt, 'A cut through char shows pale wood.')
+            ->prefers(State::Undyed, 'A cut through colour shows pale wood.')
+            ->leaves(State::Decorated)
+            ->spoils(State::Plain)
+            ->hurts(Hazard::SpinningCutter, Hazard::Dust)
+            ->dusty();
     }
 
     public function action(): string
@@ -36,7 +54,7 @@ final readonly class Flutes implements Technique
 
     public function minutes(Ground $ground, MarkRates $rates): float
     {
-        return $rates->flutesMinutes;
+        return $rates->ofBand($this->key(), $ground->areaMm2);
     }
 
     public function waitHours(MarkRates $rates): float
@@ -49,19 +67,9 @@ final readonly class Flutes implements Technique
         return Nature::Cuts;
     }
 
-    public function needs(): array
-    {
-        return ['turner' => 1, 'lathe' => 1];
-    }
-
     public function hold(string $mounted): string
     {
         return "$mounted, locked by the index";
-    }
-
-    public function hazards(): array
-    {
-        return [Hazard::SpinningCutter, Hazard::Dust];
     }
 
     public function drawn(): Drawn

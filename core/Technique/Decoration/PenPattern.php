@@ -6,13 +6,16 @@ namespace HonestGrain\Technique\Decoration;
 
 use HonestGrain\Calibration\MarkRates;
 use HonestGrain\Safety\Hazard;
+use HonestGrain\Technique\Character;
+use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Drawn;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Nature;
-use HonestGrain\Technique\Technique;
+use HonestGrain\Technique\State;
+use HonestGrain\Technique\Work;
 
 /** A pattern drawn with a hot pen. */
-final readonly class PenPattern implements Technique
+final readonly class PenPattern implements Decoration
 {
     public function key(): string
     {
@@ -22,6 +25,20 @@ final readonly class PenPattern implements Technique
     public function label(): string
     {
         return 'Pen-burnt pattern';
+    }
+
+    public function character(): Character
+    {
+        return Character::done(Work::Lap)
+            ->needs(State::Shaped, 'It is burnt into wood that has its last shape.')
+            ->needs(State::Sound, 'A fill put in later would run into the burn, and glue must not be burnt.')
+            ->needs(State::Smooth, 'On the last grit, so that its edge stays crisp and the pen does not skip.')
+            ->needs(State::Bare, 'Burning through a finish gives off fumes, and its vapour must not meet a flame.')
+            ->prefers(State::Undyed, 'A burnt line is a dam that dye does not cross, and coloured wood gives off '
+                .'fumes.')
+            ->leaves(State::Decorated)
+            ->spoils(State::Plain)
+            ->hurts(Hazard::BurntFumes);
     }
 
     public function action(): string
@@ -53,19 +70,9 @@ final readonly class PenPattern implements Technique
         return Nature::Burns;
     }
 
-    public function needs(): array
-    {
-        return ['turner' => 1];
-    }
-
     public function hold(string $mounted): string
     {
         return 'in the lap or a padded cradle';
-    }
-
-    public function hazards(): array
-    {
-        return [Hazard::BurntFumes];
     }
 
     public function drawn(): Drawn

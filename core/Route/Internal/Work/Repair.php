@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace HonestGrain\Route\Internal;
+namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Calibration\RepairRates;
 use HonestGrain\Coating\Amount;
@@ -42,6 +42,7 @@ final readonly class Repair
         public array $how,
         public ?string $product = null,
         public ?Amount $amount = null,
+        public bool $standsProud = false,
     ) {
     }
 
@@ -55,8 +56,19 @@ final readonly class Repair
             Wish::CutAway => [self::cut($flaw, $part, $rates)],
             Wish::Stabilise => $flaw->kind === FlawKind::Soft
                 ? self::stiffen($flaw, $part, $tables) : [self::hairline($flaw, $part, $tables)],
-            Wish::Fill => [self::fill($flaw, $part, $tables)],
+            Wish::Fill => self::filled(self::fill($flaw, $part, $tables), $flaw, $part, $rates),
         };
+    }
+
+    /** @return list<self> the fill, and where it stands proud the cut that takes it back level */
+    private static function filled(self $fill, Flaw $flaw, Part $part, RepairRates $rates): array
+    {
+        return ! $fill->standsProud ? [$fill] : [$fill, new self(
+            'scrape', 'cut-back', "Cut the fill back level, {$flaw->at()}",
+            max(1.0, self::areaMm2($flaw, $part) / 10_000 * $rates->recutMinutesPer100Cm2), Wait::none(),
+            'Paper rides over a hard fill and digs into the wood beside it: it is cut level first.', true,
+            [Hazard::ofDust($part->wood)], ['A light shear cut, freshly ground edge; stop when tool meets wood.'],
+        )];
     }
 
     private static function fill(Flaw $flaw, Part $part, Tables $tables): self
@@ -101,6 +113,7 @@ final readonly class Repair
                 'Seal pale wood round it first: CA stains what it touches.', $taken,
             ),
             $ca->class, Amount::of(max(1.0, $ml * (1 - $rates->powderPacking) / Amount::DROP_ML), AmountUnit::Drops),
+            true,
         );
     }
 
@@ -112,7 +125,7 @@ final readonly class Repair
             'Before the last sanding, before colour, and never after oil: nothing holds in an oiled void.', false,
             [Hazard::TwoPart],
             self::said('Dam the back with tape, mix exactly as the label says, and warm out the bubbles.', $taken),
-            null, Amount::of($ml, AmountUnit::Millilitres),
+            null, Amount::of($ml, AmountUnit::Millilitres), true,
         );
     }
 

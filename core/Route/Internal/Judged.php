@@ -35,13 +35,13 @@ use HonestGrain\Technique\Nature;
  *
  * @internal
  */
-final class ConflictFinder
+final class Judged
 {
     /**
      * @param  array<string, Sanding>  $sandings  by zone
      * @return list<Conflict>
      */
-    public static function in(Piece $piece, Part $part, Measurement $measured, array $sandings, Tables $tables): array
+    public static function of(Piece $piece, Part $part, Measurement $measured, array $sandings, Tables $tables): array
     {
         $conflicts = [];
         foreach ($measured->warnings as $warning) {
@@ -49,7 +49,7 @@ final class ConflictFinder
                 $conflicts[] = Conflict::warn([], $warning->message, ['Change the shape', 'Go on with care']);
             }
         }
-        foreach ($part->coatPlans as $plan) {
+        foreach ($part->coatPlansByFace() as $plan) {
             $conflicts = [
                 ...$conflicts, ...self::ofPlan($part, $plan, $tables->calibration->coats),
                 ...self::ofLiner($plan, $measured),
@@ -88,7 +88,7 @@ final class ConflictFinder
         foreach ($stack->notes as $note) {
             $conflicts[] = self::ofPair($note, $steps);
         }
-        foreach ($plan->overColours($part->marks, $figures) as [$mark, $pair]) {
+        foreach ($plan->overColours($part->marksInOrder(), $figures) as [$mark, $pair]) {
             $conflicts[] = self::ofPair($pair, [$mark->id(), $steps[0]]);
         }
 
@@ -169,7 +169,8 @@ final class ConflictFinder
     {
         $conflicts = [];
         $least = $tables->calibration->marks->scorchLeastWallMm;
-        foreach ($part->marks as $i => $mark) {
+        $marks = $part->marksInOrder($piece->order);
+        foreach ($marks as $i => $mark) {
             $flames = $mark->technique->nature() === Nature::Flames;
             if ($flames && $measured->wall !== null && $measured->wall->minMm < $least) {
                 $conflicts[] = Conflict::warn(
@@ -184,7 +185,7 @@ final class ConflictFinder
             if ($mark->stain !== null) {
                 $conflicts = [...$conflicts, ...self::ofColour($piece, $part, $mark, $tables)];
             }
-            foreach (array_slice($part->marks, $i + 1) as $other) {
+            foreach (array_slice($marks, $i + 1) as $other) {
                 if ($mark->overlaps($other) && ! $mark->colours() && ! $other->colours()) {
                     $conflicts[] = Conflict::warn(
                         [$mark->id(), $other->id()],

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Holding;
+
+/** Every position that a part can take, from how it is held, whether it is turned already and how its grain runs. */
+final readonly class Positions
+{
+    private const MAIN = ['outside', 'rim', 'inside', 'top', 'bore'];
+
+    /** @param  array<string, Position>  $byStance */
+    private function __construct(private array $byStance, public Holding $holding)
+    {
+    }
+
+    /**
+     * @param  Mount|null  $first  how it is held until the tenon or recess that holds it is cut and true; null where it
+     *     is already
+     */
+    public static function of(Holding $holding, ?Mount $first): self
+    {
+        $main = $holding === Holding::BetweenCentres
+            ? array_values(array_diff(self::MAIN, ['top'])) : self::MAIN;
+        $positions = [
+            new Position(Stance::Main, $holding->on(), $main),
+            new Position(Stance::Off, Mount::Lap, [...self::MAIN, 'foot']),
+        ];
+        if ($first !== null && $holding->isCut()) {
+            $positions[] = new Position(Stance::First, $first, ['outside', 'foot']);
+        }
+        if ($holding !== Holding::BetweenCentres) {
+            $positions[] = new Position(Stance::Foot, $holding->reversed(), ['foot']);
+        }
+        $byStance = [];
+        foreach ($positions as $position) {
+            $byStance[$position->stance->value] = $position;
+        }
+
+        return new self($byStance, $holding);
+    }
+
+    public function at(Stance $stance): Position
+    {
+        return $this->byStance[$stance->value]
+            ?? throw new \LogicException("This part is never held so: $stance->value.");
+    }
+
+    public function has(Stance $stance): bool
+    {
+        return isset($this->byStance[$stance->value]);
+    }
+
+    /** @return list<Position> on the lathe */
+    public function onLathe(): array
+    {
+        return array_values(array_filter($this->byStance, fn (Position $one): bool => $one->isOnLathe()));
+    }
+}

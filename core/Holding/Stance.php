@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Holding;
+
+/** Which way round a part is. */
+enum Stance: string
+{
+    /** Held by the end that becomes the top, while the hold for all that follows is cut. */
+    case First = 'first';
+
+    /** Held by its foot. */
+    case Main = 'main';
+
+    /** Turned round, its foot outwards. */
+    case Foot = 'foot';
+
+    /** Off the lathe. */
+    case Off = 'off';
+}

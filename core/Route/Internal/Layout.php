@@ -1,0 +1,523 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal;
+
+use HonestGrain\Calibration\BenchFigures;
+use HonestGrain\Holding\Mount;
+use HonestGrain\Holding\Position;
+use HonestGrain\Holding\Positions;
+use HonestGrain\Holding\Stance;
+use HonestGrain\Route\Internal\Work\Subject;
+use HonestGrain\Route\Reason;
+use HonestGrain\Route\Shop;
+use HonestGrain\Route\Step;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Schedule\Lag;
+use HonestGrain\Schedule\Wait;
+use HonestGrain\Technique\Work;
+
+/**
+ * Lays operations out as steps: the mounts between them, what each waits for, and how the part is held at the time.
+ *
+ * @internal
+ */
+final class Layout
+{
+    /** @var array<string, Operation> by id */
+    private array $operations = [];
+
+    /** @var array<string, list<Precedence>> by the later operation */
+    private array $before = [];
+
+    /** @var array<string, Positions> by part */
+    private array $positions = [];
+
+    /** @var list<Step> */
+    private array $steps = [];
+
+    /** @var array<string, list<string>> part => steps of its stage before, which nothing in that stage follows */
+    private array $open = [];
+
+    /** @var array<string, bool> part => whether it is off what held it */
+    private array $released = [];
+
+    /** @var array<string, string> part => stance */
+    private array $sits = [];
+
+    /** @var array<string, int> part => how often it was turned round */
+    private array $turned = [];
+
+    /** @var array<string, int> part => number of its stage */
+    private array $stages = [];
+
+    /** @var array<string, bool> part => whether its stage is on the lathe */
+    private array $isOn = [];
+
+    /** @var array<string, true> steps that have been laid out */
+    private array $laid = [];
+
+    /**
+     * @param  list<Operation>  $operations
+     * @param  array<string, Subject>  $subjects  by part
+     */
+    public function __construct(
+        array $operations,
+        private readonly array $subjects,
+        private readonly Ordering $ordering,
+        private readonly BenchFigures $figures,
+    ) {
+        foreach ($operations as $operation) {
+            $this->operations[$operation->id] = $operation;
+            $this->before[$operation->id] = [];
+        }
+        foreach ($ordering->precedences() as $precedence) {
+            $this->before[$precedence->later][] = $precedence;
+        }
+        $this->positions = array_map(fn (Subject $subject): Positions => $subject->positions, $subjects);
+    }
+
+    /**
+     * @param  list<string>  $done  steps that have been done, in order
+     * @return list<Step> in a workable order
+     */
+    public function steps(array $done): array
+    {
+        $stages = $this->arranged([]);
+        $this->lay($stages);
+        if ($done !== [] && ! $this->agrees($done)) {
+            $this->again($done);
+        }
+
+        return Reduced::of($this->steps);
+    }
+
+    /**
+     * @param  list<Stage>  $past
+     * @return list<Stage>
+     */
+    private function arranged(array $past): array
+    {
+        return Arrangement::of(
+            array_values($this->operations), $this->positions, $this->ordering->precedences(), $this->figures, $past,
+        );
+    }
+
+    /** @param  list<Stage>  $stages */
+    private function lay(array $stages): void
+    {
+        foreach ($stages as $stage) {
+            if ($stage->position->isOnLathe()) {
+                $this->onLathe($stage);
+            } else {
+                $this->offLathe($stage);
+            }
+        }
+    }
+
+    /**
+     * Whether what has been done went as the route has it: no part was taken on while work of an earlier mount was left.
+     *
+     * @param  list<string>  $done
+     */
+    private function agrees(array $done): bool
+    {
+        $isDone = array_fill_keys($done, true);
+        $left = [];
+        foreach ($this->steps as $step) {
+            if (! isset($isDone[$step->id])) {
+                $left[$step->part ?? ''] ??= $step;
+            } elseif (isset($left[$step->part ?? ''])) {
+                $open = $left[$step->part ?? ''];
+                if ($open->stage !== $step->stage || $open->kind === StepKind::Hold
+                    || $this->goesWithout($open->id, $isDone)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * What is left, from where the work has really come to.
+     *
+     * @param  list<string>  $done
+     */
+    private function again(array $done): void
+    {
+        $known = array_column($this->steps, null, 'id');
+        $past = $kept = [];
+        foreach ($done as $id) {
+            $operation = $this->operations[$id] ?? null;
+            $step = $known[$id] ?? null;
+            if ($step === null || $step->part === null) {
+                continue;
+            }
+            $kept[] = $step;
+            $position = $this->positionOf($step);
+            $past[] = new Stage($step->part, $position, $operation === null ? [] : [$id]);
+        }
+        $this->steps = $this->laid = $this->open = $this->sits = $this->released = $this->turned = [];
+        $this->stages = $this->isOn = [];
+        foreach ($kept as $step) {
+            $after = array_values(array_filter($step->after, fn (Lag $lag): bool => isset($this->laid[$lag->task])));
+            $this->steps[] = $step->after($after);
+            $this->laid[$step->id] = true;
+            $this->open[$step->part ?? ''] = [$step->id];
+            $this->sits[$step->part ?? ''] = $this->positionOf($step)->stance->value;
+            $this->released[$step->part ?? ''] = ($this->released[$step->part ?? ''] ?? false)
+                || $step->technique === 'part-off';
+            $this->stages[$step->part ?? ''] = $step->stage;
+            $this->isOn[$step->part ?? ''] = $step->mount?->spins() === true;
+            $this->turned[$step->part ?? ''] = ($this->turned[$step->part ?? ''] ?? 0)
+                + (int) ($step->technique === 'reverse');
+        }
+        $isDone = array_fill_keys($done, true);
+        $past = [...$this->passedOver($isDone), ...$past];
+        $this->lay($this->arranged($past));
+    }
+
+    /**
+     * What is left out, since what it only prepares for has been done.
+     *
+     * @param  array<string, true>  $isDone
+     * @return list<Stage>
+     */
+    private function passedOver(array $isDone): array
+    {
+        $passed = [];
+        foreach ($this->operations as $id => $operation) {
+            if (! isset($isDone[$id]) && $this->goesWithout($id, $isDone)) {
+                $off = $this->positions[$operation->part]->at(Stance::Off);
+                $passed[] = new Stage($operation->part, $off, [$id]);
+            }
+        }
+
+        return $passed;
+    }
+
+    /**
+     * Whether it only prepares for something that is done: it was done with that, or is past.
+     *
+     * @param  array<string, true>  $isDone
+     */
+    private function goesWithout(string $id, array $isDone): bool
+    {
+        $kind = $this->operations[$id]->kind ?? null;
+        if ($kind === null || ! $kind->isPrepared()) {
+            return false;
+        }
+        foreach (array_keys($isDone) as $later) {
+            foreach ($this->before[$later] ?? [] as $precedence) {
+                if ($precedence->first === $id && ! $precedence->bends) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private function positionOf(Step $step): Position
+    {
+        $positions = $this->positions[$step->part ?? ''];
+        foreach ($positions->onLathe() as $position) {
+            if ($position->mount === $step->mount) {
+                return $position;
+            }
+        }
+
+        return $positions->at(Stance::Off);
+    }
+
+    private function onLathe(Stage $stage): void
+    {
+        $part = $stage->part;
+        $stays = ($this->sits[$part] ?? null) === $stage->position->stance->value;
+        $before = $this->open[$part] ?? [];
+        if (! $stays) {
+            $this->beginStage($part, true);
+            $mount = $this->mounting($stage);
+            $this->add($mount);
+            $before = $this->open[$part] = [$mount->id];
+        }
+        $isFollowed = [];
+        foreach ($stage->operations as $id) {
+            $lags = $this->lags($id);
+            $lags += $this->afterOpen($part, $lags);
+            foreach (array_keys($lags) as $earlier) {
+                $isFollowed[$earlier] = true;
+            }
+            $this->stay($id);
+            $this->add($this->step($this->operations[$id], $stage, array_values($lags)));
+        }
+        $this->open[$part] = array_values(array_filter(
+            [...$before, ...$stage->operations], fn (string $id): bool => ! isset($isFollowed[$id]),
+        ));
+        foreach ($this->sits as $other => $stance) {
+            $this->sits[$other] = Stance::Off->value;
+        }
+        $this->sits[$part] = $stage->comesOff ? Stance::Off->value : $stage->position->stance->value;
+    }
+
+    /** The step before keeps the part mounted for this one, where it belongs to the same mount. */
+    private function stay(string $next): void
+    {
+        $at = array_key_last($this->steps);
+        $part = $this->operations[$next]->part;
+        if ($at !== null && $this->steps[$at]->part === $part && $this->steps[$at]->mount?->spins() === true
+            && $this->steps[$at]->stage === ($this->stages[$part] ?? 0)) {
+            $this->steps[$at] = $this->steps[$at]->mountedUntil($next);
+        }
+    }
+
+    private function offLathe(Stage $stage): void
+    {
+        $part = $stage->part;
+        $here = array_fill_keys($stage->operations, true);
+        $isFollowed = [];
+        // Off the lathe for a second time without having been on it: what was done before is no stage of its own.
+        $goesOn = ($this->isOn[$part] ?? true) === false;
+        $earlier = $goesOn ? $this->open[$part] ?? [] : [];
+        $this->beginStage($part, false);
+        foreach ($stage->operations as $id) {
+            $lags = $this->lags($id);
+            $isInner = $goesOn || array_intersect_key($lags, $here) !== [];
+            foreach (array_keys($lags) as $before) {
+                $isFollowed[$before] = true;
+            }
+            $lags += $isInner ? [] : $this->afterOpen($part, $lags);
+            $this->add($this->step($this->operations[$id], $stage, array_values($lags)));
+        }
+        $ends = array_values(array_filter(
+            [...$earlier, ...$stage->operations], fn (string $id): bool => ! isset($isFollowed[$id]),
+        ));
+        $this->open[$part] = $ends;
+        $this->sits[$part] = Stance::Off->value;
+    }
+
+    /**
+     * What an operation waits for by its own needs.
+     *
+     * @return array<string, Lag> by the step before
+     */
+    private function lags(string $id): array
+    {
+        $lags = [];
+        foreach ($this->before[$id] as $precedence) {
+            if (isset($this->laid[$precedence->first])) {
+                $lags[$precedence->first] = new Lag($precedence->first, $precedence->wait);
+            }
+        }
+
+        return $lags;
+    }
+
+    /**
+     * After all that was done to the part in its stage before.
+     *
+     * @param  array<string, Lag>  $known
+     * @return array<string, Lag>
+     */
+    private function afterOpen(string $part, array $known): array
+    {
+        $lags = [];
+        foreach ($this->open[$part] ?? [] as $id) {
+            $lags[$id] = $known[$id] ?? new Lag($id, Wait::none());
+        }
+
+        return $lags;
+    }
+
+    /** The part put on the lathe for a stage: once all that the stage needs has had its time. */
+    private function mounting(Stage $stage): Step
+    {
+        $subject = $this->subjects[$stage->part];
+        $holding = $subject->part->holding;
+        $lags = [];
+        foreach ($this->open[$stage->part] ?? [] as $id) {
+            $operation = $this->operations[$id] ?? null;
+            $lags[$id] = new Lag($id, $operation->handling ?? $operation->wait ?? Wait::none());
+        }
+        foreach ($stage->operations as $id) {
+            foreach ($this->lags($id) as $before => $lag) {
+                $isLonger = ! isset($lags[$before]) || $lags[$before]->wait->minHours < $lag->wait->minHours;
+                if (! in_array($before, $stage->operations, true) && $isLonger) {
+                    $lags[$before] = new Lag($before, Wait::hours($lag->wait->minHours, null, $lag->wait->kinetics));
+                }
+            }
+        }
+        $isFirst = ! isset($this->turned[$stage->part]);
+        $isTurned = ! $isFirst && ! $stage->isReturn;
+        $times = $this->turned[$stage->part] ?? 0;
+        $id = match (true) {
+            $isFirst => $subject->id('mount'),
+            $isTurned => $subject->id($times === 0 ? 'reverse' : 'reverse-foot'),
+            default => "{$stage->operations[0]}/mount",
+        };
+        $this->turned[$stage->part] = $times + (int) $isTurned;
+        $words = $this->mountWords($stage, $isFirst, $isTurned);
+
+        return new Step(
+            id: $id, kind: StepKind::Hold, part: $stage->part, zone: implode(', ', $subject->faces()),
+            title: $subject->title($words[0]), minutes: ceil(match (true) {
+                $isFirst => $this->figures->mountMinutes,
+                $isTurned => $this->figures->reverseMinutes,
+                default => $this->figures->remountMinutes,
+            } - 1e-9), after: array_values($lags), wait: Wait::none(), waitFor: '',
+            needs: [Shop::TURNER => 1, Shop::LATHE => 1, Shop::MOUNTS => 1], hold: $stage->position->mount->label(), because: $words[1],
+            hazards: [Hazard::Lathe, ...$subject->spinning()], how: $words[2],
+            technique: $isTurned ? 'reverse' : 'mount', mount: $stage->position->mount, of: [$stage->part],
+            brief: $isTurned ? 'turning it round' : 'mounting', stage: $this->stages[$stage->part],
+        );
+    }
+
+    /** @return array{string, string, list<string>} title, reason, what to mind */
+    private function mountWords(Stage $stage, bool $isFirst, bool $isTurned): array
+    {
+        $subject = $this->subjects[$stage->part];
+        $holding = $subject->part->holding;
+        $isFoot = $stage->position->stance === Stance::Foot;
+        $weak = array_filter($subject->part->flaws, fn ($flaw): bool => $flaw->on->zone() === 'foot'
+            && $flaw->kind->weakensHold());
+        $pad = $isFoot ? [$holding->releaseHow($subject->has('inside'))] : [];
+
+        return match (true) {
+            $isFoot => [$holding->turnRound(), 'The foot can be reached only from that side.', $pad],
+            $stage->position->stance === Stance::First => [
+                'Mount '.$stage->position->mount->label(), 'The hold for all that follows is cut from this side.', [],
+            ],
+            $isTurned => [
+                'Turn it round and '.lcfirst($holding->mount()), 'All that is left to spin is reached from here.',
+                ['Mark the jaw numbers for a true re-mount.'],
+            ],
+            $isFirst => [$holding->mount(), $holding->because(), $weak === [] ? []
+                : ['The wood at the foot is flawed: bring the tail centre up and leave it there.']],
+            default => [
+                $holding->mount().' again', 'It came off while it waited; what comes next spins.',
+                ['By the jaw numbers marked on it; padding where jaws touch a finish.'],
+            ],
+        };
+    }
+
+    /** @param  list<Lag>  $lags */
+    private function step(Operation $operation, Stage $stage, array $lags): Step
+    {
+        $subject = $this->subjects[$operation->part];
+        $isOn = $stage->position->isOnLathe();
+        $mount = $isOn ? $stage->position->mount : ($operation->work === Work::Points ? Mount::Points : Mount::Lap);
+        $isWheel = $operation->kind === StepKind::Buff && $operation->work === Work::Lap;
+        $needs = [Shop::TURNER => 1] + ($isOn || $isWheel ? [Shop::LATHE => 1, Shop::MOUNTS => 1] : [])
+            + ($this->isSprayed($operation) ? [Shop::SPRAY => 1] : []) + $this->air($operation);
+        if ($operation->technique->key() === 'part-off') {
+            $this->released[$operation->part] = true;
+        }
+
+        return new Step(
+            id: $operation->id, kind: $operation->kind, part: $operation->part,
+            zone: $operation->zone ?? implode(', ', $operation->faces()),
+            title: $operation->kind === StepKind::Own || $operation->kind === StepKind::Ready
+                || $operation->kind === StepKind::FitLid || $operation->kind === StepKind::Glue
+                ? $operation->title : $subject->title($operation->title),
+            minutes: ceil($operation->minutes - 1e-9), after: $lags,
+            wait: $operation->wait->minHours > 0 || $operation->wait->maxHours !== null
+                ? $operation->wait : $operation->handling ?? $operation->wait,
+            waitFor: $operation->waitFor, needs: $operation->kind === StepKind::Cure ? [] : $needs,
+            hold: $this->hold($operation, $stage), because: $operation->because,
+            hazards: $this->hazards($operation, $subject, $isOn), how: $operation->how, product: $operation->product,
+            amount: $operation->amount, rpm: $isOn ? $operation->rpm : null, film: $operation->film,
+            technique: $operation->technique->key(), mount: $mount,
+            of: array_values(array_unique([$operation->part, ...$operation->of])),
+            brief: $operation->brief === '' ? lcfirst($operation->title) : $operation->brief,
+            reasons: $this->reasons($operation->id), stage: $this->stages[$operation->part] ?? 0,
+            dustFree: $subject->bench->sharesAir ? $operation->dustFree : null, isDusty: $operation->technique->character()->isDusty,
+        );
+    }
+
+    private function beginStage(string $part, bool $isOn): void
+    {
+        if ($isOn || ($this->isOn[$part] ?? true)) {
+            $this->stages[$part] = ($this->stages[$part] ?? -1) + 1;
+        }
+        $this->isOn[$part] = $isOn;
+    }
+
+    /** @return array<string, int> of the air that wet coats and dust share, where the shop dries in the room it works in */
+    private function air(Operation $operation): array
+    {
+        return match (true) {
+            ! $this->subjects[$operation->part]->bench->sharesAir => [],
+            $operation->dustFree !== null => [Shop::AIR => 1],
+            $operation->technique->character()->isDusty => [Shop::AIR => Shop::ALL_AIR],
+            default => [],
+        };
+    }
+
+    private function isSprayed(Operation $operation): bool
+    {
+        return in_array(Hazard::SprayMist, $operation->hazards, true);
+    }
+
+    private function hold(Operation $operation, Stage $stage): string
+    {
+        $holding = $this->subjects[$operation->part]->part->holding;
+        $isReleased = $this->released[$operation->part] ?? false;
+        $on = match ($stage->position->stance) {
+            Stance::Main => $holding->mounted(),
+            Stance::Foot => $holding->hold(),
+            Stance::First => $stage->position->mount->label(),
+            Stance::Off => '',
+        };
+
+        return match (true) {
+            $on !== '' => $on.', '.match (true) {
+                $operation->work === Work::Hand => 'lathe stopped',
+                $operation->hold !== null && ! $operation->kind->isMark() => $operation->hold,
+                $operation->work === Work::Locked => 'locked by the index',
+                default => 'spinning',
+            },
+            $operation->hold !== null => $operation->hold,
+            $operation->kind === StepKind::Coat && in_array('foot', $operation->faces(), true)
+                && count($operation->faces()) < 2 => 'upside down on a soft pad, foot up',
+            $operation->work === Work::Points => $holding->drying(
+                $isReleased || ! $holding->isPartedOff(),
+            ),
+            default => 'on the bench',
+        };
+    }
+
+    /** @return list<Hazard> */
+    private function hazards(Operation $operation, Subject $subject, bool $isOn): array
+    {
+        $own = array_filter(
+            $operation->technique->character()->hazards,
+            fn (Hazard $hazard): bool => $hazard !== Hazard::Lathe || ($isOn && $operation->work === Work::Spinning)
+                || $operation->kind === StepKind::Buff,
+        );
+        $all = array_map(
+            fn (Hazard $hazard): Hazard => $hazard === Hazard::Dust && $operation->kind !== StepKind::Denib
+                ? Hazard::ofDust($subject->part->wood) : $hazard,
+            [...$own, ...$operation->hazards],
+        );
+        $isSpun = $isOn && $operation->work === Work::Spinning && ! in_array(Hazard::Lathe, $all, true);
+
+        return array_values(array_unique([...$isSpun ? [Hazard::Lathe] : [], ...$all], SORT_REGULAR));
+    }
+
+    /** @return list<Reason> */
+    private function reasons(string $id): array
+    {
+        return array_map(
+            fn (Precedence $one): Reason => new Reason($one->first, $one->because, $one->bends), $this->before[$id],
+        );
+    }
+
+    private function add(Step $step): void
+    {
+        $this->steps[] = $step;
+        $this->laid[$step->id] = true;
+    }
+}

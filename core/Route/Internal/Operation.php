@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal;
+
+use HonestGrain\Coating\Amount;
+use HonestGrain\Coating\FilmKind;
+use HonestGrain\Holding\Stance;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Schedule\Wait;
+use HonestGrain\Technique\Need;
+use HonestGrain\Technique\State;
+use HonestGrain\Technique\Technique;
+use HonestGrain\Technique\Work;
+
+/**
+ * One thing done to one place by a technique, before it is known when and in which mount.
+ *
+ * @internal
+ */
+final readonly class Operation
+{
+    public Wait $wait;
+
+    public Work $work;
+
+    /** @var list<Need> */
+    public array $needs;
+
+    /** @var array<string, true> states that it leaves, by name */
+    private array $leaves;
+
+    /** @var array<string, true> states that it spoils, by name */
+    private array $spoils;
+
+    /**
+     * @param  list<Place>  $places
+     * @param  float  $rank  where it stands among what is free, smaller first
+     * @param  Wait|null  $wait  before anything else is done to the same place
+     * @param  Wait|null  $handling  before the part may be clamped, turned over or leant on there
+     * @param  list<Hazard>  $hazards
+     * @param  list<string>  $how
+     * @param  list<string>  $of  ids of the document that it goes with
+     * @param  Work|null  $work  how it is held, where not as its technique says
+     * @param  Wait|null  $dustFree  until dust no longer sticks in it
+     * @param  list<Stance>|null  $stances  the only positions it is done in, where its faces do not decide
+     * @param  bool  $stiffens  whether it only stiffens the wood, so that sanding may follow it
+     */
+    public function __construct(
+        public string $id,
+        public Technique $technique,
+        public StepKind $kind,
+        public string $part,
+        public array $places,
+        public string $title,
+        public float $minutes,
+        public string $because,
+        public float $rank,
+        ?Wait $wait = null,
+        public string $waitFor = '',
+        public ?Wait $handling = null,
+        public array $hazards = [],
+        public array $how = [],
+        public array $of = [],
+        public ?string $product = null,
+        public ?Amount $amount = null,
+        public ?FilmKind $film = null,
+        public ?int $rpm = null,
+        ?Work $work = null,
+        public ?string $zone = null,
+        public ?string $hold = null,
+        public string $brief = '',
+        public ?Wait $dustFree = null,
+        public bool $stiffens = false,
+        public ?array $stances = null,
+    ) {
+        $this->wait = $wait ?? Wait::none();
+        $character = $technique->character();
+        $this->work = $work ?? $character->work;
+        $this->needs = $character->needs;
+        $this->leaves = array_fill_keys(array_column($character->leaves, 'name'), true);
+        $this->spoils = array_fill_keys(array_column($character->spoils, 'name'), true);
+    }
+
+    /** @return list<string> */
+    public function faces(): array
+    {
+        return array_values(array_unique(array_map(fn (Place $place): string => $place->face, $this->places)));
+    }
+
+    public function touches(self $other): bool
+    {
+        foreach ($this->places as $place) {
+            foreach ($other->places as $their) {
+                if ($place->touches($their)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    public function leaves(State $state): bool
+    {
+        return isset($this->leaves[$state->name]);
+    }
+
+    public function spoils(State $state): bool
+    {
+        return isset($this->spoils[$state->name]);
+    }
+
+    public function isNamed(string $name): bool
+    {
+        return $this->id === $name || in_array($name, $this->of, true);
+    }
+}

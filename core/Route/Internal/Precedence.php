@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal;
+
+use HonestGrain\Schedule\Wait;
+
+/**
+ * That one operation comes before another, how long lies between, and what the one that would suffer says.
+ *
+ * @internal
+ */
+final readonly class Precedence
+{
+    /**
+     * @param  bool  $bends  whether the maker's own order may go against it
+     * @param  string|null  $wish  which wish of the maker's it comes from
+     */
+    private function __construct(
+        public string $first,
+        public string $later,
+        public Wait $wait,
+        public string $because,
+        public bool $bends,
+        public ?string $wish = null,
+    ) {
+    }
+
+    public static function rule(string $first, string $later, Wait $wait, string $because): self
+    {
+        return new self($first, $later, $wait, $because, false);
+    }
+
+    public static function custom(string $first, string $later, Wait $wait, string $because): self
+    {
+        return new self($first, $later, $wait, $because, true);
+    }
+
+    public static function wish(string $first, string $later, Wait $wait, string $wish): self
+    {
+        return new self($first, $later, $wait, 'You want it so.', true, $wish);
+    }
+}

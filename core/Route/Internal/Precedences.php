@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal;
+
+use HonestGrain\Technique\Need;
+use HonestGrain\Technique\State;
+
+/**
+ * What must come before what: where one operation leaves what another needs, it is first; where one would spoil what
+ * another needs, it is last. Each says so in the words of the one that would suffer.
+ *
+ * @internal
+ */
+final class Precedences
+{
+    /**
+     * @param  list<Operation>  $operations
+     * @return list<Precedence>
+     */
+    public static function among(array $operations): array
+    {
+        $found = [];
+        foreach ($operations as $first) {
+            foreach ($operations as $later) {
+                if ($first !== $later && $first->touches($later)) {
+                    $precedence = self::between($first, $later);
+                    if ($precedence !== null) {
+                        $found[] = $precedence;
+                    }
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    private static function between(Operation $first, Operation $later): ?Precedence
+    {
+        $soft = null;
+        foreach ($later->needs as $need) {
+            if ($first->leaves($need->state)) {
+                $made = self::of($first, $later, $need, $need->bends);
+                if (! $need->bends) {
+                    return $made;
+                }
+                $soft ??= $made;
+            }
+        }
+        foreach ($first->needs as $need) {
+            if ($later->spoils($need->state)) {
+                $bends = $need->bends || ($later->stiffens && $need->state === State::Bare
+                    && $first->leaves(State::Smooth));
+                $made = self::of($first, $later, $need, $bends);
+                if (! $bends) {
+                    return $made;
+                }
+                $soft ??= $made;
+            }
+        }
+
+        return $soft;
+    }
+
+    private static function of(Operation $first, Operation $later, Need $need, bool $bends): Precedence
+    {
+        return $bends ? Precedence::custom($first->id, $later->id, $first->wait, $need->because)
+            : Precedence::rule($first->id, $later->id, $first->wait, $need->because);
+    }
+}

@@ -1,0 +1,398 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal;
+
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Geometry\Measurement;
+use HonestGrain\Holding\Stance;
+use HonestGrain\Piece\CoatPlan;
+use HonestGrain\Piece\JointKind;
+use HonestGrain\Piece\OwnStep;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\StartsAs;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Route\Bench;
+use HonestGrain\Route\Conflict;
+use HonestGrain\Route\Internal\Work\Coats;
+use HonestGrain\Route\Internal\Work\Foot;
+use HonestGrain\Route\Internal\Work\Joints;
+use HonestGrain\Route\Internal\Work\Marked;
+use HonestGrain\Route\Internal\Work\Repairs;
+use HonestGrain\Route\Internal\Work\Sanded;
+use HonestGrain\Route\Internal\Work\Subject;
+use HonestGrain\Route\Internal\Work\Turning;
+use HonestGrain\Route\Sanding;
+use HonestGrain\Route\School;
+use HonestGrain\Route\Step;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Schedule\Wait;
+use HonestGrain\Technique\Work;
+
+/**
+ * Derives a route: makes the operations of every part, finds what must come before what, and arranges them in mounts.
+ *
+ * @internal
+ */
+final class Router
+{
+    /** @var array<string, Subject> by part */
+    private array $subjects = [];
+
+    /** @var array<string, Coats> by part */
+    private array $coats = [];
+
+    /** @var list<Operation> */
+    private array $operations = [];
+
+    /** @var list<Precedence> */
+    private array $precedences = [];
+
+    /** @var list<Precedence> what the maker's school asks for: before every other custom */
+    private array $preferred = [];
+
+    /** @var list<Precedence> */
+    private array $wishes = [];
+
+    /** @var list<Conflict> */
+    private array $conflicts = [];
+
+    private function __construct(
+        private readonly Piece $piece,
+        private readonly Bench $bench,
+        private readonly Tables $tables,
+        private readonly School $school,
+    ) {
+    }
+
+    /**
+     * @param  list<string>  $done  steps that have been done, in order
+     * @return array{list<Step>, list<Conflict>}
+     */
+    public static function of(Piece $piece, Bench $bench, Tables $tables, array $done): array
+    {
+        $router = new self($piece, $bench, $tables, School::of($piece->school, $bench->school));
+        foreach ($piece->partsInOrder() as $part) {
+            $router->prepare($part);
+        }
+        foreach ($piece->joints as $joint) {
+            [$operations, $chains] = Joints::of($joint, $router->subjects, $router->coats);
+            $router->take($operations, $chains);
+            $router->conflicts = [...$router->conflicts, ...Joined::of($joint, $piece, $tables)];
+        }
+        $router->precedences = [...$router->precedences, ...Precedences::among($router->operations)];
+        foreach ($router->subjects as $subject) {
+            $router->held($subject);
+            $router->customs($subject);
+        }
+        $router->weigh();
+        foreach ($piece->steps as $own) {
+            $router->own($own);
+        }
+        foreach ($piece->order as $i => $pair) {
+            $router->wish($i, ...$pair);
+        }
+
+        return $router->arrange($done);
+    }
+
+    private function prepare(Part $part): void
+    {
+        $measured = $part->measure($this->bench->calibration->shape, $this->bench->minWallMm);
+        $sandings = $this->sanded($part, $measured);
+        $subject = new Subject(
+            $this->piece, $part, $measured, $sandings, $this->tables, $this->bench, $this->school,
+        );
+        $coats = Coats::of($subject);
+        $this->subjects[$part->id] = $subject;
+        $this->coats[$part->id] = $coats;
+        $this->take(Turning::of($subject), []);
+        $this->take(Repairs::of($subject), Repairs::chains($subject));
+        $this->take(Sanded::of($subject), Sanded::chains($subject));
+        $this->take(Marked::of($subject), Marked::chains($subject));
+        $this->take($coats->operations(), $coats->chains());
+        $this->take(Foot::of($subject, $coats), Foot::chains($subject, $coats));
+        $this->conflicts = [
+            ...$this->conflicts, ...Judged::of($this->piece, $part, $measured, $sandings, $this->tables),
+            ...Wetness::of($subject),
+        ];
+    }
+
+    /**
+     * What is sanded of a part: nothing of a plug, and no hole that one closes.
+     *
+     * @return array<string, Sanding> by face
+     */
+    private function sanded(Part $part, Measurement $measured): array
+    {
+        $sandings = Sanding::all($part, $this->bench, $measured);
+        foreach ($this->piece->joints as $joint) {
+            if ($joint->kind === JointKind::Plug && $joint->spigot === $part->id) {
+                return [];
+            }
+            if ($joint->kind === JointKind::Plug && $joint->socket === $part->id) {
+                unset($sandings['bore']);
+            }
+        }
+
+        return $sandings;
+    }
+
+    /**
+     * @param  list<Operation>  $operations
+     * @param  list<Precedence>  $chains
+     */
+    private function take(array $operations, array $chains): void
+    {
+        $this->operations = [...$this->operations, ...$operations];
+        $this->precedences = [...$this->precedences, ...$chains];
+    }
+
+    /** What can only be done on the hold that part-off takes away comes before it. */
+    private function held(Subject $subject): void
+    {
+        $off = $subject->id('part-off');
+        foreach ($subject->part->holding->isPartedOff() ? $this->operations : [] as $operation) {
+            $isHeld = $operation->part === $subject->part->id && $operation->id !== $off
+                && $operation->work->isOnLathe() && $operation->stances === null
+                && ! in_array('foot', $operation->faces(), true) && $operation->places !== [];
+            if ($isHeld) {
+                $wait = $operation->kind === StepKind::Coat
+                    ? $operation->handling ?? $operation->wait : $operation->wait;
+                $this->precedences[] = Precedence::rule(
+                    $operation->id, $off, $wait, 'It is done on the hold that comes off then.',
+                );
+            }
+        }
+    }
+
+    /** What the maker's school asks for, where more than one way is sound. */
+    private function customs(Subject $subject): void
+    {
+        $isTurned = $this->piece->startsAs === StartsAs::Turned;
+        if (! $isTurned && $subject->has('inside')) {
+            $usual = $subject->part->grain === GrainDirection::End ? 'first' : 'later';
+            $isFirst = $this->school->choice('inside', $usual) === 'first';
+            foreach (['hollow', 'sand'] as $what) {
+                [$inside, $shape] = [$subject->id($what, 'inside'), $subject->id('shape', 'outside')];
+                if ($isFirst) {
+                    $this->custom($inside, $shape, 'The inside is finished while there is mass outside it: a thin wall moves.');
+                }
+            }
+            if (! $isFirst) {
+                $this->custom(
+                    $subject->id('shape', 'outside'), $subject->id('hollow', 'inside'),
+                    'The outside gets its last line first: it is the easier one to see and to reach.',
+                );
+            }
+        }
+        $this->undersideFirst($subject);
+        if ($this->school->choice('liner', 'first') === 'last') {
+            $this->linerLast($subject);
+        }
+        if ($this->school->choice('sealer', 'after-sanding') === 'before-sanding') {
+            foreach ($this->coats[$subject->part->id]->firsts() as $first) {
+                foreach ($first->stiffens ? $first->faces() : [] as $face) {
+                    $this->custom(
+                        $first->id, $subject->id('sand', $face), 'The sealer stiffens the fibres, so that they cut clean.',
+                    );
+                }
+            }
+        }
+    }
+
+    private function undersideFirst(Subject $subject): void
+    {
+        $early = array_merge(...array_map(
+            fn (CoatPlan $plan): array => $plan->zones, $subject->plansBeforeReversing(),
+        ));
+        foreach ($early === [] ? [] : $this->coats[$subject->part->id]->beforeRelease() as $last) {
+            if (array_diff($last->faces(), $early) === []) {
+                $this->preferred[] = Precedence::custom(
+                    $last->id, $subject->id('hollow', 'inside'), $last->handling ?? $last->wait,
+                    'The underside is finished whole before the part is turned round.',
+                );
+            }
+        }
+    }
+
+    private function linerLast(Subject $subject): void
+    {
+        $liners = array_filter(
+            $this->operations, fn (Operation $one): bool => $one->part === $subject->part->id
+                && $one->technique->key() === 'liner',
+        );
+        foreach ($liners as $liner) {
+            foreach ($this->coats[$subject->part->id]->beforeRelease() as $last) {
+                if (! in_array('inside', $last->faces(), true)) {
+                    $this->preferred[] = Precedence::custom(
+                        $last->id, $liner->id, $last->handling ?? $last->wait,
+                        'The outside is finished first, and masked while the liner goes in.',
+                    );
+                }
+            }
+        }
+    }
+
+    private function custom(string $first, string $later, string $because): void
+    {
+        $this->preferred[] = Precedence::custom($first, $later, Wait::none(), $because);
+    }
+
+    /** The last look at the piece, after all else. */
+    private function weigh(): void
+    {
+        $subject = $this->subjects[$this->piece->body()->id];
+        $prints = max(0.0, ...array_values(array_map(
+            fn (Coats $coats): float => $coats->printsHours(), $this->coats,
+        )));
+        $isFood = array_filter($this->coats, fn (Coats $coats): bool => $coats->isFood()) !== [];
+        $isRenewed = array_filter($this->coats, fn (Coats $coats): bool => $coats->isRenewed()) !== [];
+        $cures = array_filter($this->operations, fn (Operation $one): bool => $one->kind === StepKind::Cure) !== [];
+        $weigh = new Operation(
+            $subject->id('weigh'), $subject->technique('weigh'), StepKind::Ready, $subject->part->id, [],
+            'Look it over and weigh it', $this->tables->calibration->bench->weighMinutes,
+            'The last look, and the weight for the card.', 200.0,
+            hazards: ! $cures && $isFood ? [Hazard::FoodClaim] : [],
+            how: Subject::said(
+                'The weight goes on the Record.',
+                $prints > 24 ? sprintf(
+                    'Wrap it loosely in paper: a tight wrap prints until the last coat has had %.0f days at 21 °C.',
+                    ceil($prints / 24),
+                ) : '',
+                $isRenewed ? 'Write on the card that the oil is to be renewed.' : '',
+            ),
+            hold: 'on the table', zone: '', brief: 'look it over and weigh it',
+        );
+        foreach ($this->operations as $operation) {
+            $this->precedences[] = Precedence::rule(
+                $operation->id, $weigh->id, $operation->handling ?? $operation->wait, 'Nothing is left to do then.',
+            );
+        }
+        $this->operations[] = $weigh;
+    }
+
+    /** A step of the maker's own: between what it names, or before the part is wiped clean for its coats. */
+    private function own(OwnStep $own): void
+    {
+        $subject = $this->subjects[$own->part ?? $this->piece->body()->id] ?? $this->subjects[$this->piece->body()->id];
+        $spins = $own->mount?->spins() === true;
+        $wait = Wait::hours($own->waitHours);
+        $stance = $own->mount === $subject->part->holding->reversed() && $subject->positions->has(Stance::Foot)
+            && $own->mount !== $subject->part->holding->on() ? Stance::Foot : Stance::Main;
+        $technique = $this->tables->techniques->named($own->technique);
+        $this->operations[] = new Operation(
+            $own->id, $technique, StepKind::Own, $subject->part->id, [], $own->title, $own->minutes,
+            'Your own step.', 69.0, $wait, $own->waitHours > 0 ? 'as you set' : '',
+            hazards: $spins ? [Hazard::Lathe, ...$subject->spinning()] : [],
+            work: match (true) {
+                $spins => Work::Spinning,
+                $own->mount === null => Work::Hand,
+                default => Work::Lap,
+            },
+            zone: $own->on?->zone() ?? '', hold: $own->mount === null ? 'as you like' : null,
+            brief: lcfirst($own->title), stances: $spins ? [$stance] : null,
+        );
+        $before = $this->named($own->before);
+        if ($before === [] && $this->named($own->after) === []) {
+            $before = [$subject->id('wipe-clean')];
+        }
+        foreach ($before as $later) {
+            $this->wishes[] = Precedence::wish($own->id, $later, $wait, $own->id);
+        }
+        foreach ($this->named($own->after) as $first) {
+            $this->wishes[] = Precedence::wish($first, $own->id, $this->handlingOf($first), $own->id);
+        }
+        $this->precedences[] = Precedence::rule(
+            $own->id, $this->piece->body()->id.'/weigh', $wait, 'Nothing is left to do then.',
+        );
+    }
+
+    private function handlingOf(string $id): Wait
+    {
+        foreach ($this->operations as $operation) {
+            if ($operation->id === $id) {
+                return $operation->handling ?? $operation->wait;
+            }
+        }
+
+        return Wait::none();
+    }
+
+    private function wish(int $i, string $first, string $later): void
+    {
+        $firsts = $this->named([$first]);
+        $laters = $this->named([$later]);
+        if ($firsts === [] || $laters === []) {
+            $this->conflicts[] = Conflict::warn(
+                [...$firsts, ...$laters], "The order wants $first before $later, but the route has no such step.",
+                ['Take that wish out of the order'],
+            );
+
+            return;
+        }
+        foreach ($firsts as $one) {
+            foreach (array_diff($laters, $firsts) as $other) {
+                $this->wishes[] = Precedence::wish($one, $other, $this->handlingOf($one), "$first $later");
+            }
+        }
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return list<string> the operations that an operation or an id of the document means
+     */
+    private function named(array $names): array
+    {
+        $meant = [];
+        foreach ($this->operations as $operation) {
+            foreach ($names as $name) {
+                if ($operation->isNamed($name)) {
+                    $meant[] = $operation->id;
+                }
+            }
+        }
+
+        return array_values(array_unique($meant));
+    }
+
+    /**
+     * @param  list<string>  $done
+     * @return array{list<Step>, list<Conflict>}
+     */
+    private function arrange(array $done): array
+    {
+        usort($this->operations, fn (Operation $a, Operation $b): int => [$a->rank, $a->id] <=> [$b->rank, $b->id]);
+        $ids = array_map(fn (Operation $operation): string => $operation->id, $this->operations);
+        $ordering = Ordering::of($ids, [...$this->preferred, ...$this->precedences], $this->wishes);
+        $layout = new Layout($this->operations, $this->subjects, $ordering, $this->tables->calibration->bench);
+        $steps = $layout->steps($done);
+
+        return [$steps, [
+            ...$this->inStepIds($steps), ...Wishes::judged($ordering, $steps, $this->operations),
+        ]];
+    }
+
+    /**
+     * Conflicts name steps of this route: a coat that goes on elsewhere is named as the route does.
+     *
+     * @param  list<Step>  $steps
+     * @return list<Conflict>
+     */
+    private function inStepIds(array $steps): array
+    {
+        $ids = array_map(fn (Step $step): string => $step->id, $steps);
+
+        return array_map(function (Conflict $conflict) use ($ids): Conflict {
+            $named = [];
+            foreach ($conflict->steps as $id) {
+                $named = [...$named, ...in_array($id, $ids, true) ? [$id] : $this->named([$id])];
+            }
+
+            return $conflict->of(array_values(array_unique($named)));
+        }, $this->conflicts);
+    }
+}

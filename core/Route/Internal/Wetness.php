@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal;
+
+use HonestGrain\Piece\Coat;
+use HonestGrain\Route\Conflict;
+use HonestGrain\Route\Internal\Work\Subject;
+
+/**
+ * Wood too wet to be finished: refused, but for oil and wax on work that the maker chose to let warp.
+ *
+ * @internal
+ */
+final class Wetness
+{
+    /** @return list<Conflict> */
+    public static function of(Subject $subject): array
+    {
+        $part = $subject->part;
+        $limit = $subject->bench->equilibriumPercent + $subject->calibration->bench->wetWoodPoints;
+        if ($part->moisturePercent <= $limit) {
+            return [];
+        }
+        $said = sprintf(
+            'The wood is at %s %% moisture and settles at %s %% in this shop: it would move under its finish.',
+            round($part->moisturePercent, 1), round($subject->bench->equilibriumPercent, 1),
+        );
+        $choices = ['Let it dry first', 'Turn it once, wet, and let it warp: oil or wax only'];
+        if ($subject->school->choice('wet', '') !== 'turned-once') {
+            return [Conflict::forbid(self::finishing($subject), $said, $choices, 'wet-wood')];
+        }
+        $sealing = [];
+        foreach ($part->coatPlans as $plan) {
+            foreach ($plan->coats as $coat) {
+                if ($coat->coating->buildsFilm()) {
+                    $sealing[] = $coat->id;
+                }
+            }
+        }
+
+        return $sealing === []
+            ? [Conflict::warn(self::finishing($subject), 'Turned once from wet wood: it dries in its finish and may warp and crack.', [
+                'Keep the wall thin and even', 'Let it dry slowly, in paper',
+            ])]
+            : [Conflict::forbid($sealing, "$said A film on wet wood lifts.", ['Choose oil or wax', $choices[0]], 'wet-wood')];
+    }
+
+    /** @return list<string> the steps that finish the part */
+    private static function finishing(Subject $subject): array
+    {
+        $steps = array_map(
+            fn (string $face): string => $subject->id('sand', $face), array_keys($subject->sandings),
+        );
+        foreach ($subject->part->coatPlans as $plan) {
+            $steps = [...$steps, ...array_map(fn (Coat $coat): string => $coat->id, $plan->coats)];
+        }
+
+        return $steps;
+    }
+}

@@ -1,0 +1,363 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal\Work;
+
+use HonestGrain\Coating\Amount;
+use HonestGrain\Coating\Coating;
+use HonestGrain\Coating\Cure;
+use HonestGrain\Coating\Laying;
+use HonestGrain\Coating\WipeWindow;
+use HonestGrain\Piece\BuffWith;
+use HonestGrain\Piece\Coat;
+use HonestGrain\Piece\CoatPlan;
+use HonestGrain\Route\Internal\Operation;
+use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\LayerWaits;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Schedule\Wait;
+use HonestGrain\Technique\Work;
+
+/**
+ * One go over some faces with some coats of a plan: each laid on, wiped off where it is flooded, rubbed down before the
+ * next, and buffed where the plan says so.
+ *
+ * @internal
+ */
+final class Coated
+{
+    /** @var list<Operation> */
+    private array $operations = [];
+
+    /** @var list<Precedence> */
+    private array $chains = [];
+
+    /** @var list<LaidCoat> */
+    private array $laid = [];
+
+    /** @var list<array{string, Wait}> what the next operation on these faces waits for */
+    private array $open = [];
+
+    private float $filmUm = 0.0;
+
+    private bool $isSealed = false;
+
+    /**
+     * @param  list<string>  $faces
+     * @param  list<Coat>  $coats
+     * @param  string  $suffix  of the ids, where the same coats went on other faces before
+     */
+    private function __construct(
+        private readonly Subject $subject,
+        private readonly CoatPlan $plan,
+        private readonly array $faces,
+        private readonly array $coats,
+        private readonly string $suffix,
+        private readonly float $rank,
+    ) {
+    }
+
+    /**
+     * @param  list<string>  $faces
+     * @param  list<Coat>  $coats  of the plan, those that go on in this go
+     * @param  self|null  $over  the go that these coats go over
+     * @param  float  $rank  of its first coat
+     */
+    public static function of(
+        Subject $subject,
+        CoatPlan $plan,
+        array $faces,
+        array $coats,
+        float $rank,
+        string $suffix = '',
+        ?self $over = null,
+        ?BuffWith $buff = null,
+    ): self {
+        $self = new self($subject, $plan, $faces, $coats, $suffix, $rank);
+        if ($over !== null) {
+            [$self->open, $self->filmUm, $self->isSealed] = [$over->open, $over->filmUm, $over->isSealed];
+        }
+        foreach ($coats as $i => $coat) {
+            $self->coat($coat, $i, $over === null && $i === 0);
+        }
+        if ($buff !== null && $self->laid !== []) {
+            $self->buff($buff, $self->laid[count($self->laid) - 1]);
+        }
+
+        return $self;
+    }
+
+    /** @return list<Operation> */
+    public function operations(): array
+    {
+        return $this->operations;
+    }
+
+    /** @return list<Precedence> */
+    public function chains(): array
+    {
+        return $this->chains;
+    }
+
+    /** @return list<LaidCoat> */
+    public function laid(): array
+    {
+        return $this->laid;
+    }
+
+    public function first(): ?Operation
+    {
+        return $this->operations[0] ?? null;
+    }
+
+    /** The last operation on these faces. */
+    public function last(): ?Operation
+    {
+        return $this->operations[count($this->operations) - 1] ?? null;
+    }
+
+    /** @return list<array{string, Wait}> what the next operation on these faces waits for */
+    public function waits(): array
+    {
+        return $this->open;
+    }
+
+    private function coat(Coat $coat, int $number, bool $isFirst): void
+    {
+        $subject = $this->subject;
+        $coating = $coat->coating;
+        $id = $coat->id.$this->suffix;
+        if ($coat->denib !== null && ! $isFirst && $this->open !== [] && $this->suffix === '') {
+            $this->denib($coat);
+        }
+        foreach ($this->open as [$before, $wait]) {
+            $this->chains[] = Precedence::rule($before, $id, $wait, self::onceDry($wait));
+        }
+        $slowed = $this->slowed($coating);
+        $next = $this->following($coat);
+        $handling = Wait::hours($coating->handleHours * $slowed, null, $coating->kinetics());
+        $wait = $next === null ? $handling : $this->recoat($coating, $next, $slowed);
+        $position = 1 + (int) array_search($coat, $this->plan->coats, true);
+        $count = count($this->plan->coats);
+        $window = $coating->applied === Laying::Wiped ? $coating->wipe : null;
+        $this->operations[] = new Operation(
+            $id, $subject->technique($this->technique($coating)), StepKind::Coat, $subject->part->id,
+            $subject->places($this->faces), sprintf(
+                '%s, coat %d of %d, %s', $coating->class, $position, $count, $this->where(),
+            ),
+            $subject->calibration->coats->setupMinutes + $subject->minutesOver($this->rate($coating), $this->faces),
+            $this->open === [] ? 'On clean, sanded wood, as soon as the dust is off.' : self::onceDry($this->open[0][1]),
+            $this->rank + $number / 100,
+            $window !== null ? Wait::none() : $wait, $window !== null ? 'to soak in'
+                : ($next === null ? 'to harden' : 'before the next coat'),
+            $handling,
+            [...Hazard::ofProduct($coating->hazards), ...$this->isOnLathe($coating) ? $subject->spinning() : []],
+            Subject::said(
+                ucfirst($coating->applied->value).'.', $coating->wipe?->inWords($coating->isWax()) ?? '',
+                $coating->note === '' ? '' : ucfirst($coating->note).'.',
+                $slowed > 1 ? sprintf(
+                    'The oil in %s slows it: every wait is counted %s times.', lcfirst($subject->part->wood->name),
+                    $slowed,
+                ) : '',
+            ),
+            [$coat->id, $this->plan->id], $coating->class,
+            Amount::forCoat($coating, $subject->zones($this->faces), $isFirst, $subject->calibration->coats),
+            $coating->film, work: $this->isOnLathe($coating) ? Work::Spinning : Work::Points,
+            zone: implode(', ', $this->faces),
+            hold: $this->isOnLathe($coating) ? 'spinning slowly at first' : null,
+            brief: $this->suffix === '' ? sprintf('coat %d of %d', $position, $count) : 'the foot’s coat',
+            dustFree: Wait::hours($coating->dustFreeHours * $slowed, null, $coating->kinetics()),
+            stiffens: $isFirst && $coating->isThinUnderPolish(),
+        );
+        $this->open = [[$id, $wait]];
+        if ($coating->isAbrasivePaste()) {
+            $this->wipePaste($coat, $id, $wait, $number);
+        }
+        if ($window !== null) {
+            $this->wipeOff($coat, $window, $id, $wait, $number, $next === null);
+        }
+        $this->laid[] = new LaidCoat($id, $this->faces, $coating, $slowed, $this->last()->id ?? $id);
+        $this->filmUm += $coating->standsUm($isFirst, $subject->calibration->coats);
+        $this->isSealed = $this->isSealed || $coating->isShellac() || $coating->seals;
+    }
+
+    private function wipeOff(
+        Coat $coat,
+        WipeWindow $window,
+        string $after,
+        Wait $wait,
+        int $number,
+        bool $isLast,
+    ): void {
+        $subject = $this->subject;
+        $id = "$coat->id/wipe-off".($this->suffix === '' ? '' : '-'.ltrim($this->suffix, '/'));
+        $this->chains[] = Precedence::rule(
+            $after, $id, Wait::hours($window->afterMinutes / 60, $window->untilMinutes / 60),
+            'Later it is tacky and drags.',
+        );
+        $isWax = $coat->coating->isWax();
+        $this->operations[] = new Operation(
+            $id, $subject->technique('wipe-off'), StepKind::WipeOff, $subject->part->id,
+            $subject->places($this->faces), ($isWax ? 'Rub the haze off, ' : 'Wipe every trace off, ').$this->where(),
+            1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, $this->faces),
+            $isWax ? 'While it is a haze: later it is hard work.'
+                : 'What the wood has not drunk by now never dries, only gets sticky.',
+            $this->rank + $number / 100 + 0.002, $wait, $isLast ? 'to harden' : 'before the next coat',
+            Wait::hours($coat->coating->handleHours, null, $coat->coating->kinetics()),
+            Hazard::ofProduct($coat->coating->hazards),
+            ['A clean cloth, then a dry one; look at it again an hour later, and wipe what has bled out.'],
+            [$coat->id, $this->plan->id], zone: implode(', ', $this->faces), brief: 'wiping off',
+        );
+        $this->open = [[$id, $wait]];
+    }
+
+    /** No grain of it may stay: the next coat would show it, or carry it about. */
+    private function wipePaste(Coat $coat, string $after, Wait $wait, int $number): void
+    {
+        $subject = $this->subject;
+        $id = "$coat->id/wipe-clean";
+        $this->chains[] = Precedence::rule($after, $id, Wait::none(), 'While it is still warm and soft.');
+        $this->operations[] = new Operation(
+            $id, $subject->technique('wipe-clean'), StepKind::DustOff, $subject->part->id,
+            $subject->places($this->faces), 'Wipe every trace of the paste off, '.$this->where(),
+            1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, $this->faces),
+            'Grains left in pores and corners dry white under the next coat.', $this->rank + $number / 100 + 0.002,
+            $wait, 'before the next coat', hazards: Hazard::ofProduct($coat->coating->hazards),
+            how: ['A clean cloth for each grade of paste; the corners with a blunt stick under the cloth.'],
+            of: [$coat->id, $this->plan->id], zone: implode(', ', $this->faces), brief: 'wiping the paste off',
+        );
+        $this->open = [[$id, $wait]];
+    }
+
+    private function denib(Coat $coat): void
+    {
+        $subject = $this->subject;
+        $figures = $subject->calibration->coats;
+        $denib = $coat->denib ?? throw new \LogicException('Only a coat with a rub before it is rubbed.');
+        $id = "$coat->id/denib";
+        foreach ($this->open as [$before, $wait]) {
+            $dry = Wait::hours($wait->minHours, null, $wait->kinetics);
+            $this->chains[] = Precedence::rule($before, $id, $dry, 'A soft coat rolls up under the pad.');
+        }
+        $this->operations[] = new Operation(
+            $id, $subject->technique('denib'), StepKind::Denib, $subject->part->id, $subject->places($this->faces),
+            'Rub down with '.$denib->words().', '.$this->where(),
+            1.0 + $subject->minutesOver($figures->denibMinutesPer100Cm2, $this->faces),
+            sprintf(
+                'Takes the nibs and about %.0f µm off, so that the next coat lies flat.', $denib->removesUm($figures),
+            ),
+            $this->rank + count($this->operations) / 100, hazards: [Hazard::Dust],
+            how: [$this->filmUm > 0
+                ? sprintf(
+                    '%.0f µm of film stands, all coats so far. Lightly, and lightest on rims and edges, until it is '
+                        .'evenly dull.', $this->filmUm,
+                )
+                : 'No film stands yet: only knock the nibs off, with the grain.'],
+            of: [$coat->id, $this->plan->id], zone: implode(', ', $this->faces), hold: 'by hand', brief: 'rubbing down',
+        );
+        $this->filmUm = max(0.0, $this->filmUm - $denib->removesUm($figures));
+        $this->open[] = [$id, Wait::none()];
+    }
+
+    private function buff(BuffWith $buff, LaidCoat $last): void
+    {
+        $subject = $this->subject;
+        $harden = Wait::hours($buff->afterHours($last->coating) * $last->slowed, null, $last->coating->kinetics());
+        $id = "{$this->plan->id}/buff";
+        foreach ($this->open as [$before]) {
+            $this->chains[] = Precedence::rule($before, $id, $harden, 'Earlier it drags.');
+        }
+        $isWheel = $buff === BuffWith::Wheel;
+        $this->operations[] = new Operation(
+            $id, $subject->technique('buff'), StepKind::Buff, $subject->part->id, $subject->places($this->faces),
+            'Buff '.$buff->label().', '.$this->where(),
+            $subject->calibration->bench->buffMinutes + $subject->minutesOver(
+                $buff->minutesPer100Cm2($subject->calibration->coats), $this->faces,
+            ),
+            $isWheel
+                ? 'Only once the last coat is hard right through: the wheel heats it, and drags it while it is soft.'
+                : 'As soon as the last coat is hard enough for a cloth: earlier it drags.',
+            $this->rank + 0.9, of: [$this->plan->id], work: $isWheel ? Work::Lap : Work::Hand,
+            zone: implode(', ', $this->faces),
+            hold: $isWheel ? 'in both hands, the wheel on the lathe' : 'by hand', brief: 'buffing',
+        );
+        $this->open = [[$id, Wait::none()]];
+    }
+
+    private function technique(Coating $coating): string
+    {
+        return match (true) {
+            $coating->isAbrasivePaste() => 'paste',
+            $coating->isWax() => 'wax',
+            $coating->applied === Laying::Poured && in_array('inside', $this->faces, true) => 'liner',
+            default => 'coat',
+        };
+    }
+
+    private function isOnLathe(Coating $coating): bool
+    {
+        return $coating->applied === Laying::OnTheLathe || $coating->isAbrasivePaste();
+    }
+
+    private function rate(Coating $coating): float
+    {
+        $figures = $this->subject->calibration->coats;
+
+        return match (true) {
+            $coating->isAbrasivePaste() => $figures->pasteMinutesPer100Cm2,
+            $coating->wipe !== null && $coating->applied === Laying::Wiped => $figures->floodedMinutesPer100Cm2,
+            default => $coating->applied->minutesPer100Cm2($figures),
+        };
+    }
+
+    /** The coat that follows in the plan, in this go or in the one after it. */
+    private function following(Coat $coat): ?Coat
+    {
+        $at = array_search($coat, $this->coats, true);
+        if ($at !== false && isset($this->coats[$at + 1])) {
+            return $this->coats[$at + 1];
+        }
+        $at = array_search($coat, $this->plan->coats, true);
+
+        return $at === false ? null : $this->plan->coats[$at + 1] ?? null;
+    }
+
+    private function recoat(Coating $coating, Coat $next, float $slowed): Wait
+    {
+        $from = LayerWaits::before($this->subject->calibration->coats, $coating, $next->coating, $next->denib);
+        $until = $coating->recoatUntilHours < $from ? null : $coating->recoatUntilHours;
+
+        return Wait::hours($from * $slowed, $until === null ? null : $until * $slowed, $coating->kinetics());
+    }
+
+    private static function onceDry(Wait $wait): string
+    {
+        $until = $wait->maxHours === null ? '' : sprintf(
+            ', and before its window closes at %s h', round($wait->maxHours, 1),
+        );
+
+        return $wait->minHours < 1
+            ? sprintf(
+                'Once the coat below has had its %d min at 21 °C%s.', max(1, (int) round($wait->minHours * 60)),
+                $until,
+            )
+            : sprintf('Once the coat below has had its %s h at 21 °C%s.', round($wait->minHours, 1), $until);
+    }
+
+    /** How many times longer the waits of a coat are on this wood. */
+    private function slowed(Coating $coating): float
+    {
+        return $this->subject->part->wood->oily && ! $this->isSealed && $coating->cure === Cure::Oxidative
+            ? $this->subject->calibration->coats->oilyWoodSlows : 1.0;
+    }
+
+    private function where(): string
+    {
+        $most = array_diff($this->subject->faces(), ['foot', 'bore']);
+
+        return count($this->faces) > 1 && array_diff($most, $this->faces) === []
+            ? 'all over' : implode(', ', $this->faces);
+    }
+}

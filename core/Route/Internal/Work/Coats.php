@@ -1,0 +1,344 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal\Work;
+
+use HonestGrain\Coating\FoodUse;
+use HonestGrain\Coating\Laying;
+use HonestGrain\Holding\Holding;
+use HonestGrain\Piece\Coat;
+use HonestGrain\Piece\CoatPlan;
+use HonestGrain\Piece\Purpose;
+use HonestGrain\Route\Internal\Operation;
+use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Schedule\Wait;
+
+/**
+ * All coats of a part: in one go where the tenon goes early, else in one for what it leaves free and one for the foot;
+ * waxes last of all; a liner proved with water; and the time until all is cured.
+ *
+ * @internal
+ */
+final class Coats
+{
+    /** @var list<Operation> */
+    private array $operations = [];
+
+    /** @var list<Precedence> */
+    private array $chains = [];
+
+    /** @var list<LaidCoat> */
+    private array $laid = [];
+
+    /** @var list<Operation> the last operation of each go before the part comes off its hold */
+    private array $beforeRelease = [];
+
+    /** @var list<Operation> the first operation of every plan */
+    private array $firsts = [];
+
+    /** @var array<string, Operation> plan => the first wax that waits for its foot */
+    private array $waxes = [];
+
+    /** Whether its oil is to be renewed. */
+    private bool $isRenewed = false;
+
+    private bool $isFood = false;
+
+    private function __construct(private readonly Subject $subject, public readonly bool $isReleasedEarly)
+    {
+    }
+
+    public static function of(Subject $subject): self
+    {
+        $self = new self($subject, self::releasesEarly($subject));
+        foreach ($subject->part->coatPlansByFace() as $number => $plan) {
+            $self->plan($plan, 80.0 + $number);
+        }
+        $self->foot();
+        $self->cure();
+
+        return $self;
+    }
+
+    /** @return list<Operation> */
+    public function operations(): array
+    {
+        return $this->operations;
+    }
+
+    /** @return list<Precedence> */
+    public function chains(): array
+    {
+        return $this->chains;
+    }
+
+    /** @return list<Operation> */
+    public function beforeRelease(): array
+    {
+        return $this->beforeRelease;
+    }
+
+    /** @return list<Operation> */
+    public function firsts(): array
+    {
+        return $this->firsts;
+    }
+
+    /** @return list<LaidCoat> */
+    public function laid(): array
+    {
+        return $this->laid;
+    }
+
+    public function isRenewed(): bool
+    {
+        return $this->isRenewed;
+    }
+
+    public function isFood(): bool
+    {
+        return $this->isFood;
+    }
+
+    /** How many reference hours a tight wrap prints on its coats. */
+    public function printsHours(): float
+    {
+        return max([0.0, ...array_map(
+            fn (LaidCoat $laid): float => $laid->coating->buffableHours * $laid->slowed,
+            array_values(array_filter($this->laid, fn (LaidCoat $laid): bool => ! $laid->coating->neverCures())),
+        )]);
+    }
+
+    /** Whether what holds the part goes before the coats: as the maker likes it, else where the foot is one with them. */
+    private static function releasesEarly(Subject $subject): bool
+    {
+        $coats = array_merge(...array_map(
+            fn (CoatPlan $plan): array => $plan->coats, $subject->part->coatPlans,
+        ));
+        $spun = array_filter(
+            $coats, fn (Coat $coat): bool => $coat->coating->applied === Laying::OnTheLathe
+                || $coat->coating->isAbrasivePaste(),
+        );
+        if ($spun !== [] || ! $subject->part->holding->isPartedOff()) {
+            return false;
+        }
+        $together = array_filter(
+            $subject->part->coatPlans,
+            fn (CoatPlan $plan): bool => in_array('foot', $plan->zones, true) && count($plan->zones) > 1,
+        );
+
+        if ($subject->entersByFoot()) {
+            return true;
+        }
+
+        return $subject->school->choice('tenon', $together === [] ? 'last' : 'early') === 'early';
+    }
+
+    private function plan(CoatPlan $plan, float $rank): void
+    {
+        $faces = array_values(array_filter($plan->zones, fn (string $face): bool => $this->subject->has($face)
+            && ($this->isReleasedEarly || ! $this->isCovered($face))));
+        if ($faces === [] || $plan->coats === []) {
+            return;
+        }
+        if ($this->isReleasedEarly && in_array('outside', $faces, true)) {
+            $free = array_filter(['foot', 'top'], fn (string $face): bool => $this->isCovered($face)
+                && $this->subject->has($face) && $this->subject->part->coatPlanFor($face) === null);
+            $faces = array_values(array_unique([...$faces, ...$free]));
+        }
+        $waxes = $this->isReleasedEarly || ! $this->getsFootCoat($plan) ? [] : self::trailingWaxes($plan);
+        $body = array_slice($plan->coats, 0, count($plan->coats) - count($waxes));
+        $go = Coated::of(
+            $this->subject, $plan, $faces, $body, $rank, buff: $waxes === [] ? $plan->buff : null,
+        );
+        $this->add($go);
+        if ($go->first() !== null) {
+            $this->firsts[] = $go->first();
+        }
+        if ($go->last() !== null && ! $this->isReleasedEarly) {
+            $this->beforeRelease[] = $go->last();
+        }
+        $this->prove($go, $plan, $faces);
+        if ($waxes !== []) {
+            $all = array_values(array_unique([...$faces, ...$this->coveredFaces()]));
+            $wax = Coated::of($this->subject, $plan, $all, $waxes, 95.0, '', $go, $plan->buff);
+            $this->add($wax);
+            $this->waxes[$plan->id] = $wax->first() ?? throw new \LogicException('There is no wax.');
+        }
+    }
+
+    /** The foot, and what else only comes free in the end: its own plan, or one coat of the last that the rest gets. */
+    private function foot(): void
+    {
+        $faces = $this->coveredFaces();
+        $plan = $this->subject->part->coatPlanFor('foot') ?? $this->subject->part->coatPlanFor('outside');
+        if ($this->isReleasedEarly || $faces === [] || $plan === null || $plan->coats === []) {
+            return;
+        }
+        $isOwn = array_diff($plan->zones, $faces) === [];
+        $coat = $isOwn ? null : $this->footCoat($plan);
+        if (! $isOwn && $coat === null) {
+            return;
+        }
+        $go = $coat === null
+            ? Coated::of(
+                $this->subject, $plan, array_values(array_intersect($plan->zones, $faces)), $plan->coats, 93.0,
+                buff: $plan->buff,
+            ) : Coated::of($this->subject, $plan, $faces, [$coat], 93.0, '/foot');
+        $this->add($go);
+        foreach (isset($this->waxes[$plan->id]) ? $go->waits() : [] as [$before, $wait]) {
+            $this->chains[] = Precedence::rule(
+                $before, $this->waxes[$plan->id]->id, $wait, 'The foot takes the wax with the rest.',
+            );
+        }
+    }
+
+    /** Whether the foot takes a coat of this plan after the rest has had all of them. */
+    private function getsFootCoat(CoatPlan $plan): bool
+    {
+        $of = $this->subject->part->coatPlanFor('foot') ?? $this->subject->part->coatPlanFor('outside');
+
+        return $of === $plan && $this->coveredFaces() !== [] && $this->footCoat($plan) !== null;
+    }
+
+    private function footCoat(CoatPlan $plan): ?Coat
+    {
+        // What is laid on with the lathe running cannot be once both ends are parted off.
+        $isOffTheLathe = $this->subject->part->holding === Holding::BetweenCentres;
+        $coats = array_values(array_filter(
+            $plan->coats, fn (Coat $coat): bool => ! ($isOffTheLathe && $coat->coating->applied === Laying::OnTheLathe),
+        ));
+        $unwaxed = array_values(array_filter($coats, fn (Coat $coat): bool => ! $coat->coating->isWax()));
+
+        return $unwaxed === [] ? $coats[0] ?? null : $unwaxed[count($unwaxed) - 1];
+    }
+
+    /** @return list<Coat> waxes by hand over something else, which wait for the foot */
+    private static function trailingWaxes(CoatPlan $plan): array
+    {
+        $waxes = [];
+        foreach (array_reverse($plan->coats) as $coat) {
+            if (! $coat->coating->isWax() || $coat->coating->isAbrasivePaste()
+                || $coat->coating->applied === Laying::OnTheLathe) {
+                break;
+            }
+            array_unshift($waxes, $coat);
+        }
+
+        return count($waxes) === count($plan->coats) ? [] : $waxes;
+    }
+
+    /**
+     * Water stands in a liner before anything else is done over it, and what ran down the outside comes off.
+     *
+     * @param  list<string>  $faces
+     */
+    private function prove(Coated $go, CoatPlan $plan, array $faces): void
+    {
+        $poured = array_values(array_filter(
+            $go->laid(), fn (LaidCoat $laid): bool => $laid->coating->applied === Laying::Poured,
+        ));
+        if ($poured === [] || ! in_array('inside', $faces, true)) {
+            return;
+        }
+        $subject = $this->subject;
+        $figures = $subject->calibration->coats;
+        $last = $poured[count($poured) - 1];
+        $hard = Wait::hours($last->coating->handleHours, null, $last->coating->kinetics());
+        $stands = Wait::hours($figures->waterTestHours);
+        $others = array_values(array_diff($subject->faces(), $faces, ['foot', 'bore']));
+        $isFirst = $subject->school->choice('liner', 'first') === 'first';
+        $test = "$last->operation/water-test";
+        $this->operations[] = new Operation(
+            $test, $subject->technique('water-test'), StepKind::Test, $subject->part->id,
+            $subject->places($isFirst ? [...$faces, ...$others] : $faces), 'Fill it with water and let it stand',
+            $figures->waterTestMinutes, 'A liner is proved, not believed: if it weeps, it gets another coat.',
+            79.5, $stands, 'with water standing in it', of: [$plan->id],
+            how: ['On paper, the level marked; look for a dark patch on the wood before you empty it.'],
+            zone: implode(', ', $faces), brief: 'the water test',
+        );
+        $this->chains[] = Precedence::rule($last->operation, $test, $hard, 'Water whitens a liner that is still soft.');
+        if ($others === []) {
+            return;
+        }
+        $drips = "$last->operation/drips";
+        $this->operations[] = new Operation(
+            $drips, $subject->technique('wipe-clean'), StepKind::DustOff, $subject->part->id,
+            $subject->places($others), 'Scrape drips of the liner off the outside and sand the places',
+            $figures->dripsMinutes, 'A drip under the coat of the outside shows for good.', 79.6,
+            hazards: [Hazard::ofDust($subject->part->wood)], of: [$plan->id], zone: implode(', ', $others),
+            brief: 'the drips of the liner',
+        );
+        $this->chains[] = Precedence::rule($last->operation, $drips, $hard, 'A soft drip smears.');
+        $this->chains[] = Precedence::custom($test, $drips, Wait::none(), 'If it weeps there will be more drips.');
+    }
+
+    /** Every coat counts for as long as what the piece is for asks of it, on the faces that are touched by it. */
+    private function cure(): void
+    {
+        $subject = $this->subject;
+        $purpose = $subject->piece->purpose;
+        $holding = $purpose->holds() ? $subject->part->foodZones($subject->measured) : [];
+        // One product that is not for food, cured or not, and no date can be given for it.
+        $eats = $purpose === Purpose::Food;
+        $refused = array_filter($this->laid, fn (LaidCoat $laid): bool => $eats && $laid->coating->food === FoodUse::No
+            && array_intersect($laid->faces, $holding) !== []);
+        $isFood = $holding !== [] && $refused === [];
+        $this->isFood = $isFood && $eats;
+        if ($this->laid === []) {
+            return;
+        }
+        $cure = $subject->id('cure');
+        $cures = false;
+        foreach ($this->laid as $laid) {
+            $holdsFood = $isFood && array_intersect($laid->faces, $holding) !== [];
+            $this->isRenewed = $this->isRenewed || ($holdsFood && $laid->coating->food === FoodUse::AtOnce);
+            $cures = $cures || ($holdsFood && ! $laid->coating->neverCures());
+            $hours = $holdsFood && ! $laid->coating->neverCures()
+                ? $laid->coating->fullCureHours() : $laid->coating->handleHours;
+            $wait = Wait::hours($hours * $laid->slowed, null, $laid->coating->kinetics());
+            $this->chains[] = Precedence::rule($laid->last, $cure, $wait, 'Until it has had its time it moves.');
+        }
+        foreach ($this->operations as $operation) {
+            if ($operation->kind !== StepKind::Coat) {
+                $this->chains[] = Precedence::rule($operation->id, $cure, Wait::none(), 'It is part of the finish.');
+            }
+        }
+        $this->operations[] = new Operation(
+            $cure, $subject->technique('cure'), StepKind::Cure, $subject->part->id, $subject->places([]),
+            match (true) {
+                $cures && ! $eats => 'Cured through: prove it with standing water, as the label says',
+                $cures => 'Cured through: may hold food, as the label says',
+                $this->isRenewed && ! $eats => 'Hard enough to be handled; the oil is renewed as it wears',
+                $this->isRenewed => 'Hard enough to be handled; usable for food at once, as the label says',
+                default => 'Hard enough to be handled',
+            }, 0.0, 'Cure is longer than dry: the piece is not ready while a coat is still moving.', 98.0,
+            hazards: $this->isFood ? [Hazard::FoodClaim] : [], zone: implode(', ', $subject->faces()),
+            hold: 'on the rack, air all round', brief: 'full cure',
+        );
+    }
+
+    private function add(Coated $go): void
+    {
+        $this->operations = [...$this->operations, ...$go->operations()];
+        $this->chains = [...$this->chains, ...$go->chains()];
+        $this->laid = [...$this->laid, ...$go->laid()];
+    }
+
+    /** Whether a face only comes free when the part comes off its hold. */
+    private function isCovered(string $face): bool
+    {
+        return $this->subject->isCovered($face);
+    }
+
+    /** @return list<string> */
+    private function coveredFaces(): array
+    {
+        return array_values(array_filter(
+            ['foot', 'top'], fn (string $face): bool => $this->isCovered($face) && $this->subject->has($face),
+        ));
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal\Work;
+
+use HonestGrain\Holding\Holding;
+use HonestGrain\Holding\Stance;
+use HonestGrain\Route\Internal\Operation;
+use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Schedule\Wait;
+
+/**
+ * What held the part taken off, and the maker's name under the foot.
+ *
+ * @internal
+ */
+final class Foot
+{
+    /** @return list<Operation> */
+    public static function of(Subject $subject, Coats $coats): array
+    {
+        return [
+            ...$subject->part->holding->isPartedOff() ? [self::partOff($subject, $coats)] : [],
+            ...$subject->isMain() ? [self::sign($subject)] : [],
+        ];
+    }
+
+    /** @return list<Precedence> */
+    public static function chains(Subject $subject, Coats $coats): array
+    {
+        $chains = [];
+        $off = $subject->id('part-off');
+        if (! $subject->part->holding->isPartedOff()) {
+            return [];
+        }
+        foreach ($coats->beforeRelease() as $last) {
+            $chains[] = Precedence::custom(
+                $last->id, $off, $last->handling ?? $last->wait,
+                'Kept until the last coat that is rubbed or buffed on the lathe.',
+            );
+        }
+        foreach ($coats->isReleasedEarly ? $coats->firsts() : [] as $first) {
+            $chains[] = Precedence::custom(
+                $off, $first->id, Wait::none(), 'So that the foot is coated with the rest.',
+            );
+        }
+        if ($subject->part->holding === Holding::BetweenCentres && $subject->has('top')) {
+            $chains[] = Precedence::rule(
+                $off, $subject->id('sand', 'top'), Wait::none(), 'The end is free only then.',
+            );
+        }
+
+        return $chains;
+    }
+
+    private static function partOff(Subject $subject, Coats $coats): Operation
+    {
+        $holding = $subject->part->holding;
+        $title = $holding->release($subject->stands());
+
+        return new Operation(
+            $subject->id('part-off'), $subject->technique('part-off'), StepKind::Foot, $subject->part->id,
+            $subject->places(['foot']), $title,
+            $subject->calibration->turning->partOffMinutes + $subject->minutesOver(
+                $subject->calibration->turning->finishMinutesPer100Cm2, ['foot'],
+            ),
+            $holding->releaseBecause($coats->beforeRelease() !== [], $subject->stands()), 90.0,
+            hazards: [...$subject->spinning(), Hazard::ofDust($subject->part->wood)],
+            how: [$holding->releaseHow($subject->has('inside'))], zone: 'foot', brief: 'the foot',
+            stances: [$holding === Holding::BetweenCentres || $subject->isPlug() ? Stance::Main : Stance::Foot],
+        );
+    }
+
+    private static function sign(Subject $subject): Operation
+    {
+        $isCoated = ($subject->part->coatPlanFor('foot') ?? $subject->part->coatPlanFor('outside')) !== null;
+
+        return new Operation(
+            $subject->id('sign'), $subject->technique('sign'), StepKind::Sign, $subject->part->id,
+            $subject->places(['foot']), 'Sign and date the foot', $subject->calibration->bench->signMinutes,
+            $isCoated ? 'On bare wood, before the foot is coated.'
+                : 'On bare wood, now that nothing will rub it off.', 92.0,
+            zone: 'foot', brief: 'sign the foot',
+        );
+    }
+}

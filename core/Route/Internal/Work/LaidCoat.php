@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal\Work;
+
+use HonestGrain\Coating\Coating;
+
+/**
+ * A coat that is laid on, by which operation and on which faces.
+ *
+ * @internal
+ */
+final readonly class LaidCoat
+{
+    /**
+     * @param  list<string>  $faces
+     * @param  string  $last  its last operation: the coat itself, or wiping off what the wood has not drunk
+     * @param  float  $slowed  how many times longer its waits are on this wood
+     */
+    public function __construct(
+        public string $operation,
+        public array $faces,
+        public Coating $coating,
+        public float $slowed,
+        public string $last,
+    ) {
+    }
+}

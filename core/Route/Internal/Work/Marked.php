@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal\Work;
+
+use HonestGrain\Piece\Coat;
+use HonestGrain\Piece\Mark;
+use HonestGrain\Route\Internal\Operation;
+use HonestGrain\Route\Internal\Place;
+use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Schedule\Wait;
+use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Work;
+
+/**
+ * The marks of a part: each on its band, colours in layers with sanding back between.
+ *
+ * @internal
+ */
+final class Marked
+{
+    /** @return list<Operation> */
+    public static function of(Subject $subject): array
+    {
+        $operations = [];
+        foreach ($subject->part->marksInOrder($subject->piece->order) as $i => $mark) {
+            $operations[] = self::mark($subject, $mark, $i);
+            if (self::isSandedBack($subject, $mark)) {
+                $operations[] = self::sandBack($subject, $mark, $i);
+            }
+        }
+
+        return $operations;
+    }
+
+    /** @return list<Precedence> marks on one place, one after the other */
+    public static function chains(Subject $subject): array
+    {
+        $chains = [];
+        $marks = $subject->part->marksInOrder($subject->piece->order);
+        foreach ($marks as $i => $mark) {
+            $last = self::mark($subject, $mark, $i);
+            if (self::isSandedBack($subject, $mark)) {
+                $back = "{$mark->id()}/sand-back";
+                $chains[] = Precedence::rule($last->id, $back, $last->wait, 'Once the colour is dry.');
+            }
+            foreach (array_slice($marks, $i + 1) as $other) {
+                if ($mark->overlaps($other)) {
+                    $chains[] = Precedence::custom(
+                        isset($back) ? $back : $last->id, $other->id(), isset($back) ? Wait::none() : $last->wait,
+                        $other->because(),
+                    );
+                }
+            }
+            unset($back);
+            if ($mark->technique->nature() === Nature::Flames) {
+                $chains = [...$chains, ...self::beforeColours($subject, $mark, $marks)];
+            }
+        }
+
+        return $chains;
+    }
+
+    /**
+     * @param  list<Mark>  $marks
+     * @return list<Precedence>
+     */
+    private static function beforeColours(Subject $subject, Mark $flame, array $marks): array
+    {
+        $wet = array_map(
+            fn (Mark $mark): string => $mark->id(),
+            array_filter($marks, fn (Mark $mark): bool => $mark->colours() && ! $flame->overlaps($mark)),
+        );
+        foreach ($subject->part->coatPlans as $plan) {
+            $wet = [...$wet, ...array_map(fn (Coat $coat): string => $coat->id, array_slice($plan->coats, 0, 1))];
+        }
+
+        return array_values(array_map(fn (string $later): Precedence => Precedence::custom(
+            $flame->id(), $later, Wait::none(), 'No flame comes near colour or finish, wherever on the part it is.',
+        ), $wet));
+    }
+
+    private static function mark(Subject $subject, Mark $mark, int $number): Operation
+    {
+        $face = $mark->band->on->zone();
+        $title = sprintf('%s, %s', $mark->action(), $face);
+
+        return new Operation(
+            $mark->id(), $mark->technique, StepKind::Mark, $subject->part->id, [self::place($subject, $mark)], $title,
+            $subject->part->minutesOf($mark, $subject->measured, $subject->tables), $mark->because(),
+            50.0 + $number / 10, Wait::hours($mark->waitHours, null, $mark->stain?->kinetics()),
+            $mark->waitHours > 0 ? 'to dry' : '',
+            Wait::hours($mark->waitHours, null, $mark->stain?->kinetics()),
+            self::hazards($subject, $mark),
+            how: Subject::said(
+                sprintf(
+                    '%.0f to %.0f mm along the %s from its %s.', $mark->band->fromMm, $mark->band->toMm, $face,
+                    $face === 'outside' ? 'foot' : 'outer edge',
+                ),
+                $mark->stain === null ? '' : sprintf(
+                    'With %s; keep a wet edge: it stays open for %s min.', lcfirst($mark->stain->class),
+                    $mark->stain->openMinutes,
+                ),
+                $mark->stain->aftercare ?? '',
+                $mark->colours() && $mark->stain === null
+                    ? 'Its class is not chosen: read the label for its cautions and its drying time.' : '',
+                $mark->note ?? '',
+            ),
+            of: [$mark->id()], product: $mark->stain?->class, zone: $mark->id(),
+            hold: $mark->technique->hold($subject->part->holding->mounted()), brief: lcfirst($mark->action()),
+        );
+    }
+
+    private static function sandBack(Subject $subject, Mark $mark, int $number): Operation
+    {
+        $area = $subject->measured->zones[$mark->id()]->areaMm2;
+
+        return new Operation(
+            "{$mark->id()}/sand-back", $subject->technique('sand-back'), StepKind::Mark, $subject->part->id,
+            [self::place($subject, $mark)], 'Sand the colour back, '.$mark->band->on->zone(),
+            1.0 + $subject->calibration->marks->sandBackMinutesPer100Cm2 * $area / 10_000,
+            'Colour stays where the wood drinks; the next one takes the rest.', 50.05 + $number / 10,
+            hazards: [Hazard::ofDust($subject->part->wood)],
+            how: ['A fine grit with the grain, a few strokes at a time; wipe and look between.'],
+            of: [$mark->id()], work: Work::Hand, zone: $mark->id(), hold: 'by hand, with the grain',
+            brief: 'sand the colour back',
+        );
+    }
+
+    /** As the maker set it; else where another colour goes over this one. */
+    private static function isSandedBack(Subject $subject, Mark $mark): bool
+    {
+        if (! $mark->colours() || $mark->sandedBack !== null) {
+            return $mark->sandedBack === true && $mark->colours();
+        }
+        if (! $mark->isLayered()) {
+            return false;
+        }
+        $isBelow = false;
+        foreach ($subject->part->marksInOrder($subject->piece->order) as $other) {
+            if ($isBelow && $other->isLayered() && $mark->overlaps($other)) {
+                return true;
+            }
+            $isBelow = $isBelow || $other === $mark;
+        }
+
+        return false;
+    }
+
+    private static function place(Subject $subject, Mark $mark): Place
+    {
+        return Place::stretch(
+            $subject->part->id, $mark->band->on->zone(), $mark->band->fromMm, $mark->band->toMm,
+        );
+    }
+
+    /** @return list<Hazard> */
+    private static function hazards(Subject $subject, Mark $mark): array
+    {
+        return [
+            ...Hazard::ofProduct($mark->stain->hazards ?? []),
+            ...$mark->technique->character()->work === Work::Spinning ? $subject->spinning() : [],
+        ];
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal\Work;
+
+use HonestGrain\Piece\Flaw;
+use HonestGrain\Route\Internal\Operation;
+use HonestGrain\Route\Internal\Place;
+use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Technique\Work;
+
+/**
+ * What becomes of the flaws of a part.
+ *
+ * @internal
+ */
+final class Repairs
+{
+    /** @return list<Operation> */
+    public static function of(Subject $subject): array
+    {
+        $operations = [];
+        foreach ($subject->part->flaws as $flaw) {
+            foreach (Repair::of($flaw, $subject->part, $subject->tables) as $i => $repair) {
+                $operations[] = self::operation($subject, $flaw, $repair, $i);
+            }
+        }
+
+        return $operations;
+    }
+
+    /** @return list<Precedence> a fill is cut back, a stiffened patch scraped, once it has set */
+    public static function chains(Subject $subject): array
+    {
+        $chains = [];
+        foreach ($subject->part->flaws as $flaw) {
+            $last = null;
+            foreach (Repair::of($flaw, $subject->part, $subject->tables) as $i => $repair) {
+                $operation = self::operation($subject, $flaw, $repair, $i);
+                if ($last !== null) {
+                    $chains[] = Precedence::rule($last->id, $operation->id, $last->wait, 'Once it has set.');
+                }
+                $last = $operation;
+            }
+        }
+
+        return $chains;
+    }
+
+    private static function operation(Subject $subject, Flaw $flaw, Repair $repair, int $number): Operation
+    {
+        return new Operation(
+            $repair->goesWith === null ? $flaw->id : "$flaw->id/$repair->goesWith",
+            $subject->technique($repair->technique), StepKind::Repair, $subject->part->id,
+            [Place::stretch($subject->part->id, $flaw->on->zone(), $flaw->fromMm, $flaw->toMm)],
+            $repair->title, $repair->minutes, $repair->because, 10.0 + $number, $repair->wait,
+            $repair->wait->minHours > 0 ? 'to set' : '',
+            hazards: [...$repair->hazards, ...$repair->onLathe ? $subject->spinning() : []],
+            how: $repair->how, of: [$flaw->id], product: $repair->product, amount: $repair->amount,
+            work: $repair->onLathe ? Work::Spinning : Work::Hand, zone: $flaw->on->zone(),
+            brief: lcfirst(explode(',', $repair->title)[0]),
+        );
+    }
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal\Work;
+
+use HonestGrain\Calibration\Calibration;
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Zone;
+use HonestGrain\Holding\Holding;
+use HonestGrain\Holding\Mount;
+use HonestGrain\Holding\Positions;
+use HonestGrain\Holding\Stance;
+use HonestGrain\Piece\CoatPlan;
+use HonestGrain\Piece\Joint;
+use HonestGrain\Piece\JointKind;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\StartsAs;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Route\Bench;
+use HonestGrain\Route\Internal\Place;
+use HonestGrain\Route\Sanding;
+use HonestGrain\Route\School;
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Technique\Technique;
+
+/**
+ * One part of a piece as its operations are made: its measures, how it is held, and what is looked up for it.
+ *
+ * @internal
+ */
+final readonly class Subject
+{
+    public Positions $positions;
+
+    public Calibration $calibration;
+
+    /** @param  array<string, Sanding>  $sandings  by face */
+    public function __construct(
+        public Piece $piece,
+        public Part $part,
+        public Measurement $measured,
+        public array $sandings,
+        public Tables $tables,
+        public Bench $bench,
+        public School $school,
+    ) {
+        $this->positions = Positions::of($part->holding, match (true) {
+            $piece->startsAs === StartsAs::Turned => null,
+            // It dried oval: it is pressed on until its hold is true again.
+            $piece->startsAs === StartsAs::Roughed => Mount::Jam,
+            // A spindle is gripped by both ends; a bowl by a screw in what will be hollowed away.
+            $part->grain === GrainDirection::End => Mount::BetweenCentres,
+            default => Mount::Screw,
+        });
+        $this->calibration = $tables->calibration;
+    }
+
+    /** An operation of this part, or of one of its faces. */
+    public function id(string $what, ?string $face = null): string
+    {
+        return $face === null ? "{$this->part->id}/$what" : "{$this->part->id}.$face/$what";
+    }
+
+    public function technique(string $key): Technique
+    {
+        return $this->tables->techniques->named($key);
+    }
+
+    public function title(string $title): string
+    {
+        return $this->piece->hasParts() ? "{$this->part->name}: ".lcfirst($title) : $title;
+    }
+
+    public function has(string $face): bool
+    {
+        return isset($this->measured->zones[$face]);
+    }
+
+    /** @return list<string> the faces its shape has */
+    public function faces(): array
+    {
+        return $this->part->faces();
+    }
+
+    /**
+     * @param  list<string>  $faces
+     * @return list<Place>
+     */
+    public function places(array $faces): array
+    {
+        return array_map(fn (string $face): Place => Place::face($this->part->id, $face), $faces);
+    }
+
+    /**
+     * @param  list<string>  $faces
+     * @return list<Zone>
+     */
+    public function zones(array $faces): array
+    {
+        return array_values(array_intersect_key($this->measured->zones, array_flip($faces)));
+    }
+
+    /** @param  list<string>  $faces */
+    public function areaMm2(array $faces): float
+    {
+        return array_sum(array_map(fn (Zone $zone): float => $zone->areaMm2, $this->zones($faces)));
+    }
+
+    /**
+     * What it takes over some faces, min.
+     *
+     * @param  list<string>  $faces
+     */
+    public function minutesOver(float $per100Cm2, array $faces): float
+    {
+        return $per100Cm2 * $this->areaMm2($faces) / 10_000;
+    }
+
+    /** Whether a face only comes free once what holds the part is off, or it is turned round for it. */
+    public function isCovered(string $face): bool
+    {
+        // The floor of a recess is finished from the side that the recess is cut from.
+        $isFree = $this->part->holding === Holding::Recess && $this->positions->has(Stance::First);
+
+        return ! $isFree && $this->part->holding->covers($face);
+    }
+
+    /** Whether it is turned to close a hole in another part, where nothing of it is seen but its end. */
+    public function isPlug(): bool
+    {
+        return array_filter($this->piece->joints, fn (Joint $joint): bool => $joint->kind === JointKind::Plug
+            && $joint->spigot === $this->part->id) !== [];
+    }
+
+    /** Whether it goes into another part by the end that it is held by, so that it comes off its hold to be fitted. */
+    public function entersByFoot(): bool
+    {
+        return $this->isCovered('foot') && array_filter(
+            $this->piece->joints, fn (Joint $joint): bool => $joint->spigot === $this->part->id
+                && $joint->entersByFoot($this->part),
+        ) !== [];
+    }
+
+    /** @return list<CoatPlan> those that are finished before the part is turned round to be hollowed */
+    public function plansBeforeReversing(): array
+    {
+        $isSo = $this->piece->startsAs !== StartsAs::Turned && $this->has('inside')
+            && $this->school->choice('underside', 'before-reversing') === 'coated-before-reversing';
+
+        return array_values(array_filter(
+            $isSo ? $this->part->coatPlans : [],
+            fn (CoatPlan $plan): bool => $plan->coats !== [] && array_diff($plan->zones, ['outside', 'foot']) === [],
+        ));
+    }
+
+    /** Whether the piece stands on the foot of this part. */
+    public function stands(): bool
+    {
+        return $this->part === $this->piece->body() && $this->piece->form->stands();
+    }
+
+    public function isMain(): bool
+    {
+        return $this->part === $this->piece->body();
+    }
+
+    /** @return list<Hazard> what spinning this part puts at risk besides the lathe itself */
+    public function spinning(): array
+    {
+        return $this->part->mayFly() ? [Hazard::FlawedWork] : [];
+    }
+
+    /**
+     * Without the empty ones.
+     *
+     * @return list<string>
+     */
+    public static function said(string ...$lines): array
+    {
+        return array_values(array_filter($lines, fn (string $line): bool => $line !== ''));
+    }
+}

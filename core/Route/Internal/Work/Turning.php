@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal\Work;
+
+use HonestGrain\Calibration\TurningRates;
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Profile;
+use HonestGrain\Holding\Holding;
+use HonestGrain\Holding\Stance;
+use HonestGrain\Piece\StartsAs;
+use HonestGrain\Route\Internal\Operation;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Wood\RimSpeed;
+
+/**
+ * The turning of a part that starts as a blank or a rough-out: minutes from the volume that is taken off and the area
+ * that is finish-cut (workshop rates of the calibration).
+ *
+ * @internal
+ */
+final readonly class Turning
+{
+    private TurningRates $rates;
+
+    private float $solidMm3;
+
+    private function __construct(private Subject $subject)
+    {
+        $this->rates = $subject->calibration->turning;
+        $this->solidMm3 = Measurement::of(
+            $subject->calibration->shape, Profile::of($subject->part->profile->outer, null), $subject->part->grain,
+        )->volumeMm3;
+    }
+
+    /** @return list<Operation> none for a part that is turned already */
+    public static function of(Subject $subject): array
+    {
+        if ($subject->piece->startsAs === StartsAs::Turned) {
+            return [];
+        }
+        $self = new self($subject);
+        $isBlank = $subject->piece->startsAs === StartsAs::Blank;
+
+        return [
+            $isBlank ? $self->rough() : $self->true(),
+            ...$subject->part->holding->isCut() && $isBlank ? [$self->hold()] : [],
+            $self->shape($isBlank),
+            ...$subject->has('inside') ? [$self->hollow($isBlank)] : [],
+            ...$subject->has('bore') ? [$self->bore()] : [],
+        ];
+    }
+
+    private function rough(): Operation
+    {
+        $cylinder = M_PI * ($this->diameterMm() / 2) ** 2 * $this->heightMm();
+        // A spindle starts square; a bowl is sawn round first.
+        $waste = $this->subject->part->grain === GrainDirection::End ? $cylinder * (4 / M_PI - 1) : $cylinder * 0.1;
+
+        return $this->cut(
+            'rough', 'rough', [], 'Bring the blank round', $waste / 1000 / $this->rates->roughCm3PerMinute,
+            'Until it runs true nothing else can be measured on it.', 1.0,
+            [sprintf(
+                'From about %.0f mm across and %.0f mm long, down to %.0f mm.', $this->blankMm(),
+                $this->heightMm(), $this->diameterMm(),
+            )],
+        );
+    }
+
+    private function true(): Operation
+    {
+        $wall = $this->roughWallMm();
+
+        return $this->cut(
+            'true', 'true', [], 'True the rough-out', 2.0 + $this->overCut($wall / 4, ['outside']),
+            'It dried oval: the hold is trued first, then everything from it.', 1.0,
+            [sprintf('A wall of about %.0f mm is there to true it from.', $wall)],
+        );
+    }
+
+    private function hold(): Operation
+    {
+        $isTenon = $this->subject->part->holding === Holding::Tenon;
+
+        return $this->cut(
+            $isTenon ? 'tenon' : 'recess', $isTenon ? 'tenon' : 'recess', ['foot'],
+            $isTenon ? 'Cut the tenon' : 'Cut the recess', $this->rates->holdMinutes,
+            'Everything after it is turned from this hold.', 2.0,
+            ['Its shoulder flat and its edge crisp, at the size the jaws close to a circle at.'],
+        );
+    }
+
+    private function shape(bool $isBlank): Operation
+    {
+        $faces = array_values(array_intersect(['outside', 'top'], $this->subject->faces()));
+        $cylinder = M_PI * ($this->diameterMm() / 2) ** 2 * $this->heightMm();
+        $waste = $isBlank ? max(0.0, $cylinder - $this->solidMm3)
+            : $this->subject->areaMm2($faces) * ($this->roughWallMm() - $this->wallMm()) / 2;
+
+        return $this->cut(
+            'shape', 'shape', ['outside'], 'Shape the outside', $this->minutes($waste, $faces),
+            'Finish-cut as cleanly as you can: a tool mark left in is dearer to sand than to cut again.', 3.0,
+        );
+    }
+
+    private function hollow(bool $isBlank): Operation
+    {
+        $faces = array_values(array_intersect(['inside', 'rim'], $this->subject->faces()));
+        $inside = max(0.0, $this->solidMm3 - $this->subject->measured->volumeMm3);
+        $waste = $isBlank ? $inside
+            : min($inside, $this->subject->areaMm2($faces) * ($this->roughWallMm() - $this->wallMm()) / 2);
+
+        return $this->cut(
+            'hollow', 'hollow', $faces, 'Hollow the inside', $this->minutes($waste, $faces),
+            'In steps from the rim down, each cut to its last thickness while there is wood behind it.', 4.0,
+            $this->subject->measured->wall === null ? [] : [sprintf(
+                'Wall %.1f mm at its thinnest.', $this->subject->measured->wall->minMm,
+            )],
+        );
+    }
+
+    private function bore(): Operation
+    {
+        $bore = $this->subject->part->profile->bore ?? throw new \LogicException('There is no bore.');
+        $isDrilled = $bore->diameterMm <= $this->rates->drillUpToMm;
+        $depth = $bore->depthMm ?? $this->subject->part->profile->heightMm();
+        $what = $isDrilled ? 'drill' : 'bore';
+
+        return $this->cut(
+            $what, $what, ['bore'], sprintf(
+                '%s, %.1f mm across and %.0f mm deep', $isDrilled ? 'Drill the hole' : 'Bore the hole',
+                $bore->diameterMm, $depth,
+            ),
+            2.0 + ($isDrilled ? $depth / $this->rates->drillMmPerMinute
+                : $this->minutes(M_PI * $bore->radiusMm() ** 2 * $depth, ['bore'])),
+            'Before the wall about it is thinned, while it runs true.', 3.5,
+            ['Back the bit out often: a packed flute burns and wanders.'],
+        );
+    }
+
+    /**
+     * @param  list<string>  $faces
+     * @param  list<string>  $how
+     */
+    private function cut(
+        string $technique,
+        string $what,
+        array $faces,
+        string $title,
+        float $minutes,
+        string $because,
+        float $rank,
+        array $how = [],
+    ): Operation {
+        $subject = $this->subject;
+        $isWhole = in_array($what, ['rough', 'true', 'tenon', 'recess'], true);
+        $places = $isWhole ? $subject->faces() : $faces;
+        $single = in_array($what, ['shape', 'hollow', 'bore', 'drill'], true) ? $faces[0] : null;
+
+        return new Operation(
+            $subject->id($what, $single), $subject->technique($technique), StepKind::Turn, $subject->part->id,
+            $subject->places($places), $title, max(1.0, $minutes), $because, $rank, hazards: $subject->spinning(),
+            how: $how, rpm: RimSpeed::rpmFor($subject->part->profile->diameterMm(), $this->rimSpeed()),
+            zone: implode(', ', $faces), brief: lcfirst($title),
+            stances: $isWhole ? [$subject->positions->has(Stance::First) ? Stance::First : Stance::Main] : null,
+        );
+    }
+
+    private function rimSpeed(): float
+    {
+        $figures = $this->subject->calibration;
+
+        return $this->subject->part->mayFly() ? $figures->repairs->flawedRimSpeedMPerS
+            : $figures->turning->rimSpeedMPerS;
+    }
+
+    /** @param  list<string>  $faces */
+    private function minutes(float $wasteMm3, array $faces): float
+    {
+        $hardness = $this->subject->part->wood->jankaN ?? $this->subject->calibration->marks->referenceHardnessN;
+        $harder = max(0.5, min(2.0, $hardness / $this->subject->calibration->marks->referenceHardnessN));
+
+        return $wasteMm3 / 1000 / $this->rates->cutCm3PerMinute * $harder
+            + $this->subject->minutesOver($this->rates->finishMinutesPer100Cm2, $faces);
+    }
+
+    /** @param  list<string>  $faces */
+    private function overCut(float $deepMm, array $faces): float
+    {
+        return $this->subject->areaMm2($faces) * $deepMm / 1000 / $this->rates->cutCm3PerMinute;
+    }
+
+    private function diameterMm(): float
+    {
+        return $this->subject->part->profile->diameterMm();
+    }
+
+    private function heightMm(): float
+    {
+        return $this->subject->part->profile->heightMm() + $this->rates->allowanceMm;
+    }
+
+    private function blankMm(): float
+    {
+        return $this->diameterMm() + $this->rates->allowanceMm;
+    }
+
+    private function wallMm(): float
+    {
+        return $this->subject->measured->wall->minMm ?? 0.0;
+    }
+
+    private function roughWallMm(): float
+    {
+        return max($this->wallMm(), $this->rates->roughWallShare * $this->diameterMm());
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Technique\Cutting;
+
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Technique\Character;
+use HonestGrain\Technique\State;
+use HonestGrain\Technique\Technique;
+use HonestGrain\Technique\Work;
+
+/** A hole drilled on the axis. */
+final readonly class Drill implements Technique
+{
+    public function key(): string
+    {
+        return 'drill';
+    }
+
+    public function label(): string
+    {
+        return 'Drill';
+    }
+
+    public function character(): Character
+    {
+        return Character::done(Work::Spinning)
+            ->needs(State::Round, 'What does not run true cannot be cut to a line.')
+            ->needs(State::Holdable, 'A drilled hole runs true only on the hold that the rest is turned on.')
+            ->leaves(State::Shaped)
+            ->hurts(Hazard::Lathe);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Technique\Cutting;
+
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Technique\Character;
+use HonestGrain\Technique\Technique;
+use HonestGrain\Technique\Work;
+
+/** A part put on the lathe. */
+final readonly class MountUp implements Technique
+{
+    public function key(): string
+    {
+        return 'mount';
+    }
+
+    public function label(): string
+    {
+        return 'Mount';
+    }
+
+    public function character(): Character
+    {
+        return Character::done(Work::Locked)
+            ->hurts(Hazard::Lathe);
+    }
+}

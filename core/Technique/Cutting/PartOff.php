@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Technique\Cutting;
+
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Technique\Character;
+use HonestGrain\Technique\State;
+use HonestGrain\Technique\Technique;
+use HonestGrain\Technique\Work;
+
+/** Tenon, waste block or waste ends taken off. */
+final readonly class PartOff implements Technique
+{
+    public function key(): string
+    {
+        return 'part-off';
+    }
+
+    public function label(): string
+    {
+        return 'Part off';
+    }
+
+    public function character(): Character
+    {
+        return Character::done(Work::Spinning)
+            ->leaves(State::Shaped)
+            ->spoils(State::Holdable)
+            ->hurts(Hazard::Lathe)
+            ->dusty();
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Technique\Decoration;
+
+use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Technique\Character;
+use HonestGrain\Technique\Decoration;
+use HonestGrain\Technique\Drawn;
+use HonestGrain\Technique\Ground;
+use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\State;
+use HonestGrain\Technique\Work;
+
+/** Openings cut right through the wall. */
+final readonly class Piercing implements Decoration
+{
+    public function key(): string
+    {
+        return 'piercing';
+    }
+
+    public function label(): string
+    {
+        return 'Pierced';
+    }
+
+    public function character(): Character
+    {
+        return Character::done(Work::Lap)
+            ->needs(State::Shaped, 'It is cut into wood that has its last shape.')
+            ->needs(State::Sound, 'A fill put in later would run into the cut.')
+            ->needs(State::Smooth, 'It is not sanded afterwards, so the ground under it is finished first.')
+            ->needs(State::Bare, 'Cut through a coat, its edge chips and drinks.')
+            ->prefers(State::Unburnt, 'A cut through char shows pale wood.')
+            ->prefers(State::Undyed, 'A cut through colour shows pale wood.')
+            ->leaves(State::Decorated)
+            ->spoils(State::Plain)
+            ->hurts(Hazard::SpinningCutter, Hazard::Dust)
+            ->dusty();
+    }
+
+    public function action(): string
+    {
+        return 'Pierce the openings';
+    }
+
+    public function because(): string
+    {
+        return 'After sanding, since paper tears at every opening; each opening is cleaned with a twist of paper.';
+    }
+
+    public function minutes(Ground $ground, MarkRates $rates): float
+    {
+        return $rates->ofBand($this->key(), $ground->areaMm2);
+    }
+
+    public function waitHours(MarkRates $rates): float
+    {
+        return 0.0;
+    }
+
+    public function nature(): Nature
+    {
+        return Nature::Cuts;
+    }
+
+    public function hold(string $mounted): string
+    {
+        return 'in a padded cradle, a light behind it';
+    }
+
+    public function drawn(): Drawn
+    {
+        return Drawn::Upright;
+    }
+
+    public function ink(): string
+    {
+        return '#1c120a';
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Technique\Finishing;
+
+use HonestGrain\Technique\Character;
+use HonestGrain\Technique\Technique;
+use HonestGrain\Technique\Work;
+
+/** A coat rubbed down so that the next lies flat. */
+final readonly class Denib implements Technique
+{
+    public function key(): string
+    {
+        return 'denib';
+    }
+
+    public function label(): string
+    {
+        return 'Rub down';
+    }
+
+    public function character(): Character
+    {
+        return Character::done(Work::Hand)
+            ->dusty();
+    }
+}

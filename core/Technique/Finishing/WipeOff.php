@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Technique\Finishing;
+
+use HonestGrain\Technique\Character;
+use HonestGrain\Technique\Technique;
+use HonestGrain\Technique\Work;
+
+/** What the wood has not taken up wiped off again. */
+final readonly class WipeOff implements Technique
+{
+    public function key(): string
+    {
+        return 'wipe-off';
+    }
+
+    public function label(): string
+    {
+        return 'Wipe off';
+    }
+
+    public function character(): Character
+    {
+        return Character::done(Work::Hand);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Technique\Making;
+
+use HonestGrain\Technique\Character;
+use HonestGrain\Technique\Technique;
+use HonestGrain\Technique\Work;
+
+/** A step of the maker’s own. */
+final readonly class Own implements Technique
+{
+    public function key(): string
+    {
+        return 'own';
+    }
+
+    public function label(): string
+    {
+        return 'Own step';
+    }
+
+    public function character(): Character
+    {
+        return Character::done(Work::Hand);
+    }
+}

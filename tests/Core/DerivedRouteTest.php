@@ -1,0 +1,418 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Route\Conflict;
+use HonestGrain\Route\Route;
+use HonestGrain\Route\Step;
+use HonestGrain\Route\StepKind;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The order of work comes from what each operation needs and leaves: each sentence of the craft by itself. */
+final class DerivedRouteTest extends TestCase
+{
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  list<string>  $order  steps that stand in this order, others between
+     */
+    #[DataProvider('sentences')]
+    public function test_it_comes_in_this_order(array $document, array $order): void
+    {
+        $ids = array_keys(Benchwork::steps($document));
+        self::assertSame([], array_diff($order, $ids), 'every step is there');
+        self::assertSame($order, array_values(array_intersect($ids, $order)));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, list<string>}> */
+    public static function sentences(): iterable
+    {
+        $oiled = ['coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL, Benchwork::OIL)]];
+        $bowl = fn (array $part, array $more = []): array => Benchwork::piece([Benchwork::bowl($part)], $more);
+        yield 'the inside is finished while there is mass outside it' => [
+            Benchwork::box([], 'blank'),
+            ['body/tenon', 'body.inside/hollow', 'body.inside/sand', 'body.outside/shape', 'body.outside/sand'],
+        ];
+        yield 'or the outside first, by choice' => [
+            ['school' => ['inside' => 'later']] + Benchwork::box([], 'blank'),
+            ['body.outside/shape', 'body.inside/hollow', 'body.inside/sand'],
+        ];
+        yield 'a bowl from a blank' => [
+            $bowl($oiled, ['starts_as' => 'blank']),
+            [
+                'body/mount', 'body/rough', 'body/tenon', 'body.outside/shape', 'body.outside/sand', 'body/reverse',
+                'body.inside/hollow', 'body.inside/sand', 'body/wipe-clean', 'c1-1', 'c1-2', 'body/reverse-foot',
+                'body/part-off', 'body.foot/sand',
+            ],
+        ];
+        yield 'a rough-out is trued, then turned to its last shape' => [
+            $bowl($oiled, ['starts_as' => 'roughed']),
+            ['body/mount', 'body/true', 'body.outside/shape', 'body/reverse', 'body.inside/hollow', 'body.inside/sand'],
+        ];
+        yield 'a base finished, even coated, before reversing' => [
+            $bowl(['holding' => 'recess', 'coats' => [
+                Benchwork::coats('c1', ['outside', 'foot'], Benchwork::OIL),
+                Benchwork::coats('c2', ['inside', 'rim'], Benchwork::OIL),
+            ]], ['starts_as' => 'blank', 'school' => ['underside' => 'coated-before-reversing']]),
+            [
+                'body/recess', 'body.outside/sand', 'body.foot/sand', 'c1/wipe-clean', 'c1-1', 'c1-1/wipe-off',
+                'body/reverse', 'body.inside/hollow', 'body.inside/sand', 'body/wipe-clean', 'c2-1',
+            ],
+        ];
+        yield 'a sealer, then sanding, as the maker wants it' => [
+            $bowl(['coats' => [Benchwork::coats('c1', Benchwork::ALL, 'Shellac sanding sealer', Benchwork::VARNISH)]], [
+                'order' => [['c1-1', 'body.outside/sand']],
+            ]),
+            ['c1-1', 'body.outside/sand', 'c1-2'],
+        ];
+        yield 'a sealer before all sanding, by school' => [
+            $bowl(['coats' => [Benchwork::coats('c1', Benchwork::ALL, 'Shellac sanding sealer', Benchwork::VARNISH)]], [
+                'school' => ['sealer' => 'before-sanding'],
+            ]),
+            ['c1-1', 'body.inside/sand', 'body.rim/sand', 'body.outside/sand', 'c1-2'],
+        ];
+        $flaw = fn (string $kind, string $wish, array $more = []): array => ['features' => [$more + [
+            'id' => 'f1', 'kind' => $kind, 'on' => 'outer', 'from_mm' => 20, 'to_mm' => 50, 'wish' => $wish,
+            'azimuth_deg' => [0, 20], 'width_mm' => 1.5, 'depth_mm' => 4,
+        ]]];
+        yield 'thin CA on a soft patch, a shear scrape, then sanding' => [
+            $bowl($flaw('soft', 'stabilise') + $oiled), ['f1', 'f1/scrape', 'body.outside/sand'],
+        ];
+        yield 'powder and CA in a crack, cut back, sanded, then colour and oil' => [
+            $bowl($flaw('crack', 'fill', ['with' => 'powder-ca']) + $oiled + [
+                'marks' => [Benchwork::mark('m1', 'dye', 20, 60)],
+            ]),
+            ['f1', 'f1/cut-back', 'body.outside/sand', 'm1', 'c1-1'],
+        ];
+        foreach (['beads', 'burnt-line', 'coves'] as $technique) {
+            yield "$technique on a sanded rim" => [
+                $bowl(['marks' => [Benchwork::mark('m1', $technique, 2, 5, 'rim')]] + $oiled),
+                ['body.rim/sand', 'm1', 'body/wipe-clean', 'c1-1'],
+            ];
+        }
+        $dye = fn (string $id, string $colour): array => Benchwork::mark($id, 'dye', 20, 60, 'outer', [
+            'product' => 'Alcohol dye (powder)', 'colour' => $colour,
+        ]);
+        yield 'three dyes, dark to light, with sanding back between' => [
+            $bowl(['marks' => [$dye('a', '#f0c020'), $dye('b', '#101010'), $dye('c', '#b01818')]] + $oiled),
+            ['body.outside/sand', 'b', 'b/sand-back', 'c', 'c/sand-back', 'a', 'c1-1'],
+        ];
+        yield 'liner, water test, drips, then the outside' => [
+            Benchwork::vase(), ['j1/fit', 'j1/glue', 'c1-1', 'c1-1/water-test', 'c1-1/drips', 'c2-1', 'c2-2'],
+        ];
+        yield 'or the outside first, by the maker’s order' => [
+            Benchwork::vase(['order' => [['c2-1', 'c1-1'], ['c2-2', 'c1-1']]]),
+            ['c2-1', 'c2-2', 'c1-1', 'c1-1/water-test'],
+        ];
+        yield 'or by school' => [Benchwork::vase(['school' => ['liner' => 'last']]), ['c2-1', 'c2-2', 'c1-1']];
+        yield 'parts glued before what needs them joined' => [
+            Benchwork::vase(), ['j1/glue', 'c1-1', 'body/part-off', 'body.foot/sand'],
+        ];
+        yield 'paste on the spinning lathe, wiped off, then polish, then the tenon goes' => [
+            $bowl(['coats' => [
+                Benchwork::coats('c1', Benchwork::ALL, 'Abrasive paste (wax carried)', Benchwork::POLISH),
+            ]]),
+            ['body.outside/sand', 'c1-1', 'c1-1/wipe-clean', 'c1-2', 'body/reverse', 'body/part-off'],
+        ];
+        yield 'wax after the foot’s coat' => [
+            $bowl(['coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL, 'Paste wax')]]),
+            ['c1-1', 'body/part-off', 'body.foot/sand', 'c1-1/foot', 'c1-2'],
+        ];
+        yield 'a lid fitted before film, eased off once it has built' => [
+            Benchwork::box(), ['lid/part-off', 'j1/fit', 'c1-1', 'c1-2', 'j1/ease', 'body/weigh'],
+        ];
+        yield 'tenon off last' => [$bowl($oiled), ['c1-1', 'c1-2', 'body/reverse', 'body/part-off', 'c1-2/foot']];
+        yield 'or early, where the foot is coated with the rest' => [
+            $bowl(['coats' => [
+                Benchwork::coats('c1', [...Benchwork::ALL, 'foot'], Benchwork::OIL, Benchwork::OIL),
+            ]]),
+            ['body/wipe-clean', 'body/reverse', 'body/part-off', 'body.foot/sand', 'body/sign', 'c1-1', 'c1-2'],
+        ];
+        yield 'flame before colour anywhere on the part' => [
+            $bowl(['marks' => [Benchwork::mark('d', 'dye', 70, 90), Benchwork::mark('s', 'scorch', 10, 30)]] + $oiled),
+            ['s', 'd', 'c1-1'],
+        ];
+    }
+
+    public function test_a_wood_left_unsanded_is_not_sanded_and_still_coated(): void
+    {
+        $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl([
+            'surface' => ['unsanded' => ['outside']],
+            'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL)],
+        ])]));
+        self::assertArrayNotHasKey('body.outside/sand', $steps);
+        self::assertStringContainsString('outside', $steps['c1-1']->zone);
+    }
+
+    public function test_an_oil_is_wiped_off_within_its_window_and_minutes_follow_the_area(): void
+    {
+        $of = function (float $scale): array {
+            $shape = Benchwork::bowl()['shape'];
+            foreach (['outer', 'inner'] as $curve) {
+                $shape[$curve] = array_map(
+                    fn (array $node): array => [$node[0] * $scale, $node[1] * $scale, ...array_slice($node, 2)],
+                    $shape[$curve],
+                );
+            }
+            $plan = Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL, Benchwork::OIL);
+            $plan['layers'][1]['denib'] = 'pad';
+
+            return Benchwork::steps(Benchwork::piece([Benchwork::bowl(['shape' => $shape, 'coats' => [$plan]])]));
+        };
+        [$small, $large] = [$of(0.6), $of(1.2)];
+        $wipe = $large['c1-1/wipe-off'];
+        // 15 to 45 minutes after it was laid on.
+        self::assertSame(['c1-1', 0.25, 0.75], [
+            $wipe->after[0]->task, $wipe->after[0]->wait->minHours, $wipe->after[0]->wait->maxHours,
+        ]);
+        self::assertSame('wipe-off', $wipe->technique);
+        self::assertContains('rags', array_map(fn ($hazard): string => $hazard->value, $wipe->hazards));
+        foreach (['c1-1', 'c1-1/wipe-off', 'c1-2/denib'] as $id) {
+            self::assertGreaterThan($small[$id]->minutes, $large[$id]->minutes, $id);
+        }
+    }
+
+    public function test_turning_is_priced_by_what_comes_off_and_what_is_finish_cut(): void
+    {
+        $wood = fn (string $wood): array => Benchwork::steps(Benchwork::piece(
+            [Benchwork::bowl(['wood' => $wood])], ['starts_as' => 'blank'],
+        ));
+        $ash = $wood('Ash (white)');
+        // By hand: 280 mm across and 96 long less the solid of the outside, over 120 cm³ a minute for 5,900 N of 6,000,
+        // and 1.5 minutes for each 100 cm² of outside.
+        self::assertEqualsWithDelta(33.0, $ash['body.outside/shape']->minutes, 2.0);
+        self::assertGreaterThan(
+            $wood('Basswood (American)')['body.inside/hollow']->minutes, $ash['body.inside/hollow']->minutes,
+        );
+        // 9 m/s at a rim of 280 mm is 614 rpm.
+        self::assertSame(610, $ash['body.outside/shape']->rpm);
+        $turned = Benchwork::steps(Benchwork::piece([Benchwork::bowl()]));
+        self::assertSame([], array_filter($turned, fn (Step $step): bool => $step->kind === StepKind::Turn));
+    }
+
+    public function test_what_the_rules_forbid_is_refused_with_the_reason_and_the_nearest_place(): void
+    {
+        $document = Benchwork::piece([Benchwork::bowl([
+            'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL)],
+        ])]);
+        $plain = Benchwork::route($document);
+        $asked = Benchwork::route(['order' => [['c1-1', 'body.outside/sand']]] + $document);
+        self::assertSame(self::ids($plain), self::ids($asked), 'the order stands as it was');
+        self::assertCount(1, $asked->conflicts);
+        $conflict = $asked->conflicts[0];
+        self::assertTrue($conflict->forbids);
+        self::assertSame(['c1-1', 'body.outside/sand'], $conflict->steps);
+        self::assertStringContainsString('Sanding goes through a coat in patches', $conflict->message);
+        self::assertStringContainsString('The earliest place', $conflict->choices[0]);
+        self::assertNull($asked->withoutDate(), 'a wish that is not followed costs no date');
+    }
+
+    public function test_what_they_warn_of_is_done_and_said(): void
+    {
+        $route = Benchwork::route(Benchwork::piece([Benchwork::bowl([
+            'marks' => [Benchwork::mark('d', 'dye', 20, 60), Benchwork::mark('p', 'pen-pattern', 30, 50)],
+        ])], ['order' => [['d', 'p']]]));
+        $at = array_flip(self::ids($route));
+        self::assertLessThan($at['p'], $at['d']);
+        $said = array_values(array_filter($route->conflicts, fn (Conflict $one): bool => $one->steps === ['d', 'p']));
+        self::assertCount(1, $said);
+        self::assertFalse($said[0]->forbids);
+        self::assertStringContainsString('after everything that cuts or burns', $said[0]->message);
+    }
+
+    public function test_every_reason_is_said_at_its_step_in_the_words_of_what_would_suffer(): void
+    {
+        $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl([
+            'marks' => [Benchwork::mark('m', 'flutes', 20, 60)],
+            'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL)],
+        ])]));
+        $reasons = fn (string $id): array => array_column(array_map(
+            fn ($one): array => [$one->after, $one->because], $steps[$id]->reasons,
+        ), 1, 0);
+        self::assertStringContainsString('not sanded afterwards', $reasons('m')['body.outside/sand']);
+        self::assertStringContainsString('Cut through a coat, its edge chips', $reasons('c1-1')['m']);
+        self::assertStringContainsString('hold that comes off', $reasons('body/part-off')['m']);
+    }
+
+    public function test_work_done_stays_and_the_rest_goes_on_from_where_the_part_sits(): void
+    {
+        $document = Benchwork::piece([Benchwork::bowl([
+            'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL, Benchwork::OIL)],
+        ])]);
+        $straight = Benchwork::route($document);
+        $ids = self::ids($straight);
+        foreach ([3, 6, 9] as $count) {
+            $done = array_slice($ids, 0, $count);
+            self::assertSame($ids, self::ids(Benchwork::route($document, $done)), 'as the route has it');
+        }
+        // The tenon was taken off before the second coat: nothing asks for it again, nor for wiping the first one off.
+        $done = ['body/mount', 'body.inside/sand', 'body.rim/sand', 'body.outside/sand', 'body/wipe-clean', 'c1-1',
+            'body/reverse', 'body/part-off'];
+        $left = array_slice(self::ids(Benchwork::route($document, $done)), count($done));
+        self::assertSame($done, array_slice(self::ids(Benchwork::route($document, $done)), 0, count($done)));
+        self::assertSame('body.foot/sand', $left[0], 'it still sits with its foot outwards');
+        self::assertNotContains('body/reverse', $left);
+        self::assertContains('c1-2', $left);
+        // A coat that was done over one whose wiping was never logged: the wiping is past.
+        $left = self::ids(Benchwork::route($document, [...array_slice($done, 0, 6), 'c1-2']));
+        self::assertNotContains('c1-1/wipe-off', $left);
+    }
+
+    public function test_a_part_that_waits_long_comes_off_and_its_return_is_a_step_with_minutes(): void
+    {
+        $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl(['features' => [[
+            'id' => 'void', 'kind' => 'void', 'on' => 'inner', 'from_mm' => 10, 'to_mm' => 40, 'width_mm' => 20,
+            'depth_mm' => 12, 'wish' => 'fill', 'with' => 'epoxy',
+        ], [
+            'id' => 'torn', 'kind' => 'torn', 'on' => 'inner', 'from_mm' => 0, 'to_mm' => 50, 'wish' => 'cut-away',
+        ]]])]));
+        $mount = array_values(array_filter($steps, fn (Step $step): bool => $step->kind === StepKind::Hold));
+        self::assertContains('void', array_map(fn ($lag): string => $lag->task, $mount[0]->after), 'set before it spins');
+        self::assertSame(24.0, $mount[0]->after[0]->wait->minHours);
+    }
+
+    public function test_like_wishes_and_lists_in_another_order_change_nothing(): void
+    {
+        $document = Benchwork::box([
+            Benchwork::mark('a', 'dye', 10, 30, 'outer', ['product' => 'Alcohol dye (powder)', 'colour' => '#203040']),
+            Benchwork::mark('b', 'dye', 10, 30, 'outer', ['product' => 'Alcohol dye (powder)', 'colour' => '#c0b020']),
+            Benchwork::mark('c', 'burnt-line', 32, 34), Benchwork::mark('d', 'scorch', 40, 50),
+        ]);
+        $straight = Benchwork::route($document)->toArray();
+        foreach (range(1, 12) as $seed) {
+            mt_srand($seed);
+            shuffle($document['parts']);
+            foreach ($document['parts'] as $i => $part) {
+                foreach (['marks', 'coats'] as $list) {
+                    $items = $part[$list] ?? [];
+                    shuffle($items);
+                    $document['parts'][$i][$list] = $items;
+                }
+            }
+            self::assertEquals($straight, Benchwork::route($document)->toArray(), "shuffle $seed");
+        }
+    }
+
+    public function test_wet_wood_has_no_date_unless_it_is_to_warp(): void
+    {
+        $wet = fn (array $more, string $product): Route => Benchwork::route(Benchwork::piece([Benchwork::bowl([
+            'moisture_percent' => 22, 'coats' => [Benchwork::coats('c1', Benchwork::ALL, $product)],
+        ])], $more));
+        self::assertSame('wet-wood', $wet([], Benchwork::OIL)->withoutDate()['code'] ?? null);
+        self::assertNull($wet(['school' => ['wet' => 'turned-once']], Benchwork::OIL)->withoutDate());
+        self::assertSame(
+            'wet-wood', $wet(['school' => ['wet' => 'turned-once']], Benchwork::LACQUER)->withoutDate()['code'] ?? null,
+        );
+        // 9.2 % and four points: 13.2 is still dry enough.
+        $dry = Benchwork::piece([Benchwork::bowl(['moisture_percent' => 13.2])]);
+        self::assertNull(Benchwork::route($dry)->withoutDate());
+    }
+
+    public function test_parts_that_do_not_go_together_have_no_date(): void
+    {
+        $box = Benchwork::box();
+        foreach ([2.0 => 'unjoined', -6.0 => 'unjoined', 0.0 => null] as $wider => $code) {
+            $document = $box;
+            foreach ([0, 1] as $i) {
+                $document['parts'][1]['shape']['outer'][$i][1] += (float) $wider / 2;
+            }
+            self::assertSame($code, Benchwork::route($document)->withoutDate()['code'] ?? null, "$wider mm wider");
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_any_document_has_a_route_without_a_circle_within_its_time(int $seed): void
+    {
+        mt_srand($seed);
+        $document = self::anyDocument();
+        $route = Benchwork::route($document);
+        $at = array_flip(self::ids($route));
+        self::assertCount(count($route->steps), $at, 'every id once');
+        $sits = $released = [];
+        foreach ($route->steps as $i => $step) {
+            foreach ($step->after as $lag) {
+                self::assertLessThan($i, $at[$lag->task], "$step->id after $lag->task");
+            }
+            $part = (string) $step->part;
+            if ($step->mount?->spins() === true) {
+                self::assertTrue(
+                    ($sits[$part] ?? null) === $step->mount || $step->kind === StepKind::Hold,
+                    "$step->id: it is mounted so by then",
+                );
+                $sits = [$part => $step->mount];
+            } elseif ($step->mount !== null) {
+                unset($sits[$part]);
+            }
+            if ($released[$part] ?? false) {
+                self::assertStringNotContainsString('still on', $step->hold);
+            }
+            $released[$part] = ($released[$part] ?? false) || $step->technique === 'part-off';
+            self::assertNotSame('', $step->because);
+        }
+        foreach ($route->conflicts as $conflict) {
+            self::assertSame([], array_diff($conflict->steps, array_keys($at)), $conflict->message);
+        }
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        foreach (range(1, 60) as $seed) {
+            yield "document $seed" => [$seed];
+        }
+    }
+
+    /** @return array<string, mixed> all techniques, one to three parts, random flaws, marks, coats, wishes */
+    private static function anyDocument(): array
+    {
+        $one = fn (array $of): mixed => $of[mt_rand(0, count($of) - 1)];
+        $products = array_keys(Catalogue::shipped()->coatings()->coatings());
+        $techniques = Drawn::tables()->techniques->decorationKeys();
+        $parts = $joints = [];
+        foreach (array_slice(['body', 'lid', 'plug'], 0, mt_rand(1, 3)) as $n => $id) {
+            $marks = $flaws = $coats = [];
+            for ($i = mt_rand(0, 4); $i > 0; $i--) {
+                $from = mt_rand(0, 60);
+                $marks[] = Benchwork::mark("$id-m$i", $one($techniques), $from, $from + mt_rand(3, 30));
+            }
+            for ($i = mt_rand(0, 2); $i > 0; $i--) {
+                $flaws[] = [
+                    'id' => "$id-f$i", 'kind' => $one(['crack', 'void', 'knot', 'worm', 'soft', 'torn']),
+                    'on' => $one(['outer', 'inner', 'rim']), 'from_mm' => 1, 'to_mm' => mt_rand(2, 6),
+                    'wish' => $one(['keep', 'fill', 'stabilise', 'cut-away']), 'width_mm' => mt_rand(1, 20) / 4,
+                ];
+            }
+            foreach (mt_rand(0, 1) === 0 ? [[...Benchwork::ALL, 'foot']] : [['outside'], ['inside', 'rim'], ['foot']] as $k => $zones) {
+                $layers = array_map(fn (): string => $one($products), range(1, mt_rand(1, 3)));
+                $coats[] = ['buff' => mt_rand(0, 2) === 0] + Benchwork::coats("$id-c$k", $zones, ...$layers);
+            }
+            $parts[] = Benchwork::bowl([
+                'id' => $id, 'name' => ucfirst($id), 'marks' => $marks, 'features' => $flaws, 'coats' => $coats,
+                'holding' => $one(['tenon', 'recess', 'between-centres', 'faceplate', 'jam']),
+                'grain' => $one(['side', 'end']),
+            ]);
+            if ($n > 0) {
+                $joints[] = [
+                    'id' => "j$n", 'kind' => $one(['lifts', 'glued-tenon', 'plug', 'slip']), 'parts' => ['body', $id],
+                    'diameter_mm' => 90, 'at' => $one(['top', 'foot', 'side']),
+                ];
+            }
+        }
+
+        return Benchwork::piece($parts, [
+            'starts_as' => $one(['turned', 'roughed', 'blank']), 'joints' => $joints,
+            'purpose' => $one(['display', 'handled', 'food', 'water']),
+            'order' => mt_rand(0, 1) === 0 ? [] : [['body-c0-1', 'body.outside/sand'], ['body/part-off', 'body-c0-1']],
+            'school' => ['inside' => $one(['first', 'later']), 'liner' => $one(['first', 'last'])],
+        ]);
+    }
+
+    /** @return list<string> */
+    private static function ids(Route $route): array
+    {
+        return array_map(fn (Step $step): string => $step->id, $route->steps);
+    }
+}
