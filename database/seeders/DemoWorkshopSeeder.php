@@ -19,6 +19,7 @@ use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\Starter;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
+use HonestGrain\Route\StepKind;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -328,11 +329,14 @@ class DemoWorkshopSeeder extends Seeder
             $this->mapper->piece($this->workshop, $piece->document),
             $this->mapper->bench($this->workshop->load('abrasives')), $this->mapper->tables($this->workshop),
         );
+        $isThere = false;
         foreach ($route->steps as $step) {
-            $steps[] = $step;
-            if ($step->id === $upTo) {
+            // What was flooded on has been wiped off by then.
+            if ($isThere && $step->kind !== StepKind::WipeOff) {
                 break;
             }
+            $steps[] = $step;
+            $isThere = $isThere || $step->id === $upTo;
         }
         $when = $at->copy()->utc()->startOfMinute();
         foreach (array_reverse($steps) as $step) {

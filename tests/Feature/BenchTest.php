@@ -41,7 +41,7 @@ final class BenchTest extends FeatureTestCase
             '/The plan has moved\. Ebb bowl will be ready [\d.]+ days later than before: \w{3} \d+ Dec/',
             (string) session('said'),
         );
-        $this->work($piece, 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean', 'l1');
+        $this->work($piece, 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean', 'l1', 'l1/wipe-off');
         self::assertTrue($piece->refresh()->ready_at->gt($before->addDay()));
         $second = $this->step($piece, 'l2');
         self::assertSame('2026-12-04 09:00:00', (string) $second->opens_at);
@@ -292,7 +292,7 @@ final class BenchTest extends FeatureTestCase
         $this->put(
             '/shelf/tin', ['product' => 'Oil-varnish blend', 'label' => ['recoat_from_h' => '30'], 'stock_ml' => '500'],
         )->assertSessionHasNoErrors();
-        self::assertEquals(30, $this->step($piece, 'l1')->details->wait['min_hours']);
+        self::assertEquals(30, $this->step($piece, 'l1/wipe-off')->details->wait['min_hours']);
         $this->get('/shelf')->assertSee('your label')->assertSee('500 mL');
     }
 }

@@ -193,8 +193,8 @@ final class PlanningTest extends FeatureTestCase
         $piece = $this->bowl(['coats' => [], 'due_at' => null]);
         self::assertSame(
             [
-                'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean',
-                'body/part-off', 'body/sign', 'body/weigh',
+                'body/mount', 'body.inside/sand', 'body.rim/sand', 'body.outside/sand', 'body/wipe-clean',
+                'body/reverse', 'body/part-off', 'body.foot/sand', 'body/sign', 'body/weigh',
             ],
             $piece->plannedSteps()->pluck('step')->all(),
         );

@@ -25,6 +25,14 @@ final class PiecePlacer
     /** A bound on the work for one piece, whatever its windows; far above what real ones take. */
     private const MOVES = 5000;
 
+    /** Nothing is kept idle for longer than from an evening to the morning after, where it need not be. */
+    private const IDLE_SECONDS = 15 * 3600;
+
+    private const PULLS = 3;
+
+    /** @var array<string, int> task => how often it was moved up to what it keeps something for */
+    private array $pulled = [];
+
     /** @var array<string, int> task => earliest start that a later task asks of it */
     private array $pushed = [];
 
@@ -172,7 +180,10 @@ final class PiecePlacer
         return true;
     }
 
-    /** Whether a task that keeps something until this one had to move, because it is taken in between. */
+    /**
+     * Whether a task that keeps something until this one had to move: because it is taken in between, or because it
+     * would be kept idle for longer than over a night.
+     */
     private function pushForKept(Task $task, int $start): bool
     {
         foreach ($this->keepers($task) as [$index, $hold]) {
@@ -181,6 +192,13 @@ final class PiecePlacer
             $frees = $this->booker->holdClash([$hold->resource => $hold->quantity], $keeper->end, $start, $least);
             if ($frees !== null) {
                 $this->push($index, max($keeper->start + 1, $keeper->start + $frees - $keeper->end));
+
+                return true;
+            }
+            $idle = $start - $keeper->end - self::IDLE_SECONDS;
+            if ($idle > 0 && ($this->pulled[$keeper->task->id] ?? 0) < self::PULLS && ! $this->isExhausted()) {
+                $this->pulled[$keeper->task->id] = ($this->pulled[$keeper->task->id] ?? 0) + 1;
+                $this->push($index, $keeper->start + $idle);
 
                 return true;
             }

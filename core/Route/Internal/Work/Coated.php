@@ -150,7 +150,7 @@ final class Coated
             $subject->calibration->coats->setupMinutes + $subject->minutesOver($this->rate($coating), $this->faces),
             $this->open === [] ? 'On clean, sanded wood, as soon as the dust is off.' : self::onceDry($this->open[0][1]),
             $this->rank + $number / 100,
-            $window !== null ? Wait::none() : $wait, $window !== null ? 'to soak in'
+            $window === null ? $wait : self::untilWiped($window), $window !== null ? 'to soak in'
                 : ($next === null ? 'to harden' : 'before the next coat'),
             $handling,
             [...Hazard::ofProduct($coating->hazards), ...$this->isOnLathe($coating) ? $subject->spinning() : []],
@@ -168,7 +168,9 @@ final class Coated
             zone: implode(', ', $this->faces),
             hold: $this->isOnLathe($coating) ? 'spinning slowly at first' : null,
             brief: $this->suffix === '' ? sprintf('coat %d of %d', $position, $count) : 'the foot’s coat',
-            dustFree: Wait::hours($coating->dustFreeHours * $slowed, null, $coating->kinetics()),
+            // What is wiped off holds dust only until then; a film until it is dust-free.
+            dustFree: $window === null ? Wait::hours($coating->dustFreeHours * $slowed, null, $coating->kinetics())
+                : Wait::hours($window->afterMinutes / 60),
             stiffens: $isFirst && $coating->isThinUnderPolish(),
         );
         $this->open = [[$id, $wait]];
@@ -193,10 +195,7 @@ final class Coated
     ): void {
         $subject = $this->subject;
         $id = "$coat->id/wipe-off".($this->suffix === '' ? '' : '-'.ltrim($this->suffix, '/'));
-        $this->chains[] = Precedence::rule(
-            $after, $id, Wait::hours($window->afterMinutes / 60, $window->untilMinutes / 60),
-            'Later it is tacky and drags.',
-        );
+        $this->chains[] = Precedence::rule($after, $id, self::untilWiped($window), 'Later it is tacky and drags.');
         $isWax = $coat->coating->isWax();
         $this->operations[] = new Operation(
             $id, $subject->technique('wipe-off'), StepKind::WipeOff, $subject->part->id,
@@ -229,6 +228,11 @@ final class Coated
             of: [$coat->id, $this->plan->id], zone: implode(', ', $this->faces), brief: 'wiping the paste off',
         );
         $this->open = [[$id, $wait]];
+    }
+
+    private static function untilWiped(WipeWindow $window): Wait
+    {
+        return Wait::hours($window->afterMinutes / 60, $window->untilMinutes / 60);
     }
 
     private function denib(Coat $coat): void
