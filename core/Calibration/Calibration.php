@@ -24,6 +24,7 @@ final readonly class Calibration
         public ShapeFigures $shape,
         public BenchFigures $bench,
         public TurningRates $turning,
+        public MendingRates $mending,
     ) {
     }
 
@@ -42,6 +43,7 @@ final readonly class Calibration
             $constants, MarkRates::from($value), RepairRates::from($value), JointRates::from($value),
             SandingFigures::from($value), AskedFigures::from($value), CoatFigures::from($value),
             ShapeFigures::from($value), BenchFigures::from($value), TurningRates::from($value),
+            MendingRates::from($value),
         );
     }
 

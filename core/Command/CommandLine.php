@@ -10,6 +10,7 @@ use HonestGrain\Command\Verb\EmcVerb;
 use HonestGrain\Command\Verb\Grits;
 use HonestGrain\Command\Verb\LadderVerb;
 use HonestGrain\Command\Verb\Measure;
+use HonestGrain\Command\Verb\Mend;
 use HonestGrain\Command\Verb\MixVerb;
 use HonestGrain\Command\Verb\RouteVerb;
 use HonestGrain\Command\Verb\ScheduleVerb;
@@ -38,7 +39,7 @@ final readonly class CommandLine
         foreach ([
             new Measure($catalogue), new EmcVerb, new Grits($catalogue), new LadderVerb($catalogue), new MixVerb,
             new StackVerb($catalogue),
-            new CureVerb($catalogue), new ScheduleVerb(new OrderSearch), new RouteVerb($catalogue),
+            new CureVerb($catalogue), new ScheduleVerb(new OrderSearch), new RouteVerb($catalogue), new Mend($catalogue),
         ] as $verb) {
             $verbs[$verb->name()] = $verb;
         }

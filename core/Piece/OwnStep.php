@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Coating\Coating;
+use HonestGrain\Coating\Stain;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Reading\Document;
 
@@ -28,6 +30,7 @@ final readonly class OwnStep
         public array $after,
         public string $technique,
         public string $how,
+        public Coating|Stain|null $product,
     ) {
     }
 
@@ -41,8 +44,18 @@ final readonly class OwnStep
             $step->has('before') ? $step->strings('before', self::MOST) : [],
             $step->has('after') ? $step->strings('after', self::MOST) : [],
             $tables->techniques->named($step->textOr('technique', 'own', 40) ?? 'own', $step->at('technique'))->key(),
-            $step->textOr('how', '', 300) ?? '',
+            $step->textOr('how', '', 300) ?? '', self::product($step, $tables),
         );
+    }
+
+    private static function product(Document $step, Tables $tables): Coating|Stain|null
+    {
+        $class = $step->textOr('product', null);
+        if ($class === null) {
+            return null;
+        }
+
+        return $tables->coatings->stains()[$class] ?? $tables->coatings->coating($class, $step->at('product'));
     }
 
     /** @return array<string, mixed> as in the document */
@@ -53,6 +66,7 @@ final readonly class OwnStep
             'minutes' => $this->minutes, 'wait_hours' => $this->waitHours, 'mount' => $this->mount?->value,
             'before' => $this->before, 'after' => $this->after,
         ] + ($this->technique === 'own' ? [] : ['technique' => $this->technique])
-            + ($this->how === '' ? [] : ['how' => $this->how]);
+            + ($this->how === '' ? [] : ['how' => $this->how])
+            + ($this->product === null ? [] : ['product' => $this->product->class]);
     }
 }

@@ -21,6 +21,9 @@ final class Version1
     /** @var array<string, string> techniques that version 1 named otherwise */
     private const RENAMED = ['v-groove' => 'burnt-line'];
 
+    /** What marks there were then. */
+    private const KINDS = ['v-groove', 'flutes', 'spun-texture', 'scorch', 'pen-pattern', 'dye'];
+
     public static function read(Document $document, Tables $tables): Piece
     {
         $marks = array_map(
@@ -60,17 +63,9 @@ final class Version1
         return $order;
     }
 
-    /** @return list<string> the techniques as version 1 writes them */
-    public static function kinds(Tables $tables): array
-    {
-        return array_map(
-            fn (string $key): string => array_search($key, self::RENAMED, true) ?: $key, $tables->techniques->decorationKeys(),
-        );
-    }
-
     private static function technique(Document $mark, Tables $tables): Decoration
     {
-        $kind = $mark->choice('kind', self::kinds($tables));
+        $kind = $mark->choice('kind', self::KINDS);
 
         return $tables->techniques->decoration(self::RENAMED[$kind] ?? $kind, $mark->at('kind'));
     }

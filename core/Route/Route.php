@@ -21,10 +21,18 @@ final readonly class Route
     {
     }
 
-    /** @param  list<string>  $done  steps that have been done, in order: what is left starts from there */
-    public static function of(Piece $piece, Bench $bench, Tables $tables, array $done = []): self
-    {
-        return new self(...Router::of($piece, $bench, $tables, $done));
+    /**
+     * @param  list<string>  $done  steps that have been done, in order: what is left starts from there
+     * @param  list<string>  $again  those of them that are to be done again
+     */
+    public static function of(
+        Piece $piece,
+        Bench $bench,
+        Tables $tables,
+        array $done = [],
+        array $again = [],
+    ): self {
+        return new self(...Router::of($piece, $bench, $tables, $done, $again));
     }
 
     public function handsOnMinutes(): float

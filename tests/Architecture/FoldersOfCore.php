@@ -32,10 +32,13 @@ final class FoldersOfCore
             'Piece',
             'Schedule',
         ],
+        'Mending' => [
+            'Reading', 'Calibration', 'Coating', 'Geometry', 'Piece', 'Route', 'Schedule',
+        ],
         'Drawing' => ['Geometry', 'Coating', 'Abrasive', 'Technique', 'Piece'],
         'Command' => [
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Piece', 'Schedule',
-            'Route',
+            'Route', 'Mending',
         ],
     ];
 

@@ -81,14 +81,15 @@ final class Layout
 
     /**
      * @param  list<string>  $done  steps that have been done, in order
+     * @param  list<string>  $again  those of them that are to be done again
      * @return list<Step> in a workable order
      */
-    public function steps(array $done): array
+    public function steps(array $done, array $again): array
     {
         $stages = $this->arranged([]);
         $this->lay($stages);
-        if ($done !== [] && ! $this->agrees($done)) {
-            $this->again($done);
+        if ($again !== [] || ($done !== [] && ! $this->agrees($done))) {
+            $this->again($done, array_fill_keys($again, true));
         }
 
         return Reduced::of($this->steps);
@@ -145,8 +146,9 @@ final class Layout
      * What is left, from where the work has really come to.
      *
      * @param  list<string>  $done
+     * @param  array<string, true>  $isVoid  of them, what is to be done again
      */
-    private function again(array $done): void
+    private function again(array $done, array $isVoid): void
     {
         $known = array_column($this->steps, null, 'id');
         $past = $kept = [];
@@ -158,25 +160,33 @@ final class Layout
             }
             $kept[] = $step;
             $position = $this->positionOf($step);
-            $past[] = new Stage($step->part, $position, $operation === null ? [] : [$id]);
+            $past[] = new Stage($step->part, $position, $operation === null || isset($isVoid[$id]) ? [] : [$id]);
         }
         $this->steps = $this->laid = $this->open = $this->sits = $this->released = $this->turned = [];
         $this->stages = $this->isOn = [];
         foreach ($kept as $step) {
-            $after = array_values(array_filter($step->after, fn (Lag $lag): bool => isset($this->laid[$lag->task])));
-            $this->steps[] = $step->after($after);
-            $this->laid[$step->id] = true;
-            $this->open[$step->part ?? ''] = [$step->id];
+            if (! isset($isVoid[$step->id])) {
+                $after = array_filter($step->after, fn (Lag $lag): bool => isset($this->laid[$lag->task]));
+                $this->steps[] = $step->after(array_values($after));
+                $this->laid[$step->id] = true;
+                $this->open[$step->part ?? ''] = [$step->id];
+            }
             $this->sits[$step->part ?? ''] = $this->positionOf($step)->stance->value;
             $this->released[$step->part ?? ''] = ($this->released[$step->part ?? ''] ?? false)
-                || $step->technique === 'part-off';
+                || ($step->technique === 'part-off' && ! isset($isVoid[$step->id]));
             $this->stages[$step->part ?? ''] = $step->stage;
             $this->isOn[$step->part ?? ''] = $step->mount?->spins() === true;
             $this->turned[$step->part ?? ''] = ($this->turned[$step->part ?? ''] ?? 0)
                 + (int) ($step->technique === 'reverse');
         }
-        $isDone = array_fill_keys($done, true);
-        $past = [...$this->passedOver($isDone), ...$past];
+        $isDone = array_diff_key(array_fill_keys($done, true), $isVoid);
+        $past = [...$this->passedOver($isDone, $isVoid), ...$past];
+        foreach ($this->operations as $id => $operation) {
+            // What held it is gone: what would have spun there is done by hand.
+            if (! isset($isDone[$id]) && ($this->released[$operation->part] ?? false)) {
+                $this->operations[$id] = $operation->byHand();
+            }
+        }
         $this->lay($this->arranged($past));
     }
 
@@ -184,13 +194,14 @@ final class Layout
      * What is left out, since what it only prepares for has been done.
      *
      * @param  array<string, true>  $isDone
+     * @param  array<string, true>  $isVoid
      * @return list<Stage>
      */
-    private function passedOver(array $isDone): array
+    private function passedOver(array $isDone, array $isVoid): array
     {
         $passed = [];
         foreach ($this->operations as $id => $operation) {
-            if (! isset($isDone[$id]) && $this->goesWithout($id, $isDone)) {
+            if (! isset($isDone[$id]) && ! isset($isVoid[$id]) && $this->goesWithout($id, $isDone)) {
                 $off = $this->positions[$operation->part]->at(Stance::Off);
                 $passed[] = new Stage($operation->part, $off, [$id]);
             }

@@ -84,6 +84,22 @@ final readonly class Operation
         $this->spoils = array_fill_keys(array_column($character->spoils, 'name'), true);
     }
 
+    /** The same off the lathe, where what it was done on is gone. */
+    public function byHand(): self
+    {
+        if (! $this->work->isOnLathe() || in_array(Stance::Foot, $this->stances ?? [], true)
+            || $this->faces() === ['foot']) {
+            return $this;
+        }
+
+        return new self(
+            $this->id, $this->technique, $this->kind, $this->part, $this->places, $this->title, $this->minutes,
+            $this->because, $this->rank, $this->wait, $this->waitFor, $this->handling, $this->hazards, $this->how,
+            $this->of, $this->product, $this->amount, $this->film, null, Work::Lap, $this->zone,
+            'by hand: what held it is off', $this->brief, $this->dustFree, $this->stiffens,
+        );
+    }
+
     /** @return list<string> */
     public function faces(): array
     {

@@ -70,9 +70,10 @@ final class Router
 
     /**
      * @param  list<string>  $done  steps that have been done, in order
+     * @param  list<string>  $again  those of them that are to be done again
      * @return array{list<Step>, list<Conflict>}
      */
-    public static function of(Piece $piece, Bench $bench, Tables $tables, array $done): array
+    public static function of(Piece $piece, Bench $bench, Tables $tables, array $done, array $again): array
     {
         $router = new self($piece, $bench, $tables, School::of($piece->school, $bench->school));
         foreach ($piece->partsInOrder() as $part) {
@@ -96,7 +97,7 @@ final class Router
             $router->wish($i, ...$pair);
         }
 
-        return $router->arrange($done);
+        return $router->arrange($done, $again);
     }
 
     private function prepare(Part $part): void
@@ -287,13 +288,17 @@ final class Router
         $this->operations[] = new Operation(
             $own->id, $technique, StepKind::Own, $subject->part->id, [], $own->title, $own->minutes,
             'Your own step.', 69.0, $wait, $own->waitHours > 0 ? 'as you set' : '',
-            hazards: $spins ? [Hazard::Lathe, ...$subject->spinning()] : [],
+            hazards: [
+                ...Hazard::ofProduct($own->product->hazards ?? []),
+                ...$spins ? [Hazard::Lathe, ...$subject->spinning()] : [],
+            ],
+            how: $own->how === '' ? [] : [$own->how], of: [$own->id], product: $own->product?->class,
             work: match (true) {
                 $spins => Work::Spinning,
-                $own->mount === null => Work::Hand,
+                $own->mount === null => $technique->character()->work,
                 default => Work::Lap,
             },
-            zone: $own->on?->zone() ?? '', hold: $own->mount === null ? 'as you like' : null,
+            zone: $own->on?->zone() ?? '', hold: $own->mount === null && $technique->character()->work === Work::Hand ? 'as you like' : null,
             brief: lcfirst($own->title), stances: $spins ? [$stance] : null,
         );
         $before = $this->named($own->before);
@@ -361,15 +366,16 @@ final class Router
 
     /**
      * @param  list<string>  $done
+     * @param  list<string>  $again
      * @return array{list<Step>, list<Conflict>}
      */
-    private function arrange(array $done): array
+    private function arrange(array $done, array $again): array
     {
         usort($this->operations, fn (Operation $a, Operation $b): int => [$a->rank, $a->id] <=> [$b->rank, $b->id]);
         $ids = array_map(fn (Operation $operation): string => $operation->id, $this->operations);
         $ordering = Ordering::of($ids, [...$this->preferred, ...$this->precedences], $this->wishes);
         $layout = new Layout($this->operations, $this->subjects, $ordering, $this->tables->calibration->bench);
-        $steps = $layout->steps($done);
+        $steps = $layout->steps($done, $again);
 
         return [$steps, [
             ...$this->inStepIds($steps), ...Wishes::judged($ordering, $steps, $this->operations),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique\Finishing;
 
+use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
@@ -24,6 +25,7 @@ final readonly class Denib implements Technique
     public function character(): Character
     {
         return Character::done(Work::Hand)
+            ->hurts(Hazard::Dust)
             ->dusty();
     }
 }

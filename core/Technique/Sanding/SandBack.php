@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique\Sanding;
 
+use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
@@ -27,6 +28,7 @@ final readonly class SandBack implements Technique
         return Character::done(Work::Hand)
             ->needs(State::Bare, 'Sanding back goes on before the coats.')
             ->leaves(State::Decorated)
+            ->hurts(Hazard::Dust)
             ->dusty();
     }
 }

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Command\Verb;
+
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Command\Verb;
+use HonestGrain\Mending\Fault;
+use HonestGrain\Mending\FaultKind;
+use HonestGrain\Mending\Mended;
+use HonestGrain\Mending\Remedies;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Reading\Document;
+use HonestGrain\Route\Bench;
+
+/** What can be done about something that went wrong. */
+final readonly class Mend implements Verb
+{
+    private const MOST_DONE = 400;
+
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'mend';
+    }
+
+    public function help(): array
+    {
+        return [
+            'does' => 'The remedies for a fault: their steps, what must be done again, minutes and waits.',
+            'fields' => [
+                'piece' => 'a whole piece document, version 1 or 2',
+                'done' => 'ids of the steps that have been done, in order',
+                'fault.kind' => implode(', ', array_column(FaultKind::cases(), 'value')),
+                'fault.part' => 'the part it is on (the body where not given)',
+                'fault.on' => '"outer", "inner", "rim" or "foot" ("outer" where not given)',
+                'fault.from_mm, fault.to_mm' => 'along that face, mm; the whole face where not given',
+            ],
+            'example' => '{"piece":{"format":"honest-grain/piece","version":2,"name":"Bowl","form":"shallow-bowl",'
+                .'"parts":[{"id":"body","wood":"Ash (white)","grain":"side","shape":{"outer":[[0,45,"corner"],[20,90],'
+                .'[90,140,"corner"]],"inner":[[90,132,"corner"],[28,80],[10,0]]}}]},"done":["body/mount"],'
+                .'"fault":{"kind":"torn","part":"body","on":"outer","from_mm":10,"to_mm":40}}',
+        ];
+    }
+
+    public function answer(Document $question): array
+    {
+        $tables = Tables::of($this->catalogue);
+        $piece = Piece::read($question->child('piece'), $tables);
+        $fault = Fault::read($question->child('fault'), $piece);
+        $done = $question->has('done') ? $question->strings('done', self::MOST_DONE) : [];
+
+        return ['remedies' => array_map(
+            fn (Mended $mended): array => $mended->toArray(),
+            Remedies::of($piece, Bench::usual($this->catalogue), $tables, $done, $fault),
+        )];
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Mending;
+
+/** What can go wrong while a piece is made. */
+enum FaultKind: string
+{
+    case Crack = 'crack';
+    case Catch = 'catch';
+    case Torn = 'torn';
+    case Scratches = 'scratches';
+    case SandedThrough = 'sanded-through';
+    case Blotch = 'blotch';
+    case Drip = 'drip';
+    case Nibs = 'nibs';
+    case Streaks = 'streaks';
+    case Tacky = 'tacky';
+    case Bloom = 'bloom';
+    case LidStuck = 'lid-stuck';
+    case Weeps = 'weeps';
+    case Dropped = 'dropped';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Crack => 'A crack',
+            self::Catch => 'A catch, or a broken detail',
+            self::Torn => 'Torn grain',
+            self::Scratches => 'Scratches that were skipped',
+            self::SandedThrough => 'Sanded through',
+            self::Blotch => 'Colour blotched or lifted',
+            self::Drip => 'A drip or a run',
+            self::Nibs => 'Nibs or hair in the coat',
+            self::Streaks => 'Streaks',
+            self::Tacky => 'Still tacky',
+            self::Bloom => 'Bloom, a white haze',
+            self::LidStuck => 'The lid is stuck',
+            self::Weeps => 'The liner weeps',
+            self::Dropped => 'Dropped or dented',
+        };
+    }
+}

@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Mending\Internal;
+
+use HonestGrain\Coating\Coating;
+use HonestGrain\Mending\Fault;
+use HonestGrain\Mending\Remedy;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Route\Route;
+use HonestGrain\Route\Step;
+use HonestGrain\Route\StepKind;
+
+/**
+ * A fault in the middle of a piece's route: what has been done on its face, and what has not.
+ *
+ * @internal
+ */
+final class Mishap
+{
+    private int $made = 0;
+
+    /**
+     * @param  list<Step>  $done  on the face, in order
+     * @param  list<Step>  $left  on the face
+     * @param  list<string>  $doneIds  on the whole piece
+     */
+    private function __construct(
+        private readonly Fault $fault,
+        private readonly Part $part,
+        private readonly Route $route,
+        private readonly array $done,
+        private readonly array $left,
+        private readonly array $doneIds,
+        public readonly Tables $tables,
+        private readonly string $id,
+    ) {
+    }
+
+    /** @param  list<string>  $done */
+    public static function at(
+        Fault $fault,
+        Piece $piece,
+        Route $route,
+        array $done,
+        Tables $tables,
+        string $id,
+    ): self {
+        $part = $piece->part($fault->part) ?? $piece->body();
+        $bands = array_fill_keys(array_map(fn ($mark): string => $mark->id(), $part->marksOn($fault->face())), true);
+        $touches = fn (Step $step): bool => $step->part === $part->id && array_filter(
+            explode(', ', $step->zone), fn (string $zone): bool => $zone === $fault->face() || isset($bands[$zone]),
+        ) !== [] && $step->kind !== StepKind::Hold && $step->kind !== StepKind::Cure;
+        $isDone = fn (Step $step): bool => in_array($step->id, $done, true);
+        $here = array_values(array_filter($route->steps, $touches));
+
+        return new self(
+            $fault, $part, $route, array_values(array_filter($here, $isDone)),
+            array_values(array_filter($here, fn (Step $step): bool => ! $isDone($step))), $done, $tables, $id,
+        );
+    }
+
+    public function lengthMm(): float
+    {
+        return $this->fault->lengthMm($this->part);
+    }
+
+    /** What something takes over the place, min; at least one. */
+    public function over(float $minutesPer100Cm2): float
+    {
+        $measured = $this->part->measure($this->tables->calibration->shape);
+        $zone = $measured->zones[$this->fault->face()] ?? null;
+        $share = $zone === null || $zone->arcMm <= 0.0 ? 1.0 : min(1.0, $this->lengthMm() / $zone->arcMm);
+
+        return max(1.0, round($minutesPer100Cm2 * ($zone->areaMm2 ?? 10_000.0) * $share / 10_000, 1));
+    }
+
+    public function isCoated(): bool
+    {
+        return $this->lastCoat() !== null;
+    }
+
+    /** Whether no coat is left to come on the face. */
+    public function isLastCoatDone(): bool
+    {
+        return $this->isCoated()
+            && array_filter($this->left, fn (Step $step): bool => $step->kind === StepKind::Coat) === [];
+    }
+
+    /** The key of the product that was laid on last. */
+    public function lastProduct(): ?string
+    {
+        return $this->coating()?->key;
+    }
+
+    public function recoatHours(): float
+    {
+        return $this->coating()->recoatFromHours ?? 0.0;
+    }
+
+    public function hardHours(): float
+    {
+        return $this->coating()->handleHours ?? $this->tables->calibration->mending->dryHours;
+    }
+
+    /** @return list<string> the sanding of the face, and all that was done on it since */
+    public function againFromSanding(): array
+    {
+        $since = false;
+        $again = [];
+        foreach ($this->done as $step) {
+            $since = $since || $step->kind === StepKind::Sand;
+            if ($since) {
+                $again[] = $step->id;
+            }
+        }
+
+        return $again;
+    }
+
+    /** @return list<string> the colours of the face, and all that was done on it since */
+    public function againMarks(): array
+    {
+        $since = false;
+        $again = [];
+        foreach ($this->done as $step) {
+            $since = $since || in_array($step->technique, [
+                'dye', 'sand-back', 'ebonise', 'bleach', 'lime', 'stain', 'leaf', 'paint',
+            ], true);
+            if ($since) {
+                $again[] = $step->id;
+            }
+        }
+
+        return $again;
+    }
+
+    /** @return list<string> the coat that was laid on last, and what went with it */
+    public function againLastCoat(): array
+    {
+        $coat = $this->lastCoat();
+        $at = $coat === null ? null : array_search($coat, $this->done, true);
+
+        return $at === null ? [] : array_values(array_map(
+            fn (Step $step): string => $step->id,
+            array_filter(
+                array_slice($this->done, (int) $at),
+                fn (Step $step): bool => in_array($step->kind, [StepKind::Coat, StepKind::WipeOff], true),
+            ),
+        ));
+    }
+
+    /** @return list<string> done steps of a technique that is done on the part as a whole */
+    public function againNamed(string $what): array
+    {
+        $techniques = ['ease' => 'fit', 'water-test' => 'water-test'];
+        $steps = array_filter($this->route->steps, fn (Step $step): bool => $step->technique === $techniques[$what]
+            && $step->kind !== StepKind::Own && in_array($step->id, $this->doneIds, true)
+            && ($what !== 'ease' || $step !== $this->fitted()));
+
+        return array_values(array_map(fn (Step $step): string => $step->id, $steps));
+    }
+
+    /**
+     * A step of the remedy, as a document has it.
+     *
+     * @param  string|null  $product  its key
+     * @param  float  $waitFirst  hours that must be over before it
+     * @return array<string, mixed>
+     */
+    public function step(
+        string $technique,
+        string $title,
+        float $minutes,
+        float $waitHours,
+        string $how,
+        ?string $product = null,
+        float $waitFirst = 0.0,
+        ?string $mount = null,
+    ): array {
+        return [
+            'id' => $this->id.'-'.(++$this->made), 'title' => $title, 'part' => $this->part->id,
+            'on' => $this->fault->on->value, 'minutes' => round($minutes, 1), 'wait_hours' => $waitHours,
+            'mount' => $mount, 'technique' => $technique, 'how' => $how,
+            'product' => $product === null ? null : $this->tables->coatings->byKey($product)->class,
+            'wait_first_hours' => $waitFirst,
+        ];
+    }
+
+    /**
+     * Its steps one after another, after all that was done on the face and before all that is left or to be done again.
+     *
+     * @param  list<array<string, mixed>>  $steps
+     * @param  list<string>  $again
+     */
+    public function remedy(string $id, string $title, string $because, array $steps, array $again): Remedy
+    {
+        $last = $this->done === [] ? null : $this->done[count($this->done) - 1];
+        $stays = array_values(array_filter($this->done, fn (Step $step): bool => ! in_array($step->id, $again, true)));
+        $later = array_slice([
+            ...$again, ...array_map(fn (Step $step): string => $step->id, $this->left),
+        ], 0, 30);
+        $chained = [];
+        foreach ($steps as $i => $step) {
+            $after = $i > 0 ? [$chained[$i - 1]['id']]
+                : ($stays === [] ? [] : [$stays[count($stays) - 1]->id]);
+            $first = is_numeric($step['wait_first_hours']) ? (float) $step['wait_first_hours'] : 0.0;
+            unset($step['wait_first_hours']);
+            if ($first > 0.0 && $i === 0 && $last !== null) {
+                $chained[] = ['id' => "$this->id-0", 'title' => 'Let the coat harden', 'minutes' => 0.0, 'how' => '',
+                    'wait_hours' => $first, 'technique' => 'own', 'product' => null, 'mount' => null,
+                    'before' => [$step['id']], 'after' => $after] + $step;
+                $after = ["$this->id-0"];
+            }
+            $chained[] = ['before' => $later, 'after' => $after] + $step;
+        }
+
+        return new Remedy($id, $title, $because, $chained, $again);
+    }
+
+    /** The first fitting of the joint, which is not what is done again. */
+    private function fitted(): ?Step
+    {
+        foreach ($this->route->steps as $step) {
+            if ($step->technique === 'fit' && $step->mount?->spins() === true) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    private function lastCoat(): ?Step
+    {
+        $coats = array_values(array_filter($this->done, fn (Step $step): bool => $step->kind === StepKind::Coat));
+
+        return $coats === [] ? null : $coats[count($coats) - 1];
+    }
+
+    private function coating(): ?Coating
+    {
+        $product = $this->lastCoat()?->product;
+
+        return $product === null ? null : $this->tables->coatings->coating($product);
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Mending;
+
+use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Reading\Document;
+use HonestGrain\Route\Bench;
+use HonestGrain\Route\Route;
+use HonestGrain\Route\Step;
+
+/** What a remedy does to a route: the steps it brings, and the minutes and hours that it adds. */
+final readonly class Mended
+{
+    /** @param  list<Step>  $steps  those it brings, and those that are to be done again, in order */
+    private function __construct(
+        public Remedy $remedy,
+        public Route $route,
+        public array $steps,
+        public float $addedMinutes,
+        public float $addedWaitHours,
+    ) {
+    }
+
+    /**
+     * @param  list<string>  $done
+     */
+    public static function by(Remedy $remedy, Piece $piece, Bench $bench, Tables $tables, array $done): self
+    {
+        $document = self::document($remedy, $piece);
+        $left = array_values(array_diff($done, $remedy->again));
+        $before = Route::of($piece, $bench, $tables, $done);
+        $after = Route::of(Piece::read(Document::of($document), $tables), $bench, $tables, $done, $remedy->again);
+        $new = array_fill_keys([...$remedy->ids(), ...$remedy->again], true);
+        $known = array_fill_keys(array_map(fn (Step $step): string => $step->id, $before->steps), true);
+        $brought = array_values(array_filter(
+            $after->steps, fn (Step $step): bool => isset($new[$step->id]) || ! isset($known[$step->id]),
+        ));
+
+        return new self(
+            $remedy, $after, $brought,
+            self::minutesLeft($after, $left) - self::minutesLeft($before, $done),
+            max(0.0, self::hoursLeft($after, $left) - self::hoursLeft($before, $done)),
+        );
+    }
+
+    /** @return array<string, mixed> the piece's document with the remedy's steps in it */
+    public static function document(Remedy $remedy, Piece $piece): array
+    {
+        /** @var array<string, mixed> $document */
+        $document = json_decode(json_encode($piece->toArray(), JSON_THROW_ON_ERROR), true, 64, JSON_THROW_ON_ERROR);
+        $steps = is_array($document['steps'] ?? null) ? array_values($document['steps']) : [];
+
+        return ['steps' => [...$steps, ...$remedy->steps]] + $document;
+    }
+
+    /** @return array<string, mixed> as in the answer of `bin/grain mend` */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->remedy->id, 'title' => $this->remedy->title,
+            'steps' => array_map(fn (Step $step): array => $step->toArray(), $this->steps),
+            'again' => $this->remedy->again, 'added_minutes' => round($this->addedMinutes, 1),
+            'added_wait_hours' => round($this->addedWaitHours, 2), 'because' => $this->remedy->because,
+        ];
+    }
+
+    /** @param  list<string>  $done */
+    private static function minutesLeft(Route $route, array $done): float
+    {
+        return array_sum(array_map(
+            fn (Step $step): float => in_array($step->id, $done, true) ? 0.0 : $step->minutes, $route->steps,
+        ));
+    }
+
+    /**
+     * The longest chain of waits among what is left, reference hours.
+     *
+     * @param  list<string>  $done
+     */
+    private static function hoursLeft(Route $route, array $done): float
+    {
+        $since = [0.0];
+        foreach ($route->steps as $step) {
+            $since[$step->id] = 0.0;
+            foreach (in_array($step->id, $done, true) ? [] : $step->after as $lag) {
+                $since[$step->id] = max($since[$step->id], ($since[$lag->task] ?? 0.0) + $lag->wait->minHours);
+            }
+        }
+
+        return max($since);
+    }
+}

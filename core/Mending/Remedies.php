@@ -1,0 +1,480 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Mending;
+
+use HonestGrain\Calibration\MendingRates;
+use HonestGrain\Mending\Internal\Mishap;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Route\Bench;
+use HonestGrain\Route\Route;
+
+/** What can be done about each fault, the gentlest first. Workshop rules, with the rates of the calibration. */
+final readonly class Remedies
+{
+    private MendingRates $rates;
+
+    private function __construct(private Mishap $at)
+    {
+        $this->rates = $at->tables->calibration->mending;
+    }
+
+    /**
+     * @param  list<string>  $done  what has been done so far, in order
+     * @param  string  $id  what the ids of new steps begin with, not yet used in the piece
+     * @return list<Mended>
+     */
+    public static function of(
+        Piece $piece,
+        Bench $bench,
+        Tables $tables,
+        array $done,
+        Fault $fault,
+        string $id = 'mend',
+    ): array {
+        $route = Route::of($piece, $bench, $tables, $done);
+        $self = new self(Mishap::at($fault, $piece, $route, $done, $tables, $id));
+
+        return array_map(
+            fn (Remedy $remedy): Mended => Mended::by($remedy, $piece, $bench, $tables, $done), $self->all($fault->kind),
+        );
+    }
+
+    /** @return list<Remedy> */
+    private function all(FaultKind $kind): array
+    {
+        return match ($kind) {
+            FaultKind::Crack => $this->crack(),
+            FaultKind::Catch => $this->catch(),
+            FaultKind::Torn => $this->torn(),
+            FaultKind::Scratches => $this->scratches(),
+            FaultKind::SandedThrough => $this->sandedThrough(),
+            FaultKind::Blotch => $this->blotch(),
+            FaultKind::Drip => $this->drip(),
+            FaultKind::Nibs => $this->nibs(),
+            FaultKind::Streaks => $this->streaks(),
+            FaultKind::Tacky => $this->tacky(),
+            FaultKind::Bloom => $this->bloom(),
+            FaultKind::LidStuck => $this->lidStuck(),
+            FaultKind::Weeps => $this->weeps(),
+            FaultKind::Dropped => $this->dropped(),
+        };
+    }
+
+    /** @return list<Remedy> */
+    private function crack(): array
+    {
+        $repairs = $this->at->tables->calibration->repairs;
+        $cm = $this->at->lengthMm() / 10;
+
+        return [
+            $this->at->remedy(
+                'thin-ca', 'Run thin CA into it and sand again',
+                'A hairline closes with thin CA; what moves there later opens again.', [
+                    ...$this->bared(),
+                    $this->at->step(
+                        'fill', 'Run thin CA into the crack',
+                        max($repairs->hairlineMinutes, $repairs->hairlineMinutes * $cm / 10), $repairs->sandAfterHours,
+                        'Seal pale wood round it first: CA stains what it touches.', 'ca-thin',
+                    ),
+                ], $this->at->againFromSanding(),
+            ),
+            $this->at->remedy(
+                'powder-ca', 'Fill it with powder and CA, cut back, and sand again',
+                'What is wider than a hairline needs a body in it.', [
+                    ...$this->bared(),
+                    $this->at->step(
+                        'fill', 'Fill the crack with powder and CA', $repairs->fillMinutes, $repairs->sandAfterHours,
+                        'In fills of a few millimetres, CA run in after each.', 'ca-thin',
+                    ),
+                    $this->at->step(
+                        'scrape', 'Cut the fill back level', $this->at->over($repairs->recutMinutesPer100Cm2), 0.0,
+                        'A light shear cut with a freshly ground edge; the slowest speed.',
+                    ),
+                ], $this->at->againFromSanding(),
+            ),
+            $this->at->remedy(
+                'keep', 'Leave it as it is, and spin it slowly from now on',
+                'A sound piece with a crack is still sound to look at; it must not hold water or be spun fast.', [], [],
+            ),
+        ];
+    }
+
+    /** @return list<Remedy> */
+    private function catch(): array
+    {
+        $repairs = $this->at->tables->calibration->repairs;
+
+        return [
+            $this->at->remedy(
+                'recut', 'Cut the place again and sand', 'Where the wall allows it, a new line is cleaner than a patch.', [
+                    ...$this->bared(),
+                    $this->at->step(
+                        'scrape', 'Cut the place again, the line a little lower', $repairs->cutAwayMinutes, 0.0,
+                        'Check the wall before and after.',
+                    ),
+                ], $this->at->againFromSanding(),
+            ),
+            $this->at->remedy(
+                'patch', 'Flat it, patch it with the same wood, cut again and sand',
+                'A detail that must stay as drawn is mended with its own wood.', [
+                    ...$this->bared(),
+                    $this->at->step(
+                        'patch', 'Flat the place and glue a piece of the same wood on', $this->rates->patchMinutes,
+                        $this->rates->patchHours, 'Grain the same way; CA or yellow glue, clamped with tape.', 'ca-thin',
+                    ),
+                    $this->at->step(
+                        'scrape', 'Cut the patch to the line', $repairs->cutAwayMinutes, 0.0,
+                        'Glued work: slowest speed, out of the line of the rim.',
+                    ),
+                ], $this->at->againFromSanding(),
+            ),
+        ];
+    }
+
+    /** @return list<Remedy> */
+    private function torn(): array
+    {
+        $recut = $this->at->over($this->at->tables->calibration->repairs->recutMinutesPer100Cm2);
+        $scrape = $this->at->step(
+            'scrape', 'Shear-scrape the torn grain', $recut, 0.0, 'A freshly ground edge on the slant, with the grain.',
+        );
+
+        return [
+            $this->at->remedy(
+                'recut', 'Shear-scrape it and sand again', 'Torn grain is cut, not sanded: paper only rounds it over.',
+                [...$this->bared(), $scrape], $this->at->againFromSanding(),
+            ),
+            $this->at->remedy(
+                'seal', 'Stiffen it with a thin sealer, shear-scrape, and sand again',
+                'Soft fibres fold under the edge; stiff, they cut clean.', [
+                    ...$this->bared(),
+                    $this->at->step(
+                        'seal-to-cut', 'Brush a thin sealer on the torn grain', $this->rates->touchMinutes,
+                        $this->rates->sealerHours, 'One thin coat; it is cut away again.', 'shellac-sealer',
+                    ),
+                    $scrape,
+                ], $this->at->againFromSanding(),
+            ),
+        ];
+    }
+
+    /** @return list<Remedy> */
+    private function scratches(): array
+    {
+        $remedies = [$this->at->remedy(
+            'back-one-grit', 'Go back to the grit that left them, and up again',
+            'Each grit takes out only what the one before it left.', $this->bared(), $this->at->againFromSanding(),
+        )];
+        if ($this->at->isCoated()) {
+            $remedies[] = $this->at->remedy(
+                'leave', 'Leave them: rub down and put one more coat on', 'A film that builds hides fine ones.', [
+                    $this->rubDown(),
+                ], $this->at->againLastCoat(),
+            );
+        }
+
+        return $remedies;
+    }
+
+    /** @return list<Remedy> */
+    private function sandedThrough(): array
+    {
+        return $this->at->isCoated() ? [
+            $this->at->remedy(
+                'touch-in', 'Touch the place in, feather it out, and coat again',
+                'A thin coat on the bare place first brings it level with the rest.', [
+                    $this->at->step(
+                        'coat', 'Touch the bare place in', $this->rates->touchMinutes, $this->at->recoatHours(),
+                        'The same product, thin, a little over the edge.', $this->at->lastProduct(),
+                    ),
+                ], $this->at->againLastCoat(),
+            ),
+            $this->strip(),
+        ] : [$this->at->remedy(
+            'colour-again', 'Even it with the last grit and colour again',
+            'Colour that went with the dust has to come back on an even ground.', [$this->evened()],
+            $this->at->againMarks(),
+        )];
+    }
+
+    /** @return list<Remedy> */
+    private function blotch(): array
+    {
+        return [
+            $this->at->remedy(
+                'even-out', 'Wipe it over with its own solvent while it moves, and let it dry',
+                'A wet edge that dried too soon can often be moved again.', [
+                    ...$this->bared(),
+                    $this->at->step(
+                        'wipe-clean', 'Wipe the colour over with its own solvent',
+                        $this->at->over($this->rates->wipeDownMinutesPer100Cm2), $this->rates->dryHours,
+                        'A cloth, not wet; from one end to the other without stopping.',
+                    ),
+                ], [],
+            ),
+            $this->at->remedy(
+                'sand-back', 'Sand it back and colour again', 'An uneven ground drinks unevenly.',
+                [...$this->bared(), $this->evened()], $this->at->againMarks(),
+            ),
+            $this->at->remedy(
+                'darker', 'Go over it with a darker colour', 'Dark covers what light will not.', [
+                    ...$this->bared(),
+                    $this->at->step(
+                        'dye', 'Lay a darker colour over it', $this->at->over($this->rates->wipeDownMinutesPer100Cm2),
+                        $this->rates->dryHours, 'Try it on a test board of the same wood first.',
+                    ),
+                ], [],
+            ),
+        ];
+    }
+
+    /** @return list<Remedy> */
+    private function drip(): array
+    {
+        return [
+            $this->at->remedy(
+                'slice', 'Let it harden, slice it off and level it', 'A drip that is soft inside smears.', [
+                    $this->at->step(
+                        'own', 'Let the drip harden', 0.0, $this->at->hardHours(), 'Press it with a nail: no print.',
+                    ),
+                    $this->at->step(
+                        'denib', 'Slice the drip off and level it', $this->rates->sliceMinutes, 0.0,
+                        'A sharp blade nearly flat, then worn fine paper on a small block.',
+                    ),
+                ], $this->at->isLastCoatDone() ? $this->at->againLastCoat() : [],
+            ),
+            $this->at->remedy(
+                'wipe', 'It is still wet: wipe it off and lay the coat again', 'While it flows it can be taken off whole.', [
+                    $this->at->step(
+                        'wipe-clean', 'Wipe the wet coat off with its own solvent',
+                        $this->at->over($this->rates->wipeDownMinutesPer100Cm2), $this->rates->flashHours,
+                        'A clean cloth, turned often.',
+                    ),
+                ], $this->at->againLastCoat(),
+            ),
+        ];
+    }
+
+    /** @return list<Remedy> */
+    private function nibs(): array
+    {
+        return [
+            $this->at->remedy(
+                'rub-down', 'Rub it down and go on', 'Nibs stand up: they are cut off before the next coat buries them.', [
+                    $this->rubDown(),
+                ], $this->at->isLastCoatDone() ? $this->at->againLastCoat() : [],
+            ),
+            $this->at->remedy(
+                'polish', 'Leave the coat, and polish the nibs out once it is hard',
+                'On a last coat a pad and wax can be enough.', [
+                    $this->at->step(
+                        'compound', 'Polish the nibs out', $this->at->over($this->rates->polishMinutesPer100Cm2), 0.0,
+                        'A grey pad with wax, lightly, until the finger feels nothing.', null, $this->at->hardHours(),
+                    ),
+                ], [],
+            ),
+        ];
+    }
+
+    /** @return list<Remedy> */
+    private function streaks(): array
+    {
+        return [
+            $this->at->remedy(
+                'rub-down', 'Rub it level and lay the coat again, thinner',
+                'Streaks are thickness: they come level with the pad, or under a thinner coat.', [$this->rubDown()],
+                $this->at->againLastCoat(),
+            ),
+            $this->at->remedy(
+                'melt', 'Go over it with a cloth that is damp with its solvent',
+                'What dissolves in itself flows out again.', [
+                    $this->at->step(
+                        'wipe-clean', 'Draw a cloth damp with its solvent along the streaks',
+                        $this->at->over($this->rates->wipeDownMinutesPer100Cm2), $this->rates->dryHours,
+                        'For shellac, lacquer, oil and wax only; once, and never back over it.',
+                    ),
+                ], [],
+            ),
+        ];
+    }
+
+    /** @return list<Remedy> */
+    private function tacky(): array
+    {
+        return [
+            $this->at->remedy(
+                'wait', 'Give it warmth, moving air and time', 'Cold and damp slow a coat; most come round.', [
+                    $this->at->step(
+                        'own', 'Let it stand warm and airy', 0.0, $this->rates->warmHours,
+                        'At 20 °C or more, a fan in the room and not on the piece.',
+                    ),
+                ], [],
+            ),
+            $this->at->remedy(
+                'wipe-down', 'Wipe it down with mineral spirits and let it dry',
+                'Oil that was not wiped off never dries: what stands on top comes off.', [
+                    $this->at->step(
+                        'wipe-off', 'Wipe it down with mineral spirits',
+                        $this->at->over($this->rates->wipeDownMinutesPer100Cm2), $this->rates->dryHours,
+                        'Cloths flat outside or under water: they heat themselves.', $this->at->lastProduct(),
+                    ),
+                ], [],
+            ),
+            $this->strip(),
+        ];
+    }
+
+    /** @return list<Remedy> */
+    private function bloom(): array
+    {
+        return [
+            $this->at->remedy(
+                'warm', 'Warm and dry it slowly', 'Moisture shut in a fresh coat often leaves by itself.', [
+                    $this->at->step(
+                        'own', 'Let it stand warm and dry', 0.0, $this->rates->warmHours, 'Under 50 % humidity.',
+                    ),
+                ], [],
+            ),
+            $this->at->remedy(
+                'rub-out', 'Rub the haze out with a pad and oil', 'It lies in the very top of the film.', [
+                    $this->at->step(
+                        'denib', 'Rub the haze out', $this->at->over($this->rates->polishMinutesPer100Cm2), 0.0,
+                        'A grey pad with a drop of oil; wipe, and look.', null, $this->at->hardHours(),
+                    ),
+                ], [],
+            ),
+            $this->at->remedy(
+                'coat-again', 'Rub it down and coat again on a dry day', 'A haze deep in the film stays.', [
+                    $this->rubDown(),
+                ], $this->at->againLastCoat(),
+            ),
+        ];
+    }
+
+    /** @return list<Remedy> */
+    private function lidStuck(): array
+    {
+        return [
+            $this->at->remedy(
+                'cool', 'Cool it, twist it free and ease the joint', 'Cold wood shrinks, and cold film is brittle.', [
+                    $this->at->step(
+                        'own', 'Cool the piece', 2.0, $this->rates->coolHours, 'In a bag in a refrigerator; not frozen.',
+                    ),
+                    $this->at->step(
+                        'fit', 'Twist the lid free and ease the joint', $this->rates->easeMinutes, 0.0,
+                        'Twist, never lever; worn fine paper and dry wax where it bound.', null, 0.0, 'lap',
+                    ),
+                ], $this->at->againNamed('ease'),
+            ),
+            $this->at->remedy(
+                'cut', 'Cut the film along the joint, ease it, and coat the edge again',
+                'Where coats glued it shut they have to be parted.', [
+                    $this->at->step(
+                        'fit', 'Cut the film round the joint and ease it', $this->rates->easeMinutes * 2, 0.0,
+                        'A thin blade along the line, all round, before any force.', null, 0.0, 'lap',
+                    ),
+                    $this->at->step(
+                        'coat', 'Touch the edge in', $this->rates->touchMinutes, $this->at->recoatHours(),
+                        'Thin, and kept out of the joint.', $this->at->lastProduct(),
+                    ),
+                ], $this->at->againNamed('ease'),
+            ),
+        ];
+    }
+
+    /** @return list<Remedy> */
+    private function weeps(): array
+    {
+        return [
+            $this->at->remedy(
+                'another-coat', 'Dry it, scuff it, and pour another coat of the liner',
+                'A pinhole closes under one more coat; it is proved again.', [
+                    $this->at->step(
+                        'own', 'Empty it and let the wood dry', 2.0, $this->rates->warmHours, 'Until the dark patch is gone.',
+                    ),
+                    $this->at->step(
+                        'denib', 'Scuff the liner', $this->at->over($this->rates->polishMinutesPer100Cm2), 0.0,
+                        'A key for the next coat; wipe the dust out.',
+                    ),
+                    $this->at->step(
+                        'liner', 'Pour another coat of the liner', $this->at->over($this->rates->pourMinutesPer100Cm2),
+                        $this->at->hardHours(), 'Turn it about until it sets.', $this->at->lastProduct(),
+                    ),
+                ], $this->at->againNamed('water-test'),
+            ),
+            $this->at->remedy(
+                'dry-only', 'Say that it is not for water', 'Dry flowers need no liner.', [
+                    $this->at->step(
+                        'own', 'Empty it and let the wood dry', 2.0, $this->rates->warmHours,
+                        'Then change what the piece is for, under Shape.',
+                    ),
+                ], [],
+            ),
+        ];
+    }
+
+    /** @return list<Remedy> */
+    private function dropped(): array
+    {
+        return [
+            $this->at->remedy(
+                'steam', 'Raise the dent with steam and sand again', 'Fibres that are bent and not broken swell back.', [
+                    ...$this->bared(),
+                    $this->at->step(
+                        'raise-grain', 'Raise the dent: a damp cloth and a hot iron', $this->rates->dentMinutes,
+                        $this->rates->dryHours, 'A few seconds at a time; the tip of the iron.',
+                    ),
+                ], $this->at->againFromSanding(),
+            ),
+            $this->at->remedy(
+                'glue', 'Glue the break, and sand again', 'A clean break glues stronger than the wood.', [
+                    ...$this->bared(),
+                    $this->at->step(
+                        'glue', 'Glue and clamp the break', $this->at->tables->calibration->joints->glueMinutes,
+                        $this->at->tables->calibration->joints->glueHours, 'Every splinter back in its place; wipe off.',
+                    ),
+                ], $this->at->againFromSanding(),
+            ),
+        ];
+    }
+
+    private function strip(): Remedy
+    {
+        return $this->at->remedy(
+            'strip', 'Take it back to bare wood and begin the coats again', 'What is wrong below shows through all above.',
+            $this->bared(), $this->at->againFromSanding(),
+        );
+    }
+
+    /** @return list<array<string, mixed>> the coats taken off, where there are any */
+    private function bared(): array
+    {
+        return $this->at->isCoated() ? [$this->at->step(
+            'sand-back', 'Take the coats off down to bare wood', $this->at->over($this->rates->stripMinutesPer100Cm2),
+            $this->rates->flashHours, 'Scrape and sand, or the stripper the label allows; wear what its sheet says.',
+        )] : [];
+    }
+
+    /** @return array<string, mixed> */
+    private function evened(): array
+    {
+        return $this->at->step(
+            'sand-back', 'Sand the place even with the last grit',
+            $this->at->over($this->at->tables->calibration->marks->sandBackMinutesPer100Cm2), 0.0,
+            'With the grain, a few strokes at a time.',
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function rubDown(): array
+    {
+        return $this->at->step(
+            'denib', 'Rub it down level', $this->at->over($this->at->tables->calibration->coats->denibMinutesPer100Cm2),
+            0.0, 'A grey pad or worn fine paper, lightest on rims and edges; wipe the dust off.', null,
+            $this->at->recoatHours(),
+        );
+    }
+}

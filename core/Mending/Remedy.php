@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Mending;
+
+/** One way to put a fault right: steps that drop into the route, and what must be done again because of it. */
+final readonly class Remedy
+{
+    /**
+     * @param  list<array<string, mixed>>  $steps  as steps of the maker's own stand in a document
+     * @param  list<string>  $again  steps that were done and are open again
+     */
+    public function __construct(
+        public string $id,
+        public string $title,
+        public string $because,
+        public array $steps,
+        public array $again,
+    ) {
+    }
+
+    /** @return list<string> of the steps that it brings */
+    public function ids(): array
+    {
+        $ids = [];
+        foreach ($this->steps as $step) {
+            if (is_string($step['id'] ?? null)) {
+                $ids[] = $step['id'];
+            }
+        }
+
+        return $ids;
+    }
+}

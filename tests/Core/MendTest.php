@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Mending\Fault;
+use HonestGrain\Mending\FaultKind;
+use HonestGrain\Mending\Mended;
+use HonestGrain\Mending\Remedies;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Reading\BadInput;
+use HonestGrain\Reading\Document;
+use HonestGrain\Route\Bench;
+use HonestGrain\Route\Step;
+use HonestGrain\Safety\Hazard;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Something went wrong half-way: what can be done, what must be done again, and what that costs. */
+final class MendTest extends TestCase
+{
+    private const DONE = [
+        'body/mount', 'body.inside/sand', 'body.rim/sand', 'body.outside/sand', 'body/wipe-clean', 'c1-1',
+        'c1-1/wipe-off',
+    ];
+
+    #[DataProvider('faults')]
+    public function test_every_fault_has_its_remedies_at_any_point_of_the_route(FaultKind $kind): void
+    {
+        $ids = array_map(fn (Step $step): string => $step->id, Benchwork::route(self::bowl())->steps);
+        foreach ([0, 4, 7, 12, count($ids) - 2] as $count) {
+            $done = array_slice($ids, 0, $count);
+            $remedies = self::remedies(self::bowl(), $done, ['kind' => $kind->value]);
+            self::assertGreaterThanOrEqual($kind === FaultKind::SandedThrough || $kind === FaultKind::Scratches ? 1 : 2, count($remedies));
+            foreach ($remedies as $mended) {
+                self::assertStringEndsWith('.', $mended->remedy->because);
+                self::assertSame([], array_diff($mended->remedy->again, $done), 'only what was done is done again');
+                $at = array_flip(array_map(fn (Step $step): string => $step->id, $mended->route->steps));
+                foreach ([...$mended->remedy->ids(), ...$mended->remedy->again] as $id) {
+                    self::assertArrayHasKey($id, $at, $mended->remedy->title);
+                }
+                $kept = array_values(array_diff($done, $mended->remedy->again));
+                self::assertSame(
+                    $kept, array_slice(array_keys($at), 0, count($kept)), 'what was done and stays is not touched',
+                );
+                foreach ($mended->steps as $step) {
+                    foreach ($step->after as $lag) {
+                        self::assertLessThan($at[$step->id], $at[$lag->task]);
+                    }
+                }
+            }
+            self::assertCount(count($remedies), array_unique(array_map(
+                fn (Mended $mended): string => $mended->remedy->id, $remedies,
+            )));
+        }
+    }
+
+    /** @return iterable<string, array{FaultKind}> */
+    public static function faults(): iterable
+    {
+        foreach (FaultKind::cases() as $kind) {
+            yield $kind->value => [$kind];
+        }
+    }
+
+    public function test_a_crack_found_after_the_first_coat_is_bared_filled_cut_back_sanded_and_coated_again(): void
+    {
+        $mended = self::remedy(self::bowl(), self::DONE, 'powder-ca', [
+            'kind' => 'crack', 'on' => 'outer', 'from_mm' => 10, 'to_mm' => 40,
+        ]);
+        self::assertSame(
+            ['body.outside/sand', 'body/wipe-clean', 'c1-1', 'c1-1/wipe-off'], $mended->remedy->again,
+            'the inside, which is not touched, stays as it is',
+        );
+        self::assertSame(
+            ['sand-back', 'fill', 'mount', 'scrape', 'sand', 'wipe-clean', 'coat', 'wipe-off'],
+            array_map(fn (Step $step): string => $step->technique, $mended->steps),
+        );
+        self::assertContains(Hazard::Cyanoacrylate, $mended->steps[1]->hazards);
+        self::assertContains(Hazard::Lathe, $mended->steps[3]->hazards, 'cut back spinning');
+        $again = array_sum(array_map(fn (Step $step): float => $step->minutes, $mended->steps));
+        self::assertSame($again, $mended->addedMinutes, 'all of it is more work');
+        self::assertGreaterThan(1.0, $mended->addedWaitHours);
+    }
+
+    public function test_torn_grain_is_cut_and_never_only_sanded(): void
+    {
+        foreach (self::remedies(self::bowl(), array_slice(self::DONE, 0, 4), ['kind' => 'torn']) as $mended) {
+            self::assertContains('scrape', array_map(fn (Step $step): string => $step->technique, $mended->steps));
+            self::assertContains('body.outside/sand', $mended->remedy->again);
+        }
+    }
+
+    public function test_a_liner_that_weeps_gets_another_coat_and_is_proved_again(): void
+    {
+        $done = [];
+        foreach (Benchwork::route(Benchwork::vase())->steps as $step) {
+            $done[] = $step->id;
+            if ($step->id === 'c1-1/water-test') {
+                break;
+            }
+        }
+        $mended = self::remedy(Benchwork::vase(), $done, 'another-coat', ['kind' => 'weeps', 'on' => 'inner']);
+        self::assertSame(['c1-1/water-test'], $mended->remedy->again);
+        $order = array_map(fn (Step $step): string => $step->technique, $mended->steps);
+        self::assertSame(['own', 'denib', 'liner', 'water-test'], $order);
+        self::assertContains(Hazard::TwoPart, $mended->steps[2]->hazards);
+        $test = $mended->steps[3];
+        self::assertSame(24.0, $test->after[0]->wait->minHours, 'hard before water stands in it');
+    }
+
+    public function test_what_must_spin_and_has_no_hold_any_more_is_done_by_hand(): void
+    {
+        $done = [];
+        foreach (Benchwork::route(self::bowl())->steps as $step) {
+            $done[] = $step->id;
+            if ($step->id === 'body/part-off') {
+                break;
+            }
+        }
+        $mended = self::remedy(self::bowl(), $done, 'recut', ['kind' => 'torn', 'on' => 'outer']);
+        foreach ($mended->steps as $step) {
+            self::assertNotSame('tenon', $step->mount?->value, $step->id);
+        }
+    }
+
+    public function test_leaving_it_costs_nothing(): void
+    {
+        $mended = self::remedy(self::bowl(), self::DONE, 'keep', ['kind' => 'crack']);
+        self::assertSame([[], [], 0.0, 0.0], [
+            $mended->steps, $mended->remedy->again, $mended->addedMinutes, $mended->addedWaitHours,
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $fault */
+    #[DataProvider('nonsense')]
+    public function test_nonsense_is_refused_by_its_field(array $fault, string $field): void
+    {
+        try {
+            self::remedies(self::bowl(), [], $fault);
+            self::fail('It was taken.');
+        } catch (BadInput $e) {
+            self::assertSame($field, $e->field);
+        }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function nonsense(): iterable
+    {
+        yield 'no kind' => [['on' => 'outer'], 'kind'];
+        yield 'unknown kind' => [['kind' => 'haunted'], 'kind'];
+        yield 'unknown part' => [['kind' => 'crack', 'part' => 'spout'], 'part'];
+        yield 'backwards' => [['kind' => 'crack', 'from_mm' => 40, 'to_mm' => 10], 'to_mm'];
+    }
+
+    /** @return array<string, mixed> */
+    private static function bowl(): array
+    {
+        return Benchwork::piece([Benchwork::bowl([
+            'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL, Benchwork::OIL)],
+        ])]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  list<string>  $done
+     * @param  array<string, mixed>  $fault
+     * @return list<Mended>
+     */
+    private static function remedies(array $document, array $done, array $fault): array
+    {
+        $piece = Piece::read(Document::of($document), Drawn::tables());
+
+        return Remedies::of(
+            $piece, Bench::usual(Catalogue::shipped()), Drawn::tables(), $done,
+            Fault::read(Document::of($fault), $piece),
+        );
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  list<string>  $done
+     * @param  array<string, mixed>  $fault
+     */
+    private static function remedy(array $document, array $done, string $id, array $fault): Mended
+    {
+        foreach (self::remedies($document, $done, $fault) as $mended) {
+            if ($mended->remedy->id === $id) {
+                return $mended;
+            }
+        }
+        self::fail("There is no remedy $id.");
+    }
+}
