@@ -10,6 +10,8 @@ use App\Http\Controllers\DemoController;
 use App\Http\Controllers\FlawController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarksController;
+use App\Http\Controllers\MendController;
+use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceExportController;
@@ -54,7 +56,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('steps/{step}/skip', [StepController::class, 'skip'])->name('steps.skip');
     Route::post('steps/{step}/start', [StepController::class, 'start'])->name('steps.start');
     Route::post('steps/{step}/note', [StepController::class, 'note'])->name('steps.note');
-    Route::post('steps/{step}/wrong', [StepController::class, 'wrong'])->name('steps.wrong');
+    Route::get('steps/{step}/wrong', [MendController::class, 'create'])->name('steps.wrong');
+    Route::post('steps/{step}/wrong', [MendController::class, 'store']);
     Route::post('log/{entry}/undo', [StepController::class, 'undo'])->name('log.undo');
     Route::post('cautions', [StepController::class, 'caution'])->name('cautions');
 
@@ -81,6 +84,14 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::get('coats', [CoatsController::class, 'show'])->name('coats');
         Route::put('coats', [CoatsController::class, 'update']);
         Route::get('route', [RouteController::class, 'show'])->name('route');
+        Route::put('order', [OrderController::class, 'move'])->name('order');
+        Route::delete('order', [OrderController::class, 'asItComes']);
+        Route::post('own-steps', [OrderController::class, 'add'])->name('own-steps');
+        Route::delete('own-steps/{own}', [OrderController::class, 'remove'])->name('own-steps.destroy');
+        Route::put('school', [OrderController::class, 'school'])->name('school');
+        Route::get('mend', [MendController::class, 'show'])->name('mend');
+        Route::post('mend', [MendController::class, 'choose']);
+        Route::delete('mend', [MendController::class, 'letGo']);
         Route::get('record', [RouteController::class, 'record'])->name('record');
         Route::post('record', [LogController::class, 'store']);
         Route::get('card', [RouteController::class, 'card'])->name('card');

@@ -31,6 +31,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $ready_at
  * @property string|null $route_key  of the route that its planned steps came of
  * @property array{hours: float, because: list<string>}|null $late
+ * @property array<string, mixed>|null $fault  what went wrong, until its maker has chosen what to do
  * @property Workshop $workshop
  * @property-read Collection<int, PlannedStep> $plannedSteps
  */
@@ -45,13 +46,14 @@ class Piece extends Model
     protected $fillable = [
         'name', 'form', 'wood', 'due_at', 'state', 'document', 'drawing', 'diameter_mm', 'height_mm', 'version',
         'revision', 'conflicts', 'ready_at', 'late', 'once_key', 'route_key',
+        'fault',
     ];
 
     protected function casts(): array
     {
         return [
             'due_at' => 'datetime', 'ready_at' => 'datetime', 'document' => 'array', 'conflicts' => 'array',
-            'late' => 'array', 'diameter_mm' => 'float', 'height_mm' => 'float',
+            'late' => 'array', 'fault' => 'array', 'diameter_mm' => 'float', 'height_mm' => 'float',
         ];
     }
 

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\AmountUnit;
+use HonestGrain\Route\Reason;
 use HonestGrain\Route\Step;
 use HonestGrain\Safety\Hazard;
 use Illuminate\Contracts\Database\Eloquent\Castable;
@@ -17,6 +18,8 @@ final readonly class StepDetails implements Castable
     /**
      * @param  list<string>  $how
      * @param  list<Hazard>  $hazards
+     * @param  int  $stage  number of the mount, or of the rest between two, within its part
+     * @param  list<array{after: string, because: string}>  $reasons  why it comes after others
      * @param  array{min_hours: float, max_hours: float|null}|null  $wait  reference hours that the next step waits
      */
     private function __construct(
@@ -30,6 +33,8 @@ final readonly class StepDetails implements Castable
         public ?Amount $amount,
         public ?int $speedRpm,
         public ?string $mount,
+        public int $stage,
+        public array $reasons,
     ) {
     }
 
@@ -42,7 +47,8 @@ final readonly class StepDetails implements Castable
             $step->because, $step->hold, $step->how, $step->hazards, $step->zone, $step->waitFor,
             $waits ? ['min_hours' => round($wait->minHours, 2), 'max_hours' => $wait->maxHours === null
                 ? null : round($wait->maxHours, 2)] : null,
-            $step->amount, $step->rpm, $step->mount?->value,
+            $step->amount, $step->rpm, $step->mount?->value, $step->stage,
+            array_map(fn (Reason $one): array => ['after' => $one->after, 'because' => $one->because], $step->reasons),
         );
     }
 
@@ -58,6 +64,7 @@ final readonly class StepDetails implements Castable
             (string) ($kept['zone'] ?? ''), (string) ($kept['wait_for'] ?? ''), $kept['wait'] ?? null,
             $amount === [] || $unit === null ? null : Amount::of((float) reset($amount), $unit),
             isset($kept['speed_rpm']) ? (int) $kept['speed_rpm'] : null, $kept['mount'] ?? null,
+            (int) ($kept['stage'] ?? 0), array_values($kept['reasons'] ?? []),
         );
     }
 
@@ -70,6 +77,7 @@ final readonly class StepDetails implements Castable
             'zone' => $this->zone, 'wait_for' => $this->waitFor, 'wait' => $this->wait,
             'amount' => $this->amount?->toArray(), 'amount_unit' => $this->amount?->unit->value,
             'speed_rpm' => $this->speedRpm, 'mount' => $this->mount,
+            'stage' => $this->stage, 'reasons' => $this->reasons,
         ];
     }
 

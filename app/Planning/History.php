@@ -14,8 +14,9 @@ final readonly class History
     /**
      * @param  array<string, int>  $done  step => second (UTC)
      * @param  array<string, true>  $skipped
+     * @param  array<string, int>  $again  step that is to be done again => when it was done, second (UTC)
      */
-    private function __construct(public array $done, public array $skipped)
+    private function __construct(public array $done, public array $skipped, public array $again = [])
     {
     }
 
@@ -35,13 +36,33 @@ final readonly class History
         return self::read($workshop, $workshop->pieces()->working()->pluck('id')->all());
     }
 
-    /** @return list<string> what was done, the earliest first */
+    /** @return list<string> what was done, the earliest first, with what is to be done again */
     public function inOrder(): array
     {
-        $done = $this->done;
-        uksort($done, fn (string $a, string $b): int => [$this->done[$a], $a] <=> [$this->done[$b], $b]);
+        $done = $this->done + $this->again;
+        uksort($done, fn (string $a, string $b): int => [$done[$a], $a] <=> [$done[$b], $b]);
 
         return array_keys($done);
+    }
+
+    /** @return list<string> */
+    public function toDoAgain(): array
+    {
+        return array_keys($this->again);
+    }
+
+    /**
+     * The same, these steps open again.
+     *
+     * @param  list<string>  $steps
+     */
+    public function again(array $steps): self
+    {
+        $open = array_flip($steps);
+
+        return new self(
+            array_diff_key($this->done, $open), $this->skipped, $this->again + array_intersect_key($this->done, $open),
+        );
     }
 
     public function settles(string $step): bool
@@ -63,23 +84,34 @@ final readonly class History
      */
     private static function read(Workshop $workshop, array $pieces): array
     {
-        $entries = LogEntry::query()->toBase()
-            ->where('workshop_id', $workshop->id)->whereIn('piece_id', $pieces)->whereIn('kind', ['done', 'skip'])
-            ->whereNotExists(
-                fn ($query) => $query->from('log_entries as undo')->whereColumn('undo.undoes_id', 'log_entries.id'),
-            )
-            ->get(['piece_id', 'step', 'kind', 'happened_at']);
-        $done = $skipped = [];
+        $entries = LogEntry::query()->toBase()->from('log_entries')
+            ->leftJoin('log_entries as later', 'later.undoes_id', '=', 'log_entries.id')
+            ->where('log_entries.workshop_id', $workshop->id)->whereIn('log_entries.piece_id', $pieces)
+            ->whereIn('log_entries.kind', ['done', 'skip'])
+            ->where(fn ($query) => $query->whereNull('later.id')->orWhere('later.kind', 'again'))
+            ->orderBy('log_entries.id')
+            ->get([
+                'log_entries.piece_id', 'log_entries.step', 'log_entries.kind', 'log_entries.happened_at',
+                'later.kind as later',
+            ]);
+        $done = $skipped = $again = [];
         foreach ($entries as $entry) {
-            if ($entry->kind === 'done') {
-                $done[(int) $entry->piece_id][(string) $entry->step] = (int) strtotime($entry->happened_at.' UTC');
+            [$piece, $step] = [(int) $entry->piece_id, (string) $entry->step];
+            $at = (int) strtotime($entry->happened_at.' UTC');
+            if ($entry->kind === 'skip') {
+                $skipped[$piece][$step] = true;
+            } elseif ($entry->later === 'again') {
+                $again[$piece][$step] = $at;
             } else {
-                $skipped[(int) $entry->piece_id][(string) $entry->step] = true;
+                $done[$piece][$step] = $at;
             }
         }
         $histories = [];
         foreach ($pieces as $piece) {
-            $histories[$piece] = new self($done[$piece] ?? [], $skipped[$piece] ?? []);
+            $histories[$piece] = new self(
+                $done[$piece] ?? [], $skipped[$piece] ?? [],
+                array_diff_key($again[$piece] ?? [], $done[$piece] ?? [], $skipped[$piece] ?? []),
+            );
         }
 
         return $histories;

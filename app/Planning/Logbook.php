@@ -149,9 +149,8 @@ final readonly class Logbook
         return $this->planner->apply($workshop, function () use (
             $step, $user, $kind, $at, $more, $workshop, $allow,
         ): array {
-            $undone = $workshop->logEntries()->where(
-                ['piece_id' => $step->piece_id, 'step' => $step->step, 'kind' => 'undo'],
-            )->count();
+            $undone = $workshop->logEntries()->where(['piece_id' => $step->piece_id, 'step' => $step->step])
+                ->whereIn('kind', ['undo', 'again'])->count();
             $key = "$step->piece_id:$step->step:$undone";
             $entry = LogEntry::query()->where('once_key', $key)->first();
             if ($entry !== null) {
@@ -188,6 +187,10 @@ final readonly class Logbook
             throw ValidationException::withMessages(
                 ['at' => 'Done at is '.$this->words($at).', which is still to come; it takes a time up to now.'],
             );
+        }
+        if ($step->piece->refresh()->fault !== null) {
+            throw ValidationException::withMessages(['step' => "{$step->piece->name} is held back: choose first what "
+                .'to do about what went wrong.']);
         }
         $before = History::of($step->piece);
         foreach ($step->follows as $needed) {
@@ -235,7 +238,7 @@ final readonly class Logbook
     {
         /** @var LogEntry|null $last */
         $last = LogEntry::query()->where(['piece_id' => $step->piece_id, 'step' => $step->step])
-            ->whereIn('kind', ['start', 'done', 'skip', 'undo'])->latest('id')->first();
+            ->whereIn('kind', ['start', 'done', 'skip', 'undo', 'again'])->latest('id')->first();
 
         $runs = $last?->kind === 'start' && $last->happened_at->gt(now()->subHours(self::LONGEST_CLOCK_HOURS));
 

@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Models\Piece;
 use App\Models\User;
 use App\Models\Workshop;
+use Closure;
 use HonestGrain\Drawing\Assembly;
 use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Support\Carbon;
@@ -57,13 +58,15 @@ final readonly class PieceEditor
      * is the same as before is no change, and leaves nothing to undo.
      *
      * @param  array<string, mixed>  $fields  of the document to replace
+     * @param  (Closure(Piece): void)|null  $with  what is changed with it, in the same transaction
      *
      * @throws VersionConflict when the piece has been changed since the version that the edit was made from
      */
-    public function change(Piece $piece, Edit $edit, array $fields): Piece
+    public function change(Piece $piece, Edit $edit, array $fields, ?Closure $with = null): Piece
     {
-        return $this->planner->apply($piece->workshop, function () use ($piece, $edit, $fields): Piece {
+        return $this->planner->apply($piece->workshop, function () use ($piece, $edit, $fields, $with): Piece {
             $locked = $this->locked($piece, $edit->seen);
+            $with === null ? null : $with($locked);
             $core = $this->mapper->piece($locked->workshop, array_replace($locked->document, $fields));
             if (json_decode(json_encode($core->toArray(), JSON_THROW_ON_ERROR), true) == $locked->document) {
                 return $locked;

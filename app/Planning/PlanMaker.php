@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Models\Piece;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Exception\Stalled;
+use HonestGrain\Mending\FaultKind;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Remaining;
@@ -49,6 +50,11 @@ final readonly class PlanMaker
         $key = $route = null;
         try {
             [$key, $route] = $this->routes->of($state->workshop, $piece, $bench, $history);
+            if ($piece->fault !== null) {
+                return new PlannedPiece(
+                    $piece, $history, $key, $route, null, FaultKind::from($piece->fault['kind'])->label(), isHeld: true,
+                );
+            }
             if ($route->isForbidden()) {
                 // What goes against itself has no date: its remarks say why.
                 return new PlannedPiece($piece, $history, $key, $route, null, null);

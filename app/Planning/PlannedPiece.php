@@ -20,6 +20,7 @@ final readonly class PlannedPiece
         public ?Route $route,
         public ?Job $job,
         public ?string $trouble,
+        public bool $isHeld = false,
     ) {
     }
 
@@ -32,7 +33,11 @@ final readonly class PlannedPiece
     /** @return list<array{severity: string, steps: list<string>, message: string, choices: list<string>}> */
     public function conflicts(): array
     {
-        $trouble = $this->trouble === null ? [] : [[
+        $trouble = $this->trouble === null ? [] : [$this->isHeld ? [
+            'severity' => 'forbid', 'steps' => [],
+            'message' => "Held back until you choose what to do: $this->trouble.",
+            'choices' => ['Choose a remedy', 'Go on as it is'],
+        ] : [
             'severity' => 'forbid', 'steps' => [], 'message' => "No date can be worked out: $this->trouble",
             'choices' => ['Change the coats', 'Warm the shop and say so under Shop'],
         ]];

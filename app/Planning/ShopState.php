@@ -35,7 +35,7 @@ final readonly class ShopState
                 ->get(
                     [
                         'id', 'workshop_id', 'name', 'due_at', 'document', 'route_key', 'ready_at', 'late', 'conflicts',
-                        'state',
+                        'state', 'fault',
                     ],
                 );
 
@@ -44,6 +44,15 @@ final readonly class ShopState
                 now()->startOfMinute()->getTimestamp(),
             );
         });
+    }
+
+    /** The same with a piece as it might be. */
+    public function with(Piece $piece, History $history): self
+    {
+        return new self(
+            $this->workshop, $this->version, $this->pieces->replace([$piece->id => $piece]),
+            [$piece->id => $history] + $this->histories, $this->now,
+        );
     }
 
     public function history(int $piece): History

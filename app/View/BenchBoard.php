@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\LogEntry;
+use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Models\Workshop;
 use App\Planning\Logbook;
@@ -24,6 +25,7 @@ final readonly class BenchBoard
      * @param  Collection<int, PlannedStep>  $closing
      * @param  Collection<int, PlannedStep>  $together  the same batch as the step for now
      * @param  Collection<int, LogEntry>  $lately
+     * @param  Collection<int, Piece>  $held  pieces that something is wrong with
      */
     private function __construct(
         public ?PlannedStep $now,
@@ -37,6 +39,7 @@ final readonly class BenchBoard
         public Collection $lately,
         public bool $empty,
         public ?string $trouble,
+        public Collection $held,
     ) {
     }
 
@@ -49,7 +52,10 @@ final readonly class BenchBoard
     public static function of(Workshop $workshop): self
     {
         $columns = 'piece:id,workshop_id,name,wood,drawing,due_at';
-        $open = $workshop->plannedSteps()->with($columns)->where('state', 'open')->where('is_next', true);
+        $held = $workshop->pieces()->working()->whereNotNull('fault')->orderBy('id')
+            ->get(['id', 'workshop_id', 'name', 'fault']);
+        $open = $workshop->plannedSteps()->with($columns)->where('state', 'open')->where('is_next', true)
+            ->whereNotIn('piece_id', $held->pluck('id'));
         $ready = (clone $open)
             ->where('minutes', '>', 0)
             ->where(fn ($q) => $q->whereNull('opens_at')->orWhere('opens_at', '<=', now()))
@@ -85,6 +91,7 @@ final readonly class BenchBoard
                 ->get(),
             ! $workshop->pieces()->exists(),
             $workshop->plan_summary['trouble'] ?? null,
+            $held,
         );
     }
 

@@ -11,7 +11,7 @@ final readonly class EntryWords
 {
     private const KINDS = [
         'done' => 'Done', 'skip' => 'Skipped', 'note' => 'Note', 'wrong' => 'Something is wrong',
-        'start' => 'Clock started', 'undo' => 'Taken back',
+        'start' => 'Clock started', 'undo' => 'Taken back', 'again' => 'To be done again',
     ];
 
     public function __construct(private LogEntry $entry, private Show $show)

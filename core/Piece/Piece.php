@@ -146,6 +146,15 @@ final readonly class Piece
         );
     }
 
+    /** The same, one choice of school made. */
+    public function inSchool(string $name, string $value): self
+    {
+        return new self(
+            $this->name, $this->form, $this->purpose, $this->due, $this->startsAs, [$name => $value] + $this->school,
+            $this->parts, $this->joints, $this->steps, $this->order, $this->note,
+        );
+    }
+
     /** @return array<string, mixed> the open document, version 2 */
     public function toArray(): array
     {

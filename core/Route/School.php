@@ -37,6 +37,32 @@ final readonly class School
         return new self($chosen);
     }
 
+    /** A choice, or one way of it, as a maker says it. */
+    public static function words(string $choice): string
+    {
+        return match ($choice) {
+            'inside' => 'Inside and outside',
+            'inside.first' => 'the inside is finished first, while there is mass outside it',
+            'inside.later' => 'the outside gets its last line first',
+            'underside' => 'The underside',
+            'underside.before-reversing' => 'sanded before the part is turned round',
+            'underside.coated-before-reversing' => 'sanded and coated before the part is turned round',
+            'underside.with-the-rest' => 'finished with the rest',
+            'tenon' => 'What holds it',
+            'tenon.last' => 'comes off last, after the coats',
+            'tenon.early' => 'comes off before the coats, so that the foot is coated with the rest',
+            'liner' => 'The liner',
+            'liner.first' => 'goes in first, then the outside',
+            'liner.last' => 'goes in once the outside is finished',
+            'sealer' => 'The sealer',
+            'sealer.after-sanding' => 'goes on after sanding',
+            'sealer.before-sanding' => 'goes on first and is sanded back',
+            'wet' => 'Wet wood',
+            'wet.turned-once' => 'turned once and left to warp: oil or wax only',
+            default => throw new \LogicException("There is no choice $choice."),
+        };
+    }
+
     public function choice(string $name, string $usual): string
     {
         return $this->chosen[$name] ?? $usual;

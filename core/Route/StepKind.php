@@ -35,6 +35,12 @@ enum StepKind: string
         ], true);
     }
 
+    /** Whether the maker may give it another place: mounts follow from what is done in them, the end from all else. */
+    public function canBeMoved(): bool
+    {
+        return ! in_array($this, [self::Hold, self::Cure, self::Ready], true);
+    }
+
     public function isMark(): bool
     {
         return $this === self::Mark;

@@ -5,6 +5,7 @@ import './live-forms';
 import liveClock from './live-clock';
 import newPiece from './new-piece';
 import planNews from './plan-news';
+import routeOrder from './route-order';
 import shapeEditor from './shape-editor';
 import zoneLight from './zone-light';
 
@@ -14,5 +15,6 @@ Alpine.data('liveClock', liveClock);
 Alpine.data('zoneLight', zoneLight);
 Alpine.data('newPiece', newPiece);
 Alpine.data('planNews', planNews);
+Alpine.data('routeOrder', routeOrder);
 Alpine.data('flawPlacer', flawPlacer);
 Alpine.start();

@@ -49,25 +49,9 @@
                             <x-read :step="$step" /><x-once /><button class="press press-big">Start the clock</button>
                         </form>
                     @endif
-                    <details class="contents-when-open">
-                        <summary class="press press-warn press-big list-none" role="button">Something is wrong</summary>
-                        <form method="post" action="{{ route('steps.wrong', $step) }}" class="mt-3 max-w-md">
-                            @csrf
-                            <x-read :step="$step" /><x-once />
-                            <x-field name="body" label="What do you see?">
-                                <textarea
-                                    name="body"
-                                    rows="2"
-                                    class="w-full"
-                                    required
-                                    maxlength="1000"
-                                    placeholder="Streaks, haze, a crack, dye lifting …"
-                                    >{{ old('body') }}</textarea
-                                >
-                            </x-field>
-                            <button class="press press-warn">Write it down</button>
-                        </form>
-                    </details>
+                    <a class="press press-warn press-big" href="{{ route('steps.wrong', $step) }}"
+                        >Something is wrong</a
+                    >
                 </div>
                 <details class="mt-4">
                     <summary class="inline-block min-h-[44px] py-2 text-act underline underline-offset-4">
@@ -160,6 +144,15 @@
             @empty
                 <p class="text-[1.1rem]">No window closes today.</p>
             @endforelse
+            @if ($board->held->isNotEmpty())
+                <h2 class="faint mt-6 !font-sans !text-base !font-normal">Held back</h2>
+                @foreach ($board->held as $held)
+                    <p class="text-[1.1rem]">
+                        <b>{{ $held->name }}</b>: something is wrong.
+                        <a href="{{ route('pieces.mend', $held) }}">Choose what to do</a>
+                    </p>
+                @endforeach
+            @endif
             <h2 class="faint mt-6 !font-sans !text-base !font-normal">Waiting</h2>
             <table class="waiting">
                 <tbody>

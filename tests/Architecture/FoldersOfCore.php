@@ -35,7 +35,7 @@ final class FoldersOfCore
         'Mending' => [
             'Reading', 'Calibration', 'Coating', 'Geometry', 'Piece', 'Route', 'Schedule',
         ],
-        'Drawing' => ['Geometry', 'Coating', 'Abrasive', 'Technique', 'Piece'],
+        'Drawing' => ['Geometry', 'Coating', 'Abrasive', 'Holding', 'Technique', 'Piece'],
         'Command' => [
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Piece', 'Schedule',
             'Route', 'Mending',

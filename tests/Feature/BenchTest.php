@@ -117,8 +117,9 @@ final class BenchTest extends FeatureTestCase
             route('steps.skip', $this->step($piece, 'body/mount')), ['reason' => 'still in the chuck'],
         )->assertSessionHasNoErrors();
         $this->post(route('steps.note', $this->step($piece, 'body.outside/sand')), ['body' => 'a shake near the rim']);
-        $this->post(route('steps.wrong', $this->step($piece, 'body.outside/sand')), ['body' => 'it rattles'])
-            ->assertRedirect(route('pieces.record', $piece));
+        $this->post(route('steps.wrong', $this->step($piece, 'body.outside/sand')), [
+            'body' => 'it rattles', 'fault_kind' => 'crack', 'fault_on' => 'outer',
+        ])->assertRedirect(route('pieces.mend', $piece));
         $this->get(route('pieces.record', $piece))->assertSee('still in the chuck')->assertSee(
             'a shake near the rim',
         )->assertSee('it rattles');

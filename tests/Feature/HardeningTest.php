@@ -40,7 +40,8 @@ final class HardeningTest extends FeatureTestCase
             $this->shop->logEntries()->orderBy('id')->pluck('body')->all(),
         );
         foreach ([
-            'note' => ['body' => 'x'], 'wrong' => ['body' => 'x'], 'skip' => ['reason' => 'x'], 'start' => [],
+            'note' => ['body' => 'x'], 'wrong' => ['fault_kind' => 'crack', 'fault_on' => 'outer'],
+            'skip' => ['reason' => 'x'], 'start' => [],
         ] as $what => $form) {
             $this->post(route("steps.$what", $step), $form + ['read' => 'another'])->assertSessionHasErrors('step');
         }

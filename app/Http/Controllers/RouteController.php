@@ -5,23 +5,45 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Piece;
+use App\Planning\History;
 use App\Planning\Planner;
+use App\Planning\RouteStore;
 use App\Planning\ShopMapper;
 use App\View\PiecePage;
+use App\View\RoutePage;
 use App\View\Show;
 use HonestGrain\Piece\Care;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Route\SchoolOffer;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
 class RouteController extends Controller
 {
-    public function show(Request $request, Piece $piece, Planner $planner): View
-    {
-        $planner->want($piece->workshop);
+    private const KEPT_SECONDS = 14 * 86_400;
 
-        return view('pieces.route', ['page' => PiecePage::of($piece)]);
+    public function show(
+        Piece $piece,
+        Planner $planner,
+        ShopMapper $mapper,
+        RouteStore $routes,
+        Show $show,
+    ): View {
+        $planner->want($piece->workshop);
+        $page = PiecePage::of($piece);
+        $core = $mapper->piece($piece->workshop, $piece->document);
+        $bench = $mapper->bench($piece->workshop);
+        [$key, $route] = $routes->of($piece->workshop, $piece, $bench, History::of($piece));
+        $offers = cache()->remember("schools-$key", self::KEPT_SECONDS, fn (): array => SchoolOffer::all(
+            $core, $bench, $mapper->tables($piece->workshop),
+        ));
+
+        return view('pieces.route', [
+            'page' => $page, 'told' => RoutePage::of(
+                $piece, $core, $page->steps->slice($page->past()->count()), $route, $offers, $show,
+            ),
+        ]);
     }
 
     public function record(Request $request, Piece $piece): View

@@ -66,14 +66,6 @@ class StepController extends Controller
         return back()->with('said', 'Noted.');
     }
 
-    public function wrong(LogWords $request, PlannedStep $step): RedirectResponse
-    {
-        $this->logbook->write($step, $this->user($request), 'wrong', $request->validated('body'), $request->form());
-
-        return redirect()->route('pieces.record', $step->piece_id)->with('said', 'Written down with the time and the '
-            .'shop\'s air. Nothing was ticked off: mend it, then go on, or skip the step with a reason.');
-    }
-
     public function undo(Request $request, LogEntry $entry): RedirectResponse
     {
         $undone = $this->logbook->undo($entry, $this->user($request));

@@ -191,6 +191,12 @@ final class Router
             }
         }
         $this->undersideFirst($subject);
+        if (! $isTurned && $this->school->choice('underside', 'before-reversing') === 'with-the-rest') {
+            $this->custom(
+                $subject->id('hollow', 'inside'), $subject->id('sand', 'outside'),
+                'All of it is sanded from the hold that carries it to the end.',
+            );
+        }
         if ($this->school->choice('liner', 'first') === 'last') {
             $this->linerLast($subject);
         }

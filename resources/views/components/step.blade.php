@@ -1,7 +1,9 @@
-@props(['step', 'words', 'piece'])
+@props(['step', 'words', 'piece', 'told'])
 @php($isOpen = $step->state === 'open')
 <li
-    @class(['grid gap-x-8 border-b border-rule py-2.5 md:grid-cols-[140px_1fr_330px]', 'faint' => ! $isOpen])
+    @class(['route-step', 'faint' => ! $isOpen])
+    data-step="{{ $step->step }}"
+    data-room="{{ $told->canMove($step) ? $told->room($step) : '' }}"
     data-light="{{ implode(' ', $step->zones()) }}"
     data-light-part="{{ $step->part }}"
     tabindex="-1"
@@ -19,12 +21,36 @@
         @endif
     </p>
     <div>
-        <p class="text-[1.06rem]"><b>{{ $step->number() }}. {{ $step->title }}</b></p>
+        <p class="text-[1.06rem]">
+            @if ($told->canMove($step))
+                <button
+                    type="button"
+                    class="route-grip no-print"
+                    draggable="true"
+                    title="Drag, or Alt with the arrow keys"
+                    aria-label="Move “{{ $step->title }}”: Alt with arrow up or down"
+                >
+                    ⠿
+                </button>
+            @endif
+            <b>{{ $step->number() }}. {{ $step->title }}</b>
+        </p>
         <p class="small">{{ $words->line() }}</p>
         <p class="faint small">{{ $step->details->because }}</p>
-        @foreach ($isOpen ? $step->details->hazards : [] as $hazard)
+        @if ($told->reasons($step))
+            <details class="small no-print">
+                <summary class="faint underline underline-offset-4">Why here</summary>
+                @foreach ($told->reasons($step) as $reason)
+                    <p>{{ $reason }}</p>
+                @endforeach
+            </details>
+        @endif
+        @foreach ($step->is_next ? $step->details->hazards : [] as $hazard)
             <p class="small"><b class="warn">{{ $hazard->title() }}.</b> {{ $hazard->says() }}</p>
         @endforeach
+        @if ($isOpen && ! $step->is_next && $words->hazardTitles() !== '')
+            <p class="small warn">{{ $words->hazardTitles() }}</p>
+        @endif
     </div>
     <div class="small">
         @if ($words->wait())
@@ -58,7 +84,16 @@
                         <button class="press">Skip it</button>
                     </form>
                 </details>
+                <a class="py-1" href="{{ route('steps.wrong', $step) }}">Something is wrong</a>
             </div>
+        @endif
+        @if ($isOpen && $told->isOwn($step))
+            <form method="post" action="{{ route('pieces.own-steps.destroy', [$piece, $step->step]) }}" data-live>
+                @csrf
+                @method('delete')
+                <input type="hidden" name="version" value="{{ $piece->version }}" />
+                <button class="quiet no-print">Take this step out</button>
+            </form>
         @endif
         @if ($isOpen)
             <x-why kind="workshop">{{ $words->why() }}</x-why>

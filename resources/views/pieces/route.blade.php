@@ -44,9 +44,126 @@
             </ol>
         </details>
     @endif
-    <ol>
-        @foreach ($page->steps->slice($past->count()) as $step)
-            <x-step :step="$step" :words="$show->step($step)" :piece="$piece" />
+    @if ($piece->fault)
+        <p class="note note-warn no-print">
+            <strong>Something is wrong, and the piece is held back.</strong>
+            <a href="{{ route('pieces.mend', $piece) }}">Choose what to do</a>
+        </p>
+    @endif
+    <div
+        x-data="routeOrder"
+        data-order="{{ route('pieces.order', $piece) }}"
+        x-on:keydown="key"
+        x-on:dragstart="lift"
+        x-on:dragover="over"
+        x-on:dragend="drop"
+    >
+        <form x-ref="move" method="post" action="{{ route('pieces.order', $piece) }}" hidden>
+            @csrf
+            @method('put')
+            <input type="hidden" name="version" value="{{ $piece->version }}" />
+            <input type="hidden" name="step" /><input type="hidden" name="target" />
+            <input type="hidden" name="place" />
+        </form>
+        <p x-ref="says" class="note no-print" role="status" hidden></p>
+        @foreach ($told->stages as $stage)
+            @if ($stage->gap)
+                <p class="route-gap small faint">waits {{ $stage->gap }}</p>
+            @endif
+            <section class="route-stage" aria-label="{{ trim($stage->part.' '.lcfirst($stage->mount)) }}">
+                <div class="route-held">
+                    {!! $stage->drawing !!}
+                    <p class="small">
+                        @if ($stage->part)
+                            <b>{{ $stage->part }}</b
+                            ><br />
+                        @endif
+                        {{ $stage->mount }}
+                    </p>
+                </div>
+                <ol>
+                    @foreach ($stage->steps as $step)
+                        <x-step :step="$step" :words="$show->step($step)" :piece="$piece" :told="$told" />
+                    @endforeach
+                </ol>
+            </section>
         @endforeach
-    </ol>
+    </div>
+    <div class="no-print mt-8 grid gap-x-14 gap-y-6 lg:grid-cols-2">
+        <section aria-labelledby="ways">
+            <h2 id="ways">Ways to go about it</h2>
+            @forelse ($told->offers as $offer)
+                <h3 class="mt-3">{{ $offer->label }}</h3>
+                @foreach ($offer->ways as $way)
+                    <form
+                        method="post"
+                        action="{{ route('pieces.school', $piece) }}"
+                        class="flex flex-wrap items-baseline gap-x-4 border-b border-rule py-1"
+                        data-live
+                    >
+                        @csrf
+                        @method('put')
+                        <input type="hidden" name="version" value="{{ $piece->version }}" />
+                        <input type="hidden" name="choice" value="{{ $offer->name }}" />
+                        <input type="hidden" name="way" value="{{ $way->value }}" />
+                        <span @class(['grow', 'font-semibold' => $way->isSo])>{{ ucfirst($way->words) }}</span>
+                        <span class="faint small">{{ $told->costs($way) }}</span>
+                        @if ($way->isSo)
+                            <span class="small">as it is</span>
+                        @else
+                            <button class="quiet">This way</button>
+                            @can('run-shop')
+                                <button class="quiet" name="for_shop" value="1">Always, in this shop</button>
+                            @endcan
+                        @endif
+                    </form>
+                @endforeach
+            @empty
+                <p class="faint mt-1">For this piece there is one way only.</p>
+            @endforelse
+            @if ($told->hasOwnOrder())
+                <form method="post" action="{{ route('pieces.order', $piece) }}" class="mt-3" data-live>
+                    @csrf
+                    @method('delete')
+                    <input type="hidden" name="version" value="{{ $piece->version }}" />
+                    <button class="quiet">Take back every step I moved</button>
+                </form>
+            @endif
+            <x-why kind="workshop">
+                Where more than one way is sound, the route takes the one with the least mounting and the least risk.
+                The order itself comes from what each step needs and what it would spoil.
+            </x-why>
+        </section>
+        <section aria-labelledby="own">
+            <h2 id="own">A step of your own</h2>
+            <form method="post" action="{{ route('pieces.own-steps', $piece) }}" class="mt-2" data-live>
+                @csrf
+                <input type="hidden" name="version" value="{{ $piece->version }}" />
+                <x-field name="step_title" label="What"
+                    ><input class="w-full" name="step_title" maxlength="160" required value="{{ old('step_title') }}"
+                /></x-field>
+                <div class="grid grid-cols-2 gap-x-6">
+                    <x-field name="step_minutes" label="Minutes"
+                        ><input name="step_minutes" inputmode="numeric" required value="{{ old('step_minutes', 10) }}"
+                    /></x-field>
+                    <x-field name="step_wait" label="Then wait, hours"
+                        ><input name="step_wait" inputmode="decimal" value="{{ old('step_wait') }}"
+                    /></x-field>
+                    @if (count($told->parts()) > 1)
+                        <x-field name="part" label="Part"><x-choose name="part" :options="$told->parts()" /></x-field>
+                    @endif
+                    <x-field name="step_mount" label="Held"
+                        ><x-choose name="step_mount" :options="$told->mounts()"
+                    /></x-field>
+                    <x-field name="step_after" label="After"
+                        ><x-choose name="step_after" :options="$told->open()"
+                    /></x-field>
+                    <x-field name="step_before" label="Before"
+                        ><x-choose name="step_before" :options="$told->open()"
+                    /></x-field>
+                </div>
+                <button class="press">Add the step</button>
+            </form>
+        </section>
+    </div>
 </x-piece>

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\ChooseRemedy;
+use App\Http\Requests\SayWrong;
+use App\Models\Piece;
+use App\Models\PlannedStep;
+use App\Planning\Mender;
+use App\Planning\ShopState;
+use App\View\MendPage;
+use App\View\PiecePage;
+use App\View\Show;
+use HonestGrain\Mending\Mended;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** Something is wrong: what happened, where, and what is done about it. */
+class MendController extends Controller
+{
+    public function __construct(private readonly Mender $mender, private readonly Show $show)
+    {
+    }
+
+    public function create(PlannedStep $step): View
+    {
+        return view('mend.what', ['page' => MendPage::asking($step), 'step' => $step]);
+    }
+
+    public function store(SayWrong $request, PlannedStep $step): RedirectResponse
+    {
+        $this->mender->hold(
+            $step, $this->user($request), $request->fault($this->show, $step), $request->validated('body'),
+            $request->form(),
+        );
+
+        return redirect()->route('pieces.mend', $step->piece_id)->with('said', 'Written down, with the time and the '
+            .'shop\'s air. The piece is held back until you have chosen.');
+    }
+
+    public function show(Piece $piece): View|RedirectResponse
+    {
+        if ($piece->fault === null) {
+            return redirect()->route('pieces.route', $piece)->with('said', 'Nothing is wrong with this piece any more.');
+        }
+        $state = ShopState::of($piece->workshop);
+
+        return view('mend.choose', [
+            'page' => PiecePage::of($piece), 'piece' => $piece,
+            'mend' => MendPage::choosing($piece, $this->mender->remedies($piece), fn (Mended $mended): ?int => $this->mender
+                ->readyWith($piece, $mended, $state), $this->show),
+        ]);
+    }
+
+    public function choose(ChooseRemedy $request, Piece $piece): RedirectResponse
+    {
+        $chosen = $request->validated('remedy');
+        $mended = array_values(array_filter(
+            $this->mender->remedies($piece), fn (Mended $one): bool => $one->remedy->id === $chosen,
+        ))[0] ?? throw ValidationException::withMessages(['remedy' => "There is no remedy “{$chosen}” for this piece now."]);
+
+        $back = $this->changing(
+            $request, $piece, fn ($edit) => $this->mender->choose($piece, $edit, $mended),
+            ['something mended', "{$mended->remedy->title}: it is in the route."],
+        );
+
+        return $piece->refresh()->fault === null ? redirect()->route('pieces.route', $piece) : $back;
+    }
+
+    public function letGo(Request $request, Piece $piece): RedirectResponse
+    {
+        $this->mender->letGo($piece, $this->user($request));
+
+        return redirect()->route('pieces.route', $piece)->with('said', 'It goes on as it is.');
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use HonestGrain\Route\School;
+use Illuminate\Validation\Rule;
+
+/** How the maker likes to go about one thing, for this piece or for every piece of the shop. */
+class ChooseSchool extends PieceChange
+{
+    protected function fields(): array
+    {
+        return [
+            'choice' => ['required', Rule::in(array_keys(School::CHOICES))],
+            'way' => ['required', Rule::in(array_merge(...array_values(School::CHOICES)))],
+            'for_shop' => ['sometimes', 'boolean'],
+        ];
+    }
+}

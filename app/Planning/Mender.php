@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\LogEntry;
+use App\Models\Piece;
+use App\Models\PlannedStep;
+use App\Models\User;
+use HonestGrain\Mending\Fault;
+use HonestGrain\Mending\Mended;
+use HonestGrain\Mending\Remedies;
+use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Reading\Document;
+
+/** From something that went wrong to what is done about it: the piece is held back until its maker has chosen. */
+final readonly class Mender
+{
+    public function __construct(
+        private ShopMapper $mapper,
+        private Planner $planner,
+        private PieceEditor $editor,
+        private PlanMaker $maker,
+        private Logbook $logbook,
+    ) {
+    }
+
+    /**
+     * Writes the fault down and holds the piece back.
+     *
+     * @param  array<string, mixed>  $fault  as `bin/grain mend` takes it
+     * @param  array{read: string|null, once: string|null}  $form
+     */
+    public function hold(PlannedStep $step, User $user, array $fault, ?string $body, array $form): void
+    {
+        $piece = $step->piece;
+        $read = Fault::read(Document::of($fault), $this->core($piece));
+        $words = $read->kind->label().', '.$read->face().($body === null || $body === '' ? '' : ": $body");
+        $this->logbook->write($step, $user, 'wrong', $words, $form);
+        $this->planner->apply($piece->workshop, fn () => $piece->update(['fault' => $read->toArray()]), $piece);
+    }
+
+    /** It was nothing, or it is left as it is. */
+    public function letGo(Piece $piece, User $user): void
+    {
+        $this->planner->apply($piece->workshop, function () use ($piece, $user): void {
+            $piece->update(['fault' => null]);
+            $piece->workshop->logEntries()->create([
+                'piece_id' => $piece->id, 'user_id' => $user->id, 'kind' => 'note', 'happened_at' => now(),
+                'body' => 'Goes on as it is.', 'facts' => [],
+            ]);
+        }, $piece);
+    }
+
+    /** @return list<Mended> what can be done about it; their ids stay the same from one asking to the next */
+    public function remedies(Piece $piece): array
+    {
+        $core = $this->core($piece);
+
+        return $piece->fault === null ? [] : Remedies::of(
+            $core, $this->mapper->bench($piece->workshop), $this->mapper->tables($piece->workshop),
+            History::of($piece)->inOrder(), Fault::read(Document::of($piece->fault), $core),
+            sprintf('fix-%d', $piece->revision),
+        );
+    }
+
+    /** When the piece would be ready, second (UTC), beside all others as they stand; null where no date can be given. */
+    public function readyWith(Piece $piece, Mended $mended, ShopState $state): ?int
+    {
+        $changed = clone $piece;
+        $changed->forceFill(['document' => Mended::document($mended->remedy, $this->core($piece)), 'fault' => null]);
+        $history = $state->history($piece->id)->again($mended->remedy->again);
+        $plan = $this->maker->make($state->with($changed, $history));
+
+        return $plan->readyAt($plan->pieces[$piece->id]);
+    }
+
+    /**
+     * Puts the steps of a remedy into the piece and opens again what must be done again; both, or neither.
+     *
+     * @throws VersionConflict
+     */
+    public function choose(Piece $piece, Edit $edit, Mended $mended): void
+    {
+        $document = Mended::document($mended->remedy, $this->core($piece));
+        $this->editor->change($piece, $edit, ['steps' => $document['steps']], function (Piece $locked) use (
+            $edit, $mended,
+        ): void {
+            $locked->update(['fault' => null]);
+            foreach ($mended->remedy->again as $step) {
+                $this->open($locked, $step, $mended, $edit->user);
+            }
+            $locked->workshop->logEntries()->create([
+                'piece_id' => $locked->id, 'user_id' => $edit->user?->id, 'kind' => 'note', 'happened_at' => now(),
+                'body' => 'Chosen: '.lcfirst($mended->remedy->title).'.', 'facts' => [],
+            ]);
+        });
+    }
+
+    /** What was done stays written; a further entry says that it is to be done again. */
+    private function open(Piece $piece, string $step, Mended $mended, ?User $user): void
+    {
+        /** @var LogEntry|null $done */
+        $done = $piece->logEntries()->where(['step' => $step, 'kind' => 'done'])->latest('id')->first();
+        if ($done !== null) {
+            $piece->workshop->logEntries()->create([
+                'piece_id' => $piece->id, 'user_id' => $user?->id, 'kind' => 'again', 'step' => $step,
+                'title' => $done->title, 'happened_at' => now(), 'undoes_id' => $done->id,
+                'body' => $mended->remedy->title, 'facts' => [],
+            ]);
+        }
+    }
+
+    private function core(Piece $piece): CorePiece
+    {
+        return $this->mapper->piece($piece->workshop, $piece->document);
+    }
+}

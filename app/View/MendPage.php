@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Piece;
+use App\Models\PlannedStep;
+use Closure;
+use HonestGrain\Drawing\FaultPicture;
+use HonestGrain\Mending\FaultKind;
+use HonestGrain\Mending\Mended;
+use HonestGrain\Piece\FlawPlace;
+use HonestGrain\Route\Step;
+use Illuminate\Support\Carbon;
+
+/** The talk about something that went wrong: its pictures, its places, and its remedies side by side. */
+final readonly class MendPage
+{
+    /**
+     * @param  array<string, array{label: string, picture: string}>  $faults
+     * @param  array<string, string>  $places
+     * @param  list<array<string, mixed>>  $remedies
+     */
+    private function __construct(public array $faults, public array $places, public array $remedies, public string $what)
+    {
+    }
+
+    public static function asking(PlannedStep $step): self
+    {
+        $faults = $places = [];
+        foreach (FaultKind::cases() as $kind) {
+            $faults[$kind->value] = ['label' => $kind->label(), 'picture' => FaultPicture::of($kind->value)];
+        }
+        foreach (FlawPlace::cases() as $place) {
+            $places[$place->value] = $place->zone();
+        }
+        $likely = array_intersect(array_keys(array_flip($step->zones())), $places);
+
+        return new self($faults, $places, [], (string) array_search(array_values($likely)[0] ?? 'outside', $places, true));
+    }
+
+    /**
+     * @param  list<Mended>  $remedies
+     * @param  Closure(Mended): (int|null)  $readyWith
+     */
+    public static function choosing(Piece $piece, array $remedies, Closure $readyWith, Show $show): self
+    {
+        $kind = FaultKind::from($piece->fault['kind']);
+
+        return new self([], [], array_map(function (Mended $mended) use ($readyWith, $show): array {
+            $ready = $readyWith($mended);
+
+            return [
+                'id' => $mended->remedy->id, 'title' => $mended->remedy->title, 'because' => $mended->remedy->because,
+                'minutes' => $show->minutes(max(0.0, $mended->addedMinutes)),
+                'wait' => $mended->addedWaitHours > 0 ? $show->hours($mended->addedWaitHours) : 'none',
+                'ready' => $ready === null ? 'no date' : $show->dayTime(Carbon::createFromTimestamp($ready)),
+                'steps' => array_map(fn (Step $step): array => [
+                    'title' => $step->title, 'minutes' => $show->minutes($step->minutes),
+                    'again' => in_array($step->id, $mended->remedy->again, true),
+                ], $mended->steps),
+            ];
+        }, $remedies), $kind->label());
+    }
+}

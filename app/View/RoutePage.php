@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Piece;
+use App\Models\PlannedStep;
+use HonestGrain\Drawing\Held;
+use HonestGrain\Holding\Mount;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Route\Room;
+use HonestGrain\Route\Route;
+use HonestGrain\Route\SchoolOffer;
+use HonestGrain\Route\SchoolWay;
+use Illuminate\Support\Collection;
+
+/** The route told by mounts: each a stage with its steps, and what the maker may change about it. */
+final readonly class RoutePage
+{
+    /** A gap that is worth a line. */
+    private const GAP_HOURS = 3;
+
+    /**
+     * @param  list<RouteStage>  $stages  that are not behind
+     * @param  array<string, Room>  $rooms  by step
+     * @param  list<SchoolOffer>  $offers
+     * @param  array<string, string>  $titles  by step
+     */
+    private function __construct(
+        public array $stages,
+        private array $rooms,
+        public array $offers,
+        private array $titles,
+        private Piece $piece,
+        private CorePiece $core,
+        private Show $show,
+    ) {
+    }
+
+    /**
+     * @param  Collection<int, PlannedStep>  $steps  that are not behind
+     * @param  list<SchoolOffer>  $offers
+     */
+    public static function of(
+        Piece $piece,
+        CorePiece $core,
+        Collection $steps,
+        Route $route,
+        array $offers,
+        Show $show,
+    ): self {
+        $titles = array_column(array_map(fn ($step): array => [$step->id, $step->title], $route->steps), 1, 0);
+
+        return new self(
+            self::stages($core, $steps, $show), Room::of($route), $offers, $titles, $piece, $core, $show,
+        );
+    }
+
+    /** Where a step may stand, for the page's script: the numbers of the steps that hold it, and why. */
+    public function room(PlannedStep $step): string
+    {
+        $room = $this->rooms[$step->step] ?? null;
+
+        return $room === null ? '' : json_encode([
+            'after' => $room->after, 'afterBecause' => $room->afterBecause, 'before' => $room->before,
+            'beforeBecause' => $room->beforeBecause,
+        ], JSON_THROW_ON_ERROR);
+    }
+
+    public function canMove(PlannedStep $step): bool
+    {
+        return isset($this->rooms[$step->step]) && $step->state === 'open' && $this->piece->state === Piece::WORKING;
+    }
+
+    public function isOwn(PlannedStep $step): bool
+    {
+        return array_filter($this->core->steps, fn ($own): bool => $own->id === $step->step) !== [];
+    }
+
+    public function hasOwnOrder(): bool
+    {
+        return $this->core->order !== [];
+    }
+
+    /** @return list<string> why the step stands where it does, without what goes without saying */
+    public function reasons(PlannedStep $step): array
+    {
+        $lines = [];
+        foreach ($step->details->reasons as $reason) {
+            if (isset($this->titles[$reason['after']])) {
+                $lines[$reason['because']][] = lcfirst(explode(',', $this->titles[$reason['after']])[0]);
+            }
+        }
+
+        return array_map(
+            fn (string $because, array $after): string => 'After '.implode(' and ', array_unique(array_slice($after, 0, 3)))
+                .": $because",
+            array_keys($lines), array_values($lines),
+        );
+    }
+
+    /** @return array<string, string> */
+    public function parts(): array
+    {
+        return array_column(array_map(fn (Part $part): array => [$part->id, $part->name], $this->core->parts), 1, 0);
+    }
+
+    /** @return array<string, string> */
+    public function mounts(): array
+    {
+        return ['' => 'wherever it is'] + array_column(array_map(
+            fn (Mount $mount): array => [$mount->value, $mount->label()], Mount::cases(),
+        ), 1, 0);
+    }
+
+    /** @return array<string, string> steps that another may be put before or after */
+    public function open(): array
+    {
+        $open = ['' => 'anywhere'];
+        foreach ($this->stages as $stage) {
+            foreach ($stage->steps as $step) {
+                $open[$step->step] = $step->number().'. '.$step->title;
+            }
+        }
+
+        return $open;
+    }
+
+    /** "82 min of hands, 3 mounts" */
+    public function costs(SchoolWay $way): string
+    {
+        return $this->show->minutes($way->minutes).' of hands, '.$way->mounts.' '
+            .($way->mounts === 1 ? 'mount' : 'mounts').($way->hasDate ? '' : ', no date');
+    }
+
+    /**
+     * @param  Collection<int, PlannedStep>  $steps
+     * @return list<RouteStage>
+     */
+    private static function stages(CorePiece $core, Collection $steps, Show $show): array
+    {
+        $groups = [];
+        foreach ($steps as $step) {
+            $key = "$step->part {$step->details->stage}";
+            $last = array_key_last($groups);
+            if ($last === null || $groups[$last][0] !== $key) {
+                $groups[] = [$key, []];
+                $last = array_key_last($groups);
+            }
+            $groups[$last][1][] = $step;
+        }
+        $stages = [];
+        $ends = null;
+        foreach ($groups as [, $members]) {
+            $starts = $members[0]->start_at;
+            $gap = $ends === null || $starts === null ? 0.0 : $ends->diffInMinutes($starts) / 60;
+            $stages[] = self::stage($core, $members, $gap >= self::GAP_HOURS ? $show->hours($gap) : null);
+            $ends = end($members)->end_at ?? $ends;
+        }
+
+        return $stages;
+    }
+
+    /** @param  non-empty-list<PlannedStep>  $steps */
+    private static function stage(CorePiece $core, array $steps, ?string $gap): RouteStage
+    {
+        $part = $core->part((string) $steps[0]->part) ?? $core->body();
+        $mount = Mount::Lap;
+        foreach ($steps as $step) {
+            $of = Mount::tryFrom((string) $step->details->mount);
+            // Off the lathe a part stands on its points while a coat dries, and lies in the lap for all else.
+            $mount = $of === null || ($of === Mount::Lap && $mount === Mount::Points) ? $mount : $of;
+        }
+        $isTurned = $mount === $part->holding->reversed() && $mount !== $part->holding->on();
+
+        return new RouteStage(
+            $core->hasParts() ? $part->name : '', $mount->spins() ? ucfirst($mount->label()) : 'Off the lathe',
+            Held::of($part->profile, $mount, $isTurned || $mount === Mount::Screw), $steps, $gap,
+        );
+    }
+}

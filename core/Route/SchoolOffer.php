@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route;
+
+use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Tables;
+
+/** One choice of a maker's school that changes this piece's route, and what each way of it costs. */
+final readonly class SchoolOffer
+{
+    /** @param  non-empty-list<SchoolWay>  $ways */
+    private function __construct(public string $name, public string $label, public array $ways)
+    {
+    }
+
+    /** @return list<self> */
+    public static function all(Piece $piece, Bench $bench, Tables $tables): array
+    {
+        $now = self::order(Route::of($piece, $bench, $tables));
+        $offers = [];
+        foreach (School::CHOICES as $name => $values) {
+            $ways = [];
+            $isOpen = false;
+            foreach ($values as $value) {
+                $route = Route::of($piece->inSchool($name, $value), $bench, $tables);
+                $isSame = self::order($route) === $now && $route->withoutDate() === null;
+                $isOpen = $isOpen || ! $isSame;
+                $ways[] = SchoolWay::of($value, School::words("$name.$value"), $route, $isSame);
+            }
+            if ($isOpen && self::isWorthAsking($name, $piece, $ways)) {
+                $offers[] = new self($name, School::words($name), $ways);
+            }
+        }
+
+        return $offers;
+    }
+
+    /** @param  non-empty-list<SchoolWay>  $ways */
+    private static function isWorthAsking(string $name, Piece $piece, array $ways): bool
+    {
+        return $name !== 'wet' || array_filter($ways, fn (SchoolWay $way): bool => $way->hasDate) !== [];
+    }
+
+    /** @return list<string> */
+    private static function order(Route $route): array
+    {
+        return array_map(fn (Step $step): string => $step->id, $route->steps);
+    }
+}

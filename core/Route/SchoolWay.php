@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route;
+
+/** One way to go about it: hands-on minutes, how often something is mounted, and whether the route is so now. */
+final readonly class SchoolWay
+{
+    private function __construct(
+        public string $value,
+        public string $words,
+        public float $minutes,
+        public int $mounts,
+        public bool $hasDate,
+        public bool $isSo,
+    ) {
+    }
+
+    public static function of(string $value, string $words, Route $route, bool $isSo): self
+    {
+        $mounts = count(array_filter($route->steps, fn (Step $step): bool => $step->kind === StepKind::Hold));
+
+        return new self(
+            $value, $words, $route->handsOnMinutes(), $mounts, $route->withoutDate() === null, $isSo,
+        );
+    }
+}

@@ -1,0 +1,51 @@
+<x-piece :page="$page" tab="route" title="something is wrong">
+    <h2>{{ $mend->what }}: what will you do?</h2>
+    <p class="faint">The piece is held back until you choose. What was done stays written in its record.</p>
+    @error('remedy')
+        <p class="note note-warn">{{ $message }}</p>
+    @enderror
+    <div class="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-3">
+        @foreach ($mend->remedies as $remedy)
+            <section class="flex flex-col border-t border-ink pt-2">
+                <h3>{{ $remedy['title'] }}</h3>
+                <p class="faint small mt-1">{{ $remedy['because'] }}</p>
+                <dl class="mt-2 grid grid-cols-[auto_1fr] gap-x-4">
+                    <dt class="faint">More work</dt>
+                    <dd class="text-right">{{ $remedy['minutes'] }}</dd>
+                    <dt class="faint">More waiting</dt>
+                    <dd class="text-right">{{ $remedy['wait'] }}</dd>
+                    <dt class="faint">Then ready</dt>
+                    <dd class="text-right"><b>{{ $remedy['ready'] }}</b></dd>
+                </dl>
+                <ol class="small mt-2 grow list-decimal pl-5">
+                    @forelse ($remedy['steps'] as $step)
+                        <li>
+                            {{ $step['title'] }} <span class="faint">{{ $step['minutes'] }}</span>
+                            @if ($step['again'])
+                                <span class="faint">(again)</span>
+                            @endif
+                        </li>
+                    @empty
+                        <li class="list-none">Nothing to do.</li>
+                    @endforelse
+                </ol>
+                <form method="post" action="{{ route('pieces.mend', $piece) }}" class="mt-3" data-live>
+                    @csrf
+                    <input type="hidden" name="version" value="{{ $piece->version }}" />
+                    <input type="hidden" name="remedy" value="{{ $remedy['id'] }}" />
+                    <button class="press">This one</button>
+                </form>
+            </section>
+        @endforeach
+    </div>
+    <form method="post" action="{{ route('pieces.mend', $piece) }}" class="mt-6" data-live>
+        @csrf
+        @method('delete')
+        <button class="quiet">None of these: go on as it is</button>
+    </form>
+    <x-why kind="workshop">
+        Minutes and waits of remedies are workshop figures (catalogue/constants.csv); what must be done again is what
+        was done on that face since the step the remedy goes back to. The date is a whole plan of the shop with the
+        remedy in.
+    </x-why>
+</x-piece>

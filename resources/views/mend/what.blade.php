@@ -1,0 +1,52 @@
+@use('App\View\Unit')
+<x-layout :title="'Something is wrong with '.$step->piece->name" section="bench">
+    <div class="page">
+        <h1>What is wrong with {{ $step->piece->name }}?</h1>
+        <p class="faint">
+            At “{{ $step->title }}”. Nothing is ticked off; the piece waits until you have chosen what to do.
+        </p>
+        <form method="post" action="{{ route('steps.wrong', $step) }}" class="mt-4">
+            @csrf
+            <x-read :step="$step" /><x-once />
+            <fieldset>
+                <legend class="small faint">What happened</legend>
+                <div class="mt-1 grid grid-cols-2 gap-x-6 sm:grid-cols-3 lg:grid-cols-5">
+                    @foreach ($page->faults as $kind => $fault)
+                        <label class="fault-choice">
+                            <input
+                                type="radio"
+                                name="fault_kind"
+                                value="{{ $kind }}"
+                                required
+                                @checked(old('fault_kind') === $kind)
+                            />
+                            {!! $fault['picture'] !!}
+                            <span>{{ $fault['label'] }}</span>
+                        </label>
+                    @endforeach
+                </div>
+                @error('fault_kind')
+                    <em>{{ $message }}</em>
+                @enderror
+            </fieldset>
+            <div class="mt-4 grid gap-x-8 sm:grid-cols-4">
+                <x-field name="fault_on" label="Where"
+                    ><x-choose name="fault_on" :options="$page->places" :chosen="$page->what"
+                /></x-field>
+                <x-field name="fault_from" :label="'From, '.$show->unit(Unit::Length).' (empty: all of it)'"
+                    ><input class="w-full" name="fault_from" inputmode="decimal" value="{{ old('fault_from') }}"
+                /></x-field>
+                <x-field name="fault_to" :label="'To, '.$show->unit(Unit::Length)"
+                    ><input class="w-full" name="fault_to" inputmode="decimal" value="{{ old('fault_to') }}"
+                /></x-field>
+                <x-field name="body" label="In your words (if you like)"
+                    ><input class="w-full" name="body" maxlength="1000" value="{{ old('body') }}"
+                /></x-field>
+            </div>
+            <p class="mt-2 flex gap-4">
+                <button class="press press-main">What can I do?</button>
+                <a class="self-center" href="{{ route('bench') }}">Nothing is wrong</a>
+            </p>
+        </form>
+    </div>
+</x-layout>

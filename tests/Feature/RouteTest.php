@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\LogEntry;
+use App\Models\Piece;
+
+/** The route as its maker changes it: steps moved, own steps, schools, and something that went wrong. */
+final class RouteTest extends FeatureTestCase
+{
+    public function test_the_route_is_told_by_mounts_with_reasons(): void
+    {
+        $piece = $this->bowl();
+        $this->get(route('pieces.route', $piece))->assertOk()
+            ->assertSeeInOrder(['By the tenon', 'Sand the inside', 'Off the lathe', 'Against a jam chuck', 'Take off'])
+            ->assertSee('Why here')->assertSee('Sanding goes through a coat in patches, and clogs.')
+            ->assertSee('Ways to go about it')->assertSee('Comes off before the coats');
+    }
+
+    public function test_a_step_is_moved_where_the_craft_allows_it_and_refused_with_the_reason_where_not(): void
+    {
+        $piece = $this->bowl();
+        $before = $this->order($piece);
+        $this->move($piece, 'body.outside/sand', 'body.inside/sand', 'before')->assertSessionHas('said');
+        $after = $this->order($piece);
+        self::assertLessThan(
+            array_search('body.inside/sand', $after, true), array_search('body.outside/sand', $after, true),
+        );
+        self::assertEqualsCanonicalizing($before, $after);
+        $this->move($piece, 'l1', 'body.outside/sand', 'before')->assertSessionHasErrors('step');
+        $said = session('errors')->first('step');
+        self::assertStringContainsString('cannot come before “Sand the outside', $said);
+        self::assertStringContainsString('Sanding goes through a coat in patches, and clogs.', $said);
+        self::assertStringContainsString('The earliest place for “Oil-varnish blend', $said);
+        self::assertSame($after, $this->order($piece), 'nothing moved');
+        // The other way about takes the first wish back; a second press changes nothing.
+        foreach ([1, 2] as $press) {
+            $this->move($piece, 'body.outside/sand', 'body.inside/sand', 'after')->assertSessionHasNoErrors();
+            self::assertSame($before, $this->order($piece));
+        }
+        $this->delete(route('pieces.order', $piece), ['version' => $piece->refresh()->version])->assertSessionHas('said');
+        self::assertSame([], $piece->refresh()->document['order']);
+    }
+
+    public function test_a_move_from_a_page_out_of_date_is_said_to_be_lost(): void
+    {
+        $piece = $this->bowl();
+        $seen = $piece->version;
+        $this->move($piece, 'body.outside/sand', 'body.inside/sand', 'before');
+        $this->put(route('pieces.order', $piece), [
+            'version' => $seen, 'step' => 'body.rim/sand', 'target' => 'body.inside/sand', 'place' => 'before',
+        ])->assertSessionHasErrors('version');
+        self::assertCount(1, $piece->refresh()->document['order']);
+    }
+
+    public function test_an_own_step_stands_where_it_was_put_and_goes_again(): void
+    {
+        $piece = $this->bowl();
+        $this->post(route('pieces.own-steps', $piece), [
+            'version' => $piece->version, 'step_title' => 'Show it to Idris', 'step_minutes' => 5, 'step_wait' => 2,
+            'step_after' => 'body/wipe-clean', 'step_before' => 'l1',
+        ])->assertSessionHas('said');
+        $own = $piece->refresh()->document['steps'][0]['id'];
+        $order = $this->order($piece);
+        self::assertGreaterThan(array_search('body/wipe-clean', $order, true), array_search($own, $order, true));
+        self::assertLessThan(array_search('l1', $order, true), array_search($own, $order, true));
+        $this->get(route('pieces.route', $piece))->assertSee('Show it to Idris')->assertSee('Take this step out');
+        $this->delete(route('pieces.own-steps.destroy', [$piece, $own]), ['version' => $piece->version]);
+        self::assertNotContains($own, $this->order($piece));
+        $this->post(route('pieces.own-steps', $piece), [
+            'version' => $piece->refresh()->version, 'step_title' => '', 'step_minutes' => -1,
+        ])->assertSessionHasErrors(['step_title', 'step_minutes']);
+    }
+
+    public function test_a_school_is_chosen_for_the_piece_or_for_the_shop(): void
+    {
+        $piece = $this->bowl();
+        $this->put(route('pieces.school', $piece), [
+            'version' => $piece->version, 'choice' => 'tenon', 'way' => 'early',
+        ])->assertSessionHas('said');
+        $order = $this->order($piece);
+        self::assertLessThan(array_search('l1', $order, true), array_search('body/part-off', $order, true));
+        self::assertNotContains('l3/foot', $order, 'the foot is coated with the rest');
+        $this->put(route('pieces.school', $piece), [
+            'version' => $piece->refresh()->version, 'choice' => 'tenon', 'way' => 'early', 'for_shop' => '1',
+        ]);
+        $other = $this->bowl(['name' => 'Other bowl']);
+        $order = $this->order($other);
+        self::assertLessThan(array_search('l1', $order, true), array_search('body/part-off', $order, true));
+        $this->put(route('pieces.school', $piece), [
+            'version' => $piece->refresh()->version, 'choice' => 'tenon', 'way' => 'sideways',
+        ])->assertSessionHasErrors('way');
+    }
+
+    public function test_a_cracked_bowl_is_held_until_a_remedy_is_chosen_and_then_goes_on(): void
+    {
+        $piece = $this->bowl();
+        $this->work(
+            $piece, 'body/mount', 'body.inside/sand', 'body.rim/sand', 'body.outside/sand', 'body/wipe-clean', 'l1',
+            'l1/wipe-off',
+        );
+        $ready = $piece->refresh()->ready_at;
+        $step = $this->step($piece, 'l2');
+        $this->get(route('steps.wrong', $step))->assertOk()->assertSee('A crack')->assertSee('The liner weeps');
+        $this->post(route('steps.wrong', $step), ['fault_kind' => 'haunted', 'fault_on' => 'outer'])
+            ->assertSessionHasErrors('fault_kind');
+        $said = [
+            'fault_kind' => 'crack', 'fault_on' => 'outer', 'fault_from' => '10', 'fault_to' => '40',
+            'body' => 'by the pith', 'read' => $step->mark(),
+        ];
+        $this->post(route('steps.wrong', $step), $said)->assertRedirect(route('pieces.mend', $piece));
+        self::assertNull($piece->refresh()->ready_at, 'no date while it is held');
+        $this->get('/bench')->assertSee('Held back')->assertSee('Choose what to do');
+        $this->post(route('steps.done', $step))->assertSessionHasErrors('step');
+        $this->get(route('pieces.mend', $piece))->assertOk()->assertSee('Run thin CA into it and sand again')
+            ->assertSee('Then ready')->assertSee('(again)');
+        $this->post(route('pieces.mend', $piece), ['version' => $piece->version, 'remedy' => 'prayer'])
+            ->assertSessionHasErrors('remedy');
+        $this->post(route('pieces.mend', $piece), ['version' => $piece->version, 'remedy' => 'powder-ca'])
+            ->assertRedirect(route('pieces.route', $piece));
+        $piece->refresh();
+        self::assertNull($piece->fault);
+        self::assertTrue($piece->ready_at->gte($ready));
+        self::assertSame('open', $this->step($piece, 'body.outside/sand')->state, 'to be sanded again');
+        self::assertSame('done', $this->step($piece, 'body.inside/sand')->state, 'the inside was not touched');
+        $order = $this->order($piece);
+        $fill = $piece->document['steps'][1]['id'];
+        self::assertLessThan(
+            array_search('body.outside/sand', $order, true), array_search($fill, $order, true),
+        );
+        // What was done stays in the record, and what is done again is written a second time.
+        self::assertSame(1, LogEntry::query()->where(['step' => 'body.outside/sand', 'kind' => 'done'])->count());
+        self::assertSame(1, LogEntry::query()->where(['step' => 'body.outside/sand', 'kind' => 'again'])->count());
+        $open = fn (): array => $piece->plannedSteps()->where('state', 'open')->orderBy('position')->pluck('step')->all();
+        foreach ($open() as $id) {
+            $this->travel(9)->days();
+            $this->post(route('steps.done', $this->step($piece, $id)))->assertSessionHasNoErrors();
+        }
+        self::assertSame(Piece::DONE, $piece->refresh()->state);
+        self::assertSame(2, LogEntry::query()->where(['step' => 'body.outside/sand', 'kind' => 'done'])->count());
+    }
+
+    public function test_a_fault_that_was_nothing_lets_the_piece_go_on(): void
+    {
+        $piece = $this->bowl();
+        $this->work($piece, 'body/mount');
+        $ready = $piece->refresh()->ready_at;
+        $this->post(route('steps.wrong', $this->step($piece, 'body.outside/sand')), [
+            'fault_kind' => 'torn', 'fault_on' => 'outer',
+        ]);
+        $this->delete(route('pieces.mend', $piece))->assertRedirect(route('pieces.route', $piece));
+        self::assertEquals($ready, $piece->refresh()->ready_at);
+        $this->get(route('pieces.mend', $piece))->assertRedirect(route('pieces.route', $piece));
+    }
+
+    public function test_a_mounted_part_keeps_the_lathe_until_it_comes_off(): void
+    {
+        $bowls = [$this->bowl(['name' => 'One']), $this->bowl(['name' => 'Two']), $this->bowl(['name' => 'Three'])];
+        self::assertSame([], $this->sharedMounts($bowls), 'with one chuck no two are mounted at once');
+        $this->shop->update(['limits' => ['spare_chucks' => 2] + $this->shop->limits]);
+        app(\App\Planning\Planner::class)->plan($this->shop->refresh());
+        foreach ($bowls as $bowl) {
+            self::assertNotNull($bowl->refresh()->ready_at);
+        }
+    }
+
+    /**
+     * @param  list<Piece>  $pieces
+     * @return list<string> mounts of two pieces that overlap
+     */
+    private function sharedMounts(array $pieces): array
+    {
+        $mounted = [];
+        foreach ($pieces as $piece) {
+            foreach ($piece->plannedSteps()->get()->groupBy(fn ($step): int => $step->details->stage) as $steps) {
+                if (in_array($steps->first()->details->mount, ['tenon', 'jam'], true)) {
+                    $mounted[] = [$piece->name, $steps->min('start_at'), $steps->max('end_at')];
+                }
+            }
+        }
+        $shared = [];
+        foreach ($mounted as $i => [$name, $from, $to]) {
+            foreach (array_slice($mounted, $i + 1) as [$other, $start, $end]) {
+                if ($name !== $other && $from->lt($end) && $start->lt($to)) {
+                    $shared[] = "$name and $other";
+                }
+            }
+        }
+
+        return $shared;
+    }
+
+    private function move(Piece $piece, string $step, string $target, string $place): \Illuminate\Testing\TestResponse
+    {
+        return $this->put(route('pieces.order', $piece), [
+            'version' => $piece->refresh()->version, 'step' => $step, 'target' => $target, 'place' => $place,
+        ]);
+    }
+
+    /** @return list<string> */
+    private function order(Piece $piece): array
+    {
+        return $piece->plannedSteps()->orderBy('position')->pluck('step')->all();
+    }
+}
