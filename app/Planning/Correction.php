@@ -64,7 +64,8 @@ final readonly class Correction
             $row->forceFill(StepTimes::of($step, $history, $clock, $placed, $left))->save();
         }
         $piece->update([
-            'ready_at' => $readyAt === 0 || $route->isForbidden() || $piece->fault !== null ? null : Carbon::createFromTimestamp($readyAt),
+            'ready_at' => $readyAt === 0 || $route->isForbidden() || $piece->fault !== null
+                ? null : Carbon::createFromTimestamp($readyAt),
             'state' => $job->tasks === [] ? Piece::DONE : Piece::WORKING,
         ]);
     }

@@ -65,7 +65,9 @@ final readonly class Mender
         );
     }
 
-    /** When the piece would be ready, second (UTC), beside all others as they stand; null where no date can be given. */
+    /**
+     * When the piece would be ready, second (UTC), beside all others as they stand; null where no date can be given.
+     */
     public function readyWith(Piece $piece, Mended $mended, ShopState $state): ?int
     {
         $changed = clone $piece;

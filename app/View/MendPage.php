@@ -22,8 +22,12 @@ final readonly class MendPage
      * @param  array<string, string>  $places
      * @param  list<array<string, mixed>>  $remedies
      */
-    private function __construct(public array $faults, public array $places, public array $remedies, public string $what)
-    {
+    private function __construct(
+        public array $faults,
+        public array $places,
+        public array $remedies,
+        public string $what,
+    ) {
     }
 
     public static function asking(PlannedStep $step): self
@@ -37,7 +41,9 @@ final readonly class MendPage
         }
         $likely = array_intersect(array_keys(array_flip($step->zones())), $places);
 
-        return new self($faults, $places, [], (string) array_search(array_values($likely)[0] ?? 'outside', $places, true));
+        return new self(
+            $faults, $places, [], (string) array_search(array_values($likely)[0] ?? 'outside', $places, true),
+        );
     }
 
     /**

@@ -95,7 +95,9 @@ final readonly class RoutePage
         }
 
         return array_map(
-            fn (string $because, array $after): string => 'After '.implode(' and ', array_unique(array_slice($after, 0, 3)))
+            fn (string $because, array $after): string => 'After '.implode(
+                ' and ', array_unique(array_slice($after, 0, 3)),
+            )
                 .": $because",
             array_keys($lines), array_values($lines),
         );

@@ -39,7 +39,9 @@ final readonly class CommandLine
         foreach ([
             new Measure($catalogue), new EmcVerb, new Grits($catalogue), new LadderVerb($catalogue), new MixVerb,
             new StackVerb($catalogue),
-            new CureVerb($catalogue), new ScheduleVerb(new OrderSearch), new RouteVerb($catalogue), new Mend($catalogue),
+            new CureVerb($catalogue), new ScheduleVerb(
+                new OrderSearch,
+            ), new RouteVerb($catalogue), new Mend($catalogue),
         ] as $verb) {
             $verbs[$verb->name()] = $verb;
         }

@@ -35,13 +35,16 @@ final class FaultPicture
     private static function line(string $d, float $width): string
     {
         return Svg::tag('path', [
-            'd' => $d, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => $width, 'stroke-linecap' => 'round',
+            'd' => $d, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => $width,
+            'stroke-linecap' => 'round',
             'stroke-linejoin' => 'round',
         ]);
     }
 
     private static function blob(float $x, float $y, float $r): string
     {
-        return Svg::tag('circle', ['cx' => $x, 'cy' => $y, 'r' => $r, 'fill' => 'currentColor', 'fill-opacity' => 0.75]);
+        return Svg::tag(
+            'circle', ['cx' => $x, 'cy' => $y, 'r' => $r, 'fill' => 'currentColor', 'fill-opacity' => 0.75],
+        );
     }
 }

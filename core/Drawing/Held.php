@@ -75,7 +75,9 @@ final readonly class Held
 
         return match ($this->mount) {
             Mount::Tenon => $spindle.$plate.self::box($left - 8, $axis - $grip / 2, 8, $grip)
-                .self::box($left - 14, $axis - $grip / 2 - 9, 14, 8).self::box($left - 14, $axis + $grip / 2 + 1, 14, 8),
+                .self::box($left - 14, $axis - $grip / 2 - 9, 14, 8).self::box(
+                    $left - 14, $axis + $grip / 2 + 1, 14, 8,
+                ),
             Mount::Recess => $spindle.$plate.self::box($left - 14, $axis - $grip / 2 - 3, 17, 6)
                 .self::box($left - 14, $axis + $grip / 2 - 3, 17, 6),
             Mount::BetweenCentres => $spindle.self::line(sprintf(
@@ -85,7 +87,9 @@ final readonly class Held
                 'M%s %s h6 l2 -3 l2 6 l2 -6 l2 6 l2 -3', Svg::n($left - 14), Svg::n($axis),
             )),
             Mount::WideJaws => $spindle.self::box($left - 12, 8, 5, self::HEIGHT - 16)
-                .self::box($left - 7, $axis - $this->edge() - 8, 10, 7).self::box($left - 7, $axis + $this->edge() + 1, 10, 7),
+                .self::box($left - 7, $axis - $this->edge() - 8, 10, 7).self::box(
+                    $left - 7, $axis + $this->edge() + 1, 10, 7,
+                ),
             Mount::Jam, Mount::Vacuum => $spindle.self::box($left - 14, $axis - 13, 12, 26).$tail,
             default => $spindle.$plate.self::box($left - 14, $axis - $grip, 14, 2 * $grip),
         };
@@ -154,7 +158,8 @@ final readonly class Held
     private static function line(string $d): string
     {
         return Svg::tag('path', [
-            'd' => $d, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => 1.1, 'stroke-linejoin' => 'round',
+            'd' => $d, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => 1.1,
+            'stroke-linejoin' => 'round',
         ]);
     }
 }

@@ -38,7 +38,9 @@ final readonly class Remedies
         $self = new self(Mishap::at($fault, $piece, $route, $done, $tables, $id));
 
         return array_map(
-            fn (Remedy $remedy): Mended => Mended::by($remedy, $piece, $bench, $tables, $done), $self->all($fault->kind),
+            fn (Remedy $remedy): Mended => Mended::by($remedy, $piece, $bench, $tables, $done), $self->all(
+                $fault->kind,
+            ),
         );
     }
 
@@ -109,7 +111,8 @@ final readonly class Remedies
 
         return [
             $this->at->remedy(
-                'recut', 'Cut the place again and sand', 'Where the wall allows it, a new line is cleaner than a patch.', [
+                'recut', 'Cut the place again and sand',
+                'Where the wall allows it, a new line is cleaner than a patch.', [
                     ...$this->bared(),
                     $this->at->step(
                         'scrape', 'Cut the place again, the line a little lower', $repairs->cutAwayMinutes, 0.0,
@@ -123,7 +126,8 @@ final readonly class Remedies
                     ...$this->bared(),
                     $this->at->step(
                         'patch', 'Flat the place and glue a piece of the same wood on', $this->rates->patchMinutes,
-                        $this->rates->patchHours, 'Grain the same way; CA or yellow glue, clamped with tape.', 'ca-thin',
+                        $this->rates->patchHours, 'Grain the same way; CA or yellow glue, clamped with tape.',
+                        'ca-thin',
                     ),
                     $this->at->step(
                         'scrape', 'Cut the patch to the line', $repairs->cutAwayMinutes, 0.0,
@@ -247,7 +251,8 @@ final readonly class Remedies
                 ], $this->at->isLastCoatDone() ? $this->at->againLastCoat() : [],
             ),
             $this->at->remedy(
-                'wipe', 'It is still wet: wipe it off and lay the coat again', 'While it flows it can be taken off whole.', [
+                'wipe', 'It is still wet: wipe it off and lay the coat again',
+                'While it flows it can be taken off whole.', [
                     $this->at->step(
                         'wipe-clean', 'Wipe the wet coat off with its own solvent',
                         $this->at->over($this->rates->wipeDownMinutesPer100Cm2), $this->rates->flashHours,
@@ -263,7 +268,8 @@ final readonly class Remedies
     {
         return [
             $this->at->remedy(
-                'rub-down', 'Rub it down and go on', 'Nibs stand up: they are cut off before the next coat buries them.', [
+                'rub-down', 'Rub it down and go on',
+                'Nibs stand up: they are cut off before the next coat buries them.', [
                     $this->rubDown(),
                 ], $this->at->isLastCoatDone() ? $this->at->againLastCoat() : [],
             ),
@@ -361,7 +367,8 @@ final readonly class Remedies
             $this->at->remedy(
                 'cool', 'Cool it, twist it free and ease the joint', 'Cold wood shrinks, and cold film is brittle.', [
                     $this->at->step(
-                        'own', 'Cool the piece', 2.0, $this->rates->coolHours, 'In a bag in a refrigerator; not frozen.',
+                        'own', 'Cool the piece', 2.0, $this->rates->coolHours,
+                        'In a bag in a refrigerator; not frozen.',
                     ),
                     $this->at->step(
                         'fit', 'Twist the lid free and ease the joint', $this->rates->easeMinutes, 0.0,
@@ -393,7 +400,8 @@ final readonly class Remedies
                 'another-coat', 'Dry it, scuff it, and pour another coat of the liner',
                 'A pinhole closes under one more coat; it is proved again.', [
                     $this->at->step(
-                        'own', 'Empty it and let the wood dry', 2.0, $this->rates->warmHours, 'Until the dark patch is gone.',
+                        'own', 'Empty it and let the wood dry', 2.0, $this->rates->warmHours,
+                        'Until the dark patch is gone.',
                     ),
                     $this->at->step(
                         'denib', 'Scuff the liner', $this->at->over($this->rates->polishMinutesPer100Cm2), 0.0,
@@ -421,7 +429,8 @@ final readonly class Remedies
     {
         return [
             $this->at->remedy(
-                'steam', 'Raise the dent with steam and sand again', 'Fibres that are bent and not broken swell back.', [
+                'steam', 'Raise the dent with steam and sand again',
+                'Fibres that are bent and not broken swell back.', [
                     ...$this->bared(),
                     $this->at->step(
                         'raise-grain', 'Raise the dent: a damp cloth and a hot iron', $this->rates->dentMinutes,
@@ -434,7 +443,8 @@ final readonly class Remedies
                     ...$this->bared(),
                     $this->at->step(
                         'glue', 'Glue and clamp the break', $this->at->tables->calibration->joints->glueMinutes,
-                        $this->at->tables->calibration->joints->glueHours, 'Every splinter back in its place; wipe off.',
+                        $this->at->tables->calibration->joints->glueHours,
+                        'Every splinter back in its place; wipe off.',
                     ),
                 ], $this->at->againFromSanding(),
             ),
@@ -444,7 +454,8 @@ final readonly class Remedies
     private function strip(): Remedy
     {
         return $this->at->remedy(
-            'strip', 'Take it back to bare wood and begin the coats again', 'What is wrong below shows through all above.',
+            'strip', 'Take it back to bare wood and begin the coats again',
+            'What is wrong below shows through all above.',
             $this->bared(), $this->at->againFromSanding(),
         );
     }

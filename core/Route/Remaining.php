@@ -66,7 +66,9 @@ final readonly class Remaining
                 $closes = $lag->wait->closes($done, $clock);
                 $notAfter = $closes === null ? $notAfter : min($notAfter ?? PHP_INT_MAX, $closes);
             }
-            $keeps = $step->mountedUntil === null || isset($doneAt[$step->mountedUntil]) || isset($skipped[$step->mountedUntil])
+            $keeps = $step->mountedUntil === null || isset($doneAt[$step->mountedUntil]) || isset(
+                $skipped[$step->mountedUntil],
+            )
                 ? [] : [Hold::until($step->mountedUntil, Shop::MOUNTS)];
             if ($step->dustFree !== null) {
                 $keeps[] = Hold::for($step->dustFree, Shop::AIR);

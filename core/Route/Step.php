@@ -25,7 +25,8 @@ final readonly class Step
      * @param  list<Reason>  $reasons  why it comes after others
      * @param  int  $stage  number of the mount or the rest between mounts that it belongs to, within its part
      * @param  Wait|null  $dustFree  until dust no longer sticks to it
-     * @param  string|null  $mountedUntil  the step of the same mount that follows, for which the part stays on the lathe
+     * @param  string|null  $mountedUntil  the step of the same mount that follows, for which the part stays on the
+     *     lathe
      * @param  bool  $isDusty  whether it throws dust that a wet coat would catch
      * @param  string  $brief  the title within a chain of reasons
      */

@@ -77,7 +77,8 @@ enum StepKind: string
                 .'with compound (weeks), run through this shop\'s air; two minutes, and 1 to 1.5 for every 100 cm², '
                 .'are workshop figures.',
             self::Turn => 'Minutes are the wood taken off over a workshop rate for this hardness, and 1.5 for every '
-                .'100 cm² that is finish-cut; volumes are exact from the drawing. The speed is physics, held to 9 m/s at '
+                .'100 cm² that is finish-cut; volumes are exact from the drawing. The speed is physics, held to 9 m/s '
+                    .'at '
                 .'the rim (3 where the wood is flawed).',
             self::Cure => 'How long every coat needs for what the piece is for: to be handled, or full cure on the '
                 .'surface that holds food, run through this shop\'s air (workshop model on the tin\'s figures).',

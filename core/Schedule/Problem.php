@@ -49,7 +49,9 @@ final readonly class Problem
                     $kept[$hold->resource] = max($kept[$hold->resource] ?? 0, $hold->quantity);
                 }
                 foreach (
-                    ['needs' => $task->needs, 'holds' => $task->holds, 'keeps' => $kept + $task->heldNow] as $use => $quantities
+                    [
+                        'needs' => $task->needs, 'holds' => $task->holds, 'keeps' => $kept + $task->heldNow,
+                    ] as $use => $quantities
                 ) {
                     foreach ($quantities as $resource => $quantity) {
                         if ($quantity > ($resources[$resource] ?? 0)) {

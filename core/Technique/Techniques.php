@@ -85,13 +85,18 @@ final readonly class Techniques
     {
         $decorations = $works = [];
         foreach ([
-            new Beads, new Coves, new BurntLine, new Flutes, new Facets, new Dimples, new SpunTexture, new WireBrush, new Piercing, new Inlay, new Scorch, new PenPattern, new Bleach, new Dye, new Ebonise, new Stain, new Leaf, new Paint, new Lime,
+            new Beads, new Coves, new BurntLine, new Flutes, new Facets, new Dimples, new SpunTexture, new WireBrush,
+            new Piercing, new Inlay, new Scorch, new PenPattern, new Bleach, new Dye, new Ebonise, new Stain, new Leaf,
+            new Paint, new Lime,
         ] as $decoration) {
             $decorations[$decoration->key()] = $decoration;
         }
         foreach ([
-            new MountUp, new Rough, new TrueUp, new Shape, new Hollow, new BoreOut, new Drill, new CutTenon, new CutRecess, new Reverse, new PartOff, new Saw, new Scrape, new Fill, new Stabilise, new Patch, new Glue,
-            new SealToCut, new Sand, new WetSand, new RaiseGrain, new KnockBack, new WipeClean, new Burnish, new Paste, new Compound, new SandBack, new Coat, new WipeOff, new Denib, new Wax, new Buff, new Liner, new WaterTest, new Cure, new Fit, new Assemble, new Sign, new Weigh, new Photograph, new Pack, new Own,
+            new MountUp, new Rough, new TrueUp, new Shape, new Hollow, new BoreOut, new Drill, new CutTenon,
+            new CutRecess, new Reverse, new PartOff, new Saw, new Scrape, new Fill, new Stabilise, new Patch, new Glue,
+            new SealToCut, new Sand, new WetSand, new RaiseGrain, new KnockBack, new WipeClean, new Burnish, new Paste,
+            new Compound, new SandBack, new Coat, new WipeOff, new Denib, new Wax, new Buff, new Liner, new WaterTest,
+            new Cure, new Fit, new Assemble, new Sign, new Weigh, new Photograph, new Pack, new Own,
         ] as $work) {
             $works[$work->key()] = $work;
         }

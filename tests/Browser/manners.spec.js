@@ -79,8 +79,8 @@ test('two benches press done at once and one entry is written', async ({ page, c
     const other = await context.newPage();
     await Promise.all([page.goto('/bench'), other.goto('/bench')]);
     await Promise.all([page.locator('#done').click(), other.locator('#done').click()]);
-    await expect(page.locator('#now-title')).toHaveText(/Sand the outside/);
-    await expect(other.locator('#now-title')).toHaveText(/Sand the outside/);
+    await expect(page.locator('#now-title')).toHaveText(/Sand the inside/);
+    await expect(other.locator('#now-title')).toHaveText(/Sand the inside/);
     await page.locator('#now-title a').click();
     await page.getByRole('link', { name: 'Record' }).click();
     await expect(page.getByText('Done: Mount by the tenon')).toHaveCount(1);

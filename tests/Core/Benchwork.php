@@ -49,7 +49,9 @@ final class Benchwork
     public static function box(array $marks = [], string $starts = 'turned'): array
     {
         $body = [
-            'grain' => 'end', 'marks' => $marks, 'coats' => [self::coats('c1', self::ALL, self::LACQUER, self::LACQUER)],
+            'grain' => 'end', 'marks' => $marks, 'coats' => [
+                self::coats('c1', self::ALL, self::LACQUER, self::LACQUER),
+            ],
             'shape' => [
                 'outer' => [[0, 35, 'corner'], [60, 35, 'corner']],
                 'inner' => [[60, 28, 'corner'], [6, 28, 'corner'], [5, 0]],
@@ -105,8 +107,14 @@ final class Benchwork
     }
 
     /** @return Fields */
-    public static function mark(string $id, string $technique, float $from, float $to, string $on = 'outer', array $settings = []): array
-    {
+    public static function mark(
+        string $id,
+        string $technique,
+        float $from,
+        float $to,
+        string $on = 'outer',
+        array $settings = [],
+    ): array {
         return [
             'id' => $id, 'technique' => $technique, 'on' => $on, 'from_mm' => $from, 'to_mm' => $to,
             'settings' => $settings,

@@ -270,7 +270,9 @@ final class DerivedRouteTest extends TestCase
             'id' => 'torn', 'kind' => 'torn', 'on' => 'inner', 'from_mm' => 0, 'to_mm' => 50, 'wish' => 'cut-away',
         ]]])]));
         $mount = array_values(array_filter($steps, fn (Step $step): bool => $step->kind === StepKind::Hold));
-        self::assertContains('void', array_map(fn ($lag): string => $lag->task, $mount[0]->after), 'set before it spins');
+        self::assertContains(
+            'void', array_map(fn ($lag): string => $lag->task, $mount[0]->after), 'set before it spins',
+        );
         self::assertSame(24.0, $mount[0]->after[0]->wait->minHours);
     }
 
@@ -385,7 +387,9 @@ final class DerivedRouteTest extends TestCase
                     'wish' => $one(['keep', 'fill', 'stabilise', 'cut-away']), 'width_mm' => mt_rand(1, 20) / 4,
                 ];
             }
-            foreach (mt_rand(0, 1) === 0 ? [[...Benchwork::ALL, 'foot']] : [['outside'], ['inside', 'rim'], ['foot']] as $k => $zones) {
+            foreach (mt_rand(0, 1) === 0 ? [[...Benchwork::ALL, 'foot']] : [
+                ['outside'], ['inside', 'rim'], ['foot'],
+            ] as $k => $zones) {
                 $layers = array_map(fn (): string => $one($products), range(1, mt_rand(1, 3)));
                 $coats[] = ['buff' => mt_rand(0, 2) === 0] + Benchwork::coats("$id-c$k", $zones, ...$layers);
             }

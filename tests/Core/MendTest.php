@@ -33,7 +33,9 @@ final class MendTest extends TestCase
         foreach ([0, 4, 7, 12, count($ids) - 2] as $count) {
             $done = array_slice($ids, 0, $count);
             $remedies = self::remedies(self::bowl(), $done, ['kind' => $kind->value]);
-            self::assertGreaterThanOrEqual($kind === FaultKind::SandedThrough || $kind === FaultKind::Scratches ? 1 : 2, count($remedies));
+            self::assertGreaterThanOrEqual(
+                $kind === FaultKind::SandedThrough || $kind === FaultKind::Scratches ? 1 : 2, count($remedies),
+            );
             foreach ($remedies as $mended) {
                 self::assertStringEndsWith('.', $mended->remedy->because);
                 self::assertSame([], array_diff($mended->remedy->again, $done), 'only what was done is done again');

@@ -167,7 +167,10 @@ final class PartsTest extends TestCase
         $document = Drawn::written(self::started(Form::LiddedBox));
         foreach ($document['parts'] as $i => $part) {
             $document['parts'][$i]['coats'][0]['layers'] = [
-                ['id' => $i === 0 ? 'l1' : 'l2', 'product' => 'Brushing or wiping lacquer (nitrocellulose)', 'denib' => null],
+                [
+                    'id' => $i === 0 ? 'l1' : 'l2', 'product' => 'Brushing or wiping lacquer (nitrocellulose)',
+                    'denib' => null,
+                ],
             ];
         }
         $route = self::route(Piece::read(Document::of($document), Drawn::tables()));

@@ -309,7 +309,9 @@ final class RouteTest extends TestCase
         ];
         $steps = $this->steps($spindle);
         self::assertSame(['lap', null], [$steps['body.top/sand']->mount?->value, $steps['body.top/sand']->rpm]);
-        self::assertContains('body/part-off', array_map(fn ($lag): string => $lag->task, $steps['body.top/sand']->after));
+        self::assertContains(
+            'body/part-off', array_map(fn ($lag): string => $lag->task, $steps['body.top/sand']->after),
+        );
         self::assertSame('outside', $steps['l1']->zone);
         self::assertSame('foot, top', $steps['l1/foot']->zone);
         self::assertSame('tenon', $this->steps(['holding' => 'tenon'] + $spindle)['body.top/sand']->mount?->value);

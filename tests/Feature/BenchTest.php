@@ -41,7 +41,9 @@ final class BenchTest extends FeatureTestCase
             '/The plan has moved\. Ebb bowl will be ready [\d.]+ days later than before: \w{3} \d+ Dec/',
             (string) session('said'),
         );
-        $this->work($piece, 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean', 'l1', 'l1/wipe-off');
+        $this->work(
+            $piece, 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean', 'l1', 'l1/wipe-off',
+        );
         self::assertTrue($piece->refresh()->ready_at->gt($before->addDay()));
         $second = $this->step($piece, 'l2');
         self::assertSame('2026-12-04 09:00:00', (string) $second->opens_at);

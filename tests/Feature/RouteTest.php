@@ -40,7 +40,9 @@ final class RouteTest extends FeatureTestCase
             $this->move($piece, 'body.outside/sand', 'body.inside/sand', 'after')->assertSessionHasNoErrors();
             self::assertSame($before, $this->order($piece));
         }
-        $this->delete(route('pieces.order', $piece), ['version' => $piece->refresh()->version])->assertSessionHas('said');
+        $this->delete(
+            route('pieces.order', $piece), ['version' => $piece->refresh()->version],
+        )->assertSessionHas('said');
         self::assertSame([], $piece->refresh()->document['order']);
     }
 
@@ -133,7 +135,11 @@ final class RouteTest extends FeatureTestCase
         // What was done stays in the record, and what is done again is written a second time.
         self::assertSame(1, LogEntry::query()->where(['step' => 'body.outside/sand', 'kind' => 'done'])->count());
         self::assertSame(1, LogEntry::query()->where(['step' => 'body.outside/sand', 'kind' => 'again'])->count());
-        $open = fn (): array => $piece->plannedSteps()->where('state', 'open')->orderBy('position')->pluck('step')->all();
+        $open = fn (): array => $piece->plannedSteps()
+            ->where('state', 'open')
+            ->orderBy('position')
+            ->pluck('step')
+            ->all();
         foreach ($open() as $id) {
             $this->travel(9)->days();
             $this->post(route('steps.done', $this->step($piece, $id)))->assertSessionHasNoErrors();

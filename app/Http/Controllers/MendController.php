@@ -45,14 +45,17 @@ class MendController extends Controller
     public function show(Piece $piece): View|RedirectResponse
     {
         if ($piece->fault === null) {
-            return redirect()->route('pieces.route', $piece)->with('said', 'Nothing is wrong with this piece any more.');
+            return redirect()->route('pieces.route', $piece)->with(
+                'said', 'Nothing is wrong with this piece any more.',
+            );
         }
         $state = ShopState::of($piece->workshop);
 
+        $readyWith = fn (Mended $mended): ?int => $this->mender->readyWith($piece, $mended, $state);
+
         return view('mend.choose', [
             'page' => PiecePage::of($piece), 'piece' => $piece,
-            'mend' => MendPage::choosing($piece, $this->mender->remedies($piece), fn (Mended $mended): ?int => $this->mender
-                ->readyWith($piece, $mended, $state), $this->show),
+            'mend' => MendPage::choosing($piece, $this->mender->remedies($piece), $readyWith, $this->show),
         ]);
     }
 
@@ -61,7 +64,9 @@ class MendController extends Controller
         $chosen = $request->validated('remedy');
         $mended = array_values(array_filter(
             $this->mender->remedies($piece), fn (Mended $one): bool => $one->remedy->id === $chosen,
-        ))[0] ?? throw ValidationException::withMessages(['remedy' => "There is no remedy “{$chosen}” for this piece now."]);
+        ))[0] ?? throw ValidationException::withMessages(
+            ['remedy' => "There is no remedy “{$chosen}” for this piece now."],
+        );
 
         $back = $this->changing(
             $request, $piece, fn ($edit) => $this->mender->choose($piece, $edit, $mended),

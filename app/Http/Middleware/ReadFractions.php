@@ -13,7 +13,8 @@ use Symfony\Component\HttpFoundation\Response;
 class ReadFractions
 {
     private const LENGTHS = [
-        'diameter', 'height', 'foot', 'wall', 'from', 'to', 'min_wall_mm', 'bore', 'bore_depth', 'flaw_from', 'flaw_to', 'fault_from', 'fault_to',
+        'diameter', 'height', 'foot', 'wall', 'from', 'to', 'min_wall_mm', 'bore', 'bore_depth', 'flaw_from', 'flaw_to',
+        'fault_from', 'fault_to',
         'flaw_width', 'flaw_depth', 'joint_diameter', 'joint_depth',
     ];
 

@@ -11,7 +11,8 @@ use HonestGrain\Holding\Stance;
 use HonestGrain\Technique\Work;
 
 /**
- * Which operations are done in which position, at the least minutes of mounting: exact, branch and bound over which part
+ * Which operations are done in which position, at the least minutes of mounting: exact, branch and bound over which
+ *     part
  * is mounted how next. In a position everything is done that can be, since that never costs a mount more; a part that
  * must wait long comes off.
  *
@@ -162,7 +163,8 @@ final class Arrangement
     }
 
     /**
-     * Does everything that can be done to a part in a position: what needs no long wait first; after a long one it comes
+     * Does everything that can be done to a part in a position: what needs no long wait first; after a long one it
+     *     comes
      * off.
      *
      * @return array{list<string>, bool} what was done, and whether it comes off
@@ -230,7 +232,9 @@ final class Arrangement
             if (count($this->stances[$i]) === 1) {
                 $stance = array_key_first($this->stances[$i]);
                 $part = $this->operations[$i]->part;
-                if ($stance !== Stance::Off->value && $at->sits($part) !== $stance && ! isset($needed["$part $stance"])) {
+                if ($stance !== Stance::Off->value && $at->sits($part) !== $stance && ! isset(
+                    $needed["$part $stance"],
+                )) {
                     $needed["$part $stance"] = $this->mounting($part, Stance::from($stance), $at);
                 }
             }
@@ -250,7 +254,8 @@ final class Arrangement
         if ($stances !== []) {
             return $stances;
         }
-        foreach ($operation->work->isOnLathe() || $operation->work === Work::Hand ? $positions->onLathe() : [] as $one) {
+        $mayBeOn = $operation->work->isOnLathe() || $operation->work === Work::Hand;
+        foreach ($mayBeOn ? $positions->onLathe() : [] as $one) {
             if ($one->reachesAll($operation->faces())) {
                 $stances[$one->stance->value] = true;
             }

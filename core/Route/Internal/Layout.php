@@ -119,7 +119,8 @@ final class Layout
     }
 
     /**
-     * Whether what has been done went as the route has it: no part was taken on while work of an earlier mount was left.
+     * Whether what has been done went as the route has it: no part was taken on while work of an earlier mount was
+     *     left.
      *
      * @param  list<string>  $done
      */
@@ -379,7 +380,9 @@ final class Layout
                 $isTurned => $this->figures->reverseMinutes,
                 default => $this->figures->remountMinutes,
             } - 1e-9), after: array_values($lags), wait: Wait::none(), waitFor: '',
-            needs: [Shop::TURNER => 1, Shop::LATHE => 1, Shop::MOUNTS => 1], hold: $stage->position->mount->label(), because: $words[1],
+            needs: [
+                Shop::TURNER => 1, Shop::LATHE => 1, Shop::MOUNTS => 1,
+            ], hold: $stage->position->mount->label(), because: $words[1],
             hazards: [Hazard::Lathe, ...$subject->spinning()], how: $words[2],
             technique: $isTurned ? 'reverse' : 'mount', mount: $stage->position->mount, of: [$stage->part],
             brief: $isTurned ? 'turning it round' : 'mounting', stage: $this->stages[$stage->part],
@@ -444,7 +447,8 @@ final class Layout
             of: array_values(array_unique([$operation->part, ...$operation->of])),
             brief: $operation->brief === '' ? lcfirst($operation->title) : $operation->brief,
             reasons: $this->reasons($operation->id), stage: $this->stages[$operation->part] ?? 0,
-            dustFree: $subject->bench->sharesAir ? $operation->dustFree : null, isDusty: $operation->technique->character()->isDusty,
+            dustFree: $subject->bench->sharesAir
+                ? $operation->dustFree : null, isDusty: $operation->technique->character()->isDusty,
         );
     }
 
@@ -456,7 +460,9 @@ final class Layout
         $this->isOn[$part] = $isOn;
     }
 
-    /** @return array<string, int> of the air that wet coats and dust share, where the shop dries in the room it works in */
+    /**
+     * @return array<string, int> of the air that wet coats and dust share, where the shop dries in the room it works in
+     */
     private function air(Operation $operation): array
     {
         return match (true) {

@@ -180,7 +180,9 @@ final class Router
             foreach (['hollow', 'sand'] as $what) {
                 [$inside, $shape] = [$subject->id($what, 'inside'), $subject->id('shape', 'outside')];
                 if ($isFirst) {
-                    $this->custom($inside, $shape, 'The inside is finished while there is mass outside it: a thin wall moves.');
+                    $this->custom(
+                        $inside, $shape, 'The inside is finished while there is mass outside it: a thin wall moves.',
+                    );
                 }
             }
             if (! $isFirst) {
@@ -204,7 +206,9 @@ final class Router
             foreach ($this->coats[$subject->part->id]->firsts() as $first) {
                 foreach ($first->stiffens ? $first->faces() : [] as $face) {
                     $this->custom(
-                        $first->id, $subject->id('sand', $face), 'The sealer stiffens the fibres, so that they cut clean.',
+                        $first->id, $subject->id(
+                            'sand', $face,
+                        ), 'The sealer stiffens the fibres, so that they cut clean.',
                     );
                 }
             }
@@ -304,7 +308,8 @@ final class Router
                 $own->mount === null => $technique->character()->work,
                 default => Work::Lap,
             },
-            zone: $own->on?->zone() ?? '', hold: $own->mount === null && $technique->character()->work === Work::Hand ? 'as you like' : null,
+            zone: $own->on?->zone() ?? '', hold: $own->mount === null && $technique->character()->work === Work::Hand
+                ? 'as you like' : null,
             brief: lcfirst($own->title), stances: $spins ? [$stance] : null,
         );
         $before = $this->named($own->before);

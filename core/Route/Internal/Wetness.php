@@ -41,10 +41,15 @@ final class Wetness
         }
 
         return $sealing === []
-            ? [Conflict::warn(self::finishing($subject), 'Turned once from wet wood: it dries in its finish and may warp and crack.', [
-                'Keep the wall thin and even', 'Let it dry slowly, in paper',
-            ])]
-            : [Conflict::forbid($sealing, "$said A film on wet wood lifts.", ['Choose oil or wax', $choices[0]], 'wet-wood')];
+            ? [Conflict::warn(self::finishing($subject), 'Turned once from wet wood: it dries in its finish and may '
+                .'warp and crack.', [
+                    'Keep the wall thin and even', 'Let it dry slowly, in paper',
+                ])]
+            : [
+                Conflict::forbid(
+                    $sealing, "$said A film on wet wood lifts.", ['Choose oil or wax', $choices[0]], 'wet-wood',
+                ),
+            ];
     }
 
     /** @return list<string> the steps that finish the part */

@@ -53,6 +53,7 @@
                         <x-choose
                             name="technique"
                             :options="$panel->techniques()"
+                            chosen="burnt-line"
                             x-ref="technique"
                             x-on:change="suit"
                         />

@@ -148,7 +148,8 @@ final class Coated
                 '%s, coat %d of %d, %s', $coating->class, $position, $count, $this->where(),
             ),
             $subject->calibration->coats->setupMinutes + $subject->minutesOver($this->rate($coating), $this->faces),
-            $this->open === [] ? 'On clean, sanded wood, as soon as the dust is off.' : self::onceDry($this->open[0][1]),
+            $this->open === []
+                ? 'On clean, sanded wood, as soon as the dust is off.' : self::onceDry($this->open[0][1]),
             $this->rank + $number / 100,
             $window === null ? $wait : self::untilWiped($window), $window !== null ? 'to soak in'
                 : ($next === null ? 'to harden' : 'before the next coat'),

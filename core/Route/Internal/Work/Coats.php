@@ -112,7 +112,9 @@ final class Coats
         )]);
     }
 
-    /** Whether what holds the part goes before the coats: as the maker likes it, else where the foot is one with them. */
+    /**
+     * Whether what holds the part goes before the coats: as the maker likes it, else where the foot is one with them.
+     */
     private static function releasesEarly(Subject $subject): bool
     {
         $coats = array_merge(...array_map(

@@ -49,7 +49,8 @@ final readonly class Joints
         [$operations, $chains] = $joint->kind->isGlued() ? $self->glued($laid) : $self->eased($laid);
         if ($self->spigot->entersByFoot()) {
             $chains[] = Precedence::custom(
-                $self->spigot->id('part-off'), "$joint->id/fit", Wait::none(), 'The end that goes in is free only then.',
+                $self->spigot->id('part-off'), "$joint->id/fit", Wait::none(),
+                'The end that goes in is free only then.',
             );
         }
 
@@ -78,8 +79,12 @@ final readonly class Joints
             sprintf('Try the %s on the %s and ease it off', $this->name($this->spigot), $this->name($subject)),
             $subject->calibration->bench->easeMinutes,
             'Film builds on both sides of the joint: what went on bare may bind now.', 97.0,
-            how: ['Where it binds, a few strokes of worn fine paper and a little dry wax; keep it off until it is cured.'],
-            of: [$this->joint->id], work: Work::Hand, hold: 'in both hands', brief: 'ease the '.$this->name($this->spigot),
+            how: [
+                'Where it binds, a few strokes of worn fine paper and a little dry wax; keep it off until it is cured.',
+            ],
+            of: [$this->joint->id], work: Work::Hand, hold: 'in both hands', brief: 'ease the '.$this->name(
+                $this->spigot,
+            ),
         );
 
         return [[$this->fit, $ease], [...$chains, Precedence::rule(
@@ -101,7 +106,9 @@ final readonly class Joints
             $isPlug ? $this->places(['foot', 'bore', 'inside']) : [],
             sprintf('Glue the %s into the %s', $this->name($this->spigot), $this->name($this->socket)),
             $rates->glueMinutes, $isPlug ? 'Before the foot is turned flush and before anything wet goes in.'
-                : 'Both parts are finished; the joint itself is bare wood.', 65.0, Wait::hours($rates->glueHours), 'to set',
+                : 'Both parts are finished; the joint itself is bare wood.', 65.0, Wait::hours(
+                    $rates->glueHours,
+                ), 'to set',
             how: ['Glue on bare wood only; wipe off what is pressed out at once.'], of: [$this->joint->id],
             hold: 'clamped, true', brief: 'gluing',
         );
