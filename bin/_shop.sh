@@ -28,6 +28,7 @@ missing_packages() {
     command -v php >/dev/null || echo php8.2-cli
     for ext in intl mbstring xml curl; do php_has "$ext" || echo "php8.2-$ext"; done
     php_has pdo_mysql || echo php8.2-mysql
+    php_has gd || echo php8.2-gd
     php_has 'zend opcache' || echo php8.2-opcache
     command -v mariadbd >/dev/null || [ -x /usr/sbin/mariadbd ] || echo mariadb-server
     command -v composer >/dev/null || echo composer
@@ -171,7 +172,7 @@ database_stop() {
 
 app_environment() {
     export APP_ENV=${APP_ENV:-production} APP_DEBUG=${APP_DEBUG:-false} LOG_CHANNEL=daily DB_HOST=127.0.0.1 DB_DATABASE=honest_grain DB_USERNAME=honest_grain
-    export SESSION_PATH=$STATE/sessions CACHE_PATH=$STATE/cache
+    export SESSION_PATH=$STATE/sessions CACHE_PATH=$STATE/cache PHOTO_PATH=$STATE/photos
 }
 
 # keep_private FILE: a log for nobody else to read; one that has grown large is kept once and begun anew.

@@ -13,6 +13,7 @@ use App\Http\Controllers\MarksController;
 use App\Http\Controllers\MendController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PartController;
+use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PieceController;
 use App\Http\Controllers\PieceExportController;
 use App\Http\Controllers\PieceImportController;
@@ -58,6 +59,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('steps/{step}/note', [StepController::class, 'note'])->name('steps.note');
     Route::get('steps/{step}/wrong', [MendController::class, 'create'])->name('steps.wrong');
     Route::post('steps/{step}/wrong', [MendController::class, 'store']);
+    Route::get('log/{entry}/photo', [PhotoController::class, 'show'])->name('log.photo');
     Route::post('log/{entry}/undo', [StepController::class, 'undo'])->name('log.undo');
     Route::post('cautions', [StepController::class, 'caution'])->name('cautions');
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -50,6 +51,12 @@ class PlannedStep extends Model
             'wait_from_h' => 'float', 'wait_until_h' => 'float', 'start_at' => 'datetime', 'end_at' => 'datetime',
             'waits_from' => 'datetime', 'opens_at' => 'datetime', 'closes_at' => 'datetime',
         ];
+    }
+
+    /** Whether it is the last look, at which a piece is weighed and photographed. */
+    public function asksForWeight(): bool
+    {
+        return StepKind::from($this->kind) === StepKind::Ready;
     }
 
     /** Its number on the route, from one. */

@@ -32,6 +32,7 @@ final readonly class Logbook
      * A step is done. A second press for the same step is the same entry.
      *
      * @param  string|null  $read  mark of the step as the page showed it
+     * @param  array<string, scalar>  $facts  what was weighed, used and photographed
      * @return array{LogEntry, bool} the entry, and whether this call wrote it
      */
     public function done(
@@ -40,6 +41,7 @@ final readonly class Logbook
         ?CarbonInterface $at = null,
         ?float $minutes = null,
         ?string $read = null,
+        array $facts = [],
     ): array {
         $at ??= now();
         $this->sameAsRead($step, $read);
@@ -58,7 +60,7 @@ final readonly class Logbook
             'late_hours' => $step->closes_at !== null && $at->gt($step->closes_at)
                 ? round($step->closes_at->diffInMinutes($at) / 60, 1) : null,
             'climate' => $step->piece->workshop->climate,
-        ]], fn () => $this->allow($step, $at));
+        ] + $facts], fn () => $this->allow($step, $at));
     }
 
     /** @return array{LogEntry, bool} */

@@ -31,6 +31,9 @@ final readonly class EntryWords
 
         return implode(' ', array_filter([
             $this->entry->minutes === null ? '' : 'took '.$this->show->minutes($this->entry->minutes)."$planned.",
+            isset($facts['weight_g']) && $this->entry->kind === 'done'
+                ? 'Weighs '.$this->show->mass($facts['weight_g']).'.' : '',
+            isset($facts['amount_used']) ? 'Used '.$this->show->plain($facts['amount_used']).'.' : '',
             isset($facts['early_hours']) ? "$facts[early_hours] h before the wait was over." : '',
             isset($facts['late_hours']) ? "$facts[late_hours] h after the window closed." : '',
             isset($facts['climate']) ? 'Shop set at '.$this->show->temperature($facts['climate']['day_c']).', '

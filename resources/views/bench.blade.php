@@ -53,12 +53,12 @@
                         >Something is wrong</a
                     >
                 </div>
-                <details class="mt-4">
+                <details class="mt-4" @if ($step->asksForWeight()) open @endif>
                     <summary class="inline-block min-h-[44px] py-2 text-act underline underline-offset-4">
                         Done at another time, skip, or note
                     </summary>
                     <div class="mt-2 flex flex-wrap gap-8">
-                        <form method="post" action="{{ route('steps.done', $step) }}" data-live>
+                        <form method="post" action="{{ route('steps.done', $step) }}" enctype="multipart/form-data">
                             @csrf
                             <x-read :step="$step" />
                             <x-field name="at" label="Done at"
@@ -77,6 +77,23 @@
                                     step="1"
                                     value="{{ old('minutes') }}"
                             /></x-field>
+                            @if ($step->details->amount)
+                                <x-field name="amount" :label="'Used, '.$step->details->amount->unit->value"
+                                    ><input name="amount" inputmode="decimal" value="{{ old('amount') }}"
+                                /></x-field>
+                            @endif
+                            @if ($step->asksForWeight())
+                                <x-field name="weight" :label="'Weighs, '.$show->unit(App\View\Unit::Mass)"
+                                    ><input name="weight" inputmode="decimal" value="{{ old('weight') }}"
+                                /></x-field>
+                                <x-field name="photo" label="Photograph"
+                                    ><input
+                                        type="file"
+                                        name="photo"
+                                        accept="image/jpeg,image/png,image/webp"
+                                        capture="environment"
+                                /></x-field>
+                            @endif
                             <button class="press min-h-[44px]">Log it</button>
                         </form>
                         <form method="post" action="{{ route('steps.skip', $step) }}" data-live>

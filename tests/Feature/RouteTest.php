@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\LogEntry;
 use App\Models\Piece;
+use Illuminate\Http\UploadedFile;
 
 /** The route as its maker changes it: steps moved, own steps, schools, and something that went wrong. */
 final class RouteTest extends FeatureTestCase
@@ -159,6 +160,71 @@ final class RouteTest extends FeatureTestCase
         $this->delete(route('pieces.mend', $piece))->assertRedirect(route('pieces.route', $piece));
         self::assertEquals($ready, $piece->refresh()->ready_at);
         $this->get(route('pieces.mend', $piece))->assertRedirect(route('pieces.route', $piece));
+    }
+
+    public function test_five_alike_are_one_press_numbered_and_made_once(): void
+    {
+        $piece = $this->bowl(['name' => 'Gouge handle']);
+        foreach ([1, 2] as $press) {
+            $this->post(route('pieces.copy', $piece), ['copies' => '4', 'once' => str_repeat('h', 32)])
+                ->assertRedirect(route('pieces.index'));
+        }
+        self::assertSame(
+            ['Gouge handle', 'Gouge handle 2', 'Gouge handle 3', 'Gouge handle 4', 'Gouge handle 5'],
+            $this->shop->pieces()->orderBy('name')->pluck('name')->all(),
+        );
+        foreach ($this->shop->pieces as $one) {
+            self::assertEquals($piece->due_at, $one->due_at);
+            self::assertNotNull($one->ready_at);
+        }
+        $this->get('/bench')->assertSee('the same while it is out');
+        $this->post(route('pieces.copy', $piece), ['copies' => '99'])->assertSessionHasErrors('copies');
+    }
+
+    public function test_weight_amount_and_a_photograph_go_with_the_step_that_asks_for_them(): void
+    {
+        $piece = $this->bowl(['coats' => []]);
+        $ids = $this->order($piece);
+        $this->work($piece, ...array_slice($ids, 0, -1));
+        $this->get('/bench')->assertSee('name="weight"', false)->assertSee('name="photo"', false);
+        $weigh = $this->step($piece, 'body/weigh');
+        foreach ([
+            'x' => UploadedFile::fake()->createWithContent('x.jpg', '<?php echo 1;'),
+            'y' => UploadedFile::fake()->createWithContent('y.png', "\x89PNG\r\n\x1a\nbroken"),
+        ] as $hostile) {
+            $this->post(route('steps.done', $weigh), ['photo' => $hostile])->assertSessionHasErrors('photo');
+        }
+        self::assertSame('open', $this->step($piece, 'body/weigh')->state, 'nothing is half logged');
+        $this->post(route('steps.done', $weigh), [
+            'weight' => '412', 'photo' => UploadedFile::fake()->image('bowl.png', 2400, 1800),
+        ])->assertSessionHasNoErrors();
+        $entry = LogEntry::query()->where(['step' => 'body/weigh', 'kind' => 'done'])->firstOrFail();
+        self::assertEqualsWithDelta(412.0, $entry->facts['weight_g'], 1e-9);
+        $photo = $this->get(route('log.photo', $entry))->assertOk();
+        self::assertSame('image/jpeg', $photo->headers->get('Content-Type'));
+        self::assertSame([1600, 1200], array_slice((array) getimagesize($photo->getFile()->getPathname()), 0, 2));
+        $this->get(route('pieces.record', $piece))->assertSee('Weighs 412 g.')->assertSee('Photograph: Look it over');
+        $this->get(route('pieces.card', $piece))->assertSee('Weighed 412 g.');
+        // Another workshop's number finds nothing.
+        $theirs = $this->makeShop('Heron Wharf', 'nell@example.test')->logEntries()->create([
+            'kind' => 'note', 'happened_at' => now(), 'facts' => ['photo' => $entry->facts['photo']],
+        ]);
+        $this->get(route('log.photo', $theirs))->assertNotFound();
+    }
+
+    public function test_a_clock_left_running_over_an_undo_logs_no_day_of_work(): void
+    {
+        $piece = $this->bowl();
+        $mount = $this->step($piece, 'body/mount');
+        $this->post(route('steps.start', $mount));
+        $this->travel(9)->minutes();
+        $this->work($piece, 'body/mount');
+        $done = LogEntry::query()->where('kind', 'done')->firstOrFail();
+        self::assertEqualsWithDelta(9.0, $done->minutes, 0.1);
+        $this->post(route('log.undo', $done));
+        $this->travel(6)->hours();
+        $this->work($piece, 'body/mount');
+        self::assertNull(LogEntry::query()->where('kind', 'done')->latest('id')->firstOrFail()->minutes);
     }
 
     public function test_a_mounted_part_keeps_the_lathe_until_it_comes_off(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\CopyPiece;
 use App\Http\Requests\StorePiece;
 use App\Http\Requests\TakeAway;
 use App\Http\Requests\UpdatePiece;
@@ -123,17 +124,26 @@ class PieceController extends Controller
         return redirect()->route('pieces.route', $piece)->with('said', 'Back in work.');
     }
 
-    public function copy(Request $request, Piece $piece): RedirectResponse
+    /** One more like it, or several at a press, numbered. */
+    public function copy(CopyPiece $request, Piece $piece): RedirectResponse
     {
-        $once = $request->validate(['once' => ['nullable', 'string', 'alpha_num', 'max:40']])['once'] ?? null;
-        $copy = $this->editor->create(
-            $this->workshop($request),
-            ['name' => $this->numbered($piece->name, $request), 'due_at' => null] + $piece->document,
-            $this->user($request), 'copied', once: $once,
-        );
+        $copies = $request->copies();
+        // What was mended on this one is no part of the next.
+        $own = array_filter($piece->document['steps'] ?? [], fn (array $step): bool => ! isset($step['technique']));
+        $document = [
+            'due_at' => $copies === 1 ? null : $piece->document['due_at'], 'steps' => array_values($own),
+        ] + $piece->document;
+        for ($made = 1; $made <= $copies; $made++) {
+            $copy = $this->editor->create(
+                $this->workshop($request), ['name' => $this->numbered($piece->name, $request)] + $document,
+                $this->user($request), 'copied', plan: $made === $copies, once: $request->once($made),
+            );
+        }
 
-        return redirect()->route('pieces.shape', $copy)
-            ->with('said', 'A new piece with the same shape, sanding, marks and coats.');
+        return $copies === 1 && isset($copy)
+            ? redirect()->route('pieces.shape', $copy)
+                ->with('said', 'A new piece with the same shape, sanding, marks and coats.')
+            : redirect()->route('pieces.index')->with('said', "$copies more like {$piece->name}, numbered.");
     }
 
     public function undo(TakeAway $request, Piece $piece): RedirectResponse

@@ -12,14 +12,20 @@ use App\Http\Requests\LogWords;
 use App\Models\LogEntry;
 use App\Models\PlannedStep;
 use App\Planning\Logbook;
+use App\Planning\Photos;
+use App\View\Show;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
 
 /** What the maker says happened at the bench. */
 class StepController extends Controller
 {
-    public function __construct(private readonly Logbook $logbook)
-    {
+    public function __construct(
+        private readonly Logbook $logbook,
+        private readonly Photos $photos,
+        private readonly Show $show,
+    ) {
     }
 
     public function done(LogDone $request, PlannedStep $step): RedirectResponse
@@ -27,6 +33,7 @@ class StepController extends Controller
         $before = $step->piece->ready_at;
         [$entry, $written] = $this->logbook->done(
             $step, $this->user($request), $request->at(), $request->minutes(), $request->form()['read'],
+            $this->facts($request, $step),
         );
         if (! $written) {
             return back()->with('said', "“{$entry->title}” was already logged; nothing was added.");
@@ -39,6 +46,15 @@ class StepController extends Controller
             $late !== null => " Its window had closed $late h before: scuff the coat below next time.",
             default => ' The plan has moved.',
         }.$this->moved($before, $step->piece->refresh()->ready_at, $step->piece->name))->with('undo', $entry->id);
+    }
+
+    /** @return array<string, scalar> */
+    private function facts(LogDone $request, PlannedStep $step): array
+    {
+        $photo = $request->file('photo');
+
+        return $request->measured($this->show) + ($photo instanceof UploadedFile
+            ? ['photo' => $this->photos->keep($step->piece->workshop, $photo)] : []);
     }
 
     public function skip(LogSkip $request, PlannedStep $step): RedirectResponse

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
+use App\View\Show;
+use App\View\Unit;
 use HonestGrain\Piece\Mark;
 use Illuminate\Support\Carbon;
 
@@ -19,6 +21,9 @@ class LogDone extends AtStep
         return parent::rules() + [
             'at' => ['nullable', 'date_format:Y-m-d\TH:i', 'after:'.self::EARLIEST],
             'minutes' => ['nullable', 'numeric', 'min:0', 'max:'.Mark::MAX_MINUTES],
+            'weight' => ['nullable', 'numeric', app(Show::class)->between(Unit::Mass, ...WriteNote::GRAMS)],
+            'amount' => ['nullable', 'numeric', 'min:0', 'max:100000'],
+            'photo' => ['nullable', 'file', 'max:'.config('photos.most_kilobytes')],
         ];
     }
 
@@ -29,6 +34,19 @@ class LogDone extends AtStep
         $typed = $this->validated('at');
 
         return $typed === null ? null : Carbon::createFromFormat('Y-m-d\TH:i', $typed, $user->timeZone())?->utc();
+    }
+
+    /** @return array<string, float> what was weighed and used, g and in the unit of the step's amount */
+    public function measured(Show $show): array
+    {
+        $typed = fn (string $field): ?float => $this->validated($field) === null
+            ? null : (float) $this->validated($field);
+        $weight = $typed('weight');
+
+        return array_filter([
+            'weight_g' => $weight === null ? null : round($show->typed(Unit::Mass, $weight), 2),
+            'amount_used' => $typed('amount'),
+        ], fn (?float $figure): bool => $figure !== null);
     }
 
     public function minutes(): ?float

@@ -11,7 +11,7 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A note about a piece or the shop, or the weight of a piece. */
 class WriteNote extends FormRequest
 {
-    private const GRAMS = [0.1, 200_000.0];
+    public const GRAMS = [0.1, 200_000.0];
 
     /** @return array<string, mixed> */
     public function rules(Show $show): array

@@ -37,8 +37,13 @@ final readonly class Precedence
         return new self($first, $later, $wait, $because, true);
     }
 
-    public static function wish(string $first, string $later, Wait $wait, string $wish): self
-    {
-        return new self($first, $later, $wait, 'You want it so.', true, $wish);
+    public static function wish(
+        string $first,
+        string $later,
+        Wait $wait,
+        string $wish,
+        string $because = 'You want it so.',
+    ): self {
+        return new self($first, $later, $wait, $because, true, $wish);
     }
 }

@@ -316,11 +316,14 @@ final class Router
         if ($before === [] && $this->named($own->after) === []) {
             $before = [$subject->id('wipe-clean')];
         }
+        $because = $own->technique === 'own' ? 'As you set it.' : 'What went wrong is put right first.';
         foreach ($before as $later) {
-            $this->wishes[] = Precedence::wish($own->id, $later, $wait, $own->id);
+            $this->wishes[] = Precedence::wish($own->id, $later, $wait, $own->id, $because);
         }
         foreach ($this->named($own->after) as $first) {
-            $this->wishes[] = Precedence::wish($first, $own->id, $this->handlingOf($first), $own->id);
+            $this->wishes[] = Precedence::wish(
+                $first, $own->id, $this->handlingOf($first), $own->id, 'As you set it.',
+            );
         }
         $this->precedences[] = Precedence::rule(
             $own->id, $this->piece->body()->id.'/weigh', $wait, 'Nothing is left to do then.',

@@ -12,6 +12,15 @@
         <b>{{ $words->kind() }}</b> {{ $entry->title }}
         <span class="block">{{ $entry->body }}</span>
         <span class="faint small block">{{ $words->facts() }}</span>
+        @if (isset($entry->facts['photo']))
+            <a href="{{ route('log.photo', $entry) }}"
+                ><img
+                    class="mt-1 max-h-40"
+                    loading="lazy"
+                    src="{{ route('log.photo', $entry) }}"
+                    alt="Photograph: {{ $entry->title }}"
+            /></a>
+        @endif
     </div>
     @if (in_array($entry->kind, ['done', 'skip'], true) && ! $undone->has($entry->id))
         <form method="post" action="{{ route('log.undo', $entry) }}" class="ml-auto" data-live>

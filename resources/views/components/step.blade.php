@@ -23,15 +23,15 @@
     <div>
         <p class="text-[1.06rem]">
             @if ($told->canMove($step))
-                <button
-                    type="button"
+                <span
+                    role="button"
+                    tabindex="0"
                     class="route-grip no-print"
                     draggable="true"
                     title="Drag, or Alt with the arrow keys"
                     aria-label="Move “{{ $step->title }}”: Alt with arrow up or down"
+                    >⠿</span
                 >
-                    ⠿
-                </button>
             @endif
             <b>{{ $step->number() }}. {{ $step->title }}</b>
         </p>

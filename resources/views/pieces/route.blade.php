@@ -9,7 +9,11 @@
             <form method="post" action="{{ route('pieces.copy', $piece) }}">
                 @csrf
                 <x-once />
-                <button class="quiet">One more like it</button>
+                <label
+                    >More like it:
+                    <input class="w-14" name="copies" type="number" min="1" max="12" value="{{ old('copies', 1) }}"
+                /></label>
+                <button class="quiet">Make them</button>
             </form>
             @if ($piece->state === 'put-away')
                 <form method="post" action="{{ route('pieces.revive', $piece) }}">
@@ -65,7 +69,7 @@
             <input type="hidden" name="step" /><input type="hidden" name="target" />
             <input type="hidden" name="place" />
         </form>
-        <p x-ref="says" class="note no-print" role="status" hidden></p>
+        <p x-ref="says" class="note route-says no-print" role="status" hidden></p>
         @foreach ($told->stages as $stage)
             @if ($stage->gap)
                 <p class="route-gap small faint">waits {{ $stage->gap }}</p>

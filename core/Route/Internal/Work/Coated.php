@@ -195,7 +195,7 @@ final class Coated
         bool $isLast,
     ): void {
         $subject = $this->subject;
-        $id = "$coat->id/wipe-off".($this->suffix === '' ? '' : '-'.ltrim($this->suffix, '/'));
+        $id = "$after/wipe-off";
         $this->chains[] = Precedence::rule($after, $id, self::untilWiped($window), 'Later it is tacky and drags.');
         $isWax = $coat->coating->isWax();
         $this->operations[] = new Operation(

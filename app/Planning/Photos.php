@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\LogEntry;
+use App\Models\Workshop;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+
+/**
+ * Photographs that go with entries of the log: drawn anew at a modest size, so that nothing of what a camera writes
+ * into a file, and nothing that is no picture, is kept.
+ */
+final class Photos
+{
+    private const QUALITY = 85;
+
+    /**
+     * @return string the name it is kept under
+     *
+     * @throws ValidationException for what is no picture, or too large a one
+     */
+    public function keep(Workshop $workshop, UploadedFile $file): string
+    {
+        $picture = $this->read($file);
+        [$width, $height] = [imagesx($picture), imagesy($picture)];
+        $scale = min(1.0, config('photos.kept_pixels_a_side') / max($width, $height));
+        $kept = imagescale($picture, max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale)));
+        $name = Str::lower(Str::random(24));
+        $folder = $this->folder($workshop);
+        if ($kept === false || (! is_dir($folder) && ! mkdir($folder, 0700, true))
+            || ! imagejpeg($kept, "$folder/$name.jpg", self::QUALITY)) {
+            throw ValidationException::withMessages(['photo' => 'The photograph could not be kept; try another.']);
+        }
+
+        return $name;
+    }
+
+    /** The file of an entry's photograph; null where it has none. */
+    public function of(LogEntry $entry): ?string
+    {
+        $name = (string) ($entry->facts['photo'] ?? '');
+        $path = $this->folder($entry->workshop_id).'/'.$name.'.jpg';
+
+        return preg_match('/^[a-z0-9]{24}$/D', $name) === 1 && is_file($path) ? $path : null;
+    }
+
+    private function read(UploadedFile $file): \GdImage
+    {
+        $size = @getimagesize($file->getPathname());
+        $most = (int) config('photos.most_pixels_a_side');
+        if ($size === false || ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)) {
+            throw ValidationException::withMessages([
+                'photo' => "{$file->getClientOriginalName()} is no picture; it takes a JPEG, PNG or WebP file.",
+            ]);
+        }
+        if (max($size[0], $size[1]) > $most) {
+            throw ValidationException::withMessages([
+                'photo' => "The photograph is $size[0] × $size[1] pixels; it takes at most $most on a side.",
+            ]);
+        }
+        $picture = @imagecreatefromstring((string) file_get_contents($file->getPathname()));
+
+        return $picture instanceof \GdImage ? $picture : throw ValidationException::withMessages([
+            'photo' => "{$file->getClientOriginalName()} cannot be read as a picture; it may be broken.",
+        ]);
+    }
+
+    private function folder(Workshop|int $workshop): string
+    {
+        return config('photos.path').'/'.($workshop instanceof Workshop ? $workshop->id : $workshop);
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
+use HonestGrain\Route\Shop;
+use HonestGrain\Schedule\Exception\Unplaceable;
+use HonestGrain\Schedule\Hold;
+use HonestGrain\Schedule\Job;
+use HonestGrain\Schedule\Lag;
+use HonestGrain\Schedule\OrderSearch;
+use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\Task;
+use HonestGrain\Schedule\Wait;
+use HonestGrain\Schedule\WorkingHours;
+use PHPUnit\Framework\TestCase;
+
+/** What a task keeps after its end: the lathe until another task, the air for as long as a coat is wet. */
+final class HoldTest extends TestCase
+{
+    public function test_a_mounted_part_keeps_its_place_from_step_to_step(): void
+    {
+        $times = self::planned([self::turned('a'), self::turned('b')], 0);
+        $apart = $times['a sand'][1] <= $times['b mount'][0] || $times['b sand'][1] <= $times['a mount'][0];
+        self::assertTrue($apart, 'with one chuck nobody else is mounted in between');
+        // With a spare chuck the second part is mounted while the first one's glue sets.
+        $spare = self::planned([self::turned('a'), self::turned('b')], 1);
+        self::assertFalse($spare['a sand'][1] <= $spare['b mount'][0] || $spare['b sand'][1] <= $spare['a mount'][0]);
+        self::assertLessThan(max(array_column($times, 1)), max(array_column($spare, 1)));
+    }
+
+    public function test_dust_waits_until_a_film_is_dust_free_and_two_wet_coats_may_share_the_air(): void
+    {
+        $coat = fn (string $id): Job => self::job($id, [
+            self::task('coat', 10, [Shop::AIR => 1])->keeping([Hold::for(Wait::hours(1.5), Shop::AIR)]),
+        ]);
+        $dusty = self::job('c', [self::task('sand', 30, [Shop::AIR => Shop::ALL_AIR])]);
+        $times = self::planned([$coat('a'), $coat('b'), $dusty], 0);
+        foreach (['a', 'b'] as $id) {
+            $wet = [$times["$id coat"][0], $times["$id coat"][1] + 5400];
+            self::assertTrue($times['c sand'][1] <= $wet[0] || $times['c sand'][0] >= $wet[1], "$id is not dusted on");
+        }
+        self::assertLessThan(1800, abs($times['a coat'][0] - $times['b coat'][0]), 'one after the other at once');
+    }
+
+    public function test_what_is_mounted_already_has_the_lathe_until_its_next_step(): void
+    {
+        $begun = self::job('begun', [self::task('sand', 20, [Shop::LATHE => 1, Shop::MOUNTS => 1], start: 4 * 3600)
+            ->keeping([], [Shop::MOUNTS => 1])]);
+        $times = self::planned([self::turned('other'), $begun], 0);
+        self::assertGreaterThanOrEqual($times['begun sand'][1], $times['other mount'][0]);
+    }
+
+    public function test_nothing_is_kept_idle_for_days(): void
+    {
+        $mount = self::task('mount', 10, [Shop::MOUNTS => 1])->keeping([Hold::until('sand', Shop::MOUNTS)]);
+        $late = self::task('sand', 10, [Shop::MOUNTS => 1], ['mount'], start: 4 * 86_400);
+        $times = self::planned([self::job('a', [$mount, $late])], 0);
+        self::assertLessThan(86_400, $times['a sand'][0] - $times['a mount'][1], 'mounted the evening before at most');
+    }
+
+    public function test_what_can_never_be_kept_is_refused(): void
+    {
+        $this->expectException(Unplaceable::class);
+        self::planned([self::job('a', [
+            self::task('coat', 10)->keeping([Hold::for(Wait::hours(1), 'drying-cupboard')]),
+        ])], 0);
+    }
+
+    public function test_a_hold_until_a_task_that_is_not_there_is_refused_by_its_field(): void
+    {
+        $this->expectException(InvalidField::class);
+        self::job('a', [self::task('mount', 10)->keeping([Hold::until('never', Shop::MOUNTS)])]);
+    }
+
+    /** Mounted, glued, sanded two hours later on the same mount. */
+    private static function turned(string $id): Job
+    {
+        $on = [Shop::LATHE => 1, Shop::MOUNTS => 1];
+
+        return self::job($id, [
+            self::task('mount', 10, $on)->keeping([Hold::until('sand', Shop::MOUNTS)]),
+            self::task('sand', 20, $on, ['mount'], 2.0),
+        ]);
+    }
+
+    /**
+     * @param  array<string, int>  $needs
+     * @param  list<string>  $after
+     */
+    private static function task(
+        string $id,
+        float $minutes,
+        array $needs = [],
+        array $after = [],
+        float $waitHours = 0.0,
+        ?int $start = null,
+    ): Task {
+        return Task::of($id, $minutes, [Shop::TURNER => 1] + $needs, array_map(
+            fn (string $before): Lag => new Lag($before, Wait::hours($waitHours)), $after,
+        ), notBefore: $start === null ? null : self::monday() + $start);
+    }
+
+    /** @param  list<Task>  $tasks */
+    private static function job(string $id, array $tasks): Job
+    {
+        return Job::of($id, null, 1.0, $tasks);
+    }
+
+    /**
+     * @param  list<Job>  $jobs
+     * @return array<string, array{int, int}> start and end by "piece task", second (UTC)
+     */
+    private static function planned(array $jobs, int $spareChucks): array
+    {
+        $hours = WorkingHours::read(Document::of(['hours' => array_fill_keys(
+            WorkingHours::DAYS, [['08:00', '18:00']],
+        )]));
+        $plan = (new OrderSearch)->plan(Problem::of(self::monday(), $hours, Shop::resources($spareChucks), $jobs));
+        $times = [];
+        foreach ($plan->tasks as $placed) {
+            $times["$placed->piece {$placed->task->id}"] = [$placed->start, $placed->end];
+        }
+
+        return $times;
+    }
+
+    private static function monday(): int
+    {
+        return (int) strtotime('2026-11-30T08:00:00Z');
+    }
+}
