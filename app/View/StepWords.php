@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\PlannedStep;
+use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 
@@ -135,6 +136,6 @@ final readonly class StepWords
 
     public function why(): string
     {
-        return StepKind::from($this->step->kind)->why();
+        return app(Catalogue::class)->calibration()->told(StepKind::from($this->step->kind)->why());
     }
 }

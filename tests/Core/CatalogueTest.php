@@ -15,6 +15,7 @@ use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\Row;
 use HonestGrain\Route\LayerWaits;
+use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Nature;
@@ -208,6 +209,17 @@ final class CatalogueTest extends TestCase
             );
             self::assertStringEndsWith('.', $technique->because());
         }
+    }
+
+    public function test_every_why_prints_figures_from_the_one_table(): void
+    {
+        $calibration = Catalogue::shipped()->calibration();
+        foreach (StepKind::cases() as $kind) {
+            $told = $calibration->told($kind->why());
+            self::assertDoesNotMatchRegularExpression('/[{}]/', $told, $kind->value);
+            self::assertStringEndsWith('.', $told);
+        }
+        self::assertStringContainsString('8 min', $calibration->told(StepKind::Hold->why()));
     }
 
     public function test_every_technique_has_a_file_a_row_and_words_for_what_it_needs(): void

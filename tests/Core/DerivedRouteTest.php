@@ -124,6 +124,13 @@ final class DerivedRouteTest extends TestCase
         yield 'a lid fitted before film, eased off once it has built' => [
             Benchwork::box(), ['lid/part-off', 'j1/fit', 'c1-1', 'c1-2', 'j1/ease', 'body/weigh'],
         ];
+        yield 'the story of a lidded box, dyed three times' => [
+            Benchwork::box([$dye('a', '#f0c020'), $dye('b', '#101010'), $dye('c', '#b01818')]),
+            [
+                'body.inside/sand', 'body.outside/sand', 'b', 'b/sand-back', 'c', 'c/sand-back', 'a', 'body/wipe-clean',
+                'lid/part-off', 'j1/fit', 'c1-1', 'c1-2', 'body/part-off', 'c1-2/foot', 'j1/ease', 'body/weigh',
+            ],
+        ];
         yield 'tenon off last' => [$bowl($oiled), ['c1-1', 'c1-2', 'body/reverse', 'body/part-off', 'c1-2/foot']];
         yield 'or early, where the foot is coated with the rest' => [
             $bowl(['coats' => [
@@ -210,6 +217,65 @@ final class DerivedRouteTest extends TestCase
         self::assertNull($asked->withoutDate(), 'a wish that is not followed costs no date');
     }
 
+    /** @param  array<string, mixed>  $document */
+    #[DataProvider('forbidden')]
+    public function test_each_rule_forbids_by_itself(array $document, string $first, string $later, string $says): void
+    {
+        $route = Benchwork::route(['order' => [[$first, $later]]] + $document);
+        $at = array_flip(self::ids($route));
+        $refused = array_values(array_filter($route->conflicts, fn (Conflict $one): bool => $one->code === 'order'));
+        self::assertCount(1, $refused, "$first before $later");
+        self::assertStringContainsString($says, $refused[0]->message);
+        self::assertGreaterThan($at[$later], $at[$first]);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string, string}> */
+    public static function forbidden(): iterable
+    {
+        $oiled = ['coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL)]];
+        $flaw = fn (string $kind, string $wish): array => ['features' => [[
+            'id' => 'f1', 'kind' => $kind, 'on' => 'outer', 'from_mm' => 20, 'to_mm' => 50, 'wish' => $wish,
+            'width_mm' => 0.2,
+        ]]];
+        $bowl = fn (array $part, array $more = []): array => Benchwork::piece([Benchwork::bowl($part)], $more);
+        $sand = 'body.outside/sand';
+        yield 'a fill is sanded' => [$bowl($flaw('crack', 'fill') + $oiled), $sand, 'f1', 'stands proud'];
+        yield 'stiff wood is sanded' => [$bowl($flaw('knot', 'stabilise') + $oiled), $sand, 'f1', 'stands proud'];
+        yield 'nothing holds in oil' => [$bowl($flaw('crack', 'fill') + $oiled), 'c1-1', 'f1', 'oiled or coated'];
+        yield 'torn wood is cut, then sanded' => [$bowl($flaw('torn', 'cut-away')), $sand, 'f1', 'stands proud'];
+        foreach (['flutes', 'burnt-line', 'pen-pattern', 'scorch', 'dye'] as $technique) {
+            $marked = ['marks' => [Benchwork::mark('m1', $technique, 20, 50)]] + $oiled;
+            yield "$technique on sanded wood" => [$bowl($marked), 'm1', $sand, '.'];
+            yield "$technique on bare wood" => [$bowl($marked), 'c1-1', 'm1', '.'];
+        }
+        $polished = ['coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::POLISH)]];
+        yield 'polish before the tenon goes' => [$bowl($polished), 'body/part-off', 'c1-1', 'the hold that comes off'];
+        yield 'the foot once it is cut' => [$bowl($oiled), 'body.foot/sand', 'body/part-off', 'last shape'];
+        yield 'the name once there is a foot' => [$bowl($oiled), 'body/sign', 'body/part-off', 'no foot'];
+        yield 'a hollow on its hold' => [
+            $bowl($oiled, ['starts_as' => 'blank']), 'body.inside/hollow', 'body/tenon', 'will carry it',
+        ];
+        yield 'round before it is shaped' => [
+            $bowl($oiled, ['starts_as' => 'blank']), 'body.outside/shape', 'body/rough', 'does not run true',
+        ];
+        yield 'shaped before it is sanded' => [
+            $bowl($oiled, ['starts_as' => 'blank']), $sand, 'body.outside/shape', 'last shape',
+        ];
+        yield 'a lid fitted before its coats' => [Benchwork::box(), 'c1-1', 'j1/fit', 'glue it shut'];
+        yield 'a liner after its plug' => [Benchwork::vase(), 'c1-1', 'j1/glue', 'bare wood'];
+        yield 'a liner before it is proved' => [Benchwork::vase(), 'c1-1/water-test', 'c1-1', 'whitens'];
+    }
+
+    public function test_a_part_is_not_clamped_before_its_coats_may_be_handled(): void
+    {
+        $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl([
+            'holding' => 'recess', 'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::VARNISH)],
+        ])]));
+        self::assertSame(['c1-1', 12.0], [
+            $steps['body/reverse']->after[0]->task, $steps['body/reverse']->after[0]->wait->minHours,
+        ]);
+    }
+
     public function test_what_they_warn_of_is_done_and_said(): void
     {
         $route = Benchwork::route(Benchwork::piece([Benchwork::bowl([
@@ -274,6 +340,19 @@ final class DerivedRouteTest extends TestCase
             'void', array_map(fn ($lag): string => $lag->task, $mount[0]->after), 'set before it spins',
         );
         self::assertSame(24.0, $mount[0]->after[0]->wait->minHours);
+    }
+
+    public function test_a_sealer_under_polish_goes_on_where_the_part_sits(): void
+    {
+        $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl(['coats' => [
+            Benchwork::coats('c1', Benchwork::ALL, 'Shellac sanding sealer', Benchwork::POLISH),
+        ]])]));
+        self::assertSame(['tenon', 'tenon'], [$steps['c1-1']->mount?->value, $steps['c1-2']->mount?->value]);
+        self::assertArrayNotHasKey('c1-2/mount', $steps);
+        $varnished = Benchwork::steps(Benchwork::piece([Benchwork::bowl(['coats' => [
+            Benchwork::coats('c1', Benchwork::ALL, Benchwork::VARNISH),
+        ]])]));
+        self::assertSame('points', $varnished['c1-1']->mount?->value, 'what is not spun dries off the lathe');
     }
 
     public function test_like_wishes_and_lists_in_another_order_change_nothing(): void

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Route\Remaining;
 use HonestGrain\Route\Shop;
 use HonestGrain\Schedule\Exception\Unplaceable;
 use HonestGrain\Schedule\Hold;
@@ -44,6 +45,39 @@ final class HoldTest extends TestCase
             self::assertTrue($times['c sand'][1] <= $wet[0] || $times['c sand'][0] >= $wet[1], "$id is not dusted on");
         }
         self::assertLessThan(1800, abs($times['a coat'][0] - $times['b coat'][0]), 'one after the other at once');
+    }
+
+    public function test_a_film_waits_for_dust_that_comes_while_it_would_be_wet(): void
+    {
+        $coat = self::job('coat', [
+            self::task('lay', 10, [Shop::AIR => 1])->keeping([Hold::for(Wait::hours(1.5), Shop::AIR)]),
+        ]);
+        $dusty = Job::of('dusty', self::monday() + 7200, 9.0, [
+            self::task('sand', 30, [Shop::AIR => Shop::ALL_AIR], start: 3600),
+        ]);
+        $times = self::planned([$coat, $dusty], 0);
+        self::assertSame(self::monday() + 3600, $times['dusty sand'][0]);
+        self::assertGreaterThanOrEqual($times['dusty sand'][1], $times['coat lay'][0]);
+    }
+
+    public function test_what_is_left_of_a_route_keeps_the_mount_from_step_to_step(): void
+    {
+        $route = Benchwork::route(Benchwork::piece([Benchwork::bowl([
+            'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::VARNISH)],
+        ])]));
+        $left = fn (array $done): array => array_column(
+            Remaining::of('1', 'Bowl', null, 1.0, $route, $done, [], null, 100)->tasks, null, 'id',
+        );
+        $until = fn (Task $task): array => array_map(
+            fn (Hold $hold): array => [$hold->resource, $hold->until], $task->keeps,
+        );
+        $all = $left([]);
+        self::assertSame([[Shop::MOUNTS, 'body.inside/sand']], $until($all['body/mount']));
+        self::assertSame([], $until($all['body/wipe-clean']), 'there it comes off');
+        self::assertSame([[Shop::AIR, null]], $until($all['c1-1']), 'wet, it holds the air');
+        self::assertSame(Shop::ALL_AIR, $all['body.inside/sand']->needs[Shop::AIR]);
+        $begun = $left(['body/mount' => 1_796_000_000]);
+        self::assertSame([Shop::MOUNTS => 1], $begun['body.inside/sand']->heldNow, 'it sits there already');
     }
 
     public function test_what_is_mounted_already_has_the_lathe_until_its_next_step(): void

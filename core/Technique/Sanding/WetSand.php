@@ -28,7 +28,6 @@ final readonly class WetSand implements Technique
         return Character::done(Work::Spinning)
             ->needs(State::Shaped, 'Sanding is for wood that has its last shape.')
             ->needs(State::Sound, 'A fill or a stiffened patch stands proud until it is sanded with the rest.')
-            ->needs(State::Plain, 'Paper would blunt a cut edge or take a burn off again.')
             ->needs(State::Bare, 'Sanding goes through a coat in patches, and clogs.')
             ->prefers(State::Undyed, 'Sanding takes colour off again.')
             ->leaves(State::Smooth)

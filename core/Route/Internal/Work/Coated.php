@@ -165,7 +165,7 @@ final class Coated
             ),
             [$coat->id, $this->plan->id], $coating->class,
             Amount::forCoat($coating, $subject->zones($this->faces), $isFirst, $subject->calibration->coats),
-            $coating->film, work: $this->isOnLathe($coating) ? Work::Spinning : Work::Points,
+            $coating->film, work: $this->work($coating, $next, $wait),
             zone: implode(', ', $this->faces),
             hold: $this->isOnLathe($coating) ? 'spinning slowly at first' : null,
             brief: $this->suffix === '' ? sprintf('coat %d of %d', $position, $count) : 'the foot’s coat',
@@ -304,6 +304,19 @@ final class Coated
     private function isOnLathe(Coating $coating): bool
     {
         return $coating->applied === Laying::OnTheLathe || $coating->isAbrasivePaste();
+    }
+
+    /** On the lathe where it is spun; by hand where the next is spun and soon: it is not taken off for that. */
+    private function work(Coating $coating, ?Coat $next, Wait $wait): Work
+    {
+        $isSoonSpun = $next !== null && $this->isOnLathe($next->coating) && ! $coating->isSprayed()
+            && $wait->minHours <= $this->subject->calibration->bench->staysMountedHours;
+
+        return match (true) {
+            $this->isOnLathe($coating) => Work::Spinning,
+            $isSoonSpun => Work::Hand,
+            default => Work::Points,
+        };
     }
 
     private function rate(Coating $coating): float
