@@ -190,8 +190,15 @@ final readonly class Show
             AmountUnit::Millilitres => 'pour '.$this->volume($ml),
             AmountUnit::Spray => 'spray about '.$this->volume($ml),
             AmountUnit::Grams => 'take '.$this->wax($amount->value),
-            AmountUnit::Drops => sprintf('about %d drops (%s)', ceil($amount->value - 1e-9), $this->volume($ml)),
+            AmountUnit::Drops => 'about '.self::drops($amount).($ml < 0.1 ? '' : ' ('.$this->volume($ml).')'),
         };
+    }
+
+    private static function drops(Amount $amount): string
+    {
+        $drops = (int) ceil($amount->value - 1e-9);
+
+        return $drops === 1 ? '1 drop' : "$drops drops";
     }
 
     /** The amount alone, for a table. */
@@ -199,7 +206,7 @@ final readonly class Show
     {
         return match ($amount->unit) {
             AmountUnit::Grams => $this->wax($amount->value),
-            AmountUnit::Drops => ceil($amount->value - 1e-9).' drops',
+            AmountUnit::Drops => self::drops($amount),
             AmountUnit::Spray => $this->volume($amount->ml()).' spray',
             AmountUnit::Millilitres => $this->volume($amount->ml()),
         };
