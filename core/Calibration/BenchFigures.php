@@ -22,8 +22,6 @@ final readonly class BenchFigures
         public float $dampHours,
         public float $wetWoodPoints,
         public float $usualEmcPercent,
-        public float $insideAfterOutsideMinutes,
-        public float $outsideAfterInsideMinutes,
     ) {
     }
 
@@ -45,8 +43,6 @@ final readonly class BenchFigures
             dampHours: $value('bench_damp_hours'),
             wetWoodPoints: $value('bench_wet_wood_points'),
             usualEmcPercent: $value('bench_usual_emc_percent'),
-            insideAfterOutsideMinutes: $value('risk_inside_after_outside_minutes'),
-            outsideAfterInsideMinutes: $value('risk_outside_after_inside_minutes'),
         );
     }
 }

@@ -10,8 +10,8 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Drawn;
 use HonestGrain\Technique\Ground;
+use HonestGrain\Technique\Grounds;
 use HonestGrain\Technique\Nature;
-use HonestGrain\Technique\State;
 use HonestGrain\Technique\Work;
 
 /** A V-groove cut and burnt black with a wire. */
@@ -29,16 +29,7 @@ final readonly class BurntLine implements Decoration
 
     public function character(): Character
     {
-        return Character::done(Work::Spinning)
-            ->needs(State::Shaped, 'It is burnt into wood that has its last shape.')
-            ->needs(State::Sound, 'A fill put in later would run into the burn, and glue must not be burnt.')
-            ->needs(State::Smooth, 'On the last grit, so that its edge stays crisp and the pen does not skip.')
-            ->needs(State::Bare, 'Burning through a finish gives off fumes, and its vapour must not meet a flame.')
-            ->prefers(State::Undyed, 'A burnt line is a dam that dye does not cross, and coloured wood gives off '
-                .'fumes.')
-            ->leaves(State::Decorated)
-            ->spoils(State::Plain)
-            ->hurts(Hazard::Lathe, Hazard::HotWire, Hazard::BurntFumes);
+        return Grounds::burnt(Work::Spinning)->hurts(Hazard::Lathe, Hazard::HotWire, Hazard::BurntFumes);
     }
 
     public function action(): string

@@ -9,9 +9,8 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Drawn;
 use HonestGrain\Technique\Ground;
+use HonestGrain\Technique\Grounds;
 use HonestGrain\Technique\Nature;
-use HonestGrain\Technique\State;
-use HonestGrain\Technique\Work;
 
 /** Metal leaf or powder laid on size. */
 final readonly class Leaf implements Decoration
@@ -28,14 +27,7 @@ final readonly class Leaf implements Decoration
 
     public function character(): Character
     {
-        return Character::done(Work::Hand)
-            ->needs(State::Shaped, 'It is laid on wood that has its last shape.')
-            ->needs(State::Sound, 'CA and resin take no colour, and stain coloured wood round them.')
-            ->needs(State::Smooth, 'Sanding takes colour off again, and colour shows every scratch.')
-            ->needs(State::Bare, 'Nothing colours wood through oil or a film.')
-            ->prefers(State::Settled, 'Water in it would raise the grain.')
-            ->leaves(State::Decorated)
-            ->spoils(State::Undyed);
+        return Grounds::coloured();
     }
 
     public function action(): string

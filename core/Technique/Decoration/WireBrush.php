@@ -10,8 +10,8 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Drawn;
 use HonestGrain\Technique\Ground;
+use HonestGrain\Technique\Grounds;
 use HonestGrain\Technique\Nature;
-use HonestGrain\Technique\State;
 use HonestGrain\Technique\Work;
 
 /** Soft early wood brushed out between the hard late wood. */
@@ -29,17 +29,7 @@ final readonly class WireBrush implements Decoration
 
     public function character(): Character
     {
-        return Character::done(Work::Locked)
-            ->needs(State::Shaped, 'It is cut into wood that has its last shape.')
-            ->needs(State::Sound, 'A fill put in later would run into the cut.')
-            ->needs(State::Smooth, 'It is not sanded afterwards, so the ground under it is finished first.')
-            ->needs(State::Bare, 'Cut through a coat, its edge chips and drinks.')
-            ->prefers(State::Unburnt, 'A cut through char shows pale wood.')
-            ->prefers(State::Undyed, 'A cut through colour shows pale wood.')
-            ->leaves(State::Decorated)
-            ->spoils(State::Plain)
-            ->hurts(Hazard::Dust)
-            ->dusty();
+        return Grounds::cut(Work::Locked)->hurts(Hazard::Dust)->dusty();
     }
 
     public function action(): string
