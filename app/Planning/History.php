@@ -7,6 +7,8 @@ namespace App\Planning;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\Workshop;
+use HonestGrain\Route\DoneWork;
+use HonestGrain\Route\Past;
 
 /** What was done and skipped on one piece and has not been taken back. */
 final readonly class History
@@ -14,10 +16,15 @@ final readonly class History
     /**
      * @param  array<string, int>  $done  step => second (UTC)
      * @param  array<string, true>  $skipped
+     * @param  array<string, DoneWork>  $work  what a step was
      * @param  array<string, int>  $again  step that is to be done again => when it was done, second (UTC)
      */
-    private function __construct(public array $done, public array $skipped, public array $again = [])
-    {
+    private function __construct(
+        public array $done,
+        public array $skipped,
+        public array $again = [],
+        public array $work = [],
+    ) {
     }
 
     public static function none(): self
@@ -45,10 +52,10 @@ final readonly class History
         return array_keys($done);
     }
 
-    /** @return list<string> */
-    public function toDoAgain(): array
+    /** As a route is derived from it. */
+    public function past(): Past
     {
-        return array_keys($this->again);
+        return Past::of($this->inOrder(), array_keys($this->again), $this->work);
     }
 
     /**
@@ -62,6 +69,7 @@ final readonly class History
 
         return new self(
             array_diff_key($this->done, $open), $this->skipped, $this->again + array_intersect_key($this->done, $open),
+            $this->work,
         );
     }
 
@@ -92,9 +100,10 @@ final readonly class History
             ->orderBy('log_entries.id')
             ->get([
                 'log_entries.piece_id', 'log_entries.step', 'log_entries.kind', 'log_entries.happened_at',
-                'later.kind as later',
+                'later.kind as later', 'log_entries.title', 'log_entries.facts->technique as technique',
+                'log_entries.facts->part as part', 'log_entries.facts->zone as zone',
             ]);
-        $done = $skipped = $again = [];
+        $done = $skipped = $again = $work = [];
         foreach ($entries as $entry) {
             [$piece, $step] = [(int) $entry->piece_id, (string) $entry->step];
             $at = (int) strtotime($entry->happened_at.' UTC');
@@ -105,12 +114,19 @@ final readonly class History
             } else {
                 $done[$piece][$step] = $at;
             }
+            if ($entry->kind === 'done' && $entry->technique !== null) {
+                $work[$piece][$step] = new DoneWork(
+                    (string) $entry->title, (string) $entry->technique, (string) $entry->part,
+                    explode(', ', (string) $entry->zone),
+                );
+            }
         }
         $histories = [];
         foreach ($pieces as $piece) {
             $histories[$piece] = new self(
                 $done[$piece] ?? [], $skipped[$piece] ?? [],
                 array_diff_key($again[$piece] ?? [], $done[$piece] ?? [], $skipped[$piece] ?? []),
+                $work[$piece] ?? [],
             );
         }
 

@@ -55,6 +55,7 @@ final readonly class Logbook
         ), 'facts' => [
             'planned_minutes' => $step->minutes,
             'product' => $step->product,
+            'technique' => $step->technique, 'part' => $step->part, 'zone' => $step->details->zone,
             'early_hours' => $step->opens_at !== null && $at->lt($step->opens_at)
                 ? round($at->diffInMinutes($step->opens_at) / 60, 1) : null,
             'late_hours' => $step->closes_at !== null && $at->gt($step->closes_at)

@@ -38,15 +38,14 @@ final class RouteStore
      */
     public function of(Workshop $workshop, Piece $piece, Bench $bench, History $history): array
     {
-        $done = $history->inOrder();
-        $again = $history->toDoAgain();
-        $key = 'route-'.hash('xxh128', serialize([$this->shop($workshop, $bench), $piece->document, $done, $again]));
+        $past = $history->past();
+        $key = 'route-'.hash('xxh128', serialize([$this->shop($workshop, $bench), $piece->document, $past]));
         $kept = cache()->get($key);
         if ($kept instanceof Route) {
             return [$key, $kept];
         }
         $tables = $this->mapper->tables($workshop);
-        $route = Route::of(CorePiece::read(Document::of($piece->document), $tables), $bench, $tables, $done, $again);
+        $route = Route::of(CorePiece::read(Document::of($piece->document), $tables), $bench, $tables, $past);
         cache()->put($key, $route, self::KEPT_SECONDS);
 
         return [$key, $route];

@@ -8,6 +8,7 @@ use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
+use HonestGrain\Route\Past;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 
@@ -31,8 +32,9 @@ final readonly class Mended
     {
         $document = self::document($remedy, $piece);
         $left = array_values(array_diff($done, $remedy->again));
-        $before = Route::of($piece, $bench, $tables, $done);
-        $after = Route::of(Piece::read(Document::of($document), $tables), $bench, $tables, $done, $remedy->again);
+        $before = Route::of($piece, $bench, $tables, Past::of($done));
+        $mended = Piece::read(Document::of($document), $tables);
+        $after = Route::of($mended, $bench, $tables, Past::of($done, $remedy->again));
         $new = array_fill_keys([...$remedy->ids(), ...$remedy->again], true);
         $known = array_fill_keys(array_map(fn (Step $step): string => $step->id, $before->steps), true);
         $brought = array_values(array_filter(

@@ -9,6 +9,7 @@ use HonestGrain\Mending\Internal\Mishap;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Bench;
+use HonestGrain\Route\Past;
 use HonestGrain\Route\Route;
 
 /** What can be done about each fault, the gentlest first. Workshop rules, with the rates of the calibration. */
@@ -34,7 +35,7 @@ final readonly class Remedies
         Fault $fault,
         string $id = 'mend',
     ): array {
-        $route = Route::of($piece, $bench, $tables, $done);
+        $route = Route::of($piece, $bench, $tables, Past::of($done));
         $self = new self(Mishap::at($fault, $piece, $route, $done, $tables, $id));
 
         return array_map(

@@ -21,18 +21,10 @@ final readonly class Route
     {
     }
 
-    /**
-     * @param  list<string>  $done  steps that have been done, in order: what is left starts from there
-     * @param  list<string>  $again  those of them that are to be done again
-     */
-    public static function of(
-        Piece $piece,
-        Bench $bench,
-        Tables $tables,
-        array $done = [],
-        array $again = [],
-    ): self {
-        return new self(...Router::of($piece, $bench, $tables, $done, $again));
+    /** @param  Past|null  $past  what has been done: what is left goes on from there */
+    public static function of(Piece $piece, Bench $bench, Tables $tables, ?Past $past = null): self
+    {
+        return new self(...Router::of($piece, $bench, $tables, $past ?? Past::none()));
     }
 
     public function handsOnMinutes(): float

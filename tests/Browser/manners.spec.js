@@ -52,6 +52,13 @@ for (const theme of ['paper', 'dark']) {
             await page.goto(path);
             await noSeriousFinding(page, path);
         }
+        await page.goto('/bench');
+        await page.getByRole('link', { name: 'Something is wrong' }).click();
+        await noSeriousFinding(page, 'what is wrong');
+        await page.getByText('Torn grain').click();
+        await page.getByRole('button', { name: 'What can I do?' }).click();
+        await expect(page.getByRole('heading', { name: 'Torn grain: what will you do?' })).toBeVisible();
+        await noSeriousFinding(page, 'what to do');
     });
 }
 

@@ -8,6 +8,7 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
+use HonestGrain\Route\Past;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 
@@ -143,7 +144,7 @@ final class Benchwork
         $tables = Drawn::tables();
 
         return Route::of(
-            Piece::read(Document::of($document), $tables), Bench::usual(Catalogue::shipped()), $tables, $done,
+            Piece::read(Document::of($document), $tables), Bench::usual(Catalogue::shipped()), $tables, Past::of($done),
         );
     }
 

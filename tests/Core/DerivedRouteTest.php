@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Reading\Document;
+use HonestGrain\Route\Bench;
 use HonestGrain\Route\Conflict;
+use HonestGrain\Route\DoneWork;
+use HonestGrain\Route\Past;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
@@ -325,6 +330,32 @@ final class DerivedRouteTest extends TestCase
         // A coat that was done over one whose wiping was never logged: the wiping is past.
         $left = self::ids(Benchwork::route($document, [...array_slice($done, 0, 6), 'c1-2']));
         self::assertNotContains('c1-1/wipe-off', $left);
+    }
+
+    public function test_a_coat_that_was_taken_out_of_the_plan_is_still_on_the_wood(): void
+    {
+        $document = Benchwork::piece([Benchwork::bowl(['features' => [[
+            'id' => 'crack', 'kind' => 'crack', 'on' => 'outer', 'from_mm' => 20, 'to_mm' => 50, 'wish' => 'fill',
+        ]]])]);
+        $tables = Drawn::tables();
+        $said = function (string $face) use ($document, $tables): array {
+            $oiled = new DoneWork('Oil-varnish blend, coat 1 of 2', 'coat', 'body', [$face]);
+            $route = Route::of(
+                Piece::read(Document::of($document), $tables), Bench::usual(Catalogue::shipped()), $tables,
+                Past::of(['c1-1'], [], ['c1-1' => $oiled]),
+            );
+
+            return array_map(fn (Conflict $one): array => [$one->steps, $one->message], $route->conflicts);
+        };
+        $outside = $said('outside');
+        self::assertContains([
+            ['crack'],
+            '“Oil-varnish blend, coat 1 of 2” was done, though the plan no longer asks for it, and “Run thin CA into '
+                .'the crack, 20 to 50 mm along the outside” is still to come. Nothing holds in wood that has been '
+                .'oiled or coated.',
+        ], $outside);
+        self::assertContains(['body.outside/sand'], array_column($outside, 0));
+        self::assertNotContains(['crack'], array_column($said('inside'), 0), 'another face is not in the way');
     }
 
     public function test_a_part_that_waits_long_comes_off_and_its_return_is_a_step_with_minutes(): void

@@ -97,10 +97,9 @@ class OrderController extends Controller
     private function judge(Piece $piece, array $order, array $pair): ?string
     {
         $workshop = $piece->workshop;
-        $history = History::of($piece);
         $route = Route::of(
             $this->mapper->piece($workshop, ['order' => $order] + $piece->document), $this->mapper->bench($workshop),
-            $this->mapper->tables($workshop), $history->inOrder(), $history->toDoAgain(),
+            $this->mapper->tables($workshop), History::of($piece)->past(),
         );
         foreach ($route->conflicts as $conflict) {
             if ($conflict->code === Conflict::ORDER && $conflict->steps === $pair) {

@@ -24,6 +24,7 @@ use HonestGrain\Route\Internal\Work\Repairs;
 use HonestGrain\Route\Internal\Work\Sanded;
 use HonestGrain\Route\Internal\Work\Subject;
 use HonestGrain\Route\Internal\Work\Turning;
+use HonestGrain\Route\Past;
 use HonestGrain\Route\Sanding;
 use HonestGrain\Route\School;
 use HonestGrain\Route\Step;
@@ -69,11 +70,9 @@ final class Router
     }
 
     /**
-     * @param  list<string>  $done  steps that have been done, in order
-     * @param  list<string>  $again  those of them that are to be done again
      * @return array{list<Step>, list<Conflict>}
      */
-    public static function of(Piece $piece, Bench $bench, Tables $tables, array $done, array $again): array
+    public static function of(Piece $piece, Bench $bench, Tables $tables, Past $past): array
     {
         $router = new self($piece, $bench, $tables, School::of($piece->school, $bench->school));
         foreach ($piece->partsInOrder() as $part) {
@@ -97,7 +96,7 @@ final class Router
             $router->wish($i, ...$pair);
         }
 
-        return $router->arrange($done, $again);
+        return $router->arrange($past);
     }
 
     private function prepare(Part $part): void
@@ -379,20 +378,19 @@ final class Router
     }
 
     /**
-     * @param  list<string>  $done
-     * @param  list<string>  $again
      * @return array{list<Step>, list<Conflict>}
      */
-    private function arrange(array $done, array $again): array
+    private function arrange(Past $past): array
     {
         usort($this->operations, fn (Operation $a, Operation $b): int => [$a->rank, $a->id] <=> [$b->rank, $b->id]);
         $ids = array_map(fn (Operation $operation): string => $operation->id, $this->operations);
         $ordering = Ordering::of($ids, [...$this->preferred, ...$this->precedences], $this->wishes);
         $layout = new Layout($this->operations, $this->subjects, $ordering, $this->tables->calibration->bench);
-        $steps = $layout->steps($done, $again);
+        $steps = $layout->steps($past->done, $past->again);
 
         return [$steps, [
             ...$this->inStepIds($steps), ...Wishes::judged($ordering, $steps, $this->operations),
+            ...Remains::of($past, $this->operations, $this->tables),
         ]];
     }
 

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route;
+
+/** A step that was done, as it was: it stays true of the wood when the plan no longer asks for it. */
+final readonly class DoneWork
+{
+    /** @param  list<string>  $faces */
+    public function __construct(
+        public string $title,
+        public string $technique,
+        public string $part,
+        public array $faces,
+    ) {
+    }
+}
