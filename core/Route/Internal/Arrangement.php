@@ -12,9 +12,8 @@ use HonestGrain\Technique\Work;
 
 /**
  * Which operations are done in which position, at the least minutes of mounting: exact, branch and bound over which
- *     part
- * is mounted how next. In a position everything is done that can be, since that never costs a mount more; a part that
- * must wait long comes off.
+ * part is mounted how next. In a position everything is done that can be, since that never costs a mount more; a part
+ * that must wait long comes off.
  *
  * @internal
  */
@@ -45,6 +44,9 @@ final class Arrangement
     /** @var array<int, array<string, true>> operation => positions it can be done in, by stance */
     private array $stances = [];
 
+    /** @var array<string, array{string, Stance, list<int>}> where on the lathe alone some are done, and those */
+    private array $only = [];
+
     /** @var array<int, bool> whether the part comes off the lathe after it */
     private array $isLong = [];
 
@@ -68,6 +70,11 @@ final class Arrangement
             $this->pending[$i] = 0;
             $this->stances[$i] = $this->stancesOf($operation);
             $this->isLong[$i] = $operation->wait->minHours > $figures->staysMountedHours;
+            $only = count($this->stances[$i]) === 1 ? array_key_first($this->stances[$i]) : Stance::Off->value;
+            if ($only !== Stance::Off->value) {
+                $this->only["$operation->part $only"] ??= [$operation->part, Stance::from($only), []];
+                $this->only["$operation->part $only"][2][] = $i;
+            }
         }
         foreach ($precedences as $precedence) {
             $this->after[$numbers[$precedence->first]][] = $numbers[$precedence->later];
@@ -125,8 +132,11 @@ final class Arrangement
             }
             $next = clone $at;
             [$did, $comesOff] = $this->work($next, $part, $position);
+            if ($cost + $this->least($next) >= $this->bestMinutes) {
+                continue;
+            }
             $state = $next->key();
-            if (($this->reached[$state] ?? INF) <= $cost || $cost + $this->least($next) >= $this->bestMinutes) {
+            if (($this->reached[$state] ?? INF) <= $cost) {
                 continue;
             }
             $this->reached[$state] = $cost;
@@ -164,8 +174,7 @@ final class Arrangement
 
     /**
      * Does everything that can be done to a part in a position: what needs no long wait first; after a long one it
-     *     comes
-     * off.
+     * comes off.
      *
      * @return array{list<string>, bool} what was done, and whether it comes off
      */
@@ -227,20 +236,14 @@ final class Arrangement
     /** No way on takes less: every position that something left can only be done in is entered once more. */
     private function least(Progress $at): float
     {
-        $needed = [];
-        foreach ($at->left() as $i) {
-            if (count($this->stances[$i]) === 1) {
-                $stance = array_key_first($this->stances[$i]);
-                $part = $this->operations[$i]->part;
-                if ($stance !== Stance::Off->value && $at->sits($part) !== $stance && ! isset(
-                    $needed["$part $stance"],
-                )) {
-                    $needed["$part $stance"] = $this->mounting($part, Stance::from($stance), $at);
-                }
+        $needed = 0.0;
+        foreach ($this->only as [$part, $stance, $operations]) {
+            if ($at->sits($part) !== $stance->value && $at->isAnyLeft($operations)) {
+                $needed += $this->mounting($part, $stance, $at);
             }
         }
 
-        return array_sum($needed);
+        return $needed;
     }
 
     /** @return array<string, true> */

@@ -120,7 +120,7 @@ final class Layout
 
     /**
      * Whether what has been done went as the route has it: no part was taken on while work of an earlier mount was
-     *     left.
+     * left.
      *
      * @param  list<string>  $done
      */

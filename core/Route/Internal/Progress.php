@@ -35,10 +35,16 @@ final class Progress
         return array_keys($this->pending, 0, true);
     }
 
-    /** @return list<int> */
-    public function left(): array
+    /** @param  list<int>  $operations */
+    public function isAnyLeft(array $operations): bool
     {
-        return array_keys($this->pending);
+        for ($i = count($operations) - 1; $i >= 0; $i--) {
+            if (isset($this->pending[$operations[$i]])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
