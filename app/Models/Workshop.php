@@ -105,6 +105,12 @@ class Workshop extends Model
         return $this->limits['school'] ?? [];
     }
 
+    /** @param  array<string, string>  $choice  of its school, for every piece that has not chosen for itself */
+    public function follow(array $choice): void
+    {
+        $this->update(['limits' => ['school' => $choice + $this->school()] + $this->limits]);
+    }
+
     /**
      * Lets one change to this workshop through at a time, until the transaction ends. Taken before any
      * other row is locked, so that two changes never wait for each other.

@@ -45,6 +45,9 @@ final readonly class Mender
     public function letGo(Piece $piece, User $user): void
     {
         $this->planner->apply($piece->workshop, function () use ($piece, $user): void {
+            if ($piece->refresh()->fault === null) {
+                return;
+            }
             $piece->update(['fault' => null]);
             $piece->workshop->logEntries()->create([
                 'piece_id' => $piece->id, 'user_id' => $user->id, 'kind' => 'note', 'happened_at' => now(),

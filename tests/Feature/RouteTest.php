@@ -87,8 +87,12 @@ final class RouteTest extends FeatureTestCase
         self::assertLessThan(array_search('l1', $order, true), array_search('body/part-off', $order, true));
         self::assertNotContains('l3/foot', $order, 'the foot is coated with the rest');
         $this->put(route('pieces.school', $piece), [
+            'version' => $piece->version - 1, 'choice' => 'tenon', 'way' => 'early', 'for_shop' => '1',
+        ])->assertSessionHasErrors('version');
+        self::assertSame([], $this->shop->refresh()->school(), 'what is refused for the piece is not done to the shop');
+        $this->put(route('pieces.school', $piece), [
             'version' => $piece->refresh()->version, 'choice' => 'tenon', 'way' => 'early', 'for_shop' => '1',
-        ]);
+        ])->assertSessionHasNoErrors();
         $other = $this->bowl(['name' => 'Other bowl']);
         $order = $this->order($other);
         self::assertLessThan(array_search('l1', $order, true), array_search('body/part-off', $order, true));
@@ -157,7 +161,10 @@ final class RouteTest extends FeatureTestCase
         $this->post(route('steps.wrong', $this->step($piece, 'body.outside/sand')), [
             'fault_kind' => 'torn', 'fault_on' => 'outer',
         ]);
-        $this->delete(route('pieces.mend', $piece))->assertRedirect(route('pieces.route', $piece));
+        foreach (['one press', 'a double click'] as $press) {
+            $this->delete(route('pieces.mend', $piece))->assertRedirect(route('pieces.route', $piece));
+        }
+        self::assertSame(1, $piece->logEntries()->where('body', 'Goes on as it is.')->count());
         self::assertEquals($ready, $piece->refresh()->ready_at);
         $this->get(route('pieces.mend', $piece))->assertRedirect(route('pieces.route', $piece));
     }

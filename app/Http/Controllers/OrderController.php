@@ -75,16 +75,16 @@ class OrderController extends Controller
     public function school(ChooseSchool $request, Piece $piece): RedirectResponse
     {
         $choice = [$request->validated('choice') => $request->validated('way')];
-        if ((bool) $request->validated('for_shop')) {
+        $forShop = (bool) $request->validated('for_shop');
+        if ($forShop) {
             Gate::authorize('run-shop');
-            $limits = $piece->workshop->limits;
-            $piece->workshop->update(['limits' => ['school' => $choice + $piece->workshop->school()] + $limits]);
         }
+        $fields = ['school' => $choice + ($piece->document['school'] ?? [])];
+        $with = $forShop ? fn (Piece $locked) => $locked->workshop->follow($choice) : null;
 
         return $this->changing(
-            $request, $piece, fn ($edit) => $this->editor->change(
-                $piece, $edit, ['school' => $choice + ($piece->document['school'] ?? [])],
-            ), ['way of working chosen', 'The route goes that way now.'],
+            $request, $piece, fn ($edit) => $this->editor->change($piece, $edit, $fields, $with),
+            ['way of working chosen', 'The route goes that way now.'],
         );
     }
 
