@@ -18,6 +18,9 @@ final class Photos
 {
     private const QUALITY = 85;
 
+    /** Orientation, as a camera writes it (Exif tag 0x0112) => degrees to turn it back, against the clock */
+    private const TURNED = [3 => 180, 6 => 270, 8 => 90];
+
     /**
      * @return string the name it is kept under
      *
@@ -64,9 +67,22 @@ final class Photos
         }
         $picture = @imagecreatefromstring((string) file_get_contents($file->getPathname()));
 
-        return $picture instanceof \GdImage ? $picture : throw ValidationException::withMessages([
-            'photo' => "{$file->getClientOriginalName()} cannot be read as a picture; it may be broken.",
-        ]);
+        if (! $picture instanceof \GdImage) {
+            throw ValidationException::withMessages([
+                'photo' => "{$file->getClientOriginalName()} cannot be read as a picture; it may be broken.",
+            ]);
+        }
+
+        return $this->upright($picture, $file);
+    }
+
+    /** A camera held on its side writes so into the file, and that is not kept: the picture itself is turned. */
+    private function upright(\GdImage $picture, UploadedFile $file): \GdImage
+    {
+        $written = @exif_read_data($file->getPathname());
+        $degrees = self::TURNED[$written['Orientation'] ?? 1] ?? 0;
+
+        return $degrees === 0 ? $picture : (imagerotate($picture, $degrees, 0) ?: $picture);
     }
 
     private function folder(Workshop|int $workshop): string

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\LogEntry;
 use App\Models\Piece;
+use App\Planning\Photos;
 use Illuminate\Http\UploadedFile;
 
 /** The route as its maker changes it: steps moved, own steps, schools, and something that went wrong. */
@@ -217,6 +218,26 @@ final class RouteTest extends FeatureTestCase
             'kind' => 'note', 'happened_at' => now(), 'facts' => ['photo' => $entry->facts['photo']],
         ]);
         $this->get(route('log.photo', $theirs))->assertNotFound();
+    }
+
+    public function test_a_photograph_from_a_camera_held_on_its_side_is_kept_upright(): void
+    {
+        $picture = imagecreatetruecolor(80, 40);
+        imagefilledrectangle($picture, 0, 0, 39, 39, 0xFFFFFF);
+        ob_start();
+        imagejpeg($picture);
+        $jpeg = (string) ob_get_clean();
+        $turned = "\xFF\xE1\0\x22Exif\0\0MM\0*\0\0\0\x08\0\x01\x01\x12\0\x03\0\0\0\x01\0\x06\0\0\0\0\0\0";
+        $file = UploadedFile::fake()->createWithContent('side.jpg', substr($jpeg, 0, 2).$turned.substr($jpeg, 2));
+        $photos = app(Photos::class);
+        $name = $photos->keep($this->shop, $file);
+        $entry = $this->shop->logEntries()->create([
+            'kind' => 'note', 'happened_at' => now(), 'facts' => ['photo' => $name],
+        ]);
+        $kept = imagecreatefromjpeg((string) $photos->of($entry));
+        self::assertSame([40, 80], [imagesx($kept), imagesy($kept)]);
+        self::assertGreaterThan(0xF00000, imagecolorat($kept, 20, 10), 'what was left is on top');
+        self::assertLessThan(0x100000, imagecolorat($kept, 20, 70));
     }
 
     public function test_a_clock_left_running_over_an_undo_logs_no_day_of_work(): void
