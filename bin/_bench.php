@@ -196,6 +196,19 @@ if ($what === 'solvers') {
         $times[] = (hrtime(true) - $began) / 1e6;
     }
     row('a ladder from 40 abrasives', median($times));
+    $tables = Tests\Core\Drawn::tables();
+    $bench = HonestGrain\Route\Bench::usual(HonestGrain\Catalogue\Catalogue::shipped());
+    $times = [];
+    for ($seed = 0; $seed <= 200; $seed++) {
+        $document = Tests\Core\AnyPiece::document($seed);
+        $began = hrtime(true);
+        $piece = HonestGrain\Piece\Piece::read(HonestGrain\Reading\Document::of($document), $tables);
+        HonestGrain\Route\Route::of($piece, $bench, $tables);
+        $times[$seed] = (hrtime(true) - $began) / 1e6;
+    }
+    unset($times[0]);
+    row('a route, 200 random pieces', median($times));
+    row('the slowest of them', max($times));
     mt_srand(7);
     $pieces = [];
     for ($p = 0; $p < 60; $p++) {

@@ -79,9 +79,8 @@ final class Catalogue
         if ($lines === false || $lines === []) {
             throw new \RuntimeException("The catalogue table $file cannot be read.");
         }
-        $cells = fn (string $line): array => array_map(
-            fn (?string $cell): string => $cell ?? '', str_getcsv($line, ',', '"', ''),
-        );
+        $cells = fn (string $line): array => str_contains($line, '"')
+            ? array_map(strval(...), str_getcsv($line, ',', '"', '')) : explode(',', $line);
         $head = $cells(array_shift($lines));
 
         return array_map(fn (string $line): Row => new Row(array_combine($head, $cells($line))), $lines);

@@ -312,8 +312,12 @@ final class RouteTest extends TestCase
         self::assertContains(
             'body/part-off', array_map(fn ($lag): string => $lag->task, $steps['body.top/sand']->after),
         );
-        self::assertSame('outside', $steps['l1']->zone);
-        self::assertSame('foot, top', $steps['l1/foot']->zone);
+        self::assertSame('outside, top, foot', $steps['l1']->zone);
+        $last = $this->steps(['school' => ['tenon' => 'last']] + $spindle);
+        self::assertSame('outside', $last['l1']->zone);
+        self::assertSame('foot, top', $last['l1/foot']->zone);
+        self::assertArrayHasKey('body/part-off/mount', $last);
+        self::assertArrayNotHasKey('body/part-off/mount', $steps, 'so it goes before the coats');
         self::assertSame('tenon', $this->steps(['holding' => 'tenon'] + $spindle)['body.top/sand']->mount?->value);
     }
 

@@ -11,9 +11,9 @@ use HonestGrain\Holding\Stance;
 use HonestGrain\Technique\Work;
 
 /**
- * Which operations are done in which position, at the least minutes of mounting: exact, branch and bound over which
- * part is mounted how next. In a position everything is done that can be, since that never costs a mount more; a part
- * that must wait long comes off.
+ * Which operations are done in which position, at the least minutes of mounting: branch and bound over which part is
+ * mounted how next, exact among the ways in which nothing that can be done is put off. A part that must wait long comes
+ * off, so that putting such work off for another part's could save a mount: in one of 1,500 small random jobs it did.
  *
  * @internal
  */
@@ -50,6 +50,9 @@ final class Arrangement
     /** @var array<int, bool> whether the part comes off the lathe after it */
     private array $isLong = [];
 
+    /** @var array<string, Entries> by part */
+    private array $entries = [];
+
     /**
      * @param  list<Operation>  $operations
      * @param  array<string, Positions>  $positions  by part
@@ -82,6 +85,9 @@ final class Arrangement
             if ($precedence->wait->minHours > $figures->staysMountedHours) {
                 $this->isLong[$numbers[$precedence->first]] = true;
             }
+        }
+        foreach (array_keys($positions) as $part) {
+            $this->entries[$part] = new Entries($part, $this->operations, $this->stances, $this->isLong, $this->after);
         }
     }
 
@@ -233,17 +239,25 @@ final class Arrangement
         };
     }
 
-    /** No way on takes less: every position that something left can only be done in is entered once more. */
+    /**
+     * No way on takes less: every position that something left can only be done in is entered once more, and each part
+     * is entered as often as the longest chain of what is left makes it come off and back.
+     */
     private function least(Progress $at): float
     {
-        $needed = 0.0;
+        $entered = $more = [];
         foreach ($this->only as [$part, $stance, $operations]) {
             if ($at->sits($part) !== $stance->value && $at->isAnyLeft($operations)) {
-                $needed += $this->mounting($part, $stance, $at);
+                $entered[$part] = ($entered[$part] ?? 0) + 1;
+                $more[] = $this->mounting($part, $stance, $at) - $this->figures->remountMinutes;
             }
         }
+        $free = $at->free();
+        foreach ($this->entries as $part => $entries) {
+            $entered[$part] = max($entered[$part] ?? 0, $entries->from($free, $at->sits($part)));
+        }
 
-        return $needed;
+        return array_sum($entered) * $this->figures->remountMinutes + array_sum($more);
     }
 
     /** @return array<string, true> */

@@ -21,9 +21,18 @@ final class Precedences
      */
     public static function among(array $operations): array
     {
-        $found = [];
+        $found = $near = [];
+        foreach ($operations as $i => $operation) {
+            foreach ($operation->places as $place) {
+                $near["$place->part $place->face"][$i] = $operation;
+            }
+        }
         foreach ($operations as $first) {
-            foreach ($operations as $later) {
+            $close = array_replace([], ...array_map(
+                fn (Place $place): array => $near["$place->part $place->face"], $first->places,
+            ));
+            ksort($close);
+            foreach ($close as $later) {
                 if ($first !== $later && $first->touches($later)) {
                     $precedence = self::between($first, $later);
                     if ($precedence !== null) {

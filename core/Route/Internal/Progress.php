@@ -86,11 +86,13 @@ final class Progress
         return isset($this->was["$part $stance->value"]);
     }
 
-    /** The same for the same work left and the same way to sit. */
+    /** The same for the same work left, the same way to sit and the same positions to come back to. */
     public function key(): string
     {
         ksort($this->sits);
+        ksort($this->was);
 
-        return implode(' ', array_keys($this->pending)).'|'.implode(' ', $this->sits);
+        return implode(' ', array_keys($this->pending)).'|'.implode(' ', $this->sits).'|'
+            .implode(' ', array_keys($this->was));
     }
 }

@@ -25,8 +25,11 @@ final class Reduced
         foreach ($steps as $step) {
             $mine = [];
             foreach ($step->after as $lag) {
+                $wait = $lag->wait->minHours;
                 foreach ([$lag->task => 0.0] + ($since[$lag->task] ?? []) as $earlier => $hours) {
-                    $mine[$earlier] = max($mine[$earlier] ?? 0.0, $hours + $lag->wait->minHours);
+                    if (! isset($mine[$earlier]) || $mine[$earlier] < $hours + $wait) {
+                        $mine[$earlier] = $hours + $wait;
+                    }
                 }
             }
             $since[$step->id] = $mine;

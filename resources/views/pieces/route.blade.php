@@ -134,12 +134,12 @@
                 </form>
             @endif
             <x-why kind="workshop">
-                Where more than one way is sound and none is chosen, the route goes the way that risks least: end grain
-                is hollowed first, while there is mass outside it; in side grain the outside gets its line first; the
-                underside is sanded before the part is turned round; what holds it comes off last, or early where one
-                coat takes the foot with the rest; a liner goes in first; a sealer goes on after sanding. Another way
-                may take fewer minutes or mounts: those beside it say so. The order itself comes from what each step
-                needs and what it would spoil.
+                Where more than one way is sound and none is chosen, the route takes the fewest mounts, and among those
+                what risks least: end grain is hollowed first, while there is mass outside it; in side grain the outside
+                gets its line first; the underside is sanded before the part is turned round; what holds it comes off
+                last, or early where one coat takes the foot with the rest or where it would go back on the lathe for
+                nothing else; a liner goes in first; a sealer goes on after sanding. What another way would cost stands
+                beside it. The order itself comes from what each step needs and what it would spoil.
             </x-why>
         </section>
         <section aria-labelledby="own">

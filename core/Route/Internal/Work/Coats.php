@@ -7,6 +7,7 @@ namespace HonestGrain\Route\Internal\Work;
 use HonestGrain\Coating\FoodUse;
 use HonestGrain\Coating\Laying;
 use HonestGrain\Holding\Holding;
+use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Purpose;
@@ -113,7 +114,8 @@ final class Coats
     }
 
     /**
-     * Whether what holds the part goes before the coats: as the maker likes it, else where the foot is one with them.
+     * Whether what holds the part goes before the coats: as the maker likes it, else where the foot is one with them or
+     * a mount is saved.
      */
     private static function releasesEarly(Subject $subject): bool
     {
@@ -127,16 +129,40 @@ final class Coats
         if ($spun !== [] || ! $subject->part->holding->isPartedOff()) {
             return false;
         }
-        $together = array_filter(
-            $subject->part->coatPlans,
-            fn (CoatPlan $plan): bool => in_array('foot', $plan->zones, true) && count($plan->zones) > 1,
-        );
-
         if ($subject->entersByFoot()) {
             return true;
         }
+        $isEarly = self::isFootCoatedWithTheRest($subject) || self::savesMount($subject, $coats);
 
-        return $subject->school->choice('tenon', $together === [] ? 'last' : 'early') === 'early';
+        return $subject->school->choice('tenon', $isEarly ? 'early' : 'last') === 'early';
+    }
+
+    private static function isFootCoatedWithTheRest(Subject $subject): bool
+    {
+        return array_filter(
+            $subject->part->coatPlans,
+            fn (CoatPlan $plan): bool => in_array('foot', $plan->zones, true) && count($plan->zones) > 1,
+        ) !== [];
+    }
+
+    /**
+     * Where it is parted off as it was turned, it would go back on the lathe after a long wait for nothing else.
+     *
+     * @param  list<Coat>  $coats
+     */
+    private static function savesMount(Subject $subject, array $coats): bool
+    {
+        $stays = $subject->calibration->bench->staysMountedHours;
+
+        return $subject->partingStance() === Stance::Main && array_filter(
+            $coats, fn (Coat $coat): bool => $coat->coating->handleHours > $stays,
+        ) !== [];
+    }
+
+    public function whyEarly(): string
+    {
+        return self::isFootCoatedWithTheRest($this->subject) ? 'So that the foot is coated with the rest.'
+            : 'Kept on until after the coats, it would go back on the lathe only to be parted off.';
     }
 
     private function plan(CoatPlan $plan, float $rank): void

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Holding\Holding;
-use HonestGrain\Holding\Stance;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\StepKind;
@@ -44,7 +43,7 @@ final class Foot
         }
         foreach ($coats->isReleasedEarly ? $coats->firsts() : [] as $first) {
             $chains[] = Precedence::custom(
-                $off, $first->id, Wait::none(), 'So that the foot is coated with the rest.',
+                $off, $first->id, Wait::none(), $coats->whyEarly(),
             );
         }
         if ($subject->part->holding === Holding::BetweenCentres && $subject->has('top')) {
@@ -70,7 +69,7 @@ final class Foot
             $holding->releaseBecause($coats->beforeRelease() !== [], $subject->stands()), 90.0,
             hazards: [...$subject->spinning(), Hazard::ofDust($subject->part->wood)],
             how: [$holding->releaseHow($subject->has('inside'))], zone: 'foot', brief: 'the foot',
-            stances: [$holding === Holding::BetweenCentres || $subject->isPlug() ? Stance::Main : Stance::Foot],
+            stances: [$subject->partingStance()],
         );
     }
 

@@ -135,6 +135,12 @@ final readonly class Subject
             && $joint->spigot === $this->part->id) !== [];
     }
 
+    /** How it is held while what held it is parted off. */
+    public function partingStance(): Stance
+    {
+        return $this->part->holding === Holding::BetweenCentres || $this->isPlug() ? Stance::Main : Stance::Foot;
+    }
+
     /** Whether it goes into another part by the end that it is held by, so that it comes off its hold to be fitted. */
     public function entersByFoot(): bool
     {

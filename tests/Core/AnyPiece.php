@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Catalogue\Catalogue;
+
+/** Random documents: all techniques, one to three parts, random flaws, marks, coats and wishes. */
+final class AnyPiece
+{
+    /** @return array<string, mixed> */
+    public static function document(int $seed): array
+    {
+        mt_srand($seed);
+        $one = fn (array $of): mixed => $of[mt_rand(0, count($of) - 1)];
+        $products = array_keys(Catalogue::shipped()->coatings()->coatings());
+        $techniques = Drawn::tables()->techniques->decorationKeys();
+        $parts = $joints = [];
+        foreach (array_slice(['body', 'lid', 'plug'], 0, mt_rand(1, 3)) as $n => $id) {
+            $marks = $flaws = $coats = [];
+            for ($i = mt_rand(0, 4); $i > 0; $i--) {
+                $from = mt_rand(0, 60);
+                $marks[] = Benchwork::mark("$id-m$i", $one($techniques), $from, $from + mt_rand(3, 30));
+            }
+            for ($i = mt_rand(0, 2); $i > 0; $i--) {
+                $flaws[] = [
+                    'id' => "$id-f$i", 'kind' => $one(['crack', 'void', 'knot', 'worm', 'soft', 'torn']),
+                    'on' => $one(['outer', 'inner', 'rim']), 'from_mm' => 1, 'to_mm' => mt_rand(2, 6),
+                    'wish' => $one(['keep', 'fill', 'stabilise', 'cut-away']), 'width_mm' => mt_rand(1, 20) / 4,
+                ];
+            }
+            foreach (mt_rand(0, 1) === 0 ? [[...Benchwork::ALL, 'foot']] : [
+                ['outside'], ['inside', 'rim'], ['foot'],
+            ] as $k => $zones) {
+                $layers = array_map(fn (): string => $one($products), range(1, mt_rand(1, 3)));
+                $coats[] = ['buff' => mt_rand(0, 2) === 0] + Benchwork::coats("$id-c$k", $zones, ...$layers);
+            }
+            $parts[] = Benchwork::bowl([
+                'id' => $id, 'name' => ucfirst($id), 'marks' => $marks, 'features' => $flaws, 'coats' => $coats,
+                'holding' => $one(['tenon', 'recess', 'between-centres', 'faceplate', 'jam']),
+                'grain' => $one(['side', 'end']),
+            ]);
+            if ($n > 0) {
+                $joints[] = [
+                    'id' => "j$n", 'kind' => $one(['lifts', 'glued-tenon', 'plug', 'slip']), 'parts' => ['body', $id],
+                    'diameter_mm' => 90, 'at' => $one(['top', 'foot', 'side']),
+                ];
+            }
+        }
+
+        return Benchwork::piece($parts, [
+            'starts_as' => $one(['turned', 'roughed', 'blank']), 'joints' => $joints,
+            'purpose' => $one(['display', 'handled', 'food', 'water']),
+            'order' => mt_rand(0, 1) === 0 ? [] : [['body-c0-1', 'body.outside/sand'], ['body/part-off', 'body-c0-1']],
+            'school' => ['inside' => $one(['first', 'later']), 'liner' => $one(['first', 'last'])],
+        ]);
+    }
+}
