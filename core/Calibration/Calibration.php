@@ -25,6 +25,7 @@ final readonly class Calibration
         public BenchFigures $bench,
         public TurningRates $turning,
         public MendingRates $mending,
+        public DryingFigures $drying,
     ) {
     }
 
@@ -43,7 +44,7 @@ final readonly class Calibration
             $constants, MarkRates::from($value), RepairRates::from($value), JointRates::from($value),
             SandingFigures::from($value), AskedFigures::from($value), CoatFigures::from($value),
             ShapeFigures::from($value), BenchFigures::from($value), TurningRates::from($value),
-            MendingRates::from($value),
+            MendingRates::from($value), DryingFigures::from($value),
         );
     }
 

@@ -6,6 +6,7 @@ namespace HonestGrain\Command;
 
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Command\Verb\CureVerb;
+use HonestGrain\Command\Verb\DryingVerb;
 use HonestGrain\Command\Verb\EmcVerb;
 use HonestGrain\Command\Verb\Grits;
 use HonestGrain\Command\Verb\LadderVerb;
@@ -15,6 +16,7 @@ use HonestGrain\Command\Verb\MixVerb;
 use HonestGrain\Command\Verb\RouteVerb;
 use HonestGrain\Command\Verb\ScheduleVerb;
 use HonestGrain\Command\Verb\StackVerb;
+use HonestGrain\Command\Verb\TruingVerb;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use HonestGrain\Schedule\OrderSearch;
@@ -37,7 +39,7 @@ final readonly class CommandLine
     {
         $verbs = [];
         foreach ([
-            new Measure($catalogue), new EmcVerb, new Grits($catalogue), new LadderVerb($catalogue), new MixVerb,
+            new Measure($catalogue), new EmcVerb, new DryingVerb($catalogue), new TruingVerb, new Grits($catalogue), new LadderVerb($catalogue), new MixVerb,
             new StackVerb($catalogue),
             new CureVerb($catalogue), new ScheduleVerb(
                 new OrderSearch,

@@ -21,6 +21,7 @@ final class FoldersOfCore
         'Abrasive' => ['Reading', 'Wood', 'Calibration', 'Coating'],
         'Safety' => ['Wood', 'Coating'],
         'Holding' => [],
+        'Rack' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Holding'],
         'Catalogue' => ['Reading', 'Wood', 'Calibration', 'Coating', 'Abrasive'],
         'Technique' => ['Reading', 'Calibration', 'Safety'],
         'Piece' => [
@@ -35,10 +36,10 @@ final class FoldersOfCore
         'Mending' => [
             'Reading', 'Calibration', 'Coating', 'Geometry', 'Piece', 'Route', 'Schedule',
         ],
-        'Drawing' => ['Geometry', 'Coating', 'Abrasive', 'Holding', 'Technique', 'Piece'],
+        'Drawing' => ['Calibration', 'Geometry', 'Coating', 'Abrasive', 'Holding', 'Technique', 'Piece', 'Rack'],
         'Command' => [
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Piece', 'Schedule',
-            'Route', 'Mending',
+            'Route', 'Mending', 'Holding', 'Rack',
         ],
     ];
 

@@ -24,7 +24,10 @@ final class CommandLineTest extends TestCase
     /** @return list<array{string}> */
     public static function verbs(): array
     {
-        return [['measure'], ['emc'], ['grits'], ['mix'], ['stack'], ['cure'], ['schedule'], ['route'], ['mend']];
+        return [
+            ['measure'], ['emc'], ['drying'], ['truing'], ['grits'], ['mix'], ['stack'], ['cure'], ['schedule'],
+            ['route'], ['mend'],
+        ];
     }
 
     /** @param  list<string>  $arguments */

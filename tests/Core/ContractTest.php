@@ -79,6 +79,45 @@ final class ContractTest extends TestCase
         self::assertSame('bands.0.id', $error['field']);
     }
 
+    public function test_drying_and_truing(): void
+    {
+        $readings = [];
+        for ($i = 0; $i < 6; $i++) {
+            $readings[] = [
+                'at' => gmdate('Y-m-d\TH:i:s\Z', 1_767_607_200 + $i * 14 * 86_400),
+                'mass_g' => round(700 + 300 * exp(-0.02 * $i * 14), 1),
+            ];
+        }
+        $air = ['temp_c' => 18, 'rh_percent' => 60];
+        $answer = $this->ask('drying', ['readings' => $readings] + $air);
+        self::assertEqualsWithDelta(700, $answer['plateau_g'], 1);
+        self::assertEqualsWithDelta(0.02, $answer['rate_per_day'], 0.0003);
+        self::assertSame([false, true], [$answer['ready'], is_string($answer['ready_at'])]);
+        [$from, $to] = $answer['interval_days'];
+        $days = (strtotime($answer['ready_at']) - strtotime($readings[5]['at'])) / 86_400;
+        self::assertTrue($from < $days && $days < $to);
+        $few = $this->ask('drying', ['readings' => array_slice($readings, 0, 2)] + $air);
+        self::assertSame([null, null, false], [$few['ready_at'], $few['interval_days'], $few['ready']]);
+        self::assertStringContainsString('3', $few['reason']);
+        self::assertSame('readings.1.mass_g', $this->refused('drying', [
+            'readings' => [$readings[0], ['mass_g' => -1] + $readings[1]],
+        ] + $air)['field']);
+        $bowl = [
+            'diameter_mm' => 250, 'wall_mm' => 25, 'tangential_shrinkage_percent' => 8.4,
+            'from_moisture_percent' => 30, 'to_moisture_percent' => 10, 'allowance_mm' => 0, 'tenon_mm' => 60,
+            'jaws' => [['name' => 'usual', 'tenon_min_mm' => 50, 'tenon_max_mm' => 70]],
+        ];
+        $truing = $this->ask('truing', $bowl);
+        self::assertEquals(
+            [0.056, 14.0, 18.0, 56.64, ['usual']],
+            [
+                $truing['shrink_fraction'], $truing['ovality_mm'], $truing['max_finished_wall_mm'],
+                $truing['trued_tenon_mm'], $truing['jaws'],
+            ],
+        );
+        self::assertSame('to_moisture_percent', $this->refused('truing', ['to_moisture_percent' => 40] + $bowl)['field']);
+    }
+
     public function test_emc_to_two_places(): void
     {
         self::assertSame(['emc_percent' => 9.24], $this->ask('emc', ['temp_c' => 21.1, 'rh_percent' => 50]));
@@ -359,7 +398,7 @@ final class ContractTest extends TestCase
     {
         [$code, $out] = CommandLine::over(Catalogue::shipped())->run([]);
         self::assertSame(0, $code);
-        self::assertStringContainsString('measure, emc, grits, ladder, mix, stack, cure, schedule, route', $out);
+        self::assertStringContainsString('measure, emc, drying, truing, grits, ladder, mix, stack, cure, schedule, route', $out);
         [$code, , $error] = CommandLine::over(Catalogue::shipped())->run(['sharpen']);
         self::assertSame(2, $code);
         self::assertStringContainsString('The verbs are: measure', $error);

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Command\Verb;
+
+use HonestGrain\Calibration\Calibration;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Command\Verb;
+use HonestGrain\Rack\Drying;
+use HonestGrain\Rack\DryingState;
+use HonestGrain\Rack\Weighing;
+use HonestGrain\Reading\Document;
+use HonestGrain\Wood\Emc;
+
+/** How far a blank has dried and when it will be ready, by its weighings. */
+final readonly class DryingVerb implements Verb
+{
+    private const MOST_G = 1_000_000.0;
+
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'drying';
+    }
+
+    public function help(): array
+    {
+        return [
+            'does' => 'How far a blank has dried by its weighings, and when it will be ready in the air given.',
+            'fields' => [
+                'readings' => 'up to '.Drying::MOST_WEIGHINGS.' {"at", "mass_g"} in order of time; where a meter was '
+                    .'read beside one, also "meter_percent", 0 to 100',
+                'temp_c' => 'air temperature, −20 to 90 °C',
+                'rh_percent' => 'relative humidity, 0 to 100 %',
+            ],
+            'example' => '{"readings":[{"at":"2026-01-05T10:00:00Z","mass_g":1000},'
+                .'{"at":"2026-02-05T10:00:00Z","mass_g":870},{"at":"2026-03-05T10:00:00Z","mass_g":800}],'
+                .'"temp_c":18,"rh_percent":60}',
+        ];
+    }
+
+    public function answer(Document $question): array
+    {
+        $weighings = [];
+        $dryG = null;
+        foreach ($question->children('readings', Drying::MOST_WEIGHINGS) as $reading) {
+            $one = new Weighing(
+                $reading->time('at')->getTimestamp(), $reading->number('mass_g', 0.1, self::MOST_G),
+            );
+            $meter = $reading->numberOr('meter_percent', null, 0, 100);
+            $dryG = $meter === null ? $dryG : Drying::dryG($one->massG, $meter);
+            $weighings[] = $one;
+        }
+        $emc = Emc::at($question->number('temp_c', Emc::MIN_C, Emc::MAX_C), $question->number('rh_percent', 0, 100));
+        $calibration = $this->catalogue->calibration();
+        $drying = Drying::of($calibration->drying, $weighings, $emc->percent, $dryG);
+
+        return [
+            'state' => $drying->state->value,
+            'moisture_percent' => self::rounded($drying->moisturePercent, 2),
+            'emc_percent' => round($emc->percent, 2),
+            'plateau_g' => self::rounded($drying->plateauG, 2),
+            'rate_per_day' => self::rounded($drying->curve?->ratePerDay, 6),
+            'ready_at' => $drying->readyAt === null ? null : gmdate('Y-m-d\TH:i:s\Z', $drying->readyAt),
+            'ready' => $drying->isReady(),
+            'reason' => self::reason($drying, $calibration),
+            'interval_days' => $drying->intervalDays === null ? null : array_map(
+                fn (float $days): float => round($days, 2), $drying->intervalDays,
+            ),
+            'lost_percent' => self::rounded(Drying::lostPercent(...$weighings), 2),
+        ];
+    }
+
+    private static function rounded(?float $value, int $places): ?float
+    {
+        return $value === null ? null : round($value, $places);
+    }
+
+    private static function reason(Drying $drying, Calibration $calibration): string
+    {
+        return $calibration->told(match ($drying->state) {
+            DryingState::Ready => 'Ready: within {drying_ready_points|} point of the equilibrium of its air, and it '
+                .'loses less than {drying_ready_loss_percent_a_week} of its weight a week.',
+            DryingState::Drying => 'Still drying: the date is where the curve through the weighings comes within '
+                .'{drying_ready_points|} point of the equilibrium of its air.',
+            DryingState::TooFew => 'Too few weighings: a curve takes {drying_least_readings|} at the least.',
+            DryingState::Rising => sprintf(
+                'It weighed more on %s than before: wood that takes up water has no date. Weigh it again, and look '
+                    .'where it stands.', gmdate('Y-m-d', $drying->rise->at ?? 0),
+            ),
+            DryingState::WetAir => sprintf(
+                'The air is too damp: wood settles at %.1f %% there, above {drying_wet_air_emc_percent}. Move it.',
+                $drying->emcPercent,
+            ),
+            DryingState::NoPlateau => 'The plateau is not in sight: the weighings would agree with almost any end. '
+                .'Weigh it again later, or read a meter beside a weighing.',
+            DryingState::TooShort => 'The weighings agree but span less than {drying_steady_days}.',
+            DryingState::NoClimate => 'The air that it dries in is not known.',
+        });
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Command\Verb;
+
+use HonestGrain\Command\Verb;
+use HonestGrain\Holding\JawSet;
+use HonestGrain\Rack\Truing;
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
+use HonestGrain\Wood\Wood;
+
+/** What is left of a rough bowl once it has dried oval, and what still holds it. */
+final readonly class TruingVerb implements Verb
+{
+    private const MOST_MM = 2000;
+
+    public function name(): string
+    {
+        return 'truing';
+    }
+
+    public function help(): array
+    {
+        return [
+            'does' => 'How oval a rough bowl dries, the thickest wall that is left, and the jaws that still hold it.',
+            'fields' => [
+                'diameter_mm' => 'as roughed, 1 to 2000',
+                'wall_mm' => 'as roughed, above 0 and no more than half of the diameter',
+                'tangential_shrinkage_percent' => 'green to oven dry, 0 to 30',
+                'from_moisture_percent' => 'as roughed, 0 to 300; above 30 nothing shrinks yet',
+                'to_moisture_percent' => 'as it will be, 0 to from_moisture_percent',
+                'allowance_mm' => 'to come clean, 0 to 50 (0 where not given)',
+                'tenon_mm' => 'as roughed, or null',
+                'jaws' => 'up to 50 sets {"name", "tenon_min_mm", "tenon_max_mm", "recess_min_mm", "recess_max_mm"}',
+            ],
+            'example' => '{"diameter_mm":250,"wall_mm":25,"tangential_shrinkage_percent":8.4,'
+                .'"from_moisture_percent":30,"to_moisture_percent":10,"allowance_mm":0,"tenon_mm":60,'
+                .'"jaws":[{"name":"50 mm","tenon_min_mm":45,"tenon_max_mm":65,"recess_min_mm":50,"recess_max_mm":75}]}',
+        ];
+    }
+
+    public function answer(Document $question): array
+    {
+        $diameter = $question->number('diameter_mm', 1, self::MOST_MM);
+        $wall = $question->number('wall_mm', 0.01, $diameter / 2);
+        $from = $question->number('from_moisture_percent', 0, 300);
+        $tenon = $question->numberOr('tenon_mm', null, 0.1, $diameter);
+        $truing = Truing::of(
+            Truing::shrinkFraction(
+                $question->number('tangential_shrinkage_percent', 0, Wood::MOST_SHRINKAGE_PERCENT), $from,
+                $question->number('to_moisture_percent', 0, $from),
+            ),
+            $diameter, $wall, $question->numberOr('allowance_mm', 0.0, 0, 50) ?? 0.0, $tenon,
+        );
+        $sets = array_map($this->jaws(...), $question->has('jaws') ? $question->children('jaws', 50) : []);
+
+        return [
+            'shrink_fraction' => round($truing->shrinkFraction, 6),
+            'ovality_mm' => round($truing->ovalityMm, 4),
+            'true_diameter_mm' => round($truing->trueDiameterMm, 4),
+            'max_finished_wall_mm' => round($truing->mostWallMm, 4),
+            'trued_tenon_mm' => $truing->tenonMm === null ? null : round($truing->tenonMm, 4),
+            'jaws' => $truing->tenonMm === null ? [] : array_map(
+                fn (JawSet $set): string => $set->name, JawSet::holding($sets, $truing->tenonMm),
+            ),
+        ];
+    }
+
+    private function jaws(Document $set): JawSet
+    {
+        return new JawSet($set->text('name'), $this->range($set, 'tenon'), $this->range($set, 'recess'));
+    }
+
+    /** @return array{float, float}|null */
+    private function range(Document $set, string $what): ?array
+    {
+        if (! $set->has("{$what}_min_mm") && ! $set->has("{$what}_max_mm")) {
+            return null;
+        }
+        $least = $set->number("{$what}_min_mm", 0, self::MOST_MM);
+        $most = $set->number("{$what}_max_mm", 0, self::MOST_MM);
+        if ($most < $least) {
+            throw InvalidField::because(
+                $set->at("{$what}_max_mm"), $most, "it must not be below {$what}_min_mm, $least",
+            );
+        }
+
+        return [$least, $most];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Holding;
+
+/** One set of chuck jaws: what it grips from outside and what it opens into, mm; null where it does not. */
+final readonly class JawSet
+{
+    /**
+     * @param  array{float, float}|null  $tenonMm  least and greatest diameter of a tenon
+     * @param  array{float, float}|null  $recessMm  least and greatest diameter of a recess
+     */
+    public function __construct(public string $name, public ?array $tenonMm, public ?array $recessMm)
+    {
+    }
+
+    public function gripsTenon(float $diameterMm): bool
+    {
+        return $this->tenonMm !== null && $diameterMm >= $this->tenonMm[0] && $diameterMm <= $this->tenonMm[1];
+    }
+
+    public function opensInto(float $diameterMm): bool
+    {
+        return $this->recessMm !== null && $diameterMm >= $this->recessMm[0] && $diameterMm <= $this->recessMm[1];
+    }
+
+    /** The diameter at which its jaws make a true circle: nearly closed on a tenon (workshop model). */
+    public function perfectMm(): float
+    {
+        return $this->tenonMm[0] ?? $this->recessMm[0] ?? 0.0;
+    }
+
+    /**
+     * Those that still hold a tenon, the one whose jaws come nearest to a true circle first.
+     *
+     * @param  list<self>  $sets
+     * @return list<self>
+     */
+    public static function holding(array $sets, float $tenonMm): array
+    {
+        $holding = array_values(array_filter($sets, fn (self $set): bool => $set->gripsTenon($tenonMm)));
+        usort(
+            $holding, fn (self $a, self $b): int => abs($a->perfectMm() - $tenonMm) <=> abs($b->perfectMm() - $tenonMm),
+        );
+
+        return $holding;
+    }
+}

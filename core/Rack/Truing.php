@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Rack;
+
+/**
+ * What is left of a rough bowl once it has dried oval: it shrinks across the grain and hardly along it.
+ *
+ * Published: shrinkage from Wood Handbook table 4-3, linear from fibre saturation (30 %) to oven dry. Physics: the
+ * largest true circle in an oval, and the wall that is left when both sides are turned to it.
+ */
+final readonly class Truing
+{
+    public const FIBRE_SATURATION_PERCENT = 30.0;
+
+    private function __construct(
+        public float $shrinkFraction,
+        public float $ovalityMm,
+        public float $trueDiameterMm,
+        public float $mostWallMm,
+        public ?float $tenonMm,
+    ) {
+    }
+
+    /** How much of its size across the grain wood loses between two moistures. */
+    public static function shrinkFraction(float $shrinkagePercent, float $fromPercent, float $toPercent): float
+    {
+        $wet = min($fromPercent, self::FIBRE_SATURATION_PERCENT);
+        $dry = min($toPercent, self::FIBRE_SATURATION_PERCENT);
+
+        return $shrinkagePercent / 100 * ($wet - $dry) / self::FIBRE_SATURATION_PERCENT;
+    }
+
+    /**
+     * @param  float  $diameterMm  as it was roughed
+     * @param  float  $wallMm  as it was roughed
+     * @param  float  $allowanceMm  taken off besides to come clean
+     * @param  float|null  $tenonMm  as it was roughed; null where there is none
+     */
+    public static function of(
+        float $shrinkFraction,
+        float $diameterMm,
+        float $wallMm,
+        float $allowanceMm = 0.0,
+        ?float $tenonMm = null,
+    ): self {
+        $oval = $shrinkFraction * $diameterMm;
+
+        return new self(
+            $shrinkFraction, $oval, $diameterMm - $oval - $allowanceMm, $wallMm - $oval / 2 - $allowanceMm,
+            $tenonMm === null ? null : $tenonMm * (1 - $shrinkFraction) - $allowanceMm,
+        );
+    }
+
+    /** The rough wall from which a finished one can still be turned. */
+    public static function roughWallMm(
+        float $shrinkFraction,
+        float $diameterMm,
+        float $finishedMm,
+        float $allowanceMm,
+    ): float {
+        return $finishedMm + $shrinkFraction * $diameterMm / 2 + $allowanceMm;
+    }
+}

@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Calibration\DryingFigures;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Holding\JawSet;
+use HonestGrain\Rack\Drying;
+use HonestGrain\Rack\DryingCurve;
+use HonestGrain\Rack\DryingState;
+use HonestGrain\Rack\Truing;
+use HonestGrain\Rack\Weighing;
+use HonestGrain\Reading\InvalidField;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Drying by weight, and what is left of a rough bowl when it is dry. */
+final class DryingTest extends TestCase
+{
+    private const DAY = 86_400;
+
+    private const EMC = 11.06;
+
+    #[DataProvider('curves')]
+    public function test_a_known_curve_is_found_again_from_exact_weights(float $plateau, float $excess, float $rate): void
+    {
+        $true = new DryingCurve(0, $plateau, $excess, $rate);
+        $weighings = array_map(
+            fn (int $i): Weighing => new Weighing($i * 12 * self::DAY, $true->massG($i * 12 * self::DAY)), range(0, 6),
+        );
+        $drying = Drying::of(self::figures(), $weighings, self::EMC);
+        self::assertEqualsWithDelta($rate, $drying->curve?->ratePerDay, $rate * 1e-4);
+        self::assertEqualsWithDelta($plateau, $drying->plateauG, $plateau * 1e-4);
+        $dry = $plateau / (1 + self::EMC / 100);
+        self::assertEqualsWithDelta(100 * ($weighings[6]->massG / $dry - 1), $drying->moisturePercent, 0.02);
+        // Ready by both rules, looked for day by day.
+        for ($day = 0; $day < 2000; $day++) {
+            $mass = $true->massG($day * self::DAY);
+            $loss = $mass - $true->massG(($day + 7) * self::DAY);
+            if (100 * ($mass / $dry - 1) <= self::EMC + 1 && $loss / $mass < 0.001) {
+                break;
+            }
+        }
+        self::assertEqualsWithDelta($day, ($drying->readyAt ?? 0) / self::DAY, 0.06 * $day + 3);
+    }
+
+    /** @return iterable<string, array{float, float, float}> */
+    public static function curves(): iterable
+    {
+        yield 'a rough bowl' => [1450.0, 900.0, 0.02];
+        yield 'a small box blank' => [180.0, 70.0, 0.05];
+        yield 'a log' => [9000.0, 5200.0, 0.008];
+    }
+
+    #[DataProvider('noise')]
+    public function test_the_interval_holds_the_truth(int $count, int $step, float $scatterG, float $rate): void
+    {
+        $true = new DryingCurve(0, 700, 300, $rate);
+        $days = $true->readyAfterDays(self::EMC, 1, 0.1) - ($count - 1) * $step;
+        $held = 0;
+        for ($seed = 1; $seed <= 100; $seed++) {
+            mt_srand($seed);
+            $weighings = array_map(fn (int $i): Weighing => new Weighing(
+                $i * $step * self::DAY, $true->massG($i * $step * self::DAY) + $scatterG * self::normal(),
+            ), range(0, $count - 1));
+            [$from, $to] = Drying::of(self::figures(), $weighings, self::EMC)->intervalDays ?? [INF, -INF];
+            $held += (int) ($from <= $days && $days <= $to);
+        }
+        self::assertGreaterThanOrEqual(90, $held);
+    }
+
+    /** @return iterable<string, array{int, int, float, float}> */
+    public static function noise(): iterable
+    {
+        yield 'eight fortnights' => [8, 14, 1.0, 0.02];
+        yield 'twelve weeks, a rough scale' => [12, 7, 2.0, 0.03];
+        yield 'a slow one' => [10, 10, 1.0, 0.01];
+        yield 'three weighings' => [3, 20, 0.3, 0.02];
+    }
+
+    public function test_more_weighings_narrow_the_interval(): void
+    {
+        $true = new DryingCurve(0, 700, 300, 0.02);
+        $widths = [];
+        foreach ([3, 5, 8] as $count) {
+            $weighings = array_map(
+                fn (int $i): Weighing => new Weighing($i * 14 * self::DAY, round($true->massG($i * 14 * self::DAY))),
+                range(0, $count - 1),
+            );
+            [$from, $to] = Drying::of(self::figures(), $weighings, self::EMC)->intervalDays ?? [0, INF];
+            $widths[] = $to - $from;
+        }
+        self::assertGreaterThan($widths[1], $widths[0]);
+        self::assertGreaterThan($widths[2], $widths[1]);
+    }
+
+    /** @param  list<float>  $masses  a fortnight apart */
+    #[DataProvider('states')]
+    public function test_it_says_why_there_is_no_date(array $masses, ?float $emc, DryingState $state): void
+    {
+        $drying = Drying::of(self::figures(), self::fortnights($masses), $emc);
+        self::assertSame($state, $drying->state);
+        self::assertSame($state === DryingState::Ready, $drying->isReady());
+        self::assertSame(
+            in_array($state, [DryingState::Ready, DryingState::Drying], true), $drying->readyAt !== null,
+        );
+    }
+
+    /** @return iterable<string, array{list<float>, float|null, DryingState}> */
+    public static function states(): iterable
+    {
+        yield 'nothing' => [[], self::EMC, DryingState::TooFew];
+        yield 'two' => [[1000, 900], self::EMC, DryingState::TooFew];
+        yield 'three' => [[1000, 900, 830], self::EMC, DryingState::Drying];
+        yield 'no air known' => [[1000, 900, 830], null, DryingState::NoClimate];
+        yield 'it took up water' => [[1000, 900, 910, 890], self::EMC, DryingState::Rising];
+        yield 'within what a scale is out by' => [[1000, 800, 750, 751, 750, 750], self::EMC, DryingState::Ready];
+        yield 'a wet cellar' => [[1000, 900, 830], 18.0, DryingState::WetAir];
+        yield 'as fast as ever' => [[1000, 990, 980, 970], self::EMC, DryingState::NoPlateau];
+        yield 'faster than before' => [[1000, 990, 960], self::EMC, DryingState::NoPlateau];
+        yield 'steady' => [[800, 800, 800], self::EMC, DryingState::Ready];
+    }
+
+    public function test_three_weighings_on_one_day_do_not_make_it_dry(): void
+    {
+        $hours = array_map(fn (int $h): Weighing => new Weighing($h * 3600, 800), [0, 2, 4]);
+        self::assertSame(DryingState::TooShort, Drying::of(self::figures(), $hours, self::EMC)->state);
+    }
+
+    public function test_a_meter_beside_a_weighing_ties_a_plateau_that_is_not_in_sight(): void
+    {
+        $weighings = self::fortnights([1000, 972, 948]);
+        self::assertSame(DryingState::NoPlateau, Drying::of(self::figures(), $weighings, self::EMC)->state);
+        $dry = Drying::dryG(948, 45);
+        $drying = Drying::of(self::figures(), $weighings, self::EMC, $dry);
+        self::assertSame(DryingState::Drying, $drying->state);
+        self::assertEqualsWithDelta($dry * (1 + self::EMC / 100), $drying->plateauG, 1e-6);
+        self::assertEqualsWithDelta(45, $drying->moisturePercent, 1e-6);
+    }
+
+    public function test_weighings_out_of_order_are_refused(): void
+    {
+        $this->expectException(InvalidField::class);
+        Drying::of(self::figures(), [new Weighing(20, 900), new Weighing(10, 890)], self::EMC);
+    }
+
+    public function test_what_was_lost_is_said_as_makers_say_it(): void
+    {
+        $weighings = self::fortnights([1000, 900, 850]);
+        self::assertEqualsWithDelta(15, Drying::lostPercent(...$weighings), 1e-9);
+        self::assertEqualsWithDelta(100 * 50 / 900 / 2, Drying::weeklyLossPercent(...$weighings), 1e-9);
+        self::assertNull(Drying::lostPercent($weighings[0]));
+    }
+
+    public function test_a_rough_bowl_dries_oval_and_its_wall_runs_out(): void
+    {
+        $truing = Truing::of(Truing::shrinkFraction(8.4, 30, 10), 250, 25, 0, 60);
+        self::assertEqualsWithDelta(
+            [0.056, 14.0, 18.0, 56.64],
+            [$truing->shrinkFraction, $truing->ovalityMm, $truing->mostWallMm, $truing->tenonMm], 1e-9,
+        );
+        self::assertEqualsWithDelta(236, $truing->trueDiameterMm, 1e-9);
+        self::assertSame(Truing::shrinkFraction(8.4, 30, 10), Truing::shrinkFraction(8.4, 80, 10), 'above saturation');
+        self::assertEqualsWithDelta(25, Truing::roughWallMm(0.056, 250, 18, 0), 1e-9, 'the same the other way round');
+    }
+
+    public function test_the_jaws_that_still_hold_come_nearest_to_their_circle_first(): void
+    {
+        $sets = [
+            new JawSet('wide', [40, 100], null), new JawSet('usual', [52, 70], [55, 80]),
+            new JawSet('small', [20, 50], null), new JawSet('recess only', null, [50, 60]),
+        ];
+        $names = fn (float $tenon): array => array_column(JawSet::holding($sets, $tenon), 'name');
+        self::assertSame(['usual', 'wide'], $names(56.64));
+        self::assertSame(['wide', 'small'], $names(48));
+        self::assertSame([], $names(110));
+    }
+
+    private static function figures(): DryingFigures
+    {
+        return Catalogue::shipped()->calibration()->drying;
+    }
+
+    /**
+     * @param  list<float>  $masses
+     * @return list<Weighing>
+     */
+    private static function fortnights(array $masses): array
+    {
+        return array_map(
+            fn (float $mass, int $i): Weighing => new Weighing($i * 14 * self::DAY, $mass), $masses,
+            array_keys($masses),
+        );
+    }
+
+    private static function normal(): float
+    {
+        return sqrt(-2 * log(mt_rand(1, 1_000_000) / 1_000_001)) * cos(2 * M_PI * mt_rand(0, 1_000_000) / 1_000_001);
+    }
+}
