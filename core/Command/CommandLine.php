@@ -39,7 +39,8 @@ final readonly class CommandLine
     {
         $verbs = [];
         foreach ([
-            new Measure($catalogue), new EmcVerb, new DryingVerb($catalogue), new TruingVerb, new Grits($catalogue), new LadderVerb($catalogue), new MixVerb,
+            new Measure($catalogue), new EmcVerb, new DryingVerb($catalogue), new TruingVerb, new Grits($catalogue),
+            new LadderVerb($catalogue), new MixVerb,
             new StackVerb($catalogue),
             new CureVerb($catalogue), new ScheduleVerb(
                 new OrderSearch,

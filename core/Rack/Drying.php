@@ -66,7 +66,7 @@ final readonly class Drying
         if ($emcPercent === null) {
             return new self(DryingState::NoClimate);
         }
-        if (count($weighings) < $figures->leastReadings) {
+        if ($weighings === [] || count($weighings) < $figures->leastReadings) {
             return new self(DryingState::TooFew, $emcPercent);
         }
         $rise = self::rise($figures, $weighings);

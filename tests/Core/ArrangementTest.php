@@ -21,7 +21,8 @@ use PHPUnit\Framework\TestCase;
 /**
  * The search over mounts against every way there is, one operation at a time, on small random jobs of two parts.
  *
- * @phpstan-type At array{left: list<int>, sits: array<string, string>, was: array<string, true>, leaving: list<int>|null}
+ * @phpstan-type At array{left: list<int>, sits: array<string, string>, was: array<string, true>,
+ *     leaving: list<int>|null}
  */
 final class ArrangementTest extends TestCase
 {
@@ -103,7 +104,9 @@ final class ArrangementTest extends TestCase
     private function least(BenchFigures $figures): float
     {
         $open = new \SplPriorityQueue;
-        $open->insert([0.0, ['left' => array_keys($this->operations), 'sits' => [], 'was' => [], 'leaving' => null]], 0);
+        $open->insert(
+            [0.0, ['left' => array_keys($this->operations), 'sits' => [], 'was' => [], 'leaving' => null]], 0,
+        );
         $seen = [];
         while (true) {
             [$minutes, $at] = $open->extract();
@@ -161,7 +164,9 @@ final class ArrangementTest extends TestCase
     {
         $names = array_map(fn (int $i): string => $this->operations[$i]->id, $left);
         $held = array_column(
-            array_filter($this->precedences, fn (Precedence $one): bool => in_array($one->first, $names, true)), 'later',
+            array_filter(
+                $this->precedences, fn (Precedence $one): bool => in_array($one->first, $names, true),
+            ), 'later',
         );
 
         return array_values(array_filter(

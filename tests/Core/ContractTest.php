@@ -115,7 +115,9 @@ final class ContractTest extends TestCase
                 $truing['trued_tenon_mm'], $truing['jaws'],
             ],
         );
-        self::assertSame('to_moisture_percent', $this->refused('truing', ['to_moisture_percent' => 40] + $bowl)['field']);
+        self::assertSame(
+            'to_moisture_percent', $this->refused('truing', ['to_moisture_percent' => 40] + $bowl)['field'],
+        );
     }
 
     public function test_emc_to_two_places(): void
@@ -398,7 +400,9 @@ final class ContractTest extends TestCase
     {
         [$code, $out] = CommandLine::over(Catalogue::shipped())->run([]);
         self::assertSame(0, $code);
-        self::assertStringContainsString('measure, emc, drying, truing, grits, ladder, mix, stack, cure, schedule, route', $out);
+        self::assertStringContainsString(
+            'measure, emc, drying, truing, grits, ladder, mix, stack, cure, schedule, route', $out,
+        );
         [$code, , $error] = CommandLine::over(Catalogue::shipped())->run(['sharpen']);
         self::assertSame(2, $code);
         self::assertStringContainsString('The verbs are: measure', $error);

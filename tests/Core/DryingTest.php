@@ -24,7 +24,7 @@ final class DryingTest extends TestCase
     private const EMC = 11.06;
 
     #[DataProvider('curves')]
-    public function test_a_known_curve_is_found_again_from_exact_weights(float $plateau, float $excess, float $rate): void
+    public function test_a_known_curve_is_found_from_exact_weights(float $plateau, float $excess, float $rate): void
     {
         $true = new DryingCurve(0, $plateau, $excess, $rate);
         $weighings = array_map(

@@ -61,7 +61,7 @@ final class CurveFit
             $this->days[] = ($one->at - $weighings[0]->at) / 86_400;
             $this->masses[] = $one->massG;
         }
-        $this->leastPlateauG = max($this->masses) / (1 + $figures->mostMoisturePercent / 100);
+        $this->leastPlateauG = max(array_column($weighings, 'massG')) / (1 + $figures->mostMoisturePercent / 100);
     }
 
     /** The best curve; null where none of them falls towards a plateau. */
