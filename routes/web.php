@@ -19,6 +19,7 @@ use App\Http\Controllers\PieceExportController;
 use App\Http\Controllers\PieceImportController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PreferencesController;
+use App\Http\Controllers\RackController;
 use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\RouteController;
 use App\Http\Controllers\SessionController;
@@ -29,6 +30,8 @@ use App\Http\Controllers\StepController;
 use App\Http\Controllers\SurfaceController;
 use App\Http\Controllers\TinController;
 use App\Http\Controllers\WeeksController;
+use App\Http\Controllers\WeighingController;
+use App\Http\Controllers\WeightListController;
 use App\Http\Controllers\WoodController;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
@@ -112,6 +115,26 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('plan', [PlanController::class, 'store'])->middleware('throttle:costly')->name('plan.make');
     Route::get('weeks', [WeeksController::class, 'show'])->name('weeks');
     Route::get('calendar.ics', [CalendarController::class, 'file'])->name('calendar.file');
+
+    Route::prefix('rack')->name('rack.')->group(function (): void {
+        Route::get('new', [RackController::class, 'create'])->name('create');
+        Route::post('', [RackController::class, 'store'])->name('store');
+        Route::get('weigh', [WeighingController::class, 'create'])->name('weigh');
+        Route::post('weigh', [WeighingController::class, 'store']);
+        Route::put('weighings/{weighing}', [WeighingController::class, 'update'])->name('weighings.update');
+        Route::delete('weighings/{weighing}', [WeighingController::class, 'destroy'])->name('weighings.destroy');
+        Route::get('weights', [WeightListController::class, 'create'])->name('import');
+        Route::post('weights', [WeightListController::class, 'preview']);
+        Route::put('weights', [WeightListController::class, 'store']);
+        Route::delete('weights/{batch}', [WeightListController::class, 'destroy'])->name('import.undo');
+        Route::get('labels', [RackController::class, 'labels'])->name('labels');
+        Route::get('{blank}', [RackController::class, 'show'])->name('show');
+        Route::put('{blank}', [RackController::class, 'update'])->name('update');
+        Route::delete('{blank}', [RackController::class, 'destroy'])->name('destroy');
+        Route::post('{blank}/photo', [RackController::class, 'keepPhoto'])->name('photo');
+        Route::get('{blank}/photo', [RackController::class, 'photo']);
+    });
+    Route::get('rack', [RackController::class, 'index'])->name('rack');
 
     Route::get('shelf', [ShelfController::class, 'show'])->name('shelf');
     Route::post('shelf/abrasives', [AbrasiveController::class, 'store'])->name('abrasives.store');

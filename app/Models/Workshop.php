@@ -156,6 +156,18 @@ class Workshop extends Model
         return $this->hasMany(Tin::class);
     }
 
+    /** @return HasMany<Blank, $this> */
+    public function blanks(): HasMany
+    {
+        return $this->hasMany(Blank::class);
+    }
+
+    /** @return HasMany<Weighing, $this> */
+    public function weighings(): HasMany
+    {
+        return $this->hasMany(Weighing::class);
+    }
+
     /** @return HasMany<OwnWood, $this> */
     public function woods(): HasMany
     {

@@ -45,8 +45,13 @@ final class Photos
     /** The file of an entry's photograph; null where it has none. */
     public function of(LogEntry $entry): ?string
     {
-        $name = (string) ($entry->facts['photo'] ?? '');
-        $path = $this->folder($entry->workshop_id).'/'.$name.'.jpg';
+        return $this->file($entry->workshop_id, (string) ($entry->facts['photo'] ?? ''));
+    }
+
+    /** A kept photograph by its name; null where there is none. */
+    public function file(int $workshop, string $name): ?string
+    {
+        $path = $this->folder($workshop).'/'.$name.'.jpg';
 
         return preg_match('/^[a-z0-9]{24}$/D', $name) === 1 && is_file($path) ? $path : null;
     }

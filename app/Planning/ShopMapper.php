@@ -62,7 +62,7 @@ final readonly class ShopMapper
     }
 
     /** What wood settles at in a shop, over the hours of its day and its night, %. */
-    private static function equilibriumPercent(Workshop $workshop): float
+    public static function equilibriumPercent(Workshop $workshop): float
     {
         $air = $workshop->climate;
         $share = ((int) $air['day_to'] - (int) $air['day_from']) / 24;

@@ -20,7 +20,8 @@ use HonestGrain\Geometry\Form;
 final readonly class Show
 {
     public const SECTIONS = [
-        'bench' => 'Bench', 'pieces' => 'Pieces', 'weeks' => 'Weeks', 'shelf' => 'Shelf', 'shop' => 'Shop',
+        'bench' => 'Bench', 'pieces' => 'Pieces', 'weeks' => 'Weeks', 'rack' => 'Rack', 'shelf' => 'Shelf',
+        'shop' => 'Shop',
     ];
 
     public function __construct(
@@ -324,6 +325,14 @@ final readonly class Show
     public function date(?CarbonInterface $at): string
     {
         return $at?->copy()->setTimezone($this->timeZone)->format('Y-m-d') ?? '';
+    }
+
+    /** "3 Jan", and "3 Jan 2027" in another year than this. */
+    public function calendarDay(CarbonInterface $at): string
+    {
+        $there = $at->copy()->setTimezone($this->timeZone);
+
+        return $there->format($there->isSameYear(now($this->timeZone)) ? 'j M' : 'j M Y');
     }
 
     public function plain(float $number): string

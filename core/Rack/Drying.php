@@ -22,6 +22,9 @@ final readonly class Drying
 
     private const WEEK_DAYS = 7;
 
+    /** Two readings of a scale may differ by so many of its errors and mean the same. */
+    private const SCALE_ERRORS = 4;
+
     /**
      * @param  float|null  $moisturePercent  at the last weighing
      * @param  int|null  $readyAt  second (UTC); in the past where it is ready
@@ -192,7 +195,8 @@ final readonly class Drying
     {
         $rise = null;
         foreach ($weighings as $i => $one) {
-            if ($i > 0 && $one->massG > $weighings[$i - 1]->massG * (1 + $figures->risePercent / 100)) {
+            $before = $weighings[$i - 1]->massG ?? INF;
+            if ($one->massG - $before > max(self::SCALE_ERRORS * $figures->scaleG, $before * $figures->risePercent / 100)) {
                 $rise = $one;
             }
         }

@@ -46,6 +46,7 @@ class DemoWorkshopSeeder extends Seeder
         private readonly PieceEditor $editor,
         private readonly Planner $planner,
         private readonly ShopMapper $mapper,
+        private readonly DemoRack $rack,
     ) {
     }
 
@@ -94,6 +95,7 @@ class DemoWorkshopSeeder extends Seeder
         );
         $this->shelf();
         $this->pieces();
+        $this->rack->fill($this->workshop);
         $this->month();
         $this->planner->plan($this->workshop);
 

@@ -21,12 +21,12 @@ final class FoldersOfCore
         'Abrasive' => ['Reading', 'Wood', 'Calibration', 'Coating'],
         'Safety' => ['Wood', 'Coating'],
         'Holding' => [],
-        'Rack' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Holding'],
         'Catalogue' => ['Reading', 'Wood', 'Calibration', 'Coating', 'Abrasive'],
         'Technique' => ['Reading', 'Calibration', 'Safety'],
         'Piece' => [
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Holding', 'Catalogue', 'Technique',
         ],
+        'Rack' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Holding', 'Piece'],
         'Schedule' => ['Reading', 'Coating'],
         'Route' => [
             'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Safety', 'Holding', 'Catalogue', 'Technique',

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\InvitePerson;
 use App\Http\Requests\SaveShop;
+use App\Jobs\DeriveRack;
 use App\Models\User;
 use App\Planning\Planner;
 use App\View\FieldWords;
@@ -69,6 +70,8 @@ class ShopController extends Controller
                 'school' => $workshop->school(),
             ],
         ]));
+
+        DeriveRack::dispatch($workshop->id);
 
         return back()->with('said', 'Saved; every date was worked out again.');
     }

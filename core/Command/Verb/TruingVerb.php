@@ -52,7 +52,7 @@ final readonly class TruingVerb implements Verb
                 $question->number('tangential_shrinkage_percent', 0, Wood::MOST_SHRINKAGE_PERCENT), $from,
                 $question->number('to_moisture_percent', 0, $from),
             ),
-            $diameter, $wall, $question->numberOr('allowance_mm', 0.0, 0, 50) ?? 0.0, $tenon,
+            $diameter, $wall, $question->numberOr('allowance_mm', 0.0, 0, 50), $tenon,
         );
         $sets = array_map($this->jaws(...), $question->has('jaws') ? $question->children('jaws', 50) : []);
 

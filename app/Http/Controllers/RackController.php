@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SaveBlank;
+use App\Models\Blank;
+use App\Planning\Photos;
+use App\Planning\Rack;
+use App\Planning\ShopMapper;
+use App\Planning\VersionConflict;
+use App\View\BlankPage;
+use App\View\RackShelf;
+use App\View\Show;
+use HonestGrain\Catalogue\Catalogue;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** The rack: blanks by readiness, and each by itself. */
+class RackController extends Controller
+{
+    private const A_PAGE = 40;
+
+    public function __construct(private readonly Rack $rack)
+    {
+    }
+
+    public function index(Request $request, Catalogue $catalogue, Show $show): View
+    {
+        $isGone = $request->query('state') === 'gone';
+        $sought = $request->string('q')->toString();
+        $workshop = $this->workshop($request);
+        $like = '%'.addcslashes($sought, '%_\\').'%';
+        $blanks = $workshop->blanks()
+            ->when($isGone, fn ($query) => $query->whereNotNull('gone_at'), fn ($query) => $query->whereNull('gone_at'))
+            ->when($sought !== '', fn ($query) => $query->where(fn ($query) => $query
+                ->where('number', $sought)->orWhere('wood', 'like', $like)->orWhere('place', 'like', $like)))
+            ->orderByRaw('ready_at is null')->orderBy('ready_at')->orderBy('number')
+            ->simplePaginate(self::A_PAGE)->withQueryString();
+
+        return view('rack.index', [
+            'blanks' => $blanks, 'isGone' => $isGone, 'q' => $sought,
+            'shelf' => new RackShelf($blanks->items(), $catalogue->calibration()->drying, $show),
+        ]);
+    }
+
+    public function create(Request $request, ShopMapper $mapper): View
+    {
+        $workshop = $this->workshop($request);
+
+        return view('rack.create', [
+            'woods' => $mapper->tables($workshop)->woods->names(),
+            'number' => (int) $workshop->blanks()->max('number') + 1,
+        ]);
+    }
+
+    public function store(SaveBlank $request, Show $show): RedirectResponse
+    {
+        $number = $request->validated('number');
+        $blank = $this->rack->add(
+            $this->workshop($request), $request->document($show), $number === null ? null : (int) $number,
+        );
+
+        return redirect()->route('rack.show', $blank)->with(
+            'said', "Number $blank->number is on the rack. Write the number on the wood, and weigh it.",
+        );
+    }
+
+    public function show(Request $request, Blank $blank, ShopMapper $mapper, Catalogue $catalogue, Show $show): View
+    {
+        $workshop = $this->workshop($request);
+        $tables = $mapper->tables($workshop);
+
+        return view('rack.show', [
+            'blank' => $blank, 'woods' => $tables->woods->names(),
+            'page' => new BlankPage(
+                $blank, $workshop, $this->rack->drying($blank, $workshop), $tables->woods, $catalogue->calibration(),
+                $show,
+            ),
+        ]);
+    }
+
+    public function update(SaveBlank $request, Blank $blank, Show $show): RedirectResponse
+    {
+        try {
+            $this->rack->change(
+                $blank, $this->workshop($request), $request->document($show, $blank),
+                (int) $request->validated('version'),
+            );
+        } catch (VersionConflict) {
+            return back()->withInput()->withErrors(['version' => 'This blank has been changed since you opened the '
+                .'page. Your change was not saved; the page now shows the blank as it is. Make your change again.']);
+        }
+
+        return back()->with('said', 'Saved.');
+    }
+
+    /** Off the rack: used, given away or burnt. It keeps its record and can come back. */
+    public function destroy(Blank $blank): RedirectResponse
+    {
+        $blank->update(['gone_at' => $blank->gone_at === null ? now() : null]);
+
+        return back()->with('said', $blank->gone_at === null
+            ? "Number $blank->number is back on the rack." : "Number $blank->number is off the rack.");
+    }
+
+    public function keepPhoto(Request $request, Blank $blank, Photos $photos): RedirectResponse
+    {
+        $most = config('photos.most_kilobytes');
+        $request->validate(['photo' => ['required', 'file', "max:$most"]], [
+            'photo.max' => 'The photograph is too large; it takes up to '.round($most / 1000).' MB.',
+        ]);
+        $blank->update(['photo' => $photos->keep($this->workshop($request), $request->file('photo'))]);
+
+        return back()->with('said', 'The photograph is kept.');
+    }
+
+    public function photo(Blank $blank, Photos $photos): BinaryFileResponse
+    {
+        return response()->file(
+            $photos->file($blank->workshop_id, (string) $blank->photo) ?? abort(404),
+            ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400'],
+        );
+    }
+
+    public function labels(Request $request, Show $show, Catalogue $catalogue): View
+    {
+        $numbers = array_filter(array_map(intval(...), preg_split(
+            '/[\s,;]+/', $request->string('numbers')->toString(),
+        ) ?: []));
+        $blanks = $this->workshop($request)->blanks()->onRack()
+            ->when($numbers !== [], fn ($query) => $query->whereIn('number', $numbers))
+            ->orderBy('number')->limit(self::A_PAGE)->get();
+
+        return view('rack.labels', [
+            'blanks' => $blanks, 'shelf' => new RackShelf(
+                $blanks->all(), $catalogue->calibration()->drying, $show,
+            ), 'numbers' => implode(', ', $numbers),
+            'paper' => $request->query('paper') === 'letter' ? 'letter' : 'A4',
+        ]);
+    }
+}

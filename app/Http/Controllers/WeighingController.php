@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\WeighBlank;
+use App\Models\Weighing;
+use App\Planning\Rack;
+use App\View\RackShelf;
+use App\View\Show;
+use HonestGrain\Catalogue\Catalogue;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+
+/** Weights, one after another at the rack, and their corrections. */
+class WeighingController extends Controller
+{
+    private const SHOWN = 12;
+
+    private const RECENT_HOURS = 12;
+
+    public function __construct(private readonly Rack $rack)
+    {
+    }
+
+    public function create(Request $request, Catalogue $catalogue, Show $show): View
+    {
+        $workshop = $this->workshop($request);
+
+        return view('rack.weigh', [
+            'shelf' => new RackShelf([], $catalogue->calibration()->drying, $show),
+            'recent' => $workshop->weighings()->standing()->with('blank')
+                ->where('created_at', '>', now()->subHours(self::RECENT_HOURS))->latest('id')->limit(self::SHOWN)->get(),
+            'next' => $workshop->blanks()->onRack()->orderByRaw('last_weighed_at is null desc')
+                ->orderBy('last_weighed_at')->orderBy('number')->limit(self::SHOWN)->get(),
+        ]);
+    }
+
+    public function store(WeighBlank $request, Show $show): RedirectResponse
+    {
+        $blank = $request->blank();
+        $workshop = $this->workshop($request);
+        DB::transaction(function () use ($request, $blank, $workshop, $show): void {
+            $this->rack->weigh(
+                $blank, $request->at() ?? now(), $request->massG($show), $request->meter(), $this->user($request),
+            );
+            $this->rack->derive($blank, $workshop);
+        });
+
+        return back()->with('weighed', $blank->id);
+    }
+
+    /** A correction: the old weight is struck out, and the new one stands in its place. */
+    public function update(WeighBlank $request, Weighing $weighing, Show $show): RedirectResponse
+    {
+        $workshop = $this->workshop($request);
+        DB::transaction(function () use ($request, $weighing, $workshop, $show): void {
+            $workshop->lock();
+            if ($weighing->refresh()->struck_at !== null) {
+                return;
+            }
+            $weighing->update(['struck_at' => now()]);
+            $this->rack->weigh(
+                $weighing->blank, $request->at() ?? $weighing->at, $request->massG($show), $request->meter(),
+                $this->user($request), more: ['corrects_id' => $weighing->id, 'batch' => $weighing->batch],
+            );
+            $this->rack->derive($weighing->blank, $workshop);
+        });
+
+        return back()->with('said', 'Corrected; what it said before stays on record.');
+    }
+
+    public function destroy(Request $request, Weighing $weighing): RedirectResponse
+    {
+        $this->rack->strike($this->workshop($request), fn ($query) => $query->whereKey($weighing->id));
+
+        return back()->with('said', 'Struck out; it stays on record.');
+    }
+}

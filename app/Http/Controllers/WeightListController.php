@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Planning\Rack;
+use App\Planning\WeightList;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Many weights at once from a file: looked at first, then brought in, and taken back together. */
+class WeightListController extends Controller
+{
+    private const MOST_CHARACTERS = 200_000;
+
+    public function create(Request $request): View
+    {
+        return view('rack.import', ['list' => null, 'text' => '']);
+    }
+
+    /** Reads the file and shows every row of it; nothing is kept yet. */
+    public function preview(Request $request): View
+    {
+        $request->validate([
+            'file' => ['required_without:rows', 'file', 'max:1000'],
+            'rows' => ['nullable', 'string', 'max:'.self::MOST_CHARACTERS],
+        ], ['file.required_without' => 'Choose a file, or type the rows.']);
+        $file = $request->file('file');
+        $text = $file === null ? (string) $request->input('rows') : (string) file_get_contents($file->getPathname());
+        $text = mb_substr(mb_scrub($text), 0, self::MOST_CHARACTERS);
+
+        return view('rack.import', ['list' => WeightList::read($text, $this->workshop($request)), 'text' => $text]);
+    }
+
+    public function store(Request $request, Rack $rack): RedirectResponse
+    {
+        $request->validate(['rows' => ['required', 'string', 'max:'.self::MOST_CHARACTERS]]);
+        $workshop = $this->workshop($request);
+        $list = WeightList::read((string) $request->input('rows'), $workshop);
+        $batch = Str::lower(Str::random(24));
+        DB::transaction(function () use ($list, $workshop, $rack, $batch, $request): void {
+            $blanks = $workshop->blanks()->onRack()->get()->keyBy('number');
+            foreach ($list->good() as $row) {
+                $blank = $blanks[(int) $row['number']];
+                if ($row['at'] !== null) {
+                    $rack->weigh(
+                        $blank, $row['at'], (float) $row['mass_g'], $row['meter'], $this->user($request), 'file',
+                        ['batch' => $batch],
+                    );
+                }
+            }
+            foreach ($blanks->only(array_column($list->good(), 'number')) as $blank) {
+                $rack->derive($blank, $workshop);
+            }
+        });
+
+        return redirect()->route('rack')->with([
+            'said' => count($list->good()).' weights came in; '.count($list->bad()).' rows were left out.',
+            'batch' => $batch,
+        ]);
+    }
+
+    public function destroy(Request $request, string $batch, Rack $rack): RedirectResponse
+    {
+        $count = $rack->strike($this->workshop($request), fn ($query) => $query->where('batch', $batch));
+
+        return redirect()->route('rack')->with('said', "$count weights were taken back.");
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Blank;
+use App\Models\User;
+use App\View\Show;
+use App\View\Unit;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Carbon;
+use Illuminate\Validation\ValidationException;
+
+/** One weight at the rack: the number on the wood, what the scale says, and a meter's reading beside it. */
+class WeighBlank extends FormRequest
+{
+    public const MOST_G = 500_000.0;
+
+    /** @return array<string, mixed> */
+    public function rules(Show $show): array
+    {
+        return [
+            'number' => [$this->isCorrection() ? 'exclude' : 'required', 'integer', 'between:1,999999'],
+            'mass' => ['required', 'numeric', $show->between(Unit::Mass, 0.1, self::MOST_G)],
+            'meter' => ['nullable', 'numeric', 'between:0,100'],
+            'at' => ['nullable', 'date_format:Y-m-d\TH:i', 'after:1950-01-01', 'before_or_equal:now +1 day'],
+        ];
+    }
+
+    /** @throws ValidationException where no blank has that number */
+    public function blank(): Blank
+    {
+        /** @var User $user */
+        $user = $this->user();
+        $number = (int) $this->validated('number');
+
+        return $user->workshop->blanks()->onRack()->where('number', $number)->first()
+            ?? throw ValidationException::withMessages(
+                ['number' => "Number is “{$number}”; no blank on the rack has it."],
+            );
+    }
+
+    public function massG(Show $show): float
+    {
+        return round($show->typed(Unit::Mass, (float) $this->validated('mass')), 2);
+    }
+
+    public function meter(): ?float
+    {
+        return $this->validated('meter') === null ? null : (float) $this->validated('meter');
+    }
+
+    public function at(): ?Carbon
+    {
+        /** @var User $user */
+        $user = $this->user();
+        $at = $this->validated('at');
+
+        return $at === null ? null : Carbon::parse($at, $user->timeZone())->utc();
+    }
+
+    private function isCorrection(): bool
+    {
+        return $this->route('weighing') !== null;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Models\Workshop;
+use App\Planning\Rack;
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+
+/** Works out every blank of a workshop again, after its air has changed. */
+class DeriveRack implements ShouldBeUniqueUntilProcessing, ShouldQueue
+{
+    use Queueable;
+
+    /** A lock left by a worker that was killed opens again after so many seconds. */
+    public int $uniqueFor = 60;
+
+    public function __construct(public readonly int $workshopId)
+    {
+    }
+
+    public function uniqueId(): string
+    {
+        return (string) $this->workshopId;
+    }
+
+    public function handle(Rack $rack): void
+    {
+        $workshop = Workshop::query()->find($this->workshopId);
+        if ($workshop !== null) {
+            $rack->deriveAll($workshop);
+        }
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * One weight of one blank. A mistake is struck out and stays; what is put in its place names it.
+ *
+ * @property int $id
+ * @property int $workshop_id
+ * @property int $blank_id
+ * @property Carbon $at
+ * @property float $mass_g
+ * @property float|null $meter_percent
+ * @property string $source
+ * @property string|null $batch  what was brought in together
+ * @property int|null $corrects_id
+ * @property Carbon|null $struck_at
+ * @property Blank $blank
+ */
+class Weighing extends Model
+{
+    protected $fillable = [
+        'blank_id', 'at', 'mass_g', 'meter_percent', 'source', 'batch', 'corrects_id', 'struck_at', 'user_id',
+    ];
+
+    protected function casts(): array
+    {
+        return ['at' => 'datetime', 'mass_g' => 'float', 'meter_percent' => 'float', 'struck_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Blank, $this> */
+    public function blank(): BelongsTo
+    {
+        return $this->belongsTo(Blank::class);
+    }
+
+    /** @param  Builder<Weighing>  $query */
+    public function scopeStanding(Builder $query): void
+    {
+        $query->whereNull('struck_at');
+    }
+}

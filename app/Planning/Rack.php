@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Blank;
+use App\Models\User;
+use App\Models\Weighing;
+use App\Models\Workshop;
+use Carbon\CarbonInterface;
+use Closure;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Drawing\BlankFigure;
+use HonestGrain\Rack\Blank as CoreBlank;
+use HonestGrain\Rack\Drying;
+use HonestGrain\Rack\Weighing as CoreWeighing;
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
+use HonestGrain\Wood\WoodTable;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** Writes blanks and their weights, and works out what follows from them. */
+final readonly class Rack
+{
+    /** The same weight of the same blank within this time is one press too many. */
+    private const SAME_SECONDS = 60;
+
+    public function __construct(private Catalogue $catalogue, private ShopMapper $mapper)
+    {
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     *
+     * @throws InvalidField
+     */
+    public function add(Workshop $workshop, array $document, ?int $number = null): Blank
+    {
+        return DB::transaction(function () use ($workshop, $document, $number): Blank {
+            $workshop->lock();
+            $number ??= (int) $workshop->blanks()->max('number') + 1;
+            if ($workshop->blanks()->where('number', $number)->exists()) {
+                throw InvalidField::because('number', $number, 'another blank has this number already');
+            }
+
+            return $workshop->blanks()->create(['number' => $number] + $this->columns($workshop, $document))->refresh();
+        });
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  int  $version  that the page was made from
+     *
+     * @throws InvalidField
+     * @throws VersionConflict
+     */
+    public function change(Blank $blank, Workshop $workshop, array $document, int $version): void
+    {
+        DB::transaction(function () use ($blank, $workshop, $document, $version): void {
+            $workshop->lock();
+            if ($blank->refresh()->version !== $version) {
+                throw new VersionConflict;
+            }
+            $blank->update($this->columns($workshop, $document) + ['version' => $version + 1]);
+            $this->derive($blank, $workshop);
+        });
+    }
+
+    /**
+     * One weight; where the same was typed just before, that one.
+     *
+     * @param  array{batch?: string|null, corrects_id?: int|null}  $more
+     */
+    public function weigh(
+        Blank $blank,
+        CarbonInterface $at,
+        float $massG,
+        ?float $meterPercent,
+        ?User $user,
+        string $source = 'typed',
+        array $more = [],
+    ): Weighing {
+        $before = $blank->weighings()->standing()->where('mass_g', round($massG, 2))
+            ->whereBetween('at', [$at->copy()->subSeconds(self::SAME_SECONDS), $at])->first();
+        if ($before !== null) {
+            return $before;
+        }
+        while ($blank->weighings()->standing()->where('at', $at->format('Y-m-d H:i:s'))->exists()) {
+            $at = $at->copy()->addSecond();
+        }
+        $weighing = $blank->weighings()->make([
+            'at' => $at, 'mass_g' => $massG, 'meter_percent' => $meterPercent, 'source' => $source,
+            'user_id' => $user?->id,
+        ] + $more);
+        $weighing->workshop_id = $blank->workshop_id;
+        $weighing->save();
+
+        return $weighing;
+    }
+
+    /** Strikes weights out; they stay on record. */
+    public function strike(Workshop $workshop, Closure $which): int
+    {
+        $struck = $which($workshop->weighings()->standing())->get();
+        foreach ($struck as $weighing) {
+            $weighing->update(['struck_at' => now()]);
+        }
+        foreach ($workshop->blanks()->whereIn('id', $struck->pluck('blank_id')->unique())->get() as $blank) {
+            $this->derive($blank, $workshop);
+        }
+
+        return $struck->count();
+    }
+
+    public function drying(Blank $blank, Workshop $workshop): Drying
+    {
+        return $this->dryingOf($blank->weighings()->standing()->get()->all(), $workshop);
+    }
+
+    /** What follows from the weights, into the columns that the list is sorted by. */
+    public function derive(Blank $blank, Workshop $workshop): void
+    {
+        $weighings = $blank->weighings()->standing()->get()->all();
+        $read = self::read($weighings);
+        $drying = $this->dryingOf($weighings, $workshop);
+        $last = $weighings === [] ? null : $weighings[count($weighings) - 1];
+        $week = Drying::weeklyLossPercent(...$read);
+        $day = fn (?float $days): ?Carbon => $days === null || $last === null
+            ? null : $last->at->copy()->addMinutes((int) round($days * 1440));
+        $blank->update([
+            'drying' => $drying->state, 'moisture_percent' => $drying->moisturePercent,
+            'lost_percent' => Drying::lostPercent(...$read), 'week_percent' => $week,
+            'ready_at' => $drying->readyAt === null ? null : Carbon::createFromTimestampUTC($drying->readyAt),
+            'ready_from' => $drying->isReady() ? null : $day($drying->intervalDays[0] ?? null),
+            'ready_until' => $drying->isReady() ? null : $day($drying->intervalDays[1] ?? null),
+            'last_mass_g' => $last?->mass_g, 'last_weighed_at' => $last?->at,
+            'may_crack' => $week !== null && $week > $blank->core()->crackLossPercent(
+                $this->catalogue->calibration()->drying,
+            ),
+        ]);
+    }
+
+    public function deriveAll(Workshop $workshop): void
+    {
+        $workshop->blanks()->onRack()->each(fn (Blank $blank) => $this->derive($blank, $workshop));
+    }
+
+    /**
+     * @param  list<Weighing>  $weighings
+     * @return list<CoreWeighing>
+     */
+    public static function read(array $weighings): array
+    {
+        return array_map(
+            fn (Weighing $one): CoreWeighing => new CoreWeighing((int) $one->at->getTimestamp(), $one->mass_g),
+            $weighings,
+        );
+    }
+
+    /** @param  list<Weighing>  $weighings */
+    private function dryingOf(array $weighings, Workshop $workshop): Drying
+    {
+        $dryG = null;
+        foreach ($weighings as $one) {
+            $dryG = $one->meter_percent === null ? $dryG : Drying::dryG($one->mass_g, $one->meter_percent);
+        }
+
+        return Drying::of(
+            $this->catalogue->calibration()->drying, self::read($weighings),
+            ShopMapper::equilibriumPercent($workshop), $dryG,
+        );
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @return array<string, mixed>
+     */
+    private function columns(Workshop $workshop, array $document): array
+    {
+        $core = CoreBlank::read(Document::of($document));
+        $wood = $this->woods($workshop)->named($core->wood, 'wood');
+
+        return [
+            'document' => $document, 'wood' => $core->wood, 'form' => $core->form->value, 'place' => $core->place,
+            'drawing' => (new BlankFigure($core, $wood->rgb, substr(md5((string) json_encode($document)), 0, 8)))
+                ->svg("{$core->form->label()} of {$core->wood}"),
+        ];
+    }
+
+    private function woods(Workshop $workshop): WoodTable
+    {
+        return $this->mapper->tables($workshop)->woods;
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Workshop;
+use HonestGrain\Rack\Drying;
+use Illuminate\Support\Carbon;
+
+/**
+ * Weights as a table of text: number, date, grams and, where a meter was read, its percent; parted by commas,
+ * semicolons or tabs. Every row is read by itself, and what is wrong with one is said beside it.
+ *
+ * @phpstan-type Row array{line: int, text: string, number: int|null, at: Carbon|null, mass_g: float|null,
+ *     meter: float|null, fault: string|null}
+ */
+final readonly class WeightList
+{
+    private const MOST_G = 500_000.0;
+
+    private const DATES = ['!Y-m-d', '!Y-m-d H:i', '!Y-m-d\TH:i', '!Y-m-d H:i:s', '!Y-m-d\TH:i:sP'];
+
+    /** @param  list<Row>  $rows */
+    private function __construct(public array $rows, public bool $isCutShort)
+    {
+    }
+
+    public static function read(string $text, Workshop $workshop): self
+    {
+        $known = $workshop->blanks()->onRack()->pluck('number')->flip()->all();
+        $lines = preg_split('/\R/', trim($text)) ?: [];
+        $rows = [];
+        foreach (array_slice($lines, 0, Drying::MOST_WEIGHINGS) as $i => $line) {
+            $cells = array_map(trim(...), preg_split('/[;,\t]/', $line) ?: []);
+            if (trim($line) === '' || ($i === 0 && ! is_numeric($cells[0]))) {
+                continue;
+            }
+            $rows[] = self::row($i + 1, $line, $cells, $known, $workshop->time_zone);
+        }
+
+        return new self($rows, count($lines) > Drying::MOST_WEIGHINGS);
+    }
+
+    /** @return list<Row> */
+    public function good(): array
+    {
+        return array_values(array_filter($this->rows, fn (array $row): bool => $row['fault'] === null));
+    }
+
+    /** @return list<Row> */
+    public function bad(): array
+    {
+        return array_values(array_filter($this->rows, fn (array $row): bool => $row['fault'] !== null));
+    }
+
+    /**
+     * @param  list<string>  $cells
+     * @param  array<int, mixed>  $known  by number
+     * @return Row
+     */
+    private static function row(int $line, string $text, array $cells, array $known, string $zone): array
+    {
+        $number = filter_var($cells[0], FILTER_VALIDATE_INT, FILTER_NULL_ON_FAILURE);
+        $at = self::time($cells[1] ?? '', $zone);
+        $mass = self::figure($cells[2] ?? '');
+        $meter = ($cells[3] ?? '') === '' ? null : self::figure($cells[3]);
+
+        return [
+            'line' => $line, 'text' => mb_substr($text, 0, 120), 'number' => $number, 'at' => $at, 'mass_g' => $mass,
+            'meter' => $meter,
+            'fault' => match (true) {
+                $number === null => "Number is “{$cells[0]}”; it takes the number on the wood.",
+                ! isset($known[$number]) => "Number is “{$number}”; no blank on the rack has it.",
+                $at === null => 'Date is “'.($cells[1] ?? '').'”; it takes a date such as 2026-03-01, or with a time '
+                    .'2026-03-01 14:30.',
+                $at->isFuture() => "Date is “{$cells[1]}”, which is still to come.",
+                $mass === null || $mass <= 0 || $mass > self::MOST_G => 'Grams is “'.($cells[2] ?? '')
+                    .'”; it takes a number from 0.1 to 500000.',
+                ($cells[3] ?? '') !== ''
+                    && ($meter === null || $meter < 0 || $meter > 100) => "Meter is “{$cells[3]}”; "
+                    .'it takes a percentage from 0 to 100.',
+                default => null,
+            },
+        ];
+    }
+
+    private static function time(string $text, string $zone): ?Carbon
+    {
+        foreach (self::DATES as $format) {
+            $read = \DateTimeImmutable::createFromFormat($format, $text, new \DateTimeZone($zone));
+            $faults = \DateTimeImmutable::getLastErrors();
+            if ($read !== false && ($faults === false || $faults['warning_count'] === 0)) {
+                return Carbon::instance($read)->utc();
+            }
+        }
+
+        return null;
+    }
+
+    private static function figure(string $text): ?float
+    {
+        return is_numeric($text) && is_finite((float) $text) ? (float) $text : null;
+    }
+}

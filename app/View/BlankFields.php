@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use HonestGrain\Rack\Blank;
+use HonestGrain\Rack\BlankForm;
+use HonestGrain\Rack\Keeping;
+use HonestGrain\Rack\Pith;
+
+/** The fields that a blank is typed in, with their choices and what stands in them. */
+final readonly class BlankFields
+{
+    /** What the page opens when one of them is refused. */
+    public const NAMES = [
+        'form', 'wood', 'grain', 'diameter_mm', 'length_mm', 'wall_mm', 'tenon_mm', 'recess_mm', 'pith', 'keeping',
+        'place', 'source', 'price', 'felled_on', 'cut_on', 'roughed_on', 'note', 'version',
+    ];
+
+    public function __construct(private Show $show)
+    {
+    }
+
+    /** @return array<string, string> */
+    public function forms(): array
+    {
+        return array_column(array_map(
+            fn (BlankForm $one): array => [$one->value, $one->label()], BlankForm::cases(),
+        ), 1, 0);
+    }
+
+    /** @return array<string, string> */
+    public function piths(): array
+    {
+        return array_column(array_map(fn (Pith $one): array => [$one->value, $one->label()], Pith::cases()), 1, 0);
+    }
+
+    /** @return array<string, string> */
+    public function keepings(): array
+    {
+        return array_column(array_map(
+            fn (Keeping $one): array => [$one->value, $one->label()], Keeping::cases(),
+        ), 1, 0);
+    }
+
+    /** @return array<string, array{string, string}> label and value by field */
+    public function sizes(?Blank $blank): array
+    {
+        $unit = ', '.$this->show->unit(Unit::Length);
+        $value = fn (?float $mm): string => $this->show->field(Unit::Length, $mm);
+
+        return [
+            'diameter_mm' => ["Across$unit", $value($blank?->diameterMm)],
+            'length_mm' => ["Length or height$unit", $value($blank?->lengthMm)],
+            'wall_mm' => ["Wall, if it is rough$unit", $value($blank?->wallMm)],
+            'tenon_mm' => ["Tenon$unit", $value($blank?->tenonMm)],
+            'recess_mm' => ["Recess$unit", $value($blank?->recessMm)],
+        ];
+    }
+
+    /** @return array<string, array{string, string|null}> label and value by field */
+    public function dates(?Blank $blank): array
+    {
+        return [
+            'felled_on' => ['Felled on', $blank?->felledOn], 'cut_on' => ['Cut on', $blank?->cutOn],
+            'roughed_on' => ['Roughed on', $blank?->roughedOn],
+        ];
+    }
+}

@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Blank;
+use App\Models\Weighing;
+use App\Models\Workshop;
+use App\Planning\Rack;
+use App\Planning\ShopMapper;
+use HonestGrain\Calibration\Calibration;
+use HonestGrain\Drawing\DryingChart;
+use HonestGrain\Rack\Blank as CoreBlank;
+use HonestGrain\Rack\Drying;
+use HonestGrain\Rack\DryingState;
+use HonestGrain\Rack\Truing;
+use HonestGrain\Wood\Wood;
+use HonestGrain\Wood\WoodTable;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+
+/** One blank: what its weights say, drawn and in words, and what can still be turned out of it. */
+final readonly class BlankPage
+{
+    /** Wood as it is roughed, unless its weights say otherwise. */
+    private const GREEN_PERCENT = Truing::FIBRE_SATURATION_PERCENT;
+
+    private const TO_COME_CLEAN_MM = 1.0;
+
+    public CoreBlank $core;
+
+    /** @var Collection<int, Weighing> all of them, struck ones too, the newest first */
+    public Collection $weighings;
+
+    private Wood $wood;
+
+    private float $emc;
+
+    public function __construct(
+        private Blank $blank,
+        Workshop $workshop,
+        public Drying $drying,
+        WoodTable $woods,
+        private Calibration $calibration,
+        private Show $show,
+    ) {
+        $this->core = $blank->core();
+        $this->wood = $woods->named($this->core->wood);
+        $this->emc = ShopMapper::equilibriumPercent($workshop);
+        $this->weighings = $blank->weighings()->get()->reverse()->values();
+    }
+
+    /** The answer, in one sentence. */
+    public function verdict(): string
+    {
+        $percent = fn (?float $value): string => $this->show->plain($value ?? 0.0)."\u{a0}%";
+        $day = fn (?int $at): string => $this->show->calendarDay(Carbon::createFromTimestampUTC($at ?? 0));
+        $drying = $this->drying;
+
+        return match ($drying->state) {
+            DryingState::Ready => "Ready: {$percent($drying->moisturePercent)}, where this air holds wood at "
+                ."{$percent($drying->emcPercent)}.",
+            DryingState::Drying => "Ready about {$day($drying->readyAt)}{$this->interval()}. Now "
+                ."{$percent($drying->moisturePercent)}; it settles at {$percent($drying->emcPercent)}.",
+            DryingState::TooFew => 'No date yet: a curve takes '
+                .$this->calibration->drying->leastReadings.' weighings, and there '
+                .match ($this->standing()->count()) {
+                    0 => 'is none', 1 => 'is one', default => 'are '.$this->standing()->count(),
+                }.'.',
+            DryingState::Rising => "No date: it weighed more on {$day(
+                $drying->rise?->at,
+            )} than before. Wood that takes up "
+                .'water has no date. Was it moved, or was another blank on the scale? Correct the weighing, or weigh '
+                    .'on.',
+            DryingState::WetAir => "No date: this air holds wood at {$percent($drying->emcPercent)}, too damp to "
+                .'finish. Move it to a warmer or drier place.',
+            DryingState::NoPlateau => 'No date yet: it loses weight as fast as at first, so that the end is not in '
+                .'sight. Weigh on, or read a meter beside a weighing: that ties the end down.',
+            DryingState::TooShort => 'No date yet: the weighings agree, but they span too short a time to say that '
+                .'it is dry.',
+            DryingState::NoClimate => 'No date: the air that it dries in is not known.',
+        };
+    }
+
+    public function chart(): string
+    {
+        $weighings = Rack::read($this->standing()->all());
+
+        return count($weighings) < 2 ? '' : (new DryingChart(
+            $weighings, $this->drying, (int) now()->getTimestamp(),
+            fn (int $at): string => $this->show->calendarDay(Carbon::createFromTimestampUTC($at)),
+            fn (float $mass): string => $this->show->mass($mass),
+        ))->svg("number {$this->blank->number}");
+    }
+
+    /** "14 % by meter", where one was read beside the weighing */
+    public function meter(Weighing $one): string
+    {
+        return $one->meter_percent === null ? '' : $this->show->plain($one->meter_percent).' % by meter';
+    }
+
+    /** @return list<array{string, string}> label and figure */
+    public function figures(): array
+    {
+        $weighings = Rack::read($this->standing()->all());
+        $lost = Drying::lostPercent(...$weighings);
+        $week = Drying::weeklyLossPercent(...$weighings);
+        $ahead = $this->drying->curve?->lossPercentAWeek((int) now()->getTimestamp());
+
+        return array_values(array_filter([
+            $lost === null ? null : ['Lost so far', $this->show->plain($lost).' % of its first weight'],
+            $week === null ? null : ['Last loss', number_format($week, 2).' % a week'],
+            $ahead === null || ! $this->hasDate() ? null : ['By the curve', number_format($ahead, 2).' % a week now'],
+            $this->drying->plateauG === null ? null : [
+                'Plateau', $this->show->mass($this->drying->plateauG).' at '.$this->show->plain($this->emc).' %',
+            ],
+            ['As wood weighs', $this->weighsAt()],
+        ]));
+    }
+
+    /** The note on cracking; empty where there is no reason for one. */
+    public function crack(): string
+    {
+        return ! $this->blank->may_crack ? '' : sprintf(
+            'It loses %s %% a week; wood %s thick is likely to crack above %s %%. Slow it: %s.',
+            number_format((float) $this->blank->week_percent, 1), $this->show->length($this->core->thicknessMm()),
+            number_format($this->core->crackLossPercent($this->calibration->drying), 1),
+            $this->core->keeping->slower(),
+        );
+    }
+
+    /** @return list<array{string, string, string}> what, now, and when it is ready */
+    public function truing(): array
+    {
+        $now = $this->truingAt($this->drying->moisturePercent ?? self::GREEN_PERCENT);
+        $then = $this->truingAt($this->emc);
+        if ($now === null || $then === null) {
+            return [];
+        }
+        $mm = fn (?float $value): string => $this->show->length($value, $this->show->fine());
+        $wall = fn (Truing $one): string => $one->mostWallMm > 0 ? $mm($one->mostWallMm) : 'none is left';
+
+        return [
+            ['Oval by', $mm($now->ovalityMm), $mm($then->ovalityMm)],
+            ['Largest true circle', $mm($now->trueDiameterMm), $mm($then->trueDiameterMm)],
+            ['Thickest wall, turned true', $wall($now), $wall($then)],
+            ...$now->tenonMm === null ? [] : [['Tenon, turned true', $mm($now->tenonMm), $mm($then->tenonMm)]],
+        ];
+    }
+
+    /** The rough wall it should have had, by the common rule and by this wood's shrinkage. */
+    public function roughWalls(): string
+    {
+        if (! $this->core->form->isRough() || $this->wood->tangentialPercent === null) {
+            return '';
+        }
+        $shrink = Truing::shrinkFraction($this->wood->tangentialPercent, self::GREEN_PERCENT, $this->emc);
+        $finished = $this->calibration->shape->leastWallMm;
+
+        return sprintf(
+            'Rough wall by the common rule, a tenth of the diameter: %s. By this wood\'s shrinkage, for a finished '
+                .'wall '
+                .'of %s: %s.', $this->show->length(
+                    $this->core->diameterMm * $this->calibration->drying->roughWallShare,
+                ),
+            $this->show->length($finished), $this->show->length(Truing::roughWallMm(
+                $shrink, $this->core->diameterMm, $finished, self::TO_COME_CLEAN_MM,
+            )),
+        );
+    }
+
+    /** Of which wood the figures are, where they are not this one's own. */
+    public function borrowed(): string
+    {
+        return implode(' ', array_filter([$this->wood->about('shrinkage'), $this->wood->about('density')]));
+    }
+
+    public function readyRule(): string
+    {
+        return $this->calibration->told('Ready is within {drying_ready_points|} point of it and losing less than '
+            .'{drying_ready_loss_percent_a_week} a week (workshop).');
+    }
+
+    private function truingAt(float $moisture): ?Truing
+    {
+        return $this->core->truing(
+            $this->wood, self::GREEN_PERCENT, min($moisture, self::GREEN_PERCENT), self::TO_COME_CLEAN_MM,
+        );
+    }
+
+    private function weighsAt(): string
+    {
+        $mass = $this->core->massG($this->wood, $this->emc);
+
+        return $mass === null ? 'density not known' : $this->show->mass($mass).' when dry, by its size';
+    }
+
+    private function hasDate(): bool
+    {
+        return $this->drying->readyAt !== null;
+    }
+
+    /** @return Collection<int, Weighing> those that are not struck out, in order of time */
+    private function standing(): Collection
+    {
+        return $this->weighings->filter(fn (Weighing $one): bool => $one->struck_at === null)->reverse()->values();
+    }
+
+    private function interval(): string
+    {
+        [$from, $until] = [$this->blank->ready_from, $this->blank->ready_until];
+
+        return $from === null || $until === null ? '' : ', between '.$this->show->calendarDay($from).' and '
+            .$this->show->calendarDay($until);
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Rack;
+
+use HonestGrain\Calibration\DryingFigures;
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Node;
+use HonestGrain\Geometry\Profile;
+use HonestGrain\Piece\Flaw;
+use HonestGrain\Reading\BadInput;
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
+use HonestGrain\Wood\Wood;
+
+/**
+ * A piece of wood on the rack, as it is kept:
+ * `{"form","wood","grain","diameter_mm","length_mm","wall_mm","tenon_mm","recess_mm","pith","keeping","place","source",
+ * "price","felled_on","cut_on","roughed_on","flaws":[…as in a piece…],"note"}`.
+ */
+final readonly class Blank
+{
+    public const MOST_WALL_MM = 200.0;
+
+    private const THICKNESS_OF_RULE_MM = 25.0;
+
+    private const MOST_FLAWS = 40;
+
+    /** @param  list<Flaw>  $flaws */
+    private function __construct(
+        public BlankForm $form,
+        public string $wood,
+        public GrainDirection $grain,
+        public float $diameterMm,
+        public float $lengthMm,
+        public ?float $wallMm,
+        public ?float $tenonMm,
+        public ?float $recessMm,
+        public Pith $pith,
+        public Keeping $keeping,
+        public string $place,
+        public string $source,
+        public ?float $price,
+        public ?string $felledOn,
+        public ?string $cutOn,
+        public ?string $roughedOn,
+        public array $flaws,
+        public string $note,
+        public Profile $profile,
+    ) {
+    }
+
+    /** @throws InvalidField */
+    public static function read(Document $blank): self
+    {
+        $form = BlankForm::from($blank->choice('form', array_column(BlankForm::cases(), 'value')));
+        $diameter = $blank->number('diameter_mm', 1, Node::MAX_MM);
+        $length = $blank->number('length_mm', 1, Node::MAX_MM);
+        $wall = $form->isRough() ? $blank->number('wall_mm', 1, self::MOST_WALL_MM) : null;
+        $flaws = array_map(Flaw::read(...), $blank->has('flaws') ? $blank->children('flaws', self::MOST_FLAWS) : []);
+        try {
+            $profile = $form->profile($diameter, $length, $wall);
+        } catch (BadInput) {
+            throw InvalidField::because(
+                $blank->at('wall_mm'), $wall, 'it leaves no hollow inside; a rough wall is less than half of the '
+                    .'diameter and of the height',
+            );
+        }
+        foreach ($flaws as $i => $flaw) {
+            $flaw->check($profile, $blank->at("flaws.$i"));
+        }
+
+        return new self(
+            $form, $blank->text('wood', 80),
+            GrainDirection::from(
+                $blank->choice('grain', array_column(GrainDirection::cases(), 'value'), $form->grain()->value),
+            ),
+            $diameter, $length, $wall,
+            $blank->numberOr('tenon_mm', null, 1, $diameter), $blank->numberOr('recess_mm', null, 1, $diameter),
+            Pith::from($blank->choice('pith', array_column(Pith::cases(), 'value'), Pith::Out->value)),
+            Keeping::from($blank->choice('keeping', array_column(Keeping::cases(), 'value'), Keeping::Open->value)),
+            $blank->textOr('place', '', 60) ?? '', $blank->textOr('source', '', 120) ?? '',
+            $blank->numberOr('price', null, 0, 1_000_000), self::date($blank, 'felled_on'),
+            self::date($blank, 'cut_on'), self::date($blank, 'roughed_on'), $flaws,
+            $blank->textOr('note', '', 500, true) ?? '', $profile,
+        );
+    }
+
+    /** What it weighs at a moisture, g; null where the wood's density is not known. */
+    public function massG(Wood $wood, float $moisturePercent): ?float
+    {
+        return Measurement::massG($this->profile, $wood, $moisturePercent);
+    }
+
+    /** The way that water has to go out: the wall of a rough one, else the lesser of its sizes. */
+    public function thicknessMm(): float
+    {
+        return $this->wallMm ?? min($this->diameterMm, $this->lengthMm);
+    }
+
+    /** The loss a week above which it is likely to crack, % of its weight (workshop). */
+    public function crackLossPercent(DryingFigures $figures): float
+    {
+        return $figures->crackLossPercentAWeek * self::THICKNESS_OF_RULE_MM / $this->thicknessMm();
+    }
+
+    /** How it dries oval, and what can be turned out of it; null where the wood's shrinkage is not known. */
+    public function truing(Wood $wood, float $fromPercent, float $toPercent, float $allowanceMm): ?Truing
+    {
+        return $this->wallMm === null || $wood->tangentialPercent === null ? null : Truing::of(
+            Truing::shrinkFraction($wood->tangentialPercent, $fromPercent, $toPercent),
+            $this->diameterMm, $this->wallMm, $allowanceMm, $this->tenonMm,
+        );
+    }
+
+    /** @throws InvalidField */
+    private static function date(Document $blank, string $key): ?string
+    {
+        $date = $blank->textOr($key, null, 10);
+        if ($date === null || $date === '') {
+            return null;
+        }
+        $read = \DateTimeImmutable::createFromFormat('!Y-m-d', $date);
+        if ($read === false || $read->format('Y-m-d') !== $date) {
+            throw InvalidField::type($blank->at($key), $date, 'a date such as 2026-03-01');
+        }
+
+        return $date;
+    }
+}

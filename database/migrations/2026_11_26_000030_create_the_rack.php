@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+/** Blanks on the rack and every weight that was read of them; what the list is sorted by is a column. */
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::create('blanks', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
+            $table->unsignedInteger('number');
+            $table->json('document');
+            $table->string('wood', 80);
+            $table->string('form', 20);
+            $table->string('place', 60)->default('');
+            $table->mediumText('drawing');
+            $table->string('photo', 24)->nullable();
+            $table->unsignedInteger('version')->default(1);
+            $table->string('drying', 20)->default('too-few');
+            $table->decimal('moisture_percent', 6, 2)->nullable();
+            $table->decimal('lost_percent', 6, 2)->nullable();
+            $table->decimal('week_percent', 7, 3)->nullable();
+            $table->dateTime('ready_at')->nullable();
+            $table->dateTime('ready_from')->nullable();
+            $table->dateTime('ready_until')->nullable();
+            $table->decimal('last_mass_g', 10, 2)->nullable();
+            $table->dateTime('last_weighed_at')->nullable();
+            $table->boolean('may_crack')->default(false);
+            $table->dateTime('gone_at')->nullable();
+            $table->foreignId('piece_id')->nullable()->constrained()->nullOnDelete();
+            $table->timestamps();
+            $table->unique(['workshop_id', 'number']);
+            $table->index(['workshop_id', 'gone_at', 'ready_at']);
+        });
+        Schema::create('weighings', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
+            $table->foreignId('blank_id')->constrained()->cascadeOnDelete();
+            $table->dateTime('at');
+            $table->decimal('mass_g', 10, 2);
+            $table->decimal('meter_percent', 5, 2)->nullable();
+            $table->string('source', 10)->default('typed');
+            $table->string('batch', 24)->nullable();
+            $table->foreignId('corrects_id')->nullable()->constrained('weighings')->nullOnDelete();
+            $table->dateTime('struck_at')->nullable();
+            $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
+            $table->timestamps();
+            $table->index(['blank_id', 'at']);
+            $table->index(['workshop_id', 'batch']);
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::dropIfExists('weighings');
+        Schema::dropIfExists('blanks');
+    }
+};

@@ -1,0 +1,45 @@
+@props(['woods', 'core' => null])
+@inject('fields', 'App\View\BlankFields')
+<div class="grid gap-x-8 sm:grid-cols-3">
+    <x-field name="form" label="What it is">
+        <x-choose name="form" :options="$fields->forms()" :chosen="$core?->form->value ?? 'rough-bowl'" />
+    </x-field>
+    <x-field name="wood" label="Wood">
+        <x-choose name="wood" :options="array_combine($woods, $woods)" :chosen="$core?->wood ?? 'Ash (white)'" />
+    </x-field>
+    <x-field name="grain" label="Grain">
+        <x-choose
+            name="grain"
+            :options="['side' => 'side grain, across the lathe', 'end' => 'end grain, along it']"
+            :chosen="$core?->grain->value ?? 'side'"
+        />
+    </x-field>
+    @foreach ($fields->sizes($core) as $name => [$label, $value])
+        <x-field :name="$name" :label="$label">
+            <input class="w-full" name="{{ $name }}" inputmode="decimal" value="{{ old($name, $value) }}" />
+        </x-field>
+    @endforeach
+    <x-field name="pith" label="Pith">
+        <x-choose name="pith" :options="$fields->piths()" :chosen="$core?->pith->value" />
+    </x-field>
+    <x-field name="keeping" label="Kept from drying too fast">
+        <x-choose name="keeping" :options="$fields->keepings()" :chosen="$core?->keeping->value" />
+    </x-field>
+    <x-field name="place" label="Place on the rack">
+        <input class="w-full" name="place" maxlength="60" value="{{ old('place', $core?->place) }}" />
+    </x-field>
+    <x-field name="source" label="Where it is from">
+        <input class="w-full" name="source" maxlength="120" value="{{ old('source', $core?->source) }}" />
+    </x-field>
+    <x-field name="price" label="Price">
+        <input class="w-full" name="price" inputmode="decimal" value="{{ old('price', $core?->price) }}" />
+    </x-field>
+    @foreach ($fields->dates($core) as $name => [$label, $value])
+        <x-field :name="$name" :label="$label">
+            <input type="date" name="{{ $name }}" value="{{ old($name, $value) }}" />
+        </x-field>
+    @endforeach
+</div>
+<x-field name="note" label="Note">
+    <input class="w-full" name="note" maxlength="500" value="{{ old('note', $core?->note) }}" />
+</x-field>

@@ -1,0 +1,102 @@
+<x-layout title="Rack" section="rack">
+    <div class="page">
+        <div class="flex flex-wrap items-baseline gap-x-6 gap-y-2">
+            <h1>Rack</h1>
+            <nav class="tabs" aria-label="Which blanks">
+                <a href="{{ route('rack') }}" @if (! $isGone) aria-current="page" @endif>On the rack</a>
+                <a href="{{ route('rack', ['state' => 'gone']) }}" @if ($isGone) aria-current="page" @endif>
+                    Used or gone
+                </a>
+            </nav>
+            <form method="get" class="ml-auto flex gap-2">
+                @if ($isGone)
+                    <input type="hidden" name="state" value="gone" />
+                @endif
+                <input
+                    type="search"
+                    name="q"
+                    value="{{ $q }}"
+                    aria-label="Find by number, wood or place"
+                    placeholder="Number, wood, place"
+                /><button class="press">Find</button>
+            </form>
+            <a href="{{ route('rack.weigh') }}" class="press press-main">Weigh the rack</a>
+        </div>
+        <p class="mt-2 flex flex-wrap gap-x-6">
+            <a href="{{ route('rack.create') }}">Put a blank on</a>
+            <a href="{{ route('rack.labels') }}">Labels to print</a>
+            <a href="{{ route('rack.import') }}">Weights from a file</a>
+            @if (session('batch'))
+                <button class="quiet" form="take-back">Take those weights back</button>
+            @endif
+        </p>
+        @if (session('batch'))
+            <form method="post" action="{{ route('rack.import.undo', session('batch')) }}" id="take-back" hidden>
+                @csrf
+                @method('delete')
+            </form>
+        @endif
+        @if ($blanks->isEmpty())
+            <div class="py-16 text-center">
+                <p class="font-slab text-[1.4rem] font-semibold">
+                    {{ $q !== '' ? "No blank here answers to “{$q}”" : ($isGone ? 'None yet' : 'The rack is empty') }}
+                </p>
+                <p class="faint mt-2">
+                    Put on what is drying: its number, its wood and its size. Three weighings give a date.
+                </p>
+            </div>
+        @else
+            <ul class="mt-6 grid grid-cols-[repeat(auto-fill,minmax(250px,1fr))] gap-x-8 gap-y-6">
+                @foreach ($blanks as $blank)
+                    <li class="row-span-2 grid grid-rows-subgrid gap-y-0">
+                        <a
+                            href="{{ route('rack.show', $blank) }}"
+                            class="flex items-end"
+                            tabindex="-1"
+                            aria-hidden="true"
+                        >
+                            <span class="shelf-art flex w-full items-end justify-center border-b border-ink text-ink">
+                                {!! $shelf->drawing($blank) !!}
+                            </span>
+                        </a>
+                        <div class="flex flex-col">
+                            <a
+                                class="mt-1.5 text-[1.08rem] text-ink no-underline hover:underline"
+                                href="{{ route('rack.show', $blank) }}"
+                                ><b>{{ $blank->number }}</b> {{ $blank->wood }}</a
+                            >
+                            <span class="small font-semibold">{{ $shelf->says($blank) }}</span>
+                            <span class="small">{{ $shelf->between($blank) }}</span>
+                            <span class="faint small">{{ $shelf->what($blank) }}</span>
+                            <span class="faint small">{{ $shelf->lost($blank) }}</span>
+                            @if ($blank->place !== '')
+                                <span class="faint small">{{ $blank->place }}</span>
+                            @endif
+                            @if ($blank->may_crack && ! $isGone)
+                                <span class="warn small">Loses too fast: it may crack.</span>
+                            @endif
+                            @if ($shelf->isForgotten($blank))
+                                <span class="warn small">Ready long ago, and forgotten.</span>
+                            @endif
+                            @if ($shelf->isOverdue($blank))
+                                <span class="warn small">Not weighed for a while.</span>
+                            @endif
+                        </div>
+                    </li>
+                @endforeach
+            </ul>
+            <p class="faint small mt-5">
+                All drawn to one scale: right half from outside, left half cut open. A heavy line is sealer or wax, a
+                broken one the pith.
+            </p>
+            <div class="mt-4 flex gap-6">
+                @if ($blanks->previousPageUrl())
+                    <a href="{{ $blanks->previousPageUrl() }}">Earlier</a>
+                @endif
+                @if ($blanks->nextPageUrl())
+                    <a href="{{ $blanks->nextPageUrl() }}">More</a>
+                @endif
+            </div>
+        @endif
+    </div>
+</x-layout>

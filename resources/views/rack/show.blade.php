@@ -1,0 +1,198 @@
+@use('App\View\Unit')
+<x-layout :title="'Number '.$blank->number" section="rack">
+    <div class="page">
+        <p><a href="{{ route('rack') }}">Rack</a></p>
+        <div class="mt-1 flex flex-wrap items-baseline gap-x-6">
+            <h1>{{ $blank->number }} <span class="faint">{{ $blank->wood }}</span></h1>
+            @if ($blank->gone_at)
+                <span class="warn">Off the rack since {{ $show->calendarDay($blank->gone_at) }}</span>
+            @endif
+            @if ($blank->piece)
+                <a href="{{ route('pieces.shape', $blank->piece) }}">It became {{ $blank->piece->name }}</a>
+            @endif
+        </div>
+        <div class="mt-3 grid gap-x-14 gap-y-6 lg:grid-cols-[300px_1fr]">
+            <div class="text-ink">
+                <div class="blank-art">{!! $blank->drawing !!}</div>
+                @if ($blank->photo)
+                    <img
+                        class="mt-4 w-full"
+                        src="{{ route('rack.photo', $blank) }}"
+                        alt="Photograph of number {{ $blank->number }}"
+                    />
+                @endif
+                <form
+                    method="post"
+                    action="{{ route('rack.photo', $blank) }}"
+                    enctype="multipart/form-data"
+                    class="mt-4"
+                >
+                    @csrf
+                    <x-field name="photo" label="{{ $blank->photo ? 'Another photograph' : 'A photograph' }}">
+                        <input type="file" name="photo" accept="image/jpeg,image/png,image/webp" required />
+                    </x-field>
+                    <button class="quiet">Keep it</button>
+                </form>
+            </div>
+            <div class="min-w-0">
+                <p class="text-[1.25rem] font-semibold">{{ $page->verdict() }}</p>
+                <x-why kind="workshop">
+                    The curve is m∞ + A·e<sup>−kt</sup>, fitted to the weighings by least squares; the interval holds
+                    all curves that agree with them within what the scale scatters by (95 %). The plateau is where wood
+                    is in equilibrium with its air (Wood Handbook, ch. 4). {{ $page->readyRule() }}
+                </x-why>
+                @if ($page->crack() !== '')
+                    <p class="note note-warn mt-2">{{ $page->crack() }}</p>
+                @endif
+                <div class="mt-3 text-ink">{!! $page->chart() !!}</div>
+                <div class="mt-3 grid gap-x-12 gap-y-5 xl:grid-cols-2">
+                    <section aria-labelledby="weights">
+                        <h2 id="weights">Weighings</h2>
+                        <form
+                            method="post"
+                            action="{{ route('rack.weigh') }}"
+                            class="mt-1 flex flex-wrap items-end gap-x-3"
+                            data-live
+                        >
+                            @csrf
+                            <input type="hidden" name="number" value="{{ $blank->number }}" />
+                            <x-field name="mass" :label="'Weight, '.$show->unit(Unit::Mass)">
+                                <input
+                                    class="w-28"
+                                    name="mass"
+                                    inputmode="decimal"
+                                    value="{{ old('mass') }}"
+                                    required
+                                />
+                            </x-field>
+                            <x-field name="meter" label="Meter, %">
+                                <input class="w-20" name="meter" inputmode="decimal" value="{{ old('meter') }}" />
+                            </x-field>
+                            <x-field name="at" label="When, if not now">
+                                <input type="datetime-local" name="at" value="{{ old('at') }}" />
+                            </x-field>
+                            <button class="press mb-[0.8rem]" @disabled($blank->gone_at !== null)>Weighed</button>
+                        </form>
+                        <table class="small">
+                            <tbody>
+                                @forelse ($page->weighings as $one)
+                                    <tr @class(['line-through faint' => $one->struck_at])>
+                                        <td>{{ $show->calendarDay($one->at) }}, {{ $show->time($one->at) }}</td>
+                                        <td class="n">{{ $show->mass($one->mass_g) }}</td>
+                                        <td class="n">{{ $page->meter($one) }}</td>
+                                        <td class="n">
+                                            @if ($one->struck_at)
+                                                <span class="sr-only">struck out</span>
+                                            @else
+                                                <details class="inline-block">
+                                                    <summary class="text-act underline underline-offset-4">
+                                                        Correct
+                                                    </summary>
+                                                    <form
+                                                        method="post"
+                                                        action="{{ route('rack.weighings.update', $one) }}"
+                                                        class="flex gap-2"
+                                                        data-live
+                                                    >
+                                                        @csrf
+                                                        @method('put')
+                                                        <input
+                                                            class="w-24"
+                                                            name="mass"
+                                                            inputmode="decimal"
+                                                            aria-label="Right weight, {{ $show->unit(Unit::Mass) }}"
+                                                            value="{{ $show->field(Unit::Mass, $one->mass_g) }}"
+                                                        />
+                                                        <input
+                                                            type="hidden"
+                                                            name="meter"
+                                                            value="{{ $one->meter_percent }}"
+                                                        />
+                                                        <button class="quiet">Put right</button>
+                                                    </form>
+                                                    <form
+                                                        method="post"
+                                                        action="{{ route('rack.weighings.destroy', $one) }}"
+                                                        data-live
+                                                    >
+                                                        @csrf
+                                                        @method('delete')
+                                                        <button class="quiet">Strike it out</button>
+                                                    </form>
+                                                </details>
+                                            @endif
+                                        </td>
+                                    </tr>
+                                @empty
+                                    <tr>
+                                        <td class="faint" colspan="4">None. The first one, the sooner the better.</td>
+                                    </tr>
+                                @endforelse
+                            </tbody>
+                        </table>
+                    </section>
+                    <section aria-labelledby="figures">
+                        <h2 id="figures">Figures</h2>
+                        <table class="small mt-1">
+                            <tbody>
+                                @foreach ($page->figures() as [$label, $figure])
+                                    <tr>
+                                        <td class="faint">{{ $label }}</td>
+                                        <td class="n">{{ $figure }}</td>
+                                    </tr>
+                                @endforeach
+                            </tbody>
+                        </table>
+                        @if ($page->truing() !== [])
+                            <h2 class="mt-4">What can be turned out of it</h2>
+                            <table class="small mt-1">
+                                <thead>
+                                    <tr>
+                                        <th></th>
+                                        <th class="n">Now</th>
+                                        <th class="n">When ready</th>
+                                    </tr>
+                                </thead>
+                                <tbody>
+                                    @foreach ($page->truing() as [$label, $now, $then])
+                                        <tr>
+                                            <td class="faint">{{ $label }}</td>
+                                            <td class="n">{{ $now }}</td>
+                                            <td class="n">{{ $then }}</td>
+                                        </tr>
+                                    @endforeach
+                                </tbody>
+                            </table>
+                            <p class="small mt-2">{{ $page->roughWalls() }}</p>
+                            <x-why kind="published">
+                                Shrinkage from green to oven dry of this wood (Wood Handbook, table 4-3), linear from 30
+                                % to nothing. Across the grain the bowl shrinks by that much, along it hardly at all;
+                                the wall is thinned on both sides, and a millimetre is left to come clean. {{ $page->borrowed() }}
+                            </x-why>
+                        @endif
+                    </section>
+                </div>
+            </div>
+        </div>
+        <details class="mt-6" @if ($errors->hasAny(App\View\BlankFields::NAMES)) open @endif>
+            <summary class="text-act underline underline-offset-4">What it is and how it is kept</summary>
+            <form method="post" action="{{ route('rack.update', $blank) }}" class="mt-3 max-w-4xl" data-live>
+                @csrf
+                @method('put')
+                <input type="hidden" name="version" value="{{ $blank->version }}" />
+                <x-blank-fields :woods="$woods" :core="$page->core" />
+                <button class="press press-main">Save</button>
+            </form>
+        </details>
+        <div class="mt-5 flex flex-wrap gap-x-6">
+            <a href="{{ route('rack.labels', ['numbers' => $blank->number]) }}">Its label</a>
+            <form method="post" action="{{ route('rack.destroy', $blank) }}" data-live>
+                @csrf
+                @method('delete')
+                <button class="quiet">
+                    {{ $blank->gone_at ? 'Put it back on the rack' : 'Take it off the rack' }}
+                </button>
+            </form>
+        </div>
+    </div>
+</x-layout>

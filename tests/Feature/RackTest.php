@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Jobs\DeriveRack;
+use App\Models\Blank;
+use App\Planning\Rack;
+use HonestGrain\Rack\DryingState;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Carbon;
+
+/** The rack: blanks, their weights, and what follows from them. */
+final class RackTest extends FeatureTestCase
+{
+    private const BOWL = [
+        'form' => 'rough-bowl', 'wood' => 'Ash (white)', 'grain' => 'side', 'diameter_mm' => '280', 'length_mm' => '95',
+        'wall_mm' => '28', 'tenon_mm' => '62', 'pith' => 'out', 'keeping' => 'wrapped', 'place' => 'Top shelf',
+    ];
+
+    public function test_a_blank_goes_on_the_rack_and_three_weights_give_it_a_date(): void
+    {
+        $blank = $this->rackOne();
+        $this->get(route('rack'))->assertOk()->assertSee('Never weighed')->assertSee('280 × 95 mm, wall 28 mm');
+        foreach (['2026-09-01T10:00' => '2350', '2026-10-01T10:00' => '1980'] as $at => $grams) {
+            $this->post(route('rack.weigh'), ['number' => '1', 'mass' => $grams, 'at' => $at])->assertSessionHasNoErrors();
+        }
+        $this->get(route('rack.show', $blank))->assertOk()->assertSee('No date yet: a curve takes 3 weighings, and there')
+            ->assertSee('are 2.');
+        $this->post(route('rack.weigh'), ['number' => '1', 'mass' => '1780', 'at' => '2026-11-01T10:00']);
+        $blank->refresh();
+        self::assertSame(DryingState::Drying, $blank->drying);
+        self::assertNotNull($blank->ready_at);
+        self::assertTrue($blank->ready_from < $blank->ready_at && $blank->ready_at < $blank->ready_until);
+        self::assertEqualsWithDelta(100 * 570 / 2350, $blank->lost_percent, 0.01);
+        $this->get(route('rack.show', $blank))->assertSee('Ready about')->assertSee('Thickest wall, turned true');
+        $this->get(route('rack'))->assertSee('Ready about')->assertSee('Not weighed for a while.');
+    }
+
+    public function test_the_same_weight_pressed_twice_is_one(): void
+    {
+        $blank = $this->rackOne();
+        $this->post(route('rack.weigh'), ['number' => '1', 'mass' => '2350']);
+        $this->post(route('rack.weigh'), ['number' => '1', 'mass' => '2350']);
+        self::assertSame(1, $blank->weighings()->count());
+    }
+
+    public function test_a_number_that_is_not_there_and_a_silly_weight_are_named(): void
+    {
+        $this->rackOne();
+        $this->post(route('rack.weigh'), ['number' => '7', 'mass' => '2350'])
+            ->assertSessionHasErrors(['number' => 'Number is “7”; no blank on the rack has it.']);
+        $this->post(route('rack.weigh'), ['number' => '1', 'mass' => '-4'])->assertSessionHasErrors('mass');
+        $this->post(route('rack.weigh'), ['number' => '1', 'mass' => 'heavy'])->assertSessionHasErrors('mass');
+    }
+
+    public function test_a_correction_stands_in_the_place_of_what_it_corrects_which_stays_on_record(): void
+    {
+        $blank = $this->rackOne();
+        $this->weigh($blank, [60 => 2350, 30 => 1980, 2 => 2780]);
+        self::assertSame(DryingState::Rising, $blank->refresh()->drying);
+        $wrong = $blank->weighings()->where('mass_g', 2780)->firstOrFail();
+        $this->put("/rack/weighings/{$wrong->id}", ['mass' => '1780'])->assertSessionHasNoErrors();
+        self::assertSame(DryingState::Drying, $blank->refresh()->drying);
+        $right = $blank->weighings()->standing()->where('mass_g', 1780)->firstOrFail();
+        self::assertSame([$wrong->id, 1780.0], [$right->corrects_id, $right->mass_g]);
+        self::assertTrue($right->at->equalTo($wrong->at));
+        self::assertNotNull($wrong->refresh()->struck_at);
+        $this->get(route('rack.show', $blank))->assertSee('2,780 g')->assertSee('line-through');
+    }
+
+    public function test_weights_from_a_file_are_looked_at_first_and_taken_back_together(): void
+    {
+        $blank = $this->rackOne();
+        $csv = "number;date;grams\n1;2026-09-01;2350\n9;2026-09-01;100\n1;2026-13-01;1980\n1;2026-10-01 14:30;1980;38\n"
+            ."1;2026-11-01;heavy\n1;2027-11-01;1500\n";
+        $file = UploadedFile::fake()->createWithContent('weights.csv', $csv);
+        $this->post(route('rack.import'), ['file' => $file])->assertOk()
+            ->assertSee('2 to bring in, 4 left out')->assertSee('Number is “9”; no blank on the rack has it.')
+            ->assertSee('Date is “2026-13-01”')->assertSee('Grams is “heavy”')->assertSee('still to come');
+        self::assertSame(0, $blank->weighings()->count(), 'nothing is kept before it is looked at');
+        $this->put(route('rack.import'), ['rows' => $csv])->assertSessionHas('batch');
+        self::assertSame([2350.0, 1980.0], $blank->weighings()->standing()->pluck('mass_g')->all());
+        $this->delete(route('rack.import.undo', session('batch')));
+        self::assertSame(0, $blank->weighings()->standing()->count());
+        self::assertNull($blank->refresh()->last_mass_g);
+    }
+
+    public function test_another_shop_sees_and_weighs_nothing_of_it(): void
+    {
+        $other = $this->makeShop('Other slip', 'other@example.test');
+        $blank = app(Rack::class)->add($other, ['form' => 'log', 'wood' => 'Ash (white)', 'diameter_mm' => 200,
+            'length_mm' => 300]);
+        $weighing = app(Rack::class)->weigh($blank, now(), 2350, null, null);
+        $this->get(route('rack.show', $blank))->assertNotFound();
+        $this->put("/rack/weighings/{$weighing->id}", ['mass' => '1'])->assertNotFound();
+        $this->delete("/rack/weighings/{$weighing->id}")->assertNotFound();
+        $this->delete(route('rack.destroy', $blank))->assertNotFound();
+        $this->post(route('rack.weigh'), ['number' => '1', 'mass' => '2350'])->assertSessionHasErrors('number');
+        $this->get(route('rack'))->assertSee('The rack is empty');
+    }
+
+    public function test_a_page_that_is_out_of_date_changes_nothing_and_says_so(): void
+    {
+        $blank = $this->rackOne();
+        $this->put(route('rack.update', $blank), ['version' => '1', 'place' => 'Loft'] + self::BOWL)
+            ->assertSessionHasNoErrors();
+        $this->put(route('rack.update', $blank), ['version' => '1', 'place' => 'Floor'] + self::BOWL)
+            ->assertSessionHasErrors('version');
+        self::assertSame('Loft', $blank->refresh()->place);
+    }
+
+    public function test_sizes_that_make_no_blank_are_refused_at_their_field(): void
+    {
+        $this->post(route('rack.store'), ['wall_mm' => ''] + self::BOWL)->assertSessionHasErrors('wall_mm');
+        $this->post(route('rack.store'), ['wall_mm' => '150'] + self::BOWL)->assertSessionHasErrors('wall_mm');
+        $this->post(route('rack.store'), ['tenon_mm' => '400'] + self::BOWL)->assertSessionHasErrors('tenon_mm');
+        $this->post(route('rack.store'), ['wood' => 'Moonwood'] + self::BOWL)->assertSessionHasErrors('wood');
+        $this->rackOne();
+        $this->post(route('rack.store'), ['number' => '1'] + self::BOWL)->assertSessionHasErrors('number');
+        self::assertSame(1, $this->shop->blanks()->count());
+    }
+
+    public function test_what_was_ready_long_ago_is_said_to_be_forgotten(): void
+    {
+        $blank = $this->rackOne();
+        $this->weigh($blank, [500 => 1500, 450 => 1502, 400 => 1501]);
+        self::assertSame(DryingState::Ready, $blank->refresh()->drying);
+        $this->get(route('rack'))->assertSee('forgotten')->assertDontSee('Not weighed for a while.');
+    }
+
+    public function test_what_loses_too_fast_is_warned_of_and_told_how_to_slow_it(): void
+    {
+        $blank = $this->rackOne();
+        $this->weigh($blank, [9 => 2350, 2 => 2100]);
+        self::assertTrue($blank->refresh()->may_crack);
+        $this->get(route('rack.show', $blank))->assertSee('likely to crack above')
+            ->assertSee('wax it all over, or put it in a bag');
+    }
+
+    public function test_other_air_moves_every_date(): void
+    {
+        $blank = $this->rackOne();
+        $this->weigh($blank, [90 => 2350, 60 => 1980, 30 => 1780]);
+        $before = $blank->refresh()->moisture_percent;
+        $this->shop->update(['climate' => ['day_rh' => 70.0, 'night_rh' => 70.0] + $this->shop->climate]);
+        (new DeriveRack($this->shop->id))->handle(app(Rack::class));
+        self::assertGreaterThan($before + 2, $blank->refresh()->moisture_percent);
+    }
+
+    public function test_off_the_rack_it_keeps_its_record_and_comes_back(): void
+    {
+        $blank = $this->rackOne();
+        $this->delete(route('rack.destroy', $blank));
+        $this->get(route('rack'))->assertSee('The rack is empty');
+        $this->get(route('rack', ['state' => 'gone']))->assertSee('Ash (white)');
+        $this->post(route('rack.weigh'), ['number' => '1', 'mass' => '2350'])->assertSessionHasErrors('number');
+        $this->delete(route('rack.destroy', $blank));
+        $this->get(route('rack'))->assertSee('Never weighed');
+    }
+
+    public function test_labels_and_photographs(): void
+    {
+        $blank = $this->rackOne();
+        $this->get(route('rack.labels', ['numbers' => '1', 'paper' => 'letter']))->assertOk()
+            ->assertSee('labels-letter')->assertSee('Rough bowl, 280 × 95 mm');
+        $this->post(route('rack.photo', $blank), ['photo' => UploadedFile::fake()->create('x.jpg', 10)])
+            ->assertSessionHasErrors('photo');
+        $this->post(route('rack.photo', $blank), ['photo' => UploadedFile::fake()->image('x.jpg', 400, 300)])
+            ->assertSessionHasNoErrors();
+        $this->get(route('rack.photo', $blank))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+    }
+
+    private function rackOne(): Blank
+    {
+        $this->post(route('rack.store'), self::BOWL)->assertSessionHasNoErrors();
+
+        return $this->shop->blanks()->firstOrFail();
+    }
+
+    /** @param  array<int, float>  $masses  by days ago */
+    private function weigh(Blank $blank, array $masses): void
+    {
+        foreach ($masses as $days => $mass) {
+            app(Rack::class)->weigh($blank, Carbon::now()->subDays($days), $mass, null, null);
+        }
+        app(Rack::class)->derive($blank, $this->shop);
+    }
+}
