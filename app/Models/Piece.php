@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 
 /**
@@ -55,6 +56,16 @@ class Piece extends Model
             'due_at' => 'datetime', 'ready_at' => 'datetime', 'document' => 'array', 'conflicts' => 'array',
             'late' => 'array', 'fault' => 'array', 'diameter_mm' => 'float', 'height_mm' => 'float',
         ];
+    }
+
+    /**
+     * The blank that it is made of, where that was on the rack.
+     *
+     * @return HasOne<Blank, $this>
+     */
+    public function blank(): HasOne
+    {
+        return $this->hasOne(Blank::class);
     }
 
     /** @return BelongsTo<Workshop, $this> */

@@ -25,6 +25,7 @@ final readonly class PieceEditor
     /**
      * @param  array<string, mixed>  $document
      * @param  string|null  $once  key of the form it came from: one form makes one piece, however often it is sent
+     * @param  (Closure(Piece): void)|null  $with  what is changed with it, in the same transaction
      */
     public function create(
         Workshop $workshop,
@@ -33,9 +34,10 @@ final readonly class PieceEditor
         string $what = 'drawn',
         bool $plan = true,
         ?string $once = null,
+        ?Closure $with = null,
     ): Piece {
         $core = $this->mapper->piece($workshop, $document);
-        $make = function () use ($workshop, $core, $user, $what, $once): Piece {
+        $make = function () use ($workshop, $core, $user, $what, $once, $with): Piece {
             $made = $once === null ? null : $workshop->pieces()->where('once_key', $once)->first();
             if ($made !== null) {
                 return $made;
@@ -46,6 +48,8 @@ final readonly class PieceEditor
             $piece->revisions()->create([
                 'number' => 1, 'document' => $core->toArray(), 'what' => $what, 'user_id' => $user?->id,
             ]);
+
+            $with === null ? null : $with($piece);
 
             return $piece;
         };

@@ -24,9 +24,10 @@ final readonly class PieceStarter
 
     /**
      * @param  array<string, mixed>  $typed  validated fields of the new-piece page
+     * @param  array<string, mixed>  $more  of the document
      * @return array<string, mixed>
      */
-    public function document(array $typed, Show $show, string $timeZone): array
+    public function document(array $typed, Show $show, string $timeZone, array $more = []): array
     {
         $form = Form::from($typed['form']);
         $sizes = [];
@@ -40,7 +41,7 @@ final readonly class PieceStarter
             'name' => $typed['name'], 'wood' => $typed['wood'], 'grain' => $typed['grain'],
             'moisture_percent' => (float) $typed['moisture'], 'purpose' => $typed['purpose'],
             'due_at' => self::endOfDay($typed['due'] ?? null, $timeZone),
-        ]);
+        ] + $more);
     }
 
     public static function endOfDay(?string $date, string $timeZone): ?string

@@ -61,7 +61,7 @@ final readonly class PlanMaker
             }
             $job = Remaining::of(
                 (string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), 1.0, $route, $history->done,
-                $history->skipped, $clock, $this->splitAbove($state, $bench),
+                $history->skipped, $clock, $this->splitAbove($state, $bench), $piece->blank?->ready_at?->getTimestamp(),
             );
             $job->checkWaits($state->now, $clock);
 

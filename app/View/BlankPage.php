@@ -162,7 +162,7 @@ final readonly class BlankPage
             'Rough wall by the common rule, a tenth of the diameter: %s. By this wood\'s shrinkage, for a finished '
                 .'wall '
                 .'of %s: %s.', $this->show->length(
-                    $this->core->diameterMm * $this->calibration->drying->roughWallShare,
+                    $this->core->diameterMm * $this->calibration->turning->roughWallShare,
                 ),
             $this->show->length($finished), $this->show->length(Truing::roughWallMm(
                 $shrink, $this->core->diameterMm, $finished, self::TO_COME_CLEAN_MM,

@@ -20,7 +20,6 @@ final readonly class DryingFigures
         public float $weighEveryDays,
         public float $forgottenDays,
         public float $crackLossPercentAWeek,
-        public float $roughWallShare,
     ) {
     }
 
@@ -40,7 +39,6 @@ final readonly class DryingFigures
             weighEveryDays: $value('drying_weigh_every_days'),
             forgottenDays: $value('drying_forgotten_days'),
             crackLossPercentAWeek: $value('drying_crack_loss_percent_a_week'),
-            roughWallShare: $value('rough_wall_share'),
         );
     }
 }

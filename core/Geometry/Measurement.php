@@ -108,6 +108,12 @@ final readonly class Measurement
         return $densityGPerCm3 === null ? null : self::volume($profile) * $densityGPerCm3 / 1000;
     }
 
+    /** How much wood it is, mm³. */
+    public static function volumeOf(Profile $profile): float
+    {
+        return self::volume($profile);
+    }
+
     /** The thinnest wood between the outside and the inside or the bore; null for a solid piece. */
     private static function wall(Profile $profile): ?Wall
     {

@@ -196,7 +196,8 @@ final readonly class Drying
         $rise = null;
         foreach ($weighings as $i => $one) {
             $before = $weighings[$i - 1]->massG ?? INF;
-            if ($one->massG - $before > max(self::SCALE_ERRORS * $figures->scaleG, $before * $figures->risePercent / 100)) {
+            $least = max(self::SCALE_ERRORS * $figures->scaleG, $before * $figures->risePercent / 100);
+            if ($one->massG - $before > $least) {
                 $rise = $one;
             }
         }

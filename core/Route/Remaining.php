@@ -26,6 +26,7 @@ final readonly class Remaining
      * @param  array<string, int>  $doneAt  step => second (UTC)
      * @param  array<string, true>  $skipped  steps that will not be done
      * @param  float  $splitAboveMinutes  longer steps may be broken off and taken up again
+     * @param  int|null  $dryAt  second (UTC) at which its wood is ready, where it dries
      */
     public static function of(
         string $id,
@@ -37,6 +38,7 @@ final readonly class Remaining
         array $skipped,
         ?CureClock $clock,
         float $splitAboveMinutes,
+        ?int $dryAt = null,
     ): Job {
         $steps = [];
         foreach ($route->steps as $step) {
@@ -53,7 +55,8 @@ final readonly class Remaining
             if (isset($doneAt[$step->id]) || isset($skipped[$step->id])) {
                 continue;
             }
-            $notBefore = $notAfter = null;
+            $notBefore = $step->kind === StepKind::Dry ? $dryAt : null;
+            $notAfter = null;
             $after = [];
             foreach ($self->lags($step, $skipped) as $lag) {
                 $done = $doneAt[$lag->task] ?? null;

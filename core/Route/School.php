@@ -14,7 +14,7 @@ final readonly class School
         'tenon' => ['last', 'early'],
         'liner' => ['first', 'last'],
         'sealer' => ['after-sanding', 'before-sanding'],
-        'wet' => ['turned-once'],
+        'wet' => ['turned-once', 'dried-first'],
     ];
 
     /** @param  array<string, string>  $chosen  by name */
@@ -59,6 +59,7 @@ final readonly class School
             'sealer.before-sanding' => 'goes on first and is sanded back',
             'wet' => 'Wet wood',
             'wet.turned-once' => 'turned once and left to warp: oil or wax only',
+            'wet.dried-first' => 'dried as a rough-out, then trued and finished',
             default => throw new \LogicException("There is no choice $choice."),
         };
     }

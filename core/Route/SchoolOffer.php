@@ -15,16 +15,20 @@ final readonly class SchoolOffer
     {
     }
 
-    /** @return list<self> */
-    public static function all(Piece $piece, Bench $bench, Tables $tables): array
+    /**
+     * @param  bool  $isDryingDated  whether its wood is on the rack and has a date
+     * @return list<self>
+     */
+    public static function all(Piece $piece, Bench $bench, Tables $tables, bool $isDryingDated = false): array
     {
-        $now = self::order(Route::of($piece, $bench, $tables));
+        $past = Past::none()->withDryingDated($isDryingDated);
+        $now = self::order(Route::of($piece, $bench, $tables, $past));
         $offers = [];
         foreach (School::CHOICES as $name => $values) {
             $ways = [];
             $isOpen = false;
             foreach ($values as $value) {
-                $route = Route::of($piece->inSchool($name, $value), $bench, $tables);
+                $route = Route::of($piece->inSchool($name, $value), $bench, $tables, $past);
                 $isSame = self::order($route) === $now && $route->withoutDate() === null;
                 $isOpen = $isOpen || ! $isSame;
                 $ways[] = SchoolWay::of($value, School::words("$name.$value"), $route, $isSame);

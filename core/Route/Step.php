@@ -67,6 +67,7 @@ final readonly class Step
         return match ($this->kind) {
             StepKind::Foot => 'the foot',
             StepKind::Cure => 'full cure',
+            StepKind::Dry => 'the wood drying',
             default => $this->brief,
         };
     }
@@ -102,7 +103,7 @@ final readonly class Step
     {
         return match ($this->kind) {
             StepKind::Coat => $this->product,
-            StepKind::Cure, StepKind::Ready => null,
+            StepKind::Cure, StepKind::Ready, StepKind::Dry => null,
             default => $this->kind->value,
         };
     }

@@ -25,6 +25,7 @@ enum StepKind: string
     case Cure = 'cure';
     case Ready = 'ready';
     case Glue = 'glue';
+    case Dry = 'dry';
     case Own = 'own';
 
     /** Whether it prepares for another step, so that once that one is done it is past. */
@@ -38,7 +39,7 @@ enum StepKind: string
     /** Whether the maker may give it another place: mounts follow from what is done in them, the end from all else. */
     public function canBeMoved(): bool
     {
-        return ! in_array($this, [self::Hold, self::Cure, self::Ready], true);
+        return ! in_array($this, [self::Hold, self::Cure, self::Ready, self::Dry], true);
     }
 
     public function isMark(): bool
@@ -49,7 +50,7 @@ enum StepKind: string
     /** Whether the step is done once something has hardened, so that the wait is what it is about. */
     public function isAWait(): bool
     {
-        return in_array($this, [self::Buff, self::Foot, self::Cure], true);
+        return in_array($this, [self::Buff, self::Foot, self::Cure, self::Dry], true);
     }
 
     /**
@@ -100,6 +101,8 @@ enum StepKind: string
                 .'{bench_stays_mounted_hours} comes off.',
             self::Cure => 'How long every coat needs for what the piece is for: to be handled, or full cure on the '
                 .'surface that holds food, run through this shop\'s air (workshop model on the tin\'s figures).',
+            self::Dry => 'The date follows the weighings on the rack: where the curve through them comes within '
+                .'{drying_ready_points|} point of the equilibrium of this shop\'s air (workshop model; see the blank).',
             default => 'The minutes are a usual figure (workshop). Log what it really takes, and the record shows '
                 .'both.',
         };

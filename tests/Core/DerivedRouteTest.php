@@ -11,6 +11,7 @@ use HonestGrain\Route\Bench;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\DoneWork;
 use HonestGrain\Route\Past;
+use HonestGrain\Route\Remaining;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\SchoolOffer;
 use HonestGrain\Route\SchoolWay;
@@ -408,6 +409,31 @@ final class DerivedRouteTest extends TestCase
             }
             self::assertEquals($straight, Benchwork::route($document)->toArray(), "shuffle $seed");
         }
+    }
+
+    public function test_a_wet_rough_out_dries_before_it_is_trued_and_has_a_date_once_its_weights_carry_one(): void
+    {
+        $document = Benchwork::piece([Benchwork::bowl([
+            'moisture_percent' => 40, 'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL)],
+        ])], ['starts_as' => 'roughed', 'school' => ['wet' => 'dried-first']]);
+        $tables = Drawn::tables();
+        $of = fn (array $document, Past $past): Route => Route::of(
+            Piece::read(Document::of($document), $tables), Bench::usual(Catalogue::shipped()), $tables, $past,
+        );
+        $undated = $of($document, Past::none());
+        self::assertSame('wood-dries', $undated->withoutDate()['code'] ?? null);
+        $dated = $of($document, Past::none()->withDryingDated(true));
+        self::assertNull($dated->withoutDate());
+        $ids = self::ids($dated);
+        self::assertLessThan(array_search('body/true', $ids, true), array_search('body/dry', $ids, true));
+        self::assertNull($of($document, Past::of(['body/dry']))->withoutDate(), 'off the scale and dry');
+        // It waits for its wood, whatever the hour.
+        $job = Remaining::of('1', 'A bowl', null, 1.0, $dated, [], [], null, 60.0, 2_000_000_000);
+        $waits = array_column($job->tasks, 'notBefore', 'id');
+        self::assertSame([2_000_000_000, null], [$waits['body/dry'], $waits['body/true']]);
+        // What is turned already cannot dry first and be trued: it is refused as ever.
+        $turned = $of(['starts_as' => 'turned'] + $document, Past::none()->withDryingDated(true));
+        self::assertSame('wet-wood', $turned->withoutDate()['code'] ?? null);
     }
 
     public function test_wet_wood_has_no_date_unless_it_is_to_warp(): void

@@ -6,12 +6,16 @@ namespace Tests\Core;
 
 use HonestGrain\Calibration\DryingFigures;
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Geometry\Form;
 use HonestGrain\Holding\JawSet;
+use HonestGrain\Rack\Blank;
 use HonestGrain\Rack\Drying;
 use HonestGrain\Rack\DryingCurve;
 use HonestGrain\Rack\DryingState;
+use HonestGrain\Rack\Largest;
 use HonestGrain\Rack\Truing;
 use HonestGrain\Rack\Weighing;
+use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -176,6 +180,58 @@ final class DryingTest extends TestCase
         self::assertSame(['usual', 'wide'], $names(56.64));
         self::assertSame(['wide', 'small'], $names(48));
         self::assertSame([], $names(110));
+    }
+
+    public function test_what_a_blank_yields_is_said_where_it_is_not_enough(): void
+    {
+        $wood = Drawn::tables()->woods->named('Ash (white)');
+        $rates = Catalogue::shipped()->calibration()->turning;
+        $largest = Largest::outOf(self::blank(), $wood, $rates, 10.0);
+        $shrink = ($wood->tangentialPercent ?? 0) / 100 * 20 / 30;
+        self::assertEqualsWithDelta(280 - 280 * $shrink - 1, $largest->diameterMm, 1e-9);
+        self::assertEqualsWithDelta(28 - 140 * $shrink - 1, $largest->wallMm, 1e-9);
+        self::assertTrue($largest->fits(260, 90, 8));
+        foreach (['diameter' => [275, 90, 8], 'height' => [260, 95, 8], 'wall' => [260, 90, 21]] as $field => $sizes) {
+            try {
+                $largest->check(...$sizes);
+                self::fail("$field is too large");
+            } catch (InvalidField $e) {
+                self::assertSame($field, $e->field);
+                self::assertStringContainsString('at most', $e->getMessage());
+            }
+        }
+        $solid = Largest::outOf(self::blank(['form' => 'round', 'wall_mm' => null]), $wood, $rates, 10.0);
+        self::assertNull($solid->wallMm);
+        self::assertGreaterThan(0.5, $solid->wasted(Form::ShallowBowl->profile(250, 60, 90, 7)));
+    }
+
+    public function test_thick_wood_may_lose_less_a_week_before_it_cracks(): void
+    {
+        self::assertEqualsWithDelta(6, self::blank(['wall_mm' => 25])->crackLossPercent(self::figures()), 1e-9);
+        self::assertEqualsWithDelta(3, self::blank(['wall_mm' => 50])->crackLossPercent(self::figures()), 1e-9);
+    }
+
+    public function test_a_blank_is_refused_at_the_field_that_makes_no_sense(): void
+    {
+        foreach ([
+            'wall_mm' => ['wall_mm' => 150], 'tenon_mm' => ['tenon_mm' => 300], 'felled_on' => ['felled_on' => '2026-02-31'],
+            'form' => ['form' => 'cube'], 'keeping' => ['keeping' => 'buried'], 'diameter_mm' => ['diameter_mm' => -1],
+        ] as $field => $wrong) {
+            try {
+                self::blank($wrong);
+                self::fail("$field makes no sense");
+            } catch (InvalidField $e) {
+                self::assertSame($field, $e->field);
+            }
+        }
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private static function blank(array $more = []): Blank
+    {
+        return Blank::read(Document::of($more + [
+            'form' => 'rough-bowl', 'wood' => 'Ash (white)', 'diameter_mm' => 280, 'length_mm' => 95, 'wall_mm' => 28,
+        ]));
     }
 
     private static function figures(): DryingFigures

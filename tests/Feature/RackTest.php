@@ -160,6 +160,34 @@ final class RackTest extends FeatureTestCase
         $this->get(route('rack'))->assertSee('Never weighed');
     }
 
+    public function test_a_rough_out_that_still_dries_becomes_a_piece_whose_date_waits_for_the_wood(): void
+    {
+        $blank = $this->rackOne();
+        $this->weigh($blank, [60 => 2350, 30 => 1980, 2 => 1760]);
+        $ready = $blank->refresh()->ready_at;
+        $this->get(route('pieces.create', ['blank' => $blank->id]))->assertOk()->assertSee('From number 1')
+            ->assertSee('still drying');
+        $typed = [
+            'form' => 'deep-bowl', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '40', 'name' => 'Tern bowl',
+            'purpose' => 'handled', 'diameter' => '260', 'height' => '90', 'foot' => '90', 'wall' => '8',
+            'blank' => (string) $blank->id,
+        ];
+        $this->post('/pieces', ['diameter' => '275'] + $typed)->assertSessionHasErrors(['diameter']);
+        $this->post('/pieces', ['wall' => '20'] + $typed)->assertSessionHasErrors('wall');
+        self::assertSame(0, $this->shop->pieces()->count(), 'refused, and told what would fit');
+        $this->post('/pieces', $typed)->assertSessionHasNoErrors();
+        $piece = $this->shop->pieces()->firstOrFail();
+        self::assertSame([$piece->id, 'roughed'], [$blank->refresh()->piece_id, $piece->document['starts_as']]);
+        $dry = $this->step($piece, 'body/dry');
+        self::assertTrue($dry->start_at?->gte($ready));
+        self::assertTrue($piece->ready_at?->gt($ready));
+        $this->get(route('pieces.route', $piece))->assertOk()->assertSee('Dry on the rack');
+        // Weighed again, it turns out to dry more slowly.
+        $this->post(route('rack.weigh'), ['number' => '1', 'mass' => '1755'])->assertSessionHasNoErrors();
+        self::assertTrue($piece->refresh()->ready_at?->notEqualTo($ready));
+        self::assertTrue($this->step($piece, 'body/dry')->start_at?->gte($blank->refresh()->ready_at));
+    }
+
     public function test_labels_and_photographs(): void
     {
         $blank = $this->rackOne();

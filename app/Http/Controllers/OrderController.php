@@ -99,7 +99,8 @@ class OrderController extends Controller
         $workshop = $piece->workshop;
         $route = Route::of(
             $this->mapper->piece($workshop, ['order' => $order] + $piece->document), $this->mapper->bench($workshop),
-            $this->mapper->tables($workshop), History::of($piece)->past(),
+            $this->mapper->tables($workshop),
+            History::of($piece)->past()->withDryingDated($piece->blank?->ready_at !== null),
         );
         foreach ($route->conflicts as $conflict) {
             if ($conflict->code === Conflict::ORDER && $conflict->steps === $pair) {

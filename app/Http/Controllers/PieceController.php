@@ -10,10 +10,12 @@ use App\Http\Requests\TakeAway;
 use App\Http\Requests\UpdatePiece;
 use App\Models\Piece;
 use App\Planning\PieceEditor;
+use App\Planning\PieceFromBlank;
 use App\Planning\PieceStarter;
 use App\Planning\Planner;
 use App\Planning\ShopMapper;
 use App\View\FormDrawings;
+use App\View\FromBlank;
 use App\View\PieceShelf;
 use App\View\Show;
 use HonestGrain\Geometry\Form;
@@ -63,21 +65,36 @@ class PieceController extends Controller
         ]);
     }
 
-    public function create(Request $request, ShopMapper $mapper): View
+    public function create(Request $request, ShopMapper $mapper, PieceFromBlank $blanks, Show $show): View
     {
+        $blank = $this->workshop($request)->blanks()->onRack()->find($request->integer('blank'));
+        $from = $blank === null ? null : FromBlank::of($blank, $blanks->largest($blank), $show);
+
         return view('pieces.create', [
             'forms' => Form::cases(), 'drawings' => FormDrawings::all(),
             'woods' => $mapper->tables($this->workshop($request))->woods->names(),
-            'form' => Form::tryFrom($request->string('form')->toString()) ?? Form::ShallowBowl,
+            'form' => $from->form ?? Form::tryFrom($request->string('form')->toString()) ?? Form::ShallowBowl,
+            'from' => $from,
         ]);
     }
 
-    public function store(StorePiece $request, PieceStarter $starter, Show $show): RedirectResponse
-    {
+    public function store(
+        StorePiece $request,
+        PieceStarter $starter,
+        PieceFromBlank $blanks,
+        Show $show,
+    ): RedirectResponse {
         $user = $this->user($request);
+        $blank = $request->blank();
+        $document = $starter->document(
+            $request->validated(), $show, $user->timeZone(), $blank === null ? [] : $blanks->more($blank),
+        );
+        if ($blank !== null) {
+            $blanks->check($blank, $document);
+        }
         $piece = $this->editor->create(
-            $user->workshop, $starter->document($request->validated(), $show, $user->timeZone()), $user,
-            once: $request->validated('once'),
+            $user->workshop, $document, $user, once: $request->validated('once'),
+            with: $blank === null ? null : $blanks->linking($blank),
         );
 
         return redirect()->route('pieces.shape', $piece)

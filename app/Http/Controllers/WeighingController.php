@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\WeighBlank;
+use App\Models\Blank;
 use App\Models\Weighing;
+use App\Models\Workshop;
+use App\Planning\Planner;
 use App\Planning\Rack;
 use App\View\RackShelf;
 use App\View\Show;
@@ -22,7 +25,7 @@ class WeighingController extends Controller
 
     private const RECENT_HOURS = 12;
 
-    public function __construct(private readonly Rack $rack)
+    public function __construct(private readonly Rack $rack, private readonly Planner $planner)
     {
     }
 
@@ -50,6 +53,8 @@ class WeighingController extends Controller
             $this->rack->derive($blank, $workshop);
         });
 
+        $this->replan($blank, $workshop);
+
         return back()->with('weighed', $blank->id);
     }
 
@@ -70,6 +75,8 @@ class WeighingController extends Controller
             $this->rack->derive($weighing->blank, $workshop);
         });
 
+        $this->replan($weighing->blank, $workshop);
+
         return back()->with('said', 'Corrected; what it said before stays on record.');
     }
 
@@ -77,6 +84,16 @@ class WeighingController extends Controller
     {
         $this->rack->strike($this->workshop($request), fn ($query) => $query->whereKey($weighing->id));
 
+        $this->replan($weighing->blank, $this->workshop($request));
+
         return back()->with('said', 'Struck out; it stays on record.');
+    }
+
+    /** The date of a piece follows the weights of its wood. */
+    private function replan(Blank $blank, Workshop $workshop): void
+    {
+        if ($blank->piece_id !== null) {
+            $this->planner->apply($workshop, fn (): bool => true);
+        }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Blank;
 use App\Models\User;
 use App\Planning\ShopMapper;
 use App\View\Show;
@@ -37,7 +38,18 @@ class StorePiece extends FormRequest
             'moisture' => ['required', 'numeric', 'between:0,200'],
             'purpose' => ['required', Rule::enum(Purpose::class)],
             'due' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            'blank' => ['nullable', 'integer'],
             'once' => ['nullable', 'string', 'alpha_num', 'max:40'],
         ] + $sizes;
+    }
+
+    /** The blank that it is made of, where it starts from one. */
+    public function blank(): ?Blank
+    {
+        /** @var User $user */
+        $user = $this->user();
+        $id = $this->validated('blank');
+
+        return $id === null ? null : $user->workshop->blanks()->onRack()->findOrFail((int) $id);
     }
 }

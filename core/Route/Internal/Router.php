@@ -66,6 +66,7 @@ final class Router
         private readonly Bench $bench,
         private readonly Tables $tables,
         private readonly School $school,
+        private readonly Past $past,
     ) {
     }
 
@@ -74,7 +75,7 @@ final class Router
      */
     public static function of(Piece $piece, Bench $bench, Tables $tables, Past $past): array
     {
-        $router = new self($piece, $bench, $tables, School::of($piece->school, $bench->school));
+        $router = new self($piece, $bench, $tables, School::of($piece->school, $bench->school), $past);
         foreach ($piece->partsInOrder() as $part) {
             $router->prepare($part);
         }
@@ -96,7 +97,7 @@ final class Router
             $router->wish($i, ...$pair);
         }
 
-        return $router->arrange($past);
+        return $router->arrange();
     }
 
     private function prepare(Part $part): void
@@ -109,7 +110,7 @@ final class Router
         $coats = Coats::of($subject);
         $this->subjects[$part->id] = $subject;
         $this->coats[$part->id] = $coats;
-        $this->take(Turning::of($subject), []);
+        $this->take(Turning::of($subject), Turning::chains($subject));
         $this->take(Repairs::of($subject), Repairs::chains($subject));
         $this->take(Sanded::of($subject), Sanded::chains($subject));
         $this->take(Marked::of($subject), Marked::chains($subject));
@@ -117,7 +118,7 @@ final class Router
         $this->take(Foot::of($subject, $coats), Foot::chains($subject, $coats));
         $this->conflicts = [
             ...$this->conflicts, ...Judged::of($this->piece, $part, $measured, $sandings, $this->tables),
-            ...Wetness::of($subject),
+            ...Wetness::of($subject, $this->past),
         ];
     }
 
@@ -380,8 +381,9 @@ final class Router
     /**
      * @return array{list<Step>, list<Conflict>}
      */
-    private function arrange(Past $past): array
+    private function arrange(): array
     {
+        $past = $this->past;
         usort($this->operations, fn (Operation $a, Operation $b): int => [$a->rank, $a->id] <=> [$b->rank, $b->id]);
         $ids = array_map(fn (Operation $operation): string => $operation->id, $this->operations);
         $ordering = Ordering::of($ids, [...$this->preferred, ...$this->precedences], $this->wishes);

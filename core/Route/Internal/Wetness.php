@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Piece\Coat;
+use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Internal\Work\Subject;
+use HonestGrain\Route\Past;
 
 /**
  * Wood too wet to be finished: refused, but for oil and wax on work that the maker chose to let warp.
@@ -16,18 +18,29 @@ use HonestGrain\Route\Internal\Work\Subject;
 final class Wetness
 {
     /** @return list<Conflict> */
-    public static function of(Subject $subject): array
+    public static function of(Subject $subject, Past $past): array
     {
         $part = $subject->part;
-        $limit = $subject->bench->equilibriumPercent + $subject->calibration->bench->wetWoodPoints;
-        if ($part->moisturePercent <= $limit) {
+        if (! $subject->isWet() || in_array($subject->id('dry'), $past->done, true)) {
             return [];
+        }
+        if ($subject->driesFirst()) {
+            return $past->isDryingDated ? [] : [Conflict::forbid(
+                [$subject->id('dry')], 'The wood dries first, and nothing says until when.', [
+                    'Put it on the rack and weigh it: three weighings give a date',
+                    'Turn it once, wet, and let it warp: oil or wax only',
+                ], 'wood-dries',
+            )];
         }
         $said = sprintf(
             'The wood is at %s %% moisture and settles at %s %% in this shop: it would move under its finish.',
             round($part->moisturePercent, 1), round($subject->bench->equilibriumPercent, 1),
         );
-        $choices = ['Let it dry first', 'Turn it once, wet, and let it warp: oil or wax only'];
+        $choices = [
+            $subject->piece->startsAs === StartsAs::Roughed ? 'Let it dry first'
+                : 'Rough it out and let it dry first',
+            'Turn it once, wet, and let it warp: oil or wax only',
+        ];
         if ($subject->school->choice('wet', '') !== 'turned-once') {
             return [Conflict::forbid(self::finishing($subject), $said, $choices, 'wet-wood')];
         }

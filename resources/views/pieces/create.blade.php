@@ -5,6 +5,10 @@
         <x-once />
         <h1>Draw a piece</h1>
         <p class="faint mt-1">Choose the nearest form and three or four sizes. You shape it afterwards.</p>
+        @if ($from)
+            <input type="hidden" name="blank" value="{{ $from->blank->id }}" />
+            <p class="note mt-2"><strong>{{ $from->what() }}</strong> {{ $from->most() }}</p>
+        @endif
         <fieldset class="mt-5">
             <legend class="sr-only">Form</legend>
             <div class="grid grid-cols-4 gap-x-6 gap-y-4 lg:grid-cols-8">
@@ -32,7 +36,8 @@
                 <em class="warn">{{ $message }}</em>
             @enderror
         </fieldset>
-        @php($sizes = $show->usualSizes($form))
+        @php($sizes = $from?->sizes() ?? $show->usualSizes($form))
+        @php($grain = $from?->grain() ?? $form->grain()->value)
         <div class="mt-6 grid gap-x-12 md:grid-cols-3">
             <div>
                 <h2 class="mb-2">Size</h2>
@@ -53,31 +58,29 @@
             <div>
                 <h2 class="mb-2">Wood</h2>
                 <x-field name="wood" label="Wood">
-                    <x-choose name="wood" :options="array_combine($woods, $woods)" chosen="Ash (white)" />
+                    <x-choose
+                        name="wood"
+                        :options="array_combine($woods, $woods)"
+                        :chosen="$from?->blank->wood ?? 'Ash (white)'"
+                    />
                 </x-field>
                 <fieldset class="field">
                     <legend class="faint small">Grain</legend>
                     <label class="block"
-                        ><input
-                            type="radio"
-                            name="grain"
-                            value="side"
-                            @checked(old('grain', $form->grain()->value) === 'side')
-                        />
-                        side grain, across the lathe</label
+                        ><input type="radio" name="grain" value="side" @checked(old('grain', $grain) === 'side') /> side
+                        grain, across the lathe</label
                     >
                     <label class="mt-1 block"
-                        ><input
-                            type="radio"
-                            name="grain"
-                            value="end"
-                            @checked(old('grain', $form->grain()->value) === 'end')
-                        />
-                        end grain, along it</label
+                        ><input type="radio" name="grain" value="end" @checked(old('grain', $grain) === 'end') /> end
+                        grain, along it</label
                     >
                 </fieldset>
                 <x-field name="moisture" label="Moisture now, %"
-                    ><input class="w-40" name="moisture" inputmode="decimal" value="{{ old('moisture', '10') }}"
+                    ><input
+                        class="w-40"
+                        name="moisture"
+                        inputmode="decimal"
+                        value="{{ old('moisture', $from?->moisture() ?? '10') }}"
                 /></x-field>
             </div>
             <div>

@@ -185,6 +185,11 @@
             </form>
         </details>
         <div class="mt-5 flex flex-wrap gap-x-6">
+            @if (! $blank->gone_at && ! $blank->piece)
+                <a class="press press-main" href="{{ route('pieces.create', ['blank' => $blank->id]) }}"
+                    >Make a piece of it</a
+                >
+            @endif
             <a href="{{ route('rack.labels', ['numbers' => $blank->number]) }}">Its label</a>
             <form method="post" action="{{ route('rack.destroy', $blank) }}" data-live>
                 @csrf

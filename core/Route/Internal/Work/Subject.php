@@ -135,6 +135,20 @@ final readonly class Subject
             && $joint->spigot === $this->part->id) !== [];
     }
 
+    /** Whether its wood is wetter than may be finished in this shop. */
+    public function isWet(): bool
+    {
+        return $this->part->moisturePercent
+            > $this->bench->equilibriumPercent + $this->calibration->bench->wetWoodPoints;
+    }
+
+    /** Whether it is a wet rough-out that the maker lets dry before it is trued. */
+    public function driesFirst(): bool
+    {
+        return $this->piece->startsAs === StartsAs::Roughed && $this->isWet()
+            && $this->school->choice('wet', '') === 'dried-first';
+    }
+
     /** How it is held while what held it is parted off. */
     public function partingStance(): Stance
     {

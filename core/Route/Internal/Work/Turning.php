@@ -12,7 +12,9 @@ use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Operation;
+use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Schedule\Wait;
 use HonestGrain\Wood\RimSpeed;
 
 /**
@@ -45,12 +47,38 @@ final readonly class Turning
         $isBlank = $subject->piece->startsAs === StartsAs::Blank;
 
         return [
+            ...$subject->driesFirst() ? [$self->dry()] : [],
             $isBlank ? $self->rough() : $self->true(),
             ...$subject->part->holding->isCut() && $isBlank ? [$self->hold()] : [],
             $self->shape($isBlank),
             ...$subject->has('inside') ? [$self->hollow($isBlank)] : [],
             ...$subject->has('bore') ? [$self->bore()] : [],
         ];
+    }
+
+    /** @return list<Precedence> */
+    public static function chains(Subject $subject): array
+    {
+        return $subject->driesFirst() ? [Precedence::rule(
+            $subject->id('dry'), $subject->id('true'), Wait::none(),
+            'What is trued wet dries oval again.',
+        )] : [];
+    }
+
+    private function dry(): Operation
+    {
+        $subject = $this->subject;
+
+        return new Operation(
+            $subject->id('dry'), $subject->technique('weigh'), StepKind::Dry, $subject->part->id, $subject->places(
+                $subject->faces(),
+            ), 'Dry on the rack, then off the scale', $subject->calibration->bench->weighMinutes,
+            'It shrinks and goes oval until then; what is finished before moves under its finish.', 0.5,
+            how: [
+                'End grain sealed, wrapped or bagged; a weight every two weeks.',
+                'Ready where the weight stands still, not where the calendar says so.',
+            ], brief: 'the wood drying',
+        );
     }
 
     private function rough(): Operation

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Blank;
+use HonestGrain\Geometry\Form;
+use HonestGrain\Rack\BlankForm;
+use HonestGrain\Rack\DryingState;
+use HonestGrain\Rack\Largest;
+
+/** The new-piece page as it opens for a blank: the form it suits, and the sizes it yields. */
+final readonly class FromBlank
+{
+    /** A little less than the most, so that a first drawing is sure to come out of it. */
+    private const EASY = 0.98;
+
+    private function __construct(public Blank $blank, public Form $form, private Largest $largest, private Show $show)
+    {
+    }
+
+    public static function of(Blank $blank, Largest $largest, Show $show): self
+    {
+        return new self($blank, match (BlankForm::from($blank->form)) {
+            BlankForm::RoughBowl, BlankForm::Round => Form::DeepBowl,
+            BlankForm::RoughHollow, BlankForm::Log => Form::HollowForm,
+            BlankForm::Slab => Form::Platter,
+            BlankForm::Branch => Form::Goblet,
+            BlankForm::SpindleStock, BlankForm::PlugStock => Form::Spindle,
+        }, $largest, $show);
+    }
+
+    public function what(): string
+    {
+        $state = $this->blank->drying === DryingState::Ready ? 'ready' : 'still drying';
+
+        return "From number {$this->blank->number}, {$this->blank->wood}, $state.";
+    }
+
+    public function most(): string
+    {
+        $mm = fn (float $value): string => $this->show->length($value, $this->show->fine());
+        $wall = $this->largest->wallMm === null ? '' : ', wall '.$mm(max(0.0, $this->largest->wallMm));
+        $sure = $this->largest->isSure ? '' : ' (its shrinkage is not known: less may be left)';
+
+        return "At most {$mm($this->largest->diameterMm)} across, {$mm($this->largest->heightMm)} high$wall$sure.";
+    }
+
+    public function grain(): string
+    {
+        return $this->blank->core()->grain->value;
+    }
+
+    public function moisture(): ?string
+    {
+        return $this->blank->moisture_percent === null ? null : $this->show->plain($this->blank->moisture_percent);
+    }
+
+    /** @return array<string, string> by field, as they would be typed */
+    public function sizes(): array
+    {
+        $usual = $this->form->sizes();
+        $mm = fn (float $value): string => $this->show->field(Unit::Length, floor($value));
+        $wall = $usual['wall_mm'];
+
+        return [
+            'diameter' => $mm($this->largest->diameterMm * self::EASY),
+            'height' => $mm($this->largest->heightMm * self::EASY),
+            'foot' => $mm($this->largest->diameterMm * $usual['foot_mm'] / max(1.0, $usual['diameter_mm'])),
+            'wall' => $mm($this->largest->wallMm === null ? $wall : max(1.0, min($wall, $this->largest->wallMm))),
+            'bore' => $mm($usual['bore_mm']),
+        ];
+    }
+}

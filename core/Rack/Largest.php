@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Rack;
+
+use HonestGrain\Calibration\TurningRates;
+use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Profile;
+use HonestGrain\Reading\InvalidField;
+use HonestGrain\Wood\Wood;
+
+/**
+ * The largest that can be turned out of a blank once it is dry: across, high, and in the wall of a rough one, mm.
+ *
+ * Physics on published shrinkage (`Truing`); a workshop allowance is left to come clean. Where a wood's shrinkage is not
+ * known the blank is taken as it is, and `isSure` is false.
+ */
+final readonly class Largest
+{
+    public const TO_COME_CLEAN_MM = 1.0;
+
+    private function __construct(
+        public float $diameterMm,
+        public float $heightMm,
+        public ?float $wallMm,
+        public bool $isSure,
+        private float $volumeMm3,
+    ) {
+    }
+
+    /** @param  float  $emcPercent  where the wood settles */
+    public static function outOf(Blank $blank, Wood $wood, TurningRates $rates, float $emcPercent): self
+    {
+        $truing = $blank->truing(
+            $wood, Truing::FIBRE_SATURATION_PERCENT, min($emcPercent, Truing::FIBRE_SATURATION_PERCENT),
+            self::TO_COME_CLEAN_MM,
+        );
+        $spare = $blank->form->isRough() ? self::TO_COME_CLEAN_MM : $rates->allowanceMm;
+
+        return new self(
+            $truing->trueDiameterMm ?? $blank->diameterMm - $spare, $blank->lengthMm - $spare,
+            $truing->mostWallMm ?? $blank->wallMm, ! $blank->form->isRough() || $truing !== null,
+            Measurement::volumeOf($blank->profile),
+        );
+    }
+
+    /**
+     * @param  float|null  $wallMm  of the piece, where it is hollow
+     *
+     * @throws InvalidField for the first size that the blank does not yield, with what it does
+     */
+    public function check(float $diameterMm, float $heightMm, ?float $wallMm): void
+    {
+        foreach ([
+            'diameter' => [$diameterMm, $this->diameterMm], 'height' => [$heightMm, $this->heightMm],
+            'wall' => [$wallMm, $this->wallMm],
+        ] as $field => [$wanted, $most]) {
+            if ($wanted !== null && $most !== null && $wanted > $most) {
+                throw InvalidField::because($field, round($wanted, 1), sprintf(
+                    $most > 0 ? 'out of this blank comes at most %.1f mm' : 'nothing of that is left in this blank',
+                    $most,
+                ));
+            }
+        }
+    }
+
+    public function fits(float $diameterMm, float $heightMm, ?float $wallMm): bool
+    {
+        try {
+            $this->check($diameterMm, $heightMm, $wallMm);
+        } catch (InvalidField) {
+            return false;
+        }
+
+        return true;
+    }
+
+    /** How much of the blank becomes shavings when this is turned out of it, as a share. */
+    public function wasted(Profile $piece): float
+    {
+        return max(0.0, 1 - Measurement::volumeOf($piece) / $this->volumeMm3);
+    }
+}
