@@ -31,7 +31,11 @@ final readonly class ShopState
         // One transaction, so that pieces and log are of one moment.
         return DB::transaction(function () use ($workshop): self {
             $workshop->refresh()->load(['abrasives', 'tins', 'woods']);
-            $pieces = $workshop->pieces()->with('blank:id,piece_id,ready_at')->working()->orderBy('due_at')->orderBy('id')
+            $pieces = $workshop->pieces()
+                ->with('blank:id,piece_id,ready_at')
+                ->working()
+                ->orderBy('due_at')
+                ->orderBy('id')
                 ->get(
                     [
                         'id', 'workshop_id', 'name', 'due_at', 'document', 'route_key', 'ready_at', 'late', 'conflicts',

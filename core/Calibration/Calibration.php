@@ -26,6 +26,7 @@ final readonly class Calibration
         public TurningRates $turning,
         public MendingRates $mending,
         public DryingFigures $drying,
+        public ClimateFigures $climate,
     ) {
     }
 
@@ -44,7 +45,7 @@ final readonly class Calibration
             $constants, MarkRates::from($value), RepairRates::from($value), JointRates::from($value),
             SandingFigures::from($value), AskedFigures::from($value), CoatFigures::from($value),
             ShapeFigures::from($value), BenchFigures::from($value), TurningRates::from($value),
-            MendingRates::from($value), DryingFigures::from($value),
+            MendingRates::from($value), DryingFigures::from($value), ClimateFigures::from($value),
         );
     }
 

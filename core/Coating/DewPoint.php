@@ -19,6 +19,14 @@ final class DewPoint
         return $tempC - self::of($tempC, $rhPercent) < $figures->dewMarginC;
     }
 
+    /** How damp air of this dew point is at a temperature, % RH; never above 100. */
+    public static function rhPercent(float $dewC, float $tempC): float
+    {
+        $of = fn (float $c): float => 17.625 * $c / (243.04 + $c);
+
+        return min(100.0, 100 * exp($of($dewC) - $of($tempC)));
+    }
+
     public static function of(float $tempC, float $rhPercent): float
     {
         $gamma = log(max(0.01, $rhPercent) / 100) + 17.625 * $tempC / (243.04 + $tempC);

@@ -13,8 +13,8 @@ use HonestGrain\Wood\Wood;
 /**
  * The largest that can be turned out of a blank once it is dry: across, high, and in the wall of a rough one, mm.
  *
- * Physics on published shrinkage (`Truing`); a workshop allowance is left to come clean. Where a wood's shrinkage is not
- * known the blank is taken as it is, and `isSure` is false.
+ * Physics on published shrinkage (`Truing`); a workshop allowance is left to come clean. Where a wood's shrinkage is
+ * not known the blank is taken as it is, and `isSure` is false.
  */
 final readonly class Largest
 {

@@ -4,205 +4,135 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use HonestGrain\Coating\Climate;
-use HonestGrain\Coating\ClimateRecord;
-use HonestGrain\Coating\Cure;
+use HonestGrain\Calibration\ClimateFigures;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Coating\AirReading;
+use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\DayNightClimate;
 use HonestGrain\Coating\DewPoint;
-use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Coating\Humidity;
 use HonestGrain\Coating\Kinetics;
-use HonestGrain\Reading\InvalidField;
-use HonestGrain\Schedule\Wait;
-use PHPUnit\Framework\Attributes\DataProvider;
+use HonestGrain\Coating\RecordedClimate;
 use PHPUnit\Framework\TestCase;
 
-/** The shop's air over the hours, and the clock that waits run by in it. */
+/** An air as it was read, as its days usually go, and as the maker means to have it. */
 final class ClimateTest extends TestCase
 {
-    private const MIDNIGHT = 1_796_083_200; // 2026-12-01, UTC
+    /** 1 December 2026, midnight UTC. */
+    private const START = 1_796_083_200;
 
-    public function test_day_and_night_follow_the_shops_own_clock(): void
+    private const HOUR = 3600;
+
+    public function test_the_record_holds_where_there_is_one_and_the_usual_day_where_there_is_none(): void
     {
-        $dublin = DayNightClimate::of(18, 55, 12, 66, 8, 19, new \DateTimeZone('Europe/Dublin'));
-        $auckland = DayNightClimate::of(18, 55, 12, 66, 8, 19, new \DateTimeZone('Pacific/Auckland'));
-        $noon = (int) strtotime('2026-12-01T12:00:00Z');
-        self::assertSame(18.0, $dublin->stretchAt($noon)->tempC);
-        self::assertSame(12.0, $auckland->stretchAt($noon)->tempC);
-        self::assertSame((int) strtotime('2026-12-01T19:00:00Z'), $dublin->stretchAt($noon)->until);
-        self::assertSame(
-            (int) strtotime('2026-12-02T08:00:00Z'), $dublin->stretchAt((int) strtotime('2026-12-01T19:00:00Z'))->until,
-        );
-        self::assertSame(
-            (int) strtotime('2026-12-01T08:00:00Z'), $dublin->stretchAt((int) strtotime('2026-12-01T03:00:00Z'))->until,
-        );
+        $air = $this->air($this->days(3));
+        $at = fn (int $day, int $hour): float => $air->stretchAt(self::START + ($day * 24 + $hour) * self::HOUR)->tempC;
+        self::assertEqualsWithDelta([10.0, 20.0], [$at(1, 3), $at(1, 14)], 1e-9);
+        self::assertTrue($air->isRecorded(self::START + 50 * self::HOUR));
+        // Two weeks on nothing is recorded: the mean of the same hour on recent days.
+        self::assertFalse($air->isRecorded(self::START + 17 * 86_400));
+        self::assertEqualsWithDelta([10.0, 20.0], [$at(17, 3), $at(17, 14)], 1e-9);
     }
 
-    public function test_day_and_night_agree_with_a_record_of_the_same_air(): void
+    public function test_a_gap_is_filled_by_the_usual_day_and_the_setting_where_an_hour_was_never_read(): void
+    {
+        $readings = array_values(array_filter(
+            $this->days(3), fn (AirReading $one): bool => $one->at < self::START + 26 * self::HOUR
+                || $one->at > self::START + 60 * self::HOUR,
+        ));
+        $air = $this->air($readings);
+        $inGap = self::START + 38 * self::HOUR;
+        self::assertFalse($air->isRecorded($inGap));
+        self::assertEqualsWithDelta(20.0, $air->stretchAt($inGap)->tempC, 1e-9);
+        $one = $this->air([new AirReading(self::START, 5, 50)]);
+        self::assertEqualsWithDelta(5, $one->stretchAt(self::START + 2 * self::HOUR)->tempC, 1e-9);
+        self::assertEqualsWithDelta(18, $one->stretchAt(self::START + 12 * self::HOUR)->tempC, 1e-9, 'the setting');
+        self::assertEqualsWithDelta(5, $one->stretchAt(self::START + 24 * self::HOUR)->tempC, 1e-9, 'the hour that was');
+    }
+
+    public function test_a_cold_week_moves_a_cure_and_warming_the_shop_brings_it_back(): void
+    {
+        $figures = Catalogue::shipped()->calibration();
+        $kinetics = Kinetics::of(2.0, Humidity::None, 5.0, null);
+        $cure = fn (array $readings, array $warmed = []): int => (new CureClock(
+            $figures->coats, $this->air($readings, $warmed),
+        ))->run(24, $kinetics, self::START + 72 * self::HOUR)->end;
+        $mild = $cure($this->days(3));
+        $cold = $cure($this->days(3, -8.0));
+        self::assertGreaterThan($mild + 8 * self::HOUR, $cold);
+        $warmed = $cure($this->days(3, -8.0), [[self::START + 72 * self::HOUR, self::START + 120 * self::HOUR, 21.0]]);
+        self::assertSame(self::START + 96 * self::HOUR, $warmed, 'at 21 °C an hour is an hour');
+    }
+
+    public function test_warmed_air_is_drier_by_its_dew_point(): void
+    {
+        $air = $this->air([], [[self::START, self::START + 9 * self::HOUR, 24.0]]);
+        $plain = $this->air([])->stretchAt(self::START + self::HOUR);
+        $warm = $air->stretchAt(self::START + self::HOUR);
+        self::assertSame(24.0, $warm->tempC);
+        self::assertLessThan($plain->rhPercent, $warm->rhPercent);
+        self::assertEqualsWithDelta(
+            DewPoint::of($plain->tempC, $plain->rhPercent), DewPoint::of($warm->tempC, $warm->rhPercent), 1e-6,
+        );
+        self::assertSame(18.0, $air->stretchAt(self::START + 10 * self::HOUR)->tempC, 'only until then');
+    }
+
+    public function test_every_stretch_goes_on_where_the_last_one_ended(): void
+    {
+        $air = $this->air($this->days(2), [[self::START + 40 * self::HOUR + 7, self::START + 55 * self::HOUR, 19.0]]);
+        $now = self::START - 5 * self::HOUR;
+        for ($i = 0; $i < 300 && $now < self::START + 80 * self::HOUR; $i++) {
+            $stretch = $air->stretchAt($now);
+            self::assertNotNull($stretch->until);
+            self::assertGreaterThan($now, $stretch->until);
+            self::assertSame($stretch->tempC, $air->stretchAt($stretch->until - 1)->tempC, "up to $stretch->until");
+            $now = $stretch->until;
+        }
+        self::assertGreaterThanOrEqual(self::START + 80 * self::HOUR, $now);
+    }
+
+    public function test_nonsense_is_named_and_never_taken(): void
+    {
+        $figures = self::figures();
+        $before = [new AirReading(self::START, 15, 55)];
+        $read = fn (float $c, float $rh, int $minutes = 60): ?string => (new AirReading(
+            self::START + $minutes * 60, $c, $rh,
+        ))->nonsense($figures, $before);
+        self::assertNull($read(16, 56));
+        self::assertSame('range', $read(85, 55));
+        self::assertSame('range', $read(15, 130));
+        self::assertSame('range', $read(NAN, 50));
+        self::assertSame('jump', $read(30, 55));
+        self::assertSame('jump', $read(15, 99));
+        self::assertNull($read(30, 55, 600), 'ten hours may warm a shop');
+        $same = array_map(fn (int $h): AirReading => new AirReading(self::START + $h * self::HOUR, 15, 55), range(0, 25));
+        self::assertSame('stuck', (new AirReading(self::START + 26 * self::HOUR, 15, 55))->nonsense($figures, $same));
+        self::assertNull((new AirReading(self::START + 26 * self::HOUR, 15.1, 55))->nonsense($figures, $same));
+    }
+
+    /** @return list<AirReading> hourly: 10 °C by night, 20 from eight to eighteen */
+    private function days(int $count, float $off = 0.0): array
+    {
+        return array_map(fn (int $hour): AirReading => new AirReading(
+            self::START + $hour * self::HOUR, ($hour % 24 >= 8 && $hour % 24 < 18 ? 20.0 : 10.0) + $off, 55,
+        ), range(0, $count * 24 - 1));
+    }
+
+    /**
+     * @param  list<AirReading>  $readings
+     * @param  list<array{int, int, float}>  $warmed
+     */
+    private function air(array $readings, array $warmed = []): RecordedClimate
     {
         $zone = new \DateTimeZone('UTC');
-        $settings = DayNightClimate::of(19, 52, 11, 70, 7, 20, $zone);
-        $readings = [];
-        for ($day = -1; $day < 60; $day++) {
-            $midnight = self::MIDNIGHT + $day * 86_400;
-            $readings[] = [$midnight + 7 * 3600, 19.0, 52.0];
-            $readings[] = [$midnight + 20 * 3600, 11.0, 70.0];
-        }
-        $record = ClimateRecord::of($readings);
-        foreach ([Humidity::None, Humidity::WaterBorne, Humidity::MoistureCuring] as $humidity) {
-            foreach ([1.0, 18.0, 300.0] as $need) {
-                $kinetics = Kinetics::of(2, $humidity, 8);
-                $from = self::MIDNIGHT + 16 * 3600 + 123;
-                self::assertSame(
-                    Drawn::clock($record)->run($need, $kinetics, $from)->end,
-                    Drawn::clock($settings)->run($need, $kinetics, $from)->end,
-                );
-            }
-        }
+
+        return new RecordedClimate(
+            self::figures(), $readings, DayNightClimate::of(18, 55, 13, 65, 8, 18, $zone), $zone, $warmed,
+        );
     }
 
-    #[DataProvider('airs')]
-    public function test_the_end_is_where_the_summed_rate_meets_the_need(
-        Climate $air,
-        Kinetics $kinetics,
-        float $need,
-    ): void {
-        $start = self::MIDNIGHT + 10 * 3600;
-        $end = Drawn::clock($air)->run($need, $kinetics, $start)->end;
-        $done = 0.0;
-        for ($second = $start; $second < $end; $second += 60) {
-            $stretch = $air->stretchAt($second);
-            $done += $kinetics->rate($stretch->tempC, $stretch->rhPercent) * min(60, $end - $second) / 3600;
-        }
-        self::assertEqualsWithDelta($need, $done, 0.02 * max(1.0, $need / 24));
-    }
-
-    /** @return iterable<string, array{Climate, Kinetics, float}> */
-    public static function airs(): iterable
+    private static function figures(): ClimateFigures
     {
-        $zone = new \DateTimeZone('UTC');
-        yield 'a warm day, a cold night' => [
-            DayNightClimate::of(20, 50, 8, 75, 8, 18, $zone), Kinetics::of(2, minC: 5), 24,
-        ];
-        yield 'nights too cold to dry' => [
-            DayNightClimate::of(20, 50, 8, 75, 8, 18, $zone), Kinetics::of(2, minC: 10), 24,
-        ];
-        yield 'a water-borne coat in the damp' => [
-            DayNightClimate::of(17, 78, 13, 88, 8, 18, $zone), Kinetics::of(1.5, Humidity::WaterBorne, 10), 12,
-        ];
-        yield 'an oily wood' => [DayNightClimate::of(18, 50, 14, 60, 8, 18, $zone), Kinetics::of(2)->slowed(2.5), 18];
-        yield 'one reading' => [ClimateRecord::of([[self::MIDNIGHT, 16.0, 60.0]]), Kinetics::of(2), 18];
-    }
-
-    public function test_rates_at_the_reference_and_beside_it(): void
-    {
-        self::assertSame(1.0, Kinetics::of(2)->rate(21, 50));
-        self::assertSame(1.0, Kinetics::of(1.5, Humidity::WaterBorne)->rate(21, 50));
-        self::assertSame(1.0, Kinetics::of(2, Humidity::MoistureCuring)->rate(21, 50));
-        self::assertEqualsWithDelta(0.5, Kinetics::of(2)->rate(11, 90), 1e-12);
-        self::assertEqualsWithDelta(1.5, Kinetics::of(1.5)->rate(31, 90), 1e-12);
-        self::assertEqualsWithDelta(0.4, Kinetics::of(1.5, Humidity::WaterBorne)->rate(21, 80), 1e-12);
-        self::assertEqualsWithDelta(1.6, Kinetics::of(2, Humidity::MoistureCuring)->rate(21, 80), 1e-12);
-        self::assertSame(0.0, Kinetics::of(2, Humidity::WaterBorne)->rate(21, 100));
-        self::assertSame(0.0, Kinetics::of(2, minC: 10)->rate(9.9, 50));
-        self::assertGreaterThan(0.0, Kinetics::of(2, minC: 10)->rate(10, 50));
-        self::assertEqualsWithDelta(0.4, Kinetics::of(2)->slowed(2.5)->rate(21, 50), 1e-12);
-    }
-
-    public function test_reactions_double_and_loss_of_solvent_gains_half(): void
-    {
-        foreach ([Cure::Oxidative, Cure::Reactive, Cure::EvaporativeThenReactive] as $cure) {
-            self::assertSame(2.0, $cure->q());
-        }
-        foreach ([Cure::Evaporative, Cure::Coalescing, Cure::None] as $cure) {
-            self::assertSame(1.5, $cure->q());
-        }
-    }
-
-    public function test_warnings_say_what_was_met_and_only_that(): void
-    {
-        $run = fn (float $tempC, float $rh): array => (Drawn::clock(
-            ClimateRecord::of(
-                [[0, 21.0, 50.0], [self::MIDNIGHT + 3600, $tempC, $rh], [self::MIDNIGHT + 7200, 21.0, 50.0]],
-            ),
-        ))
-            ->run(6, Kinetics::of(2, minC: 10, maxRhPercent: 80), self::MIDNIGHT)->warnings;
-        self::assertSame([], $run(18, 60));
-        self::assertCount(1, $run(7, 60));
-        self::assertStringContainsString('stands still', $run(7, 60)[0]);
-        self::assertCount(2, $run(18, 90));
-        self::assertStringContainsString('limit of 80 %', $run(18, 90)[0]);
-        self::assertStringContainsString('dew point', $run(18, 90)[1]);
-    }
-
-    public function test_the_dew_point_is_the_temperature_itself_in_saturated_air_and_falls_with_dryness(): void
-    {
-        foreach ([5.0, 15.0, 25.0] as $tempC) {
-            self::assertEqualsWithDelta($tempC, DewPoint::of($tempC, 100), 1e-9);
-            self::assertLessThan(DewPoint::of($tempC, 80), DewPoint::of($tempC, 60));
-            self::assertTrue(DewPoint::isNear(Drawn::coats(), $tempC, 90));
-            self::assertFalse(DewPoint::isNear(Drawn::coats(), $tempC, 60));
-        }
-    }
-
-    public function test_a_wait_opens_on_a_whole_minute_and_never_closes_before_it_opens(): void
-    {
-        $clock = Drawn::clock(DayNightClimate::of(18, 55, 12, 66, 8, 19, new \DateTimeZone('Europe/Dublin')));
-        foreach ([0.1, 1.0, 4.0, 17.5] as $min) {
-            foreach ([0.0, 0.05, 14.0] as $more) {
-                $wait = Wait::hours($min, $min + $more, Kinetics::of(2));
-                $opens = $wait->opens(self::MIDNIGHT + 777, $clock);
-                self::assertSame(0, $opens % 60);
-                self::assertGreaterThanOrEqual($opens, $wait->closes(self::MIDNIGHT + 777, $clock));
-            }
-        }
-        self::assertSame(self::MIDNIGHT, Wait::none()->opens(self::MIDNIGHT, $clock));
-        self::assertNull(Wait::none()->closes(self::MIDNIGHT, $clock));
-    }
-
-    public function test_what_never_ends_is_said_with_its_cause(): void
-    {
-        foreach ([[8.0, 50.0, 'below the product\'s least 10 °C'], [21.0, 100.0, 'at 100 % RH it does not dry']] as [
-            $tempC, $rh, $why,
-        ]) {
-            try {
-                Drawn::clock(DayNightClimate::of($tempC, $rh, $tempC, $rh, 8, 18, new \DateTimeZone('UTC')))->run(
-                    5, Kinetics::of(1.5, Humidity::WaterBorne, 10), self::MIDNIGHT,
-                );
-                self::fail('It ended.');
-            } catch (Stalled $e) {
-                self::assertStringContainsString($why, $e->getMessage());
-            }
-        }
-    }
-
-    /** @param  callable(): mixed  $make */
-    #[DataProvider('nonsense')]
-    public function test_nonsense_is_refused_by_name(callable $make, string $field): void
-    {
-        try {
-            $make();
-            self::fail('It was taken.');
-        } catch (InvalidField $e) {
-            self::assertSame($field, $e->field);
-        }
-    }
-
-    /** @return iterable<string, array{callable(): mixed, string}> */
-    public static function nonsense(): iterable
-    {
-        yield 'no readings' => [fn () => ClimateRecord::of([]), 'climate'];
-        yield 'readings out of order' => [
-            fn () => ClimateRecord::of([[100, 20.0, 50.0], [100, 20.0, 50.0]]), 'climate.1.at',
-        ];
-        yield 'a day that ends before it begins' => [
-            fn () => DayNightClimate::of(18, 50, 12, 60, 18, 8, new \DateTimeZone('UTC')), 'climate.day',
-        ];
-        yield 'a rate that shrinks with warmth' => [fn () => Kinetics::of(0.5), 'q'];
-        yield 'a rate that is no number' => [fn () => Kinetics::of(NAN), 'q'];
-        yield 'slowed by nothing' => [fn () => Kinetics::of(2, slowedBy: 0.0), 'slowed_by'];
-        yield 'a wait before it began' => [fn () => Wait::hours(-1), 'wait.min_hours'];
-        yield 'a wait without end' => [fn () => Wait::hours(INF), 'wait.min_hours'];
-        yield 'a window that shuts before it opens' => [fn () => Wait::hours(5, 4), 'wait.max_hours'];
+        return Catalogue::shipped()->calibration()->climate;
     }
 }

@@ -214,7 +214,9 @@ final class DryingTest extends TestCase
     public function test_a_blank_is_refused_at_the_field_that_makes_no_sense(): void
     {
         foreach ([
-            'wall_mm' => ['wall_mm' => 150], 'tenon_mm' => ['tenon_mm' => 300], 'felled_on' => ['felled_on' => '2026-02-31'],
+            'wall_mm' => ['wall_mm' => 150], 'tenon_mm' => ['tenon_mm' => 300], 'felled_on' => [
+                'felled_on' => '2026-02-31',
+            ],
             'form' => ['form' => 'cube'], 'keeping' => ['keeping' => 'buried'], 'diameter_mm' => ['diameter_mm' => -1],
         ] as $field => $wrong) {
             try {

@@ -24,9 +24,13 @@ final class RackTest extends FeatureTestCase
         $blank = $this->rackOne();
         $this->get(route('rack'))->assertOk()->assertSee('Never weighed')->assertSee('280 × 95 mm, wall 28 mm');
         foreach (['2026-09-01T10:00' => '2350', '2026-10-01T10:00' => '1980'] as $at => $grams) {
-            $this->post(route('rack.weigh'), ['number' => '1', 'mass' => $grams, 'at' => $at])->assertSessionHasNoErrors();
+            $this->post(
+                route('rack.weigh'), ['number' => '1', 'mass' => $grams, 'at' => $at],
+            )->assertSessionHasNoErrors();
         }
-        $this->get(route('rack.show', $blank))->assertOk()->assertSee('No date yet: a curve takes 3 weighings, and there')
+        $this->get(route('rack.show', $blank))->assertOk()->assertSee(
+            'No date yet: a curve takes 3 weighings, and there',
+        )
             ->assertSee('are 2.');
         $this->post(route('rack.weigh'), ['number' => '1', 'mass' => '1780', 'at' => '2026-11-01T10:00']);
         $blank->refresh();
@@ -168,7 +172,8 @@ final class RackTest extends FeatureTestCase
         $this->get(route('pieces.create', ['blank' => $blank->id]))->assertOk()->assertSee('From number 1')
             ->assertSee('still drying');
         $typed = [
-            'form' => 'deep-bowl', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '40', 'name' => 'Tern bowl',
+            'form' => 'deep-bowl', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '40',
+            'name' => 'Tern bowl',
             'purpose' => 'handled', 'diameter' => '260', 'height' => '90', 'foot' => '90', 'wall' => '8',
             'blank' => (string) $blank->id,
         ];

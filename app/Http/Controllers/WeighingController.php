@@ -36,7 +36,10 @@ class WeighingController extends Controller
         return view('rack.weigh', [
             'shelf' => new RackShelf([], $catalogue->calibration()->drying, $show),
             'recent' => $workshop->weighings()->standing()->with('blank')
-                ->where('created_at', '>', now()->subHours(self::RECENT_HOURS))->latest('id')->limit(self::SHOWN)->get(),
+                ->where('created_at', '>', now()->subHours(self::RECENT_HOURS))
+                ->latest('id')
+                ->limit(self::SHOWN)
+                ->get(),
             'next' => $workshop->blanks()->onRack()->orderByRaw('last_weighed_at is null desc')
                 ->orderBy('last_weighed_at')->orderBy('number')->limit(self::SHOWN)->get(),
         ]);

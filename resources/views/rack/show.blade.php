@@ -167,7 +167,8 @@
                             <x-why kind="published">
                                 Shrinkage from green to oven dry of this wood (Wood Handbook, table 4-3), linear from 30
                                 % to nothing. Across the grain the bowl shrinks by that much, along it hardly at all;
-                                the wall is thinned on both sides, and a millimetre is left to come clean. {{ $page->borrowed() }}
+                                the wall is thinned on both sides, and a millimetre comes off to be clean.
+                                <span>{{ $page->borrowed() }}</span>
                             </x-why>
                         @endif
                     </section>

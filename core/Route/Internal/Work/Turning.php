@@ -77,7 +77,7 @@ final readonly class Turning
             how: [
                 'End grain sealed, wrapped or bagged; a weight every two weeks.',
                 'Ready where the weight stands still, not where the calendar says so.',
-            ], brief: 'the wood drying',
+            ], hold: 'on the rack', brief: 'the wood drying',
         );
     }
 

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Coating;
+
+use HonestGrain\Calibration\ClimateFigures;
+
+/**
+ * An air as it was recorded up to its last reading, and after that as its days usually go: for each hour of the day the
+ * mean of recent days, or the setting where an hour was never read. Gaps in the record are filled the same way. What the
+ * maker means to do ("warm it to 18 °C until Friday") stands over all that is still to come.
+ *
+ * Workshop model of what is to come; the record is what was read.
+ */
+final class RecordedClimate implements Climate
+{
+    private const HOUR = 3600;
+
+    private const DAY = 86_400;
+
+    /** @var array<int, array{float, float}> hour of the day => °C, % RH */
+    public readonly array $profile;
+
+    /**
+     * @param  list<AirReading>  $readings  sound ones, in order of time
+     * @param  list<array{int, int, float}>  $warmed  from, until (seconds, UTC), °C; the later ones hold
+     */
+    public function __construct(
+        private readonly ClimateFigures $figures,
+        private readonly array $readings,
+        private readonly Climate $setting,
+        private readonly \DateTimeZone $zone,
+        private readonly array $warmed = [],
+    ) {
+        $this->profile = $this->profile();
+    }
+
+    public function stretchAt(int $second): ClimateStretch
+    {
+        $air = $this->recorded($second) ?? $this->usual($second);
+        foreach (array_reverse($this->warmed) as [$from, $until, $tempC]) {
+            if ($second < $from) {
+                $air = new ClimateStretch($air->tempC, $air->rhPercent, min($air->until ?? $from, $from));
+            } elseif ($second < $until) {
+                return new ClimateStretch(
+                    $tempC, self::warmedRh($air, $tempC), min($air->until ?? $until, $until),
+                );
+            }
+        }
+
+        return $air;
+    }
+
+    /** Whether the record, and not the usual course of a day, says what the air was. */
+    public function isRecorded(int $second): bool
+    {
+        return $this->recorded($second) !== null;
+    }
+
+    private function recorded(int $second): ?ClimateStretch
+    {
+        $i = $this->before($second);
+        if ($i === null) {
+            return null;
+        }
+        $reading = $this->readings[$i];
+        $ends = min(
+            $this->readings[$i + 1]->at ?? PHP_INT_MAX, $reading->at + (int) ($this->figures->gapHours * self::HOUR),
+        );
+
+        return $second < $ends ? new ClimateStretch($reading->tempC, $reading->rhPercent, $ends) : null;
+    }
+
+    private function usual(int $second): ClimateStretch
+    {
+        $next = $this->next($second);
+        [$hour, $ends] = $this->hour($second);
+        $air = $this->setting->stretchAt($second);
+        [$tempC, $rh] = $this->profile[$hour] ?? [$air->tempC, $air->rhPercent];
+        $until = $this->profile === [] ? $air->until : min($ends, $air->until ?? $ends);
+
+        return new ClimateStretch($tempC, $rh, $next === null ? $until : min($next, $until ?? $next));
+    }
+
+    /** @return array{int, int} hour of the day there, and the second at which it ends */
+    private function hour(int $second): array
+    {
+        $there = $second + $this->zone->getOffset(new \DateTimeImmutable("@$second"));
+
+        return [intdiv(($there % self::DAY + self::DAY) % self::DAY, self::HOUR), $second - $there % self::HOUR
+            + self::HOUR];
+    }
+
+    /** The last reading at or before a second. */
+    private function before(int $second): ?int
+    {
+        [$low, $high] = [-1, count($this->readings) - 1];
+        while ($low < $high) {
+            $middle = intdiv($low + $high + 1, 2);
+            if ($this->readings[$middle]->at <= $second) {
+                $low = $middle;
+            } else {
+                $high = $middle - 1;
+            }
+        }
+
+        return $low < 0 ? null : $low;
+    }
+
+    private function next(int $second): ?int
+    {
+        $i = $this->before($second);
+
+        return ($this->readings[($i ?? -1) + 1] ?? null)?->at;
+    }
+
+    /** @return array<int, array{float, float}> */
+    private function profile(): array
+    {
+        if ($this->readings === []) {
+            return [];
+        }
+        $from = $this->readings[count($this->readings) - 1]->at - $this->figures->profileDays * self::DAY;
+        $sums = [];
+        for ($i = count($this->readings) - 1; $i >= 0 && $this->readings[$i]->at >= $from; $i--) {
+            [$hour] = $this->hour($this->readings[$i]->at);
+            $sums[$hour][0] = ($sums[$hour][0] ?? 0.0) + $this->readings[$i]->tempC;
+            $sums[$hour][1] = ($sums[$hour][1] ?? 0.0) + $this->readings[$i]->rhPercent;
+            $sums[$hour][2] = ($sums[$hour][2] ?? 0) + 1;
+        }
+
+        return array_map(fn (array $sum): array => [$sum[0] / $sum[2], $sum[1] / $sum[2]], $sums);
+    }
+
+    /** Air that is warmed holds the same water: its dew point stays. */
+    private static function warmedRh(ClimateStretch $air, float $tempC): float
+    {
+        return DewPoint::rhPercent(DewPoint::of($air->tempC, $air->rhPercent), $tempC);
+    }
+}
