@@ -210,7 +210,9 @@ serve() {
 # work: makes the plans that a press does not wait for. Begun anew every half hour, so that it never grows old.
 work() {
     keep_private "$STATE/worker.log"
-    setsid bash -c 'while :; do php -d memory_limit=512M "$1" queue:work database --sleep=0.25 --tries=3 --max-time=1800 --quiet
+    # The worker, and beside it what is to be done every hour.
+    setsid bash -c '(while :; do php "$1" schedule:run --quiet; sleep 60; done) &
+        while :; do php -d memory_limit=512M "$1" queue:work database --sleep=0.25 --tries=3 --max-time=1800 --quiet
         sleep 1; done' _ "$ROOT/artisan" >>"$STATE/worker.log" 2>&1 9>&- &
     WORKER_PID=$!
     echo "$WORKER_PID" >"$STATE/worker.pid"

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AbrasiveController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CalendarController;
+use App\Http\Controllers\ClimateController;
 use App\Http\Controllers\CoatsController;
 use App\Http\Controllers\DemoController;
 use App\Http\Controllers\FlawController;
@@ -147,6 +148,16 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('shelf/woods', [WoodController::class, 'store'])->name('woods.store');
     Route::delete('shelf/woods/{own_wood}', [WoodController::class, 'destroy'])->name('woods.destroy');
 
+    Route::prefix('shop/climate')->name('climate.')->group(function (): void {
+        Route::post('', [ClimateController::class, 'store'])->name('store');
+        Route::delete('{air}', [ClimateController::class, 'destroy'])->name('destroy');
+        Route::post('{air}/readings', [ClimateController::class, 'type'])->name('readings');
+        Route::post('{air}/read', [ClimateController::class, 'read'])->name('read');
+        Route::put('{air}/station', [ClimateController::class, 'station'])->name('station');
+        Route::put('{air}/warm', [ClimateController::class, 'warm'])->name('warm');
+        Route::delete('{air}/warm', [ClimateController::class, 'asItComes']);
+    });
+    Route::get('shop/climate', [ClimateController::class, 'show'])->name('climate');
     Route::get('shop', [ShopController::class, 'show'])->name('shop');
     Route::put('shop', [ShopController::class, 'update'])->name('shop.update');
     Route::post('shop/people', [ShopController::class, 'invite'])->name('people.store');

@@ -40,14 +40,17 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $gone_at
  * @property int|null $piece_id
  * @property Carbon|null $created_at
+ * @property int|null $air_id
  * @property Piece|null $piece
+ * @property Air|null $air
+ * @property Workshop $workshop
  */
 class Blank extends Model
 {
     protected $fillable = [
         'number', 'document', 'wood', 'form', 'place', 'drawing', 'photo', 'version', 'drying', 'moisture_percent',
         'lost_percent', 'week_percent', 'ready_at', 'ready_from', 'ready_until', 'last_mass_g', 'last_weighed_at',
-        'may_crack', 'gone_at', 'piece_id',
+        'may_crack', 'gone_at', 'piece_id', 'air_id',
     ];
 
     protected function casts(): array
@@ -69,6 +72,18 @@ class Blank extends Model
     public function weighings(): HasMany
     {
         return $this->hasMany(Weighing::class)->orderBy('at')->orderBy('id');
+    }
+
+    /** @return BelongsTo<Workshop, $this> */
+    public function workshop(): BelongsTo
+    {
+        return $this->belongsTo(Workshop::class);
+    }
+
+    /** @return BelongsTo<Air, $this> */
+    public function air(): BelongsTo
+    {
+        return $this->belongsTo(Air::class);
     }
 
     /** @return BelongsTo<Piece, $this> */

@@ -34,6 +34,7 @@ use Illuminate\Support\Str;
  * @property-read Collection<int, Abrasive> $abrasives
  * @property-read Collection<int, Tin> $tins
  * @property-read Collection<int, OwnWood> $woods
+ * @property-read Collection<int, Air> $airs
  */
 class Workshop extends Model
 {
@@ -154,6 +155,12 @@ class Workshop extends Model
     public function tins(): HasMany
     {
         return $this->hasMany(Tin::class);
+    }
+
+    /** @return HasMany<Air, $this> */
+    public function airs(): HasMany
+    {
+        return $this->hasMany(Air::class)->orderBy('id');
     }
 
     /** @return HasMany<Blank, $this> */

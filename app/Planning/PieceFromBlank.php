@@ -18,7 +18,7 @@ use HonestGrain\Reading\InvalidField;
 /** Starts a piece from a blank: what carries over, what the blank yields, and the link between the two. */
 final readonly class PieceFromBlank
 {
-    public function __construct(private Catalogue $catalogue, private ShopMapper $mapper)
+    public function __construct(private Catalogue $catalogue, private ShopMapper $mapper, private Airs $airs)
     {
     }
 
@@ -28,7 +28,7 @@ final readonly class PieceFromBlank
 
         return Largest::outOf(
             $blank->core(), $this->mapper->tables($workshop)->woods->named($blank->wood),
-            $this->catalogue->calibration()->turning, ShopMapper::equilibriumPercent($workshop),
+            $this->catalogue->calibration()->turning, $this->airs->equilibriumPercent($workshop, $blank->air),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Air;
 use App\Models\Blank;
 use App\Models\User;
 use App\Models\Weighing;
@@ -27,7 +28,7 @@ final readonly class Rack
     /** The same weight of the same blank within this time is one press too many. */
     private const SAME_SECONDS = 60;
 
-    public function __construct(private Catalogue $catalogue, private ShopMapper $mapper)
+    public function __construct(private Catalogue $catalogue, private ShopMapper $mapper, private Airs $airs)
     {
     }
 
@@ -36,16 +37,18 @@ final readonly class Rack
      *
      * @throws InvalidField
      */
-    public function add(Workshop $workshop, array $document, ?int $number = null): Blank
+    public function add(Workshop $workshop, array $document, ?int $number = null, ?int $airId = null): Blank
     {
-        return DB::transaction(function () use ($workshop, $document, $number): Blank {
+        return DB::transaction(function () use ($workshop, $document, $number, $airId): Blank {
             $workshop->lock();
             $number ??= (int) $workshop->blanks()->max('number') + 1;
             if ($workshop->blanks()->where('number', $number)->exists()) {
                 throw InvalidField::because('number', $number, 'another blank has this number already');
             }
 
-            return $workshop->blanks()->create(['number' => $number] + $this->columns($workshop, $document))->refresh();
+            return $workshop->blanks()->create(
+                ['number' => $number, 'air_id' => $airId] + $this->columns($workshop, $document),
+            )->refresh();
         });
     }
 
@@ -56,14 +59,17 @@ final readonly class Rack
      * @throws InvalidField
      * @throws VersionConflict
      */
-    public function change(Blank $blank, Workshop $workshop, array $document, int $version): void
+    public function change(Blank $blank, Workshop $workshop, array $document, int $version, ?int $airId): void
     {
-        DB::transaction(function () use ($blank, $workshop, $document, $version): void {
+        DB::transaction(function () use ($blank, $workshop, $document, $version, $airId): void {
             $workshop->lock();
             if ($blank->refresh()->version !== $version) {
                 throw new VersionConflict;
             }
-            $blank->update($this->columns($workshop, $document) + ['version' => $version + 1]);
+            $blank->update($this->columns($workshop, $document) + [
+                'version' => $version + 1, 'air_id' => $airId,
+            ]);
+            $blank->unsetRelation('air');
             $this->derive($blank, $workshop);
         });
     }
@@ -116,7 +122,7 @@ final readonly class Rack
 
     public function drying(Blank $blank, Workshop $workshop): Drying
     {
-        return $this->dryingOf($blank->weighings()->standing()->get()->all(), $workshop);
+        return $this->dryingOf($blank->weighings()->standing()->get()->all(), $workshop, $blank->air);
     }
 
     /** What follows from the weights, into the columns that the list is sorted by. */
@@ -124,7 +130,7 @@ final readonly class Rack
     {
         $weighings = $blank->weighings()->standing()->get()->all();
         $read = self::read($weighings);
-        $drying = $this->dryingOf($weighings, $workshop);
+        $drying = $this->dryingOf($weighings, $workshop, $blank->air);
         $last = $weighings === [] ? null : $weighings[count($weighings) - 1];
         $week = Drying::weeklyLossPercent(...$read);
         $day = fn (?float $days): ?Carbon => $days === null || $last === null
@@ -144,7 +150,7 @@ final readonly class Rack
 
     public function deriveAll(Workshop $workshop): void
     {
-        $workshop->blanks()->onRack()->each(fn (Blank $blank) => $this->derive($blank, $workshop));
+        $workshop->blanks()->onRack()->with('air')->each(fn (Blank $blank) => $this->derive($blank, $workshop));
     }
 
     /**
@@ -160,7 +166,7 @@ final readonly class Rack
     }
 
     /** @param  list<Weighing>  $weighings */
-    private function dryingOf(array $weighings, Workshop $workshop): Drying
+    private function dryingOf(array $weighings, Workshop $workshop, ?Air $air): Drying
     {
         $dryG = null;
         foreach ($weighings as $one) {
@@ -169,7 +175,7 @@ final readonly class Rack
 
         return Drying::of(
             $this->catalogue->calibration()->drying, self::read($weighings),
-            ShopMapper::equilibriumPercent($workshop), $dryG,
+            $this->airs->equilibriumPercent($workshop, $air), $dryG,
         );
     }
 

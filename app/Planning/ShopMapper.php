@@ -8,20 +8,18 @@ use App\Models\Workshop;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\CureClock;
-use HonestGrain\Coating\DayNightClimate;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Shop;
 use HonestGrain\Schedule\WorkingHours;
-use HonestGrain\Wood\Emc;
 use HonestGrain\Wood\Wood;
 
 /** Builds the core's view of a workshop from its rows: hours, air, abrasives, tins. */
 final readonly class ShopMapper
 {
-    public function __construct(private Catalogue $catalogue)
+    public function __construct(private Catalogue $catalogue, private Airs $airs)
     {
     }
 
@@ -33,14 +31,13 @@ final readonly class ShopMapper
         );
     }
 
+    /** The clock of what dries in this shop, by the air that coats dry in. */
     public function clock(Workshop $workshop): CureClock
     {
-        $air = $workshop->climate;
-
-        return new CureClock($this->catalogue->calibration()->coats, DayNightClimate::of(
-            (float) $air['day_c'], (float) $air['day_rh'], (float) $air['night_c'], (float) $air['night_rh'],
-            (int) $air['day_from'], (int) $air['day_to'], new \DateTimeZone($workshop->time_zone),
-        ));
+        return new CureClock(
+            $this->catalogue->calibration()->coats,
+            $this->airs->climate($workshop, $this->airs->forCoats($workshop)),
+        );
     }
 
     public function bench(Workshop $workshop): Bench
@@ -51,7 +48,9 @@ final readonly class ShopMapper
         return new Bench(
             $table, $table->allNamed($owned, 'abrasives'), $this->catalogue->calibration(),
             (float) $workshop->limits['sanding_cap_m_s'], (float) $workshop->limits['min_wall_mm'],
-            self::equilibriumPercent($workshop), $workshop->school(), ! $workshop->driesApart(),
+            self::toHalfAPoint(
+                $this->airs->equilibriumPercent($workshop),
+            ), $workshop->school(), ! $workshop->driesApart(),
         );
     }
 
@@ -59,16 +58,6 @@ final readonly class ShopMapper
     public function resources(Workshop $workshop): array
     {
         return Shop::resources($workshop->spareChucks());
-    }
-
-    /** What wood settles at in a shop, over the hours of its day and its night, %. */
-    public static function equilibriumPercent(Workshop $workshop): float
-    {
-        $air = $workshop->climate;
-        $share = ((int) $air['day_to'] - (int) $air['day_from']) / 24;
-
-        return Emc::at((float) $air['day_c'], (float) $air['day_rh'])->percent * $share
-            + Emc::at((float) $air['night_c'], (float) $air['night_rh'])->percent * (1 - $share);
     }
 
     public function coatings(Workshop $workshop): CoatingTable
@@ -95,5 +84,11 @@ final readonly class ShopMapper
     public function piece(Workshop $workshop, array $document): CorePiece
     {
         return CorePiece::read(Document::of($document), $this->tables($workshop));
+    }
+
+    /** So that a reading of the air does not make every route new. */
+    private static function toHalfAPoint(float $percent): float
+    {
+        return round($percent * 2) / 2;
     }
 }

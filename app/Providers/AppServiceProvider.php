@@ -67,7 +67,7 @@ class AppServiceProvider extends ServiceProvider
         // Every row is reached through the signed-in workshop, so that another one's number finds nothing.
         foreach ([
             'piece' => 'pieces', 'step' => 'plannedSteps', 'entry' => 'logEntries', 'abrasive' => 'abrasives',
-            'person' => 'users', 'own_wood' => 'woods', 'blank' => 'blanks', 'weighing' => 'weighings',
+            'person' => 'users', 'own_wood' => 'woods', 'blank' => 'blanks', 'weighing' => 'weighings', 'air' => 'airs',
         ] as $name => $relation) {
             Route::bind(
                 $name,

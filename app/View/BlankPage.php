@@ -6,9 +6,7 @@ namespace App\View;
 
 use App\Models\Blank;
 use App\Models\Weighing;
-use App\Models\Workshop;
 use App\Planning\Rack;
-use App\Planning\ShopMapper;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Drawing\DryingChart;
 use HonestGrain\Rack\Blank as CoreBlank;
@@ -35,19 +33,16 @@ final readonly class BlankPage
 
     private Wood $wood;
 
-    private float $emc;
-
     public function __construct(
         private Blank $blank,
-        Workshop $workshop,
         public Drying $drying,
+        private float $emc,
         WoodTable $woods,
         private Calibration $calibration,
         private Show $show,
     ) {
         $this->core = $blank->core();
         $this->wood = $woods->named($this->core->wood);
-        $this->emc = ShopMapper::equilibriumPercent($workshop);
         $this->weighings = $blank->weighings()->get()->reverse()->values();
     }
 

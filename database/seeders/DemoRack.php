@@ -4,15 +4,50 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Models\Air;
 use App\Models\Workshop;
+use App\Planning\Airs;
 use App\Planning\Rack;
 use Illuminate\Support\Facades\DB;
 
 /** The demo shop's rack: blanks in every state, weighed as makers weigh, on a scale that reads to the gram. */
 final readonly class DemoRack
 {
-    public function __construct(private Rack $rack)
+    private const HOUR = 3600;
+
+    private const DAYS_READ = 24;
+
+    public function __construct(private Rack $rack, private Airs $airs)
     {
+    }
+
+    /** Four airs, the shop's and the cupboard's read by the hour, with a gap where the station was out. */
+    public function air(Workshop $workshop): void
+    {
+        $now = intdiv((int) now()->getTimestamp(), self::HOUR) * self::HOUR;
+        foreach ([
+            [Air::SHOP, 'Shop', null, 'works'],
+            [Air::CUPBOARD, 'Cupboard', ['temp_c' => 22.0, 'rh_percent' => 45.0], 'works'],
+            ['cellar', 'Cellar', ['temp_c' => 11.0, 'rh_percent' => 78.0], Air::NO_STATION],
+            ['outdoors', 'Lean-to', ['temp_c' => 8.0, 'rh_percent' => 82.0], Air::NO_STATION],
+        ] as [$kind, $name, $setting, $station]) {
+            $air = $workshop->airs()->create(
+                ['kind' => $kind, 'name' => $name, 'setting' => $setting, 'station' => $station],
+            );
+            $reads = $this->airs->station($workshop, $air);
+            $rows = [];
+            for ($i = self::DAYS_READ * 24; $reads !== null && $i > 0; $i--) {
+                $said = $i > 100 && $i < 118 ? null : $reads->read($now - $i * self::HOUR);
+                if ($said !== null) {
+                    $rows[] = [
+                        'air_id' => $air->id, 'at' => gmdate('Y-m-d H:i:s', $now - $i * self::HOUR),
+                        'temp_c' => $said[0], 'rh_percent' => $said[1], 'source' => 'station',
+                    ];
+                }
+            }
+            DB::table('air_readings')->insert($rows);
+        }
+        $workshop->load('airs');
     }
 
     public function fill(Workshop $workshop): void
@@ -55,7 +90,9 @@ final readonly class DemoRack
         ] as $i => [$document, $first, $share, $rate, $step, $count, $ago]) {
             $roughed = now()->subDays($ago + $step * max(0, $count - 1));
             $document += [$document['form'] === 'rough-bowl' ? 'roughed_on' : 'cut_on' => $roughed->toDateString()];
-            $blank = $this->rack->add($workshop, $document);
+            $blank = $this->rack->add(
+                $workshop, $document, null, $workshop->airs->firstWhere('name', $document['place'])?->id,
+            );
             for ($k = 0; $k < $count; $k++) {
                 $mass = $first * ($share + (1 - $share) * exp(-$rate * $step * $k));
                 $at = $roughed->copy()->addDays($step * $k)->setTime(17, 10 + $i);

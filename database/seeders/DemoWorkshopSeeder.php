@@ -94,6 +94,7 @@ class DemoWorkshopSeeder extends Seeder
             ['closed' => [$this->fair->toDateString(), $this->fair->copy()->addDay()->toDateString()]],
         );
         $this->shelf();
+        $this->rack->air($this->workshop);
         $this->pieces();
         $this->rack->fill($this->workshop);
         $this->month();

@@ -47,7 +47,9 @@
                     /></x-field>
                 </div>
                 <h2 class="mt-3">Air</h2>
-                <p class="faint small mb-2">{{ $panel->air() }}</p>
+                <p class="faint small mb-2">
+                    {{ $panel->air() }} <a href="{{ route('climate') }}">What was read of it</a>
+                </p>
                 @foreach (['day' => 'By day', 'night' => 'By night'] as $part => $label)
                     @if ($panel->blushes($part))
                         <p class="note note-warn">

@@ -47,7 +47,9 @@ final class ClimateTest extends TestCase
         $one = $this->air([new AirReading(self::START, 5, 50)]);
         self::assertEqualsWithDelta(5, $one->stretchAt(self::START + 2 * self::HOUR)->tempC, 1e-9);
         self::assertEqualsWithDelta(18, $one->stretchAt(self::START + 12 * self::HOUR)->tempC, 1e-9, 'the setting');
-        self::assertEqualsWithDelta(5, $one->stretchAt(self::START + 24 * self::HOUR)->tempC, 1e-9, 'the hour that was');
+        self::assertEqualsWithDelta(
+            5, $one->stretchAt(self::START + 24 * self::HOUR)->tempC, 1e-9, 'the hour that was',
+        );
     }
 
     public function test_a_cold_week_moves_a_cure_and_warming_the_shop_brings_it_back(): void
@@ -105,7 +107,9 @@ final class ClimateTest extends TestCase
         self::assertSame('jump', $read(30, 55));
         self::assertSame('jump', $read(15, 99));
         self::assertNull($read(30, 55, 600), 'ten hours may warm a shop');
-        $same = array_map(fn (int $h): AirReading => new AirReading(self::START + $h * self::HOUR, 15, 55), range(0, 25));
+        $same = array_map(
+            fn (int $h): AirReading => new AirReading(self::START + $h * self::HOUR, 15, 55), range(0, 25),
+        );
         self::assertSame('stuck', (new AirReading(self::START + 26 * self::HOUR, 15, 55))->nonsense($figures, $same));
         self::assertNull((new AirReading(self::START + 26 * self::HOUR, 15.1, 55))->nonsense($figures, $same));
     }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SaveBlank;
 use App\Models\Blank;
+use App\Planning\Airs;
 use App\Planning\Photos;
 use App\Planning\Rack;
 use App\Planning\ShopMapper;
@@ -53,7 +54,9 @@ class RackController extends Controller
 
         return view('rack.create', [
             'woods' => $mapper->tables($workshop)->woods->names(),
-            'number' => (int) $workshop->blanks()->max('number') + 1,
+            'number' => (int) $workshop->blanks()->max('number') + 1, 'airs' => $workshop->airs->pluck(
+                'name', 'id',
+            )->all(),
         ]);
     }
 
@@ -62,6 +65,7 @@ class RackController extends Controller
         $number = $request->validated('number');
         $blank = $this->rack->add(
             $this->workshop($request), $request->document($show), $number === null ? null : (int) $number,
+            $request->airId(),
         );
 
         return redirect()->route('rack.show', $blank)->with(
@@ -69,16 +73,24 @@ class RackController extends Controller
         );
     }
 
-    public function show(Request $request, Blank $blank, ShopMapper $mapper, Catalogue $catalogue, Show $show): View
-    {
+    public function show(
+        Request $request,
+        Blank $blank,
+        ShopMapper $mapper,
+        Airs $airs,
+        Catalogue $catalogue,
+        Show $show,
+    ): View {
         $workshop = $this->workshop($request);
         $tables = $mapper->tables($workshop);
 
         return view('rack.show', [
-            'blank' => $blank, 'woods' => $tables->woods->names(),
+            'blank' => $blank, 'woods' => $tables->woods->names(), 'airs' => $workshop->airs->pluck(
+                'name', 'id',
+            )->all(),
             'page' => new BlankPage(
-                $blank, $workshop, $this->rack->drying($blank, $workshop), $tables->woods, $catalogue->calibration(),
-                $show,
+                $blank, $this->rack->drying($blank, $workshop), $airs->equilibriumPercent($workshop, $blank->air),
+                $tables->woods, $catalogue->calibration(), $show,
             ),
         ]);
     }
@@ -88,7 +100,7 @@ class RackController extends Controller
         try {
             $this->rack->change(
                 $blank, $this->workshop($request), $request->document($show, $blank),
-                (int) $request->validated('version'),
+                (int) $request->validated('version'), $request->airId(),
             );
         } catch (VersionConflict) {
             return back()->withInput()->withErrors(['version' => 'This blank has been changed since you opened the '

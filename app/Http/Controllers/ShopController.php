@@ -68,7 +68,7 @@ class ShopController extends Controller
                 'spare_chucks' => (int) ($typed['spare_chucks'] ?? $workshop->spareChucks()),
                 'dries_apart' => (bool) ($typed['dries_apart'] ?? $workshop->driesApart()),
                 'school' => $workshop->school(),
-            ],
+            ] + $workshop->limits,
         ]));
 
         DeriveRack::dispatch($workshop->id);

@@ -44,11 +44,18 @@ class SaveBlank extends FormRequest
             'recess_mm' => ['nullable', 'numeric', $length(Node::MAX_MM)],
             'pith' => ['required', Rule::enum(Pith::class)],
             'keeping' => ['required', Rule::enum(Keeping::class)],
+            'air' => ['nullable', Rule::in($user->workshop->airs->modelKeys())],
             'place' => ['nullable', 'string', 'max:60'],
             'source' => ['nullable', 'string', 'max:120'],
             'price' => ['nullable', 'numeric', 'between:0,1000000'],
             'note' => ['nullable', 'string', 'max:500'],
         ] + array_fill_keys(self::DATES, ['nullable', 'date_format:Y-m-d', 'after:1900-01-01', 'before:2100-01-01']);
+    }
+
+    /** The air that it dries in; null for the shop's own. */
+    public function airId(): ?int
+    {
+        return $this->validated('air') === null ? null : (int) $this->validated('air');
     }
 
     /**

@@ -1,4 +1,4 @@
-@props(['woods', 'core' => null])
+@props(['woods', 'airs', 'core' => null, 'air' => null])
 @inject('fields', 'App\View\BlankFields')
 <div class="grid gap-x-8 sm:grid-cols-3">
     <x-field name="form" label="What it is">
@@ -27,6 +27,9 @@
     </x-field>
     <x-field name="place" label="Place on the rack">
         <input class="w-full" name="place" maxlength="60" value="{{ old('place', $core?->place) }}" />
+    </x-field>
+    <x-field name="air" label="Which air it dries in">
+        <x-choose name="air" :options="['' => 'the shop'] + $airs" :chosen="$air" />
     </x-field>
     <x-field name="source" label="Where it is from">
         <input class="w-full" name="source" maxlength="120" value="{{ old('source', $core?->source) }}" />

@@ -8,7 +8,7 @@
             <x-field name="number" label="Number">
                 <input class="w-32" name="number" inputmode="numeric" value="{{ old('number', $number) }}" />
             </x-field>
-            <x-blank-fields :woods="$woods" />
+            <x-blank-fields :woods="$woods" :airs="$airs" />
         </div>
         <button class="press press-main mt-2">Put it on</button>
     </form>

@@ -181,7 +181,7 @@
                 @csrf
                 @method('put')
                 <input type="hidden" name="version" value="{{ $blank->version }}" />
-                <x-blank-fields :woods="$woods" :core="$page->core" />
+                <x-blank-fields :woods="$woods" :airs="$airs" :core="$page->core" :air="$blank->air_id" />
                 <button class="press press-main">Save</button>
             </form>
         </details>

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Air;
+use App\Planning\Airs;
+use App\Planning\Planner;
+use HonestGrain\Coating\AirReading;
+use Illuminate\Console\Command;
+
+class ReadClimate extends Command
+{
+    protected $signature = 'climate:read';
+
+    protected $description = 'Reads every climate station, keeps what it says, and has the plans that follow from it made';
+
+    public function handle(Airs $airs, Planner $planner): int
+    {
+        $now = (int) now()->getTimestamp();
+        $read = 0;
+        foreach (Air::query()->where('station', '!=', Air::NO_STATION)->with('workshop.airs')->lazyById(100) as $air) {
+            $said = $airs->station($air->workshop, $air)?->read($now);
+            if ($said !== null && $airs->record($air, new AirReading($now, ...$said), 'station') === null) {
+                $planner->apply($air->workshop, fn (): bool => true);
+                $read++;
+            }
+        }
+        $this->info("$read airs were read.");
+
+        return self::SUCCESS;
+    }
+}

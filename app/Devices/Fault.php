@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+/** What can be wrong with an instrument; the simulated ones can be set to each, to see what becomes of it. */
+enum Fault: string
+{
+    case None = 'none';
+    case Silent = 'silent';
+    case Drifting = 'drifting';
+    case Nonsense = 'nonsense';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::None => 'works',
+            self::Silent => 'says nothing',
+            self::Drifting => 'drifts',
+            self::Nonsense => 'says nonsense',
+        };
+    }
+}

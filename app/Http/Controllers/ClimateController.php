@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Devices\Fault;
+use App\Http\Requests\SaveAir;
+use App\Jobs\DeriveRack;
+use App\Models\Air;
+use App\Models\Workshop;
+use App\Planning\Airs;
+use App\Planning\Planner;
+use App\View\AirPage;
+use App\View\Show;
+use App\View\Unit;
+use HonestGrain\Coating\AirReading;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** The airs of a workshop: what was read of them, by day, and what the maker means to do to them. */
+class ClimateController extends Controller
+{
+    public function __construct(private readonly Airs $airs, private readonly Planner $planner)
+    {
+    }
+
+    public function show(Request $request, Show $show): View
+    {
+        $workshop = $this->workshop($request);
+        if (! $workshop->airs->contains('kind', Air::SHOP)) {
+            $workshop->airs()->create(['kind' => Air::SHOP, 'name' => 'Shop']);
+            $workshop->load('airs');
+        }
+        $air = $workshop->airs->firstWhere('id', $request->integer('air')) ?? $workshop->airs->first();
+
+        return view('climate', [
+            'airs' => $workshop->airs, 'air' => $air,
+            'page' => new AirPage($workshop, $air ?? abort(404), $this->airs, $show),
+        ]);
+    }
+
+    public function store(SaveAir $request, Show $show): RedirectResponse
+    {
+        $workshop = $this->workshop($request);
+        if ($workshop->airs()->where('name', $request->validated('air_name'))->exists()) {
+            throw ValidationException::withMessages([
+                'air_name' => "Name is “{$request->validated('air_name')}”; another air is called so already.",
+            ]);
+        }
+        $air = $workshop->airs()->create([
+            'kind' => $request->validated('kind'), 'name' => $request->validated('air_name'),
+            'setting' => $request->setting($show),
+        ]);
+
+        return $this->inNewAir($workshop, $air, "$air->name has an air of its own now.");
+    }
+
+    public function destroy(Request $request, Air $air): RedirectResponse
+    {
+        if ($air->kind === Air::SHOP) {
+            throw ValidationException::withMessages(['kind' => 'The shop itself stays.']);
+        }
+        $air->delete();
+
+        return $this->inNewAir($this->workshop($request), null, "$air->name is gone, with what was read of it.");
+    }
+
+    /** A reading typed from a dial. */
+    public function type(Request $request, Air $air, Show $show): RedirectResponse
+    {
+        $typed = $request->validate([
+            'temp' => ['required', 'numeric', $show->between(Unit::Temperature, -100, 200)],
+            'rh' => ['required', 'numeric', 'between:-10,200'],
+            'at' => ['nullable', 'date_format:Y-m-d\TH:i', 'after:2000-01-01'],
+        ]);
+        $at = isset($typed['at'])
+            ? Carbon::parse($typed['at'], $this->user($request)->timeZone()) : now();
+        if ($at->isFuture()) {
+            throw ValidationException::withMessages(['at' => "Read at is “{$typed['at']}”, which is still to come."]);
+        }
+
+        return $this->keep($request, $air, new AirReading(
+            (int) $at->getTimestamp(), round($show->typed(Unit::Temperature, (float) $typed['temp']), 2),
+            (float) $typed['rh'],
+        ), 'typed', $show);
+    }
+
+    /** Asks the station now. */
+    public function read(Request $request, Air $air, Show $show): RedirectResponse
+    {
+        $station = $this->airs->station($this->workshop($request), $air)
+            ?? throw ValidationException::withMessages(['station' => 'This air has no station; choose one first.']);
+        $now = (int) now()->getTimestamp();
+        $read = $station->read($now)
+            ?? throw ValidationException::withMessages(
+                ['station' => 'The station says nothing; the usual day stands in.'],
+            );
+
+        return $this->keep($request, $air, new AirReading($now, ...$read), 'station', $show);
+    }
+
+    public function station(Request $request, Air $air): RedirectResponse
+    {
+        $typed = $request->validate(['station' => ['required', Rule::in([
+            Air::NO_STATION, 'works', ...array_column(array_slice(Fault::cases(), 1), 'value'),
+        ])]]);
+        $air->update(['station' => $typed['station']]);
+
+        return back()->with('said', 'Set.');
+    }
+
+    /** "Warm it to 18 °C until Friday." */
+    public function warm(Request $request, Air $air, Show $show): RedirectResponse
+    {
+        $typed = $request->validate([
+            'warm_to' => ['required', 'numeric', $show->between(Unit::Temperature, 0, 40)],
+            'until' => ['required', 'date_format:Y-m-d', 'before:+1 year'],
+        ]);
+        $until = Carbon::parse($typed['until'], $this->user($request)->timeZone())->endOfDay();
+        if ($until->isPast()) {
+            throw ValidationException::withMessages(
+                ['until' => "Until is “{$typed['until']}”; it takes today or later."],
+            );
+        }
+        $air->update(['warmed' => [[
+            (int) now()->getTimestamp(), (int) $until->getTimestamp(),
+            round($show->typed(Unit::Temperature, (float) $typed['warm_to']), 2),
+        ]]]);
+
+        return $this->inNewAir($this->workshop($request), $air, 'Counted in; every date was worked out again.');
+    }
+
+    public function asItComes(Request $request, Air $air): RedirectResponse
+    {
+        $air->update(['warmed' => null]);
+
+        return $this->inNewAir($this->workshop($request), $air, 'As it comes again; every date was worked out again.');
+    }
+
+    private function keep(Request $request, Air $air, AirReading $reading, string $source, Show $show): RedirectResponse
+    {
+        $nonsense = $this->airs->record($air, $reading, $source);
+        $words = $show->temperature($reading->tempC).' and '.$show->plain($reading->rhPercent).' %';
+
+        return $nonsense === null ? $this->inNewAir($this->workshop($request), $air, "Read: $words.")
+            : back()->with(
+                'said', "Read: $words. ".AirPage::NONSENSE[$nonsense].' It is kept as nonsense and not used.',
+            );
+    }
+
+    private function inNewAir(Workshop $workshop, ?Air $air, string $said): RedirectResponse
+    {
+        $this->planner->apply($workshop, fn (): bool => true);
+        DeriveRack::dispatch($workshop->id);
+
+        return redirect()->route('climate', array_filter(['air' => $air?->id]))->with('said', $said);
+    }
+}

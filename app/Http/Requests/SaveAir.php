@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Air;
+use App\View\Show;
+use App\View\Unit;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** An air of the workshop besides the shop's own: what it is, and what it is like where nothing was read. */
+class SaveAir extends FormRequest
+{
+    public const TEMPERATURES_C = [-20.0, 50.0];
+
+    /** @return array<string, mixed> */
+    public function rules(Show $show): array
+    {
+        return [
+            'kind' => ['required', Rule::in(array_diff(array_keys(Air::KINDS), [Air::SHOP]))],
+            'air_name' => ['required', 'string', 'max:60'],
+            'temp' => ['required', 'numeric', $show->between(Unit::Temperature, ...self::TEMPERATURES_C)],
+            'rh' => ['required', 'numeric', 'between:1,99'],
+        ];
+    }
+
+    /** @return array{temp_c: float, rh_percent: float} */
+    public function setting(Show $show): array
+    {
+        return [
+            'temp_c' => round($show->typed(Unit::Temperature, (float) $this->validated('temp')), 2),
+            'rh_percent' => (float) $this->validated('rh'),
+        ];
+    }
+}

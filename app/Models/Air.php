@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Devices\Fault;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * One air of a workshop: the shop itself, a drying cupboard, a cellar, outdoors. What was read of it is in
+ * `air_readings`; where nothing was, its setting stands.
+ *
+ * @property int $id
+ * @property int $workshop_id
+ * @property string $kind
+ * @property string $name
+ * @property array{temp_c: float, rh_percent: float}|null $setting  null for the shop, whose setting is its own
+ * @property list<array{int, int, float}>|null $warmed  from, until (seconds), °C
+ * @property string $station  "none", or how the simulated station is set
+ * @property Workshop $workshop
+ */
+class Air extends Model
+{
+    public const SHOP = 'shop';
+
+    public const CUPBOARD = 'cupboard';
+
+    public const KINDS = [
+        self::SHOP => 'the shop', self::CUPBOARD => 'a drying cupboard or room', 'cellar' => 'a cellar or store',
+        'outdoors' => 'outdoors, under a roof',
+    ];
+
+    public const NO_STATION = 'none';
+
+    protected $fillable = ['kind', 'name', 'setting', 'warmed', 'station'];
+
+    protected function casts(): array
+    {
+        return ['setting' => 'array', 'warmed' => 'array'];
+    }
+
+    /** @return BelongsTo<Workshop, $this> */
+    public function workshop(): BelongsTo
+    {
+        return $this->belongsTo(Workshop::class);
+    }
+
+    /** How its station is set; null where it has none. */
+    public function fault(): ?Fault
+    {
+        return $this->station === self::NO_STATION ? null
+            : ($this->station === 'works' ? Fault::None : Fault::from($this->station));
+    }
+}

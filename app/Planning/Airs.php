@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Devices\ClimateStation;
+use App\Devices\SimulatedStation;
+use App\Models\Air;
+use App\Models\Workshop;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Coating\AirReading;
+use HonestGrain\Coating\Climate;
+use HonestGrain\Coating\DayNightClimate;
+use HonestGrain\Coating\RecordedClimate;
+use HonestGrain\Wood\Emc;
+use Illuminate\Support\Facades\DB;
+
+/** The airs of a workshop: what was read of each, what it is now, and what wood settles at in it. */
+final readonly class Airs
+{
+    /** No wait that still runs began earlier. */
+    private const LOOK_BACK_DAYS = 60;
+
+    /** With fewer hours of a day read, the setting says what wood settles at. */
+    private const LEAST_HOURS = 12;
+
+    private const SOUND_BEFORE = 40;
+
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    /** The air that coats dry in: the cupboard's where they dry apart, else the shop's. */
+    public function forCoats(Workshop $workshop): ?Air
+    {
+        $kind = $workshop->driesApart() && $workshop->airs->contains('kind', Air::CUPBOARD) ? Air::CUPBOARD : Air::SHOP;
+
+        return $workshop->airs->firstWhere('kind', $kind);
+    }
+
+    public function climate(Workshop $workshop, ?Air $air): Climate
+    {
+        return $air === null ? self::setting($workshop, null) : $this->recorded($workshop, $air);
+    }
+
+    public function recorded(Workshop $workshop, Air $air, int $days = self::LOOK_BACK_DAYS): RecordedClimate
+    {
+        return new RecordedClimate(
+            $this->catalogue->calibration()->climate, $this->readings($air, $days), self::setting($workshop, $air),
+            new \DateTimeZone($workshop->time_zone), $air->warmed ?? [],
+        );
+    }
+
+    /** What wood settles at there, %: by the usual course of its days where that is known, else by its setting. */
+    public function equilibriumPercent(Workshop $workshop, ?Air $air = null): float
+    {
+        $air ??= $workshop->airs->firstWhere('kind', Air::SHOP);
+        $profile = $air === null ? [] : $this->recorded(
+            $workshop, $air, $this->catalogue->calibration()->climate->profileDays,
+        )->profile;
+        if (count($profile) >= self::LEAST_HOURS) {
+            return array_sum(array_map(
+                fn (array $hour): float => Emc::at($hour[0], $hour[1])->percent, $profile,
+            )) / count($profile);
+        }
+        $setting = self::setting($workshop, $air);
+        $midnight = now($workshop->time_zone)->startOfDay()->getTimestamp();
+
+        return array_sum(array_map(function (int $hour) use ($setting, $midnight): float {
+            $stretch = $setting->stretchAt((int) $midnight + $hour * 3600);
+
+            return Emc::at($stretch->tempC, $stretch->rhPercent)->percent;
+        }, range(0, 23))) / 24;
+    }
+
+    /**
+     * Keeps a reading; one that cannot be true is kept as such, and never used.
+     *
+     * @return string|null why it is nonsense
+     */
+    public function record(Air $air, AirReading $reading, string $source): ?string
+    {
+        $before = array_slice($this->readings($air, 2), -self::SOUND_BEFORE);
+        $nonsense = $reading->nonsense($this->catalogue->calibration()->climate, array_values(array_filter(
+            $before, fn (AirReading $one): bool => $one->at < $reading->at,
+        )));
+        DB::table('air_readings')->upsert([
+            'air_id' => $air->id, 'at' => gmdate('Y-m-d H:i:s', $reading->at),
+            'temp_c' => max(-999.0, min(999.0, $reading->tempC)),
+            'rh_percent' => max(-999.0, min(999.0, $reading->rhPercent)),
+            'source' => $source, 'nonsense' => $nonsense,
+        ], ['air_id', 'at'], ['temp_c', 'rh_percent', 'source', 'nonsense']);
+
+        return $nonsense;
+    }
+
+    /** The station of an air; null where it has none. */
+    public function station(Workshop $workshop, Air $air): ?ClimateStation
+    {
+        $fault = $air->fault();
+
+        return $fault === null ? null : new SimulatedStation(self::setting($workshop, $air), $fault, $air->id);
+    }
+
+    /** @return list<AirReading> sound ones, in order of time */
+    public function readings(Air $air, int $days): array
+    {
+        return DB::table('air_readings')->where('air_id', $air->id)->whereNull('nonsense')
+            ->where('at', '>=', now()->utc()->subDays($days)->format('Y-m-d H:i:s'))->orderBy('at')
+            ->get(['at', 'temp_c', 'rh_percent'])->map(fn (object $row): AirReading => new AirReading(
+                (int) strtotime("$row->at UTC"), (float) $row->temp_c, (float) $row->rh_percent,
+            ))->all();
+    }
+
+    private static function setting(Workshop $workshop, ?Air $air): Climate
+    {
+        $zone = new \DateTimeZone($workshop->time_zone);
+        $own = $air?->setting;
+        if ($own !== null) {
+            return DayNightClimate::of(
+                $own['temp_c'], $own['rh_percent'], $own['temp_c'], $own['rh_percent'], 0, 24, $zone,
+            );
+        }
+        $shop = $workshop->climate;
+
+        return DayNightClimate::of(
+            (float) $shop['day_c'], (float) $shop['day_rh'], (float) $shop['night_c'], (float) $shop['night_rh'],
+            (int) $shop['day_from'], (int) $shop['day_to'], $zone,
+        );
+    }
+}

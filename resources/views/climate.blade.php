@@ -1,0 +1,154 @@
+@use('App\View\Unit')
+<x-layout title="Climate" section="shop">
+    <div class="page">
+        <p><a href="/shop">Shop</a></p>
+        <div class="mt-1 flex flex-wrap items-baseline gap-x-6">
+            <h1>Climate</h1>
+            <nav class="tabs" aria-label="Which air">
+                @foreach ($airs as $one)
+                    <a
+                        href="{{ route('climate', ['air' => $one->id]) }}"
+                        @if ($one->is($air)) aria-current="page" @endif
+                    >
+                        {{ $one->name }}
+                    </a>
+                @endforeach
+            </nav>
+        </div>
+        <p class="mt-3 text-[1.15rem] font-semibold">{{ $page->now() }}</p>
+        @if ($page->warmed() !== '')
+            <p class="mt-1">
+                {{ $page->warmed() }}
+                <button class="quiet" form="as-it-comes">Leave it as it comes</button>
+            </p>
+            <form method="post" action="{{ route('climate.warm', $air) }}" id="as-it-comes" data-live hidden>
+                @csrf
+                @method('delete')
+            </form>
+        @endif
+        <div class="mt-3 text-ink">{!! $page->chart() !!}</div>
+        <x-why kind="workshop">
+            A solid line was read; a dotted one is filled in, or still to come: for each hour of the day the mean of the
+            last week, or the setting where an hour was never read. Waits that run count the record up to now and that
+            course after it. What wood settles at is the sorption equation of the Wood Handbook, ch. 4 (published).
+        </x-why>
+        <div class="mt-5 grid gap-x-14 gap-y-6 lg:grid-cols-3">
+            <section aria-labelledby="readings">
+                <h2 id="readings">Readings</h2>
+                <form method="post" action="{{ route('climate.readings', $air) }}" class="mt-1" data-live>
+                    @csrf
+                    <div class="flex items-end gap-x-3">
+                        <x-field name="temp" :label="$show->unit(Unit::Temperature)">
+                            <input class="w-20" name="temp" inputmode="decimal" value="{{ old('temp') }}" required />
+                        </x-field>
+                        <x-field name="rh" label="% RH">
+                            <input class="w-20" name="rh" inputmode="decimal" value="{{ old('rh') }}" required />
+                        </x-field>
+                        <button class="press mb-[0.8rem]">Read</button>
+                    </div>
+                    <x-field name="at" label="When, if not now">
+                        <input type="datetime-local" name="at" value="{{ old('at') }}" />
+                    </x-field>
+                </form>
+                <table class="small mt-1">
+                    <tbody>
+                        @forelse ($page->latest() as [$when, $temp, $rh, $source, $nonsense])
+                            <tr>
+                                <td>{{ $when }}</td>
+                                <td class="n">{{ $temp }}</td>
+                                <td class="n">{{ $rh }}</td>
+                                <td class="n faint">{{ $source }}</td>
+                            </tr>
+                            @if ($nonsense !== '')
+                                <tr>
+                                    <td colspan="4"><span class="warn">{{ $nonsense }} Not used.</span></td>
+                                </tr>
+                            @endif
+                        @empty
+                            <tr>
+                                <td class="faint">None yet. Until then the setting stands.</td>
+                            </tr>
+                        @endforelse
+                    </tbody>
+                </table>
+            </section>
+            <section aria-labelledby="station">
+                <h2 id="station">Station <span class="faint">(simulated)</span></h2>
+                <p class="faint small mt-1">
+                    A stand-in that ships with this program. It is read every hour while the program runs.
+                </p>
+                <form
+                    method="post"
+                    action="{{ route('climate.station', $air) }}"
+                    class="mt-2 flex items-end gap-x-3"
+                    data-live
+                >
+                    @csrf
+                    @method('put')
+                    <x-field name="station" label="Set to">
+                        <x-choose name="station" :options="$page->stations()" :chosen="$air->station" />
+                    </x-field>
+                    <button class="press mb-[0.8rem]">Set</button>
+                </form>
+                <form method="post" action="{{ route('climate.read', $air) }}" data-live>
+                    @csrf
+                    <button class="press" @disabled($air->station === 'none')>Read it now</button>
+                </form>
+                <h2 class="mt-5">Warm it</h2>
+                <form
+                    method="post"
+                    action="{{ route('climate.warm', $air) }}"
+                    class="mt-1 flex flex-wrap items-end gap-x-3"
+                    data-live
+                >
+                    @csrf
+                    @method('put')
+                    <x-field name="warm_to" :label="'To, '.$show->unit(Unit::Temperature)">
+                        <input class="w-20" name="warm_to" inputmode="decimal" value="{{ old('warm_to') }}" required />
+                    </x-field>
+                    <x-field name="until" label="Until">
+                        <input type="date" name="until" value="{{ old('until') }}" required />
+                    </x-field>
+                    <button class="press mb-[0.8rem]">Count it in</button>
+                </form>
+            </section>
+            <section aria-labelledby="airs">
+                <h2 id="airs">Another air</h2>
+                <p class="faint small mt-1">A cupboard that coats dry in, a cellar, a lean-to where logs wait.</p>
+                <form
+                    method="post"
+                    action="{{ route('climate.store') }}"
+                    class="mt-2 grid grid-cols-2 gap-x-5"
+                    data-live
+                >
+                    @csrf
+                    <x-field name="kind" label="What it is">
+                        <x-choose name="kind" :options="$page->kinds()" />
+                    </x-field>
+                    <x-field name="air_name" label="Name">
+                        <input class="w-full" name="air_name" maxlength="60" value="{{ old('air_name') }}" required />
+                    </x-field>
+                    <x-field name="temp" :label="'As a rule, '.$show->unit(Unit::Temperature)">
+                        <input class="w-full" name="temp" inputmode="decimal" required />
+                    </x-field>
+                    <x-field name="rh" label="As a rule, % RH">
+                        <input class="w-full" name="rh" inputmode="decimal" required />
+                    </x-field>
+                    <p><button class="press">Add it</button></p>
+                </form>
+                @if ($air->kind !== 'shop')
+                    <form
+                        method="post"
+                        action="{{ route('climate.destroy', $air) }}"
+                        class="mt-3"
+                        data-ask="Take {{ $air->name }} away, with all that was read of it?"
+                    >
+                        @csrf
+                        @method('delete')
+                        <button class="quiet">Take {{ $air->name }} away</button>
+                    </form>
+                @endif
+            </section>
+        </div>
+    </div>
+</x-layout>

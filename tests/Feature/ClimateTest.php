@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Air;
+use App\Planning\Airs;
+use HonestGrain\Coating\AirReading;
+use Illuminate\Support\Facades\DB;
+
+/** What is read of an air, what is not believed, and what it does to dates. */
+final class ClimateTest extends FeatureTestCase
+{
+    public function test_a_cold_week_moves_a_varnish_and_warming_the_shop_brings_it_back(): void
+    {
+        $piece = $this->bowl();
+        $ready = $piece->refresh()->ready_at;
+        $air = $this->air();
+        $this->hours($air, 11.0, 75.0, 24 * 7);
+        $this->post(route('climate.readings', $air), ['temp' => '11', 'rh' => '75'])->assertSessionHasNoErrors();
+        $cold = $piece->refresh()->ready_at;
+        self::assertTrue($cold?->gt($ready?->addHours(12)));
+        $this->put(
+            route('climate.warm', $air), ['warm_to' => '21', 'until' => '2026-12-20'],
+        )->assertSessionHasNoErrors();
+        self::assertTrue($piece->refresh()->ready_at?->lt($cold));
+        $this->get(route('climate'))->assertSee('Warmed to')->assertSee('11 °C');
+        $this->delete(route('climate.warm', $air));
+        self::assertEquals($cold, $piece->refresh()->ready_at);
+    }
+
+    public function test_nonsense_is_kept_as_such_and_never_used(): void
+    {
+        $air = $this->air();
+        $this->post(route('climate.readings', $air), ['temp' => '18', 'rh' => '55', 'at' => '2026-12-01T08:00']);
+        $this->post(route('climate.readings', $air), ['temp' => '85', 'rh' => '55'])
+            ->assertSessionHas('said', fn (string $said): bool => str_contains($said, 'kept as nonsense and not used'));
+        self::assertSame(['range'], DB::table('air_readings')->whereNotNull('nonsense')->pluck('nonsense')->all());
+        self::assertSame([18.0], array_column(app(Airs::class)->readings($air, 2), 'tempC'));
+        $this->get(route('climate'))->assertSee('No shop is so. Not used.');
+        $this->post(route('climate.readings', $air), ['temp' => 'warm', 'rh' => '55'])->assertSessionHasErrors('temp');
+        $this->post(route('climate.readings', $air), ['temp' => '18', 'rh' => '55', 'at' => '2027-01-01T08:00'])
+            ->assertSessionHasErrors('at');
+    }
+
+    public function test_a_station_that_says_nothing_or_nonsense_changes_no_date(): void
+    {
+        $air = $this->air();
+        $this->post(route('climate.read', $air))->assertSessionHasErrors('station');
+        foreach (['silent' => 0, 'nonsense' => 0, 'works' => 1, 'drifting' => 1] as $set => $sound) {
+            DB::table('air_readings')->delete();
+            $this->put(route('climate.station', $air), ['station' => $set])->assertSessionHasNoErrors();
+            $this->post(route('climate.read', $air));
+            self::assertCount($sound, app(Airs::class)->readings($air, 2), $set);
+        }
+        $this->put(route('climate.station', $air), ['station' => 'possessed'])->assertSessionHasErrors('station');
+    }
+
+    public function test_the_hourly_command_reads_every_station(): void
+    {
+        $air = $this->air();
+        $this->artisan('climate:read')->expectsOutput('0 airs were read.');
+        $air->update(['station' => 'works']);
+        $this->artisan('climate:read')->expectsOutput('1 airs were read.');
+        self::assertCount(1, app(Airs::class)->readings($air, 1));
+    }
+
+    public function test_coats_that_dry_apart_follow_the_air_of_the_cupboard(): void
+    {
+        $piece = $this->bowl();
+        $ready = $piece->refresh()->ready_at;
+        $this->post(
+            route('climate.store'), ['kind' => 'cupboard', 'air_name' => 'Cupboard', 'temp' => '30', 'rh' => '40'],
+        )
+            ->assertSessionHasNoErrors();
+        self::assertEquals($ready, $piece->refresh()->ready_at, 'it stands there, and nothing dries in it yet');
+        $this->shop->refresh()->update(['limits' => ['dries_apart' => true] + $this->shop->limits]);
+        $this->post(route('climate.readings', $this->shop->airs()->firstOrFail()), ['temp' => '30', 'rh' => '40']);
+        self::assertTrue($piece->refresh()->ready_at?->lt($ready));
+        $this->post(
+            route('climate.store'), ['kind' => 'cellar', 'air_name' => 'Cupboard', 'temp' => '11', 'rh' => '80'],
+        )
+            ->assertSessionHasErrors('air_name');
+    }
+
+    public function test_a_blank_dries_by_the_air_it_stands_in(): void
+    {
+        $this->post(route('climate.store'), ['kind' => 'cellar', 'air_name' => 'Cellar', 'temp' => '11', 'rh' => '88']);
+        $cellar = $this->shop->airs()->firstOrFail();
+        $this->post(route('rack.store'), [
+            'form' => 'round', 'wood' => 'Ash (white)', 'diameter_mm' => '250', 'length_mm' => '80', 'pith' => 'out',
+            'keeping' => 'waxed', 'air' => (string) $cellar->id,
+        ])->assertSessionHasNoErrors();
+        $blank = $this->shop->blanks()->firstOrFail();
+        foreach ([
+            '2026-09-01T10:00' => '3000', '2026-10-01T10:00' => '2700', '2026-11-01T10:00' => '2500',
+        ] as $at => $g) {
+            $this->post(route('rack.weigh'), ['number' => '1', 'mass' => $g, 'at' => $at]);
+        }
+        $this->get(route('rack.show', $blank))->assertSee('too damp to finish');
+        $this->delete(route('climate.destroy', $cellar))->assertSessionHasNoErrors();
+        $this->get(route('rack.show', $blank->refresh()))->assertDontSee('too damp to finish');
+    }
+
+    public function test_the_air_of_another_shop_is_not_there(): void
+    {
+        $theirs = $this->makeShop('Other slip', 'other@example.test')->airs()->create(
+            ['kind' => 'shop', 'name' => 'Shop'],
+        );
+        $this->post(route('climate.readings', $theirs), ['temp' => '18', 'rh' => '55'])->assertNotFound();
+        $this->put(route('climate.warm', $theirs), ['warm_to' => '21', 'until' => '2026-12-20'])->assertNotFound();
+        $this->delete(route('climate.destroy', $theirs))->assertNotFound();
+        $this->get(route('climate', ['air' => $theirs->id]))->assertOk()->assertDontSee("/shop/climate/$theirs->id/");
+    }
+
+    private function air(): Air
+    {
+        $this->get(route('climate'))->assertOk()->assertSee('None yet. Until then the setting stands.');
+
+        return $this->shop->airs()->firstOrFail();
+    }
+
+    private function hours(Air $air, float $tempC, float $rh, int $count): void
+    {
+        for ($i = $count; $i > 0; $i--) {
+            $at = now()->subHours($i);
+            app(Airs::class)->record($air, new AirReading(
+                (int) $at->getTimestamp(), $tempC + ($i % 2) / 10, $rh,
+            ), 'station');
+        }
+    }
+}
