@@ -9,6 +9,7 @@ use App\Http\Controllers\ClimateController;
 use App\Http\Controllers\CoatsController;
 use App\Http\Controllers\DemoController;
 use App\Http\Controllers\FlawController;
+use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarksController;
 use App\Http\Controllers\MendController;
@@ -122,6 +123,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::post('', [RackController::class, 'store'])->name('store');
         Route::get('weigh', [WeighingController::class, 'create'])->name('weigh');
         Route::post('weigh', [WeighingController::class, 'store']);
+        Route::post('scale', [WeighingController::class, 'fromScale'])->name('scale');
         Route::put('weighings/{weighing}', [WeighingController::class, 'update'])->name('weighings.update');
         Route::delete('weighings/{weighing}', [WeighingController::class, 'destroy'])->name('weighings.destroy');
         Route::get('weights', [WeightListController::class, 'create'])->name('import');
@@ -158,6 +160,9 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::delete('{air}/warm', [ClimateController::class, 'asItComes']);
     });
     Route::get('shop/climate', [ClimateController::class, 'show'])->name('climate');
+    Route::get('shop/instruments', [InstrumentController::class, 'show'])->name('instruments');
+    Route::put('shop/instruments/{kind}', [InstrumentController::class, 'update'])->name('instruments.update');
+    Route::post('shop/instruments/{kind}', [InstrumentController::class, 'read'])->name('instruments.read');
     Route::get('shop', [ShopController::class, 'show'])->name('shop');
     Route::put('shop', [ShopController::class, 'update'])->name('shop.update');
     Route::post('shop/people', [ShopController::class, 'invite'])->name('people.store');

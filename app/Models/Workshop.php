@@ -22,7 +22,7 @@ use Illuminate\Support\Str;
  * @property list<string> $closed
  * @property array{day_c: float, day_rh: float, night_c: float, night_rh: float, day_from: int, day_to: int} $climate
  * @property array{sanding_cap_m_s: float, min_wall_mm: float, spare_chucks?: int, dries_apart?: bool,
- *     school?: array<string, string>} $limits
+ *     school?: array<string, string>, instruments?: array<string, string>} $limits
  * @property string $calendar_token
  * @property bool $is_demo  the one whose sign-in is printed; its people stay as they are
  * @property bool $is_visit  made for one visitor, and swept

@@ -8,8 +8,8 @@ use HonestGrain\Calibration\ClimateFigures;
 
 /**
  * An air as it was recorded up to its last reading, and after that as its days usually go: for each hour of the day the
- * mean of recent days, or the setting where an hour was never read. Gaps in the record are filled the same way. What the
- * maker means to do ("warm it to 18 °C until Friday") stands over all that is still to come.
+ * mean of recent days, or the setting where an hour was never read. Gaps in the record are filled the same way. What
+ * the maker means to do ("warm it to 18 °C until Friday") stands over all that is still to come.
  *
  * Workshop model of what is to come; the record is what was read.
  */

@@ -62,30 +62,35 @@ final readonly class DemoRack
             'place' => 'Lean-to', 'pith' => 'in', 'source' => 'The hedge at Skerry Lane',
         ];
         // Document, first weight g, dry share, rate a day, days between weighings, how many, days since the last.
+        $stock = fn (string $form, string $wood, float $d, float $l, string $place, array $more = []) => $more + [
+            'form' => $form, 'wood' => $wood, 'diameter_mm' => $d, 'length_mm' => $l, 'keeping' => 'open',
+            'place' => $place, 'pith' => 'out',
+        ];
+        $hollow = [
+            'form' => 'rough-hollow', 'wood' => 'Ash (white)', 'diameter_mm' => 150, 'length_mm' => 210,
+            'wall_mm' => 18,
+            'tenon_mm' => 58, 'keeping' => 'waxed', 'place' => 'Top shelf', 'pith' => 'bored',
+        ];
+        $round = $stock('round', 'Oak (white)', 250, 90, 'Lean-to', [
+            'keeping' => 'waxed', 'source' => 'Sawmill end of lot', 'price' => 18,
+        ]);
+        $thin = $bowl('Ash (white)', 330, 120, 24, ['note' => 'Roughed thin; the wall may run out.']);
+        $birch = $bowl('Birch (yellow)', 260, 90, 26, ['keeping' => 'open', 'place' => 'By the heater']);
         foreach ([
             [$bowl('Ash (white)', 280, 95, 28), 2350, 0.66, 0.021, 21, 14, 5],
             [$bowl('Cherry (black)', 240, 80, 25), 1720, 0.68, 0.024, 20, 8, 3],
             [$bowl('Maple (sugar)', 310, 110, 31), 3280, 0.62, 0.018, 21, 6, 9],
             [$bowl('Walnut (black)', 220, 75, 22, ['keeping' => 'bagged']), 1260, 0.65, 0.03, 14, 5, 2],
-            [$bowl('Ash (white)', 330, 120, 24, ['note' => 'Roughed thin; the wall may run out.']), 2900, 0.66, 0.02, 18, 7,
-                4],
+            [$thin, 2900, 0.66, 0.02, 18, 7, 4],
             [$bowl('Beech (American)', 200, 70, 20), 1120, 0.63, 0.012, 16, 4, 20],
-            [$bowl('Birch (yellow)', 260, 90, 26, ['keeping' => 'open', 'place' => 'By the heater']), 1980, 0.6, 0.055, 5,
-                3, 1],
-            [['form' => 'rough-hollow', 'wood' => 'Ash (white)', 'diameter_mm' => 150, 'length_mm' => 210, 'wall_mm' => 18,
-                'tenon_mm' => 58, 'keeping' => 'waxed', 'place' => 'Top shelf', 'pith' => 'bored'], 1490, 0.67, 0.016, 25,
-                6, 12],
+            [$birch, 1980, 0.6, 0.055, 5, 3, 1],
+            [$hollow, 1490, 0.67, 0.016, 25, 6, 12],
             [$log('log', 'Cherry (black)', 240, 320), 14200, 0.63, 0.004, 30, 3, 34],
-            [$log('branch', 'Apple', 90, 260, ['wood' => 'Cherry (black)']), 1680, 0.66, 0.01, 25, 2, 8],
-            [['form' => 'round', 'wood' => 'Oak (white)', 'diameter_mm' => 250, 'length_mm' => 90, 'keeping' => 'waxed',
-                'place' => 'Lean-to', 'pith' => 'out', 'source' => 'Sawmill end of lot', 'price' => 18], 4350, 0.64, 0.006,
-                28, 7, 40],
-            [['form' => 'slab', 'wood' => 'Walnut (black)', 'diameter_mm' => 210, 'length_mm' => 45, 'keeping' => 'open',
-                'place' => 'Loft', 'pith' => 'out', 'price' => 25], 1310, 0.93, 0.02, 60, 8, 210],
-            [['form' => 'spindle-stock', 'wood' => 'Maple (sugar)', 'diameter_mm' => 45, 'length_mm' => 300,
-                'keeping' => 'open', 'place' => 'Loft', 'pith' => 'out'], 402, 0.9, 0.05, 30, 6, 30],
-            [['form' => 'plug-stock', 'wood' => 'Walnut (black)', 'diameter_mm' => 32, 'length_mm' => 200,
-                'keeping' => 'open', 'place' => 'Drawer', 'pith' => 'out'], 128, 1.0, 0.05, 20, 3, 15],
+            [$log('branch', 'Cherry (black)', 90, 260), 1680, 0.66, 0.01, 25, 2, 8],
+            [$round, 4350, 0.64, 0.006, 28, 7, 40],
+            [$stock('slab', 'Walnut (black)', 210, 45, 'Loft', ['price' => 25]), 1310, 0.93, 0.02, 60, 8, 210],
+            [$stock('spindle-stock', 'Maple (sugar)', 45, 300, 'Loft'), 402, 0.9, 0.05, 30, 6, 30],
+            [$stock('plug-stock', 'Walnut (black)', 32, 200, 'Drawer'), 128, 1.0, 0.05, 20, 3, 15],
             [$bowl('Cherry (black)', 190, 65, 19, ['place' => 'Floor']), 980, 0.66, 0.02, 15, 0, 0],
         ] as $i => [$document, $first, $share, $rate, $step, $count, $ago]) {
             $roughed = now()->subDays($ago + $step * max(0, $count - 1));

@@ -36,7 +36,9 @@ final class FoldersOfCore
         'Mending' => [
             'Reading', 'Calibration', 'Coating', 'Geometry', 'Piece', 'Route', 'Schedule',
         ],
-        'Drawing' => ['Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Holding', 'Technique', 'Piece', 'Rack'],
+        'Drawing' => [
+            'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Holding', 'Technique', 'Piece', 'Rack',
+        ],
         'Command' => [
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Piece', 'Schedule',
             'Route', 'Mending', 'Holding', 'Rack',

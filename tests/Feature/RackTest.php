@@ -193,6 +193,29 @@ final class RackTest extends FeatureTestCase
         self::assertTrue($this->step($piece, 'body/dry')->start_at?->gte($blank->refresh()->ready_at));
     }
 
+    public function test_the_scale_is_read_and_its_nonsense_is_not_kept(): void
+    {
+        $blank = $this->rackOne();
+        $this->weigh($blank, [60 => 2350, 30 => 1980, 9 => 1780]);
+        $this->post(route('rack.scale'), ['number' => '1'])->assertSessionHas('said');
+        self::assertSame(['typed', 'typed', 'typed', 'scale'], $blank->weighings()->pluck('source')->all());
+        self::assertLessThan(1780, $blank->refresh()->last_mass_g);
+        foreach (['silent' => 'says nothing', 'nonsense' => 'cannot be that blank'] as $fault => $said) {
+            $this->put(route('instruments.update', 'scale'), ['fault' => $fault])->assertSessionHasNoErrors();
+            $this->post(route('rack.scale'), ['number' => '1'])->assertSessionHasErrors('mass');
+            self::assertStringContainsString($said, (string) session('errors')->first('mass'));
+        }
+        self::assertSame(4, $blank->weighings()->count());
+        $this->get(route('instruments'))->assertOk()->assertSee('simulated');
+        $this->post(route('instruments.read', 'meter'), ['number' => '1'])->assertSessionHas(
+            'said', fn (string $said): bool => str_contains($said, 'The meter says'),
+        );
+        $this->post(route('instruments.read', 'tachometer'), ['rpm' => '600'])
+            ->assertSessionHas('said', 'The tachometer says 591 rpm, set to 600.');
+        $this->put(route('shop.update'), ['fault' => 'x']);
+        self::assertSame('nonsense', $this->shop->refresh()->limits['instruments']['scale'] ?? null);
+    }
+
     public function test_labels_and_photographs(): void
     {
         $blank = $this->rackOne();

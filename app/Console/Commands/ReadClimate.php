@@ -14,7 +14,7 @@ class ReadClimate extends Command
 {
     protected $signature = 'climate:read';
 
-    protected $description = 'Reads every climate station, keeps what it says, and has the plans that follow from it made';
+    protected $description = 'Reads every climate station and has the plans made that follow from it';
 
     public function handle(Airs $airs, Planner $planner): int
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Devices\Instruments;
 use App\Http\Requests\WeighBlank;
 use App\Models\Blank;
 use App\Models\Weighing;
@@ -17,11 +18,15 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 
 /** Weights, one after another at the rack, and their corrections. */
 class WeighingController extends Controller
 {
     private const SHOWN = 12;
+
+    /** A blank does not lose or gain more than this share of its weight between two weighings. */
+    private const MOST_CHANGE = 0.6;
 
     private const RECENT_HOURS = 12;
 
@@ -59,6 +64,28 @@ class WeighingController extends Controller
         $this->replan($blank, $workshop);
 
         return back()->with('weighed', $blank->id);
+    }
+
+    /** The number typed, the weight read from the scale; what cannot be true is said and not kept. */
+    public function fromScale(Request $request, Instruments $instruments, Show $show): RedirectResponse
+    {
+        $workshop = $this->workshop($request);
+        $blank = WeighBlank::numbered($workshop, $request);
+        $grams = $instruments->scale($workshop)->grams($blank)
+            ?? throw ValidationException::withMessages(['mass' => 'The scale says nothing; type the weight.']);
+        $last = $blank->last_mass_g ?? $grams;
+        if ($grams <= 0 || $grams > WeighBlank::MOST_G || abs($grams / $last - 1) > self::MOST_CHANGE) {
+            throw ValidationException::withMessages([
+                'mass' => "The scale says {$show->mass($grams)}, which cannot be that blank; it is not kept.",
+            ]);
+        }
+        DB::transaction(function () use ($blank, $grams, $workshop, $request): void {
+            $this->rack->weigh($blank, now(), $grams, null, $this->user($request), 'scale');
+            $this->rack->derive($blank, $workshop);
+        });
+        $this->replan($blank, $workshop);
+
+        return back()->with('said', "Number $blank->number: {$show->mass($grams)} by the scale.");
     }
 
     /** A correction: the old weight is struck out, and the new one stands in its place. */

@@ -6,9 +6,11 @@ namespace App\Http\Requests;
 
 use App\Models\Blank;
 use App\Models\User;
+use App\Models\Workshop;
 use App\View\Show;
 use App\View\Unit;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\ValidationException;
 
@@ -33,12 +35,19 @@ class WeighBlank extends FormRequest
     {
         /** @var User $user */
         $user = $this->user();
-        $number = (int) $this->validated('number');
 
-        return $user->workshop->blanks()->onRack()->where('number', $number)->first()
-            ?? throw ValidationException::withMessages(
-                ['number' => "Number is “{$number}”; no blank on the rack has it."],
-            );
+        return self::numbered($user->workshop, $this);
+    }
+
+    /** @throws ValidationException where no blank on the rack has the number that was typed */
+    public static function numbered(Workshop $workshop, Request $request): Blank
+    {
+        $number = $request->string('number')->toString();
+        $blank = ctype_digit($number) ? $workshop->blanks()->onRack()->where('number', (int) $number)->first() : null;
+
+        return $blank ?? throw ValidationException::withMessages([
+            'number' => "Number is “{$number}”; no blank on the rack has it.",
+        ]);
     }
 
     public function massG(Show $show): float

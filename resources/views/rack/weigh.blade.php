@@ -38,6 +38,9 @@
                     />
                 </x-field>
                 <button class="press press-main mb-[0.8rem] h-14">Weighed</button>
+                <button class="quiet mb-[0.8rem]" formaction="{{ route('rack.scale') }}" formnovalidate>
+                    Read the scale (simulated)
+                </button>
             </form>
             <h2 class="mt-5">Just weighed</h2>
             <table class="mt-1">

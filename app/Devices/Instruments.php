@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+use App\Models\Workshop;
+use App\Planning\Rack;
+use App\Planning\ShopMapper;
+
+/**
+ * The instruments of a workshop. All that ship are simulated, and say so; a real one is a class that answers the
+ * interface, made here in place of its stand-in (see docs/instruments.md).
+ */
+final readonly class Instruments
+{
+    public const KINDS = ['scale' => 'Scale', 'meter' => 'Moisture meter', 'tachometer' => 'Lathe tachometer'];
+
+    public function __construct(private Rack $rack, private ShopMapper $mapper)
+    {
+    }
+
+    public function scale(Workshop $workshop): Scale
+    {
+        return new SimulatedScale(
+            $this->rack, $this->mapper->tables($workshop)->woods, self::fault($workshop, 'scale'),
+        );
+    }
+
+    public function meter(Workshop $workshop): MoistureMeter
+    {
+        return new SimulatedMeter(self::fault($workshop, 'meter'));
+    }
+
+    public function tachometer(Workshop $workshop, float $setRpm): Tachometer
+    {
+        return new SimulatedTachometer($setRpm, self::fault($workshop, 'tachometer'));
+    }
+
+    public static function fault(Workshop $workshop, string $kind): Fault
+    {
+        return Fault::from($workshop->limits['instruments'][$kind] ?? Fault::None->value);
+    }
+}

@@ -1,0 +1,50 @@
+@use('App\Devices\Instruments')
+<x-layout title="Instruments" section="shop">
+    <div class="page max-w-4xl">
+        <p><a href="/shop">Shop</a></p>
+        <h1 class="mt-1">Instruments <span class="faint">(simulated)</span></h1>
+        <p class="faint mt-1">
+            Stand-ins that ship with this program, to try what is read by a scale, a meter, a tachometer, and what
+            becomes of it when one is wrong. The <a href="{{ route('climate') }}">climate station</a> has a page of its
+            own.
+        </p>
+        @foreach (Instruments::KINDS as $kind => $name)
+            <section class="mt-5 border-t border-ink pt-3" aria-labelledby="{{ $kind }}">
+                <h2 id="{{ $kind }}">{{ $name }}</h2>
+                <div class="mt-2 flex flex-wrap items-end gap-x-8">
+                    <form
+                        method="post"
+                        action="{{ route('instruments.read', $kind) }}"
+                        class="flex items-end gap-x-3"
+                        data-live
+                    >
+                        @csrf
+                        @if ($kind === 'tachometer')
+                            <x-field name="rpm" label="Lathe set to, rpm">
+                                <input class="w-28" name="rpm" inputmode="numeric" value="{{ old('rpm', 600) }}" />
+                            </x-field>
+                        @else
+                            <x-field name="number" label="Number of the blank on it">
+                                <input class="w-28" name="number" inputmode="numeric" value="{{ old('number') }}" />
+                            </x-field>
+                        @endif
+                        <button class="press mb-[0.8rem]">Read it</button>
+                    </form>
+                    <form
+                        method="post"
+                        action="{{ route('instruments.update', $kind) }}"
+                        class="flex items-end gap-x-3"
+                        data-live
+                    >
+                        @csrf
+                        @method('put')
+                        <x-field name="fault" label="Set to">
+                            <x-choose name="fault" :options="$faults" :chosen="$set[$kind]" />
+                        </x-field>
+                        <button class="press mb-[0.8rem]">Set</button>
+                    </form>
+                </div>
+            </section>
+        @endforeach
+    </div>
+</x-layout>
