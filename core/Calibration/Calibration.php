@@ -27,6 +27,7 @@ final readonly class Calibration
         public MendingRates $mending,
         public DryingFigures $drying,
         public ClimateFigures $climate,
+        public SpeedFigures $speed,
     ) {
     }
 
@@ -45,7 +46,7 @@ final readonly class Calibration
             $constants, MarkRates::from($value), RepairRates::from($value), JointRates::from($value),
             SandingFigures::from($value), AskedFigures::from($value), CoatFigures::from($value),
             ShapeFigures::from($value), BenchFigures::from($value), TurningRates::from($value),
-            MendingRates::from($value), DryingFigures::from($value), ClimateFigures::from($value),
+            MendingRates::from($value), DryingFigures::from($value), ClimateFigures::from($value), SpeedFigures::from($value),
         );
     }
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace HonestGrain\Holding;
 
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
+
 /** One set of chuck jaws: what it grips from outside and what it opens into, mm; null where it does not. */
 final readonly class JawSet
 {
@@ -13,6 +16,14 @@ final readonly class JawSet
      */
     public function __construct(public string $name, public ?array $tenonMm, public ?array $recessMm)
     {
+    }
+
+    private const MOST_MM = 2000;
+
+    /** @throws InvalidField for a range that ends before it begins */
+    public static function read(Document $set): self
+    {
+        return new self($set->text('name'), self::range($set, 'tenon'), self::range($set, 'recess'));
     }
 
     public function gripsTenon(float $diameterMm): bool
@@ -29,6 +40,23 @@ final readonly class JawSet
     public function perfectMm(): float
     {
         return $this->tenonMm[0] ?? $this->recessMm[0] ?? 0.0;
+    }
+
+    /** @return array{float, float}|null */
+    private static function range(Document $set, string $what): ?array
+    {
+        if (! $set->has("{$what}_min_mm") && ! $set->has("{$what}_max_mm")) {
+            return null;
+        }
+        $least = $set->number("{$what}_min_mm", 0, self::MOST_MM);
+        $most = $set->number("{$what}_max_mm", 0, self::MOST_MM);
+        if ($most < $least) {
+            throw InvalidField::because(
+                $set->at("{$what}_max_mm"), $most, "it must not be below {$what}_min_mm, $least",
+            );
+        }
+
+        return [$least, $most];
     }
 
     /**

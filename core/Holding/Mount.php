@@ -36,6 +36,29 @@ enum Mount: string
         };
     }
 
+    /** Whether it is held by pressure alone, so that a catch throws it. */
+    public function isSoft(): bool
+    {
+        return in_array($this, [self::Jam, self::WideJaws, self::Vacuum], true);
+    }
+
+    /** What it asks of the piece; empty where it takes any. */
+    public function needs(): string
+    {
+        return match ($this) {
+            self::Vacuum => 'a round, closed and unwarped wall: no cracks, holes or bark edge',
+            self::Screw => 'sound wood for its whole thread, across the grain',
+            self::Faceplate => 'screws into waste wood, none into end grain alone',
+            self::WideJaws => 'a whole rim, and the tail centre up until the last cut',
+            self::Jam => 'a rim that fits its block, and the tail centre up',
+            self::Steady => 'a true and round place for its wheels',
+            self::Tenon => 'a tenon with a flat shoulder, of sound wood',
+            self::Recess => 'walls about the recess as thick as it is deep twice',
+            self::BetweenCentres => 'sound ends',
+            self::Lap, self::Points => '',
+        };
+    }
+
     /** Whether the lathe turns it. */
     public function spins(): bool
     {

@@ -8,6 +8,7 @@ use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Abrasive\Grit;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Holding\Equipment;
 
 /** What a workshop brings to every route: its abrasives and its own limits. */
 final readonly class Bench
@@ -19,12 +20,15 @@ final readonly class Bench
 
     public float $minWallMm;
 
+    public Equipment $equipment;
+
     /** What wood settles at in the shop's air, %. */
     public float $equilibriumPercent;
 
     /**
      * @param  list<Grit>  $abrasives
      * @param  bool  $sharesAir  whether coats dry in the room that is worked in
+     * @param  Equipment|null  $equipment  what the shop holds and turns work with; null where it has not said
      * @param  array<string, string>  $school  how the shop likes to go about it, by choice
      */
     public function __construct(
@@ -36,7 +40,9 @@ final readonly class Bench
         ?float $equilibriumPercent = null,
         public array $school = [],
         public bool $sharesAir = true,
+        ?Equipment $equipment = null,
     ) {
+        $this->equipment = $equipment ?? Equipment::unknown();
         $this->sandingCapMPerS = $sandingCapMPerS ?? $calibration->sanding->capMPerS;
         $this->equilibriumPercent = $equilibriumPercent ?? $calibration->bench->usualEmcPercent;
         $this->minWallMm = $minWallMm ?? $calibration->shape->leastWallMm;

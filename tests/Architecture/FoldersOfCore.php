@@ -20,7 +20,7 @@ final class FoldersOfCore
         'Coating' => ['Reading', 'Wood', 'Calibration', 'Geometry'],
         'Abrasive' => ['Reading', 'Wood', 'Calibration', 'Coating'],
         'Safety' => ['Wood', 'Coating'],
-        'Holding' => [],
+        'Holding' => ['Reading', 'Wood', 'Calibration'],
         'Catalogue' => ['Reading', 'Wood', 'Calibration', 'Coating', 'Abrasive'],
         'Technique' => ['Reading', 'Calibration', 'Safety'],
         'Piece' => [

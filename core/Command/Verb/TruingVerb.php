@@ -8,7 +8,6 @@ use HonestGrain\Command\Verb;
 use HonestGrain\Holding\JawSet;
 use HonestGrain\Rack\Truing;
 use HonestGrain\Reading\Document;
-use HonestGrain\Reading\InvalidField;
 use HonestGrain\Wood\Wood;
 
 /** What is left of a rough bowl once it has dried oval, and what still holds it. */
@@ -54,7 +53,7 @@ final readonly class TruingVerb implements Verb
             ),
             $diameter, $wall, $question->numberOr('allowance_mm', 0.0, 0, 50), $tenon,
         );
-        $sets = array_map($this->jaws(...), $question->has('jaws') ? $question->children('jaws', 50) : []);
+        $sets = array_map(JawSet::read(...), $question->has('jaws') ? $question->children('jaws', 50) : []);
 
         return [
             'shrink_fraction' => round($truing->shrinkFraction, 6),
@@ -66,27 +65,5 @@ final readonly class TruingVerb implements Verb
                 fn (JawSet $set): string => $set->name, JawSet::holding($sets, $truing->tenonMm),
             ),
         ];
-    }
-
-    private function jaws(Document $set): JawSet
-    {
-        return new JawSet($set->text('name'), $this->range($set, 'tenon'), $this->range($set, 'recess'));
-    }
-
-    /** @return array{float, float}|null */
-    private function range(Document $set, string $what): ?array
-    {
-        if (! $set->has("{$what}_min_mm") && ! $set->has("{$what}_max_mm")) {
-            return null;
-        }
-        $least = $set->number("{$what}_min_mm", 0, self::MOST_MM);
-        $most = $set->number("{$what}_max_mm", 0, self::MOST_MM);
-        if ($most < $least) {
-            throw InvalidField::because(
-                $set->at("{$what}_max_mm"), $most, "it must not be below {$what}_min_mm, $least",
-            );
-        }
-
-        return [$least, $most];
     }
 }

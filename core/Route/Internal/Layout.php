@@ -442,7 +442,7 @@ final class Layout
             waitFor: $operation->waitFor, needs: $operation->kind === StepKind::Cure ? [] : $needs,
             hold: $this->hold($operation, $stage), because: $operation->because,
             hazards: $this->hazards($operation, $subject, $isOn), how: $operation->how, product: $operation->product,
-            amount: $operation->amount, rpm: $isOn ? $operation->rpm : null, film: $operation->film,
+            amount: $operation->amount, rpm: $isOn ? $this->rpm($operation, $stage) : null, film: $operation->film,
             technique: $operation->technique->key(), mount: $mount,
             of: array_values(array_unique([$operation->part, ...$operation->of])),
             brief: $operation->brief === '' ? lcfirst($operation->title) : $operation->brief,
@@ -450,6 +450,14 @@ final class Layout
             dustFree: $subject->bench->sharesAir
                 ? $operation->dustFree : null, isDusty: $operation->technique->character()->isDusty,
         );
+    }
+
+    /** No faster than the hold and the lathe take. */
+    private function rpm(Operation $operation, Stage $stage): ?int
+    {
+        $most = $this->subjects[$operation->part]->bench->equipment->mostRpm($stage->position->mount);
+
+        return $operation->rpm === null || $most === null ? $operation->rpm : min($operation->rpm, $most);
     }
 
     private function beginStage(string $part, bool $isOn): void

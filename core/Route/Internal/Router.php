@@ -118,7 +118,7 @@ final class Router
         $this->take(Foot::of($subject, $coats), Foot::chains($subject, $coats));
         $this->conflicts = [
             ...$this->conflicts, ...Judged::of($this->piece, $part, $measured, $sandings, $this->tables),
-            ...Wetness::of($subject, $this->past),
+            ...Wetness::of($subject, $this->past), ...Swing::of($subject),
         ];
     }
 

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Holding;
+
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
+
+/**
+ * What a shop holds and turns work with:
+ * `{"lathe":{"swing_mm","bed_mm","least_rpm","most_rpm","reverses","index_holes"}|null,
+ * "jaws":[{"name","tenon_min_mm","tenon_max_mm","recess_min_mm","recess_max_mm"}],
+ * "holds":[{"mount","most_rpm"}]}`.
+ */
+final readonly class Equipment
+{
+    public const MOST_SETS = 20;
+
+    /**
+     * @param  list<JawSet>  $jaws
+     * @param  array<string, int|null>  $holds  mount => the fastest it takes, rpm
+     */
+    private function __construct(public ?Lathe $lathe, public array $jaws, private array $holds)
+    {
+    }
+
+    /** A shop that has said nothing of it: nothing is refused. */
+    public static function unknown(): self
+    {
+        return new self(null, [], []);
+    }
+
+    /** @throws InvalidField */
+    public static function read(Document $equipment): self
+    {
+        $holds = [];
+        foreach ($equipment->has('holds') ? $equipment->children('holds', count(Mount::cases())) : [] as $hold) {
+            $mount = $hold->choice('mount', array_column(Mount::cases(), 'value'));
+            $most = $hold->numberOr('most_rpm', null, ...Lathe::SPEEDS_RPM);
+            $holds[$mount] = $most === null ? null : (int) $most;
+        }
+
+        return new self(
+            $equipment->has('lathe') ? Lathe::read($equipment->child('lathe')) : null,
+            array_map(JawSet::read(...), $equipment->has('jaws')
+                ? $equipment->children('jaws', self::MOST_SETS) : []),
+            $holds,
+        );
+    }
+
+    public function has(Mount $mount): bool
+    {
+        return array_key_exists($mount->value, $this->holds);
+    }
+
+    /** The fastest that a hold and the lathe take, rpm; null where neither says. */
+    public function mostRpm(Mount $mount): ?int
+    {
+        $limits = array_filter(
+            [$this->holds[$mount->value] ?? null, $this->lathe === null ? null : (int) $this->lathe->mostRpm],
+            fn (?int $rpm): bool => $rpm !== null,
+        );
+
+        return $limits === [] ? null : min($limits);
+    }
+
+    /** @return list<Mount> those that it has */
+    public function mounts(): array
+    {
+        return array_map(Mount::from(...), array_map(strval(...), array_keys($this->holds)));
+    }
+}

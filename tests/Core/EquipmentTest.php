@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Holding\Equipment;
+use HonestGrain\Holding\Mount;
+use HonestGrain\Holding\StartingSpeed;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
+use HonestGrain\Route\Bench;
+use HonestGrain\Route\Route;
+use HonestGrain\Wood\RimSpeed;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a shop holds and turns work with, and what that forbids and slows. */
+final class EquipmentTest extends TestCase
+{
+    private const SHOP = [
+        'lathe' => [
+            'swing_mm' => 250, 'bed_mm' => 600, 'least_rpm' => 60, 'most_rpm' => 2500, 'reverses' => true,
+            'index_holes' => [24, 36],
+        ],
+        'jaws' => [['name' => '50 mm', 'tenon_min_mm' => 45, 'tenon_max_mm' => 65]],
+        'holds' => [['mount' => 'vacuum', 'most_rpm' => 600], ['mount' => 'faceplate', 'most_rpm' => null]],
+    ];
+
+    public function test_what_does_not_swing_is_refused_with_the_number(): void
+    {
+        $wide = self::route([]);
+        self::assertSame('swing', $wide->withoutDate()['code'] ?? null);
+        self::assertStringContainsString('280.0 mm across, and the lathe swings 250.0 mm', $wide->withoutDate()['message']);
+        self::assertNull(self::route(['lathe' => ['swing_mm' => 280] + self::SHOP['lathe']] + self::SHOP)->withoutDate());
+        $stick = ['grain' => 'end', 'holding' => 'between-centres', 'shape' => ['outer' => [
+            [0, 20, 'corner'], [610, 20, 'corner'],
+        ], 'inner' => null]];
+        self::assertStringContainsString(
+            'takes 600.0 mm between centres', self::route(self::SHOP, $stick)->withoutDate()['message'] ?? '',
+        );
+    }
+
+    public function test_no_step_turns_faster_than_the_lathe(): void
+    {
+        $slow = ['lathe' => ['swing_mm' => 400, 'most_rpm' => 300] + self::SHOP['lathe']];
+        $speeds = array_filter(array_column(self::route($slow)->steps, 'rpm'));
+        self::assertNotSame([], $speeds);
+        self::assertSame(300, max($speeds));
+        self::assertGreaterThan(300, max(array_filter(array_column(self::route(['lathe' => null])->steps, 'rpm'))));
+    }
+
+    public function test_a_speed_to_start_at_says_what_holds_it_down(): void
+    {
+        $of = fn (Mount $mount, float $mm, ?float $g, bool $true, bool $flies): StartingSpeed => StartingSpeed::of(
+            Catalogue::shipped()->calibration()->speed, Equipment::read(Document::of(self::SHOP)), $mount, $mm, $g, $true,
+            $flies,
+        );
+        $sound = $of(Mount::Tenon, 250, 2000, true, false);
+        self::assertSame([680, 680], [$sound->startRpm, $sound->workRpm]);
+        self::assertLessThanOrEqual(9.0, RimSpeed::metresPerSecond(250, $sound->workRpm));
+        self::assertSame(340, $of(Mount::Tenon, 250, 2000, false, false)->startRpm, 'half until it runs true');
+        self::assertSame(230, $of(Mount::Tenon, 250, 9000, false, false)->startRpm, 'and slower by its weight');
+        self::assertSame(220, $of(Mount::Tenon, 250, 2000, true, true)->workRpm, 'what may fly');
+        self::assertSame(300, $of(Mount::WideJaws, 250, 2000, true, false)->workRpm, 'by pressure alone');
+        self::assertSame(600, $of(Mount::Vacuum, 100, 300, true, false)->workRpm, 'what the hold takes');
+        self::assertSame(2500, $of(Mount::BetweenCentres, 30, 300, true, false)->workRpm, 'what the lathe takes');
+        self::assertSame(60, $of(Mount::Tenon, 1600, 90_000, false, true)->startRpm, 'it turns no slower');
+        self::assertContains('its weight', $of(Mount::Tenon, 250, 9000, false, false)->because);
+    }
+
+    /** @param  array<string, mixed>  $more */
+    #[DataProvider('nonsense')]
+    public function test_nonsense_is_refused_at_its_field(array $more, string $field): void
+    {
+        try {
+            Equipment::read(Document::of($more + self::SHOP));
+            self::fail('It is refused.');
+        } catch (InvalidField $e) {
+            self::assertSame($field, $e->field);
+        }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function nonsense(): iterable
+    {
+        $lathe = fn (array $more): array => ['lathe' => $more + self::SHOP['lathe']];
+        yield 'no swing' => [$lathe(['swing_mm' => 0]), 'lathe.swing_mm'];
+        yield 'slower than its slowest' => [$lathe(['most_rpm' => 20]), 'lathe.most_rpm'];
+        yield 'a plate of one hole' => [$lathe(['index_holes' => [24, 1]]), 'lathe.index_holes.1'];
+        yield 'jaws that close wider than they open' => [
+            ['jaws' => [['name' => 'x', 'tenon_min_mm' => 60, 'tenon_max_mm' => 50]]], 'jaws.0.tenon_max_mm',
+        ];
+        yield 'a hold that nobody has' => [['holds' => [['mount' => 'glue']]], 'holds.0.mount'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $equipment
+     * @param  array<string, mixed>  $part
+     */
+    private static function route(array $equipment, array $part = []): Route
+    {
+        $tables = Drawn::tables();
+        $catalogue = Catalogue::shipped();
+
+        return Route::of(
+            Piece::read(Document::of(Benchwork::piece([Benchwork::bowl($part)])), $tables),
+            new Bench(
+                $catalogue->abrasives(), Bench::usualGrits($catalogue->abrasives()), $catalogue->calibration(),
+                equipment: Equipment::read(Document::of($equipment + self::SHOP)),
+            ), $tables,
+        );
+    }
+}
