@@ -8,6 +8,7 @@ use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ClimateController;
 use App\Http\Controllers\CoatsController;
 use App\Http\Controllers\DemoController;
+use App\Http\Controllers\EquipmentController;
 use App\Http\Controllers\FlawController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LogController;
@@ -160,6 +161,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::delete('{air}/warm', [ClimateController::class, 'asItComes']);
     });
     Route::get('shop/climate', [ClimateController::class, 'show'])->name('climate');
+    Route::get('shop/lathe', [EquipmentController::class, 'edit'])->name('equipment');
+    Route::put('shop/lathe', [EquipmentController::class, 'update'])->name('equipment.update');
     Route::get('shop/instruments', [InstrumentController::class, 'show'])->name('instruments');
     Route::put('shop/instruments/{kind}', [InstrumentController::class, 'update'])->name('instruments.update');
     Route::post('shop/instruments/{kind}', [InstrumentController::class, 'read'])->name('instruments.read');

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Holding\Equipment;
+use HonestGrain\Reading\Document;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -23,6 +25,7 @@ use Illuminate\Support\Str;
  * @property array{day_c: float, day_rh: float, night_c: float, night_rh: float, day_from: int, day_to: int} $climate
  * @property array{sanding_cap_m_s: float, min_wall_mm: float, spare_chucks?: int, dries_apart?: bool,
  *     school?: array<string, string>, instruments?: array<string, string>} $limits
+ * @property array<string, mixed>|null $equipment  read by the core (`equipment()`)
  * @property string $calendar_token
  * @property bool $is_demo  the one whose sign-in is printed; its people stay as they are
  * @property bool $is_visit  made for one visitor, and swept
@@ -49,14 +52,15 @@ class Workshop extends Model
     ];
 
     protected $fillable = [
-        'name', 'time_zone', 'hours', 'closed', 'climate', 'limits', 'is_demo', 'is_visit', 'last_seen_at',
+        'name', 'time_zone', 'hours', 'closed', 'climate', 'limits', 'equipment', 'is_demo', 'is_visit', 'last_seen_at',
         'planned_at', 'plan_summary',
     ];
 
     protected function casts(): array
     {
         return [
-            'hours' => 'array', 'closed' => 'array', 'climate' => 'array', 'limits' => 'array', 'is_demo' => 'boolean',
+            'hours' => 'array', 'closed' => 'array', 'climate' => 'array', 'limits' => 'array',
+            'equipment' => 'array', 'is_demo' => 'boolean',
             'is_visit' => 'boolean', 'last_seen_at' => 'datetime', 'planned_at' => 'datetime',
             'plan_summary' => 'array',
         ];
@@ -86,6 +90,12 @@ class Workshop extends Model
             'sanding_cap_m_s' => app(Catalogue::class)->calibration()->sanding->capMPerS,
             'min_wall_mm' => app(Catalogue::class)->calibration()->shape->leastWallMm,
         ];
+    }
+
+    /** What it holds and turns work with; unknown until it says. */
+    public function equipment(): Equipment
+    {
+        return $this->equipment === null ? Equipment::unknown() : Equipment::read(Document::of($this->equipment));
     }
 
     /** How many chuck bodies there are besides the one on the lathe. */

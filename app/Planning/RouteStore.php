@@ -60,7 +60,7 @@ final class RouteStore
             $workshop->woods->pluck('typed')->all(),
             array_map(fn (Grit $grit): string => $grit->name, $bench->abrasives),
             $bench->sandingCapMPerS, $bench->minWallMm, round($bench->equilibriumPercent, 2), $bench->school,
-            $bench->sharesAir,
+            $bench->sharesAir, $workshop->equipment,
         ]));
     }
 

@@ -51,6 +51,7 @@ final readonly class ShopMapper
             self::toHalfAPoint(
                 $this->airs->equilibriumPercent($workshop),
             ), $workshop->school(), ! $workshop->driesApart(),
+            $workshop->equipment(),
         );
     }
 

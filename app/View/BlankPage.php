@@ -9,6 +9,11 @@ use App\Models\Weighing;
 use App\Planning\Rack;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Drawing\DryingChart;
+use HonestGrain\Holding\Equipment;
+use HonestGrain\Holding\JawSet;
+use HonestGrain\Holding\Mount;
+use HonestGrain\Holding\StartingSpeed;
+use HonestGrain\Piece\Flaw;
 use HonestGrain\Rack\Blank as CoreBlank;
 use HonestGrain\Rack\Drying;
 use HonestGrain\Rack\DryingState;
@@ -38,6 +43,7 @@ final readonly class BlankPage
         public Drying $drying,
         private float $emc,
         WoodTable $woods,
+        private Equipment $equipment,
         private Calibration $calibration,
         private Show $show,
     ) {
@@ -142,6 +148,68 @@ final readonly class BlankPage
             ['Thickest wall, turned true', $wall($now), $wall($then)],
             ...$now->tenonMm === null ? [] : [['Tenon, turned true', $mm($now->tenonMm), $mm($then->tenonMm)]],
         ];
+    }
+
+    /** What still holds its tenon once that is trued, and what to do where nothing does. */
+    public function jaws(): string
+    {
+        $tenon = $this->truingAt($this->emc)?->tenonMm;
+        if ($tenon === null) {
+            return '';
+        }
+        $mm = $this->show->length($tenon, $this->show->fine());
+        if ($this->equipment->jaws === []) {
+            return "No jaw sets are listed under Shop, so that nobody can say what holds the trued tenon, $mm.";
+        }
+        $holding = JawSet::holding($this->equipment->jaws, $tenon);
+        if ($holding !== []) {
+            return "The trued tenon, $mm, is held by: ".implode(', ', array_map(
+                fn (JawSet $set): string => $set->name, $holding,
+            )).'.';
+        }
+        $smaller = array_filter($this->equipment->jaws, fn (JawSet $set): bool => ($set->tenonMm[1] ?? INF) < $tenon);
+
+        return "No jaw set holds the trued tenon, $mm. "
+            .($smaller === [] ? '' : 'Cut it down to the next smaller set; or ')
+            .'cut a recess instead, hold it against a jam chuck, or glue a block on.';
+    }
+
+    /** @return list<array{string, string, string, string}> holds, where to start, at most, and what holds it down */
+    public function speeds(): array
+    {
+        $mayFly = array_filter($this->core->flaws, fn (Flaw $flaw): bool => $flaw->kind->mayFly()) !== [];
+        $alike = [];
+        foreach ($this->mounts() as $mount) {
+            $speed = StartingSpeed::of(
+                $this->calibration->speed, $this->equipment, $mount, $this->core->diameterMm, $this->blank->last_mass_g
+                    ?? $this->core->massG($this->wood, self::GREEN_PERCENT), false, $mayFly,
+            );
+            $alike["$speed->startRpm $speed->workRpm ".implode(', ', $speed->because)][] = [$mount->label(), $speed];
+        }
+
+        return array_map(fn (array $ones): array => [
+            ucfirst(implode(', ', array_column($ones, 0))), "{$ones[0][1]->startRpm} rpm", "{$ones[0][1]->workRpm} rpm",
+            implode(', ', $ones[0][1]->because),
+        ], array_values($alike));
+    }
+
+    /** @return list<Mount> how it can be put on the lathe with what the shop has */
+    private function mounts(): array
+    {
+        $can = $this->core->form->mounts();
+        $has = array_values(array_filter($can, fn (Mount $mount): bool => $this->equipment->has($mount)));
+
+        return $has === [] ? $can : $has;
+    }
+
+    /** Where it does not swing; empty where it does, or nobody said. */
+    public function swing(): string
+    {
+        $lathe = $this->equipment->lathe;
+
+        return $lathe === null || $this->core->diameterMm <= $lathe->swingMm ? ''
+            : "It does not swing: {$this->show->length($this->core->diameterMm)} across, and the lathe takes "
+                .$this->show->length($lathe->swingMm).'.';
     }
 
     /** The rough wall it should have had, by the common rule and by this wood's shrinkage. */

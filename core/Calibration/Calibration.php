@@ -46,7 +46,8 @@ final readonly class Calibration
             $constants, MarkRates::from($value), RepairRates::from($value), JointRates::from($value),
             SandingFigures::from($value), AskedFigures::from($value), CoatFigures::from($value),
             ShapeFigures::from($value), BenchFigures::from($value), TurningRates::from($value),
-            MendingRates::from($value), DryingFigures::from($value), ClimateFigures::from($value), SpeedFigures::from($value),
+            MendingRates::from($value), DryingFigures::from($value), ClimateFigures::from($value),
+            SpeedFigures::from($value),
         );
     }
 

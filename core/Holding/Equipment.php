@@ -54,6 +54,12 @@ final readonly class Equipment
         return array_key_exists($mount->value, $this->holds);
     }
 
+    /** The fastest that a hold takes by itself, rpm; null where nobody said. */
+    public function limit(Mount $mount): ?int
+    {
+        return $this->holds[$mount->value] ?? null;
+    }
+
     /** The fastest that a hold and the lathe take, rpm; null where neither says. */
     public function mostRpm(Mount $mount): ?int
     {

@@ -9,6 +9,7 @@ use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Node;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Holding\Mount;
 
 /** What a blank has been cut or roughed to. */
 enum BlankForm: string
@@ -38,6 +39,17 @@ enum BlankForm: string
     public function isRough(): bool
     {
         return $this === self::RoughBowl || $this === self::RoughHollow;
+    }
+
+    /** @return list<Mount> how it can be put on the lathe as it is */
+    public function mounts(): array
+    {
+        return match ($this) {
+            self::RoughBowl, self::RoughHollow => [Mount::Tenon, Mount::Recess, Mount::Jam],
+            self::Round, self::Slab => [Mount::Faceplate, Mount::Screw, Mount::BetweenCentres],
+            self::Log, self::Branch => [Mount::BetweenCentres, Mount::Faceplate],
+            self::SpindleStock, self::PlugStock => [Mount::BetweenCentres],
+        };
     }
 
     /** How the grain runs against the lathe's axis in what is usually made of it. */

@@ -21,6 +21,31 @@ final readonly class DemoRack
     {
     }
 
+    /** What the shop turns with: a lathe, three jaw sets, and other holds with what they take. */
+    public function lathe(Workshop $workshop): void
+    {
+        $jaws = fn (string $name, float $from, float $to, float $open, float $wide): array => [
+            'name' => $name, 'tenon_min_mm' => $from, 'tenon_max_mm' => $to, 'recess_min_mm' => $open,
+            'recess_max_mm' => $wide,
+        ];
+        $workshop->update(['equipment' => [
+            'lathe' => [
+                'swing_mm' => 400, 'bed_mm' => 900, 'least_rpm' => 60, 'most_rpm' => 3200, 'reverses' => true,
+                'index_holes' => [24, 36, 48],
+            ],
+            'jaws' => [
+                $jaws('25 mm pin jaws', 18, 34, 26, 40), $jaws('50 mm jaws', 42, 60, 50, 75),
+                $jaws('100 mm jaws', 88, 118, 98, 130),
+            ],
+            'holds' => [
+                ['mount' => 'faceplate', 'most_rpm' => null], ['mount' => 'screw', 'most_rpm' => 1200],
+                ['mount' => 'tenon', 'most_rpm' => null], ['mount' => 'between-centres', 'most_rpm' => null],
+                ['mount' => 'jam', 'most_rpm' => 1000], ['mount' => 'wide-jaws', 'most_rpm' => 500],
+                ['mount' => 'vacuum', 'most_rpm' => 800],
+            ],
+        ]]);
+    }
+
     /** Four airs, the shop's and the cupboard's read by the hour, with a gap where the station was out. */
     public function air(Workshop $workshop): void
     {

@@ -95,6 +95,7 @@ class DemoWorkshopSeeder extends Seeder
         );
         $this->shelf();
         $this->rack->air($this->workshop);
+        $this->rack->lathe($this->workshop);
         $this->pieces();
         $this->rack->fill($this->workshop);
         $this->month();

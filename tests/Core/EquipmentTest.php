@@ -33,8 +33,12 @@ final class EquipmentTest extends TestCase
     {
         $wide = self::route([]);
         self::assertSame('swing', $wide->withoutDate()['code'] ?? null);
-        self::assertStringContainsString('280.0 mm across, and the lathe swings 250.0 mm', $wide->withoutDate()['message']);
-        self::assertNull(self::route(['lathe' => ['swing_mm' => 280] + self::SHOP['lathe']] + self::SHOP)->withoutDate());
+        self::assertStringContainsString(
+            '280.0 mm across, and the lathe swings 250.0 mm', $wide->withoutDate()['message'],
+        );
+        self::assertNull(
+            self::route(['lathe' => ['swing_mm' => 280] + self::SHOP['lathe']] + self::SHOP)->withoutDate(),
+        );
         $stick = ['grain' => 'end', 'holding' => 'between-centres', 'shape' => ['outer' => [
             [0, 20, 'corner'], [610, 20, 'corner'],
         ], 'inner' => null]];
@@ -55,7 +59,9 @@ final class EquipmentTest extends TestCase
     public function test_a_speed_to_start_at_says_what_holds_it_down(): void
     {
         $of = fn (Mount $mount, float $mm, ?float $g, bool $true, bool $flies): StartingSpeed => StartingSpeed::of(
-            Catalogue::shipped()->calibration()->speed, Equipment::read(Document::of(self::SHOP)), $mount, $mm, $g, $true,
+            Catalogue::shipped()->calibration()->speed, Equipment::read(
+                Document::of(self::SHOP),
+            ), $mount, $mm, $g, $true,
             $flies,
         );
         $sound = $of(Mount::Tenon, 250, 2000, true, false);

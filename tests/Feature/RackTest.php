@@ -216,6 +216,35 @@ final class RackTest extends FeatureTestCase
         self::assertSame('nonsense', $this->shop->refresh()->limits['instruments']['scale'] ?? null);
     }
 
+    public function test_what_the_shop_turns_with_says_what_holds_and_what_does_not_swing(): void
+    {
+        $blank = $this->rackOne();
+        $piece = $this->bowl();
+        self::assertNotNull($piece->refresh()->ready_at);
+        $typed = [
+            'swing' => '300', 'bed' => '800', 'least_rpm' => '60', 'most_rpm' => '2500', 'reverses' => '1',
+            'index_holes' => '24, 36', 'jaw_name' => ['50 mm', 'wide', ''], 'tenon_min' => ['45', '80', ''],
+            'tenon_max' => ['60', '120', ''], 'recess_min' => ['', '', ''], 'recess_max' => ['', '', ''],
+            'mounts' => ['tenon', 'vacuum'], 'hold_rpm' => ['vacuum' => '600'],
+        ];
+        $this->put(route('equipment.update'), $typed)->assertSessionHasNoErrors();
+        $this->get(route('equipment'))->assertOk()->assertSee('value="50 mm"', false)->assertSee(
+            'value="24, 36"', false,
+        );
+        $this->get(route('rack.show', $blank))->assertSee('is held by: 50 mm.')->assertSee('By the tenon')
+            ->assertDontSee('It does not swing');
+        $this->put(route('equipment.update'), ['swing' => '250', 'tenon_max' => ['50', '120', '']] + $typed);
+        $this->get(route('rack.show', $blank))->assertSee('No jaw set holds the trued tenon')
+            ->assertSee('It does not swing: 280 mm across, and the lathe takes 250 mm.');
+        self::assertNull($piece->refresh()->ready_at, 'a bowl of 260 mm neither');
+        $this->put(route('equipment.update'), ['most_rpm' => '20'] + $typed)->assertSessionHasErrors();
+        $this->put(route('equipment.update'), ['index_holes' => 'many'] + $typed)->assertSessionHasErrors(
+            'index_holes',
+        );
+        $this->wren->update(['role' => 'maker']);
+        $this->put(route('equipment.update'), $typed)->assertForbidden();
+    }
+
     public function test_labels_and_photographs(): void
     {
         $blank = $this->rackOne();

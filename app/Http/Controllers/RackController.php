@@ -90,7 +90,7 @@ class RackController extends Controller
             )->all(),
             'page' => new BlankPage(
                 $blank, $this->rack->drying($blank, $workshop), $airs->equilibriumPercent($workshop, $blank->air),
-                $tables->woods, $catalogue->calibration(), $show,
+                $tables->woods, $workshop->equipment(), $catalogue->calibration(), $show,
             ),
         ]);
     }

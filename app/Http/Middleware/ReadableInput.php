@@ -17,7 +17,10 @@ use Symfony\Component\HttpFoundation\Response;
 class ReadableInput
 {
     /** Fields that hold several values, by name or number; every other holds one. */
-    private const LISTS = ['own', 'hours', 'zones', 'label', 'tool_mark_um', 'stop_at', 'sanded', 'shown'];
+    private const LISTS = [
+        'own', 'hours', 'zones', 'label', 'tool_mark_um', 'stop_at', 'sanded', 'shown', 'jaw_name',
+        'tenon_min', 'tenon_max', 'recess_min', 'recess_max', 'mounts', 'hold_rpm',
+    ];
 
     private const MOST_VALUES = 60;
 

@@ -10,6 +10,11 @@
             @if ($blank->piece)
                 <a href="{{ route('pieces.shape', $blank->piece) }}">It became {{ $blank->piece->name }}</a>
             @endif
+            @if (! $blank->gone_at && ! $blank->piece)
+                <a class="press press-main ml-auto" href="{{ route('pieces.create', ['blank' => $blank->id]) }}"
+                    >Make a piece of it</a
+                >
+            @endif
         </div>
         <div class="mt-3 grid gap-x-14 gap-y-6 lg:grid-cols-[300px_1fr]">
             <div class="text-ink">
@@ -21,18 +26,46 @@
                         alt="Photograph of number {{ $blank->number }}"
                     />
                 @endif
-                <form
-                    method="post"
-                    action="{{ route('rack.photo', $blank) }}"
-                    enctype="multipart/form-data"
-                    class="mt-4"
-                >
-                    @csrf
-                    <x-field name="photo" label="{{ $blank->photo ? 'Another photograph' : 'A photograph' }}">
-                        <input type="file" name="photo" accept="image/jpeg,image/png,image/webp" required />
-                    </x-field>
-                    <button class="quiet">Keep it</button>
-                </form>
+                <h2 class="mt-5">On the lathe</h2>
+                @if ($page->swing() !== '')
+                    <p class="note note-warn">{{ $page->swing() }}</p>
+                @endif
+                <table class="small mt-1">
+                    <thead>
+                        <tr>
+                            <th></th>
+                            <th class="n">Start at</th>
+                            <th class="n">At most</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($page->speeds() as [$hold, $start, $most, $because])
+                            <tr>
+                                <td>{{ $hold }} <span class="faint block">held down by {{ $because }}</span></td>
+                                <td class="n">{{ $start }}</td>
+                                <td class="n">{{ $most }}</td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+                <p class="small mt-1">
+                    Turn it by hand first, all the way round; stand out of its line when it starts. Face shield.
+                </p>
+                <details class="mt-4" @if ($errors->has('photo')) open @endif>
+                    <summary class="text-act underline underline-offset-4">Keep a photograph</summary>
+                    <form
+                        method="post"
+                        action="{{ route('rack.photo', $blank) }}"
+                        enctype="multipart/form-data"
+                        class="mt-4"
+                    >
+                        @csrf
+                        <x-field name="photo" label="{{ $blank->photo ? 'Another photograph' : 'A photograph' }}">
+                            <input type="file" name="photo" accept="image/jpeg,image/png,image/webp" required />
+                        </x-field>
+                        <button class="quiet">Keep it</button>
+                    </form>
+                </details>
             </div>
             <div class="min-w-0">
                 <p class="text-[1.25rem] font-semibold">{{ $page->verdict() }}</p>
@@ -163,6 +196,7 @@
                                     @endforeach
                                 </tbody>
                             </table>
+                            <p class="small mt-2">{{ $page->jaws() }}</p>
                             <p class="small mt-2">{{ $page->roughWalls() }}</p>
                             <x-why kind="published">
                                 Shrinkage from green to oven dry of this wood (Wood Handbook, table 4-3), linear from 30
@@ -186,11 +220,6 @@
             </form>
         </details>
         <div class="mt-5 flex flex-wrap gap-x-6">
-            @if (! $blank->gone_at && ! $blank->piece)
-                <a class="press press-main" href="{{ route('pieces.create', ['blank' => $blank->id]) }}"
-                    >Make a piece of it</a
-                >
-            @endif
             <a href="{{ route('rack.labels', ['numbers' => $blank->number]) }}">Its label</a>
             <form method="post" action="{{ route('rack.destroy', $blank) }}" data-live>
                 @csrf

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SaveEquipment;
+use App\Planning\Planner;
+use App\View\EquipmentForm;
+use App\View\Show;
+use HonestGrain\Holding\Equipment;
+use HonestGrain\Reading\Document;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** What a shop holds and turns its work with. */
+class EquipmentController extends Controller
+{
+    public function edit(Request $request, Show $show): View
+    {
+        return view('equipment', ['form' => new EquipmentForm($this->workshop($request)->equipment(), $show)]);
+    }
+
+    public function update(SaveEquipment $request, Planner $planner, Show $show): RedirectResponse
+    {
+        $document = $request->document($show);
+        // Refused here, before anything is stored, if it makes no sense.
+        Equipment::read(Document::of($document));
+        $workshop = $this->workshop($request);
+        $planner->apply($workshop, fn (): bool => $workshop->update(['equipment' => $document]));
+
+        return back()->with('said', 'Saved; every route was worked out again.');
+    }
+}

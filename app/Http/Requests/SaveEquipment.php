@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\View\Show;
+use App\View\Unit;
+use HonestGrain\Holding\Equipment;
+use HonestGrain\Holding\Lathe;
+use HonestGrain\Holding\Mount;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** The lathe, the jaws and the holds of a shop. */
+class SaveEquipment extends FormRequest
+{
+    private const RANGES = ['tenon_min', 'tenon_max', 'recess_min', 'recess_max'];
+
+    private const MOST_MM = 2000.0;
+
+    public function authorize(): bool
+    {
+        return $this->user()?->can('run-shop') ?? false;
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(Show $show): array
+    {
+        $size = ['nullable', 'required_with:swing,bed', 'numeric', $show->between(Unit::Length, ...Lathe::SIZES_MM)];
+        $rpm = ['nullable', 'required_with:swing', 'numeric', 'between:'.implode(',', Lathe::SPEEDS_RPM)];
+        $list = ['nullable', 'array', 'max:'.Equipment::MOST_SETS];
+        $length = ['nullable', 'numeric', $show->between(Unit::Length, 0, self::MOST_MM)];
+
+        return [
+            'swing' => $size, 'bed' => $size, 'least_rpm' => $rpm, 'most_rpm' => $rpm, 'reverses' => ['nullable'],
+            'index_holes' => ['nullable', 'string', 'max:120', 'regex:/^[\d\s,;]*$/'],
+            'jaw_name' => $list, 'jaw_name.*' => ['nullable', 'string', 'max:60'],
+            'mounts' => $list, 'mounts.*' => [Rule::enum(Mount::class)],
+            'hold_rpm' => ['nullable', 'array'],
+            'hold_rpm.*' => ['nullable', 'numeric', 'between:'.implode(',', Lathe::SPEEDS_RPM)],
+        ] + array_merge(...array_map(
+            fn (string $range): array => [$range => $list, "$range.*" => $length], self::RANGES,
+        ));
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['index_holes.regex' => ':Attribute is “:input”; it takes numbers such as 24, 36, 60.'];
+    }
+
+    /** @return array<string, mixed> as the core reads it */
+    public function document(Show $show): array
+    {
+        $typed = $this->validated();
+        $mm = fn (mixed $value): ?float => $value === null ? null : round($show->typed(
+            Unit::Length, (float) $value,
+        ), 2);
+        $jaws = [];
+        foreach ($typed['jaw_name'] ?? [] as $i => $name) {
+            if ($name !== null && $name !== '') {
+                $jaws[] = ['name' => $name] + array_filter(array_combine(
+                    array_map(fn (string $range): string => "{$range}_mm", self::RANGES),
+                    array_map(fn (string $range): ?float => $mm($typed[$range][$i] ?? null), self::RANGES),
+                ), fn (?float $size): bool => $size !== null);
+            }
+        }
+        $holes = preg_split('/[\s,;]+/', trim((string) ($typed['index_holes'] ?? '')), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+
+        return [
+            'lathe' => ($typed['swing'] ?? null) === null ? null : [
+                'swing_mm' => $mm($typed['swing']), 'bed_mm' => $mm($typed['bed']),
+                'least_rpm' => (float) $typed['least_rpm'], 'most_rpm' => (float) $typed['most_rpm'],
+                'reverses' => isset($typed['reverses']), 'index_holes' => array_map(intval(...), $holes),
+            ],
+            'jaws' => $jaws,
+            'holds' => array_map(fn (string $mount): array => [
+                'mount' => $mount, 'most_rpm' => isset($typed['hold_rpm'][$mount])
+                    ? (float) $typed['hold_rpm'][$mount] : null,
+            ], array_values($typed['mounts'] ?? [])),
+        ];
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use HonestGrain\Holding\Equipment;
+use HonestGrain\Holding\JawSet;
+use HonestGrain\Holding\Mount;
+
+/** The lathe, the jaws and the holds of a shop, as they are typed. */
+final readonly class EquipmentForm
+{
+    /** Empty rows below the jaws that there are. */
+    private const SPARE_ROWS = 2;
+
+    public function __construct(public Equipment $equipment, private Show $show)
+    {
+    }
+
+    /** @return array<string, array{string, string}> label and value by field */
+    public function lathe(): array
+    {
+        $lathe = $this->equipment->lathe;
+        $unit = ', '.$this->show->unit(Unit::Length);
+
+        return [
+            'swing' => ["Swings$unit", $this->show->field(Unit::Length, $lathe?->swingMm)],
+            'bed' => ["Between centres$unit", $this->show->field(Unit::Length, $lathe?->bedMm)],
+            'least_rpm' => ['Slowest, rpm', $this->show->bare($lathe?->leastRpm)],
+            'most_rpm' => ['Fastest, rpm', $this->show->bare($lathe?->mostRpm)],
+            'index_holes' => ['Index holes', implode(', ', $lathe->indexHoles ?? [])],
+        ];
+    }
+
+    /**
+     * @return list<array{string, list<array{string, string, string}>}> name, then field, label and value of each size
+     */
+    public function jaws(): array
+    {
+        $mm = fn (?float $size): string => $this->show->field(Unit::Length, $size);
+        $rows = [
+            ...$this->equipment->jaws, ...array_fill(0, self::SPARE_ROWS, new JawSet('', null, null)),
+        ];
+
+        return array_map(fn (JawSet $set): array => [$set->name, [
+            ['tenon_min', 'tenon from', $mm($set->tenonMm[0] ?? null)],
+            ['tenon_max', 'tenon to', $mm($set->tenonMm[1] ?? null)],
+            ['recess_min', 'recess from', $mm($set->recessMm[0] ?? null)],
+            ['recess_max', 'recess to', $mm($set->recessMm[1] ?? null)],
+        ]], $rows);
+    }
+
+    /** @return list<array{Mount, bool, string}> each that spins, whether the shop has it, and the fastest it takes */
+    public function holds(): array
+    {
+        return array_map(fn (Mount $mount): array => [
+            $mount, $this->equipment->has($mount), $this->show->bare($this->equipment->limit($mount)),
+        ], array_values(array_filter(Mount::cases(), fn (Mount $mount): bool => $mount->spins())));
+    }
+}

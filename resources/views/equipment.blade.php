@@ -1,0 +1,103 @@
+@use('App\View\Unit')
+<x-layout title="Lathe and holds" section="shop">
+    <form method="post" action="{{ route('equipment.update') }}" class="page max-w-5xl" data-live>
+        @csrf
+        @method('put')
+        <p><a href="/shop">Shop</a></p>
+        <h1 class="mt-1">Lathe and holds</h1>
+        <p class="faint mt-1">
+            What is empty is not asked about. What does not swing is refused, and no step turns faster than this.
+        </p>
+        <fieldset @disabled(! $me->isOwner())>
+            <h2 class="mt-4">Lathe</h2>
+            <div class="mt-2 grid gap-x-8 sm:grid-cols-3">
+                @foreach ($form->lathe() as $name => [$label, $value])
+                    <x-field :name="$name" :label="$label">
+                        <input class="w-full" name="{{ $name }}" inputmode="decimal" value="{{ old($name, $value) }}" />
+                    </x-field>
+                @endforeach
+                <label class="field self-end">
+                    <input type="checkbox" name="reverses" value="1" @checked($form->equipment->lathe?->reverses) />
+                    it runs in reverse
+                </label>
+            </div>
+            <h2 class="mt-3">Jaw sets</h2>
+            <p class="faint small">In {{ $show->unit(Unit::Length) }}: what each grips from outside, and opens into.</p>
+            <table class="mt-1">
+                <thead>
+                    <tr>
+                        <th>Name</th>
+                        <th>Tenon from</th>
+                        <th>to</th>
+                        <th>Recess from</th>
+                        <th>to</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($form->jaws() as $i => [$name, $sizes])
+                        <tr>
+                            <td>
+                                <input
+                                    class="w-full"
+                                    name="jaw_name[{{ $i }}]"
+                                    maxlength="60"
+                                    value="{{ old("jaw_name.$i", $name) }}"
+                                    aria-label="Name of jaw set {{ $i + 1 }}"
+                                />
+                            </td>
+                            @foreach ($sizes as [$field, $label, $value])
+                                <td>
+                                    <input
+                                        class="w-24"
+                                        name="{{ $field }}[{{ $i }}]"
+                                        inputmode="decimal"
+                                        value="{{ old("$field.$i", $value) }}"
+                                        aria-label="Jaw set {{ $i + 1 }}, {{ $label }}"
+                                    />
+                                    @error("$field.$i")
+                                        <em class="warn small block">{{ $message }}</em>
+                                    @enderror
+                                </td>
+                            @endforeach
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+            <h2 class="mt-5">Other holds</h2>
+            <table class="mt-1">
+                <thead>
+                    <tr>
+                        <th>Hold</th>
+                        <th>Fastest, rpm</th>
+                        <th>What it needs of the piece</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($form->holds() as [$mount, $has, $rpm])
+                        <tr>
+                            <td>
+                                <label>
+                                    <input type="checkbox" name="mounts[]" value="{{ $mount->value }}" @checked($has) />
+                                    {{ ucfirst($mount->label()) }}
+                                </label>
+                            </td>
+                            <td>
+                                <input
+                                    class="w-24"
+                                    name="hold_rpm[{{ $mount->value }}]"
+                                    inputmode="numeric"
+                                    value="{{ old("hold_rpm.$mount->value", $rpm) }}"
+                                    aria-label="Fastest {{ $mount->label() }}, rpm"
+                                />
+                            </td>
+                            <td class="faint small">{{ ucfirst($mount->needs()) }}</td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+            @can('run-shop')
+                <button class="press press-main mt-4">Save</button>
+            @endcan
+        </fieldset>
+    </form>
+</x-layout>
