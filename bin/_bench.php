@@ -50,7 +50,8 @@ if ($what === 'pages') {
     $ask('/sign-in', ['email' => 'wren@brambleslip.example', 'password' => 'lapwing-on-the-slip']);
     preg_match('~/pieces/(\d+)/shape~', $ask('/pieces')[2], $p);
     $pages = [
-        '/empty', '/bench', '/pieces', '/pieces?state=done', '/weeks', '/shelf', '/shop', "/pieces/$p[1]/shape",
+        '/empty', '/bench', '/pieces', '/pieces?state=done', '/weeks', '/rack', '/rack/weigh', '/shelf',
+        '/shop', '/shop/climate', "/pieces/$p[1]/shape",
         "/pieces/$p[1]/surface", "/pieces/$p[1]/marks", "/pieces/$p[1]/coats", "/pieces/$p[1]/route",
         "/pieces/$p[1]/record",
     ];
@@ -198,6 +199,36 @@ if ($what === 'solvers') {
     row('a ladder from 40 abrasives', median($times));
     $tables = Tests\Core\Drawn::tables();
     $bench = HonestGrain\Route\Bench::usual(HonestGrain\Catalogue\Catalogue::shipped());
+    $rates = HonestGrain\Catalogue\Catalogue::shipped()->calibration();
+    $zone = new DateTimeZone('UTC');
+    $hours = [];
+    for ($hour = 0; $hour < 365 * 24; $hour++) {
+        $hours[] = new HonestGrain\Coating\AirReading(1_767_225_600 + $hour * 3600, 15 + 4 * sin($hour / 4), 60);
+    }
+    $times = [];
+    for ($i = 0; $i < $runs; $i++) {
+        $began = hrtime(true);
+        for ($air = 0; $air < 4; $air++) {
+            $recorded = new HonestGrain\Coating\RecordedClimate($rates->climate, $hours, HonestGrain\Coating\DayNightClimate::of(
+                18, 55, 13, 65, 8, 18, $zone,
+            ), $zone);
+        }
+        (new HonestGrain\Coating\CureClock($rates->coats, $recorded))->run(
+            96, HonestGrain\Coating\Kinetics::of(2.0, HonestGrain\Coating\Humidity::None, 5.0, null), 1_790_000_000,
+        );
+        $times[] = (hrtime(true) - $began) / 1e6;
+    }
+    row('a cure over a year of four airs', median($times));
+    $weighings = array_map(fn (int $i): HonestGrain\Rack\Weighing => new HonestGrain\Rack\Weighing(
+        $i * 1_209_600, round(1450 + 900 * exp(-0.28 * $i)),
+    ), range(0, 19));
+    $times = [];
+    for ($i = 0; $i < $runs; $i++) {
+        $began = hrtime(true);
+        HonestGrain\Rack\Drying::of($rates->drying, $weighings, 11.06);
+        $times[] = (hrtime(true) - $began) / 1e6;
+    }
+    row('a drying curve of 20 weights', median($times));
     $times = [];
     for ($seed = 0; $seed <= 200; $seed++) {
         $document = Tests\Core\AnyPiece::document($seed);

@@ -186,11 +186,12 @@ final readonly class Rack
     private function columns(Workshop $workshop, array $document): array
     {
         $core = CoreBlank::read(Document::of($document));
+        $profile = $core->checked();
         $wood = $this->woods($workshop)->named($core->wood, 'wood');
 
         return [
             'document' => $document, 'wood' => $core->wood, 'form' => $core->form->value, 'place' => $core->place,
-            'drawing' => (new BlankFigure($core, $wood->rgb, substr(md5((string) json_encode($document)), 0, 8)))
+            'drawing' => (new BlankFigure($core, $profile, $wood->rgb, substr(md5((string) json_encode($document)), 0, 8)))
                 ->svg("{$core->form->label()} of {$core->wood}"),
         ];
     }

@@ -22,6 +22,9 @@ final class RecordedClimate implements Climate
     /** @var array<int, array{float, float}> hour of the day => °C, % RH */
     public readonly array $profile;
 
+    /** @var array<int, int|null> by day since 1970 */
+    private array $offsets = [];
+
     /**
      * @param  list<AirReading>  $readings  sound ones, in order of time
      * @param  list<array{int, int, float}>  $warmed  from, until (seconds, UTC), °C; the later ones hold
@@ -75,10 +78,13 @@ final class RecordedClimate implements Climate
     private function usual(int $second): ClimateStretch
     {
         $next = $this->next($second);
-        [$hour, $ends] = $this->hour($second);
+        [$hour, $ends] = $this->profile === [] ? [0, null] : $this->hour($second);
+        if (isset($this->profile[$hour])) {
+            return new ClimateStretch(...$this->profile[$hour], until: min($ends, $next ?? $ends));
+        }
         $air = $this->setting->stretchAt($second);
-        [$tempC, $rh] = $this->profile[$hour] ?? [$air->tempC, $air->rhPercent];
-        $until = $this->profile === [] ? $air->until : min($ends, $air->until ?? $ends);
+        [$tempC, $rh] = [$air->tempC, $air->rhPercent];
+        $until = $ends === null ? $air->until : min($ends, $air->until ?? $ends);
 
         return new ClimateStretch($tempC, $rh, $next === null ? $until : min($next, $until ?? $next));
     }
@@ -86,16 +92,30 @@ final class RecordedClimate implements Climate
     /** @return array{int, int} hour of the day there, and the second at which it ends */
     private function hour(int $second): array
     {
-        $there = $second + $this->zone->getOffset(new \DateTimeImmutable("@$second"));
+        $day = intdiv($second, self::DAY);
+        $offset = $this->offsets[$day] ??= $this->offset($day);
+        $there = $second + ($offset ?? $this->zone->getOffset(new \DateTimeImmutable("@$second")));
 
         return [intdiv(($there % self::DAY + self::DAY) % self::DAY, self::HOUR), $second - $there % self::HOUR
             + self::HOUR];
+    }
+
+    /** How far its clock is ahead all that day of UTC; null on a day when that changes. */
+    private function offset(int $day): ?int
+    {
+        $at = fn (int $second): int => $this->zone->getOffset(new \DateTimeImmutable("@$second"));
+        $first = $at($day * self::DAY);
+
+        return $at(($day + 1) * self::DAY) === $first ? $first : null;
     }
 
     /** The last reading at or before a second. */
     private function before(int $second): ?int
     {
         [$low, $high] = [-1, count($this->readings) - 1];
+        if ($high >= 0 && $second >= $this->readings[$high]->at) {
+            return $high;
+        }
         while ($low < $high) {
             $middle = intdiv($low + $high + 1, 2);
             if ($this->readings[$middle]->at <= $second) {

@@ -6,6 +6,7 @@ namespace HonestGrain\Drawing;
 
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Point;
+use HonestGrain\Geometry\Profile;
 use HonestGrain\Rack\Blank;
 use HonestGrain\Rack\Keeping;
 use HonestGrain\Rack\Pith;
@@ -23,10 +24,17 @@ final readonly class BlankFigure
 
     private float $u;
 
-    /** @param  string  $rgb  of its wood */
-    public function __construct(private Blank $blank, private string $rgb, private string $key)
-    {
-        $this->top = $blank->profile->outer->last()->z;
+    /**
+     * @param  Profile  $profile  its outline
+     * @param  string  $rgb  of its wood
+     */
+    public function __construct(
+        private Blank $blank,
+        private Profile $profile,
+        private string $rgb,
+        private string $key,
+    ) {
+        $this->top = $this->profile->outer->last()->z;
         $this->radius = $blank->diameterMm / 2;
         $this->u = max($blank->diameterMm, $this->top * 1.35) / 100;
     }
@@ -42,7 +50,7 @@ final readonly class BlankFigure
     /** @param  array<string, string|float|int|null>  $size  attributes that set its size, or none */
     public function svg(string $name, array $size = []): string
     {
-        $outer = $this->blank->profile->outer;
+        $outer = $this->profile->outer;
         $half = Svg::path($outer->points, 1).sprintf('L0 %s L0 0 Z', Svg::n(-$this->top));
         $hatch = "blank-{$this->key}";
 
@@ -75,8 +83,8 @@ final readonly class BlankFigure
     /** The cut half: the wall of a rough one, all of a solid one. */
     private function section(): string
     {
-        $outer = $this->blank->profile->outer;
-        $inner = $this->blank->profile->inner;
+        $outer = $this->profile->outer;
+        $inner = $this->profile->inner;
         if ($inner === null) {
             return Svg::path($outer->points, -1).sprintf('L0 %s L0 0 Z', Svg::n(-$this->top));
         }
@@ -133,7 +141,7 @@ final readonly class BlankFigure
         return match ($this->blank->keeping) {
             Keeping::EndsSealed => Svg::tag('path', ['d' => $ends, 'fill' => 'none'] + $this->ink(1.4)),
             Keeping::Waxed => Svg::tag('path', [
-                'd' => Svg::path($this->blank->profile->outer->points, 1), 'fill' => 'none',
+                'd' => Svg::path($this->profile->outer->points, 1), 'fill' => 'none',
             ] + $this->ink(1.4)),
             default => '',
         };

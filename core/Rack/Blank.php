@@ -48,7 +48,6 @@ final readonly class Blank
         public ?string $roughedOn,
         public array $flaws,
         public string $note,
-        public Profile $profile,
     ) {
     }
 
@@ -60,17 +59,6 @@ final readonly class Blank
         $length = $blank->number('length_mm', 1, Node::MAX_MM);
         $wall = $form->isRough() ? $blank->number('wall_mm', 1, self::MOST_WALL_MM) : null;
         $flaws = array_map(Flaw::read(...), $blank->has('flaws') ? $blank->children('flaws', self::MOST_FLAWS) : []);
-        try {
-            $profile = $form->profile($diameter, $length, $wall);
-        } catch (BadInput) {
-            throw InvalidField::because(
-                $blank->at('wall_mm'), $wall, 'it leaves no hollow inside; a rough wall is less than half of the '
-                    .'diameter and of the height',
-            );
-        }
-        foreach ($flaws as $i => $flaw) {
-            $flaw->check($profile, $blank->at("flaws.$i"));
-        }
 
         return new self(
             $form, $blank->text('wood', 80),
@@ -84,14 +72,40 @@ final readonly class Blank
             $blank->textOr('place', '', 60) ?? '', $blank->textOr('source', '', 120) ?? '',
             $blank->numberOr('price', null, 0, 1_000_000), self::date($blank, 'felled_on'),
             self::date($blank, 'cut_on'), self::date($blank, 'roughed_on'), $flaws,
-            $blank->textOr('note', '', 500, true) ?? '', $profile,
+            $blank->textOr('note', '', 500, true) ?? '',
         );
+    }
+
+    /**
+     * Its outline, once it is sure that the wall leaves a hollow and that no flaw lies off the wood.
+     *
+     * @throws InvalidField
+     */
+    public function checked(): Profile
+    {
+        try {
+            $profile = $this->profile();
+        } catch (BadInput) {
+            throw InvalidField::because('wall_mm', $this->wallMm, 'it leaves no hollow inside; a rough wall is less '
+                .'than half of the diameter and of the height');
+        }
+        foreach ($this->flaws as $i => $flaw) {
+            $flaw->check($profile, "flaws.$i");
+        }
+
+        return $profile;
+    }
+
+    /** Its outline, as it is measured and drawn. */
+    public function profile(): Profile
+    {
+        return $this->form->profile($this->diameterMm, $this->lengthMm, $this->wallMm);
     }
 
     /** What it weighs at a moisture, g; null where the wood's density is not known. */
     public function massG(Wood $wood, float $moisturePercent): ?float
     {
-        return Measurement::massG($this->profile, $wood, $moisturePercent);
+        return Measurement::massG($this->profile(), $wood, $moisturePercent);
     }
 
     /** The way that water has to go out: the wall of a rough one, else the lesser of its sizes. */

@@ -41,7 +41,7 @@ final readonly class Largest
         return new self(
             $truing->trueDiameterMm ?? $blank->diameterMm - $spare, $blank->lengthMm - $spare,
             $truing->mostWallMm ?? $blank->wallMm, ! $blank->form->isRough() || $truing !== null,
-            Measurement::volumeOf($blank->profile),
+            Measurement::volumeOf($blank->profile()),
         );
     }
 

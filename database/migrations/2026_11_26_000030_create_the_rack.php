@@ -53,6 +53,7 @@ return new class extends Migration
             $table->timestamps();
             $table->index(['blank_id', 'at']);
             $table->index(['workshop_id', 'batch']);
+            $table->index(['workshop_id', 'created_at']);
         });
     }
 

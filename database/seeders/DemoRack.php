@@ -123,15 +123,19 @@ final readonly class DemoRack
             $blank = $this->rack->add(
                 $workshop, $document, null, $workshop->airs->firstWhere('name', $document['place'])?->id,
             );
+            $rows = [];
             for ($k = 0; $k < $count; $k++) {
                 $mass = $first * ($share + (1 - $share) * exp(-$rate * $step * $k));
                 $at = $roughed->copy()->addDays($step * $k)->setTime(17, 10 + $i);
                 // Number 8 was left out in the rain once.
                 $rain = $i === 7 && $k === $count - 1 ? 40 : 0;
-                $this->rack->weigh($blank, $at, round($mass + mt_rand(-1, 1)) + $rain, null, null);
+                $rows[] = [
+                    'workshop_id' => $workshop->id, 'blank_id' => $blank->id, 'at' => $at, 'created_at' => $at,
+                    'mass_g' => round($mass + mt_rand(-1, 1)) + $rain,
+                ];
             }
+            DB::table('weighings')->insert($rows);
             $this->rack->derive($blank, $workshop);
         }
-        $workshop->weighings()->update(['created_at' => DB::raw('`at`')]);
     }
 }

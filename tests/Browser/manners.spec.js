@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { draw, expect, openDemo, register, test } from './shop.js';
+import { draw, expect, openDemo, putOnRack, register, test } from './shop.js';
 
 async function noSeriousFinding(page, where) {
     const { violations } = await new AxeBuilder({ page })
@@ -33,6 +33,7 @@ for (const theme of ['paper', 'dark']) {
         await page.getByLabel('Mark').selectOption('dye');
         await page.getByRole('button', { name: 'Place it' }).click();
         await expect(page.getByRole('cell', { name: /^Dye/ })).toBeVisible();
+        const blank = await putOnRack(page);
         await page.goto('/shop');
         await page.getByLabel('Shop light').selectOption(theme);
         await page.getByRole('button', { name: 'Save for me' }).click();
@@ -43,6 +44,15 @@ for (const theme of ['paper', 'dark']) {
             '/pieces/create',
             ...['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card'].map((tab) => `${piece}/${tab}`),
             '/weeks',
+            '/rack',
+            '/rack/new',
+            '/rack/weigh',
+            '/rack/weights',
+            '/rack/labels',
+            blank,
+            '/shop/climate',
+            '/shop/lathe',
+            '/shop/instruments',
             '/log',
             '/shelf',
             '/shelf/woods',

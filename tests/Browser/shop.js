@@ -40,6 +40,17 @@ export async function draw(page, name, form = 'Shallow bowl') {
     await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
 }
 
+export async function putOnRack(page) {
+    await page.goto('/rack/new');
+    await page.getByLabel('Across, mm').fill('280');
+    await page.getByLabel('Length or height, mm').fill('95');
+    await page.getByLabel('Wall, if it is rough, mm').fill('28');
+    await page.getByLabel('Tenon, mm').fill('62');
+    await page.getByRole('button', { name: 'Put it on' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: /Ash/ })).toBeVisible();
+    return new URL(page.url()).pathname;
+}
+
 export async function openDemo(page) {
     await page.goto('/sign-in');
     await page.getByRole('button', { name: 'Open a demo workshop' }).click();

@@ -220,7 +220,7 @@ final class DryingTest extends TestCase
             'form' => ['form' => 'cube'], 'keeping' => ['keeping' => 'buried'], 'diameter_mm' => ['diameter_mm' => -1],
         ] as $field => $wrong) {
             try {
-                self::blank($wrong);
+                self::blank($wrong)->checked();
                 self::fail("$field makes no sense");
             } catch (InvalidField $e) {
                 self::assertSame($field, $e->field);

@@ -19,6 +19,12 @@ use Illuminate\Support\Facades\DB;
 /** Fills the demo workshop up for bin/bench: some pieces in work, the rest finished with their whole record. */
 class SeedBench extends Command
 {
+    private const BLANKS = 1000;
+
+    private const MODEL_BLANKS = 14;
+
+    private const WEIGHTS_EACH = 20;
+
     protected $signature = 'bench:seed {working : pieces in work} {total : pieces altogether}';
 
     protected $description = 'Fills the demo workshop up for bin/bench';
@@ -36,6 +42,7 @@ class SeedBench extends Command
             );
         }
         $planner->plan($workshop);
+        $this->rack($workshop);
         $this->finished($workshop, (int) $this->argument('total') - (int) $this->argument('working'), $mapper);
         $this->info(
             sprintf(
@@ -46,6 +53,21 @@ class SeedBench extends Command
         );
 
         return self::SUCCESS;
+    }
+
+    /** A thousand blanks with twenty weights each, as far as they are not there yet. */
+    private function rack(Workshop $workshop): void
+    {
+        $models = $workshop->blanks()->where('number', '<=', self::MODEL_BLANKS)->get();
+        for ($i = (int) $workshop->blanks()->max('number') + 1; $i <= self::BLANKS; $i++) {
+            $copy = $models[$i % $models->count()]->replicate(['piece_id']);
+            $copy->number = $i;
+            $copy->save();
+            DB::table('weighings')->insert(array_map(fn (int $k): array => [
+                'workshop_id' => $workshop->id, 'blank_id' => $copy->id, 'mass_g' => 2000 - 40 * $k + $i % 7,
+                'at' => now()->subDays(300 - 14 * $k)->toDateTimeString(),
+            ], range(0, self::WEIGHTS_EACH - 1)));
+        }
     }
 
     private function finished(Workshop $workshop, int $wanted, ShopMapper $mapper): void

@@ -23,7 +23,9 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** The rack: blanks by readiness, and each by itself. */
 class RackController extends Controller
 {
-    private const A_PAGE = 40;
+    private const A_PAGE = 24;
+
+    private const MOST_LABELS = 40;
 
     public function __construct(private readonly Rack $rack)
     {
@@ -145,7 +147,7 @@ class RackController extends Controller
         ) ?: []));
         $blanks = $this->workshop($request)->blanks()->onRack()
             ->when($numbers !== [], fn ($query) => $query->whereIn('number', $numbers))
-            ->orderBy('number')->limit(self::A_PAGE)->get();
+            ->orderBy('number')->limit(self::MOST_LABELS)->get();
 
         return view('rack.labels', [
             'blanks' => $blanks, 'shelf' => new RackShelf(
