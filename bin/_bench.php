@@ -201,6 +201,7 @@ if ($what === 'solvers') {
     $bench = HonestGrain\Route\Bench::usual(HonestGrain\Catalogue\Catalogue::shipped());
     $rates = HonestGrain\Catalogue\Catalogue::shipped()->calibration();
     $zone = new DateTimeZone('UTC');
+    $setting = HonestGrain\Coating\DayNightClimate::of(18, 55, 13, 65, 8, 18, $zone);
     $hours = [];
     for ($hour = 0; $hour < 365 * 24; $hour++) {
         $hours[] = new HonestGrain\Coating\AirReading(1_767_225_600 + $hour * 3600, 15 + 4 * sin($hour / 4), 60);
@@ -209,9 +210,7 @@ if ($what === 'solvers') {
     for ($i = 0; $i < $runs; $i++) {
         $began = hrtime(true);
         for ($air = 0; $air < 4; $air++) {
-            $recorded = new HonestGrain\Coating\RecordedClimate($rates->climate, $hours, HonestGrain\Coating\DayNightClimate::of(
-                18, 55, 13, 65, 8, 18, $zone,
-            ), $zone);
+            $recorded = new HonestGrain\Coating\RecordedClimate($rates->climate, $hours, $setting, $zone);
         }
         (new HonestGrain\Coating\CureClock($rates->coats, $recorded))->run(
             96, HonestGrain\Coating\Kinetics::of(2.0, HonestGrain\Coating\Humidity::None, 5.0, null), 1_790_000_000,

@@ -191,7 +191,7 @@ final readonly class Rack
 
         return [
             'document' => $document, 'wood' => $core->wood, 'form' => $core->form->value, 'place' => $core->place,
-            'drawing' => (new BlankFigure($core, $profile, $wood->rgb, substr(md5((string) json_encode($document)), 0, 8)))
+            'drawing' => (new BlankFigure($core, $profile, $wood->rgb, hash('crc32b', serialize($document))))
                 ->svg("{$core->form->label()} of {$core->wood}"),
         ];
     }

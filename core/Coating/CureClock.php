@@ -14,6 +14,8 @@ use HonestGrain\Coating\Exception\Stalled;
  */
 final readonly class CureClock
 {
+    private const DAY = 86_400;
+
     private const GIVE_UP_DAYS = 3650;
 
     /** Without any progress for this long in a changing climate, a wait is taken to have stalled. */
@@ -34,12 +36,32 @@ final readonly class CureClock
         $done = 0.0;
         $stalled = 0;
         $sinceProgress = 0;
-        $warnings = [];
+        $warnings = $rates = [];
         $now = $start;
+        $lookFrom = $start;
         while ($done < $needHours - 1e-12) {
+            $days = $now >= $lookFrom ? $this->alikeDays($now) : 0;
+            if ($days > 0) {
+                [$aDay, $still] = $this->day($kinetics, $now, $warnings);
+                $days = $aDay > 0 ? min($days, (int) floor(($needHours - $done) / $aDay)) : 0;
+                $done += $days * $aDay;
+                $stalled += $days * $still;
+                $now += $days * self::DAY;
+                $lookFrom = $days > 0 ? $now : $now + self::DAY;
+                if ($days > 0) {
+                    $sinceProgress = 0;
+
+                    continue;
+                }
+            }
             $air = $this->climate->stretchAt($now);
-            $rate = $kinetics->rate($air->tempC, $air->rhPercent);
-            $this->warn($kinetics, $air, $warnings);
+            // Most days go alike: what an air does is worked out once.
+            $key = "$air->tempC $air->rhPercent";
+            if (! isset($rates[$key])) {
+                $rates[$key] = $kinetics->rate($air->tempC, $air->rhPercent);
+                $this->warn($kinetics, $air, $warnings);
+            }
+            $rate = $rates[$key];
             if ($rate > 0) {
                 $seconds = (int) ceil(($needHours - $done) / $rate * 3600 - 1e-6);
                 if ($air->until === null || $now + $seconds <= $air->until) {
@@ -65,6 +87,33 @@ final readonly class CureClock
         }
 
         return new CureRun($start, $now, $stalled / 3600, array_values($warnings));
+    }
+
+    private function alikeDays(int $now): int
+    {
+        return $this->climate instanceof DailyClimate ? $this->climate->alikeDays($now) : 0;
+    }
+
+    /**
+     * What a whole day from then on does.
+     *
+     * @param  array<string, string>  $warnings
+     * @return array{float, int} reference hours, and seconds that it stands still
+     */
+    private function day(Kinetics $kinetics, int $from, array &$warnings): array
+    {
+        $done = 0.0;
+        $still = 0;
+        for ($now = $from; $now < $from + self::DAY; $now = $until) {
+            $air = $this->climate->stretchAt($now);
+            $until = min($air->until ?? $from + self::DAY, $from + self::DAY);
+            $rate = $kinetics->rate($air->tempC, $air->rhPercent);
+            $this->warn($kinetics, $air, $warnings);
+            $done += $rate * ($until - $now) / 3600;
+            $still += $rate > 0 ? 0 : $until - $now;
+        }
+
+        return [$done, $still];
     }
 
     /** @param  array<string, string>  $warnings */

@@ -13,14 +13,19 @@ use HonestGrain\Calibration\ClimateFigures;
  *
  * Workshop model of what is to come; the record is what was read.
  */
-final class RecordedClimate implements Climate
+final class RecordedClimate implements DailyClimate
 {
     private const HOUR = 3600;
 
     private const DAY = 86_400;
 
+    private const LOOKS_AHEAD_DAYS = [30, 7, 1];
+
     /** @var array<int, array{float, float}> hour of the day => °C, % RH */
     public readonly array $profile;
+
+    /** From then on nothing was read and nothing is warmed. */
+    private readonly int $onlyUsualFrom;
 
     /** @var array<int, int|null> by day since 1970 */
     private array $offsets = [];
@@ -37,10 +42,19 @@ final class RecordedClimate implements Climate
         private readonly array $warmed = [],
     ) {
         $this->profile = $this->profile();
+        $last = $readings === []
+            ? PHP_INT_MAX : $readings[count($readings) - 1]->at + (int) ($figures->gapHours * self::HOUR);
+        $this->onlyUsualFrom = max($last, ...array_map(fn (array $one): int => $one[1], $warmed), ...[0]);
     }
 
     public function stretchAt(int $second): ClimateStretch
     {
+        if ($second >= $this->onlyUsualFrom) {
+            [$hour, $ends] = $this->hour($second);
+            if (isset($this->profile[$hour])) {
+                return new ClimateStretch(...$this->profile[$hour], until: $ends);
+            }
+        }
         $air = $this->recorded($second) ?? $this->usual($second);
         foreach (array_reverse($this->warmed) as [$from, $until, $tempC]) {
             if ($second < $from) {
@@ -53,6 +67,22 @@ final class RecordedClimate implements Climate
         }
 
         return $air;
+    }
+
+    public function alikeDays(int $second): int
+    {
+        if ($second < $this->onlyUsualFrom || count($this->profile) < 24) {
+            return 0;
+        }
+        $at = fn (int $second): int => $this->zone->getOffset(new \DateTimeImmutable("@$second"));
+        foreach (self::LOOKS_AHEAD_DAYS as $days) {
+            // Clocks change twice a year, never twice within these days.
+            if ($at($second + $days * self::DAY) === $at($second)) {
+                return $days;
+            }
+        }
+
+        return 0;
     }
 
     /** Whether the record, and not the usual course of a day, says what the air was. */

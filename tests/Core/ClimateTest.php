@@ -7,6 +7,8 @@ namespace Tests\Core;
 use HonestGrain\Calibration\ClimateFigures;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\AirReading;
+use HonestGrain\Coating\Climate;
+use HonestGrain\Coating\ClimateStretch;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\DayNightClimate;
 use HonestGrain\Coating\DewPoint;
@@ -64,6 +66,37 @@ final class ClimateTest extends TestCase
         self::assertGreaterThan($mild + 8 * self::HOUR, $cold);
         $warmed = $cure($this->days(3, -8.0), [[self::START + 72 * self::HOUR, self::START + 120 * self::HOUR, 21.0]]);
         self::assertSame(self::START + 96 * self::HOUR, $warmed, 'at 21 °C an hour is an hour');
+    }
+
+    public function test_a_long_wait_by_days_is_over_when_it_is_over_hour_by_hour(): void
+    {
+        $figures = Catalogue::shipped()->calibration();
+        $zone = new \DateTimeZone('Europe/Dublin');
+        $setting = DayNightClimate::of(18, 55, 13, 65, 8, 18, $zone);
+        $daily = new RecordedClimate($figures->climate, $this->days(9, -6.0), $setting, $zone);
+        $hourly = new class($daily) implements Climate
+        {
+            public function __construct(private readonly RecordedClimate $air)
+            {
+            }
+
+            public function stretchAt(int $second): ClimateStretch
+            {
+                return $this->air->stretchAt($second);
+            }
+        };
+        // From the last of winter over the change of clocks; colder than its least by night, so that it stands still.
+        foreach ([self::START, self::START + 30 * 86_400 + 1234, self::START + 110 * 86_400] as $start) {
+            foreach ([3.0, 40.0, 300.0, 1000.0] as $need) {
+                $kinetics = Kinetics::of(2.0, Humidity::None, 5.0, null);
+                [$a, $b] = array_map(fn (Climate $air) => (new CureClock($figures->coats, $air))->run(
+                    $need, $kinetics, $start,
+                ), [$daily, $hourly]);
+                self::assertEqualsWithDelta($b->end, $a->end, 1);
+                self::assertEqualsWithDelta($b->stalledHours, $a->stalledHours, 1e-6);
+                self::assertSame($b->warnings, $a->warnings);
+            }
+        }
     }
 
     public function test_warmed_air_is_drier_by_its_dew_point(): void
