@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AbrasiveController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BlankFlawController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ClimateController;
 use App\Http\Controllers\CoatsController;
@@ -132,9 +133,12 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::put('weights', [WeightListController::class, 'store']);
         Route::delete('weights/{batch}', [WeightListController::class, 'destroy'])->name('import.undo');
         Route::get('labels', [RackController::class, 'labels'])->name('labels');
+        Route::get('for', [RackController::class, 'for'])->name('for');
         Route::get('{blank}', [RackController::class, 'show'])->name('show');
         Route::put('{blank}', [RackController::class, 'update'])->name('update');
         Route::delete('{blank}', [RackController::class, 'destroy'])->name('destroy');
+        Route::post('{blank}/flaws', [BlankFlawController::class, 'store'])->name('flaws');
+        Route::delete('{blank}/flaws/{flaw}', [BlankFlawController::class, 'destroy'])->name('flaws.destroy');
         Route::post('{blank}/photo', [RackController::class, 'keepPhoto'])->name('photo');
         Route::get('{blank}/photo', [RackController::class, 'photo']);
     });

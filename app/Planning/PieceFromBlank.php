@@ -46,6 +46,27 @@ final readonly class PieceFromBlank
     }
 
     /**
+     * The document with the flaws of the blank in its first part, as far as its lines are long enough for them.
+     *
+     * @param  array<string, mixed>  $document
+     * @return array<string, mixed>
+     */
+    public function withFlaws(Blank $blank, array $document): array
+    {
+        $profile = $this->mapper->piece(Workshop::query()->findOrFail($blank->workshop_id), $document)->body()->profile;
+        foreach ($blank->core()->flaws as $flaw) {
+            $length = $flaw->on->lengthMm($profile);
+            if ($length > $flaw->fromMm) {
+                $document['parts'][0]['features'][] = [
+                    'to_mm' => round(min($flaw->toMm, $length), 2),
+                ] + $flaw->toArray();
+            }
+        }
+
+        return $document;
+    }
+
+    /**
      * @param  array<string, mixed>  $document  of the piece
      *
      * @throws InvalidField at the size that the blank does not yield, with what it does

@@ -40,7 +40,7 @@ final class FieldWords
             preg_match('/^shape\.bore\.diameter_mm$/', $field) => 'bore',
             preg_match('/^shape\.bore\.depth_mm$/', $field) => 'bore_depth',
             preg_match('/^shape\.bore\.from$/', $field) => 'bore_from',
-            preg_match('/^features\.\d+$/', $field) => 'flaw_to',
+            preg_match('/^(?:features|flaws)\.\d+$/', $field) => 'flaw_to',
             preg_match('/^features\.\d+\.(wish|with)$/', $field, $m) => $m[1],
             preg_match('/^features\.\d+\.(\w+?)(?:_mm)?$/', $field, $m) => "flaw_$m[1]",
             preg_match('/^joints\.\d+\.(\w+?)(?:_mm)?$/', $field, $m) => "joint_$m[1]",

@@ -6,13 +6,13 @@ namespace App\View;
 
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Geometry\Point;
+use HonestGrain\Geometry\Profile;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
 use HonestGrain\Piece\FlawPlace;
-use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Wish;
 
-/** The flaws of a part in the reader's words and units, and the fields that they are typed in. */
+/** Flaws of a part or a blank in the reader's words and units, and the fields that they are typed in. */
 final readonly class FlawWords
 {
     private const MEANS = ['thin-ca' => 'thin CA', 'powder-ca' => 'powder and CA', 'epoxy' => 'epoxy'];
@@ -22,7 +22,7 @@ final readonly class FlawWords
         'repair_epoxy_from_ml' => 'epoxy from', 'repair_soft_ca_ml_per_cm2' => 'a soft patch drinks',
     ];
 
-    public function __construct(private Part $part, private Calibration $calibration, private Show $show)
+    public function __construct(private Profile $profile, private Calibration $calibration, private Show $show)
     {
     }
 
@@ -55,7 +55,7 @@ final readonly class FlawWords
     {
         $places = [];
         foreach (FlawPlace::cases() as $place) {
-            $length = $place->lengthMm($this->part->profile);
+            $length = $place->lengthMm($this->profile);
             if ($length > 0) {
                 $places[$place->value] = $place->zone().' ('.$this->show->length($length).')';
             }
@@ -99,7 +99,7 @@ final readonly class FlawWords
             $side = $place === FlawPlace::Outer ? 1 : -1;
             $lines[$place->value] = array_map(
                 fn (Point $p): array => [round($side * $p->r, 2), round(-$p->z, 2), round($p->arcMm, 2)],
-                $place->curve($this->part->profile)->points ?? [],
+                $place->curve($this->profile)->points ?? [],
             );
         }
 

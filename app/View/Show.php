@@ -327,6 +327,12 @@ final readonly class Show
         return $at?->copy()->setTimezone($this->timeZone)->format('Y-m-d') ?? '';
     }
 
+    /** "38 %" */
+    public function share(float $share): string
+    {
+        return round(100 * $share).' %';
+    }
+
     /** "3 Jan", and "3 Jan 2027" in another year than this. */
     public function calendarDay(CarbonInterface $at): string
     {

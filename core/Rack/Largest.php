@@ -25,7 +25,7 @@ final readonly class Largest
         public float $heightMm,
         public ?float $wallMm,
         public bool $isSure,
-        private float $volumeMm3,
+        private Blank $blank,
     ) {
     }
 
@@ -41,7 +41,7 @@ final readonly class Largest
         return new self(
             $truing->trueDiameterMm ?? $blank->diameterMm - $spare, $blank->lengthMm - $spare,
             $truing->mostWallMm ?? $blank->wallMm, ! $blank->form->isRough() || $truing !== null,
-            Measurement::volumeOf($blank->profile()),
+            $blank,
         );
     }
 
@@ -79,6 +79,6 @@ final readonly class Largest
     /** How much of the blank becomes shavings when this is turned out of it, as a share. */
     public function wasted(Profile $piece): float
     {
-        return max(0.0, 1 - Measurement::volumeOf($piece) / $this->volumeMm3);
+        return max(0.0, 1 - Measurement::volumeOf($piece) / Measurement::volumeOf($this->blank->profile()));
     }
 }

@@ -9,7 +9,7 @@ test('a rack is weighed by keyboard alone, and the third weight gives a date', a
         [60, 2350],
         [30, 1980],
     ]) {
-        await page.getByLabel('Weight, g').fill(`${grams}`);
+        await page.getByLabel('Weight, g', { exact: true }).fill(`${grams}`);
         await page.getByLabel('When, if not now').fill(daysAgo(days));
         await page.getByRole('button', { name: 'Weighed', exact: true }).click();
         await expect(page.getByRole('cell', { name: new RegExp(grams.toLocaleString('en')) })).toBeVisible();
@@ -28,7 +28,7 @@ test('a rack is weighed by keyboard alone, and the third weight gives a date', a
     await page.keyboard.type('500');
     await page.keyboard.press('Enter');
     await expect(page.getByText('Number is “99”; no blank on the rack has it.')).toBeVisible();
-    await expect(page.getByLabel('Weight, g')).toHaveValue('500');
+    await expect(page.getByLabel('Weight, g', { exact: true })).toHaveValue('500');
     await page.goto(blank);
     await expect(page.getByRole('img', { name: /Weight of number 1 over time/ })).toBeVisible();
     await expect(page.getByText('Thickest wall, turned true')).toBeVisible();
@@ -42,7 +42,7 @@ test('from a rough-out that still dries to a piece that waits for it', async ({ 
         [30, 1980],
         [2, 1760],
     ]) {
-        await page.getByLabel('Weight, g').fill(`${grams}`);
+        await page.getByLabel('Weight, g', { exact: true }).fill(`${grams}`);
         await page.getByLabel('When, if not now').fill(daysAgo(days));
         await page.getByRole('button', { name: 'Weighed', exact: true }).click();
         await expect(page.getByRole('cell', { name: new RegExp(grams.toLocaleString('en')) })).toBeVisible();

@@ -193,6 +193,53 @@ final class RackTest extends FeatureTestCase
         self::assertTrue($this->step($piece, 'body/dry')->start_at?->gte($blank->refresh()->ready_at));
     }
 
+    public function test_the_flaws_of_a_blank_go_over_to_its_piece(): void
+    {
+        $blank = $this->rackOne();
+        $crack = [
+            'version' => '1', 'flaw_kind' => 'crack', 'flaw_on' => 'rim', 'flaw_from' => '2', 'flaw_to' => '20',
+            'wish' => 'fill', 'azimuth_from' => '80', 'azimuth_to' => '100',
+        ];
+        $this->post(route('rack.flaws', $blank), ['flaw_to' => '900'] + $crack)->assertSessionHasErrors();
+        $this->post(route('rack.flaws', $blank), $crack)->assertSessionHasNoErrors();
+        $this->post(route('rack.flaws', $blank), $crack)->assertSessionHasErrors('version');
+        $this->get(route('rack.show', $blank))->assertSee('Crack')->assertSee('flaws that may fly');
+        $this->weigh($blank, [500 => 1500, 450 => 1502, 400 => 1501]);
+        $this->post('/pieces', [
+            'form' => 'deep-bowl', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '11',
+            'name' => 'Tern bowl',
+            'purpose' => 'handled', 'diameter' => '260', 'height' => '90', 'foot' => '90', 'wall' => '8',
+            'blank' => (string) $blank->id,
+        ])->assertSessionHasNoErrors();
+        [$flaw] = $this->shop->pieces()->firstOrFail()->document['parts'][0]['features'];
+        self::assertSame(['crack', 'rim', 2.0], [$flaw['kind'], $flaw['on'], (float) $flaw['from_mm']]);
+        self::assertLessThan(20, $flaw['to_mm'], 'the finished rim is thinner');
+        self::assertNotNull($blank->refresh()->gone_at, 'what was ready is off the rack');
+        $id = $blank->document['flaws'][0]['id'];
+        $this->delete(route('rack.flaws.destroy', [$blank, $id]), ['version' => (string) $blank->version]);
+        self::assertSame([], $blank->refresh()->document['flaws']);
+    }
+
+    public function test_what_is_ready_for_an_order_stands_by_its_waste(): void
+    {
+        foreach ([['320', '110', '34'], ['280', '95', '28'], ['200', '70', '20']] as $i => [$across, $high, $wall]) {
+            $this->post(route('rack.store'), [
+                'diameter_mm' => $across, 'length_mm' => $high, 'wall_mm' => $wall,
+            ] + self::BOWL)->assertSessionHasNoErrors();
+            $this->weigh(
+                $this->shop->blanks()->where('number', $i + 1)->firstOrFail(), [500 => 1500, 400 => 1501, 300 => 1500],
+            );
+        }
+        $this->get(route('rack.for'))->assertOk()->assertDontSee('Becomes shavings');
+        $found = $this->get(
+            route('rack.for', ['form' => 'deep-bowl', 'diameter' => '250', 'height' => '85', 'wall' => '8']),
+        );
+        $found->assertSeeInOrder(['280 × 95 mm', '320 × 110 mm'])->assertDontSee('200 × 70 mm');
+        $this->get(route('rack.for', ['form' => 'deep-bowl', 'diameter' => '400', 'height' => '85']))
+            ->assertSee('Nothing that is ready yields that');
+        $this->get(route('rack.for', ['diameter' => 'wide', 'height' => '85']))->assertSessionHasErrors('diameter');
+    }
+
     public function test_the_scale_is_read_and_its_nonsense_is_not_kept(): void
     {
         $blank = $this->rackOne();

@@ -91,6 +91,7 @@ class PieceController extends Controller
         );
         if ($blank !== null) {
             $blanks->check($blank, $document);
+            $document = $blanks->withFlaws($blank, $document);
         }
         $piece = $this->editor->create(
             $user->workshop, $document, $user, once: $request->validated('once'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\FindBlank;
 use App\Http\Requests\SaveBlank;
 use App\Models\Blank;
 use App\Planning\Airs;
@@ -12,9 +13,13 @@ use App\Planning\Rack;
 use App\Planning\ShopMapper;
 use App\Planning\VersionConflict;
 use App\View\BlankPage;
+use App\View\FlawWords;
 use App\View\RackShelf;
 use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Geometry\Form;
+use HonestGrain\Rack\DryingState;
+use HonestGrain\Rack\Largest;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,6 +31,8 @@ class RackController extends Controller
     private const A_PAGE = 24;
 
     private const MOST_LABELS = 40;
+
+    private const MOST_LOOKED_AT = 200;
 
     public function __construct(private readonly Rack $rack)
     {
@@ -90,6 +97,7 @@ class RackController extends Controller
             'blank' => $blank, 'woods' => $tables->woods->names(), 'airs' => $workshop->airs->pluck(
                 'name', 'id',
             )->all(),
+            'flaws' => new FlawWords($blank->core()->profile(), $catalogue->calibration(), $show),
             'page' => new BlankPage(
                 $blank, $this->rack->drying($blank, $workshop), $airs->equilibriumPercent($workshop, $blank->air),
                 $tables->woods, $workshop->equipment(), $catalogue->calibration(), $show,
@@ -138,6 +146,32 @@ class RackController extends Controller
             $photos->file($blank->workshop_id, (string) $blank->photo) ?? abort(404),
             ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400'],
         );
+    }
+
+    /** What is ready for an order: the blanks that a form and its sizes come out of, the least waste first. */
+    public function for(FindBlank $request, ShopMapper $mapper, Airs $airs, Catalogue $catalogue, Show $show): View
+    {
+        $workshop = $this->workshop($request);
+        $form = Form::tryFrom($request->string('form')->toString()) ?? Form::DeepBowl;
+        $wanted = $request->wanted($show, $form);
+        $found = [];
+        foreach ($wanted === null ? [] : $workshop->blanks()->onRack()->where('drying', DryingState::Ready)->with('air')
+            ->whereNull('piece_id')->limit(self::MOST_LOOKED_AT)->get() as $blank) {
+            $core = $blank->core();
+            $largest = Largest::outOf(
+                $core, $mapper->tables($workshop)->woods->named($core->wood), $catalogue->calibration()->turning,
+                $airs->equilibriumPercent($workshop, $blank->air),
+            );
+            if ($largest->fits($wanted->diameterMm(), $wanted->heightMm(), $request->wallMm($show))) {
+                $found[] = [$blank, $largest, $largest->wasted($wanted)];
+            }
+        }
+        usort($found, fn (array $a, array $b): int => $a[2] <=> $b[2]);
+
+        return view('rack.for', [
+            'form' => $form, 'wanted' => $wanted, 'found' => $found, 'forms' => Form::cases(),
+            'shelf' => new RackShelf(array_column($found, 0), $catalogue->calibration()->drying, $show),
+        ]);
     }
 
     public function labels(Request $request, Show $show, Catalogue $catalogue): View

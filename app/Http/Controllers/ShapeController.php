@@ -38,7 +38,7 @@ class ShapeController extends Controller
             'panel' => ShapePanel::of($piece, $part, $this->mapper->bench($piece->workshop), $show),
             'woods' => $tables->woods->names(), 'rates' => $tables->calibration->joints,
             'parts' => new PartsPanel($core, $tables->calibration->joints, $show),
-            'flaws' => new FlawWords($part, $tables->calibration, $show),
+            'flaws' => new FlawWords($part->profile, $tables->calibration, $show),
         ]);
     }
 

@@ -24,6 +24,7 @@
         </div>
         <p class="mt-2 flex flex-wrap gap-x-6">
             <a href="{{ route('rack.create') }}">Put a blank on</a>
+            <a href="{{ route('rack.for') }}">What is ready for an order</a>
             <a href="{{ route('rack.labels') }}">Labels to print</a>
             <a href="{{ route('rack.import') }}">Weights from a file</a>
             @if (session('batch'))

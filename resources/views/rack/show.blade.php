@@ -51,6 +51,32 @@
                 <p class="small mt-1">
                     Turn it by hand first, all the way round; stand out of its line when it starts. Face shield.
                 </p>
+                <h2 class="mt-5">What the wood brings</h2>
+                @forelse ($page->core->flaws as $flaw)
+                    <form
+                        method="post"
+                        action="{{ route('rack.flaws.destroy', [$blank, $flaw->id]) }}"
+                        class="small border-b border-rule py-1"
+                        data-live
+                    >
+                        @csrf
+                        @method('delete')
+                        <input type="hidden" name="version" value="{{ $blank->version }}" />
+                        <b>{{ $flaw->kind->label() }}</b>, {{ $flaws->at($flaw) }}
+                        <button class="quiet" aria-label="Remove {{ $flaw->kind->label() }}">Remove</button>
+                    </form>
+                @empty
+                    <p class="faint small mt-1">No flaw is marked.</p>
+                @endforelse
+                <details class="mt-2" @if ($errors->has('flaw_*')) open @endif>
+                    <summary class="text-act underline underline-offset-4">Mark a flaw</summary>
+                    <form method="post" action="{{ route('rack.flaws', $blank) }}" class="mt-2" data-live>
+                        @csrf
+                        <input type="hidden" name="version" value="{{ $blank->version }}" />
+                        <x-flaw-fields :words="$flaws" />
+                        <button class="press">Mark it</button>
+                    </form>
+                </details>
                 <details class="mt-4" @if ($errors->has('photo')) open @endif>
                     <summary class="text-act underline underline-offset-4">Keep a photograph</summary>
                     <form

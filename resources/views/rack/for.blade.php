@@ -1,0 +1,66 @@
+@use('App\View\Unit')
+<x-layout title="What is ready for it" section="rack">
+    <div class="page">
+        <p><a href="{{ route('rack') }}">Rack</a></p>
+        <h1 class="mt-2">What is ready for it</h1>
+        <p class="faint mt-1">
+            The form and the sizes that were asked for; the blank with the least waste stands first.
+        </p>
+        <form method="get" class="mt-4 flex flex-wrap items-end gap-x-4">
+            <x-field name="form" label="Form">
+                <select name="form">
+                    @foreach ($forms as $one)
+                        <option value="{{ $one->value }}" @selected($one === $form)>{{ $one->label() }}</option>
+                    @endforeach
+                </select>
+            </x-field>
+            @foreach (['diameter' => 'Across', 'height' => 'High', 'wall' => 'Wall'] as $name => $label)
+                <x-field :name="$name" :label="$label.', '.$show->unit(Unit::Length)">
+                    <input
+                        class="w-28"
+                        name="{{ $name }}"
+                        inputmode="decimal"
+                        value="{{ old($name, request()->query($name)) }}"
+                    />
+                </x-field>
+            @endforeach
+            <button class="press press-main mb-[0.8rem]">Look</button>
+        </form>
+        @if ($wanted && $found === [])
+            <p class="mt-6 font-semibold">Nothing that is ready yields that. Smaller, or a wait: see the rack.</p>
+        @elseif ($wanted)
+            <table class="mt-4">
+                <thead>
+                    <tr>
+                        <th></th>
+                        <th>Blank</th>
+                        <th class="n">At most across</th>
+                        <th class="n">high</th>
+                        <th class="n">wall</th>
+                        <th class="n">Becomes shavings</th>
+                        <th></th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($found as [$blank, $largest, $wasted])
+                        <tr>
+                            <td class="text-ink">{!! $shelf->drawing($blank) !!}</td>
+                            <td>
+                                <a href="{{ route('rack.show', $blank) }}"><b>{{ $blank->number }}</b></a>
+                                {{ $blank->wood }}
+                                <span class="faint small block">{{ $shelf->what($blank) }}</span>
+                            </td>
+                            <td class="n">{{ $show->length($largest->diameterMm) }}</td>
+                            <td class="n">{{ $show->length($largest->heightMm) }}</td>
+                            <td class="n">{{ $show->length($largest->wallMm) }}</td>
+                            <td class="n">{{ $show->share($wasted) }}</td>
+                            <td class="n">
+                                <a href="{{ route('pieces.create', ['blank' => $blank->id]) }}">Make it of this</a>
+                            </td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        @endif
+    </div>
+</x-layout>
