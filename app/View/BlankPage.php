@@ -9,6 +9,7 @@ use App\Models\Weighing;
 use App\Planning\Rack;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Drawing\DryingChart;
+use HonestGrain\Drawing\TruingPlan;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\JawSet;
 use HonestGrain\Holding\Mount;
@@ -148,6 +149,16 @@ final readonly class BlankPage
             ['Thickest wall, turned true', $wall($now), $wall($then)],
             ...$now->tenonMm === null ? [] : [['Tenon, turned true', $mm($now->tenonMm), $mm($then->tenonMm)]],
         ];
+    }
+
+    /** The oval, the true circle and the piece, from above; empty where that cannot be known. */
+    public function plan(): string
+    {
+        $truing = $this->truingAt($this->emc);
+
+        return $truing === null || $this->core->wallMm === null ? '' : (new TruingPlan(
+            $truing, $this->core->diameterMm, $this->core->wallMm, $this->blank->piece?->diameter_mm,
+        ))->svg((string) $this->blank->number);
     }
 
     /** What still holds its tenon once that is trued, and what to do where nothing does. */

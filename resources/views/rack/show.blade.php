@@ -8,7 +8,7 @@
                 <span class="warn">Off the rack since {{ $show->calendarDay($blank->gone_at) }}</span>
             @endif
             @if ($blank->piece)
-                <a href="{{ route('pieces.shape', $blank->piece) }}">It became {{ $blank->piece->name }}</a>
+                <a href="{{ route('pieces.shape', $blank->piece) }}">{{ $blank->gone_at ? 'It became' : 'It becomes' }} {{ $blank->piece->name }}</a>
             @endif
             @if (! $blank->gone_at && ! $blank->piece)
                 <a class="press press-main ml-auto" href="{{ route('pieces.create', ['blank' => $blank->id]) }}"
@@ -19,6 +19,13 @@
         <div class="mt-3 grid gap-x-14 gap-y-6 lg:grid-cols-[300px_1fr]">
             <div class="text-ink">
                 <div class="blank-art">{!! $blank->drawing !!}</div>
+                @if ($page->plan() !== '')
+                    <div class="mt-4">{!! $page->plan() !!}</div>
+                    <p class="faint small">
+                        From above, as it will be when it is ready: oval, the grain across the page. The broken line is
+                        the largest true circle{{ $blank->piece ? ', and within it '.$blank->piece->name : '' }}.
+                    </p>
+                @endif
                 @if ($blank->photo)
                     <img
                         class="mt-4 w-full"
