@@ -20,6 +20,8 @@ final readonly class DryingFigures
         public float $weighEveryDays,
         public float $forgottenDays,
         public float $crackLossPercentAWeek,
+        public float $greenWindowHours,
+        public float $greenPaperDays,
     ) {
     }
 
@@ -39,6 +41,8 @@ final readonly class DryingFigures
             weighEveryDays: $value('drying_weigh_every_days'),
             forgottenDays: $value('drying_forgotten_days'),
             crackLossPercentAWeek: $value('drying_crack_loss_percent_a_week'),
+            greenWindowHours: $value('green_window_hours'),
+            greenPaperDays: $value('green_paper_days'),
         );
     }
 }

@@ -26,6 +26,7 @@ enum StepKind: string
     case Ready = 'ready';
     case Glue = 'glue';
     case Dry = 'dry';
+    case Paper = 'paper';
     case Own = 'own';
 
     /** Whether it prepares for another step, so that once that one is done it is past. */
@@ -39,7 +40,7 @@ enum StepKind: string
     /** Whether the maker may give it another place: mounts follow from what is done in them, the end from all else. */
     public function canBeMoved(): bool
     {
-        return ! in_array($this, [self::Hold, self::Cure, self::Ready, self::Dry], true);
+        return ! in_array($this, [self::Hold, self::Cure, self::Ready, self::Dry, self::Paper], true);
     }
 
     public function isMark(): bool
@@ -103,6 +104,8 @@ enum StepKind: string
                 .'surface that holds food, run through this shop\'s air (workshop model on the tin\'s figures).',
             self::Dry => 'The date follows the weighings on the rack: where the curve through them comes within '
                 .'{drying_ready_points|} point of the equilibrium of this shop\'s air (workshop model; see the blank).',
+            self::Paper => 'Wet thin work dries in paper in {green_paper_days} and is carried to its last sanding within '
+                .'{green_window_hours} (workshop). How oval it gets is its wood\'s shrinkage (Wood Handbook, table 4-3).',
             default => 'The minutes are a usual figure (workshop). Log what it really takes, and the record shows '
                 .'both.',
         };

@@ -30,7 +30,7 @@ final class FoldersOfCore
         'Schedule' => ['Reading', 'Coating'],
         'Route' => [
             'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Safety', 'Holding', 'Catalogue', 'Technique',
-            'Piece',
+            'Piece', 'Rack',
             'Schedule',
         ],
         'Mending' => [

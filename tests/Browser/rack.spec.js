@@ -57,7 +57,7 @@ test('from a rough-out that still dries to a piece that waits for it', async ({ 
     await page.getByRole('button', { name: 'Draw it' }).click();
     await expect(page.getByRole('heading', { name: 'Tern bowl', level: 1 })).toBeVisible();
     await page.getByRole('link', { name: 'Route' }).click();
-    await expect(page.getByText(/Dry on the rack, then off the scale/)).toBeVisible();
+    await expect(page.getByText(/Dry on the rack, then off the scale/).first()).toBeVisible();
     await expect(page.getByText(/May start/)).toBeVisible();
 });
 

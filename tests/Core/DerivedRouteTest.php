@@ -436,6 +436,25 @@ final class DerivedRouteTest extends TestCase
         self::assertSame('wet-wood', $turned->withoutDate()['code'] ?? null);
     }
 
+    public function test_work_turned_once_is_carried_through_and_dries_in_paper_oval_by_what_its_wood_shrinks(): void
+    {
+        $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl([
+            'moisture_percent' => 60, 'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL)],
+        ])], ['starts_as' => 'blank', 'school' => ['wet' => 'turned-once']]));
+        $ids = array_keys($steps);
+        self::assertGreaterThan(array_search('c1-1', $ids, true), array_search('body/dry', $ids, true));
+        self::assertSame('body/weigh', $ids[count($ids) - 1]);
+        self::assertEqualsWithDelta(21 * 24, $steps['body/dry']->wait->minHours, 1e-9);
+        $shrinkage = Drawn::tables()->woods->named('Ash (white)')->tangentialPercent ?? 0.0;
+        $oval = (int) round(280 * $shrinkage / 100 * (30 - 9.2) / 30);
+        self::assertStringContainsString("about $oval mm oval", implode(' ', $steps['body/dry']->how));
+        self::assertStringContainsString('mesh', implode(' ', $steps['body.outside/sand']->how));
+        $lags = array_column($steps['body.outside/sand']->after, 'wait', 'task');
+        self::assertEqualsWithDelta(10, $lags['body/rough']->maxHours ?? null, 1e-9);
+        $dry = Benchwork::steps(Benchwork::piece([Benchwork::bowl([])], ['school' => ['wet' => 'turned-once']]));
+        self::assertArrayNotHasKey('body/dry', $dry, 'dry wood has nothing to warp');
+    }
+
     public function test_wet_wood_has_no_date_unless_it_is_to_warp(): void
     {
         $wet = fn (array $more, string $product): Route => Benchwork::route(Benchwork::piece([Benchwork::bowl([

@@ -18,6 +18,7 @@ use HonestGrain\Route\Bench;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Internal\Work\Coats;
 use HonestGrain\Route\Internal\Work\Foot;
+use HonestGrain\Route\Internal\Work\Green;
 use HonestGrain\Route\Internal\Work\Joints;
 use HonestGrain\Route\Internal\Work\Marked;
 use HonestGrain\Route\Internal\Work\Repairs;
@@ -86,6 +87,7 @@ final class Router
         }
         $router->precedences = [...$router->precedences, ...Precedences::among($router->operations)];
         foreach ($router->subjects as $subject) {
+            $router->take([], Green::chains($subject, $router->operations));
             $router->held($subject);
             $router->customs($subject);
         }
@@ -116,6 +118,7 @@ final class Router
         $this->take(Marked::of($subject), Marked::chains($subject));
         $this->take($coats->operations(), $coats->chains());
         $this->take(Foot::of($subject, $coats), Foot::chains($subject, $coats));
+        $this->take(Green::of($subject), []);
         $this->conflicts = [
             ...$this->conflicts, ...Judged::of($this->piece, $part, $measured, $sandings, $this->tables),
             ...Wetness::of($subject, $this->past), ...Swing::of($subject),

@@ -75,6 +75,8 @@ final class Sanded
                 $sanding->with === [] ? '' : sprintf(
                     'In one go with the %s: each grit is changed once for all.', implode(' and the ', $sanding->with),
                 ),
+                $subject->isTurnedOnce()
+                    ? 'Wet wood clogs paper: mesh blown clean, or oil under the paper where oil is the finish.' : '',
                 'Between grits: wipe off, look along the surface under a low raking light, pencil round what is left.',
                 $face === 'bore' ? 'With paper round a stick: never a finger in a spinning bore.' : '',
                 ! $isStopped && $sanding->tooSlowForPower()

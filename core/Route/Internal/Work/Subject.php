@@ -149,6 +149,12 @@ final readonly class Subject
             && $this->school->choice('wet', '') === 'dried-first';
     }
 
+    /** Whether it is turned from wet wood to its last cut and left to warp. */
+    public function isTurnedOnce(): bool
+    {
+        return $this->isWet() && $this->school->choice('wet', '') === 'turned-once';
+    }
+
     /** How it is held while what held it is parted off. */
     public function partingStance(): Stance
     {
