@@ -151,6 +151,12 @@ final readonly class BlankPage
         ];
     }
 
+    /** What is made of it. */
+    public function becomes(): string
+    {
+        return ($this->blank->gone_at === null ? 'It becomes ' : 'It became ').($this->blank->piece->name ?? '');
+    }
+
     /** The oval, the true circle and the piece, from above; empty where that cannot be known. */
     public function plan(): string
     {

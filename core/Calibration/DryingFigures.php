@@ -22,6 +22,8 @@ final readonly class DryingFigures
         public float $crackLossPercentAWeek,
         public float $greenWindowHours,
         public float $greenPaperDays,
+        public float $greenUnevenShare,
+        public float $greenLightWallMm,
     ) {
     }
 
@@ -43,6 +45,8 @@ final readonly class DryingFigures
             crackLossPercentAWeek: $value('drying_crack_loss_percent_a_week'),
             greenWindowHours: $value('green_window_hours'),
             greenPaperDays: $value('green_paper_days'),
+            greenUnevenShare: $value('green_uneven_share'),
+            greenLightWallMm: $value('green_light_wall_mm'),
         );
     }
 }

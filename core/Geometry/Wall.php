@@ -7,8 +7,39 @@ namespace HonestGrain\Geometry;
 /** The thinnest place between the two curves: how thin, and where on the outer curve, mm. */
 final readonly class Wall
 {
+    private const EVERY_MM = 2.0;
+
     private function __construct(public float $minMm, public float $z, public float $r)
     {
+    }
+
+    /**
+     * Physics: how thick it is along the outside above the floor, every two millimetres at the least.
+     *
+     * @return list<self> from the foot up
+     */
+    public static function along(Curve $outer, Curve $inner): array
+    {
+        $floor = min(array_map(fn (Point $point): float => $point->z, $inner->points));
+        $tree = $inner->tree();
+        $walls = [];
+        $from = $outer->first();
+        foreach ($outer->points as $to) {
+            $steps = max(1, (int) ceil(($to->arcMm - $from->arcMm) / self::EVERY_MM));
+            for ($i = 1; $i <= $steps; $i++) {
+                $share = $i / $steps;
+                $at = new Point(
+                    $from->z + $share * ($to->z - $from->z), $from->r + $share * ($to->r - $from->r),
+                    $from->arcMm + $share * ($to->arcMm - $from->arcMm),
+                );
+                if ($at->z > $floor) {
+                    $walls[] = new self($tree->nearest($at, INF)[0], $at->z, $at->r);
+                }
+            }
+            $from = $to;
+        }
+
+        return $walls;
     }
 
     /** Physics: the shortest distance from any sampled point of one curve to the other curve. */

@@ -104,8 +104,9 @@ enum StepKind: string
                 .'surface that holds food, run through this shop\'s air (workshop model on the tin\'s figures).',
             self::Dry => 'The date follows the weighings on the rack: where the curve through them comes within '
                 .'{drying_ready_points|} point of the equilibrium of this shop\'s air (workshop model; see the blank).',
-            self::Paper => 'Wet thin work dries in paper in {green_paper_days} and is carried to its last sanding within '
-                .'{green_window_hours} (workshop). How oval it gets is its wood\'s shrinkage (Wood Handbook, table 4-3).',
+            self::Paper => 'Wet thin work dries in paper in {green_paper_days} and is carried to its last sanding '
+                .'within {green_window_hours} (workshop). How oval it gets is its wood\'s shrinkage (Wood Handbook, '
+                .'table 4-3).',
             default => 'The minutes are a usual figure (workshop). Log what it really takes, and the record shows '
                 .'both.',
         };

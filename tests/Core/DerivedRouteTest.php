@@ -451,6 +451,19 @@ final class DerivedRouteTest extends TestCase
         self::assertStringContainsString('mesh', implode(' ', $steps['body.outside/sand']->how));
         $lags = array_column($steps['body.outside/sand']->after, 'wait', 'task');
         self::assertEqualsWithDelta(10, $lags['body/rough']->maxHours ?? null, 1e-9);
+        $green = fn (array $inner): string => implode(' ', array_map(
+            fn (Conflict $one): string => $one->message, Benchwork::route(Benchwork::piece([Benchwork::bowl([
+                'moisture_percent' => 60, 'shape' => [
+                    'outer' => [[0, 40, 'corner'], [80, 40, 'corner']], 'inner' => $inner,
+                ],
+            ])], ['school' => ['wet' => 'turned-once']]))->conflicts,
+        ));
+        self::assertStringNotContainsString(
+            'uneven', $green([[80, 36, 'corner'], [6, 36, 'corner'], [6, 0, 'corner']]),
+        );
+        self::assertStringContainsString(
+            'wet, an uneven wall cracks there', $green([[80, 34, 'corner'], [6, 38, 'corner'], [6, 0, 'corner']]),
+        );
         $dry = Benchwork::steps(Benchwork::piece([Benchwork::bowl([])], ['school' => ['wet' => 'turned-once']]));
         self::assertArrayNotHasKey('body/dry', $dry, 'dry wood has nothing to warp');
     }

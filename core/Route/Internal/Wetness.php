@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
+use HonestGrain\Geometry\Wall;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Conflict;
@@ -54,8 +55,8 @@ final class Wetness
         }
 
         return $sealing === []
-            ? [Conflict::warn(self::finishing($subject), 'Turned once from wet wood: it dries in its finish and may '
-                .'warp and crack.', [
+            ? [...self::uneven($subject), Conflict::warn(self::finishing($subject), 'Turned once from wet wood: it '
+                .'dries in its finish and may warp and crack.', [
                     'Keep the wall thin and even', 'Let it dry slowly, in paper',
                 ])]
             : [
@@ -63,6 +64,31 @@ final class Wetness
                     $sealing, "$said A film on wet wood lifts.", ['Choose oil or wax', $choices[0]], 'wet-wood',
                 ),
             ];
+    }
+
+    /** @return list<Conflict> where a wall that dries wet is uneven, since it cracks there */
+    private static function uneven(Subject $subject): array
+    {
+        $inner = $subject->part->profile->inner;
+        if ($inner === null) {
+            return [];
+        }
+        $walls = Wall::along($subject->part->profile->outer, $inner);
+        usort($walls, fn (Wall $a, Wall $b): int => $a->minMm <=> $b->minMm);
+        $usual = $walls === [] ? 0.0 : $walls[intdiv(count($walls), 2)]->minMm;
+        $share = $subject->calibration->drying->greenUnevenShare;
+        $off = array_values(array_filter(
+            $walls, fn (Wall $wall): bool => abs($wall->minMm - $usual) > $share * $usual,
+        ));
+        if ($off === []) {
+            return [];
+        }
+        $worst = $off[count($off) - 1]->minMm - $usual > $usual - $off[0]->minMm ? $off[count($off) - 1] : $off[0];
+
+        return [Conflict::warn(self::finishing($subject), sprintf(
+            'The wall is %.1f mm as a rule and %.1f mm at %.0f mm up: wet, an uneven wall cracks there.', $usual,
+            $worst->minMm, $worst->z,
+        ), ['Draw the wall even to a fifth', 'Leave it thick and let it dry as a rough-out'])];
     }
 
     /** @return list<string> the steps that finish the part */

@@ -8,7 +8,7 @@
                 <span class="warn">Off the rack since {{ $show->calendarDay($blank->gone_at) }}</span>
             @endif
             @if ($blank->piece)
-                <a href="{{ route('pieces.shape', $blank->piece) }}">{{ $blank->gone_at ? 'It became' : 'It becomes' }} {{ $blank->piece->name }}</a>
+                <a href="{{ route('pieces.shape', $blank->piece) }}">{{ $page->becomes() }}</a>
             @endif
             @if (! $blank->gone_at && ! $blank->piece)
                 <a class="press press-main ml-auto" href="{{ route('pieces.create', ['blank' => $blank->id]) }}"

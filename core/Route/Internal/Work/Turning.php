@@ -143,10 +143,21 @@ final readonly class Turning
         return $this->cut(
             'hollow', 'hollow', $faces, 'Hollow the inside', $this->minutes($waste, $faces),
             'In steps from the rim down, each cut to its last thickness while there is wood behind it.', 4.0,
-            $this->subject->measured->wall === null ? [] : [sprintf(
+            [...$this->subject->measured->wall === null ? [] : [sprintf(
                 'Wall %.1f mm at its thinnest.', $this->subject->measured->wall->minMm,
-            )],
+            )], ...$this->byLight()],
         );
+    }
+
+    /** @return list<string> where a lamp behind wet thin work tells its thickness: a hint */
+    private function byLight(): array
+    {
+        $mm = $this->subject->calibration->drying->greenLightWallMm;
+        $wall = $this->subject->measured->wall->minMm ?? INF;
+
+        return $this->subject->isTurnedOnce() && $wall < 2 * $mm ? [sprintf(
+            'Spray it wet and hold a lamp behind it: pale wood glows evenly at about %.0f mm. A hint; measure it.', $mm,
+        )] : [];
     }
 
     private function bore(): Operation
