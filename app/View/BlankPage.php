@@ -164,7 +164,7 @@ final readonly class BlankPage
 
         return $truing === null || $this->core->wallMm === null ? '' : (new TruingPlan(
             $truing, $this->core->diameterMm, $this->core->wallMm, $this->blank->piece?->diameter_mm,
-        ))->svg((string) $this->blank->number);
+        ))->svg("Number {$this->blank->number}");
     }
 
     /** What still holds its tenon once that is trued, and what to do where nothing does. */
@@ -232,18 +232,17 @@ final readonly class BlankPage
     /** The rough wall it should have had, by the common rule and by this wood's shrinkage. */
     public function roughWalls(): string
     {
-        if (! $this->core->form->isRough() || $this->wood->tangentialPercent === null) {
+        if ($this->wood->tangentialPercent === null || ! $this->core->form->isBowlWood()) {
             return '';
         }
         $shrink = Truing::shrinkFraction($this->wood->tangentialPercent, self::GREEN_PERCENT, $this->emc);
         $finished = $this->calibration->shape->leastWallMm;
 
         return sprintf(
-            'Rough wall by the common rule, a tenth of the diameter: %s. By this wood\'s shrinkage, for a finished '
-                .'wall '
-                .'of %s: %s.', $this->show->length(
-                    $this->core->diameterMm * $this->calibration->turning->roughWallShare,
-                ),
+            ($this->core->form->isRough() ? 'Rough wall' : 'Roughed out of it, a bowl\'s wall')
+                .' by the common rule, a tenth of the diameter: %s. By this wood\'s shrinkage, for a finished wall of '
+                    .'%s: '
+                .'%s.', $this->show->length($this->core->diameterMm * $this->calibration->turning->roughWallShare),
             $this->show->length($finished), $this->show->length(Truing::roughWallMm(
                 $shrink, $this->core->diameterMm, $finished, self::TO_COME_CLEAN_MM,
             )),

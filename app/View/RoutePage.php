@@ -7,13 +7,17 @@ namespace App\View;
 use App\Models\Piece;
 use App\Models\PlannedStep;
 use HonestGrain\Drawing\Held;
+use HonestGrain\Drawing\TruingPlan;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Rack\Truing;
 use HonestGrain\Route\Room;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\SchoolOffer;
 use HonestGrain\Route\SchoolWay;
+use HonestGrain\Route\Step;
+use HonestGrain\Route\StepKind;
 use Illuminate\Support\Collection;
 
 /** The route told by mounts: each a stage with its steps, and what the maker may change about it. */
@@ -36,7 +40,25 @@ final readonly class RoutePage
         private Piece $piece,
         private CorePiece $core,
         private Show $show,
+        private bool $warps,
     ) {
+    }
+
+    /** How oval a piece that is turned once dries, from above; empty for all others. */
+    public function warped(float $emcPercent): string
+    {
+        $body = $this->core->body();
+        $shrinkage = $body->wood->tangentialPercent;
+        $across = $body->profile->diameterMm();
+        if (! $this->warps || $shrinkage === null) {
+            return '';
+        }
+        $wall = $body->profile->inner === null
+            ? $across / 2 : ($across / 2 - $body->profile->inner->first()->r);
+
+        return (new TruingPlan(Truing::of(
+            Truing::shrinkFraction($shrinkage, $body->moisturePercent, $emcPercent), $across, $wall,
+        ), $across, $wall))->svg($this->piece->name);
     }
 
     /**
@@ -55,6 +77,7 @@ final readonly class RoutePage
 
         return new self(
             self::stages($core, $steps, $show), Room::of($route), $offers, $titles, $piece, $core, $show,
+            array_filter($route->steps, fn (Step $step): bool => $step->kind === StepKind::Paper) !== [],
         );
     }
 

@@ -37,7 +37,7 @@ final readonly class TruingPlan
             'viewBox' => implode(' ', array_map(Svg::n(...), [
                 -$r - $margin, -$r - $margin, 2 * ($r + $margin), 2 * ($r + $margin),
             ])), 'role' => 'img', 'class' => 'max-h-[260px] w-full',
-            'aria-label' => "Number $name from above: the oval it dries to and the largest true circle in it",
+            'aria-label' => "$name from above: the oval it dries to and the largest true circle in it",
         ], Svg::tag('defs', [], Hatch::pattern('oval-wall', max(2, (int) round($r / 22)), 0.5))
             .Svg::tag('path', [
                 'd' => self::oval($r, $r * $short).self::oval($within, $within * $short), 'fill-rule' => 'evenodd',

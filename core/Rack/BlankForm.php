@@ -52,6 +52,12 @@ enum BlankForm: string
         };
     }
 
+    /** Whether hollow work of its own width is made of it. */
+    public function isBowlWood(): bool
+    {
+        return $this->isRough() || $this === self::Round || $this === self::Log;
+    }
+
     /** How the grain runs against the lathe's axis in what is usually made of it. */
     public function grain(): GrainDirection
     {

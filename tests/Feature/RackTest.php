@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Jobs\DeriveRack;
 use App\Models\Blank;
+use App\Planning\Edit;
+use App\Planning\PieceEditor;
 use App\Planning\Rack;
 use HonestGrain\Rack\DryingState;
 use Illuminate\Http\UploadedFile;
@@ -238,6 +240,28 @@ final class RackTest extends FeatureTestCase
         $this->get(route('rack.for', ['form' => 'deep-bowl', 'diameter' => '400', 'height' => '85']))
             ->assertSee('Nothing that is ready yields that');
         $this->get(route('rack.for', ['diameter' => 'wide', 'height' => '85']))->assertSessionHasErrors('diameter');
+    }
+
+    public function test_a_goblet_turned_once_is_drawn_oval_and_never_promised_round(): void
+    {
+        $this->post('/pieces', [
+            'form' => 'goblet', 'wood' => 'Ash (white)', 'grain' => 'end', 'moisture' => '60', 'name' => 'Wet goblet',
+            'purpose' => 'display', 'diameter' => '80', 'height' => '160', 'foot' => '60', 'wall' => '3',
+        ])->assertSessionHasNoErrors();
+        $piece = $this->shop->pieces()->firstOrFail();
+        self::assertNull($piece->ready_at, 'wet wood is not finished');
+        $this->get(route('pieces.route', $piece))->assertDontSee('never promise it as round');
+        $oiled = $piece->document['parts'];
+        $oiled[0]['coats'] = [['id' => 'c1', 'zones' => ['outside', 'inside', 'rim'], 'layers' => [
+            ['id' => 'l1', 'product' => 'Walnut oil (heat-treated)', 'denib' => null],
+        ], 'buff' => false]];
+        app(PieceEditor::class)->change($piece, new Edit($piece->version, 'oil', $this->wren), [
+            'parts' => $oiled, 'school' => ['wet' => 'turned-once'], 'starts_as' => 'blank',
+        ]);
+        self::assertTrue($piece->refresh()->ready_at?->gt(now()->addDays(21)));
+        $this->get(route('pieces.route', $piece))->assertSee('never promise it as round')
+            ->assertSee('Dry it in paper and let it warp')->assertSee('mm oval');
+        $this->get(route('pieces.shape', $piece))->assertOk();
     }
 
     public function test_the_scale_is_read_and_its_nonsense_is_not_kept(): void

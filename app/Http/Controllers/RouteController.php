@@ -40,7 +40,7 @@ class RouteController extends Controller
         ));
 
         return view('pieces.route', [
-            'page' => $page, 'told' => RoutePage::of(
+            'page' => $page, 'emc' => $bench->equilibriumPercent, 'told' => RoutePage::of(
                 $piece, $core, $page->steps->slice($page->past()->count()), $route, $offers, $show,
             ),
         ]);

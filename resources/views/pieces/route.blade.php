@@ -48,6 +48,15 @@
             </ol>
         </details>
     @endif
+    @if ($told->warped($emc) !== '')
+        <div class="my-3 flex flex-wrap items-center gap-6">
+            <div class="w-[150px] text-ink">{!! $told->warped($emc) !!}</div>
+            <p class="note">
+                <strong>Turned once, from wet wood.</strong> From above, as its wood's shrinkage has it dry: the broken
+                line is round, the piece will not be. It may warp otherwise too; never promise it as round.
+            </p>
+        </div>
+    @endif
     @if ($piece->fault)
         <p class="note note-warn no-print">
             <strong>Something is wrong, and the piece is held back.</strong>

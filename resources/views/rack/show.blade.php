@@ -230,13 +230,15 @@
                                 </tbody>
                             </table>
                             <p class="small mt-2">{{ $page->jaws() }}</p>
-                            <p class="small mt-2">{{ $page->roughWalls() }}</p>
                             <x-why kind="published">
                                 Shrinkage from green to oven dry of this wood (Wood Handbook, table 4-3), linear from 30
                                 % to nothing. Across the grain the bowl shrinks by that much, along it hardly at all;
                                 the wall is thinned on both sides, and a millimetre comes off to be clean.
                                 <span>{{ $page->borrowed() }}</span>
                             </x-why>
+                        @endif
+                        @if ($page->roughWalls() !== '')
+                            <p class="small mt-2">{{ $page->roughWalls() }}</p>
                         @endif
                     </section>
                 </div>
