@@ -426,6 +426,8 @@ final class DerivedRouteTest extends TestCase
         self::assertNull($dated->withoutDate());
         $ids = self::ids($dated);
         self::assertLessThan(array_search('body/true', $ids, true), array_search('body/dry', $ids, true));
+        $steps = array_column($dated->steps, null, 'id');
+        self::assertContains('body/dry', array_column($steps['body/true']->reasons, 'after'));
         self::assertNull($of($document, Past::of(['body/dry']))->withoutDate(), 'off the scale and dry');
         // It waits for its wood, whatever the hour.
         $job = Remaining::of('1', 'A bowl', null, 1.0, $dated, [], [], null, 60.0, 2_000_000_000);
