@@ -137,6 +137,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::get('{blank}', [RackController::class, 'show'])->name('show');
         Route::put('{blank}', [RackController::class, 'update'])->name('update');
         Route::delete('{blank}', [RackController::class, 'destroy'])->name('destroy');
+        Route::put('{blank}/rough', [RackController::class, 'rough'])->name('rough');
         Route::post('{blank}/flaws', [BlankFlawController::class, 'store'])->name('flaws');
         Route::delete('{blank}/flaws/{flaw}', [BlankFlawController::class, 'destroy'])->name('flaws.destroy');
         Route::post('{blank}/photo', [RackController::class, 'keepPhoto'])->name('photo');

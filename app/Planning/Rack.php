@@ -120,15 +120,30 @@ final readonly class Rack
         return $struck->count();
     }
 
+    /**
+     * The weights that its curve is made of: those that stand, and of a rough-out those since it was roughed, because
+     * what it weighed as a solid blank is no part of its drying.
+     *
+     * @return list<Weighing>
+     */
+    public function counted(Blank $blank): array
+    {
+        $roughed = $blank->core()->form->isRough() ? $blank->core()->roughedOn : null;
+
+        return $blank->weighings()->standing()->when($roughed !== null, fn ($query) => $query->where(
+            'at', '>=', Carbon::parse((string) $roughed, $blank->workshop->time_zone)->utc(),
+        ))->get()->all();
+    }
+
     public function drying(Blank $blank, Workshop $workshop): Drying
     {
-        return $this->dryingOf($blank->weighings()->standing()->get()->all(), $workshop, $blank->air);
+        return $this->dryingOf($this->counted($blank), $workshop, $blank->air);
     }
 
     /** What follows from the weights, into the columns that the list is sorted by. */
     public function derive(Blank $blank, Workshop $workshop): void
     {
-        $weighings = $blank->weighings()->standing()->get()->all();
+        $weighings = $this->counted($blank);
         $read = self::read($weighings);
         $drying = $this->dryingOf($weighings, $workshop, $blank->air);
         $last = $weighings === [] ? null : $weighings[count($weighings) - 1];

@@ -16,6 +16,7 @@ use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\StartingSpeed;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Rack\Blank as CoreBlank;
+use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\Drying;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Truing;
@@ -32,6 +33,11 @@ final readonly class BlankPage
 
     private const TO_COME_CLEAN_MM = 1.0;
 
+    /** What is turned off a solid blank to bring it round. */
+    private const BARK_MM = 6.0;
+
+    private const BOWL_HEIGHT_SHARE = 0.45;
+
     public CoreBlank $core;
 
     /** @var Collection<int, Weighing> all of them, struck ones too, the newest first */
@@ -39,8 +45,10 @@ final readonly class BlankPage
 
     private Wood $wood;
 
+    /** @param  list<Weighing>  $counted  the weights that its curve is made of */
     public function __construct(
         private Blank $blank,
+        private array $counted,
         public Drying $drying,
         private float $emc,
         WoodTable $woods,
@@ -67,8 +75,8 @@ final readonly class BlankPage
                 ."{$percent($drying->moisturePercent)}; it settles at {$percent($drying->emcPercent)}.",
             DryingState::TooFew => 'No date yet: a curve takes '
                 .$this->calibration->drying->leastReadings.' weighings, and there '
-                .match ($this->standing()->count()) {
-                    0 => 'is none', 1 => 'is one', default => 'are '.$this->standing()->count(),
+                .match (count($this->counted)) {
+                    0 => 'is none', 1 => 'is one', default => 'are '.count($this->counted),
                 }.'.',
             DryingState::Rising => "No date: it weighed more on {$day(
                 $drying->rise?->at,
@@ -87,7 +95,7 @@ final readonly class BlankPage
 
     public function chart(): string
     {
-        $weighings = Rack::read($this->standing()->all());
+        $weighings = Rack::read($this->counted);
 
         return count($weighings) < 2 ? '' : (new DryingChart(
             $weighings, $this->drying, (int) now()->getTimestamp(),
@@ -105,7 +113,7 @@ final readonly class BlankPage
     /** @return list<array{string, string}> label and figure */
     public function figures(): array
     {
-        $weighings = Rack::read($this->standing()->all());
+        $weighings = Rack::read($this->counted);
         $lost = Drying::lostPercent(...$weighings);
         $week = Drying::weeklyLossPercent(...$weighings);
         $ahead = $this->drying->curve?->lossPercentAWeek((int) now()->getTimestamp());
@@ -165,6 +173,36 @@ final readonly class BlankPage
         return $truing === null || $this->core->wallMm === null ? '' : (new TruingPlan(
             $truing, $this->core->diameterMm, $this->core->wallMm, $this->blank->piece?->diameter_mm,
         ))->svg("Number {$this->blank->number}");
+    }
+
+    /** @return array<string, array{string, string}> label and first value of the sizes it would be roughed to */
+    public function roughSizes(): array
+    {
+        $unit = ', '.$this->show->unit(Unit::Length);
+        $mm = fn (float $value): string => $this->show->field(Unit::Length, floor($value));
+        $across = $this->core->diameterMm;
+
+        return [
+            'diameter_mm' => ["Across$unit", $mm($across - self::BARK_MM)],
+            'length_mm' => ["Height$unit", $mm(min($this->core->lengthMm, $across * self::BOWL_HEIGHT_SHARE))],
+            'wall_mm' => ["Wall$unit", $mm($across * $this->calibration->turning->roughWallShare)],
+            'tenon_mm' => ["Tenon$unit", ''],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function roughForms(): array
+    {
+        $rough = array_filter(BlankForm::cases(), fn (BlankForm $one): bool => $one->isRough());
+
+        return array_column(array_map(
+            fn (BlankForm $one): array => [$one->value, lcfirst($one->label())], array_values($rough),
+        ), 1, 0);
+    }
+
+    public function canBeRoughed(): bool
+    {
+        return $this->blank->gone_at === null && ! $this->core->form->isRough() && $this->core->form->isBowlWood();
     }
 
     /** What still holds its tenon once that is trued, and what to do where nothing does. */
@@ -278,12 +316,6 @@ final readonly class BlankPage
     private function hasDate(): bool
     {
         return $this->drying->readyAt !== null;
-    }
-
-    /** @return Collection<int, Weighing> those that are not struck out, in order of time */
-    private function standing(): Collection
-    {
-        return $this->weighings->filter(fn (Weighing $one): bool => $one->struck_at === null)->reverse()->values();
     }
 
     private function interval(): string

@@ -264,6 +264,36 @@ final class RackTest extends FeatureTestCase
         $this->get(route('pieces.shape', $piece))->assertOk();
     }
 
+    public function test_a_solid_blank_is_roughed_out_and_its_curve_begins_anew(): void
+    {
+        $this->post(route('rack.store'), [
+            'form' => 'round', 'wood' => 'Ash (white)', 'diameter_mm' => '290', 'length_mm' => '100', 'pith' => 'out',
+            'keeping' => 'waxed',
+        ])->assertSessionHasNoErrors();
+        $blank = $this->shop->blanks()->firstOrFail();
+        $this->weigh($blank, [60 => 5200, 30 => 5100, 2 => 5020]);
+        self::assertNotNull($blank->refresh()->lost_percent);
+        $this->get(route('rack.show', $blank))->assertSee('Roughed out of it, a bowl&#039;s wall', false)->assertSee(
+            'Rough it out',
+        );
+        $typed = [
+            'version' => (string) $blank->version, 'rough_form' => 'rough-bowl', 'diameter_mm' => '284',
+            'length_mm' => '95',
+            'wall_mm' => '29', 'tenon_mm' => '62',
+        ];
+        $this->put(route('rack.rough', $blank), ['wall_mm' => '160'] + $typed)->assertSessionHasErrors('wall_mm');
+        $this->put(route('rack.rough', $blank), $typed)->assertSessionHasNoErrors();
+        $blank->refresh();
+        self::assertSame(
+            ['rough-bowl', DryingState::TooFew, null], [$blank->form, $blank->drying, $blank->lost_percent],
+        );
+        self::assertSame(3, $blank->weighings()->standing()->count(), 'what it weighed stays on record');
+        $this->put(route('rack.rough', $blank), $typed)->assertSessionHasErrors('version');
+        $this->post(route('rack.weigh'), ['number' => '1', 'mass' => '2400']);
+        self::assertSame(2400.0, $blank->refresh()->last_mass_g);
+        $this->get(route('rack.show', $blank))->assertSee('5,020 g')->assertDontSee('It is roughed out');
+    }
+
     public function test_the_scale_is_read_and_its_nonsense_is_not_kept(): void
     {
         $blank = $this->rackOne();

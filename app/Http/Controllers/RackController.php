@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\FindBlank;
+use App\Http\Requests\RoughOut;
 use App\Http\Requests\SaveBlank;
 use App\Models\Blank;
 use App\Planning\Airs;
@@ -28,9 +29,12 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** The rack: blanks by readiness, and each by itself. */
 class RackController extends Controller
 {
-    private const A_PAGE = 24;
+    private const A_PAGE = 20;
 
     private const MOST_LABELS = 40;
+
+    private const OUT_OF_DATE = 'This blank has been changed since you opened the page. Your change was not saved; '
+        .'the page now shows the blank as it is. Make your change again.';
 
     private const MOST_LOOKED_AT = 200;
 
@@ -99,7 +103,9 @@ class RackController extends Controller
             )->all(),
             'flaws' => new FlawWords($blank->core()->profile(), $catalogue->calibration(), $show),
             'page' => new BlankPage(
-                $blank, $this->rack->drying($blank, $workshop), $airs->equilibriumPercent($workshop, $blank->air),
+                $blank, $this->rack->counted($blank), $this->rack->drying($blank, $workshop), $airs->equilibriumPercent(
+                    $workshop, $blank->air,
+                ),
                 $tables->woods, $workshop->equipment(), $catalogue->calibration(), $show,
             ),
         ]);
@@ -113,11 +119,27 @@ class RackController extends Controller
                 (int) $request->validated('version'), $request->airId(),
             );
         } catch (VersionConflict) {
-            return back()->withInput()->withErrors(['version' => 'This blank has been changed since you opened the '
-                .'page. Your change was not saved; the page now shows the blank as it is. Make your change again.']);
+            return back()->withInput()->withErrors(['version' => self::OUT_OF_DATE]);
         }
 
         return back()->with('said', 'Saved.');
+    }
+
+    /** From a solid blank to a rough-out: what it weighed before says nothing of it any more. */
+    public function rough(RoughOut $request, Blank $blank, Show $show): RedirectResponse
+    {
+        try {
+            $this->rack->change(
+                $blank, $this->workshop($request), $request->document($show) + $blank->document,
+                (int) $request->validated('version'), $blank->air_id,
+            );
+        } catch (VersionConflict) {
+            return back()->withInput()->withErrors(['version' => self::OUT_OF_DATE]);
+        }
+
+        return back()->with(
+            'said', 'Roughed out. Seal its end grain, wrap it, and weigh it now: its curve begins anew.',
+        );
     }
 
     /** Off the rack: used, given away or burnt. It keeps its record and can come back. */

@@ -240,6 +240,35 @@
                         @if ($page->roughWalls() !== '')
                             <p class="small mt-2">{{ $page->roughWalls() }}</p>
                         @endif
+                        @if ($page->canBeRoughed())
+                            <details class="mt-2" @if ($errors->has('rough_form')) open @endif>
+                                <summary class="text-act underline underline-offset-4">Rough it out</summary>
+                                <form
+                                    method="post"
+                                    action="{{ route('rack.rough', $blank) }}"
+                                    class="mt-2 grid grid-cols-2 gap-x-5"
+                                    data-live
+                                >
+                                    @csrf
+                                    @method('put')
+                                    <input type="hidden" name="version" value="{{ $blank->version }}" />
+                                    <x-field name="rough_form" label="To a">
+                                        <x-choose name="rough_form" :options="$page->roughForms()" />
+                                    </x-field>
+                                    @foreach ($page->roughSizes() as $name => [$label, $value])
+                                        <x-field :name="$name" :label="$label">
+                                            <input
+                                                class="w-full"
+                                                name="{{ $name }}"
+                                                inputmode="decimal"
+                                                value="{{ $value }}"
+                                            />
+                                        </x-field>
+                                    @endforeach
+                                    <p><button class="press">It is roughed out</button></p>
+                                </form>
+                            </details>
+                        @endif
                     </section>
                 </div>
             </div>
