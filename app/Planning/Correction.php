@@ -34,6 +34,7 @@ final readonly class Correction
             $job = Remaining::of(
                 (string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), 1.0, $route, $history->done,
                 $history->skipped, $clock, $bench->calibration->bench->splitAboveMinutes,
+                $piece->blank?->ready_at?->getTimestamp(),
             );
         } catch (BadInput|Stalled) {
             // The plan that follows says why.

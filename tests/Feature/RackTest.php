@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Jobs\DeriveRack;
 use App\Models\Blank;
+use App\Planning\Correction;
 use App\Planning\Edit;
 use App\Planning\PieceEditor;
 use App\Planning\Rack;
@@ -189,6 +190,10 @@ final class RackTest extends FeatureTestCase
         self::assertTrue($dry->start_at?->gte($ready));
         self::assertTrue($piece->ready_at?->gt($ready));
         $this->get(route('pieces.route', $piece))->assertOk()->assertSee('Dry on the rack');
+        // In a full shop the press alone puts the piece right: the wood is no drier for it.
+        $dry->forceFill(['start_at' => null])->save();
+        app(Correction::class)->of($piece->refresh());
+        self::assertTrue($this->step($piece, 'body/dry')->start_at?->gte($ready));
         // Weighed again, it turns out to dry more slowly.
         $this->post(route('rack.weigh'), ['number' => '1', 'mass' => '1755'])->assertSessionHasNoErrors();
         self::assertTrue($piece->refresh()->ready_at?->notEqualTo($ready));
