@@ -32,7 +32,7 @@ final readonly class WeightList
         $lines = preg_split('/\R/', trim($text)) ?: [];
         $rows = [];
         foreach (array_slice($lines, 0, Drying::MOST_WEIGHINGS) as $i => $line) {
-            $cells = array_map(trim(...), preg_split('/[;,\t]/', $line) ?: []);
+            $cells = self::cells($line);
             if (trim($line) === '' || ($i === 0 && ! is_numeric($cells[0]))) {
                 continue;
             }
@@ -52,6 +52,20 @@ final readonly class WeightList
     public function bad(): array
     {
         return array_values(array_filter($this->rows, fn (array $row): bool => $row['fault'] !== null));
+    }
+
+    /** @return list<string> */
+    private static function cells(string $line): array
+    {
+        $mark = match (true) {
+            str_contains($line, ';') => ';',
+            str_contains($line, "\t") => "\t",
+            default => ',',
+        };
+        $cells = array_map(fn (?string $cell): string => trim((string) $cell), str_getcsv($line, $mark, '"', ''));
+
+        // Where cells are not parted by commas, a comma is a decimal point.
+        return $mark === ',' ? $cells : str_replace(',', '.', $cells);
     }
 
     /**

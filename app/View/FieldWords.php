@@ -15,6 +15,9 @@ final class FieldWords
     private const WORDS = [
         'surface.tool_mark_um' => 'Depth of the tool marks', 'shape.outer' => 'The outside',
         'shape.inner' => 'The inside', 'moisture_percent' => 'Moisture now',
+        'diameter_mm' => 'Across', 'length_mm' => 'Length or height', 'wall_mm' => 'Wall', 'tenon_mm' => 'Tenon',
+        'recess_mm' => 'Recess', 'felled_on' => 'Felled on', 'cut_on' => 'Cut on', 'roughed_on' => 'Roughed on',
+        'lathe.most_rpm' => 'Fastest', 'lathe.swing_mm' => 'Swings',
         'purpose' => 'What for', 'holding' => 'Held by', 'due_at' => 'Due', 'document' => 'The file',
     ];
 

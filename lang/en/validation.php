@@ -40,6 +40,14 @@ return [
     ],
 
     'attributes' => [
+        'mass' => 'weight', 'diameter_mm' => 'across', 'length_mm' => 'length or height', 'wall_mm' => 'wall',
+        'tenon_mm' => 'tenon', 'recess_mm' => 'recess', 'felled_on' => 'felled on', 'cut_on' => 'cut on',
+        'roughed_on' => 'roughed on', 'rough_form' => 'what it is roughed to', 'air' => 'which air it dries in',
+        'air_name' => 'name', 'temp' => 'temperature', 'rh' => 'humidity', 'warm_to' => 'warm it to',
+        'swing' => 'swings', 'bed' => 'between centres', 'least_rpm' => 'slowest', 'most_rpm' => 'fastest',
+        'index_holes' => 'index holes', 'hold_rpm.*' => 'fastest of a hold', 'jaw_name.*' => 'name of the jaws',
+        'tenon_min.*' => 'tenon from', 'tenon_max.*' => 'tenon to', 'recess_min.*' => 'recess from',
+        'recess_max.*' => 'recess to', 'rows' => 'the rows',
         'azimuth_from' => 'turn from', 'azimuth_to' => 'turn to', 'bore_depth' => 'bore depth',
         'bore_from' => 'bored from', 'flaw_depth' => 'depth', 'flaw_from' => 'from', 'flaw_kind' => 'what',
         'flaw_on' => 'on the', 'flaw_to' => 'to', 'flaw_width' => 'width', 'joint_depth' => 'depth',

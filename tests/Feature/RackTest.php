@@ -80,7 +80,8 @@ final class RackTest extends FeatureTestCase
     public function test_weights_from_a_file_are_looked_at_first_and_taken_back_together(): void
     {
         $blank = $this->rackOne();
-        $csv = "number;date;grams\n1;2026-09-01;2350\n9;2026-09-01;100\n1;2026-13-01;1980\n1;2026-10-01 14:30;1980;38\n"
+        $csv = "number;date;grams\n\"1\";2026-09-01;2350,0\n9;2026-09-01;100\n1;2026-13-01;1980\n1;2026-10-01 "
+            ."14:30;1980;38\n"
             ."1;2026-11-01;heavy\n1;2027-11-01;1500\n";
         $file = UploadedFile::fake()->createWithContent('weights.csv', $csv);
         $this->post(route('rack.import'), ['file' => $file])->assertOk()

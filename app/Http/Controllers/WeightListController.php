@@ -59,7 +59,8 @@ class WeightListController extends Controller
         });
 
         return redirect()->route('rack')->with([
-            'said' => count($list->good()).' weights came in; '.count($list->bad()).' rows were left out.',
+            'said' => self::counted(count($list->good()), 'weight').' came in; '
+                .self::counted(count($list->bad()), 'row').' left out.',
             'batch' => $batch,
         ]);
     }
@@ -68,6 +69,11 @@ class WeightListController extends Controller
     {
         $count = $rack->strike($this->workshop($request), fn ($query) => $query->where('batch', $batch));
 
-        return redirect()->route('rack')->with('said', "$count weights were taken back.");
+        return redirect()->route('rack')->with('said', self::counted($count, 'weight').' taken back.');
+    }
+
+    private static function counted(int $count, string $what): string
+    {
+        return "$count ".Str::plural($what, $count);
     }
 }
