@@ -12,7 +12,7 @@ use HonestGrain\Coating\Exception\Stalled;
  *
  * Workshop model (see Kinetics), exact over a climate of constant stretches.
  */
-final readonly class CureClock
+final class CureClock
 {
     private const DAY = 86_400;
 
@@ -21,7 +21,10 @@ final readonly class CureClock
     /** Without any progress for this long in a changing climate, a wait is taken to have stalled. */
     private const STALL_DAYS = 400;
 
-    public function __construct(private CoatFigures $figures, private Climate $climate)
+    /** @var array<string, array{float, int, array<string, string>}> kinetics => what a day does that goes as others */
+    private array $days = [];
+
+    public function __construct(private readonly CoatFigures $figures, private readonly Climate $climate)
     {
     }
 
@@ -42,7 +45,8 @@ final readonly class CureClock
         while ($done < $needHours - 1e-12) {
             $days = $now >= $lookFrom ? $this->alikeDays($now) : 0;
             if ($days > 0) {
-                [$aDay, $still] = $this->day($kinetics, $now, $warnings);
+                [$aDay, $still, $warned] = $this->day($kinetics, $now);
+                $warnings += $warned;
                 $days = $aDay > 0 ? min($days, (int) floor(($needHours - $done) / $aDay)) : 0;
                 $done += $days * $aDay;
                 $stalled += $days * $still;
@@ -95,13 +99,17 @@ final readonly class CureClock
     }
 
     /**
-     * What a whole day from then on does.
+     * What a whole day from then on does; the same from whichever hour it is begun.
      *
-     * @param  array<string, string>  $warnings
-     * @return array{float, int} reference hours, and seconds that it stands still
+     * @return array{float, int, array<string, string>} reference hours, seconds that it stands still, warnings
      */
-    private function day(Kinetics $kinetics, int $from, array &$warnings): array
+    private function day(Kinetics $kinetics, int $from): array
     {
+        $key = serialize($kinetics);
+        if (isset($this->days[$key])) {
+            return $this->days[$key];
+        }
+        $warnings = [];
         $done = 0.0;
         $still = 0;
         for ($now = $from; $now < $from + self::DAY; $now = $until) {
@@ -113,7 +121,7 @@ final readonly class CureClock
             $still += $rate > 0 ? 0 : $until - $now;
         }
 
-        return [$done, $still];
+        return $this->days[$key] = [$done, $still, $warnings];
     }
 
     /** @param  array<string, string>  $warnings */
