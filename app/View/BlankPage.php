@@ -149,12 +149,11 @@ final readonly class BlankPage
             return [];
         }
         $mm = fn (?float $value): string => $this->show->length($value, $this->show->fine());
-        $wall = fn (Truing $one): string => $one->mostWallMm > 0 ? $mm($one->mostWallMm) : 'none is left';
 
         return [
             ['Oval by', $mm($now->ovalityMm), $mm($then->ovalityMm)],
             ['Largest true circle', $mm($now->trueDiameterMm), $mm($then->trueDiameterMm)],
-            ['Thickest wall, turned true', $wall($now), $wall($then)],
+            ...$this->walls($now, $then),
             ...$now->tenonMm === null ? [] : [['Tenon, turned true', $mm($now->tenonMm), $mm($then->tenonMm)]],
         ];
     }
@@ -173,6 +172,19 @@ final readonly class BlankPage
         return $truing === null || $this->core->wallMm === null ? '' : (new TruingPlan(
             $truing, $this->core->diameterMm, $this->core->wallMm, $this->blank->piece?->diameter_mm,
         ))->svg("Number {$this->blank->number}");
+    }
+
+    /** @return list<array{string, string, string}> the thickest wall by height, now and when it is ready */
+    private function walls(Truing $now, Truing $then): array
+    {
+        $words = fn (float $mm): string => $mm > 0 ? $this->show->length($mm, $this->show->fine()) : 'none is left';
+        $soon = $this->core->wallsLeftMm($then->shrinkFraction, self::TO_COME_CLEAN_MM);
+
+        return array_map(
+            fn (array $wall, array $then, string $where): array => [$where, $words($wall[1]), $words($then[1])],
+            $this->core->wallsLeftMm($now->shrinkFraction, self::TO_COME_CLEAN_MM), $soon,
+            ['Thickest wall, turned true: at the rim', 'half-way up', 'near the foot'],
+        );
     }
 
     /** @return array<string, array{string, string}> label and first value of the sizes it would be roughed to */

@@ -8,6 +8,7 @@ use HonestGrain\Calibration\DryingFigures;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Node;
+use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Reading\BadInput;
@@ -27,6 +28,11 @@ final readonly class Blank
     private const THICKNESS_OF_RULE_MM = 25.0;
 
     private const MOST_FLAWS = 40;
+
+    /** Where the wall is told: at the rim, half-way and near the foot. */
+    private const HEIGHTS = [1.0, 0.5, 0.2];
+
+    private const NEAR_SHARE = 0.05;
 
     /** @param  list<Flaw>  $flaws */
     private function __construct(
@@ -127,6 +133,32 @@ final readonly class Blank
             Truing::shrinkFraction($wood->tangentialPercent, $fromPercent, $toPercent),
             $this->diameterMm, $this->wallMm, $allowanceMm, $this->tenonMm,
         );
+    }
+
+    /**
+     * The thickest wall that is left of a rough one once it is turned true, by height: the least where it is widest.
+     *
+     * @param  float  $shrinkFraction  of its size across the grain
+     * @return list<array{float, float}> height over the foot and wall, mm, from the rim down
+     */
+    public function wallsLeftMm(float $shrinkFraction, float $allowanceMm): array
+    {
+        if ($this->wallMm === null) {
+            return [];
+        }
+        $outer = $this->profile()->outer;
+        $walls = [];
+        foreach (self::HEIGHTS as $share) {
+            $z = $share * $this->lengthMm;
+            $across = 2 * max(array_map(
+                fn (Point $point): float => abs($point->z - $z) <= $this->lengthMm * self::NEAR_SHARE ? $point->r : 0.0,
+                $outer->points,
+            ));
+            $across = $across > 0 ? $across : $this->diameterMm;
+            $walls[] = [$z, Truing::of($shrinkFraction, $across, $this->wallMm, $allowanceMm)->mostWallMm];
+        }
+
+        return $walls;
     }
 
     /** @throws InvalidField */

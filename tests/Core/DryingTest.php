@@ -205,6 +205,16 @@ final class DryingTest extends TestCase
         self::assertGreaterThan(0.5, $solid->wasted(Form::ShallowBowl->profile(250, 60, 90, 7)));
     }
 
+    public function test_the_wall_that_is_left_is_least_where_the_bowl_is_widest(): void
+    {
+        $walls = self::blank()->wallsLeftMm(0.056, 1.0);
+        self::assertSame([95.0, 47.5, 19.0], array_column($walls, 0));
+        self::assertEqualsWithDelta(28 - 280 * 0.056 / 2 - 1, $walls[0][1], 0.01);
+        self::assertLessThan($walls[1][1], $walls[0][1]);
+        self::assertLessThan($walls[2][1], $walls[1][1]);
+        self::assertSame([], self::blank(['form' => 'round', 'wall_mm' => null])->wallsLeftMm(0.056, 1.0));
+    }
+
     public function test_thick_wood_may_lose_less_a_week_before_it_cracks(): void
     {
         self::assertEqualsWithDelta(6, self::blank(['wall_mm' => 25])->crackLossPercent(self::figures()), 1e-9);

@@ -187,6 +187,7 @@ final class RackTest extends FeatureTestCase
         $this->post('/pieces', $typed)->assertSessionHasNoErrors();
         $piece = $this->shop->pieces()->firstOrFail();
         self::assertSame([$piece->id, 'roughed'], [$blank->refresh()->piece_id, $piece->document['starts_as']]);
+        $this->get(route('pieces.record', $piece))->assertSee('Made of')->assertSee(route('rack.show', $blank));
         $dry = $this->step($piece, 'body/dry');
         self::assertTrue($dry->start_at?->gte($ready));
         self::assertTrue($piece->ready_at?->gt($ready));

@@ -31,6 +31,12 @@
             @endif
         </div>
         <div>
+            @if ($piece->blank)
+                <p class="mb-4">
+                    Made of <a href="{{ route('rack.show', $piece->blank) }}">number {{ $piece->blank->number }}</a>,
+                    with all that it weighed.
+                </p>
+            @endif
             <h2>Changes to the plan</h2>
             <table class="small mt-1">
                 <tbody>
