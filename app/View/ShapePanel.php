@@ -8,11 +8,13 @@ use App\Models\Piece;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Drawing\Frame;
 use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Wall;
 use HonestGrain\Geometry\Warning;
 use HonestGrain\Geometry\Zone;
 use HonestGrain\Piece\Part;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Sanding;
+use HonestGrain\Route\School;
 
 /** The drawing of a part with its numbers, worded for the reader; the same for the page and for a drag. */
 final readonly class ShapePanel
@@ -37,7 +39,19 @@ final readonly class ShapePanel
     public function drawing(): string
     {
         return Elevation::of($this->part, $this->piece->name, 'shape')->withLengths($this->show->length(...))
-            ->detailed($this->frame, $this->measured);
+            ->detailed($this->frame, $this->measured, $this->uneven());
+    }
+
+    /** @return list<Wall> where the wall of a piece that is turned once from wet wood departs from even */
+    private function uneven(): array
+    {
+        $inner = $this->part->profile->inner;
+        $figures = $this->bench->calibration;
+        $isWet = $this->part->moisturePercent > $this->bench->equilibriumPercent + $figures->bench->wetWoodPoints;
+        $school = School::of($this->piece->document['school'] ?? [], $this->bench->school);
+
+        return $inner === null || ! $isWet || $school->choice('wet', '') !== 'turned-once' ? []
+            : Wall::uneven($this->part->profile->outer, $inner, $figures->drying->greenUnevenShare)[1];
     }
 
     /**

@@ -7,6 +7,7 @@ namespace HonestGrain\Drawing;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Geometry\Wall;
 use HonestGrain\Geometry\Warning;
 use HonestGrain\Piece\Part;
 
@@ -16,6 +17,9 @@ use HonestGrain\Piece\Part;
  */
 final readonly class Elevation
 {
+    /** Places nearer than this are one run. */
+    private const RUN_MM = 5.0;
+
     private Profile $profile;
 
     /** @param  (\Closure(float): string)|null  $words */
@@ -58,11 +62,15 @@ final readonly class Elevation
         );
     }
 
-    /** For a page: with dimension lines and, where given, the places that want a look. */
-    public function detailed(?Frame $frame = null, ?Measurement $measured = null): string
+    /**
+     * For a page: with dimension lines and, where given, the places that want a look.
+     *
+     * @param  list<Wall>  $uneven  where a wall that dries wet departs from even
+     */
+    public function detailed(?Frame $frame = null, ?Measurement $measured = null, array $uneven = []): string
     {
         $frame ??= Frame::around($this->profile, true);
-        $notes = $measured === null ? '' : $this->notes($frame, $measured);
+        $notes = $measured === null ? '' : $this->notes($frame, $measured).$this->uneven($frame, $uneven);
 
         return $frame->svg($this->name, $this->body($frame).$this->dimensions($frame).$notes);
     }
@@ -141,6 +149,28 @@ final readonly class Elevation
         }
 
         return $svg;
+    }
+
+    /**
+     * A heavy line along the cut half, beside the wall that is uneven.
+     *
+     * @param  list<Wall>  $uneven
+     */
+    private function uneven(Frame $frame, array $uneven): string
+    {
+        $u = $frame->unit();
+        $d = '';
+        $before = null;
+        foreach ($uneven as $wall) {
+            $isNext = $before !== null && hypot($wall->z - $before->z, $wall->r - $before->r) < self::RUN_MM;
+            $d .= ($isNext ? 'L' : 'M').Svg::n(-$wall->r - $u * 0.9).' '.Svg::n(-$wall->z).' ';
+            $before = $wall;
+        }
+
+        return $d === '' ? '' : Svg::tag('path', [
+            'data-lint' => 'uneven-wall', 'd' => $d, 'fill' => 'none', 'stroke' => '#8c2f1b',
+            'stroke-width' => $u * 0.5, 'stroke-linecap' => 'round',
+        ], Svg::tag('title', [], 'The wall departs from even by more than a fifth here: wet, it cracks.'));
     }
 
     private function leader(float $x, float $y, string $length, bool $warn, Frame $frame): string

@@ -42,6 +42,23 @@ final readonly class Wall
         return $walls;
     }
 
+    /**
+     * Where it departs from its usual thickness, the middle one of all, by more than a share of that.
+     *
+     * @return array{float, list<self>} the usual thickness, mm, and the places, from the foot up
+     */
+    public static function uneven(Curve $outer, Curve $inner, float $share): array
+    {
+        $walls = self::along($outer, $inner);
+        $sorted = array_map(fn (self $wall): float => $wall->minMm, $walls);
+        sort($sorted);
+        $usual = $sorted[intdiv(count($sorted), 2)] ?? 0.0;
+
+        return [$usual, array_values(array_filter(
+            $walls, fn (self $wall): bool => abs($wall->minMm - $usual) > $share * $usual,
+        ))];
+    }
+
     /** Physics: the shortest distance from any sampled point of one curve to the other curve. */
     public static function thinnest(Curve $outer, Curve $inner): self
     {

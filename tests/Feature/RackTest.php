@@ -268,7 +268,13 @@ final class RackTest extends FeatureTestCase
         self::assertTrue($piece->refresh()->ready_at?->gt(now()->addDays(21)));
         $this->get(route('pieces.route', $piece))->assertSee('never promise it as round')
             ->assertSee('Dry it in paper and let it warp')->assertSee('mm oval');
-        $this->get(route('pieces.shape', $piece))->assertOk();
+        $this->get(route('pieces.shape', $piece))->assertOk()->assertDontSee('uneven-wall');
+        $oiled[0]['shape']['inner'][0][1] -= 2.5;
+        app(PieceEditor::class)->change($piece, new Edit($piece->refresh()->version, 'thick rim', $this->wren), [
+            'parts' => $oiled,
+        ]);
+        $this->get(route('pieces.shape', $piece))->assertSee('data-lint="uneven-wall"', false);
+        $this->get(route('pieces.route', $piece))->assertSee('an uneven wall cracks there');
     }
 
     public function test_a_solid_blank_is_roughed_out_and_its_curve_begins_anew(): void

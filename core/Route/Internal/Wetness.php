@@ -73,17 +73,14 @@ final class Wetness
         if ($inner === null) {
             return [];
         }
-        $walls = Wall::along($subject->part->profile->outer, $inner);
-        usort($walls, fn (Wall $a, Wall $b): int => $a->minMm <=> $b->minMm);
-        $usual = $walls === [] ? 0.0 : $walls[intdiv(count($walls), 2)]->minMm;
-        $share = $subject->calibration->drying->greenUnevenShare;
-        $off = array_values(array_filter(
-            $walls, fn (Wall $wall): bool => abs($wall->minMm - $usual) > $share * $usual,
-        ));
+        [$usual, $off] = Wall::uneven(
+            $subject->part->profile->outer, $inner, $subject->calibration->drying->greenUnevenShare,
+        );
         if ($off === []) {
             return [];
         }
-        $worst = $off[count($off) - 1]->minMm - $usual > $usual - $off[0]->minMm ? $off[count($off) - 1] : $off[0];
+        usort($off, fn (Wall $a, Wall $b): int => abs($b->minMm - $usual) <=> abs($a->minMm - $usual));
+        $worst = $off[0];
 
         return [Conflict::warn(self::finishing($subject), sprintf(
             'The wall is %.1f mm as a rule and %.1f mm at %.0f mm up: wet, an uneven wall cracks there.', $usual,
