@@ -75,6 +75,8 @@ final class RackTest extends FeatureTestCase
         self::assertTrue($right->at->equalTo($wrong->at));
         self::assertNotNull($wrong->refresh()->struck_at);
         $this->get(route('rack.show', $blank))->assertSee('2,780 g')->assertSee('line-through');
+        $this->put("/rack/weighings/{$wrong->id}", ['mass' => '1500'])->assertSessionHasErrors('mass');
+        self::assertSame(3, $blank->weighings()->standing()->count(), 'from another tab, too late');
     }
 
     public function test_weights_from_a_file_are_looked_at_first_and_taken_back_together(): void

@@ -176,14 +176,13 @@ class RackController extends Controller
         $workshop = $this->workshop($request);
         $form = Form::tryFrom($request->string('form')->toString()) ?? Form::DeepBowl;
         $wanted = $request->wanted($show, $form);
-        $found = [];
+        $found = $settles = [];
+        $woods = $mapper->tables($workshop)->woods;
         foreach ($wanted === null ? [] : $workshop->blanks()->onRack()->where('drying', DryingState::Ready)->with('air')
             ->whereNull('piece_id')->limit(self::MOST_LOOKED_AT)->get() as $blank) {
             $core = $blank->core();
-            $largest = Largest::outOf(
-                $core, $mapper->tables($workshop)->woods->named($core->wood), $catalogue->calibration()->turning,
-                $airs->equilibriumPercent($workshop, $blank->air),
-            );
+            $emc = $settles[$blank->air_id ?? 0] ??= $airs->equilibriumPercent($workshop, $blank->air);
+            $largest = Largest::outOf($core, $woods->named($core->wood), $catalogue->calibration()->turning, $emc);
             if ($largest->fits($wanted->diameterMm(), $wanted->heightMm(), $request->wallMm($show))) {
                 $found[] = [$blank, $largest, $largest->wasted($wanted)];
             }

@@ -60,10 +60,9 @@ class WeighingController extends Controller
             );
             $this->rack->derive($blank, $workshop);
         });
-
         $this->replan($blank, $workshop);
 
-        return back()->with('weighed', $blank->id);
+        return back()->with('said', "Number $blank->number: {$show->mass($request->massG($show))}.");
     }
 
     /** The number typed, the weight read from the scale; what cannot be true is said and not kept. */
@@ -92,10 +91,10 @@ class WeighingController extends Controller
     public function update(WeighBlank $request, Weighing $weighing, Show $show): RedirectResponse
     {
         $workshop = $this->workshop($request);
-        DB::transaction(function () use ($request, $weighing, $workshop, $show): void {
+        $isCorrected = DB::transaction(function () use ($request, $weighing, $workshop, $show): bool {
             $workshop->lock();
             if ($weighing->refresh()->struck_at !== null) {
-                return;
+                return false;
             }
             $weighing->update(['struck_at' => now()]);
             $this->rack->weigh(
@@ -103,8 +102,14 @@ class WeighingController extends Controller
                 $this->user($request), more: ['corrects_id' => $weighing->id, 'batch' => $weighing->batch],
             );
             $this->rack->derive($weighing->blank, $workshop);
-        });
 
+            return true;
+        });
+        if (! $isCorrected) {
+            return back()->withErrors(
+                ['mass' => 'That weight was corrected or struck out already; nothing was changed.'],
+            );
+        }
         $this->replan($weighing->blank, $workshop);
 
         return back()->with('said', 'Corrected; what it said before stays on record.');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Planning\Planner;
 use App\Planning\Rack;
 use App\Planning\WeightList;
 use Illuminate\Contracts\View\View;
@@ -16,6 +17,10 @@ use Illuminate\Support\Str;
 class WeightListController extends Controller
 {
     private const MOST_CHARACTERS = 200_000;
+
+    public function __construct(private readonly Planner $planner)
+    {
+    }
 
     public function create(Request $request): View
     {
@@ -58,6 +63,8 @@ class WeightListController extends Controller
             }
         });
 
+        $this->planner->apply($workshop, fn (): bool => true);
+
         return redirect()->route('rack')->with([
             'said' => self::counted(count($list->good()), 'weight').' came in; '
                 .self::counted(count($list->bad()), 'row').' left out.',
@@ -68,6 +75,8 @@ class WeightListController extends Controller
     public function destroy(Request $request, string $batch, Rack $rack): RedirectResponse
     {
         $count = $rack->strike($this->workshop($request), fn ($query) => $query->where('batch', $batch));
+
+        $this->planner->apply($this->workshop($request), fn (): bool => true);
 
         return redirect()->route('rack')->with('said', self::counted($count, 'weight').' taken back.');
     }
