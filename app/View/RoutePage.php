@@ -44,6 +44,29 @@ final readonly class RoutePage
     ) {
     }
 
+    /** Until when its wood dries, by its weights; empty for what is dry or has no place on the rack. */
+    public function drying(): string
+    {
+        $blank = $this->piece->blank;
+        $kinds = array_merge([], ...array_map(
+            fn (RouteStage $stage): array => array_column($stage->steps, 'kind'), $this->stages,
+        ));
+        if ($blank === null || ! in_array(StepKind::Dry->value, $kinds, true)) {
+            return '';
+        }
+        if ($blank->ready_at === null) {
+            return "Its wood, number {$blank->number}, has no date yet: weigh it.";
+        }
+        $between = $blank->ready_from === null || $blank->ready_until === null ? ''
+            : ', between '.$this->show->calendarDay($blank->ready_from).' and '
+                .$this->show->calendarDay($blank->ready_until);
+
+        $about = $this->show->calendarDay($blank->ready_at);
+
+        return "Its wood, number {$blank->number}, is ready about $about$between, by its weights; each weighing moves "
+            .'the date.';
+    }
+
     /** How oval a piece that is turned once dries, from above; empty for all others. */
     public function warped(float $emcPercent): string
     {

@@ -7,9 +7,10 @@ namespace HonestGrain\Coating;
 use HonestGrain\Calibration\ClimateFigures;
 
 /**
- * An air as it was recorded up to its last reading, and after that as its days usually go: for each hour of the day the
- * mean of recent days, or the setting where an hour was never read. Gaps in the record are filled the same way. What
- * the maker means to do ("warm it to 18 °C until Friday") stands over all that is still to come.
+ * An air as it was recorded, each reading holding until the next, and after the last as its days usually go: for each
+ * hour of the day the mean of recent days, or the setting where an hour was never read. A gap in the record is filled
+ * so where it is shown, and nowhere else. What the maker means to do ("warm it to 18 °C until Friday") stands over all
+ * that is still to come.
  *
  * Workshop model of what is to come; the record is what was read.
  */
@@ -85,10 +86,20 @@ final class RecordedClimate implements DailyClimate
         return 0;
     }
 
+    /** What is shown for a second: the record, and where an hour is missing in it the usual course of a day. */
+    public function shownAt(int $second): ClimateStretch
+    {
+        return $this->isRecorded($second) || $second >= $this->onlyUsualFrom || $this->readings === []
+            || $second < $this->readings[0]->at ? $this->stretchAt($second) : $this->usual($second);
+    }
+
     /** Whether the record, and not the usual course of a day, says what the air was. */
     public function isRecorded(int $second): bool
     {
-        return $this->recorded($second) !== null;
+        $i = $this->before($second);
+
+        return $i !== null
+            && $second < $this->readings[$i]->at + (int) ($this->figures->gapHours * self::HOUR);
     }
 
     private function recorded(int $second): ?ClimateStretch
@@ -98,9 +109,7 @@ final class RecordedClimate implements DailyClimate
             return null;
         }
         $reading = $this->readings[$i];
-        $ends = min(
-            $this->readings[$i + 1]->at ?? PHP_INT_MAX, $reading->at + (int) ($this->figures->gapHours * self::HOUR),
-        );
+        $ends = $this->readings[$i + 1]->at ?? $reading->at + (int) ($this->figures->gapHours * self::HOUR);
 
         return $second < $ends ? new ClimateStretch($reading->tempC, $reading->rhPercent, $ends) : null;
     }

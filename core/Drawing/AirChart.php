@@ -65,7 +65,7 @@ final readonly class AirChart
     {
         $rows = [];
         for ($at = $this->from; $at < $this->from + $this->days * self::DAY; $at += self::HOUR) {
-            $stretch = $this->air->stretchAt($at);
+            $stretch = $this->air->shownAt($at);
             $rows[] = [$at, $this->air->isRecorded($at) && $at <= $this->now, [
                 $stretch->tempC, $stretch->rhPercent, Emc::at($stretch->tempC, $stretch->rhPercent)->percent,
             ]];

@@ -28,9 +28,10 @@
         @endif
         <div class="mt-3 text-ink">{!! $page->chart() !!}</div>
         <x-why kind="workshop">
-            A solid line was read; a dotted one is filled in, or still to come: for each hour of the day the mean of the
-            last week, or the setting where an hour was never read. Waits that run count the record up to now and that
-            course after it. What wood settles at is the sorption equation of the Wood Handbook, ch. 4 (published).
+            A solid line was read; a dotted one is filled in for show, or still to come: for each hour of the day the
+            mean of the last week, or the setting where an hour was never read. Waits count each reading until the next,
+            and after the last one that course of a day. What wood settles at is the sorption equation of the Wood
+            Handbook, ch. 4 (published).
         </x-why>
         <div class="mt-5 grid gap-x-14 gap-y-6 lg:grid-cols-3">
             <section aria-labelledby="readings">

@@ -36,7 +36,7 @@ final class ClimateTest extends TestCase
         self::assertEqualsWithDelta([10.0, 20.0], [$at(17, 3), $at(17, 14)], 1e-9);
     }
 
-    public function test_a_gap_is_filled_by_the_usual_day_and_the_setting_where_an_hour_was_never_read(): void
+    public function test_a_gap_is_filled_by_the_usual_day_for_show_alone(): void
     {
         $readings = array_values(array_filter(
             $this->days(3), fn (AirReading $one): bool => $one->at < self::START + 26 * self::HOUR
@@ -45,7 +45,9 @@ final class ClimateTest extends TestCase
         $air = $this->air($readings);
         $inGap = self::START + 38 * self::HOUR;
         self::assertFalse($air->isRecorded($inGap));
-        self::assertEqualsWithDelta(20.0, $air->stretchAt($inGap)->tempC, 1e-9);
+        self::assertEqualsWithDelta(20.0, $air->shownAt($inGap)->tempC, 1e-9);
+        self::assertEqualsWithDelta(10.0, $air->stretchAt($inGap)->tempC, 1e-9, 'the last reading holds');
+        self::assertSame($air->stretchAt($inGap)->until, self::START + 61 * self::HOUR);
         $one = $this->air([new AirReading(self::START, 5, 50)]);
         self::assertEqualsWithDelta(5, $one->stretchAt(self::START + 2 * self::HOUR)->tempC, 1e-9);
         self::assertEqualsWithDelta(18, $one->stretchAt(self::START + 12 * self::HOUR)->tempC, 1e-9, 'the setting');

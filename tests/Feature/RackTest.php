@@ -193,7 +193,8 @@ final class RackTest extends FeatureTestCase
         $dry = $this->step($piece, 'body/dry');
         self::assertTrue($dry->start_at?->gte($ready));
         self::assertTrue($piece->ready_at?->gt($ready));
-        $this->get(route('pieces.route', $piece))->assertOk()->assertSee('Dry on the rack');
+        $this->get(route('pieces.route', $piece))->assertOk()->assertSee('Dry on the rack')
+            ->assertSee('Its wood, number 1, is ready about')->assertSee('each weighing moves the date');
         // In a full shop the press alone puts the piece right: the wood is no drier for it.
         $dry->forceFill(['start_at' => null])->save();
         app(Correction::class)->of($piece->refresh());

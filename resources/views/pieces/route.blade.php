@@ -48,6 +48,9 @@
             </ol>
         </details>
     @endif
+    @if ($told->drying() !== '')
+        <p class="note my-3">{{ $told->drying() }} <a href="{{ route('rack.show', $piece->blank) }}">On the rack</a></p>
+    @endif
     @if ($told->warped($emc) !== '')
         <div class="my-3 flex flex-wrap items-center gap-6">
             <div class="w-[150px] text-ink">{!! $told->warped($emc) !!}</div>
