@@ -29,7 +29,7 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** The rack: blanks by readiness, and each by itself. */
 class RackController extends Controller
 {
-    private const A_PAGE = 20;
+    private const A_PAGE = 16;
 
     private const MOST_LABELS = 40;
 
