@@ -157,11 +157,11 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::delete('shelf/woods/{own_wood}', [WoodController::class, 'destroy'])->name('woods.destroy');
 
     Route::prefix('shop/climate')->name('climate.')->group(function (): void {
-        Route::post('', [ClimateController::class, 'store'])->name('store');
-        Route::delete('{air}', [ClimateController::class, 'destroy'])->name('destroy');
+        Route::post('', [ClimateController::class, 'store'])->can('run-shop')->name('store');
+        Route::delete('{air}', [ClimateController::class, 'destroy'])->can('run-shop')->name('destroy');
         Route::post('{air}/readings', [ClimateController::class, 'type'])->name('readings');
         Route::post('{air}/read', [ClimateController::class, 'read'])->name('read');
-        Route::put('{air}/station', [ClimateController::class, 'station'])->name('station');
+        Route::put('{air}/station', [ClimateController::class, 'station'])->can('run-shop')->name('station');
         Route::put('{air}/warm', [ClimateController::class, 'warm'])->name('warm');
         Route::delete('{air}/warm', [ClimateController::class, 'asItComes']);
     });
@@ -169,7 +169,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::get('shop/lathe', [EquipmentController::class, 'edit'])->name('equipment');
     Route::put('shop/lathe', [EquipmentController::class, 'update'])->name('equipment.update');
     Route::get('shop/instruments', [InstrumentController::class, 'show'])->name('instruments');
-    Route::put('shop/instruments/{kind}', [InstrumentController::class, 'update'])->name('instruments.update');
+    Route::put('shop/instruments/{kind}', [InstrumentController::class, 'update'])
+        ->can('run-shop')->name('instruments.update');
     Route::post('shop/instruments/{kind}', [InstrumentController::class, 'read'])->name('instruments.read');
     Route::get('shop', [ShopController::class, 'show'])->name('shop');
     Route::put('shop', [ShopController::class, 'update'])->name('shop.update');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Workshop;
+use App\Planning\Planner;
 use App\Planning\Rack;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -27,11 +28,14 @@ class DeriveRack implements ShouldBeUniqueUntilProcessing, ShouldQueue
         return (string) $this->workshopId;
     }
 
-    public function handle(Rack $rack): void
+    public function handle(Rack $rack, Planner $planner): void
     {
         $workshop = Workshop::query()->find($this->workshopId);
         if ($workshop !== null) {
             $rack->deriveAll($workshop);
+            if ($workshop->blanks()->onRack()->whereNotNull('piece_id')->exists()) {
+                $planner->apply($workshop, fn (): bool => true);
+            }
         }
     }
 }

@@ -195,10 +195,10 @@ final readonly class BlankPage
         $across = $this->core->diameterMm;
 
         return [
-            'diameter_mm' => ["Across$unit", $mm($across - self::BARK_MM)],
-            'length_mm' => ["Height$unit", $mm(min($this->core->lengthMm, $across * self::BOWL_HEIGHT_SHARE))],
-            'wall_mm' => ["Wall$unit", $mm($across * $this->calibration->turning->roughWallShare)],
-            'tenon_mm' => ["Tenon$unit", ''],
+            'rough_diameter' => ["Across$unit", $mm($across - self::BARK_MM)],
+            'rough_height' => ["Height$unit", $mm(min($this->core->lengthMm, $across * self::BOWL_HEIGHT_SHARE))],
+            'rough_wall' => ["Wall$unit", $mm($across * $this->calibration->turning->roughWallShare)],
+            'rough_tenon' => ["Tenon$unit", ''],
         ];
     }
 

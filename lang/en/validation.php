@@ -42,7 +42,9 @@ return [
     'attributes' => [
         'mass' => 'weight', 'diameter_mm' => 'across', 'length_mm' => 'length or height', 'wall_mm' => 'wall',
         'tenon_mm' => 'tenon', 'recess_mm' => 'recess', 'felled_on' => 'felled on', 'cut_on' => 'cut on',
-        'roughed_on' => 'roughed on', 'rough_form' => 'what it is roughed to', 'air' => 'which air it dries in',
+        'roughed_on' => 'roughed on', 'rough_form' => 'what it is roughed to',
+        'rough_diameter' => 'across', 'rough_height' => 'height', 'rough_wall' => 'wall', 'rough_tenon' => 'tenon',
+        'air' => 'which air it dries in',
         'air_name' => 'name', 'temp' => 'temperature', 'rh' => 'humidity', 'warm_to' => 'warm it to',
         'swing' => 'swings', 'bed' => 'between centres', 'least_rpm' => 'slowest', 'most_rpm' => 'fastest',
         'index_holes' => 'index holes', 'hold_rpm.*' => 'fastest of a hold', 'jaw_name.*' => 'name of the jaws',

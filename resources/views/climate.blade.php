@@ -78,19 +78,21 @@
                 <p class="faint small mt-1">
                     A stand-in that ships with this program. It is read every hour while the program runs.
                 </p>
-                <form
-                    method="post"
-                    action="{{ route('climate.station', $air) }}"
-                    class="mt-2 flex items-end gap-x-3"
-                    data-live
-                >
-                    @csrf
-                    @method('put')
-                    <x-field name="station" label="Set to">
-                        <x-choose name="station" :options="$page->stations()" :chosen="$air->station" />
-                    </x-field>
-                    <button class="press mb-[0.8rem]">Set</button>
-                </form>
+                @can('run-shop')
+                    <form
+                        method="post"
+                        action="{{ route('climate.station', $air) }}"
+                        class="mt-2 flex items-end gap-x-3"
+                        data-live
+                    >
+                        @csrf
+                        @method('put')
+                        <x-field name="station" label="Set to">
+                            <x-choose name="station" :options="$page->stations()" :chosen="$air->station" />
+                        </x-field>
+                        <button class="press mb-[0.8rem]">Set</button>
+                    </form>
+                @endcan
                 <form method="post" action="{{ route('climate.read', $air) }}" data-live>
                     @csrf
                     <button class="press" @disabled($air->station === 'none')>Read it now</button>
@@ -113,43 +115,51 @@
                     <button class="press mb-[0.8rem]">Count it in</button>
                 </form>
             </section>
-            <section aria-labelledby="airs">
-                <h2 id="airs">Another air</h2>
-                <p class="faint small mt-1">A cupboard that coats dry in, a cellar, a lean-to where logs wait.</p>
-                <form
-                    method="post"
-                    action="{{ route('climate.store') }}"
-                    class="mt-2 grid grid-cols-2 gap-x-5"
-                    data-live
-                >
-                    @csrf
-                    <x-field name="kind" label="What it is">
-                        <x-choose name="kind" :options="$page->kinds()" />
-                    </x-field>
-                    <x-field name="air_name" label="Name">
-                        <input class="w-full" name="air_name" maxlength="60" value="{{ old('air_name') }}" required />
-                    </x-field>
-                    <x-field name="temp" :label="'As a rule, '.$show->unit(Unit::Temperature)">
-                        <input class="w-full" name="temp" inputmode="decimal" required />
-                    </x-field>
-                    <x-field name="rh" label="As a rule, % RH">
-                        <input class="w-full" name="rh" inputmode="decimal" required />
-                    </x-field>
-                    <p><button class="press">Add it</button></p>
-                </form>
-                @if ($air->kind !== 'shop')
+            @can('run-shop')
+                <section aria-labelledby="airs">
+                    <h2 id="airs">Another air</h2>
+                    <p class="faint small mt-1">A cupboard that coats dry in, a cellar, a lean-to where logs wait.</p>
                     <form
                         method="post"
-                        action="{{ route('climate.destroy', $air) }}"
-                        class="mt-3"
-                        data-ask="Take {{ $air->name }} away, with all that was read of it?"
+                        action="{{ route('climate.store') }}"
+                        class="mt-2 grid grid-cols-2 gap-x-5"
+                        data-live
                     >
                         @csrf
-                        @method('delete')
-                        <button class="quiet">Take {{ $air->name }} away</button>
+                        <x-field name="kind" label="What it is">
+                            <x-choose name="kind" :options="$page->kinds()" />
+                        </x-field>
+                        <x-field name="air_name" label="Name">
+                            <input
+                                class="w-full"
+                                name="air_name"
+                                maxlength="60"
+                                value="{{ old('air_name') }}"
+                                required
+                            />
+                        </x-field>
+                        <x-field name="temp" :label="'As a rule, '.$show->unit(Unit::Temperature)">
+                            <input class="w-full" name="temp" inputmode="decimal" required />
+                        </x-field>
+                        <x-field name="rh" label="As a rule, % RH">
+                            <input class="w-full" name="rh" inputmode="decimal" required />
+                        </x-field>
+                        <p><button class="press">Add it</button></p>
                     </form>
-                @endif
-            </section>
+                    @if ($air->kind !== 'shop')
+                        <form
+                            method="post"
+                            action="{{ route('climate.destroy', $air) }}"
+                            class="mt-3"
+                            data-ask="Take {{ $air->name }} away, with all that was read of it?"
+                        >
+                            @csrf
+                            @method('delete')
+                            <button class="quiet">Take {{ $air->name }} away</button>
+                        </form>
+                    @endif
+                </section>
+            @endcan
         </div>
     </div>
 </x-layout>

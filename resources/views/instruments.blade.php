@@ -30,19 +30,21 @@
                         @endif
                         <button class="press mb-[0.8rem]">Read it</button>
                     </form>
-                    <form
-                        method="post"
-                        action="{{ route('instruments.update', $kind) }}"
-                        class="flex items-end gap-x-3"
-                        data-live
-                    >
-                        @csrf
-                        @method('put')
-                        <x-field name="fault" label="Set to">
-                            <x-choose name="fault" :options="$faults" :chosen="$set[$kind]" />
-                        </x-field>
-                        <button class="press mb-[0.8rem]">Set</button>
-                    </form>
+                    @can('run-shop')
+                        <form
+                            method="post"
+                            action="{{ route('instruments.update', $kind) }}"
+                            class="flex items-end gap-x-3"
+                            data-live
+                        >
+                            @csrf
+                            @method('put')
+                            <x-field name="fault" label="Set to">
+                                <x-choose name="fault" :options="$faults" :chosen="$set[$kind]" />
+                            </x-field>
+                            <button class="press mb-[0.8rem]">Set</button>
+                        </form>
+                    @endcan
                 </div>
             </section>
         @endforeach

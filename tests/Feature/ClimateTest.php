@@ -103,6 +103,18 @@ final class ClimateTest extends FeatureTestCase
         $this->get(route('rack.show', $blank->refresh()))->assertDontSee('too damp to finish');
     }
 
+    public function test_airs_and_stations_are_the_owners_and_anybody_reads(): void
+    {
+        $air = $this->air();
+        $this->wren->update(['role' => 'maker']);
+        $this->put(route('climate.station', $air), ['station' => 'works'])->assertForbidden();
+        $this->post(route('climate.store'), [])->assertForbidden();
+        $this->delete(route('climate.destroy', $air))->assertForbidden();
+        $this->put(route('instruments.update', 'scale'), ['fault' => 'silent'])->assertForbidden();
+        $this->post(route('climate.readings', $air), ['temp' => '18', 'rh' => '55'])->assertSessionHasNoErrors();
+        $this->get(route('climate'))->assertOk()->assertDontSee('Another air');
+    }
+
     public function test_the_air_of_another_shop_is_not_there(): void
     {
         $theirs = $this->makeShop('Other slip', 'other@example.test')->airs()->create(

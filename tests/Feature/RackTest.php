@@ -9,6 +9,7 @@ use App\Models\Blank;
 use App\Planning\Correction;
 use App\Planning\Edit;
 use App\Planning\PieceEditor;
+use App\Planning\Planner;
 use App\Planning\Rack;
 use HonestGrain\Rack\DryingState;
 use Illuminate\Http\UploadedFile;
@@ -155,7 +156,7 @@ final class RackTest extends FeatureTestCase
         $this->weigh($blank, [90 => 2350, 60 => 1980, 30 => 1780]);
         $before = $blank->refresh()->moisture_percent;
         $this->shop->update(['climate' => ['day_rh' => 70.0, 'night_rh' => 70.0] + $this->shop->climate]);
-        (new DeriveRack($this->shop->id))->handle(app(Rack::class));
+        (new DeriveRack($this->shop->id))->handle(app(Rack::class), app(Planner::class));
         self::assertGreaterThan($before + 2, $blank->refresh()->moisture_percent);
     }
 
@@ -203,6 +204,10 @@ final class RackTest extends FeatureTestCase
         $this->post(route('rack.weigh'), ['number' => '1', 'mass' => '1755'])->assertSessionHasNoErrors();
         self::assertTrue($piece->refresh()->ready_at?->notEqualTo($ready));
         self::assertTrue($this->step($piece, 'body/dry')->start_at?->gte($blank->refresh()->ready_at));
+        // In air too damp to dry it the wood has no date, and so the piece has none.
+        $this->shop->refresh()->update(['climate' => ['day_rh' => 92.0, 'night_rh' => 92.0] + $this->shop->climate]);
+        (new DeriveRack($this->shop->id))->handle(app(Rack::class), app(Planner::class));
+        self::assertSame([DryingState::WetAir, null], [$blank->refresh()->drying, $piece->refresh()->ready_at]);
     }
 
     public function test_the_flaws_of_a_blank_go_over_to_its_piece(): void
@@ -293,11 +298,12 @@ final class RackTest extends FeatureTestCase
             'Rough it out',
         );
         $typed = [
-            'version' => (string) $blank->version, 'rough_form' => 'rough-bowl', 'diameter_mm' => '284',
-            'length_mm' => '95',
-            'wall_mm' => '29', 'tenon_mm' => '62',
+            'version' => (string) $blank->version, 'rough_form' => 'rough-bowl', 'rough_diameter' => '284',
+            'rough_height' => '95',
+            'rough_wall' => '29', 'rough_tenon' => '62',
         ];
-        $this->put(route('rack.rough', $blank), ['wall_mm' => '160'] + $typed)->assertSessionHasErrors('wall_mm');
+        $this->put(route('rack.rough', $blank), ['rough_wall' => '160'] + $typed)->assertSessionHasErrors('rough_wall')
+            ->assertSessionHasInput('rough_wall', '160');
         $this->put(route('rack.rough', $blank), $typed)->assertSessionHasNoErrors();
         $blank->refresh();
         self::assertSame(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Jobs\DeriveRack;
 use App\Models\Air;
 use App\Planning\Airs;
 use App\Planning\Planner;
@@ -24,6 +25,7 @@ class ReadClimate extends Command
             $said = $airs->station($air->workshop, $air)?->read($now);
             if ($said !== null && $airs->record($air, new AirReading($now, ...$said), 'station') === null) {
                 $planner->apply($air->workshop, fn (): bool => true);
+                DeriveRack::dispatch($air->workshop_id);
                 $read++;
             }
         }

@@ -33,7 +33,7 @@ class ClimateController extends Controller
     {
         $workshop = $this->workshop($request);
         if (! $workshop->airs->contains('kind', Air::SHOP)) {
-            $workshop->airs()->create(['kind' => Air::SHOP, 'name' => 'Shop']);
+            $workshop->airs()->createOrFirst(['name' => 'Shop'], ['kind' => Air::SHOP]);
             $workshop->load('airs');
         }
         $air = $workshop->airs->firstWhere('id', $request->integer('air')) ?? $workshop->airs->first();

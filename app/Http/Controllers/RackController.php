@@ -14,6 +14,7 @@ use App\Planning\Rack;
 use App\Planning\ShopMapper;
 use App\Planning\VersionConflict;
 use App\View\BlankPage;
+use App\View\FieldWords;
 use App\View\FlawWords;
 use App\View\RackShelf;
 use App\View\Show;
@@ -21,9 +22,11 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Largest;
+use HonestGrain\Reading\InvalidField;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** The rack: blanks by readiness, and each by itself. */
@@ -133,6 +136,11 @@ class RackController extends Controller
                 $blank, $this->workshop($request), $request->document($show) + $blank->document,
                 (int) $request->validated('version'), $blank->air_id,
             );
+        } catch (InvalidField $e) {
+            $field = array_search($e->field, RoughOut::SIZES, true);
+            throw $field === false ? $e : ValidationException::withMessages([
+                $field => $show->sentence(FieldWords::in($e->getMessage(), $e->field)),
+            ]);
         } catch (VersionConflict) {
             return back()->withInput()->withErrors(['version' => self::OUT_OF_DATE]);
         }

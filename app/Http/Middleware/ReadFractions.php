@@ -15,6 +15,7 @@ class ReadFractions
     private const LENGTHS = [
         'diameter', 'height', 'foot', 'wall', 'from', 'to', 'min_wall_mm', 'bore', 'bore_depth', 'flaw_from', 'flaw_to',
         'fault_from', 'fault_to', 'diameter_mm', 'length_mm', 'wall_mm', 'tenon_mm', 'recess_mm',
+        'rough_diameter', 'rough_height', 'rough_wall', 'rough_tenon', 'swing', 'bed',
         'flaw_width', 'flaw_depth', 'joint_diameter', 'joint_depth',
     ];
 

@@ -17,7 +17,11 @@ use Illuminate\Validation\Rule;
 /** A solid blank is roughed out: to what, how large, and how thick its wall is left. */
 class RoughOut extends FormRequest
 {
-    private const SIZES = ['diameter_mm', 'length_mm', 'wall_mm', 'tenon_mm'];
+    /** Field => size of the blank. */
+    public const SIZES = [
+        'rough_diameter' => 'diameter_mm', 'rough_height' => 'length_mm', 'rough_wall' => 'wall_mm',
+        'rough_tenon' => 'tenon_mm',
+    ];
 
     /** @return array<string, mixed> */
     public function rules(Show $show): array
@@ -27,10 +31,10 @@ class RoughOut extends FormRequest
         return [
             'version' => ['required', 'integer'],
             'rough_form' => ['required', Rule::in([BlankForm::RoughBowl->value, BlankForm::RoughHollow->value])],
-            'diameter_mm' => ['required', 'numeric', $length(Node::MAX_MM)],
-            'length_mm' => ['required', 'numeric', $length(Node::MAX_MM)],
-            'wall_mm' => ['required', 'numeric', $length(CoreBlank::MOST_WALL_MM)],
-            'tenon_mm' => ['nullable', 'numeric', $length(Node::MAX_MM)],
+            'rough_diameter' => ['required', 'numeric', $length(Node::MAX_MM)],
+            'rough_height' => ['required', 'numeric', $length(Node::MAX_MM)],
+            'rough_wall' => ['required', 'numeric', $length(CoreBlank::MOST_WALL_MM)],
+            'rough_tenon' => ['nullable', 'numeric', $length(Node::MAX_MM)],
         ];
     }
 
@@ -43,9 +47,9 @@ class RoughOut extends FormRequest
             'form' => $this->validated('rough_form'), 'roughed_on' => now($user->timeZone())->toDateString(),
             'keeping' => Keeping::Wrapped->value, 'flaws' => [],
         ];
-        foreach (self::SIZES as $size) {
-            if ($this->validated($size) !== null) {
-                $changed[$size] = round($show->typed(Unit::Length, (float) $this->validated($size)), 2);
+        foreach (self::SIZES as $field => $size) {
+            if ($this->validated($field) !== null) {
+                $changed[$size] = round($show->typed(Unit::Length, (float) $this->validated($field)), 2);
             }
         }
 

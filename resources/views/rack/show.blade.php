@@ -241,7 +241,7 @@
                             <p class="small mt-2">{{ $page->roughWalls() }}</p>
                         @endif
                         @if ($page->canBeRoughed())
-                            <details class="mt-2" @if ($errors->has('rough_form')) open @endif>
+                            <details class="mt-2" @if ($errors->has('rough_*')) open @endif>
                                 <summary class="text-act underline underline-offset-4">Rough it out</summary>
                                 <form
                                     method="post"
@@ -261,7 +261,7 @@
                                                 class="w-full"
                                                 name="{{ $name }}"
                                                 inputmode="decimal"
-                                                value="{{ $value }}"
+                                                value="{{ old($name, $value) }}"
                                             />
                                         </x-field>
                                     @endforeach
