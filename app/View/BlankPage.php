@@ -104,6 +104,14 @@ final readonly class BlankPage
         ))->svg("number {$this->blank->number}");
     }
 
+    /** Why a weight that stands is no part of the curve; empty where it is one. */
+    public function aside(Weighing $one): string
+    {
+        $counted = array_map(fn (Weighing $other): int => $other->id, $this->counted);
+
+        return $one->struck_at !== null || in_array($one->id, $counted, true) ? '' : 'before it was roughed out';
+    }
+
     /** "14 % by meter", where one was read beside the weighing */
     public function meter(Weighing $one): string
     {
@@ -263,7 +271,10 @@ final readonly class BlankPage
     /** @return list<Mount> how it can be put on the lathe with what the shop has */
     private function mounts(): array
     {
-        $can = $this->core->form->mounts();
+        $cut = ['tenon' => $this->core->tenonMm, 'recess' => $this->core->recessMm];
+        $can = array_values(array_filter($this->core->form->mounts(), fn (Mount $mount): bool => ! array_key_exists(
+            $mount->value, $cut,
+        ) || $cut[$mount->value] !== null));
         $has = array_values(array_filter($can, fn (Mount $mount): bool => $this->equipment->has($mount)));
 
         return $has === [] ? $can : $has;

@@ -313,7 +313,9 @@ final class RackTest extends FeatureTestCase
         $this->put(route('rack.rough', $blank), $typed)->assertSessionHasErrors('version');
         $this->post(route('rack.weigh'), ['number' => '1', 'mass' => '2400']);
         self::assertSame(2400.0, $blank->refresh()->last_mass_g);
-        $this->get(route('rack.show', $blank))->assertSee('5,020 g')->assertDontSee('It is roughed out');
+        $this->get(route('rack.show', $blank))->assertSee('5,020 g')->assertSee(
+            'before it was roughed out',
+        )->assertDontSee('It is roughed out');
     }
 
     public function test_the_scale_is_read_and_its_nonsense_is_not_kept(): void

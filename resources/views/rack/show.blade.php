@@ -145,7 +145,7 @@
                                     <tr @class(['line-through faint' => $one->struck_at])>
                                         <td>{{ $show->calendarDay($one->at) }}, {{ $show->time($one->at) }}</td>
                                         <td class="n">{{ $show->mass($one->mass_g) }}</td>
-                                        <td class="n">{{ $page->meter($one) }}</td>
+                                        <td class="n">{{ $page->meter($one) }} {{ $page->aside($one) }}</td>
                                         <td class="n">
                                             @if ($one->struck_at)
                                                 <span class="sr-only">struck out</span>
