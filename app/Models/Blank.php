@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use HonestGrain\Rack\Blank as CoreBlank;
+use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Reading\Document;
 use Illuminate\Database\Eloquent\Builder;
@@ -21,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property int $workshop_id
  * @property int $number  as written on the wood
  * @property array<string, mixed> $document
+ * @property array<string, mixed>|null $solid  what it was before it was roughed out
  * @property string $wood
  * @property string $form
  * @property string $place
@@ -48,7 +50,8 @@ use Illuminate\Support\Carbon;
 class Blank extends Model
 {
     protected $fillable = [
-        'number', 'document', 'wood', 'form', 'place', 'drawing', 'photo', 'version', 'drying', 'moisture_percent',
+        'number', 'document', 'solid', 'wood', 'form', 'place', 'drawing', 'photo', 'version', 'drying',
+        'moisture_percent',
         'lost_percent', 'week_percent', 'ready_at', 'ready_from', 'ready_until', 'last_mass_g', 'last_weighed_at',
         'may_crack', 'gone_at', 'piece_id', 'air_id',
     ];
@@ -56,7 +59,7 @@ class Blank extends Model
     protected function casts(): array
     {
         return [
-            'document' => 'array', 'drying' => DryingState::class, 'moisture_percent' => 'float',
+            'document' => 'array', 'solid' => 'array', 'drying' => DryingState::class, 'moisture_percent' => 'float',
             'lost_percent' => 'float', 'week_percent' => 'float', 'ready_at' => 'datetime', 'ready_from' => 'datetime',
             'ready_until' => 'datetime', 'last_mass_g' => 'float', 'last_weighed_at' => 'datetime',
             'may_crack' => 'boolean', 'gone_at' => 'datetime',
@@ -66,6 +69,11 @@ class Blank extends Model
     public function core(): CoreBlank
     {
         return CoreBlank::read(Document::of($this->document));
+    }
+
+    public function isRough(): bool
+    {
+        return BlankForm::from($this->form)->isRough();
     }
 
     /** @return HasMany<Weighing, $this> */

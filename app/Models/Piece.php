@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use HonestGrain\Rack\BlankForm;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -34,6 +35,7 @@ use Illuminate\Support\Carbon;
  * @property array{hours: float, because: list<string>}|null $late
  * @property array<string, mixed>|null $fault  what went wrong, until its maker has chosen what to do
  * @property Workshop $workshop
+ * @property Blank|null $blank
  * @property-read Collection<int, PlannedStep> $plannedSteps
  */
 class Piece extends Model
@@ -66,6 +68,12 @@ class Piece extends Model
     public function blank(): HasOne
     {
         return $this->hasOne(Blank::class);
+    }
+
+    /** What its wood lies on the rack as, where the weighings of its blank carry a date. */
+    public function datedAs(): ?BlankForm
+    {
+        return $this->blank?->ready_at === null ? null : BlankForm::from($this->blank->form);
     }
 
     /** @return BelongsTo<Workshop, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use HonestGrain\Rack\DryingState;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 use Illuminate\Database\Eloquent\Model;
@@ -57,6 +58,13 @@ class PlannedStep extends Model
     public function asksForWeight(): bool
     {
         return StepKind::from($this->kind) === StepKind::Ready;
+    }
+
+    /** Whether it takes wood off the rack that its weights say is not dry. */
+    public function isTooWet(): bool
+    {
+        return StepKind::from($this->kind) === StepKind::Dry && $this->piece->blank !== null
+            && $this->piece->blank->drying !== DryingState::Ready;
     }
 
     /** Its number on the route, from one. */

@@ -67,7 +67,7 @@ final readonly class Correction
         $piece->update([
             'ready_at' => $readyAt === 0 || $route->isForbidden() || $piece->fault !== null
                 ? null : Carbon::createFromTimestamp($readyAt),
-            'state' => $job->tasks === [] ? Piece::DONE : Piece::WORKING,
+            'state' => $job->tasks === [] && ! $route->waitsForWood() ? Piece::DONE : Piece::WORKING,
         ]);
     }
 

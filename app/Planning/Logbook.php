@@ -24,7 +24,7 @@ final readonly class Logbook
 
     private const NO_FORM = ['read' => null, 'once' => null];
 
-    public function __construct(private Planner $planner)
+    public function __construct(private Planner $planner, private WoodAtBench $wood)
     {
     }
 
@@ -61,7 +61,9 @@ final readonly class Logbook
             'late_hours' => $step->closes_at !== null && $at->gt($step->closes_at)
                 ? round($step->closes_at->diffInMinutes($at) / 60, 1) : null,
             'climate' => $step->piece->workshop->climate,
-        ] + $facts], fn () => $this->allow($step, $at));
+        ] + $facts], fn () => $this->allow($step, $at, isset($facts['not_dry'])), fn () => $this->wood->done(
+            $step, $at,
+        ));
     }
 
     /** @return array{LogEntry, bool} */
@@ -126,6 +128,7 @@ final readonly class Logbook
             } catch (UniqueConstraintViolationException) {
                 return false;
             }
+            $this->wood->undone($piece, (string) $entry->step);
             if ($piece->state === Piece::DONE) {
                 $piece->update(['state' => Piece::WORKING]);
             }
@@ -137,6 +140,7 @@ final readonly class Logbook
     /**
      * @param  array<string, mixed>  $more
      * @param  (Closure(): void)|null  $allow  refuses, by an exception, what may not be logged now
+     * @param  (Closure(): void)|null  $then  what it brings with it
      * @return array{LogEntry, bool}
      */
     private function once(
@@ -146,11 +150,12 @@ final readonly class Logbook
         CarbonInterface $at,
         array $more,
         ?Closure $allow = null,
+        ?Closure $then = null,
     ): array {
         $workshop = $step->piece->workshop;
 
         return $this->planner->apply($workshop, function () use (
-            $step, $user, $kind, $at, $more, $workshop, $allow,
+            $step, $user, $kind, $at, $more, $workshop, $allow, $then,
         ): array {
             $undone = $workshop->logEntries()->where(['piece_id' => $step->piece_id, 'step' => $step->step])
                 ->whereIn('kind', ['undo', 'again'])->count();
@@ -168,6 +173,7 @@ final readonly class Logbook
                 'title' => $step->title,
                 'happened_at' => $at, 'once_key' => $key,
             ]);
+            $then?->__invoke();
 
             return [$entry, true];
         }, $step->piece);
@@ -184,8 +190,13 @@ final readonly class Logbook
         }
     }
 
-    private function allow(PlannedStep $step, CarbonInterface $at): void
+    private function allow(PlannedStep $step, CarbonInterface $at, bool $isSure): void
     {
+        if ($step->isTooWet() && ! $isSure) {
+            $number = $step->piece->blank?->number;
+            throw ValidationException::withMessages(['sure' => "Number $number is not dry by its weights. Weigh on; or "
+                .'say that you go on all the same.']);
+        }
         if ($at->gt(now()->addMinute())) {
             throw ValidationException::withMessages(
                 ['at' => 'Done at is '.$this->words($at).', which is still to come; it takes a time up to now.'],

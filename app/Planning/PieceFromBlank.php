@@ -28,7 +28,7 @@ final readonly class PieceFromBlank
 
         return Largest::outOf(
             $blank->core(), $this->mapper->tables($workshop)->woods->named($blank->wood),
-            $this->catalogue->calibration()->turning, $this->airs->equilibriumPercent($workshop, $blank->air),
+            $this->catalogue->calibration(), $this->airs->equilibriumPercent($workshop, $blank->air),
         );
     }
 
@@ -39,8 +39,7 @@ final readonly class PieceFromBlank
 
         return [
             'starts_as' => ($core->form->isRough() ? StartsAs::Roughed : StartsAs::Blank)->value,
-            'school' => $core->form->isRough() && $blank->drying !== DryingState::Ready
-                ? ['wet' => 'dried-first'] : [],
+            'school' => $blank->drying === DryingState::Ready ? [] : ['wet' => 'dried-first'],
             'note' => trim("From number $blank->number. ".($core->source === '' ? '' : "$core->source. ").$core->note),
         ];
     }
@@ -89,7 +88,8 @@ final readonly class PieceFromBlank
         return function (Piece $piece) use ($blank): void {
             $blank->update([
                 'piece_id' => $piece->id,
-                'gone_at' => $blank->core()->form->isRough() && $blank->drying !== DryingState::Ready ? null : now(),
+                // What still dries stays to be weighed until its piece takes it off the scale.
+                'gone_at' => $blank->drying === DryingState::Ready ? now() : null,
             ]);
         };
     }

@@ -55,7 +55,7 @@ final readonly class PlanMaker
                     $piece, $history, $key, $route, null, FaultKind::from($piece->fault['kind'])->label(), isHeld: true,
                 );
             }
-            if ($route->isForbidden()) {
+            if ($route->isForbidden() && ! $route->waitsForWood()) {
                 // What goes against itself has no date: its remarks say why.
                 return new PlannedPiece($piece, $history, $key, $route, null, null);
             }
@@ -63,6 +63,9 @@ final readonly class PlanMaker
                 (string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), 1.0, $route, $history->done,
                 $history->skipped, $clock, $this->splitAbove($state, $bench), $piece->blank?->ready_at?->getTimestamp(),
             );
+            if ($job->tasks === []) {
+                return new PlannedPiece($piece, $history, $key, $route, null, null);
+            }
             $job->checkWaits($state->now, $clock);
 
             return new PlannedPiece($piece, $history, $key, $route, $job, null);

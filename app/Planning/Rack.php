@@ -75,6 +75,53 @@ final readonly class Rack
     }
 
     /**
+     * From a solid blank to a rough-out: what it weighed before says nothing of it any more.
+     *
+     * @param  array<string, mixed>  $changes  of its document
+     *
+     * @throws InvalidField
+     */
+    public function rough(Blank $blank, Workshop $workshop, array $changes): void
+    {
+        $solid = $blank->document;
+        $blank->update($this->columns($workshop, $changes + $solid) + [
+            'solid' => $solid, 'version' => $blank->version + 1,
+        ]);
+        $this->derive($blank, $workshop);
+    }
+
+    /**
+     * The same from a page.
+     *
+     * @param  array<string, mixed>  $changes
+     * @param  int  $version  that the page was made from
+     *
+     * @throws InvalidField
+     * @throws VersionConflict
+     */
+    public function roughAt(Blank $blank, Workshop $workshop, array $changes, int $version): void
+    {
+        DB::transaction(function () use ($blank, $workshop, $changes, $version): void {
+            $workshop->lock();
+            if ($blank->refresh()->version !== $version) {
+                throw new VersionConflict;
+            }
+            $this->rough($blank, $workshop, $changes);
+        });
+    }
+
+    /** A rough-out that was none after all. */
+    public function solidAgain(Blank $blank, Workshop $workshop): void
+    {
+        if ($blank->solid !== null) {
+            $blank->update($this->columns($workshop, $blank->solid) + [
+                'solid' => null, 'version' => $blank->version + 1,
+            ]);
+            $this->derive($blank, $workshop);
+        }
+    }
+
+    /**
      * One weight; where the same was typed just before, that one.
      *
      * @param  array{batch?: string|null, corrects_id?: int|null}  $more

@@ -38,7 +38,7 @@ final class RouteStore
      */
     public function of(Workshop $workshop, Piece $piece, Bench $bench, History $history): array
     {
-        $past = $history->past()->withDryingDated($piece->blank?->ready_at !== null);
+        $past = $history->past()->withWoodDated($piece->datedAs());
         $key = 'route-'.hash('xxh128', serialize([$this->shop($workshop, $bench), $piece->document, $past]));
         $kept = cache()->get($key);
         if ($kept instanceof Route) {

@@ -55,6 +55,9 @@ final readonly class ShopPlan
         if ($planned->isFinished()) {
             return max([0, ...array_values($planned->history->done)]);
         }
+        if ($planned->route?->isForbidden() === true) {
+            return null;
+        }
         $ends = array_map(fn (PlacedTask $task): int => $task->end, $this->placed[$planned->piece->id] ?? []);
 
         return $ends === [] ? null : max($ends);

@@ -32,7 +32,7 @@ final readonly class ShopState
         return DB::transaction(function () use ($workshop): self {
             $workshop->refresh()->load(['abrasives', 'tins', 'woods', 'airs']);
             $pieces = $workshop->pieces()
-                ->with('blank:id,piece_id,ready_at')
+                ->with('blank:id,piece_id,form,ready_at')
                 ->working()
                 ->orderBy('due_at')
                 ->orderBy('id')

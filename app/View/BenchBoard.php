@@ -10,6 +10,7 @@ use App\Models\PlannedStep;
 use App\Models\Workshop;
 use App\Planning\Logbook;
 use HonestGrain\Drawing\WaitBar;
+use HonestGrain\Route\StepKind;
 use Illuminate\Support\Collection;
 
 /** What the Bench shows: one step for now, what comes after it, what waits, and which windows close today. */
@@ -58,6 +59,8 @@ final readonly class BenchBoard
             ->whereNotIn('piece_id', $held->pluck('id'));
         $ready = (clone $open)
             ->where('minutes', '>', 0)
+            // Wood that nobody knows the date of is no work for now.
+            ->where(fn ($q) => $q->where('kind', '!=', StepKind::Dry->value)->orWhereNotNull('opens_at'))
             ->where(fn ($q) => $q->whereNull('opens_at')->orWhere('opens_at', '<=', now()))
             ->orderByRaw('start_at is null')
             ->orderBy('start_at')

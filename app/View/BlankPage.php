@@ -31,8 +31,6 @@ final readonly class BlankPage
     /** Wood as it is roughed, unless its weights say otherwise. */
     private const GREEN_PERCENT = Truing::FIBRE_SATURATION_PERCENT;
 
-    private const TO_COME_CLEAN_MM = 1.0;
-
     /** What is turned off a solid blank to bring it round. */
     private const BARK_MM = 6.0;
 
@@ -186,11 +184,11 @@ final readonly class BlankPage
     private function walls(Truing $now, Truing $then): array
     {
         $words = fn (float $mm): string => $mm > 0 ? $this->show->length($mm, $this->show->fine()) : 'none is left';
-        $soon = $this->core->wallsLeftMm($then->shrinkFraction, self::TO_COME_CLEAN_MM);
+        $soon = $this->core->wallsLeftMm($then->shrinkFraction, $this->calibration->drying->toComeCleanMm);
 
         return array_map(
             fn (array $wall, array $then, string $where): array => [$where, $words($wall[1]), $words($then[1])],
-            $this->core->wallsLeftMm($now->shrinkFraction, self::TO_COME_CLEAN_MM), $soon,
+            $this->core->wallsLeftMm($now->shrinkFraction, $this->calibration->drying->toComeCleanMm), $soon,
             ['Thickest wall, turned true: at the rim', 'half-way up', 'near the foot'],
         );
     }
@@ -222,7 +220,8 @@ final readonly class BlankPage
 
     public function canBeRoughed(): bool
     {
-        return $this->blank->gone_at === null && ! $this->core->form->isRough() && $this->core->form->isBowlWood();
+        return $this->blank->gone_at === null && $this->blank->piece_id === null && ! $this->core->form->isRough()
+            && $this->core->form->isBowlWood();
     }
 
     /** What still holds its tenon once that is trued, and what to do where nothing does. */
@@ -305,7 +304,7 @@ final readonly class BlankPage
                     .'%s: '
                 .'%s.', $this->show->length($this->core->diameterMm * $this->calibration->turning->roughWallShare),
             $this->show->length($finished), $this->show->length(Truing::roughWallMm(
-                $shrink, $this->core->diameterMm, $finished, self::TO_COME_CLEAN_MM,
+                $shrink, $this->core->diameterMm, $finished, $this->calibration->drying->toComeCleanMm,
             )),
         );
     }
@@ -325,7 +324,8 @@ final readonly class BlankPage
     private function truingAt(float $moisture): ?Truing
     {
         return $this->core->truing(
-            $this->wood, self::GREEN_PERCENT, min($moisture, self::GREEN_PERCENT), self::TO_COME_CLEAN_MM,
+            $this->wood, self::GREEN_PERCENT, min($moisture, self::GREEN_PERCENT),
+            $this->calibration->drying->toComeCleanMm,
         );
     }
 

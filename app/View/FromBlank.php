@@ -9,6 +9,7 @@ use HonestGrain\Geometry\Form;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Largest;
+use HonestGrain\Rack\Truing;
 
 /** The new-piece page as it opens for a blank: the form it suits, and the sizes it yields. */
 final readonly class FromBlank
@@ -54,7 +55,11 @@ final readonly class FromBlank
 
     public function moisture(): ?string
     {
-        return $this->blank->moisture_percent === null ? null : $this->show->plain($this->blank->moisture_percent);
+        // Nobody has weighed it, or its weights do not say: wood that is not known to be dry is wet.
+        $percent = $this->blank->moisture_percent
+            ?? ($this->blank->drying === DryingState::Ready ? null : Truing::FIBRE_SATURATION_PERCENT);
+
+        return $percent === null ? null : $this->show->plain($percent);
     }
 
     /** @return array<string, string> by field, as they would be typed */

@@ -15,10 +15,11 @@ final readonly class Positions
     }
 
     /**
-     * @param  Mount|null  $first  how it is held until the tenon or recess that holds it is cut and true; null where it
-     *     is already
+     * @param  Mount|null  $first  how it is held until the tenon or recess that holds it is cut; null where it is
+     *     already
+     * @param  Mount|null  $truing  how it is held while that is trued, where it dried oval
      */
-    public static function of(Holding $holding, ?Mount $first): self
+    public static function of(Holding $holding, ?Mount $first, ?Mount $truing = null): self
     {
         $main = $holding === Holding::BetweenCentres
             ? array_values(array_diff(self::MAIN, ['top'])) : self::MAIN;
@@ -26,8 +27,10 @@ final readonly class Positions
             new Position(Stance::Main, $holding->on(), $main),
             new Position(Stance::Off, Mount::Lap, [...self::MAIN, 'foot']),
         ];
-        if ($first !== null && $holding->isCut()) {
-            $positions[] = new Position(Stance::First, $first, ['outside', 'foot']);
+        foreach ([[Stance::First, $first], [Stance::Truing, $truing]] as [$stance, $mount]) {
+            if ($mount !== null && $holding->isCut()) {
+                $positions[] = new Position($stance, $mount, ['outside', 'foot']);
+            }
         }
         if ($holding !== Holding::BetweenCentres) {
             $positions[] = new Position(Stance::Foot, $holding->reversed(), ['foot']);

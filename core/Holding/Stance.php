@@ -10,6 +10,9 @@ enum Stance: string
     /** Held by the end that becomes the top, while the hold for all that follows is cut. */
     case First = 'first';
 
+    /** A rough-out that dried oval, pressed on while its hold is trued. */
+    case Truing = 'truing';
+
     /** Held by its foot. */
     case Main = 'main';
 

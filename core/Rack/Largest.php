@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Rack;
 
-use HonestGrain\Calibration\TurningRates;
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Reading\InvalidField;
@@ -18,8 +18,6 @@ use HonestGrain\Wood\Wood;
  */
 final readonly class Largest
 {
-    public const TO_COME_CLEAN_MM = 1.0;
-
     private function __construct(
         public float $diameterMm,
         public float $heightMm,
@@ -30,13 +28,13 @@ final readonly class Largest
     }
 
     /** @param  float  $emcPercent  where the wood settles */
-    public static function outOf(Blank $blank, Wood $wood, TurningRates $rates, float $emcPercent): self
+    public static function outOf(Blank $blank, Wood $wood, Calibration $calibration, float $emcPercent): self
     {
         $truing = $blank->truing(
             $wood, Truing::FIBRE_SATURATION_PERCENT, min($emcPercent, Truing::FIBRE_SATURATION_PERCENT),
-            self::TO_COME_CLEAN_MM,
+            $calibration->drying->toComeCleanMm,
         );
-        $spare = $blank->form->isRough() ? self::TO_COME_CLEAN_MM : $rates->allowanceMm;
+        $spare = $blank->form->isRough() ? $calibration->drying->toComeCleanMm : $calibration->turning->allowanceMm;
 
         return new self(
             $truing->trueDiameterMm ?? $blank->diameterMm - $spare, $blank->lengthMm - $spare,

@@ -10,6 +10,9 @@ final readonly class Conflict
     /** A wish in the maker's order that is not followed; the route stands without it. */
     public const ORDER = 'order';
 
+    /** Wood that dries until nobody knows when: what comes before can be done. */
+    public const WOOD_DRIES = 'wood-dries';
+
     /**
      * @param  list<string>  $steps
      * @param  list<string>  $choices

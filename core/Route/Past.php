@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
+use HonestGrain\Rack\BlankForm;
+
 /** What has been done on a piece: in which order, what of it is to be done again, and what it was. */
 final readonly class Past
 {
@@ -11,13 +13,13 @@ final readonly class Past
      * @param  list<string>  $done  steps, the earliest first
      * @param  list<string>  $again  those of them that are to be done again
      * @param  array<string, DoneWork>  $work  what a step was, by its id, where that is known
-     * @param  bool  $isDryingDated  whether its wood is on the rack and has a date
+     * @param  BlankForm|null  $datedAs  what its wood lies on the rack as, where the weighings carry a date
      */
     private function __construct(
         public array $done,
         public array $again,
         public array $work,
-        public bool $isDryingDated = false,
+        public ?BlankForm $datedAs = null,
     ) {
     }
 
@@ -36,9 +38,9 @@ final readonly class Past
         return new self($done, $again, $work);
     }
 
-    /** The same, of wood on the rack whose weighings carry a date. */
-    public function withDryingDated(bool $is): self
+    /** The same, of wood on the rack whose weighings carry a date; null where they carry none. */
+    public function withWoodDated(?BlankForm $as): self
     {
-        return new self($this->done, $this->again, $this->work, $is);
+        return new self($this->done, $this->again, $this->work, $as);
     }
 }

@@ -26,7 +26,8 @@ final readonly class Remaining
      * @param  array<string, int>  $doneAt  step => second (UTC)
      * @param  array<string, true>  $skipped  steps that will not be done
      * @param  float  $splitAboveMinutes  longer steps may be broken off and taken up again
-     * @param  int|null  $dryAt  second (UTC) at which its wood is ready, where it dries
+     * @param  int|null  $dryAt  second (UTC) at which its wood is ready, where it dries; where nobody knows, only what
+     *     comes before that is taken, and it is due no more than it has a date
      */
     public static function of(
         string $id,
@@ -51,8 +52,9 @@ final readonly class Remaining
                 $mounted[$step->mountedUntil] = true;
             }
         }
+        $undated = $route->waitsForWood() ? $self->afterDrying($doneAt + $skipped) : [];
         foreach ($route->steps as $step) {
-            if (isset($doneAt[$step->id]) || isset($skipped[$step->id])) {
+            if (isset($doneAt[$step->id]) || isset($skipped[$step->id]) || isset($undated[$step->id])) {
                 continue;
             }
             $notBefore = $step->kind === StepKind::Dry ? $dryAt : null;
@@ -82,7 +84,26 @@ final readonly class Remaining
             )->keeping($keeps, isset($mounted[$step->id]) ? [Shop::MOUNTS => 1] : []);
         }
 
-        return Job::of($id, $due, $weight, $tasks, name: $name);
+        return Job::of($id, $route->waitsForWood() ? null : $due, $weight, $tasks, name: $name);
+    }
+
+    /**
+     * The drying of wood, and all that follows it.
+     *
+     * @param  array<string, mixed>  $settled  steps that are behind
+     * @return array<string, true>
+     */
+    private function afterDrying(array $settled): array
+    {
+        $late = [];
+        foreach ($this->steps as $id => $step) {
+            $isAfter = array_filter($step->after, fn (Lag $lag): bool => isset($late[$lag->task])) !== [];
+            if ($isAfter || ($step->kind === StepKind::Dry && ! isset($settled[$id]))) {
+                $late[$id] = true;
+            }
+        }
+
+        return $late;
     }
 
     /**

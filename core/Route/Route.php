@@ -53,6 +53,16 @@ final readonly class Route
         return $this->withoutDate() !== null;
     }
 
+    /** Whether all that keeps it from a date is wood that dries: what comes before that can be planned. */
+    public function waitsForWood(): bool
+    {
+        $codes = array_map(fn (Conflict $one): string => $one->code, array_filter(
+            $this->conflicts, fn (Conflict $one): bool => $one->forbids && $one->code !== Conflict::ORDER,
+        ));
+
+        return $codes !== [] && array_diff($codes, [Conflict::WOOD_DRIES]) === [];
+    }
+
     /**
      * Each part's steps in runs of one mount.
      *

@@ -6,6 +6,7 @@ namespace HonestGrain\Route;
 
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
+use HonestGrain\Rack\BlankForm;
 
 /** One choice of a maker's school that changes this piece's route, and what each way of it costs. */
 final readonly class SchoolOffer
@@ -16,12 +17,12 @@ final readonly class SchoolOffer
     }
 
     /**
-     * @param  bool  $isDryingDated  whether its wood is on the rack and has a date
+     * @param  BlankForm|null  $datedAs  what its wood lies on the rack as, where the weighings carry a date
      * @return list<self>
      */
-    public static function all(Piece $piece, Bench $bench, Tables $tables, bool $isDryingDated = false): array
+    public static function all(Piece $piece, Bench $bench, Tables $tables, ?BlankForm $datedAs = null): array
     {
-        $past = Past::none()->withDryingDated($isDryingDated);
+        $past = Past::none()->withWoodDated($datedAs);
         $now = self::order(Route::of($piece, $bench, $tables, $past));
         $offers = [];
         foreach (School::CHOICES as $name => $values) {

@@ -9,6 +9,7 @@ enum StepKind: string
 {
     case Hold = 'hold';
     case Turn = 'turn';
+    case RoughOut = 'rough-out';
     case Repair = 'repair';
     case Sand = 'sand';
     case RaiseGrain = 'raise-grain';
@@ -34,6 +35,7 @@ enum StepKind: string
     {
         return in_array($this, [
             self::Sand, self::RaiseGrain, self::DustOff, self::Denib, self::WipeOff, self::Turn,
+            self::RoughOut,
         ], true);
     }
 
@@ -97,6 +99,10 @@ enum StepKind: string
                     .'drawing. '
                 .'The speed is physics, held to {turning_rim_speed_m_s} at the rim, {flawed_rim_speed_m_s} where the '
                 .'wood is flawed.',
+            self::RoughOut => 'The wall is the greater of {turning_rough_wall_share|} of the diameter (the common '
+                .'rule) and what this wood\'s shrinkage asks for (Wood Handbook, table 4-3; linear from 30 %), with '
+                .'{drying_to_come_clean_mm} to come clean. Minutes are the wood taken off at '
+                .'{turning_rough_cm3_per_minute} (workshop).',
             self::Hold => 'To mount takes {bench_mount_minutes}, to turn round {bench_reverse_minutes}, to put back '
                 .'what came off in its own jaws {bench_remount_minutes} (workshop). What waits longer than '
                 .'{bench_stays_mounted_hours} comes off.',

@@ -49,11 +49,17 @@ final class AnyPiece
             }
         }
 
-        return Benchwork::piece($parts, [
+        $document = Benchwork::piece($parts, [
             'starts_as' => $one(['turned', 'roughed', 'blank']), 'joints' => $joints,
             'purpose' => $one(['display', 'handled', 'food', 'water']),
             'order' => mt_rand(0, 1) === 0 ? [] : [['body-c0-1', 'body.outside/sand'], ['body/part-off', 'body-c0-1']],
             'school' => ['inside' => $one(['first', 'later']), 'liner' => $one(['first', 'last'])],
         ]);
+        if (mt_rand(0, 3) === 0) {
+            $document['parts'] = array_map(fn (array $part): array => ['moisture_percent' => 40] + $part, $parts);
+            $document['school']['wet'] = $one(['dried-first', 'turned-once']);
+        }
+
+        return $document;
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Rack\BlankForm;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Conflict;
@@ -422,7 +423,7 @@ final class DerivedRouteTest extends TestCase
         );
         $undated = $of($document, Past::none());
         self::assertSame('wood-dries', $undated->withoutDate()['code'] ?? null);
-        $dated = $of($document, Past::none()->withDryingDated(true));
+        $dated = $of($document, Past::none()->withWoodDated(BlankForm::RoughBowl));
         self::assertNull($dated->withoutDate());
         $ids = self::ids($dated);
         self::assertLessThan(array_search('body/true', $ids, true), array_search('body/dry', $ids, true));
@@ -434,8 +435,57 @@ final class DerivedRouteTest extends TestCase
         $waits = array_column($job->tasks, 'notBefore', 'id');
         self::assertSame([2_000_000_000, null], [$waits['body/dry'], $waits['body/true']]);
         // What is turned already cannot dry first and be trued: it is refused as ever.
-        $turned = $of(['starts_as' => 'turned'] + $document, Past::none()->withDryingDated(true));
+        $turned = $of(['starts_as' => 'turned'] + $document, Past::none()->withWoodDated(BlankForm::RoughBowl));
         self::assertSame('wet-wood', $turned->withoutDate()['code'] ?? null);
+    }
+
+    public function test_a_wet_log_is_roughed_out_dried_and_trued_with_both_walls_told(): void
+    {
+        $document = Benchwork::piece([Benchwork::bowl([
+            'moisture_percent' => 45, 'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL)],
+            'features' => [[
+                'id' => 'f1', 'kind' => 'crack', 'on' => 'outer', 'from_mm' => 20, 'to_mm' => 40, 'wish' => 'fill',
+                'azimuth_deg' => [10, 14], 'width_mm' => 1, 'depth_mm' => 3,
+            ]],
+        ])], ['starts_as' => 'blank', 'school' => ['wet' => 'dried-first']]);
+        $tables = Drawn::tables();
+        $of = fn (array $document, ?BlankForm $as): Route => Route::of(
+            Piece::read(Document::of($document), $tables), Bench::usual(Catalogue::shipped()), $tables,
+            Past::none()->withWoodDated($as),
+        );
+        $route = $of($document, null);
+        $steps = array_column($route->steps, null, 'id');
+        $ids = array_keys($steps);
+        $wet = ['body/mount', 'body/rough', 'body/rough-hold', 'body/reverse', 'body/rough-out', 'body/wrap'];
+        self::assertSame([...$wet, 'body/dry', 'body/mount-to-true', 'body/true'], array_slice($ids, 0, 9));
+        self::assertGreaterThan(8, array_search('f1', $ids, true), 'a fill in wet wood falls out again');
+        $window = array_column($steps['body/wrap']->after, 'wait', 'task')['body/rough'] ?? null;
+        self::assertEqualsWithDelta(10, $window?->maxHours, 1e-9, 'once begun it is carried through');
+        // 280 mm, ash 7.8 %, from 30 to 9.2 %: 1 mm to come clean.
+        $shrink = ($tables->woods->named('Ash (white)')->tangentialPercent ?? 0.0) / 100 * (30 - 9.2) / 30;
+        $across = ceil(281 / (1 - $shrink));
+        $wall = Piece::read(Document::of($document), $tables)->body()->measure(
+            Catalogue::shipped()->calibration()->shape, 4.0,
+        )->wall->minMm ?? 0.0;
+        self::assertStringContainsString(sprintf(
+            'a tenth of its diameter, %.0f mm; by its wood\'s shrinkage %.0f mm', ceil($across / 10),
+            ceil($wall + $shrink * $across / 2 + 1),
+        ), implode(' ', $steps['body/rough-out']->how));
+        self::assertStringContainsString(sprintf('To %.0f mm across', $across), $steps['body/rough']->how[0]);
+        // Until it is dry only what comes before can be planned, and nothing is late.
+        self::assertTrue($route->waitsForWood());
+        $job = Remaining::of('1', 'A bowl', 2_000_000_000, 1.0, $route, [], [], null, 60.0);
+        self::assertSame([$wet, null], [array_column($job->tasks, 'id'), $job->due]);
+        self::assertSame('wood-dries', $of($document, BlankForm::Log)->withoutDate()['code'] ?? null);
+        self::assertNull($of($document, BlankForm::RoughBowl)->withoutDate());
+        // Solid or shallow work dries as it lies.
+        $spindle = $of(['parts' => [Benchwork::bowl([
+            'moisture_percent' => 45, 'grain' => 'end', 'shape' => [
+                'outer' => [[0, 20, 'corner'], [150, 16, 'corner']], 'inner' => null,
+            ],
+        ])]] + $document, BlankForm::Branch);
+        self::assertNull($spindle->withoutDate());
+        self::assertSame('body/dry', $spindle->steps[0]->id);
     }
 
     public function test_work_turned_once_is_carried_through_and_dries_in_paper_oval_by_what_its_wood_shrinks(): void

@@ -185,8 +185,8 @@ final class DryingTest extends TestCase
     public function test_what_a_blank_yields_is_said_where_it_is_not_enough(): void
     {
         $wood = Drawn::tables()->woods->named('Ash (white)');
-        $rates = Catalogue::shipped()->calibration()->turning;
-        $largest = Largest::outOf(self::blank(), $wood, $rates, 10.0);
+        $figures = Catalogue::shipped()->calibration();
+        $largest = Largest::outOf(self::blank(), $wood, $figures, 10.0);
         $shrink = ($wood->tangentialPercent ?? 0) / 100 * 20 / 30;
         self::assertEqualsWithDelta(280 - 280 * $shrink - 1, $largest->diameterMm, 1e-9);
         self::assertEqualsWithDelta(28 - 140 * $shrink - 1, $largest->wallMm, 1e-9);
@@ -200,7 +200,7 @@ final class DryingTest extends TestCase
                 self::assertStringContainsString('at most', $e->getMessage());
             }
         }
-        $solid = Largest::outOf(self::blank(['form' => 'round', 'wall_mm' => null]), $wood, $rates, 10.0);
+        $solid = Largest::outOf(self::blank(['form' => 'round', 'wall_mm' => null]), $wood, $figures, 10.0);
         self::assertNull($solid->wallMm);
         self::assertGreaterThan(0.5, $solid->wasted(Form::ShallowBowl->profile(250, 60, 90, 7)));
     }

@@ -210,6 +210,56 @@ final class RackTest extends FeatureTestCase
         self::assertSame([DryingState::WetAir, null], [$blank->refresh()->drying, $piece->refresh()->ready_at]);
     }
 
+    public function test_a_wet_log_is_roughed_out_at_the_bench_and_its_curve_begins_then(): void
+    {
+        $this->post(route('rack.store'), [
+            'form' => 'round', 'wood' => 'Ash (white)', 'diameter_mm' => '290', 'length_mm' => '110', 'pith' => 'out',
+            'keeping' => 'waxed',
+        ])->assertSessionHasNoErrors();
+        $blank = $this->shop->blanks()->firstOrFail();
+        // A log's own date says nothing of the rough-out that it becomes.
+        $this->weigh($blank, [60 => 5200, 30 => 4400, 2 => 4000]);
+        self::assertNotNull($blank->refresh()->ready_at);
+        $this->post('/pieces', [
+            'form' => 'deep-bowl', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '45',
+            'name' => 'Knot bowl', 'purpose' => 'handled', 'diameter' => '250', 'height' => '85', 'foot' => '90', 'wall' => '8',
+            'due' => now()->addDays(3)->toDateString(), 'blank' => (string) $blank->id,
+        ])->assertSessionHasNoErrors();
+        $piece = $this->shop->pieces()->firstOrFail();
+        self::assertSame([null, null, null], [$piece->ready_at, $piece->late, $blank->refresh()->gone_at]);
+        $dry = $this->step($piece, 'body/dry');
+        self::assertSame([null, null], [$dry->start_at, $this->step($piece, 'body.outside/shape')->start_at]);
+        self::assertNotNull($this->step($piece, 'body/rough-out')->start_at, 'what can be done is planned');
+        $this->get(route('rack.show', $blank))->assertDontSee('Rough it out');
+        $this->work($piece, 'body/mount', 'body/rough', 'body/rough-hold', 'body/reverse', 'body/rough-out');
+        $blank->refresh();
+        self::assertSame(['rough-bowl', now($this->shop->time_zone)->toDateString(), null], [
+            $blank->form, $blank->core()->roughedOn, $blank->ready_at,
+        ]);
+        self::assertEqualsWithDelta(28, $blank->core()->wallMm, 1);
+        // A press too many is taken back, and the blank is the log that it was.
+        $this->post(route('log.undo', $piece->logEntries()->latest('id')->firstOrFail()));
+        self::assertSame(['round', 290.0], [$blank->refresh()->form, $blank->core()->diameterMm]);
+        $this->work($piece, 'body/rough-out', 'body/wrap');
+        $this->get('/')->assertDontSee('Dry on the rack, then off the scale');
+        foreach ([20 => 2600, 40 => 2200, 60 => 2000] as $days => $grams) {
+            Carbon::setTestNow(now()->addDays(20));
+            $this->post(route('rack.weigh'), ['number' => '1', 'mass' => (string) $grams])->assertSessionHasNoErrors();
+        }
+        $ready = $blank->refresh()->ready_at;
+        self::assertNotNull($ready);
+        self::assertTrue($piece->refresh()->ready_at?->gt($ready));
+        $dry = $this->step($piece, 'body/dry');
+        self::assertTrue($dry->start_at?->gte($ready));
+        $this->post(route('steps.done', $dry))->assertSessionHasErrors('sure');
+        self::assertSame('open', $dry->refresh()->state);
+        $this->post(route('steps.done', $dry), ['sure' => '1'])->assertSessionHasNoErrors();
+        self::assertNotNull($blank->refresh()->gone_at);
+        self::assertTrue($piece->logEntries()->latest('id')->firstOrFail()->facts['not_dry'] ?? false);
+        $this->post(route('log.undo', $piece->logEntries()->latest('id')->firstOrFail()));
+        self::assertNull($blank->refresh()->gone_at, 'back on the rack');
+    }
+
     public function test_the_flaws_of_a_blank_go_over_to_its_piece(): void
     {
         $blank = $this->rackOne();

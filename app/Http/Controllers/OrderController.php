@@ -100,7 +100,7 @@ class OrderController extends Controller
         $route = Route::of(
             $this->mapper->piece($workshop, ['order' => $order] + $piece->document), $this->mapper->bench($workshop),
             $this->mapper->tables($workshop),
-            History::of($piece)->past()->withDryingDated($piece->blank?->ready_at !== null),
+            History::of($piece)->past()->withWoodDated($piece->datedAs()),
         );
         foreach ($route->conflicts as $conflict) {
             if ($conflict->code === Conflict::ORDER && $conflict->steps === $pair) {

@@ -132,9 +132,8 @@ class RackController extends Controller
     public function rough(RoughOut $request, Blank $blank, Show $show): RedirectResponse
     {
         try {
-            $this->rack->change(
-                $blank, $this->workshop($request), $request->document($show) + $blank->document,
-                (int) $request->validated('version'), $blank->air_id,
+            $this->rack->roughAt(
+                $blank, $this->workshop($request), $request->document($show), (int) $request->validated('version'),
             );
         } catch (InvalidField $e) {
             $field = array_search($e->field, RoughOut::SIZES, true);
@@ -190,7 +189,7 @@ class RackController extends Controller
             ->whereNull('piece_id')->limit(self::MOST_LOOKED_AT)->get() as $blank) {
             $core = $blank->core();
             $emc = $settles[$blank->air_id ?? 0] ??= $airs->equilibriumPercent($workshop, $blank->air);
-            $largest = Largest::outOf($core, $woods->named($core->wood), $catalogue->calibration()->turning, $emc);
+            $largest = Largest::outOf($core, $woods->named($core->wood), $catalogue->calibration(), $emc);
             if ($largest->fits($wanted->diameterMm(), $wanted->heightMm(), $request->wallMm($show))) {
                 $found[] = [$blank, $largest, $largest->wasted($wanted)];
             }

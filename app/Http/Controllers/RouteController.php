@@ -36,7 +36,7 @@ class RouteController extends Controller
         $bench = $mapper->bench($piece->workshop);
         [$key, $route] = $routes->of($piece->workshop, $piece, $bench, History::of($piece));
         $offers = cache()->remember("schools-$key", self::KEPT_SECONDS, fn (): array => SchoolOffer::all(
-            $core, $bench, $mapper->tables($piece->workshop), $piece->blank?->ready_at !== null,
+            $core, $bench, $mapper->tables($piece->workshop), $piece->datedAs(),
         ));
 
         return view('pieces.route', [

@@ -53,7 +53,8 @@ class StepController extends Controller
     {
         $photo = $request->file('photo');
 
-        return $request->measured($this->show) + ($photo instanceof UploadedFile
+        return ($request->isSure() && $step->isTooWet() ? ['not_dry' => true] : [])
+            + $request->measured($this->show) + ($photo instanceof UploadedFile
             ? ['photo' => $this->photos->keep($step->piece->workshop, $photo)] : []);
     }
 

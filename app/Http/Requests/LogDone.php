@@ -22,6 +22,7 @@ class LogDone extends AtStep
             'at' => ['nullable', 'date_format:Y-m-d\TH:i', 'after:'.self::EARLIEST],
             'minutes' => ['nullable', 'numeric', 'min:0', 'max:'.Mark::MAX_MINUTES],
             'weight' => ['nullable', 'numeric', app(Show::class)->between(Unit::Mass, ...WriteNote::GRAMS)],
+            'sure' => ['nullable', 'boolean'],
             'amount' => ['nullable', 'numeric', 'min:0', 'max:100000'],
             'photo' => ['nullable', 'file', 'max:'.config('photos.most_kilobytes')],
         ];
@@ -47,6 +48,12 @@ class LogDone extends AtStep
             'weight_g' => $weight === null ? null : round($show->typed(Unit::Mass, $weight), 2),
             'amount_used' => $typed('amount'),
         ], fn (?float $figure): bool => $figure !== null);
+    }
+
+    /** Whether the maker goes on with wood that its weights say is not dry. */
+    public function isSure(): bool
+    {
+        return (bool) $this->validated('sure');
     }
 
     public function minutes(): ?float

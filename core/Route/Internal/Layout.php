@@ -47,6 +47,9 @@ final class Layout
     /** @var array<string, string> part => stance */
     private array $sits = [];
 
+    /** @var array<string, Stance> part => how it was held on the lathe last */
+    private array $heldLast = [];
+
     /** @var array<string, int> part => how often it was turned round */
     private array $turned = [];
 
@@ -163,7 +166,7 @@ final class Layout
             $position = $this->positionOf($step);
             $past[] = new Stage($step->part, $position, $operation === null || isset($isVoid[$id]) ? [] : [$id]);
         }
-        $this->steps = $this->laid = $this->open = $this->sits = $this->released = $this->turned = [];
+        $this->steps = $this->laid = $this->open = $this->sits = $this->released = $this->turned = $this->heldLast = [];
         $this->stages = $this->isOn = [];
         foreach ($kept as $step) {
             if (! isset($isVoid[$step->id])) {
@@ -254,6 +257,7 @@ final class Layout
             $this->beginStage($part, true);
             $mount = $this->mounting($stage);
             $this->add($mount);
+            $this->heldLast[$part] = $stage->position->stance;
             $before = $this->open[$part] = [$mount->id];
         }
         $isFollowed = [];
@@ -363,10 +367,12 @@ final class Layout
             }
         }
         $isFirst = ! isset($this->turned[$stage->part]);
-        $isTurned = ! $isFirst && ! $stage->isReturn;
+        $isTruing = ! $isFirst && $stage->position->stance === Stance::Truing;
+        $isTurned = ! $isFirst && ! $stage->isReturn && ! $isTruing;
         $times = $this->turned[$stage->part] ?? 0;
         $id = match (true) {
             $isFirst => $subject->id('mount'),
+            $isTruing => $subject->id('mount-to-true'),
             $isTurned => $subject->id($times === 0 ? 'reverse' : 'reverse-foot'),
             default => "{$stage->operations[0]}/mount",
         };
@@ -377,6 +383,7 @@ final class Layout
             id: $id, kind: StepKind::Hold, part: $stage->part, zone: implode(', ', $subject->faces()),
             title: $subject->title($words[0]), minutes: ceil(match (true) {
                 $isFirst => $this->figures->mountMinutes,
+                $isTruing => $this->figures->mountMinutes,
                 $isTurned => $this->figures->reverseMinutes,
                 default => $this->figures->remountMinutes,
             } - 1e-9), after: array_values($lags), wait: Wait::none(), waitFor: '',
@@ -403,6 +410,14 @@ final class Layout
             $isFoot => [$holding->turnRound(), 'The foot can be reached only from that side.', $pad],
             $stage->position->stance === Stance::First => [
                 'Mount '.$stage->position->mount->label(), 'The hold for all that follows is cut from this side.', [],
+            ],
+            $stage->position->stance === Stance::Truing => [
+                'Press it '.$stage->position->mount->label().', the tail centre up',
+                'It dried oval: its hold is trued from this side before anything else.', [],
+            ],
+            ($this->heldLast[$stage->part] ?? null) === Stance::Truing => [
+                'Turn it round and '.lcfirst($holding->mount()), 'Its hold is true again.',
+                ['Mark the jaw numbers anew.'],
             ],
             $isTurned => [
                 'Turn it round and '.lcfirst($holding->mount()), 'All that is left to spin is reached from here.',
@@ -493,7 +508,7 @@ final class Layout
         $on = match ($stage->position->stance) {
             Stance::Main => $holding->mounted(),
             Stance::Foot => $holding->hold(),
-            Stance::First => $stage->position->mount->label(),
+            Stance::First, Stance::Truing => $stage->position->mount->label(),
             Stance::Off => '',
         };
 

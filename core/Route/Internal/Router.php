@@ -22,6 +22,7 @@ use HonestGrain\Route\Internal\Work\Green;
 use HonestGrain\Route\Internal\Work\Joints;
 use HonestGrain\Route\Internal\Work\Marked;
 use HonestGrain\Route\Internal\Work\Repairs;
+use HonestGrain\Route\Internal\Work\Roughing;
 use HonestGrain\Route\Internal\Work\Sanded;
 use HonestGrain\Route\Internal\Work\Subject;
 use HonestGrain\Route\Internal\Work\Turning;
@@ -87,7 +88,9 @@ final class Router
         }
         $router->precedences = [...$router->precedences, ...Precedences::among($router->operations)];
         foreach ($router->subjects as $subject) {
-            $router->take([], Green::chains($subject, $router->operations));
+            $router->take([], [
+                ...Green::chains($subject, $router->operations), ...Roughing::chains($subject, $router->operations),
+            ]);
             $router->held($subject);
             $router->customs($subject);
         }
@@ -112,7 +115,8 @@ final class Router
         $coats = Coats::of($subject);
         $this->subjects[$part->id] = $subject;
         $this->coats[$part->id] = $coats;
-        $this->take(Turning::of($subject), Turning::chains($subject));
+        $this->take(Roughing::of($subject), []);
+        $this->take(Turning::of($subject), []);
         $this->take(Repairs::of($subject), Repairs::chains($subject));
         $this->take(Sanded::of($subject), Sanded::chains($subject));
         $this->take(Marked::of($subject), Marked::chains($subject));

@@ -26,11 +26,15 @@ final class Wetness
             return [];
         }
         if ($subject->driesFirst()) {
-            return $past->isDryingDated ? [] : [Conflict::forbid(
+            // What a solid blank weighs says nothing of the rough-out that it becomes.
+            $isDated = $past->datedAs !== null && ($past->datedAs->isRough() || ! $subject->isRoughedOut());
+
+            return $isDated ? [] : [Conflict::forbid(
                 [$subject->id('dry')], 'The wood dries first, and nothing says until when.', [
-                    'Put it on the rack and weigh it: three weighings give a date',
+                    ($subject->isRoughedOut() ? 'Rough it out, put it' : 'Put it')
+                        .' on the rack and weigh it: three weighings give a date',
                     'Turn it once, wet, and let it warp: oil or wax only',
-                ], 'wood-dries',
+                ], Conflict::WOOD_DRIES,
             )];
         }
         $said = sprintf(

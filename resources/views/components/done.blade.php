@@ -14,6 +14,16 @@
 @else
     <form method="post" action="{{ route('steps.done', $step) }}" data-live>
         @csrf
+        @if ($step->isTooWet())
+            <label class="check"
+                ><input type="checkbox" name="sure" value="1" required /> Not dry by its weights: I go on all the
+                same</label
+            >
+            @error('sure')
+                <em class="warn">{{ $message }}</em>
+            @enderror
+        @endif
+
         <x-read :step="$step" /><button
             class="{{ $look }}"
             @if ($id) id="{{ $id }}" @endif

@@ -19,6 +19,7 @@ use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Piece\Tables;
+use HonestGrain\Rack\RoughOut;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Internal\Place;
 use HonestGrain\Route\Sanding;
@@ -47,15 +48,13 @@ final readonly class Subject
         public Bench $bench,
         public School $school,
     ) {
+        $this->calibration = $tables->calibration;
         $this->positions = Positions::of($part->holding, match (true) {
-            $piece->startsAs === StartsAs::Turned => null,
-            // It dried oval: it is pressed on until its hold is true again.
-            $piece->startsAs === StartsAs::Roughed => Mount::Jam,
+            $piece->startsAs !== StartsAs::Blank => null,
             // A spindle is gripped by both ends; a bowl by a screw in what will be hollowed away.
             $part->grain === GrainDirection::End => Mount::BetweenCentres,
             default => Mount::Screw,
-        });
-        $this->calibration = $tables->calibration;
+        }, $this->isTrued() ? Mount::Jam : null);
     }
 
     /** An operation of this part, or of one of its faces. */
@@ -123,7 +122,8 @@ final readonly class Subject
     public function isCovered(string $face): bool
     {
         // The floor of a recess is finished from the side that the recess is cut from.
-        $isFree = $this->part->holding === Holding::Recess && $this->positions->has(Stance::First);
+        $isFree = $this->part->holding === Holding::Recess
+            && ($this->positions->has(Stance::First) || $this->positions->has(Stance::Truing));
 
         return ! $isFree && $this->part->holding->covers($face);
     }
@@ -142,11 +142,34 @@ final readonly class Subject
             > $this->bench->equilibriumPercent + $this->calibration->bench->wetWoodPoints;
     }
 
-    /** Whether it is a wet rough-out that the maker lets dry before it is trued. */
+    /** Whether it is wet wood that the maker lets dry before it is finished. */
     public function driesFirst(): bool
     {
-        return $this->piece->startsAs === StartsAs::Roughed && $this->isWet()
+        return $this->piece->startsAs !== StartsAs::Turned && $this->isWet()
             && $this->school->choice('wet', '') === 'dried-first';
+    }
+
+    /** Whether it is roughed out wet: what is hollow dries as a rough-out, what is solid or shallow as it lies. */
+    public function isRoughedOut(): bool
+    {
+        return $this->driesFirst() && $this->piece->startsAs === StartsAs::Blank && $this->has('inside')
+            && $this->roughOut()->leavesHollow();
+    }
+
+    /** The size that it is roughed to while it is wet. */
+    public function roughOut(): RoughOut
+    {
+        return RoughOut::of(
+            $this->part->profile, $this->measured->wall->minMm ?? 0.0, $this->part->wood,
+            $this->part->moisturePercent, $this->bench->equilibriumPercent, $this->calibration,
+            $this->bench->equipment,
+        );
+    }
+
+    /** Whether it dried oval and is brought round again. */
+    public function isTrued(): bool
+    {
+        return $this->piece->startsAs === StartsAs::Roughed || $this->isRoughedOut();
     }
 
     /** Whether it is turned from wet wood to its last cut and left to warp. */

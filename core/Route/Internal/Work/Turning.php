@@ -12,9 +12,7 @@ use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Operation;
-use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\StepKind;
-use HonestGrain\Schedule\Wait;
 use HonestGrain\Wood\RimSpeed;
 
 /**
@@ -44,41 +42,15 @@ final readonly class Turning
             return [];
         }
         $self = new self($subject);
-        $isBlank = $subject->piece->startsAs === StartsAs::Blank;
+        $isBlank = ! $subject->isTrued();
 
         return [
-            ...$subject->driesFirst() ? [$self->dry()] : [],
             $isBlank ? $self->rough() : $self->true(),
             ...$subject->part->holding->isCut() && $isBlank ? [$self->hold()] : [],
             $self->shape($isBlank),
             ...$subject->has('inside') ? [$self->hollow($isBlank)] : [],
             ...$subject->has('bore') ? [$self->bore()] : [],
         ];
-    }
-
-    /** @return list<Precedence> */
-    public static function chains(Subject $subject): array
-    {
-        return $subject->driesFirst() ? [Precedence::rule(
-            $subject->id('dry'), $subject->id('true'), Wait::none(),
-            'What is trued wet dries oval again.',
-        )] : [];
-    }
-
-    private function dry(): Operation
-    {
-        $subject = $this->subject;
-
-        return new Operation(
-            $subject->id('dry'), $subject->technique('weigh'), StepKind::Dry, $subject->part->id, $subject->places(
-                $subject->faces(),
-            ), 'Dry on the rack, then off the scale', $subject->calibration->bench->weighMinutes,
-            'It shrinks and goes oval until then; what is finished before moves under its finish.', 0.5,
-            how: [
-                'End grain sealed, wrapped or bagged; a weight every two weeks.',
-                'Ready where the weight stands still, not where the calendar says so.',
-            ], hold: 'on the rack', brief: 'the wood drying',
-        );
     }
 
     private function rough(): Operation
@@ -203,8 +175,16 @@ final readonly class Turning
             $subject->places($places), $title, max(1.0, $minutes), $because, $rank, hazards: $subject->spinning(),
             how: $how, rpm: RimSpeed::rpmFor($subject->part->profile->diameterMm(), $this->rimSpeed()),
             zone: implode(', ', $faces), brief: lcfirst($title),
-            stances: $isWhole ? [$subject->positions->has(Stance::First) ? Stance::First : Stance::Main] : null,
+            stances: $isWhole ? [$this->stance($what)] : null,
         );
+    }
+
+    /** How it is held while what holds it later is cut or trued. */
+    private function stance(string $what): Stance
+    {
+        $stance = $what === 'true' ? Stance::Truing : Stance::First;
+
+        return $this->subject->positions->has($stance) ? $stance : Stance::Main;
     }
 
     private function rimSpeed(): float
@@ -253,6 +233,7 @@ final readonly class Turning
 
     private function roughWallMm(): float
     {
-        return max($this->wallMm(), $this->rates->roughWallShare * $this->diameterMm());
+        return $this->subject->isRoughedOut() ? $this->subject->roughOut()->wallMm()
+            : max($this->wallMm(), $this->rates->roughWallShare * $this->diameterMm());
     }
 }
