@@ -31,6 +31,7 @@ use Illuminate\Support\Carbon;
  * @property int $revision
  * @property list<array{severity: string, steps: list<string>, message: string, choices: list<string>}> $conflicts
  * @property Carbon|null $ready_at
+ * @property int|null $air_id  the air that its coats dry in; null where the shop's usually do
  * @property string|null $route_key  of the route that its planned steps came of
  * @property array{hours: float, because: list<string>}|null $late
  * @property array<string, mixed>|null $fault  what went wrong, until its maker has chosen what to do
@@ -49,7 +50,7 @@ class Piece extends Model
     protected $fillable = [
         'name', 'form', 'wood', 'due_at', 'state', 'document', 'drawing', 'diameter_mm', 'height_mm', 'version',
         'revision', 'conflicts', 'ready_at', 'late', 'once_key', 'route_key',
-        'fault',
+        'fault', 'air_id',
     ];
 
     protected function casts(): array

@@ -20,6 +20,7 @@ final readonly class StepDetails implements Castable
      * @param  list<Hazard>  $hazards
      * @param  int  $stage  number of the mount, or of the rest between two, within its part
      * @param  list<array{after: string, because: string}>  $reasons  why it comes after others
+     * @param  string  $air  that its wait runs in, as `Planning\Airs` names it; empty for the shop's own
      * @param  array{min_hours: float, max_hours: float|null}|null  $wait  reference hours that the next step waits
      */
     private function __construct(
@@ -35,6 +36,7 @@ final readonly class StepDetails implements Castable
         public ?string $mount,
         public int $stage,
         public array $reasons,
+        public string $air,
     ) {
     }
 
@@ -49,6 +51,7 @@ final readonly class StepDetails implements Castable
                 ? null : round($wait->maxHours, 2)] : null,
             $step->amount, $step->rpm, $step->mount?->value, $step->stage,
             array_map(fn (Reason $one): array => ['after' => $one->after, 'because' => $one->because], $step->reasons),
+            $wait->kinetics->air ?? '',
         );
     }
 
@@ -65,6 +68,7 @@ final readonly class StepDetails implements Castable
             $amount === [] || $unit === null ? null : Amount::of((float) reset($amount), $unit),
             isset($kept['speed_rpm']) ? (int) $kept['speed_rpm'] : null, $kept['mount'] ?? null,
             (int) ($kept['stage'] ?? 0), array_values($kept['reasons'] ?? []),
+            (string) ($kept['air'] ?? ''),
         );
     }
 
@@ -77,7 +81,7 @@ final readonly class StepDetails implements Castable
             'zone' => $this->zone, 'wait_for' => $this->waitFor, 'wait' => $this->wait,
             'amount' => $this->amount?->toArray(), 'amount_unit' => $this->amount?->unit->value,
             'speed_rpm' => $this->speedRpm, 'mount' => $this->mount,
-            'stage' => $this->stage, 'reasons' => $this->reasons,
+            'stage' => $this->stage, 'reasons' => $this->reasons, 'air' => $this->air,
         ];
     }
 

@@ -7,7 +7,9 @@ namespace App\Planning;
 use App\Devices\ClimateStation;
 use App\Devices\SimulatedStation;
 use App\Models\Air;
+use App\Models\Piece;
 use App\Models\Workshop;
+use Closure;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\AirReading;
 use HonestGrain\Coating\Climate;
@@ -31,12 +33,35 @@ final readonly class Airs
     {
     }
 
-    /** The air that coats dry in: the cupboard's where they dry apart, else the shop's. */
-    public function forCoats(Workshop $workshop): ?Air
+    /** The air that coats dry in: the piece's own, else the cupboard's where they dry apart, else the shop's. */
+    public function forCoats(Workshop $workshop, ?Piece $piece = null): ?Air
     {
+        $own = $piece?->air_id === null ? null : $workshop->airs->firstWhere('id', $piece->air_id);
+        if ($own !== null) {
+            return $own;
+        }
         $kind = $workshop->driesApart() && $workshop->airs->contains('kind', Air::CUPBOARD) ? Air::CUPBOARD : Air::SHOP;
 
         return $workshop->airs->firstWhere('kind', $kind);
+    }
+
+    /** An air as a `CureClock` names it: empty for the shop's own. */
+    public static function name(?Air $air): string
+    {
+        return $air === null || $air->kind === Air::SHOP ? '' : (string) $air->id;
+    }
+
+    /** @return array<string, Closure(): Climate> all but the shop's own */
+    public function others(Workshop $workshop): array
+    {
+        $others = [];
+        foreach ($workshop->airs as $air) {
+            if (self::name($air) !== '') {
+                $others[self::name($air)] = fn (): Climate => $this->recorded($workshop, $air);
+            }
+        }
+
+        return $others;
     }
 
     public function climate(Workshop $workshop, ?Air $air): Climate

@@ -28,7 +28,7 @@ final readonly class Correction
         $workshop = $piece->workshop;
         $clock = $this->mapper->clock($workshop);
         try {
-            $bench = $this->mapper->bench($workshop);
+            $bench = $this->mapper->bench($workshop, $piece);
             $history = History::of($piece);
             [, $route] = $this->routes->of($workshop, $piece, $bench, $history);
             $job = Remaining::of(

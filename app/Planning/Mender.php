@@ -62,7 +62,7 @@ final readonly class Mender
         $core = $this->core($piece);
 
         return $piece->fault === null ? [] : Remedies::of(
-            $core, $this->mapper->bench($piece->workshop), $this->mapper->tables($piece->workshop),
+            $core, $this->mapper->bench($piece->workshop, $piece), $this->mapper->tables($piece->workshop, $piece),
             History::of($piece)->inOrder(), Fault::read(Document::of($piece->fault), $core),
             sprintf('fix-%d', $piece->revision),
         );
@@ -119,6 +119,6 @@ final readonly class Mender
 
     private function core(Piece $piece): CorePiece
     {
-        return $this->mapper->piece($piece->workshop, $piece->document);
+        return $this->mapper->piece($piece->workshop, $piece->document, $piece);
     }
 }

@@ -31,10 +31,10 @@ final readonly class PlanMaker
     {
         $workshop = $state->workshop;
         $clock = $this->mapper->clock($workshop);
-        $bench = $this->mapper->bench($workshop);
-        $pieces = $jobs = [];
+        $benches = $pieces = $jobs = [];
         foreach ($state->pieces as $piece) {
-            $pieces[$piece->id] = $planned = $this->piece($state, $piece, $bench, $clock);
+            $benches[$piece->air_id] ??= $this->mapper->bench($workshop, $piece);
+            $pieces[$piece->id] = $planned = $this->piece($state, $piece, $benches[$piece->air_id], $clock);
             if ($planned->job !== null) {
                 $jobs[] = $planned->job;
             }

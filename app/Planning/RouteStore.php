@@ -39,12 +39,14 @@ final class RouteStore
     public function of(Workshop $workshop, Piece $piece, Bench $bench, History $history): array
     {
         $past = $history->past()->withWoodDated($piece->datedAs());
-        $key = 'route-'.hash('xxh128', serialize([$this->shop($workshop, $bench), $piece->document, $past]));
+        $key = 'route-'.hash('xxh128', serialize([
+            $this->shop($workshop, $bench), $piece->air_id, $bench->sharesAir, $piece->document, $past,
+        ]));
         $kept = cache()->get($key);
         if ($kept instanceof Route) {
             return [$key, $kept];
         }
-        $tables = $this->mapper->tables($workshop);
+        $tables = $this->mapper->tables($workshop, $piece);
         $route = Route::of(CorePiece::read(Document::of($piece->document), $tables), $bench, $tables, $past);
         cache()->put($key, $route, self::KEPT_SECONDS);
 
@@ -60,7 +62,7 @@ final class RouteStore
             $workshop->woods->pluck('typed')->all(),
             array_map(fn (Grit $grit): string => $grit->name, $bench->abrasives),
             $bench->sandingCapMPerS, $bench->minWallMm, round($bench->equilibriumPercent, 2), $bench->school,
-            $bench->sharesAir, $workshop->equipment,
+            $workshop->equipment, $workshop->driesApart(), $workshop->airs->pluck('kind', 'id')->all(),
         ]));
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Air;
+use App\Models\Piece;
 use App\Models\Workshop;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\CoatingTable;
@@ -31,17 +33,20 @@ final readonly class ShopMapper
         );
     }
 
-    /** The clock of what dries in this shop, by the air that coats dry in. */
+    /** The clock of what dries in this shop, in each of its airs. */
     public function clock(Workshop $workshop): CureClock
     {
         return new CureClock(
             $this->catalogue->calibration()->coats,
-            $this->airs->climate($workshop, $this->airs->forCoats($workshop)),
+            $this->airs->climate($workshop, $workshop->airs->firstWhere('kind', Air::SHOP)),
+            $this->airs->others($workshop),
         );
     }
 
-    public function bench(Workshop $workshop): Bench
+    /** @param  Piece|null  $piece  where its coats dry, if not where the shop's usually do */
+    public function bench(Workshop $workshop, ?Piece $piece = null): Bench
     {
+        $air = $piece?->air_id === null ? null : $this->airs->forCoats($workshop, $piece);
         $table = $this->catalogue->abrasives();
         $owned = $workshop->abrasives->pluck('grit')->all();
 
@@ -50,7 +55,7 @@ final readonly class ShopMapper
             (float) $workshop->limits['sanding_cap_m_s'], (float) $workshop->limits['min_wall_mm'],
             self::toHalfAPoint(
                 $this->airs->equilibriumPercent($workshop),
-            ), $workshop->school(), ! $workshop->driesApart(),
+            ), $workshop->school(), $air === null ? ! $workshop->driesApart() : Airs::name($air) === '',
             $workshop->equipment(),
         );
     }
@@ -70,10 +75,11 @@ final readonly class ShopMapper
         );
     }
 
-    /** The catalogue's tables with this workshop's labels and woods over them. */
-    public function tables(Workshop $workshop): Tables
+    /** The catalogue's tables with this workshop's labels and woods over them, its finishes in the air they dry in. */
+    public function tables(Workshop $workshop, ?Piece $piece = null): Tables
     {
-        $tables = Tables::of($this->catalogue)->withCoatings($this->coatings($workshop));
+        $air = Airs::name($this->airs->forCoats($workshop, $piece));
+        $tables = Tables::of($this->catalogue)->withCoatings($this->coatings($workshop)->dryingIn($air));
         foreach ($workshop->woods as $wood) {
             $tables = $tables->withWood(Wood::typed(Document::of($wood->typed), $tables->woods));
         }
@@ -82,9 +88,9 @@ final readonly class ShopMapper
     }
 
     /** @param  array<string, mixed>  $document */
-    public function piece(Workshop $workshop, array $document): CorePiece
+    public function piece(Workshop $workshop, array $document, ?Piece $piece = null): CorePiece
     {
-        return CorePiece::read(Document::of($document), $this->tables($workshop));
+        return CorePiece::read(Document::of($document), $this->tables($workshop, $piece));
     }
 
     /** So that a reading of the air does not make every route new. */

@@ -39,7 +39,7 @@ final readonly class ShopState
                 ->get(
                     [
                         'id', 'workshop_id', 'name', 'due_at', 'document', 'route_key', 'ready_at', 'late', 'conflicts',
-                        'state', 'fault',
+                        'state', 'fault', 'air_id',
                     ],
                 );
 

@@ -63,8 +63,10 @@ final readonly class RoutePage
 
         $about = $this->show->calendarDay($blank->ready_at);
 
+        $air = $blank->air === null ? '' : " It dries in: {$blank->air->name}.";
+
         return "Its wood, number {$blank->number}, is ready about $about$between, by its weights; each weighing moves "
-            .'the date.';
+            ."the date.$air";
     }
 
     /** How oval a piece that is turned once dries, from above; empty for all others. */

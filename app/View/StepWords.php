@@ -88,8 +88,17 @@ final readonly class StepWords
             return null;
         }
 
-        return 'In this shop\'s air; it would be '.$this->show->hours($wait['min_hours'])
+        return "In the air of {$this->air()}; it would be ".$this->show->hours($wait['min_hours'])
             .($wait['max_hours'] === null ? '' : ' to '.$this->show->hours($wait['max_hours'])).' at 21 °C, 50 %.';
+    }
+
+    /** Where its wait runs. */
+    private function air(): string
+    {
+        $air = $this->step->details->air;
+
+        return $air === '' ? 'the shop'
+            : lcfirst($this->step->piece->workshop->airs->firstWhere('id', (int) $air)->name ?? 'the shop');
     }
 
     /** When it is planned, or was done: day and time. */

@@ -67,11 +67,15 @@ final readonly class Coating implements Product
         public string $note,
         public string $source,
         public array $fromLabel = [],
+        private string $air = '',
     ) {
     }
 
-    /** @param  array<string, float>  $label field => value, replacing the catalogue's */
-    public static function fromRow(Row $row, array $label = []): self
+    /**
+     * @param  array<string, float>  $label field => value, replacing the catalogue's
+     * @param  string  $air  that it dries in, as a `CureClock` names it
+     */
+    public static function fromRow(Row $row, array $label = [], string $air = ''): self
     {
         foreach ($label as $field => $value) {
             $range = self::LABEL_FIELDS[$field] ?? throw InvalidField::choice(
@@ -105,6 +109,7 @@ final readonly class Coating implements Product
             $row->number('residue_ml'), AmountUnit::from($row->text('unit')), $row->numberOrNull('grams_per_m2') ?? 0.0,
             $optional('pot_life_minutes'), $row->flag('seals'), FoodUse::from($row->text('food')), $row->text('water'),
             ProductHazard::allIn($row->text('hazards')), $row->text('note'), $row->text('source'), array_keys($label),
+            $air,
         );
     }
 
@@ -125,7 +130,7 @@ final readonly class Coating implements Product
 
     public function kinetics(): Kinetics
     {
-        return Kinetics::of($this->cure->q(), $this->humidity, $this->minC, $this->maxRhPercent);
+        return Kinetics::of($this->cure->q(), $this->humidity, $this->minC, $this->maxRhPercent)->in($this->air);
     }
 
     public function fullCureHours(): float

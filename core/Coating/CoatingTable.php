@@ -14,9 +14,14 @@ final readonly class CoatingTable
      * @param  array<string, Row>  $rows
      * @param  array<string, Coating>  $coatings
      * @param  array<string, Stain>  $stains
+     * @param  array<string, array<string, float>>  $labels
      */
-    private function __construct(private array $rows, private array $coatings, private array $stains)
-    {
+    private function __construct(
+        private array $rows,
+        private array $coatings,
+        private array $stains,
+        private array $labels = [],
+    ) {
     }
 
     /**
@@ -51,7 +56,20 @@ final readonly class CoatingTable
             }
         }
 
-        return new self($this->rows, $coatings, $this->stains);
+        return new self($this->rows, $coatings, $this->stains, $labels);
+    }
+
+    /**
+     * The same finishes drying in another air than the one that is worked in; colours dry on the bench.
+     *
+     * @param  string  $air  as a `CureClock` names it; empty is its own
+     */
+    public function dryingIn(string $air): self
+    {
+        return $air === '' ? $this : new self($this->rows, array_map(
+            fn (Row $row): Coating => Coating::fromRow($row, $this->labels[$row->text('class')] ?? [], $air),
+            $this->rows,
+        ), $this->stains, $this->labels);
     }
 
     /** @throws UnknownProduct */

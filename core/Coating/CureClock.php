@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use Closure;
 use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Exception\Stalled;
 
@@ -21,11 +22,21 @@ final class CureClock
     /** Without any progress for this long in a changing climate, a wait is taken to have stalled. */
     private const STALL_DAYS = 400;
 
+    /** @var array<string, Climate> those of the others that have been asked for */
+    private array $read = [];
+
     /** @var array<string, array{float, int, array<string, string>}> kinetics => what a day does that goes as others */
     private array $days = [];
 
-    public function __construct(private readonly CoatFigures $figures, private readonly Climate $climate)
-    {
+    /**
+     * @param  array<string, Closure(): Climate>  $others  airs besides its own, by the name that `Kinetics` gives them;
+     *     read when they are first asked for
+     */
+    public function __construct(
+        private readonly CoatFigures $figures,
+        private readonly Climate $climate,
+        private readonly array $others = [],
+    ) {
     }
 
     /**
@@ -36,6 +47,7 @@ final class CureClock
      */
     public function run(float $needHours, Kinetics $kinetics, int $start): CureRun
     {
+        $climate = $this->climate($kinetics);
         $done = 0.0;
         $stalled = 0;
         $sinceProgress = 0;
@@ -43,7 +55,7 @@ final class CureClock
         $now = $start;
         $lookFrom = $start;
         while ($done < $needHours - 1e-12) {
-            $days = $now >= $lookFrom ? $this->alikeDays($now) : 0;
+            $days = $now >= $lookFrom ? self::alikeDays($climate, $now) : 0;
             if ($days > 0) {
                 [$aDay, $still, $warned] = $this->day($kinetics, $now);
                 $warnings += $warned;
@@ -58,7 +70,7 @@ final class CureClock
                     continue;
                 }
             }
-            $air = $this->climate->stretchAt($now);
+            $air = $climate->stretchAt($now);
             // Most days go alike: what an air does is worked out once.
             $key = "$air->tempC $air->rhPercent";
             if (! isset($rates[$key])) {
@@ -93,9 +105,16 @@ final class CureClock
         return new CureRun($start, $now, $stalled / 3600, array_values($warnings));
     }
 
-    private function alikeDays(int $now): int
+    /** The air that it dries in; one that is gone is the clock's own. */
+    private function climate(Kinetics $kinetics): Climate
     {
-        return $this->climate instanceof DailyClimate ? $this->climate->alikeDays($now) : 0;
+        return isset($this->others[$kinetics->air])
+            ? $this->read[$kinetics->air] ??= ($this->others[$kinetics->air])() : $this->climate;
+    }
+
+    private static function alikeDays(Climate $climate, int $now): int
+    {
+        return $climate instanceof DailyClimate ? $climate->alikeDays($now) : 0;
     }
 
     /**
@@ -109,11 +128,12 @@ final class CureClock
         if (isset($this->days[$key])) {
             return $this->days[$key];
         }
+        $climate = $this->climate($kinetics);
         $warnings = [];
         $done = 0.0;
         $still = 0;
         for ($now = $from; $now < $from + self::DAY; $now = $until) {
-            $air = $this->climate->stretchAt($now);
+            $air = $climate->stretchAt($now);
             $until = min($air->until ?? $from + self::DAY, $from + self::DAY);
             $rate = $kinetics->rate($air->tempC, $air->rhPercent);
             $this->warn($kinetics, $air, $warnings);

@@ -10,7 +10,8 @@ use HonestGrain\Reading\InvalidField;
  * How fast a product's waits elapse in a given air.
  *
  * Workshop model: ρ(T, RH) = Q^((T−21)/10)·g(RH) reference hours per hour, 0 below the product's
- * least temperature; the reference is 21 °C and 50 % RH.
+ * least temperature; the reference is 21 °C and 50 % RH. `air` names the air that it dries in, for a `CureClock` that
+ * knows more than one; empty is the clock's own.
  */
 final readonly class Kinetics
 {
@@ -22,6 +23,7 @@ final readonly class Kinetics
         public ?float $minC,
         public ?float $maxRhPercent,
         public float $slowedBy,
+        public string $air = '',
     ) {
     }
 
@@ -48,7 +50,14 @@ final readonly class Kinetics
 
     public function slowed(float $times): self
     {
-        return new self($this->q, $this->humidity, $this->minC, $this->maxRhPercent, $this->slowedBy * $times);
+        return new self(
+            $this->q, $this->humidity, $this->minC, $this->maxRhPercent, $this->slowedBy * $times, $this->air,
+        );
+    }
+
+    public function in(string $air): self
+    {
+        return new self($this->q, $this->humidity, $this->minC, $this->maxRhPercent, $this->slowedBy, $air);
     }
 
     /** Reference hours that elapse in one hour of this air. */

@@ -101,6 +101,37 @@ final class ClimateTest extends TestCase
         }
     }
 
+    public function test_each_wait_runs_in_the_air_it_is_in_and_no_other_is_read(): void
+    {
+        $coats = Catalogue::shipped()->calibration()->coats;
+        $read = 0;
+        $cupboard = function () use (&$read): Climate {
+            $read++;
+
+            return $this->air([new AirReading(self::START, 31, 50)]);
+        };
+        $shop = $this->air([new AirReading(self::START, 21, 50)]);
+        $clock = new CureClock($coats, $shop, ['cupboard' => $cupboard]);
+        $kinetics = Kinetics::of(2.0);
+        $hours = fn (Kinetics $one): float => $clock->run(2, $one, self::START)->elapsedHours();
+        self::assertEqualsWithDelta(2, $hours($kinetics), 1e-6);
+        self::assertSame(0, $read, 'an air that nothing dries in is not read');
+        self::assertEqualsWithDelta(1, $hours($kinetics->in('cupboard')), 1e-6, 'ten degrees more, Q 2');
+        self::assertEqualsWithDelta(2, $hours($kinetics->slowed(2)->in('cupboard')), 1e-6);
+        self::assertEqualsWithDelta(2, $hours($kinetics->in('cupboard')->slowed(2)), 1e-6);
+        self::assertEqualsWithDelta(2, $hours($kinetics->in('gone')), 1e-6, 'one that is gone is the shop');
+        self::assertSame(1, $read);
+        // Finishes dry in the air of their table, colours on the bench, and the label stands.
+        $table = Catalogue::shipped()->coatings()->withLabels(['Pure tung oil' => ['dust_free_h' => 33.0]])
+            ->dryingIn('cupboard');
+        self::assertSame('cupboard', $table->coating('Paste wax')->kinetics()->air);
+        self::assertSame(
+            ['cupboard', 33.0], [$table->coating('Pure tung oil')->kinetics()->air,
+                $table->coating('Pure tung oil')->dustFreeHours],
+        );
+        self::assertSame('', array_values($table->stains())[0]->kinetics()->air);
+    }
+
     public function test_warmed_air_is_drier_by_its_dew_point(): void
     {
         $air = $this->air([], [[self::START, self::START + 9 * self::HOUR, 24.0]]);

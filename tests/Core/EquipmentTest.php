@@ -47,6 +47,44 @@ final class EquipmentTest extends TestCase
         );
     }
 
+    public function test_a_vacuum_wants_a_round_closed_and_unwarped_wall(): void
+    {
+        $said = function (array $bowl, array $piece = [], array $holds = ['vacuum']): array {
+            $shop = Equipment::read(Document::of(['holds' => array_map(
+                fn (string $mount): array => ['mount' => $mount, 'most_rpm' => null], $holds,
+            )]));
+            $catalogue = Catalogue::shipped();
+            $route = Route::of(Piece::read(Document::of(Benchwork::piece([Benchwork::bowl($bowl)], $piece + [
+                'steps' => [['id' => 's1', 'title' => 'Look at the foot', 'minutes' => 3, 'mount' => 'vacuum']],
+            ])), Drawn::tables()), new Bench(
+                $catalogue->abrasives(), Bench::usualGrits($catalogue->abrasives()), $catalogue->calibration(),
+                equipment: $shop,
+            ), Drawn::tables());
+
+            return array_values(array_map(
+                fn ($one): array => [$one->forbids, $one->message],
+                array_filter($route->conflicts, fn ($one): bool => $one->steps === ['s1']),
+            ));
+        };
+        $crack = fn (string $wish): array => ['features' => [[
+            'id' => 'f1', 'kind' => 'crack', 'on' => 'outer', 'from_mm' => 20, 'to_mm' => 40, 'wish' => $wish,
+        ]]];
+        self::assertSame([], $said([]));
+        self::assertSame([], $said($crack('fill')), 'filled before it');
+        self::assertSame(
+            [[false, 'It is held by a vacuum, and air comes in by the crack.']], $said($crack('keep')),
+        );
+        self::assertStringContainsString('pierced holes', $said([
+            'marks' => [Benchwork::mark('m1', 'piercing', 20, 40)],
+        ])[0][1]);
+        self::assertSame([true, true], [
+            $said(['moisture_percent' => 50], ['school' => ['wet' => 'turned-once']])[0][0],
+            str_contains($said(['moisture_percent' => 50], ['school' => ['wet' => 'turned-once']])[0][1], 'warps'),
+        ]);
+        self::assertStringContainsString('listed under Shop', $said([], [], ['faceplate'])[0][1]);
+        self::assertSame([], $said([], [], []), 'a shop that lists nothing is not asked');
+    }
+
     public function test_no_step_turns_faster_than_the_lathe(): void
     {
         $slow = ['lathe' => ['swing_mm' => 400, 'most_rpm' => 300] + self::SHOP['lathe']];

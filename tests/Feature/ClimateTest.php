@@ -84,6 +84,35 @@ final class ClimateTest extends FeatureTestCase
             ->assertSessionHasErrors('air_name');
     }
 
+    public function test_a_piece_in_another_air_waits_by_that_air_and_its_steps_say_so(): void
+    {
+        $piece = $this->bowl();
+        $other = $this->bowl(['name' => 'Other bowl']);
+        [$ready, $others] = [$piece->refresh()->ready_at, $other->refresh()->ready_at];
+        $this->get(route('pieces.coats', $piece))->assertDontSee('Its coats dry in');
+        $this->post(
+            route('climate.store'), ['kind' => 'cellar', 'air_name' => 'Cellar', 'temp' => '11', 'rh' => '50'],
+        );
+        $cellar = $this->shop->airs()->where('kind', 'cellar')->firstOrFail();
+        $this->get(route('pieces.coats', $piece))->assertSee('Its coats dry in');
+        $this->put(route('pieces.air', $piece), ['air' => '999'])->assertSessionHasErrors('air');
+        $this->put(route('pieces.air', $piece), ['air' => (string) $cellar->id])->assertSessionHasNoErrors();
+        $cold = $piece->refresh()->ready_at;
+        self::assertTrue($cold?->gt($ready?->addHours(6)));
+        self::assertEqualsWithDelta(
+            $others?->getTimestamp(), $other->refresh()->ready_at?->getTimestamp(), 3600,
+            'the others dry where they did',
+        );
+        $this->get(route('pieces.route', $piece))->assertSee('In the air of cellar');
+        $this->put(route('pieces.air', $piece), ['air' => ''])->assertSessionHasNoErrors();
+        self::assertTrue($piece->refresh()->ready_at?->lt($cold));
+        // Where its air is taken away, it dries in the shop again.
+        $this->put(route('pieces.air', $piece), ['air' => (string) $cellar->id]);
+        self::assertTrue($piece->refresh()->ready_at?->gte($cold->subHour()));
+        $this->delete(route('climate.destroy', $cellar));
+        self::assertTrue($piece->refresh()->ready_at?->lt($cold));
+    }
+
     public function test_a_blank_dries_by_the_air_it_stands_in(): void
     {
         $this->post(route('climate.store'), ['kind' => 'cellar', 'air_name' => 'Cellar', 'temp' => '11', 'rh' => '88']);

@@ -222,8 +222,8 @@ final class RackTest extends FeatureTestCase
         self::assertNotNull($blank->refresh()->ready_at);
         $this->post('/pieces', [
             'form' => 'deep-bowl', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '45',
-            'name' => 'Knot bowl', 'purpose' => 'handled', 'diameter' => '250', 'height' => '85', 'foot' => '90', 'wall' => '8',
-            'due' => now()->addDays(3)->toDateString(), 'blank' => (string) $blank->id,
+            'name' => 'Knot bowl', 'purpose' => 'handled', 'diameter' => '250', 'height' => '85', 'foot' => '90',
+            'wall' => '8',             'due' => now()->addDays(3)->toDateString(), 'blank' => (string) $blank->id,
         ])->assertSessionHasNoErrors();
         $piece = $this->shop->pieces()->firstOrFail();
         self::assertSame([null, null, null], [$piece->ready_at, $piece->late, $blank->refresh()->gone_at]);

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ChangeCoats;
+use App\Http\Requests\DryIn;
+use App\Models\Air;
 use App\Models\Piece;
+use App\Planning\Airs;
 use App\Planning\CoatChange;
 use App\Planning\PieceEditor;
+use App\Planning\Planner;
 use App\Planning\ShopMapper;
 use App\View\CoatsPanel;
 use App\View\PiecePage;
@@ -18,9 +22,9 @@ use Illuminate\Http\Request;
 
 class CoatsController extends Controller
 {
-    public function show(Request $request, Piece $piece, ShopMapper $mapper, Catalogue $catalogue): View
+    public function show(Request $request, Piece $piece, ShopMapper $mapper, Catalogue $catalogue, Airs $airs): View
     {
-        $core = $mapper->piece($piece->workshop, $piece->document);
+        $core = $mapper->piece($piece->workshop, $piece->document, $piece);
         $part = $this->part($request, $core);
 
         return view('pieces.coats', [
@@ -29,8 +33,23 @@ class CoatsController extends Controller
                 $part, $mapper->clock($piece->workshop), $mapper->tables($piece->workshop)->calibration,
             ),
             'faces' => CoatsPanel::faces($part), 'stacks' => $catalogue->stacks(),
+            'airs' => $piece->workshop->airs->contains(fn (Air $air): bool => $air->kind !== Air::SHOP)
+                ? $piece->workshop->airs->pluck('name', 'id')->all() : [],
+            'usual' => $airs->forCoats($piece->workshop)->name ?? 'shop',
             'products' => array_keys($mapper->coatings($piece->workshop)->coatings()),
         ]);
+    }
+
+    /** Where its coats dry. */
+    public function air(DryIn $request, Piece $piece, Planner $planner): RedirectResponse
+    {
+        $air = $request->air();
+        $planner->apply(
+            $piece->workshop, fn (): bool => $piece->update(['air_id' => $air?->id]), $piece,
+        );
+
+        return back()->with('said', $air === null ? 'Its coats dry where the others do.'
+            : "Its coats dry in: $air->name. Every wait was worked out again.");
     }
 
     /**

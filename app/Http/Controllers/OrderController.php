@@ -98,8 +98,8 @@ class OrderController extends Controller
     {
         $workshop = $piece->workshop;
         $route = Route::of(
-            $this->mapper->piece($workshop, ['order' => $order] + $piece->document), $this->mapper->bench($workshop),
-            $this->mapper->tables($workshop),
+            $this->mapper->piece($workshop, ['order' => $order] + $piece->document, $piece),
+            $this->mapper->bench($workshop, $piece), $this->mapper->tables($workshop, $piece),
             History::of($piece)->past()->withWoodDated($piece->datedAs()),
         );
         foreach ($route->conflicts as $conflict) {

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\FindBlank;
 use App\Http\Requests\RoughOut;
 use App\Http\Requests\SaveBlank;
 use App\Models\Blank;
 use App\Planning\Airs;
-use App\Planning\Photos;
 use App\Planning\Rack;
 use App\Planning\ShopMapper;
 use App\Planning\VersionConflict;
@@ -19,27 +17,19 @@ use App\View\FlawWords;
 use App\View\RackShelf;
 use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Geometry\Form;
-use HonestGrain\Rack\DryingState;
-use HonestGrain\Rack\Largest;
 use HonestGrain\Reading\InvalidField;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** The rack: blanks by readiness, and each by itself. */
 class RackController extends Controller
 {
     private const A_PAGE = 16;
 
-    private const MOST_LABELS = 40;
-
     private const OUT_OF_DATE = 'This blank has been changed since you opened the page. Your change was not saved; '
         .'the page now shows the blank as it is. Make your change again.';
-
-    private const MOST_LOOKED_AT = 200;
 
     public function __construct(private readonly Rack $rack)
     {
@@ -156,66 +146,5 @@ class RackController extends Controller
 
         return back()->with('said', $blank->gone_at === null
             ? "Number $blank->number is back on the rack." : "Number $blank->number is off the rack.");
-    }
-
-    public function keepPhoto(Request $request, Blank $blank, Photos $photos): RedirectResponse
-    {
-        $most = config('photos.most_kilobytes');
-        $request->validate(['photo' => ['required', 'file', "max:$most"]], [
-            'photo.max' => 'The photograph is too large; it takes up to '.round($most / 1000).' MB.',
-        ]);
-        $blank->update(['photo' => $photos->keep($this->workshop($request), $request->file('photo'))]);
-
-        return back()->with('said', 'The photograph is kept.');
-    }
-
-    public function photo(Blank $blank, Photos $photos): BinaryFileResponse
-    {
-        return response()->file(
-            $photos->file($blank->workshop_id, (string) $blank->photo) ?? abort(404),
-            ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400'],
-        );
-    }
-
-    /** What is ready for an order: the blanks that a form and its sizes come out of, the least waste first. */
-    public function for(FindBlank $request, ShopMapper $mapper, Airs $airs, Catalogue $catalogue, Show $show): View
-    {
-        $workshop = $this->workshop($request);
-        $form = Form::tryFrom($request->string('form')->toString()) ?? Form::DeepBowl;
-        $wanted = $request->wanted($show, $form);
-        $found = $settles = [];
-        $woods = $mapper->tables($workshop)->woods;
-        foreach ($wanted === null ? [] : $workshop->blanks()->onRack()->where('drying', DryingState::Ready)->with('air')
-            ->whereNull('piece_id')->limit(self::MOST_LOOKED_AT)->get() as $blank) {
-            $core = $blank->core();
-            $emc = $settles[$blank->air_id ?? 0] ??= $airs->equilibriumPercent($workshop, $blank->air);
-            $largest = Largest::outOf($core, $woods->named($core->wood), $catalogue->calibration(), $emc);
-            if ($largest->fits($wanted->diameterMm(), $wanted->heightMm(), $request->wallMm($show))) {
-                $found[] = [$blank, $largest, $largest->wasted($wanted)];
-            }
-        }
-        usort($found, fn (array $a, array $b): int => $a[2] <=> $b[2]);
-
-        return view('rack.for', [
-            'form' => $form, 'wanted' => $wanted, 'found' => $found, 'forms' => Form::cases(),
-            'shelf' => new RackShelf(array_column($found, 0), $catalogue->calibration()->drying, $show),
-        ]);
-    }
-
-    public function labels(Request $request, Show $show, Catalogue $catalogue): View
-    {
-        $numbers = array_filter(array_map(intval(...), preg_split(
-            '/[\s,;]+/', $request->string('numbers')->toString(),
-        ) ?: []));
-        $blanks = $this->workshop($request)->blanks()->onRack()
-            ->when($numbers !== [], fn ($query) => $query->whereIn('number', $numbers))
-            ->orderBy('number')->limit(self::MOST_LABELS)->get();
-
-        return view('rack.labels', [
-            'blanks' => $blanks, 'shelf' => new RackShelf(
-                $blanks->all(), $catalogue->calibration()->drying, $show,
-            ), 'numbers' => implode(', ', $numbers),
-            'paper' => $request->query('paper') === 'letter' ? 'letter' : 'A4',
-        ]);
     }
 }

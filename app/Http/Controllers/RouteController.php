@@ -32,11 +32,11 @@ class RouteController extends Controller
     ): View {
         $planner->want($piece->workshop);
         $page = PiecePage::of($piece);
-        $core = $mapper->piece($piece->workshop, $piece->document);
-        $bench = $mapper->bench($piece->workshop);
+        $core = $mapper->piece($piece->workshop, $piece->document, $piece);
+        $bench = $mapper->bench($piece->workshop, $piece);
         [$key, $route] = $routes->of($piece->workshop, $piece, $bench, History::of($piece));
         $offers = cache()->remember("schools-$key", self::KEPT_SECONDS, fn (): array => SchoolOffer::all(
-            $core, $bench, $mapper->tables($piece->workshop), $piece->datedAs(),
+            $core, $bench, $mapper->tables($piece->workshop, $piece), $piece->datedAs(),
         ));
 
         return view('pieces.route', [

@@ -297,6 +297,7 @@ final class Router
     private function own(OwnStep $own): void
     {
         $subject = $this->subjects[$own->part ?? $this->piece->body()->id] ?? $this->subjects[$this->piece->body()->id];
+        $this->conflicts = [...$this->conflicts, ...Grip::of($own, $subject)];
         $spins = $own->mount?->spins() === true;
         $wait = Wait::hours($own->waitHours);
         $stance = $own->mount === $subject->part->holding->reversed() && $subject->positions->has(Stance::Foot)

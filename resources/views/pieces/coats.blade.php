@@ -3,6 +3,22 @@
     @foreach ($plans as $panel)
         <x-coat-plan :page="$page" :panel="$panel" :products="$products" />
     @endforeach
+    @if ($airs !== [])
+        <form method="post" action="{{ route('pieces.air', $piece) }}" class="mb-6" data-live>
+            @csrf
+            @method('put')
+            <label class="flex flex-wrap items-baseline gap-3">
+                Its coats dry in
+                <x-choose
+                    name="air"
+                    :options="['' => 'where the others do: '.lcfirst($usual)] + $airs"
+                    :chosen="$piece->air_id ?? ''"
+                    class="!w-auto"
+                />
+                <button class="quiet">Move it</button>
+            </label>
+        </form>
+    @endif
     <section>
         <h2>{{ $plans === [] ? 'Choose coats' : 'Other coats' }}</h2>
         @if ($plans === [])
