@@ -471,7 +471,8 @@ final class DerivedRouteTest extends TestCase
             'a tenth of its diameter, %.0f mm; by its wood\'s shrinkage %.0f mm', ceil($across / 10),
             ceil($wall + $shrink * $across / 2 + 1),
         ), implode(' ', $steps['body/rough-out']->how));
-        self::assertStringContainsString(sprintf('To %.0f mm across', $across), $steps['body/rough']->how[0]);
+        self::assertStringContainsString(sprintf('To %.0f mm across', $across), $steps['body/rough']->how[1]);
+        self::assertLessThan(0.6 * ($steps['body/rough-out']->rpm ?? 0), $steps['body/rough']->rpm, 'out of round');
         // Until it is dry only what comes before can be planned, and nothing is late.
         self::assertTrue($route->waitsForWood());
         $job = Remaining::of('1', 'A bowl', 2_000_000_000, 1.0, $route, [], [], null, 60.0);

@@ -84,6 +84,7 @@ final readonly class Roughing
 
         return [
             $this->cut('rough', 'rough', 'Bring the wet blank round', $this->roundMm3(), 1.0, [
+                Turning::BY_HAND_FIRST,
                 sprintf('To %.0f mm across and %.0f mm long.', $size->diameterMm, $size->heightMm),
                 'The pith cut away, or kept out of the wall.',
             ]),
@@ -131,8 +132,7 @@ final readonly class Roughing
             'rough-hold', $isTenon ? 'tenon' : 'recess', $isTenon ? 'Cut a tenon to rough it by'
                 : 'Cut a recess to rough it by', $minutes, 1.1,
             [$isTenon && $size->tenonMm !== null ? sprintf(
-                'A tenon of %.0f mm: trued when dry, %s closes on it in a circle.', $size->tenonMm,
-                lcfirst((string) $size->jaws),
+                'A tenon of %.0f mm: trued when dry, it suits the circle of your %s.', $size->tenonMm, $size->jaws,
             ) : $dries], StepKind::Turn, null, 'foot',
         );
     }
@@ -197,7 +197,9 @@ final readonly class Roughing
         return new Operation(
             $subject->id($what), $subject->technique($technique), $kind, $subject->part->id, [], $title,
             max(1.0, $minutes), 'It is cut thick while it is wet, and to its line once it is dry.', $rank,
-            hazards: $subject->spinning(), how: $how, rpm: RimSpeed::rpmFor($this->size->diameterMm, $rimSpeed),
+            hazards: $subject->spinning(), how: $how, rpm: RimSpeed::rpmFor(
+                $this->size->diameterMm, $rimSpeed * ($what === 'rough' ? $figures->speed->startShare : 1),
+            ),
             work: Work::Spinning, zone: $zone, brief: lcfirst($title),
             stances: $stances ?? [$subject->positions->has(Stance::First) ? Stance::First : Stance::Main],
         );

@@ -23,6 +23,8 @@ use HonestGrain\Wood\RimSpeed;
  */
 final readonly class Turning
 {
+    public const BY_HAND_FIRST = 'Turn it by hand first, tail centre up; faster only once it runs true.';
+
     private TurningRates $rates;
 
     private float $solidMm3;
@@ -62,7 +64,7 @@ final readonly class Turning
         return $this->cut(
             'rough', 'rough', [], 'Bring the blank round', $waste / 1000 / $this->rates->roughCm3PerMinute,
             'Until it runs true nothing else can be measured on it.', 1.0,
-            [sprintf(
+            [self::BY_HAND_FIRST, sprintf(
                 'From about %.0f mm across and %.0f mm long, down to %.0f mm.', $this->blankMm(),
                 $this->heightMm(), $this->diameterMm(),
             )],
@@ -173,7 +175,10 @@ final readonly class Turning
         return new Operation(
             $subject->id($what, $single), $subject->technique($technique), StepKind::Turn, $subject->part->id,
             $subject->places($places), $title, max(1.0, $minutes), $because, $rank, hazards: $subject->spinning(),
-            how: $how, rpm: RimSpeed::rpmFor($subject->part->profile->diameterMm(), $this->rimSpeed()),
+            how: $how, rpm: RimSpeed::rpmFor(
+                $what === 'rough' ? $this->blankMm() : $subject->part->profile->diameterMm(),
+                $this->rimSpeed() * ($what === 'rough' ? $subject->calibration->speed->startShare : 1),
+            ),
             zone: implode(', ', $faces), brief: lcfirst($title),
             stances: $isWhole ? [$this->stance($what)] : null,
         );
