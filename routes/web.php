@@ -13,6 +13,7 @@ use App\Http\Controllers\DemoController;
 use App\Http\Controllers\EquipmentController;
 use App\Http\Controllers\FlawController;
 use App\Http\Controllers\InstrumentController;
+use App\Http\Controllers\LabController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarksController;
 use App\Http\Controllers\MendController;
@@ -149,6 +150,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     });
     Route::get('rack', [RackController::class, 'index'])->name('rack');
 
+    Route::get('lab', [LabController::class, 'show'])->name('lab');
     Route::get('shelf', [ShelfController::class, 'show'])->name('shelf');
     Route::post('shelf/abrasives', [AbrasiveController::class, 'store'])->name('abrasives.store');
     Route::put('shelf/abrasives/{abrasive}', [AbrasiveController::class, 'update'])->name('abrasives.update');

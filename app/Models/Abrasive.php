@@ -13,8 +13,14 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $workshop_id
  * @property string $grit
  * @property int $discs
+ * @property float|null $price  of one disc
  */
 class Abrasive extends Model
 {
-    protected $fillable = ['grit', 'discs'];
+    protected $fillable = ['grit', 'discs', 'price'];
+
+    protected function casts(): array
+    {
+        return ['price' => 'float'];
+    }
 }

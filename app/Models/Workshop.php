@@ -92,6 +92,12 @@ class Workshop extends Model
         ];
     }
 
+    /** @return array<string, float> of a disc, by grit, where the shelf says */
+    public function discPrices(): array
+    {
+        return $this->abrasives->whereNotNull('price')->pluck('price', 'grit')->all();
+    }
+
     /** What it holds and turns work with; unknown until it says. */
     public function equipment(): Equipment
     {

@@ -122,6 +122,21 @@ final readonly class PiecePage
             : ": the rim then moves at $speed or less";
     }
 
+    /**
+     * The faces of the part that the route sands in one mount each; null where there is no route.
+     *
+     * @return list<list<string>>|null
+     */
+    public function sandedTogether(): ?array
+    {
+        $mounts = [];
+        foreach ($this->steps->where('kind', StepKind::Sand->value)->where('part', $this->part?->id) as $step) {
+            $mounts[$step->details->stage][] = $step->details->zone;
+        }
+
+        return $mounts === [] ? null : array_values($mounts);
+    }
+
     /** @return Collection<int, PlannedStep> the decorations of the part that the page is about, in their order */
     public function markSteps(): Collection
     {

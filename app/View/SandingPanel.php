@@ -5,29 +5,54 @@ declare(strict_types=1);
 namespace App\View;
 
 use HonestGrain\Abrasive\Grit;
-use HonestGrain\Abrasive\Progression;
+use HonestGrain\Abrasive\HabitPrice;
+use HonestGrain\Abrasive\Lubricant;
+use HonestGrain\Abrasive\Method;
+use HonestGrain\Abrasive\ProgressionFault;
+use HonestGrain\Abrasive\Rung;
+use HonestGrain\Abrasive\SandingStep;
+use HonestGrain\Abrasive\ToolMark;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Drawing\ScratchLine;
+use HonestGrain\Geometry\Measurement;
+use HonestGrain\Piece\FacePlan;
 use HonestGrain\Piece\Part;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Sanding;
 use Illuminate\Support\Str;
 
-/** One zone's sanding as the Surface tab shows it, with the falling scratch line. */
+/** One face's sanding as the Surface tab shows it, with the falling scratch line and every other way, priced. */
 final readonly class SandingPanel
 {
-    private function __construct(public Sanding $sanding, public string $own, private Calibration $calibration)
-    {
+    public FacePlan $plan;
+
+    /** @param  array<string, float>  $prices  of a disc, by grit, where the shelf says */
+    private function __construct(
+        public Sanding $sanding,
+        private Part $part,
+        private Bench $bench,
+        private array $prices,
+        private Show $show,
+    ) {
+        $this->plan = $part->surface->of($sanding->zone->id);
     }
 
-    /** @return list<self> */
-    public static function all(Part $part, Bench $bench): array
-    {
+    /**
+     * @param  list<list<string>>|null  $mounts  faces that are sanded in one mount each
+     * @param  array<string, float>  $prices  of a disc, by grit
+     * @return list<self>
+     */
+    public static function all(
+        Part $part,
+        Bench $bench,
+        Measurement $measured,
+        ?array $mounts,
+        array $prices,
+        Show $show,
+    ): array {
         return array_values(array_map(
-            fn (Sanding $sanding): self => new self($sanding, implode(', ', array_map(
-                fn (Grit $grit): string => $grit->name, $part->surface->own[$sanding->zone->id] ?? [],
-            )), $bench->calibration),
-            Sanding::all($part, $bench, $part->measure($bench->calibration->shape, $bench->minWallMm)),
+            fn (Sanding $sanding): self => new self($sanding, $part, $bench, $prices, $show),
+            Sanding::all($part, $bench, $measured, $mounts),
         ));
     }
 
@@ -45,70 +70,170 @@ final readonly class SandingPanel
     }
 
     /**
-     * What all zones that share their changes of grit take together, minutes.
+     * What the faces that share their changes of grit take together, a sentence for each mount.
      *
      * @param  list<self>  $panels
+     * @return list<string>
      */
-    public static function together(array $panels): float
+    public static function together(array $panels, Show $show): array
     {
-        return array_sum(array_map(
-            fn (self $panel): float => $panel->sanding->with === [] ? 0.0 : $panel->sanding->minutes(), $panels,
-        ));
+        $minutes = [];
+        foreach ($panels as $panel) {
+            if ($panel->sanding->with !== []) {
+                $faces = [$panel->sanding->zone->id, ...$panel->sanding->with];
+                sort($faces);
+                $minutes[implode(', ', $faces)] = ($minutes[implode(', ', $faces)] ?? 0.0) + $panel->sanding->minutes();
+            }
+        }
+
+        return array_map(
+            fn (float $all, string $faces): string => ucfirst($faces).': '.$show->minutes($all)
+                .' in one mount, grit by grit, each changed once for all of it.',
+            $minutes, array_keys($minutes),
+        );
     }
 
     /** "412 cm², 40 % end grain; 360 rpm is 3.2 m/s here" */
-    public function place(Show $show): string
+    public function place(): string
     {
         $s = $this->sanding;
 
-        return $show->area($s->zone->areaMm2).', '.round($s->zone->endGrainMean * 100).' % end grain'
-            .($s->stopped ? '' : "; $s->rpm rpm is ".$show->speed($s->speedMPerS).' here');
+        return $this->show->area($s->zone->areaMm2).', '.round($s->zone->endGrainMean * 100).' % end grain'
+            .($s->stopped() ? '' : "; {$s->way->rpm} rpm is ".$this->show->speed($s->way->speedMPerS).' here');
+    }
+
+    /** @return array<string, string> what the tool left, by value */
+    public function cuts(): array
+    {
+        return array_column(array_map(
+            fn (ToolMark $mark): array => [$mark->value, $mark->label()], ToolMark::cases(),
+        ), 1, 0);
+    }
+
+    public function cut(): string
+    {
+        return ($this->plan->cut ?? ToolMark::Scraped)->value;
+    }
+
+    /** @return array<string, string> the ways that the face allows, by value */
+    public function methods(): array
+    {
+        $open = array_filter(Method::cases(), fn (Method $one): bool => $this->sanding->way->offers[$one->value] === null);
+        $usual = $this->plan->method === null ? $this->sanding->way->method->label() : 'the usual';
+
+        return ['' => "as usual: $usual"] + array_column(array_map(
+            fn (Method $one): array => [$one->value, $one->label()], array_values($open),
+        ), 1, 0);
+    }
+
+    /** @return list<string> why not in the other ways */
+    public function whyNot(): array
+    {
+        return array_map(
+            fn (string $method, string $why): string => ucfirst(Method::from($method)->label()).": $why.",
+            array_keys(array_filter($this->sanding->way->offers)), array_filter($this->sanding->way->offers),
+        );
+    }
+
+    /** @return array<string, string> */
+    public function lubricants(): array
+    {
+        return ['' => 'dry'] + array_column(array_map(
+            fn (Lubricant $one): array => [$one->value, $one->label()], Lubricant::cases(),
+        ), 1, 0);
+    }
+
+    /** What the way leaves on the wood, in a sentence. */
+    public function leaves(): string
+    {
+        $way = $this->sanding->way;
+
+        return 'Leaves '.$way->method->leaves().match ($way->wet) {
+            Lubricant::Oil => '. No dust; paper lasts twice as long and cuts slower; the wood is oiled by it.',
+            Lubricant::Water => '. No dust; paper lasts twice as long and cuts slower; the wood is damp and its grain '
+                .'raised: let it dry, and knock it back.',
+            null => '.',
+        };
+    }
+
+    /** "torn over 38 % of it, in two quarters"; empty where it is not. */
+    public function torn(): string
+    {
+        $share = $this->sanding->tornShare;
+
+        return match (true) {
+            $share > 0 => sprintf(
+                'Torn over %.0f %% of it: the first grits go there alone, with the lathe stopped.', 100 * $share,
+            ),
+            $this->plan->cut === ToolMark::Torn => 'No end grain stands out far enough here to tear: taken as a clean cut.',
+            default => '',
+        };
+    }
+
+    public function own(): string
+    {
+        return implode(', ', array_map(fn (Grit $grit): string => $grit->name, $this->plan->own));
+    }
+
+    public function isBare(): bool
+    {
+        return $this->part->coatPlanFor($this->sanding->zone->id) === null;
+    }
+
+    /** @return list<Rung> of the least there is */
+    public function rungs(): array
+    {
+        return $this->sanding->rungs(false);
+    }
+
+    /** "P120, P180, P240", those for torn grain first and named so */
+    public function grits(): string
+    {
+        return implode(', ', array_map(
+            fn (Rung $rung): string => $this->show->grit($rung->grit->name).($rung->isForTorn ? ' (torn)' : ''),
+            $this->rungs(),
+        ));
+    }
+
+    /** "24.1 min, 7 discs, 4.20"; minutes with its part of the shared changes */
+    public function takes(): string
+    {
+        $discs = array_sum(array_column($this->rungs(), 'discs'));
+        $cost = $this->costOf(array_column(array_map(
+            fn (Rung $rung): array => [$rung->grit->name, $rung->discs], $this->rungs(),
+        ), 1, 0));
+
+        return number_format($this->sanding->leastMinutes(), 1)." min, $discs ".Str::plural('disc', $discs)
+            .($cost === '' ? '' : ", $cost").'.';
     }
 
     /** Where the hardness of the wood comes from. */
-    public function why(Part $part): string
+    public function why(): string
     {
-        return $this->calibration->told(
+        return $this->calibration()->told(
             'Scratch depth {sanding_valley_per_micron|} × grain size × ({reference_hardness_n|} ÷ '
             .'hardness)^{sanding_hardness_exponent|}; removal {sanding_removal_um_min} for a grain of '
             .'{sanding_reference_grain_um} at {sanding_reference_speed_m_s} on a hardness of {reference_hardness_n}, '
-            .'in proportion to size, speed and softness, under a pad of {sanding_pad_mm2}, '
+            .'in proportion to size, speed and softness, under a pad of {sanding_pad_mm2} by hand, '
             .'with passes that overlap ({sanding_overlap}), and never less than {sanding_cover_minutes_per_100cm2} '
             .'for each grit; the first grain as large as the tool marks are deep; a size may fall {sanding_max_ratio} '
             .'at most from one grit to the next; {sanding_change_minutes} to change a disc, '
-            .'{sanding_inspect_minutes} to look, {sanding_along_grain_minutes_per_100cm2} along the grain at the end.',
-        ).' '.$this->hardness($part).' Grain sizes: FEPA 43 / ISO 6344 and ANSI B74 (published).';
+            .'{sanding_inspect_minutes} to look, {sanding_along_grain_minutes_per_100cm2} along the grain at the end. '
+            .'A power disc cuts {sanding_power_disc_removal}, an orbit {sanding_orbit_removal}, along the grain '
+            .'{sanding_along_grain_removal}, wetted paper {sanding_wet_removal} as fast. Wood tears where more than '
+            .'{sanding_tear_exposure|} of it is end grain.',
+        ).' '.$this->hardness().' Grain sizes: FEPA 43 / ISO 6344 and ANSI B74 (published).';
     }
 
-    public function powerFloor(Show $show): string
+    public function powerFloor(): string
     {
-        return $show->speed($this->calibration->sanding->powerFloorMPerS);
+        return $this->show->speed($this->calibration()->sanding->powerFloorMPerS);
     }
 
     /** On what wood the minutes are reckoned where the hardness of this one is unknown. */
     public function reckonedOn(): string
     {
-        return $this->calibration->told('The minutes shown are those of a wood of {reference_hardness_n}.');
-    }
-
-    private function hardness(Part $part): string
-    {
-        $wood = $part->wood;
-
-        return match (true) {
-            $wood->jankaN === null => "$wood->name: no hardness is known.",
-            $wood->about('hardness') !== null => "$wood->name: ".number_format($wood->jankaN).' N. '
-                .$wood->about('hardness'),
-            default => "$wood->name: ".number_format($wood->jankaN)." N ($wood->source).",
-        };
-    }
-
-    /** Minutes of the zone on the ladder shown, with its part of the shared changes. */
-    public function minutes(): string
-    {
-        $minutes = $this->sanding->own === null ? $this->sanding->minutes() : $this->sanding->best->totalMinutes ?? 0.0;
-
-        return number_format($minutes, 1);
+        return $this->calibration()->told('The minutes shown are those of a wood of {reference_hardness_n}.');
     }
 
     public function missing(): string
@@ -118,19 +243,26 @@ final readonly class SandingPanel
     }
 
     /** How fine the last grit must be, and why. */
-    public function asked(Show $show): string
+    public function asked(): string
     {
         $s = $this->sanding;
 
-        return 'Asked: a last grain of '.$show->plain($s->asked->limitMicron).' µm or finer ('
-            .$show->plain($s->job->limitUm)." µm of scratch on this wood), because {$s->asked->because}. "
-            .'Between grits, wipe off and look along it under a low raking light.';
+        return 'Asked: a last grain of '.$this->show->plain($s->asked->limitMicron).' µm or finer ('
+            .$this->show->plain($s->job->limitUm)." µm of scratch on this wood), because {$s->asked->because}.";
     }
 
-    public function recut(Show $show): string
+    /** @return list<string> what would be quicker than the coarsest grits */
+    public function advice(): array
     {
-        return 'The first grit takes over half of the time; a clean cut would save '
-            .$show->plain($this->sanding->recutSavesMinutes ?? 0.0).' min, the cut itself counted.';
+        $saves = fn (float $minutes): string => 'saves '.$this->show->plain($minutes).' min, the cut itself counted.';
+        $recut = $this->sanding->recutSavesMinutes;
+        $stiffen = $this->sanding->stiffenSavesMinutes;
+
+        return array_values(array_filter([
+            $recut === null ? '' : 'The first grit takes over half of the time; a clean cut '.$saves($recut),
+            $stiffen === null ? '' : 'Where it tears again under the tool: thin sealer or thin CA, left to set, then a '
+                .'shear scrape '.$saves($stiffen),
+        ]));
     }
 
     public function yours(): string
@@ -139,7 +271,7 @@ final readonly class SandingPanel
         $discs = $own?->discs() ?? 0;
 
         return 'Yours: '.number_format($own->totalMinutes ?? 0.0, 1)." min, $discs ".Str::plural('disc', $discs)
-            .$this->ownAgainst().'.'.($own?->faults === [] ? ' No faulty step.' : '');
+            .$this->against($own->totalMinutes ?? 0.0).'.'.($own?->faults === [] ? ' No faulty step.' : '');
     }
 
     public function comparison(): string
@@ -148,39 +280,84 @@ final readonly class SandingPanel
 
         return match (true) {
             $this->sanding->missing !== null || $best === null => '',
-            $this->sanding->shared === null => 'The least there is from your shelf.',
+            $this->sanding->with === [] && $this->sanding->tornShare <= 0 => 'The least there is from your shelf.',
             default => sprintf(
-                'With its part of the shared changes; alone the least would be %s, %s min.',
+                $this->sanding->tornShare > 0 ? 'Sanded alike all round and alone the least would be %s, %s min.'
+                    : 'With its part of the shared changes; alone the least would be %s, %s min.',
                 implode(', ', $best->gritNames()), number_format($best->totalMinutes, 1),
             ),
         };
     }
 
-    /** How the maker's own ladder compares with the shortest for this zone alone. */
-    public function ownAgainst(): string
+    /** @return list<array{string, string, string, string, string, string, list<string>}> every other way, priced */
+    public function habits(): array
     {
-        $own = $this->sanding->own;
-        $best = $this->sanding->best;
-        if ($own === null || $best === null || $this->sanding->missing !== null) {
-            return '';
-        }
-        $more = $own->totalMinutes - $best->totalMinutes;
+        $available = $this->part->surface->abrasives ?? $this->bench->abrasives;
 
-        return sprintf(' (%s%s min)', $more >= 0 ? '+' : '−', number_format(abs($more), 1));
+        return array_map(fn (HabitPrice $one): array => [
+            $one->habit->label(), implode(', ', array_map($this->show->grit(...), $one->progression->gritNames())),
+            number_format($one->minutes, 1).$this->against($one->minutes), (string) $one->progression->discs(),
+            $this->costOf(array_column(array_map(
+                fn (SandingStep $step): array => [$step->grit->name, $step->discs], $one->progression->steps,
+            ), 1, 0)), number_format($one->scratchUm, 1).' µm', [...$one->habit->besides() === '' ? []
+                : [ucfirst($one->habit->besides()).'.'], ...array_map(
+                    fn (ProgressionFault $fault): string => $fault->message, $one->progression->faults,
+                )],
+        ], HabitPrice::all($this->sanding->job, $available, $this->bench->table, $this->calibration()));
     }
 
     /** The scratch depth over the minutes, as steps down to the limit. */
-    public function line(Progression $ladder, Show $show): string
+    public function line(): string
     {
-        return (new ScratchLine($this->sanding->job, $ladder, $this->sanding->own, $this->longest()))->svg(
-            $show->plain(...),
-        );
+        $own = $this->sanding->own === null ? [] : $this->sanding->rungs();
+        $minutes = fn (array $rungs): float => array_sum(array_column($rungs, 'minutes'));
+
+        return (new ScratchLine(
+            $this->sanding->job, $this->rungs(), $own, max($minutes($this->rungs()), $minutes($own)),
+        ))->svg($this->show->plain(...));
     }
 
-    private function longest(): float
+    /** "(+4.2 min)" against the least for this face alone; empty where nothing leads there. */
+    private function against(float $minutes): string
     {
-        $s = $this->sanding;
+        $best = $this->sanding->best;
+        if ($best === null || $this->sanding->missing !== null) {
+            return '';
+        }
+        $more = $minutes - $best->totalMinutes;
 
-        return max($s->best->totalMinutes ?? 0.0, $s->own->totalMinutes ?? 0.0, $s->shared->totalMinutes ?? 0.0);
+        return abs($more) < 0.05 ? '' : sprintf(' (%s%s)', $more >= 0 ? '+' : '−', number_format(abs($more), 1));
+    }
+
+    /**
+     * @param  array<string, int>  $discs  by grit
+     * @return string empty where one of them has no price
+     */
+    private function costOf(array $discs): string
+    {
+        if ($discs === [] || array_diff_key($discs, $this->prices) !== []) {
+            return '';
+        }
+
+        return number_format(array_sum(array_map(
+            fn (string $grit, int $count): float => $this->prices[$grit] * $count, array_keys($discs), $discs,
+        )), 2);
+    }
+
+    private function hardness(): string
+    {
+        $wood = $this->part->wood;
+
+        return match (true) {
+            $wood->jankaN === null => "$wood->name: no hardness is known.",
+            $wood->about('hardness') !== null => "$wood->name: ".number_format($wood->jankaN).' N. '
+                .$wood->about('hardness'),
+            default => "$wood->name: ".number_format($wood->jankaN)." N ($wood->source).",
+        };
+    }
+
+    private function calibration(): Calibration
+    {
+        return $this->bench->calibration;
     }
 }

@@ -117,7 +117,7 @@ final readonly class ShapePanel
 
     private function lastGrit(Sanding $sanding): string
     {
-        $grits = $sanding->chosen()?->gritNames() ?? [];
+        $grits = $sanding->gritNames();
 
         return $grits === [] ? 'none' : $grits[count($grits) - 1];
     }

@@ -143,6 +143,12 @@ final readonly class Show
         return $unit->toMetric($typed, $this->imperial);
     }
 
+    /** "metric" or "imperial" */
+    public function system(): string
+    {
+        return $this->imperial ? 'imperial' : 'metric';
+    }
+
     /** The validation rule for such a field, in the reader's units. */
     public function between(Unit $unit, float $min, float $max): string
     {

@@ -13,6 +13,7 @@ enum Unit
     case Volume;
     case Coverage;
     case Mass;
+    case Area;
 
     public function name(bool $imperial): string
     {
@@ -23,6 +24,7 @@ enum Unit
             self::Volume => $imperial ? 'fl oz' : 'mL',
             self::Coverage => $imperial ? 'ft²/gal' : 'm²/L',
             self::Mass => $imperial ? 'oz' : 'g',
+            self::Area => $imperial ? 'in²' : 'cm²',
         };
     }
 
@@ -59,6 +61,7 @@ enum Unit
             self::Volume => 29.5735295625,
             self::Coverage => 0.09290304 / 3.785411784,
             self::Mass => 28.349523125,
+            self::Area => 6.4516,
         };
     }
 

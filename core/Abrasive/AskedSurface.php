@@ -26,10 +26,17 @@ final readonly class AskedSurface
     /**
      * @param  list<Coating>  $coats  first on the wood first; none for bare wood
      * @param  bool  $dyed  whether any of the surface is coloured before them
+     * @param  bool  $isForUse  whether bare wood is for use and not for show
      */
-    public static function by(array $coats, bool $dyed, Wood $wood, AskedFigures $figures): self
-    {
-        [$limit, $floor, $because] = self::forCoats($coats, $figures);
+    public static function by(
+        array $coats,
+        bool $dyed,
+        Wood $wood,
+        AskedFigures $figures,
+        bool $isForUse = false,
+    ): self {
+        [$limit, $floor, $because] = $coats === [] && $isForUse
+            ? [$figures->utilityUm, null, 'bare wood for use wants no more'] : self::forCoats($coats, $figures);
         if ($dyed) {
             $limit = min($limit, $figures->dyeUm);
             $floor = max($floor ?? 0.0, $figures->dyeFloorUm);
@@ -38,6 +45,20 @@ final readonly class AskedSurface
         [$factor, $why] = self::woodAllows($wood, $figures);
 
         return new self($limit * $factor, $floor, $because.$why);
+    }
+
+    /** What a kind of finish asks of a wood, whatever its product. */
+    public static function under(Finish $finish, Wood $wood, AskedFigures $figures): self
+    {
+        [$factor, $why] = self::woodAllows($wood, $figures);
+        [$limit, $because] = match ($finish) {
+            Finish::Oil => [$figures->penetratingUm, 'oil soaks in and hides fine scratches'],
+            Finish::Film => [$figures->filmUm, 'a film hides what is finer'],
+            Finish::Polish => [$figures->polishUm, 'polish and wax hide nothing'],
+            Finish::Use => [$figures->utilityUm, 'bare wood for use wants no more'],
+        };
+
+        return new self($limit * $factor, null, $because.$why);
     }
 
     /**

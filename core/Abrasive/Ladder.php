@@ -23,12 +23,14 @@ final readonly class Ladder
      * @param  array<string, list<Grit>>  $bySurface
      * @param  array<string, float>  $minutesOf  abrading, looking and along the grain, by surface
      * @param  array<string, int>  $discsAt  by name of the grit
+     * @param  array<string, array<string, float>>  $minutesAt  abrading and looking, by surface and name of the grit
      */
     private function __construct(
         public array $grits,
         public array $bySurface,
         public array $minutesOf,
         public array $discsAt,
+        private array $minutesAt,
         private SandingRates $rates,
     ) {
     }
@@ -59,14 +61,15 @@ final readonly class Ladder
      */
     private static function priced(array $jobs, array $bySurface): self
     {
-        $minutesOf = $removal = $grits = [];
+        $minutesOf = $minutesAt = $removal = $grits = [];
         foreach ($jobs as $surface => $job) {
             $minutesOf[$surface] = $job->alongGrainMinutes();
             $before = null;
             foreach ($bySurface[$surface] as $grit) {
                 $um = $job->removalUm($grit, $before);
                 $removal[$grit->name] = ($removal[$grit->name] ?? 0.0) + $um;
-                $minutesOf[$surface] += $job->abradingMinutes($grit, $um) + $job->rates->inspectMinutes;
+                $minutesAt[$surface][$grit->name] = $job->abradingMinutes($grit, $um) + $job->rates->inspectMinutes;
+                $minutesOf[$surface] += $minutesAt[$surface][$grit->name];
                 $grits[$grit->name] = $before = $grit;
             }
         }
@@ -77,7 +80,7 @@ final readonly class Ladder
             $discs[$grit->name] = $rates->discs($removal[$grit->name], $grit);
         }
 
-        return new self($grits, $bySurface, $minutesOf, $discs, $rates);
+        return new self($grits, $bySurface, $minutesOf, $discs, $minutesAt, $rates);
     }
 
     /**
@@ -104,11 +107,26 @@ final readonly class Ladder
     {
         $minutes = $this->minutesOf[$surface];
         foreach ($this->bySurface[$surface] as $grit) {
-            $takers = count(array_filter($this->bySurface, fn (array $grits): bool => in_array($grit, $grits, true)));
-            $minutes += $this->rates->changeMinutes * $this->discsAt[$grit->name] / $takers;
+            $minutes += $this->changes($grit);
         }
 
         return $minutes;
+    }
+
+    /** What one grit takes on a surface, with its part of the changes; none where the surface does not take it. */
+    public function minutesAt(string $surface, Grit $grit): float
+    {
+        $minutes = $this->minutesAt[$surface][$grit->name] ?? null;
+
+        return $minutes === null ? 0.0 : $minutes + $this->changes($grit);
+    }
+
+    /** What of its changes falls to each surface that takes a grit. */
+    private function changes(Grit $grit): float
+    {
+        $takers = count(array_filter($this->bySurface, fn (array $grits): bool => in_array($grit, $grits, true)));
+
+        return $this->rates->changeMinutes * $this->discsAt[$grit->name] / $takers;
     }
 
     /** @return array<string, mixed> the answer of `bin/grain ladder` */

@@ -65,22 +65,43 @@ final readonly class Progression
     }
 
     /**
-     * When the first grit takes over half of the time: what re-cutting cleanly would save, in minutes, net of
-     * the cut itself.
+     * When the first grit takes over half of the time: what re-cutting cleanly would save, in minutes, net of the cut
+     * itself; null where it is not worth it.
      *
      * @param  list<Grit>  $available
      */
     public function recutSavesMinutes(SandingJob $job, array $available, AbrasiveTable $table): ?float
     {
-        $first = $this->steps[0] ?? null;
+        return $this->cutSaves($job, $available, $table, $job->model->figures->recutMinutesPer100Cm2);
+    }
+
+    /**
+     * The same where the fibres are stiffened with thin sealer or CA before they are shear-scraped: on soft wood, which
+     * tears again under the tool.
+     *
+     * @param  list<Grit>  $available
+     */
+    public function stiffenSavesMinutes(SandingJob $job, array $available, AbrasiveTable $table): ?float
+    {
         $figures = $job->model->figures;
-        if ($first === null || $first->minutes <= $this->totalMinutes / 2 || $job->toolMarkUm <= $figures->cleanCutUm) {
+
+        return $this->cutSaves(
+            $job, $available, $table, $figures->recutMinutesPer100Cm2 + $figures->stiffenMinutesPer100Cm2,
+        );
+    }
+
+    /** @param  list<Grit>  $available */
+    private function cutSaves(SandingJob $job, array $available, AbrasiveTable $table, float $minutesPer100Cm2): ?float
+    {
+        $first = $this->steps[0] ?? null;
+        $cleanUm = $job->model->figures->cleanCutUm;
+        if ($first === null || $first->minutes <= $this->totalMinutes / 2 || $job->deepestUm() <= $cleanUm) {
             return null;
         }
-        $clean = self::shortest($job->withToolMark($figures->cleanCutUm), $available, $table)->totalMinutes;
-        $saved = $this->totalMinutes - $clean - $figures->recutMinutesPer100Cm2 * $job->areaMm2 / 10_000;
+        $clean = self::shortest($job->withToolMark($cleanUm), $available, $table)->totalMinutes;
+        $saved = $this->totalMinutes - $clean - $minutesPer100Cm2 * $job->areaMm2 / 10_000;
 
-        return $saved > $figures->recutWorthMinutes ? $saved : null;
+        return $saved > $job->model->figures->recutWorthMinutes ? $saved : null;
     }
 
     /** @param  list<Grit>  $grits */
@@ -109,7 +130,7 @@ final readonly class Progression
             $warnings[] = sprintf(
                 'The tool marks are %s µm deep and the coarsest grit at hand is %s (%s µm): start coarser, or cut the '
                     .'surface '
-                .'more cleanly first.', $job->toolMarkUm, $grits[0]->name, $grits[0]->micron,
+                .'more cleanly first.', $job->deepestUm(), $grits[0]->name, $grits[0]->micron,
             );
         }
         $minutes = array_sum(array_map(fn (SandingStep $step): float => $step->minutes, $steps));

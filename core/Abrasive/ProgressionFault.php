@@ -43,7 +43,7 @@ final readonly class ProgressionFault
 
         return new self($first->name, 'fine-start', sprintf(
             '%s (%s µm) is finer than the tool marks are deep, %s µm: it polishes their crests and leaves the bottoms.',
-            $first->name, $first->micron, $job->toolMarkUm,
+            $first->name, $first->micron, $job->deepestUm(),
         ));
     }
 
@@ -80,9 +80,9 @@ final readonly class ProgressionFault
     {
         $last = $grits[count($grits) - 1] ?? null;
         if ($last === null) {
-            return $job->toolMarkUm <= $job->limitUm ? null : new self('', 'too-coarse-finish', sprintf(
+            return $job->deepestUm() <= $job->limitUm ? null : new self('', 'too-coarse-finish', sprintf(
                 'No grit at all leaves the tool marks of %s µm; what comes next asks for %.1f µm or less.',
-                $job->toolMarkUm, $job->limitUm,
+                $job->deepestUm(), $job->limitUm,
             ));
         }
         $valley = $job->model->valleyUm($last);

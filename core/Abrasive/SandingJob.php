@@ -16,6 +16,8 @@ final readonly class SandingJob
         public float $areaMm2,
         public ScratchModel $model,
         public SandingRates $rates,
+        private float $tornUm = 0.0,
+        private float $tornShare = 0.0,
     ) {
     }
 
@@ -54,6 +56,43 @@ final readonly class SandingJob
         return new self($toolMarkUm, $this->limitUm, $this->floorUm, $this->areaMm2, $this->model, $this->rates);
     }
 
+    /** The same with another end asked, and no floor. */
+    public function endingAt(float $limitUm): self
+    {
+        return new self(
+            $this->toolMarkUm, $limitUm, null, $this->areaMm2, $this->model, $this->rates, $this->tornUm,
+            $this->tornShare,
+        );
+    }
+
+    /**
+     * The same surface where a share of it is torn deeper, and all of it is sanded alike.
+     *
+     * @param  float  $share  of its area
+     */
+    public function torn(float $tornUm, float $share): self
+    {
+        return new self(
+            $this->toolMarkUm, $this->limitUm, $this->floorUm, $this->areaMm2, $this->model, $this->rates, $tornUm,
+            $share,
+        );
+    }
+
+    /** So much of it, by itself. */
+    public function part(float $share, ?float $toolMarkUm = null): self
+    {
+        return new self(
+            $toolMarkUm ?? $this->toolMarkUm, $this->limitUm, $this->floorUm, $this->areaMm2 * $share, $this->model,
+            $this->rates,
+        );
+    }
+
+    /** How deep its deepest tool marks are, µm. */
+    public function deepestUm(): float
+    {
+        return $this->tornShare > 0 ? max($this->tornUm, $this->toolMarkUm) : $this->toolMarkUm;
+    }
+
     public function isWithinLimit(Grit $grit): bool
     {
         return $this->model->valleyUm($grit) <= $this->limitUm + 1e-9;
@@ -89,7 +128,7 @@ final readonly class SandingJob
     /** Whether its grain is as large as the tool marks are deep. */
     public function reachesTheMarks(Grit $grit): bool
     {
-        return $grit->micron >= $this->toolMarkUm - 1e-9;
+        return $grit->micron >= $this->deepestUm() - 1e-9;
     }
 
     /**
@@ -99,11 +138,12 @@ final readonly class SandingJob
      */
     public function removalUm(Grit $grit, ?Grit $before): float
     {
-        $from = $before === null ? $this->toolMarkUm : $this->model->valleyUm($before);
+        $valley = $this->model->valleyUm($grit);
+        $deep = $before !== null ? max(0.0, $this->model->valleyUm($before) - $valley)
+            : (1 - $this->tornShare) * max(0.0, $this->toolMarkUm - $valley)
+                + $this->tornShare * max(0.0, $this->tornUm - $valley);
 
-        return $this->model->figures->overlap * max(
-            0.0, $from - $this->model->valleyUm($grit),
-        ) * $this->areaMm2 / $this->rates->padMm2;
+        return $this->model->figures->overlap * $deep * $this->areaMm2 / $this->rates->padMm2;
     }
 
     /** Minutes to abrade so much, and never less than one pass everywhere takes. */
@@ -119,7 +159,7 @@ final readonly class SandingJob
      */
     public function step(Grit $grit, ?Grit $before): SandingStep
     {
-        $from = $before === null ? $this->toolMarkUm : $this->model->valleyUm($before);
+        $from = $before === null ? $this->deepestUm() : $this->model->valleyUm($before);
         $removalUm = $this->removalUm($grit, $before);
         $discs = $this->rates->discs($removalUm, $grit);
         $minutes = $this->abradingMinutes($grit, $removalUm)

@@ -30,6 +30,7 @@ final readonly class SandingRates
      * @param  float|null  $padMm2  area of the pad
      * @param  float|null  $maxRatio  greatest fall in size from one grit to the next
      * @param  bool  $coarseStart  whether the first grain must be as large as the tool marks are deep
+     * @param  float  $lastsTimes  how many times longer a disc lasts, where it is wetted
      *
      * @throws InvalidField
      */
@@ -42,6 +43,7 @@ final readonly class SandingRates
         ?float $coverMinutesPer100Cm2 = null,
         float $alongGrainMinutesPer100Cm2 = 0.0,
         bool $coarseStart = true,
+        float $lastsTimes = 1.0,
     ): self {
         $padMm2 ??= $figures->padMm2;
         $maxRatio ??= $figures->maxRatio;
@@ -66,14 +68,8 @@ final readonly class SandingRates
 
         return new self(
             $padMm2, $maxRatio, $changeMinutes, $inspectMinutes, $coverMinutesPer100Cm2, $alongGrainMinutesPer100Cm2,
-            $coarseStart, $figures->discLifeGrains,
+            $coarseStart, $figures->discLifeGrains * $lastsTimes,
         );
-    }
-
-    /** By hand on the spinning lathe, the last grit along the grain with the lathe stopped. */
-    public static function byHand(SandingFigures $figures): self
-    {
-        return self::of($figures, alongGrainMinutesPer100Cm2: $figures->alongGrainMinutesPer100Cm2);
     }
 
     /** The least minutes for one grit over so much surface, however little it has to take off. */

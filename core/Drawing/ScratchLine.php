@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Drawing;
 
-use HonestGrain\Abrasive\Progression;
+use HonestGrain\Abrasive\Rung;
 use HonestGrain\Abrasive\SandingJob;
 
 /** The depth of scratch over the minutes of sanding, falling to what is asked. */
@@ -26,13 +26,14 @@ final class ScratchLine
     private readonly float $scale;
 
     /**
-     * @param  Progression|null  $own  the maker's own, dashed
+     * @param  list<Rung>  $ladder
+     * @param  list<Rung>  $own  the maker's own, dashed; empty where there is none
      * @param  float  $longestMinutes  to which lines on one page share their scale
      */
     public function __construct(
         private readonly SandingJob $job,
-        private readonly Progression $ladder,
-        private readonly ?Progression $own,
+        private readonly array $ladder,
+        private readonly array $own,
         float $longestMinutes,
     ) {
         $this->scale = max(1.0, $longestMinutes);
@@ -51,12 +52,12 @@ final class ScratchLine
         ], $this->line('M'.self::LEFT.' 14V'.self::BOTTOM.'H'.self::WIDTH, 0.8)
             .$this->across($limit, '5 4', $plain($this->job->limitUm).' µm asked', -5)
             .($floor === null ? '' : $this->across($floor, '2 4', 'not below '.$plain($this->job->floorUm ?? 0.0), 13))
-            .($this->own === null ? '' : $this->line(
+            .($this->own === [] ? '' : $this->line(
                 $this->path($this->own), 1.6, ['stroke-dasharray' => '4 3', 'stroke-opacity' => 0.65],
             ))
             .$this->line($this->path($this->ladder), 2.2)
             .$this->labels()
-            .Svg::text(4, 24, 12, $plain($this->job->toolMarkUm))
+            .Svg::text(4, 24, 12, $plain($this->job->deepestUm()))
             .Svg::text(4, self::BOTTOM, 12, '0 µm')
             .Svg::text(self::LEFT, self::HEIGHT - 3, 12, '0 min')
             .Svg::text($ends, self::HEIGHT - 3, 12, $plain($this->minutes($this->ladder)).' min', 'middle'));
@@ -80,11 +81,12 @@ final class ScratchLine
         ], Svg::escaped($words));
     }
 
-    private function path(Progression $progression): string
+    /** @param  list<Rung>  $rungs */
+    private function path(array $rungs): string
     {
-        $path = sprintf('M%s %s', Svg::n($this->x(0.0)), Svg::n($this->y($this->job->toolMarkUm)));
+        $path = sprintf('M%s %s', Svg::n($this->x(0.0)), Svg::n($this->y($this->job->deepestUm())));
         $minutes = 0.0;
-        foreach ($progression->steps as $step) {
+        foreach ($rungs as $step) {
             $minutes += $step->minutes;
             $path .= sprintf(' L%s %s', Svg::n($this->x($minutes)), Svg::n($this->y($step->scratchUm)));
         }
@@ -96,7 +98,7 @@ final class ScratchLine
     {
         $labels = '';
         $minutes = 0.0;
-        foreach ($this->ladder->steps as $step) {
+        foreach ($this->ladder as $step) {
             $minutes += $step->minutes;
             [$x, $y] = [$this->x($minutes), $this->y($step->scratchUm)];
             $labels .= Svg::tag('circle', ['cx' => $x, 'cy' => $y, 'r' => 3.4, 'fill' => 'currentColor'])
@@ -106,9 +108,10 @@ final class ScratchLine
         return $labels;
     }
 
-    private function minutes(Progression $progression): float
+    /** @param  list<Rung>  $rungs */
+    private function minutes(array $rungs): float
     {
-        return array_sum(array_map(fn ($step): float => $step->minutes, $progression->steps));
+        return array_sum(array_map(fn (Rung $rung): float => $rung->minutes, $rungs));
     }
 
     private function x(float $minutes): float
@@ -119,6 +122,6 @@ final class ScratchLine
     /** A root scale: the last few µm decide, and would be a flat line otherwise. */
     private function y(float $um): float
     {
-        return self::BOTTOM - sqrt(min(1.0, $um / $this->job->toolMarkUm)) * (self::HEIGHT - self::HEAD);
+        return self::BOTTOM - sqrt(min(1.0, $um / $this->job->deepestUm())) * (self::HEIGHT - self::HEAD);
     }
 }

@@ -25,4 +25,26 @@ enum GrainDirection: string
 
         return $this === self::Side ? 2 * abs($dz) / $slant / M_PI : abs($dr) / $slant;
     }
+
+    /** End-grain exposure (0–1) of such a strip at an azimuth, radians from where side grain comes out. */
+    public function exposureAt(float $dz, float $dr, float $azimuth): float
+    {
+        $slant = hypot($dz, $dr);
+        if ($slant === 0.0) {
+            return 0.0;
+        }
+
+        return $this === self::Side ? abs($dz) / $slant * abs(cos($azimuth)) : abs($dr) / $slant;
+    }
+
+    /** The share of the turn over which such a strip shows more end grain than this. */
+    public function turnAbove(float $dz, float $dr, float $exposure): float
+    {
+        $most = $this->exposureAt($dz, $dr, 0.0);
+        if ($most <= $exposure) {
+            return 0.0;
+        }
+
+        return $this === self::Side ? 2 * acos($exposure / $most) / M_PI : 1.0;
+    }
 }

@@ -100,6 +100,12 @@ final readonly class Measurement
         return array_keys(self::lines($profile));
     }
 
+    /** @return list<Point> the sampled line of a face; none where the profile has no such face */
+    public static function line(Profile $profile, string $face): array
+    {
+        return self::lines($profile)[$face] ?? [];
+    }
+
     /** What it weighs; null without a wood, or for one whose density is not known. */
     public static function massG(Profile $profile, ?Wood $wood, float $moisturePercent): ?float
     {

@@ -6,15 +6,16 @@ namespace HonestGrain\Piece;
 
 use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Abrasive\Grit;
+use HonestGrain\Abrasive\Lubricant;
+use HonestGrain\Abrasive\Method;
+use HonestGrain\Abrasive\ToolMark;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 
-/** How the faces of a part are sanded: the marks the tool left, own progressions, where to stop, what is left alone. */
+/** How the faces of a part are sanded, what is left alone, and what is at hand. */
 final readonly class SurfacePlan
 {
-    public const USUAL_TOOL_MARK_UM = 80.0;
-
     public const TOOL_MARK_UM = [1.0, 5000.0];
 
     private const MAX_GRITS = 20;
@@ -22,53 +23,51 @@ final readonly class SurfacePlan
     private const MAX_ABRASIVES = 200;
 
     /**
-     * @param  array<string, float>  $toolMarkUm  by face, where it is not the usual
-     * @param  array<string, list<Grit>>  $own  by face, where the maker sands in their own way
-     * @param  array<string, Grit>  $stopAt  by face, the last grit that is good enough
+     * @param  array<string, FacePlan>  $faces  every one
      * @param  list<string>  $unsanded  faces that no abrasive touches
      * @param  list<Grit>|null  $abrasives  what is at hand, where the document says so
      */
-    private function __construct(
-        public array $toolMarkUm,
-        public array $own,
-        public array $stopAt,
-        public array $unsanded,
-        public ?array $abrasives,
-    ) {
+    private function __construct(private array $faces, public array $unsanded, public ?array $abrasives)
+    {
     }
 
     public static function read(Document $surface, AbrasiveTable $table): self
     {
-        $own = $stopAt = [];
-        foreach (self::faces($surface, 'own') as $face) {
-            $grits = $surface->child('own')->strings($face, self::MAX_GRITS);
-            if ($grits !== []) {
-                $own[$face] = $table->allNamed($grits, $surface->at("own.$face"));
+        $unsanded = self::listed($surface, 'unsanded');
+        $forUse = self::listed($surface, 'for_use');
+        $marks = self::toolMarks($surface);
+        $faces = [];
+        foreach (['own', 'stop_at', 'cut', 'method', 'wet'] as $key) {
+            foreach ($surface->childOr($key)->keys() as $face) {
+                self::face($surface->at("$key.$face"), $face);
             }
         }
-        foreach (self::faces($surface, 'stop_at') as $face) {
-            if ($surface->child('stop_at')->has($face)) {
-                $at = $surface->child('stop_at');
-                $stopAt[$face] = $table->named($at->text($face, 20), $at->at($face));
-            }
-        }
-        $unsanded = $surface->has('unsanded') ? $surface->strings('unsanded', count(Face::names())) : [];
-        foreach ($unsanded as $i => $face) {
-            self::face($surface->at("unsanded.$i"), $face);
+        foreach (Face::names() as $face) {
+            $has = fn (string $key): bool => $surface->childOr($key)->has($face);
+            $cut = $has('cut') ? self::choice($surface, 'cut', $face, ToolMark::cases()) : null;
+            $method = $has('method') ? self::choice($surface, 'method', $face, Method::cases()) : null;
+            $wet = $has('wet') ? self::choice($surface, 'wet', $face, Lubricant::cases()) : null;
+            $faces[$face] = new FacePlan(
+                $cut === null ? null : ToolMark::from($cut), $marks[$face] ?? null,
+                $has('own') ? $table->allNamed(
+                    $surface->child('own')->strings($face, self::MAX_GRITS), $surface->at("own.$face"),
+                ) : [],
+                $has('stop_at') ? $table->named(
+                    $surface->child('stop_at')->text($face, 20), $surface->at("stop_at.$face"),
+                ) : null,
+                $method === null ? null : Method::from($method), $wet === null ? null : Lubricant::from($wet),
+                in_array($face, $forUse, true),
+            );
         }
 
-        return new self(
-            self::toolMarks($surface), $own, $stopAt, array_values(array_unique($unsanded)),
-            $surface->has('abrasives') ? $table->allNamed(
-                $surface->strings('abrasives', self::MAX_ABRASIVES), $surface->at('abrasives'),
-            ) : null,
-        );
+        return new self($faces, $unsanded, $surface->has('abrasives') ? $table->allNamed(
+            $surface->strings('abrasives', self::MAX_ABRASIVES), $surface->at('abrasives'),
+        ) : null);
     }
 
-    /** How deep the tool left its marks on a face, µm. */
-    public function toolMarkUm(string $face): float
+    public function of(string $face): FacePlan
     {
-        return $this->toolMarkUm[$face] ?? self::USUAL_TOOL_MARK_UM;
+        return $this->faces[$face] ?? new FacePlan;
     }
 
     public function leaves(string $face): bool
@@ -79,17 +78,25 @@ final readonly class SurfacePlan
     /** @return array<string, mixed> as in the document */
     public function toArray(): array
     {
+        $said = fn (callable $of): object => (object) array_filter(
+            array_map($of, $this->faces), fn (mixed $value): bool => $value !== null && $value !== [],
+        );
+
         return [
-            'tool_mark_um' => (object) $this->toolMarkUm,
-            'own' => (object) array_map(self::names(...), $this->own),
-            'stop_at' => (object) self::names($this->stopAt),
+            'cut' => $said(fn (FacePlan $one): ?string => $one->cut?->value),
+            'tool_mark_um' => $said(fn (FacePlan $one): ?float => $one->markUm),
+            'own' => $said(fn (FacePlan $one): array => self::names($one->own)),
+            'stop_at' => $said(fn (FacePlan $one): ?string => $one->stopAt?->name),
+            'method' => $said(fn (FacePlan $one): ?string => $one->method?->value),
+            'wet' => $said(fn (FacePlan $one): ?string => $one->wet?->value),
+            'for_use' => array_keys(array_filter($this->faces, fn (FacePlan $one): bool => $one->isForUse)),
             'unsanded' => $this->unsanded,
         ] + ($this->abrasives === null ? [] : ['abrasives' => self::names($this->abrasives)]);
     }
 
     /**
-     * @param  array<array-key, Grit>  $grits
-     * @return array<array-key, string>
+     * @param  list<Grit>  $grits
+     * @return list<string>
      */
     private static function names(array $grits): array
     {
@@ -107,22 +114,29 @@ final readonly class SurfacePlan
             return array_fill_keys(Face::names(), $surface->number('tool_mark_um', ...self::TOOL_MARK_UM));
         }
         $marks = [];
-        foreach (self::faces($surface, 'tool_mark_um') as $face) {
+        foreach ($surface->child('tool_mark_um')->keys() as $face) {
+            self::face($surface->at("tool_mark_um.$face"), $face);
             $marks[$face] = $surface->child('tool_mark_um')->number($face, ...self::TOOL_MARK_UM);
         }
 
         return $marks;
     }
 
-    /** @return list<string> */
-    private static function faces(Document $surface, string $key): array
+    /** @param  list<\BackedEnum>  $cases */
+    private static function choice(Document $surface, string $key, string $face, array $cases): string
     {
-        $faces = $surface->childOr($key)->keys();
-        foreach ($faces as $face) {
-            self::face($surface->at("$key.$face"), $face);
+        return $surface->child($key)->choice($face, array_map(fn (\BackedEnum $case): string => (string) $case->value, $cases));
+    }
+
+    /** @return list<string> faces */
+    private static function listed(Document $surface, string $key): array
+    {
+        $faces = $surface->has($key) ? $surface->strings($key, count(Face::names())) : [];
+        foreach ($faces as $i => $face) {
+            self::face($surface->at("$key.$i"), $face);
         }
 
-        return $faces;
+        return array_values(array_unique($faces));
     }
 
     private static function face(string $field, string $face): void

@@ -9,207 +9,300 @@ use HonestGrain\Abrasive\Exception\Unreachable;
 use HonestGrain\Abrasive\Grit;
 use HonestGrain\Abrasive\Ladder;
 use HonestGrain\Abrasive\Progression;
+use HonestGrain\Abrasive\Rung;
 use HonestGrain\Abrasive\SandingJob;
-use HonestGrain\Abrasive\SandingRates;
-use HonestGrain\Abrasive\ScratchModel;
+use HonestGrain\Abrasive\SandingStep;
 use HonestGrain\Coating\Coating;
+use HonestGrain\Geometry\GrainMap;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Zone;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
-use HonestGrain\Wood\RimSpeed;
 
 /**
- * How one zone of a piece is sanded: what is asked of it, the least-minutes progression, and the maker's own. Zones
- * are sanded in one mount, so those without an own progression share one ladder and its changes of grit.
+ * How one face of a part is sanded: what is asked of it, the least-minutes progression, and the maker's own. Faces that
+ * are sanded in one mount in one way share one ladder and its changes of grit; where end grain is torn, its quarters
+ * join that ladder earlier than the rest of their face.
  */
 final readonly class Sanding
 {
     /** The faces that are sanded, in the order in which they are shown. */
     private const FACES = ['outside', 'rim', 'inside', 'top', 'bore', 'foot'];
 
+    /** Torn quarters as a surface of their own. */
+    private const TORN = ' torn';
+
+    /** Less of a face than this is not worth a word. */
+    private const LEAST_TORN = 0.02;
+
     /**
-     * @param  Progression|null  $best  the shortest for this zone alone, or as far as the shelf goes
+     * @param  Progression|null  $best  the shortest for this face alone, all of it alike, or as far as the shelf goes
      * @param  string|null  $missing  what the shelf lacks to reach what is asked
-     * @param  Progression|null  $shared  its part of the ladder of the mount, priced as if it were sanded alone
-     * @param  list<string>  $with  the zones that share its changes of grit
+     * @param  float  $tornShare  of its area
+     * @param  Ladder|null  $ladder  of the mount
+     * @param  list<string>  $with  the faces that share its changes of grit
      */
     private function __construct(
         public Zone $zone,
         public AskedSurface $asked,
-        public int $rpm,
-        public float $speedMPerS,
+        public SandingWay $way,
         public SandingJob $job,
         public ?Progression $best,
         public ?string $missing,
         public ?Progression $own,
         public ?float $recutSavesMinutes,
-        public ?Progression $shared,
+        public ?float $stiffenSavesMinutes,
+        public float $tornShare,
+        private ?float $tornUm,
         private ?Ladder $ladder,
         public array $with,
         public bool $borrowed,
-        public bool $stopped = false,
-        public ?string $unpriced = null,
+        public ?string $unpriced,
     ) {
     }
 
     /**
      * Every face that is sanded.
      *
-     * @return array<string, self> by zone
+     * @param  list<list<string>>|null  $mounts  the faces that are sanded in one mount each; null for all in one, but
+     *     for what is covered
+     * @return array<string, self> by face
      */
-    public static function all(Part $part, Bench $bench, Measurement $measured): array
+    public static function all(Part $part, Bench $bench, Measurement $measured, ?array $mounts = null): array
     {
         $alone = [];
-        foreach (self::FACES as $zone) {
-            if (isset($measured->zones[$zone]) && ! $part->surface->leaves($zone)) {
-                $alone[$zone] = self::of($part, $measured->zones[$zone], $bench);
+        foreach (self::FACES as $face) {
+            if (isset($measured->zones[$face]) && ! $part->surface->leaves($face)) {
+                $alone[$face] = self::of($part, $measured->zones[$face], $bench, $measured->wall?->minMm);
             }
         }
-        $shared = array_filter(
-            $alone, fn (self $sanding): bool => $sanding->own === null
-                && $sanding->missing === null
-                && ! $sanding->isApart($part),
-        );
-        if (count($shared) < 2) {
-            return $alone;
-        }
-        $jobs = array_map(fn (self $sanding): SandingJob => $sanding->job, $shared);
+        $mounts ??= [array_values(array_filter(
+            array_keys($alone), fn (string $face): bool => ! $part->holding->covers($face),
+        ))];
         $available = $part->surface->abrasives ?? $bench->abrasives;
-        $ladder = Ladder::shared($jobs, $available, $bench->table);
-        $apart = array_sum(array_map(fn (self $sanding): float => $sanding->best->totalMinutes ?? 0.0, $shared));
-        if ($ladder->totalMinutes() >= $apart) {
-            return $alone;
+        foreach (self::groups($alone, $mounts) as $group) {
+            $these = array_intersect_key($alone, array_flip($group));
+            $alone = array_replace($alone, self::shared($these, $available, $bench));
         }
 
-        return array_map(
-            fn (self $sanding): self => isset($shared[$sanding->zone->id])
-                ? $sanding->on($ladder, $available, array_values(array_diff(array_keys($shared), [$sanding->zone->id])))
-                : $sanding,
-            $alone,
-        );
+        return $alone;
     }
 
-    /** One zone alone, with the abrasives that the piece's document names, or else the bench's. */
-    public static function of(Part $part, Zone $zone, Bench $bench): self
+    /** One face alone, with the abrasives that the piece's document names, or else the bench's. */
+    public static function of(Part $part, Zone $zone, Bench $bench, ?float $wallMm = null): self
     {
         $available = $part->surface->abrasives ?? $bench->abrasives;
         // With nothing on the shelf the minutes are those of the usual set, so that no step is free.
         $reckoned = $available === [] ? Bench::usualGrits($bench->table) : $available;
-        // What only comes free in the end takes what the outside has.
-        $plan = $part->coatPlanFor($zone->id)
-            ?? ($part->holding->covers($zone->id) ? $part->coatPlanFor('outside') : null);
-        $coats = array_map(fn (Coat $coat): Coating => $coat->coating, $plan->coats ?? []);
-        $dyed = array_filter($part->marksOn($zone->id), fn (Mark $mark): bool => $mark->colours()) !== [];
         $figures = $bench->calibration->sanding;
-        $asked = AskedSurface::by($coats, $dyed, $part->wood, $bench->calibration->asked);
-        $stop = $part->surface->stopAt[$zone->id] ?? null;
-        $asked = $stop === null ? $asked : $asked->stoppingAt($stop);
+        $plan = $part->surface->of($zone->id);
+        $asked = self::asked($part, $zone, $bench);
         $sound = $asked->contradictsItself() ? $asked->withoutFloor() : $asked;
-        $stopped = $part->interrupts($zone->id);
-        $cap = $part->mayFly()
-            ? min($bench->sandingCapMPerS, $bench->calibration->repairs->flawedRimSpeedMPerS) : $bench->sandingCapMPerS;
-        $rpm = RimSpeed::rpmFor($part->profile->diameterMm(), $cap);
-        $speed = RimSpeed::metresPerSecond(2 * $zone->meanRadiusMm, $rpm);
-        // A stick in a bore; a small disc in a drill on a broken edge: its cut against that by hand, and its pad.
-        [$factor, $padMm2] = match (true) {
-            $stopped => [$figures->smallDiscRemoval, $figures->smallDiscPadMm2],
-            $zone->id === 'bore' => [$figures->stickRemoval, $figures->stickPadMm2],
-            default => [1.0, null],
-        };
-        $model = ScratchModel::on(
-            $figures, $part->wood->jankaN ?? $figures->referenceHardnessN,
-            // A disc in a drill brings its own speed.
-            $stopped ? $figures->referenceSpeedMPerS : max($figures->powerFloorMPerS, $speed),
-            $factor * $figures->removalUmPerMin,
+        $way = SandingWay::of($part, $zone, $bench, $wallMm);
+        $model = $way->model($part, $bench);
+        $tornUm = $plan->tornUm($figures);
+        $share = $tornUm === null ? 0.0 : GrainMap::shareAbove(
+            Measurement::line($part->profile, $zone->id), $part->grain, $figures->tearExposure,
         );
+        $share = $share < self::LEAST_TORN ? 0.0 : $share;
         $job = SandingJob::of(
-            $part->surface->toolMarkUm($zone->id), $model->valleyOf($sound->limitMicron),
+            $plan->toolMarkUm($figures), $model->valleyOf($sound->limitMicron),
             $sound->floorMicron === null ? null : $model->valleyOf($sound->floorMicron),
-            max(1.0, $zone->areaMm2), $model,
-            $padMm2 === null ? SandingRates::byHand($figures) : SandingRates::of($figures, $padMm2),
+            max(1.0, $zone->areaMm2), $model, $way->rates($bench),
         );
-        $missing = $saves = null;
+        $job = $tornUm === null || $share <= 0 ? $job : $job->torn($tornUm, $share);
+        $missing = $recut = $stiffen = null;
         try {
             $best = Progression::shortest($job, $reckoned, $bench->table);
-            $saves = $best->recutSavesMinutes($job, $reckoned, $bench->table);
+            $recut = $best->recutSavesMinutes($job, $reckoned, $bench->table);
+            $stiffen = $best->stiffenSavesMinutes($job, $reckoned, $bench->table);
             $missing = $available === [] ? 'There is no abrasive on the shelf.' : null;
         } catch (Unreachable $e) {
             $best = Progression::asFarAsItGoes($job, $reckoned);
             $missing = $e->getMessage();
         }
-        $own = isset($part->surface->own[$zone->id])
-            ? Progression::own($job, $part->surface->own[$zone->id], $available)
-            : null;
-        $unpriced = $part->wood->jankaN !== null
-            ? null : "No hardness is known for {$part->wood->name}, so its sanding "
-            .'cannot be priced: type it on the Shelf, or say which wood it is like.';
 
         return new self(
-            $zone, $asked, $rpm, $speed, $job, $best, $missing, $own, $saves, null, null, [], $available === [],
-            $stopped, $unpriced,
+            $zone, $asked, $way, $job, $best, $missing,
+            $plan->own === [] ? null : Progression::own($job, $plan->own, $available), $recut,
+            $part->wood->jankaN < $figures->referenceHardnessN ? $stiffen : null, $share, $share > 0 ? $tornUm : null,
+            null, [], $available === [], $part->wood->jankaN !== null ? null
+                : "No hardness is known for {$part->wood->name}, so its sanding cannot be priced: type it on the Shelf, "
+                    .'or say which wood it is like.',
         );
     }
 
+    /** What is asked of the last grit there: by what comes next, or by the maker. */
+    private static function asked(Part $part, Zone $zone, Bench $bench): AskedSurface
+    {
+        // What only comes free in the end takes what the outside has.
+        $plan = $part->coatPlanFor($zone->id)
+            ?? ($part->holding->covers($zone->id) ? $part->coatPlanFor('outside') : null);
+        $coats = array_map(fn (Coat $coat): Coating => $coat->coating, $plan->coats ?? []);
+        $dyed = array_filter($part->marksOn($zone->id), fn (Mark $mark): bool => $mark->colours()) !== [];
+        $face = $part->surface->of($zone->id);
+        $asked = AskedSurface::by($coats, $dyed, $part->wood, $bench->calibration->asked, $face->isForUse);
+
+        return $face->stopAt === null ? $asked : $asked->stoppingAt($face->stopAt);
+    }
+
     /**
-     * @param  list<Grit>  $available
-     * @param  list<string>  $with
+     * The faces that can take each sheet one after the other: sanded in one mount, in one way, not in a maker's own.
+     *
+     * @param  array<string, self>  $alone
+     * @param  list<list<string>>  $mounts
+     * @return list<list<string>>
      */
-    private function on(Ladder $ladder, array $available, array $with): self
+    private static function groups(array $alone, array $mounts): array
+    {
+        $groups = [];
+        $placed = array_merge([], ...$mounts);
+        foreach ([...$mounts, ...array_map(
+            fn (string $face): array => [$face], array_values(array_diff(array_keys($alone), $placed)),
+        )] as $mount) {
+            $like = [];
+            foreach ($mount as $face) {
+                $one = $alone[$face] ?? null;
+                if ($one === null || $one->own !== null || $one->missing !== null) {
+                    continue;
+                }
+                foreach ($like as $i => $faces) {
+                    if ($alone[$faces[0]]->way->isLike($one->way)) {
+                        $like[$i][] = $face;
+
+                        continue 2;
+                    }
+                }
+                $like[] = [$face];
+            }
+            $groups = [...$groups, ...$like];
+        }
+
+        return $groups;
+    }
+
+    /**
+     * @param  array<string, self>  $group
+     * @param  list<Grit>  $available
+     * @return array<string, self>
+     */
+    private static function shared(array $group, array $available, Bench $bench): array
+    {
+        $jobs = [];
+        foreach ($group as $face => $one) {
+            foreach ($one->jobs() as $what => $job) {
+                $jobs["$face$what"] = $job;
+            }
+        }
+        if (count($jobs) < 2) {
+            return $group;
+        }
+        $ladder = Ladder::shared($jobs, $available, $bench->table);
+        $apart = array_sum(array_map(fn (self $one): float => $one->best->totalMinutes ?? 0.0, $group));
+        if ($ladder->totalMinutes() >= $apart) {
+            return $group;
+        }
+
+        return array_map(fn (self $one): self => $one->on(
+            $ladder, array_values(array_diff(array_map(strval(...), array_keys($group)), [$one->zone->id])),
+        ), $group);
+    }
+
+    /** @return array<string, SandingJob> the face, or what is whole of it and its torn quarters, each by itself */
+    private function jobs(): array
+    {
+        return $this->tornUm === null ? ['' => $this->job] : array_filter([
+            '' => $this->tornShare < 1 - self::LEAST_TORN ? $this->job->part(1 - $this->tornShare) : null,
+            self::TORN => $this->job->part($this->tornShare, $this->tornUm),
+        ]);
+    }
+
+    /** @param  list<string>  $with */
+    private function on(Ladder $ladder, array $with): self
     {
         return new self(
-            $this->zone, $this->asked, $this->rpm, $this->speedMPerS, $this->job, $this->best, $this->missing,
-            $this->own,
-            $this->recutSavesMinutes, Progression::own(
-                $this->job, $ladder->bySurface[$this->zone->id], $available,
-            ), $ladder,
-            $with, $this->borrowed, $this->stopped, $this->unpriced,
+            $this->zone, $this->asked, $this->way, $this->job, $this->best, $this->missing, $this->own,
+            $this->recutSavesMinutes, $this->stiffenSavesMinutes, $this->tornShare, $this->tornUm, $ladder, $with,
+            $this->borrowed, $this->unpriced,
         );
+    }
+
+    /** @return list<string> the surfaces of the ladder that are this face */
+    private function surfaces(): array
+    {
+        return array_values(array_filter(
+            [$this->zone->id.self::TORN, $this->zone->id],
+            fn (string $surface): bool => isset($this->ladder->bySurface[$surface]),
+        ));
+    }
+
+    /** Whether it takes part of a ladder, and not a progression of its own. */
+    public function isOnLadder(): bool
+    {
+        return $this->own === null && $this->ladder !== null;
     }
 
     /** What it is sanded with: the maker's own, else its part of the shared ladder, else as far as the shelf goes. */
     public function minutes(): float
     {
-        return match (true) {
-            $this->own !== null => $this->own->totalMinutes,
-            $this->ladder !== null => $this->ladder->minutesWithChanges($this->zone->id),
-            default => $this->best->totalMinutes ?? 0.0,
-        };
+        return $this->own !== null ? $this->own->totalMinutes : $this->leastMinutes();
+    }
+
+    /** The same whatever the maker's own way is. */
+    public function leastMinutes(): float
+    {
+        return $this->ladder === null ? $this->best->totalMinutes ?? 0.0 : array_sum(array_map(
+            fn (string $surface): float => $this->ladder->minutesWithChanges($surface), $this->surfaces(),
+        ));
+    }
+
+    /** @return list<Rung> of the least there is, or with the maker's own */
+    public function rungs(bool $own = true): array
+    {
+        if ($this->ladder === null || ($own && $this->own !== null)) {
+            return array_map(fn (SandingStep $step): Rung => new Rung(
+                $step->grit, $step->scratchUm, $step->minutes, $step->discs, false,
+            ), ($own ? $this->own ?? $this->best : $this->best)->steps ?? []);
+        }
+        $grits = array_merge(...array_map(
+            fn (string $surface): array => $this->ladder->bySurface[$surface], $this->surfaces(),
+        ));
+        $whole = $this->ladder->bySurface[$this->zone->id] ?? [];
+
+        return array_map(fn (Grit $grit): Rung => new Rung(
+            $grit, $this->job->model->valleyUm($grit), array_sum(array_map(
+                fn (string $surface): float => $this->ladder->minutesAt($surface, $grit), $this->surfaces(),
+            )), $this->ladder->discsAt[$grit->name], $whole !== [] && ! in_array($grit, $whole, true),
+        ), array_values(array_filter($this->ladder->grits, fn (Grit $grit): bool => in_array($grit, $grits, true))));
     }
 
     /** @return list<string> */
     public function gritNames(): array
     {
-        return $this->chosen()?->gritNames() ?? [];
+        return array_map(fn (Rung $rung): string => $rung->grit->name, $this->rungs());
     }
 
-    /** How many discs the zone's grits take; those of a shared ladder serve all its zones. */
+    /** How many discs the face's grits take; those of a shared ladder serve all its faces. */
     public function discs(): int
     {
-        if ($this->own !== null || $this->ladder === null) {
-            return $this->chosen()?->discs() ?? 0;
-        }
-
-        return array_sum(array_map(
-            fn (Grit $grit): int => $this->ladder->discsAt[$grit->name], $this->ladder->bySurface[$this->zone->id],
-        ));
+        return array_sum(array_map(fn (Rung $rung): int => $rung->discs, $this->rungs()));
     }
 
-    /** The grits it is sanded with, priced as if it were sanded alone. */
-    public function chosen(): ?Progression
+    /** @return list<Grit> */
+    public function grits(): array
     {
-        return $this->own ?? $this->shared ?? $this->best;
+        return array_map(fn (Rung $rung): Grit => $rung->grit, $this->rungs());
     }
 
-    /** Whether it is sanded in a way of its own, and so shares no changes of grit. */
-    private function isApart(Part $part): bool
+    /** Where the lathe stands still while it is sanded. */
+    public function stopped(): bool
     {
-        return $this->stopped || $this->zone->id === 'bore' || $part->holding->covers($this->zone->id);
+        return ! $this->way->method->spins();
     }
 
     public function tooSlowForPower(): bool
     {
-        return $this->speedMPerS < $this->job->model->figures->powerFloorMPerS;
+        return $this->way->speedMPerS < $this->job->model->figures->powerFloorMPerS;
     }
 }

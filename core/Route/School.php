@@ -14,6 +14,7 @@ final readonly class School
         'tenon' => ['last', 'early'],
         'liner' => ['first', 'last'],
         'sealer' => ['after-sanding', 'before-sanding'],
+        'clean' => ['cloth', 'air', 'alcohol'],
         'wet' => ['turned-once', 'dried-first'],
     ];
 
@@ -57,6 +58,10 @@ final readonly class School
             'sealer' => 'The sealer',
             'sealer.after-sanding' => 'goes on after sanding',
             'sealer.before-sanding' => 'goes on first and is sanded back',
+            'clean' => 'Between grits',
+            'clean.cloth' => 'wiped off with a dry cloth',
+            'clean.air' => 'blown off with dry air',
+            'clean.alcohol' => 'wiped off with alcohol, which flashes off and shows scratches',
             'wet' => 'Wet wood',
             'wet.turned-once' => 'turned once and left to warp: oil or wax only',
             'wet.dried-first' => 'dried as a rough-out, then trued and finished',

@@ -1,6 +1,7 @@
 import Alpine from '@alpinejs/csp';
 import bandPlacer from './band-placer';
 import flawPlacer from './flaw-placer';
+import gritLab from './grit-lab';
 import './live-forms';
 import liveClock from './live-clock';
 import newPiece from './new-piece';
@@ -17,4 +18,5 @@ Alpine.data('newPiece', newPiece);
 Alpine.data('planNews', planNews);
 Alpine.data('routeOrder', routeOrder);
 Alpine.data('flawPlacer', flawPlacer);
+Alpine.data('gritLab', gritLab);
 Alpine.start();

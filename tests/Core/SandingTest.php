@@ -99,13 +99,13 @@ final class SandingTest extends TestCase
             self::assertNotNull($sanding->best);
             $last = $sanding->best->steps[count($sanding->best->steps) - 1];
             self::assertLessThanOrEqual($sanding->asked->limitMicron, $last->grit->micron);
-            self::assertSame($sanding->shared, $sanding->chosen());
+            self::assertTrue($sanding->isOnLadder());
             self::assertCount(2, $sanding->with);
             // 260 mm at 5 m/s is 367 rpm, and the lathe is set in tens.
-            self::assertSame(360, $sanding->rpm);
-            self::assertLessThanOrEqual(5.0, $sanding->speedMPerS);
+            self::assertSame(360, $sanding->way->rpm);
+            self::assertLessThanOrEqual(5.0, $sanding->way->speedMPerS);
             self::assertEqualsWithDelta(
-                RimSpeed::metresPerSecond(2 * $measured->zones[$zone]->meanRadiusMm, 360), $sanding->speedMPerS, 1e-9,
+                RimSpeed::metresPerSecond(2 * $measured->zones[$zone]->meanRadiusMm, 360), $sanding->way->speedMPerS, 1e-9,
             );
         }
         $together = array_sum(array_map(fn (Sanding $sanding): float => $sanding->minutes(), $sandings));
@@ -137,7 +137,8 @@ final class SandingTest extends TestCase
         $sanding = Sanding::of($piece->body(), $zone, $bench);
         self::assertSame(['P120'], $sanding->best?->gritNames(), 'as far as it goes');
         self::assertStringContainsString('Missing is a grit', (string) $sanding->missing);
-        self::assertSame($sanding->own, $sanding->chosen());
+        self::assertSame(['P80', 'P180', 'P400'], $sanding->gritNames());
+        self::assertSame($sanding->own?->totalMinutes, $sanding->minutes());
         self::assertSame(
             ['jump', 'jump'],
             array_map(fn (ProgressionFault $fault): string => $fault->kind, $sanding->own->faults ?? []),

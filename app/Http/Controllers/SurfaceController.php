@@ -11,21 +11,29 @@ use App\Planning\ShopMapper;
 use App\View\PiecePage;
 use App\View\SandingPanel;
 use App\View\Show;
+use HonestGrain\Drawing\GrainFigure;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 class SurfaceController extends Controller
 {
-    public function show(Request $request, Piece $piece, ShopMapper $mapper): View
+    public function show(Request $request, Piece $piece, ShopMapper $mapper, Show $show): View
     {
         $core = $mapper->piece($piece->workshop, $piece->document);
         $part = $this->part($request, $core);
-        $panels = SandingPanel::all($part, $mapper->bench($piece->workshop));
+        $bench = $mapper->bench($piece->workshop);
+        $page = PiecePage::of($piece, $core, $part);
+        $panels = SandingPanel::all(
+            $part, $bench, $part->measure($bench->calibration->shape, $bench->minWallMm), $page->sandedTogether(),
+            $piece->workshop->discPrices(), $show,
+        );
 
         return view('pieces.surface', [
-            'page' => PiecePage::of($piece, $core, $part), 'part' => $part, 'panels' => $panels,
-            'together' => SandingPanel::together($panels), 'left' => SandingPanel::left($part),
+            'page' => $page, 'panels' => $panels, 'together' => SandingPanel::together($panels, $show),
+            'left' => SandingPanel::left($part), 'grain' => new GrainFigure(
+                $part->profile, $part->grain, $bench->calibration->sanding->tearExposure,
+            ),
         ]);
     }
 

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\View\Show;
+use HonestGrain\Abrasive\Lubricant;
+use HonestGrain\Abrasive\Method;
+use HonestGrain\Abrasive\ToolMark;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\SurfacePlan;
 use Illuminate\Validation\Rule;
@@ -17,6 +20,14 @@ class SaveSurface extends PieceChange
         return [
             'tool_mark_um' => ['array'],
             'tool_mark_um.*' => ['nullable', 'numeric', 'between:'.implode(',', SurfacePlan::TOOL_MARK_UM)],
+            'cut' => ['array'],
+            'cut.*' => ['nullable', Rule::enum(ToolMark::class)],
+            'method' => ['array'],
+            'method.*' => ['nullable', Rule::enum(Method::class)],
+            'wet' => ['array'],
+            'wet.*' => ['nullable', Rule::enum(Lubricant::class)],
+            'for_use' => ['array'],
+            'for_use.*' => [Rule::in(Face::names())],
             'own' => ['array'],
             'own.*' => ['nullable', 'string', 'max:300'],
             'stop_at' => ['array'],
@@ -49,7 +60,26 @@ class SaveSurface extends PieceChange
             'own' => array_filter($this->merged($kept, 'own', $grits), fn (array $own): bool => $own !== []),
             'stop_at' => $this->merged($kept, 'stop_at', $show->typedGrit(...)),
             'unsanded' => array_values(array_unique([...array_diff($kept['unsanded'] ?? [], $shown), ...$left])),
-        ] + $kept;
+        ] + array_filter($this->ways($kept, $shown)) + array_diff_key($kept, $this->ways($kept, $shown));
+    }
+
+    /**
+     * In which way each face is sanded, where not as usual.
+     *
+     * @param  array<string, mixed>  $kept
+     * @param  list<string>  $shown  faces
+     * @return array<string, array<array-key, string>>
+     */
+    private function ways(array $kept, array $shown): array
+    {
+        return [
+            'cut' => array_diff($this->merged($kept, 'cut', strval(...)), [ToolMark::Scraped->value]),
+            'method' => $this->merged($kept, 'method', strval(...)),
+            'wet' => $this->merged($kept, 'wet', strval(...)),
+            'for_use' => array_values(array_unique([
+                ...array_diff($kept['for_use'] ?? [], $shown), ...$this->validated('for_use') ?? [],
+            ])),
+        ];
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
-use HonestGrain\Abrasive\ProgressionFault;
 use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Compatibility;
@@ -27,7 +26,6 @@ use HonestGrain\Piece\Purpose;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\LayerWaits;
-use HonestGrain\Route\Sanding;
 use HonestGrain\Technique\Nature;
 
 /**
@@ -38,10 +36,9 @@ use HonestGrain\Technique\Nature;
 final class Judged
 {
     /**
-     * @param  array<string, Sanding>  $sandings  by zone
      * @return list<Conflict>
      */
-    public static function of(Piece $piece, Part $part, Measurement $measured, array $sandings, Tables $tables): array
+    public static function of(Piece $piece, Part $part, Measurement $measured, Tables $tables): array
     {
         $conflicts = [];
         foreach ($measured->warnings as $warning) {
@@ -54,9 +51,6 @@ final class Judged
                 ...$conflicts, ...self::ofPlan($part, $plan, $tables->calibration->coats),
                 ...self::ofLiner($plan, $measured),
             ];
-        }
-        foreach ($sandings as $sanding) {
-            $conflicts = [...$conflicts, ...self::ofSanding($sanding, "$part->id.{$sanding->zone->id}/sand")];
         }
 
         return [
@@ -126,42 +120,6 @@ final class Judged
 
         return $pair->verdict === Verdict::Never
             ? Conflict::forbid($steps, $message, $choices) : Conflict::warn($steps, $message, $choices);
-    }
-
-    /** @return list<Conflict> */
-    private static function ofSanding(Sanding $sanding, string $step): array
-    {
-        $conflicts = $sanding->unpriced === null ? [] : [Conflict::forbid(
-            [$step], $sanding->unpriced, ['Type its hardness on the Shelf', 'Say which wood it is like'], 'unpriced',
-        )];
-        if ($sanding->missing !== null && $sanding->own === null) {
-            $choices = ['Put the grit on your shelf', 'Sand in your own way', 'Choose a first coat that asks for less'];
-            $conflicts[] = $sanding->borrowed
-                ? Conflict::forbid([$step], $sanding->missing, array_slice($choices, 0, 2), 'unpriced')
-                : Conflict::warn([$step], $sanding->missing, $choices);
-        }
-        foreach ($sanding->chosen()->warnings ?? [] as $warning) {
-            $conflicts[] = Conflict::warn(
-                [$step], $warning, ['Put a coarser grit on your shelf', 'Cut the surface again'],
-            );
-        }
-        if ($sanding->asked->contradictsItself()) {
-            $conflicts[] = Conflict::warn(
-                [$step],
-                sprintf(
-                    'The first coat asks for grains of %.1f µm or finer, the dye for %.1f µm or coarser.',
-                    $sanding->asked->limitMicron, $sanding->asked->floorMicron ?? 0,
-                ),
-                ['Choose a film over the dye', 'Leave the dye out'],
-            );
-        }
-        foreach (array_filter(
-            $sanding->own->faults ?? [], fn (ProgressionFault $fault): bool => $fault->kind !== 'needless',
-        ) as $fault) {
-            $conflicts[] = Conflict::warn([$step], $fault->message, ['Use the shortest ladder', 'Add a grit between']);
-        }
-
-        return $conflicts;
     }
 
     /** @return list<Conflict> */

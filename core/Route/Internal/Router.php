@@ -63,12 +63,14 @@ final class Router
     /** @var list<Conflict> */
     private array $conflicts = [];
 
+    /** @param  array<string, list<list<string>>>  $mounts  part => faces that are sanded in one mount each */
     private function __construct(
         private readonly Piece $piece,
         private readonly Bench $bench,
         private readonly Tables $tables,
         private readonly School $school,
         private readonly Past $past,
+        private readonly array $mounts,
     ) {
     }
 
@@ -77,7 +79,32 @@ final class Router
      */
     public static function of(Piece $piece, Bench $bench, Tables $tables, Past $past): array
     {
-        $router = new self($piece, $bench, $tables, School::of($piece->school, $bench->school), $past);
+        $school = School::of($piece->school, $bench->school);
+        $guessed = [];
+        foreach ($piece->parts as $part) {
+            $guessed[$part->id] = Sandings::guessed($piece, $part, $school);
+        }
+        $made = self::derived($piece, $bench, $tables, $school, $past, $guessed);
+        $mounts = Sandings::mounts($made[0]);
+
+        // What shares a change of grit must be in one mount: which those are is known once they are arranged.
+        return Sandings::agree($guessed, $mounts) ? $made
+            : self::derived($piece, $bench, $tables, $school, $past, $mounts);
+    }
+
+    /**
+     * @param  array<string, list<list<string>>>  $mounts
+     * @return array{list<Step>, list<Conflict>}
+     */
+    private static function derived(
+        Piece $piece,
+        Bench $bench,
+        Tables $tables,
+        School $school,
+        Past $past,
+        array $mounts,
+    ): array {
+        $router = new self($piece, $bench, $tables, $school, $past, $mounts);
         foreach ($piece->partsInOrder() as $part) {
             $router->prepare($part);
         }
@@ -124,7 +151,8 @@ final class Router
         $this->take(Foot::of($subject, $coats), Foot::chains($subject, $coats));
         $this->take(Green::of($subject), []);
         $this->conflicts = [
-            ...$this->conflicts, ...Judged::of($this->piece, $part, $measured, $sandings, $this->tables),
+            ...$this->conflicts, ...Judged::of($this->piece, $part, $measured, $this->tables),
+            ...Abraded::of($subject),
             ...Wetness::of($subject, $this->past), ...Swing::of($subject),
         ];
     }
@@ -136,7 +164,7 @@ final class Router
      */
     private function sanded(Part $part, Measurement $measured): array
     {
-        $sandings = Sanding::all($part, $this->bench, $measured);
+        $sandings = Sanding::all($part, $this->bench, $measured, $this->mounts[$part->id] ?? null);
         foreach ($this->piece->joints as $joint) {
             if ($joint->kind === JointKind::Plug && $joint->spigot === $part->id) {
                 return [];

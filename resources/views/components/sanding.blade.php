@@ -1,7 +1,7 @@
-@props(['panel', 'part'])
+@props(['panel'])
 @php($s = $panel->sanding)
 @php($face = $s->zone->id)
-@php($ladder = $s->shared ?? $s->best)
+@php($rungs = $panel->rungs())
 <section
     class="grid gap-x-12 border-t border-rule py-5 lg:grid-cols-[580px_1fr]"
     id="zone-{{ $face }}"
@@ -11,7 +11,7 @@
     <div>
         <h2>
             {{ ucfirst($face) }}
-            <span class="faint font-sans text-base font-normal">{{ $panel->place($show) }}</span>
+            <span class="faint font-sans text-base font-normal">{{ $panel->place() }}</span>
         </h2>
         @if ($s->missing)
             <p class="note note-warn">
@@ -23,36 +23,96 @@
         @if ($s->unpriced)
             <p class="note note-warn"><strong>Not priced.</strong> {{ $s->unpriced }} {{ $panel->reckonedOn() }}</p>
         @endif
-        @if ($ladder)
-            {!! $panel->line($ladder, $show) !!}
+        @if ($rungs !== [])
+            {!! $panel->line() !!}
         @endif
         <input type="hidden" name="shown[]" value="{{ $face }}" />
-        <div class="mt-3 grid grid-cols-3 gap-x-5">
-            <x-field :name="'tool_mark_um['.$face.']'" label="Tool marks, µm" hint="25 sheared, 80 usual, 200 torn">
+        <div class="mt-3 grid grid-cols-2 gap-x-5">
+            <x-field :name="'cut['.$face.']'" label="Off the tool it is">
+                <x-choose
+                    name="cut[{{ $face }}]"
+                    :options="$panel->cuts()"
+                    :chosen="$panel->cut()"
+                    id="cut-{{ $face }}"
+                    data-autosend
+                />
+            </x-field>
+            <x-field :name="'method['.$face.']'" label="Sanded">
+                <x-choose
+                    name="method[{{ $face }}]"
+                    :options="$panel->methods()"
+                    :chosen="$panel->plan->method?->value ?? ''"
+                    id="method-{{ $face }}"
+                    data-autosend
+                />
+            </x-field>
+        </div>
+        <div class="grid grid-cols-4 gap-x-5">
+            <x-field :name="'tool_mark_um['.$face.']'" label="Marks, µm" hint="empty: as cut">
                 <input
                     class="w-full"
                     name="tool_mark_um[{{ $face }}]"
                     inputmode="decimal"
-                    value="{{ old('tool_mark_um.'.$face, $show->bare($part->surface->toolMarkUm($face))) }}"
+                    placeholder="{{ $show->bare($s->job->deepestUm()) }}"
+                    value="{{ old('tool_mark_um.'.$face, $panel->plan->markUm === null ? '' : $show->bare($panel->plan->markUm)) }}"
                 />
             </x-field>
-            <x-field :name="'stop_at['.$face.']'" label="Good enough at" hint="a grit; empty: as asked">
+            <x-field :name="'stop_at['.$face.']'" label="Enough at" hint="empty: as asked">
                 <input
                     class="w-full"
                     name="stop_at[{{ $face }}]"
-                    value="{{ old('stop_at.'.$face, $part->surface->stopAt[$face]->name ?? '') }}"
+                    value="{{ old('stop_at.'.$face, $panel->plan->stopAt->name ?? '') }}"
                 />
             </x-field>
-            <label class="self-center">
-                <input type="checkbox" name="sanded[]" value="{{ $face }}" checked data-autosend /> sand it
-            </label>
+            <x-field :name="'wet['.$face.']'" label="Paper">
+                <x-choose
+                    name="wet[{{ $face }}]"
+                    :options="$panel->lubricants()"
+                    :chosen="$panel->plan->wet?->value ?? ''"
+                    id="wet-{{ $face }}"
+                    data-autosend
+                />
+            </x-field>
+            <div class="small grid content-center gap-1">
+                <label>
+                    <input type="checkbox" name="sanded[]" value="{{ $face }}" checked data-autosend /> sand it
+                </label>
+                @if ($panel->isBare())
+                    <label>
+                        <input
+                            type="checkbox"
+                            name="for_use[]"
+                            value="{{ $face }}"
+                            @checked($panel->plan->isForUse)
+                            data-autosend
+                        />
+                        bare, for use
+                    </label>
+                @endif
+            </div>
         </div>
+        @if ($panel->torn() !== '')
+            <p class="note">{{ $panel->torn() }}</p>
+        @endif
+        <p class="small faint">{{ $panel->leaves() }}</p>
+        @if ($s->way->objection)
+            <p class="note note-warn"><strong>Not that way here:</strong> {{ $s->way->objection }}.</p>
+        @endif
+        @if ($panel->whyNot() !== [])
+            <details class="small mt-1">
+                <summary class="text-act underline underline-offset-4">Why not another way</summary>
+                <ul class="faint mt-1">
+                    @foreach ($panel->whyNot() as $why)
+                        <li>{{ $why }}</li>
+                    @endforeach
+                </ul>
+            </details>
+        @endif
     </div>
     <div>
-        @if ($ladder)
+        @if ($rungs !== [])
             <p class="text-[1.12rem]">
-                <b>{{ implode(', ', array_map($show->grit(...), $ladder->gritNames())) }}</b
-                >: {{ $panel->minutes() }} min, {{ $ladder->discs() }} {{ Str::plural('disc', $ladder->discs()) }}.
+                <b>{{ $panel->grits() }}</b>: {{ $panel->takes() }}
                 <span class="faint">{{ $panel->comparison() }}</span>
             </p>
             <table class="small mt-2">
@@ -65,52 +125,55 @@
                     </tr>
                 </thead>
                 <tbody>
-                    @foreach ($ladder->steps as $step)
+                    @foreach ($rungs as $rung)
                         <tr>
                             <td>
-                                {{ $show->grit($step->grit->name) }}
-                                <span class="faint">{{ $show->plain($step->grit->micron) }} µm</span>
+                                {{ $show->grit($rung->grit->name) }}
+                                <span class="faint"
+                                    >{{ $show->plain($rung->grit->micron) }}
+                                    µm{{ $rung->isForTorn ? ', where it is torn' : '' }}</span
+                                >
                             </td>
-                            <td class="n">{{ number_format($step->scratchUm, 1) }} µm</td>
-                            <td class="n">{{ number_format($step->minutes, 1) }}</td>
-                            <td class="n">{{ $step->discs }}</td>
+                            <td class="n">{{ number_format($rung->scratchUm, 1) }} µm</td>
+                            <td class="n">{{ number_format($rung->minutes, 1) }}</td>
+                            <td class="n">{{ $rung->discs }}</td>
                         </tr>
                     @endforeach
-                    @if ($ladder->alongGrainMinutes > 0)
+                    @if ($s->job->alongGrainMinutes() > 0)
                         <tr>
                             <td>along the grain, lathe stopped</td>
                             <td class="n"></td>
-                            <td class="n">{{ number_format($ladder->alongGrainMinutes, 1) }}</td>
+                            <td class="n">{{ number_format($s->job->alongGrainMinutes(), 1) }}</td>
                             <td class="n"></td>
                         </tr>
                     @endif
                 </tbody>
             </table>
-            @foreach ($ladder->warnings as $warning)
+            @foreach (($s->own ?? $s->best)->warnings ?? [] as $warning)
                 <p class="note note-warn">{{ $warning }}</p>
             @endforeach
         @endif
-        <p class="small mt-2">{{ $panel->asked($show) }}</p>
-        @if ($s->stopped)
+        <p class="small mt-2">{{ $panel->asked() }}</p>
+        @if ($s->way->isThin)
             <p class="note note-warn">
-                <strong>Never spinning.</strong> Its edge is broken all round: lathe stopped, a small disc in a drill.
+                <strong>Thin.</strong> The wall heats through and checks: light, moving, nothing driven.
             </p>
         @endif
-        @if ($s->recutSavesMinutes)
-            <p class="note"><strong>Cut it again first.</strong> {{ $panel->recut($show) }}</p>
-        @endif
-        @if (! $s->stopped && $s->tooSlowForPower())
+        @foreach ($panel->advice() as $advice)
+            <p class="note"><strong>Cut it again first.</strong> {{ $advice }}</p>
+        @endforeach
+        @if (! $s->stopped() && $s->tooSlowForPower())
             <p class="note note-warn">
-                <strong>By hand here.</strong> The surface moves under {{ $panel->powerFloor($show) }}: a power disc has
+                <strong>By hand here.</strong> The surface moves under {{ $panel->powerFloor() }}: a power disc has
                 nothing to work against.
             </p>
         @endif
-        <x-field :name="'own['.$face.']'" label="Your own way, grits with their scale" class="mt-5">
+        <x-field :name="'own['.$face.']'" label="Your own way, grits with their scale" class="mt-4">
             <span class="flex gap-2">
                 <input
                     class="w-full"
                     name="own[{{ $face }}]"
-                    value="{{ old('own.'.$face, $panel->own) }}"
+                    value="{{ old('own.'.$face, $panel->own()) }}"
                     placeholder="P80, P180, P400 (empty: the shortest)"
                 />
                 <button class="press">Price it</button>
@@ -121,10 +184,39 @@
             @foreach ($s->own->faults as $fault)
                 <p class="note note-warn">{{ $fault->message }}</p>
             @endforeach
-            @foreach ($s->own->warnings as $warning)
-                <p class="note note-warn">{{ $warning }}</p>
-            @endforeach
         @endif
-        <x-why kind="workshop"> {{ $panel->why($part) }} </x-why>
+        <details class="small mt-2" id="habits-{{ $face }}">
+            <summary class="text-act underline underline-offset-4">Other ways, priced here</summary>
+            <table class="mt-1">
+                <thead>
+                    <tr>
+                        <th>Way</th>
+                        <th>Grits</th>
+                        <th class="n">Minutes</th>
+                        <th class="n">Discs</th>
+                        <th class="n">Cost</th>
+                        <th class="n">Left</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($panel->habits() as [$way, $grits, $minutes, $discs, $cost, $scratch, $said])
+                        <tr>
+                            <td>
+                                {{ $way }}
+                                @foreach ($said as $words)
+                                    <span class="faint block">{{ $words }}</span>
+                                @endforeach
+                            </td>
+                            <td>{{ $grits }}</td>
+                            <td class="n">{{ $minutes }}</td>
+                            <td class="n">{{ $discs }}</td>
+                            <td class="n">{{ $cost === '' ? '–' : $cost }}</td>
+                            <td class="n">{{ $scratch }}</td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </details>
+        <x-why kind="workshop"> {{ $panel->why() }} </x-why>
     </div>
 </section>

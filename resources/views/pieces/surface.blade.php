@@ -4,22 +4,27 @@
         @csrf
         @method('put')
         <x-at :page="$page" />
-        @if ($panels !== [])
-            <p class="mb-3 text-[1.06rem]">
-                @if ($panels[0]->sanding->with !== [])
-                    In one mount, grit by grit:
-                    <b>{{ $show->minutes($together) }}</b>
-                    for all that is sanded together. Each grit is changed once for all of it.
+        <div class="mb-4 grid items-start gap-x-10 lg:grid-cols-[1fr_250px_290px]">
+            <div class="text-[1.06rem]">
+                @foreach ($together as $sentence)
+                    <p>{{ $sentence }}</p>
+                @endforeach
+                @if ($panels !== [])
+                    <p class="faint">
+                        Lathe at most
+                        <b class="text-ink">{{ $panels[0]->sanding->way->rpm }} rpm</b>{{ $page->whySoSlow($show) }}.
+                        Rest away, sleeves tight, respirator on. <a href="{{ route('lab') }}">Try it in the grit lab</a>
+                    </p>
                 @endif
-                <span class="faint">
-                    Lathe at most
-                    <b class="text-ink">{{ $panels[0]->sanding->rpm }} rpm</b>{{ $page->whySoSlow($show) }}. Rest away,
-                    sleeves tight, respirator on.
-                </span>
-            </p>
-        @endif
+            </div>
+            <figure>
+                {!! $grain->elevation() !!}
+                <figcaption class="faint small text-center">the darker, the more end grain</figcaption>
+            </figure>
+            <figure>{!! $grain->plan() !!}</figure>
+        </div>
         @foreach ($panels as $panel)
-            <x-sanding :panel="$panel" :part="$part" />
+            <x-sanding :panel="$panel" />
         @endforeach
         @foreach ($left as $face)
             <section class="flex flex-wrap items-baseline gap-x-6 border-t border-rule py-4" id="zone-{{ $face }}">

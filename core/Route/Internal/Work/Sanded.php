@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal\Work;
 
+use HonestGrain\Abrasive\Lubricant;
+use HonestGrain\Abrasive\Method;
+use HonestGrain\Abrasive\Rung;
 use HonestGrain\Coating\Humidity;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\Solvent;
@@ -53,49 +56,106 @@ final class Sanded
     private static function sand(Subject $subject, Sanding $sanding): Operation
     {
         $face = $sanding->zone->id;
-        $grits = $sanding->gritNames();
-        $discs = $sanding->discs();
         $isEnd = $subject->part->holding === Holding::BetweenCentres && in_array($face, ['foot', 'top'], true);
-        $isStopped = $sanding->stopped || $isEnd;
+        $isStopped = $sanding->stopped() || $isEnd;
+        $way = $sanding->way;
 
         return new Operation(
-            $subject->id('sand', $face), $subject->technique('sand'), StepKind::Sand, $subject->part->id,
-            $subject->places([$face]), "Sand the $face".($grits === [] ? '' : ', '.implode(', ', $grits)),
+            $subject->id('sand', $face), $subject->technique($way->wet === null ? 'sand' : 'wet-sand'), StepKind::Sand,
+            $subject->part->id, $subject->places([$face]), self::title($sanding),
             max(1.0, $sanding->minutes()), $face === 'foot'
                 ? 'Once it is free, like the rest: the foot is the first thing a buyer turns up.'
                 : 'Scratches left now show through all that comes on it.',
             30.0 + (int) array_search($face, self::RANKS, true) / 10,
             hazards: [
-                Hazard::ofDust($subject->part->wood), ...$isStopped ? [] : $subject->spinning(),
+                ...$way->wet === null ? [Hazard::ofDust($subject->part->wood)] : [],
+                ...$isStopped ? [] : $subject->spinning(),
             ],
-            how: Subject::said(
-                $sanding->missing === null || $sanding->own !== null ? '' : $sanding->missing.($sanding->borrowed
-                    ? ' The minutes are those of the usual set.' : ' These grits go as far as the shelf does.'),
-                sprintf('%d %s; take every scratch of the grit before.', $discs, $discs === 1 ? 'disc' : 'discs'),
-                $sanding->with === [] ? '' : sprintf(
-                    'In one go with the %s: each grit is changed once for all.', implode(' and the ', $sanding->with),
-                ),
-                $subject->isTurnedOnce()
-                    ? 'Wet wood clogs paper: mesh blown clean, or oil under the paper where oil is the finish.' : '',
-                'Between grits: wipe off, look along the surface under a low raking light, pencil round what is left.',
-                $face === 'bore' ? 'With paper round a stick: never a finger in a spinning bore.' : '',
-                ! $isStopped && $sanding->tooSlowForPower()
-                    ? 'The surface moves too slowly here for a power disc: sand by hand.' : '',
-            ),
-            rpm: $isStopped ? null : $sanding->rpm,
+            how: self::how($subject, $sanding, $isStopped),
+            rpm: $isStopped ? null : $way->rpm,
             work: match (true) {
                 $isEnd => Work::Hand,
-                $sanding->stopped => Work::Locked,
+                $sanding->stopped() => Work::Locked,
                 default => Work::Spinning,
             },
             zone: $face,
+            wait: $way->wet === Lubricant::Water ? self::dryWait($subject) : null,
+            waitFor: $way->wet === Lubricant::Water ? 'to dry' : '',
             hold: match (true) {
                 $isEnd => 'by hand, with the grain',
-                $sanding->stopped => 'lathe stopped: a broken edge is never sanded spinning',
-                default => 'spinning; the last grit along the grain, lathe stopped',
+                $way->method === Method::SmallDisc => 'lathe stopped, small disc in a drill: a broken edge is never '
+                    .'sanded spinning',
+                $sanding->stopped() => $way->method->label(),
+                $way->method === Method::Hand => 'spinning; the last grit along the grain, lathe stopped',
+                default => $way->method->label().'; the last grit along the grain, lathe stopped',
             },
             brief: "sand the $face",
         );
+    }
+
+    private static function title(Sanding $sanding): string
+    {
+        $names = fn (bool $forTorn): string => implode(', ', array_map(
+            fn (Rung $rung): string => $rung->grit->name,
+            array_filter($sanding->rungs(), fn (Rung $rung): bool => $rung->isForTorn === $forTorn),
+        ));
+        $torn = $names(true);
+
+        $rest = $names(false);
+
+        return "Sand the {$sanding->zone->id}".match (true) {
+            $torn === '' && $rest === '' => '',
+            $torn === '' => ", $rest",
+            $rest === '' => ", $torn where it is torn",
+            default => ", $torn where it is torn, then $rest",
+        };
+    }
+
+    /** @return list<string> */
+    private static function how(Subject $subject, Sanding $sanding, bool $isStopped): array
+    {
+        $discs = $sanding->discs();
+        $way = $sanding->way;
+        $torn = array_filter($sanding->rungs(), fn (Rung $rung): bool => $rung->isForTorn);
+
+        return Subject::said(
+            $sanding->missing === null || $sanding->own !== null ? '' : $sanding->missing.($sanding->borrowed
+                ? ' The minutes are those of the usual set.' : ' These grits go as far as the shelf does.'),
+            sprintf('%d %s; take every scratch of the grit before.', $discs, $discs === 1 ? 'disc' : 'discs'),
+            $torn === [] ? '' : 'The torn quarters first and alone, lathe stopped: sanding them spinning takes the sound '
+                .'ones down with them.',
+            $sanding->with === [] ? '' : sprintf(
+                'In one go with the %s: each grit is changed once for all.', implode(' and the ', $sanding->with),
+            ),
+            match (true) {
+                $way->wet === Lubricant::Oil => 'Paper wetted with the finishing oil: no dust, and the wood is oiled.',
+                $way->wet === Lubricant::Water => 'Paper wetted with water: no dust; the wood is damp, and its grain '
+                    .'raised.',
+                $subject->isTurnedOnce() => 'Wet wood clogs paper: mesh blown clean, or oil under the paper where oil is '
+                    .'the finish.',
+                default => '',
+            },
+            'Between grits: '.self::cleaned($subject).', look along the surface under a low raking light, pencil round '
+                .'what is left.',
+            in_array($way->method, [Method::Hand, Method::AlongGrain], true) ? '' : $way->method->how(),
+            $way->isThin && ! $way->method->isPowered()
+                ? 'So thin a wall heats through: light, moving, and stop while it is still cool to the hand.' : '',
+            $way->objection === null ? '' : sprintf('Not %s: %s.', Method::from(
+                $subject->part->surface->of($sanding->zone->id)->method->value ?? Method::Hand->value,
+            )->label(), $way->objection),
+            ! $isStopped && $sanding->tooSlowForPower()
+                ? 'The surface moves too slowly here for a power disc: sand by hand.' : '',
+        );
+    }
+
+    /** How the maker cleans a surface between grits. */
+    private static function cleaned(Subject $subject): string
+    {
+        return match ($subject->school->choice('clean', 'cloth')) {
+            'air' => 'blow it off with dry air',
+            'alcohol' => 'wipe off with alcohol and let it flash',
+            default => 'wipe off',
+        };
     }
 
     /** @return list<Operation> the grain raised and cut back where water will come on it */

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Abrasive;
+
+/** What paper is wetted with: it holds the dust down, cuts slower, keeps paper sharp longer, and stays in the wood. */
+enum Lubricant: string
+{
+    case Oil = 'oil';
+    case Water = 'water';
+
+    public function label(): string
+    {
+        return $this === self::Oil ? 'with the finishing oil' : 'with water';
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Drawing;
+
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Geometry\GrainMap;
+use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Point;
+use HonestGrain\Geometry\Profile;
+
+/**
+ * Where a part shows end grain: its outside, seen so that an end-grain quarter is on the left and side grain on the
+ * right, and its rim from above with the quarters that tear. The more end grain, the darker.
+ */
+final readonly class GrainFigure
+{
+    private const ROWS = 20;
+
+    private const COLUMNS = 48;
+
+    /** What is turned towards the reader: half of the columns, an end-grain quarter at their left. */
+    private const FIRST_SEEN = -8;
+
+    private const DARKEST = 0.62;
+
+    private const RING = 0.62;
+
+    public function __construct(private Profile $profile, private GrainDirection $grain, private float $tearExposure)
+    {
+    }
+
+    /** The outside. */
+    public function elevation(): string
+    {
+        $line = Measurement::line($this->profile, 'outside');
+        $map = GrainMap::of($line, $this->grain, self::ROWS, self::COLUMNS);
+        $r = $this->profile->diameterMm() / 2;
+        $high = $this->profile->heightMm();
+        $margin = 0.06 * max(2 * $r, $high);
+        $cells = '';
+        foreach ($map->exposure as $row => $exposures) {
+            [$low, $top] = [$this->edge($line, $map->points, $row), $this->edge($line, $map->points, $row + 1)];
+            for ($i = 0; $i < self::COLUMNS / 2; $i++) {
+                $column = (self::FIRST_SEEN + $i + self::COLUMNS) % self::COLUMNS;
+                [$from, $to] = [M_PI * ($i / (self::COLUMNS / 2) - 0.5), M_PI * (($i + 1) / (self::COLUMNS / 2) - 0.5)];
+                $cells .= Svg::tag('path', [
+                    'd' => sprintf(
+                        'M%s %sL%s %sL%s %sL%s %sZ', Svg::n($low->r * sin($from)), Svg::n(-$low->z),
+                        Svg::n($low->r * sin($to)), Svg::n(-$low->z), Svg::n($top->r * sin($to)), Svg::n(-$top->z),
+                        Svg::n($top->r * sin($from)), Svg::n(-$top->z),
+                    ), 'fill-opacity' => self::DARKEST * $exposures[$column],
+                ]);
+            }
+        }
+        $outline = Svg::path($line, 1).Svg::path($line, -1);
+
+        return Svg::tag('svg', [
+            'viewBox' => implode(' ', array_map(Svg::n(...), [
+                -$r - $margin, -$high - $margin, 2 * ($r + $margin), $high + 2 * $margin,
+            ])), 'role' => 'img', 'class' => 'max-h-[150px] w-full',
+            'aria-label' => 'End grain on the outside: the darker, the more of it shows',
+        ], Svg::tag('g', ['fill' => 'currentColor', 'shape-rendering' => 'crispEdges'], $cells)
+            .Svg::tag('path', [
+                'd' => $outline, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => $r / 70,
+            ]));
+    }
+
+    /** The rim from above: how much end grain stands out of the wall below it, all round. */
+    public function plan(): string
+    {
+        $r = 100.0;
+        $cells = '';
+        $upright = fn (int $column): float => $this->grain->exposureAt(1.0, 0.0, 2 * M_PI * $column / self::COLUMNS);
+        for ($column = 0; $column < self::COLUMNS; $column++) {
+            $cells .= Svg::tag('path', [
+                'd' => $this->sector($column - 0.5, $column + 0.5, $r), 'fill' => 'currentColor',
+                'fill-opacity' => self::DARKEST * $upright($column),
+            ]);
+        }
+        $words = $this->grain === GrainDirection::Side ? $this->quarters($r)
+            : Svg::text(0, 4, 15, 'no end grain round the wall', 'middle');
+
+        return Svg::tag('svg', [
+            'viewBox' => '-172 -124 344 248', 'role' => 'img', 'class' => 'max-h-[150px] w-full',
+            'aria-label' => $this->grain === GrainDirection::Side
+                ? 'The rim from above: two opposite quarters are end grain, which tears, drinks and darkens'
+                : 'The rim from above: no end grain shows round the wall',
+        ], $cells.Svg::tag('circle', [
+            'r' => $r, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => 1.6,
+        ]).Svg::tag('circle', [
+            'r' => $r * self::RING, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => 1.2,
+        ]).$words);
+    }
+
+    /** The quarters that tear, marked, and the way the grain runs. */
+    private function quarters(float $r): string
+    {
+        $half = acos($this->tearExposure) / (2 * M_PI) * self::COLUMNS;
+        $marks = '';
+        foreach ([0, self::COLUMNS / 2] as $middle) {
+            foreach ([-$half, $half] as $edge) {
+                $angle = 2 * M_PI * ($middle + $edge) / self::COLUMNS;
+                $marks .= Svg::tag('path', ['d' => sprintf(
+                    'M%s %sL%s %s', Svg::n($r * self::RING * 0.94 * cos($angle)),
+                    Svg::n($r * self::RING * 0.94 * sin($angle)), Svg::n($r * 1.07 * cos($angle)),
+                    Svg::n($r * 1.07 * sin($angle)),
+                ), 'stroke' => 'var(--warn)', 'stroke-width' => 2]);
+            }
+        }
+
+        return $marks.Svg::text($r + 10, 5, 15, 'tears').Svg::text(-$r - 10, 5, 15, 'tears', 'end')
+            .Svg::tag('path', [
+                'd' => 'M-44 0H44M36 -6L44 0L36 6M-36 -6L-44 0L-36 6', 'fill' => 'none', 'stroke' => 'currentColor',
+                'stroke-width' => 1.4,
+            ]).Svg::text(0, -12, 15, 'grain', 'middle');
+    }
+
+    private function sector(float $from, float $to, float $r): string
+    {
+        $at = fn (float $column, float $radius): string => Svg::n($radius * cos(2 * M_PI * $column / self::COLUMNS))
+            .' '.Svg::n($radius * sin(2 * M_PI * $column / self::COLUMNS));
+
+        return 'M'.$at($from, $r).'L'.$at($to, $r).'L'.$at($to, $r * self::RING).'L'.$at($from, $r * self::RING).'Z';
+    }
+
+    /**
+     * The edge between two rows, half-way between their middles.
+     *
+     * @param  list<Point>  $line
+     * @param  list<Point>  $middles
+     */
+    private function edge(array $line, array $middles, int $row): Point
+    {
+        $before = $middles[$row - 1] ?? null;
+        $after = $middles[$row] ?? null;
+
+        return match (true) {
+            $before === null => $line[0],
+            $after === null => $line[count($line) - 1],
+            default => new Point(($before->z + $after->z) / 2, ($before->r + $after->r) / 2, $after->arcMm),
+        };
+    }
+}

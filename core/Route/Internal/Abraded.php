@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal;
+
+use HonestGrain\Abrasive\Lubricant;
+use HonestGrain\Abrasive\ProgressionFault;
+use HonestGrain\Coating\FilmKind;
+use HonestGrain\Coating\Solvent;
+use HonestGrain\Piece\Mark;
+use HonestGrain\Route\Conflict;
+use HonestGrain\Route\Internal\Work\Subject;
+use HonestGrain\Route\Sanding;
+
+/**
+ * What does not go together in the sanding of a part: grits that are not there, a method that its face does not allow,
+ * oil or water in the wood, alcohol over what alcohol dissolves.
+ *
+ * @internal
+ */
+final class Abraded
+{
+    /** @return list<Conflict> */
+    public static function of(Subject $subject): array
+    {
+        $conflicts = [];
+        foreach ($subject->sandings as $face => $sanding) {
+            $step = $subject->id('sand', $face);
+            $conflicts = [
+                ...$conflicts, ...self::ofGrits($sanding, $step), ...self::ofWay($sanding, $step),
+                ...self::ofOil($subject, $sanding, $step),
+            ];
+        }
+
+        return [...$conflicts, ...self::ofAlcohol($subject)];
+    }
+
+    /** @return list<Conflict> */
+    private static function ofWay(Sanding $sanding, string $step): array
+    {
+        $way = $sanding->way;
+
+        return $way->objection === null ? [] : [Conflict::warn(
+            [$step], "The {$sanding->zone->id} is not sanded the way you chose: $way->objection.",
+            ["Sand it {$way->method->label()}", 'Choose another way'],
+        )];
+    }
+
+    /**
+     * What is sanded with oil is oiled.
+     *
+     * @return list<Conflict>
+     */
+    private static function ofOil(Subject $subject, Sanding $sanding, string $step): array
+    {
+        $face = $sanding->zone->id;
+        $first = $subject->part->coatPlanFor($face)?->first();
+        $dyes = array_filter($subject->part->marksOn($face), fn (Mark $mark): bool => $mark->colours());
+        if ($sanding->way->wet !== Lubricant::Oil) {
+            return [];
+        }
+        if ($dyes !== []) {
+            return [Conflict::forbid(
+                [$step, ...array_map(fn (Mark $mark): string => $mark->id(), array_values($dyes))],
+                "The $face is sanded with oil, and colour does not take on oiled wood.",
+                ['Sand it dry or with water', 'Leave the colour out'], 'oiled',
+            )];
+        }
+
+        return $first === null || $first->film === FilmKind::Penetrating ? [] : [Conflict::warn(
+            [$step, $subject->part->coatPlanFor($face)->coats[0]->id ?? ''],
+            "The $face is sanded with oil, so that it is oiled already when {$first->class} comes on it.",
+            ['Finish it with oil', 'Let the oil cure through first', 'Strip it with its solvent, and wait a day',
+                'Sand it dry'],
+        )];
+    }
+
+    /**
+     * Alcohol between grits takes off shellac and alcohol dye.
+     *
+     * @return list<Conflict>
+     */
+    private static function ofAlcohol(Subject $subject): array
+    {
+        if ($subject->school->choice('clean', 'cloth') !== 'alcohol') {
+            return [];
+        }
+        $dissolved = [];
+        foreach ($subject->part->marks as $mark) {
+            if ($mark->stain?->carrier === Solvent::Alcohol) {
+                $dissolved[$mark->id()] = 'alcohol dye';
+            }
+        }
+        if ($subject->school->choice('sealer', 'after-sanding') === 'before-sanding') {
+            foreach ($subject->part->coatPlans as $plan) {
+                if ($plan->first()?->solvent === Solvent::Alcohol) {
+                    $dissolved[$plan->coats[0]->id] = 'shellac';
+                }
+            }
+        }
+
+        return $dissolved === [] ? [] : [Conflict::warn(
+            array_keys($dissolved), 'You wipe off with alcohol between grits: it dissolves the '
+                .implode(' and the ', array_unique($dissolved)).' there.',
+            ['Wipe with a dry cloth where that is on', 'Blow it off with dry air'],
+        )];
+    }
+
+    /** @return list<Conflict> */
+    private static function ofGrits(Sanding $sanding, string $step): array
+    {
+        $conflicts = $sanding->unpriced === null ? [] : [Conflict::forbid(
+            [$step], $sanding->unpriced, ['Type its hardness on the Shelf', 'Say which wood it is like'], 'unpriced',
+        )];
+        if ($sanding->missing !== null && $sanding->own === null) {
+            $choices = ['Put the grit on your shelf', 'Sand in your own way', 'Choose a first coat that asks for less'];
+            $conflicts[] = $sanding->borrowed
+                ? Conflict::forbid([$step], $sanding->missing, array_slice($choices, 0, 2), 'unpriced')
+                : Conflict::warn([$step], $sanding->missing, $choices);
+        }
+        foreach (($sanding->own ?? $sanding->best)->warnings ?? [] as $warning) {
+            $conflicts[] = Conflict::warn(
+                [$step], $warning, ['Put a coarser grit on your shelf', 'Cut the surface again'],
+            );
+        }
+        if ($sanding->asked->contradictsItself()) {
+            $conflicts[] = Conflict::warn(
+                [$step],
+                sprintf(
+                    'The first coat asks for grains of %.1f µm or finer, the dye for %.1f µm or coarser.',
+                    $sanding->asked->limitMicron, $sanding->asked->floorMicron ?? 0,
+                ),
+                ['Choose a film over the dye', 'Leave the dye out'],
+            );
+        }
+        foreach (array_filter(
+            $sanding->own->faults ?? [], fn (ProgressionFault $fault): bool => $fault->kind !== 'needless',
+        ) as $fault) {
+            $conflicts[] = Conflict::warn([$step], $fault->message, ['Use the shortest ladder', 'Add a grit between']);
+        }
+
+        return $conflicts;
+    }
+}

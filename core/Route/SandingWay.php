@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route;
+
+use HonestGrain\Abrasive\Lubricant;
+use HonestGrain\Abrasive\Method;
+use HonestGrain\Abrasive\SandingRates;
+use HonestGrain\Abrasive\ScratchModel;
+use HonestGrain\Geometry\Zone;
+use HonestGrain\Piece\Part;
+use HonestGrain\Technique\Nature;
+use HonestGrain\Wood\RimSpeed;
+
+/**
+ * In which way a face is sanded: by which method, dry or wet, how fast the lathe turns; and why not in another.
+ *
+ * Workshop rules: a narrow inside by a stick and nothing else; a broken edge with the lathe stopped; nothing driven on
+ * crisp detail, on a thin wall, or where the surface hardly moves.
+ */
+final readonly class SandingWay
+{
+    /** An orbit needs room to lie flat. */
+    private const ORBIT_FROM_MM = 150.0;
+
+    /**
+     * @param  array<string, string|null>  $offers  method => why not; null where it may be used
+     * @param  string|null  $objection  why the method that the maker chose is not taken
+     */
+    private function __construct(
+        public Method $method,
+        public ?Lubricant $wet,
+        public int $rpm,
+        public float $speedMPerS,
+        public array $offers,
+        public ?string $objection,
+        public bool $isThin,
+    ) {
+    }
+
+    /** @param  float|null  $wallMm  the thinnest wall of the part; null where it is solid */
+    public static function of(Part $part, Zone $zone, Bench $bench, ?float $wallMm): self
+    {
+        $figures = $bench->calibration->sanding;
+        $plan = $part->surface->of($zone->id);
+        $cap = $part->mayFly()
+            ? min($bench->sandingCapMPerS, $bench->calibration->repairs->flawedRimSpeedMPerS) : $bench->sandingCapMPerS;
+        $rpm = RimSpeed::rpmFor($part->profile->diameterMm(), $cap);
+        $speed = RimSpeed::metresPerSecond(2 * $zone->meanRadiusMm, $rpm);
+        $isThin = $wallMm !== null && $wallMm < $figures->heatWallMm && $zone->id !== 'foot';
+        $offers = [];
+        foreach (Method::cases() as $method) {
+            $offers[$method->value] = self::whyNot(
+                $method, $part, $zone, $figures->stickUnderMm, $speed < $figures->powerFloorMPerS, $isThin,
+            );
+        }
+        $open = array_keys(array_filter($offers, fn (?string $why): bool => $why === null));
+        $usual = Method::from(array_values(array_intersect([
+            Method::Hand->value, Method::Stick->value, Method::SmallDisc->value, Method::AlongGrain->value,
+        ], $open))[0] ?? Method::AlongGrain->value);
+        $chosen = $plan->method;
+        $objection = $chosen === null ? null : $offers[$chosen->value];
+
+        return new self(
+            $chosen === null || $objection !== null ? $usual : $chosen, $plan->wet, $rpm, $speed, $offers, $objection,
+            $isThin,
+        );
+    }
+
+    public function model(Part $part, Bench $bench): ScratchModel
+    {
+        $figures = $bench->calibration->sanding;
+
+        return ScratchModel::on(
+            $figures, $part->wood->jankaN ?? $figures->referenceHardnessN,
+            // What is driven by itself, or drawn along the grain, has a speed of its own.
+            $this->method->spins() ? max($figures->powerFloorMPerS, $this->speedMPerS) : $figures->referenceSpeedMPerS,
+            $figures->removalUmPerMin * $this->method->removal($figures)
+                * ($this->wet === null ? 1.0 : $figures->wetRemoval),
+        );
+    }
+
+    public function rates(Bench $bench): SandingRates
+    {
+        $figures = $bench->calibration->sanding;
+
+        return SandingRates::of(
+            $figures, $this->method->padMm2($figures),
+            alongGrainMinutesPer100Cm2: in_array($this->method, [Method::Hand, Method::PowerDisc, Method::Orbit], true)
+                ? $figures->alongGrainMinutesPer100Cm2 : 0.0,
+            lastsTimes: $this->wet === null ? 1.0 : $figures->wetPaperLasts,
+        );
+    }
+
+    /** Whether two faces can take one sheet after the other. */
+    public function isLike(self $other): bool
+    {
+        return $this->method === $other->method && $this->wet === $other->wet;
+    }
+
+    private static function whyNot(
+        Method $method,
+        Part $part,
+        Zone $zone,
+        float $stickUnderMm,
+        bool $isSlow,
+        bool $isThin,
+    ): ?string {
+        $mouthMm = match ($zone->id) {
+            'inside' => 2 * ($part->profile->inner?->first()->r ?? 0.0),
+            'bore' => $part->profile->bore->diameterMm ?? 0.0,
+            default => null,
+        };
+        $isNarrow = $mouthMm !== null && $mouthMm < $stickUnderMm;
+        $isCrisp = array_filter(
+            $part->marksOn($zone->id), fn ($mark): bool => $mark->technique->nature() !== Nature::Colours,
+        ) !== [];
+
+        return match (true) {
+            $isNarrow && ! in_array($method, [Method::Stick, Method::Cloth], true) => sprintf(
+                'its mouth is %.0f mm wide: under %.0f mm a stick and nothing else', $mouthMm, $stickUnderMm,
+            ),
+            $method === Method::Stick && $mouthMm === null => 'a stick is for bores and narrow mouths',
+            $method === Method::Cloth && $zone->id !== 'bore' => 'a strip is for holes and slots',
+            $part->interrupts($zone->id) && $method->spins() => 'its edge is broken all round: never spinning',
+            $method === Method::SmallDisc => $part->interrupts($zone->id) ? null : 'it is for broken edges',
+            $method->isPowered() && $isCrisp => 'it would round over the beads, lines and textures there',
+            $method->isPowered() && $isThin => 'the wall is so thin that a driven disc heats it through',
+            $method === Method::PowerDisc && $isSlow => 'the surface moves too slowly there for a disc to work against',
+            $method === Method::Orbit && ($zone->id === 'bore'
+                || $part->profile->diameterMm() < self::ORBIT_FROM_MM) => 'it is too small for an orbit to lie flat',
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,185 @@
+<x-layout title="Grit lab" section="shelf">
+    <form
+        method="get"
+        action="{{ route('lab') }}"
+        class="page"
+        id="lab"
+        x-data="gritLab"
+        data-rgb="{{ $rgb }}"
+    >
+        <input type="hidden" name="u" value="{{ $show->system() }}" />
+        <input type="hidden" name="seed" value="{{ $question->seed }}" />
+        <header class="flex flex-wrap items-baseline gap-x-6">
+            <h1>Grit lab</h1>
+            <p class="faint">
+                Try sheets on wood that nobody has to spend. What is asked here: a last grain of
+                {{ $show->plain($asked->limitMicron) }} µm or finer, because {{ $asked->because }}.
+            </p>
+        </header>
+        <div class="mt-4 grid gap-x-5 md:grid-cols-5">
+            <x-field name="wood" label="Wood" :hint="$hardness === null ? 'no hardness known: reckoned on a usual one' : number_format($hardness).' N'">
+                <x-choose name="wood" :options="array_combine($woods, $woods)" :chosen="$question->wood" id="lab-wood" />
+            </x-field>
+            <x-field name="cut" label="Off the tool it is" :hint="$show->plain($job->deepestUm()).' µm deep'">
+                <select class="w-full" name="cut" id="lab-cut">
+                    @foreach ($cuts as $cut)
+                        <option value="{{ $cut->value }}" @selected($cut === $question->cut)>{{ $cut->label() }}</option>
+                    @endforeach
+                </select>
+            </x-field>
+            <x-field name="asked" label="Then comes">
+                <select class="w-full" name="asked" id="lab-asked">
+                    @foreach ($finishes as $finish)
+                        <option value="{{ $finish->value }}" @selected($finish === $question->finish)>
+                            {{ $finish->label() }}
+                        </option>
+                    @endforeach
+                </select>
+            </x-field>
+            <x-field name="area" :label="'Area, '.$show->unit(App\View\Unit::Area)">
+                <input
+                    class="w-full"
+                    name="area"
+                    id="lab-area"
+                    inputmode="decimal"
+                    value="{{ old('area', $show->field(App\View\Unit::Area, $question->areaCm2)) }}"
+                />
+            </x-field>
+            <x-field name="speed" :label="'Surface speed, '.$show->unit(App\View\Unit::Speed)">
+                <input
+                    class="w-full"
+                    name="speed"
+                    id="lab-speed"
+                    inputmode="decimal"
+                    value="{{ old('speed', $show->field(App\View\Unit::Speed, $question->speedMPerS)) }}"
+                />
+            </x-field>
+        </div>
+        <section class="mt-1 flex flex-wrap items-center gap-2" aria-label="Sheets to drag in">
+            <span class="faint mr-1">Your sheets:</span>
+            @foreach ($shelf as $grit)
+                <button
+                    type="button"
+                    class="sheet"
+                    draggable="true"
+                    data-sheet="{{ $grit->name }}"
+                    title="{{ $show->plain($grit->micron) }} µm"
+                    aria-label="{{ $grit->name }}, into the plan chosen last"
+                >
+                    {{ $show->grit($grit->name) }}
+                </button>
+            @endforeach
+            @if ($shelf === [])
+                <span>none; <a href="{{ route('shelf') }}">put some on the shelf</a>, or type them below.</span>
+            @endif
+        </section>
+        @if ($least !== [])
+            <p class="faint mt-2">
+                Least from your shelf: <b class="text-ink">{{ implode(', ', array_map($show->grit(...), $least)) }}</b>
+            </p>
+        @endif
+        <div class="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-2">
+            @foreach ($plans as $plan)
+                <section class="min-w-0 border-t border-ink pt-3" data-plan="{{ $plan->key }}">
+                    <div class="flex items-baseline gap-4">
+                        <h2>Plan {{ strtoupper($plan->key) }}</h2>
+                        <b class="text-[1.12rem]">{{ $plan->takes() }}</b>
+                    </div>
+                    <p @class(['mt-1 lg:min-h-[3.2rem]', 'warn' => ! $plan->isClean()]) data-verdict>{{ $plan->verdict() }}</p>
+                    <div class="sheets mt-2" data-drop="{{ $plan->key }}">
+                        @foreach ($plan->grits as $i => $grit)
+                            <button
+                                type="button"
+                                class="sheet"
+                                draggable="true"
+                                data-at="{{ $i }}"
+                                data-sheet="{{ $grit->name }}"
+                                aria-label="Take {{ $grit->name }} out of plan {{ strtoupper($plan->key) }}"
+                            >
+                                {{ $show->grit($grit->name) }} <span aria-hidden="true">×</span>
+                            </button>
+                        @endforeach
+                    </div>
+                    <x-field :name="$plan->key" label="Sheets in order, with their scale" class="mt-2">
+                        <span class="flex gap-2">
+                            <input
+                                class="w-full"
+                                name="{{ $plan->key }}"
+                                id="plan-{{ $plan->key }}"
+                                value="{{ old($plan->key, $plan->line()) }}"
+                            />
+                            <button class="press">Look</button>
+                        </span>
+                    </x-field>
+                    <canvas
+                        class="raking"
+                        width="1120"
+                        height="240"
+                        data-heights="{{ $plan->heights() }}"
+                        role="img"
+                        aria-label="Plan {{ strtoupper($plan->key) }} under a low light: {{ $plan->verdict() }}"
+                    ></canvas>
+                    {!! $plan->section() !!}
+                    <table class="small mt-2">
+                        <thead>
+                            <tr>
+                                <th>After</th>
+                                <th class="n">Its scratch</th>
+                                <th class="n">Minutes</th>
+                                <th class="n">Ghost below</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            @foreach ($plan->rows() as $i => [$grit, $scratch, $minutes, $ghost, $isGhost])
+                                <tr @class(['font-semibold' => $plan->at() === $i + 1])>
+                                    <td>{{ $grit }}</td>
+                                    <td class="n">{{ $scratch }}</td>
+                                    <td class="n">{{ $minutes }}</td>
+                                    <td @class(['n', 'warn' => $isGhost])>{{ $ghost }}</td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table>
+                    @foreach ($plan->faults as $fault)
+                        <p class="small note note-warn">{{ $fault->message }}</p>
+                    @endforeach
+                </section>
+            @endforeach
+        </div>
+        <div class="mt-5 grid items-end gap-x-12 border-t border-rule pt-4 md:grid-cols-3">
+            <x-field name="light" label="Raking light, degrees over the wood">
+                <input
+                    class="w-full"
+                    type="range"
+                    min="2"
+                    max="45"
+                    step="1"
+                    name="light"
+                    id="lab-light"
+                    value="{{ old('light', $question->lightDeg) }}"
+                />
+            </x-field>
+            <x-field name="pass" label="Looked at after">
+                <select class="w-full" name="pass" id="lab-pass">
+                    <option value="" @selected($question->pass === null)>the last sheet of each</option>
+                    @for ($i = 0; $i < max(array_map(fn ($plan) => count($plan->passes()), $plans)); $i++)
+                        <option value="{{ $i }}" @selected($question->pass === $i)>
+                            {{ $i === 0 ? 'the tool' : 'sheet '.$i }}
+                        </option>
+                    @endfor
+                </select>
+            </x-field>
+            <p class="faint small pb-3">
+                The address of this page holds all of it: send it to somebody, or keep it.
+                <button class="quiet" name="seed" value="{{ ($question->seed + 1) % 1000000 }}">Another piece of wood</button>
+            </p>
+        </div>
+        <x-why kind="workshop"
+            >Each pass lowers the wood until the valleys below are gone, where it can: in the time of a sound step a grit
+            takes out what a grit of 1.8 times its size left, and the first one what is no deeper than its own grain. What
+            lies deeper stays as a ghost. Grooves lie at random (the same for the same address), grains are spread about
+            the size of their grade (FEPA 43 / ISO 6344, ANSI B74), and the deepest groove is as deep as the scratch model
+            says. The light shades by slope; heights are drawn larger than lengths.</x-why
+        >
+    </form>
+</x-layout>
