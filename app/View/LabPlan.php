@@ -75,8 +75,8 @@ final readonly class LabPlan
             $grit = $last->step->grit;
             $more = $this->job->part(1.0, $last->step->scratchUm + $last->ghostUm)->step($grit, null)->minutes;
 
-            return 'Ghosts: '.number_format($last->ghostUm, 1)." µm below {$grit->name}'s own scratches, and they show under "
-                ."the finish. {$grit->name} alone takes ".number_format($more, 1).' min more to reach them.';
+            return 'Ghosts: '.number_format($last->ghostUm, 1)." µm below {$grit->name}'s own scratches, and they show "
+                ."under the finish. {$grit->name} alone takes ".number_format($more, 1).' min more to reach them.';
         }
 
         return $this->job->isWithinLimit($last->step->grit) ? 'Clean, and fine enough for what comes next.'

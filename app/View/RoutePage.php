@@ -55,8 +55,8 @@ final readonly class RoutePage
             return '';
         }
         if (in_array(StepKind::RoughOut->value, $kinds, true) && ! $blank->isRough()) {
-            return "Its wood, number {$blank->number}, is still solid: rough it out, and weigh it from then on. Its date "
-                .'comes with the third weighing.';
+            return "Its wood, number {$blank->number}, is still solid: rough it out, and weigh it from then on. Its "
+                .'date comes with the third weighing.';
         }
         if ($blank->ready_at === null) {
             return "Its wood, number {$blank->number}, has no date yet: weigh it.";

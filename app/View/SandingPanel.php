@@ -118,7 +118,8 @@ final readonly class SandingPanel
     /** @return array<string, string> the ways that the face allows, by value */
     public function methods(): array
     {
-        $open = array_filter(Method::cases(), fn (Method $one): bool => $this->sanding->way->offers[$one->value] === null);
+        $offers = $this->sanding->way->offers;
+        $open = array_filter(Method::cases(), fn (Method $one): bool => $offers[$one->value] === null);
         $usual = $this->plan->method === null ? $this->sanding->way->method->label() : 'the usual';
 
         return ['' => "as usual: $usual"] + array_column(array_map(
@@ -165,7 +166,8 @@ final readonly class SandingPanel
             $share > 0 => sprintf(
                 'Torn over %.0f %% of it: the first grits go there alone, with the lathe stopped.', 100 * $share,
             ),
-            $this->plan->cut === ToolMark::Torn => 'No end grain stands out far enough here to tear: taken as a clean cut.',
+            $this->plan->cut === ToolMark::Torn => 'No end grain stands out far enough here to tear: taken as a clean '
+                .'cut.',
             default => '',
         };
     }
@@ -193,6 +195,12 @@ final readonly class SandingPanel
             fn (Rung $rung): string => $this->show->grit($rung->grit->name).($rung->isForTorn ? ' (torn)' : ''),
             $this->rungs(),
         ));
+    }
+
+    /** "125 µm, where it is torn" */
+    public function grain(Rung $rung): string
+    {
+        return $this->show->plain($rung->grit->micron).' µm'.($rung->isForTorn ? ', where it is torn' : '');
     }
 
     /** "24.1 min, 7 discs, 4.20"; minutes with its part of the shared changes */

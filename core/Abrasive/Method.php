@@ -98,7 +98,8 @@ enum Method: string
             self::Cloth => 'Lathe stopped, work locked: pull a twisted strip through; never a wrapped cloth on work '
                 .'that spins.',
             self::Stick => 'With paper round a stick: never a finger in a spinning bore.',
-            self::SmallDisc => 'Lathe stopped, a small disc in a drill: nothing is held against a broken edge that spins.',
+            self::SmallDisc => 'Lathe stopped, a small disc in a drill: nothing is held against a broken edge that '
+                .'spins.',
         };
     }
 }

@@ -7,8 +7,8 @@ namespace HonestGrain\Abrasive;
 use HonestGrain\Reading\InvalidField;
 
 /**
- * A cross-section of wood under the tool and under every grit after it: grooves cut by grains of that size into what the
- * grit before left.
+ * A cross-section of wood under the tool and under every grit after it: grooves cut by grains of that size into what
+ * the grit before left.
  *
  * Workshop model: a pass lowers the surface until the valleys before it are gone, where it can. A grit can take out
  * what a grit of at most the greatest ratio before it left, in the time that such a step takes; the first one what is

@@ -60,10 +60,11 @@ final readonly class CrossSection
     private function line(array $profile): string
     {
         $points = [];
+        $high = self::HEIGHT - self::TOP - self::BELOW;
         $top = max([-INF, ...$this->before]);
         $last = count($profile) - 1;
         for ($i = 0; $i <= $last; $i += self::EVERY) {
-            $y = self::TOP + ($top - $profile[$i]) / max(1e-9, $this->deepUm) * (self::HEIGHT - self::TOP - self::BELOW);
+            $y = self::TOP + ($top - $profile[$i]) / max(1e-9, $this->deepUm) * $high;
             $points[] = round($i / $last * self::WIDTH, 1).' '.round($y, 1);
         }
 

@@ -7,8 +7,8 @@ namespace HonestGrain\Geometry;
 /**
  * How much end grain shows where on a face: a grid over its line and the turn.
  *
- * Physics: e = |n·g|; of side grain |n_r·cos θ| at azimuth θ from where the grain comes out, of end-grain work |n_z| all
- * round.
+ * Physics: e = |n·g|; of side grain |n_r·cos θ| at azimuth θ from where the grain comes out, of end-grain work |n_z|
+ * all round.
  */
 final readonly class GrainMap
 {

@@ -125,7 +125,9 @@ final readonly class SurfacePlan
     /** @param  list<\BackedEnum>  $cases */
     private static function choice(Document $surface, string $key, string $face, array $cases): string
     {
-        return $surface->child($key)->choice($face, array_map(fn (\BackedEnum $case): string => (string) $case->value, $cases));
+        return $surface->child($key)->choice(
+            $face, array_map(fn (\BackedEnum $case): string => (string) $case->value, $cases),
+        );
     }
 
     /** @return list<string> faces */

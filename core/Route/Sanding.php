@@ -128,8 +128,8 @@ final readonly class Sanding
             $plan->own === [] ? null : Progression::own($job, $plan->own, $available), $recut,
             $part->wood->jankaN < $figures->referenceHardnessN ? $stiffen : null, $share, $share > 0 ? $tornUm : null,
             null, [], $available === [], $part->wood->jankaN !== null ? null
-                : "No hardness is known for {$part->wood->name}, so its sanding cannot be priced: type it on the Shelf, "
-                    .'or say which wood it is like.',
+                : "No hardness is known for {$part->wood->name}, so its sanding cannot be priced: type it on the "
+                    .'Shelf, or say which wood it is like.',
         );
     }
 

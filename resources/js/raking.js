@@ -1,5 +1,5 @@
-// Wood under a low light from the left, drawn from the heights of one section: what faces the light is bright, what lies
-// behind a ridge is in its shadow.
+// Wood under a low light from the left, drawn from the heights of one section: what faces the light is bright, what
+// lies behind a ridge is in its shadow.
 
 // Slopes are drawn gentler than they are, or half of the wood would be black.
 const RELIEF = 0.22;

@@ -1,29 +1,26 @@
 <x-layout title="Grit lab" section="shelf">
-    <form
-        method="get"
-        action="{{ route('lab') }}"
-        class="page"
-        id="lab"
-        x-data="gritLab"
-        data-rgb="{{ $rgb }}"
-    >
+    <form method="get" action="{{ route('lab') }}" class="page" id="lab" x-data="gritLab" data-rgb="{{ $rgb }}">
         <input type="hidden" name="u" value="{{ $show->system() }}" />
         <input type="hidden" name="seed" value="{{ $question->seed }}" />
         <header class="flex flex-wrap items-baseline gap-x-6">
             <h1>Grit lab</h1>
-            <p class="faint">
-                Try sheets on wood that nobody has to spend. What is asked here: a last grain of
-                {{ $show->plain($asked->limitMicron) }} µm or finer, because {{ $asked->because }}.
-            </p>
+            <p class="faint">Try sheets on wood that nobody has to spend. {{ $told }}</p>
         </header>
         <div class="mt-4 grid gap-x-5 md:grid-cols-5">
-            <x-field name="wood" label="Wood" :hint="$hardness === null ? 'no hardness known: reckoned on a usual one' : number_format($hardness).' N'">
-                <x-choose name="wood" :options="array_combine($woods, $woods)" :chosen="$question->wood" id="lab-wood" />
+            <x-field name="wood" label="Wood" :hint="$hardness">
+                <x-choose
+                    name="wood"
+                    :options="array_combine($woods, $woods)"
+                    :chosen="$question->wood"
+                    id="lab-wood"
+                />
             </x-field>
             <x-field name="cut" label="Off the tool it is" :hint="$show->plain($job->deepestUm()).' µm deep'">
                 <select class="w-full" name="cut" id="lab-cut">
                     @foreach ($cuts as $cut)
-                        <option value="{{ $cut->value }}" @selected($cut === $question->cut)>{{ $cut->label() }}</option>
+                        <option value="{{ $cut->value }}" @selected($cut === $question->cut)>
+                            {{ $cut->label() }}
+                        </option>
                     @endforeach
                 </select>
             </x-field>
@@ -85,7 +82,9 @@
                         <h2>Plan {{ strtoupper($plan->key) }}</h2>
                         <b class="text-[1.12rem]">{{ $plan->takes() }}</b>
                     </div>
-                    <p @class(['mt-1 lg:min-h-[3.2rem]', 'warn' => ! $plan->isClean()]) data-verdict>{{ $plan->verdict() }}</p>
+                    <p @class(['mt-1 lg:min-h-[3.2rem]', 'warn' => ! $plan->isClean()]) data-verdict>
+                        {{ $plan->verdict() }}
+                    </p>
                     <div class="sheets mt-2" data-drop="{{ $plan->key }}">
                         @foreach ($plan->grits as $i => $grit)
                             <button
@@ -171,15 +170,17 @@
             </x-field>
             <p class="faint small pb-3">
                 The address of this page holds all of it: send it to somebody, or keep it.
-                <button class="quiet" name="seed" value="{{ ($question->seed + 1) % 1000000 }}">Another piece of wood</button>
+                <button class="quiet" name="seed" value="{{ ($question->seed + 1) % 1000000 }}">
+                    Another piece of wood
+                </button>
             </p>
         </div>
         <x-why kind="workshop"
-            >Each pass lowers the wood until the valleys below are gone, where it can: in the time of a sound step a grit
-            takes out what a grit of 1.8 times its size left, and the first one what is no deeper than its own grain. What
-            lies deeper stays as a ghost. Grooves lie at random (the same for the same address), grains are spread about
-            the size of their grade (FEPA 43 / ISO 6344, ANSI B74), and the deepest groove is as deep as the scratch model
-            says. The light shades by slope; heights are drawn larger than lengths.</x-why
+            >Each pass lowers the wood until the valleys below are gone, where it can: in the time of a sound step a
+            grit takes out what a grit of 1.8 times its size left, and the first one what is no deeper than its own
+            grain. What lies deeper stays as a ghost. Grooves lie at random (the same for the same address), grains are
+            spread about the size of their grade (FEPA 43 / ISO 6344, ANSI B74), and the deepest groove is as deep as
+            the scratch model says. The light shades by slope; heights are drawn larger than lengths.</x-why
         >
     </form>
 </x-layout>

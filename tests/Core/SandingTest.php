@@ -105,7 +105,8 @@ final class SandingTest extends TestCase
             self::assertSame(360, $sanding->way->rpm);
             self::assertLessThanOrEqual(5.0, $sanding->way->speedMPerS);
             self::assertEqualsWithDelta(
-                RimSpeed::metresPerSecond(2 * $measured->zones[$zone]->meanRadiusMm, 360), $sanding->way->speedMPerS, 1e-9,
+                RimSpeed::metresPerSecond(2 * $measured->zones[$zone]->meanRadiusMm, 360), $sanding->way->speedMPerS,
+                1e-9,
             );
         }
         $together = array_sum(array_map(fn (Sanding $sanding): float => $sanding->minutes(), $sandings));

@@ -51,12 +51,15 @@ class LabController extends Controller
 
         return view('lab', [
             'question' => $question, 'woods' => $woods->names(), 'cuts' => ToolMark::cases(),
-            'finishes' => Finish::cases(), 'shelf' => $shelf, 'least' => $least, 'asked' => $asked, 'job' => $job,
-            'hardness' => $wood->jankaN, 'rgb' => $wood->rgb, 'plans' => array_map(
-                fn (string $key): LabPlan => new LabPlan(
-                    $key, $question->plans[$key], $job, $question->seed, $question->pass, $show,
-                ), ['a', 'b'],
-            ),
+            'finishes' => Finish::cases(), 'shelf' => $shelf, 'least' => $least, 'job' => $job,
+            'told' => 'What is asked here: a last grain of '.$show->plain($asked->limitMicron)
+                ." µm or finer, because $asked->because.",
+            'hardness' => $wood->jankaN === null ? 'no hardness known: reckoned on a usual one'
+                : number_format($wood->jankaN).' N', 'rgb' => $wood->rgb, 'plans' => array_map(
+                    fn (string $key): LabPlan => new LabPlan(
+                        $key, $question->plans[$key], $job, $question->seed, $question->pass, $show,
+                    ), ['a', 'b'],
+                ),
         ]);
     }
 }

@@ -53,8 +53,8 @@
                     class="w-full"
                     name="tool_mark_um[{{ $face }}]"
                     inputmode="decimal"
+                    value="{{ old('tool_mark_um.'.$face, $show->bare($panel->plan->markUm)) }}"
                     placeholder="{{ $show->bare($s->job->deepestUm()) }}"
-                    value="{{ old('tool_mark_um.'.$face, $panel->plan->markUm === null ? '' : $show->bare($panel->plan->markUm)) }}"
                 />
             </x-field>
             <x-field :name="'stop_at['.$face.']'" label="Enough at" hint="empty: as asked">
@@ -129,10 +129,7 @@
                         <tr>
                             <td>
                                 {{ $show->grit($rung->grit->name) }}
-                                <span class="faint"
-                                    >{{ $show->plain($rung->grit->micron) }}
-                                    µm{{ $rung->isForTorn ? ', where it is torn' : '' }}</span
-                                >
+                                <span class="faint">{{ $panel->grain($rung) }}</span>
                             </td>
                             <td class="n">{{ number_format($rung->scratchUm, 1) }} µm</td>
                             <td class="n">{{ number_format($rung->minutes, 1) }}</td>

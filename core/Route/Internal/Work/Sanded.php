@@ -122,8 +122,8 @@ final class Sanded
             $sanding->missing === null || $sanding->own !== null ? '' : $sanding->missing.($sanding->borrowed
                 ? ' The minutes are those of the usual set.' : ' These grits go as far as the shelf does.'),
             sprintf('%d %s; take every scratch of the grit before.', $discs, $discs === 1 ? 'disc' : 'discs'),
-            $torn === [] ? '' : 'The torn quarters first and alone, lathe stopped: sanding them spinning takes the sound '
-                .'ones down with them.',
+            $torn === [] ? '' : 'The torn quarters first and alone, lathe stopped: sanding them spinning takes the '
+                .'sound ones down with them.',
             $sanding->with === [] ? '' : sprintf(
                 'In one go with the %s: each grit is changed once for all.', implode(' and the ', $sanding->with),
             ),
@@ -131,8 +131,8 @@ final class Sanded
                 $way->wet === Lubricant::Oil => 'Paper wetted with the finishing oil: no dust, and the wood is oiled.',
                 $way->wet === Lubricant::Water => 'Paper wetted with water: no dust; the wood is damp, and its grain '
                     .'raised.',
-                $subject->isTurnedOnce() => 'Wet wood clogs paper: mesh blown clean, or oil under the paper where oil is '
-                    .'the finish.',
+                $subject->isTurnedOnce() => 'Wet wood clogs paper: mesh blown clean, or oil under the paper where oil '
+                    .'is the finish.',
                 default => '',
             },
             'Between grits: '.self::cleaned($subject).', look along the surface under a low raking light, pencil round '
