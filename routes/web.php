@@ -14,6 +14,7 @@ use App\Http\Controllers\EquipmentController;
 use App\Http\Controllers\FlawController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LabController;
+use App\Http\Controllers\LearntController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarksController;
 use App\Http\Controllers\MendController;
@@ -34,6 +35,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShapeController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopController;
+use App\Http\Controllers\SizeController;
 use App\Http\Controllers\StepController;
 use App\Http\Controllers\SurfaceController;
 use App\Http\Controllers\TinController;
@@ -152,6 +154,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
 
     Route::get('lab', [LabController::class, 'show'])->name('lab');
     Route::get('shelf', [ShelfController::class, 'show'])->name('shelf');
+    Route::get('shelf/sizes', [SizeController::class, 'show'])->name('sizes');
     Route::post('shelf/abrasives', [AbrasiveController::class, 'store'])->name('abrasives.store');
     Route::put('shelf/abrasives/{abrasive}', [AbrasiveController::class, 'update'])->name('abrasives.update');
     Route::delete('shelf/abrasives/{abrasive}', [AbrasiveController::class, 'destroy'])->name('abrasives.destroy');
@@ -172,6 +175,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::delete('{air}/warm', [ClimateController::class, 'asItComes']);
     });
     Route::get('shop/climate', [ClimateController::class, 'show'])->name('climate');
+    Route::get('shop/learnt', [LearntController::class, 'show'])->name('learnt');
+    Route::put('shop/learnt', [LearntController::class, 'update'])->can('run-shop');
     Route::get('shop/lathe', [EquipmentController::class, 'edit'])->name('equipment');
     Route::put('shop/lathe', [EquipmentController::class, 'update'])->name('equipment.update');
     Route::get('shop/instruments', [InstrumentController::class, 'show'])->name('instruments');

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use HonestGrain\Abrasive\Abrading;
+use HonestGrain\Abrasive\Method;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Route\Reason;
 use HonestGrain\Route\Step;
 use HonestGrain\Safety\Hazard;
+use HonestGrain\Wood\Pore;
 use Illuminate\Contracts\Database\Eloquent\Castable;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 
@@ -37,6 +40,7 @@ final readonly class StepDetails implements Castable
         public int $stage,
         public array $reasons,
         public string $air,
+        public ?Abrading $abrading,
     ) {
     }
 
@@ -51,7 +55,7 @@ final readonly class StepDetails implements Castable
                 ? null : round($wait->maxHours, 2)] : null,
             $step->amount, $step->rpm, $step->mount?->value, $step->stage,
             array_map(fn (Reason $one): array => ['after' => $one->after, 'because' => $one->because], $step->reasons),
-            $wait->kinetics->air ?? '',
+            $wait->kinetics->air ?? '', $step->abrading,
         );
     }
 
@@ -68,7 +72,7 @@ final readonly class StepDetails implements Castable
             $amount === [] || $unit === null ? null : Amount::of((float) reset($amount), $unit),
             isset($kept['speed_rpm']) ? (int) $kept['speed_rpm'] : null, $kept['mount'] ?? null,
             (int) ($kept['stage'] ?? 0), array_values($kept['reasons'] ?? []),
-            (string) ($kept['air'] ?? ''),
+            (string) ($kept['air'] ?? ''), self::abrading($kept['abrading'] ?? null),
         );
     }
 
@@ -82,7 +86,31 @@ final readonly class StepDetails implements Castable
             'amount' => $this->amount?->toArray(), 'amount_unit' => $this->amount?->unit->value,
             'speed_rpm' => $this->speedRpm, 'mount' => $this->mount,
             'stage' => $this->stage, 'reasons' => $this->reasons, 'air' => $this->air,
+            'abrading' => $this->abrading === null ? null : self::abradingArray($this->abrading),
         ];
+    }
+
+    /** @return array<string, mixed> as it is kept here and with what was logged */
+    public static function abradingArray(Abrading $one): array
+    {
+        return [
+            'method' => $one->method->value, 'family' => $one->family->value, 'sheets' => $one->sheets,
+            'minutes_at' => $one->minutesAt, 'minutes_factor' => $one->minutesFactor,
+            'discs_factor' => $one->discsFactor,
+        ];
+    }
+
+    /** @param  array<string, mixed>|null  $kept */
+    private static function abrading(?array $kept): ?Abrading
+    {
+        $method = Method::tryFrom((string) ($kept['method'] ?? ''));
+        $family = Pore::tryFrom((string) ($kept['family'] ?? ''));
+
+        return $method === null || $family === null ? null : new Abrading(
+            $method, $family, array_map(intval(...), $kept['sheets'] ?? []),
+            array_map(floatval(...), $kept['minutes_at'] ?? []),
+            (float) ($kept['minutes_factor'] ?? 1), (float) ($kept['discs_factor'] ?? 1),
+        );
     }
 
     /**

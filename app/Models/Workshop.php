@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use HonestGrain\Abrasive\Learnt;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Reading\Document;
@@ -23,6 +24,8 @@ use Illuminate\Support\Str;
  * @property array<string, list<array{string, string}>> $hours
  * @property list<string> $closed
  * @property array{day_c: float, day_rh: float, night_c: float, night_rh: float, day_from: int, day_to: int} $climate
+ * @property array<string, array<string, float>>|null $learnt  factors by what and by method and family
+ * @property list<string>|null $unlearnt  methods and families whose factors it will not have
  * @property array{sanding_cap_m_s: float, min_wall_mm: float, spare_chucks?: int, dries_apart?: bool,
  *     school?: array<string, string>, instruments?: array<string, string>} $limits
  * @property array<string, mixed>|null $equipment  read by the core (`equipment()`)
@@ -52,6 +55,7 @@ class Workshop extends Model
     ];
 
     protected $fillable = [
+        'learnt', 'unlearnt',
         'name', 'time_zone', 'hours', 'closed', 'climate', 'limits', 'equipment', 'is_demo', 'is_visit', 'last_seen_at',
         'planned_at', 'plan_summary',
     ];
@@ -62,7 +66,7 @@ class Workshop extends Model
             'hours' => 'array', 'closed' => 'array', 'climate' => 'array', 'limits' => 'array',
             'equipment' => 'array', 'is_demo' => 'boolean',
             'is_visit' => 'boolean', 'last_seen_at' => 'datetime', 'planned_at' => 'datetime',
-            'plan_summary' => 'array',
+            'plan_summary' => 'array', 'learnt' => 'array', 'unlearnt' => 'array',
         ];
     }
 
@@ -90,6 +94,16 @@ class Workshop extends Model
             'sanding_cap_m_s' => app(Catalogue::class)->calibration()->sanding->capMPerS,
             'min_wall_mm' => app(Catalogue::class)->calibration()->shape->leastWallMm,
         ];
+    }
+
+    /** What its own records have made of the model of sanding, as far as it will have it. */
+    public function learnt(): Learnt
+    {
+        $taken = fn (string $what): array => array_map(floatval(...), array_diff_key(
+            $this->learnt[$what] ?? [], array_flip($this->unlearnt ?? []),
+        ));
+
+        return new Learnt($taken('minutes'), $taken('discs'));
     }
 
     /** @return array<string, float> of a disc, by grit, where the shelf says */

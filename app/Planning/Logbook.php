@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PlannedStep;
+use App\Models\StepDetails;
 use App\Models\User;
 use App\Models\Workshop;
 use App\View\Show;
@@ -24,8 +25,12 @@ final readonly class Logbook
 
     private const NO_FORM = ['read' => null, 'once' => null];
 
-    public function __construct(private Planner $planner, private WoodAtBench $wood)
-    {
+    public function __construct(
+        private Planner $planner,
+        private WoodAtBench $wood,
+        private Sheets $sheets,
+        private Learner $learner,
+    ) {
     }
 
     /**
@@ -61,9 +66,38 @@ final readonly class Logbook
             'late_hours' => $step->closes_at !== null && $at->gt($step->closes_at)
                 ? round($step->closes_at->diffInMinutes($at) / 60, 1) : null,
             'climate' => $step->piece->workshop->climate,
-        ] + $facts], fn () => $this->allow($step, $at, isset($facts['not_dry'])), fn () => $this->wood->done(
-            $step, $at,
-        ));
+        ] + self::abraded($step, $facts) + $facts], fn () => $this->allow($step, $at, isset($facts['not_dry'])), fn (
+            LogEntry $entry,
+        ) => $this->follow($step, $entry, $at));
+    }
+
+    /** What a step that is done brings with it: the wood on the rack, the discs on the shelf, what is learnt of it. */
+    private function follow(PlannedStep $step, LogEntry $entry, CarbonInterface $at): void
+    {
+        $workshop = $step->piece->workshop;
+        $this->wood->done($step, $at);
+        $this->sheets->take($workshop, $entry);
+        $this->relearn($workshop, $entry);
+    }
+
+    private function relearn(Workshop $workshop, LogEntry $entry): void
+    {
+        if (isset($entry->facts['abrading'])) {
+            $this->learner->derive($workshop);
+        }
+    }
+
+    /**
+     * @param  array<string, scalar>  $facts
+     * @return array<string, mixed> what was sanded in which way, and the discs that it took
+     */
+    private static function abraded(PlannedStep $step, array $facts): array
+    {
+        $abrading = $step->details->abrading;
+
+        return $abrading === null ? [] : ['abrading' => StepDetails::abradingArray($abrading) + [
+            'used' => $abrading->used(isset($facts['discs_used']) ? (int) $facts['discs_used'] : null),
+        ]];
     }
 
     /** @return array{LogEntry, bool} */
@@ -129,6 +163,8 @@ final readonly class Logbook
                 return false;
             }
             $this->wood->undone($piece, (string) $entry->step);
+            $this->sheets->putBack($workshop, $entry);
+            $this->relearn($workshop, $entry);
             if ($piece->state === Piece::DONE) {
                 $piece->update(['state' => Piece::WORKING]);
             }
@@ -140,7 +176,7 @@ final readonly class Logbook
     /**
      * @param  array<string, mixed>  $more
      * @param  (Closure(): void)|null  $allow  refuses, by an exception, what may not be logged now
-     * @param  (Closure(): void)|null  $then  what it brings with it
+     * @param  (Closure(LogEntry): void)|null  $then  what it brings with it
      * @return array{LogEntry, bool}
      */
     private function once(
@@ -173,7 +209,7 @@ final readonly class Logbook
                 'title' => $step->title,
                 'happened_at' => $at, 'once_key' => $key,
             ]);
-            $then?->__invoke();
+            $then?->__invoke($entry);
 
             return [$entry, true];
         }, $step->piece);

@@ -62,7 +62,8 @@ final class RouteStore
             $workshop->woods->pluck('typed')->all(),
             array_map(fn (Grit $grit): string => $grit->name, $bench->abrasives),
             $bench->sandingCapMPerS, $bench->minWallMm, round($bench->equilibriumPercent, 2), $bench->school,
-            $workshop->equipment, $workshop->driesApart(), $workshop->airs->pluck('kind', 'id')->all(),
+            $workshop->equipment, $workshop->learnt(), $workshop->driesApart(),
+            $workshop->airs->pluck('kind', 'id')->all(),
         ]));
     }
 

@@ -56,7 +56,7 @@ final readonly class ShopMapper
             self::toHalfAPoint(
                 $this->airs->equilibriumPercent($workshop),
             ), $workshop->school(), $air === null ? ! $workshop->driesApart() : Airs::name($air) === '',
-            $workshop->equipment(),
+            $workshop->equipment(), $workshop->learnt(),
         );
     }
 

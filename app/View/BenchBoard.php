@@ -104,6 +104,37 @@ final readonly class BenchBoard
             : 'Everything in work is drying or curing. The list beside this says until when.';
     }
 
+    /** "Discs it took, of 7 planned" */
+    public function discsAsked(): string
+    {
+        return 'Discs it took, of '.array_sum($this->now->details->abrading->sheets ?? []).' planned';
+    }
+
+    /** When a running clock speaks up, minutes from its start, and what it says. */
+    public function signals(Show $show): string
+    {
+        $signals = [];
+        $at = 0.0;
+        $minutesAt = $this->now->details->abrading->minutesAt ?? [];
+        $grits = array_map($show->grit(...), array_map(strval(...), array_keys($minutesAt)));
+        foreach (array_values($minutesAt) as $i => $minutes) {
+            $at += $minutes;
+            $signals[] = ['at' => round($at, 1), 'say' => "{$grits[$i]} has had its time: wipe, look under the light"
+                .(isset($grits[$i + 1]) ? ", then {$grits[$i + 1]}." : '.')];
+        }
+        $planned = $this->now->minutes ?? 0.0;
+
+        return json_encode($signals !== [] || $planned <= 0 ? $signals : [
+            ['at' => $planned, 'say' => 'The planned time is up.'],
+        ], JSON_THROW_ON_ERROR);
+    }
+
+    /** @return array<string, list<string>> grit => the faces that take it while the piece is held so */
+    public function gritByGrit(): array
+    {
+        return $this->now?->details->abrading === null ? [] : SandingRun::of($this->now);
+    }
+
     /** "Now, 12 min", "Next, Thu 26 Nov 08:00, 12 min" */
     public function whenNow(Show $show): string
     {

@@ -33,6 +33,8 @@ final readonly class EntryWords
             $this->entry->minutes === null ? '' : 'took '.$this->show->minutes($this->entry->minutes)."$planned.",
             isset($facts['weight_g']) && $this->entry->kind === 'done'
                 ? 'Weighs '.$this->show->mass($facts['weight_g']).'.' : '',
+            isset($facts['discs_used']) ? 'Took '.$this->show->plain($facts['discs_used']).' discs.' : '',
+            isset($facts['not_dry']) ? 'Not dry by its weights.' : '',
             isset($facts['amount_used']) ? 'Used '.$this->show->plain($facts['amount_used']).'.' : '',
             isset($facts['early_hours']) ? "$facts[early_hours] h before the wait was over." : '',
             isset($facts['late_hours']) ? "$facts[late_hours] h after the window closed." : '',

@@ -229,7 +229,7 @@ final readonly class SandingPanel
             .'{sanding_inspect_minutes} to look, {sanding_along_grain_minutes_per_100cm2} along the grain at the end. '
             .'A power disc cuts {sanding_power_disc_removal}, an orbit {sanding_orbit_removal}, along the grain '
             .'{sanding_along_grain_removal}, wetted paper {sanding_wet_removal} as fast. Wood tears where more than '
-            .'{sanding_tear_exposure|} of it is end grain.',
+            .'{sanding_tear_exposure|} of it is end grain, of side grain in the two quarters where it comes out.',
         ).' '.$this->hardness().' Grain sizes: FEPA 43 / ISO 6344 and ANSI B74 (published).';
     }
 

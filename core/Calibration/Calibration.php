@@ -28,6 +28,7 @@ final readonly class Calibration
         public DryingFigures $drying,
         public ClimateFigures $climate,
         public SpeedFigures $speed,
+        public LearningFigures $learning,
     ) {
     }
 
@@ -47,7 +48,7 @@ final readonly class Calibration
             SandingFigures::from($value), AskedFigures::from($value), CoatFigures::from($value),
             ShapeFigures::from($value), BenchFigures::from($value), TurningRates::from($value),
             MendingRates::from($value), DryingFigures::from($value), ClimateFigures::from($value),
-            SpeedFigures::from($value),
+            SpeedFigures::from($value), LearningFigures::from($value),
         );
     }
 

@@ -16,18 +16,18 @@ use HonestGrain\Geometry\Profile;
  */
 final readonly class GrainFigure
 {
-    private const ROWS = 20;
+    private const ROWS = 14;
 
-    private const COLUMNS = 48;
+    private const COLUMNS = 32;
 
     /** What is turned towards the reader: half of the columns, an end-grain quarter at their left. */
-    private const FIRST_SEEN = -8;
+    private const FIRST_SEEN = -5;
 
     private const DARKEST = 0.62;
 
     private const RING = 0.62;
 
-    public function __construct(private Profile $profile, private GrainDirection $grain, private float $tearExposure)
+    public function __construct(private Profile $profile, private GrainDirection $grain)
     {
     }
 
@@ -97,7 +97,7 @@ final readonly class GrainFigure
     /** The quarters that tear, marked, and the way the grain runs. */
     private function quarters(float $r): string
     {
-        $half = acos($this->tearExposure) / (2 * M_PI) * self::COLUMNS;
+        $half = self::COLUMNS / 8;
         $marks = '';
         foreach ([0, self::COLUMNS / 2] as $middle) {
             foreach ([-$half, $half] as $edge) {

@@ -12,6 +12,9 @@ namespace HonestGrain\Geometry;
  */
 final readonly class GrainMap
 {
+    /** The quarters where side grain comes out: half of the turn. */
+    private const QUARTERS = 0.5;
+
     /**
      * @param  list<Point>  $points  middles of the rows, from the first point of the line to its last
      * @param  list<list<float>>  $exposure  by row and by column, 0 to 1
@@ -53,11 +56,12 @@ final readonly class GrainMap
     }
 
     /**
-     * The share of a face's area where more end grain shows than this: what tears, drinks and darkens.
+     * The share of a face's area that tears: where more end grain shows than this, and of side grain no more than the
+     * two quarters where it comes out.
      *
      * @param  list<Point>  $line
      */
-    public static function shareAbove(array $line, GrainDirection $grain, float $exposure): float
+    public static function tornShare(array $line, GrainDirection $grain, float $exposure): float
     {
         $all = $above = 0.0;
         for ($i = 1; $i < count($line); $i++) {
@@ -65,7 +69,8 @@ final readonly class GrainMap
             $dr = $line[$i]->r - $line[$i - 1]->r;
             $strip = ($line[$i]->r + $line[$i - 1]->r) * hypot($dz, $dr);
             $all += $strip;
-            $above += $strip * $grain->turnAbove($dz, $dr, $exposure);
+            $turn = $grain->turnAbove($dz, $dr, $exposure);
+            $above += $strip * ($grain === GrainDirection::Side ? min(self::QUARTERS, $turn) : $turn);
         }
 
         return $all > 0 ? $above / $all : 0.0;

@@ -169,7 +169,7 @@ final readonly class Remedies
     /** @return list<Remedy> */
     private function scratches(): array
     {
-        $remedies = [$this->at->remedy(
+        $remedies = [...$this->oneGritBack(), $this->at->remedy(
             'back-one-grit', 'Go back to the grit that left them, and up again',
             'Each grit takes out only what the one before it left.', $this->bared(), $this->at->againFromSanding(),
         )];
@@ -182,6 +182,26 @@ final readonly class Remedies
         }
 
         return $remedies;
+    }
+
+    /** @return list<Remedy> where the wood is bare: from the last grit but one, and up again */
+    private function oneGritBack(): array
+    {
+        $sanding = $this->at->isCoated() ? null : $this->at->sanding();
+        $last = array_slice($sanding->abrading->minutesAt ?? [], -2, 2, true);
+        if ($sanding === null || count($last) < 2) {
+            return [];
+        }
+        $grits = implode(' and ', array_map(strval(...), array_keys($last)));
+
+        return [$this->at->remedy(
+            'one-grit-back', "Step back one grit: $grits again",
+            'What the last grit leaves of the one before, the one before takes out.', [$this->at->step(
+                'sand', "Sand the $sanding->zone again with $grits", array_sum($last), 0.0,
+                'Until no ring is left under the raking light; then the last grit along the grain.',
+                mount: $sanding->mount?->spins() === true ? $sanding->mount->value : null,
+            )], $this->at->againSinceSanding(),
+        )];
     }
 
     /** @return list<Remedy> */

@@ -6,6 +6,7 @@ namespace HonestGrain\Route;
 
 use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Abrasive\Grit;
+use HonestGrain\Abrasive\Learnt;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Holding\Equipment;
@@ -29,6 +30,7 @@ final readonly class Bench
      * @param  list<Grit>  $abrasives
      * @param  bool  $sharesAir  whether coats dry in the room that is worked in
      * @param  Equipment|null  $equipment  what the shop holds and turns work with; null where it has not said
+     * @param  Learnt  $learnt  what its records have made of the model's minutes and discs
      * @param  array<string, string>  $school  how the shop likes to go about it, by choice
      */
     public function __construct(
@@ -41,6 +43,7 @@ final readonly class Bench
         public array $school = [],
         public bool $sharesAir = true,
         ?Equipment $equipment = null,
+        public Learnt $learnt = new Learnt,
     ) {
         $this->equipment = $equipment ?? Equipment::unknown();
         $this->sandingCapMPerS = $sandingCapMPerS ?? $calibration->sanding->capMPerS;

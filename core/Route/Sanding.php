@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
+use HonestGrain\Abrasive\Abrading;
 use HonestGrain\Abrasive\AskedSurface;
 use HonestGrain\Abrasive\Exception\Unreachable;
 use HonestGrain\Abrasive\Grit;
@@ -19,6 +20,7 @@ use HonestGrain\Geometry\Zone;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
+use HonestGrain\Wood\Pore;
 
 /**
  * How one face of a part is sanded: what is asked of it, the least-minutes progression, and the maker's own. Faces that
@@ -102,7 +104,7 @@ final readonly class Sanding
         $way = SandingWay::of($part, $zone, $bench, $wallMm);
         $model = $way->model($part, $bench);
         $tornUm = $plan->tornUm($figures);
-        $share = $tornUm === null ? 0.0 : GrainMap::shareAbove(
+        $share = $tornUm === null ? 0.0 : GrainMap::tornShare(
             Measurement::line($part->profile, $zone->id), $part->grain, $figures->tearExposure,
         );
         $share = $share < self::LEAST_TORN ? 0.0 : $share;
@@ -289,10 +291,30 @@ final readonly class Sanding
         return array_sum(array_map(fn (Rung $rung): int => $rung->discs, $this->rungs()));
     }
 
-    /** @return list<Grit> */
-    public function grits(): array
+    /**
+     * What it takes off the shelf: discs that serve several faces are counted with the first of them.
+     *
+     * @param  list<string>  $order  faces in the order in which they are sanded
+     */
+    public function abrading(Pore $family, array $order): Abrading
     {
-        return array_map(fn (Rung $rung): Grit => $rung->grit, $this->rungs());
+        $sheets = [];
+        foreach ($this->rungs() as $rung) {
+            $takers = $this->isOnLadder() ? array_values(array_filter($order, fn (string $face): bool => in_array(
+                $rung->grit, [
+                    ...$this->ladder->bySurface[$face] ?? [], ...$this->ladder->bySurface[$face.self::TORN] ?? [],
+                ], true,
+            ))) : [];
+            if ($takers === [] || $takers[0] === $this->zone->id) {
+                $sheets[$rung->grit->name] = $rung->discs;
+            }
+        }
+
+        return new Abrading(
+            $this->way->method, $family, $sheets, array_column(array_map(
+                fn (Rung $rung): array => [$rung->grit->name, round($rung->minutes, 1)], $this->rungs(),
+            ), 1, 0), $this->way->minutesFactor, $this->way->discsFactor,
+        );
     }
 
     /** Where the lathe stands still while it is sanded. */

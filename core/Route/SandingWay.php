@@ -27,6 +27,8 @@ final readonly class SandingWay
     /**
      * @param  array<string, string|null>  $offers  method => why not; null where it may be used
      * @param  string|null  $objection  why the method that the maker chose is not taken
+     * @param  float  $minutesFactor  what the shop's records have made of its minutes
+     * @param  float  $discsFactor  and of its discs
      */
     private function __construct(
         public Method $method,
@@ -36,6 +38,8 @@ final readonly class SandingWay
         public array $offers,
         public ?string $objection,
         public bool $isThin,
+        public float $minutesFactor,
+        public float $discsFactor,
     ) {
     }
 
@@ -62,9 +66,11 @@ final readonly class SandingWay
         $chosen = $plan->method;
         $objection = $chosen === null ? null : $offers[$chosen->value];
 
+        $method = $chosen === null || $objection !== null ? $usual : $chosen;
+
         return new self(
-            $chosen === null || $objection !== null ? $usual : $chosen, $plan->wet, $rpm, $speed, $offers, $objection,
-            $isThin,
+            $method, $plan->wet, $rpm, $speed, $offers, $objection, $isThin,
+            $bench->learnt->minutes($method, $part->wood->pore), $bench->learnt->discs($method, $part->wood->pore),
         );
     }
 
@@ -77,7 +83,7 @@ final readonly class SandingWay
             // What is driven by itself, or drawn along the grain, has a speed of its own.
             $this->method->spins() ? max($figures->powerFloorMPerS, $this->speedMPerS) : $figures->referenceSpeedMPerS,
             $figures->removalUmPerMin * $this->method->removal($figures)
-                * ($this->wet === null ? 1.0 : $figures->wetRemoval),
+                * ($this->wet === null ? 1.0 : $figures->wetRemoval) / $this->minutesFactor,
         );
     }
 
@@ -87,9 +93,10 @@ final readonly class SandingWay
 
         return SandingRates::of(
             $figures, $this->method->padMm2($figures),
+            coverMinutesPer100Cm2: $figures->coverMinutesPer100Cm2 * $this->minutesFactor,
             alongGrainMinutesPer100Cm2: in_array($this->method, [Method::Hand, Method::PowerDisc, Method::Orbit], true)
-                ? $figures->alongGrainMinutesPer100Cm2 : 0.0,
-            lastsTimes: $this->wet === null ? 1.0 : $figures->wetPaperLasts,
+                ? $figures->alongGrainMinutesPer100Cm2 * $this->minutesFactor : 0.0,
+            lastsTimes: ($this->wet === null ? 1.0 : $figures->wetPaperLasts) / $this->discsFactor,
         );
     }
 

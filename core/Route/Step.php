@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
+use HonestGrain\Abrasive\Abrading;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\FilmKind;
 use HonestGrain\Holding\Mount;
@@ -58,6 +59,7 @@ final readonly class Step
         public ?Wait $dustFree = null,
         public bool $isDusty = false,
         public ?string $mountedUntil = null,
+        public ?Abrading $abrading = null,
     ) {
     }
 
@@ -84,6 +86,7 @@ final readonly class Step
             $this->waitFor, $this->needs, $this->hold, $this->because, $this->hazards, $this->how, $this->product,
             $this->amount, $this->rpm, $this->film, $this->technique, $this->mount, $this->of, $this->brief,
             $this->reasons, $this->stage, $this->dustFree, $this->isDusty, $this->mountedUntil,
+            $this->abrading,
         );
     }
 
@@ -95,6 +98,7 @@ final readonly class Step
             $this->waitFor, $this->needs, $this->hold, $this->because, $this->hazards, $this->how, $this->product,
             $this->amount, $this->rpm, $this->film, $this->technique, $this->mount, $this->of, $this->brief,
             $this->reasons, $this->stage, $this->dustFree, $this->isDusty, $next,
+            $this->abrading,
         );
     }
 
@@ -152,6 +156,7 @@ final readonly class Step
             'amount_ml' => $this->amount?->ml() === null ? null : round($this->amount->ml(), 1),
             'speed_rpm' => $this->rpm,
             'how' => $this->how,
+            'sheets' => $this->abrading === null ? null : (object) $this->abrading->sheets,
             'reasons' => array_map(fn (Reason $one): array => [
                 'after' => $one->after, 'because' => $one->because, 'bends' => $one->bends,
             ], $this->reasons),

@@ -1,5 +1,7 @@
 // Keeps "in 18 min" and the waiting bars true while the page is open. The times come from the server.
 
+import { due, softTone } from './signal';
+
 const words = (time) => {
     const minutes = Math.floor(time);
     if (minutes < 1) return 'now';
@@ -17,6 +19,14 @@ export default () => ({
     destroy() {
         window.clearInterval(this.timer);
     },
+    // Says once when a grit has had its time; what was due before the page was opened is said without a tone.
+    signal(el, minutes) {
+        const signal = due(JSON.parse(el.dataset.signals ?? '[]'), minutes);
+        const line = document.querySelector('#clock-says');
+        if (!signal || !line || line.textContent === signal.say) return;
+        line.textContent = signal.say;
+        if (minutes - signal.at < 0.5) softTone();
+    },
     tick() {
         const now = Date.now() / 1000;
         this.$root
@@ -29,6 +39,7 @@ export default () => ({
         this.$root.querySelectorAll('[data-since]').forEach((el) => {
             const minutes = Math.max(0, Math.floor((now - Number(el.dataset.since)) / 60));
             el.textContent = `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`;
+            this.signal(el, (now - Number(el.dataset.since)) / 60);
         });
     },
 });

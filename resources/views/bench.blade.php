@@ -21,7 +21,12 @@
                     {{ $board->whenNow($show) }}
                     @if ($board->running)
                         · clock at
-                        <b class="text-ink" data-since="{{ $board->running->happened_at->timestamp }}"></b>
+                        <b
+                            class="text-ink"
+                            data-since="{{ $board->running->happened_at->timestamp }}"
+                            data-signals="{{ $board->signals($show) }}"
+                        ></b>
+                        <span id="clock-says" class="warn" role="status"></span>
                     @endif
                 </p>
                 <h1 id="now-title" class="mt-1 !text-[2.35rem] !leading-[1.12]">
@@ -48,6 +53,13 @@
                             @csrf
                             <x-read :step="$step" /><x-once /><button class="press press-big">Start the clock</button>
                         </form>
+                    @endif
+                    @if ($step->details->abrading)
+                        <a
+                            class="press press-warn press-big"
+                            href="{{ route('steps.wrong', [$step, 'kind' => 'scratches']) }}"
+                            >Ghosts left</a
+                        >
                     @endif
                     <a class="press press-warn press-big" href="{{ route('steps.wrong', $step) }}"
                         >Something is wrong</a
@@ -82,6 +94,17 @@
                                     ><input name="amount" inputmode="decimal" value="{{ old('amount') }}"
                                 /></x-field>
                             @endif
+                            @if ($step->details->abrading)
+                                <x-field name="discs_used" :label="$board->discsAsked()"
+                                    ><input
+                                        type="number"
+                                        name="discs_used"
+                                        min="0"
+                                        max="999"
+                                        step="1"
+                                        value="{{ old('discs_used') }}"
+                                /></x-field>
+                            @endif
                             @if ($step->asksForWeight())
                                 <x-field name="weight" :label="'Weighs, '.$show->unit(App\View\Unit::Mass)"
                                     ><input name="weight" inputmode="decimal" value="{{ old('weight') }}"
@@ -112,6 +135,17 @@
                         </form>
                     </div>
                 </details>
+                @if ($board->gritByGrit() !== [])
+                    <div class="note" id="grit-by-grit">
+                        <strong>In one go, grit by grit.</strong>
+                        @foreach ($board->gritByGrit() as $grit => $faces)
+                            <span class="whitespace-nowrap"
+                                ><b>{{ $show->grit($grit) }}</b>
+                                {{ implode(', ', $faces) }}{{ $loop->last ? '.' : ';' }}</span
+                            >
+                        @endforeach
+                    </div>
+                @endif
                 @foreach ($step->details->hazards as $hazard)
                     <p class="note note-warn"><strong>{{ $hazard->title() }}.</strong> {{ $hazard->says() }}</p>
                 @endforeach

@@ -1,16 +1,31 @@
 <x-layout title="Shelf" section="shelf">
-    <div class="page grid gap-x-16 lg:grid-cols-[400px_1fr]">
+    <div class="page grid gap-x-16 lg:grid-cols-[470px_1fr]">
         <section aria-labelledby="abrasives">
             <h1 id="abrasives">Abrasives</h1>
             <p class="faint mt-1">
-                In order of grain size, whatever the number says. <a href="{{ route('woods') }}">Woods</a>
+                In order of grain size, whatever the number says. <a href="{{ route('sizes') }}">All sizes</a> ·
+                <a href="{{ route('lab') }}">Grit lab</a> · <a href="{{ route('woods') }}">Woods</a>
             </p>
+            @if ($shortages !== [])
+                <div class="note note-warn" id="to-buy">
+                    <strong>To buy.</strong> The plan needs more than is here:
+                    <ul class="mt-1">
+                        @foreach ($shortages as $shortage)
+                            <li>
+                                <b>{{ $shortage->what }}</b>: {{ $shortage->amount }}, for
+                                <a href="{{ $shortage->link }}">{{ $shortage->piece }}</a>{{ $shortage->by }}
+                            </li>
+                        @endforeach
+                    </ul>
+                </div>
+            @endif
             <table class="mt-2">
                 <thead>
                     <tr>
                         <th>Grit</th>
                         <th class="n">Grain</th>
                         <th class="n">Discs</th>
+                        <th class="n">A disc costs</th>
                         <th></th>
                     </tr>
                 </thead>
@@ -23,7 +38,12 @@
                             </td>
                             <td class="n">{{ $show->plain($one['grit']->micron) }} µm</td>
                             <td class="n">
-                                <form method="post" action="{{ route('abrasives.update', $one['row']) }}" data-live>
+                                <form
+                                    method="post"
+                                    action="{{ route('abrasives.update', $one['row']) }}"
+                                    id="sheet-{{ $one['row']->id }}"
+                                    data-live
+                                >
                                     @csrf
                                     @method('put')
                                     <input
@@ -40,6 +60,18 @@
                                 </form>
                             </td>
                             <td class="n">
+                                <input
+                                    class="w-16 text-right"
+                                    name="price"
+                                    inputmode="decimal"
+                                    form="sheet-{{ $one['row']->id }}"
+                                    value="{{ $one['row']->price }}"
+                                    aria-label="What a disc of {{ $one['grit']->name }} costs"
+                                    data-autosend
+                                    id="price-{{ $one['row']->id }}"
+                                />
+                            </td>
+                            <td class="n">
                                 <form method="post" action="{{ route('abrasives.destroy', $one['row']) }}" data-live>
                                     @csrf
                                     @method('delete')
@@ -51,7 +83,7 @@
                         </tr>
                     @empty
                         <tr>
-                            <td colspan="4" class="faint">
+                            <td colspan="5" class="faint">
                                 None. Without abrasives no sanding can be worked out; add what you own.
                             </td>
                         </tr>

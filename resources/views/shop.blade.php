@@ -50,6 +50,7 @@
                 <p class="faint small mb-2">
                     {{ $panel->air() }} <a href="{{ route('climate') }}">What was read of it</a> ·
                     <a href="{{ route('instruments') }}">Instruments</a> ·
+                    <a href="{{ route('learnt') }}">Learnt at the bench</a> ·
                     <a href="{{ route('equipment') }}">Lathe and holds</a>
                 </p>
                 @foreach (['day' => 'By day', 'night' => 'By night'] as $part => $label)

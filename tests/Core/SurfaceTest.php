@@ -6,6 +6,8 @@ namespace Tests\Core;
 
 use HonestGrain\Abrasive\Habit;
 use HonestGrain\Abrasive\HabitPrice;
+use HonestGrain\Abrasive\Learning;
+use HonestGrain\Abrasive\Learnt;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Abrasive\Progression;
 use HonestGrain\Abrasive\Rung;
@@ -17,12 +19,16 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\GrainMap;
 use HonestGrain\Geometry\Point;
+use HonestGrain\Mending\Fault;
+use HonestGrain\Mending\Mended;
+use HonestGrain\Mending\Remedies;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Sanding;
+use HonestGrain\Wood\Pore;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -41,11 +47,16 @@ final class SurfaceTest extends TestCase
         self::assertEqualsWithDelta(
             0.6366, array_sum(array_map(fn (array $row): float => array_sum($row) / 36, $map->exposure)) / 10, 0.002,
         );
-        self::assertEqualsWithDelta(0.5, GrainMap::shareAbove($wall, GrainDirection::Side, sqrt(0.5)), 1e-9);
-        self::assertSame(0.0, GrainMap::shareAbove($wall, GrainDirection::End, 0.1));
+        // Of an upright wall two quarters tear, of a sloping one as much as stands out far enough.
+        self::assertEqualsWithDelta(0.5, GrainMap::tornShare($wall, GrainDirection::Side, 0.4), 1e-9);
+        $slope = [new Point(0, 50, 0), new Point(50, 136.6, 100)];
+        self::assertEqualsWithDelta(
+            2 * acos(0.4 / 0.5) / M_PI, GrainMap::tornShare($slope, GrainDirection::Side, 0.4), 1e-4,
+        );
+        self::assertSame(0.0, GrainMap::tornShare($wall, GrainDirection::End, 0.1));
         $flat = [new Point(0, 0, 0), new Point(0, 50, 50)];
-        self::assertSame(0.0, GrainMap::shareAbove($flat, GrainDirection::Side, 0.1));
-        self::assertSame(1.0, GrainMap::shareAbove($flat, GrainDirection::End, 0.9));
+        self::assertSame(0.0, GrainMap::tornShare($flat, GrainDirection::Side, 0.1));
+        self::assertSame(1.0, GrainMap::tornShare($flat, GrainDirection::End, 0.9));
         self::assertEqualsWithDelta(25.0, GrainMap::of($flat, GrainDirection::Side, 1, 4)->points[0]->r, 1e-9);
     }
 
@@ -296,6 +307,81 @@ final class SurfaceTest extends TestCase
         self::assertEqualsWithDelta(
             $prices['sealer-first']->progression->totalMinutes + 4 * 7, $prices['sealer-first']->minutes, 1e-9,
         );
+    }
+
+    public function test_discs_that_serve_several_faces_are_taken_off_the_shelf_once(): void
+    {
+        $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl()]));
+        $sheets = [];
+        foreach ($steps as $step) {
+            foreach ($step->abrading->sheets ?? [] as $grit => $discs) {
+                $sheets[$grit] = ($sheets[$grit] ?? 0) + ($step->zone === 'foot' ? 0 : $discs);
+            }
+        }
+        $body = Piece::read(Document::of(Benchwork::piece([Benchwork::bowl()])), Drawn::tables())->body();
+        $bench = Bench::usual(Catalogue::shipped());
+        $all = Sanding::all($body, $bench, $body->measure($bench->calibration->shape));
+        $once = [];
+        foreach (['inside', 'rim', 'outside'] as $face) {
+            foreach ($all[$face]->rungs() as $rung) {
+                $once[$rung->grit->name] = $rung->discs;
+            }
+        }
+        ksort($once);
+        ksort($sheets);
+        self::assertSame($once, $sheets);
+        $first = $steps['body.inside/sand']->abrading ?? self::fail('it is sanded');
+        self::assertSame(array_sum($first->sheets), array_sum($first->used(null)));
+        self::assertSame(11, array_sum($first->used(11)));
+        self::assertSame(0, array_sum($first->used(0)));
+    }
+
+    public function test_records_move_the_model_by_their_median_shrunk_towards_one(): void
+    {
+        $figures = Catalogue::shipped()->calibration()->learning;
+        $of = fn (array $ratios): Learning => Learning::from($ratios, $figures);
+        self::assertSame([0, 1.0], [$of([])->records, $of([])->factor]);
+        // (1·2 + 4)/5, (3·2 + 4)/7, and an odd one out that the median does not mind.
+        self::assertEqualsWithDelta([1.2, 1.45], [$of([2.0])->factor, $of([2.0, 2.0, 2.0])->factor], 1e-9);
+        self::assertEqualsWithDelta(1.45, $of([2.0, 1.9, 4.5])->factor, 1e-9);
+        self::assertEqualsWithDelta(1.5, $of([1.0, 2.0])->median, 1e-9);
+        self::assertSame(2, $of([2.0, 2.0, 40.0, 0.01])->records, 'slips of the clock teach nothing');
+        $bench = Bench::usual(Catalogue::shipped());
+        $key = Learnt::key(Method::Hand, Pore::Open);
+        $taught = new Bench(
+            $bench->table, $bench->abrasives, $bench->calibration, learnt: new Learnt([$key => 2.0], [$key => 3.0]),
+        );
+        $body = Piece::read(Document::of(Benchwork::piece([Benchwork::bowl()])), Drawn::tables())->body();
+        $zone = $body->measure($bench->calibration->shape)->zones['outside'];
+        [$model, $own] = [Sanding::of($body, $zone, $bench)->best, Sanding::of($body, $zone, $taught)->best];
+        $abrading = fn (?Progression $one): float => ($one->totalMinutes ?? 0.0) - 0.5 * $one?->discs()
+            - 0.5 * count($one->steps ?? []);
+        self::assertEqualsWithDelta(2.0, $abrading($own) / $abrading($model), 0.15, 'all but changes and looks');
+        self::assertGreaterThan($model?->discs(), $own?->discs());
+    }
+
+    public function test_ghosts_step_back_one_grit(): void
+    {
+        $document = Benchwork::piece([Benchwork::bowl([
+            'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL)],
+        ])]);
+        $piece = Piece::read(Document::of($document), Drawn::tables());
+        $fault = Fault::read(Document::of(['kind' => 'scratches', 'part' => 'body', 'on' => 'inner']), $piece);
+        $mended = fn (array $done): array => array_column(array_map(
+            fn (Mended $one): array => [$one->remedy->id, $one], Remedies::of(
+                $piece, Bench::usual(Catalogue::shipped()), Drawn::tables(), $done, $fault,
+            ),
+        ), 1, 0);
+        $back = $mended(['body/mount', 'body.inside/sand'])['one-grit-back'] ?? self::fail('one grit back');
+        $minutesAt = Benchwork::steps($document)['body.inside/sand']->abrading->minutesAt ?? [];
+        $last = array_slice($minutesAt, -2, 2, true);
+        self::assertStringContainsString(implode(' and ', array_keys($last)), $back->remedy->title);
+        self::assertSame([], $back->remedy->again, 'what was sanded stays sanded');
+        self::assertEqualsWithDelta(array_sum($last), $back->steps[0]->minutes, 1);
+        // Under a coat there is no going back one grit.
+        self::assertArrayNotHasKey('one-grit-back', $mended([
+            'body/mount', 'body.inside/sand', 'body.rim/sand', 'body.outside/sand', 'body/wipe-clean', 'c1-1',
+        ]));
     }
 
     public function test_a_sound_ladder_leaves_no_ghost_in_the_lab_and_a_jump_does(): void

@@ -36,6 +36,7 @@ class AbrasiveController extends Controller
 
     public function update(CountDiscs $request, Abrasive $abrasive): RedirectResponse
     {
+        // What is not on the form stays: an older page has no price.
         $abrasive->update($request->validated());
 
         return back()->with('said', "$abrasive->grit: $abrasive->discs discs.");

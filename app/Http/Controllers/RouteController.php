@@ -6,9 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Models\Piece;
 use App\Planning\History;
+use App\Planning\PieceCost;
 use App\Planning\Planner;
 use App\Planning\RouteStore;
 use App\Planning\ShopMapper;
+use App\View\CostWords;
 use App\View\PiecePage;
 use App\View\RoutePage;
 use App\View\Show;
@@ -59,6 +61,7 @@ class RouteController extends Controller
             'pieces.record',
             [
                 'page' => PiecePage::of($piece), 'entries' => $entries, 'undone' => $undone,
+                'cost' => CostWords::of(PieceCost::of($piece)),
                 'revisions' => $piece->revisions()->orderByDesc('number')->limit(20)->get(
                     ['number', 'what', 'created_at'],
                 ),

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Planning\ShopMapper;
+use App\Planning\Shopping;
+use App\View\ShortageWords;
+use App\View\Show;
 use HonestGrain\Abrasive\Scale;
 use HonestGrain\Catalogue\Catalogue;
 use Illuminate\Contracts\View\View;
@@ -12,8 +15,13 @@ use Illuminate\Http\Request;
 
 class ShelfController extends Controller
 {
-    public function show(Request $request, Catalogue $catalogue, ShopMapper $mapper): View
-    {
+    public function show(
+        Request $request,
+        Catalogue $catalogue,
+        ShopMapper $mapper,
+        Shopping $shopping,
+        Show $show,
+    ): View {
         $workshop = $this->workshop($request)->load(['abrasives', 'tins']);
         $table = $catalogue->abrasives();
         $owned = $workshop->abrasives->map(
@@ -24,6 +32,7 @@ class ShelfController extends Controller
 
         return view('shelf', [
             'owned' => $owned, 'scales' => Scale::cases(), 'table' => $table,
+            'shortages' => ShortageWords::all($shopping->shortages($workshop), $show),
             'coatings' => $mapper->coatings($workshop)
                 ->coatings(), 'stains' => $catalogue->coatings()
                 ->stains(), 'tins' => $workshop->tins->keyBy('product'),

@@ -8,8 +8,11 @@ use App\Http\Requests\SaveSurface;
 use App\Models\Piece;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
+use App\Planning\Shopping;
+use App\Planning\Shortage;
 use App\View\PiecePage;
 use App\View\SandingPanel;
+use App\View\ShortageWords;
 use App\View\Show;
 use HonestGrain\Drawing\GrainFigure;
 use Illuminate\Contracts\View\View;
@@ -18,7 +21,7 @@ use Illuminate\Http\Request;
 
 class SurfaceController extends Controller
 {
-    public function show(Request $request, Piece $piece, ShopMapper $mapper, Show $show): View
+    public function show(Request $request, Piece $piece, ShopMapper $mapper, Shopping $shopping, Show $show): View
     {
         $core = $mapper->piece($piece->workshop, $piece->document);
         $part = $this->part($request, $core);
@@ -31,9 +34,10 @@ class SurfaceController extends Controller
 
         return view('pieces.surface', [
             'page' => $page, 'panels' => $panels, 'together' => SandingPanel::together($panels, $show),
-            'left' => SandingPanel::left($part), 'grain' => new GrainFigure(
-                $part->profile, $part->grain, $bench->calibration->sanding->tearExposure,
-            ),
+            'short' => ShortageWords::all(array_values(array_filter(
+                $shopping->shortages($piece->workshop), fn (Shortage $one): bool => $one->isDiscs,
+            )), $show),
+            'left' => SandingPanel::left($part), 'grain' => new GrainFigure($part->profile, $part->grain),
         ]);
     }
 

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** How many discs of a grit are left. */
+/** How many discs of a grit are left, and what one costs. */
 class CountDiscs extends FormRequest
 {
     /** @return array<string, mixed> */
@@ -14,6 +14,7 @@ class CountDiscs extends FormRequest
     {
         return [
             'discs' => ['required', 'integer', 'between:0,9999'],
+            'price' => ['nullable', 'numeric', 'between:0,1000'],
         ];
     }
 }

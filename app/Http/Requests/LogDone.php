@@ -22,6 +22,7 @@ class LogDone extends AtStep
             'at' => ['nullable', 'date_format:Y-m-d\TH:i', 'after:'.self::EARLIEST],
             'minutes' => ['nullable', 'numeric', 'min:0', 'max:'.Mark::MAX_MINUTES],
             'weight' => ['nullable', 'numeric', app(Show::class)->between(Unit::Mass, ...WriteNote::GRAMS)],
+            'discs_used' => ['nullable', 'integer', 'between:0,999'],
             'sure' => ['nullable', 'boolean'],
             'amount' => ['nullable', 'numeric', 'min:0', 'max:100000'],
             'photo' => ['nullable', 'file', 'max:'.config('photos.most_kilobytes')],
@@ -46,7 +47,7 @@ class LogDone extends AtStep
 
         return array_filter([
             'weight_g' => $weight === null ? null : round($show->typed(Unit::Mass, $weight), 2),
-            'amount_used' => $typed('amount'),
+            'amount_used' => $typed('amount'), 'discs_used' => $typed('discs_used'),
         ], fn (?float $figure): bool => $figure !== null);
     }
 

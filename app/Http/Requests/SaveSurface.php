@@ -56,11 +56,33 @@ class SaveSurface extends PieceChange
         $left = array_diff($shown, $this->validated('sanded') ?? []);
 
         return [
-            'tool_mark_um' => $this->merged($kept, 'tool_mark_um', floatval(...)),
+            'tool_mark_um' => array_diff_key(
+                $this->merged($kept, 'tool_mark_um', floatval(...)), array_flip($this->cutAnew($kept)),
+            ),
             'own' => array_filter($this->merged($kept, 'own', $grits), fn (array $own): bool => $own !== []),
             'stop_at' => $this->merged($kept, 'stop_at', $show->typedGrit(...)),
             'unsanded' => array_values(array_unique([...array_diff($kept['unsanded'] ?? [], $shown), ...$left])),
         ] + array_filter($this->ways($kept, $shown)) + array_diff_key($kept, $this->ways($kept, $shown));
+    }
+
+    /**
+     * Faces for which another cut was chosen, while the depth that was typed for the one before still stands.
+     *
+     * @param  array<string, mixed>  $kept
+     * @return list<string>
+     */
+    private function cutAnew(array $kept): array
+    {
+        $anew = [];
+        foreach ($this->typed('cut') as $face => $cut) {
+            $before = $kept['tool_mark_um'][$face] ?? null;
+            $isSame = $before !== null && (float) ($this->typed('tool_mark_um')[$face] ?? $before) === (float) $before;
+            if ($isSame && $cut !== ($kept['cut'][$face] ?? ToolMark::Scraped->value)) {
+                $anew[] = $face;
+            }
+        }
+
+        return $anew;
     }
 
     /**

@@ -121,6 +121,26 @@ final class Mishap
         return $again;
     }
 
+    /** The sanding of the face, done or not; null where it is not sanded. */
+    public function sanding(): ?Step
+    {
+        foreach ([...$this->done, ...$this->left] as $step) {
+            if ($step->kind === StepKind::Sand && $step->abrading !== null && $step->zone === $this->fault->face()) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> what was done on the face since it was sanded, but for the sanding */
+    public function againSinceSanding(): array
+    {
+        return array_values(array_filter(
+            $this->againFromSanding(), fn (string $id): bool => $id !== $this->sanding()?->id,
+        ));
+    }
+
     /** @return list<string> the colours of the face, and all that was done on it since */
     public function againMarks(): array
     {

@@ -464,6 +464,7 @@ final class Layout
             reasons: $this->reasons($operation->id), stage: $this->stages[$operation->part] ?? 0,
             dustFree: $subject->bench->sharesAir
                 ? $operation->dustFree : null, isDusty: $operation->technique->character()->isDusty,
+            abrading: $operation->abrading,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
+use HonestGrain\Abrasive\Abrading;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\FilmKind;
 use HonestGrain\Holding\Stance;
@@ -75,6 +76,7 @@ final readonly class Operation
         public ?Wait $dustFree = null,
         public bool $stiffens = false,
         public ?array $stances = null,
+        public ?Abrading $abrading = null,
     ) {
         $this->wait = $wait ?? Wait::none();
         $character = $technique->character();
@@ -97,6 +99,7 @@ final readonly class Operation
             $this->because, $this->rank, $this->wait, $this->waitFor, $this->handling, $this->hazards, $this->how,
             $this->of, $this->product, $this->amount, $this->film, null, Work::Lap, $this->zone,
             'by hand: what held it is off', $this->brief, $this->dustFree, $this->stiffens,
+            abrading: $this->abrading,
         );
     }
 

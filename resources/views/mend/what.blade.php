@@ -18,7 +18,7 @@
                                 name="fault_kind"
                                 value="{{ $kind }}"
                                 required
-                                @checked(old('fault_kind') === $kind)
+                                @checked(old('fault_kind', request('kind')) === $kind)
                             />
                             {!! $fault['picture'] !!}
                             <span>{{ $fault['label'] }}</span>

@@ -37,6 +37,9 @@
                     with all that it weighed.
                 </p>
             @endif
+            @if ($cost !== '')
+                <p class="mb-4">{{ $cost }}</p>
+            @endif
             <h2>Changes to the plan</h2>
             <table class="small mt-1">
                 <tbody>

@@ -9,6 +9,14 @@
                 @foreach ($together as $sentence)
                     <p>{{ $sentence }}</p>
                 @endforeach
+                @if ($short !== [])
+                    <p class="note note-warn">
+                        <strong>The shelf has not enough</strong> for all that is planned:
+                        @foreach ($short as $one)
+                            {{ $one->line() }}
+                        @endforeach
+                    </p>
+                @endif
                 @if ($panels !== [])
                     <p class="faint">
                         Lathe at most

@@ -89,7 +89,7 @@ final class Sanded
                 $way->method === Method::Hand => 'spinning; the last grit along the grain, lathe stopped',
                 default => $way->method->label().'; the last grit along the grain, lathe stopped',
             },
-            brief: "sand the $face",
+            brief: "sand the $face", abrading: $sanding->abrading($subject->part->wood->pore, self::RANKS),
         );
     }
 

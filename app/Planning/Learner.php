@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\LogEntry;
+use App\Models\Workshop;
+use HonestGrain\Abrasive\Learning;
+use HonestGrain\Abrasive\Learnt;
+use HonestGrain\Abrasive\Method;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Wood\Pore;
+use Illuminate\Support\Collection;
+
+/** What the bench says of the model of sanding: a shop's own records, and the factors that they come to. */
+final readonly class Learner
+{
+    /** Older records say less of today's hands and sheets. */
+    private const MOST_RECORDS = 400;
+
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
+    /** Works the factors out anew from the log; what is derived can always be made again. */
+    public function derive(Workshop $workshop): void
+    {
+        $minutes = $discs = [];
+        foreach ($this->records($workshop) as $record) {
+            $minutes[$record->key] = [...$minutes[$record->key] ?? [], ...$record->minutesRatio === null
+                ? [] : [$record->minutesRatio]];
+            $discs[$record->key] = [...$discs[$record->key] ?? [], ...$record->discsRatio === null
+                ? [] : [$record->discsRatio]];
+        }
+        $learn = fn (array $ratios): array => array_filter(array_map(
+            fn (array $of): float => Learning::from($of, $this->catalogue->calibration()->learning)->factor, $ratios,
+        ), fn (float $factor): bool => $factor !== 1.0);
+        $workshop->update(['learnt' => ['minutes' => $learn($minutes), 'discs' => $learn($discs)]]);
+    }
+
+    /** Takes a factor out of the plans, or back into them; the records stay. */
+    public function use(Workshop $workshop, Method $method, Pore $family, bool $is): void
+    {
+        $key = Learnt::key($method, $family);
+        $workshop->update(['unlearnt' => array_values($is ? array_diff($workshop->unlearnt ?? [], [$key])
+            : array_unique([...$workshop->unlearnt ?? [], $key]))]);
+    }
+
+    /** @return Collection<int, SandingRecord> the newest first, without what was taken back */
+    public function records(Workshop $workshop): Collection
+    {
+        return LogEntry::query()->from('log_entries')->where('log_entries.workshop_id', $workshop->id)
+            ->where('log_entries.kind', 'done')->whereNotNull('log_entries.facts->abrading')
+            ->whereNotExists(fn ($query) => $query->from('log_entries as later')->whereColumn(
+                'later.undoes_id', 'log_entries.id',
+            ))->with('piece:id,name')->latest('log_entries.id')->limit(self::MOST_RECORDS)->get()
+            ->map(SandingRecord::of(...))->filter()->values()->toBase();
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Piece;
+
+/** What a piece has cost so far: its wood, and the discs that were logged, at what the shelf says they cost. */
+final readonly class PieceCost
+{
+    /** @param  bool  $isWhole  whether every disc that was used has a price */
+    private function __construct(public ?float $wood, public float $discs, public int $discCount, public bool $isWhole)
+    {
+    }
+
+    public static function of(Piece $piece): self
+    {
+        $prices = $piece->workshop->discPrices();
+        $cost = 0.0;
+        $count = 0;
+        $isWhole = true;
+        $undone = $piece->logEntries()->whereNotNull('undoes_id')->pluck('undoes_id')->all();
+        foreach ($piece->logEntries()->where('kind', 'done')->whereNotNull('facts->abrading')->whereNotIn('id', $undone)
+            ->get(['id', 'facts']) as $entry) {
+            foreach ($entry->facts['abrading']['used'] ?? [] as $grit => $discs) {
+                $count += (int) $discs;
+                $cost += ($prices[$grit] ?? 0.0) * (int) $discs;
+                $isWhole = $isWhole && ((int) $discs === 0 || isset($prices[$grit]));
+            }
+        }
+
+        return new self($piece->blank?->core()->price, $cost, $count, $isWhole);
+    }
+}

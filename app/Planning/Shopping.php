@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\Abrasive;
+use App\Models\Tin;
+use App\Models\Workshop;
+use HonestGrain\Coating\AmountUnit;
+use HonestGrain\Route\StepKind;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** What the plan takes off the shelf, against what is there: what runs out, at which piece, and when. */
+final readonly class Shopping
+{
+    /** @return list<Shortage> the soonest first */
+    public function shortages(Workshop $workshop): array
+    {
+        $left = $workshop->abrasives->mapWithKeys(
+            fn (Abrasive $row): array => [$row->grit => (float) $row->discs],
+        )->all() + $workshop->tins->whereNotNull('stock_ml')->mapWithKeys(
+            fn (Tin $tin): array => [$tin->product => (float) $tin->stock_ml],
+        )->all();
+        $needed = $short = [];
+        foreach ($this->taken($workshop) as $take) {
+            $needed[$take->what] = ($needed[$take->what] ?? 0.0) + $take->amount;
+            if (isset($left[$take->what]) && $needed[$take->what] > $left[$take->what] + 1e-9) {
+                $short[$take->what] ??= $take;
+            }
+        }
+
+        return array_values(array_map(fn (Take $take): Shortage => new Shortage(
+            $take->what, $take->isDiscs, $needed[$take->what], $left[$take->what], $take->piece, $take->pieceId, $take->at,
+        ), $short));
+    }
+
+    /** @return list<Take> in the order in which it is taken, what has no date last */
+    private function taken(Workshop $workshop): array
+    {
+        $takes = [];
+        foreach (DB::table('planned_steps')->join('pieces', 'pieces.id', '=', 'planned_steps.piece_id')
+            ->where('planned_steps.workshop_id', $workshop->id)->where('pieces.state', 'working')
+            ->where('planned_steps.state', 'open')
+            ->whereIn('planned_steps.kind', [StepKind::Sand->value, StepKind::Coat->value])
+            ->orderByRaw('planned_steps.start_at is null')->orderBy('planned_steps.start_at')
+            ->orderBy('planned_steps.piece_id')->orderBy('planned_steps.position')->get([
+                'planned_steps.kind', 'planned_steps.product', 'planned_steps.details', 'planned_steps.start_at',
+                'planned_steps.piece_id', 'pieces.name',
+            ]) as $row) {
+            $details = (array) json_decode((string) $row->details, true);
+            $at = $row->start_at === null ? null : Carbon::parse("$row->start_at UTC");
+            foreach ((array) ($details['abrading']['sheets'] ?? []) as $grit => $discs) {
+                $takes[] = new Take((string) $grit, true, (float) $discs, (string) $row->name, (int) $row->piece_id, $at);
+            }
+            $ml = ($details['amount_unit'] ?? '') === AmountUnit::Millilitres->value ? array_values((array) $details['amount']) : [];
+            if ($ml !== [] && $row->product !== null) {
+                $takes[] = new Take(
+                    (string) $row->product, false, (float) $ml[0], (string) $row->name, (int) $row->piece_id, $at,
+                );
+            }
+        }
+
+        return $takes;
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Workshop;
+use App\Planning\SandingRecord;
+use HonestGrain\Abrasive\Learning;
+use HonestGrain\Abrasive\Learnt;
+use HonestGrain\Abrasive\Method;
+use HonestGrain\Calibration\Calibration;
+use HonestGrain\Wood\Pore;
+use Illuminate\Support\Collection;
+
+/** What the bench has taught a shop: each factor beside the model's, with the records behind it. */
+final readonly class LearntPage
+{
+    private const SHOWN = 8;
+
+    /** @param  Collection<int, SandingRecord>  $records */
+    public function __construct(
+        private Workshop $workshop,
+        private Collection $records,
+        private Calibration $calibration,
+        private Show $show,
+    ) {
+    }
+
+    /** @return list<LearntRow> those with the most records first */
+    public function rows(): array
+    {
+        $figures = $this->calibration->learning;
+        $ratios = fn (Collection $of, string $what): array => array_values(array_filter(
+            $of->pluck($what)->all(), fn (?float $ratio): bool => $ratio !== null,
+        ));
+        $rows = $this->records->groupBy('key')->map(function (Collection $of) use ($figures, $ratios): LearntRow {
+            /** @var SandingRecord $first */
+            $first = $of->first();
+
+            return new LearntRow(
+                $first->method, $first->family, Learning::from($ratios($of, 'minutesRatio'), $figures),
+                Learning::from($ratios($of, 'discsRatio'), $figures),
+                ! in_array(Learnt::key($first->method, $first->family), $this->workshop->unlearnt ?? [], true),
+                array_values($of->take(self::SHOWN)->map($this->record(...))->all()),
+            );
+        });
+
+        return array_values($rows->sortByDesc(
+            fn (LearntRow $row): int => $row->minutes->records + $row->discs->records,
+        )->all());
+    }
+
+    /** "hand-sanding, open-pored wood" */
+    public static function name(Method $method, Pore $family): string
+    {
+        return ucfirst($method->label()).', '.match ($family) {
+            Pore::Open => 'open-pored wood', Pore::Fine => 'fine-pored wood', Pore::Softwood => 'softwood',
+        };
+    }
+
+    public function why(): string
+    {
+        return $this->calibration->told(
+            'The median of what your records took against the model, shrunk towards 1: (n × median + '
+            .'{learning_prior_records|}) ÷ (n + {learning_prior_records|}), in steps of {learning_step|}; a record under '
+            .'{learning_least_ratio} or over {learning_most_ratio} is taken for a slip. Records are surfaces that were '
+            .'logged with their minutes, by the clock or typed, or with their discs.',
+        );
+    }
+
+    /** @return array{string, string, string, string} day, what, minutes against the model's, discs against the model's */
+    private function record(SandingRecord $record): array
+    {
+        $times = fn (?float $ratio): string => $ratio === null ? '–' : number_format($ratio, 2).' ×';
+
+        return [
+            $this->show->calendarDay($record->entry->happened_at),
+            ($record->entry->piece->name ?? '').', '.lcfirst((string) $record->entry->title),
+            $times($record->minutesRatio), $times($record->discsRatio),
+        ];
+    }
+}

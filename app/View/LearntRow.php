@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use HonestGrain\Abrasive\Learning;
+use HonestGrain\Abrasive\Method;
+use HonestGrain\Wood\Pore;
+
+/** One way of sanding on one family of wood: what was learnt, whether it is used, and from which records. */
+final readonly class LearntRow
+{
+    /** @param  list<array{string, string, string, string}>  $records */
+    public function __construct(
+        public Method $method,
+        public Pore $family,
+        public Learning $minutes,
+        public Learning $discs,
+        public bool $isUsed,
+        public array $records,
+    ) {
+    }
+
+    public function name(): string
+    {
+        return LearntPage::name($this->method, $this->family);
+    }
+
+    /** "1.25 × the model's, from 6 records (median 1.42)" */
+    public function told(Learning $of): string
+    {
+        return $of->records === 0 ? 'no record yet: as the model has it' : sprintf(
+            '%s × the model\'s, from %d %s (median %s)', number_format($of->factor, 2), $of->records,
+            $of->records === 1 ? 'record' : 'records', number_format($of->median, 2),
+        );
+    }
+}

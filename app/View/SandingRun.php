@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\PlannedStep;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Route\StepKind;
+
+/** What is sanded while a piece is held in one way, grit by grit, so that each is taken up once for all faces. */
+final readonly class SandingRun
+{
+    /** @return array<string, list<string>> grit, coarse to fine => faces; empty where there is but one face */
+    public static function of(PlannedStep $now): array
+    {
+        $steps = PlannedStep::query()->where(['piece_id' => $now->piece_id, 'part' => $now->part, 'state' => 'open'])
+            ->where('kind', StepKind::Sand->value)->orderBy('position')->get()
+            ->filter(fn (PlannedStep $step): bool => $step->details->stage === $now->details->stage
+                && $step->details->abrading !== null);
+        $faces = [];
+        foreach ($steps as $step) {
+            foreach (array_keys($step->details->abrading->minutesAt ?? []) as $grit) {
+                $faces[$grit][] = $step->details->zone;
+            }
+        }
+        $table = app(Catalogue::class)->abrasives();
+        uksort($faces, fn (string $a, string $b): int => $table->named($b, 'grit')->micron
+            <=> $table->named($a, 'grit')->micron);
+
+        return $steps->count() < 2 ? [] : $faces;
+    }
+}

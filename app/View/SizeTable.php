@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use HonestGrain\Abrasive\AbrasiveTable;
+use HonestGrain\Abrasive\Grit;
+use HonestGrain\Abrasive\Medium;
+use HonestGrain\Abrasive\Scale;
+
+/** Everything that cuts or polishes, by the size of its grain, and the one that was asked for. */
+final readonly class SizeTable
+{
+    /** @var list<SizeRow> coarse to fine */
+    public array $rows;
+
+    public ?SizeRow $asked;
+
+    /**
+     * @param  list<Medium>  $media
+     * @param  list<string>  $owned  grits on the shelf
+     * @param  string  $of  what was looked for: a name, or a size in µm
+     */
+    public function __construct(
+        private AbrasiveTable $table,
+        array $media,
+        array $owned,
+        public string $of,
+        private Show $show,
+    ) {
+        $rows = array_map(fn (Medium $medium): SizeRow => new SizeRow(
+            $medium->label, $medium->kind->label(), $medium->micron, $medium->source, false,
+        ), $media);
+        foreach (Scale::cases() as $scale) {
+            foreach ($table->onScale($scale) as $grit) {
+                $rows[] = new SizeRow(
+                    $grit->name, $scale->label(), $grit->micron, "$grit->source (published)",
+                    in_array($grit->name, $owned, true),
+                );
+            }
+        }
+        usort($rows, fn (SizeRow $a, SizeRow $b): int => [$b->micron, $a->name] <=> [$a->micron, $b->name]);
+        $this->rows = $rows;
+        $this->asked = $of === '' ? null : $this->find($of);
+    }
+
+    /** "P320 (46.2 µm) is nearest to CAMI 280 (44 µm)…"; what nobody knows is said so. */
+    public function verdict(): string
+    {
+        if ($this->asked === null) {
+            return $this->of === '' ? '' : "Nothing here is called “{$this->of}”. It takes a grade with its scale, such as "
+                .'P320 or CAMI 320, the name of a pad, wool, paste or compound, or a size in µm.';
+        }
+        $size = fn (SizeRow|Grit $one): string => $this->show->plain($one->micron).' µm';
+        $near = fn (Scale $scale): Grit => $this->table->nearest(
+            new Grit('', $scale, $this->asked->micron, ''), $scale,
+        );
+
+        return "{$this->asked->name} is {$size($this->asked)}. Nearest on the P scale: {$near(Scale::Fepa)->name} "
+            ."({$size($near(Scale::Fepa))}); on the US scale: {$near(Scale::Cami)->name} ({$size($near(Scale::Cami))}).";
+    }
+
+    public function isAsked(SizeRow $row): bool
+    {
+        return $this->asked !== null && $row->name === $this->asked->name;
+    }
+
+    private function find(string $of): ?SizeRow
+    {
+        if (preg_match('/^(\d+(?:[.,]\d+)?)\s*(?:µm|um|micron)$/iu', $of, $m) === 1) {
+            return new SizeRow("A grain of $m[1] µm", '', (float) str_replace(',', '.', $m[1]), '', false);
+        }
+        $typed = mb_strtolower($of);
+        $grade = mb_strtolower($this->show->typedGrit($of));
+        foreach ([
+            fn (string $name): bool => $name === $typed, fn (string $name): bool => str_ends_with($name, " $typed"),
+            fn (string $name): bool => $name === $grade, fn (string $name): bool => str_contains($name, $typed),
+        ] as $is) {
+            foreach ($this->rows as $row) {
+                if ($is(mb_strtolower($row->name))) {
+                    return $row;
+                }
+            }
+        }
+
+        return null;
+    }
+}

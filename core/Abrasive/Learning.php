@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Abrasive;
+
+use HonestGrain\Calibration\LearningFigures;
+
+/**
+ * What the bench says of a figure of the model: how many times the model's it really was.
+ *
+ * Workshop model: the median of the ratios, shrunk towards 1 by the number of records: (n·median + k)/(n + k).
+ */
+final readonly class Learning
+{
+    private function __construct(public int $records, public float $median, public float $factor)
+    {
+    }
+
+    /** @param  list<float>  $ratios  actual against model, those out of all reason left out */
+    public static function from(array $ratios, LearningFigures $figures): self
+    {
+        $sound = array_values(array_filter(
+            $ratios, fn (float $ratio): bool => $ratio >= $figures->leastRatio && $ratio <= $figures->mostRatio,
+        ));
+        sort($sound);
+        $n = count($sound);
+        if ($n === 0) {
+            return new self(0, 1.0, 1.0);
+        }
+        $median = ($sound[intdiv($n - 1, 2)] + $sound[intdiv($n, 2)]) / 2;
+        $shrunk = ($n * $median + $figures->priorRecords) / ($n + $figures->priorRecords);
+
+        // In steps, so that one more record does not make every route new.
+        return new self($n, $median, round($shrunk / $figures->step) * $figures->step);
+    }
+}

@@ -1,0 +1,54 @@
+<x-layout title="Learnt at the bench" section="shop">
+    <div class="page">
+        <h1>Learnt at the bench</h1>
+        <p class="faint mt-1">
+            What your own sanding took against the model. It counts in this shop alone, and can be left out again.
+        </p>
+        @forelse ($page->rows() as $row)
+            <section class="mt-5 grid gap-x-12 border-t border-rule pt-4 lg:grid-cols-[1fr_1fr]">
+                <div>
+                    <h2>{{ $row->name() }}</h2>
+                    <p class="mt-1"><b>Minutes:</b> {{ $row->told($row->minutes) }}.</p>
+                    <p><b>Discs:</b> {{ $row->told($row->discs) }}.</p>
+                    <form method="post" action="{{ route('learnt') }}" class="mt-2" data-live>
+                        @csrf
+                        @method('put')
+                        <input type="hidden" name="how" value="{{ $row->method->value }}" />
+                        <input type="hidden" name="family" value="{{ $row->family->value }}" />
+                        <input type="hidden" name="use" value="{{ $row->isUsed ? 0 : 1 }}" />
+                        <p>
+                            {{ $row->isUsed ? 'Counted in every plan.' : 'Left out: the model stands as it is.' }}
+                            <button class="quiet">{{ $row->isUsed ? 'Leave it out' : 'Count it again' }}</button>
+                        </p>
+                    </form>
+                </div>
+                <table class="small">
+                    <thead>
+                        <tr>
+                            <th>Logged</th>
+                            <th>What</th>
+                            <th class="n">Minutes</th>
+                            <th class="n">Discs</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($row->records as [$day, $what, $minutes, $discs])
+                            <tr>
+                                <td class="whitespace-nowrap">{{ $day }}</td>
+                                <td>{{ $what }}</td>
+                                <td class="n">{{ $minutes }}</td>
+                                <td class="n">{{ $discs }}</td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            </section>
+        @empty
+            <p class="mt-6">
+                Nothing yet. Start the clock on a surface at the <a href="{{ route('bench') }}">Bench</a> before you
+                sand it, or type the minutes and the discs when you log it.
+            </p>
+        @endforelse
+        <x-why kind="workshop">{{ $page->why() }}</x-why>
+    </div>
+</x-layout>

@@ -1,0 +1,56 @@
+<x-layout title="Sizes of grain" section="shelf">
+    <div class="page">
+        <h1>Sizes of grain</h1>
+        <p class="faint mt-1">
+            The same number is a different size on each scale, and pads and wools have no number at all. Here all of
+            them stand by size. <a href="{{ route('shelf') }}">Shelf</a> · <a href="{{ route('lab') }}">Grit lab</a>
+        </p>
+        <form method="get" action="{{ route('sizes') }}" class="mt-4 flex flex-wrap items-end gap-3">
+            <x-field name="of" label="Grade, pad, wool, paste, compound, or a size in µm">
+                <input
+                    class="w-80"
+                    name="of"
+                    value="{{ $table->of }}"
+                    list="all-sizes"
+                    placeholder="CAMI 320, grey, 0000"
+                />
+            </x-field>
+            <button class="press mb-[0.8rem]">What size is it?</button>
+            <datalist id="all-sizes">
+                @foreach ($table->rows as $row)
+                    <option value="{{ $row->name }}"></option>
+                @endforeach
+            </datalist>
+        </form>
+        @if ($table->verdict() !== '')
+            <p @class(['text-[1.12rem]', 'warn' => $table->asked === null]) role="status">{{ $table->verdict() }}</p>
+        @endif
+        <table class="mt-4 max-w-[900px]">
+            <thead>
+                <tr>
+                    <th>Name</th>
+                    <th>What it is</th>
+                    <th class="n">Grain</th>
+                    <th>Where the size comes from</th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($table->rows as $row)
+                    <tr @class(['bg-tint' => $table->isAsked($row)])>
+                        <td>
+                            @if ($row->isOwned)
+                                <b>{{ $row->name }}</b>
+                                <span class="faint small">yours</span>
+                            @else
+                                {{ $row->name }}
+                            @endif
+                        </td>
+                        <td>{{ $row->kind }}</td>
+                        <td class="n">{{ $show->plain($row->micron) }} µm</td>
+                        <td class="faint small">{{ $row->source }}</td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    </div>
+</x-layout>
