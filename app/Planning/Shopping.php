@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Abrasive;
+use App\Models\Piece;
 use App\Models\Tin;
 use App\Models\Workshop;
-use HonestGrain\Coating\AmountUnit;
-use HonestGrain\Route\StepKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -41,24 +40,23 @@ final readonly class Shopping
     {
         $takes = [];
         foreach (DB::table('planned_steps')->join('pieces', 'pieces.id', '=', 'planned_steps.piece_id')
-            ->where('planned_steps.workshop_id', $workshop->id)->where('pieces.state', 'working')
-            ->where('planned_steps.state', 'open')
-            ->whereIn('planned_steps.kind', [StepKind::Sand->value, StepKind::Coat->value])
+            ->where('planned_steps.workshop_id', $workshop->id)->where('pieces.state', Piece::WORKING)
+            ->where('planned_steps.state', 'open')->whereNotNull('planned_steps.takes')
             ->orderByRaw('planned_steps.start_at is null')->orderBy('planned_steps.start_at')
             ->orderBy('planned_steps.piece_id')->orderBy('planned_steps.position')->get([
-                'planned_steps.kind', 'planned_steps.product', 'planned_steps.details', 'planned_steps.start_at',
-                'planned_steps.piece_id', 'pieces.name',
+                'planned_steps.product', 'planned_steps.takes', 'planned_steps.start_at', 'planned_steps.piece_id',
+                'pieces.name',
             ]) as $row) {
-            $details = (array) json_decode((string) $row->details, true);
+            $of = (array) json_decode((string) $row->takes, true);
             $at = $row->start_at === null ? null : Carbon::parse("$row->start_at UTC");
-            foreach ((array) ($details['abrading']['sheets'] ?? []) as $grit => $discs) {
-                $takes[] = new Take((string) $grit, true, (float) $discs, (string) $row->name, (int) $row->piece_id, $at);
+            $take = fn (string $what, bool $isDiscs, float $amount): Take => new Take(
+                $what, $isDiscs, $amount, (string) $row->name, (int) $row->piece_id, $at,
+            );
+            foreach ((array) ($of['discs'] ?? []) as $grit => $discs) {
+                $takes[] = $take((string) $grit, true, (float) $discs);
             }
-            $ml = ($details['amount_unit'] ?? '') === AmountUnit::Millilitres->value ? array_values((array) $details['amount']) : [];
-            if ($ml !== [] && $row->product !== null) {
-                $takes[] = new Take(
-                    (string) $row->product, false, (float) $ml[0], (string) $row->name, (int) $row->piece_id, $at,
-                );
+            if (isset($of['ml']) && $row->product !== null) {
+                $takes[] = $take((string) $row->product, false, (float) $of['ml']);
             }
         }
 

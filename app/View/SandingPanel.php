@@ -300,7 +300,7 @@ final readonly class SandingPanel
     /** @return list<array{string, string, string, string, string, string, list<string>}> every other way, priced */
     public function habits(): array
     {
-        $available = $this->part->surface->abrasives ?? $this->bench->abrasives;
+        $available = Sanding::graded($this->part, $this->bench);
 
         return array_map(fn (HabitPrice $one): array => [
             $one->habit->label(), implode(', ', array_map($this->show->grit(...), $one->progression->gritNames())),

@@ -271,11 +271,13 @@ final readonly class Show
     /** A grit by its own name, and beside it the nearest of the scale the reader thinks in. */
     public function grit(string $name): string
     {
-        if (str_starts_with($name, 'CAMI') === $this->cami) {
+        $table = app(Catalogue::class)->abrasives();
+        $grit = $table->named($name, 'grit');
+        $own = $this->cami ? Scale::Cami : Scale::Fepa;
+        if ($grit->scale === $own) {
             return $name;
         }
-        $table = app(Catalogue::class)->abrasives();
-        $near = $table->nearest($table->named($name, 'grit'), $this->cami ? Scale::Cami : Scale::Fepa)->name;
+        $near = $table->nearest($grit, $own)->name;
 
         return "$name (≈ $near)";
     }

@@ -6,7 +6,6 @@ namespace App\View;
 
 use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Abrasive\Grit;
-use HonestGrain\Abrasive\Medium;
 use HonestGrain\Abrasive\Scale;
 
 /** Everything that cuts or polishes, by the size of its grain, and the one that was asked for. */
@@ -18,24 +17,21 @@ final readonly class SizeTable
     public ?SizeRow $asked;
 
     /**
-     * @param  list<Medium>  $media
      * @param  list<string>  $owned  grits on the shelf
      * @param  string  $of  what was looked for: a name, or a size in µm
      */
     public function __construct(
         private AbrasiveTable $table,
-        array $media,
         array $owned,
         public string $of,
         private Show $show,
     ) {
-        $rows = array_map(fn (Medium $medium): SizeRow => new SizeRow(
-            $medium->label, $medium->kind->label(), $medium->micron, $medium->source, false,
-        ), $media);
+        $rows = [];
         foreach (Scale::cases() as $scale) {
             foreach ($table->onScale($scale) as $grit) {
                 $rows[] = new SizeRow(
-                    $grit->name, $scale->label(), $grit->micron, "$grit->source (published)",
+                    $grit->name, $grit->kind?->label() ?? $scale->label(), $grit->micron,
+                    $grit->kind === null ? "$grit->source (published)" : $grit->source,
                     in_array($grit->name, $owned, true),
                 );
             }

@@ -7,7 +7,7 @@ namespace HonestGrain\Abrasive;
 use HonestGrain\Abrasive\Exception\UnknownGrit;
 use HonestGrain\Reading\Row;
 
-/** The grades of both scales, by name: `P120`, `CAMI 120`. */
+/** The grades of both scales by name, `P120`, `CAMI 120`, and what has no scale: pads, wool, paste, compound. */
 final readonly class AbrasiveTable
 {
     /** @param  array<string, Grit>  $grits */
@@ -15,14 +15,25 @@ final readonly class AbrasiveTable
     {
     }
 
-    /** @param  list<Row>  $rows */
-    public static function of(array $rows): self
+    /**
+     * @param  list<Row>  $rows  of graded sheets
+     * @param  list<Row>  $media  of what has no scale
+     */
+    public static function of(array $rows, array $media = []): self
     {
         $grits = [];
         foreach ($rows as $row) {
             $scale = Scale::from($row->text('scale'));
             $name = $scale === Scale::Cami ? 'CAMI '.$row->text('label') : $row->text('label');
             $grits[$name] = new Grit($name, $scale, $row->number('micron'), $row->text('source'));
+        }
+
+        foreach ($media as $row) {
+            $grits[$row->text('label')] = new Grit(
+                $row->text('label'), Scale::None, $row->number('micron'), $row->text('source'),
+                MediumKind::from($row->text('kind')), $row->numberOrNull('starts_at_micron'),
+                $row->numberOrNull('minutes_per_100cm2'),
+            );
         }
 
         return new self($grits);

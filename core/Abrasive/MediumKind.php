@@ -13,6 +13,12 @@ enum MediumKind: string
     case Compound = 'compound';
     case Shavings = 'shavings';
 
+    /** Whether it leaves wax or grease in the wood, so that only polish and wax hold over it. */
+    public function leavesWax(): bool
+    {
+        return $this === self::Paste || $this === self::Compound;
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -111,7 +111,8 @@ final readonly class SandingJob
 
     public function mayFollow(Grit $before, Grit $after): bool
     {
-        return $before->micron > $after->micron && $before->micron / $after->micron <= $this->rates->maxRatio + 1e-9;
+        return $before->micron > $after->micron
+            && $before->micron / $after->startsAtMicron <= $this->rates->maxRatio + 1e-9;
     }
 
     /**
@@ -128,7 +129,7 @@ final readonly class SandingJob
     /** Whether its grain is as large as the tool marks are deep. */
     public function reachesTheMarks(Grit $grit): bool
     {
-        return $grit->micron >= $this->deepestUm() - 1e-9;
+        return $grit->startsAtMicron >= $this->deepestUm() - 1e-9;
     }
 
     /**
@@ -149,7 +150,8 @@ final readonly class SandingJob
     /** Minutes to abrade so much, and never less than one pass everywhere takes. */
     public function abradingMinutes(Grit $grit, float $removalUm): float
     {
-        return max($removalUm / $this->model->cutUmPerMinute($grit), $this->rates->coverMinutes($this->areaMm2));
+        return $grit->minutesPer100Cm2 !== null ? $grit->minutesPer100Cm2 * $this->areaMm2 / 10_000
+            : max($removalUm / $this->model->cutUmPerMinute($grit), $this->rates->coverMinutes($this->areaMm2));
     }
 
     /**
@@ -161,7 +163,7 @@ final readonly class SandingJob
     {
         $from = $before === null ? $this->deepestUm() : $this->model->valleyUm($before);
         $removalUm = $this->removalUm($grit, $before);
-        $discs = $this->rates->discs($removalUm, $grit);
+        $discs = $grit->minutesPer100Cm2 !== null ? 1 : $this->rates->discs($removalUm, $grit);
         $minutes = $this->abradingMinutes($grit, $removalUm)
             + $this->rates->changeMinutes * $discs + $this->rates->inspectMinutes;
 

@@ -10,13 +10,30 @@ enum Scale: string
     case Fepa = 'FEPA';
     case Cami = 'CAMI';
 
+    /** Pads, wool, paste and compound: nobody grades them. */
+    case None = 'none';
+
+    /** @return list<self> those with numbers */
+    public static function graded(): array
+    {
+        return [self::Fepa, self::Cami];
+    }
+
     public function label(): string
     {
-        return $this === self::Fepa ? 'P scale' : 'US scale';
+        return match ($this) {
+            self::Fepa => 'P scale',
+            self::Cami => 'US scale',
+            self::None => 'no scale',
+        };
     }
 
     public function describe(): string
     {
-        return $this === self::Fepa ? 'P scale (FEPA 43 / ISO 6344)' : 'US scale (CAMI, ANSI B74)';
+        return match ($this) {
+            self::Fepa => 'P scale (FEPA 43 / ISO 6344)',
+            self::Cami => 'US scale (CAMI, ANSI B74)',
+            self::None => 'by the look of its scratch (workshop)',
+        };
     }
 }

@@ -80,8 +80,8 @@ final readonly class ScratchLab
         foreach ($grits as $grit) {
             $valley = $job->model->valleyUm($grit);
             $wanted = max(0.0, $deepestUm - $valley);
-            $able = $before === null ? $grit->micron : $job->model->valleyOf(min(
-                $before->micron, $job->rates->maxRatio * $grit->micron,
+            $able = $before === null ? $grit->startsAtMicron : $job->model->valleyOf(min(
+                $before->micron, $job->rates->maxRatio * $grit->startsAtMicron,
             ));
             $taken = min($wanted, max(0.0, $able - $valley));
             $landUm -= $taken;

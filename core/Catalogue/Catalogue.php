@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace HonestGrain\Catalogue;
 
 use HonestGrain\Abrasive\AbrasiveTable;
-use HonestGrain\Abrasive\Medium;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\ProvenStack;
@@ -48,13 +47,7 @@ final class Catalogue
 
     public function abrasives(): AbrasiveTable
     {
-        return $this->abrasives ??= AbrasiveTable::of($this->rows('abrasives.csv'));
-    }
-
-    /** @return list<Medium> what cuts or polishes and is no graded sheet */
-    public function media(): array
-    {
-        return array_map(Medium::fromRow(...), $this->rows('media.csv'));
+        return $this->abrasives ??= AbrasiveTable::of($this->rows('abrasives.csv'), $this->rows('media.csv'));
     }
 
     public function coatings(): CoatingTable

@@ -110,7 +110,13 @@ final readonly class GrainFigure
             }
         }
 
-        return $marks.Svg::text($r + 10, 5, 15, 'tears').Svg::text(-$r - 10, 5, 15, 'tears', 'end')
+        $words = '';
+        foreach (['tears,', 'drinks,', 'darkens'] as $i => $word) {
+            $words .= Svg::text($r + 10, 18 * ($i - 1) + 5, 15, $word)
+                .Svg::text(-$r - 10, 18 * ($i - 1) + 5, 15, $word, 'end');
+        }
+
+        return $marks.$words
             .Svg::tag('path', [
                 'd' => 'M-44 0H44M36 -6L44 0L36 6M-36 -6L-44 0L-36 6', 'fill' => 'none', 'stroke' => 'currentColor',
                 'stroke-width' => 1.4,

@@ -82,7 +82,7 @@ final readonly class Sanding
         $mounts ??= [array_values(array_filter(
             array_keys($alone), fn (string $face): bool => ! $part->holding->covers($face),
         ))];
-        $available = $part->surface->abrasives ?? $bench->abrasives;
+        $available = self::graded($part, $bench);
         foreach (self::groups($alone, $mounts) as $group) {
             $these = array_intersect_key($alone, array_flip($group));
             $alone = array_replace($alone, self::shared($these, $available, $bench));
@@ -94,7 +94,7 @@ final readonly class Sanding
     /** One face alone, with the abrasives that the piece's document names, or else the bench's. */
     public static function of(Part $part, Zone $zone, Bench $bench, ?float $wallMm = null): self
     {
-        $available = $part->surface->abrasives ?? $bench->abrasives;
+        $available = self::graded($part, $bench);
         // With nothing on the shelf the minutes are those of the usual set, so that no step is free.
         $reckoned = $available === [] ? Bench::usualGrits($bench->table) : $available;
         $figures = $bench->calibration->sanding;
@@ -133,6 +133,18 @@ final readonly class Sanding
                 : "No hardness is known for {$part->wood->name}, so its sanding cannot be priced: type it on the "
                     .'Shelf, or say which wood it is like.',
         );
+    }
+
+    /**
+     * The graded sheets at hand: pads, wool, paste and compound only ever stand in a ladder that the maker writes.
+     *
+     * @return list<Grit>
+     */
+    public static function graded(Part $part, Bench $bench): array
+    {
+        return array_values(array_filter(
+            $part->surface->abrasives ?? $bench->abrasives, fn (Grit $grit): bool => $grit->kind === null,
+        ));
     }
 
     /** What is asked of the last grit there: by what comes next, or by the maker. */

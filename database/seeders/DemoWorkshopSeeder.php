@@ -6,9 +6,11 @@ namespace Database\Seeders;
 
 use App\Models\LogEntry;
 use App\Models\Piece;
+use App\Models\StepDetails;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\FreshId;
+use App\Planning\Learner;
 use App\Planning\PieceEditor;
 use App\Planning\Planner;
 use App\Planning\ShopMapper;
@@ -47,6 +49,7 @@ class DemoWorkshopSeeder extends Seeder
         private readonly Planner $planner,
         private readonly ShopMapper $mapper,
         private readonly DemoRack $rack,
+        private readonly Learner $learner,
     ) {
     }
 
@@ -99,6 +102,7 @@ class DemoWorkshopSeeder extends Seeder
         $this->pieces();
         $this->rack->fill($this->workshop);
         $this->month();
+        $this->learner->derive($this->workshop);
         $this->planner->plan($this->workshop);
 
         return $this->wren;
@@ -106,11 +110,12 @@ class DemoWorkshopSeeder extends Seeder
 
     private function shelf(): void
     {
+        $prices = ['P80' => 0.55, 'P120' => 0.5, 'P600' => 0.65, 'CAMI 220' => 0.35, 'CAMI 320' => 0.35];
         foreach ([
             'P80' => 12, 'P120' => 30, 'P150' => 8, 'P180' => 26, 'P240' => 24, 'CAMI 220' => 5, 'P320' => 18,
             'CAMI 320' => 6, 'P400' => 14, 'P600' => 9,
         ] as $grit => $discs) {
-            $this->workshop->abrasives()->create(['grit' => $grit, 'discs' => $discs]);
+            $this->workshop->abrasives()->create(['grit' => $grit, 'discs' => $discs, 'price' => $prices[$grit] ?? 0.4]);
         }
         foreach ([
             ['Oil-varnish blend', ['recoat_from_h' => 14.0], 620, 40, 'Half gone; skin on top strained off.'],
@@ -165,6 +170,7 @@ class DemoWorkshopSeeder extends Seeder
         $ebb = $this->piece('Ebb bowl', Form::ShallowBowl, [288, 84, 96, 8], 'Ash (white)', $fair, [
             'marks' => [$line('low', 70.0), $tide, $line('high', 101.0)],
             'coats' => $this->stack('wiping-varnish', $all),
+            'surface' => ['cut' => ['outside' => 'torn', 'inside' => 'bevel-cut']],
         ]);
         $this->work($ebb, 'tide', $this->lately(2));
         // A window that closes today: first varnish coat last evening.
@@ -291,6 +297,7 @@ class DemoWorkshopSeeder extends Seeder
             ],
         );
         $bark = $document['parts'][0]['features'][0] ?? null;
+        $document['parts'][0]['surface'] = ($more['surface'] ?? []) + ($document['parts'][0]['surface'] ?? []);
         foreach (['marks', 'coats', 'features'] as $key) {
             $document['parts'][0][$key] = array_map(
                 fn (mixed $one): mixed => $one === 'bark' ? $bark : $one, $more[$key] ?? $document['parts'][0][$key],
@@ -365,7 +372,9 @@ class DemoWorkshopSeeder extends Seeder
             'happened_at' => $when, 'minutes' => $step->minutes > 0 ? round($step->minutes * $pace) : null,
             'facts' => [
                 'planned_minutes' => $step->minutes, 'product' => $step->product, 'climate' => $this->workshop->climate,
-            ], 'once_key' => "$piece->id:$step->id:0",
+            ] + ($step->abrading === null ? [] : ['abrading' => StepDetails::abradingArray($step->abrading) + [
+                'used' => $step->abrading->sheets,
+            ]]), 'once_key' => "$piece->id:$step->id:0",
         ]);
     }
 

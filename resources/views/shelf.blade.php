@@ -65,7 +65,7 @@
                                     name="price"
                                     inputmode="decimal"
                                     form="sheet-{{ $one['row']->id }}"
-                                    value="{{ $one['row']->price }}"
+                                    value="{{ $one['price'] }}"
                                     aria-label="What a disc of {{ $one['grit']->name }} costs"
                                     data-autosend
                                     id="price-{{ $one['row']->id }}"

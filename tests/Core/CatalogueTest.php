@@ -32,7 +32,7 @@ final class CatalogueTest extends TestCase
         foreach ($catalogue->woods()->names() as $name) {
             self::assertStringContainsString('workshop', $catalogue->woods()->named($name)->source);
         }
-        foreach (Scale::cases() as $scale) {
+        foreach (Scale::graded() as $scale) {
             foreach ($catalogue->abrasives()->onScale($scale) as $grit) {
                 self::assertNotSame('', $grit->source);
             }
@@ -112,7 +112,7 @@ final class CatalogueTest extends TestCase
 
     public function test_grades_fall_in_size_as_their_numbers_rise(): void
     {
-        foreach (Scale::cases() as $scale) {
+        foreach (Scale::graded() as $scale) {
             $before = INF;
             $number = 0;
             foreach (Catalogue::shipped()->abrasives()->onScale($scale) as $grit) {

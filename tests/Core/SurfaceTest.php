@@ -309,6 +309,68 @@ final class SurfaceTest extends TestCase
         );
     }
 
+    public function test_pads_wool_and_paste_stand_in_the_same_ladder_by_their_size(): void
+    {
+        $table = Catalogue::shipped()->abrasives();
+        $job = SandingJob::of(80, 12, null, 70_000, ScratchModel::on(Drawn::sanding(), 6000, 3));
+        $of = fn (array $grits): Progression => Progression::own($job, $table->allNamed($grits, 'own'));
+        $sound = ['P180', 'P240', 'P320', 'Steel wool 0000'];
+        self::assertNotContains('jump', array_column($of([...array_slice($sound, 0, 3), 'Abrasive paste'])->faults, 'kind'));
+        self::assertContains('jump', array_column($of($sound)->faults, 'kind'), '46.2 to 20 µm');
+        self::assertSame(['order Steel wool 00'], array_map(
+            fn ($fault): string => "$fault->kind $fault->at", array_slice($of(['P180', 'P320', 'Steel wool 00'])->faults, 0, 1),
+        ), 'wool of 53 µm after paper of 46');
+        $paste = $of(['P180', 'P240', 'P320', 'Abrasive paste'])->steps[3];
+        self::assertEqualsWithDelta(2 * 7 + 0.5 + 0.5, $paste->minutes, 1e-9, '2 min on 100 cm², a change and a look');
+        self::assertEqualsWithDelta(0.25 * 5, $paste->scratchUm, 1e-9);
+        // The shelf's own pads are no part of what is worked out by itself.
+        $bench = Bench::usual(Catalogue::shipped());
+        $padded = new Bench($table, [
+            ...$bench->abrasives, ...$table->allNamed(['Steel wool 00', 'Grey non-woven pad'], 'a'),
+        ], $bench->calibration);
+        $body = Piece::read(Document::of(Benchwork::piece([Benchwork::bowl()])), Drawn::tables())->body();
+        $zone = $body->measure($bench->calibration->shape)->zones['outside'];
+        self::assertSame(
+            Sanding::of($body, $zone, $bench)->gritNames(), Sanding::of($body, $zone, $padded)->gritNames(),
+        );
+    }
+
+    #[DataProvider('leftInWood')]
+    public function test_what_paste_and_wool_leave_in_the_wood_is_said(
+        string $last,
+        string $wood,
+        string $coat,
+        ?string $words,
+        bool $isForbidden,
+    ): void {
+        $conflicts = array_values(array_filter(
+            Benchwork::route(Benchwork::piece([Benchwork::bowl([
+                'wood' => $wood, 'surface' => ['own' => ['outside' => ['P120', 'P180', 'P240', 'P320', $last]]],
+                'coats' => [Benchwork::coats('c1', ['outside'], $coat)],
+            ])]))->conflicts,
+            fn (Conflict $one): bool => preg_match('/trace of wax|leaves iron/', $one->message) === 1,
+        ));
+        self::assertSame($words === null ? 0 : 1, count($conflicts));
+        if ($words !== null) {
+            self::assertStringContainsString($words, $conflicts[0]->message);
+            self::assertSame($isForbidden, $conflicts[0]->forbids);
+        }
+    }
+
+    /** @return iterable<string, array{string, string, string, string|null, bool}> */
+    public static function leftInWood(): iterable
+    {
+        [$paste, $wool, $maple] = ['Abrasive paste', 'Steel wool 000', 'Maple (sugar)'];
+        $water = 'Water-borne acrylic or polyurethane';
+        yield 'oil over paste' => [$paste, $maple, Benchwork::OIL, 'does not hold over it', true];
+        yield 'wax over paste' => [$paste, $maple, 'Paste wax', null, false];
+        yield 'shellac over paste' => [$paste, $maple, 'Dewaxed shellac (2 lb cut)', 'Wipe it with spirit', false];
+        yield 'wool under oil' => [$wool, $maple, Benchwork::OIL, null, false];
+        yield 'wool under water' => [$wool, $maple, $water, 'rusts under', true];
+        yield 'wool on tannin' => [$wool, 'Oak (white)', Benchwork::OIL, 'blackens Oak (white)', true];
+        yield 'a pad on tannin' => ['Maroon non-woven pad', 'Oak (white)', Benchwork::OIL, null, false];
+    }
+
     public function test_discs_that_serve_several_faces_are_taken_off_the_shelf_once(): void
     {
         $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl()]));

@@ -11,6 +11,7 @@ use App\View\Show;
 use HonestGrain\Abrasive\AskedSurface;
 use HonestGrain\Abrasive\Exception\Unreachable;
 use HonestGrain\Abrasive\Finish;
+use HonestGrain\Abrasive\Grit;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Abrasive\Progression;
 use HonestGrain\Abrasive\SandingJob;
@@ -44,7 +45,9 @@ class LabController extends Controller
         $shelf = $table->allNamed($workshop->abrasives->pluck('grit')->all(), 'abrasives');
         usort($shelf, fn ($a, $b): int => $b->micron <=> $a->micron);
         try {
-            $least = Progression::shortest($job, $shelf, $table)->gritNames();
+            $least = Progression::shortest(
+                $job, array_values(array_filter($shelf, fn (Grit $grit): bool => $grit->kind === null)), $table,
+            )->gritNames();
         } catch (Unreachable) {
             $least = [];
         }

@@ -25,7 +25,8 @@ class ShelfController extends Controller
         $workshop = $this->workshop($request)->load(['abrasives', 'tins']);
         $table = $catalogue->abrasives();
         $owned = $workshop->abrasives->map(
-            fn ($row): array => ['row' => $row, 'grit' => $table->named($row->grit, 'grit')],
+            fn ($row): array => ['row' => $row, 'grit' => $table->named($row->grit, 'grit'),
+                'price' => $row->price === null ? '' : number_format($row->price, 2, '.', '')],
         )
             ->sortByDesc(fn (array $one): float => $one['grit']->micron)
             ->values();

@@ -18,7 +18,7 @@ class SizeController extends Controller
         $owned = $this->workshop($request)->abrasives->pluck('grit')->all();
 
         return view('sizes', ['table' => new SizeTable(
-            $catalogue->abrasives(), $catalogue->media(), $owned, trim($request->string('of')->toString()), $show,
+            $catalogue->abrasives(), $owned, trim($request->string('of')->toString()), $show,
         )]);
     }
 }

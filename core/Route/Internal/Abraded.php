@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Abrasive\Lubricant;
+use HonestGrain\Abrasive\MediumKind;
 use HonestGrain\Abrasive\ProgressionFault;
+use HonestGrain\Abrasive\Rung;
 use HonestGrain\Coating\FilmKind;
 use HonestGrain\Coating\Solvent;
 use HonestGrain\Piece\Mark;
@@ -29,7 +31,7 @@ final class Abraded
             $step = $subject->id('sand', $face);
             $conflicts = [
                 ...$conflicts, ...self::ofGrits($sanding, $step), ...self::ofWay($sanding, $step),
-                ...self::ofOil($subject, $sanding, $step),
+                ...self::ofOil($subject, $sanding, $step), ...self::ofMedia($subject, $sanding, $step),
             ];
         }
 
@@ -74,6 +76,38 @@ final class Abraded
             ['Finish it with oil', 'Let the oil cure through first', 'Strip it with its solvent, and wait a day',
                 'Sand it dry'],
         )];
+    }
+
+    /**
+     * What paste, compound and steel wool leave in the wood.
+     *
+     * @return list<Conflict>
+     */
+    private static function ofMedia(Subject $subject, Sanding $sanding, string $step): array
+    {
+        $kinds = array_map(fn (Rung $rung): ?MediumKind => $rung->grit->kind, $sanding->rungs());
+        $plan = $subject->part->coatPlanFor($sanding->zone->id);
+        $first = $plan?->first();
+        $steps = [$step, ...$first === null ? [] : [$plan->coats[0]->id]];
+        $leavesWax = array_filter($kinds, fn (?MediumKind $kind): bool => $kind?->leavesWax() === true) !== [];
+        $conflicts = [];
+        if ($leavesWax && $first !== null && ! $first->isPolish() && ! $first->isWax() && ! $first->isAbrasivePaste()) {
+            $isShellac = $first->solvent === Solvent::Alcohol;
+            $message = "Paste and compound leave a trace of wax, and {$first->class} does not hold over it.";
+            $conflicts[] = $isShellac ? Conflict::warn(
+                $steps, "$message Wipe it with spirit first.", ['Wipe it with spirit, and let it flash off'],
+            ) : Conflict::forbid($steps, $message, ['Polish or wax over paste', 'Stop before the paste'], 'waxed');
+        }
+        if (in_array(MediumKind::Wool, $kinds, true)
+            && ($subject->part->wood->tannin || $first?->solvent === Solvent::Water)) {
+            $conflicts[] = Conflict::forbid($steps, $first?->solvent === Solvent::Water
+                ? "Steel wool leaves iron that rusts under {$first->class}."
+                : "Steel wool leaves iron that blackens {$subject->part->wood->name}: it holds tannin.", [
+                    'A non-woven pad of the same size', 'Stop before the wool',
+                ], 'iron');
+        }
+
+        return $conflicts;
     }
 
     /**

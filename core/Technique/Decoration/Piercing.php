@@ -39,7 +39,8 @@ final readonly class Piercing implements Decoration
 
     public function because(): string
     {
-        return 'After sanding, since paper tears at every opening; each opening is cleaned with a twist of paper.';
+        return 'After sanding, since paper tears at every opening; each is cleaned with a twisted strip of cloth, the '
+            .'work at rest.';
     }
 
     public function minutes(Ground $ground, MarkRates $rates): float
