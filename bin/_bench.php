@@ -50,7 +50,7 @@ if ($what === 'pages') {
     $ask('/sign-in', ['email' => 'wren@brambleslip.example', 'password' => 'lapwing-on-the-slip']);
     preg_match('~/pieces/(\d+)/shape~', $ask('/pieces')[2], $p);
     $pages = [
-        '/empty', '/bench', '/pieces', '/pieces?state=done', '/weeks', '/rack', '/rack/weigh', '/shelf',
+        '/empty', '/bench', '/pieces', '/pieces?state=done', '/weeks', '/rack', '/rack/weigh', '/shelf', '/lab',
         '/shop', '/shop/climate', "/pieces/$p[1]/shape",
         "/pieces/$p[1]/surface", "/pieces/$p[1]/marks", "/pieces/$p[1]/coats", "/pieces/$p[1]/route",
         "/pieces/$p[1]/record",
@@ -197,6 +197,25 @@ if ($what === 'solvers') {
         $times[] = (hrtime(true) - $began) / 1e6;
     }
     row('a ladder from 40 abrasives', median($times));
+    $model = $job->model;
+    $four = [];
+    foreach ([[120, 90_000], [80, 70_000], [40, 9_000], [200, 30_000]] as $i => [$mark, $area]) {
+        $four["face $i"] = HonestGrain\Abrasive\SandingJob::of($mark, 6.6, null, $area, $model);
+    }
+    $times = [];
+    for ($i = 0; $i < $runs; $i++) {
+        $began = hrtime(true);
+        HonestGrain\Abrasive\Ladder::shared($four, array_slice($grits, 0, 20), $table);
+        $times[] = (hrtime(true) - $began) / 1e6;
+    }
+    row('a ladder of four from 20 abrasives', median($times));
+    $times = [];
+    for ($i = 0; $i < $runs; $i++) {
+        $began = hrtime(true);
+        HonestGrain\Abrasive\ScratchLab::passes($job, array_slice($grits, 5, 6), $i);
+        $times[] = (hrtime(true) - $began) / 1e6;
+    }
+    row('a lab plan of six sheets', median($times));
     $tables = Tests\Core\Drawn::tables();
     $bench = HonestGrain\Route\Bench::usual(HonestGrain\Catalogue\Catalogue::shipped());
     $rates = HonestGrain\Catalogue\Catalogue::shipped()->calibration();

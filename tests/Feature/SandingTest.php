@@ -121,7 +121,8 @@ final class SandingTest extends FeatureTestCase
         $entry = $this->shop->logEntries()->where('kind', 'done')->latest('id')->firstOrFail();
         $this->post(route('log.undo', $entry));
         $this->get(route('learnt'))->assertSee('from 5 records');
-        $this->put(route('learnt'), ['how' => 'gnawing', 'family' => 'open', 'use' => '1'])->assertSessionHasErrors('how');
+        $this->put(route('learnt'), ['how' => 'gnawing', 'family' => 'open', 'use' => '1'])
+            ->assertSessionHasErrors('how');
     }
 
     public function test_what_the_plan_needs_more_of_than_is_there_is_on_the_shopping_list(): void
@@ -147,7 +148,8 @@ final class SandingTest extends FeatureTestCase
             'a' => 'P80, 120', 'b' => '', 'light' => '30', 'pass' => '1',
         ]))->assertOk()->assertSee('200 µm deep')->assertSee('P80, P120')->assertSee('No sheet yet')
             ->assertSee('value="30"', false);
-        foreach (['a' => 'P81', 'area' => '-4', 'speed' => 'fast', 'wood' => 'Tin', 'cut' => 'gnawed'] as $field => $typed) {
+        $silly = ['a' => 'P81', 'area' => '-4', 'speed' => 'fast', 'wood' => 'Tin', 'cut' => 'gnawed'];
+        foreach ($silly as $field => $typed) {
             $this->get(route('lab', [$field => $typed]))->assertRedirect(route('lab'))->assertSessionHasErrors($field);
         }
         // The same address in the other system of units is the same wood.
@@ -157,7 +159,8 @@ final class SandingTest extends FeatureTestCase
 
     public function test_every_abrasive_has_a_size_and_what_is_nearest_to_it(): void
     {
-        $this->get(route('sizes', ['of' => 'CAMI 320']))->assertSee('CAMI 320 is 36 µm. Nearest on the P scale: P400 (35 µm)');
+        $this->get(route('sizes', ['of' => 'CAMI 320']))
+            ->assertSee('CAMI 320 is 36 µm. Nearest on the P scale: P400 (35 µm)');
         $this->get(route('sizes', ['of' => '0000']))->assertSee('Steel wool 0000 is 20 µm');
         $this->get(route('sizes', ['of' => '46 µm']))->assertSee('P320 (46.2 µm)');
         $this->get(route('sizes', ['of' => 'moonbeams']))->assertSee('Nothing here is called “moonbeams”');

@@ -29,6 +29,9 @@ final class Layout
     /** @var array<string, Operation> by id */
     private array $operations = [];
 
+    /** @var list<Stage> how all of it is arranged, whatever has been done */
+    public array $stagesFound = [];
+
     /** @var array<string, list<Precedence>> by the later operation */
     private array $before = [];
 
@@ -65,12 +68,14 @@ final class Layout
     /**
      * @param  list<Operation>  $operations
      * @param  array<string, Subject>  $subjects  by part
+     * @param  list<Stage>|null  $known  how operations of the same names were arranged already; null where they were not
      */
     public function __construct(
         array $operations,
         private readonly array $subjects,
         private readonly Ordering $ordering,
         private readonly BenchFigures $figures,
+        private readonly ?array $known = null,
     ) {
         foreach ($operations as $operation) {
             $this->operations[$operation->id] = $operation;
@@ -89,8 +94,7 @@ final class Layout
      */
     public function steps(array $done, array $again): array
     {
-        $stages = $this->arranged([]);
-        $this->lay($stages);
+        $this->lay($this->stagesFound = $this->known ?? $this->arranged([]));
         if ($again !== [] || ($done !== [] && ! $this->agrees($done))) {
             $this->again($done, array_fill_keys($again, true));
         }

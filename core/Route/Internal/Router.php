@@ -63,6 +63,11 @@ final class Router
     /** @var list<Conflict> */
     private array $conflicts = [];
 
+    /** @var list<Stage>|null how it was arranged */
+    private ?array $stages = null;
+
+    private ?Ordering $ordering = null;
+
     /** @param  array<string, list<list<string>>>  $mounts  part => faces that are sanded in one mount each */
     private function __construct(
         private readonly Piece $piece,
@@ -84,17 +89,17 @@ final class Router
         foreach ($piece->parts as $part) {
             $guessed[$part->id] = Sandings::guessed($piece, $part, $school);
         }
-        $made = self::derived($piece, $bench, $tables, $school, $past, $guessed);
+        $router = self::derived($piece, $bench, $tables, $school, $past, $guessed);
+        $made = $router->arrange();
         $mounts = Sandings::mounts($made[0]);
 
-        // What shares a change of grit must be in one mount: which those are is known once they are arranged.
-        return Sandings::agree($guessed, $mounts) ? $made
-            : self::derived($piece, $bench, $tables, $school, $past, $mounts);
+        // What shares a change of grit must be in one mount: which those are is known once they are arranged. That
+        // changes minutes and no order, so that it need not be searched for again.
+        return Sandings::agree($guessed, $mounts) ? $made : $router->resanded($mounts);
     }
 
     /**
      * @param  array<string, list<list<string>>>  $mounts
-     * @return array{list<Step>, list<Conflict>}
      */
     private static function derived(
         Piece $piece,
@@ -103,7 +108,7 @@ final class Router
         School $school,
         Past $past,
         array $mounts,
-    ): array {
+    ): self {
         $router = new self($piece, $bench, $tables, $school, $past, $mounts);
         foreach ($piece->partsInOrder() as $part) {
             $router->prepare($part);
@@ -129,13 +134,13 @@ final class Router
             $router->wish($i, ...$pair);
         }
 
-        return $router->arrange();
+        return $router;
     }
 
     private function prepare(Part $part): void
     {
         $measured = $part->measure($this->bench->calibration->shape, $this->bench->minWallMm);
-        $sandings = $this->sanded($part, $measured);
+        $sandings = $this->sanded($part, $measured, $this->mounts[$part->id] ?? null);
         $subject = new Subject(
             $this->piece, $part, $measured, $sandings, $this->tables, $this->bench, $this->school,
         );
@@ -160,11 +165,12 @@ final class Router
     /**
      * What is sanded of a part: nothing of a plug, and no hole that one closes.
      *
+     * @param  list<list<string>>|null  $mounts  faces that are sanded in one mount each
      * @return array<string, Sanding> by face
      */
-    private function sanded(Part $part, Measurement $measured): array
+    private function sanded(Part $part, Measurement $measured, ?array $mounts): array
     {
-        $sandings = Sanding::all($part, $this->bench, $measured, $this->mounts[$part->id] ?? null);
+        $sandings = Sanding::all($part, $this->bench, $measured, $mounts);
         foreach ($this->piece->joints as $joint) {
             if ($joint->kind === JointKind::Plug && $joint->spigot === $part->id) {
                 return [];
@@ -415,16 +421,56 @@ final class Router
     }
 
     /**
+     * The same route with its faces sanded in other mounts than was guessed.
+     *
+     * @param  array<string, list<list<string>>>  $mounts
+     * @return array{list<Step>, list<Conflict>}
+     */
+    private function resanded(array $mounts): array
+    {
+        $anew = [];
+        foreach ($this->subjects as $id => $subject) {
+            if (! Sandings::agree([$id => $this->mounts[$id] ?? []], [$id => $mounts[$id] ?? []])) {
+                foreach (Sanded::of(new Subject(
+                    $this->piece, $subject->part, $subject->measured,
+                    $this->sanded($subject->part, $subject->measured, $mounts[$id] ?? null), $this->tables, $this->bench,
+                    $this->school,
+                )) as $operation) {
+                    $anew[$operation->id] = $operation;
+                }
+            }
+        }
+        $this->operations = array_map(
+            fn (Operation $operation): Operation => $anew[$operation->id] ?? $operation, $this->operations,
+        );
+
+        return $this->laidOut();
+    }
+
+    /**
      * @return array{list<Step>, list<Conflict>}
      */
     private function arrange(): array
     {
-        $past = $this->past;
         usort($this->operations, fn (Operation $a, Operation $b): int => [$a->rank, $a->id] <=> [$b->rank, $b->id]);
         $ids = array_map(fn (Operation $operation): string => $operation->id, $this->operations);
-        $ordering = Ordering::of($ids, [...$this->preferred, ...$this->precedences], $this->wishes);
-        $layout = new Layout($this->operations, $this->subjects, $ordering, $this->tables->calibration->bench);
+        $this->ordering = Ordering::of($ids, [...$this->preferred, ...$this->precedences], $this->wishes);
+
+        return $this->laidOut();
+    }
+
+    /**
+     * @return array{list<Step>, list<Conflict>}
+     */
+    private function laidOut(): array
+    {
+        $past = $this->past;
+        $ordering = $this->ordering ?? throw new \LogicException('It is arranged first.');
+        $layout = new Layout(
+            $this->operations, $this->subjects, $ordering, $this->tables->calibration->bench, $this->stages,
+        );
         $steps = $layout->steps($past->done, $past->again);
+        $this->stages = $layout->stagesFound;
 
         return [$steps, [
             ...$this->inStepIds($steps), ...Wishes::judged($ordering, $steps, $this->operations),

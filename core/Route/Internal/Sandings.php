@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\StartsAs;
@@ -32,7 +33,10 @@ final class Sandings
             && $school->choice('underside', 'before-reversing') !== 'with-the-rest'
             && $school->choice('inside', $usual) === 'later';
 
-        return $isFirst ? [['outside'], array_values(array_diff($free, ['outside']))] : [$free];
+        // The floor of a recess is finished from the side that it is cut from.
+        $under = $part->holding === Holding::Recess ? ['outside', 'foot'] : ['outside'];
+
+        return $isFirst ? [$under, array_values(array_diff($free, $under))] : [$free];
     }
 
     /**

@@ -1,0 +1,88 @@
+import { draw, expect, register, test } from './shop.js';
+
+const discsOf = async (page, grit) => Number(await page.getByLabel(`Discs of ${grit}`).inputValue());
+
+test('a bad habit is tried in the lab and fixed, the bowl is sanded, and the shelf and the model follow', async ({
+    page,
+}) => {
+    await register(page);
+    await page.goto('/shelf');
+    for (const grit of ['P80', 'P120', 'P150', 'P180', 'P240', 'P320', 'P400']) {
+        await page.getByLabel('Grit, with its scale').fill(grit);
+        await page.getByRole('spinbutton', { name: 'Discs', exact: true }).fill('20');
+        await page.getByRole('button', { name: 'Put on the shelf' }).click();
+        await expect(page.getByLabel(`Discs of ${grit}`)).toHaveValue('20');
+    }
+    await draw(page, 'Ebb bowl');
+    const piece = page.url().replace(/\/shape.*/, '');
+    await page.goto(`${piece}/surface`);
+    const outside = page.locator('#zone-outside');
+    await expect(outside.getByText(/^P1[25]0, .*min, \d+ discs/)).toBeVisible();
+    await outside.getByLabel('Your own way, grits with their scale').fill('P80, P400');
+    await outside.getByRole('button', { name: 'Price it' }).click();
+    await expect(outside.getByText(/the deeper scratches of P80 stay/)).toBeVisible();
+    await outside.getByText('Other ways, priced here').click();
+    await expect(outside.getByRole('cell', { name: /Half the size each time/ })).toBeVisible();
+
+    await page.getByRole('link', { name: 'Try it in the grit lab' }).click();
+    const b = page.locator('[data-plan=b]');
+    await expect(b.locator('[data-verdict]')).toHaveText(/Ghosts/);
+    await b.getByLabel('Sheets in order, with their scale').focus();
+    await page.getByRole('button', { name: /^P120, into the plan chosen last/ }).click();
+    await expect(b.getByLabel('Sheets in order, with their scale')).toHaveValue('P80, P400, P120');
+    await b.getByRole('button', { name: 'Take P120 out of plan B' }).click();
+    await expect(b.getByLabel('Sheets in order, with their scale')).toHaveValue('P80, P400');
+    for (const grit of ['P120', 'P180', 'P240']) {
+        await page
+            .getByRole('button', { name: new RegExp(`^${grit}, into the plan`) })
+            .dragTo(b.getByRole('button', { name: 'Take P400 out of plan B' }));
+        await expect(b.getByRole('button', { name: `Take ${grit} out of plan B` })).toBeVisible();
+    }
+    await b.getByRole('button', { name: 'Take P400 out of plan B' }).click();
+    await expect(b.locator('[data-verdict]')).toHaveText('Clean, and fine enough for what comes next.');
+    const bright = () =>
+        page
+            .locator('canvas.raking')
+            .first()
+            .evaluate((canvas) => {
+                const { data } = canvas.getContext('2d').getImageData(0, 60, canvas.width, 1);
+                return data.reduce((sum, value) => sum + value, 0);
+            });
+    const low = await bright();
+    await page.getByLabel('Raking light, degrees over the wood').fill('40');
+    await expect.poll(bright).not.toBe(low);
+    await expect(page).toHaveURL(/light=40/);
+    const [address, lit] = [page.url(), await bright()];
+    await page.reload();
+    await expect(page).toHaveURL(address);
+    expect(await bright()).toBe(lit);
+
+    await page.goto(`${piece}/surface`);
+    await outside.getByLabel('Your own way, grits with their scale').fill('');
+    await outside.getByRole('button', { name: 'Price it' }).click();
+    await expect(outside.getByText(/^Yours:/)).toHaveCount(0);
+    await outside.getByLabel('Off the tool it is').selectOption('torn');
+    await expect(outside.getByText(/Torn over \d+ % of it/)).toBeVisible();
+    await outside.getByLabel('Off the tool it is').selectOption('scraped');
+    await expect(outside.getByText(/Torn over \d+ % of it/)).toHaveCount(0);
+
+    await page.goto('/bench');
+    await page.locator('#done').click();
+    await expect(page.getByText('In one go, grit by grit.')).toBeVisible();
+    await page.getByRole('button', { name: 'Start the clock' }).click();
+    await expect(page.locator('[data-since]')).toHaveText('0:00');
+    await page.getByText('Done at another time, skip, or note').click();
+    await page.getByLabel('Minutes it took (if you know)').fill('60');
+    await page.getByLabel(/^Discs it took, of \d+ planned/).fill('9');
+    await page.getByRole('button', { name: 'Log it' }).click();
+    await expect(page.getByText(/Done: “Sand the/)).toBeVisible();
+    await page.goto('/shelf');
+    let used = 0;
+    for (const grit of ['P80', 'P120', 'P150', 'P180', 'P240', 'P320', 'P400'])
+        used += 20 - (await discsOf(page, grit));
+    expect(used).toBe(9);
+    await page.goto('/shop/learnt');
+    await expect(page.getByText(/× the model's, from 1 record/).first()).toBeVisible();
+    await page.getByRole('button', { name: 'Leave it out' }).click();
+    await expect(page.getByText('Left out: the model stands as it is.')).toBeVisible();
+});
