@@ -31,7 +31,8 @@ final readonly class Shopping
         }
 
         return array_values(array_map(fn (Take $take): Shortage => new Shortage(
-            $take->what, $take->isDiscs, $needed[$take->what], $left[$take->what], $take->piece, $take->pieceId, $take->at,
+            $take->what, $take->isDiscs, $needed[$take->what], $left[$take->what], $take->piece, $take->pieceId,
+            $take->at,
         ), $short));
     }
 

@@ -63,13 +63,13 @@ final readonly class LearntPage
     {
         return $this->calibration->told(
             'The median of what your records took against the model, shrunk towards 1: (n × median + '
-            .'{learning_prior_records|}) ÷ (n + {learning_prior_records|}), in steps of {learning_step|}; a record under '
-            .'{learning_least_ratio} or over {learning_most_ratio} is taken for a slip. Records are surfaces that were '
+            .'{learning_prior_records|}) ÷ (n + {learning_prior_records|}), in steps of {learning_step|}; a record '
+            .'under {learning_least_ratio} or over {learning_most_ratio} is taken for a slip. Records are surfaces that were '
             .'logged with their minutes, by the clock or typed, or with their discs.',
         );
     }
 
-    /** @return array{string, string, string, string} day, what, minutes against the model's, discs against the model's */
+    /** @return array{string, string, string, string} day, what, minutes and discs against the model's */
     private function record(SandingRecord $record): array
     {
         $times = fn (?float $ratio): string => $ratio === null ? '–' : number_format($ratio, 2).' ×';

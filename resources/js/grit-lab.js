@@ -14,6 +14,8 @@ export default () => ({
     gone: new AbortController(),
     chosen: 'a',
     asked: 0,
+    dragged: null,
+    isStale: false,
 
     init() {
         const on = (event, how) => document.addEventListener(event, how, { signal: this.gone.signal });
@@ -77,8 +79,10 @@ export default () => ({
     },
     // What is dragged out of a plan and let go elsewhere is out of it.
     dropped() {
-        if (this.dragged?.plan && !this.dragged.landed) this.take(this.dragged.plan, this.dragged.at);
+        const { plan, at, landed } = this.dragged ?? {};
         this.dragged = null;
+        if (plan && !landed) this.take(plan, at);
+        else if (this.isStale) this.ask();
     },
 
     put(plan, name, at) {
@@ -113,6 +117,11 @@ export default () => ({
             if (!answer.ok) throw new Error(`${answer.status}`);
             const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
             if (number !== this.asked) return;
+            // What is being dragged must not be taken from under the hand.
+            if (this.dragged) {
+                this.isStale = true;
+                return;
+            }
             const focused = document.activeElement?.id;
             swap(page, ['#lab', '#problems']);
             if (focused) document.getElementById(focused)?.focus();

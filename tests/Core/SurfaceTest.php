@@ -315,10 +315,13 @@ final class SurfaceTest extends TestCase
         $job = SandingJob::of(80, 12, null, 70_000, ScratchModel::on(Drawn::sanding(), 6000, 3));
         $of = fn (array $grits): Progression => Progression::own($job, $table->allNamed($grits, 'own'));
         $sound = ['P180', 'P240', 'P320', 'Steel wool 0000'];
-        self::assertNotContains('jump', array_column($of([...array_slice($sound, 0, 3), 'Abrasive paste'])->faults, 'kind'));
+        self::assertNotContains(
+            'jump', array_column($of([...array_slice($sound, 0, 3), 'Abrasive paste'])->faults, 'kind'),
+        );
         self::assertContains('jump', array_column($of($sound)->faults, 'kind'), '46.2 to 20 µm');
         self::assertSame(['order Steel wool 00'], array_map(
-            fn ($fault): string => "$fault->kind $fault->at", array_slice($of(['P180', 'P320', 'Steel wool 00'])->faults, 0, 1),
+            fn ($fault): string => "$fault->kind $fault->at",
+            array_slice($of(['P180', 'P320', 'Steel wool 00'])->faults, 0, 1),
         ), 'wool of 53 µm after paper of 46');
         $paste = $of(['P180', 'P240', 'P320', 'Abrasive paste'])->steps[3];
         self::assertEqualsWithDelta(2 * 7 + 0.5 + 0.5, $paste->minutes, 1e-9, '2 min on 100 cm², a change and a look');

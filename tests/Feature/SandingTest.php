@@ -110,7 +110,8 @@ final class SandingTest extends FeatureTestCase
         self::assertGreaterThan(1.3 * $planned, $this->step($new, 'body.inside/sand')->minutes);
         self::assertEqualsWithDelta($there, $this->step($elsewhere, 'body.outside/sand')->minutes, 1e-9);
         self::assertSame(1.0, $other->refresh()->learnt()->minutes(Method::Hand, Pore::Open), 'never another shop');
-        $this->get(route('learnt'))->assertOk()->assertSee('By hand, folded, open-pored wood')->assertSee('from 6 records')
+        $this->get(route('learnt'))->assertOk()->assertSee('By hand, folded, open-pored wood')
+            ->assertSee('from 6 records')
             ->assertSee('Bowl 6');
         $this->put(route('learnt'), ['how' => 'hand', 'family' => 'open', 'use' => '0'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta($planned, $this->step($new, 'body.inside/sand')->minutes, 1e-9);
