@@ -115,7 +115,9 @@ class DemoWorkshopSeeder extends Seeder
             'P80' => 12, 'P120' => 30, 'P150' => 8, 'P180' => 26, 'P240' => 24, 'CAMI 220' => 5, 'P320' => 18,
             'CAMI 320' => 6, 'P400' => 14, 'P600' => 9,
         ] as $grit => $discs) {
-            $this->workshop->abrasives()->create(['grit' => $grit, 'discs' => $discs, 'price' => $prices[$grit] ?? 0.4]);
+            $this->workshop->abrasives()->create([
+                'grit' => $grit, 'discs' => $discs, 'price' => $prices[$grit] ?? 0.4,
+            ]);
         }
         foreach ([
             ['Oil-varnish blend', ['recoat_from_h' => 14.0], 620, 40, 'Half gone; skin on top strained off.'],

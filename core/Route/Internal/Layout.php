@@ -68,7 +68,7 @@ final class Layout
     /**
      * @param  list<Operation>  $operations
      * @param  array<string, Subject>  $subjects  by part
-     * @param  list<Stage>|null  $known  how operations of the same names were arranged already; null where they were not
+     * @param  list<Stage>|null  $known  how operations of the same names were arranged already; null where not
      */
     public function __construct(
         array $operations,

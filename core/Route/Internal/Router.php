@@ -433,8 +433,8 @@ final class Router
             if (! Sandings::agree([$id => $this->mounts[$id] ?? []], [$id => $mounts[$id] ?? []])) {
                 foreach (Sanded::of(new Subject(
                     $this->piece, $subject->part, $subject->measured,
-                    $this->sanded($subject->part, $subject->measured, $mounts[$id] ?? null), $this->tables, $this->bench,
-                    $this->school,
+                    $this->sanded($subject->part, $subject->measured, $mounts[$id] ?? null), $this->tables,
+                    $this->bench, $this->school,
                 )) as $operation) {
                     $anew[$operation->id] = $operation;
                 }
