@@ -14,7 +14,9 @@ use Illuminate\Support\Facades\DB;
 /** What the plan takes off the shelf, against what is there: what runs out, at which piece, and when. */
 final readonly class Shopping
 {
-    /** @return list<Shortage> the soonest first */
+    private const KEPT_SECONDS = 86_400;
+
+    /** @return list<Shortage> the soonest first; worked out once for a plan and what is on the shelf */
     public function shortages(Workshop $workshop): array
     {
         $left = $workshop->abrasives->mapWithKeys(
@@ -22,6 +24,17 @@ final readonly class Shopping
         )->all() + $workshop->tins->whereNotNull('stock_ml')->mapWithKeys(
             fn (Tin $tin): array => [$tin->product => (float) $tin->stock_ml],
         )->all();
+        $key = hash('xxh128', serialize([$workshop->id, $workshop->version, $workshop->planned_version, $left]));
+
+        return cache()->remember("short-$key", self::KEPT_SECONDS, fn (): array => $this->against($workshop, $left));
+    }
+
+    /**
+     * @param  array<string, float>  $left
+     * @return list<Shortage>
+     */
+    private function against(Workshop $workshop, array $left): array
+    {
         $needed = $short = [];
         foreach ($this->taken($workshop) as $take) {
             $needed[$take->what] = ($needed[$take->what] ?? 0.0) + $take->amount;

@@ -64,8 +64,8 @@ final readonly class LearntPage
         return $this->calibration->told(
             'The median of what your records took against the model, shrunk towards 1: (n × median + '
             .'{learning_prior_records|}) ÷ (n + {learning_prior_records|}), in steps of {learning_step|}; a record '
-            .'under {learning_least_ratio} or over {learning_most_ratio} is taken for a slip. Records are surfaces that were '
-            .'logged with their minutes, by the clock or typed, or with their discs.',
+            .'under {learning_least_ratio} or over {learning_most_ratio} is taken for a slip. Records are surfaces '
+            .'that were logged with their minutes, by the clock or typed, or with their discs.',
         );
     }
 

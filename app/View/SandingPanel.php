@@ -278,8 +278,13 @@ final readonly class SandingPanel
         $own = $this->sanding->own;
         $discs = $own?->discs() ?? 0;
 
+        $cost = $this->costOf(array_column(array_map(
+            fn (SandingStep $step): array => [$step->grit->name, $step->discs], $own->steps ?? [],
+        ), 1, 0));
+
         return 'Yours: '.number_format($own->totalMinutes ?? 0.0, 1)." min, $discs ".Str::plural('disc', $discs)
-            .$this->against($own->totalMinutes ?? 0.0).'.'.($own?->faults === [] ? ' No faulty step.' : '');
+            .($cost === '' ? '' : ", $cost").$this->against($own->totalMinutes ?? 0.0).'.'
+            .($own?->faults === [] ? ' No faulty step.' : '');
     }
 
     public function comparison(): string

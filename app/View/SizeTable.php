@@ -45,8 +45,8 @@ final readonly class SizeTable
     public function verdict(): string
     {
         if ($this->asked === null) {
-            return $this->of === '' ? '' : "Nothing here is called “{$this->of}”. It takes a grade with its scale, such as "
-                .'P320 or CAMI 320, the name of a pad, wool, paste or compound, or a size in µm.';
+            return $this->of === '' ? '' : "Nothing here is called “{$this->of}”. It takes a grade with its "
+                .'scale, such as P320 or CAMI 320, the name of a pad, wool, paste or compound, or a size in µm.';
         }
         $size = fn (SizeRow|Grit $one): string => $this->show->plain($one->micron).' µm';
         $near = fn (Scale $scale): Grit => $this->table->nearest(
@@ -54,7 +54,8 @@ final readonly class SizeTable
         );
 
         return "{$this->asked->name} is {$size($this->asked)}. Nearest on the P scale: {$near(Scale::Fepa)->name} "
-            ."({$size($near(Scale::Fepa))}); on the US scale: {$near(Scale::Cami)->name} ({$size($near(Scale::Cami))}).";
+            ."({$size($near(Scale::Fepa))}); on the US scale: {$near(Scale::Cami)->name} "
+            ."({$size($near(Scale::Cami))}).";
     }
 
     public function isAsked(SizeRow $row): bool

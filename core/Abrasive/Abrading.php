@@ -10,7 +10,7 @@ use HonestGrain\Wood\Pore;
 final readonly class Abrading
 {
     /**
-     * @param  array<string, int>  $sheets  discs by grit, coarse to fine; what serves several faces stands with the first
+     * @param  array<string, int>  $sheets  discs by grit, coarse to fine; what serves several faces is counted once
      * @param  array<string, float>  $minutesAt  by every grit that it takes, coarse to fine, its own discs or not
      * @param  float  $minutesFactor  what the shop's own records have made of its minutes
      * @param  float  $discsFactor  and of its discs
@@ -26,8 +26,8 @@ final readonly class Abrading
     }
 
     /**
-     * The discs that were really used, by grit, where only their number is known: in the proportion of the plan, what is
-     * left over to the coarsest.
+     * The discs that were really used, by grit, where only their number is known: in the proportion of the plan, what
+     * is left over to the coarsest.
      *
      * @return array<string, int>
      */

@@ -67,7 +67,8 @@ final readonly class ProgressionFault
                 : new self($grit->name, 'jump', sprintf(
                     'From %s to %s the size falls by %.2f times; above %.2f the deeper scratches of %s stay and show '
                         .'under the '
-                    .'finish.', $before->name, $grit->name, $before->micron / $grit->startsAtMicron, $job->rates->maxRatio,
+                    .'finish.', $before->name, $grit->name, $before->micron / $grit->startsAtMicron,
+                    $job->rates->maxRatio,
                     $before->name,
                 ));
         }

@@ -52,29 +52,56 @@
                 />
             </x-field>
         </div>
-        <section class="mt-1 flex flex-wrap items-center gap-2" aria-label="Sheets to drag in">
-            <span class="faint mr-1">Your sheets:</span>
-            @foreach ($shelf as $grit)
-                <button
-                    type="button"
-                    class="sheet"
-                    draggable="true"
-                    data-sheet="{{ $grit->name }}"
-                    title="{{ $show->plain($grit->micron) }} µm"
-                    aria-label="{{ $grit->name }}, into the plan chosen last"
-                >
-                    {{ $show->grit($grit->name) }}
-                </button>
-            @endforeach
-            @if ($shelf === [])
-                <span>none; <a href="{{ route('shelf') }}">put some on the shelf</a>, or type them below.</span>
-            @endif
-        </section>
-        @if ($least !== [])
-            <p class="faint mt-2">
-                Least from your shelf: <b class="text-ink">{{ implode(', ', array_map($show->grit(...), $least)) }}</b>
-            </p>
-        @endif
+        <div class="mt-1 grid items-start gap-x-10 lg:grid-cols-[1fr_200px_240px]">
+            <div>
+                <section class="mt-1 flex flex-wrap items-center gap-2" aria-label="Sheets to drag in">
+                    <span class="faint mr-1">Your sheets:</span>
+                    @foreach ($shelf as $grit)
+                        <button
+                            type="button"
+                            class="sheet"
+                            draggable="true"
+                            data-sheet="{{ $grit->name }}"
+                            title="{{ $show->plain($grit->micron) }} µm"
+                            aria-label="{{ $grit->name }}, into the plan chosen last"
+                        >
+                            {{ $show->grit($grit->name) }}
+                        </button>
+                    @endforeach
+                    @if ($shelf === [])
+                        <span>none; <a href="{{ route('shelf') }}">put some on the shelf</a>, or type them below.</span>
+                    @endif
+                </section>
+                @if ($least !== [])
+                    <p class="faint mt-2">
+                        Least from your shelf:
+                        <b class="text-ink">{{ implode(', ', array_map($show->grit(...), $least)) }}</b>
+                    </p>
+                @endif
+            </div>
+            <x-field name="pass" label="Looked at after">
+                <select class="w-full" name="pass" id="lab-pass">
+                    <option value="" @selected($question->pass === null)>the last of each</option>
+                    @for ($i = 0; $i < max(array_map(fn ($plan) => count($plan->passes()), $plans)); $i++)
+                        <option value="{{ $i }}" @selected($question->pass === $i)>
+                            {{ $i === 0 ? 'the tool' : 'sheet '.$i }}
+                        </option>
+                    @endfor
+                </select>
+            </x-field>
+            <x-field name="light" label="Raking light, degrees over the wood">
+                <input
+                    class="w-full"
+                    type="range"
+                    min="2"
+                    max="45"
+                    step="1"
+                    name="light"
+                    id="lab-light"
+                    value="{{ old('light', $question->lightDeg) }}"
+                />
+            </x-field>
+        </div>
         <div class="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-2">
             @foreach ($plans as $plan)
                 <section class="min-w-0 border-t border-ink pt-3" data-plan="{{ $plan->key }}">
@@ -145,36 +172,12 @@
                 </section>
             @endforeach
         </div>
-        <div class="mt-5 grid items-end gap-x-12 border-t border-rule pt-4 md:grid-cols-3">
-            <x-field name="light" label="Raking light, degrees over the wood">
-                <input
-                    class="w-full"
-                    type="range"
-                    min="2"
-                    max="45"
-                    step="1"
-                    name="light"
-                    id="lab-light"
-                    value="{{ old('light', $question->lightDeg) }}"
-                />
-            </x-field>
-            <x-field name="pass" label="Looked at after">
-                <select class="w-full" name="pass" id="lab-pass">
-                    <option value="" @selected($question->pass === null)>the last sheet of each</option>
-                    @for ($i = 0; $i < max(array_map(fn ($plan) => count($plan->passes()), $plans)); $i++)
-                        <option value="{{ $i }}" @selected($question->pass === $i)>
-                            {{ $i === 0 ? 'the tool' : 'sheet '.$i }}
-                        </option>
-                    @endfor
-                </select>
-            </x-field>
-            <p class="faint small pb-3">
-                The address of this page holds all of it: send it to somebody, or keep it.
-                <button class="quiet" name="seed" value="{{ ($question->seed + 1) % 1000000 }}">
-                    Another piece of wood
-                </button>
-            </p>
-        </div>
+        <p class="faint small mt-4">
+            The address of this page holds all of it: send it to somebody, or keep it.
+            <button class="quiet" name="seed" value="{{ ($question->seed + 1) % 1000000 }}">
+                Another piece of wood
+            </button>
+        </p>
         <x-why kind="workshop"
             >Each pass lowers the wood until the valleys below are gone, where it can: in the time of a sound step a
             grit takes out what a grit of 1.8 times its size left, and the first one what is no deeper than its own

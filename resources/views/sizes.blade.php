@@ -31,7 +31,7 @@
                     <th>Name</th>
                     <th>What it is</th>
                     <th class="n">Grain</th>
-                    <th>Where the size comes from</th>
+                    <th class="pl-8">Where the size comes from</th>
                 </tr>
             </thead>
             <tbody>
@@ -47,7 +47,7 @@
                         </td>
                         <td>{{ $row->kind }}</td>
                         <td class="n">{{ $show->plain($row->micron) }} µm</td>
-                        <td class="faint small">{{ $row->source }}</td>
+                        <td class="faint small pl-8">{{ $row->source }}</td>
                     </tr>
                 @endforeach
             </tbody>

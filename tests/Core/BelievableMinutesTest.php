@@ -12,7 +12,7 @@ use HonestGrain\Route\Bench;
 use HonestGrain\Route\Sanding;
 use PHPUnit\Framework\TestCase;
 
-/** The table of surfaces in docs/models.md, so that a maker can hold the model against experience: it says what is so. */
+/** The table of surfaces in docs/models.md, which a maker can hold against experience: it says what is so. */
 final class BelievableMinutesTest extends TestCase
 {
     /** What makers know such a surface to take, about, min: from and to. */
@@ -50,13 +50,17 @@ final class BelievableMinutesTest extends TestCase
             ['30 cm ash bowl, outside, chatter, oil', 'outside', Form::DeepBowl, $bowl, $oil + $cut('chatter')],
             ['30 cm ash bowl, outside, torn, oil', 'outside', Form::DeepBowl, $bowl, $oil + $cut('torn')],
             ['30 cm ash bowl, inside, scraped, oil', 'inside', Form::DeepBowl, $bowl, $oil + $cut('scraped', 'inside')],
-            ['30 cm ash bowl, outside, clean bevel cut, oil', 'outside', Form::DeepBowl, $bowl, $oil + $cut('bevel-cut')],
+            [
+                '30 cm ash bowl, outside, clean bevel cut, oil', 'outside', Form::DeepBowl, $bowl,
+                $oil + $cut('bevel-cut'),
+            ],
             [
                 '35 cm maple platter, inside, scraped, film', 'inside', Form::Platter, [350.0, 34.0, 120.0, 9.0],
                 ['wood' => 'Maple (sugar)'] + $film + $cut('scraped', 'inside'),
             ],
             [
-                '22 cm cherry bowl, outside, shear-scraped, wax', 'outside', Form::ShallowBowl, [220.0, 70.0, 80.0, 7.0],
+                '22 cm cherry bowl, outside, shear-scraped, wax', 'outside', Form::ShallowBowl,
+                [220.0, 70.0, 80.0, 7.0],
                 ['wood' => 'Cherry (black)'] + $wax + $cut('shear-scraped'),
             ],
             [

@@ -23,8 +23,8 @@ final class UnknownGrit extends BadInput
         return new self(
             'unknown-grit', $field,
             "$field is ".self::quote($name)
-                .'; it takes a grade such as "P120" (P12 to P2500) or "CAMI 320" (CAMI 24 to CAMI 1200), or a pad, wool, '
-                .'paste or compound by its name, such as "Grey non-woven pad".',
+                .'; it takes a grade such as "P120" (P12 to P2500) or "CAMI 320" (CAMI 24 to CAMI 1200), or a pad, '
+                .'wool, paste or compound by its name, such as "Grey non-woven pad".',
         );
     }
 }
