@@ -487,6 +487,11 @@ final class DerivedRouteTest extends TestCase
         ])]] + $document, BlankForm::Branch);
         self::assertNull($spindle->withoutDate());
         self::assertSame('body/dry', $spindle->steps[0]->id);
+        $platter = $of(['parts' => [Benchwork::bowl(['moisture_percent' => 45, 'shape' => [
+            'outer' => [[0, 60, 'corner'], [34, 150, 'corner']],
+            'inner' => [[34, 142, 'corner'], [9, 60, 'corner'], [9, 0]],
+        ]])]] + $document, BlankForm::Round);
+        self::assertSame('body/dry', $platter->steps[0]->id, 'a tenth of its width leaves no hollow in it');
     }
 
     public function test_work_turned_once_is_carried_through_and_dries_in_paper_oval_by_what_its_wood_shrinks(): void
