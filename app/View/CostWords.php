@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Planning\PieceCost;
-use Illuminate\Support\Str;
 
 /** What a piece has cost so far, in a sentence; money as it was typed, whatever the coin. */
 final class CostWords
@@ -14,8 +13,8 @@ final class CostWords
     {
         return implode(' ', array_filter([
             $cost->wood === null ? '' : 'Its wood cost '.number_format($cost->wood, 2).'.',
-            $cost->discCount === 0 ? '' : 'Discs so far: '.$cost->discCount.' '.Str::plural('disc', $cost->discCount)
-                .($cost->discs > 0 ? ', '.number_format($cost->discs, 2) : '')
+            $cost->discCount === 0 ? '' : 'Discs so far: '.$cost->discCount
+                .($cost->discs > 0 ? ', costing '.number_format($cost->discs, 2) : '')
                 .($cost->isWhole ? '.' : ' (some have no price on the Shelf).'),
         ]));
     }

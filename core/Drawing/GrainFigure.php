@@ -23,11 +23,14 @@ final readonly class GrainFigure
     /** What is turned towards the reader: half of the columns, an end-grain quarter at their left. */
     private const FIRST_SEEN = -5;
 
-    private const DARKEST = 0.62;
+    private const DARKEST = 0.72;
+
+    private const SHADE = '#2a1a0c';
 
     private const RING = 0.62;
 
-    public function __construct(private Profile $profile, private GrainDirection $grain)
+    /** @param  string  $woodRgb  the colour of the wood, the same in a light and in a dark shop */
+    public function __construct(private Profile $profile, private GrainDirection $grain, private string $woodRgb)
     {
     }
 
@@ -61,7 +64,9 @@ final readonly class GrainFigure
                 -$r - $margin, -$high - $margin, 2 * ($r + $margin), $high + 2 * $margin,
             ])), 'role' => 'img', 'class' => 'max-h-[150px] w-full',
             'aria-label' => 'End grain on the outside: the darker, the more of it shows',
-        ], Svg::tag('g', ['fill' => 'currentColor', 'shape-rendering' => 'crispEdges'], $cells)
+        ], Svg::tag('path', [
+            'd' => Svg::path($line, 1).'L'.substr(Svg::path(array_reverse($line), -1), 1).'Z', 'fill' => $this->woodRgb,
+        ]).Svg::tag('g', ['fill' => self::SHADE, 'shape-rendering' => 'crispEdges'], $cells)
             .Svg::tag('path', [
                 'd' => $outline, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => $r / 70,
             ]));
@@ -75,7 +80,7 @@ final readonly class GrainFigure
         $upright = fn (int $column): float => $this->grain->exposureAt(1.0, 0.0, 2 * M_PI * $column / self::COLUMNS);
         for ($column = 0; $column < self::COLUMNS; $column++) {
             $cells .= Svg::tag('path', [
-                'd' => $this->sector($column - 0.5, $column + 0.5, $r), 'fill' => 'currentColor',
+                'd' => $this->sector($column - 0.5, $column + 0.5, $r), 'fill' => self::SHADE,
                 'fill-opacity' => self::DARKEST * $upright($column),
             ]);
         }
@@ -87,7 +92,10 @@ final readonly class GrainFigure
             'aria-label' => $this->grain === GrainDirection::Side
                 ? 'The rim from above: two opposite quarters are end grain, which tears, drinks and darkens'
                 : 'The rim from above: no end grain shows round the wall',
-        ], $cells.Svg::tag('circle', [
+        ], Svg::tag('circle', [
+            'r' => $r * (1 + self::RING) / 2, 'fill' => 'none', 'stroke' => $this->woodRgb,
+            'stroke-width' => $r * (1 - self::RING),
+        ]).$cells.Svg::tag('circle', [
             'r' => $r, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => 1.6,
         ]).Svg::tag('circle', [
             'r' => $r * self::RING, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => 1.2,
