@@ -37,7 +37,8 @@ class SurfaceController extends Controller
             'short' => ShortageWords::all(array_values(array_filter(
                 $shopping->shortages($piece->workshop), fn (Shortage $one): bool => $one->isDiscs,
             )), $show),
-            'left' => SandingPanel::left($part), 'grain' => new GrainFigure($part->profile, $part->grain, $part->wood->rgb),
+            'left' => SandingPanel::left($part),
+            'grain' => new GrainFigure($part->profile, $part->grain, $part->wood->rgb),
         ]);
     }
 
