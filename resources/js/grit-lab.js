@@ -101,19 +101,25 @@ export default () => ({
         this.field(plan).value = names.join(', ');
     },
 
-    address(submitter) {
-        const fields = new FormData(this.form());
-        if (submitter?.name) fields.set(submitter.name, submitter.value);
-        return `${this.form().action}?${new URLSearchParams(fields)}`;
+    fields() {
+        return new URLSearchParams(new FormData(this.form()));
+    },
+    address(fields) {
+        return `${this.form().action}?${fields}`;
     },
     remember() {
-        history.replaceState({}, '', this.address());
+        history.replaceState({}, '', this.address(this.fields()));
     },
     async ask(submitter) {
         const number = ++this.asked;
-        const address = this.address(submitter);
+        const sent = this.fields();
+        if (submitter?.name) sent.set(submitter.name, submitter.value);
+        const before = this.fields();
         try {
-            const answer = await fetch(address, { headers: { Accept: 'text/html' }, credentials: 'same-origin' });
+            const answer = await fetch(this.address(sent), {
+                headers: { Accept: 'text/html' },
+                credentials: 'same-origin',
+            });
             if (!answer.ok) throw new Error(`${answer.status}`);
             const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
             if (number !== this.asked) return;
@@ -123,9 +129,12 @@ export default () => ({
                 return;
             }
             const focused = document.activeElement?.id;
+            // What was set while the answer was on its way stays.
+            const since = [...this.fields()].filter(([name, value]) => before.get(name) !== value);
             swap(page, ['#lab', '#problems']);
+            since.forEach(([name, value]) => (document.querySelector(`#lab [name=${name}]`).value = value));
             if (focused) document.getElementById(focused)?.focus();
-            if (!answer.redirected) history.replaceState({}, '', address);
+            if (!answer.redirected) this.remember();
         } catch {
             tell("The shop's computer did not answer. What you chose is still here; try again.");
         }

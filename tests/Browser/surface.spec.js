@@ -55,6 +55,18 @@ test('a bad habit is tried in the lab and fixed, the bowl is sanded, and the she
     await expect(page).toHaveURL(address);
     expect(await bright()).toBe(lit);
 
+    // The light is moved while the lab still works on a plan: it stays where the hand put it.
+    await page.route(/\/lab\?/, async (route) => {
+        await new Promise((resolve) => setTimeout(resolve, 700));
+        await route.continue();
+    });
+    await page.getByRole('button', { name: /^P320, into the plan/ }).click();
+    await page.getByLabel('Raking light, degrees over the wood').fill('30');
+    await expect(page.getByRole('button', { name: 'Take P320 out of plan A' })).toBeVisible();
+    await expect(page).toHaveURL(/light=30.*P320/);
+    await expect(page.getByLabel('Raking light, degrees over the wood')).toHaveValue('30');
+    await page.unroute(/\/lab\?/);
+
     await page.goto(`${piece}/surface`);
     await outside.getByLabel('Your own way, grits with their scale').fill('');
     await outside.getByRole('button', { name: 'Price it' }).click();
