@@ -29,6 +29,8 @@ final readonly class Calibration
         public ClimateFigures $climate,
         public SpeedFigures $speed,
         public LearningFigures $learning,
+        public LayoutFigures $layout,
+        public ColourFigures $colour,
     ) {
     }
 
@@ -48,7 +50,8 @@ final readonly class Calibration
             SandingFigures::from($value), AskedFigures::from($value), CoatFigures::from($value),
             ShapeFigures::from($value), BenchFigures::from($value), TurningRates::from($value),
             MendingRates::from($value), DryingFigures::from($value), ClimateFigures::from($value),
-            SpeedFigures::from($value), LearningFigures::from($value),
+            SpeedFigures::from($value), LearningFigures::from($value), LayoutFigures::from($value),
+            ColourFigures::from($value),
         );
     }
 

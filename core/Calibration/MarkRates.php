@@ -17,7 +17,6 @@ final readonly class MarkRates
     private function __construct(
         private array $byArea,
         public float $scorchWatchHours,
-        public float $scorchLeastWallMm,
         public float $dyeDryHours,
         public float $inlaySetHours,
         public float $sandBackMinutesPer100Cm2,
@@ -39,7 +38,6 @@ final readonly class MarkRates
         return new self(
             byArea: $byArea,
             scorchWatchHours: $value('mark_scorch_watch_hours'),
-            scorchLeastWallMm: $value('mark_scorch_least_wall_mm'),
             dyeDryHours: $value('mark_dye_dry_hours'),
             inlaySetHours: $value('mark_inlay_set_hours'),
             sandBackMinutesPer100Cm2: $value('mark_sand_back_minutes_per_100cm2'),

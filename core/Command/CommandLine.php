@@ -5,17 +5,27 @@ declare(strict_types=1);
 namespace HonestGrain\Command;
 
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Command\Verb\BeadsVerb;
 use HonestGrain\Command\Verb\CureVerb;
 use HonestGrain\Command\Verb\DryingVerb;
+use HonestGrain\Command\Verb\DyeVerb;
 use HonestGrain\Command\Verb\EmcVerb;
+use HonestGrain\Command\Verb\FacetsVerb;
+use HonestGrain\Command\Verb\FlutesVerb;
 use HonestGrain\Command\Verb\Grits;
+use HonestGrain\Command\Verb\InlayVerb;
 use HonestGrain\Command\Verb\LadderVerb;
+use HonestGrain\Command\Verb\LayoutVerb;
 use HonestGrain\Command\Verb\Measure;
 use HonestGrain\Command\Verb\Mend;
 use HonestGrain\Command\Verb\MixVerb;
+use HonestGrain\Command\Verb\PiercingVerb;
+use HonestGrain\Command\Verb\ProportionsVerb;
 use HonestGrain\Command\Verb\RouteVerb;
 use HonestGrain\Command\Verb\ScheduleVerb;
+use HonestGrain\Command\Verb\ScorchVerb;
 use HonestGrain\Command\Verb\StackVerb;
+use HonestGrain\Command\Verb\TextureVerb;
 use HonestGrain\Command\Verb\TruingVerb;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
@@ -38,13 +48,14 @@ final readonly class CommandLine
     public static function over(Catalogue $catalogue): self
     {
         $verbs = [];
+        $calibration = $catalogue->calibration();
         foreach ([
             new Measure($catalogue), new EmcVerb, new DryingVerb($catalogue), new TruingVerb, new Grits($catalogue),
-            new LadderVerb($catalogue), new MixVerb,
-            new StackVerb($catalogue),
-            new CureVerb($catalogue), new ScheduleVerb(
-                new OrderSearch,
-            ), new RouteVerb($catalogue), new Mend($catalogue),
+            new LadderVerb($catalogue), new MixVerb, new StackVerb($catalogue), new CureVerb($catalogue),
+            new ScheduleVerb(new OrderSearch), new LayoutVerb, new ProportionsVerb, new BeadsVerb, new FlutesVerb,
+            new FacetsVerb, new TextureVerb($calibration), new PiercingVerb($calibration),
+            new InlayVerb($calibration), new DyeVerb($calibration), new ScorchVerb($calibration),
+            new RouteVerb($catalogue), new Mend($catalogue),
         ] as $verb) {
             $verbs[$verb->name()] = $verb;
         }

@@ -143,6 +143,24 @@ final readonly class Curve
         return $this->last();
     }
 
+    /** The widest radius at a height, mm; null where the curve does not come. */
+    public function radiusAtMm(float $z): ?float
+    {
+        $widest = null;
+        $previous = $this->points[0];
+        foreach ($this->points as $point) {
+            if (min($previous->z, $point->z) <= $z && $z <= max($previous->z, $point->z)) {
+                $span = $point->z - $previous->z;
+                $here = abs($span) < 1e-12 ? max($previous->r, $point->r)
+                    : $previous->r + ($z - $previous->z) / $span * ($point->r - $previous->r);
+                $widest = max($widest ?? 0.0, $here);
+            }
+            $previous = $point;
+        }
+
+        return $widest;
+    }
+
     /** @return list<array{float, float}|array{float, float, string}> */
     public function toArray(): array
     {

@@ -92,6 +92,15 @@ final readonly class Profile
         return 2 * max(array_map(fn (Point $p): float => $p->r, $this->outer->points));
     }
 
+    /** The outer diameter at a height over the lowest place of the piece, mm; null above it. */
+    public function diameterAtMm(float $aboveMm): ?float
+    {
+        $lowest = min(array_map(fn (Point $p): float => $p->z, $this->outer->points));
+        $radius = $this->outer->radiusAtMm($lowest + $aboveMm);
+
+        return $radius === null ? null : 2 * $radius;
+    }
+
     public function heightMm(): float
     {
         $z = array_map(fn (Point $p): float => $p->z, $this->outer->points);

@@ -17,6 +17,8 @@ final class FoldersOfCore
         'Wood' => ['Reading'],
         'Calibration' => ['Reading'],
         'Geometry' => ['Reading', 'Wood', 'Calibration'],
+        'Layout' => ['Reading', 'Calibration', 'Geometry'],
+        'Colour' => ['Reading', 'Calibration'],
         'Coating' => ['Reading', 'Wood', 'Calibration', 'Geometry'],
         'Abrasive' => ['Reading', 'Wood', 'Calibration', 'Coating'],
         'Safety' => ['Wood', 'Coating'],
@@ -41,7 +43,7 @@ final class FoldersOfCore
         ],
         'Command' => [
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Piece', 'Schedule',
-            'Route', 'Mending', 'Holding', 'Rack',
+            'Route', 'Mending', 'Holding', 'Rack', 'Layout', 'Colour',
         ],
     ];
 

@@ -196,7 +196,7 @@ final class CautionTest extends TestCase
             ['a', 'b'],
         ];
         yield 'a torch on a thin wall' => [
-            ['shape' => Form::ShallowBowl->profile(260, 70, 90, 4.5)->toArray(), 'marks' => [$mark('char', 'scorch')]],
+            ['shape' => Form::ShallowBowl->profile(260, 70, 90, 3.5)->toArray(), 'marks' => [$mark('char', 'scorch')]],
             'a torch cracks walls', ['char'],
         ];
         yield 'what is not for food' => [

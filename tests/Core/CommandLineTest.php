@@ -26,7 +26,8 @@ final class CommandLineTest extends TestCase
     {
         return [
             ['measure'], ['emc'], ['drying'], ['truing'], ['grits'], ['mix'], ['stack'], ['cure'], ['schedule'],
-            ['route'], ['mend'],
+            ['route'], ['mend'], ['layout'], ['proportions'], ['beads'], ['flutes'], ['facets'], ['texture'],
+            ['piercing'], ['inlay'], ['dye'], ['scorch'],
         ];
     }
 

@@ -11,6 +11,8 @@ use PHPUnit\Framework\TestCase;
 /** What each verb answers, field by field, with figures that can be worked out by hand. */
 final class ContractTest extends TestCase
 {
+    use Asking;
+
     public function test_measure_names_every_zone_of_a_cup(): void
     {
         $answer = $this->ask('measure', [
@@ -401,7 +403,8 @@ final class ContractTest extends TestCase
         [$code, $out] = CommandLine::over(Catalogue::shipped())->run([]);
         self::assertSame(0, $code);
         self::assertStringContainsString(
-            'measure, emc, drying, truing, grits, ladder, mix, stack, cure, schedule, route', $out,
+            'measure, emc, drying, truing, grits, ladder, mix, stack, cure, schedule, layout, '
+            .'proportions, beads, flutes, facets, texture, piercing, inlay, dye, scorch, route', $out,
         );
         [$code, , $error] = CommandLine::over(Catalogue::shipped())->run(['sharpen']);
         self::assertSame(2, $code);
@@ -414,43 +417,4 @@ final class ContractTest extends TestCase
         'max_ratio' => 1.8, 'change_minutes' => 0.5, 'inspect_minutes' => 0.5,
         'available' => ['P80', 'P120', 'P150', 'P180', 'P240', 'P320', 'P400'],
     ];
-
-    /**
-     * @param  array<string, mixed>  $question
-     * @return array<string, mixed>
-     */
-    private function ask(string $verb, array $question): array
-    {
-        [$code, $out, $error] = $this->answerOf($verb, $question);
-        self::assertSame(0, $code, $error);
-
-        return json_decode($out, true, flags: JSON_THROW_ON_ERROR);
-    }
-
-    /**
-     * @param  array<string, mixed>  $question
-     * @return array{code: string, field: string, message: string}
-     */
-    private function refused(string $verb, array $question): array
-    {
-        [$code, $out, $error] = $this->answerOf($verb, $question);
-        self::assertSame([2, ''], [$code, $out]);
-
-        return json_decode($error, true, flags: JSON_THROW_ON_ERROR)['error'];
-    }
-
-    /**
-     * @param  array<string, mixed>  $question
-     * @return array{int, string, string}
-     */
-    private function answerOf(string $verb, array $question): array
-    {
-        $file = (string) tempnam(sys_get_temp_dir(), 'grain');
-        file_put_contents($file, json_encode($question, JSON_THROW_ON_ERROR));
-        try {
-            return CommandLine::over(Catalogue::shipped())->run([$verb, $file]);
-        } finally {
-            unlink($file);
-        }
-    }
 }

@@ -126,7 +126,7 @@ final class Judged
     private static function ofMarks(Piece $piece, Part $part, Measurement $measured, Tables $tables): array
     {
         $conflicts = [];
-        $least = $tables->calibration->marks->scorchLeastWallMm;
+        $least = $tables->calibration->colour->scorchLeastWallMm;
         $marks = $part->marksInOrder($piece->order);
         foreach ($marks as $i => $mark) {
             $flames = $mark->technique->nature() === Nature::Flames;

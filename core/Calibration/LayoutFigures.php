@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Calibration;
+
+/** What marks are laid out by. Units are in the names; sources in `catalogue/constants.csv`. */
+final readonly class LayoutFigures
+{
+    private function __construct(
+        public float $tongueAcrossShare,
+        public float $tongueLeastStrength,
+        public float $dimpleSeconds,
+    ) {
+    }
+
+    /** @param  \Closure(string): float  $value  of a constant, by its name */
+    public static function from(\Closure $value): self
+    {
+        return new self(
+            tongueAcrossShare: $value('tongue_across_share'),
+            tongueLeastStrength: $value('tongue_least_strength'),
+            dimpleSeconds: $value('dimple_seconds'),
+        );
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Colour;
+
+/** One layer of dye on three tissues of a wood: how strong, how much each takes up and how deep, and what is sanded off. */
+final readonly class DyeLayer
+{
+    /**
+     * @param  list<float>  $uptake  early wood, late wood, figure
+     * @param  list<float>  $depthUm
+     */
+    public function __construct(
+        public Rgb $colour,
+        public float $strength,
+        public array $uptake,
+        public array $depthUm,
+        public float $sandedUm,
+    ) {
+    }
+
+    /** What is added to a tissue's absorption for each unit of the dye's own: c·u·e^(−x/δ). */
+    public function share(int $tissue): float
+    {
+        return $this->strength * $this->uptake[$tissue] * exp(-$this->sandedUm / $this->depthUm[$tissue]);
+    }
+
+    public function sanded(float $um): self
+    {
+        return new self($this->colour, $this->strength, $this->uptake, $this->depthUm, $um);
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Command\Verb;
+
+use HonestGrain\Command\Verb;
+use HonestGrain\Layout\Division;
+use HonestGrain\Layout\UnrolledBand;
+use HonestGrain\Reading\Document;
+
+/** A band divided round the piece, and laid flat. */
+final readonly class LayoutVerb implements Verb
+{
+    public function name(): string
+    {
+        return 'layout';
+    }
+
+    public function help(): array
+    {
+        return [
+            'does' => 'Divides a straight band round a piece by an index plate, and lays it flat.',
+            'fields' => [
+                'radius_top_mm' => 'of the band, 1 to 1000',
+                'radius_bottom_mm' => 'of the band, 1 to 1000',
+                'slant_mm' => 'from edge to edge along the wall, 0.1 to 2000, no less than the radii differ',
+                'wanted_pitch_mm' => 'on the larger circle, 0.1 to 10000',
+                'index_holes' => 'of the plate, 1 to 1000',
+            ],
+            'example' => '{"radius_top_mm":100,"radius_bottom_mm":80,"slant_mm":60,"wanted_pitch_mm":40,"index_holes":48}',
+        ];
+    }
+
+    public function answer(Document $question): array
+    {
+        $top = $question->number('radius_top_mm', 1, 1000);
+        $bottom = $question->number('radius_bottom_mm', 1, 1000);
+        $band = UnrolledBand::of($top, $bottom, $question->number('slant_mm', 0.1, 2000));
+        $division = Division::nearest(
+            $band->largerMm, $question->number('wanted_pitch_mm', 0.1, 10_000),
+            $question->integer('index_holes', 1, Division::MOST_HOLES),
+        );
+
+        return [
+            'repeats' => $division->repeats,
+            'pitch_top_mm' => round($division->pitchMm($top), 4),
+            'pitch_bottom_mm' => round($division->pitchMm($bottom), 4),
+            'stretch' => round($top / $bottom, 6),
+            'index_step' => $division->step(),
+            'holes' => $division->holes(),
+            'marks_mm' => array_map(fn (float $mark): float => round($mark, 4), $division->marksMm()),
+            'unrolled' => $band->toArray(),
+        ];
+    }
+}

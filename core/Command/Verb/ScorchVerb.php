@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Command\Verb;
+
+use HonestGrain\Calibration\Calibration;
+use HonestGrain\Colour\Rgb;
+use HonestGrain\Colour\Scorch;
+use HonestGrain\Command\Verb;
+use HonestGrain\Reading\Document;
+
+/** What a flame makes of wood. */
+final readonly class ScorchVerb implements Verb
+{
+    public function __construct(private Calibration $calibration)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'scorch';
+    }
+
+    public function help(): array
+    {
+        return [
+            'does' => 'The colour that a flame gives wood, how long it takes, and whether the wall stands it; a guide, the test board decides.',
+            'fields' => [
+                'wood_rgb' => 'such as "#d8c29a"',
+                'level' => '"straw", "toast", "brown", "black" or "cracked"',
+                'end_grain' => 'share of end grain, 0 to 1 (0 where not given)',
+                'area_mm2' => '1 to 10000000',
+                'wall_mm' => '0.1 to 1000; 4 at the least, 8 for "cracked"',
+            ],
+            'example' => '{"wood_rgb":"#d8c29a","level":"brown","end_grain":0.3,"area_mm2":12000,"wall_mm":6}',
+        ];
+    }
+
+    public function answer(Document $question): array
+    {
+        $wood = Rgb::hex($question->text('wood_rgb', 7), 'wood_rgb');
+        $level = Scorch::from($question->choice('level', array_column(Scorch::cases(), 'value')));
+        $figures = $this->calibration->colour;
+        $colour = $level->on($wood, $question->numberOr('end_grain', 0.0, 0, 1), $figures);
+        $minutes = $level->minutesPer100Cm2($figures) * $question->number('area_mm2', 1, 1e7) / 10_000;
+        $level->check($question->number('wall_mm', 0.1, 1000), $figures);
+
+        return [
+            'rgb' => $colour->toHex(),
+            'minutes' => round($minutes, 4),
+            'warnings' => [$this->calibration->told(
+                'Char glows on where nobody sees it: stay with the piece for {mark_scorch_watch_hours}, on bare metal '
+                .'and away from dust, water at hand. Never over glue, CA, resin or a finish.',
+            )],
+        ];
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Layout;
+
+/**
+ * Flutes round a straight band, along it or in a spiral.
+ *
+ * Physics: land = 2πr/N − width; a spiral of lead l stands at atan(2πr/l) from the axis, and is
+ * ∫√(1 + (2πr/l)²) ds long, here by Simpson's rule over the slant.
+ */
+final readonly class Flutes
+{
+    private const SLICES = 200;
+
+    /** @param  list<float>  $radiiMm  of the band, two or more, evenly apart from the top down */
+    public function __construct(
+        public int $count,
+        public FluteCutter $cutter,
+        public float $depthMm,
+        public array $radiiMm,
+        public float $slantMm,
+        public ?float $leadMm = null,
+    ) {
+    }
+
+    public function widthMm(): float
+    {
+        return $this->cutter->widthMm($this->depthMm);
+    }
+
+    /** @return list<float> what is left standing between two flutes, at each radius */
+    public function landsMm(): array
+    {
+        return array_map(
+            fn (float $radius): float => 2 * M_PI * $radius / $this->count - $this->widthMm(), $this->radiiMm,
+        );
+    }
+
+    /** @return list<float>|null at each radius; null for straight ones */
+    public function helixDeg(): ?array
+    {
+        $lead = $this->leadMm;
+
+        return $lead === null ? null : array_map(
+            fn (float $radius): float => rad2deg(atan(2 * M_PI * $radius / $lead)), $this->radiiMm,
+        );
+    }
+
+    /** One flute from end to end. */
+    public function lengthMm(): float
+    {
+        if ($this->leadMm === null) {
+            return $this->slantMm;
+        }
+        $sum = 0.0;
+        $stretches = count($this->radiiMm) - 1;
+        for ($i = 0; $i < $stretches; $i++) {
+            $sum += $this->turnsMm($this->radiiMm[$i], $this->radiiMm[$i + 1], $this->slantMm / $stretches);
+        }
+
+        return $sum;
+    }
+
+    /** @param  int  $passes  for each flute */
+    public function minutes(int $passes, float $feedMmPerS): float
+    {
+        return $this->count * $passes * $this->lengthMm() / $feedMmPerS / 60;
+    }
+
+    /**
+     * @param  float  $leftMm  of the wall under a flute
+     * @return list<string>
+     */
+    public function warnings(float $leftMm, float $leastWallMm, float $leastLandMm): array
+    {
+        $warnings = [];
+        if ($leftMm <= 0) {
+            $warnings[] = sprintf(
+                'The flutes are %s mm deep and cut through the wall by %.2f mm.', $this->depthMm, -$leftMm,
+            );
+        } elseif ($leftMm < $leastWallMm) {
+            $warnings[] = sprintf(
+                'The flutes leave %.2f mm of the wall, less than the %s mm you allow.', $leftMm, $leastWallMm,
+            );
+        }
+        foreach ($this->landsMm() as $i => $land) {
+            if ($land <= 0) {
+                $warnings[] = sprintf(
+                    'At radius %s mm neighbouring flutes run into each other by %.2f mm.', $this->radiiMm[$i], -$land,
+                );
+            } elseif ($land < $leastLandMm) {
+                $warnings[] = sprintf(
+                    'At radius %s mm %.2f mm stands between two flutes, less than the %s mm you allow.',
+                    $this->radiiMm[$i], $land, $leastLandMm,
+                );
+            }
+        }
+
+        return $warnings;
+    }
+
+    private function turnsMm(float $first, float $last, float $slantMm): float
+    {
+        $sum = 0.0;
+        for ($i = 0; $i <= self::SLICES; $i++) {
+            $radius = $first + ($last - $first) * $i / self::SLICES;
+            $weight = $i === 0 || $i === self::SLICES ? 1 : ($i % 2 === 1 ? 4 : 2);
+            $sum += $weight * hypot(1.0, 2 * M_PI * $radius / (float) $this->leadMm);
+        }
+
+        return $sum * $slantMm / self::SLICES / 3;
+    }
+}

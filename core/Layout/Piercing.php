@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Layout;
+
+/** Round holes on a grid. Physics: open share πø²/(2√3p²) on a hexagonal grid, πø²/(4p²) on a square one. */
+final readonly class Piercing
+{
+    public function __construct(public float $holeMm, public float $pitchMm, public bool $isHexagonal)
+    {
+    }
+
+    public function openShare(): float
+    {
+        return M_PI * $this->holeMm ** 2 / 4 / $this->cellMm2();
+    }
+
+    /** What stands between two holes at the narrowest. */
+    public function bridgeMm(): float
+    {
+        return $this->pitchMm - $this->holeMm;
+    }
+
+    public function count(float $areaMm2): int
+    {
+        return (int) floor($areaMm2 / $this->cellMm2() + 1e-9);
+    }
+
+    /** @return list<string> */
+    public function warnings(float $leastMm): array
+    {
+        return $this->bridgeMm() >= $leastMm - 1e-9 ? [] : [sprintf(
+            '%.2f mm stands between two holes, less than the %s mm it takes: it breaks out. Holes %s mm apart stand.',
+            $this->bridgeMm(), $leastMm, $this->holeMm + $leastMm,
+        )];
+    }
+
+    private function cellMm2(): float
+    {
+        return $this->pitchMm ** 2 * ($this->isHexagonal ? sqrt(3) / 2 : 1);
+    }
+}
