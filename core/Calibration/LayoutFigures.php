@@ -11,6 +11,8 @@ final readonly class LayoutFigures
         public float $tongueAcrossShare,
         public float $tongueLeastStrength,
         public float $dimpleSeconds,
+        public float $shadeCm2PerMinute,
+        public float $conesFitMm,
     ) {
     }
 
@@ -21,6 +23,8 @@ final readonly class LayoutFigures
             tongueAcrossShare: $value('tongue_across_share'),
             tongueLeastStrength: $value('tongue_least_strength'),
             dimpleSeconds: $value('dimple_seconds'),
+            shadeCm2PerMinute: $value('pen_shade_cm2_per_minute'),
+            conesFitMm: $value('template_cone_fits_mm'),
         );
     }
 }

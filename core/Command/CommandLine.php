@@ -6,6 +6,7 @@ namespace HonestGrain\Command;
 
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Command\Verb\BeadsVerb;
+use HonestGrain\Command\Verb\BurnVerb;
 use HonestGrain\Command\Verb\CureVerb;
 use HonestGrain\Command\Verb\DryingVerb;
 use HonestGrain\Command\Verb\DyeVerb;
@@ -25,8 +26,10 @@ use HonestGrain\Command\Verb\RouteVerb;
 use HonestGrain\Command\Verb\ScheduleVerb;
 use HonestGrain\Command\Verb\ScorchVerb;
 use HonestGrain\Command\Verb\StackVerb;
+use HonestGrain\Command\Verb\TemplateVerb;
 use HonestGrain\Command\Verb\TextureVerb;
 use HonestGrain\Command\Verb\TruingVerb;
+use HonestGrain\Command\Verb\UnitsVerb;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use HonestGrain\Schedule\OrderSearch;
@@ -54,7 +57,8 @@ final readonly class CommandLine
             new LadderVerb($catalogue), new MixVerb, new StackVerb($catalogue), new CureVerb($catalogue),
             new ScheduleVerb(new OrderSearch), new LayoutVerb, new ProportionsVerb, new BeadsVerb, new FlutesVerb,
             new FacetsVerb, new TextureVerb($calibration), new PiercingVerb($calibration),
-            new InlayVerb($calibration), new DyeVerb($calibration), new ScorchVerb($calibration),
+            new BurnVerb($calibration), new InlayVerb($calibration),
+            new TemplateVerb($calibration), new UnitsVerb, new DyeVerb($calibration), new ScorchVerb($calibration),
             new RouteVerb($catalogue), new Mend($catalogue),
         ] as $verb) {
             $verbs[$verb->name()] = $verb;
@@ -91,12 +95,13 @@ final readonly class CommandLine
             );
         }
         try {
-            $answer = $verb->answer(Document::decode((string) file_get_contents($path, length: self::MAX_BYTES)));
+            $answer = $verb->answer($verb->help()['fields'] === [] && $file === '-' ? Document::of([])
+                : Document::decode((string) file_get_contents($path, length: self::MAX_BYTES)));
         } catch (BadInput $e) {
             return $this->error($e->reason, $e->field, $e->getMessage());
         }
 
-        return [self::OK, $this->json($answer)."\n", ''];
+        return [self::OK, (is_string($answer) ? $answer : $this->json($answer))."\n", ''];
     }
 
     private function help(Verb $verb): string

@@ -42,7 +42,9 @@ final readonly class Tongue
     {
         $angle = deg2rad($this->grainAngleDeg());
 
-        return $this->figures->tongueAcrossShare / (sin($angle) ** 2 + $this->figures->tongueAcrossShare * cos($angle) ** 2);
+        $across = $this->figures->tongueAcrossShare;
+
+        return $across / (sin($angle) ** 2 + $across * cos($angle) ** 2);
     }
 
     public function isAllowed(): bool
@@ -57,7 +59,8 @@ final readonly class Tongue
             return $this->isAllowed() ? [[0.0, 360.0]] : [];
         }
         // sin² of the greatest angle to the grain at which enough strength is left.
-        $sin2 = ($this->figures->tongueAcrossShare / $this->figures->tongueLeastStrength - $this->figures->tongueAcrossShare) / (1 - $this->figures->tongueAcrossShare);
+        $across = $this->figures->tongueAcrossShare;
+        $sin2 = ($across / $this->figures->tongueLeastStrength - $across) / (1 - $across);
         $level = cos(deg2rad($this->tiltDeg));
         $share = $level <= 0 ? INF : sqrt(1 - $sin2) / $level;
         if ($share > 1) {

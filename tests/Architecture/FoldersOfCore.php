@@ -40,10 +40,12 @@ final class FoldersOfCore
         ],
         'Drawing' => [
             'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Holding', 'Technique', 'Piece', 'Rack',
+            'Layout',
         ],
         'Command' => [
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Piece', 'Schedule',
             'Route', 'Mending', 'Holding', 'Rack', 'Layout', 'Colour',
+            'Drawing',
         ],
     ];
 

@@ -27,7 +27,7 @@ final class CommandLineTest extends TestCase
         return [
             ['measure'], ['emc'], ['drying'], ['truing'], ['grits'], ['mix'], ['stack'], ['cure'], ['schedule'],
             ['route'], ['mend'], ['layout'], ['proportions'], ['beads'], ['flutes'], ['facets'], ['texture'],
-            ['piercing'], ['inlay'], ['dye'], ['scorch'],
+            ['piercing'], ['burn'], ['inlay'], ['units'], ['dye'], ['scorch'],
         ];
     }
 

@@ -404,7 +404,8 @@ final class ContractTest extends TestCase
         self::assertSame(0, $code);
         self::assertStringContainsString(
             'measure, emc, drying, truing, grits, ladder, mix, stack, cure, schedule, layout, '
-            .'proportions, beads, flutes, facets, texture, piercing, inlay, dye, scorch, route', $out,
+            .'proportions, beads, flutes, facets, texture, piercing, burn, inlay, template, units, dye, '
+            .'scorch, route', $out,
         );
         [$code, , $error] = CommandLine::over(Catalogue::shipped())->run(['sharpen']);
         self::assertSame(2, $code);

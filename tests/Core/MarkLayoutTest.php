@@ -15,7 +15,8 @@ final class MarkLayoutTest extends TestCase
     public function test_a_conical_band_unrolls_into_a_sector(): void
     {
         $answer = $this->ask('layout', self::BAND);
-        self::assertEqualsWithDelta(['angle_deg' => 120, 'outer_mm' => 300, 'inner_mm' => 240], $answer['unrolled'], 1e-9);
+        $sector = ['angle_deg' => 120, 'outer_mm' => 300, 'inner_mm' => 240];
+        self::assertEqualsWithDelta($sector, $answer['unrolled'], 1e-9);
         self::assertEqualsWithDelta(1.25, $answer['stretch'], 1e-9);
         $flaring = $this->ask('layout', ['radius_top_mm' => 80, 'radius_bottom_mm' => 100] + self::BAND);
         self::assertSame($answer['unrolled'], $flaring['unrolled']);
@@ -37,8 +38,9 @@ final class MarkLayoutTest extends TestCase
         self::assertSame(range(1, 46, 3), $answer['holes']);
         self::assertCount(16, $answer['marks_mm']);
         self::assertEqualsWithDelta(15 * 2 * M_PI * 100 / 16, $answer['marks_mm'][15], 1e-4);
-        // 15.7 mm is wanted, as near to 40 as the plate of 24 goes by 24 parts.
-        self::assertSame(24, $this->ask('layout', ['index_holes' => 24, 'wanted_pitch_mm' => 1] + self::BAND)['repeats']);
+        // No plate goes finer than its holes, or coarser than once round.
+        $fine = $this->ask('layout', ['index_holes' => 24, 'wanted_pitch_mm' => 1] + self::BAND);
+        self::assertSame(24, $fine['repeats']);
         self::assertSame(1, $this->ask('layout', ['wanted_pitch_mm' => 10_000] + self::BAND)['repeats']);
     }
 
@@ -91,7 +93,9 @@ final class MarkLayoutTest extends TestCase
         self::assertEqualsWithDelta([90, 140], [$marks[0]['diameter_mm'], $marks[1]['diameter_mm']], 1e-3);
         self::assertNull($marks[2]['diameter_mm']);
         $flange = ['outer' => [[0, 30], [50, 30, 'corner'], [50, 80, 'corner'], [100, 80]], 'inner' => null];
-        $shoulder = $this->ask('proportions', ['length_mm' => 100, 'rule' => 'equal', 'parts' => 2, 'shape' => $flange]);
+        $shoulder = $this->ask('proportions', [
+            'length_mm' => 100, 'rule' => 'equal', 'parts' => 2, 'shape' => $flange,
+        ]);
         self::assertEqualsWithDelta(160, $shoulder['marks'][0]['diameter_mm'], 1e-3);
     }
 
@@ -262,7 +266,8 @@ final class MarkLayoutTest extends TestCase
         self::assertEqualsWithDelta(1.35, $v['volume_ml'], 1e-9);
         self::assertSame(1, $v['fills']);
         self::assertSame(
-            'groove.depth_mm', $this->refused('inlay', ['groove' => ['depth_mm' => 0] + $groove, 'binder' => 'ca'])['field'],
+            'groove.depth_mm',
+            $this->refused('inlay', ['groove' => ['depth_mm' => 0] + $groove, 'binder' => 'ca'])['field'],
         );
     }
 

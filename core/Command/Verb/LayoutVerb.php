@@ -12,6 +12,14 @@ use HonestGrain\Reading\Document;
 /** A band divided round the piece, and laid flat. */
 final readonly class LayoutVerb implements Verb
 {
+    public const FIELDS = [
+        'radius_top_mm' => 'of the band, 1 to 1000',
+        'radius_bottom_mm' => 'of the band, 1 to 1000',
+        'slant_mm' => 'from edge to edge along the wall, 0.1 to 2000, no less than the radii differ',
+        'wanted_pitch_mm' => 'on the larger circle, 0.1 to 10000',
+        'index_holes' => 'of the plate, 1 to 1000',
+    ];
+
     public function name(): string
     {
         return 'layout';
@@ -21,26 +29,16 @@ final readonly class LayoutVerb implements Verb
     {
         return [
             'does' => 'Divides a straight band round a piece by an index plate, and lays it flat.',
-            'fields' => [
-                'radius_top_mm' => 'of the band, 1 to 1000',
-                'radius_bottom_mm' => 'of the band, 1 to 1000',
-                'slant_mm' => 'from edge to edge along the wall, 0.1 to 2000, no less than the radii differ',
-                'wanted_pitch_mm' => 'on the larger circle, 0.1 to 10000',
-                'index_holes' => 'of the plate, 1 to 1000',
-            ],
+            'fields' => self::FIELDS,
             'example' => '{"radius_top_mm":100,"radius_bottom_mm":80,"slant_mm":60,"wanted_pitch_mm":40,"index_holes":48}',
         ];
     }
 
     public function answer(Document $question): array
     {
-        $top = $question->number('radius_top_mm', 1, 1000);
-        $bottom = $question->number('radius_bottom_mm', 1, 1000);
-        $band = UnrolledBand::of($top, $bottom, $question->number('slant_mm', 0.1, 2000));
-        $division = Division::nearest(
-            $band->largerMm, $question->number('wanted_pitch_mm', 0.1, 10_000),
-            $question->integer('index_holes', 1, Division::MOST_HOLES),
-        );
+        [$band, $division] = self::read($question);
+        $top = $band->flaresUp ? $band->largerMm : $band->smallerMm;
+        $bottom = $band->flaresUp ? $band->smallerMm : $band->largerMm;
 
         return [
             'repeats' => $division->repeats,
@@ -52,5 +50,19 @@ final readonly class LayoutVerb implements Verb
             'marks_mm' => array_map(fn (float $mark): float => round($mark, 4), $division->marksMm()),
             'unrolled' => $band->toArray(),
         ];
+    }
+
+    /** @return array{UnrolledBand, Division} */
+    public static function read(Document $question): array
+    {
+        $band = UnrolledBand::of(
+            $question->number('radius_top_mm', 1, 1000), $question->number('radius_bottom_mm', 1, 1000),
+            $question->number('slant_mm', 0.1, 2000),
+        );
+
+        return [$band, Division::nearest(
+            $band->largerMm, $question->number('wanted_pitch_mm', 0.1, 10_000),
+            $question->integer('index_holes', 1, Division::MOST_HOLES),
+        )];
     }
 }

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Command\Verb;
+
+use HonestGrain\Calibration\Calibration;
+use HonestGrain\Command\Verb;
+use HonestGrain\Drawing\Template;
+use HonestGrain\Geometry\Curve;
+use HonestGrain\Layout\DrawnRepeat;
+use HonestGrain\Layout\RowOfRepeats;
+use HonestGrain\Layout\UnrolledBand;
+use HonestGrain\Reading\Document;
+
+/** A band laid flat at true size, as an SVG document. */
+final readonly class TemplateVerb implements Verb
+{
+    public function __construct(private Calibration $calibration)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'template';
+    }
+
+    public function help(): array
+    {
+        return [
+            'does' => 'A band laid flat at true size, to print and wrap round the piece: an SVG document in mm.',
+            'fields' => [
+                ...LayoutVerb::FIELDS,
+                'unit' => 'a drawn repeat, as `units` lists them, or null',
+                'profile' => 'in place of all these, a curved band: nodes [z, r], mm; 2 to 200',
+                'gores' => 'with profile, 3 to 96',
+            ],
+            'example' => '{"radius_top_mm":100,"radius_bottom_mm":80,"slant_mm":60,"wanted_pitch_mm":40,'
+                .'"index_holes":48,"unit":"braid"}',
+        ];
+    }
+
+    public function answer(Document $question): string
+    {
+        if ($question->has('profile')) {
+            return $this->curved($question);
+        }
+        [$band, $division] = LayoutVerb::read($question);
+        $unit = $question->has('unit')
+            ? DrawnRepeat::from($question->choice('unit', array_column(DrawnRepeat::cases(), 'value'))) : null;
+
+        return Template::ofBand(
+            $band, $division->repeats, $unit === null ? null : new RowOfRepeats($unit, $band, $division->repeats),
+        );
+    }
+
+    /** As a cone where it is one within the workshop's figure, else in gores. */
+    private function curved(Document $question): string
+    {
+        $gores = $question->integer('gores', 3, 96);
+        $profile = Curve::fromArray($question->list('profile', Curve::MAX_NODES, 2), 'profile');
+
+        return $profile->bendsMm() <= $this->calibration->layout->conesFitMm
+            ? Template::ofBand(UnrolledBand::of(
+                $profile->last()->r, $profile->first()->r,
+                hypot($profile->last()->z - $profile->first()->z, $profile->last()->r - $profile->first()->r),
+            ), $gores, null)
+            : Template::ofGores($profile, $gores);
+    }
+}

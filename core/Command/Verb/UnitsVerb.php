@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Command\Verb;
+
+use HonestGrain\Command\Verb;
+use HonestGrain\Layout\DrawnRepeat;
+use HonestGrain\Reading\Document;
+
+/** The repeats for the pen that are drawn here. */
+final readonly class UnitsVerb implements Verb
+{
+    public function name(): string
+    {
+        return 'units';
+    }
+
+    public function help(): array
+    {
+        return ['does' => 'Lists the drawn repeats. It asks for nothing.', 'fields' => [], 'example' => '{}'];
+    }
+
+    public function answer(Document $question): array
+    {
+        return ['units' => array_column(DrawnRepeat::cases(), 'value')];
+    }
+}
