@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Colour;
 
-/** One layer of dye on three tissues of a wood: how strong, how much each takes up and how deep, and what is sanded off. */
+/** One layer of dye on the three tissues of a wood: how strong, how deep in each, and what is sanded off. */
 final readonly class DyeLayer
 {
     /**

@@ -28,11 +28,12 @@ final readonly class DyeVerb implements Verb
     public function help(): array
     {
         return [
-            'does' => 'The colour of a wood under layers of dye, each sanded back, and a coat; a guide, the test board decides.',
+            'does' => 'The colour of a wood under layers of dye, each sanded back, and a coat; a guide, the test '
+                .'board decides.',
             'fields' => [
                 'wood_rgb' => 'early wood, late wood and figure, such as "#d8c29a"',
-                'layers' => '0 to 20, as they come: {"rgb", "strength" 0 to 10, "uptake" three of 0 to 10, "depth_um" three of '
-                    .'0.1 to 10000, "sanded_um" 0 to 10000 (0 where not given)}',
+                'layers' => '0 to 20, as they come: {"rgb", "strength" 0 to 10, "uptake" three of 0 to 10, "depth_um" '
+                    .'three of 0.1 to 10000, "sanded_um" 0 to 10000 (0 where not given)}',
                 'coat' => '"oil", "clear", "amber" or null',
                 'best_contrast_of_layer' => 'which layer is sanded back for the most contrast, from 0',
                 'sanded_um_range' => 'from and to, 0 to 1000 (0 to 100 where not given)',

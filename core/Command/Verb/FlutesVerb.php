@@ -26,7 +26,7 @@ final readonly class FlutesVerb implements Verb
                 'tool' => '{"kind":"ball","radius_mm"} (0.1 to 100) or {"kind":"v","angle_deg"} (10 to 170)',
                 'cutter_radius_mm' => 'in place of tool: a ball of this radius',
                 'depth_mm' => '0.01 to 50',
-                'radii_mm' => 'of the band, at two or more places from the top down, evenly apart, 1 to 1000 each; 2 to 200',
+                'radii_mm' => 'of the band, at two or more places from the top down, evenly apart, 2 to 200; 1 to 1000 each',
                 'slant_mm' => 'from edge to edge along the wall, 0.1 to 2000',
                 'lead_mm' => 'of a spiral, height of one full turn, 1 to 100000; null for straight ones',
                 'fade_mm' => 'over which the depth dies away at each end, 0 to half of slant_mm (0 where not given)',
@@ -36,8 +36,9 @@ final readonly class FlutesVerb implements Verb
                 'passes' => 'for each flute, 1 to 100 (1 where not given)',
                 'feed_mm_s' => '0.01 to 1000',
             ],
-            'example' => '{"count":24,"tool":{"kind":"ball","radius_mm":6},"depth_mm":2,"radii_mm":[100,80],"slant_mm":60,'
-                .'"lead_mm":null,"fade_mm":0,"wall_mm":8,"min_wall_mm":4,"min_land_mm":1,"passes":2,"feed_mm_s":10}',
+            'example' => '{"count":24,"tool":{"kind":"ball","radius_mm":6},"depth_mm":2,"radii_mm":[100,80],'
+                .'"slant_mm":60,"lead_mm":null,"fade_mm":0,"wall_mm":8,"min_wall_mm":4,'
+                .'"min_land_mm":1,"passes":2,"feed_mm_s":10}',
         ];
     }
 

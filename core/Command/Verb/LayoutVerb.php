@@ -30,7 +30,8 @@ final readonly class LayoutVerb implements Verb
         return [
             'does' => 'Divides a straight band round a piece by an index plate, and lays it flat.',
             'fields' => self::FIELDS,
-            'example' => '{"radius_top_mm":100,"radius_bottom_mm":80,"slant_mm":60,"wanted_pitch_mm":40,"index_holes":48}',
+            'example' => '{"radius_top_mm":100,"radius_bottom_mm":80,"slant_mm":60,"wanted_pitch_mm":40,'
+                .'"index_holes":48}',
         ];
     }
 

@@ -25,7 +25,8 @@ final readonly class ScorchVerb implements Verb
     public function help(): array
     {
         return [
-            'does' => 'The colour that a flame gives wood, how long it takes, and whether the wall stands it; a guide, the test board decides.',
+            'does' => 'The colour that a flame gives wood, how long it takes, and whether the wall stands it; a guide, '
+                .'the test board decides.',
             'fields' => [
                 'wood_rgb' => 'such as "#d8c29a"',
                 'level' => '"straw", "toast", "brown", "black" or "cracked"',
