@@ -26,7 +26,7 @@ final readonly class FlutesVerb implements Verb
                 'tool' => '{"kind":"ball","radius_mm"} (0.1 to 100) or {"kind":"v","angle_deg"} (10 to 170)',
                 'cutter_radius_mm' => 'in place of tool: a ball of this radius',
                 'depth_mm' => '0.01 to 50',
-                'radii_mm' => 'of the band, at two or more places from the top down, evenly apart, 2 to 200; 1 to 1000 each',
+                'radii_mm' => 'of the band, 2 to 200 of them evenly apart from the top down, 1 to 1000 each',
                 'slant_mm' => 'from edge to edge along the wall, 0.1 to 2000',
                 'lead_mm' => 'of a spiral, height of one full turn, 1 to 100000; null for straight ones',
                 'fade_mm' => 'over which the depth dies away at each end, 0 to half of slant_mm (0 where not given)',
