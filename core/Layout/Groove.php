@@ -30,6 +30,6 @@ final readonly class Groove
 
     public function fills(RepairRates $rates): int
     {
-        return (int) ceil($this->depthMm / $rates->fillDepthMm - 1e-9);
+        return (int) ceil($this->depthMm / $rates->fillDepthMm);
     }
 }

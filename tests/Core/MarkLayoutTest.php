@@ -38,6 +38,8 @@ final class MarkLayoutTest extends TestCase
         self::assertSame(range(1, 46, 3), $answer['holes']);
         self::assertCount(16, $answer['marks_mm']);
         self::assertEqualsWithDelta(15 * 2 * M_PI * 100 / 16, $answer['marks_mm'][15], 1e-4);
+        // Fourteen parts would come nearer to 45 mm, but no hole of the plate is there.
+        self::assertSame(16, $this->ask('layout', ['wanted_pitch_mm' => 45] + self::BAND)['repeats']);
         // No plate goes finer than its holes, or coarser than once round.
         $fine = $this->ask('layout', ['index_holes' => 24, 'wanted_pitch_mm' => 1] + self::BAND);
         self::assertSame(24, $fine['repeats']);
@@ -249,6 +251,7 @@ final class MarkLayoutTest extends TestCase
         yield 'where the grain comes out' => ['side', 0, 0, 90, 0.05, $level];
         yield 'just too far' => ['side', 69, 0, 21, 0.2905, $level];
         yield 'tilted, so that fewer places do' => ['side', 90, 15, 15, 0.440, [[75.85, 104.15], [255.85, 284.15]]];
+        yield 'tilted too far for any place' => ['side', 90, 30, 30, 0.174, []];
         yield 'upright on a side-grain wall, nowhere' => ['side', 90, 90, 90, 0.05, []];
         yield 'upright on an end-grain wall, anywhere' => ['end', 30, 90, 0, 1.0, [[0, 360]]];
         yield 'level on an end-grain wall, nowhere' => ['end', 30, 0, 90, 0.05, []];
