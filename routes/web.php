@@ -95,6 +95,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::get('marks', [MarksController::class, 'show'])->name('marks');
         Route::post('marks', [MarksController::class, 'store']);
         Route::put('marks/{mark}', [MarksController::class, 'update'])->name('marks.update');
+        Route::get('marks/{mark}/template.svg', [PieceExportController::class, 'template'])->name('marks.template');
         Route::delete('marks/{mark}', [MarksController::class, 'destroy'])->name('marks.destroy');
         Route::get('coats', [CoatsController::class, 'show'])->name('coats');
         Route::put('coats', [CoatsController::class, 'update']);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Drawing;
 
-use HonestGrain\Geometry\Curve;
-use HonestGrain\Geometry\Point;
+use HonestGrain\Calibration\LayoutFigures;
+use HonestGrain\Layout\CurvedBand;
 use HonestGrain\Layout\RowOfRepeats;
 use HonestGrain\Layout\UnrolledBand;
 
@@ -43,27 +43,32 @@ final class Template
         return self::document(self::outline($band), $around, $corners, $middles, $row?->lines() ?? []);
     }
 
-    /** A curved band in gores, side by side, each as wide as its share of the turn at every height. */
-    public static function ofGores(Curve $profile, int $gores): string
+    /** A band as a piece has it: a cone where it is one within the workshop's figure, else gores. */
+    public static function ofCurved(CurvedBand $band, int $parts, LayoutFigures $figures): string
     {
-        $widest = max(array_map(fn (Point $p): float => 2 * M_PI * $p->r / $gores, $profile->points));
-        $wide = $gores * $widest;
-        $corners = [[0.0, 0.0], [0.0, -$profile->lengthMm()], [$wide, -$profile->lengthMm()], [$wide, 0.0]];
+        $cone = $band->cone($figures->conesFitMm);
+
+        return $cone === null ? self::ofGores($band, $parts) : self::ofBand($cone, $parts, null);
+    }
+
+    /** Gores side by side, each as wide as its share of the turn at every height. */
+    private static function ofGores(CurvedBand $band, int $gores): string
+    {
+        $widest = 2 * M_PI * max(array_column($band->places, 0)) / $gores;
+        [$wide, $high] = [$gores * $widest, $band->heightMm()];
+        $corners = [[0.0, 0.0], [0.0, -$high], [$wide, -$high], [$wide, 0.0]];
         $path = '';
         $middles = [];
-        $around = $corners;
         for ($i = 0; $i < $gores; $i++) {
             $middle = ($i + 0.5) * $widest;
             $edge = fn (int $side): array => array_map(
-                fn (Point $p): array => [$middle + $side * M_PI * $p->r / $gores, -$p->arcMm], $profile->points,
+                fn (array $at): array => [$middle + $side * M_PI * $at[0] / $gores, -$at[1]], $band->places,
             );
-            $loop = [...$edge(1), ...array_reverse($edge(-1))];
-            $path .= self::line($loop).'Z';
-            $around = [...$around, ...$loop];
-            $middles[] = [[$middle, 0.0], [$middle, -$profile->lengthMm()]];
+            $path .= self::line([...$edge(1), ...array_reverse($edge(-1))]).'Z';
+            $middles[] = [[$middle, 0.0], [$middle, -$high]];
         }
 
-        return self::document($path, $around, $corners, $middles, []);
+        return self::document($path, $corners, $corners, $middles, []);
     }
 
     /**

@@ -143,19 +143,6 @@ final readonly class Curve
         return $this->last();
     }
 
-    /** How far it lies, at the most, from the straight line between its ends, mm. */
-    public function bendsMm(): float
-    {
-        [$from, $to] = [$this->first(), $this->last()];
-        $long = hypot($to->z - $from->z, $to->r - $from->r);
-
-        return $long === 0.0 ? INF : max(array_map(
-            fn (Point $p): float => abs(
-                ($to->z - $from->z) * ($p->r - $from->r) - ($to->r - $from->r) * ($p->z - $from->z),
-            ) / $long, $this->points,
-        ));
-    }
-
     /** The widest radius at a height, mm; null where the curve does not come. */
     public function radiusAtMm(float $z): ?float
     {

@@ -105,6 +105,35 @@ final class ExchangeTest extends FeatureTestCase
         }
     }
 
+    public function test_the_band_of_a_mark_is_laid_flat_at_true_size(): void
+    {
+        $cone = ['outer' => [[10, 80, 'corner'], [58, 116, 'corner']], 'inner' => [[58, 110, 'corner'], [20, 0]]];
+        $piece = $this->bowl(['shape' => $cone, 'marks' => [
+            ['id' => 'lines', 'kind' => 'v-groove', 'on' => 'outer', 'from_mm' => 0, 'to_mm' => 60],
+        ]]);
+        $lines = $this->body($piece)['marks'][0]['id'];
+        $at = fn (string $mark, int|string $parts): string => route(
+            'pieces.marks.template', [$piece, $mark, 'repeats' => $parts],
+        );
+        $answer = $this->get($at($lines, 12))->assertOk();
+        $answer->assertHeader('content-type', 'image/svg+xml; charset=UTF-8');
+        $svg = simplexml_load_string((string) $answer->getContent());
+        self::assertNotFalse($svg);
+        $svg->registerXPathNamespace('s', 'http://www.w3.org/2000/svg');
+        // A cone from 80 to 116 over a slant of 60: radii 133.333 and 193.333.
+        $outline = (string) ($svg->xpath('//*[@id="band-outline"]')[0]['d'] ?? '');
+        self::assertStringContainsString('A133.3333 133.3333 ', $outline);
+        self::assertStringContainsString('A193.3333 193.3333 ', $outline);
+        self::assertCount(12, $svg->xpath('//*[@class="repeat-centre"]') ?: []);
+        $this->get($at('none', 12))->assertNotFound();
+        foreach ([2, 97, 'many'] as $parts) {
+            $this->from(route('pieces.marks', $piece))->get($at($lines, $parts))->assertSessionHasErrors('repeats');
+        }
+        // Where its edges stand, over the table and across.
+        $this->get(route('pieces.marks', $piece))->assertOk()
+            ->assertSeeText('⌀ 160.0 mm, 0.0 mm up')->assertSeeText('⌀ 232.0 mm, 48.0 mm up');
+    }
+
     public function test_the_calendar_carries_steps_dates_and_alarms_at_a_private_address(): void
     {
         $piece = $this->bowl(

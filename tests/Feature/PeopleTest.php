@@ -149,6 +149,7 @@ final class PeopleTest extends FeatureTestCase
         $step = $this->step($theirs, 'body/mount');
         foreach ([
             'shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'piece.json', 'route.csv', 'drawing.svg',
+            'marks/x/template.svg?repeats=12',
         ] as $page) {
             $this->get("/pieces/{$theirs->id}/$page")->assertNotFound();
         }

@@ -6,7 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Models\Piece;
 use App\Planning\ShopMapper;
+use App\View\MarksPanel;
 use HonestGrain\Drawing\Elevation;
+use HonestGrain\Drawing\Template;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Http\Request;
@@ -50,6 +52,23 @@ class PieceExportController extends Controller
         $name = $core->hasParts() ? "$core->name, ".lcfirst($part->name) : $core->name;
 
         return $this->file(Elevation::of($part, $name)->trueSize(), 'image/svg+xml', $piece, 'svg');
+    }
+
+    /** The band of a mark laid flat, to print at true size and wrap round the piece. */
+    public function template(Request $request, Piece $piece, string $mark, ShopMapper $mapper): Response
+    {
+        $asked = $request->validate(['repeats' => ['required', 'integer', 'min:3', 'max:96']], [], [
+            'repeats' => 'parts round the band',
+        ]);
+        $core = $mapper->piece($piece->workshop, $piece->document);
+        $band = MarksPanel::bandOf($core, $mark);
+        abort_if($band === null, 404);
+
+        return $this->file(
+            Template::ofCurved(
+                $band, (int) $asked['repeats'], $mapper->tables($piece->workshop)->calibration->layout,
+            ), 'image/svg+xml', $piece, 'template.svg',
+        );
     }
 
     public function csv(Request $request, Piece $piece): StreamedResponse

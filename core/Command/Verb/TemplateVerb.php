@@ -8,9 +8,9 @@ use HonestGrain\Calibration\Calibration;
 use HonestGrain\Command\Verb;
 use HonestGrain\Drawing\Template;
 use HonestGrain\Geometry\Curve;
+use HonestGrain\Layout\CurvedBand;
 use HonestGrain\Layout\DrawnRepeat;
 use HonestGrain\Layout\RowOfRepeats;
-use HonestGrain\Layout\UnrolledBand;
 use HonestGrain\Reading\Document;
 
 /** A band laid flat at true size, as an SVG document. */
@@ -60,11 +60,6 @@ final readonly class TemplateVerb implements Verb
         $gores = $question->integer('gores', 3, 96);
         $profile = Curve::fromArray($question->list('profile', Curve::MAX_NODES, 2), 'profile');
 
-        return $profile->bendsMm() <= $this->calibration->layout->conesFitMm
-            ? Template::ofBand(UnrolledBand::of(
-                $profile->last()->r, $profile->first()->r,
-                hypot($profile->last()->z - $profile->first()->z, $profile->last()->r - $profile->first()->r),
-            ), $gores, null)
-            : Template::ofGores($profile, $gores);
+        return Template::ofCurved(CurvedBand::along($profile->points), $gores, $this->calibration->layout);
     }
 }

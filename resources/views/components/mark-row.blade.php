@@ -23,8 +23,16 @@
         @endif
     </td>
     <td>{{ $mark->band->on->zone() }}</td>
-    <td class="n">{{ $show->length($mark->band->fromMm, 1) }}</td>
-    <td class="n">{{ $show->length($mark->band->toMm, 1) }}</td>
+    @foreach ($panel->edges($mark) as [$word, $at])
+        <td class="n">
+            {{ $show->length($at, 1) }}
+            @if ($stands = $panel->standsAt($mark, $at))
+                <span class="faint small block whitespace-nowrap">
+                    ⌀ {{ $show->length($stands[0], 1) }}, {{ $show->length($stands[1], 1) }} up
+                </span>
+            @endif
+        </td>
+    @endforeach
     <td class="n">
         {{ $show->minutes($panel->minutes($mark)) }}
         @if ($mark->minutes === null)
@@ -48,50 +56,83 @@
 </tr>
 <tr>
     <td colspan="7" class="!pt-0">
-        <details class="small">
-            <summary class="text-act underline underline-offset-4">Change it</summary>
-            <form
-                method="post"
-                action="{{ route('pieces.marks.update', [$piece, $mark->id()]) }}"
-                class="mt-2 flex flex-wrap items-end gap-x-4"
-                data-live
-            >
-                @csrf
-                @method('put')
-                <x-at :page="$page" />
-                <input type="hidden" name="technique" value="{{ $mark->technique->key() }}" />
-                <input type="hidden" name="on" value="{{ $mark->band->on->value }}" />
-                <input type="hidden" name="product" value="{{ $mark->stain?->class }}" />
-                <input type="hidden" name="note" value="{{ $mark->note }}" />
-                @foreach ($panel->edges($mark) as $name => [$word, $at])
-                    <x-field :name="$name" :label="$word.', '.$mm">
+        <div class="flex flex-wrap gap-x-6">
+            <details class="small open:basis-full">
+                <summary class="text-act underline underline-offset-4">Change it</summary>
+                <form
+                    method="post"
+                    action="{{ route('pieces.marks.update', [$piece, $mark->id()]) }}"
+                    class="mt-2 flex flex-wrap items-end gap-x-4"
+                    data-live
+                >
+                    @csrf
+                    @method('put')
+                    <x-at :page="$page" />
+                    <input type="hidden" name="technique" value="{{ $mark->technique->key() }}" />
+                    <input type="hidden" name="on" value="{{ $mark->band->on->value }}" />
+                    <input type="hidden" name="product" value="{{ $mark->stain?->class }}" />
+                    <input type="hidden" name="note" value="{{ $mark->note }}" />
+                    @foreach ($panel->edges($mark) as $name => [$word, $at])
+                        <x-field :name="$name" :label="$word.', '.$mm">
+                            <input
+                                class="w-24"
+                                name="{{ $name }}"
+                                inputmode="decimal"
+                                value="{{ $show->field(Unit::Length, $at) }}"
+                                aria-label="{{ $word }}, {{ $label }}"
+                            />
+                        </x-field>
+                    @endforeach
+                    <x-field name="minutes" label="Minutes">
                         <input
-                            class="w-24"
-                            name="{{ $name }}"
+                            class="w-20"
+                            name="minutes"
                             inputmode="decimal"
-                            value="{{ $show->field(Unit::Length, $at) }}"
-                            aria-label="{{ $word }}, {{ $label }}"
+                            value="{{ $show->bare($mark->minutes) }}"
                         />
                     </x-field>
-                @endforeach
-                <x-field name="minutes" label="Minutes">
-                    <input class="w-20" name="minutes" inputmode="decimal" value="{{ $show->bare($mark->minutes) }}" />
-                </x-field>
-                <x-field name="wait_hours" label="Wait, h">
-                    <input
-                        class="w-20"
-                        name="wait_hours"
-                        inputmode="decimal"
-                        value="{{ $show->bare($mark->typedWaitHours) }}"
-                    />
-                </x-field>
-                @if ($mark->colour)
-                    <x-field name="colour" label="Colour">
-                        <input type="color" name="colour" value="{{ $mark->colour }}" />
+                    <x-field name="wait_hours" label="Wait, h">
+                        <input
+                            class="w-20"
+                            name="wait_hours"
+                            inputmode="decimal"
+                            value="{{ $show->bare($mark->typedWaitHours) }}"
+                        />
                     </x-field>
-                @endif
-                <button class="press mb-[0.8rem]">Change it</button>
-            </form>
-        </details>
+                    @if ($mark->colour)
+                        <x-field name="colour" label="Colour">
+                            <input type="color" name="colour" value="{{ $mark->colour }}" />
+                        </x-field>
+                    @endif
+                    <button class="press mb-[0.8rem]">Change it</button>
+                </form>
+            </details>
+            <details class="small open:basis-full">
+                <summary class="text-act underline underline-offset-4">Lay it flat</summary>
+                <form
+                    method="get"
+                    action="{{ route('pieces.marks.template', [$piece, $mark->id()]) }}"
+                    class="mt-2 flex flex-wrap items-end gap-x-4"
+                >
+                    <x-field name="repeats" label="Parts round it, 3 to 96">
+                        <input
+                            class="w-20"
+                            type="number"
+                            name="repeats"
+                            min="3"
+                            max="96"
+                            value="12"
+                            required
+                            aria-label="Parts round it, {{ $label }}"
+                        />
+                    </x-field>
+                    <button class="press mb-[0.8rem]">Template at true size</button>
+                    <p class="faint small mb-[0.8rem]">
+                        An SVG of the band laid flat, with a centre line for each part and a line to check the printer
+                        by.
+                    </p>
+                </form>
+            </details>
+        </div>
     </td>
 </tr>
