@@ -131,7 +131,8 @@ final class ExchangeTest extends FeatureTestCase
         }
         // Where its edges stand, over the table and across.
         $this->get(route('pieces.marks', $piece))->assertOk()
-            ->assertSeeText('⌀ 160.0 mm, 0.0 mm up')->assertSeeText('⌀ 232.0 mm, 48.0 mm up');
+            ->assertSeeText('⌀ 160.0 mm')->assertSeeText('0.0 mm up')
+            ->assertSeeText('⌀ 232.0 mm')->assertSeeText('48.0 mm up');
     }
 
     public function test_the_calendar_carries_steps_dates_and_alarms_at_a_private_address(): void

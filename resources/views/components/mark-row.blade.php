@@ -27,9 +27,8 @@
         <td class="n">
             {{ $show->length($at, 1) }}
             @if ($stands = $panel->standsAt($mark, $at))
-                <span class="faint small block whitespace-nowrap">
-                    ⌀ {{ $show->length($stands[0], 1) }}, {{ $show->length($stands[1], 1) }} up
-                </span>
+                <span class="faint small block">⌀ {{ $show->length($stands[0], 1) }}</span>
+                <span class="faint small block">{{ $show->length($stands[1], 1) }} up</span>
             @endif
         </td>
     @endforeach
