@@ -127,7 +127,11 @@ final class ExchangeTest extends FeatureTestCase
         self::assertCount(12, $svg->xpath('//*[@class="repeat-centre"]') ?: []);
         $this->get($at('none', 12))->assertNotFound();
         foreach ([2, 97, 'many'] as $parts) {
-            $this->from(route('pieces.marks', $piece))->get($at($lines, $parts))->assertSessionHasErrors('repeats');
+            $this->from(route('pieces.marks', $piece))->get($at($lines, $parts))
+                ->assertSessionHasErrors("template.$lines");
+            $page = $this->get(route('pieces.marks', $piece));
+            $page->assertSeeText("Parts round the band is “{$parts}”; it takes");
+            $parts === 'many' || $page->assertSeeText('it takes a number from 3 to 96.');
         }
         // Where its edges stand, over the table and across.
         $this->get(route('pieces.marks', $piece))->assertOk()

@@ -13,6 +13,7 @@ use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -57,16 +58,19 @@ class PieceExportController extends Controller
     /** The band of a mark laid flat, to print at true size and wrap round the piece. */
     public function template(Request $request, Piece $piece, string $mark, ShopMapper $mapper): Response
     {
-        $asked = $request->validate(['repeats' => ['required', 'integer', 'min:3', 'max:96']], [], [
-            'repeats' => 'parts round the band',
-        ]);
         $core = $mapper->piece($piece->workshop, $piece->document);
         $band = MarksPanel::bandOf($core, $mark);
         abort_if($band === null, 404);
+        // Every mark has this field: what is refused is said at its own.
+        $asked = Validator::validate(
+            ['template' => [$mark => $request->query('repeats')]],
+            ["template.$mark" => ['required', 'integer', 'between:3,96']], [],
+            ["template.$mark" => 'parts round the band'],
+        );
 
         return $this->file(
             Template::ofCurved(
-                $band, (int) $asked['repeats'], $mapper->tables($piece->workshop)->calibration->layout,
+                $band, (int) $asked['template'][$mark], $mapper->tables($piece->workshop)->calibration->layout,
             ), 'image/svg+xml', $piece, 'template.svg',
         );
     }

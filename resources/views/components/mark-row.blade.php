@@ -106,14 +106,14 @@
                     <button class="press mb-[0.8rem]">Change it</button>
                 </form>
             </details>
-            <details class="small open:basis-full">
+            <details class="small open:basis-full" @if ($errors->has('template.'.$mark->id())) open @endif>
                 <summary class="text-act underline underline-offset-4">Lay it flat</summary>
                 <form
                     method="get"
                     action="{{ route('pieces.marks.template', [$piece, $mark->id()]) }}"
                     class="mt-2 flex flex-wrap items-end gap-x-4"
                 >
-                    <x-field name="repeats" label="Parts round it, 3 to 96">
+                    <x-field :name="'template.'.$mark->id()" label="Parts round it, 3 to 96">
                         <input
                             class="w-20"
                             type="number"
