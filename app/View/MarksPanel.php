@@ -10,7 +10,6 @@ use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Surface;
-use HonestGrain\Layout\CurvedBand;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
@@ -89,23 +88,6 @@ final readonly class MarksPanel
         return $at === null ? null : [2 * $at->r, $at->z - $this->part->profile->standsOn()->z];
     }
 
-    /** The band of a mark along its line; null where the piece has no such mark, or the line is gone. */
-    public static function bandOf(CorePiece $core, string $mark): ?CurvedBand
-    {
-        foreach ($core->parts as $part) {
-            foreach ($part->marks as $one) {
-                $curve = self::linesOf($part)[$one->band->on->value] ?? null;
-                if ($one->id() === $mark && $curve !== null) {
-                    return CurvedBand::along($curve->between(
-                        min($one->band->fromMm, $curve->lengthMm()), min($one->band->toMm, $curve->lengthMm()),
-                    ));
-                }
-            }
-        }
-
-        return null;
-    }
-
     /** Hands-on minutes of a mark, typed or usual. */
     public function minutes(Mark $mark): float
     {
@@ -143,13 +125,7 @@ final readonly class MarksPanel
     /** @return array<string, Curve> */
     private function curves(): array
     {
-        return self::linesOf($this->part);
-    }
-
-    /** @return array<string, Curve> */
-    private static function linesOf(Part $part): array
-    {
-        $profile = $part->profile;
+        $profile = $this->part->profile;
 
         return array_filter([
             'outer' => $profile->outer, 'inner' => $profile->inner, 'rim' => Measurement::rim($profile),

@@ -87,7 +87,8 @@ enum StepKind: string
             self::Mark => 'Minutes and wait are the ones you typed or the usual ones (workshop): so long a band and so '
                 .'long by area; a pen\'s from strokes {mark_pen_strokes_apart_mm} apart at '
                 .'{mark_pen_mm_per_s|}·({reference_hardness_n|} ÷ hardness)^½ mm/s. A dye\'s wait is its drying time '
-                .'run through this shop\'s air.',
+                .'run through this shop\'s air. A flame wants a wall of {scorch_least_wall_mm}, and '
+                .'{scorch_cracked_least_wall_mm} where the char is to crack.',
             self::Buff => 'The wait is what the product\'s class needs before a cloth by hand (days) or the wheel with '
                 .'compound (weeks), run through this shop\'s air; {bench_buff_minutes}, and '
                 .'{coat_cloth_minutes_per_100cm2} by hand or {coat_wheel_minutes_per_100cm2} on the wheel, are '

@@ -6,9 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Models\Piece;
 use App\Planning\ShopMapper;
-use App\View\MarksPanel;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Drawing\Template;
+use HonestGrain\Geometry\Measurement;
+use HonestGrain\Layout\CurvedBand;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Http\Request;
@@ -59,7 +60,7 @@ class PieceExportController extends Controller
     public function template(Request $request, Piece $piece, string $mark, ShopMapper $mapper): Response
     {
         $core = $mapper->piece($piece->workshop, $piece->document);
-        $band = MarksPanel::bandOf($core, $mark);
+        $band = $this->band($core, $mark);
         abort_if($band === null, 404);
         // Every mark has this field: what is refused is said at its own.
         $asked = Validator::validate(
@@ -73,6 +74,19 @@ class PieceExportController extends Controller
                 $band, (int) $asked['template'][$mark], $mapper->tables($piece->workshop)->calibration->layout,
             ), 'image/svg+xml', $piece, 'template.svg',
         );
+    }
+
+    private function band(CorePiece $core, string $id): ?CurvedBand
+    {
+        foreach ($core->parts as $part) {
+            foreach ($part->marks as $mark) {
+                if ($mark->id() === $id) {
+                    return CurvedBand::along(Measurement::strip($part->profile, $mark->band));
+                }
+            }
+        }
+
+        return null;
     }
 
     public function csv(Request $request, Piece $piece): StreamedResponse

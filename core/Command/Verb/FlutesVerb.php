@@ -29,7 +29,7 @@ final readonly class FlutesVerb implements Verb
                 'radii_mm' => 'of the band, 2 to 200 of them evenly apart from the top down, 1 to 1000 each',
                 'slant_mm' => 'from edge to edge along the wall, 0.1 to 2000',
                 'lead_mm' => 'of a spiral, height of one full turn, 1 to 100000; null for straight ones',
-                'fade_mm' => 'over which the depth dies away at each end, 0 to half of slant_mm (0 where not given)',
+                'fade_mm' => 'at each end, 0 to half of slant_mm; the figures are those of full depth',
                 'wall_mm' => '0.1 to 500',
                 'min_wall_mm' => 'the least that you leave, 0 to 500 (0 where not given)',
                 'min_land_mm' => 'the least that you leave, 0 to 500 (0 where not given)',
