@@ -7,6 +7,9 @@ namespace HonestGrain\Calibration;
 /** What coats and fire do to a colour. Units are in the names; sources in `catalogue/constants.csv`. */
 final readonly class ColourFigures
 {
+    /** A wood takes colour by its tissues. */
+    private const TISSUES = ['early', 'late', 'figure'];
+
     /** What a flame takes, and what oil or amber adds, differs by channel of light. */
     private const CHANNELS = ['red', 'green', 'blue'];
 
@@ -16,6 +19,9 @@ final readonly class ColourFigures
      * @param  array<string, float>  $scorchDepth  by level of scorch
      * @param  array<string, float>  $scorchMinutesPer100Cm2  by level
      * @param  list<float>  $scorchByChannel
+     * @param  list<float>  $dyeUptake  by tissue: early wood, late wood, figure
+     * @param  array<string, list<float>>  $dyeDepthUm  by carrier (water, alcohol) and tissue
+     * @param  list<float>  $tissueTimes  a tissue's absorption against the wood's
      */
     private function __construct(
         public array $coatTimes,
@@ -25,6 +31,21 @@ final readonly class ColourFigures
         public array $scorchByChannel,
         public float $scorchLeastWallMm,
         public float $scorchCrackedLeastWallMm,
+        public float $dyeMlPer100Cm2,
+        public float $dyeSprayTimes,
+        public float $dyeGramsPerLitre,
+        public float $dyeDropsPerMl,
+        public array $dyeUptake,
+        public array $dyeDepthUm,
+        public array $tissueTimes,
+        public float $ringMm,
+        public float $ebonisedDepth,
+        public float $bleachTimes,
+        public float $limeShare,
+        public float $sandedBackUm,
+        private float $strokeShare,
+        private float $strokeUm,
+        private float $referenceHardnessN,
     ) {
     }
 
@@ -44,7 +65,34 @@ final readonly class ColourFigures
             scorchByChannel: array_values(self::by($value, self::CHANNELS, 'scorch_%s_share')),
             scorchLeastWallMm: $value('scorch_least_wall_mm'),
             scorchCrackedLeastWallMm: $value('scorch_cracked_least_wall_mm'),
+            dyeMlPer100Cm2: $value('dye_ml_per_100cm2'),
+            dyeSprayTimes: $value('dye_spray_times'),
+            dyeGramsPerLitre: $value('dye_grams_per_litre'),
+            dyeDropsPerMl: $value('dye_drops_per_ml'),
+            dyeUptake: array_values(self::by($value, self::TISSUES, 'dye_uptake_%s')),
+            dyeDepthUm: [
+                'water' => array_values(self::by($value, self::TISSUES, 'dye_water_depth_um_%s')),
+                'alcohol' => array_values(self::by($value, self::TISSUES, 'dye_alcohol_depth_um_%s')),
+            ],
+            tissueTimes: array_values(self::by($value, self::TISSUES, 'wood_tissue_%s_times')),
+            ringMm: $value('wood_ring_mm'),
+            ebonisedDepth: $value('ebonised_depth'),
+            bleachTimes: $value('bleach_times'),
+            limeShare: $value('lime_pore_share'),
+            sandedBackUm: $value('dye_sanded_back_um'),
+            strokeShare: $value('dye_stroke_share'),
+            strokeUm: $value('dye_stroke_um'),
+            referenceHardnessN: $value('reference_hardness_n'),
         );
+    }
+
+    /** Strokes by hand that take so much off, each a share of the grain's size on wood of the reference hardness. */
+    public function strokes(float $um, ?float $hardnessN): int
+    {
+        $each = $this->strokeShare * $this->strokeUm * $this->referenceHardnessN
+            / ($hardnessN ?? $this->referenceHardnessN);
+
+        return (int) max(1, round($um / $each));
     }
 
     /**

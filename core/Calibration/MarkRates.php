@@ -7,21 +7,37 @@ namespace HonestGrain\Calibration;
 /** What decorations take. Units are in the names; sources in `catalogue/constants.csv`. */
 final readonly class MarkRates
 {
-    /** The decorations that take so long a band and so long for its area; the pen's minutes come from its strokes. */
-    private const BY_AREA = [
-        'beads', 'coves', 'burnt-line', 'flutes', 'facets', 'dimples', 'spun-texture', 'wire-brush', 'piercing',
-        'inlay', 'scorch', 'bleach', 'dye', 'ebonise', 'stain', 'leaf', 'paint', 'lime',
-    ];
-
-    /** @param  array<string, array{float, float}>  $byArea  minutes a band, and for every 100 cm² of it */
+    /** @param  array<string, float>  $spreadCm2PerMinute  by way of laying a colour on: wiped, brushed, sprayed */
     private function __construct(
-        private array $byArea,
+        public float $beadMinutesPerM,
+        public float $grooveMinutesPerM,
+        public float $wireSeconds,
+        public float $wireHeldSeconds,
+        public float $wireLeastMPerS,
+        public float $wireHandMm,
+        public float $indexSeconds,
+        public float $fluteFeedMmPerS,
+        public float $flutePasses,
+        public float $flatMinutesPer100Cm2,
+        public float $spunMinutesPer100Cm2,
+        public float $brushMinutesPer100Cm2,
+        public float $holeMinutes,
+        public float $slotMmPerMinute,
+        public float $inlayMinutesPerM,
+        public float $charBackMinutesPer100Cm2,
+        public float $brandMinutes,
+        public float $edgeMinutesPerM,
+        public array $spreadCm2PerMinute,
+        public float $leafMinutesEach,
+        public float $leafWasteTimes,
+        public float $leastLandMm,
         public float $scorchWatchHours,
         public float $dyeDryHours,
         public float $inlaySetHours,
         public float $sandBackMinutesPer100Cm2,
         public float $penStrokesApartMm,
         public float $penMmPerS,
+        public float $penRestShare,
         public float $referenceHardnessN,
     ) {
     }
@@ -29,29 +45,40 @@ final readonly class MarkRates
     /** @param  \Closure(string): float  $value  of a constant, by its name */
     public static function from(\Closure $value): self
     {
-        $byArea = [];
-        foreach (self::BY_AREA as $key) {
-            $name = 'mark_'.str_replace('-', '_', $key).'_minutes';
-            $byArea[$key] = [$value($name), $value("{$name}_per_100cm2")];
-        }
-
         return new self(
-            byArea: $byArea,
+            beadMinutesPerM: $value('mark_bead_minutes_per_m'),
+            grooveMinutesPerM: $value('mark_groove_minutes_per_m'),
+            wireSeconds: $value('mark_wire_seconds'),
+            wireHeldSeconds: $value('mark_wire_held_seconds'),
+            wireLeastMPerS: $value('mark_wire_least_m_per_s'),
+            wireHandMm: $value('mark_wire_hand_mm'),
+            indexSeconds: $value('mark_index_seconds'),
+            fluteFeedMmPerS: $value('mark_flute_feed_mm_per_s'),
+            flutePasses: $value('mark_flute_passes'),
+            flatMinutesPer100Cm2: $value('mark_flat_minutes_per_100cm2'),
+            spunMinutesPer100Cm2: $value('mark_spun_minutes_per_100cm2'),
+            brushMinutesPer100Cm2: $value('mark_brush_minutes_per_100cm2'),
+            holeMinutes: $value('mark_hole_minutes'),
+            slotMmPerMinute: $value('mark_slot_mm_per_minute'),
+            inlayMinutesPerM: $value('mark_inlay_minutes_per_m'),
+            charBackMinutesPer100Cm2: $value('mark_char_back_minutes_per_100cm2'),
+            brandMinutes: $value('mark_brand_minutes'),
+            edgeMinutesPerM: $value('mark_edge_minutes_per_m'),
+            spreadCm2PerMinute: [
+                'wiped' => $value('mark_wiped_cm2_per_minute'), 'brushed' => $value('mark_brushed_cm2_per_minute'),
+                'sprayed' => $value('mark_sprayed_cm2_per_minute'),
+            ],
+            leafMinutesEach: $value('mark_leaf_minutes_each'),
+            leafWasteTimes: $value('mark_leaf_waste_times'),
+            leastLandMm: $value('mark_least_land_mm'),
             scorchWatchHours: $value('mark_scorch_watch_hours'),
             dyeDryHours: $value('mark_dye_dry_hours'),
             inlaySetHours: $value('mark_inlay_set_hours'),
             sandBackMinutesPer100Cm2: $value('mark_sand_back_minutes_per_100cm2'),
             penStrokesApartMm: $value('mark_pen_strokes_apart_mm'),
             penMmPerS: $value('mark_pen_mm_per_s'),
+            penRestShare: $value('mark_pen_rest_share'),
             referenceHardnessN: $value('reference_hardness_n'),
         );
-    }
-
-    /** Minutes for a band of such an area. */
-    public function ofBand(string $key, float $areaMm2): float
-    {
-        [$aBand, $per100Cm2] = $this->byArea[$key] ?? throw new \LogicException("$key has no rate by area.");
-
-        return $aBand + $per100Cm2 * $areaMm2 / 10_000;
     }
 }

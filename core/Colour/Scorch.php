@@ -21,10 +21,21 @@ enum Scorch: string
         return $figures->scorchMinutesPer100Cm2[$this->value];
     }
 
+    public function leastWallMm(ColourFigures $figures): float
+    {
+        return $this === self::Cracked ? $figures->scorchCrackedLeastWallMm : $figures->scorchLeastWallMm;
+    }
+
+    /** Black and cracked wood sheds char until it is brushed. */
+    public function leavesLooseChar(): bool
+    {
+        return $this === self::Black || $this === self::Cracked;
+    }
+
     /** @throws TooThin for a wall that the flame would crack */
     public function check(float $wallMm, ColourFigures $figures): void
     {
-        $least = $this === self::Cracked ? $figures->scorchCrackedLeastWallMm : $figures->scorchLeastWallMm;
+        $least = $this->leastWallMm($figures);
         if ($wallMm < $least) {
             throw TooThin::forScorch($wallMm, $this->value, $least);
         }

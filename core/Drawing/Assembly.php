@@ -140,7 +140,7 @@ final readonly class Assembly
         foreach (array_reverse($this->placed) as $id => $placed) {
             $svg .= Svg::tag(
                 'g', ['data-part' => $id, 'transform' => $placed->transform()],
-                (new PartFigure($placed->part, "$this->key-$id"))->body($u),
+                (new PartFigure($placed->part, "$this->key-$id", true))->body($u),
             );
         }
 

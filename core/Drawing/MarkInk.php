@@ -4,111 +4,202 @@ declare(strict_types=1);
 
 namespace HonestGrain\Drawing;
 
+use HonestGrain\Colour\Rgb;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Point;
-use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Mark;
-use HonestGrain\Technique\Drawn;
+use HonestGrain\Piece\Part;
+use HonestGrain\Technique\Ink;
+use HonestGrain\Technique\Pattern;
 
-/** Bands of decoration on the elevation: as they look on the right, as a line of ink along the section on the left. */
+/**
+ * Bands of decoration on the elevation: as they look on the right, foreshortened towards the edge, as a line of ink
+ * along the section on the left.
+ */
 final readonly class MarkInk
 {
-    public function __construct(private Profile $profile, private float $u)
+    /** The colour of a band is told at so many places from the middle to the edge. */
+    private const STOPS = 8;
+
+    /** The middle of the drawing is where the grain comes out; the edge is a quarter of a turn on. */
+    private const SEEN = 0.25;
+
+    public function __construct(private Part $part, private float $u, private string $key, private ?Appearance $look)
     {
     }
 
-    public function outside(Mark $mark): string
+    public function outside(Mark $mark, Pattern $pattern): string
     {
-        $strip = Measurement::strip($this->profile, $mark->band);
+        $strip = Measurement::strip($this->part->profile, $mark->band);
         $first = $strip[0];
         $last = $strip[count($strip) - 1];
         $area = Svg::path($strip, 1).sprintf('L0 %s L0 %s Z', Svg::n(-$last->z), Svg::n(-$first->z));
-        $drawn = $mark->technique->drawn() === Drawn::Filled
-            ? Svg::tag('path', [
-                'd' => $area, 'fill' => self::ink($mark), 'fill-opacity' => $mark->colours() ? 0.82 : 0.78,
-            ])
-            : $this->strokes($mark, $strip);
+        $fill = ! $mark->technique->isFilled() || $pattern->lines !== []
+            ? Svg::tag('path', ['d' => $area, 'fill' => 'transparent']) : $this->filled($mark, $strip, $area);
 
         return Svg::tag(
-            'g', ['data-band' => $mark->id()], Svg::tag('path', ['d' => $area, 'fill' => 'transparent']).$drawn,
+            'g', ['data-band' => $mark->id()], $fill.$this->drawn($pattern, $strip),
         );
     }
 
     public function section(Mark $mark): string
     {
-        $strip = Measurement::strip($this->profile, $mark->band);
+        $strip = Measurement::strip($this->part->profile, $mark->band);
 
         return Svg::tag('path', [
-            'data-band' => $mark->id(), 'd' => Svg::path($strip, -1), 'fill' => 'none', 'stroke' => self::ink($mark),
+            'data-band' => $mark->id(), 'd' => Svg::path($strip, -1), 'fill' => 'none',
+            'stroke' => $mark->colour ?? $mark->technique->ink(),
             'stroke-width' => $this->u * ($mark->band->on === Surface::Outer ? 0.7 : 0.9),
         ]);
     }
 
     /** @param  non-empty-list<Point>  $strip */
-    private function strokes(Mark $mark, array $strip): string
+    private function filled(Mark $mark, array $strip, string $area): string
     {
-        $first = $strip[0];
-        $last = $strip[count($strip) - 1];
-        if ($mark->technique->drawn() === Drawn::Groove) {
-            $middle = $strip[(int) round((count($strip) - 1) / 2)];
-
-            return Svg::tag('path', [
-                'd' => sprintf(
-                    'M0 %s H%s', Svg::n(-$middle->z), Svg::n($middle->r),
-                ), 'stroke' => $mark->technique->ink(),
-                'stroke-width' => max($this->u * 0.5, abs($last->z - $first->z)),
+        if ($this->look === null) {
+            return Svg::tag('path', ['d' => $area, 'fill' => $mark->colour ?? $mark->technique->ink()]);
+        }
+        $id = "tint-{$this->key}-{$mark->id()}";
+        $middle = $strip[intdiv(count($strip), 2)];
+        [$a, $b] = [$strip[0], $strip[count($strip) - 1]];
+        $stops = '';
+        for ($i = 0; $i <= self::STOPS; $i++) {
+            $azimuth = asin($i / self::STOPS);
+            $exposure = $this->part->grain->exposureAt($b->z - $a->z, $b->r - $a->r, $azimuth);
+            $stops .= Svg::tag('stop', [
+                'offset' => $i / self::STOPS,
+                'stop-color' => $this->look->at($mark->band->on, $middle->arcMm, $exposure, 0.3)->toHex(),
             ]);
         }
-        $d = match ($mark->technique->drawn()) {
-            Drawn::Upright => self::upright($first, $last),
-            Drawn::Waves => $this->rows($strip, 0.8),
-            default => $this->rows($strip, 0.25),
-        };
+        $widest = max(0.1, ...array_map(fn (Point $p): float => $p->r, $strip));
 
-        return Svg::tag('path', [
-            'd' => $d, 'fill' => 'none', 'stroke' => self::ink($mark), 'stroke-width' => $this->u * 0.22,
-        ]);
+        return Svg::tag('linearGradient', [
+            'id' => $id, 'gradientUnits' => 'userSpaceOnUse', 'x1' => 0, 'x2' => $widest, 'y1' => 0, 'y2' => 0,
+        ], $stops).Svg::tag('path', ['d' => $area, 'fill' => "url(#$id)"]).$this->lateWood($mark, $strip);
     }
 
-    private static function upright(Point $first, Point $last): string
+    /**
+     * The dense late wood of a band, in the colour that it takes there.
+     *
+     * @param  non-empty-list<Point>  $strip
+     */
+    private function lateWood(Mark $mark, array $strip): string
     {
+        $late = $this->look?->under($mark)[1] ?? Rgb::linear([0.0, 0.0, 0.0]);
         $d = '';
-        foreach (range(1, 11) as $i) {
-            $x = sin($i / 12 * M_PI / 2);
+        foreach ([0.18, 0.42, 0.61, 0.83] as $i => $share) {
+            $p = self::along($strip, $share * ($strip[count($strip) - 1]->arcMm - $strip[0]->arcMm));
             $d .= sprintf(
-                'M%s %s L%s %s', Svg::n($x * $first->r), Svg::n(-$first->z), Svg::n($x * $last->r), Svg::n(-$last->z),
+                'M0 %s Q%s %s %s %s', Svg::n(-$p->z), Svg::n($p->r * 0.5), Svg::n(-$p->z + $this->u * ($i % 2 - 0.5)),
+                Svg::n($p->r), Svg::n(-$p->z + $this->u * 0.3),
             );
         }
 
-        return $d;
+        return Svg::tag('path', [
+            'd' => $d, 'fill' => 'none', 'stroke' => $late->toHex(), 'stroke-width' => $this->u * 0.18,
+            'pointer-events' => 'none',
+        ]);
     }
 
     /** @param  non-empty-list<Point>  $strip */
-    private function rows(array $strip, float $sway): string
+    private function drawn(Pattern $pattern, array $strip): string
     {
-        $u = $this->u;
-        $rows = max(2, min(7, (int) round(abs($strip[count($strip) - 1]->z - $strip[0]->z) / ($u * 1.4))));
-        $step = max($u * 1.1, 1.0);
-        $d = '';
-        foreach (range(1, $rows) as $row) {
-            $p = self::along($strip, ($row - 0.5) / $rows);
-            $d .= sprintf('M0 %s', Svg::n(-$p->z));
-            for ($x = 0.0, $k = $row % 2; $x < $p->r; $x += $step, $k++) {
-                $up = $k % 2 === 0 ? $sway * $u : -$sway * $u;
-                $d .= sprintf('q%s %s %s 0', Svg::n($step / 2), Svg::n($up), Svg::n($step));
+        $lines = $dots = [];
+        foreach ($pattern->lines as [$path, $width, $ink]) {
+            $wide = max($this->u * 0.12, $width);
+            foreach (self::seen($path) as $run) {
+                $lines["$ink->value:".round($wide, 1)][] = $this->path($run, $strip);
             }
+        }
+        foreach ($pattern->dots as [$turn, $along, $radius, $ink]) {
+            $turn -= floor($turn);
+            if ($turn <= self::SEEN) {
+                $at = self::along($strip, $along);
+                $dots[] = Svg::tag('ellipse', [
+                    'cx' => $at->r * sin(2 * M_PI * $turn), 'cy' => -$at->z,
+                    'rx' => max(0.1, $radius * cos(2 * M_PI * $turn)), 'ry' => $radius, 'fill' => $ink->rgb(),
+                    'fill-opacity' => $ink === Ink::Cut ? 0.55 : 1,
+                ]);
+            }
+        }
+        $svg = implode('', $dots);
+        foreach ($lines as $key => $paths) {
+            [$word, $width] = explode(':', $key);
+            $ink = Ink::from($word);
+            $svg .= Svg::tag('path', [
+                'd' => implode('', $paths), 'fill' => 'none', 'stroke' => $ink->rgb(),
+                'stroke-width' => (float) $width, 'stroke-opacity' => $ink === Ink::Cut ? 0.5 : 1,
+                'pointer-events' => 'none',
+            ]);
+        }
+
+        return $svg;
+    }
+
+    /**
+     * What of a line lies on the quarter that is seen.
+     *
+     * @param  list<array{float, float}>  $path
+     * @return list<list<array{float, float}>>
+     */
+    private static function seen(array $path): array
+    {
+        $runs = [];
+        $run = [];
+        foreach (self::fine($path) as [$turn, $along]) {
+            $turn -= floor($turn + 1e-9);
+            if ($turn <= self::SEEN + 1e-6) {
+                $run[] = [max(0.0, $turn), $along];
+            } elseif ($run !== []) {
+                $runs[] = $run;
+                $run = [];
+            }
+        }
+
+        return array_values(array_filter([...$runs, $run], fn (array $one): bool => count($one) > 1));
+    }
+
+    /**
+     * @param  list<array{float, float}>  $path
+     * @return list<array{float, float}> with no step that goes far round
+     */
+    private static function fine(array $path): array
+    {
+        $fine = [];
+        foreach ($path as $i => [$turn, $along]) {
+            [$fromTurn, $fromAlong] = $path[max(0, $i - 1)];
+            $steps = max(1, (int) ceil(abs($turn - $fromTurn) / 0.0125));
+            for ($k = 1; $k <= $steps && $i > 0; $k++) {
+                $fine[] = [
+                    $fromTurn + $k / $steps * ($turn - $fromTurn), $fromAlong + $k / $steps * ($along - $fromAlong),
+                ];
+            }
+            $i === 0 ? $fine[] = [$turn, $along] : null;
+        }
+
+        return $fine;
+    }
+
+    /**
+     * @param  list<array{float, float}>  $run
+     * @param  non-empty-list<Point>  $strip
+     */
+    private function path(array $run, array $strip): string
+    {
+        $d = '';
+        foreach ($run as $i => [$turn, $along]) {
+            $at = self::along($strip, $along);
+            $d .= ($i === 0 ? 'M' : 'L').Svg::n($at->r * sin(2 * M_PI * $turn)).' '.Svg::n(-$at->z);
         }
 
         return $d;
     }
 
     /** @param  non-empty-list<Point>  $strip */
-    private static function along(array $strip, float $t): Point
+    private static function along(array $strip, float $mm): Point
     {
-        $from = $strip[0];
-        $to = $strip[count($strip) - 1];
-        $arc = $from->arcMm + $t * ($to->arcMm - $from->arcMm);
+        $arc = $strip[0]->arcMm + $mm;
         foreach ($strip as $i => $point) {
             if ($point->arcMm >= $arc) {
                 $before = $strip[max(0, $i - 1)];
@@ -121,11 +212,6 @@ final readonly class MarkInk
             }
         }
 
-        return $to;
-    }
-
-    private static function ink(Mark $mark): string
-    {
-        return $mark->colour ?? $mark->technique->ink();
+        return $strip[count($strip) - 1];
     }
 }

@@ -13,12 +13,18 @@ use HonestGrain\Piece\Part;
 /** One part in its own mm: right half seen from outside, left half cut open, with its marks and flaws. */
 final readonly class PartFigure
 {
+    /** A small drawing shows no more lines of a mark than these. */
+    private const FEW = 160;
+
     private Profile $profile;
 
-    /** @param  string  $key  distinguishes the pattern ids of several drawings on one page */
-    public function __construct(private Part $part, private string $key)
+    /**
+     * @param  string  $key  distinguishes the pattern ids of several drawings on one page
+     * @param  bool  $isSmall  whether it stands in a list
+     */
+    public function __construct(private Part $part, private string $key, private bool $isSmall = false)
     {
-        $this->profile = $part->profile;
+        $this->profile = $part->turned;
     }
 
     /** @param  float  $u  a hundredth of the drawing's size, mm */
@@ -30,10 +36,13 @@ final readonly class PartFigure
         $outer = $this->profile->outer;
         $outside = Svg::path($outer->points, 1)
             .sprintf('L0 %s L0 %s Z', Svg::n(-$outer->last()->z), Svg::n(-$outer->first()->z));
-        $ink = new MarkInk($this->profile, $u);
+        $ink = new MarkInk($this->part, $u, $this->key, $this->part->marks === [] ? null : Appearance::of($this->part));
         $marks = '';
-        foreach ($this->part->marks as $mark) {
-            $marks .= $mark->band->on === Surface::Outer ? $ink->outside($mark) : '';
+        $patterns = $this->part->patterns();
+        foreach ($this->part->marksInOrder() as $mark) {
+            $marks .= $mark->band->on === Surface::Outer
+                ? $ink->outside($mark, $this->isSmall ? $patterns[$mark->id()]->few(self::FEW) : $patterns[$mark->id()])
+                : '';
         }
 
         return Svg::tag('defs', [], $this->hatching($hatch, $u).self::shading($shade)

@@ -85,6 +85,58 @@ final readonly class Curve
         return self::through($read, $field);
     }
 
+    /**
+     * The same line with notches cut into the wood, each place of them so far in along the normal of the line.
+     *
+     * @param  list<array{float, float}>  $notches  arc length, rising, and depth, mm
+     */
+    public function notched(array $notches): self
+    {
+        if ($notches === []) {
+            return $this;
+        }
+        $line = [[0.0, 0.0], ...$notches, [$this->lengthMm(), 0.0]];
+        $places = [$this->first()];
+        foreach ($line as $i => [$arc, $depth]) {
+            if ($i === 0) {
+                continue;
+            }
+            [$fromArc, $fromDepth] = $line[$i - 1];
+            foreach ($this->points as $point) {
+                if ($point->arcMm > $fromArc && $point->arcMm < $arc) {
+                    $share = ($point->arcMm - $fromArc) / ($arc - $fromArc);
+                    $places[] = $this->sunk($point->arcMm, $fromDepth + $share * ($depth - $fromDepth));
+                }
+            }
+            $places[] = $this->sunk(max(0.0, min($this->lengthMm(), $arc)), $depth);
+        }
+        $points = [$this->first()];
+        $arc = 0.0;
+        foreach ($places as $place) {
+            $last = $points[count($points) - 1];
+            $arc += hypot($place->z - $last->z, $place->r - $last->r);
+            if ($arc > $last->arcMm) {
+                $points[] = new Point($place->z, $place->r, $arc);
+            }
+        }
+
+        return new self($this->nodes, $points);
+    }
+
+    /** Into the wood: to the right of the way the line runs, from the foot up outside and down inside. */
+    private function sunk(float $arcMm, float $depthMm): Point
+    {
+        $at = $this->at($arcMm);
+        if ($depthMm <= 0) {
+            return $at;
+        }
+        $step = min(0.5, $this->lengthMm() / 4);
+        [$a, $b] = [$this->at(max(0.0, $arcMm - $step)), $this->at(min($this->lengthMm(), $arcMm + $step))];
+        $deep = $depthMm / max(1e-9, hypot($b->z - $a->z, $b->r - $a->r));
+
+        return new Point($at->z + ($b->r - $a->r) * $deep, max(0.0, $at->r - ($b->z - $a->z) * $deep), $arcMm);
+    }
+
     /** @internal for distances and meetings */
     public function tree(): SegmentTree
     {

@@ -27,6 +27,7 @@ final readonly class Measurement
 
     /**
      * @param  list<Band>  $bands
+     * @param  Profile|null  $turned  the profile with what is cut into it all round; null where nothing is
      *
      * @throws InvalidProfile when a band runs off its curve
      */
@@ -38,8 +39,10 @@ final readonly class Measurement
         ?Wood $wood = null,
         float $moisturePercent = 12.0,
         ?float $minWallMm = null,
+        ?Profile $turned = null,
     ): self {
-        $lines = self::lines($profile);
+        $turned ??= $profile;
+        $lines = self::lines($turned);
         $zones = [];
         foreach ($lines as $id => $points) {
             $zones[$id] = Zone::along($id, $points, $grain);
@@ -47,12 +50,12 @@ final readonly class Measurement
         foreach ($bands as $band) {
             $zones[$band->id] = Zone::along($band->id, self::strip($profile, $band), $grain);
         }
-        $wall = self::wall($profile);
+        $wall = self::wall($turned);
 
         return new self(
             $zones,
-            self::volume($profile),
-            self::massG($profile, $wood, $moisturePercent),
+            self::volume($turned),
+            self::massG($turned, $wood, $moisturePercent),
             $wall,
             $profile->floorMm(),
             Lint::of($figures, $profile, $wall, $minWallMm ?? $figures->leastWallMm),

@@ -86,6 +86,12 @@ final readonly class Profile
         );
     }
 
+    /** With other lines, which were made from these and are not looked over again. */
+    public function with(Curve $outer, ?Curve $inner): self
+    {
+        return new self($outer, $inner, $this->bore);
+    }
+
     /** The widest diameter, mm. */
     public function diameterMm(): float
     {

@@ -8,7 +8,7 @@ namespace HonestGrain\Layout;
  * Repeats for the pen, drawn here: strokes on a unit square, u round the piece and v up the band. Whatever leaves a
  * square on its right comes into the next one at the same height, so that a row of them closes round any band.
  */
-enum DrawnRepeat: string
+enum DrawnRepeat: string implements Repeat
 {
     case Braid = 'braid';
     case Scale = 'scale';

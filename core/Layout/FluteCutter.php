@@ -4,11 +4,23 @@ declare(strict_types=1);
 
 namespace HonestGrain\Layout;
 
+use HonestGrain\Reading\Document;
+
 /** What a flute is cut with: a ball or a V. Physics: the width that it leaves at a depth. */
 final readonly class FluteCutter
 {
+    /** Cutters whose sizes differ by less cut alike, mm and degrees. */
+    private const LIKE = 0.05;
+
     private function __construct(private ?float $radiusMm, private float $angleDeg)
     {
+    }
+
+    /** Reads `{"kind":"ball","radius_mm"}` or `{"kind":"v","angle_deg"}`. */
+    public static function read(Document $tool): self
+    {
+        return $tool->choice('kind', ['ball', 'v']) === 'ball'
+            ? self::ball($tool->number('radius_mm', 0.1, 100)) : self::v($tool->number('angle_deg', 10, 170));
     }
 
     public static function ball(float $radiusMm): self
@@ -30,5 +42,18 @@ final readonly class FluteCutter
 
         return $depthMm >= $this->radiusMm ? 2 * $this->radiusMm
             : 2 * sqrt(2 * $this->radiusMm * $depthMm - $depthMm ** 2);
+    }
+
+    public function isLike(self $other): bool
+    {
+        return ($this->radiusMm === null) === ($other->radiusMm === null)
+            && abs(($this->radiusMm ?? $this->angleDeg) - ($other->radiusMm ?? $other->angleDeg)) < self::LIKE;
+    }
+
+    /** @return array{kind: string, radius_mm: float}|array{kind: string, angle_deg: float} */
+    public function toArray(): array
+    {
+        return $this->radiusMm === null
+            ? ['kind' => 'v', 'angle_deg' => $this->angleDeg] : ['kind' => 'ball', 'radius_mm' => $this->radiusMm];
     }
 }

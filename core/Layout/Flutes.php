@@ -22,6 +22,7 @@ final readonly class Flutes
         public array $radiiMm,
         public float $slantMm,
         public ?float $leadMm = null,
+        public float $fadeMm = 0.0,
     ) {
     }
 
@@ -33,9 +34,23 @@ final readonly class Flutes
     /** @return list<float> what is left standing between two flutes, at each radius */
     public function landsMm(): array
     {
+        $last = count($this->radiiMm) - 1;
+
         return array_map(
-            fn (float $radius): float => 2 * M_PI * $radius / $this->count - $this->widthMm(), $this->radiiMm,
+            fn (int $i, float $radius): float => 2 * M_PI * $radius / $this->count
+                - $this->cutter->widthMm($this->depthAtMm($last === 0 ? 0.0 : $i / $last * $this->slantMm)),
+            array_keys($this->radiiMm), $this->radiiMm,
         );
+    }
+
+    /** How deep one is so far along the band: where it fades, less towards both ends in a straight line. */
+    public function depthAtMm(float $alongMm): float
+    {
+        if ($this->fadeMm <= 0) {
+            return $this->depthMm;
+        }
+
+        return $this->depthMm * max(0.0, min(1.0, $alongMm / $this->fadeMm, ($this->slantMm - $alongMm) / $this->fadeMm));
     }
 
     /** @return list<float>|null at each radius; null for straight ones */

@@ -10,7 +10,7 @@ final readonly class RowOfRepeats
     /** A line that is straight on the band bends on the flat: no piece of it turns further, radians. */
     private const BEND = M_PI / 180;
 
-    public function __construct(public DrawnRepeat $repeat, public UnrolledBand $band, public int $count)
+    public function __construct(public Repeat $repeat, public UnrolledBand $band, public int $count)
     {
     }
 

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Coating\ColourFamily;
 use HonestGrain\Coating\Stain;
 use HonestGrain\Geometry\Band;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Technique\Decoration;
+use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Settings;
+use HonestGrain\Technique\Worked;
 
 /** One decoration on one band: hands-on minutes where the maker typed them, hours to wait after it, and its colour. */
 final readonly class Mark
@@ -19,6 +23,8 @@ final readonly class Mark
     public const MAX_MINUTES = 2400.0;
 
     public const MAX_WAIT_HOURS = 2000.0;
+
+    public const MAX_NAME = 40;
 
     private function __construct(
         public Band $band,
@@ -31,6 +37,8 @@ final readonly class Mark
         public ?string $colour,
         public ?string $note,
         public ?bool $sandedBack = null,
+        public Settings $set = new Settings,
+        public ?string $name = null,
     ) {
     }
 
@@ -43,7 +51,7 @@ final readonly class Mark
         return self::of($mark, $technique, $mark->childOr('settings'), $tables);
     }
 
-    /** @param  Document  $settings  what is set for the technique: minutes, wait_hours, product, colour */
+    /** @param  Document  $settings  minutes, wait_hours, product, colour, sand_back, and what the technique asks for */
     public static function of(Document $mark, Decoration $technique, Document $settings, Tables $tables): self
     {
         Id::read($mark);
@@ -60,13 +68,31 @@ final readonly class Mark
             $settings->numberOr('minutes', null, 0, self::MAX_MINUTES), $wait,
             $wait ?? $stain->coatFromHours ?? $technique->waitHours($tables->calibration->marks),
             $stain, $colour, $mark->textOr('note', null, 500, lines: true),
-            $settings->has('sand_back') ? $settings->flag('sand_back', false) : null,
+            $settings->has('sand_back') ? $settings->flag('sand_back', false) : null, Settings::read($settings),
+            $mark->textOr('name', null, self::MAX_NAME),
         );
     }
 
     public function id(): string
     {
         return $this->band->id;
+    }
+
+    /** As the maker calls it, or by its technique. */
+    public function label(): string
+    {
+        return $this->name ?? $this->technique->label();
+    }
+
+    /** All that its technique needs: what is set, over what is likely on its ground. */
+    public function settled(Ground $ground, Calibration $calibration): Settings
+    {
+        return $this->set->over($this->technique->likely($ground, $calibration));
+    }
+
+    public function worked(Ground $ground, Calibration $calibration): Worked
+    {
+        return $this->technique->worked($this->settled($ground, $calibration), $ground, $calibration);
     }
 
     public function colours(): bool
@@ -129,8 +155,8 @@ final readonly class Mark
             'settings' => [
                 'minutes' => $this->minutes, 'wait_hours' => $this->typedWaitHours,
                 'product' => $this->stain?->class, 'colour' => $this->colour,
-            ] + ($this->sandedBack === null ? [] : ['sand_back' => $this->sandedBack]),
+            ] + ($this->sandedBack === null ? [] : ['sand_back' => $this->sandedBack]) + $this->set->toArray(),
             'note' => $this->note,
-        ];
+        ] + ($this->name === null ? [] : ['name' => $this->name]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Piece;
 
 use Closure;
+use HonestGrain\Calibration\ColourFigures;
 use HonestGrain\Calibration\ShapeFigures;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
@@ -13,6 +14,10 @@ use HonestGrain\Holding\Holding;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Technique\Ground;
+use HonestGrain\Technique\Pattern;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Settings;
+use HonestGrain\Technique\Worked;
 use HonestGrain\Wood\Wood;
 
 /** One turned body of wood: its shape, wood and grain, how it is held, its flaws, and what is done to its faces. */
@@ -45,6 +50,8 @@ final readonly class Part
         public SurfacePlan $surface,
         public array $marks,
         public array $coatPlans,
+        public Profile $turned,
+        private Tables $tables,
     ) {
     }
 
@@ -75,13 +82,15 @@ final readonly class Part
         array $marks,
         ?Closure $fresh = null,
     ): self {
+        $wood = $tables->woods->named($part->text('wood'), $part->at('wood'));
+        $grain = GrainDirection::from($part->choice('grain', array_column(GrainDirection::cases(), 'value')));
+        $moisture = $part->numberOr('moisture_percent', self::USUAL_MOISTURE_PERCENT, 0, 200);
+        $holding = Holding::from(
+            $part->choice('holding', array_column(Holding::cases(), 'value'), Holding::Tenon->value),
+        );
+        $profile = Profile::read($part->child('shape'));
         $read = new self(
-            $id, $name,
-            $tables->woods->named($part->text('wood'), $part->at('wood')),
-            GrainDirection::from($part->choice('grain', array_column(GrainDirection::cases(), 'value'))),
-            $part->numberOr('moisture_percent', self::USUAL_MOISTURE_PERCENT, 0, 200),
-            Holding::from($part->choice('holding', array_column(Holding::cases(), 'value'), Holding::Tenon->value)),
-            Profile::read($part->child('shape')),
+            $id, $name, $wood, $grain, $moisture, $holding, $profile,
             array_map(Flaw::read(...), $part->has('features') ? $part->children('features', self::MAX_FLAWS) : []),
             SurfacePlan::read($part->childOr('surface'), $tables->abrasives),
             $marks,
@@ -89,6 +98,7 @@ final readonly class Part
                 fn (Document $plan): CoatPlan => CoatPlan::read($plan, $tables->coatings, $fresh),
                 $part->has('coats') ? $part->children('coats', self::MAX_PLANS) : [],
             ),
+            Turned::of($profile, $marks, $wood, $grain, $tables), $tables,
         );
         $read->check($part);
 
@@ -101,10 +111,10 @@ final readonly class Part
         return Measurement::faces($this->profile);
     }
 
-    /** What it weighs as drawn, at its moisture; null for a wood whose density is not known. */
+    /** What it weighs once turned, at its moisture; null for a wood whose density is not known. */
     public function massG(): ?float
     {
-        return Measurement::massG($this->profile, $this->wood, $this->moisturePercent);
+        return Measurement::massG($this->turned, $this->wood, $this->moisturePercent);
     }
 
     public function measure(ShapeFigures $figures, ?float $minWallMm = null): Measurement
@@ -113,7 +123,7 @@ final readonly class Part
             $figures, $this->profile, $this->grain, array_map(
                 fn (Mark $mark) => $mark->band, $this->marks,
             ), $this->wood,
-            $this->moisturePercent, $minWallMm,
+            $this->moisturePercent, $minWallMm, $this->turned,
         );
     }
 
@@ -180,14 +190,101 @@ final readonly class Part
         return false;
     }
 
-    /**
-     * Hands-on minutes of a mark: as typed, or the usual ones, which for a pen follow from the length of its strokes.
-     */
-    public function minutesOf(Mark $mark, Measurement $measured, Tables $tables): float
+    /** @return array<string, Ground> what each mark is made on, by its id */
+    public function grounds(): array
     {
-        return $mark->minutes ?? $mark->technique->minutes(
-            new Ground($measured->zones[$mark->id()]->areaMm2, $this->wood->jankaN), $tables->calibration->marks,
-        );
+        return BandGrounds::of($this->profile, $this->marks, $this->wood, $this->grain, $this->tables->tooling);
+    }
+
+    /** @return array<string, Worked> what follows from what is set for each mark, by its id */
+    public function worked(): array
+    {
+        $grounds = $this->grounds();
+        $worked = [];
+        foreach ($this->marks as $mark) {
+            $worked[$mark->id()] = $mark->worked($grounds[$mark->id()], $this->tables->calibration);
+        }
+
+        return $worked;
+    }
+
+    /** @return array<string, Settings> all that each mark needs, set or likely, by its id */
+    public function settled(): array
+    {
+        $grounds = $this->grounds();
+        $settled = [];
+        foreach ($this->marks as $mark) {
+            $settled[$mark->id()] = $mark->settled($grounds[$mark->id()], $this->tables->calibration);
+        }
+
+        return $settled;
+    }
+
+    /** @return array<string, Pattern> what each mark looks like on its band, by its id */
+    public function patterns(): array
+    {
+        $grounds = $this->grounds();
+        $patterns = [];
+        foreach ($this->settled() as $id => $settings) {
+            $patterns[$id] = $this->mark($id)->technique->pattern($settings, $grounds[$id]);
+        }
+
+        return $patterns;
+    }
+
+    public function mark(string $id): Mark
+    {
+        foreach ($this->marks as $mark) {
+            if ($mark->id() === $id) {
+                return $mark;
+            }
+        }
+
+        throw new \LogicException("The part has no mark $id.");
+    }
+
+    /**
+     * Whether a colour is sanded back: as the maker set it; else where another colour goes over it.
+     *
+     * @param  list<array{string, string}>  $order
+     */
+    public function isSandedBack(Mark $mark, array $order = []): bool
+    {
+        if (! $mark->colours() || $mark->sandedBack !== null) {
+            return $mark->sandedBack === true && $mark->colours();
+        }
+        if (! $mark->isLayered()) {
+            return false;
+        }
+        if ($mark->set->numberOr(Setting::SandedUm, 0.0) > 0) {
+            return true;
+        }
+        $isBelow = false;
+        foreach ($this->marksInOrder($order) as $other) {
+            if ($isBelow && $other->isLayered() && $mark->overlaps($other)) {
+                return true;
+            }
+            $isBelow = $isBelow || $other === $mark;
+        }
+
+        return false;
+    }
+
+    /**
+     * How far a colour is sanded back, µm: as set, or the usual.
+     *
+     * @param  list<array{string, string}>  $order
+     */
+    public function sandedUm(Mark $mark, array $order = []): float
+    {
+        return $this->isSandedBack($mark, $order)
+            ? $mark->set->numberOr(Setting::SandedUm, null) ?? $this->colourFigures()->sandedBackUm : 0.0;
+    }
+
+    /** What colours come of. */
+    public function colourFigures(): ColourFigures
+    {
+        return $this->tables->calibration->colour;
     }
 
     /** @return list<string> the faces that food or drink would touch */

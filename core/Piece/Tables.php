@@ -8,6 +8,7 @@ use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\CoatingTable;
+use HonestGrain\Layout\Tooling;
 use HonestGrain\Technique\Techniques;
 use HonestGrain\Wood\Wood;
 use HonestGrain\Wood\WoodTable;
@@ -21,6 +22,7 @@ final readonly class Tables
         public CoatingTable $coatings,
         public Techniques $techniques,
         public Calibration $calibration,
+        public Tooling $tooling = new Tooling,
     ) {
     }
 
@@ -34,13 +36,23 @@ final readonly class Tables
 
     public function withCoatings(CoatingTable $coatings): self
     {
-        return new self($this->woods, $this->abrasives, $coatings, $this->techniques, $this->calibration);
+        return new self(
+            $this->woods, $this->abrasives, $coatings, $this->techniques, $this->calibration, $this->tooling,
+        );
     }
 
     public function withWood(Wood $wood): self
     {
         return new self(
             $this->woods->with($wood), $this->abrasives, $this->coatings, $this->techniques, $this->calibration,
+            $this->tooling,
+        );
+    }
+
+    public function withTooling(Tooling $tooling): self
+    {
+        return new self(
+            $this->woods, $this->abrasives, $this->coatings, $this->techniques, $this->calibration, $tooling,
         );
     }
 }

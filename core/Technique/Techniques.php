@@ -27,6 +27,7 @@ use HonestGrain\Technique\Decoration\Dye;
 use HonestGrain\Technique\Decoration\Ebonise;
 use HonestGrain\Technique\Decoration\Facets;
 use HonestGrain\Technique\Decoration\Flutes;
+use HonestGrain\Technique\Decoration\Grooves;
 use HonestGrain\Technique\Decoration\Inlay;
 use HonestGrain\Technique\Decoration\Leaf;
 use HonestGrain\Technique\Decoration\Lime;
@@ -85,7 +86,7 @@ final readonly class Techniques
     {
         $decorations = $works = [];
         foreach ([
-            new Beads, new Coves, new BurntLine, new Flutes, new Facets, new Dimples, new SpunTexture, new WireBrush,
+            new Beads, new Coves, new Grooves, new BurntLine, new Flutes, new Facets, new Dimples, new SpunTexture, new WireBrush,
             new Piercing, new Inlay, new Scorch, new PenPattern, new Bleach, new Dye, new Ebonise, new Stain, new Leaf,
             new Paint, new Lime,
         ] as $decoration) {

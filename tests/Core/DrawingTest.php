@@ -99,8 +99,9 @@ final class DrawingTest extends TestCase
             $places = $svg->xpath("//*[@data-band='{$mark->id()}']") ?: [];
             self::assertCount(2, $places, $mark->technique->key());
         }
-        $dye = $svg->xpath("//svg:g[@data-band='dye-1']/svg:path[@fill='#2f4f6f']") ?: [];
-        self::assertCount(1, $dye);
+        $dye = array_map(strval(...), $svg->xpath("//svg:g[@data-band='dye-1']//svg:stop/@stop-color") ?: []);
+        self::assertCount(9, $dye);
+        self::assertNotSame($dye[0], $dye[8], 'where end grain shows it is another colour');
     }
 
     public function test_a_band_is_drawn_where_its_arc_length_says(): void
@@ -178,7 +179,7 @@ final class DrawingTest extends TestCase
         $keys = Techniques::table()->decorationKeys();
 
         return Drawn::part($this->bowl(), GrainDirection::Side, ['marks' => array_map(
-            fn (int $i, string $key): array => $this->mark($key, 4 + 6 * $i, 8 + 6 * $i), array_keys($keys), $keys,
+            fn (int $i, string $key): array => $this->mark($key, 4 + 5.5 * $i, 8 + 5.5 * $i), array_keys($keys), $keys,
         )]);
     }
 

@@ -80,8 +80,6 @@ final readonly class FlutesVerb implements Verb
         }
         $tool = $question->child('tool');
 
-        return $tool->choice('kind', ['ball', 'v']) === 'ball'
-            ? FluteCutter::ball($tool->number('radius_mm', 0.1, 100))
-            : FluteCutter::v($tool->number('angle_deg', 10, 170));
+        return FluteCutter::read($tool);
     }
 }

@@ -26,7 +26,6 @@ use HonestGrain\Piece\Purpose;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\LayerWaits;
-use HonestGrain\Technique\Nature;
 
 /**
  * Finds the wishes of a piece that do not go together.
@@ -54,7 +53,7 @@ final class Judged
         }
 
         return [
-            ...$conflicts, ...self::ofMarks($piece, $part, $measured, $tables), ...self::ofContents(
+            ...$conflicts, ...self::ofMarks($piece, $part, $tables), ...self::ofContents(
                 $piece, $part, $measured,
             ),
             ...self::ofFlaws($part),
@@ -123,22 +122,17 @@ final class Judged
     }
 
     /** @return list<Conflict> */
-    private static function ofMarks(Piece $piece, Part $part, Measurement $measured, Tables $tables): array
+    private static function ofMarks(Piece $piece, Part $part, Tables $tables): array
     {
         $conflicts = [];
-        $least = $tables->calibration->colour->scorchLeastWallMm;
+        $worked = $part->worked();
         $marks = $part->marksInOrder($piece->order);
         foreach ($marks as $i => $mark) {
-            $flames = $mark->technique->nature() === Nature::Flames;
-            if ($flames && $measured->wall !== null && $measured->wall->minMm < $least) {
-                $conflicts[] = Conflict::warn(
-                    [$mark->id()],
-                    sprintf(
-                        'The wall is %s mm at its thinnest: a torch cracks walls under %.0f mm.',
-                        round($measured->wall->minMm, 3), $least,
-                    ),
-                    ['Scorch before thinning', 'Keep the flame moving and use short passes'],
-                );
+            foreach ($worked[$mark->id()]->findings as $finding) {
+                $message = "{$mark->label()}: ".lcfirst($finding->message);
+                $choices = $finding->choices === [] ? ['Move the band', 'Leave it out'] : $finding->choices;
+                $conflicts[] = $finding->isRefused ? Conflict::forbid([$mark->id()], $message, $choices)
+                    : Conflict::warn([$mark->id()], $message, $choices);
             }
             if ($mark->stain !== null) {
                 $conflicts = [...$conflicts, ...self::ofColour($piece, $part, $mark, $tables)];

@@ -4,18 +4,28 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique\Decoration;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Layout\FluteCutter;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
+use HonestGrain\Technique\CutsProfile;
 use HonestGrain\Technique\Decoration;
-use HonestGrain\Technique\Drawn;
+use HonestGrain\Technique\Figure;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
+use HonestGrain\Technique\Ink;
+use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Pattern;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Settings;
+use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
+use HonestGrain\Technique\Worked;
 
 /** A V-groove cut and burnt black with a wire. */
-final readonly class BurntLine implements Decoration
+final readonly class BurntLine implements CutsProfile, Decoration
 {
     public function key(): string
     {
@@ -43,9 +53,55 @@ final readonly class BurntLine implements Decoration
             .'dye does not cross.';
     }
 
-    public function minutes(Ground $ground, MarkRates $rates): float
+    public function settings(): array
     {
-        return $rates->ofBand($this->key(), $ground->areaMm2);
+        return [Setting::Count, Setting::DepthMm, Setting::AngleDeg, Setting::Seconds];
+    }
+
+    public function likely(Ground $ground, Calibration $calibration): Settings
+    {
+        return Settings::of([
+            'count' => 1.0, 'depth_mm' => $ground->likelyDepthMm(1.2, $calibration), 'angle_deg' => 60.0,
+            'seconds' => $calibration->marks->wireHeldSeconds,
+        ]);
+    }
+
+    public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        $rates = $calibration->marks;
+        $count = $set->whole(Setting::Count);
+        $depth = $set->number(Setting::DepthMm);
+        $radius = max(1.0, $ground->middle()->radiusMm);
+        $left = WallLeft::under($ground, array_fill(0, count($ground->levels), $depth), $calibration);
+        $rpm = ceil(60_000 * $rates->wireLeastMPerS / (2 * M_PI * $radius) / 10) * 10;
+        $wire = M_PI * $radius + 2 * $rates->wireHandMm;
+        $seconds = $set->number(Setting::Seconds);
+
+        return new Worked(
+            max(1.0, $count * (2 * M_PI * $radius / 1000 * $rates->grooveMinutesPerM
+                + ($seconds + $rates->wireSeconds) / 60)),
+            [
+                Figure::of('Groove wide', Measure::Mm, FluteCutter::v($set->number(Setting::AngleDeg))->widthMm($depth)),
+                Figure::of('Wire', Measure::Mm, $wire), Figure::of('Turn at', Measure::Rpm, $rpm),
+                Figure::of('Hold', Measure::Seconds, $seconds), ...$left->figures(),
+            ],
+            $left->findings('The grooves', 'Cut them less deep', 'Burn on an uncut line'),
+            [
+                sprintf(
+                    '%s %.1f mm deep; a bare wire of %d mm with a handle at each end, never round the fingers.',
+                    $count === 1 ? 'One V-groove' : "$count V-grooves, evenly spread,", $depth, ceil($wire),
+                ),
+                sprintf(
+                    'At %d rpm the rim runs at %s m/s: press for about %d s, until it smokes evenly all round.', $rpm,
+                    $rates->wireLeastMPerS, $seconds,
+                ),
+            ],
+        );
+    }
+
+    public function pattern(Settings $set, Ground $ground): Pattern
+    {
+        return Pattern::rings(self::linesMm($set, $ground), max(0.8, FluteCutter::v($set->number(Setting::AngleDeg))->widthMm($set->number(Setting::DepthMm))), Ink::Burnt);
     }
 
     public function waitHours(MarkRates $rates): float
@@ -63,13 +119,33 @@ final readonly class BurntLine implements Decoration
         return "$mounted, spinning";
     }
 
-    public function drawn(): Drawn
+    public function isFilled(): bool
     {
-        return Drawn::Groove;
+        return false;
     }
 
     public function ink(): string
     {
         return '#1c120a';
+    }
+
+    public function notches(Settings $set, Ground $ground): array
+    {
+        $depth = $set->number(Setting::DepthMm);
+        $half = FluteCutter::v($set->number(Setting::AngleDeg))->widthMm($depth) / 2;
+        $line = [];
+        foreach (self::linesMm($set, $ground) as $along) {
+            $line = [...$line, [$along - $half, 0.0], [$along, $depth], [$along + $half, 0.0]];
+        }
+
+        return $line;
+    }
+
+    /** @return list<float> */
+    private static function linesMm(Settings $set, Ground $ground): array
+    {
+        $count = $set->whole(Setting::Count);
+
+        return array_map(fn (int $i): float => ($i + 0.5) / $count * $ground->lengthMm(), range(0, $count - 1));
     }
 }

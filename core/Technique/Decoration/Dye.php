@@ -4,13 +4,21 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique\Decoration;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
-use HonestGrain\Technique\Drawn;
+use HonestGrain\Technique\Figure;
+use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
+use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Pattern;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Settings;
+use HonestGrain\Technique\Spread;
+use HonestGrain\Technique\Worked;
 
 /** A dye, a stain, a bleach or iron liquor: colour put on or taken out. */
 final readonly class Dye implements Decoration
@@ -40,9 +48,42 @@ final readonly class Dye implements Decoration
         return 'On bare, sanded wood after everything that cuts or burns; under the coats, which close it off.';
     }
 
-    public function minutes(Ground $ground, MarkRates $rates): float
+    public function settings(): array
     {
-        return $rates->ofBand($this->key(), $ground->areaMm2);
+        return [Setting::Strength, Setting::Way, Setting::Hands, Setting::FadeMm, Setting::SandedUm];
+    }
+
+    public function likely(Ground $ground, Calibration $calibration): Settings
+    {
+        return Settings::of([
+            'strength' => 1.0, 'way' => 'wiped', 'hands' => 1.0, 'fade_mm' => 0.0, 'sanded_um' => 0.0,
+        ]);
+    }
+
+    public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        $ml = $calibration->colour->dyeMlPer100Cm2 * $ground->areaMm2 / 10_000
+            * ($set->choice(Setting::Way) === 'sprayed' ? $calibration->colour->dyeSprayTimes : 1.0);
+        $powder = $ml / 1000 * $calibration->colour->dyeGramsPerLitre * $set->number(Setting::Strength);
+        $fades = $set->number(Setting::FadeMm) > 0 && $set->choice(Setting::Way) !== 'sprayed'
+            ? [Finding::warn('A fade is sprayed: wiped or brushed, it ends in a line.', 'Spray it', 'End it at a burnt line')]
+            : [];
+
+        return Spread::of($set, $ground, $calibration->marks)->worked(
+            [
+                Figure::of('To mix', Measure::Ml, $ml), Figure::of('Of a powder', Measure::Grams, $powder),
+                Figure::of('Of a concentrate, drops', Measure::Count, ceil(
+                    $ml * $calibration->colour->dyeDropsPerMl * $set->number(Setting::Strength),
+                )),
+            ], $fades,
+            $set->number(Setting::FadeMm) > 0
+                ? [sprintf('Let it fade out over %s mm at both edges.', $set->number(Setting::FadeMm))] : [],
+        );
+    }
+
+    public function pattern(Settings $set, Ground $ground): Pattern
+    {
+        return new Pattern;
     }
 
     public function waitHours(MarkRates $rates): float
@@ -60,9 +101,9 @@ final readonly class Dye implements Decoration
         return 'on a turntable';
     }
 
-    public function drawn(): Drawn
+    public function isFilled(): bool
     {
-        return Drawn::Filled;
+        return true;
     }
 
     public function ink(): string

@@ -4,18 +4,30 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique\Decoration;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Layout\Facets as FacetRow;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
-use HonestGrain\Technique\Drawn;
+use HonestGrain\Technique\Figure;
+use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
+use HonestGrain\Technique\Indexed;
+use HonestGrain\Technique\Ink;
+use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Pattern;
+use HonestGrain\Technique\Relief;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Settings;
+use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
+use HonestGrain\Technique\Worked;
 
 /** Flats along the wall, evenly divided. */
-final readonly class Facets implements Decoration
+final readonly class Facets implements Decoration, Relief
 {
     public function key(): string
     {
@@ -42,9 +54,63 @@ final readonly class Facets implements Decoration
         return 'On a sanded ground; the flats themselves are left from the edge, or get a few strokes with a block.';
     }
 
-    public function minutes(Ground $ground, MarkRates $rates): float
+    public function settings(): array
     {
-        return $rates->ofBand($this->key(), $ground->areaMm2);
+        return [Setting::Count, Setting::StartDeg];
+    }
+
+    public function likely(Ground $ground, Calibration $calibration): Settings
+    {
+        // The fewest whose flats leave the wall that a wall must have.
+        $wall = $ground->wallMm();
+        $radius = max($ground->radiiMm());
+        $count = 6;
+        foreach ([6, 8, 12, 16, 18, 24, 32, 36, 48, 60] as $tried) {
+            $count = $tried;
+            $deep = (new FacetRow($count, $radius))->depthMm();
+            if ($wall === null ? $count >= 8 : $deep <= $ground->likelyDepthMm($deep, $calibration) + 1e-9) {
+                break;
+            }
+        }
+
+        return Settings::of(['count' => (float) $count, 'start_deg' => 0.0]);
+    }
+
+    public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        $count = $set->whole(Setting::Count);
+        $rows = array_map(fn (float $radius): FacetRow => new FacetRow($count, max(0.1, $radius)), $ground->radiiMm());
+        $left = WallLeft::under($ground, array_map(fn (FacetRow $row): float => $row->depthMm(), $rows), $calibration);
+        $index = Indexed::of($ground, $count, $set->number(Setting::StartDeg));
+
+        return new Worked(
+            max(1.0, $calibration->marks->flatMinutesPer100Cm2 * $ground->areaMm2 / 10_000
+                + $count * $calibration->marks->indexSeconds / 60),
+            [
+                Figure::atLevels('Flat wide', Measure::Mm, $ground->levels, array_map(
+                    fn (FacetRow $row): float => $row->widthMm(), $rows,
+                )),
+                Figure::atLevels('Cut in the middle', Measure::Mm, $ground->levels, array_map(
+                    fn (FacetRow $row): float => $row->depthMm(), $rows,
+                )), ...$left->figures(),
+            ],
+            [
+                ...$count < 3 ? [Finding::refuse('Two flats do not meet round a piece.', 'Cut three or more')] : [],
+                ...$left->findings('The flats', 'Cut more of them: each goes less deep', 'Leave the wall thicker there'),
+                ...$index->findings,
+            ],
+            [sprintf('%d flats until they just meet.', $count), $index->says], $index->plate, $index->holes, $count,
+        );
+    }
+
+    public function pattern(Settings $set, Ground $ground): Pattern
+    {
+        $count = $set->whole(Setting::Count);
+        $start = $set->number(Setting::StartDeg) / 360;
+
+        return new Pattern(array_map(fn (int $i): array => [
+            [[$start + $i / $count, 0.0], [$start + $i / $count, $ground->lengthMm()]], 0.4, Ink::Edge,
+        ], range(0, $count - 1)));
     }
 
     public function waitHours(MarkRates $rates): float
@@ -62,13 +128,22 @@ final readonly class Facets implements Decoration
         return "$mounted, locked by the index";
     }
 
-    public function drawn(): Drawn
+    public function isFilled(): bool
     {
-        return Drawn::Upright;
+        return false;
     }
 
     public function ink(): string
     {
         return '#1c120a';
+    }
+
+    public function depthMm(Settings $set, Ground $ground, float $turn, float $alongMm): float
+    {
+        $count = $set->whole(Setting::Count);
+        $part = ($turn - $set->number(Setting::StartDeg) / 360) * $count;
+        $off = ($part - floor($part) - 0.5) / $count * 2 * M_PI;
+
+        return $ground->radiusAtMm($alongMm) * (1 - cos(M_PI / $count) / cos($off));
     }
 }

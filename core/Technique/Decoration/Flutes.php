@@ -4,18 +4,32 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique\Decoration;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Layout\FluteCutter;
+use HonestGrain\Layout\Flutes as Fluting;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
-use HonestGrain\Technique\Drawn;
+use HonestGrain\Technique\Figure;
+use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
+use HonestGrain\Technique\Indexed;
+use HonestGrain\Technique\Ink;
+use HonestGrain\Technique\Level;
+use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Pattern;
+use HonestGrain\Technique\Relief;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Settings;
+use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
+use HonestGrain\Technique\Worked;
 
 /** Grooves along the wall, evenly divided. */
-final readonly class Flutes implements Decoration
+final readonly class Flutes implements Decoration, Relief
 {
     public function key(): string
     {
@@ -42,9 +56,84 @@ final readonly class Flutes implements Decoration
         return 'On a sanded ground, before fire and colour, which they would cut through.';
     }
 
-    public function minutes(Ground $ground, MarkRates $rates): float
+    public function settings(): array
     {
-        return $rates->ofBand($this->key(), $ground->areaMm2);
+        return [Setting::Count, Setting::Tool, Setting::RadiusMm, Setting::AngleDeg, Setting::DepthMm, Setting::LeadMm, Setting::FadeMm, Setting::Passes, Setting::FeedMmPerS, Setting::StartDeg];
+    }
+
+    public function likely(Ground $ground, Calibration $calibration): Settings
+    {
+        $depth = $ground->likelyDepthMm(2.0, $calibration);
+        // So many as leave a land as wide as half of a flute where the band is narrowest.
+        $width = FluteCutter::ball(4.0)->widthMm($depth);
+        $most = 2 * M_PI * max(1.0, min($ground->radiiMm())) / ($width * 1.5);
+        $count = 1;
+        foreach ([4, 6, 8, 12, 16, 18, 24, 32, 36, 48, 60, 72] as $parts) {
+            $count = $parts <= $most ? $parts : $count;
+        }
+
+        return Settings::of([
+            'count' => (float) $count, 'tool' => 'ball', 'radius_mm' => 4.0, 'angle_deg' => 90.0, 'depth_mm' => $depth,
+            'fade_mm' => 0.0, 'passes' => $calibration->marks->flutePasses,
+            'feed_mm_s' => $calibration->marks->fluteFeedMmPerS, 'start_deg' => 0.0,
+        ]);
+    }
+
+    public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        $flutes = self::flutes($set, $ground);
+        $depths = array_map(fn (Level $level): float => $flutes->depthAtMm($level->alongMm), $ground->levels);
+        $left = WallLeft::under($ground, $depths, $calibration);
+        $index = Indexed::of($ground, $flutes->count, $set->number(Setting::StartDeg));
+        $lands = $flutes->landsMm();
+        $helix = $flutes->helixDeg();
+        $tool = self::cutter($set);
+        $owned = $ground->tooling->cutterLike($tool);
+
+        return new Worked(
+            max(1.0, $flutes->minutes($set->whole(Setting::Passes), $set->number(Setting::FeedMmPerS))
+                + $flutes->count * $calibration->marks->indexSeconds / 60),
+            [
+                Figure::of('Flute wide', Measure::Mm, $flutes->widthMm()),
+                Figure::of('Flute long', Measure::Mm, $flutes->lengthMm()),
+                Figure::atLevels('Land left', Measure::Mm, $ground->levels, $lands), ...$left->figures(),
+                ...$helix === null ? [] : [Figure::atLevels('Off the axis', Measure::Degrees, $ground->levels, $helix)],
+            ],
+            [
+                ...$left->findings('The flutes', 'Cut them less deep', 'Leave the wall thicker there'),
+                ...self::narrow($ground, $lands, $calibration->marks->leastLandMm), ...$index->findings,
+                ...$ground->tooling->cutters !== [] && $owned === null ? [Finding::warn(
+                    'None of your cutters is '.self::named($set).'.', 'Choose one that you have',
+                    'Enter it under Shop, lathe and holds',
+                )] : [],
+            ],
+            [
+                sprintf(
+                    '%d flutes %.1f mm deep with %s%s, %d passes each, the deepest last.', $flutes->count,
+                    $flutes->depthMm, self::named($set), $owned === null ? '' : " ($owned->name)",
+                    $set->whole(Setting::Passes),
+                ), $index->says,
+            ],
+            $index->plate, $index->holes, $flutes->count,
+        );
+    }
+
+    public function pattern(Settings $set, Ground $ground): Pattern
+    {
+        $flutes = self::flutes($set, $ground);
+        $start = $set->number(Setting::StartDeg) / 360;
+        $lines = [];
+        $steps = $flutes->leadMm === null ? 4 : 24;
+        $turned = self::turns($set, $ground, $steps);
+        for ($i = 0; $i < $flutes->count; $i++) {
+            $path = [];
+            for ($k = 0; $k <= $steps; $k++) {
+                $path[] = [$start + $i / $flutes->count + $turned[$k], $k / $steps * $ground->lengthMm()];
+            }
+            $lines[] = [$path, $flutes->widthMm(), Ink::Cut];
+        }
+
+        return new Pattern($lines);
     }
 
     public function waitHours(MarkRates $rates): float
@@ -62,13 +151,85 @@ final readonly class Flutes implements Decoration
         return "$mounted, locked by the index";
     }
 
-    public function drawn(): Drawn
+    public function isFilled(): bool
     {
-        return Drawn::Upright;
+        return false;
     }
 
     public function ink(): string
     {
         return '#1c120a';
+    }
+
+    public function depthMm(Settings $set, Ground $ground, float $turn, float $alongMm): float
+    {
+        $flutes = self::flutes($set, $ground);
+        $deep = $flutes->depthAtMm($alongMm);
+        $radius = $ground->radiusAtMm($alongMm);
+        $spiral = $flutes->leadMm === null ? 0.0 : $alongMm / $flutes->leadMm;
+        $part = ($turn - $set->number(Setting::StartDeg) / 360 - $spiral) * $flutes->count;
+        $off = abs($part - round($part)) / $flutes->count * 2 * M_PI * $radius;
+        $half = $flutes->cutter->widthMm($deep) / 2;
+
+        return $half <= 0 || $off >= $half ? 0.0 : $deep * (1 - ($off / $half) ** 2);
+    }
+
+    private static function flutes(Settings $set, Ground $ground): Fluting
+    {
+        return new Fluting(
+            $set->whole(Setting::Count), self::cutter($set), $set->number(Setting::DepthMm), $ground->radiiMm(),
+            $ground->lengthMm(), $set->numberOr(Setting::LeadMm, null), $set->number(Setting::FadeMm),
+        );
+    }
+
+    private static function cutter(Settings $set): FluteCutter
+    {
+        return $set->choice(Setting::Tool) === 'ball'
+            ? FluteCutter::ball($set->number(Setting::RadiusMm)) : FluteCutter::v($set->number(Setting::AngleDeg));
+    }
+
+    private static function named(Settings $set): string
+    {
+        return $set->choice(Setting::Tool) === 'ball'
+            ? sprintf('a ball of %s mm radius', $set->number(Setting::RadiusMm))
+            : sprintf('a V of %s°', $set->number(Setting::AngleDeg));
+    }
+
+    /** @return list<float> how far round a flute has gone at each step along it, turns */
+    private static function turns(Settings $set, Ground $ground, int $steps): array
+    {
+        $lead = $set->numberOr(Setting::LeadMm, null);
+
+        return array_map(
+            fn (int $k): float => $lead === null ? 0.0 : $k / $steps * $ground->lengthMm() / $lead, range(0, $steps),
+        );
+    }
+
+    /**
+     * @param  list<float>  $lands
+     * @return list<Finding>
+     */
+    private static function narrow(Ground $ground, array $lands, float $leastMm): array
+    {
+        $worst = 0;
+        foreach ($lands as $i => $land) {
+            $worst = $land < $lands[$worst] ? $i : $worst;
+        }
+        $land = $lands[$worst];
+        $height = round($ground->levels[$worst]->heightMm);
+
+        return match (true) {
+            $land >= $leastMm => [],
+            $land <= 0 => [Finding::refuse(
+                sprintf('Neighbouring flutes run into each other %s mm up, by %.1f mm.', $height, -$land),
+                'Cut fewer', 'Cut them less deep', 'Let them fade out before they meet',
+            )],
+            default => [Finding::warn(
+                sprintf(
+                    '%.1f mm stands between two flutes %s mm up, less than the %s mm that holds.', $land, $height,
+                    $leastMm,
+                ), 'Cut fewer', 'Cut them less deep',
+            )],
+        };
     }
 }

@@ -4,15 +4,25 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique\Decoration;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Layout\Groove;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
-use HonestGrain\Technique\Drawn;
+use HonestGrain\Technique\Figure;
+use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
+use HonestGrain\Technique\Ink;
+use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Pattern;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Settings;
+use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
+use HonestGrain\Technique\Worked;
 
 /** A groove filled with powder, resin, metal or wire. */
 final readonly class Inlay implements Decoration
@@ -42,9 +52,66 @@ final readonly class Inlay implements Decoration
         return 'Cut on a sanded ground, filled proud, and taken back level with the last grits before any colour.';
     }
 
-    public function minutes(Ground $ground, MarkRates $rates): float
+    public function settings(): array
     {
-        return $rates->ofBand($this->key(), $ground->areaMm2);
+        return [Setting::Filling, Setting::Binder, Setting::WidthMm, Setting::DepthMm, Setting::Section, Setting::Count];
+    }
+
+    public function likely(Ground $ground, Calibration $calibration): Settings
+    {
+        return Settings::of([
+            'filling' => 'powder', 'binder' => 'ca', 'width_mm' => max(0.5, min(3.0, round($ground->lengthMm(), 1))),
+            'depth_mm' => $ground->likelyDepthMm(2.0, $calibration), 'section' => 'square', 'count' => 1.0,
+        ]);
+    }
+
+    public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        $count = $set->whole(Setting::Count);
+        $long = $count * 2 * M_PI * $ground->middle()->radiusMm;
+        $groove = new Groove(
+            max(0.1, $long), $set->number(Setting::WidthMm), $set->number(Setting::DepthMm),
+            $set->choice(Setting::Section) === 'v',
+        );
+        $rates = $calibration->marks;
+        $fills = $groove->fills($calibration->repairs);
+        $isWire = $set->choice(Setting::Filling) === 'wire';
+        $isResin = $set->choice(Setting::Filling) === 'resin';
+        $powder = $isWire || $isResin ? 0.0 : $groove->powderMl($calibration->repairs);
+        $left = WallLeft::under($ground, array_fill(0, count($ground->levels), $groove->depthMm), $calibration);
+
+        return new Worked(
+            max(1.0, $long / 1000 * ($rates->grooveMinutesPerM + $fills * $rates->inlayMinutesPerM)),
+            [
+                ...$isWire ? [Figure::of('Wire', Measure::Mm, $long)] : [
+                    Figure::of('To fill', Measure::Ml, $groove->volumeMl()),
+                    ...$powder > 0 ? [Figure::of('Powder', Measure::Ml, $powder)] : [],
+                    Figure::of('Binder', Measure::Ml, $groove->volumeMl() - $powder),
+                    Figure::of('Fills', Measure::Count, $fills),
+                ], ...$left->figures(),
+            ],
+            [
+                ...$left->findings('The grooves', 'Cut them less deep'),
+                ...$count * $groove->widthMm > $ground->lengthMm() + 0.05 ? [Finding::refuse(
+                    sprintf('%d grooves of %s mm do not lie on %.1f mm.', $count, $groove->widthMm, $ground->lengthMm()),
+                    'Cut them narrower', 'Widen the band',
+                )] : [],
+            ],
+            [$isWire ? sprintf('%.0f mm of wire, bedded and tapped down to the surface.', $long) : sprintf(
+                '%.1f mL to fill in %d fill%s of at most %s mm, bound with %s.', $groove->volumeMl(), $fills,
+                $fills === 1 ? '' : 's', $calibration->repairs->fillDepthMm,
+                $set->choice(Setting::Binder) === 'ca' ? 'CA' : 'epoxy',
+            )],
+        );
+    }
+
+    public function pattern(Settings $set, Ground $ground): Pattern
+    {
+        $count = $set->whole(Setting::Count);
+
+        return Pattern::rings(array_map(
+            fn (int $i): float => ($i + 0.5) / $count * $ground->lengthMm(), range(0, $count - 1),
+        ), $set->number(Setting::WidthMm), Ink::Metal);
     }
 
     public function waitHours(MarkRates $rates): float
@@ -62,9 +129,9 @@ final readonly class Inlay implements Decoration
         return "$mounted";
     }
 
-    public function drawn(): Drawn
+    public function isFilled(): bool
     {
-        return Drawn::Filled;
+        return true;
     }
 
     public function ink(): string

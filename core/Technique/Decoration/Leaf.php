@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique\Decoration;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
-use HonestGrain\Technique\Drawn;
+use HonestGrain\Technique\Figure;
+use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
+use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Pattern;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Settings;
+use HonestGrain\Technique\Worked;
 
 /** Metal leaf or powder laid on size. */
 final readonly class Leaf implements Decoration
@@ -40,9 +47,36 @@ final readonly class Leaf implements Decoration
         return 'On a sanded ground that is dry and free of dust, after everything that cuts or burns.';
     }
 
-    public function minutes(Ground $ground, MarkRates $rates): float
+    public function settings(): array
     {
-        return $rates->ofBand($this->key(), $ground->areaMm2);
+        return [Setting::LeafMm, Setting::OverlapMm];
+    }
+
+    public function likely(Ground $ground, Calibration $calibration): Settings
+    {
+        return Settings::of(['leaf_mm' => 80.0, 'overlap_mm' => 3.0]);
+    }
+
+    public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        $side = $set->number(Setting::LeafMm) - $set->number(Setting::OverlapMm);
+        if ($side <= 0) {
+            return new Worked(1.0, [], [Finding::refuse(
+                'The lap is as wide as the leaf: nothing would be covered.', 'Lap them less',
+            )]);
+        }
+        $leaves = (int) ceil($calibration->marks->leafWasteTimes * $ground->areaMm2 / $side ** 2);
+
+        return new Worked(
+            max(1.0, $leaves * $calibration->marks->leafMinutesEach),
+            [Figure::of('Leaves', Measure::Count, $leaves)], [],
+            ["$leaves leaves on size that is tacky and no longer wet: its label gives the window."],
+        );
+    }
+
+    public function pattern(Settings $set, Ground $ground): Pattern
+    {
+        return new Pattern;
     }
 
     public function waitHours(MarkRates $rates): float
@@ -60,9 +94,9 @@ final readonly class Leaf implements Decoration
         return 'in a padded cradle, out of any draught';
     }
 
-    public function drawn(): Drawn
+    public function isFilled(): bool
     {
-        return Drawn::Filled;
+        return true;
     }
 
     public function ink(): string

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique\Decoration;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
-use HonestGrain\Technique\Drawn;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Pattern;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Settings;
+use HonestGrain\Technique\Spread;
+use HonestGrain\Technique\Worked;
 
 /** Paint brushed on a band. */
 final readonly class Paint implements Decoration
@@ -40,9 +45,24 @@ final readonly class Paint implements Decoration
         return 'On a sanded ground, after everything that cuts or burns; its edges are cut or taped.';
     }
 
-    public function minutes(Ground $ground, MarkRates $rates): float
+    public function settings(): array
     {
-        return $rates->ofBand($this->key(), $ground->areaMm2);
+        return [Setting::Way, Setting::Hands];
+    }
+
+    public function likely(Ground $ground, Calibration $calibration): Settings
+    {
+        return Settings::of(['way' => 'brushed', 'hands' => 1.0, 'fade_mm' => 0.0]);
+    }
+
+    public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        return Spread::of($set, $ground, $calibration->marks)->worked([], [], []);
+    }
+
+    public function pattern(Settings $set, Ground $ground): Pattern
+    {
+        return new Pattern;
     }
 
     public function waitHours(MarkRates $rates): float
@@ -60,9 +80,9 @@ final readonly class Paint implements Decoration
         return 'on a turntable';
     }
 
-    public function drawn(): Drawn
+    public function isFilled(): bool
     {
-        return Drawn::Filled;
+        return true;
     }
 
     public function ink(): string

@@ -4,15 +4,27 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique\Decoration;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Layout\DrawnRepeat;
+use HonestGrain\Layout\PenWork;
+use HonestGrain\Layout\Repeat;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
-use HonestGrain\Technique\Drawn;
+use HonestGrain\Technique\Figure;
+use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
+use HonestGrain\Technique\Indexed;
+use HonestGrain\Technique\Ink;
+use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Pattern;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Work;
+use HonestGrain\Technique\Worked;
 
 /** A pattern drawn with a hot pen. */
 final readonly class PenPattern implements Decoration
@@ -42,13 +54,72 @@ final readonly class PenPattern implements Decoration
         return 'On the last grit, so that the pen does not skip; before dye and before any finish.';
     }
 
-    /** Workshop: strokes 2 mm apart at 6·(6000/H)^½ mm/s, with the constants of the calibration. */
-    public function minutes(Ground $ground, MarkRates $rates): float
+    public function settings(): array
     {
-        $softness = $rates->referenceHardnessN / ($ground->hardnessN ?? $rates->referenceHardnessN);
-        $mmPerS = $rates->penMmPerS * $softness ** 0.5;
+        return [Setting::Unit, Setting::Count, Setting::ShadedShare, Setting::Tone, Setting::SizeMm, Setting::StartDeg];
+    }
 
-        return max(1.0, $ground->areaMm2 / $rates->penStrokesApartMm / $mmPerS / 60);
+    public function likely(Ground $ground, Calibration $calibration): Settings
+    {
+        $radius = max(1.0, $ground->middle()->radiusMm);
+
+        return Settings::of([
+            'unit' => 'free', 'tone' => 0.5, 'shaded_share' => 0.0, 'size_mm' => 10.0, 'start_deg' => 0.0,
+            // As many as make a unit about as wide as it is high.
+            'count' => max(3.0, min(96.0, round(2 * M_PI * $radius / max(1.0, $ground->lengthMm())))),
+        ]);
+    }
+
+    public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        $rates = $calibration->marks;
+        $hardness = $ground->hardnessN ?? $rates->referenceHardnessN;
+        $count = $set->whole(Setting::Count);
+        $index = Indexed::of($ground, $count, $set->number(Setting::StartDeg));
+        if ($this->unit($set) === null && $set->choice(Setting::Unit) === 'brand') {
+            return new Worked(
+                max(1.0, $count * $rates->brandMinutes), [Figure::of('Brands', Measure::Count, $count)], $index->findings,
+                ["$count brands; try the heat on scrap of the same wood.", $index->says], $index->plate, $index->holes,
+                $count,
+            );
+        }
+        $isFree = $this->unit($set) === null;
+        $stroke = $isFree ? $ground->areaMm2 / $rates->penStrokesApartMm
+            : $ground->strokesMm($this->unit($set)->strokes(), $count);
+        $work = new PenWork(
+            $stroke, $set->number(Setting::ShadedShare) * $ground->areaMm2, $set->number(Setting::Tone),
+        );
+        $minutes = $work->minutes($hardness, $rates, $calibration->layout);
+        $pitches = array_map(fn (float $radius): float => 2 * M_PI * $radius / $count, $ground->radiiMm());
+
+        return new Worked(
+            max(1.0, $minutes * (1 + $rates->penRestShare)),
+            [
+                Figure::of('Strokes', Measure::Metres, $stroke / 1000), Figure::of('Pen down', Measure::Minutes, $minutes),
+                ...$isFree ? [] : [Figure::atLevels('A repeat is wide', Measure::Mm, $ground->levels, $pitches)],
+            ],
+            $isFree ? [] : [...$index->findings, ...$this->loose($set)],
+            [
+                $isFree ? 'Free lines, laid out in pencil first.'
+                    : sprintf('%d repeats round the band, each begun on its pencil line.', $count),
+                $isFree ? '' : $index->says,
+                sprintf('Rest the hand: %.0f min of the time is for that.', $minutes * $rates->penRestShare),
+            ], $isFree ? null : $index->plate, $isFree ? [] : $index->holes, $isFree ? 0 : $count,
+        );
+    }
+
+    public function pattern(Settings $set, Ground $ground): Pattern
+    {
+        $unit = $this->unit($set);
+        $count = $set->whole(Setting::Count);
+        if ($unit === null && $set->choice(Setting::Unit) === 'brand') {
+            return new Pattern([], array_map(fn (int $i): array => [
+                ($i + 0.5) / $count, $ground->lengthMm() / 2, $set->number(Setting::SizeMm) / 2, Ink::Burnt,
+            ], range(0, $count - 1)));
+        }
+
+        return Pattern::repeated(($unit ?? DrawnRepeat::TideLine)->strokes(), $count, $ground->lengthMm(), 0.6, Ink::Burnt)
+            ->turned($set->number(Setting::StartDeg) / 360);
     }
 
     public function waitHours(MarkRates $rates): float
@@ -66,13 +137,28 @@ final readonly class PenPattern implements Decoration
         return 'in the lap or a padded cradle';
     }
 
-    public function drawn(): Drawn
+    public function isFilled(): bool
     {
-        return Drawn::Waves;
+        return false;
     }
 
     public function ink(): string
     {
         return '#1c120a';
+    }
+
+    /** The repeat that is drawn: the maker's own, or one of ours; null for free lines and brands. */
+    private function unit(Settings $set): ?Repeat
+    {
+        return $set->own ?? DrawnRepeat::tryFrom($set->choice(Setting::Unit));
+    }
+
+    /** @return list<Finding> */
+    private function loose(Settings $set): array
+    {
+        return $set->own === null || $set->own->looseEnds() === [] ? [] : [Finding::warn(
+            'A line of your repeat ends at its side where the next one has none: it will not meet itself.',
+            'Draw it on to the same height on the other side',
+        )];
     }
 }

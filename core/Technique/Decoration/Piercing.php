@@ -4,15 +4,26 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique\Decoration;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Layout\Piercing as Grid;
+use HonestGrain\Layout\Tongue;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
-use HonestGrain\Technique\Drawn;
+use HonestGrain\Technique\Figure;
+use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
+use HonestGrain\Technique\Indexed;
+use HonestGrain\Technique\Ink;
+use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Pattern;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Work;
+use HonestGrain\Technique\Worked;
 
 /** Openings cut right through the wall. */
 final readonly class Piercing implements Decoration
@@ -43,9 +54,74 @@ final readonly class Piercing implements Decoration
             .'work at rest.';
     }
 
-    public function minutes(Ground $ground, MarkRates $rates): float
+    public function settings(): array
     {
-        return $rates->ofBand($this->key(), $ground->areaMm2);
+        return [Setting::Opening, Setting::SizeMm, Setting::PitchMm, Setting::Grid, Setting::Count, Setting::StartDeg, Setting::TiltDeg];
+    }
+
+    public function likely(Ground $ground, Calibration $calibration): Settings
+    {
+        $size = 4.0;
+
+        return Settings::of([
+            'opening' => 'holes', 'size_mm' => $size, 'pitch_mm' => $size + max(3.0, ceil($ground->wallMm() ?? 3.0)),
+            'grid' => 'hexagonal', 'count' => 8.0, 'start_deg' => 90.0, 'tilt_deg' => 0.0,
+        ]);
+    }
+
+    public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        $solid = $ground->wallMm() === null
+            ? [Finding::warn('There is no wall here to go through.', 'Hollow the piece first', 'Place it on the wall')]
+            : [];
+        $worked = match ($set->choice(Setting::Opening)) {
+            'hook' => $this->hook($set, $ground, $calibration), 'slots' => $this->slots($set, $ground, $calibration),
+            default => $this->holes($set, $ground, $calibration),
+        };
+
+        return new Worked(
+            $worked->minutes, $worked->figures, [...$solid, ...$worked->findings], $worked->says, $worked->plate,
+            $worked->holes, $worked->parts,
+        );
+    }
+
+    public function pattern(Settings $set, Ground $ground): Pattern
+    {
+        $size = $set->number(Setting::SizeMm);
+        $start = $set->number(Setting::StartDeg) / 360;
+        $middle = $ground->lengthMm() / 2;
+        if ($set->choice(Setting::Opening) === 'hook') {
+            $round = max(1.0, 2 * M_PI * $ground->middle()->radiusMm);
+            $long = min(0.2, $ground->lengthMm() / $round);
+            $turn = fn (float $across): float => $start + $across * $long;
+
+            return new Pattern([[[
+                [$turn(-0.5), $middle], [$turn(0.2), $middle], [$turn(0.35), $middle + 0.15 * $ground->lengthMm()],
+                [$turn(0.1), $middle + 0.3 * $ground->lengthMm()],
+            ], $size, Ink::Hole]]);
+        }
+        if ($set->choice(Setting::Opening) === 'slots') {
+            $count = $set->whole(Setting::Count);
+
+            return new Pattern(array_map(fn (int $i): array => [
+                [[$start + $i / $count, 0.0], [$start + $i / $count, $ground->lengthMm()]], $size, Ink::Hole,
+            ], range(0, $count - 1)));
+        }
+        $pitch = $set->number(Setting::PitchMm);
+        $isHexagonal = $set->choice(Setting::Grid) === 'hexagonal';
+        $rise = $pitch * ($isHexagonal ? sqrt(3) / 2 : 1);
+        $rows = max(1, (int) floor($ground->lengthMm() / $rise + 1e-9));
+        $dots = [];
+        for ($row = 0; $row < $rows; $row++) {
+            $along = $middle + ($row - ($rows - 1) / 2) * $rise;
+            $around = max(1, (int) floor(2 * M_PI * $ground->middle()->radiusMm / $pitch + 1e-9));
+            for ($i = 0; $i < $around && count($dots) < Pattern::MOST; $i++) {
+                $turn = $start + ($i + ($isHexagonal && $row % 2 === 1 ? 0.5 : 0.0)) / $around;
+                $dots[] = [$turn, $along, $size / 2, Ink::Hole];
+            }
+        }
+
+        return new Pattern([], $dots);
     }
 
     public function waitHours(MarkRates $rates): float
@@ -63,13 +139,92 @@ final readonly class Piercing implements Decoration
         return 'in a padded cradle, a light behind it';
     }
 
-    public function drawn(): Drawn
+    public function isFilled(): bool
     {
-        return Drawn::Upright;
+        return false;
     }
 
     public function ink(): string
     {
         return '#1c120a';
+    }
+
+    private function holes(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        $grid = new Grid(
+            $set->number(Setting::SizeMm), $set->number(Setting::PitchMm),
+            $set->choice(Setting::Grid) === 'hexagonal',
+        );
+        $least = max($calibration->marks->leastLandMm, $ground->wallMm() ?? 0.0);
+        $count = $grid->count($ground->areaMm2);
+        $findings = $grid->bridgeMm() <= 0 ? [Finding::refuse(
+            sprintf('Holes of %s mm run into each other at %s mm.', $grid->holeMm, $grid->pitchMm),
+            sprintf('Space them %.1f mm apart', $grid->holeMm + $least),
+        )] : array_map(fn (string $message): Finding => Finding::warn(
+            $message, sprintf('Space them %.1f mm apart', $grid->holeMm + $least), 'Make them smaller',
+        ), $grid->warnings($least));
+
+        return new Worked(
+            max(1.0, $count * $calibration->marks->holeMinutes), [
+                Figure::of('Holes', Measure::Count, $count), Figure::of('Bridge', Measure::Mm, $grid->bridgeMm()),
+                Figure::of('Open', Measure::Share, $grid->openShare()),
+            ], $findings, [sprintf(
+                '%d holes of %s mm, %s mm from middle to middle, %s; leave %.1f mm between.', $count, $grid->holeMm,
+                $grid->pitchMm, $grid->isHexagonal ? 'each row between those of the last' : 'row over row',
+                $grid->bridgeMm(),
+            )],
+        );
+    }
+
+    private function slots(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        $count = $set->whole(Setting::Count);
+        $width = $set->number(Setting::SizeMm);
+        $bridges = array_map(fn (float $radius): float => 2 * M_PI * $radius / $count - $width, $ground->radiiMm());
+        $least = max($calibration->marks->leastLandMm, $ground->wallMm() ?? 0.0);
+        $index = Indexed::of($ground, $count, $set->number(Setting::StartDeg));
+
+        return new Worked(
+            max(1.0, $count * $ground->lengthMm() / $calibration->marks->slotMmPerMinute),
+            [Figure::atLevels('Bridge', Measure::Mm, $ground->levels, $bridges)],
+            [...match (true) {
+                min($bridges) <= 0 => [Finding::refuse('The slots run into each other.', 'Cut fewer', 'Cut them narrower')],
+                min($bridges) < $least => [Finding::warn(
+                    sprintf('%.1f mm stands between two slots, less than the %s mm it takes.', min($bridges), $least),
+                    'Cut fewer', 'Cut them narrower',
+                )],
+                default => [],
+            }, ...$index->findings],
+            [sprintf('%d slots of %s mm, cleaned with a twisted strip of cloth.', $count, $width), $index->says],
+            $index->plate, $index->holes, $count,
+        );
+    }
+
+    /** A hook is refused where the grain would snap its tongue, and told where it may go. */
+    private function hook(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        $tongue = new Tongue(
+            $calibration->layout, $set->number(Setting::StartDeg), $set->number(Setting::TiltDeg), $ground->grain,
+        );
+        $where = array_map(
+            fn (array $span): string => sprintf('Put it between %.0f° and %.0f° from where the grain comes out', ...$span),
+            $tongue->betterAzimuthsDeg(),
+        );
+        $refused = $tongue->isAllowed() ? [] : [Finding::refuse(
+            sprintf(
+                'The tongue of the hook would lie %.0f° across the grain and keep %.0f %% of its strength: it snaps.',
+                $tongue->grainAngleDeg(), 100 * $tongue->strengthLeft(),
+            ), ...($where === [] ? ['Tilt it towards the grain'] : $where),
+        )];
+
+        return new Worked(
+            max(1.0, 2 * $ground->lengthMm() / $calibration->marks->slotMmPerMinute), [
+                Figure::of('Tongue to the grain', Measure::Degrees, $tongue->grainAngleDeg()),
+                Figure::of('Strength left', Measure::Share, $tongue->strengthLeft()),
+            ], $refused, [sprintf(
+                'One slot of %s mm with its hook %.0f° round from where the grain comes out.',
+                $set->number(Setting::SizeMm), $set->number(Setting::StartDeg),
+            )],
+        );
     }
 }

@@ -4,15 +4,23 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique\Decoration;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Colour\Scorch as Charring;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
-use HonestGrain\Technique\Drawn;
+use HonestGrain\Technique\Figure;
+use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Ground;
+use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Pattern;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Work;
+use HonestGrain\Technique\Worked;
 
 /** A band charred with a torch and brushed back. */
 final readonly class Scorch implements Decoration
@@ -51,9 +59,42 @@ final readonly class Scorch implements Decoration
             .'vapour must not meet a flame.';
     }
 
-    public function minutes(Ground $ground, MarkRates $rates): float
+    public function settings(): array
     {
-        return $rates->ofBand($this->key(), $ground->areaMm2);
+        return [Setting::Level];
+    }
+
+    public function likely(Ground $ground, Calibration $calibration): Settings
+    {
+        return Settings::of(['level' => 'brown']);
+    }
+
+    public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        $level = Charring::from($set->choice(Setting::Level));
+        $wall = $ground->wallMm();
+        $least = $level->leastWallMm($calibration->colour);
+
+        return new Worked(
+            max(1.0, ($level->minutesPer100Cm2($calibration->colour)
+                + ($level->leavesLooseChar() ? $calibration->marks->charBackMinutesPer100Cm2 : 0.0))
+                * $ground->areaMm2 / 10_000),
+            [Figure::of('Wall that it takes', Measure::Mm, $least)],
+            $wall !== null && $wall < $least ? [Finding::warn(
+                sprintf(
+                    'The wall is %s mm at its thinnest there: a torch cracks walls under %.0f mm.', round($wall, 1), $least,
+                ), 'Scorch before thinning', 'Keep the flame moving and use short passes',
+            )] : [],
+            [
+                sprintf('To %s, moving all the time; end grain takes it darker, so pass over it faster.', $level->value),
+                $level->leavesLooseChar() ? 'Brush the loose char off along the grain, and wipe.' : '',
+            ],
+        );
+    }
+
+    public function pattern(Settings $set, Ground $ground): Pattern
+    {
+        return new Pattern;
     }
 
     public function waitHours(MarkRates $rates): float
@@ -71,9 +112,9 @@ final readonly class Scorch implements Decoration
         return 'outside, on a brick or a stone';
     }
 
-    public function drawn(): Drawn
+    public function isFilled(): bool
     {
-        return Drawn::Filled;
+        return true;
     }
 
     public function ink(): string

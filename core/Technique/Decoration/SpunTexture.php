@@ -4,15 +4,24 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique\Decoration;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Layout\Chatter;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
-use HonestGrain\Technique\Drawn;
+use HonestGrain\Technique\Figure;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
+use HonestGrain\Technique\Ink;
+use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Pattern;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Settings;
+use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
+use HonestGrain\Technique\Worked;
 
 /** A texture spun with a wheel or a chattering tip. */
 final readonly class SpunTexture implements Decoration
@@ -42,9 +51,67 @@ final readonly class SpunTexture implements Decoration
         return 'A texture is not sanded afterwards, so its ground is finished first.';
     }
 
-    public function minutes(Ground $ground, MarkRates $rates): float
+    public function settings(): array
     {
-        return $rates->ofBand($this->key(), $ground->areaMm2);
+        return [Setting::Texture, Setting::PitchMm, Setting::FrequencyHz, Setting::Rpm, Setting::DepthMm];
+    }
+
+    public function likely(Ground $ground, Calibration $calibration): Settings
+    {
+        return Settings::of([
+            'texture' => 'chatter', 'pitch_mm' => 2.0, 'frequency_hz' => 400.0, 'rpm' => 600.0,
+            'depth_mm' => $ground->likelyDepthMm(0.4, $calibration),
+        ]);
+    }
+
+    public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        $isChatter = $set->choice(Setting::Texture) === 'chatter';
+        $chatter = new Chatter($set->number(Setting::FrequencyHz), $set->number(Setting::Rpm));
+        $pitch = $set->number(Setting::PitchMm);
+        $rows = max(1, (int) floor($ground->lengthMm() / $pitch + 1e-9));
+        $left = WallLeft::under(
+            $ground, array_fill(0, count($ground->levels), $set->number(Setting::DepthMm)), $calibration,
+        );
+        $spacings = array_map(fn (float $radius): float => $isChatter ? $chatter->spacingMm($radius) : $pitch,
+            $ground->radiiMm());
+
+        return new Worked(
+            max(1.0, $calibration->marks->spunMinutesPer100Cm2 * $ground->areaMm2 / 10_000),
+            [
+                Figure::of('Rows', Measure::Count, $rows),
+                ...$isChatter ? [Figure::of('Marks a turn', Measure::Count, $chatter->marksPerTurn())] : [],
+                Figure::atLevels('Apart', Measure::Mm, $ground->levels, $spacings), ...$left->figures(),
+            ],
+            $left->findings('The marks', 'Press less'),
+            [$isChatter ? sprintf(
+                'A tip that sings at %s Hz at %s rpm cuts %.0f marks a turn; feed it %s mm a turn.',
+                $set->number(Setting::FrequencyHz), $set->number(Setting::Rpm), $chatter->marksPerTurn(), $pitch,
+            ) : sprintf('A wheel of %s mm pitch: %d rows, the next begun where the last ran out.', $pitch, $rows)],
+        );
+    }
+
+    public function pattern(Settings $set, Ground $ground): Pattern
+    {
+        $pitch = $set->number(Setting::PitchMm);
+        $rows = max(1, (int) floor($ground->lengthMm() / $pitch + 1e-9));
+        $lines = [];
+        for ($row = 0; $row < $rows; $row++) {
+            $along = ($row + 0.5) / $rows * $ground->lengthMm();
+            $marks = $set->choice(Setting::Texture) === 'chatter'
+                ? (new Chatter($set->number(Setting::FrequencyHz), $set->number(Setting::Rpm)))->marksPerTurn()
+                : max(1.0, round(2 * M_PI * $ground->radiusAtMm($along) / $pitch));
+            $long = 0.4 / $marks;
+            for ($i = 0; $i < $marks && count($lines) < Pattern::MOST; $i++) {
+                $turn = ($i + ($row % 2) / 2) / $marks;
+                $lines[] = [
+                    [[$turn - $long / 2, $along - 0.3 * $pitch], [$turn + $long / 2, $along + 0.3 * $pitch]],
+                    max(0.3, 0.25 * $pitch), Ink::Cut,
+                ];
+            }
+        }
+
+        return new Pattern($lines);
     }
 
     public function waitHours(MarkRates $rates): float
@@ -62,9 +129,9 @@ final readonly class SpunTexture implements Decoration
         return "$mounted, spinning";
     }
 
-    public function drawn(): Drawn
+    public function isFilled(): bool
     {
-        return Drawn::Ripples;
+        return false;
     }
 
     public function ink(): string

@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique\Decoration;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
-use HonestGrain\Technique\Drawn;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
+use HonestGrain\Technique\Ink;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Pattern;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Settings;
+use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
+use HonestGrain\Technique\Worked;
 
 /** Soft early wood brushed out between the hard late wood. */
 final readonly class WireBrush implements Decoration
@@ -42,9 +48,44 @@ final readonly class WireBrush implements Decoration
         return 'On a sanded ground, before fire and colour, which it would brush off.';
     }
 
-    public function minutes(Ground $ground, MarkRates $rates): float
+    public function settings(): array
     {
-        return $rates->ofBand($this->key(), $ground->areaMm2);
+        return [Setting::Passes, Setting::DepthMm];
+    }
+
+    public function likely(Ground $ground, Calibration $calibration): Settings
+    {
+        return Settings::of(['passes' => 3.0, 'depth_mm' => $ground->likelyDepthMm(0.3, $calibration)]);
+    }
+
+    public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        $passes = $set->whole(Setting::Passes);
+        $left = WallLeft::under(
+            $ground, array_fill(0, count($ground->levels), $set->number(Setting::DepthMm)), $calibration,
+        );
+
+        return new Worked(
+            max(1.0, $passes * $calibration->marks->brushMinutesPer100Cm2 * $ground->areaMm2 / 10_000),
+            $left->figures(), $left->findings('The brush'),
+            [sprintf('%d passes along the grain, the lathe stopped, until the early wood lies about %s mm down.', $passes,
+                $set->number(Setting::DepthMm))],
+        );
+    }
+
+    public function pattern(Settings $set, Ground $ground): Pattern
+    {
+        $lines = [];
+        $rows = max(2, min(60, (int) round($ground->lengthMm() / 1.6)));
+        for ($row = 0; $row < $rows; $row++) {
+            $along = ($row + 0.5) / $rows * $ground->lengthMm();
+            for ($i = 0; $i < 24 && count($lines) < Pattern::MOST; $i++) {
+                $turn = ($i + ($row * 0.37 - floor($row * 0.37))) / 24;
+                $lines[] = [[[$turn, $along], [$turn + 0.03, $along]], 0.25, Ink::Edge];
+            }
+        }
+
+        return new Pattern($lines);
     }
 
     public function waitHours(MarkRates $rates): float
@@ -62,9 +103,9 @@ final readonly class WireBrush implements Decoration
         return "$mounted, lathe stopped, along the grain";
     }
 
-    public function drawn(): Drawn
+    public function isFilled(): bool
     {
-        return Drawn::Waves;
+        return false;
     }
 
     public function ink(): string

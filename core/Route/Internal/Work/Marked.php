@@ -28,7 +28,7 @@ final class Marked
         $operations = [];
         foreach ($subject->part->marksInOrder($subject->piece->order) as $i => $mark) {
             $operations[] = self::mark($subject, $mark, $i);
-            if (self::isSandedBack($subject, $mark)) {
+            if ($subject->part->isSandedBack($mark, $subject->piece->order)) {
                 $operations[] = self::sandBack($subject, $mark, $i);
             }
         }
@@ -43,7 +43,7 @@ final class Marked
         $marks = $subject->part->marksInOrder($subject->piece->order);
         foreach ($marks as $i => $mark) {
             $last = self::mark($subject, $mark, $i);
-            if (self::isSandedBack($subject, $mark)) {
+            if ($subject->part->isSandedBack($mark, $subject->piece->order)) {
                 $back = "{$mark->id()}/sand-back";
                 $chains[] = Precedence::rule($last->id, $back, $last->wait, 'Once the colour is dry.');
             }
@@ -85,21 +85,23 @@ final class Marked
 
     private static function mark(Subject $subject, Mark $mark, int $number): Operation
     {
+        $worked = $subject->worked[$mark->id()];
         $face = $mark->band->on->zone();
         $title = sprintf('%s, %s', $mark->action(), $face);
 
         return new Operation(
             $mark->id(), $mark->technique, StepKind::Mark, $subject->part->id, [self::place($subject, $mark)], $title,
-            $subject->part->minutesOf($mark, $subject->measured, $subject->tables), $mark->because(),
+            $mark->minutes ?? $worked->minutes, $mark->because(),
             50.0 + $number / 10, Wait::hours($mark->waitHours, null, $mark->stain?->kinetics()),
             $mark->waitHours > 0 ? 'to dry' : '',
             Wait::hours($mark->waitHours, null, $mark->stain?->kinetics()),
             self::hazards($subject, $mark),
-            how: Subject::said(
+            how: Subject::said(...[
                 sprintf(
                     '%.0f to %.0f mm along the %s from its %s.', $mark->band->fromMm, $mark->band->toMm, $face,
                     $face === 'outside' ? 'foot' : 'outer edge',
                 ),
+                ...$worked->says,
                 $mark->stain === null ? '' : sprintf(
                     'With %s; keep a wet edge: it stays open for %s min.', lcfirst($mark->stain->class),
                     $mark->stain->openMinutes,
@@ -108,7 +110,7 @@ final class Marked
                 $mark->colours() && $mark->stain === null
                     ? 'Its class is not chosen: read the label for its cautions and its drying time.' : '',
                 $mark->note ?? '',
-            ),
+            ]),
             of: [$mark->id()], product: $mark->stain?->class, zone: $mark->id(),
             hold: $mark->technique->hold($subject->part->holding->mounted()), brief: lcfirst($mark->action()),
         );
@@ -117,6 +119,7 @@ final class Marked
     private static function sandBack(Subject $subject, Mark $mark, int $number): Operation
     {
         $area = $subject->measured->zones[$mark->id()]->areaMm2;
+        $um = $subject->part->sandedUm($mark, $subject->piece->order);
 
         return new Operation(
             "{$mark->id()}/sand-back", $subject->technique('sand-back'), StepKind::Mark, $subject->part->id,
@@ -124,30 +127,15 @@ final class Marked
             1.0 + $subject->calibration->marks->sandBackMinutesPer100Cm2 * $area / 10_000,
             'Colour stays where the wood drinks; the next one takes the rest.', 50.05 + $number / 10,
             hazards: [Hazard::ofDust($subject->part->wood)],
-            how: ['A fine grit with the grain, a few strokes at a time; wipe and look between.'],
+            how: [
+                sprintf(
+                    'About %d µm: some %d strokes over each place with P320, along the grain; wipe and look between.',
+                    $um, $subject->calibration->colour->strokes($um, $subject->part->wood->jankaN),
+                ),
+            ],
             of: [$mark->id()], work: Work::Hand, zone: $mark->id(), hold: 'by hand, with the grain',
             brief: 'sand the colour back',
         );
-    }
-
-    /** As the maker set it; else where another colour goes over this one. */
-    private static function isSandedBack(Subject $subject, Mark $mark): bool
-    {
-        if (! $mark->colours() || $mark->sandedBack !== null) {
-            return $mark->sandedBack === true && $mark->colours();
-        }
-        if (! $mark->isLayered()) {
-            return false;
-        }
-        $isBelow = false;
-        foreach ($subject->part->marksInOrder($subject->piece->order) as $other) {
-            if ($isBelow && $other->isLayered() && $mark->overlaps($other)) {
-                return true;
-            }
-            $isBelow = $isBelow || $other === $mark;
-        }
-
-        return false;
     }
 
     private static function place(Subject $subject, Mark $mark): Place

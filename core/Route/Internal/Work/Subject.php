@@ -26,6 +26,7 @@ use HonestGrain\Route\Sanding;
 use HonestGrain\Route\School;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Technique;
+use HonestGrain\Technique\Worked;
 
 /**
  * One part of a piece as its operations are made: its measures, how it is held, and what is looked up for it.
@@ -38,6 +39,9 @@ final readonly class Subject
 
     public Calibration $calibration;
 
+    /** @var array<string, Worked> what follows from each mark, by its id */
+    public array $worked;
+
     /** @param  array<string, Sanding>  $sandings  by face */
     public function __construct(
         public Piece $piece,
@@ -49,6 +53,7 @@ final readonly class Subject
         public School $school,
     ) {
         $this->calibration = $tables->calibration;
+        $this->worked = $part->worked();
         $this->positions = Positions::of($part->holding, match (true) {
             $piece->startsAs !== StartsAs::Blank => null,
             // A spindle is gripped by both ends; a bowl by a screw in what will be hollowed away.

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Drawing;
+
+use HonestGrain\Calibration\ColourFigures;
+use HonestGrain\Coating\Family;
+use HonestGrain\Coating\Solvent;
+use HonestGrain\Colour\DyeLayer;
+use HonestGrain\Colour\Over;
+use HonestGrain\Colour\Rgb;
+use HonestGrain\Colour\Scorch;
+use HonestGrain\Colour\Tissues;
+use HonestGrain\Geometry\Surface;
+use HonestGrain\Piece\Mark;
+use HonestGrain\Piece\Part;
+use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Settings;
+
+/**
+ * What colour a part is where: its wood by tissue, what is burnt and laid on it in order, how far each layer is sanded
+ * back, and the coat over all (Kubelka and Munk; tissues, uptake and coats are workshop figures).
+ */
+final class Appearance
+{
+    /** Steps of a fade, and of end grain, that are told apart. */
+    private const STEPS = 16;
+
+    /** @var array<string, list<Rgb>> tissues by what lies on them */
+    private array $known = [];
+
+    /**
+     * @param  list<Mark>  $marks  in the order in which they are made
+     * @param  array<string, Settings>  $settings  whole, by id of a mark
+     * @param  list<array{string, string}>  $order
+     */
+    private function __construct(
+        private readonly Part $part,
+        private readonly ColourFigures $figures,
+        private readonly Rgb $wood,
+        private readonly array $marks,
+        private readonly array $settings,
+        private readonly array $order,
+    ) {
+    }
+
+    /** @param  list<array{string, string}>  $order  of the document */
+    public static function of(Part $part, array $order = []): self
+    {
+        return new self(
+            $part, $part->colourFigures(), Rgb::hex($part->wood->rgb, 'wood'), $part->marksInOrder($order),
+            $part->settled(), $order,
+        );
+    }
+
+    /**
+     * The colour of a place.
+     *
+     * @param  float  $exposure  of end grain, 0 to 1
+     * @param  float  $late  share of late wood in the rest, 0 to 1
+     */
+    public function at(Surface $on, float $arcMm, float $exposure, float $late, bool $isCoated = true): Rgb
+    {
+        $endGrain = round($exposure * self::STEPS) / self::STEPS;
+        $laid = [];
+        foreach ($this->marks as $mark) {
+            if ($mark->band->on === $on && $arcMm >= $mark->band->fromMm && $arcMm <= $mark->band->toMm) {
+                $laid[] = [$mark, $this->laid($mark, $arcMm)];
+            }
+        }
+        [$early, $dense, $figure] = $this->tissues($on, $laid, $endGrain, $isCoated);
+
+        return Rgb::linear(array_map(
+            fn (float $e, float $l, float $f): float => (1 - $exposure) * ((1 - $late) * $e + $late * $l) + $exposure * $f,
+            $early->reflectance, $dense->reflectance, $figure->reflectance,
+        ));
+    }
+
+    /** @return list<Rgb> early wood, late wood and figure under all that lies on the middle of a mark */
+    public function under(Mark $mark, bool $isCoated = true): array
+    {
+        $arc = ($mark->band->fromMm + $mark->band->toMm) / 2;
+        $laid = [];
+        foreach ($this->marks as $other) {
+            if ($other->band->on === $mark->band->on && $arc >= $other->band->fromMm && $arc <= $other->band->toMm) {
+                $laid[] = [$other, $this->laid($other, $arc)];
+            }
+        }
+
+        return $this->tissues($mark->band->on, $laid, 0.0, $isCoated);
+    }
+
+    /** How much of a mark is laid there: less towards an edge that fades. */
+    private function laid(Mark $mark, float $arcMm): float
+    {
+        $fade = $this->settings[$mark->id()]->numberOr(Setting::FadeMm, 0.0) ?? 0.0;
+        if ($fade <= 0 || ! $mark->colours()) {
+            return 1.0;
+        }
+        $in = min($arcMm - $mark->band->fromMm, $mark->band->toMm - $arcMm);
+
+        return round(max(0.0, min(1.0, $in / $fade)) * self::STEPS) / self::STEPS;
+    }
+
+    /**
+     * @param  list<array{Mark, float}>  $laid
+     * @return list<Rgb>
+     */
+    private function tissues(Surface $on, array $laid, float $endGrain, bool $isCoated): array
+    {
+        $key = $on->value.($isCoated ? '+' : '-').$endGrain.implode('', array_map(
+            fn (array $one): string => "|{$one[0]->id()}@$one[1]", $laid,
+        ));
+
+        return $this->known[$key] ??= $this->made($on, $laid, $endGrain, $isCoated);
+    }
+
+    /**
+     * @param  list<array{Mark, float}>  $laid
+     * @return list<Rgb>
+     */
+    private function made(Surface $on, array $laid, float $endGrain, bool $isCoated): array
+    {
+        $tissues = Tissues::ofWood($this->wood, $this->figures);
+        foreach ($laid as [$mark, $much]) {
+            $tissues = $this->after($tissues, $mark, $much, $endGrain);
+        }
+
+        return $tissues->coated($isCoated ? $this->coat($on->zone()) : null, $this->figures)->colours();
+    }
+
+    private function after(Tissues $tissues, Mark $mark, float $laid, float $endGrain): Tissues
+    {
+        $colour = Rgb::hex($mark->colour ?? $mark->technique->ink(), 'colour');
+
+        return match ($mark->technique->key()) {
+            'scorch' => $tissues->plus($this->char($mark, $endGrain)),
+            'bleach' => $tissues->times($this->figures->bleachTimes),
+            'ebonise' => $tissues->plus(array_fill(
+                0, 3, $this->figures->ebonisedDepth * ($this->part->wood->tannin ? 1.0 : 0.1),
+            )),
+            'leaf', 'paint' => Tissues::covered($colour),
+            'lime' => $tissues->limed($this->figures->limeShare),
+            default => $mark->technique->nature() === Nature::Colours
+                ? $tissues->dyed($this->layer($mark, $colour), $laid) : $tissues,
+        };
+    }
+
+    /** @return list<float> */
+    private function char(Mark $mark, float $endGrain): array
+    {
+        $level = Scorch::from($this->settings[$mark->id()]->choice(Setting::Level));
+        $depth = $this->figures->scorchDepth[$level->value] * (1 + $endGrain);
+
+        return array_map(fn (float $channel): float => $depth * $channel, $this->figures->scorchByChannel);
+    }
+
+    private function layer(Mark $mark, Rgb $colour): DyeLayer
+    {
+        $set = $this->settings[$mark->id()];
+        $carrier = $mark->stain?->carrier === Solvent::Alcohol ? 'alcohol' : 'water';
+
+        return new DyeLayer(
+            $colour, $set->numberOr(Setting::Strength, 1.0) ?? 1.0, $this->figures->dyeUptake,
+            $this->figures->dyeDepthUm[$carrier], $this->part->sandedUm($mark, $this->order),
+        );
+    }
+
+    /** What the coats of a face do to its colour; null for none, and for wax alone. */
+    private function coat(string $zone): ?Over
+    {
+        $over = null;
+        foreach ($this->part->coatPlanFor($zone)->coats ?? [] as $coat) {
+            $over = match ($coat->coating->family) {
+                Family::Oil, Family::WaxOil => Over::Oil,
+                Family::Varnish, Family::Shellac, Family::Polish => Over::Amber,
+                Family::Lacquer, Family::WaterBorne, Family::Cyanoacrylate, Family::Epoxy => Over::Clear,
+                default => null,
+            } ?? $over;
+        }
+
+        return $over;
+    }
+}

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Technique\Decoration;
+
+use HonestGrain\Calibration\Calibration;
+use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Technique\Character;
+use HonestGrain\Technique\CutsProfile;
+use HonestGrain\Technique\Decoration;
+use HonestGrain\Technique\Figure;
+use HonestGrain\Technique\Finding;
+use HonestGrain\Technique\Ground;
+use HonestGrain\Technique\Grounds;
+use HonestGrain\Technique\Ink;
+use HonestGrain\Technique\Measure;
+use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Pattern;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Settings;
+use HonestGrain\Technique\WallLeft;
+use HonestGrain\Technique\Work;
+use HonestGrain\Technique\Worked;
+
+/** Grooves round the piece: a V, a square fillet or a round one. */
+final readonly class Grooves implements CutsProfile, Decoration
+{
+    private const PIECES = 8;
+
+    public function key(): string
+    {
+        return 'grooves';
+    }
+
+    public function label(): string
+    {
+        return 'Grooves and fillets';
+    }
+
+    public function character(): Character
+    {
+        return Grounds::cut(Work::Spinning)->hurts(Hazard::Lathe);
+    }
+
+    public function action(): string
+    {
+        return 'Cut the grooves';
+    }
+
+    public function because(): string
+    {
+        return 'On a sanded ground, with the long point of a freshly sharpened tool: it is not sanded afterwards.';
+    }
+
+    public function settings(): array
+    {
+        return [Setting::Count, Setting::Section, Setting::WidthMm, Setting::DepthMm];
+    }
+
+    public function likely(Ground $ground, Calibration $calibration): Settings
+    {
+        return Settings::of([
+            'count' => 1.0, 'section' => 'v', 'width_mm' => max(0.1, min(2.0, $ground->lengthMm())),
+            'depth_mm' => $ground->likelyDepthMm(1.5, $calibration),
+        ]);
+    }
+
+    public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
+    {
+        $count = $set->whole(Setting::Count);
+        $width = $set->number(Setting::WidthMm);
+        $depth = $set->number(Setting::DepthMm);
+        $land = $count < 2 ? null : ($ground->lengthMm() - $count * $width) / $count;
+        $left = WallLeft::under($ground, array_fill(0, count($ground->levels), $depth), $calibration);
+        $roundM = 2 * M_PI * $ground->middle()->radiusMm / 1000;
+
+        return new Worked(
+            max(1.0, $count * $roundM * $calibration->marks->grooveMinutesPerM),
+            [...$land === null ? [] : [Figure::of('Land between', Measure::Mm, $land)], ...$left->figures()],
+            [
+                ...$count * $width > $ground->lengthMm() + 0.05 ? [Finding::refuse(
+                    sprintf('%d grooves of %s mm do not lie on %.1f mm.', $count, $width, $ground->lengthMm()),
+                    'Cut them narrower', 'Widen the band',
+                )] : [],
+                ...$left->findings('The grooves', 'Cut them less deep'),
+            ],
+            [sprintf(
+                '%d %s groove%s %.1f mm wide and %.1f mm deep.', $count, $set->choice(Setting::Section),
+                $count === 1 ? '' : 's', $width, $depth,
+            )],
+        );
+    }
+
+    public function pattern(Settings $set, Ground $ground): Pattern
+    {
+        return Pattern::rings(self::linesMm($set, $ground), $set->number(Setting::WidthMm), Ink::Cut);
+    }
+
+    public function notches(Settings $set, Ground $ground): array
+    {
+        $half = $set->number(Setting::WidthMm) / 2;
+        $depth = $set->number(Setting::DepthMm);
+        $line = [];
+        foreach (self::linesMm($set, $ground) as $along) {
+            $line = [...$line, ...match ($set->choice(Setting::Section)) {
+                'v' => [[$along - $half, 0.0], [$along, $depth], [$along + $half, 0.0]],
+                'square' => [
+                    [$along - $half, 0.0], [$along - $half, $depth], [$along + $half, $depth], [$along + $half, 0.0],
+                ],
+                default => array_map(fn (int $k): array => [
+                    $along - $half * cos(M_PI * $k / self::PIECES), $depth * sin(M_PI * $k / self::PIECES),
+                ], range(0, self::PIECES)),
+            }];
+        }
+
+        return $line;
+    }
+
+    public function waitHours(MarkRates $rates): float
+    {
+        return 0.0;
+    }
+
+    public function nature(): Nature
+    {
+        return Nature::Cuts;
+    }
+
+    public function hold(string $mounted): string
+    {
+        return "$mounted, spinning";
+    }
+
+    public function isFilled(): bool
+    {
+        return false;
+    }
+
+    public function ink(): string
+    {
+        return '#1c120a';
+    }
+
+    /** @return list<float> */
+    private static function linesMm(Settings $set, Ground $ground): array
+    {
+        $count = $set->whole(Setting::Count);
+
+        return array_map(fn (int $i): float => ($i + 0.5) / $count * $ground->lengthMm(), range(0, $count - 1));
+    }
+}

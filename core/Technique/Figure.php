@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Technique;
+
+/** One number that follows from what is set for a mark, the same everywhere or by height. */
+final readonly class Figure
+{
+    /**
+     * @param  list<array{float, float}>  $byHeight  height over the table, mm, and value there; none where it is one
+     */
+    private function __construct(
+        public string $label,
+        public Measure $measure,
+        public float $value,
+        public array $byHeight = [],
+    ) {
+    }
+
+    public static function of(string $label, Measure $measure, float $value): self
+    {
+        return new self($label, $measure, $value);
+    }
+
+    /**
+     * @param  non-empty-list<Level>  $levels
+     * @param  list<float>  $values  at each
+     */
+    public static function atLevels(string $label, Measure $measure, array $levels, array $values): self
+    {
+        return new self($label, $measure, $values === [] ? 0.0 : min($values), array_map(
+            fn (Level $level, float $value): array => [$level->heightMm, $value], $levels, $values,
+        ));
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Technique;
+
+/** What a mark looks like on its band laid flat: lines and dots in turns round the piece and mm along the band. */
+final readonly class Pattern
+{
+    /** More than these no drawing shows. */
+    public const MOST = 4000;
+
+    /**
+     * @param  list<array{list<array{float, float}>, float, Ink}>  $lines  turn and mm along; width, mm
+     * @param  list<array{float, float, float, Ink}>  $dots  turn, mm along, radius in mm
+     */
+    public function __construct(public array $lines = [], public array $dots = [])
+    {
+    }
+
+    /** @param  list<float>  $alongsMm */
+    public static function rings(array $alongsMm, float $widthMm, Ink $ink): self
+    {
+        return new self(array_map(
+            fn (float $along): array => [[[0.0, $along], [1.0, $along]], $widthMm, $ink], $alongsMm,
+        ));
+    }
+
+    /**
+     * @param  list<list<array{float, float}>>  $strokes  on a unit square
+     */
+    public static function repeated(array $strokes, int $repeats, float $lengthMm, float $widthMm, Ink $ink): self
+    {
+        $lines = [];
+        for ($i = 0; $i < $repeats && count($lines) < self::MOST; $i++) {
+            foreach ($strokes as $stroke) {
+                $lines[] = [array_map(
+                    fn (array $at): array => [($i + $at[0]) / $repeats, $at[1] * $lengthMm], $stroke,
+                ), $widthMm, $ink];
+            }
+        }
+
+        return new self($lines);
+    }
+
+    /** The same, begun that much of a turn further round. */
+    public function turned(float $by): self
+    {
+        return $by === 0.0 ? $this : new self(
+            array_map(fn (array $line): array => [
+                array_map(fn (array $at): array => [$at[0] + $by, $at[1]], $line[0]), $line[1], $line[2],
+            ], $this->lines),
+            array_map(fn (array $dot): array => [$dot[0] + $by, $dot[1], $dot[2], $dot[3]], $this->dots),
+        );
+    }
+
+    /** At most so many of its lines and dots, evenly left out. */
+    public function few(int $most): self
+    {
+        $every = fn (int $count): \Closure => fn (int $i): bool => $i % (int) max(1, ceil($count / $most)) === 0;
+
+        return new self(
+            array_values(array_filter($this->lines, $every(count($this->lines)), ARRAY_FILTER_USE_KEY)),
+            array_values(array_filter($this->dots, $every(count($this->dots)), ARRAY_FILTER_USE_KEY)),
+        );
+    }
+}

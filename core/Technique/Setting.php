@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Technique;
+
+use HonestGrain\Layout\DrawnRepeat;
+
+/** What can be set for a technique on a band, each with its limits; the key is how documents write it. */
+enum Setting: string
+{
+    case Count = 'count';
+    case FilletMm = 'fillet_mm';
+    case WidthMm = 'width_mm';
+    case DepthMm = 'depth_mm';
+    case Section = 'section';
+    case Tool = 'tool';
+    case RadiusMm = 'radius_mm';
+    case AngleDeg = 'angle_deg';
+    case LeadMm = 'lead_mm';
+    case FadeMm = 'fade_mm';
+    case Passes = 'passes';
+    case FeedMmPerS = 'feed_mm_s';
+    case Seconds = 'seconds';
+    case Rpm = 'rpm';
+    case FrequencyHz = 'frequency_hz';
+    case Texture = 'texture';
+    case PitchMm = 'pitch_mm';
+    case PerCm2 = 'per_cm2';
+    case LeastMm = 'least_mm';
+    case SizeMm = 'size_mm';
+    case Seed = 'seed';
+    case Opening = 'opening';
+    case Grid = 'grid';
+    case StartDeg = 'start_deg';
+    case TiltDeg = 'tilt_deg';
+    case Unit = 'unit';
+    case Tone = 'tone';
+    case ShadedShare = 'shaded_share';
+    case Filling = 'filling';
+    case Binder = 'binder';
+    case Level = 'level';
+    case Strength = 'strength';
+    case SandedUm = 'sanded_um';
+    case Way = 'way';
+    case Hands = 'hands';
+    case LeafMm = 'leaf_mm';
+    case OverlapMm = 'overlap_mm';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Count => 'How many',
+            self::FilletMm => 'Fillet between',
+            self::WidthMm => 'Width',
+            self::DepthMm => 'Depth',
+            self::Section => 'Section',
+            self::Tool => 'Cutter',
+            self::RadiusMm => 'Radius of the ball',
+            self::AngleDeg => 'Angle of the V',
+            self::LeadMm => 'Lead of the spiral (empty: straight)',
+            self::FadeMm => 'Fades out over',
+            self::Passes => 'Passes',
+            self::FeedMmPerS => 'Feed',
+            self::Seconds => 'Held for',
+            self::Rpm => 'Speed',
+            self::FrequencyHz => 'The tip sings at',
+            self::Texture => 'Spun with',
+            self::PitchMm => 'Pitch',
+            self::PerCm2 => 'To the cm²',
+            self::LeastMm => 'Never nearer than',
+            self::SizeMm => 'Size of each',
+            self::Seed => 'Strewn by seed',
+            self::Opening => 'Opening',
+            self::Grid => 'Grid',
+            self::StartDeg => 'First one from where the grain comes out',
+            self::TiltDeg => 'Tilted from level',
+            self::Unit => 'Drawn',
+            self::Tone => 'Tone of the shading',
+            self::ShadedShare => 'Share that is shaded',
+            self::Filling => 'Filled with',
+            self::Binder => 'Bound with',
+            self::Level => 'How far',
+            self::Strength => 'Strength',
+            self::SandedUm => 'Sanded back by',
+            self::Way => 'Laid on',
+            self::Hands => 'Pairs of hands',
+            self::LeafMm => 'Side of a leaf',
+            self::OverlapMm => 'Lap over the next',
+        };
+    }
+
+    /** What it is counted in; empty for a bare number. */
+    public function unit(): string
+    {
+        return match ($this) {
+            self::FilletMm, self::WidthMm, self::DepthMm, self::RadiusMm, self::LeadMm, self::FadeMm, self::PitchMm,
+            self::LeastMm, self::SizeMm, self::LeafMm, self::OverlapMm => 'mm',
+            self::AngleDeg, self::StartDeg, self::TiltDeg => '°',
+            self::FeedMmPerS => 'mm/s',
+            self::Seconds => 's',
+            self::Rpm => 'rpm',
+            self::FrequencyHz => 'Hz',
+            self::SandedUm => 'µm',
+            default => '',
+        };
+    }
+
+    /** @return array{float, float} the least and the most that may be typed; nothing for a choice */
+    public function limits(): array
+    {
+        return match ($this) {
+            self::Count => [1, 360],
+            self::FilletMm, self::OverlapMm => [0, 200],
+            self::WidthMm => [0.1, 200],
+            self::DepthMm => [0.05, 100],
+            self::RadiusMm => [0.3, 50],
+            self::AngleDeg => [20, 150],
+            self::LeadMm => [5, 5000],
+            self::FadeMm => [0, 500],
+            self::Passes => [1, 20],
+            self::FeedMmPerS => [0.5, 100],
+            self::Seconds => [1, 60],
+            self::Rpm => [10, 6000],
+            self::FrequencyHz => [5, 5000],
+            self::PitchMm => [0.3, 100],
+            self::PerCm2 => [0.05, 200],
+            self::LeastMm => [0.1, 50],
+            self::SizeMm => [0.2, 100],
+            self::Seed => [0, 1_000_000],
+            self::StartDeg => [0, 360],
+            self::TiltDeg => [-90, 90],
+            self::Tone, self::ShadedShare => [0, 1],
+            self::Strength => [0.01, 5],
+            self::SandedUm => [0, 500],
+            self::Hands => [1, 2],
+            self::LeafMm => [10, 300],
+            default => [0, 0],
+        };
+    }
+
+    public function isWhole(): bool
+    {
+        return in_array($this, [self::Count, self::Passes, self::Seed, self::Hands], true);
+    }
+
+    public function isLength(): bool
+    {
+        return $this->unit() === 'mm';
+    }
+
+    /** @return array<string, string> words by what documents write; none for a number */
+    public function choices(): array
+    {
+        return match ($this) {
+            self::Section => ['v' => 'V', 'square' => 'square', 'round' => 'round'],
+            self::Tool => ['ball' => 'ball', 'v' => 'V'],
+            self::Texture => ['chatter' => 'a chattering tip', 'wheel' => 'a wheel'],
+            self::Opening => ['holes' => 'holes', 'slots' => 'slots', 'hook' => 'a slot with a hook'],
+            self::Grid => ['hexagonal' => 'hexagonal', 'square' => 'square'],
+            self::Unit => ['free' => 'free lines', 'brand' => 'a brand, pressed on'] + self::repeats(),
+            self::Filling => [
+                'powder' => 'mineral powder', 'resin' => 'coloured resin', 'metal' => 'metal powder', 'wire' => 'wire',
+            ],
+            self::Binder => ['ca' => 'CA', 'epoxy' => 'epoxy'],
+            self::Level => [
+                'straw' => 'straw', 'toast' => 'toast', 'brown' => 'brown', 'black' => 'black', 'cracked' => 'cracked',
+            ],
+            self::Way => ['wiped' => 'wiped', 'brushed' => 'brushed', 'sprayed' => 'sprayed'],
+            default => [],
+        };
+    }
+
+    /** @return array<string, string> */
+    private static function repeats(): array
+    {
+        $names = [];
+        foreach (DrawnRepeat::cases() as $repeat) {
+            $names[$repeat->value] = str_replace('-', ' ', $repeat->value);
+        }
+
+        return $names;
+    }
+}

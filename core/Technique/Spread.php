@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Technique;
+
+use HonestGrain\Calibration\MarkRates;
+
+/**
+ * A colour laid on a band (workshop): how long it takes, and whether its edge stays wet until the hand is round again.
+ */
+final readonly class Spread
+{
+    private function __construct(
+        private Ground $ground,
+        private MarkRates $rates,
+        private string $way,
+        private int $hands,
+    ) {
+    }
+
+    /** @param  Settings  $set  whole, with what is likely */
+    public static function of(Settings $set, Ground $ground, MarkRates $rates): self
+    {
+        return new self($ground, $rates, $set->choice(Setting::Way), $set->whole(Setting::Hands));
+    }
+
+    /**
+     * @param  list<Figure>  $figures  besides its own
+     * @param  list<Finding>  $findings
+     * @param  list<string>  $says
+     */
+    public function worked(array $figures, array $findings, array $says): Worked
+    {
+        $on = $this->minutes($this->way, $this->hands);
+        $edges = ($this->ground->levels[0]->radiusMm
+            + $this->ground->levels[count($this->ground->levels) - 1]->radiusMm) * 2 * M_PI / 1000;
+
+        return new Worked(max(1.0, $on + $edges * $this->rates->edgeMinutesPerM), [
+            Figure::of('Once round', Measure::Minutes, $on), ...$figures,
+        ], [...$this->wetEdge($on), ...$findings], [
+            ucfirst($this->way).($this->hands > 1 ? ' by two pairs of hands' : '').', once round without a stop.', ...$says,
+        ]);
+    }
+
+    private function minutes(string $way, int $hands): float
+    {
+        return $this->ground->areaMm2 / 100 / $this->rates->spreadCm2PerMinute[$way] / $hands;
+    }
+
+    /** @return list<Finding> */
+    private function wetEdge(float $minutes): array
+    {
+        $open = $this->ground->openMinutes;
+        if ($open === null || $minutes <= $open) {
+            return [];
+        }
+        $choices = [];
+        if ($this->hands === 1 && $this->minutes($this->way, 2) <= $open) {
+            $choices[] = 'Two pairs of hands';
+        }
+        if ($this->way !== 'sprayed' && $this->minutes('sprayed', 1) <= $open) {
+            $choices[] = 'Spray it';
+        }
+        $most = $open * $this->rates->spreadCm2PerMinute[$this->way] * $this->hands;
+
+        return [Finding::refuse(
+            sprintf(
+                'The edge stays wet for %s min, and %.0f cm² %s take %.1f min: where the ends meet a line stays.', $open,
+                $this->ground->areaMm2 / 100, $this->way, $minutes,
+            ), ...$choices, ...['A dye in water, which stays open for longer', sprintf('Bands of at most %.0f cm²', $most)],
+        )];
+    }
+}

@@ -1,0 +1,344 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Geometry\Curve;
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Geometry\Profile;
+use HonestGrain\Layout\Cutter;
+use HonestGrain\Layout\Strewn;
+use HonestGrain\Layout\Tooling;
+use HonestGrain\Piece\Part;
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
+use HonestGrain\Technique\Figure;
+use HonestGrain\Technique\Finding;
+use HonestGrain\Technique\Setting;
+use HonestGrain\Technique\Techniques;
+use HonestGrain\Technique\Worked;
+use PHPUnit\Framework\TestCase;
+
+/** What follows from the settings of a mark on the piece that it is made on. */
+final class MarkSettingsTest extends TestCase
+{
+    public function test_every_setting_is_asked_for_by_a_technique_and_is_likely_where_nobody_set_it(): void
+    {
+        $asked = [];
+        foreach (Techniques::table()->decorations() as $technique) {
+            $part = self::tube([self::mark($technique->key())]);
+            $settled = $part->settled()['m1'];
+            foreach ($technique->settings() as $setting) {
+                $asked[] = $setting;
+                if ($setting !== Setting::LeadMm) {
+                    self::assertTrue($settled->has($setting), $technique->key().' '.$setting->value);
+                }
+            }
+            self::assertNotSame([], $technique->settings());
+            $worked = $part->worked()['m1'];
+            self::assertGreaterThanOrEqual(1.0, $worked->minutes);
+            self::assertSame([], self::refusals($worked), $technique->key().' refuses what it found likely itself');
+            $part->patterns();
+        }
+        self::assertSame([], array_udiff(Setting::cases(), $asked, fn ($a, $b): int => $a->value <=> $b->value));
+    }
+
+    public function test_what_is_likely_on_a_thin_wall_leaves_it_standing(): void
+    {
+        foreach (['beads', 'coves', 'grooves', 'burnt-line', 'flutes', 'facets', 'dimples', 'inlay'] as $key) {
+            foreach ([2.0, 4.0, 9.0] as $wall) {
+                $worked = self::tube([self::mark($key)], $wall)->worked()['m1'];
+                self::assertSame([], self::refusals($worked), "$key on $wall mm");
+                $left = self::figure($worked, 'Wall left')->value;
+                self::assertGreaterThanOrEqual(min(3.0, 0.7 * $wall) - 0.02, $left, "$key on $wall mm");
+            }
+        }
+    }
+
+    public function test_longer_work_takes_longer(): void
+    {
+        foreach (['beads', 'coves', 'flutes', 'facets', 'dimples', 'spun-texture', 'wire-brush', 'piercing',
+            'scorch', 'pen-pattern', 'dye', 'paint', 'leaf', 'lime', 'stain', 'bleach', 'ebonise'] as $key) {
+            self::assertGreaterThan(
+                self::tube([self::mark($key, to: 40)])->worked()['m1']->minutes,
+                self::tube([self::mark($key, to: 90)])->worked()['m1']->minutes, $key,
+            );
+        }
+        foreach (['burnt-line', 'grooves', 'inlay'] as $key) {
+            self::assertGreaterThan(
+                self::tube([self::mark($key, ['count' => 4])])->worked()['m1']->minutes,
+                self::tube([self::mark($key, ['count' => 9])])->worked()['m1']->minutes, $key,
+            );
+        }
+    }
+
+    public function test_beads_and_coves_are_as_wide_as_the_row_leaves_and_change_the_profile(): void
+    {
+        $part = self::tube([self::mark('beads', ['count' => 5, 'fillet_mm' => 2, 'depth_mm' => 5.2], 10, 70)], 9.0);
+        $worked = $part->worked()['m1'];
+        self::assertEqualsWithDelta(10.4, self::figure($worked, 'Width of each')->value, 1e-6);
+        self::assertEqualsWithDelta(3.8, self::figure($worked, 'Wall left')->value, 0.02);
+        $plain = self::tube([], 9.0);
+        $measure = fn (Part $one): array => $one->measure(Drawn::shape())->zones;
+        // Half a circle instead of each width: the line is longer by (π/2 − 1) for every bead, the radius smaller.
+        self::assertGreaterThan($measure($plain)['outside']->arcMm + 5 * 10.4 * 0.5, $measure($part)['outside']->arcMm);
+        self::assertEqualsWithDelta(3.8, $part->measure(Drawn::shape())->wall?->minMm, 0.05);
+        self::assertLessThan($plain->massG(), $part->massG());
+        self::assertSame($measure($plain)['inside']->areaMm2, $measure($part)['inside']->areaMm2);
+        $radius = fn (Part $one, float $z): float => (float) $one->turned->outer->radiusAtMm($z);
+        self::assertEqualsWithDelta(50.0, $radius($part, 10 + 5.2), 0.05, 'a crown keeps the surface');
+        self::assertEqualsWithDelta(44.8, $radius($part, 10 + 11.4), 0.05, 'a fillet lies at the foot of both');
+        $cove = self::tube([self::mark('coves', ['count' => 1, 'fillet_mm' => 0, 'depth_mm' => 4], 20, 40)], 9.0);
+        self::assertEqualsWithDelta(46.0, $radius($cove, 30.0), 0.05);
+        self::assertEqualsWithDelta(50.0, $radius($cove, 45.0), 0.01);
+    }
+
+    public function test_inside_a_notch_goes_outwards_into_the_wood(): void
+    {
+        $part = self::tube([self::mark('grooves', [
+            'section' => 'square', 'width_mm' => 4, 'depth_mm' => 2, 'count' => 1,
+        ], 30, 50, 'inner')], 9.0);
+        self::assertEqualsWithDelta(43.0, (float) $part->turned->inner?->radiusAtMm(80.0), 0.01);
+        self::assertEqualsWithDelta(41.0, (float) $part->turned->inner?->radiusAtMm(75.0), 0.01);
+    }
+
+    public function test_what_goes_through_the_wall_is_refused_and_not_turned(): void
+    {
+        $deep = self::tube([self::mark('grooves', ['section' => 'v', 'width_mm' => 4, 'depth_mm' => 9.5])], 9.0);
+        self::assertStringContainsString('cut through the wall', self::refusals($deep->worked()['m1'])[0]);
+        self::assertSame($deep->profile, $deep->turned);
+        $thin = self::tube([self::mark('grooves', ['section' => 'v', 'width_mm' => 4, 'depth_mm' => 7])], 9.0);
+        self::assertSame([], self::refusals($thin->worked()['m1']));
+        self::assertCount(1, $thin->worked()['m1']->findings);
+    }
+
+    public function test_flutes_on_a_cone_tell_their_land_at_every_height_and_where_they_fade(): void
+    {
+        $set = [
+            'count' => 24, 'tool' => 'ball', 'radius_mm' => 6, 'depth_mm' => 2, 'passes' => 2, 'feed_mm_s' => 10,
+            'start_deg' => 0,
+        ];
+        $cone = self::cone([self::mark('flutes', $set, 0, 60)]);
+        $land = self::figure($cone->worked()['m1'], 'Land left')->byHeight;
+        self::assertEqualsWithDelta(2 * M_PI * 80 / 24 - 8.944, $land[0][1], 0.01);
+        self::assertEqualsWithDelta(2 * M_PI * 100 / 24 - 8.944, $land[16][1], 0.01);
+        self::assertEqualsWithDelta(24 * 2 * 60 / 10 / 60 + 24 * 12 / 60, $cone->worked()['m1']->minutes, 0.02);
+        $fading = self::cone([self::mark('flutes', ['fade_mm' => 15] + $set, 0, 60)])->worked()['m1'];
+        $land = self::figure($fading, 'Land left')->byHeight;
+        self::assertEqualsWithDelta(2 * M_PI * 80 / 24, $land[0][1], 0.01, 'at its end it has run out');
+        self::assertEqualsWithDelta(2 * M_PI * 90 / 24 - 8.944, $land[8][1], 0.01);
+        $many = self::cone([self::mark('flutes', ['count' => 72] + $set, 0, 60)])->worked()['m1'];
+        self::assertStringContainsString('run into each other', self::refusals($many)[0]);
+        $spiral = self::cone([self::mark('flutes', ['lead_mm' => 200] + $set, 0, 60)])->worked()['m1'];
+        self::assertEqualsWithDelta(
+            rad2deg(atan(2 * M_PI * 80 / 200)), self::figure($spiral, 'Off the axis')->byHeight[0][1], 0.01,
+        );
+        self::assertGreaterThan(60 * 2.7, self::figure($spiral, 'Flute long')->value);
+    }
+
+    public function test_a_turn_is_divided_by_a_plate_of_the_shop_or_by_a_strip(): void
+    {
+        $marks = [self::mark('flutes', ['count' => 16, 'depth_mm' => 1])];
+        $with = fn (int ...$plates): Worked => self::tube($marks, 9.0, new Tooling(array_values($plates)))->worked()['m1'];
+        self::assertSame([48, 16, [1, 4, 7]], [
+            $with(36, 48)->plate, count($with(36, 48)->holes), array_slice($with(36, 48)->holes, 0, 3),
+        ]);
+        $none = $with(36, 60);
+        self::assertNull($none->plate);
+        self::assertSame(['Take 15 parts', 'Take 18 parts'], array_slice($none->findings[0]->choices, 0, 2));
+        self::assertStringContainsString('marked every 19.63 mm', $with()->says[1]);
+        self::assertSame([], $with()->findings, 'a shop that named no plate is not told that it has none');
+    }
+
+    public function test_a_cutter_that_is_not_in_the_drawer_is_told_of(): void
+    {
+        $ball = Cutter::read(Document::of(['name' => 'Round one', 'kind' => 'ball', 'radius_mm' => 4]));
+        $worked = fn (float $radius): Worked => self::tube(
+            [self::mark('flutes', ['radius_mm' => $radius, 'depth_mm' => 1])], 9.0, new Tooling([], [$ball]),
+        )->worked()['m1'];
+        self::assertStringContainsString('(Round one)', $worked(4.0)->says[0]);
+        self::assertStringContainsString('None of your cutters', $worked(5.0)->findings[0]->message);
+    }
+
+    public function test_a_hook_across_the_grain_is_refused_and_told_where_it_may_go(): void
+    {
+        $at = fn (float $azimuth): Worked => self::tube([self::mark('piercing', [
+            'opening' => 'hook', 'start_deg' => $azimuth, 'tilt_deg' => 0,
+        ])], 5.0, grain: GrainDirection::Side)->worked()['m1'];
+        self::assertSame([], self::refusals($at(90)));
+        self::assertEqualsWithDelta(1.0, self::figure($at(90), 'Strength left')->value, 1e-6);
+        self::assertStringContainsString('it snaps', self::refusals($at(0))[0]);
+        self::assertStringContainsString('between 69° and 111°', $at(0)->findings[0]->choices[0]);
+    }
+
+    public function test_a_wet_edge_that_dries_before_the_hand_is_round_is_refused_with_what_would_do(): void
+    {
+        // 337 cm² at 0.7 min: a band 107.3 mm high round 50 mm.
+        $band = fn (array $set, string $product = 'Concentrate in alcohol'): Worked => self::tube([
+            self::mark('dye', ['product' => $product] + $set, 5, 112.27),
+        ])->worked()['m1'];
+        $refused = $band([])->findings;
+        self::assertTrue($refused[0]->isRefused);
+        self::assertStringContainsString('337 cm²', $refused[0]->message);
+        self::assertSame(
+            ['Spray it', 'A dye in water, which stays open for longer', 'Bands of at most 98 cm²'],
+            $refused[0]->choices, 'two pairs of hands would still be too slow',
+        );
+        self::assertSame([], self::refusals($band(['way' => 'sprayed'])));
+        self::assertSame([], self::refusals($band([], 'Water dye (powder)')));
+        $small = self::tube([self::mark('dye', ['product' => 'Concentrate in alcohol'], 5, 60)])->worked()['m1'];
+        self::assertContains('Two pairs of hands', $small->findings[0]->choices);
+    }
+
+    public function test_a_scorch_asks_for_the_wall_of_its_band_and_level(): void
+    {
+        $found = fn (string $level, float $wall): int => count(
+            self::tube([self::mark('scorch', ['level' => $level])], $wall)->worked()['m1']->findings,
+        );
+        self::assertSame([1, 0, 1, 0], [
+            $found('toast', 3.9), $found('toast', 4.1), $found('cracked', 7.9), $found('cracked', 8.1),
+        ]);
+    }
+
+    public function test_a_repeat_of_ones_own_is_as_long_as_its_strokes_and_must_meet_itself(): void
+    {
+        $part = fn (array $strokes): Part => self::tube([self::mark('pen-pattern', [
+            'count' => 10, 'strokes' => $strokes,
+        ], 0, 20)]);
+        $level = $part([[[0, 0.5], [1, 0.5]]])->worked()['m1'];
+        self::assertEqualsWithDelta(2 * M_PI * 50 / 1000, self::figure($level, 'Strokes')->value, 1e-6);
+        self::assertSame([], $level->findings);
+        $loose = $part([[[0, 0.5], [1, 0.7]]])->worked()['m1'];
+        self::assertStringContainsString('will not meet itself', $loose->findings[0]->message);
+        $this->expectException(InvalidField::class);
+        $this->expectExceptionMessage('settings.strokes.0.1');
+        $part([[[0, 0.5], [1.2, 0.7]]]);
+    }
+
+    public function test_leaves_powder_and_wire_are_counted(): void
+    {
+        $leaf = self::tube([self::mark('leaf', ['leaf_mm' => 80, 'overlap_mm' => 3], 0, 50)])->worked()['m1'];
+        self::assertSame(ceil(1.1 * 2 * M_PI * 50 * 50 / 77 ** 2), self::figure($leaf, 'Leaves')->value);
+        $inlay = self::tube([self::mark('inlay', [
+            'width_mm' => 3, 'depth_mm' => 4, 'section' => 'square', 'filling' => 'powder',
+        ])], 9.0)->worked()['m1'];
+        self::assertEqualsWithDelta(3 * 4 * 2 * M_PI * 50 / 1000, self::figure($inlay, 'To fill')->value, 1e-6);
+        self::assertEqualsWithDelta(0.6 * 3 * 4 * 2 * M_PI * 50 / 1000, self::figure($inlay, 'Powder')->value, 1e-6);
+        self::assertSame(2.0, self::figure($inlay, 'Fills')->value);
+    }
+
+    public function test_dimples_are_strewn_alike_for_a_seed_and_never_too_near(): void
+    {
+        $line = [[0.0, 30.0], [40.0, 60.0]];
+        $places = Strewn::over($line, 200, 3.0, 7);
+        self::assertCount(200, $places);
+        self::assertSame($places, Strewn::over($line, 200, 3.0, 7));
+        self::assertNotSame($places, Strewn::over($line, 200, 3.0, 8));
+        foreach ($places as $i => [$turn, $along]) {
+            foreach (array_slice($places, $i + 1) as [$other, $at]) {
+                $radius = 30 + 30 * min($along, $at) / 40;
+                $round = min(abs($turn - $other), 1 - abs($turn - $other)) * 2 * M_PI * $radius;
+                self::assertGreaterThan(2.7, hypot($round, $along - $at));
+            }
+        }
+        $below = count(array_filter($places, fn (array $at): bool => $at[1] < 20));
+        self::assertEqualsWithDelta(200 * 37.5 / 90, $below, 20, 'spread by area, not by length');
+    }
+
+    public function test_a_setting_out_of_its_limits_is_refused_by_its_path(): void
+    {
+        foreach ([['count', 0], ['count', 2.5], ['tool', 'spoon'], ['depth_mm', 'deep'], ['level', 7]] as [$key, $value]) {
+            try {
+                self::tube([self::mark('flutes', [$key => $value])]);
+                self::fail("$key $value was taken");
+            } catch (InvalidField $e) {
+                self::assertStringContainsString("settings.$key", $e->getMessage());
+            }
+        }
+    }
+
+    public function test_what_is_set_comes_back_from_the_document(): void
+    {
+        $set = ['count' => 24.0, 'tool' => 'v', 'angle_deg' => 60.0, 'depth_mm' => 2.0, 'lead_mm' => 200.0];
+        $mark = self::mark('flutes', $set);
+        $mark['name'] = 'Skirt';
+        $written = Drawn::written(self::tube([$mark]))['marks'][0];
+        self::assertSame('Skirt', $written['name']);
+        self::assertEquals($set, array_intersect_key($written['settings'], $set));
+    }
+
+    /** @param  list<array<string, mixed>>  $marks */
+    private static function tube(
+        array $marks,
+        float $wallMm = 9.0,
+        Tooling $tooling = new Tooling,
+        GrainDirection $grain = GrainDirection::End,
+    ): Part {
+        $inner = 50 - $wallMm;
+
+        return self::part(Profile::of(
+            Curve::fromArray([[0, 50, 'corner'], [120, 50, 'corner']], 'outer'),
+            Curve::fromArray([[120, $inner, 'corner'], [$wallMm, $inner, 'corner'], [$wallMm, 0]], 'inner'),
+        ), $marks, $tooling, $grain);
+    }
+
+    /** @param  list<array<string, mixed>>  $marks */
+    private static function cone(array $marks): Part
+    {
+        // 60 along the slant, from 80 up to 100.
+        $up = sqrt(60 ** 2 - 20 ** 2);
+
+        return self::part(
+            Profile::of(Curve::fromArray([[0, 80, 'corner'], [$up, 100, 'corner']], 'outer'), null), $marks,
+        );
+    }
+
+    /** @param  list<array<string, mixed>>  $marks */
+    private static function part(
+        Profile $profile,
+        array $marks,
+        Tooling $tooling = new Tooling,
+        GrainDirection $grain = GrainDirection::End,
+    ): Part {
+        return Part::read(Document::of([
+            'id' => 'body', 'wood' => 'Ash (white)', 'grain' => $grain->value, 'shape' => $profile->toArray(),
+            'marks' => $marks,
+        ]), Drawn::tables()->withTooling($tooling));
+    }
+
+    /**
+     * @param  array<string, mixed>  $set
+     * @return array<string, mixed>
+     */
+    private static function mark(
+        string $technique,
+        array $set = [],
+        float $from = 20.0,
+        float $to = 60.0,
+        string $on = 'outer',
+    ): array {
+        return [
+            'id' => 'm1', 'technique' => $technique, 'on' => $on, 'from_mm' => $from, 'to_mm' => $to, 'settings' => $set,
+        ];
+    }
+
+    private static function figure(Worked $worked, string $label): Figure
+    {
+        foreach ($worked->figures as $figure) {
+            if ($figure->label === $label) {
+                return $figure;
+            }
+        }
+        self::fail("No figure $label");
+    }
+
+    /** @return list<string> */
+    private static function refusals(Worked $worked): array
+    {
+        return array_values(array_map(
+            fn (Finding $finding): string => $finding->message,
+            array_filter($worked->findings, fn (Finding $finding): bool => $finding->isRefused),
+        ));
+    }
+}
