@@ -35,7 +35,11 @@ missing_packages() {
     command -v unzip >/dev/null || echo unzip
     command -v node >/dev/null || echo nodejs
     command -v npm >/dev/null || echo npm
-    if [ "${WITH_BROWSER:-no}" = yes ]; then command -v chromium >/dev/null || echo chromium; fi
+    if [ "${WITH_BROWSER:-no}" = yes ]; then
+        command -v chromium >/dev/null || echo chromium
+        command -v rsvg-convert >/dev/null || echo librsvg2-bin
+        command -v pdftoppm >/dev/null || echo poppler-utils
+    fi
 }
 
 install_packages() {

@@ -80,6 +80,7 @@ final readonly class ShopMapper
     {
         $air = Airs::name($this->airs->forCoats($workshop, $piece));
         $tables = Tables::of($this->catalogue)->withCoatings($this->coatings($workshop)->dryingIn($air));
+        $tables = $tables->withTooling($workshop->equipment()->tooling());
         foreach ($workshop->woods as $wood) {
             $tables = $tables->withWood(Wood::typed(Document::of($wood->typed), $tables->woods));
         }

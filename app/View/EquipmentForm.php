@@ -7,6 +7,7 @@ namespace App\View;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\JawSet;
 use HonestGrain\Holding\Mount;
+use HonestGrain\Layout\Cutter;
 
 /** The lathe, the jaws and the holds of a shop, as they are typed. */
 final readonly class EquipmentForm
@@ -49,6 +50,19 @@ final readonly class EquipmentForm
             ['recess_min', 'recess from', $mm($set->recessMm[0] ?? null)],
             ['recess_max', 'recess to', $mm($set->recessMm[1] ?? null)],
         ]], $rows);
+    }
+
+    /** @return list<array{string, string, string}> name, kind, and radius or angle of each cutter, and two empty rows */
+    public function cutters(): array
+    {
+        $rows = array_map(function (Cutter $cutter): array {
+            $cuts = $cutter->cuts->toArray();
+
+            return [$cutter->name, $cuts['kind'], isset($cuts['radius_mm'])
+                ? $this->show->field(Unit::Length, $cuts['radius_mm']) : $this->show->bare($cuts['angle_deg'])];
+        }, $this->equipment->cutters);
+
+        return [...$rows, ...array_fill(0, self::SPARE_ROWS, ['', 'ball', ''])];
     }
 
     /** @return list<array{Mount, bool, string}> each that spins, whether the shop has it, and the fastest it takes */

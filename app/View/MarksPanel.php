@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use HonestGrain\Drawing\DivisionPlan;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Drawing\Frame;
 use HonestGrain\Geometry\Curve;
@@ -14,16 +15,20 @@ use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
+use HonestGrain\Technique\Finding;
+use HonestGrain\Technique\Work;
+use HonestGrain\Technique\Worked;
 
 /** The drawing to place marks on, and the lines a band can be dragged along. */
 final readonly class MarksPanel
 {
+    /** @param  array<string, Worked>  $worked  by id of a mark */
     private function __construct(
         public string $drawing,
         public Frame $frame,
         private Part $part,
         private Tables $tables,
-        public Measurement $measured,
+        private array $worked,
     ) {
     }
 
@@ -33,7 +38,7 @@ final readonly class MarksPanel
 
         return new self(
             Elevation::of($part, $core->name, 'marks')->withLengths($show->length(...))->detailed($frame),
-            $frame, $part, $tables, $part->measure($tables->calibration->shape),
+            $frame, $part, $tables, $part->worked(),
         );
     }
 
@@ -59,19 +64,61 @@ final readonly class MarksPanel
         return $places;
     }
 
-    /** The usual minutes, as the catalogue has them. */
-    public function figures(): string
+    /** The rim from above, divided as the chosen mark is. */
+    public function plan(?MarkPanel $chosen): string
+    {
+        return $chosen === null
+            ? (new DivisionPlan($this->part->grain, $this->part->wood->rgb))->drawn() : $chosen->plan();
+    }
+
+    /** The rates behind the usual minutes, as the catalogue has them. */
+    public function rates(): string
     {
         $says = [];
         foreach ($this->tables->calibration->all() as $name => $constant) {
-            if (preg_match('/^mark_(\w+)_minutes$/', $name, $m) === 1) {
-                $says[] = str_replace('_', ' ', $m[1]).' '.$constant->inWords();
+            if (str_starts_with($name, 'mark_') && ! str_ends_with($name, '_hours')) {
+                $says[] = str_replace('_', ' ', substr($name, 5)).' '.$constant->inWords();
             }
         }
-        $pen = $this->tables->calibration;
 
-        return implode(', ', $says).', a pen '.$pen->constant('mark_pen_mm_per_s')->inWords().' on strokes '
-            .$pen->constant('mark_pen_strokes_apart_mm')->inWords().' apart';
+        return implode('; ', $says);
+    }
+
+    /** How the part is held for a mark, in a word or two. */
+    public function held(Mark $mark): string
+    {
+        return match ($mark->technique->character()->work) {
+            Work::Spinning => 'spinning',
+            Work::Locked => $this->worked[$mark->id()]->plate === null ? 'locked' : 'by the index',
+            Work::Lap => 'in the lap',
+            Work::Hand, Work::Points => 'by hand',
+        };
+    }
+
+    /** "24 ×" where a mark is divided or comes in a row; empty where it is one. */
+    public function count(Mark $mark): string
+    {
+        $parts = $this->worked[$mark->id()]->parts;
+
+        return $parts > 1 ? "$parts ×" : '';
+    }
+
+    public function isRefused(Mark $mark): bool
+    {
+        return array_filter(
+            $this->worked[$mark->id()]->findings, fn (Finding $finding): bool => $finding->isRefused,
+        ) !== [];
+    }
+
+    /** @return array<string, string> the marks, for a choice of two */
+    public function names(Show $show): array
+    {
+        $names = [];
+        foreach ($this->part->marks as $mark) {
+            $names[$mark->id()] = $mark->label().', '.$show->length($mark->band->fromMm, 1);
+        }
+
+        return $names;
     }
 
     /** @return array<string, array{string, float}> word and place of each edge of a mark, by field */
@@ -91,7 +138,7 @@ final readonly class MarksPanel
     /** Hands-on minutes of a mark, typed or usual. */
     public function minutes(Mark $mark): float
     {
-        return $this->part->minutesOf($mark, $this->measured, $this->tables);
+        return $mark->minutes ?? $this->worked[$mark->id()]->minutes;
     }
 
     /** @return array<string, float> arc length of each line a band can lie on, mm */

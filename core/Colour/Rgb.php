@@ -74,6 +74,14 @@ final readonly class Rgb
         ));
     }
 
+    /** Each channel as the byte that a screen takes. */
+    public function toBytes(): string
+    {
+        return implode('', array_map(
+            fn (float $r): string => chr((int) round(255 * self::toScreen($r))), $this->reflectance,
+        ));
+    }
+
     /** The distance that an eye sees between two colours (CIE 1976). */
     public function differenceTo(self $other): float
     {

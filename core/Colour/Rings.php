@@ -17,8 +17,6 @@ final readonly class Rings
 
     private const BESIDE = 0.16;
 
-    private const SHARP = 3;
-
     private function __construct(private GrainDirection $grain, private float $diameterMm, private float $ringMm)
     {
     }
@@ -29,20 +27,29 @@ final readonly class Rings
     }
 
     /**
-     * The share of late wood at a place, 0 to 1.
+     * The share of late wood round the piece at a height, 0 to 1.
      *
-     * @param  float  $azimuth  radians from where side grain comes out
+     * @param  list<float>  $cosines  of the azimuths from where side grain comes out
+     * @param  list<float>  $sines  of the same
+     * @return list<float>
      */
-    public function lateAt(float $z, float $r, float $azimuth): float
+    public function lateAround(float $z, float $r, array $cosines, array $sines): array
     {
-        [$x, $y] = [$r * cos($azimuth), $r * sin($azimuth)];
-        $far = $this->grain === GrainDirection::Side
-            ? hypot($y, $z + self::BELOW * $this->diameterMm)
-            : hypot($x - self::BESIDE * $this->diameterMm, $y);
-        $along = $this->grain === GrainDirection::Side ? $x : $z;
-        // No ring is a circle: it wanders a little along the grain.
-        $ring = $far / $this->ringMm + 0.35 * sin($along / 23) + 0.2 * sin($along / 61 + $far / 17);
+        $isSide = $this->grain === GrainDirection::Side;
+        $up = ($z + self::BELOW * $this->diameterMm) ** 2;
+        $beside = self::BESIDE * $this->diameterMm;
+        $late = [];
+        foreach ($cosines as $i => $cos) {
+            $x = $r * $cos;
+            $y = $r * $sines[$i];
+            $far = $isSide ? sqrt($y * $y + $up) : sqrt(($x - $beside) ** 2 + $y * $y);
+            $along = $isSide ? $x : $z;
+            // No ring is a circle: it wanders a little along the grain.
+            $ring = $far / $this->ringMm + 0.35 * sin($along / 23) + 0.2 * sin($along / 61 + $far / 17);
+            $part = $ring - floor($ring);
+            $late[] = $part * $part * $part;
+        }
 
-        return ($ring - floor($ring)) ** self::SHARP;
+        return $late;
     }
 }

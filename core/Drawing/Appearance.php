@@ -63,14 +63,7 @@ final class Appearance
      */
     public function at(Surface $on, float $arcMm, float $exposure, float $late, bool $isCoated = true): Rgb
     {
-        $endGrain = round($exposure * self::STEPS) / self::STEPS;
-        $laid = [];
-        foreach ($this->marks as $mark) {
-            if ($mark->band->on === $on && $arcMm >= $mark->band->fromMm && $arcMm <= $mark->band->toMm) {
-                $laid[] = [$mark, $this->laid($mark, $arcMm)];
-            }
-        }
-        [$early, $dense, $figure] = $this->tissues($on, $laid, $endGrain, $isCoated);
+        [$early, $dense, $figure] = $this->tissuesAt($on, $arcMm, $exposure, $isCoated);
 
         return Rgb::linear(array_map(
             fn (float $e, float $l, float $f): float => (1 - $exposure) * ((1 - $late) * $e + $late * $l) + $exposure * $f,
@@ -81,15 +74,22 @@ final class Appearance
     /** @return list<Rgb> early wood, late wood and figure under all that lies on the middle of a mark */
     public function under(Mark $mark, bool $isCoated = true): array
     {
-        $arc = ($mark->band->fromMm + $mark->band->toMm) / 2;
+        return $this->tissuesAt(
+            $mark->band->on, ($mark->band->fromMm + $mark->band->toMm) / 2, 0.0, $isCoated,
+        );
+    }
+
+    /** @return list<Rgb> early wood, late wood and figure under all that lies on a place */
+    public function tissuesAt(Surface $on, float $arcMm, float $exposure, bool $isCoated = true): array
+    {
         $laid = [];
-        foreach ($this->marks as $other) {
-            if ($other->band->on === $mark->band->on && $arc >= $other->band->fromMm && $arc <= $other->band->toMm) {
-                $laid[] = [$other, $this->laid($other, $arc)];
+        foreach ($this->marks as $mark) {
+            if ($mark->band->on === $on && $arcMm >= $mark->band->fromMm && $arcMm <= $mark->band->toMm) {
+                $laid[] = [$mark, $this->laid($mark, $arcMm)];
             }
         }
 
-        return $this->tissues($mark->band->on, $laid, 0.0, $isCoated);
+        return $this->tissues($on, $laid, round($exposure * self::STEPS) / self::STEPS, $isCoated);
     }
 
     /** How much of a mark is laid there: less towards an edge that fades. */

@@ -106,7 +106,7 @@ final readonly class MarkInk
     private function drawn(Pattern $pattern, array $strip): string
     {
         $lines = $dots = [];
-        foreach ($pattern->lines as [$path, $width, $ink]) {
+        foreach ($pattern->runs() as [$path, $width, $ink]) {
             $wide = max($this->u * 0.12, $width);
             foreach (self::seen($path) as $run) {
                 $lines["$ink->value:".round($wide, 1)][] = $this->path($run, $strip);
@@ -138,7 +138,7 @@ final readonly class MarkInk
     }
 
     /**
-     * What of a line lies on the quarter that is seen.
+     * What of a run lies on the quarter that is seen.
      *
      * @param  list<array{float, float}>  $path
      * @return list<list<array{float, float}>>
@@ -147,10 +147,9 @@ final readonly class MarkInk
     {
         $runs = [];
         $run = [];
-        foreach (self::fine($path) as [$turn, $along]) {
-            $turn -= floor($turn + 1e-9);
-            if ($turn <= self::SEEN + 1e-6) {
-                $run[] = [max(0.0, $turn), $along];
+        foreach ($path as $at) {
+            if ($at[0] <= self::SEEN + 1e-6) {
+                $run[] = $at;
             } elseif ($run !== []) {
                 $runs[] = $run;
                 $run = [];
@@ -158,27 +157,6 @@ final readonly class MarkInk
         }
 
         return array_values(array_filter([...$runs, $run], fn (array $one): bool => count($one) > 1));
-    }
-
-    /**
-     * @param  list<array{float, float}>  $path
-     * @return list<array{float, float}> with no step that goes far round
-     */
-    private static function fine(array $path): array
-    {
-        $fine = [];
-        foreach ($path as $i => [$turn, $along]) {
-            [$fromTurn, $fromAlong] = $path[max(0, $i - 1)];
-            $steps = max(1, (int) ceil(abs($turn - $fromTurn) / 0.0125));
-            for ($k = 1; $k <= $steps && $i > 0; $k++) {
-                $fine[] = [
-                    $fromTurn + $k / $steps * ($turn - $fromTurn), $fromAlong + $k / $steps * ($along - $fromAlong),
-                ];
-            }
-            $i === 0 ? $fine[] = [$turn, $along] : null;
-        }
-
-        return $fine;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace HonestGrain\Drawing;
 
 use HonestGrain\Calibration\LayoutFigures;
 use HonestGrain\Layout\CurvedBand;
+use HonestGrain\Layout\FlatBand;
 use HonestGrain\Layout\RowOfRepeats;
 use HonestGrain\Layout\UnrolledBand;
 
@@ -28,6 +29,12 @@ final class Template
     /** @param  int  $repeats  centre lines */
     public static function ofBand(UnrolledBand $band, int $repeats, ?RowOfRepeats $row): string
     {
+        return self::ofCone($band, $repeats, $row?->lines() ?? []);
+    }
+
+    /** @param  list<list<array{float, float}>>  $strokes */
+    private static function ofCone(UnrolledBand $band, int $repeats, array $strokes): string
+    {
         $corners = array_map(
             fn (array $at): array => $band->flat(...$at), [[0.0, 0.0], [0.0, 1.0], [1.0, 1.0], [1.0, 0.0]],
         );
@@ -40,19 +47,29 @@ final class Template
             $around = [...$around, $band->flat($i / 72, 0.0), $band->flat($i / 72, 1.0)];
         }
 
-        return self::document(self::outline($band), $around, $corners, $middles, $row?->lines() ?? []);
+        return self::document(self::outline($band), $around, $corners, $middles, $strokes);
     }
 
-    /** A band as a piece has it: a cone where it is one within the workshop's figure, else gores. */
-    public static function ofCurved(CurvedBand $band, int $parts, LayoutFigures $figures): string
+    /**
+     * A band as a piece has it: a cone where it is one within the workshop's figure, else gores.
+     *
+     * @param  list<list<array{float, float}>>  $runs  what is drawn on it: turn, and height from 0 to 1
+     */
+    public static function ofCurved(CurvedBand $band, int $parts, LayoutFigures $figures, array $runs = []): string
     {
-        $cone = $band->cone($figures->conesFitMm);
+        $flat = FlatBand::of($band, $parts, $figures->conesFitMm);
+        $strokes = array_merge([], ...array_map($flat->lines(...), $runs));
+        $cone = $flat->cone();
 
-        return $cone === null ? self::ofGores($band, $parts) : self::ofBand($cone, $parts, null);
+        return $cone === null ? self::ofGores($band, $parts, $strokes) : self::ofCone($cone, $parts, $strokes);
     }
 
-    /** Gores side by side, each as wide as its share of the turn at every height. */
-    private static function ofGores(CurvedBand $band, int $gores): string
+    /**
+     * Gores side by side, each as wide as its share of the turn at every height.
+     *
+     * @param  list<list<array{float, float}>>  $strokes
+     */
+    private static function ofGores(CurvedBand $band, int $gores, array $strokes): string
     {
         $widest = 2 * M_PI * max(array_column($band->places, 0)) / $gores;
         [$wide, $high] = [$gores * $widest, $band->heightMm()];
@@ -68,7 +85,7 @@ final class Template
             $middles[] = [[$middle, 0.0], [$middle, -$high]];
         }
 
-        return self::document($path, $corners, $corners, $middles, []);
+        return self::document($path, $corners, $corners, $middles, $strokes);
     }
 
     /**

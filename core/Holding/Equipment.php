@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Holding;
 
+use HonestGrain\Layout\Cutter;
+use HonestGrain\Layout\Tooling;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 
@@ -11,7 +13,7 @@ use HonestGrain\Reading\InvalidField;
  * What a shop holds and turns work with:
  * `{"lathe":{"swing_mm","bed_mm","least_rpm","most_rpm","reverses","index_holes"}|null,
  * "jaws":[{"name","tenon_min_mm","tenon_max_mm","recess_min_mm","recess_max_mm"}],
- * "holds":[{"mount","most_rpm"}]}`.
+ * "holds":[{"mount","most_rpm"}],"cutters":[{"name","kind":"ball"|"v","radius_mm"|"angle_deg"}]}`.
  */
 final readonly class Equipment
 {
@@ -20,9 +22,14 @@ final readonly class Equipment
     /**
      * @param  list<JawSet>  $jaws
      * @param  array<string, int|null>  $holds  mount => the fastest it takes, rpm
+     * @param  list<Cutter>  $cutters
      */
-    private function __construct(public ?Lathe $lathe, public array $jaws, private array $holds)
-    {
+    private function __construct(
+        public ?Lathe $lathe,
+        public array $jaws,
+        private array $holds,
+        public array $cutters = [],
+    ) {
     }
 
     /** A shop that has said nothing of it: nothing is refused. */
@@ -45,8 +52,15 @@ final readonly class Equipment
             $equipment->has('lathe') ? Lathe::read($equipment->child('lathe')) : null,
             array_map(JawSet::read(...), $equipment->has('jaws')
                 ? $equipment->children('jaws', self::MOST_SETS) : []),
-            $holds,
+            $holds, array_map(Cutter::read(...), $equipment->has('cutters')
+                ? $equipment->children('cutters', self::MOST_SETS) : []),
         );
+    }
+
+    /** What marks are divided and cut with. */
+    public function tooling(): Tooling
+    {
+        return new Tooling($this->lathe->indexHoles ?? [], $this->cutters);
     }
 
     public function has(Mount $mount): bool

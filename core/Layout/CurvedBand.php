@@ -36,6 +36,30 @@ final readonly class CurvedBand
         return $this->places[count($this->places) - 1][1];
     }
 
+    /** The radius so far up it. */
+    public function radiusAtMm(float $upMm): float
+    {
+        $before = $this->places[0];
+        foreach ($this->places as $place) {
+            if ($place[1] >= $upMm) {
+                $span = $place[1] - $before[1];
+
+                return $span > 0 ? $before[0] + ($upMm - $before[1]) / $span * ($place[0] - $before[0]) : $place[0];
+            }
+            $before = $place;
+        }
+
+        return $before[0];
+    }
+
+    /** The cone through its two edges, however it bends between them. */
+    public function nearestCone(): UnrolledBand
+    {
+        return UnrolledBand::of(
+            $this->places[count($this->places) - 1][0], $this->places[0][0], max($this->chordMm, 0.1),
+        );
+    }
+
     /** The cone that it is, where it bends no more than that; null where it bends more. */
     public function cone(float $fitsMm): ?UnrolledBand
     {

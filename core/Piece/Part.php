@@ -10,6 +10,7 @@ use HonestGrain\Calibration\ShapeFigures;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Geometry\Surface;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
@@ -230,6 +231,33 @@ final readonly class Part
         }
 
         return $patterns;
+    }
+
+    public function hasMark(string $id): bool
+    {
+        return in_array($id, array_map(fn (Mark $mark): string => $mark->id(), $this->marks), true);
+    }
+
+    /** How long the line is that bands of a surface lie on, mm; nought where the part has no such surface. */
+    public function lineMm(Surface $on): float
+    {
+        return (match ($on) {
+            Surface::Outer => $this->profile->outer,
+            Surface::Inner => $this->profile->inner,
+            Surface::Rim => Measurement::rim($this->profile),
+        })?->lengthMm() ?? 0.0;
+    }
+
+    /** This part with one more mark on it, as it would be written. */
+    public function withMark(Mark $mark): self
+    {
+        $marks = [...$this->marks, $mark];
+        Measurement::strip($this->profile, $mark->band);
+
+        return new self(
+            $this->id, $this->name, $this->wood, $this->grain, $this->moisturePercent, $this->holding, $this->profile,
+            $this->flaws, $this->surface, $marks, $this->coatPlans, $this->turned, $this->tables,
+        );
     }
 
     public function mark(string $id): Mark

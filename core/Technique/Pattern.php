@@ -10,6 +10,9 @@ final readonly class Pattern
     /** More than these no drawing shows. */
     public const MOST = 4000;
 
+    /** No step of a run goes further round, turns. */
+    private const FINE = 0.0125;
+
     /**
      * @param  list<array{list<array{float, float}>, float, Ink}>  $lines  turn and mm along; width, mm
      * @param  list<array{float, float, float, Ink}>  $dots  turn, mm along, radius in mm
@@ -63,5 +66,53 @@ final readonly class Pattern
             array_values(array_filter($this->lines, $every(count($this->lines)), ARRAY_FILTER_USE_KEY)),
             array_values(array_filter($this->dots, $every(count($this->dots)), ARRAY_FILTER_USE_KEY)),
         );
+    }
+
+    /**
+     * Its lines cut where they come round to the beginning, and bent finely enough to follow the turn.
+     *
+     * @return list<array{list<array{float, float}>, float, Ink}> every turn from 0 to 1
+     */
+    public function runs(): array
+    {
+        $runs = [];
+        foreach ($this->lines as [$path, $width, $ink]) {
+            foreach (self::cut($path) as $run) {
+                $runs[] = [$run, $width, $ink];
+            }
+        }
+
+        return $runs;
+    }
+
+    /**
+     * @param  list<array{float, float}>  $path
+     * @return list<list<array{float, float}>>
+     */
+    private static function cut(array $path): array
+    {
+        $runs = [];
+        $run = [];
+        $round = null;
+        foreach ($path as $i => [$turn, $along]) {
+            [$fromTurn, $fromAlong] = $path[max(0, $i - 1)];
+            $steps = $i === 0 ? 1 : max(1, (int) ceil(abs($turn - $fromTurn) / self::FINE));
+            for ($k = 1; $k <= $steps; $k++) {
+                $share = $k / $steps;
+                $at = $i === 0 ? $turn : $fromTurn + $share * ($turn - $fromTurn);
+                $up = $i === 0 ? $along : $fromAlong + $share * ($along - $fromAlong);
+                $round ??= floor($at + 1e-9);
+                if ($at > $round + 1 + 1e-9 || $at < $round - 1e-9) {
+                    $edge = $at > $round ? 1.0 : 0.0;
+                    $run[] = [$edge, $up];
+                    $runs[] = $run;
+                    $run = [[1.0 - $edge, $up]];
+                    $round = floor($at + 1e-9);
+                }
+                $run[] = [max(0.0, min(1.0, $at - $round)), $up];
+            }
+        }
+
+        return array_values(array_filter([...$runs, $run], fn (array $one): bool => count($one) > 1));
     }
 }

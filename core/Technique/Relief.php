@@ -8,10 +8,10 @@ namespace HonestGrain\Technique;
 interface Relief
 {
     /**
-     * How deep the wood is cut at a place of the band, mm.
+     * How deep the wood is cut at a place of the band.
      *
      * @param  Settings  $set  whole, with what is likely
-     * @param  float  $turn  round the piece, 0 to 1
+     * @return \Closure(float, float): float mm, given the turn, 0 to 1, and mm along the band
      */
-    public function depthMm(Settings $set, Ground $ground, float $turn, float $alongMm): float;
+    public function relief(Settings $set, Ground $ground): \Closure;
 }

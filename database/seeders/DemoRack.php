@@ -37,6 +37,11 @@ final readonly class DemoRack
                 $jaws('25 mm pin jaws', 18, 34, 26, 40), $jaws('50 mm jaws', 42, 60, 50, 75),
                 $jaws('100 mm jaws', 88, 118, 98, 130),
             ],
+            'cutters' => [
+                ['name' => 'Round burr, 8 mm', 'kind' => 'ball', 'radius_mm' => 4],
+                ['name' => 'Round burr, 12 mm', 'kind' => 'ball', 'radius_mm' => 6],
+                ['name' => 'V bit', 'kind' => 'v', 'angle_deg' => 60],
+            ],
             'holds' => [
                 ['mount' => 'faceplate', 'most_rpm' => null], ['mount' => 'screw', 'most_rpm' => 1200],
                 ['mount' => 'tenon', 'most_rpm' => null], ['mount' => 'between-centres', 'most_rpm' => null],

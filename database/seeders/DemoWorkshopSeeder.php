@@ -146,11 +146,12 @@ class DemoWorkshopSeeder extends Seeder
     {
         $fair = $this->fair->copy()->subDay()->setTime(17, 0);
         $soon = fn (int $days): CarbonInterface => now($this->workshop->time_zone)->addDays($days)->setTime(17, 0);
-        $tide = [
-            'id' => 'tide', 'technique' => 'dye', 'on' => 'outer', 'from_mm' => 72.0, 'to_mm' => 100.0,
-            'settings' => ['product' => 'Water dye (powder)', 'colour' => '#2e4d63', 'minutes' => 18],
-        ];
-        $line = fn (string $id, float $at): array => $this->mark('burnt-line', $id, $at, $at + 1.6, 5);
+        $tide = fn (string $id, string $name, string $colour, float $um): array => $this->mark(
+            'dye', $id, 72.0, 100.0, [
+                'product' => 'Water dye (powder)', 'colour' => $colour, 'strength' => 0.8, 'sanded_um' => $um,
+            ], $name,
+        );
+        $line = fn (string $id, float $at): array => $this->mark('burnt-line', $id, $at, $at + 1.6);
         $all = ['outside', 'inside', 'rim'];
 
         // On the rack, not begun.
@@ -162,7 +163,11 @@ class DemoWorkshopSeeder extends Seeder
         ]);
         $this->piece('Curlew spindle', Form::Spindle, [46, 240, 40, 0], 'Holly (American)', $fair, [
             'purpose' => 'display',
-            'marks' => [$this->mark('burnt-line', 'ring', 60.0, 62.0), $this->mark('spun-texture', 'reed', 66.0, 84.0)],
+            'marks' => [
+                $this->mark('burnt-line', 'ring', 60.0, 62.0), $this->mark('spun-texture', 'reed', 66.0, 84.0),
+                $this->mark('beads', 'row', 20.0, 50.0, ['count' => 5, 'fillet_mm' => 1.5]),
+                $this->mark('facets', 'flats', 100.0, 150.0, ['count' => 12]),
+            ],
         ]);
         $this->piece('Foreland bowl', Form::NaturalEdge, [196, 88, 68, 7], 'Apple', $fair, ['features' => [
             $this->flaw('shake', 'crack', 62.0, 84.0, [80, 88], 0.4, 5.0), 'bark',
@@ -170,14 +175,24 @@ class DemoWorkshopSeeder extends Seeder
         $this->piece('Samphire mill', Form::Mill, [58, 190, 54, 0, 27], 'Walnut (European)', $soon(30), []);
         // Mid-dye: the colour went on this morning, or last evening before the shop opens.
         $ebb = $this->piece('Ebb bowl', Form::ShallowBowl, [288, 84, 96, 8], 'Ash (white)', $fair, [
-            'marks' => [$line('low', 70.0), $tide, $line('high', 101.0)],
+            'marks' => [
+                $this->mark('flutes', 'shore', 18.0, 66.0, [
+                    'count' => 24, 'radius_mm' => 4, 'depth_mm' => 1.8, 'fade_mm' => 14,
+                ], 'Shore'),
+                $line('low', 70.0), $tide('tide', 'Tide, dark', '#12222d', 60.0),
+                $tide('tide-2', 'Tide, deep', '#1d6b86', 20.0), $tide('tide-3', 'Tide, shallow', '#c9a24a', 0.0),
+                $line('high', 101.0),
+                $this->mark('pen-pattern', 'scales', 106.0, 120.0, ['unit' => 'scale', 'count' => 48], 'Rim scales'),
+            ],
             'coats' => $this->stack('wiping-varnish', $all),
             'surface' => ['cut' => ['outside' => 'torn', 'inside' => 'bevel-cut']],
         ]);
         $this->work($ebb, 'tide', $this->lately(2));
         // A window that closes today: first varnish coat last evening.
         $gorse = $this->piece('Gorse vase', Form::Vase, [104, 205, 66, 7], 'Locust (black)', $soon(24), [
-            'purpose' => 'display', 'marks' => [$this->mark('pen-pattern', 'thorn', 150.0, 185.0, 55)],
+            'purpose' => 'display', 'marks' => [
+                $this->mark('pen-pattern', 'thorn', 150.0, 185.0, ['unit' => 'thorn', 'count' => 16]),
+            ],
         ]);
         $this->work($gorse, $this->coat($gorse, 2), $this->soThatWindowClosesToday());
         // Waiting between coats.
@@ -185,7 +200,7 @@ class DemoWorkshopSeeder extends Seeder
         $this->work($harbour, $this->coat($harbour, 1), $this->lately(5));
         // A box whose lid is of another wood; the body has a hairline that was run with thin CA.
         $skerry = $this->piece('Skerry box', Form::LiddedBox, [78, 92, 68, 6], 'Persimmon (common)', $soon(9), [
-            'marks' => [$this->mark('scorch', 'char', 60.0, 88.0, 12)], 'lid' => 'Holly (American)',
+            'marks' => [$this->mark('scorch', 'char', 60.0, 88.0, ['level' => 'black'])], 'lid' => 'Holly (American)',
             'features' => [$this->flaw('hairline', 'crack', 8.0, 30.0, [20, 24], 0.2, 3.0)],
         ]);
         $this->work($skerry, 'body/wipe-clean', $this->lately(3));
@@ -209,12 +224,21 @@ class DemoWorkshopSeeder extends Seeder
         $this->work($done, 'body/weigh', $this->lately(48));
     }
 
-    /** @return array<string, mixed> */
-    private function mark(string $technique, string $id, float $from, float $to, ?float $minutes = null): array
-    {
+    /**
+     * @param  array<string, mixed>  $settings
+     * @return array<string, mixed>
+     */
+    private function mark(
+        string $technique,
+        string $id,
+        float $from,
+        float $to,
+        array $settings = [],
+        ?string $name = null,
+    ): array {
         return [
             'id' => $id, 'technique' => $technique, 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $to,
-            'settings' => ['minutes' => $minutes],
+            'settings' => $settings, 'name' => $name,
         ];
     }
 

@@ -8,6 +8,7 @@ import newPiece from './new-piece';
 import planNews from './plan-news';
 import routeOrder from './route-order';
 import shapeEditor from './shape-editor';
+import turnedView from './turned-view';
 import zoneLight from './zone-light';
 
 Alpine.data('shapeEditor', shapeEditor);
@@ -19,4 +20,5 @@ Alpine.data('planNews', planNews);
 Alpine.data('routeOrder', routeOrder);
 Alpine.data('flawPlacer', flawPlacer);
 Alpine.data('gritLab', gritLab);
+Alpine.data('turnedView', turnedView);
 Alpine.start();

@@ -2,6 +2,7 @@
 // the server sampled, and fills the form's two distances. Typing them moves the shown band.
 
 import { nearest, pointAt } from './lines';
+import Asker from './shape/asker';
 
 const SVG = 'http://www.w3.org/2000/svg';
 
@@ -10,11 +11,13 @@ export default () => ({
     start: null,
     takesDye: true,
     takesColour: true,
+    says: 'Drag along the outside, the section of the inside, or the rim to place a band.',
 
     init() {
         const data = JSON.parse(this.$root.dataset.panel);
         this.lines = data.lines;
         this.factor = Number(this.$root.dataset.factor);
+        this.asker = new Asker((question) => this.ask(question));
         const overlay = this.$refs.overlay;
         overlay.setAttribute('viewBox', data.frame.join(' '));
         overlay.addEventListener('pointerdown', (event) => this.begin(event));
@@ -26,6 +29,7 @@ export default () => ({
 
     // Only what the chosen mark asks for.
     suit() {
+        if (!this.$refs.technique) return;
         this.takesDye = this.$refs.technique.value === 'dye';
         this.takesColour = this.takesDye || this.$refs.technique.value === 'scorch';
     },
@@ -59,7 +63,7 @@ export default () => ({
         this.start = null;
         const [from, to] = this.span();
         if (to - from < 0.8) this.fill(from, from + 1.5);
-        this.$refs.technique.focus();
+        (this.$refs.technique ?? this.$refs.to).focus();
     },
 
     span() {
@@ -79,6 +83,7 @@ export default () => ({
         const edges = [this.point(from), this.point(to)].filter(Boolean);
         overlay.querySelectorAll('.band').forEach((el) => el.remove());
         if (!(to > from) || edges.length < 2) return;
+        this.asker.about([this.technique(), this.$refs.on.value, from, to]);
         const line = [edges[0], ...points, edges[1]];
         const path = document.createElementNS(SVG, 'path');
         const d = 'M' + line.map(([x, y]) => `${x} ${y}`).join('L');
@@ -93,6 +98,19 @@ export default () => ({
             'vector-effect': 'non-scaling-stroke',
         }).forEach(([n, v]) => path.setAttribute(n, v));
         overlay.append(path);
+    },
+
+    technique() {
+        return (this.$refs.technique ?? this.$root.querySelector('input[name=technique]')).value;
+    },
+
+    // What the band under the pointer would be: the server knows.
+    async ask([technique, on, from, to]) {
+        const url = new URL(this.$root.dataset.ask);
+        const mark = this.$root.dataset.chosen;
+        Object.entries({ technique, on, from, to, mark }).forEach(([name, value]) => url.searchParams.set(name, value));
+        const response = await fetch(url, { headers: { Accept: 'application/json' } }).catch(() => null);
+        if (response?.ok) this.says = (await response.json()).says || this.says;
     },
 
     point(arc) {

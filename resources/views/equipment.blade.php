@@ -63,6 +63,59 @@
                     @endforeach
                 </tbody>
             </table>
+            <h2 class="mt-5">Cutters for flutes and lines</h2>
+            <p class="faint small">
+                A ball by its radius in {{ $show->unit(Unit::Length) }}, a V by its angle in degrees. A flute that none
+                of them cuts is said at the mark.
+            </p>
+            <table class="mt-1">
+                <thead>
+                    <tr>
+                        <th>Name</th>
+                        <th>Shape</th>
+                        <th>Radius or angle</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($form->cutters() as $i => [$name, $kind, $size])
+                        <tr>
+                            <td>
+                                <input
+                                    class="w-full"
+                                    name="cutter_name[{{ $i }}]"
+                                    maxlength="60"
+                                    value="{{ old("cutter_name.$i", $name) }}"
+                                    aria-label="Name of cutter {{ $i + 1 }}"
+                                />
+                            </td>
+                            <td>
+                                <select name="cutter_kind[{{ $i }}]" aria-label="Shape of cutter {{ $i + 1 }}">
+                                    @foreach (['ball' => 'ball', 'v' => 'V'] as $value => $word)
+                                        <option
+                                            value="{{ $value }}"
+                                            @selected(old("cutter_kind.$i", $kind) === $value)
+                                        >
+                                            {{ $word }}
+                                        </option>
+                                    @endforeach
+                                </select>
+                            </td>
+                            <td>
+                                <input
+                                    class="w-24"
+                                    name="cutter_size[{{ $i }}]"
+                                    inputmode="decimal"
+                                    value="{{ old("cutter_size.$i", $size) }}"
+                                    aria-label="Radius or angle of cutter {{ $i + 1 }}"
+                                />
+                                @error("cutter_size.$i")
+                                    <em class="warn small block">{{ $message }}</em>
+                                @enderror
+                            </td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
             <h2 class="mt-5">Other holds</h2>
             <table class="mt-1">
                 <thead>

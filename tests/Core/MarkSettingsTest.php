@@ -182,13 +182,15 @@ final class MarkSettingsTest extends TestCase
         self::assertTrue($refused[0]->isRefused);
         self::assertStringContainsString('337 cm²', $refused[0]->message);
         self::assertSame(
-            ['Spray it', 'A dye in water, which stays open for longer', 'Bands of at most 98 cm²'],
-            $refused[0]->choices, 'two pairs of hands would still be too slow',
+            [
+                'Two pairs of hands', 'Spray it', 'A dye in water, which stays open for longer',
+                'Bands of at most 210 cm²',
+            ], $refused[0]->choices,
         );
         self::assertSame([], self::refusals($band(['way' => 'sprayed'])));
         self::assertSame([], self::refusals($band([], 'Water dye (powder)')));
-        $small = self::tube([self::mark('dye', ['product' => 'Concentrate in alcohol'], 5, 60)])->worked()['m1'];
-        self::assertContains('Two pairs of hands', $small->findings[0]->choices);
+        self::assertSame([], self::refusals($band(['hands' => 2])));
+        self::assertNotContains('Two pairs of hands', $band(['way' => 'brushed'])->findings[0]->choices);
     }
 
     public function test_a_scorch_asks_for_the_wall_of_its_band_and_level(): void

@@ -7,14 +7,10 @@ namespace App\Http\Controllers;
 use App\Models\Piece;
 use App\Planning\ShopMapper;
 use HonestGrain\Drawing\Elevation;
-use HonestGrain\Drawing\Template;
-use HonestGrain\Geometry\Measurement;
-use HonestGrain\Layout\CurvedBand;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -54,39 +50,6 @@ class PieceExportController extends Controller
         $name = $core->hasParts() ? "$core->name, ".lcfirst($part->name) : $core->name;
 
         return $this->file(Elevation::of($part, $name)->trueSize(), 'image/svg+xml', $piece, 'svg');
-    }
-
-    /** The band of a mark laid flat, to print at true size and wrap round the piece. */
-    public function template(Request $request, Piece $piece, string $mark, ShopMapper $mapper): Response
-    {
-        $core = $mapper->piece($piece->workshop, $piece->document);
-        $band = $this->band($core, $mark);
-        abort_if($band === null, 404);
-        // Every mark has this field: what is refused is said at its own.
-        $asked = Validator::validate(
-            ['template' => [$mark => $request->query('repeats')]],
-            ["template.$mark" => ['required', 'integer', 'between:3,96']], [],
-            ["template.$mark" => 'parts round the band'],
-        );
-
-        return $this->file(
-            Template::ofCurved(
-                $band, (int) $asked['template'][$mark], $mapper->tables($piece->workshop)->calibration->layout,
-            ), 'image/svg+xml', $piece, 'template.svg',
-        );
-    }
-
-    private function band(CorePiece $core, string $id): ?CurvedBand
-    {
-        foreach ($core->parts as $part) {
-            foreach ($part->marks as $mark) {
-                if ($mark->id() === $id) {
-                    return CurvedBand::along(Measurement::strip($part->profile, $mark->band));
-                }
-            }
-        }
-
-        return null;
     }
 
     public function csv(Request $request, Piece $piece): StreamedResponse

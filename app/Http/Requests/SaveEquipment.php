@@ -9,6 +9,7 @@ use App\View\Unit;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\Lathe;
 use HonestGrain\Holding\Mount;
+use HonestGrain\Layout\Cutter;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -36,6 +37,9 @@ class SaveEquipment extends FormRequest
             'swing' => $size, 'bed' => $size, 'least_rpm' => $rpm, 'most_rpm' => $rpm, 'reverses' => ['nullable'],
             'index_holes' => ['nullable', 'string', 'max:120', 'regex:/^[\d\s,;]*$/'],
             'jaw_name' => $list, 'jaw_name.*' => ['nullable', 'string', 'max:60'],
+            'cutter_name' => $list, 'cutter_name.*' => ['nullable', 'string', 'max:'.Cutter::MAX_NAME],
+            'cutter_kind' => $list, 'cutter_kind.*' => [Rule::in(['ball', 'v'])],
+            'cutter_size' => $list, 'cutter_size.*' => ['nullable', 'numeric', 'between:0.01,170'],
             'mounts' => $list, 'mounts.*' => [Rule::enum(Mount::class)],
             'hold_rpm' => ['nullable', 'array'],
             'hold_rpm.*' => ['nullable', 'numeric', 'between:'.implode(',', Lathe::SPEEDS_RPM)],
@@ -74,11 +78,31 @@ class SaveEquipment extends FormRequest
                 'least_rpm' => (float) $typed['least_rpm'], 'most_rpm' => (float) $typed['most_rpm'],
                 'reverses' => isset($typed['reverses']), 'index_holes' => array_map(intval(...), $holes),
             ],
-            'jaws' => $jaws,
+            'jaws' => $jaws, 'cutters' => $this->cutters($typed, $show),
             'holds' => array_map(fn (string $mount): array => [
                 'mount' => $mount, 'most_rpm' => isset($typed['hold_rpm'][$mount])
                     ? (float) $typed['hold_rpm'][$mount] : null,
             ], array_values($typed['mounts'] ?? [])),
         ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $typed
+     * @return list<array<string, mixed>>
+     */
+    private function cutters(array $typed, Show $show): array
+    {
+        $cutters = [];
+        foreach ($typed['cutter_name'] ?? [] as $i => $name) {
+            $size = $typed['cutter_size'][$i] ?? null;
+            if ($name === null || $name === '' || $size === null) {
+                continue;
+            }
+            $isBall = ($typed['cutter_kind'][$i] ?? 'ball') === 'ball';
+            $cutters[] = ['name' => $name, 'kind' => $isBall ? 'ball' : 'v'] + ($isBall
+                ? ['radius_mm' => round($show->typed(Unit::Length, (float) $size), 3)] : ['angle_deg' => (float) $size]);
+        }
+
+        return $cutters;
     }
 }

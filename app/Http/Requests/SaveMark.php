@@ -8,12 +8,12 @@ use App\View\Show;
 use App\View\Unit;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Mark;
-use HonestGrain\Technique\Drawn;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Setting;
 use HonestGrain\Technique\Techniques;
 use Illuminate\Validation\Rule;
 
-/** A mark on a band of a part. */
+/** A mark on a band of a part, and what is set for its technique; what is left empty is as usual. */
 class SaveMark extends PieceChange
 {
     private const FARTHEST_MM = 6000.0;
@@ -21,9 +21,9 @@ class SaveMark extends PieceChange
     protected function fields(): array
     {
         $along = app(Show::class)->between(Unit::Length, 0, self::FARTHEST_MM);
-
-        return [
+        $fields = [
             'technique' => ['required', Rule::in(Techniques::table()->decorationKeys())],
+            'name' => ['nullable', 'string', 'max:'.Mark::MAX_NAME],
             'on' => ['required', Rule::enum(Surface::class)],
             'from' => ['required', 'numeric', $along],
             'to' => ['required', 'numeric', 'gt:from', $along],
@@ -32,25 +32,70 @@ class SaveMark extends PieceChange
             'product' => ['nullable', 'string', 'max:200'],
             'colour' => ['nullable', 'regex:/^#[0-9a-fA-F]{6}$/'],
             'note' => ['nullable', 'string', 'max:500'],
+            'set' => ['nullable', 'array'],
         ];
+        foreach (Setting::cases() as $setting) {
+            $fields["set.$setting->value"] = ['nullable', ...self::limits($setting)];
+        }
+
+        return $fields;
     }
 
-    /** @return array<string, mixed> as in the document, without its id */
-    public function mark(Show $show): array
+    /** @return array<string, string> */
+    public function attributes(): array
+    {
+        $names = [];
+        foreach (Setting::cases() as $setting) {
+            $names["set.$setting->value"] = lcfirst($setting->label());
+        }
+
+        return $names;
+    }
+
+    /**
+     * @param  array<string, mixed>  $was  the settings that the form does not ask for
+     * @return array<string, mixed> as in the document, without its id
+     */
+    public function mark(Show $show, array $was = []): array
     {
         $technique = Techniques::table()->decoration($this->validated('technique'));
-        $filled = $technique->drawn() === Drawn::Filled;
+        $set = $was;
+        foreach ($technique->settings() as $setting) {
+            unset($set[$setting->value]);
+            $typed = $this->validated("set.$setting->value");
+            if ($typed !== null) {
+                $set[$setting->value] = match (true) {
+                    $setting->choices() !== [] => $typed,
+                    $setting->isLength() => $show->typed(Unit::Length, (float) $typed),
+                    default => (float) $typed,
+                };
+            }
+        }
 
         return [
-            'technique' => $technique->key(), 'on' => $this->validated('on'),
+            'technique' => $technique->key(), 'name' => $this->validated('name'), 'on' => $this->validated('on'),
             'from_mm' => $show->typed(Unit::Length, (float) $this->number('from')),
             'to_mm' => $show->typed(Unit::Length, (float) $this->number('to')),
             'settings' => [
                 'minutes' => $this->number('minutes'), 'wait_hours' => $this->number('wait_hours'),
                 'product' => $technique->nature() === Nature::Colours ? $this->validated('product') : null,
-                'colour' => $filled ? $this->validated('colour') : null,
-            ],
+                'colour' => $technique->isFilled() ? $this->validated('colour') : null,
+            ] + $set,
             'note' => $this->validated('note'),
+        ];
+    }
+
+    /** @return list<mixed> */
+    private static function limits(Setting $setting): array
+    {
+        if ($setting->choices() !== []) {
+            return [Rule::in(array_keys($setting->choices()))];
+        }
+        [$least, $most] = $setting->limits();
+
+        return [
+            $setting->isWhole() ? 'integer' : 'numeric',
+            $setting->isLength() ? app(Show::class)->between(Unit::Length, $least, $most) : "between:$least,$most",
         ];
     }
 }

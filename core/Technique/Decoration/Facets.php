@@ -138,12 +138,16 @@ final readonly class Facets implements Decoration, Relief
         return '#1c120a';
     }
 
-    public function depthMm(Settings $set, Ground $ground, float $turn, float $alongMm): float
+    public function relief(Settings $set, Ground $ground): \Closure
     {
-        $count = $set->whole(Setting::Count);
-        $part = ($turn - $set->number(Setting::StartDeg) / 360) * $count;
-        $off = ($part - floor($part) - 0.5) / $count * 2 * M_PI;
+        $count = max(3, $set->whole(Setting::Count));
+        $start = $set->number(Setting::StartDeg) / 360;
 
-        return $ground->radiusAtMm($alongMm) * (1 - cos(M_PI / $count) / cos($off));
+        return function (float $turn, float $alongMm) use ($count, $ground, $start): float {
+            $part = ($turn - $start) * $count;
+            $off = ($part - floor($part) - 0.5) / $count * 2 * M_PI;
+
+            return $ground->radiusAtMm($alongMm) * (1 - cos(M_PI / $count) / cos($off));
+        };
     }
 }

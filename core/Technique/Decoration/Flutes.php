@@ -161,17 +161,20 @@ final readonly class Flutes implements Decoration, Relief
         return '#1c120a';
     }
 
-    public function depthMm(Settings $set, Ground $ground, float $turn, float $alongMm): float
+    public function relief(Settings $set, Ground $ground): \Closure
     {
         $flutes = self::flutes($set, $ground);
-        $deep = $flutes->depthAtMm($alongMm);
-        $radius = $ground->radiusAtMm($alongMm);
-        $spiral = $flutes->leadMm === null ? 0.0 : $alongMm / $flutes->leadMm;
-        $part = ($turn - $set->number(Setting::StartDeg) / 360 - $spiral) * $flutes->count;
-        $off = abs($part - round($part)) / $flutes->count * 2 * M_PI * $radius;
-        $half = $flutes->cutter->widthMm($deep) / 2;
+        $start = $set->number(Setting::StartDeg) / 360;
 
-        return $half <= 0 || $off >= $half ? 0.0 : $deep * (1 - ($off / $half) ** 2);
+        return function (float $turn, float $alongMm) use ($flutes, $ground, $start): float {
+            $deep = $flutes->depthAtMm($alongMm);
+            $half = $flutes->cutter->widthMm($deep) / 2;
+            $spiral = $flutes->leadMm === null ? 0.0 : $alongMm / $flutes->leadMm;
+            $part = ($turn - $start - $spiral) * $flutes->count;
+            $off = abs($part - round($part)) / $flutes->count * 2 * M_PI * $ground->radiusAtMm($alongMm);
+
+            return $half <= 0 || $off >= $half ? 0.0 : $deep * (1 - ($off / $half) ** 2);
+        };
     }
 
     private static function flutes(Settings $set, Ground $ground): Fluting

@@ -78,7 +78,7 @@
                         {{ implode('. ', $piece->late['because']) }}.
                     </div>
                 @endif
-                @foreach ($piece->conflicts as $conflict)
+                @foreach (collect($piece->conflicts)->unique('message') as $conflict)
                     @php($forbids = $conflict['severity'] === 'forbid')
                     <div @class(['note', 'note-warn' => $forbids])>
                         <strong>{{ $forbids ? 'This does not go together.' : 'Look at this.' }}</strong>

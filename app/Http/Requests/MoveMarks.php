@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\View\Show;
+use App\View\Unit;
+use Illuminate\Validation\Rule;
+
+/** Several marks moved, copied or mirrored together. */
+class MoveMarks extends PieceChange
+{
+    public const WAYS = ['move' => 'Move', 'copy' => 'Copy', 'mirror' => 'Mirror a copy about the middle of the line'];
+
+    private const FARTHEST_MM = 3000.0;
+
+    protected function fields(): array
+    {
+        return [
+            'marks' => ['required', 'array', 'min:1'],
+            'marks.*' => ['string', 'max:40'],
+            'together' => ['required', Rule::in(array_keys(self::WAYS))],
+            'by' => [
+                'nullable', Rule::requiredIf($this->input('together') !== 'mirror'), 'numeric',
+                app(Show::class)->between(Unit::Length, -self::FARTHEST_MM, self::FARTHEST_MM),
+            ],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['marks.required' => 'Tick the marks that are meant.'];
+    }
+
+    /** @return list<string> ids */
+    public function marks(): array
+    {
+        return array_values($this->validated('marks'));
+    }
+
+    public function byMm(Show $show): float
+    {
+        return $show->typed(Unit::Length, (float) $this->number('by'));
+    }
+}

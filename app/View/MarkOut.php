@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use HonestGrain\Geometry\Surface;
+use HonestGrain\Piece\Mark;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Technique\Setting;
+
+/** The mark-out list of a piece: every edge of every mark, cumulative, as it is read at the lathe. */
+final readonly class MarkOut
+{
+    public function __construct(public Piece $core, private Show $show)
+    {
+    }
+
+    /**
+     * From the rim down on each face.
+     *
+     * @return list<array{string, list<array{string, string, string, string, string}>}> face, then words, from the rim,
+     *     from the foot, callipers and height of each edge
+     */
+    public function faces(Part $part): array
+    {
+        $faces = [];
+        foreach (Surface::cases() as $on) {
+            $edges = [];
+            foreach ($part->marks as $mark) {
+                if ($mark->band->on === $on) {
+                    $edges = [...$edges, [$mark->band->toMm, $mark, true], [$mark->band->fromMm, $mark, false]];
+                }
+            }
+            usort($edges, fn (array $a, array $b): int => $on === Surface::Outer ? $b[0] <=> $a[0] : $a[0] <=> $b[0]);
+            if ($edges !== []) {
+                $faces[] = [$on->zone(), $this->merged(array_map(
+                    fn (array $edge): array => $this->edge($part, $on, ...$edge), $edges,
+                ))];
+            }
+        }
+
+        return $faces;
+    }
+
+    /** @return list<array{string, string, string}> each mark that is divided: its name, its parts, its holes or strip */
+    public function divisions(Part $part): array
+    {
+        $divided = [];
+        $settled = $part->settled();
+        foreach ($part->worked() as $id => $worked) {
+            if ($worked->parts > 1) {
+                $start = $settled[$id]->numberOr(Setting::StartDeg, 0.0) ?? 0.0;
+                $ground = $part->grounds()[$id];
+                $divided[] = [$part->mark($id)->label(), (string) $worked->parts, $worked->plate === null
+                    ? sprintf(
+                        'paper strip %s long, marked every %s', $this->show->length(2 * M_PI * $ground->levels[0]->radiusMm, 1),
+                        $this->show->length(2 * M_PI * $ground->levels[0]->radiusMm / $worked->parts, 2),
+                    )
+                    : "plate $worked->plate: "
+                        .($worked->plate === $worked->parts ? 'every hole' : implode(' ', $worked->holes))
+                        .($start > 0 ? ', the first '.$this->show->plain($start).'° from where the grain comes out' : '')];
+            }
+        }
+
+        return $divided;
+    }
+
+    /**
+     * One line for all that lies at one place.
+     *
+     * @param  list<array{string, string, string, string, string}>  $edges
+     * @return list<array{string, string, string, string, string}>
+     */
+    private function merged(array $edges): array
+    {
+        $merged = [];
+        foreach ($edges as $edge) {
+            $last = count($merged) - 1;
+            if ($last >= 0 && array_slice($merged[$last], 1) === array_slice($edge, 1)) {
+                $merged[$last][0] .= '; '.$edge[0];
+            } else {
+                $merged[] = $edge;
+            }
+        }
+
+        return $merged;
+    }
+
+    /** @return array{string, string, string, string, string} */
+    private function edge(Part $part, Surface $on, float $arcMm, Mark $mark, bool $isUpper): array
+    {
+        $ground = $part->grounds()[$mark->id()];
+        $level = $ground->levels[abs($arcMm - $mark->band->fromMm) < 1e-9 ? 0 : count($ground->levels) - 1];
+        $long = $part->lineMm($on);
+        [$rim, $foot] = $on === Surface::Outer ? [$long - $arcMm, $arcMm] : [$arcMm, $long - $arcMm];
+
+        return [
+            $mark->label().($isUpper === ($on === Surface::Outer) ? ', upper edge' : ', lower edge'),
+            $this->show->length($rim, 1), $this->show->length($foot, 1),
+            $this->show->length(2 * $level->radiusMm, 1), $this->show->length($level->heightMm, 1),
+        ];
+    }
+}

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Drawing;
+
+use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Point;
+use HonestGrain\Layout\CurvedBand;
+use HonestGrain\Layout\UnrolledBand;
+use HonestGrain\Piece\Mark;
+use HonestGrain\Piece\Part;
+use HonestGrain\Technique\Ink;
+
+/**
+ * The band of a mark laid flat on a page, in the colours and with the lines that it will have, with its repeats and
+ * where end grain comes out. A band that bends is shown as the cone through its edges; its template is exact.
+ */
+final readonly class MarkStrip
+{
+    /** Colours are told at so many places round. */
+    private const COLUMNS = 48;
+
+    private const ROWS = 6;
+
+    private UnrolledBand $band;
+
+    /** @var non-empty-list<Point> */
+    private array $line;
+
+    private bool $rises;
+
+    private float $longMm;
+
+    private function __construct(private Part $part, private Mark $mark)
+    {
+        $this->line = Measurement::strip($part->profile, $mark->band);
+        $this->rises = $this->line[0]->z <= $this->line[count($this->line) - 1]->z;
+        $this->longMm = $this->line[count($this->line) - 1]->arcMm - $this->line[0]->arcMm;
+        $this->band = CurvedBand::along($this->line)->nearestCone();
+    }
+
+    public static function of(Part $part, Mark $mark): string
+    {
+        return (new self($part, $mark))->drawn();
+    }
+
+    private function drawn(): string
+    {
+        $edge = [$this->at(0.0, 0.0)];
+        for ($i = 0; $i <= 72; $i++) {
+            $edge = [...$edge, $this->at($i / 72, 0.0), $this->at($i / 72, $this->longMm)];
+        }
+        [$left, $right] = [min(array_column($edge, 0)), max(array_column($edge, 0))];
+        [$top, $below] = [min(array_column($edge, 1)), max(array_column($edge, 1))];
+        $u = max($right - $left, 4 * ($below - $top)) / 100;
+
+        return Svg::tag('svg', [
+            'viewBox' => implode(' ', array_map(Svg::n(...), [
+                $left - 8 * $u, $top - 3 * $u, $right - $left + 16 * $u, $below - $top + 6 * $u,
+            ])),
+            'role' => 'img', 'class' => $below - $top > 0.5 * ($right - $left) ? 'max-h-[380px] w-full' : 'max-h-[240px] w-full', 'font-family' => 'Source Sans 3, sans-serif',
+            'aria-label' => "The band of {$this->mark->label()} laid flat",
+        ], $this->wood().$this->drawing($u).$this->divided($u).$this->outline($u).$this->grain($u));
+    }
+
+    /** @return array{float, float} */
+    private function at(float $turn, float $alongMm): array
+    {
+        $share = $this->longMm > 0 ? $alongMm / $this->longMm : 0.0;
+
+        return $this->band->flat($turn, $this->rises ? $share : 1 - $share);
+    }
+
+    private function wood(): string
+    {
+        $look = Appearance::of($this->part);
+        $rows = $this->mark->technique->isFilled() || $this->part->marksInOrder() !== [] ? self::ROWS : 1;
+        $cells = '';
+        [$a, $b] = [$this->line[0], $this->line[count($this->line) - 1]];
+        for ($row = 0; $row < $rows; $row++) {
+            [$from, $to] = [$row / $rows * $this->longMm, ($row + 1) / $rows * $this->longMm];
+            for ($i = 0; $i < self::COLUMNS; $i++) {
+                $exposure = $this->part->grain->exposureAt(
+                    $b->z - $a->z, $b->r - $a->r, 2 * M_PI * ($i + 0.5) / self::COLUMNS,
+                );
+                // Cells lap a little, so that no gap shines through.
+                $end = min(1.0, ($i + 1.15) / self::COLUMNS);
+                $cells .= Svg::tag('path', [
+                    'd' => self::line([
+                        $this->at($i / self::COLUMNS, $from), $this->at($end, $from), $this->at($end, $to),
+                        $this->at($i / self::COLUMNS, $to),
+                    ]).'Z',
+                    'fill' => $look->at(
+                        $this->mark->band->on, $a->arcMm + ($from + $to) / 2, $exposure, 0.3,
+                    )->toHex(),
+                ]);
+            }
+        }
+
+        return Svg::tag('g', ['shape-rendering' => 'crispEdges'], $cells);
+    }
+
+    private function drawing(float $u): string
+    {
+        $pattern = $this->part->patterns()[$this->mark->id()];
+        $paths = [];
+        foreach ($pattern->runs() as [$run, $width, $ink]) {
+            $paths[$ink->value.':'.round(max($u * 0.08, $width), 2)][] = self::line(
+                array_map(fn (array $at): array => $this->at(...$at), $run),
+            );
+        }
+        $svg = '';
+        foreach ($paths as $key => $lines) {
+            [$word, $width] = explode(':', $key);
+            $ink = Ink::from($word);
+            $svg .= Svg::tag('path', [
+                'd' => implode('', $lines), 'fill' => 'none', 'stroke' => $ink->rgb(), 'stroke-width' => (float) $width,
+                'stroke-opacity' => $ink === Ink::Cut ? 0.4 : 1, 'stroke-linejoin' => 'round',
+            ]);
+        }
+        foreach ($pattern->dots as [$turn, $along, $radius, $ink]) {
+            [$x, $y] = $this->at($turn - floor($turn), $along);
+            $svg .= Svg::tag('circle', [
+                'cx' => $x, 'cy' => $y, 'r' => $radius, 'fill' => $ink->rgb(),
+                'fill-opacity' => $ink === Ink::Cut ? 0.5 : 1,
+            ]);
+        }
+
+        return $svg;
+    }
+
+    private function divided(float $u): string
+    {
+        $worked = $this->part->worked()[$this->mark->id()];
+        $d = '';
+        for ($i = 0; $i < $worked->parts; $i++) {
+            $d .= self::line([$this->at(($i + 0.5) / $worked->parts, 0.0), $this->at(($i + 0.5) / $worked->parts, $this->longMm)]);
+        }
+
+        return $d === '' ? '' : Svg::tag('path', [
+            'd' => $d, 'fill' => 'none', 'stroke' => 'var(--act)', 'stroke-width' => 0.1 * $u,
+            'stroke-dasharray' => Svg::n(0.5 * $u).' '.Svg::n(0.4 * $u),
+        ]);
+    }
+
+    private function outline(float $u): string
+    {
+        $around = [];
+        for ($i = 0; $i <= 72; $i++) {
+            $around[] = $this->at($i / 72, 0.0);
+        }
+        for ($i = 72; $i >= 0; $i--) {
+            $around[] = $this->at($i / 72, $this->longMm);
+        }
+
+        return Svg::tag('path', [
+            'd' => self::line($around).'Z', 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => 0.16 * $u,
+        ]);
+    }
+
+    /** Where side grain comes out, told under the strip. */
+    private function grain(float $u): string
+    {
+        if ($this->part->grain->turnAbove(1.0, 0.0, 0.5) <= 0.0) {
+            return '';
+        }
+        $words = '';
+        foreach ([[0.25, 'side grain'], [0.5, 'end grain'], [0.75, 'side grain']] as [$turn, $word]) {
+            // Beyond the longer edge, on the line that runs out to it.
+            $out = $this->band->flaresUp ? [$this->band->flat($turn, 0.0), $this->band->flat($turn, 1.0)]
+                : [$this->band->flat($turn, 1.0), $this->band->flat($turn, 0.0)];
+            [$dx, $dy] = [$out[1][0] - $out[0][0], $out[1][1] - $out[0][1]];
+            $long = max(1e-6, hypot($dx, $dy));
+            $words .= Svg::text(
+                $out[1][0] + 1.2 * $u * $dx / $long, $out[1][1] + 1.2 * $u * $dy / $long + 0.5 * $u, 1.25 * $u, $word,
+                $turn === 0.5 ? 'middle' : ($dx < 0 ? 'end' : 'start'),
+            );
+        }
+
+        return $words;
+    }
+
+    /** @param  list<array{float, float}>  $points */
+    private static function line(array $points): string
+    {
+        return 'M'.implode('L', array_map(fn (array $at): string => Svg::n($at[0]).' '.Svg::n($at[1]), $points));
+    }
+}

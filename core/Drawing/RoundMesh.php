@@ -1,0 +1,252 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Drawing;
+
+use HonestGrain\Colour\Rgb;
+use HonestGrain\Colour\Rings;
+use HonestGrain\Geometry\Curve;
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Geometry\Point;
+use HonestGrain\Geometry\Surface;
+use HonestGrain\Piece\Part;
+use HonestGrain\Technique\Relief;
+
+/**
+ * A part in the round, as numbers: a grid over its outline (from the foot up the outside, over the rim and down the
+ * inside) and the turn, with how deep it is cut there, its colour, and the lines drawn on it.
+ *
+ * Physics: geometry of the turned profile and of flutes and flats; end grain |n·g|. Workshop: colours and rings.
+ */
+final readonly class RoundMesh
+{
+    public const ROWS = 128;
+
+    public const COLUMNS = 256;
+
+    private const EXPOSURES = 16;
+
+    private const STEPS_A_RING = 4;
+
+    /** Light that leaves linear values so finely divided is told apart on a screen. */
+    private const SHADES = 1023;
+
+    /** @param  list<array{Surface, float, float, float, float, float}>  $rows  surface, mm along it, z, r, dz, dr */
+    private function __construct(private Part $part, private array $rows)
+    {
+    }
+
+    public static function of(Part $part): self
+    {
+        return new self($part, self::rows($part));
+    }
+
+    /**
+     * @return array{rows: int, columns: int, z: list<float>, r: list<float>, depth: string, colours: string,
+     *     lines: list<array{string, float, list<array{float, float}>}>, dots: list<array{string, float, float, float}>,
+     *     diameter_mm: float, height_mm: float} depth: base64 of little-endian 16-bit hundredths of a mm, by row and
+     *     column; colours: base64 of red, green and blue bytes; lines and dots in turns and rows of the grid, widths
+     *     and radii in mm
+     */
+    public function toArray(): array
+    {
+        [$lines, $dots] = $this->drawn();
+
+        return [
+            'rows' => count($this->rows), 'columns' => self::COLUMNS,
+            'z' => array_map(fn (array $row): float => round($row[2], 3), $this->rows),
+            'r' => array_map(fn (array $row): float => round($row[3], 3), $this->rows),
+            'depth' => base64_encode($this->depths()), 'colours' => base64_encode($this->colours()),
+            'lines' => $lines, 'dots' => $dots,
+            'diameter_mm' => round($this->part->profile->diameterMm(), 2),
+            'height_mm' => round($this->part->profile->heightMm(), 2),
+        ];
+    }
+
+    /** @return list<array{Surface, float, float, float, float, float}> */
+    private static function rows(Part $part): array
+    {
+        $drawn = ['outer' => $part->profile->outer, 'inner' => $part->profile->inner];
+        $stretches = [[Surface::Outer, $part->turned->outer]];
+        if ($part->turned->inner !== null) {
+            $stretches[] = [Surface::Inner, $part->turned->inner];
+        }
+        $first = $part->turned->outer->first();
+        $last = $part->turned->outer->last();
+        // An edge stands twice, so that it is drawn sharp: once with each of the faces that meet there.
+        $rows = $first->r > 0.01 ? [self::flat($first, 0.0), self::flat($first, $first->r)] : [];
+        $closing = $part->turned->inner === null && $last->r > 0.01
+            ? [self::flat($last, $last->r), self::flat($last, 0.0)] : [];
+        $open = self::ROWS - count($rows) - count($closing);
+        $whole = array_sum(array_map(fn (array $one): float => $one[1]->lengthMm(), $stretches));
+        $taken = 0;
+        foreach ($stretches as $i => [$on, $curve]) {
+            $share = $i === count($stretches) - 1 ? $open - $taken
+                : (int) max(2, min($open - 4, round($open * $curve->lengthMm() / $whole)));
+            $taken += $share;
+            // Bands are told along the line as it was drawn; a cut line is a little longer.
+            $longer = $curve->lengthMm() / max(1e-9, ($drawn[$on->value] ?? $curve)->lengthMm());
+            foreach (self::along($curve, $share) as [$point, $dz, $dr]) {
+                $rows[] = [$on, $point->arcMm / $longer, $point->z, $point->r, $dz, $dr];
+            }
+        }
+
+        return [...$rows, ...$closing];
+    }
+
+    /**
+     * A place of a flat end.
+     *
+     * @return array{Surface, float, float, float, float, float}
+     */
+    private static function flat(Point $edge, float $r): array
+    {
+        return [Surface::Outer, $edge->arcMm, $edge->z, $r, 0.0, 1.0];
+    }
+
+    /** @return list<array{Point, float, float}> places evenly along a curve, and the way it runs there */
+    private static function along(Curve $curve, int $count): array
+    {
+        $points = $curve->points;
+        $places = [];
+        $k = 1;
+        for ($i = 0; $i < $count; $i++) {
+            $arc = $curve->lengthMm() * $i / ($count - 1);
+            while ($k < count($points) - 1 && $points[$k]->arcMm < $arc) {
+                $k++;
+            }
+            [$a, $b] = [$points[$k - 1], $points[$k]];
+            $span = max(1e-9, $b->arcMm - $a->arcMm);
+            $t = max(0.0, min(1.0, ($arc - $a->arcMm) / $span));
+            $places[] = [
+                new Point($a->z + $t * ($b->z - $a->z), $a->r + $t * ($b->r - $a->r), $arc),
+                ($b->z - $a->z) / $span, ($b->r - $a->r) / $span,
+            ];
+        }
+
+        return $places;
+    }
+
+    /** How deep the wood is cut, in hundredths of a mm. */
+    private function depths(): string
+    {
+        $reliefs = [];
+        $grounds = $this->part->grounds();
+        foreach ($this->part->settled() as $id => $set) {
+            $mark = $this->part->mark($id);
+            if ($mark->technique instanceof Relief) {
+                $reliefs[] = [$mark->band, $mark->technique->relief($set, $grounds[$id])];
+            }
+        }
+        $packed = '';
+        foreach ($this->rows as [$on, $arc]) {
+            $here = array_values(array_filter(
+                $reliefs, fn (array $one): bool => $one[0]->on === $on && $arc >= $one[0]->fromMm && $arc <= $one[0]->toMm,
+            ));
+            if ($here === []) {
+                $packed .= str_repeat("\0\0", self::COLUMNS);
+
+                continue;
+            }
+            for ($column = 0; $column < self::COLUMNS; $column++) {
+                $deep = 0.0;
+                foreach ($here as [$band, $relief]) {
+                    $deep = max($deep, $relief($column / self::COLUMNS, $arc - $band->fromMm));
+                }
+                $packed .= pack('v', (int) min(32_000, round(100 * $deep)));
+            }
+        }
+
+        return $packed;
+    }
+
+    /** Red, green and blue of every place. */
+    private function colours(): string
+    {
+        $look = Appearance::of($this->part);
+        // Rings closer than the grid can show would run into false ones.
+        $step = M_PI * $this->part->profile->diameterMm() / self::COLUMNS;
+        $rings = Rings::in(
+            $this->part->grain, $this->part->profile->diameterMm(),
+            max($this->part->colourFigures()->ringMm, self::STEPS_A_RING * $step),
+        );
+        $shades = [];
+        for ($i = 0; $i <= self::SHADES; $i++) {
+            $shades[] = Rgb::linear([$i / self::SHADES])->toBytes();
+        }
+        $cosines = $sines = [];
+        for ($column = 0; $column < self::COLUMNS; $column++) {
+            $cosines[] = cos(2 * M_PI * $column / self::COLUMNS);
+            $sines[] = sin(2 * M_PI * $column / self::COLUMNS);
+        }
+        $packed = '';
+        foreach ($this->rows as [$on, $arc, $z, $r, $dz, $dr]) {
+            $tissues = [];
+            $lates = $rings->lateAround($z, $r, $cosines, $sines);
+            $most = min(1.0, $this->part->grain->exposureAt($dz, $dr, 0.0));
+            $isSide = $this->part->grain === GrainDirection::Side;
+            foreach ($cosines as $column => $cos) {
+                $exposure = $isSide ? $most * abs($cos) : $most;
+                $step = (int) ($exposure * self::EXPOSURES + 0.5);
+                $tissues[$step] ??= array_map(
+                    fn (Rgb $tissue): array => $tissue->reflectance,
+                    $look->tissuesAt($on, $arc, $step / self::EXPOSURES),
+                );
+                [$early, $dense, $figure] = $tissues[$step];
+                $late = $lates[$column] * (1 - $exposure);
+                $soft = 1 - $exposure - $late;
+                $packed .= $shades[(int) (self::SHADES * ($soft * $early[0] + $late * $dense[0] + $exposure * $figure[0]))]
+                    .$shades[(int) (self::SHADES * ($soft * $early[1] + $late * $dense[1] + $exposure * $figure[1]))]
+                    .$shades[(int) (self::SHADES * ($soft * $early[2] + $late * $dense[2] + $exposure * $figure[2]))];
+            }
+        }
+
+        return $packed;
+    }
+
+    /** @return array{list<array{string, float, list<array{float, float}>}>, list<array{string, float, float, float}>} */
+    private function drawn(): array
+    {
+        $lines = $dots = [];
+        foreach ($this->part->patterns() as $id => $pattern) {
+            $band = $this->part->mark($id)->band;
+            if ($band->on === Surface::Rim || $this->part->mark($id)->technique instanceof Relief) {
+                continue;
+            }
+            foreach ($pattern->runs() as [$run, $width, $ink]) {
+                $lines[] = [$ink->rgb(), round($width, 2), array_map(fn (array $at): array => [
+                    round($at[0], 4), $this->rowAt($band->on, $band->fromMm + $at[1]),
+                ], $run)];
+            }
+            foreach ($pattern->dots as [$turn, $along, $radius, $ink]) {
+                $dots[] = [
+                    $ink->rgb(), round($turn - floor($turn), 4), $this->rowAt($band->on, $band->fromMm + $along),
+                    round($radius, 2),
+                ];
+            }
+        }
+
+        return [$lines, $dots];
+    }
+
+    /** Where a place of a line lies in the grid, rows. */
+    private function rowAt(Surface $on, float $arcMm): float
+    {
+        $before = null;
+        foreach ($this->rows as $i => [$there, $arc]) {
+            if ($there !== $on) {
+                continue;
+            }
+            if ($arc >= $arcMm) {
+                $from = $before === null ? $arc : $this->rows[$before][1];
+                $span = $arc - $from;
+
+                return round($before === null || $span <= 0 ? $i : $before + ($arcMm - $from) / $span * ($i - $before), 3);
+            }
+            $before = $i;
+        }
+
+        return (float) ($before ?? 0);
+    }
+}

@@ -1,0 +1,166 @@
+@props(['page', 'panel', 'chosen', 'stains'])
+@use('App\View\Unit')
+@php($piece = $page->piece)
+@php($mark = $chosen->mark)
+@php($mm = $show->unit(Unit::Length))
+<div class="flex items-baseline gap-x-4">
+    <h2 class="grow">{{ $mark->label() }}</h2>
+    <a class="small" href="{{ $page->tab('marks') }}">Place another</a>
+</div>
+@foreach ($chosen->findings() as $finding)
+    <div @class(['note', 'note-warn' => $finding->isRefused])>
+        <strong>{{ $finding->isRefused ? 'This will not do.' : 'Look at this.' }}</strong>
+        {{ $show->sentence($finding->message) }}
+        @if ($finding->choices !== [])
+            <span class="faint">{{ $show->sentence(implode(', or ', $finding->choices)) }}.</span>
+        @endif
+    </div>
+@endforeach
+<table class="mt-1">
+    <tbody>
+        @foreach ($chosen->figures($show) as [$label, $value])
+            <tr>
+                <th scope="row" class="!text-[1rem] !text-ink">{{ $label }}</th>
+                <td class="n">{{ $value }}</td>
+            </tr>
+        @endforeach
+        <tr>
+            <th scope="row" class="!text-[1rem] !text-ink">Hands</th>
+            <td class="n"><b>{{ $show->minutes($panel->minutes($mark)) }}</b></td>
+        </tr>
+        @if ($chosen->holes() !== '')
+            <tr>
+                <th scope="row" class="!text-[1rem] !text-ink">Holes of plate {{ $chosen->worked->plate }}</th>
+                <td class="n !whitespace-normal">{{ $chosen->holes() }}</td>
+            </tr>
+        @endif
+    </tbody>
+</table>
+@php([$heads, $rows] = $chosen->byHeight($show))
+@if ($rows !== [])
+    <table class="small mt-3">
+        <thead>
+            <tr>
+                @foreach ($heads as $head)
+                    <th class="n first:!pl-0 first:!text-left">{{ $head }}</th>
+                @endforeach
+            </tr>
+        </thead>
+        <tbody>
+            @foreach ($rows as $row)
+                <tr>
+                    @foreach ($row as $cell)
+                        <td class="n first:!pl-0 first:!text-left">{{ $cell }}</td>
+                    @endforeach
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+@endif
+<details class="mt-4" open>
+    <summary class="text-act underline underline-offset-4">Settings</summary>
+    <form
+        id="mark-settings"
+        method="post"
+        action="{{ route('pieces.marks.update', [$piece, $mark->id()]) }}"
+        class="mt-2"
+        data-live
+    >
+        @csrf
+        @method('put')
+        <x-at :page="$page" />
+        <input type="hidden" name="technique" value="{{ $mark->technique->key() }}" />
+        <input type="hidden" name="on" value="{{ $mark->band->on->value }}" x-ref="on" />
+        @foreach ($panel->edges($mark) as $name => [$word, $at])
+            <x-set-row :name="$name" :label="$word.', '.$mm">
+                <input
+                    name="{{ $name }}"
+                    inputmode="decimal"
+                    x-ref="{{ $name }}"
+                    x-on:input="show"
+                    value="{{ old($name, $show->field(Unit::Length, $at)) }}"
+                    required
+                />
+            </x-set-row>
+        @endforeach
+        @foreach ($chosen->fields($show) as [$setting, $label, $value, $usual])
+            <x-set-row :name="'set.'.$setting->value" :label="$label">
+                @if ($setting->choices() !== [])
+                    <select name="set[{{ $setting->value }}]">
+                        @foreach ($setting->choices() as $key => $word)
+                            <option
+                                value="{{ $key }}"
+                                @selected(old("set.$setting->value", $value === '' ? $usual : $value) === $key)
+                            >
+                                {{ $word }}
+                            </option>
+                        @endforeach
+                    </select>
+                @else
+                    <input
+                        name="set[{{ $setting->value }}]"
+                        inputmode="decimal"
+                        value="{{ old("set.$setting->value", $value) }}"
+                        placeholder="{{ $usual }}"
+                    />
+                @endif
+            </x-set-row>
+        @endforeach
+        @if ($mark->technique->key() === 'dye')
+            <x-set-row name="product" label="Dye">
+                <x-choose
+                    name="product"
+                    :options="['' => 'not chosen'] + array_combine($stains, $stains)"
+                    :chosen="$mark->stain?->class"
+                />
+            </x-set-row>
+        @elseif ($mark->stain)
+            <input type="hidden" name="product" value="{{ $mark->stain->class }}" />
+        @endif
+        @if ($mark->technique->isFilled() && $mark->technique->key() !== 'scorch')
+            <x-set-row name="colour" label="Colour">
+                <input
+                    type="color"
+                    name="colour"
+                    value="{{ old('colour', $mark->colour ?? $mark->technique->ink()) }}"
+                />
+            </x-set-row>
+        @endif
+        <x-set-row name="minutes" label="Minutes">
+            <input
+                name="minutes"
+                inputmode="decimal"
+                value="{{ old('minutes', $show->bare($mark->minutes)) }}"
+                placeholder="{{ round($chosen->worked->minutes) }}"
+            />
+        </x-set-row>
+        <x-set-row name="wait_hours" label="Then wait, h">
+            <input
+                name="wait_hours"
+                inputmode="decimal"
+                value="{{ old('wait_hours', $show->bare($mark->typedWaitHours)) }}"
+                placeholder="{{ $show->bare($mark->waitHours) }}"
+            />
+        </x-set-row>
+        <x-set-row name="name" label="What you call it">
+            <input name="name" value="{{ old('name', $mark->name) }}" maxlength="40" />
+        </x-set-row>
+        <x-set-row name="note" label="Note">
+            <input name="note" value="{{ old('note', $mark->note) }}" maxlength="500" />
+        </x-set-row>
+        <div class="mt-3 flex flex-wrap items-baseline gap-x-4">
+            <button class="press press-main">Set it</button>
+            <button class="quiet" form="mark-remove" aria-label="Remove {{ $mark->label() }}">Remove it</button>
+        </div>
+        <p class="faint small mt-1">Grey figures are usual: leave a field empty to keep to them.</p>
+    </form>
+    <form id="mark-remove" method="post" action="{{ route('pieces.marks.destroy', [$piece, $mark->id()]) }}" data-live>
+        @csrf
+        @method('delete')
+        <x-at :page="$page" />
+    </form>
+</details>
+<x-why kind="workshop">
+    Widths, lands, walls, divisions and lengths are geometry (physics). The minutes come from them at these rates of the
+    workshop: {{ $panel->rates() }}.
+</x-why>

@@ -1,0 +1,35 @@
+@props(['page', 'chosen'])
+@php($mark = $chosen->mark)
+@php($piece = $page->piece)
+<section aria-label="The band laid flat" class="mt-6 border-t border-ink pt-4">
+    {!! $chosen->strip() !!}
+    <form
+        method="get"
+        action="{{ route('pieces.marks.template', [$piece, $mark->id(), 'svg']) }}"
+        class="mt-1 flex flex-wrap items-end gap-x-5"
+    >
+        @if ($chosen->worked->parts === 0)
+            <x-field :name="'template.'.$mark->id()" label="Centre lines, 3 to 96">
+                <input
+                    class="w-20"
+                    type="number"
+                    name="repeats"
+                    min="3"
+                    max="96"
+                    value="{{ request('repeats', 12) }}"
+                    required
+                    aria-label="Centre lines, {{ $mark->label() }}"
+                />
+            </x-field>
+        @endif
+        <p class="small mb-[0.8rem] grow">
+            <b>Template at true size, to print, cut out and wrap round it:</b>
+            @foreach (['a4' => 'PDF, A4', 'letter' => 'PDF, Letter', 'svg' => 'SVG'] as $as => $word)
+                <button class="quiet" formaction="{{ route('pieces.marks.template', [$piece, $mark->id(), $as]) }}">
+                    {{ $word }}
+                </button>
+            @endforeach
+            <span class="faint">Large ones are tiled; each page has a line to check the printer by.</span>
+        </p>
+    </form>
+</section>

@@ -1,0 +1,104 @@
+@props(['page', 'panel', 'stains', 'laid'])
+@use('App\View\Unit')
+@php($piece = $page->piece)
+@php($mm = $show->unit(Unit::Length))
+<h2>Place a mark</h2>
+<form method="post" action="{{ route('pieces.marks', $piece) }}" class="mt-2" data-live>
+    @csrf
+    <x-at :page="$page" />
+    <div class="grid grid-cols-2 gap-x-5">
+        <x-field name="technique" label="Mark">
+            <x-choose
+                name="technique"
+                :options="$panel->techniques()"
+                chosen="burnt-line"
+                x-ref="technique"
+                x-on:change="suit"
+            />
+        </x-field>
+        <x-field name="on" label="On the">
+            <x-choose
+                name="on"
+                :options="$panel->places($show)"
+                :chosen="$laid['on'] ?? ''"
+                x-ref="on"
+                x-on:change="show"
+            />
+        </x-field>
+        @foreach (['from' => 'From', 'to' => 'To'] as $name => $word)
+            <x-field :name="$name" :label="$word.', '.$mm">
+                <input
+                    class="w-full"
+                    name="{{ $name }}"
+                    inputmode="decimal"
+                    x-ref="{{ $name }}"
+                    x-on:input="show"
+                    value="{{ old($name, $laid[$name] ?? '') }}"
+                    required
+                />
+            </x-field>
+        @endforeach
+        <x-field name="product" label="Dye" x-show="takesDye">
+            <x-choose name="product" :options="array_combine($stains, $stains)" />
+        </x-field>
+        <x-field name="colour" label="Colour" x-show="takesColour">
+            <input type="color" name="colour" value="{{ old('colour', '#2e4d63') }}" />
+        </x-field>
+    </div>
+    <x-field name="name" label="What you call it (may be empty)">
+        <input class="w-full" name="name" value="{{ old('name') }}" maxlength="40" />
+    </x-field>
+    <button class="press press-main">Place it</button>
+</form>
+<p class="faint small mt-2">
+    Distances run along the surface: outside from the foot, inside and rim from the outer edge. Once it is placed, its
+    settings and all that follows from them stand here.
+</p>
+<details class="small mt-3" @if ($laid) open @endif>
+    <summary class="text-act underline underline-offset-4">Lay it out by proportion, or between two marks</summary>
+    <form method="get" action="{{ route('pieces.marks', $piece) }}" class="mt-2 grid grid-cols-2 gap-x-5">
+        @if ($page->part !== $page->core?->body())
+            <input type="hidden" name="part" value="{{ $page->part?->id }}" />
+        @endif
+        <x-field name="lay" label="Rule">
+            <select class="w-full" name="lay">
+                @foreach (['thirds' => 'thirds', 'golden' => 'golden section', 'equal' => 'equal parts', 'ratio' => 'my own ratio', 'between' => 'between two marks'] as $value => $word)
+                    <option value="{{ $value }}" @selected(request('lay') === $value)>{{ $word }}</option>
+                @endforeach
+            </select>
+        </x-field>
+        <x-field name="lay_on" label="Of the">
+            <select class="w-full" name="lay_on">
+                @foreach ($panel->places($show) as $value => $word)
+                    <option value="{{ $value }}" @selected(request('lay_on') === $value)>{{ $word }}</option>
+                @endforeach
+            </select>
+        </x-field>
+        <x-field name="nth" label="Which part, from its start">
+            <input class="w-full" type="number" name="nth" min="1" max="24" value="{{ request('nth', 1) }}" />
+        </x-field>
+        <x-field name="parts" label="Of how many equal ones">
+            <input class="w-full" type="number" name="parts" min="2" max="24" value="{{ request('parts', 4) }}" />
+        </x-field>
+        <x-field name="ratios" label="Own ratio, such as 2 : 1 : 3">
+            <input class="w-full" name="ratios" value="{{ request('ratios') }}" maxlength="60" />
+        </x-field>
+        @if (count($panel->names($show)) > 1)
+            @foreach (['first' => 'Between', 'second' => 'and'] as $name => $word)
+                <x-field :name="$name" :label="$word">
+                    <select class="w-full" name="{{ $name }}">
+                        @foreach ($panel->names($show) as $id => $label)
+                            <option value="{{ $id }}" @selected(request($name) === $id)>{{ $label }}</option>
+                        @endforeach
+                    </select>
+                </x-field>
+            @endforeach
+        @endif
+        <div class="col-span-2"><button class="press">Show where it comes</button></div>
+    </form>
+</details>
+<x-why kind="workshop">
+    Distances are arc lengths on the sampled curve, and widths, lands and walls are geometry (physics). The usual
+    minutes follow from length, area and count at these rates of the workshop: {{ $panel->rates() }}. A dye waits as
+    long as its class takes to dry, run through this shop's air.
+</x-why>

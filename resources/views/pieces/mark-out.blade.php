@@ -1,0 +1,64 @@
+@php($piece = $page->piece)
+<x-layout :title="$piece->name.', mark-out list'" section="pieces">
+    <div class="page max-w-[880px]">
+        <p class="no-print mb-4 flex gap-6">
+            <a href="{{ route('pieces.marks', $piece) }}">Back to the marks</a>
+            <span class="faint">Print this page; it fits A4 and Letter.</span>
+        </p>
+        <div class="flex items-end gap-8 border-b-2 border-ink pb-3">
+            <div class="grow">
+                <h1 class="!text-[2.2rem]">{{ $piece->name }}</h1>
+                <p class="text-[1.1rem]">Mark-out list · {{ $page->wood($show) }}</p>
+            </div>
+            <div class="piece-art card-art">{!! $piece->drawing !!}</div>
+        </div>
+        @foreach ($out->core->parts as $part)
+            @foreach ($out->faces($part) as [$face, $edges])
+                <h2 class="mt-5">{{ $page->core->hasParts() ? $part->name.', '.$face : ucfirst($face) }}</h2>
+                <table class="text-[1.15rem]">
+                    <thead>
+                        <tr>
+                            <th>Line</th>
+                            <th class="n">From the rim</th>
+                            <th class="n">From the {{ $face === 'outside' ? 'foot' : 'far end' }}</th>
+                            <th class="n">Callipers</th>
+                            <th class="n">Up from the table</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($edges as [$line, $rim, $foot, $across, $up])
+                            <tr class="break-inside-avoid">
+                                <td>{{ $line }}</td>
+                                <td class="n"><b>{{ $rim }}</b></td>
+                                <td class="n">{{ $foot }}</td>
+                                <td class="n"><b>⌀ {{ $across }}</b></td>
+                                <td class="n">{{ $up }}</td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            @endforeach
+            @if ($out->divisions($part) !== [])
+                <h2 class="mt-5">Divided</h2>
+                <table class="text-[1.05rem]">
+                    <tbody>
+                        @foreach ($out->divisions($part) as [$label, $parts, $how])
+                            <tr>
+                                <td><b>{{ $label }}</b></td>
+                                <td class="n">{{ $parts }} parts</td>
+                                <td class="pl-6">{{ $how }}</td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            @endif
+            @if ($part->marks === [])
+                <p class="mt-4 faint">{{ $part->name }}: nothing is marked.</p>
+            @endif
+        @endforeach
+        <p class="small faint mt-5">
+            Distances run along the surface and are cumulative, so that no error builds up: set each from the same edge.
+            Callipers are for the diameter at the line.
+        </p>
+    </div>
+</x-layout>
