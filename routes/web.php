@@ -10,6 +10,7 @@ use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ClimateController;
 use App\Http\Controllers\CoatsController;
 use App\Http\Controllers\DemoController;
+use App\Http\Controllers\DyeController;
 use App\Http\Controllers\EquipmentController;
 use App\Http\Controllers\FlawController;
 use App\Http\Controllers\InstrumentController;
@@ -30,6 +31,7 @@ use App\Http\Controllers\PreferencesController;
 use App\Http\Controllers\RackController;
 use App\Http\Controllers\RackLabelController;
 use App\Http\Controllers\RackOrderController;
+use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\RouteController;
 use App\Http\Controllers\SessionController;
@@ -39,6 +41,7 @@ use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SizeController;
 use App\Http\Controllers\StepController;
 use App\Http\Controllers\SurfaceController;
+use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TinController;
 use App\Http\Controllers\TurnedController;
@@ -174,6 +177,21 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::get('shelf/woods', [WoodController::class, 'index'])->name('woods');
     Route::post('shelf/woods', [WoodController::class, 'store'])->name('woods.store');
     Route::delete('shelf/woods/{own_wood}', [WoodController::class, 'destroy'])->name('woods.destroy');
+
+    Route::prefix('swatches')->name('swatches.')->group(function (): void {
+        Route::get('new', [SwatchController::class, 'create'])->name('create');
+        Route::post('', [SwatchController::class, 'store'])->name('store');
+        Route::get('{swatch}', [SwatchController::class, 'show'])->name('show');
+        Route::delete('{swatch}', [SwatchController::class, 'destroy'])->name('destroy');
+        Route::post('{swatch}/photo', [SwatchController::class, 'photo'])->name('photo');
+        Route::get('{swatch}/photo', [SwatchController::class, 'picture']);
+        Route::put('{swatch}/measured', [SwatchController::class, 'measure'])->name('measure');
+        Route::put('{swatch}/counts', [SwatchController::class, 'count'])->name('counts');
+    });
+    Route::get('swatches', [SwatchController::class, 'index'])->name('swatches');
+    Route::post('dyes', [DyeController::class, 'store'])->name('dyes.store');
+    Route::delete('dyes/{dye}', [DyeController::class, 'destroy'])->name('dyes.destroy');
+    Route::post('recipes', [RecipeController::class, 'store'])->name('recipes.store');
 
     Route::prefix('shop/climate')->name('climate.')->group(function (): void {
         Route::post('', [ClimateController::class, 'store'])->can('run-shop')->name('store');

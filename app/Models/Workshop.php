@@ -41,6 +41,8 @@ use Illuminate\Support\Str;
  * @property-read Collection<int, Tin> $tins
  * @property-read Collection<int, OwnWood> $woods
  * @property-read Collection<int, Air> $airs
+ * @property-read Collection<int, Dye> $dyes
+ * @property-read Collection<int, Swatch> $swatches
  */
 class Workshop extends Model
 {
@@ -116,6 +118,18 @@ class Workshop extends Model
     public function equipment(): Equipment
     {
         return $this->equipment === null ? Equipment::unknown() : Equipment::read(Document::of($this->equipment));
+    }
+
+    /** @return HasMany<Dye, $this> */
+    public function dyes(): HasMany
+    {
+        return $this->hasMany(Dye::class)->orderBy('name');
+    }
+
+    /** @return HasMany<Swatch, $this> */
+    public function swatches(): HasMany
+    {
+        return $this->hasMany(Swatch::class)->latest('made_on')->latest('id');
     }
 
     /** How many chuck bodies there are besides the one on the lathe. */

@@ -6,9 +6,9 @@ namespace App\Planning;
 
 use App\Models\LogEntry;
 use App\Models\Workshop;
-use HonestGrain\Abrasive\Learning;
 use HonestGrain\Abrasive\Learnt;
 use HonestGrain\Abrasive\Method;
+use HonestGrain\Calibration\Learning;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Wood\Pore;
 use Illuminate\Support\Collection;

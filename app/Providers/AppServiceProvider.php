@@ -68,6 +68,7 @@ class AppServiceProvider extends ServiceProvider
         foreach ([
             'piece' => 'pieces', 'step' => 'plannedSteps', 'entry' => 'logEntries', 'abrasive' => 'abrasives',
             'person' => 'users', 'own_wood' => 'woods', 'blank' => 'blanks', 'weighing' => 'weighings', 'air' => 'airs',
+            'dye' => 'dyes', 'swatch' => 'swatches',
         ] as $name => $relation) {
             Route::bind(
                 $name,

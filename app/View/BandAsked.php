@@ -88,6 +88,9 @@ final readonly class BandAsked
         $proportion = Proportion::tryFrom($rule) ?? Proportion::Thirds;
         $cuts = $proportion === Proportion::Ratio && count($ratios) < 2 ? []
             : $proportion->marksMm($long, $parts, $ratios);
+        if ($cuts === []) {
+            return [$on, 0.0, 0.0];
+        }
         $edges = [0.0, ...$cuts, $long];
         $nth = max(1, min(count($edges) - 1, $request->integer('nth', 1)));
 

@@ -6,10 +6,10 @@ namespace App\View;
 
 use App\Models\Workshop;
 use App\Planning\SandingRecord;
-use HonestGrain\Abrasive\Learning;
 use HonestGrain\Abrasive\Learnt;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Calibration\Calibration;
+use HonestGrain\Calibration\Learning;
 use HonestGrain\Wood\Pore;
 use Illuminate\Support\Collection;
 

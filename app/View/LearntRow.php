@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use HonestGrain\Abrasive\Learning;
 use HonestGrain\Abrasive\Method;
+use HonestGrain\Calibration\Learning;
 use HonestGrain\Wood\Pore;
 
 /** One way of sanding on one family of wood: what was learnt, whether it is used, and from which records. */

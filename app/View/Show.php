@@ -21,7 +21,7 @@ final readonly class Show
 {
     public const SECTIONS = [
         'bench' => 'Bench', 'pieces' => 'Pieces', 'weeks' => 'Weeks', 'rack' => 'Rack', 'shelf' => 'Shelf',
-        'shop' => 'Shop',
+        'swatches' => 'Swatches', 'shop' => 'Shop',
     ];
 
     public function __construct(
@@ -47,7 +47,7 @@ final readonly class Show
         );
     }
 
-    /** A sentence of the core, which speaks in mm, in the reader's own units. */
+    /** A sentence of the core, which speaks in metric units, in the reader's own. */
     public function sentence(string $text): string
     {
         if (! $this->imperial) {
@@ -57,9 +57,14 @@ final readonly class Show
         }
         $text = (string) preg_replace('/(\d+(?:\.\d+)?) to (\d+(?:\.\d+)?) mm\b/', '$1 mm to $2 mm', $text);
 
-        return (string) preg_replace_callback(
-            '/(\d+(?:\.\d+)?) mm\b/', fn (array $m): string => $this->length((float) $m[1]), $text,
-        );
+        $words = [
+            '/(\d+(?:\.\d+)?) mm\b/' => fn (array $m): string => $this->length((float) $m[1]),
+            '/(\d+(?:\.\d+)?) m\/s\b/' => fn (array $m): string => $this->speed((float) $m[1]),
+            '/(\d+(?:\.\d+)?) cm²/' => fn (array $m): string => $this->area(100 * (float) $m[1]),
+            '/(\d+(?:\.\d+)?) mL\b/' => fn (array $m): string => $this->volume((float) $m[1]),
+        ];
+
+        return (string) preg_replace_callback_array($words, $text);
     }
 
     /** How many mm a typed length of one stands for: what scripts multiply by. */

@@ -12,6 +12,7 @@ final readonly class LearningFigures
         public float $leastRatio,
         public float $mostRatio,
         public float $step,
+        public float $priorBoards,
     ) {
     }
 
@@ -23,6 +24,7 @@ final readonly class LearningFigures
             leastRatio: $value('learning_least_ratio'),
             mostRatio: $value('learning_most_ratio'),
             step: $value('learning_step'),
+            priorBoards: $value('learning_prior_boards'),
         );
     }
 }

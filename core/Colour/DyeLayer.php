@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Colour;
 
+use HonestGrain\Calibration\ColourFigures;
+
 /** One layer of dye on the three tissues of a wood: how strong, how deep in each, and what is sanded off. */
 final readonly class DyeLayer
 {
@@ -18,6 +20,23 @@ final readonly class DyeLayer
         public array $depthUm,
         public float $sandedUm,
     ) {
+    }
+
+    /** A dye in a carrier as the workshop knows it, corrected by its test boards. */
+    public static function usual(
+        Rgb $colour,
+        string $carrier,
+        float $strength,
+        float $sandedUm,
+        DyeFactors $factors,
+        ColourFigures $figures,
+    ): self {
+        $times = fn (float $usual, float $factor): float => $usual * $factor;
+
+        return new self(
+            $colour, $strength, array_map($times, $figures->dyeUptake, $factors->uptake),
+            array_map($times, $figures->dyeDepthUm[$carrier], $factors->depth), $sandedUm,
+        );
     }
 
     /** What is added to a tissue's absorption for each unit of the dye's own: c·u·e^(−x/δ). */

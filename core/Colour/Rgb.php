@@ -74,6 +74,15 @@ final readonly class Rgb
         ));
     }
 
+    /** As it would be in a light in which a grey card has its true grey: each channel by what the card lacks. */
+    public function balanced(self $card, float $cardReflectance): self
+    {
+        return new self(array_map(
+            fn (float $r, float $grey): float => min(1.0, $r * $cardReflectance / max(self::LEAST_REFLECTANCE, $grey)),
+            $this->reflectance, $card->reflectance,
+        ));
+    }
+
     /** Each channel as the byte that a screen takes. */
     public function toBytes(): string
     {
@@ -90,8 +99,24 @@ final readonly class Rgb
         return sqrt(($a[0] - $b[0]) ** 2 + ($a[1] - $b[1]) ** 2 + ($a[2] - $b[2]) ** 2);
     }
 
+    /** The angle of its hue in the a*b* plane, degrees from 0 up to 360. */
+    public function hueDeg(): float
+    {
+        [, $a, $b] = $this->lab();
+
+        return fmod(rad2deg(atan2($b, $a)) + 360, 360);
+    }
+
+    /** How far from grey. */
+    public function chroma(): float
+    {
+        [, $a, $b] = $this->lab();
+
+        return hypot($a, $b);
+    }
+
     /** @return list<float> L*, a*, b* */
-    private function lab(): array
+    public function lab(): array
     {
         $xyz = array_map(fn (array $row): float => array_sum(array_map(
             fn (float $factor, float $r): float => $factor * $r, $row, $this->reflectance,

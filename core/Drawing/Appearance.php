@@ -162,9 +162,9 @@ final class Appearance
         $set = $this->settings[$mark->id()];
         $carrier = $mark->stain?->carrier === Solvent::Alcohol ? 'alcohol' : 'water';
 
-        return new DyeLayer(
-            $colour, $set->numberOr(Setting::Strength, 1.0) ?? 1.0, $this->figures->dyeUptake,
-            $this->figures->dyeDepthUm[$carrier], $this->part->sandedUm($mark, $this->order),
+        return DyeLayer::usual(
+            $colour, $carrier, $set->numberOr(Setting::Strength, 1.0) ?? 1.0,
+            $this->part->sandedUm($mark, $this->order), $this->part->dyeFactors($mark), $this->figures,
         );
     }
 
@@ -173,14 +173,20 @@ final class Appearance
     {
         $over = null;
         foreach ($this->part->coatPlanFor($zone)->coats ?? [] as $coat) {
-            $over = match ($coat->coating->family) {
-                Family::Oil, Family::WaxOil => Over::Oil,
-                Family::Varnish, Family::Shellac, Family::Polish => Over::Amber,
-                Family::Lacquer, Family::WaterBorne, Family::Cyanoacrylate, Family::Epoxy => Over::Clear,
-                default => null,
-            } ?? $over;
+            $over = self::over($coat->coating->family) ?? $over;
         }
 
         return $over;
+    }
+
+    /** What a family of coats does to a colour (workshop); null for wax, paste and paint. */
+    public static function over(Family $family): ?Over
+    {
+        return match ($family) {
+            Family::Oil, Family::WaxOil => Over::Oil,
+            Family::Varnish, Family::Shellac, Family::Polish => Over::Amber,
+            Family::Lacquer, Family::WaterBorne, Family::Cyanoacrylate, Family::Epoxy => Over::Clear,
+            default => null,
+        };
     }
 }

@@ -9,6 +9,7 @@ use HonestGrain\Geometry\Measurement;
 use HonestGrain\Layout\CurvedBand;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
+use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Pattern;
 
 /** The template of a mark: its band flat at true size, with what is cut, burnt or pierced there. */
@@ -24,8 +25,12 @@ final class MarkTemplate
         $worked = $part->worked()[$mark->id()];
         $count = $worked->parts > 0 ? $worked->parts : ($parts ?? 12);
 
+        $pattern = $part->patterns()[$mark->id()];
+        // What is cut stands on the centre line of its part, as a drawn repeat does, and not on the edge of two.
+        $onEdges = $worked->parts > 0 && $mark->technique->nature() === Nature::Cuts;
+
         return Template::ofCurved(CurvedBand::along($strip), $count, $figures, self::runs(
-            $part->patterns()[$mark->id()], $strip[count($strip) - 1]->arcMm - $strip[0]->arcMm, $rises,
+            $onEdges ? $pattern->turned(0.5 / $worked->parts) : $pattern, $strip[count($strip) - 1]->arcMm - $strip[0]->arcMm, $rises,
             $part->grounds()[$mark->id()]->middle()->radiusMm,
         ));
     }

@@ -7,6 +7,7 @@ namespace HonestGrain\Piece;
 use Closure;
 use HonestGrain\Calibration\ColourFigures;
 use HonestGrain\Calibration\ShapeFigures;
+use HonestGrain\Colour\DyeFactors;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
@@ -307,6 +308,12 @@ final readonly class Part
     {
         return $this->isSandedBack($mark, $order)
             ? $mark->set->numberOr(Setting::SandedUm, null) ?? $this->colourFigures()->sandedBackUm : 0.0;
+    }
+
+    /** What test boards make of a colour on this wood. */
+    public function dyeFactors(Mark $mark): DyeFactors
+    {
+        return $this->tables->dyes->of($this->wood->name, $mark->stain?->class);
     }
 
     /** What colours come of. */

@@ -8,6 +8,7 @@ use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\CoatingTable;
+use HonestGrain\Colour\DyeFactorTable;
 use HonestGrain\Layout\Tooling;
 use HonestGrain\Technique\Techniques;
 use HonestGrain\Wood\Wood;
@@ -23,6 +24,7 @@ final readonly class Tables
         public Techniques $techniques,
         public Calibration $calibration,
         public Tooling $tooling = new Tooling,
+        public DyeFactorTable $dyes = new DyeFactorTable,
     ) {
     }
 
@@ -38,6 +40,7 @@ final readonly class Tables
     {
         return new self(
             $this->woods, $this->abrasives, $coatings, $this->techniques, $this->calibration, $this->tooling,
+            $this->dyes,
         );
     }
 
@@ -45,7 +48,7 @@ final readonly class Tables
     {
         return new self(
             $this->woods->with($wood), $this->abrasives, $this->coatings, $this->techniques, $this->calibration,
-            $this->tooling,
+            $this->tooling, $this->dyes,
         );
     }
 
@@ -53,6 +56,15 @@ final readonly class Tables
     {
         return new self(
             $this->woods, $this->abrasives, $this->coatings, $this->techniques, $this->calibration, $tooling,
+            $this->dyes,
+        );
+    }
+
+    public function withDyes(DyeFactorTable $dyes): self
+    {
+        return new self(
+            $this->woods, $this->abrasives, $this->coatings, $this->techniques, $this->calibration, $this->tooling,
+            $dyes,
         );
     }
 }

@@ -49,6 +49,7 @@ class DemoWorkshopSeeder extends Seeder
         private readonly Planner $planner,
         private readonly ShopMapper $mapper,
         private readonly DemoRack $rack,
+        private readonly DemoSwatches $swatches,
         private readonly Learner $learner,
     ) {
     }
@@ -99,6 +100,7 @@ class DemoWorkshopSeeder extends Seeder
         $this->shelf();
         $this->rack->air($this->workshop);
         $this->rack->lathe($this->workshop);
+        $this->swatches->fill($this->workshop);
         $this->pieces();
         $this->rack->fill($this->workshop);
         $this->month();

@@ -1,5 +1,6 @@
 import Alpine from '@alpinejs/csp';
 import bandPlacer from './band-placer';
+import colourPicker from './colour-picker';
 import flawPlacer from './flaw-placer';
 import gritLab from './grit-lab';
 import './live-forms';
@@ -21,4 +22,5 @@ Alpine.data('routeOrder', routeOrder);
 Alpine.data('flawPlacer', flawPlacer);
 Alpine.data('gritLab', gritLab);
 Alpine.data('turnedView', turnedView);
+Alpine.data('colourPicker', colourPicker);
 Alpine.start();

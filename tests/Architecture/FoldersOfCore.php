@@ -26,8 +26,8 @@ final class FoldersOfCore
         'Catalogue' => ['Reading', 'Wood', 'Calibration', 'Coating', 'Abrasive'],
         'Technique' => ['Reading', 'Calibration', 'Geometry', 'Layout', 'Colour', 'Safety'],
         'Piece' => [
-            'Reading', 'Wood', 'Calibration', 'Geometry', 'Layout', 'Coating', 'Abrasive', 'Holding', 'Catalogue',
-            'Technique',
+            'Reading', 'Wood', 'Calibration', 'Geometry', 'Layout', 'Colour', 'Coating', 'Abrasive', 'Holding',
+            'Catalogue', 'Technique',
         ],
         'Rack' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Holding', 'Piece'],
         'Schedule' => ['Reading', 'Coating'],

@@ -6,7 +6,6 @@ namespace Tests\Core;
 
 use HonestGrain\Abrasive\Habit;
 use HonestGrain\Abrasive\HabitPrice;
-use HonestGrain\Abrasive\Learning;
 use HonestGrain\Abrasive\Learnt;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Abrasive\Progression;
@@ -15,6 +14,7 @@ use HonestGrain\Abrasive\SandingJob;
 use HonestGrain\Abrasive\ScratchLab;
 use HonestGrain\Abrasive\ScratchModel;
 use HonestGrain\Abrasive\ToolMark;
+use HonestGrain\Calibration\Learning;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\GrainMap;

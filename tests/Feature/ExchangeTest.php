@@ -113,7 +113,7 @@ final class ExchangeTest extends FeatureTestCase
         ]]);
         $lines = $this->body($piece)['marks'][0]['id'];
         $at = fn (string $mark, int|string $parts): string => route(
-            'pieces.marks.template', [$piece, $mark, 'repeats' => $parts],
+            'pieces.marks.template', [$piece, $mark, 'svg', 'repeats' => $parts],
         );
         $answer = $this->get($at($lines, 12))->assertOk();
         $answer->assertHeader('content-type', 'image/svg+xml; charset=UTF-8');
@@ -126,15 +126,16 @@ final class ExchangeTest extends FeatureTestCase
         self::assertStringContainsString('A193.3333 193.3333 ', $outline);
         self::assertCount(12, $svg->xpath('//*[@class="repeat-centre"]') ?: []);
         $this->get($at('none', 12))->assertNotFound();
+        $chosen = route('pieces.marks', [$piece, 'mark' => $lines]);
         foreach ([2, 97, 'many'] as $parts) {
-            $this->from(route('pieces.marks', $piece))->get($at($lines, $parts))
+            $this->from($chosen)->get($at($lines, $parts))
                 ->assertSessionHasErrors("template.$lines");
-            $page = $this->get(route('pieces.marks', $piece));
-            $page->assertSeeText("Parts round the band is “{$parts}”; it takes");
+            $page = $this->get($chosen);
+            $page->assertSeeText("Centre lines is “{$parts}”; it takes");
             $parts === 'many' || $page->assertSeeText('it takes a number from 3 to 96.');
         }
         // Where its edges stand, over the table and across.
-        $this->get(route('pieces.marks', $piece))->assertOk()
+        $this->get($chosen)->assertOk()
             ->assertSeeText('⌀ 160.0 mm')->assertSeeText('0.0 mm up')
             ->assertSeeText('⌀ 232.0 mm')->assertSeeText('48.0 mm up');
     }

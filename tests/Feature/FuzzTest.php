@@ -113,6 +113,10 @@ final class FuzzTest extends FeatureTestCase
                 'version' => $version, 'technique' => 'dye', 'on' => 'outer', 'from' => '60', 'to' => '80',
                 'minutes' => '5',
                 'wait_hours' => '1', 'product' => 'Alcohol dye (powder)', 'colour' => '#2e4d63', 'note' => 'x',
+                'name' => 'Tide', 'set' => ['strength' => '0.8', 'way' => 'wiped'],
+            ],
+            'pieces.marks.together' => [
+                'version' => $version, 'marks' => ['x'], 'together' => 'copy', 'by' => '5',
             ],
             'pieces.marks.destroy', 'pieces.undo', 'pieces.redo' => ['version' => $version],
             'pieces.coats', 'pieces/{piece}/coats' => [

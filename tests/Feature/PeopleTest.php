@@ -149,13 +149,13 @@ final class PeopleTest extends FeatureTestCase
         $step = $this->step($theirs, 'body/mount');
         foreach ([
             'shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'piece.json', 'route.csv', 'drawing.svg',
-            'marks/x/template.svg?repeats=12',
+            'marks/x/template/svg?repeats=12', 'marks/x/template/a4', 'marks/band', 'mark-out', 'turned', 'turned.json',
         ] as $page) {
             $this->get("/pieces/{$theirs->id}/$page")->assertNotFound();
         }
         foreach ([
             ['put', ''], ['delete', ''], ['put', '/shape'], ['post', '/shape/preview'], ['put', '/surface'],
-            ['post', '/marks'], ['put', '/marks/x'], ['delete', '/marks/x'], ['put', '/coats'], ['post', '/undo'],
+            ['post', '/marks'], ['post', '/marks/together'], ['put', '/marks/x'], ['delete', '/marks/x'], ['put', '/coats'], ['post', '/undo'],
             ['post', '/redo'], ['post', '/copy'], ['post', '/revive'],
         ] as [$method, $path]) {
             $this->{$method}("/pieces/{$theirs->id}$path", ['version' => 1])->assertNotFound();

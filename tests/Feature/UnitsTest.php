@@ -74,7 +74,7 @@ final class UnitsTest extends FeatureTestCase
         $this->put(
             route('pieces.marks.update', [$piece, $mark['id']]),
             ['version' => 3, 'technique' => $mark['technique'], 'on' => 'outer'] + $this->fieldsOf(
-                route('pieces.marks', $piece),
+                route('pieces.marks', [$piece, 'mark' => $mark['id']]),
             ),
         )->assertSessionHasNoErrors();
         $this->put(

@@ -20,7 +20,7 @@ class ReadableInput
     private const LISTS = [
         'own', 'hours', 'zones', 'label', 'tool_mark_um', 'stop_at', 'sanded', 'shown',
         'cut', 'method', 'wet', 'for_use', 'jaw_name', 'set', 'marks',
-        'cutter_name', 'cutter_kind', 'cutter_size',
+        'cutter_name', 'cutter_kind', 'cutter_size', 'layer_product', 'layer_rgb', 'layer_strength', 'layer_sanded',
         'tenon_min', 'tenon_max', 'recess_min', 'recess_max', 'mounts', 'hold_rpm',
     ];
 

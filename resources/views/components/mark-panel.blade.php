@@ -76,9 +76,9 @@
                 <input
                     name="{{ $name }}"
                     inputmode="decimal"
+                    value="{{ old($name, $show->field(Unit::Length, $at)) }}"
                     x-ref="{{ $name }}"
                     x-on:input="show"
-                    value="{{ old($name, $show->field(Unit::Length, $at)) }}"
                     required
                 />
             </x-set-row>

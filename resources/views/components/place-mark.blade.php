@@ -31,9 +31,9 @@
                     class="w-full"
                     name="{{ $name }}"
                     inputmode="decimal"
+                    value="{{ old($name, $laid[$name] ?? '') }}"
                     x-ref="{{ $name }}"
                     x-on:input="show"
-                    value="{{ old($name, $laid[$name] ?? '') }}"
                     required
                 />
             </x-field>

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace HonestGrain\Abrasive;
-
-use HonestGrain\Calibration\LearningFigures;
+namespace HonestGrain\Calibration;
 
 /**
  * What the bench says of a figure of the model: how many times the model's it really was.
@@ -17,8 +15,11 @@ final readonly class Learning
     {
     }
 
-    /** @param  list<float>  $ratios  actual against model, those out of all reason left out */
-    public static function from(array $ratios, LearningFigures $figures): self
+    /**
+     * @param  list<float>  $ratios  actual against model, those out of all reason left out
+     * @param  float|null  $prior  as how many records the model counts, where that is not the usual
+     */
+    public static function from(array $ratios, LearningFigures $figures, ?float $prior = null): self
     {
         $sound = array_values(array_filter(
             $ratios, fn (float $ratio): bool => $ratio >= $figures->leastRatio && $ratio <= $figures->mostRatio,
@@ -29,7 +30,8 @@ final readonly class Learning
             return new self(0, 1.0, 1.0);
         }
         $median = ($sound[intdiv($n - 1, 2)] + $sound[intdiv($n, 2)]) / 2;
-        $shrunk = ($n * $median + $figures->priorRecords) / ($n + $figures->priorRecords);
+        $prior ??= $figures->priorRecords;
+        $shrunk = ($n * $median + $prior) / ($n + $prior);
 
         // In steps, so that one more record does not make every route new.
         return new self($n, $median, round($shrunk / $figures->step) * $figures->step);

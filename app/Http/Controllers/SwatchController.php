@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SaveDye;
+use App\Http\Requests\SaveSwatch;
+use App\Models\Swatch;
+use App\Planning\PhotoColour;
+use App\Planning\Photos;
+use App\Planning\Planner;
+use App\Planning\ShopMapper;
+use App\View\SwatchBook;
+use App\View\SwatchPage;
+use App\View\WheelPage;
+use HonestGrain\Catalogue\Catalogue;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** Test boards: recipes on a wood, with the colours that really came of them. */
+class SwatchController extends Controller
+{
+    public function __construct(private readonly ShopMapper $mapper)
+    {
+    }
+
+    public function index(Request $request, Catalogue $catalogue): View
+    {
+        $workshop = $this->workshop($request);
+        $tables = $this->mapper->tables($workshop);
+
+        return view('swatches.index', [
+            'wheel' => WheelPage::of($request, $workshop, $tables), 'book' => SwatchBook::of($request, $workshop, $tables),
+            'classes' => SaveDye::dyes($catalogue), 'dyes' => $workshop->dyes,
+            'bands' => SwatchPage::bandsOf($workshop),
+        ]);
+    }
+
+    public function create(Request $request, Catalogue $catalogue): View
+    {
+        $workshop = $this->workshop($request);
+
+        return view('swatches.create', [
+            'woods' => $this->mapper->tables($workshop)->woods->names(), 'classes' => SaveDye::dyes($catalogue),
+            'coats' => array_keys($catalogue->coatings()->coatings()), 'dyes' => $workshop->dyes,
+        ]);
+    }
+
+    public function store(SaveSwatch $request): RedirectResponse
+    {
+        $swatch = $this->workshop($request)->swatches()->create($request->swatch());
+
+        return redirect()->route('swatches.show', $swatch)
+            ->with('said', 'Kept. Photograph it beside a grey card, and the model learns from it.');
+    }
+
+    public function show(Request $request, Swatch $swatch): View
+    {
+        $workshop = $this->workshop($request);
+
+        return view('swatches.show', ['page' => new SwatchPage($swatch, $this->mapper->tables($workshop), $workshop)]);
+    }
+
+    public function destroy(Request $request, Swatch $swatch, Planner $planner): RedirectResponse
+    {
+        $planner->apply($this->workshop($request), fn (): ?bool => $swatch->delete());
+
+        return redirect()->route('swatches')->with('said', "$swatch->name is gone from the book.");
+    }
+
+    public function photo(Request $request, Swatch $swatch, Photos $photos): RedirectResponse
+    {
+        $most = config('photos.most_kilobytes');
+        $request->validate(['photo' => ['required', 'file', "max:$most"]], [
+            'photo.max' => 'The photograph is too large; it takes up to '.round($most / 1000).' MB.',
+        ]);
+        $swatch->update([
+            'photo' => $photos->keep($this->workshop($request), $request->file('photo')), 'points' => null,
+            'measured' => null,
+        ]);
+
+        return back()->with('said', 'The photograph is kept. Now pick the grey card, then the wood.');
+    }
+
+    public function picture(Swatch $swatch, Photos $photos): BinaryFileResponse
+    {
+        return response()->file(
+            $photos->file($swatch->workshop_id, (string) $swatch->photo) ?? abort(404),
+            ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400'],
+        );
+    }
+
+    /** What was picked on the photograph: the grey card, and one tissue or more. */
+    public function measure(Request $request, Swatch $swatch, Photos $photos, Planner $planner): RedirectResponse
+    {
+        $spots = ['grey', ...array_keys(Swatch::TISSUES)];
+        $typed = $request->validate(array_merge(...array_map(fn (string $spot): array => [
+            "x_$spot" => ['nullable', 'numeric', 'between:0,1', "required_with:y_$spot"],
+            "y_$spot" => ['nullable', 'numeric', 'between:0,1', "required_with:x_$spot"],
+        ], $spots)));
+        $points = [];
+        foreach ($spots as $spot) {
+            if (isset($typed["x_$spot"], $typed["y_$spot"])) {
+                $points[$spot] = [(float) $typed["x_$spot"], (float) $typed["y_$spot"]];
+            }
+        }
+        if (! isset($points['grey']) || count($points) < 2) {
+            return back()->withErrors(['x_grey' => 'Pick the grey card and at least one place of the wood.']);
+        }
+        $file = $photos->file($swatch->workshop_id, (string) $swatch->photo);
+        $photo = $file === null ? null : PhotoColour::in($file);
+        abort_if($photo === null, 404);
+        $figures = $this->mapper->tables($this->workshop($request))->calibration->colour;
+        $card = $photo->at($points['grey']);
+        $measured = array_map(
+            fn (array $at): string => $photo->at($at)->balanced($card, $figures->greyCard)->toHex(),
+            array_diff_key($points, ['grey' => true]),
+        );
+        $planner->apply($this->workshop($request), fn () => $swatch->update([
+            'points' => $points, 'measured' => $measured, 'counts' => true,
+        ]));
+
+        return back()->with('said', 'Measured. This dye on this wood is reckoned by it from now on.');
+    }
+
+    /** Whether its measured colours correct the model. */
+    public function count(Request $request, Swatch $swatch, Planner $planner): RedirectResponse
+    {
+        $planner->apply($this->workshop($request), fn () => $swatch->update(['counts' => $request->boolean('counts')]));
+
+        return back()->with('said', $swatch->counts ? 'It counts again.' : 'Left out: the model stands as it is.');
+    }
+}

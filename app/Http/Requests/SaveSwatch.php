@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Swatch;
+use App\Models\User;
+use App\Planning\ShopMapper;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Reading\BadInput;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+
+/** A test board as it is typed. */
+class SaveSwatch extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(Catalogue $catalogue): array
+    {
+        $rows = ['nullable', 'array', 'max:'.Swatch::MOST_LAYERS];
+
+        return [
+            'swatch_name' => ['required', 'string', 'max:60'],
+            'wood' => ['required', 'string', 'max:200'],
+            'grit' => ['nullable', 'string', 'max:20'],
+            'layer_product' => $rows,
+            'layer_product.*' => ['nullable', Rule::in(SaveDye::dyes($catalogue))],
+            'layer_rgb' => $rows, 'layer_rgb.*' => ['nullable', 'regex:/^#[0-9a-fA-F]{6}$/'],
+            'layer_strength' => $rows, 'layer_strength.*' => ['nullable', 'numeric', 'between:0.01,5'],
+            'layer_sanded' => $rows, 'layer_sanded.*' => ['nullable', 'numeric', 'between:0,500'],
+            'coat' => ['nullable', Rule::in(array_keys($catalogue->coatings()->coatings()))],
+            'made_on' => ['required', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
+            'note' => ['nullable', 'string', 'max:500'],
+        ];
+    }
+
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            /** @var User $user */
+            $user = $this->user();
+            try {
+                app(ShopMapper::class)->tables($user->workshop)->woods->named($this->string('wood')->toString(), 'wood');
+            } catch (BadInput $e) {
+                $validator->errors()->add('wood', $e->getMessage());
+            }
+            if ($validator->errors()->isEmpty() && $this->layers() === []) {
+                $validator->errors()->add('layer_product.0', 'A test board has at least one layer of dye on it.');
+            }
+        });
+    }
+
+    /** @return array<string, mixed> */
+    public function swatch(): array
+    {
+        $typed = $this->validated();
+
+        return [
+            'name' => $typed['swatch_name'], 'wood' => $typed['wood'], 'grit' => $typed['grit'] ?? null,
+            'layers' => $this->layers(), 'coat' => $typed['coat'] ?? null, 'made_on' => $typed['made_on'],
+            'note' => $typed['note'] ?? null,
+        ];
+    }
+
+    /** @return list<array{product: string, rgb: string, strength: float, sanded_um: float}> */
+    private function layers(): array
+    {
+        $layers = [];
+        foreach ((array) $this->input('layer_product', []) as $i => $product) {
+            if ((string) $product !== '') {
+                $layers[] = [
+                    'product' => (string) $product, 'rgb' => strtolower((string) $this->input("layer_rgb.$i", '#2e4d63')),
+                    'strength' => (float) ($this->input("layer_strength.$i") ?? 1),
+                    'sanded_um' => (float) ($this->input("layer_sanded.$i") ?? 0),
+                ];
+            }
+        }
+
+        return $layers;
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use HonestGrain\Coating\Solvent;
+use HonestGrain\Colour\Over;
+use HonestGrain\Colour\Rgb;
+use HonestGrain\Colour\TestBoard;
+use HonestGrain\Drawing\Appearance;
+use HonestGrain\Piece\Tables;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * A test board: what was put on which wood, and what came of it.
+ *
+ * @property int $id
+ * @property int $workshop_id
+ * @property string $name
+ * @property string $wood
+ * @property string|null $grit
+ * @property list<array{product: string, rgb: string, strength: float, sanded_um: float}> $layers  first on the wood first
+ * @property string|null $coat
+ * @property Carbon $made_on
+ * @property string|null $photo
+ * @property array<string, array{float, float}>|null $points  picked on the photo, as shares of its width and height
+ * @property array<string, string>|null $measured  colours of early, late and figure
+ * @property bool $counts  whether its measured colours correct the model
+ * @property string|null $note
+ */
+class Swatch extends Model
+{
+    public const MOST_LAYERS = 4;
+
+    public const TISSUES = ['early' => 'Soft early wood', 'late' => 'Dense late wood', 'figure' => 'End grain or figure'];
+
+    protected $fillable = [
+        'name', 'wood', 'grit', 'layers', 'coat', 'made_on', 'photo', 'points', 'measured', 'counts', 'note',
+    ];
+
+    protected function casts(): array
+    {
+        return [
+            'layers' => 'array', 'made_on' => 'date', 'points' => 'array', 'measured' => 'array', 'counts' => 'boolean',
+        ];
+    }
+
+    /** As the model learns from it; null where nothing was measured, or more than one dye lies on it. */
+    public function board(Tables $tables): ?TestBoard
+    {
+        if (count($this->layers) !== 1 || ($this->measured ?? []) === []) {
+            return null;
+        }
+        $layer = $this->layers[0];
+
+        return new TestBoard(
+            Rgb::hex($tables->woods->named($this->wood, 'wood')->rgb, 'wood'), Rgb::hex($layer['rgb'], 'rgb'),
+            self::carrier($tables, $layer['product']), (float) $layer['strength'], (float) $layer['sanded_um'],
+            $this->over($tables),
+            array_map(
+                fn (string $tissue): ?Rgb => isset($this->measured[$tissue])
+                    ? Rgb::hex($this->measured[$tissue], $tissue) : null,
+                array_keys(self::TISSUES),
+            ),
+        );
+    }
+
+    public function over(Tables $tables): ?Over
+    {
+        return $this->coat === null ? null : Appearance::over($tables->coatings->coating($this->coat, 'coat')->family);
+    }
+
+    public static function carrier(Tables $tables, string $product): string
+    {
+        return $tables->coatings->stain($product, 'product')->carrier === Solvent::Alcohol ? 'alcohol' : 'water';
+    }
+}

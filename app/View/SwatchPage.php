@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Piece;
+use App\Models\Swatch;
+use App\Models\Workshop;
+use HonestGrain\Colour\DyeFactors;
+use HonestGrain\Colour\DyeLayer;
+use HonestGrain\Colour\Over;
+use HonestGrain\Colour\Rgb;
+use HonestGrain\Colour\Tissues;
+use HonestGrain\Piece\Tables;
+
+/** One test board: its recipe, what the model makes of it, what was measured, and what that corrects. */
+final readonly class SwatchPage
+{
+    public function __construct(public Swatch $swatch, private Tables $tables, private Workshop $workshop)
+    {
+    }
+
+    /** @return array<string, list<string>> colours of early wood, late wood and figure, by stage */
+    public function stages(): array
+    {
+        $stages = ['bare' => $this->colours(0, false, null)];
+        foreach ($this->swatch->layers as $i => $layer) {
+            $n = count($this->swatch->layers) === 1 ? '' : ' '.($i + 1);
+            $stages["dyed$n"] = $this->colours($i + 1, false, null);
+            if ($layer['sanded_um'] > 0) {
+                $stages["sanded back$n"] = $this->colours($i + 1, true, null);
+            }
+        }
+        $over = $this->swatch->over($this->tables);
+        if ($over !== null) {
+            $stages['coated'] = $this->colours(count($this->swatch->layers), true, $over);
+        }
+
+        return array_map(fn (array $three): array => array_map(fn (Rgb $rgb): string => $rgb->toHex(), $three), $stages);
+    }
+
+    /** The colour it is found by: as measured on the early wood, or as the model has it. */
+    public function shown(): Rgb
+    {
+        $measured = $this->swatch->measured['early'] ?? null;
+
+        return $measured !== null ? Rgb::hex($measured, 'early')
+            : $this->colours(count($this->swatch->layers), true, $this->swatch->over($this->tables))[0];
+    }
+
+    /** @return array<string, array{string, string, float}> by tissue: model's colour, measured colour, ΔE between them */
+    public function against(): array
+    {
+        $told = $this->colours(
+            count($this->swatch->layers), true, $this->swatch->over($this->tables), DyeFactors::usual(),
+        );
+        $rows = [];
+        foreach (array_keys(Swatch::TISSUES) as $i => $tissue) {
+            $measured = $this->swatch->measured[$tissue] ?? null;
+            if ($measured !== null) {
+                $rows[$tissue] = [
+                    $told[$i]->toHex(), $measured, $told[$i]->differenceTo(Rgb::hex($measured, $tissue)),
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    public function factors(): DyeFactors
+    {
+        return $this->tables->dyes->of($this->swatch->wood, $this->swatch->layers[0]['product'] ?? null);
+    }
+
+    /** @return list<array{string, string}> colour of each layer, and words such as "water dye, strength 1" */
+    public function recipe(Show $show): array
+    {
+        return array_map(fn (array $layer): array => [$layer['rgb'], lcfirst($layer['product']).', strength '
+            .number_format($layer['strength'], 2).($layer['sanded_um'] > 0
+                ? ', sanded back '.$show->plain($layer['sanded_um']).' µm' : '')], $this->swatch->layers);
+    }
+
+    /** @return array<string, string> bands that it can be used on, by piece, part and mark */
+    public function bands(): array
+    {
+        return self::bandsOf($this->workshop);
+    }
+
+    /** @return array<string, string> */
+    public static function bandsOf(Workshop $workshop): array
+    {
+        $bands = [];
+        foreach ($workshop->pieces()->orderBy('name')->get() as $piece) {
+            foreach ($piece->document['parts'] as $part) {
+                foreach ($part['marks'] as $mark) {
+                    $bands["$piece->id|{$part['id']}|{$mark['id']}"] = self::named($piece, $mark);
+                }
+            }
+        }
+
+        return $bands;
+    }
+
+    /** @param  array<string, mixed>  $mark */
+    private static function named(Piece $piece, array $mark): string
+    {
+        return $piece->name.': '.($mark['name'] ?? str_replace('-', ' ', $mark['technique']));
+    }
+
+    /**
+     * @param  int  $layers  how many of them are on
+     * @param  bool  $isSanded  whether the last of them is sanded back
+     * @return list<Rgb>
+     */
+    private function colours(int $layers, bool $isSanded, ?Over $coat, ?DyeFactors $factors = null): array
+    {
+        $figures = $this->tables->calibration->colour;
+        $tissues = Tissues::ofWood(
+            Rgb::hex($this->tables->woods->named($this->swatch->wood, 'wood')->rgb, 'wood'), $figures,
+        );
+        foreach (array_slice($this->swatch->layers, 0, $layers) as $i => $layer) {
+            $tissues = $tissues->dyed(DyeLayer::usual(
+                Rgb::hex($layer['rgb'], 'rgb'), Swatch::carrier($this->tables, $layer['product']),
+                (float) $layer['strength'], $i < $layers - 1 || $isSanded ? (float) $layer['sanded_um'] : 0.0,
+                $factors ?? $this->tables->dyes->of($this->swatch->wood, $layer['product']), $figures,
+            ));
+        }
+
+        return $tissues->coated($coat, $figures)->colours();
+    }
+}

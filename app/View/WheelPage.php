@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Dye;
+use App\Models\Swatch;
+use App\Models\Workshop;
+use HonestGrain\Colour\DyeFactors;
+use HonestGrain\Colour\Mixture;
+use HonestGrain\Colour\Over;
+use HonestGrain\Colour\Rgb;
+use HonestGrain\Drawing\ColourWheel;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Wood\Wood;
+use Illuminate\Http\Request;
+
+/** The wheel of what the owned dyes mix to, on a wood, and the mixture that is chosen on it. */
+final readonly class WheelPage
+{
+    private const USUAL_STRENGTH = 1.0;
+
+    /**
+     * @param  list<Mixture>  $mixtures
+     * @param  array<string, Dye>  $dyes  by name
+     * @param  list<string>  $woods
+     */
+    private function __construct(
+        public array $mixtures,
+        public int $picked,
+        public Wood $wood,
+        public float $strength,
+        public float $areaCm2,
+        private array $dyes,
+        private Tables $tables,
+        public array $woods,
+    ) {
+    }
+
+    public static function of(Request $request, Workshop $workshop, Tables $tables): self
+    {
+        $dyes = $workshop->dyes->keyBy('name')->all();
+        $mixtures = Mixture::all(array_map(fn (Dye $dye): Rgb => Rgb::hex($dye->rgb, 'rgb'), $dyes));
+        $names = $tables->woods->names();
+        $usual = (string) ($workshop->pieces()->latest('updated_at')->value('wood') ?? $names[0]);
+        $wood = $request->string('wood')->toString();
+
+        return new self(
+            $mixtures, max(0, min(count($mixtures) - 1, $request->integer('pick'))),
+            $tables->woods->named(in_array($wood, $names, true) ? $wood : $usual, 'wood'),
+            max(0.05, min(5.0, $request->float('strength', self::USUAL_STRENGTH))),
+            max(1.0, min(100_000.0, $request->float('area', 200))), $dyes, $tables, $names,
+        );
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->mixtures === [];
+    }
+
+    public function drawn(): string
+    {
+        return (new ColourWheel($this->mixtures, $this->picked, $this->onWood(...), $this->link(...)))->drawn();
+    }
+
+    public function chosen(): Mixture
+    {
+        return $this->mixtures[$this->picked];
+    }
+
+    /** @return array<string, array{string, string}> name, and address, of what goes with the chosen one */
+    public function company(): array
+    {
+        $hue = $this->chosen()->colour->hueDeg();
+        $others = array_values(array_filter(
+            $this->mixtures, fn (Mixture $mixture): bool => $mixture !== $this->chosen(),
+        ));
+        if ($others === []) {
+            return [];
+        }
+        $company = [];
+        foreach (['Across the wheel' => 180, 'Beside it' => 30, 'On its other side' => -30] as $word => $by) {
+            $found = Mixture::nearestHue($others, fmod($hue + $by + 360, 360));
+            $company[$word] = [$found->name(), $this->link((int) array_search($found, $this->mixtures, true))];
+        }
+
+        return $company;
+    }
+
+    /** How far it stands off the bare wood: ΔE. */
+    public function contrast(): float
+    {
+        return $this->onWood($this->chosen(), null)->differenceTo($this->bare());
+    }
+
+    /** @return array<string, string> colours by what they show */
+    public function chips(): array
+    {
+        $mixture = $this->chosen();
+        [$early, $late, $figure] = $this->tissues($mixture, null);
+
+        return [
+            'bare wood' => $this->bare()->toHex(), 'early wood' => $early->toHex(), 'late wood' => $late->toHex(),
+            'end grain' => $figure->toHex(), 'oiled' => $this->tissues($mixture, Over::Oil)[0]->toHex(),
+            'clear coat' => $this->tissues($mixture, Over::Clear)[0]->toHex(),
+            'ambering coat' => $this->tissues($mixture, Over::Amber)[0]->toHex(),
+        ];
+    }
+
+    /** @return array{float, list<array{string, float, float, float|null}>, float|null} mL to mix; name, g, drops and cost of each dye; cost */
+    public function recipe(): array
+    {
+        $figures = $this->tables->calibration->colour;
+        $ml = $figures->dyeMlPer100Cm2 * $this->areaCm2 / 100;
+        $parts = $this->chosen()->parts;
+        $all = array_sum(array_map(fn (array $part): int => $part[1], $parts));
+        $rows = [];
+        $sum = 0.0;
+        $isKnown = true;
+        foreach ($parts as $name => [, $count]) {
+            $share = $count / $all * $this->strength;
+            $grams = $ml / 1000 * $figures->dyeGramsPerLitre * $share;
+            $drops = $ml * $figures->dyeDropsPerMl * $share;
+            $price = $this->dyes[$name]->price ?? null;
+            $cost = $price === null ? null : $price * $grams;
+            $isKnown = $isKnown && $cost !== null;
+            $sum += $cost ?? 0.0;
+            $rows[] = [(string) $name, $grams, $drops, $cost];
+        }
+
+        return [$ml, $rows, $isKnown ? $sum : null];
+    }
+
+    /** The class that its dyes belong to, as a mark takes it. */
+    public function product(): string
+    {
+        return $this->dyes[(string) array_key_first($this->chosen()->parts)]->product ?? '';
+    }
+
+    public function link(int $pick): string
+    {
+        return route('swatches', ['pick' => $pick, 'wood' => $this->wood->name, 'strength' => $this->strength,
+            'area' => $this->areaCm2]);
+    }
+
+    private function onWood(Mixture $mixture, ?Over $coat = null): Rgb
+    {
+        [$early, $late] = $this->tissues($mixture, $coat);
+
+        return Rgb::linear(array_map(
+            fn (float $a, float $b): float => 0.7 * $a + 0.3 * $b, $early->reflectance, $late->reflectance,
+        ));
+    }
+
+    /** @return list<Rgb> */
+    private function tissues(Mixture $mixture, ?Over $coat): array
+    {
+        $product = $this->dyes[(string) array_key_first($mixture->parts)]->product ?? null;
+
+        return $mixture->on(
+            Rgb::hex($this->wood->rgb, 'wood'), $product === null ? 'water' : Swatch::carrier($this->tables, $product),
+            $this->strength, $product === null ? DyeFactors::usual() : $this->tables->dyes->of($this->wood->name, $product),
+            $this->tables->calibration->colour, $coat,
+        );
+    }
+
+    private function bare(): Rgb
+    {
+        return Rgb::hex($this->wood->rgb, 'wood');
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Colour;
+
+use HonestGrain\Calibration\ColourFigures;
+
+/** Dyes stirred together in parts (Kubelka and Munk: their absorptions add up by share), and how they look on a wood. */
+final readonly class Mixture
+{
+    /** @param  non-empty-array<string, array{Rgb, int}>  $parts  colour and parts, by the name of a dye */
+    private function __construct(public array $parts, public Rgb $colour)
+    {
+    }
+
+    /** @param  non-empty-array<string, array{Rgb, int}>  $parts */
+    public static function of(array $parts): self
+    {
+        $all = array_sum(array_map(fn (array $part): int => $part[1], $parts));
+        $absorption = [0.0, 0.0, 0.0];
+        foreach ($parts as [$rgb, $count]) {
+            $absorption = array_map(
+                fn (float $ks, float $own): float => $ks + $count / $all * $own, $absorption, $rgb->absorption(),
+            );
+        }
+
+        return new self($parts, Rgb::absorbing($absorption));
+    }
+
+    /**
+     * Every dye by itself, and every two of them one to two, even, and two to one.
+     *
+     * @param  array<string, Rgb>  $dyes  by name
+     * @return list<self>
+     */
+    public static function all(array $dyes): array
+    {
+        $mixtures = array_map(
+            fn (string $name, Rgb $rgb): self => self::of([$name => [$rgb, 1]]), array_keys($dyes), $dyes,
+        );
+        $names = array_keys($dyes);
+        foreach ($names as $i => $a) {
+            foreach (array_slice($names, $i + 1) as $b) {
+                foreach ([[2, 1], [1, 1], [1, 2]] as [$of, $and]) {
+                    $mixtures[] = self::of([$a => [$dyes[$a], $of], $b => [$dyes[$b], $and]]);
+                }
+            }
+        }
+
+        return $mixtures;
+    }
+
+    /** "slate" or "2 parts slate, 1 amber". */
+    public function name(): string
+    {
+        if (count($this->parts) === 1) {
+            return array_key_first($this->parts);
+        }
+        $named = [];
+        foreach ($this->parts as $name => [, $count]) {
+            $named[] = ($named === [] && $count > 1 ? "$count parts" : (string) $count)." $name";
+        }
+
+        return implode(', ', $named);
+    }
+
+    /** @return list<Rgb> early wood, late wood and figure of a wood under it */
+    public function on(
+        Rgb $wood,
+        string $carrier,
+        float $strength,
+        DyeFactors $factors,
+        ColourFigures $figures,
+        ?Over $coat,
+    ): array {
+        return Tissues::ofWood($wood, $figures)->dyed(
+            DyeLayer::usual($this->colour, $carrier, $strength, 0.0, $factors, $figures),
+        )->coated($coat, $figures)->colours();
+    }
+
+    /**
+     * Of several, the one whose hue is nearest to an angle; of those with a colour at all.
+     *
+     * @param  non-empty-list<self>  $among
+     */
+    public static function nearestHue(array $among, float $hueDeg): self
+    {
+        $off = function (self $mixture) use ($hueDeg): float {
+            $apart = abs(fmod($mixture->colour->hueDeg() - $hueDeg + 540, 360) - 180);
+
+            // What is all but grey has no hue to speak of.
+            return $apart + max(0.0, 12.0 - $mixture->colour->chroma()) * 6;
+        };
+        usort($among, fn (self $a, self $b): int => $off($a) <=> $off($b));
+
+        return $among[0];
+    }
+}

@@ -1,0 +1,90 @@
+<x-layout title="A test board" section="swatches">
+    <form method="post" action="{{ route('swatches.store') }}" class="page max-w-4xl">
+        @csrf
+        <p><a href="{{ route('swatches') }}">Swatches</a></p>
+        <h1 class="mt-1">A test board</h1>
+        <div class="mt-3 grid gap-x-6 sm:grid-cols-3">
+            <x-field name="swatch_name" label="Name">
+                <input class="w-full" name="swatch_name" value="{{ old('swatch_name') }}" maxlength="60" required />
+            </x-field>
+            <x-field name="wood" label="Wood">
+                <x-choose name="wood" :options="array_combine($woods, $woods)" />
+            </x-field>
+            <x-field name="made_on" label="Made on">
+                <input
+                    class="w-full"
+                    type="date"
+                    name="made_on"
+                    value="{{ old('made_on', now($me->timeZone())->toDateString()) }}"
+                    required
+                />
+            </x-field>
+            <x-field name="grit" label="Last grit (may be empty)">
+                <input class="w-full" name="grit" value="{{ old('grit') }}" maxlength="20" />
+            </x-field>
+            <x-field name="coat" label="Coat over it">
+                <x-choose name="coat" :options="['' => 'none'] + array_combine($coats, $coats)" />
+            </x-field>
+        </div>
+        <h2 class="mt-2">Layers, first on the wood first</h2>
+        <table class="mt-1">
+            <thead>
+                <tr>
+                    <th>Dye</th>
+                    <th>Colour</th>
+                    <th>Strength</th>
+                    <th>Sanded back, µm</th>
+                </tr>
+            </thead>
+            <tbody>
+                @for ($i = 0; $i < App\Models\Swatch::MOST_LAYERS; $i++)
+                    <tr>
+                        <td>
+                            <select
+                                class="w-full"
+                                name="layer_product[{{ $i }}]"
+                                aria-label="Dye of layer {{ $i + 1 }}"
+                            >
+                                <option value="">none</option>
+                                @foreach ($classes as $class)
+                                    <option @selected(old("layer_product.$i", $i === 0 ? $classes[0] : '') === $class)>
+                                        {{ $class }}
+                                    </option>
+                                @endforeach
+                            </select>
+                            @error("layer_product.$i")
+                                <em class="warn small block">{{ $message }}</em>
+                            @enderror
+                        </td>
+                        <td>
+                            <input
+                                type="color"
+                                name="layer_rgb[{{ $i }}]"
+                                value="{{ old("layer_rgb.$i", $dyes->values()[$i]->rgb ?? '#2e4d63') }}"
+                                aria-label="Colour of layer {{ $i + 1 }}"
+                            />
+                        </td>
+                        @foreach (['layer_strength' => ['Strength', '1'], 'layer_sanded' => ['Sanded back', '0']] as $name => [$word, $usual])
+                            <td>
+                                <input
+                                    class="w-24"
+                                    name="{{ $name }}[{{ $i }}]"
+                                    inputmode="decimal"
+                                    value="{{ old("$name.$i", $usual) }}"
+                                    aria-label="{{ $word }} of layer {{ $i + 1 }}"
+                                />
+                                @error("$name.$i")
+                                    <em class="warn small block">{{ $message }}</em>
+                                @enderror
+                            </td>
+                        @endforeach
+                    </tr>
+                @endfor
+            </tbody>
+        </table>
+        <x-field name="note" label="Note" class="mt-4">
+            <input class="w-full" name="note" value="{{ old('note') }}" maxlength="500" />
+        </x-field>
+        <button class="press press-main">Keep it</button>
+    </form>
+</x-layout>

@@ -1,0 +1,221 @@
+@use('App\View\Unit')
+<x-layout title="Swatches" section="swatches">
+    <div class="page">
+        <div class="grid gap-x-14 lg:grid-cols-[430px_1fr]">
+            <section aria-labelledby="wheel">
+                <h1 id="wheel">Your dyes</h1>
+                @if ($wheel->isEmpty())
+                    <p class="mt-2">
+                        No dye yet. Enter those you own below, each with the colour that it has at strength 1: the wheel
+                        shows what they mix to on a wood, what stands across from it and beside it, and how to mix it.
+                    </p>
+                @else
+                    <p class="faint mt-1">
+                        What they mix to on {{ lcfirst($wheel->wood->name) }}. Large ones are dyes, small ones mixtures.
+                    </p>
+                    {!! $wheel->drawn() !!}
+                    <form method="get" class="mt-1 grid grid-cols-[1fr_5rem_6rem] items-end gap-x-3">
+                        <input type="hidden" name="pick" value="{{ $wheel->picked }}" />
+                        <label class="field">
+                            <span>On</span>
+                            <select class="w-full" name="wood">
+                                @foreach ($wheel->woods as $name)
+                                    <option @selected($name === $wheel->wood->name)>{{ $name }}</option>
+                                @endforeach
+                            </select>
+                        </label>
+                        <label class="field">
+                            <span>Strength</span>
+                            <input class="w-full" name="strength" inputmode="decimal" value="{{ $wheel->strength }}" />
+                        </label>
+                        <label class="field">
+                            <span>Area, cm²</span>
+                            <input class="w-full" name="area" inputmode="decimal" value="{{ $wheel->areaCm2 }}" />
+                        </label>
+                        <button class="press mb-2 justify-self-start">Show</button>
+                    </form>
+                @endif
+            </section>
+            <section aria-label="The chosen mixture">
+                @if (! $wheel->isEmpty())
+                    <h2 class="!mt-1">{{ ucfirst($wheel->chosen()->name()) }}</h2>
+                    <x-swatch-strip :chips="$wheel->chips()" class="mt-3" />
+                    <table class="mt-3">
+                        <tbody>
+                            <tr>
+                                <th scope="row" class="!text-[1rem] !text-ink">Off the bare wood</th>
+                                <td class="n">ΔE {{ round($wheel->contrast()) }}</td>
+                            </tr>
+                            @foreach ($wheel->company() as $word => [$name, $link])
+                                <tr>
+                                    <th scope="row" class="!text-[1rem] !text-ink">{{ $word }}</th>
+                                    <td class="n !whitespace-normal"><a href="{{ $link }}">{{ $name }}</a></td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table>
+                    @php([$ml, $rows, $cost] = $wheel->recipe())
+                    <h3 class="mt-4">To mix for one layer: {{ $show->volume($ml) }}</h3>
+                    <table>
+                        <thead>
+                            <tr>
+                                <th>Dye</th>
+                                <th class="n">As powder</th>
+                                <th class="n">or concentrate</th>
+                                <th class="n">Cost</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            @foreach ($rows as [$name, $grams, $drops, $price])
+                                <tr>
+                                    <td>{{ $name }}</td>
+                                    <td class="n">{{ number_format($grams, 2) }} g</td>
+                                    <td class="n">{{ number_format($drops, 1) }} drops</td>
+                                    <td class="n">{{ $price === null ? '–' : number_format($price, 2) }}</td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table>
+                    @if ($cost !== null && count($rows) > 1)
+                        <p class="small">{{ number_format($cost, 2) }} in all.</p>
+                    @endif
+                    @if ($bands !== [])
+                        <form
+                            method="post"
+                            action="{{ route('recipes.store') }}"
+                            class="mt-3 flex flex-wrap items-end gap-x-4"
+                        >
+                            @csrf
+                            <input type="hidden" name="product" value="{{ $wheel->product() }}" />
+                            <input type="hidden" name="rgb" value="{{ $wheel->chosen()->colour->toHex() }}" />
+                            <input type="hidden" name="strength" value="{{ $wheel->strength }}" />
+                            <input type="hidden" name="mix_name" value="{{ ucfirst($wheel->chosen()->name()) }}" />
+                            <x-field name="band" label="Use it on this band">
+                                <x-choose name="band" :options="$bands" />
+                            </x-field>
+                            <button class="press mb-[0.8rem]">Use it</button>
+                        </form>
+                    @endif
+                    <x-why kind="workshop">
+                        Dyes stirred together add up by their absorptions (Kubelka and Munk); hue and distance are CIE
+                        1976 under D65. Uptake by early wood, late wood and figure, the volume and the powder for a
+                        strength are workshop figures, corrected by your test boards. The test board decides.
+                    </x-why>
+                @endif
+                <details
+                    class="mt-5"
+                    @if ($errors->hasAny(['dye_name', 'rgb', 'stock', 'price']) || $wheel->isEmpty()) open @endif
+                >
+                    <summary class="text-act underline underline-offset-4">The dyes themselves</summary>
+                    <table class="mt-2">
+                        <tbody>
+                            @foreach ($dyes as $dye)
+                                <tr>
+                                    <td>
+                                        <x-colour-chip :colour="$dye->rgb" />
+                                        <b>{{ $dye->name }}</b>
+                                        <span class="faint small">{{ lcfirst($dye->product) }}</span>
+                                    </td>
+                                    <td class="n">
+                                        {{ $dye->stock === null ? '' : $show->plain($dye->stock).' left' }}
+                                    </td>
+                                    <td class="n">
+                                        <form method="post" action="{{ route('dyes.destroy', $dye) }}" data-live>
+                                            @csrf
+                                            @method('delete')
+                                            <button class="quiet" aria-label="Take {{ $dye->name }} off">
+                                                Take off
+                                            </button>
+                                        </form>
+                                    </td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table>
+                    <form
+                        method="post"
+                        action="{{ route('dyes.store') }}"
+                        class="mt-3 grid grid-cols-2 gap-x-5 sm:grid-cols-3"
+                        data-live
+                    >
+                        @csrf
+                        <x-field name="dye_name" label="Name">
+                            <input
+                                class="w-full"
+                                name="dye_name"
+                                value="{{ old('dye_name') }}"
+                                maxlength="40"
+                                required
+                            />
+                        </x-field>
+                        <x-field name="product" label="Class">
+                            <x-choose name="product" :options="array_combine($classes, $classes)" />
+                        </x-field>
+                        <x-field name="rgb" label="Its colour">
+                            <input type="color" name="rgb" value="{{ old('rgb', '#2e4d63') }}" />
+                        </x-field>
+                        <x-field name="stock" label="Left, g or mL">
+                            <input class="w-full" name="stock" inputmode="decimal" value="{{ old('stock') }}" />
+                        </x-field>
+                        <x-field name="price" label="Costs, a g or mL">
+                            <input class="w-full" name="price" inputmode="decimal" value="{{ old('price') }}" />
+                        </x-field>
+                        <div class="self-center"><button class="press">Put it on the wheel</button></div>
+                    </form>
+                </details>
+            </section>
+        </div>
+        <section aria-labelledby="boards" class="mt-8 border-t border-ink pt-5">
+            <div class="flex flex-wrap items-baseline gap-x-6">
+                <h2 id="boards">Test boards</h2>
+                <a href="{{ route('swatches.create') }}">Write one down</a>
+            </div>
+            @if ($book->woods !== [])
+                <form method="get" class="mt-2 flex flex-wrap items-end gap-x-5">
+                    <label class="field">
+                        <span>Wood</span>
+                        <select name="of">
+                            <option value="">any</option>
+                            @foreach ($book->woods as $name)
+                                <option @selected($name === $book->wood)>{{ $name }}</option>
+                            @endforeach
+                        </select>
+                    </label>
+                    <label class="field">
+                        <span>Nearest to this colour first</span>
+                        <input
+                            type="color"
+                            name="like"
+                            value="{{ $book->colour === '' ? '#3a6a70' : $book->colour }}"
+                        />
+                    </label>
+                    <button class="press mb-[0.8rem]">Find</button>
+                </form>
+            @endif
+            <div class="mt-2 grid gap-x-12 md:grid-cols-2">
+                @forelse ($book->pages as $one)
+                    <article class="border-t border-rule py-4">
+                        <div class="flex items-baseline gap-x-4">
+                            <h3><a href="{{ route('swatches.show', $one->swatch) }}">{{ $one->swatch->name }}</a></h3>
+                            <span class="faint small">{{ lcfirst($one->swatch->wood) }}</span>
+                            @if ($one->swatch->measured)
+                                <span class="small ml-auto"
+                                    >measured{{ $one->swatch->counts ? '' : ', left out' }}</span
+                                >
+                            @endif
+                        </div>
+                        <x-swatch-stages :page="$one" class="mt-2" />
+                        @foreach ($one->recipe($show) as [$rgb, $words])
+                            <p class="small"><x-colour-chip :colour="$rgb" /> {{ $words }}</p>
+                        @endforeach
+                    </article>
+                @empty
+                    <p>
+                        None yet. A test board is wood, grit, layers and coat as you made them; measured from a
+                        photograph beside a grey card, it corrects that dye on that wood.
+                    </p>
+                @endforelse
+            </div>
+        </section>
+    </div>
+</x-layout>
