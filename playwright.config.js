@@ -16,7 +16,9 @@ export default defineConfig({
             executablePath: '/usr/bin/chromium',
             args: [
                 '--no-sandbox',
-                '--disable-gpu',
+                // The piece in the round is drawn by software: a test machine has no card for it.
+                '--use-angle=swiftshader',
+                '--enable-unsafe-swiftshader',
                 '--disable-quic',
                 '--no-first-run',
                 '--disable-background-networking',

@@ -45,6 +45,7 @@ use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TinController;
 use App\Http\Controllers\TurnedController;
+use App\Http\Controllers\UnitController;
 use App\Http\Controllers\WeeksController;
 use App\Http\Controllers\WeighingController;
 use App\Http\Controllers\WeightListController;
@@ -103,6 +104,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::get('marks/band', [MarksController::class, 'band'])->name('marks.band');
         Route::post('marks/together', [MarksController::class, 'together'])->name('marks.together');
         Route::put('marks/{mark}', [MarksController::class, 'update'])->name('marks.update');
+        Route::get('marks/{mark}/unit', [UnitController::class, 'edit'])->name('marks.unit');
+        Route::put('marks/{mark}/unit', [UnitController::class, 'update']);
         Route::get('marks/{mark}/template/{as}', [TemplateController::class, 'show'])
             ->whereIn('as', ['svg', 'a4', 'letter'])->name('marks.template');
         Route::get('turned', [TurnedController::class, 'show'])->name('turned');

@@ -40,7 +40,7 @@ final readonly class BandAsked
     /** Its area, its edges, its usual minutes and what will not do. */
     public function says(): string
     {
-        $ground = $this->part->grounds()['asked'];
+        $ground = $this->part->grounds['asked'];
         $worked = $this->part->worked()['asked'];
         [$low, $high] = [$ground->levels[0], $ground->levels[count($ground->levels) - 1]];
         $says = [

@@ -52,7 +52,7 @@ final readonly class MarkOut
         foreach ($part->worked() as $id => $worked) {
             if ($worked->parts > 1) {
                 $start = $settled[$id]->numberOr(Setting::StartDeg, 0.0) ?? 0.0;
-                $ground = $part->grounds()[$id];
+                $ground = $part->grounds[$id];
                 $divided[] = [$part->mark($id)->label(), (string) $worked->parts, $worked->plate === null
                     ? sprintf(
                         'paper strip %s long, marked every %s', $this->show->length(2 * M_PI * $ground->levels[0]->radiusMm, 1),
@@ -91,7 +91,7 @@ final readonly class MarkOut
     /** @return array{string, string, string, string, string} */
     private function edge(Part $part, Surface $on, float $arcMm, Mark $mark, bool $isUpper): array
     {
-        $ground = $part->grounds()[$mark->id()];
+        $ground = $part->grounds[$mark->id()];
         $level = $ground->levels[abs($arcMm - $mark->band->fromMm) < 1e-9 ? 0 : count($ground->levels) - 1];
         $long = $part->lineMm($on);
         [$rim, $foot] = $on === Surface::Outer ? [$long - $arcMm, $arcMm] : [$arcMm, $long - $arcMm];

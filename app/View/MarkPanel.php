@@ -6,6 +6,7 @@ namespace App\View;
 
 use HonestGrain\Drawing\DivisionPlan;
 use HonestGrain\Drawing\MarkStrip;
+use HonestGrain\Piece\BandEdges;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
 use HonestGrain\Technique\Figure;
@@ -31,7 +32,7 @@ final readonly class MarkPanel
     /** @param  list<array{string, string}>  $order */
     public function __construct(public Part $part, public Mark $mark, private array $order)
     {
-        $this->ground = $part->grounds()[$mark->id()];
+        $this->ground = $part->grounds[$mark->id()];
         $this->settled = $part->settled()[$mark->id()];
         $this->worked = $part->worked()[$mark->id()];
     }
@@ -39,6 +40,11 @@ final readonly class MarkPanel
     public function strip(): string
     {
         return MarkStrip::of($this->part, $this->mark);
+    }
+
+    public function isPartOfStrip(): bool
+    {
+        return MarkStrip::isPart($this->part, $this->mark);
     }
 
     public function plan(): string
@@ -112,6 +118,21 @@ final readonly class MarkPanel
         usort($findings, fn (Finding $a, Finding $b): int => $b->isRefused <=> $a->isRefused);
 
         return $findings;
+    }
+
+    /** Where a colour is open to bleed; empty where burnt lines or grooves dam it. */
+    public function bleeds(Show $show): string
+    {
+        $open = $this->mark->technique->key() === 'dye' ? BandEdges::open($this->part, $this->mark) : [];
+        $edges = implode(' and ', array_map(fn (array $edge): string => $show->length($edge[0], 1), $open));
+
+        $figures = $this->part->colourFigures();
+
+        return $open === [] ? '' : $show->sentence(sprintf(
+            'The edge at %s is open: it bleeds %s to %s mm along the grain and %s mm across. A burnt line or a groove '
+                .'there is a dam.', $edges, $figures->bleedsAlongMm[0], $figures->bleedsAlongMm[1],
+            $figures->bleedsAcrossMm,
+        ));
     }
 
     /** The holes that the index pin goes into. */

@@ -26,7 +26,7 @@ final readonly class SwatchBook
         $wood = $request->string('of')->toString();
         $colour = $request->string('like')->toString();
         $pages = [];
-        foreach ($workshop->swatches as $swatch) {
+        foreach ($workshop->swatches()->get() as $swatch) {
             if ($wood === '' || $swatch->wood === $wood) {
                 $pages[] = new SwatchPage($swatch, $tables, $workshop);
             }
@@ -41,6 +41,6 @@ final readonly class SwatchBook
                 <=> $b->shown()->differenceTo($wanted));
         }
 
-        return new self($pages, $wood, $colour, $workshop->swatches->pluck('wood')->unique()->sort()->values()->all());
+        return new self($pages, $wood, $colour, $workshop->swatches()->pluck('wood')->unique()->sort()->values()->all());
     }
 }

@@ -40,10 +40,11 @@ final readonly class WheelPage
 
     public static function of(Request $request, Workshop $workshop, Tables $tables): self
     {
-        $dyes = $workshop->dyes->keyBy('name')->all();
+        $dyes = $workshop->dyes()->get()->keyBy('name')->all();
         $mixtures = Mixture::all(array_map(fn (Dye $dye): Rgb => Rgb::hex($dye->rgb, 'rgb'), $dyes));
         $names = $tables->woods->names();
-        $usual = (string) ($workshop->pieces()->latest('updated_at')->value('wood') ?? $names[0]);
+        $usual = $workshop->swatches()->first()->wood
+            ?? (string) ($workshop->pieces()->latest('updated_at')->value('wood') ?? $names[0]);
         $wood = $request->string('wood')->toString();
 
         return new self(

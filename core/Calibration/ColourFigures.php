@@ -21,6 +21,7 @@ final readonly class ColourFigures
      * @param  list<float>  $scorchByChannel
      * @param  list<float>  $dyeUptake  by tissue: early wood, late wood, figure
      * @param  array<string, list<float>>  $dyeDepthUm  by carrier (water, alcohol) and tissue
+     * @param  array{float, float}  $bleedsAlongMm  least and most
      * @param  list<float>  $tissueTimes  a tissue's absorption against the wood's
      */
     private function __construct(
@@ -44,6 +45,8 @@ final readonly class ColourFigures
         public float $limeShare,
         public float $sandedBackUm,
         public float $greyCard,
+        public array $bleedsAlongMm,
+        public float $bleedsAcrossMm,
         private float $strokeShare,
         private float $strokeUm,
         private float $referenceHardnessN,
@@ -82,6 +85,8 @@ final readonly class ColourFigures
             limeShare: $value('lime_pore_share'),
             sandedBackUm: $value('dye_sanded_back_um'),
             greyCard: $value('grey_card_reflectance'),
+            bleedsAlongMm: [$value('bleeds_along_least_mm'), $value('bleeds_along_most_mm')],
+            bleedsAcrossMm: $value('bleeds_across_mm'),
             strokeShare: $value('dye_stroke_share'),
             strokeUm: $value('dye_stroke_um'),
             referenceHardnessN: $value('reference_hardness_n'),

@@ -23,6 +23,10 @@ final readonly class MarkStrip
 
     private const ROWS = 6;
 
+    private const THIN = 0.045;
+
+    private const CLOSE = [0.4, 0.6];
+
     private UnrolledBand $band;
 
     /** @var non-empty-list<Point> */
@@ -47,9 +51,13 @@ final readonly class MarkStrip
 
     private function drawn(): string
     {
-        $edge = [$this->at(0.0, 0.0)];
+        // Of a band that is long and thin a part is shown, so that it can be read.
+        $isThin = $this->longMm < self::THIN * 2 * M_PI * $this->band->largerMm;
+        [$first, $last] = $isThin ? self::CLOSE : [0.0, 1.0];
+        $edge = [$this->at($first, 0.0)];
         for ($i = 0; $i <= 72; $i++) {
-            $edge = [...$edge, $this->at($i / 72, 0.0), $this->at($i / 72, $this->longMm)];
+            $turn = $first + $i / 72 * ($last - $first);
+            $edge = [...$edge, $this->at($turn, 0.0), $this->at($turn, $this->longMm)];
         }
         [$left, $right] = [min(array_column($edge, 0)), max(array_column($edge, 0))];
         [$top, $below] = [min(array_column($edge, 1)), max(array_column($edge, 1))];
@@ -60,8 +68,16 @@ final readonly class MarkStrip
                 $left - 8 * $u, $top - 3 * $u, $right - $left + 16 * $u, $below - $top + 6 * $u,
             ])),
             'role' => 'img', 'class' => $below - $top > 0.5 * ($right - $left) ? 'max-h-[380px] w-full' : 'max-h-[240px] w-full', 'font-family' => 'Source Sans 3, sans-serif',
-            'aria-label' => "The band of {$this->mark->label()} laid flat",
+            'aria-label' => "The band of {$this->mark->label()} laid flat".($isThin ? ', a fifth of it' : ''),
         ], $this->wood().$this->drawing($u).$this->divided($u).$this->outline($u).$this->grain($u));
+    }
+
+    /** Whether a part of it is shown, being long and thin. */
+    public static function isPart(Part $part, Mark $mark): bool
+    {
+        $strip = new self($part, $mark);
+
+        return $strip->longMm < self::THIN * 2 * M_PI * $strip->band->largerMm;
     }
 
     /** @return array{float, float} */

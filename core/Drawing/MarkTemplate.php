@@ -31,7 +31,7 @@ final class MarkTemplate
 
         return Template::ofCurved(CurvedBand::along($strip), $count, $figures, self::runs(
             $onEdges ? $pattern->turned(0.5 / $worked->parts) : $pattern, $strip[count($strip) - 1]->arcMm - $strip[0]->arcMm, $rises,
-            $part->grounds()[$mark->id()]->middle()->radiusMm,
+            $part->grounds[$mark->id()]->middle()->radiusMm,
         ));
     }
 

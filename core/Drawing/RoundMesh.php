@@ -132,7 +132,7 @@ final readonly class RoundMesh
     private function depths(): string
     {
         $reliefs = [];
-        $grounds = $this->part->grounds();
+        $grounds = $this->part->grounds;
         foreach ($this->part->settled() as $id => $set) {
             $mark = $this->part->mark($id);
             if ($mark->technique instanceof Relief) {

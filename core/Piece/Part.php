@@ -39,6 +39,8 @@ final readonly class Part
      * @param  list<Flaw>  $flaws
      * @param  list<Mark>  $marks
      * @param  list<CoatPlan>  $coatPlans
+     * @param  Profile  $turned  with what its marks cut into it all round
+     * @param  array<string, Ground>  $grounds  what each mark is made on, by its id
      */
     private function __construct(
         public string $id,
@@ -53,6 +55,7 @@ final readonly class Part
         public array $marks,
         public array $coatPlans,
         public Profile $turned,
+        public array $grounds,
         private Tables $tables,
     ) {
     }
@@ -91,6 +94,7 @@ final readonly class Part
             $part->choice('holding', array_column(Holding::cases(), 'value'), Holding::Tenon->value),
         );
         $profile = Profile::read($part->child('shape'));
+        $grounds = BandGrounds::of($profile, $marks, $wood, $grain, $tables->tooling);
         $read = new self(
             $id, $name, $wood, $grain, $moisture, $holding, $profile,
             array_map(Flaw::read(...), $part->has('features') ? $part->children('features', self::MAX_FLAWS) : []),
@@ -100,7 +104,7 @@ final readonly class Part
                 fn (Document $plan): CoatPlan => CoatPlan::read($plan, $tables->coatings, $fresh),
                 $part->has('coats') ? $part->children('coats', self::MAX_PLANS) : [],
             ),
-            Turned::of($profile, $marks, $wood, $grain, $tables), $tables,
+            Turned::of($profile, $marks, $grounds, $tables->calibration), $grounds, $tables,
         );
         $read->check($part);
 
@@ -192,19 +196,12 @@ final readonly class Part
         return false;
     }
 
-    /** @return array<string, Ground> what each mark is made on, by its id */
-    public function grounds(): array
-    {
-        return BandGrounds::of($this->profile, $this->marks, $this->wood, $this->grain, $this->tables->tooling);
-    }
-
     /** @return array<string, Worked> what follows from what is set for each mark, by its id */
     public function worked(): array
     {
-        $grounds = $this->grounds();
         $worked = [];
         foreach ($this->marks as $mark) {
-            $worked[$mark->id()] = $mark->worked($grounds[$mark->id()], $this->tables->calibration);
+            $worked[$mark->id()] = $mark->worked($this->grounds[$mark->id()], $this->tables->calibration);
         }
 
         return $worked;
@@ -213,10 +210,9 @@ final readonly class Part
     /** @return array<string, Settings> all that each mark needs, set or likely, by its id */
     public function settled(): array
     {
-        $grounds = $this->grounds();
         $settled = [];
         foreach ($this->marks as $mark) {
-            $settled[$mark->id()] = $mark->settled($grounds[$mark->id()], $this->tables->calibration);
+            $settled[$mark->id()] = $mark->settled($this->grounds[$mark->id()], $this->tables->calibration);
         }
 
         return $settled;
@@ -225,10 +221,9 @@ final readonly class Part
     /** @return array<string, Pattern> what each mark looks like on its band, by its id */
     public function patterns(): array
     {
-        $grounds = $this->grounds();
         $patterns = [];
         foreach ($this->settled() as $id => $settings) {
-            $patterns[$id] = $this->mark($id)->technique->pattern($settings, $grounds[$id]);
+            $patterns[$id] = $this->mark($id)->technique->pattern($settings, $this->grounds[$id]);
         }
 
         return $patterns;
@@ -253,11 +248,13 @@ final readonly class Part
     public function withMark(Mark $mark): self
     {
         $marks = [...$this->marks, $mark];
-        Measurement::strip($this->profile, $mark->band);
+        $grounds = $this->grounds + BandGrounds::of(
+            $this->profile, [$mark], $this->wood, $this->grain, $this->tables->tooling,
+        );
 
         return new self(
             $this->id, $this->name, $this->wood, $this->grain, $this->moisturePercent, $this->holding, $this->profile,
-            $this->flaws, $this->surface, $marks, $this->coatPlans, $this->turned, $this->tables,
+            $this->flaws, $this->surface, $marks, $this->coatPlans, $this->turned, $grounds, $this->tables,
         );
     }
 

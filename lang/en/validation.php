@@ -49,7 +49,7 @@ return [
         'swing' => 'swings', 'bed' => 'between centres', 'least_rpm' => 'slowest', 'most_rpm' => 'fastest',
         'index_holes' => 'index holes', 'hold_rpm.*' => 'fastest of a hold', 'jaw_name.*' => 'name of the jaws',
         'tenon_min.*' => 'tenon from', 'tenon_max.*' => 'tenon to', 'recess_min.*' => 'recess from',
-        'recess_max.*' => 'recess to', 'rows' => 'the rows', 'dye_name' => 'name', 'stock' => 'left', 'price' => 'cost', 'swatch_name' => 'name',
+        'recess_max.*' => 'recess to', 'rows' => 'the rows', 'strokes' => 'the strokes', 'dye_name' => 'name', 'stock' => 'left', 'price' => 'cost', 'swatch_name' => 'name',
         'made_on' => 'made on', 'layer_product.*' => 'dye of a layer', 'layer_rgb.*' => 'colour of a layer',
         'layer_strength.*' => 'strength of a layer', 'layer_sanded.*' => 'sanded back', 'band' => 'the band',
         'x_grey' => 'the grey card', 'y_grey' => 'the grey card', 'strength' => 'strength', 'cutter_name.*' => 'name of the cutter', 'cutter_kind.*' => 'shape of the cutter',

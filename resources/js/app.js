@@ -10,6 +10,7 @@ import planNews from './plan-news';
 import routeOrder from './route-order';
 import shapeEditor from './shape-editor';
 import turnedView from './turned-view';
+import unitEditor from './unit-editor';
 import zoneLight from './zone-light';
 
 Alpine.data('shapeEditor', shapeEditor);
@@ -23,4 +24,5 @@ Alpine.data('flawPlacer', flawPlacer);
 Alpine.data('gritLab', gritLab);
 Alpine.data('turnedView', turnedView);
 Alpine.data('colourPicker', colourPicker);
+Alpine.data('unitEditor', unitEditor);
 Alpine.start();

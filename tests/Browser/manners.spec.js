@@ -30,7 +30,7 @@ for (const theme of ['paper', 'dark']) {
         await page.goto(`${piece}/marks`);
         await page.getByLabel('From, mm').fill('60');
         await page.getByLabel('To, mm').fill('80');
-        await page.getByLabel('Mark').selectOption('dye');
+        await page.locator('select[name=technique]').selectOption('dye');
         await page.getByRole('button', { name: 'Place it' }).click();
         await expect(page.getByRole('cell', { name: /^Dye/ })).toBeVisible();
         const blank = await putOnRack(page);
@@ -50,6 +50,10 @@ for (const theme of ['paper', 'dark']) {
             '/rack/weights',
             '/rack/labels',
             blank,
+            `${piece}/mark-out`,
+            `${piece}/turned`,
+            '/swatches',
+            '/swatches/new',
             '/shop/climate',
             '/shop/lathe',
             '/shop/instruments',
@@ -135,6 +139,7 @@ test('the demo workshop is open at one press and stays within the screen', async
         '/weeks',
         '/shelf',
         '/shelf/woods',
+        '/swatches',
         '/shop',
         '/log',
         ...['shape', 'surface', 'marks', 'coats', 'route', 'record'].map((tab) => `${piece}/${tab}`),

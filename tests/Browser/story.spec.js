@@ -43,7 +43,7 @@ test('a new maker goes from a drawn bowl to a moved date, by mouse', async ({ pa
     expect(Number(await page.getByLabel('To, mm').inputValue())).toBeGreaterThan(
         Number(await page.getByLabel('From, mm').inputValue()) + 3,
     );
-    await page.getByLabel('Mark').selectOption('dye');
+    await page.locator('select[name=technique]').selectOption('dye');
     await page.getByRole('button', { name: 'Place it' }).click();
     await expect(page.getByRole('cell', { name: /^Dye water dye/ })).toBeVisible();
     await expect(page.locator('.piece-art [data-band^="m"]').first()).toBeAttached();

@@ -111,6 +111,7 @@ final class CautionTest extends TestCase
         self::assertEquals([
             'body/raise-grain > body/knock-back' => [1.0, null],
             'tide > body/wipe-clean' => [6.0, null],
+            'char > char/watch' => [1.0, null],
             'l1 > l2/denib' => [4.0, null],
             'l1 > l2' => [4.0, 18.0],
             'l2 > c1/buff' => [504.0, null],

@@ -10,9 +10,11 @@ use HonestGrain\Geometry\Profile;
 use HonestGrain\Layout\Cutter;
 use HonestGrain\Layout\Strewn;
 use HonestGrain\Layout\Tooling;
+use HonestGrain\Piece\BandEdges;
 use HonestGrain\Piece\Part;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Route\Conflict;
 use HonestGrain\Technique\Figure;
 use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Setting;
@@ -246,6 +248,62 @@ final class MarkSettingsTest extends TestCase
         }
         $below = count(array_filter($places, fn (array $at): bool => $at[1] < 20));
         self::assertEqualsWithDelta(200 * 37.5 / 90, $below, 20, 'spread by area, not by length');
+    }
+
+    public function test_an_edge_of_dye_is_open_unless_a_cut_dams_it_or_the_line_ends(): void
+    {
+        $dye = fn (string $id, float $from, float $to): array => ['id' => $id] + self::mark('dye', [], $from, $to);
+        $dam = fn (string $id, float $at): array => ['id' => $id] + self::mark('burnt-line', [], $at, $at + 1.6);
+        $open = fn (Part $part): array => array_map(
+            fn (array $edge): array => [$edge[0], $edge[1]?->id()], BandEdges::open($part, $part->marks[0]),
+        );
+        self::assertSame([[20.0, null], [50.0, null]], $open(self::tube([$dye('a', 20, 50)])));
+        self::assertSame([[50.0, null]], $open(self::tube([$dye('a', 20, 50), $dam('d', 18.2)])));
+        self::assertSame([], $open(self::tube([$dye('a', 20, 50), $dam('d', 18.2), $dam('e', 51)])));
+        self::assertSame([[50.0, 'b']], $open(self::tube([$dye('a', 0, 50), $dye('b', 51, 80)])));
+        self::assertSame([[20.0, null]], $open(self::tube([$dye('a', 20, 119)])));
+    }
+
+    public function test_what_dams_or_burns_beside_a_colour_is_made_before_it(): void
+    {
+        $dye = ['id' => 'dye'] + self::mark('dye', ['product' => 'Water dye (powder)'], 60, 80);
+        $marks = [
+            $dye, ['id' => 'dam'] + self::mark('burnt-line', [], 80.5, 82), ['id' => 'pen'] + self::mark('pen-pattern', [], 90, 100),
+            ['id' => 'groove'] + self::mark('grooves', [], 57.5, 59.5), ['id' => 'far'] + self::mark('grooves', [], 20, 22),
+        ];
+        $told = fn (string $last): string => implode(' ', array_map(
+            fn (Conflict $conflict): string => $conflict->message,
+            Benchwork::route(Benchwork::piece([Benchwork::bowl(['marks' => $marks])], [
+                'order' => [['dye', $last]],
+            ]))->conflicts,
+        ));
+        self::assertStringContainsString('a dam only once it is there', $told('dam'));
+        self::assertStringContainsString('a dam only once it is there', $told('groove'));
+        self::assertStringContainsString('Burnt before anything is dyed', $told('pen'));
+        self::assertStringNotContainsString('dam', $told('far'));
+    }
+
+    public function test_colours_that_meet_and_a_flame_over_a_fill_are_told_of(): void
+    {
+        $piece = fn (array $marks, array $flaws = []): array => Benchwork::piece([Benchwork::bowl([
+            'marks' => $marks, 'features' => $flaws,
+        ])]);
+        $told = fn (array $document): string => implode(' ', array_map(
+            fn (Conflict $conflict): string => ($conflict->forbids ? 'forbid: ' : '').$conflict->message, Benchwork::route($document)->conflicts,
+        ));
+        $a = ['id' => 'a'] + self::mark('dye', ['product' => 'Water dye (powder)'], 60, 80);
+        $b = ['id' => 'b'] + self::mark('dye', ['product' => 'Water dye (powder)'], 81, 100);
+        $line = ['id' => 'c'] + self::mark('burnt-line', [], 79.8, 81.2);
+        self::assertStringContainsString('with nothing between them', $told($piece([$a, $b])));
+        self::assertStringNotContainsString('with nothing between them', $told($piece([$a, $b, $line])));
+        $char = ['id' => 'd'] + self::mark('scorch', ['level' => 'toast'], 40, 60);
+        $crack = [
+            'id' => 'f', 'kind' => 'crack', 'on' => 'outer', 'from_mm' => 50, 'to_mm' => 70, 'width_mm' => 0.5,
+            'wish' => 'fill',
+        ];
+        self::assertStringContainsString('forbid: Scorch: a crack under it is filled', $told($piece([$char], [$crack])));
+        self::assertStringNotContainsString('is filled', $told($piece([$char], [['wish' => 'keep'] + $crack])));
+        self::assertStringNotContainsString('is filled', $told($piece([$char], [['from_mm' => 61] + $crack])));
     }
 
     public function test_a_setting_out_of_its_limits_is_refused_by_its_path(): void

@@ -115,6 +115,15 @@ final class FuzzTest extends FeatureTestCase
                 'wait_hours' => '1', 'product' => 'Alcohol dye (powder)', 'colour' => '#2e4d63', 'note' => 'x',
                 'name' => 'Tide', 'set' => ['strength' => '0.8', 'way' => 'wiped'],
             ],
+            'dyes.store' => [
+                'dye_name' => 'Slate', 'product' => 'Water dye (powder)', 'rgb' => '#12222d', 'stock' => '20',
+                'price' => '0.4',
+            ],
+            'swatches.store' => [
+                'swatch_name' => 'Lagoon', 'wood' => 'Ash (white)', 'made_on' => '2026-11-20',
+                'layer_product' => ['Water dye (powder)'], 'layer_rgb' => ['#1d6b86'], 'layer_strength' => ['0.6'],
+                'layer_sanded' => ['0'],
+            ],
             'pieces.marks.together' => [
                 'version' => $version, 'marks' => ['x'], 'together' => 'copy', 'by' => '5',
             ],

@@ -34,7 +34,7 @@ class SwatchController extends Controller
 
         return view('swatches.index', [
             'wheel' => WheelPage::of($request, $workshop, $tables), 'book' => SwatchBook::of($request, $workshop, $tables),
-            'classes' => SaveDye::dyes($catalogue), 'dyes' => $workshop->dyes,
+            'classes' => SaveDye::dyes($catalogue), 'dyes' => $workshop->dyes()->get(),
             'bands' => SwatchPage::bandsOf($workshop),
         ]);
     }
@@ -45,7 +45,7 @@ class SwatchController extends Controller
 
         return view('swatches.create', [
             'woods' => $this->mapper->tables($workshop)->woods->names(), 'classes' => SaveDye::dyes($catalogue),
-            'coats' => array_keys($catalogue->coatings()->coatings()), 'dyes' => $workshop->dyes,
+            'coats' => array_keys($catalogue->coatings()->coatings()), 'dyes' => $workshop->dyes()->get(),
         ]);
     }
 

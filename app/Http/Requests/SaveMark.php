@@ -18,6 +18,9 @@ class SaveMark extends PieceChange
 {
     private const FARTHEST_MM = 6000.0;
 
+    /** How a pen draws where nobody chose a repeat. */
+    private const FREE = 'free';
+
     protected function fields(): array
     {
         $along = app(Show::class)->between(Unit::Length, 0, self::FARTHEST_MM);
@@ -60,6 +63,10 @@ class SaveMark extends PieceChange
     {
         $technique = Techniques::table()->decoration($this->validated('technique'));
         $set = $was;
+        // A repeat that is chosen by name takes the place of one's own.
+        if (($this->validated('set.unit') ?? self::FREE) !== ($was['unit'] ?? self::FREE)) {
+            unset($set['strokes']);
+        }
         foreach ($technique->settings() as $setting) {
             unset($set[$setting->value]);
             $typed = $this->validated("set.$setting->value");

@@ -16,6 +16,7 @@ use HonestGrain\Coating\Verdict;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Warning;
 use HonestGrain\Holding\Holding;
+use HonestGrain\Piece\BandEdges;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\FlawPlace;
@@ -24,8 +25,10 @@ use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Purpose;
 use HonestGrain\Piece\Tables;
+use HonestGrain\Piece\Wish;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\LayerWaits;
+use HonestGrain\Technique\Nature;
 
 /**
  * Finds the wishes of a piece that do not go together.
@@ -134,6 +137,7 @@ final class Judged
                 $conflicts[] = $finding->isRefused ? Conflict::forbid([$mark->id()], $message, $choices)
                     : Conflict::warn([$mark->id()], $message, $choices);
             }
+            $conflicts = [...$conflicts, ...self::ofEdges($part, $mark), ...self::ofFlame($part, $mark)];
             if ($mark->stain !== null) {
                 $conflicts = [...$conflicts, ...self::ofColour($piece, $part, $mark, $tables)];
             }
@@ -148,6 +152,53 @@ final class Judged
                         ['Move one of the bands', 'Leave one out'],
                     );
                 }
+            }
+        }
+
+        return $conflicts;
+    }
+
+    /**
+     * Two colours that meet with nothing between them run into each other.
+     *
+     * @return list<Conflict>
+     */
+    private static function ofEdges(Part $part, Mark $mark): array
+    {
+        $conflicts = [];
+        foreach ($mark->colours() ? BandEdges::open($part, $mark) : [] as [$edge, $met]) {
+            // Said once, of the one that lies below.
+            if ($met !== null && $mark->band->fromMm < $met->band->fromMm) {
+                $conflicts[] = Conflict::warn([$mark->id(), $met->id()], sprintf(
+                    '%s and %s meet %.1f mm along with nothing between them: each bleeds %s to %s mm into the other along '
+                        .'the grain.', $mark->label(), lcfirst($met->label()), $edge,
+                    ...$part->colourFigures()->bleedsAlongMm,
+                ), ['Burn a line between them', 'Cut a groove between them', 'Let them bleed, and like it']);
+            }
+        }
+
+        return $conflicts;
+    }
+
+    /**
+     * A flame over what was filled, stiffened or glued.
+     *
+     * @return list<Conflict>
+     */
+    private static function ofFlame(Part $part, Mark $mark): array
+    {
+        if ($mark->technique->nature() !== Nature::Flames) {
+            return [];
+        }
+        $conflicts = [];
+        foreach ($part->flaws as $flaw) {
+            $isFilled = in_array($flaw->wish, [Wish::Fill, Wish::Stabilise], true);
+            if ($isFilled && $flaw->on->zone() === $mark->band->on->zone()
+                && $flaw->fromMm < $mark->band->toMm && $mark->band->fromMm < $flaw->toMm) {
+                $conflicts[] = Conflict::forbid([$mark->id()], sprintf(
+                    '%s: a %s under it is filled. CA, resin and glue give off poison when they are burnt, and let go.',
+                    $mark->label(), lcfirst($flaw->kind->label()),
+                ), ['Move the band off it', 'Leave the flaw as it is', 'Dye the band black instead']);
             }
         }
 

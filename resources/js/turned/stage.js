@@ -23,7 +23,9 @@ const FAR = 2.6;
 export default class Stage {
     constructor(canvas, mesh) {
         this.canvas = canvas;
-        this.renderer = new WebGLRenderer({ canvas, antialias: true, alpha: true, preserveDrawingBuffer: true });
+        const context = canvas.getContext('webgl2', { antialias: true, alpha: true, preserveDrawingBuffer: true });
+        if (!context) throw new Error('No WebGL here.');
+        this.renderer = new WebGLRenderer({ canvas, context });
         this.size = Math.max(mesh.diameter_mm, mesh.height_mm);
         this.scene = new Scene();
         this.camera = new PerspectiveCamera(32, 1, this.size / 50, this.size * 20);

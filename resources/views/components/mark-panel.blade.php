@@ -16,6 +16,9 @@
         @endif
     </div>
 @endforeach
+@if ($chosen->bleeds($show) !== '')
+    <div class="note">{{ $chosen->bleeds($show) }}</div>
+@endif
 <table class="mt-1">
     <tbody>
         @foreach ($chosen->figures($show) as [$label, $value])
@@ -152,6 +155,14 @@
             <button class="press press-main">Set it</button>
             <button class="quiet" form="mark-remove" aria-label="Remove {{ $mark->label() }}">Remove it</button>
         </div>
+        @if ($mark->technique->key() === 'pen-pattern')
+            <p class="mt-2">
+                <a href="{{ route('pieces.marks.unit', [$piece, $mark->id()]) }}">Draw a unit of your own</a>
+                @if ($mark->set->own)
+                    <span class="faint small">This one is drawn by you.</span>
+                @endif
+            </p>
+        @endif
         <p class="faint small mt-1">Grey figures are usual: leave a field empty to keep to them.</p>
     </form>
     <form id="mark-remove" method="post" action="{{ route('pieces.marks.destroy', [$piece, $mark->id()]) }}" data-live>

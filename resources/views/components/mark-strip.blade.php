@@ -3,6 +3,9 @@
 @php($piece = $page->piece)
 <section aria-label="The band laid flat" class="mt-6 border-t border-ink pt-4">
     {!! $chosen->strip() !!}
+    @if ($chosen->isPartOfStrip())
+        <p class="small faint">A fifth of it, round the end grain; the template has all of it.</p>
+    @endif
     <form
         method="get"
         action="{{ route('pieces.marks.template', [$piece, $mark->id(), 'svg']) }}"

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal\Work;
 
+use HonestGrain\Piece\BandEdges;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Route\Internal\Operation;
@@ -12,6 +13,7 @@ use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Technique\CutsProfile;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Work;
 
@@ -30,6 +32,9 @@ final class Marked
             $operations[] = self::mark($subject, $mark, $i);
             if ($subject->part->isSandedBack($mark, $subject->piece->order)) {
                 $operations[] = self::sandBack($subject, $mark, $i);
+            }
+            if ($mark->technique->nature() === Nature::Flames) {
+                $operations[] = self::watch($subject, $mark, $i);
             }
         }
 
@@ -57,11 +62,38 @@ final class Marked
             }
             unset($back);
             if ($mark->technique->nature() === Nature::Flames) {
+                $chains[] = Precedence::rule(
+                    $last->id, "{$mark->id()}/watch", Wait::hours($mark->waitHours), 'Embers show themselves within it.',
+                );
                 $chains = [...$chains, ...self::beforeColours($subject, $mark, $marks)];
+            }
+            foreach ($mark->colours() ? [] : $marks as $colour) {
+                $because = $colour->colours() ? self::beforeColour($mark, $colour) : null;
+                if ($because !== null) {
+                    $chains[] = Precedence::custom($last->id, $colour->id(), Wait::none(), $because);
+                }
             }
         }
 
         return $chains;
+    }
+
+    /** Why a mark that lies beside a colour is made before it; null where it makes no odds. */
+    private static function beforeColour(Mark $mark, Mark $colour): ?string
+    {
+        if ($mark->overlaps($colour)) {
+            return null;
+        }
+        $isDam = $mark->technique instanceof CutsProfile && $mark->band->on === $colour->band->on
+            && $mark->band->toMm > $colour->band->fromMm - BandEdges::NEAR_MM
+            && $mark->band->fromMm < $colour->band->toMm + BandEdges::NEAR_MM;
+
+        return match (true) {
+            $isDam => 'A line is a dam only once it is there: the colour stops at it.',
+            $mark->technique->nature() === Nature::Burns => 'Burnt before anything is dyed: hands, rests and smoke mark '
+                .'fresh colour.',
+            default => null,
+        };
     }
 
     /**
@@ -93,7 +125,11 @@ final class Marked
             $mark->id(), $mark->technique, StepKind::Mark, $subject->part->id, [self::place($subject, $mark)], $title,
             $mark->minutes ?? $worked->minutes, $mark->because(),
             50.0 + $number / 10, Wait::hours($mark->waitHours, null, $mark->stain?->kinetics()),
-            $mark->waitHours > 0 ? 'to dry' : '',
+            match (true) {
+                $mark->waitHours <= 0 => '',
+                $mark->technique->nature() === Nature::Flames => 'watched',
+                default => 'to dry',
+            },
             Wait::hours($mark->waitHours, null, $mark->stain?->kinetics()),
             self::hazards($subject, $mark),
             how: Subject::said(...[
@@ -113,6 +149,23 @@ final class Marked
             ]),
             of: [$mark->id()], product: $mark->stain?->class, zone: $mark->id(),
             hold: $mark->technique->hold($subject->part->holding->mounted()), brief: lcfirst($mark->action()),
+        );
+    }
+
+    private static function watch(Subject $subject, Mark $mark, int $number): Operation
+    {
+        return new Operation(
+            "{$mark->id()}/watch", $subject->technique('own'), StepKind::Test, $subject->part->id,
+            [self::place($subject, $mark)], 'End the fire-watch, '.$mark->band->on->zone(),
+            $subject->calibration->marks->watchMinutes,
+            'Char glows on unseen: nobody leaves it before it has been watched that long.', 50.06 + $number / 10,
+            hazards: [Hazard::Flame],
+            how: [
+                'Stay by it all that time, an extinguisher at hand, on stone and away from dust and finish. Then feel it '
+                    .'all over with the back of the hand: cold everywhere, no smoke, no smell.',
+            ],
+            of: [$mark->id()], work: Work::Hand, zone: $mark->id(), hold: 'outside, on a brick or a stone',
+            brief: 'end the fire-watch',
         );
     }
 
