@@ -21,7 +21,8 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string $wood
  * @property string|null $grit
- * @property list<array{product: string, rgb: string, strength: float, sanded_um: float}> $layers  first on the wood first
+ * @property list<array{product: string, rgb: string, strength: float, sanded_um: float}> $layers  first on the wood
+ *     first
  * @property string|null $coat
  * @property Carbon $made_on
  * @property string|null $photo
@@ -34,7 +35,12 @@ class Swatch extends Model
 {
     public const MOST_LAYERS = 4;
 
-    public const TISSUES = ['early' => 'Soft early wood', 'late' => 'Dense late wood', 'figure' => 'End grain or figure'];
+    public const TISSUES = [
+        'early' => 'Soft early wood', 'late' => 'Dense late wood', 'figure' => 'End grain or figure',
+    ];
+
+    /** What is typed of a layer besides its dye and colour: field, word and what is usual. */
+    public const LAYER_FIELDS = [['layer_strength', 'Strength', '1'], ['layer_sanded', 'Sanded back', '0']];
 
     protected $fillable = [
         'name', 'wood', 'grit', 'layers', 'coat', 'made_on', 'photo', 'points', 'measured', 'counts', 'note',

@@ -52,7 +52,9 @@ final readonly class EquipmentForm
         ]], $rows);
     }
 
-    /** @return list<array{string, string, string}> name, kind, and radius or angle of each cutter, and two empty rows */
+    /**
+     * @return list<array{string, string, string}> name, kind, and radius or angle of each cutter, and two empty rows
+     */
     public function cutters(): array
     {
         $rows = array_map(function (Cutter $cutter): array {

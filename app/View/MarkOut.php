@@ -44,7 +44,9 @@ final readonly class MarkOut
         return $faces;
     }
 
-    /** @return list<array{string, string, string}> each mark that is divided: its name, its parts, its holes or strip */
+    /**
+     * @return list<array{string, string, string}> each mark that is divided: its name, its parts, its holes or strip
+     */
     public function divisions(Part $part): array
     {
         $divided = [];
@@ -55,12 +57,13 @@ final readonly class MarkOut
                 $ground = $part->grounds[$id];
                 $divided[] = [$part->mark($id)->label(), (string) $worked->parts, $worked->plate === null
                     ? sprintf(
-                        'paper strip %s long, marked every %s', $this->show->length(2 * M_PI * $ground->levels[0]->radiusMm, 1),
+                        'paper strip %s long, marked every %s',
+                        $this->show->length(2 * M_PI * $ground->levels[0]->radiusMm, 1),
                         $this->show->length(2 * M_PI * $ground->levels[0]->radiusMm / $worked->parts, 2),
                     )
                     : "plate $worked->plate: "
                         .($worked->plate === $worked->parts ? 'every hole' : implode(' ', $worked->holes))
-                        .($start > 0 ? ', the first '.$this->show->plain($start).'° from where the grain comes out' : '')];
+                        .($start > 0 ? ', the first '.$this->show->plain($start).'° from the end grain' : '')];
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use HonestGrain\Drawing\Appearance;
 use HonestGrain\Drawing\DivisionPlan;
 use HonestGrain\Drawing\MarkStrip;
 use HonestGrain\Piece\BandEdges;
@@ -66,7 +67,8 @@ final readonly class MarkPanel
             $unit = $setting->isLength() ? $show->unit(Unit::Length) : $setting->unit();
 
             return [
-                $setting, $setting->label().($unit === '' ? '' : ", $unit"), $this->value($this->mark->set, $setting, $show),
+                $setting, $setting->label().($unit === '' ? '' : ", $unit"),
+                $this->value($this->mark->set, $setting, $show),
                 $this->value($this->settled, $setting, $show),
             ];
         }, array_values(array_filter($this->mark->technique->settings(), $this->matters(...))));
@@ -120,6 +122,44 @@ final readonly class MarkPanel
         return $findings;
     }
 
+    /** @return array<string, string> colours of a dyed band by stage; none for other marks */
+    public function chips(): array
+    {
+        if (! $this->mark->colours() && $this->mark->technique->key() !== 'scorch') {
+            return [];
+        }
+        $look = Appearance::of($this->part, $this->order);
+        [$early, $late, $figure] = $look->under($this->mark, false);
+        [$earlyCoated, $lateCoated] = $look->under($this->mark);
+
+        return [
+            'bare' => $this->part->wood->rgb, 'early' => $early->toHex(), 'late' => $late->toHex(),
+            'end grain' => $figure->toHex(), 'early, coated' => $earlyCoated->toHex(),
+            'late, coated' => $lateCoated->toHex(),
+        ];
+    }
+
+    /**
+     * @return array{array<string, float>, int, float}|null share kept by tissue, best µm and its ΔE; null for no dye
+     */
+    public function sandedBack(): ?array
+    {
+        if (! $this->mark->isLayered()) {
+            return null;
+        }
+        $look = Appearance::of($this->part, $this->order);
+
+        return [$look->kept($this->mark), ...$look->bestSanding($this->mark)];
+    }
+
+    /** The contrast between early and late wood as it is: ΔE. */
+    public function contrast(): float
+    {
+        [$early, $late] = Appearance::of($this->part, $this->order)->under($this->mark);
+
+        return $early->differenceTo($late);
+    }
+
     /** Where a colour is open to bleed; empty where burnt lines or grooves dam it. */
     public function bleeds(Show $show): string
     {
@@ -145,9 +185,10 @@ final readonly class MarkPanel
         };
     }
 
-    public function isSandedBack(): bool
+    /** The wheel of the shop's dyes, on this wood and for this area. */
+    public function wheel(): string
     {
-        return $this->part->isSandedBack($this->mark, $this->order);
+        return route('swatches', ['wood' => $this->part->wood->name, 'area' => round($this->ground->areaMm2 / 100)]);
     }
 
     private function matters(Setting $setting): bool
@@ -159,7 +200,9 @@ final readonly class MarkPanel
             Setting::Grid, Setting::PitchMm => ! $this->settled->has(Setting::Opening)
                 || $this->settled->choice(Setting::Opening) === 'holes',
             Setting::TiltDeg => $this->settled->choice(Setting::Opening) === 'hook',
-            Setting::SizeMm => ! $this->settled->has(Setting::Unit) || $this->settled->choice(Setting::Unit) === 'brand',
+            Setting::SizeMm => ! $this->settled->has(
+                Setting::Unit,
+            ) || $this->settled->choice(Setting::Unit) === 'brand',
             Setting::Binder => $this->settled->choice(Setting::Filling) !== 'wire',
             default => true,
         };

@@ -71,6 +71,15 @@ final readonly class MarksPanel
             ? (new DivisionPlan($this->part->grain, $this->part->wood->rgb))->drawn() : $chosen->plan();
     }
 
+    /** @return array<string, string> rules by which a band is laid out */
+    public function rules(): array
+    {
+        return [
+            'thirds' => 'thirds', 'golden' => 'golden section', 'equal' => 'equal parts', 'ratio' => 'my own ratio',
+            'between' => 'between two marks',
+        ];
+    }
+
     /** The rates behind the usual minutes, as the catalogue has them. */
     public function rates(): string
     {
@@ -93,6 +102,14 @@ final readonly class MarksPanel
             Work::Lap => 'in the lap',
             Work::Hand, Work::Points => 'by hand',
         };
+    }
+
+    /** What a mark is where its name does not say, and what is used. */
+    public function kind(Mark $mark): string
+    {
+        return implode(' · ', array_filter([
+            $mark->name === null ? '' : lcfirst($mark->technique->label()), lcfirst($mark->stain->class ?? ''),
+        ]));
     }
 
     /** "24 ×" where a mark is divided or comes in a row; empty where it is one. */

@@ -112,6 +112,18 @@ final readonly class PiecePage
         return route("pieces.$name", [$this->piece] + ($isFirst ? [] : ['part' => $this->part->id]));
     }
 
+    /** The marks of the part with one of them chosen. */
+    public function markTab(string $mark): string
+    {
+        return $this->tab('marks').(str_contains($this->tab('marks'), '?') ? '&' : '?')."mark=$mark";
+    }
+
+    /** The part in the round. */
+    public function turned(): string
+    {
+        return $this->tab('turned');
+    }
+
     /** Why the lathe turns no faster: the shop's rim speed, or flawed wood. */
     public function whySoSlow(Show $show): string
     {

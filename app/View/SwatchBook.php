@@ -41,6 +41,8 @@ final readonly class SwatchBook
                 <=> $b->shown()->differenceTo($wanted));
         }
 
-        return new self($pages, $wood, $colour, $workshop->swatches()->pluck('wood')->unique()->sort()->values()->all());
+        return new self(
+            $pages, $wood, $colour, $workshop->swatches()->pluck('wood')->unique()->sort()->values()->all(),
+        );
     }
 }

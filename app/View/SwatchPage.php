@@ -37,7 +37,9 @@ final readonly class SwatchPage
             $stages['coated'] = $this->colours(count($this->swatch->layers), true, $over);
         }
 
-        return array_map(fn (array $three): array => array_map(fn (Rgb $rgb): string => $rgb->toHex(), $three), $stages);
+        return array_map(
+            fn (array $three): array => array_map(fn (Rgb $rgb): string => $rgb->toHex(), $three), $stages,
+        );
     }
 
     /** The colour it is found by: as measured on the early wood, or as the model has it. */
@@ -49,7 +51,9 @@ final readonly class SwatchPage
             : $this->colours(count($this->swatch->layers), true, $this->swatch->over($this->tables))[0];
     }
 
-    /** @return array<string, array{string, string, float}> by tissue: model's colour, measured colour, ΔE between them */
+    /**
+     * @return array<string, array{string, string, float}> by tissue: model's colour, measured colour, ΔE between them
+     */
     public function against(): array
     {
         $told = $this->colours(
@@ -68,9 +72,24 @@ final readonly class SwatchPage
         return $rows;
     }
 
-    public function factors(): DyeFactors
+    /** "ash (white), P320 · 17 Nov". */
+    public function about(Show $show): string
     {
-        return $this->tables->dyes->of($this->swatch->wood, $this->swatch->layers[0]['product'] ?? null);
+        $grit = $this->swatch->grit === null ? '' : ', '.$this->swatch->grit;
+
+        return lcfirst($this->swatch->wood)."$grit · ".$show->calendarDay($this->swatch->made_on);
+    }
+
+    /** What the boards that count make of this dye on this wood. */
+    public function corrected(): string
+    {
+        $factors = $this->tables->dyes->of($this->swatch->wood, $this->swatch->layers[0]['product'] ?? null);
+
+        return sprintf(
+            '%d %s for this dye on this wood: uptake × %s and depth × %s of the usual (early, late, figure).',
+            $factors->boards, $factors->boards === 1 ? 'board counts' : 'boards count',
+            implode(', ', $factors->uptake), implode(', ', $factors->depth),
+        );
     }
 
     /** @return list<array{string, string}> colour of each layer, and words such as "water dye, strength 1" */

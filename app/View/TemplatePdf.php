@@ -7,7 +7,9 @@ namespace App\View;
 use HonestGrain\Drawing\Tiling;
 use TCPDF;
 
-/** A template as pages to print at true size: tiled where it is larger than a sheet, each tile lapping over the next. */
+/**
+ * A template as pages to print at true size: tiled where it is larger than a sheet, each tile lapping over the next.
+ */
 final class TemplatePdf
 {
     private const MARK_MM = 4.0;

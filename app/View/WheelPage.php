@@ -109,7 +109,10 @@ final readonly class WheelPage
         ];
     }
 
-    /** @return array{float, list<array{string, float, float, float|null}>, float|null} mL to mix; name, g, drops and cost of each dye; cost */
+    /**
+     * @return array{float, list<array{string, float, float, float|null}>, float|null} mL to mix; name, g, drops and
+     * cost of each dye; cost
+     */
     public function recipe(): array
     {
         $figures = $this->tables->calibration->colour;
@@ -161,7 +164,8 @@ final readonly class WheelPage
 
         return $mixture->on(
             Rgb::hex($this->wood->rgb, 'wood'), $product === null ? 'water' : Swatch::carrier($this->tables, $product),
-            $this->strength, $product === null ? DyeFactors::usual() : $this->tables->dyes->of($this->wood->name, $product),
+            $this->strength,
+            $product === null ? DyeFactors::usual() : $this->tables->dyes->of($this->wood->name, $product),
             $this->tables->calibration->colour, $coat,
         );
     }

@@ -84,13 +84,16 @@ final readonly class DyeFactors
         return $ratios;
     }
 
-    private static function told(TestBoard $board, ColourFigures $figures, int $tissue, float $uptake, float $depth): Rgb
-    {
+    private static function told(
+        TestBoard $board, ColourFigures $figures, int $tissue, float $uptake, float $depth,
+    ): Rgb {
         $factors = new self(array_fill(0, 3, $uptake), array_fill(0, 3, $depth), 0);
         $layer = DyeLayer::usual(
             $board->dye, $board->carrier, $board->strength, $board->sandedUm, $factors, $figures,
         );
 
-        return Tissues::ofWood($board->wood, $figures)->dyed($layer)->coated($board->coat, $figures)->colours()[$tissue];
+        return Tissues::ofWood(
+            $board->wood, $figures,
+        )->dyed($layer)->coated($board->coat, $figures)->colours()[$tissue];
     }
 }

@@ -6,7 +6,9 @@ namespace HonestGrain\Colour;
 
 use HonestGrain\Calibration\ColourFigures;
 
-/** Dyes stirred together in parts (Kubelka and Munk: their absorptions add up by share), and how they look on a wood. */
+/**
+ * Dyes stirred together in parts (Kubelka and Munk: their absorptions add up by share), and how they look on a wood.
+ */
 final readonly class Mixture
 {
     /** @param  non-empty-array<string, array{Rgb, int}>  $parts  colour and parts, by the name of a dye */

@@ -7,7 +7,8 @@ namespace HonestGrain\Colour;
 use HonestGrain\Geometry\GrainDirection;
 
 /**
- * Growth rings as a turned surface would show them (workshop): straight round a pith line, evenly apart, their late wood
+ * Growth rings as a turned surface would show them (workshop): straight round a pith line, evenly apart, their late
+ * wood
  * dense at the outer edge of each. What is drawn is wood of this kind, not this piece of it.
  */
 final readonly class Rings

@@ -28,6 +28,8 @@ final class Appearance
     /** Steps of a fade, and of end grain, that are told apart. */
     private const STEPS = 16;
 
+    private const MOST_SANDED_UM = 400;
+
     /** @var array<string, list<Rgb>> tissues by what lies on them */
     private array $known = [];
 
@@ -35,6 +37,7 @@ final class Appearance
      * @param  list<Mark>  $marks  in the order in which they are made
      * @param  array<string, Settings>  $settings  whole, by id of a mark
      * @param  list<array{string, string}>  $order
+     * @param  array<string, float>  $tried  µm in place of what a mark is sanded back by
      */
     private function __construct(
         private readonly Part $part,
@@ -43,6 +46,7 @@ final class Appearance
         private readonly array $marks,
         private readonly array $settings,
         private readonly array $order,
+        private readonly array $tried = [],
     ) {
     }
 
@@ -66,7 +70,8 @@ final class Appearance
         [$early, $dense, $figure] = $this->tissuesAt($on, $arcMm, $exposure, $isCoated);
 
         return Rgb::linear(array_map(
-            fn (float $e, float $l, float $f): float => (1 - $exposure) * ((1 - $late) * $e + $late * $l) + $exposure * $f,
+            fn (float $soft, float $hard, float $end): float => $exposure * $end
+                + (1 - $exposure) * ((1 - $late) * $soft + $late * $hard),
             $early->reflectance, $dense->reflectance, $figure->reflectance,
         ));
     }
@@ -77,6 +82,46 @@ final class Appearance
         return $this->tissuesAt(
             $mark->band->on, ($mark->band->fromMm + $mark->band->toMm) / 2, 0.0, $isCoated,
         );
+    }
+
+    /**
+     * How far a layer of dye is sanded back for the most contrast between early and late wood under all that lies
+     * there.
+     *
+     * @return array{int, float} µm and ΔE; the least of those that are alike
+     */
+    public function bestSanding(Mark $mark): array
+    {
+        $best = [0, -1.0];
+        for ($um = 0; $um <= self::MOST_SANDED_UM; $um++) {
+            $look = new self(
+                $this->part, $this->figures, $this->wood, $this->marks, $this->settings, $this->order,
+                [$mark->id() => (float) $um],
+            );
+            [$early, $late] = $look->under($mark);
+            $contrast = $early->differenceTo($late);
+            $best = $contrast > $best[1] + 1e-9 ? [$um, $contrast] : $best;
+        }
+
+        return $best;
+    }
+
+    /** @return array<string, float> share of a layer that is left after sanding back, by tissue */
+    public function kept(Mark $mark): array
+    {
+        $whole = $this->layer($mark, Rgb::hex('#808080', 'colour'));
+        $um = $this->sandedUm($mark);
+        $kept = [];
+        foreach (['early wood', 'late wood', 'end grain'] as $i => $tissue) {
+            $kept[$tissue] = exp(-$um / $whole->depthUm[$i]);
+        }
+
+        return $kept;
+    }
+
+    private function sandedUm(Mark $mark): float
+    {
+        return $this->tried[$mark->id()] ?? $this->part->sandedUm($mark, $this->order);
     }
 
     /** @return list<Rgb> early wood, late wood and figure under all that lies on a place */
@@ -164,7 +209,7 @@ final class Appearance
 
         return DyeLayer::usual(
             $colour, $carrier, $set->numberOr(Setting::Strength, 1.0) ?? 1.0,
-            $this->part->sandedUm($mark, $this->order), $this->part->dyeFactors($mark), $this->figures,
+            $this->sandedUm($mark), $this->part->dyeFactors($mark), $this->figures,
         );
     }
 

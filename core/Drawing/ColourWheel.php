@@ -7,7 +7,9 @@ namespace HonestGrain\Drawing;
 use HonestGrain\Colour\Mixture;
 use HonestGrain\Colour\Rgb;
 
-/** Mixtures on a wheel: by hue round it, by how far from grey outwards, each in the colour that it gives on the wood. */
+/**
+ * Mixtures on a wheel: by hue round it, by how far from grey outwards, each in the colour that it gives on the wood.
+ */
 final readonly class ColourWheel
 {
     private const R = 100.0;
@@ -40,7 +42,8 @@ final readonly class ColourWheel
             $long = max(1.0, hypot($x, $y));
             $across = Svg::tag('path', [
                 'd' => sprintf(
-                    'M%s %sL%s %s', Svg::n($x), Svg::n($y), Svg::n(-self::R * $x / $long), Svg::n(-self::R * $y / $long),
+                    'M%s %sL%s %s', Svg::n($x), Svg::n($y), Svg::n(-self::R * $x / $long),
+                    Svg::n(-self::R * $y / $long),
                 ), 'stroke' => 'currentColor', 'stroke-width' => 0.7, 'stroke-dasharray' => '3 2',
             ]);
             $dots .= $this->dot($this->picked, $this->mixtures[$this->picked]);

@@ -67,7 +67,9 @@ final readonly class MarkStrip
             'viewBox' => implode(' ', array_map(Svg::n(...), [
                 $left - 8 * $u, $top - 3 * $u, $right - $left + 16 * $u, $below - $top + 6 * $u,
             ])),
-            'role' => 'img', 'class' => $below - $top > 0.5 * ($right - $left) ? 'max-h-[380px] w-full' : 'max-h-[240px] w-full', 'font-family' => 'Source Sans 3, sans-serif',
+            'role' => 'img',
+            'class' => $below - $top > 0.5 * ($right - $left) ? 'max-h-[380px] w-full' : 'max-h-[240px] w-full',
+            'font-family' => 'Source Sans 3, sans-serif',
             'aria-label' => "The band of {$this->mark->label()} laid flat".($isThin ? ', a fifth of it' : ''),
         ], $this->wood().$this->drawing($u).$this->divided($u).$this->outline($u).$this->grain($u));
     }
@@ -151,7 +153,9 @@ final readonly class MarkStrip
         $worked = $this->part->worked()[$this->mark->id()];
         $d = '';
         for ($i = 0; $i < $worked->parts; $i++) {
-            $d .= self::line([$this->at(($i + 0.5) / $worked->parts, 0.0), $this->at(($i + 0.5) / $worked->parts, $this->longMm)]);
+            $d .= self::line(
+                [$this->at(($i + 0.5) / $worked->parts, 0.0), $this->at(($i + 0.5) / $worked->parts, $this->longMm)],
+            );
         }
 
         return $d === '' ? '' : Svg::tag('path', [

@@ -30,7 +30,8 @@ final class MarkTemplate
         $onEdges = $worked->parts > 0 && $mark->technique->nature() === Nature::Cuts;
 
         return Template::ofCurved(CurvedBand::along($strip), $count, $figures, self::runs(
-            $onEdges ? $pattern->turned(0.5 / $worked->parts) : $pattern, $strip[count($strip) - 1]->arcMm - $strip[0]->arcMm, $rises,
+            $onEdges ? $pattern->turned(0.5 / $worked->parts) : $pattern,
+            $strip[count($strip) - 1]->arcMm - $strip[0]->arcMm, $rises,
             $part->grounds[$mark->id()]->middle()->radiusMm,
         ));
     }

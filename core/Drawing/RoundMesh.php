@@ -142,7 +142,8 @@ final readonly class RoundMesh
         $packed = '';
         foreach ($this->rows as [$on, $arc]) {
             $here = array_values(array_filter(
-                $reliefs, fn (array $one): bool => $one[0]->on === $on && $arc >= $one[0]->fromMm && $arc <= $one[0]->toMm,
+                $reliefs,
+                fn (array $one): bool => $one[0]->on === $on && $arc >= $one[0]->fromMm && $arc <= $one[0]->toMm,
             ));
             if ($here === []) {
                 $packed .= str_repeat("\0\0", self::COLUMNS);
@@ -196,7 +197,8 @@ final readonly class RoundMesh
                 [$early, $dense, $figure] = $tissues[$step];
                 $late = $lates[$column] * (1 - $exposure);
                 $soft = 1 - $exposure - $late;
-                $packed .= $shades[(int) (self::SHADES * ($soft * $early[0] + $late * $dense[0] + $exposure * $figure[0]))]
+                $red = $soft * $early[0] + $late * $dense[0] + $exposure * $figure[0];
+                $packed .= $shades[(int) (self::SHADES * $red)]
                     .$shades[(int) (self::SHADES * ($soft * $early[1] + $late * $dense[1] + $exposure * $figure[1]))]
                     .$shades[(int) (self::SHADES * ($soft * $early[2] + $late * $dense[2] + $exposure * $figure[2]))];
             }
@@ -205,7 +207,9 @@ final readonly class RoundMesh
         return $packed;
     }
 
-    /** @return array{list<array{string, float, list<array{float, float}>}>, list<array{string, float, float, float}>} */
+    /**
+     * @return array{list<array{string, float, list<array{float, float}>}>, list<array{string, float, float, float}>}
+     */
     private function drawn(): array
     {
         $lines = $dots = [];
@@ -242,7 +246,9 @@ final readonly class RoundMesh
                 $from = $before === null ? $arc : $this->rows[$before][1];
                 $span = $arc - $from;
 
-                return round($before === null || $span <= 0 ? $i : $before + ($arcMm - $from) / $span * ($i - $before), 3);
+                return round(
+                    $before === null || $span <= 0 ? $i : $before + ($arcMm - $from) / $span * ($i - $before), 3,
+                );
             }
             $before = $i;
         }

@@ -50,7 +50,9 @@ final readonly class Flutes
             return $this->depthMm;
         }
 
-        return $this->depthMm * max(0.0, min(1.0, $alongMm / $this->fadeMm, ($this->slantMm - $alongMm) / $this->fadeMm));
+        return $this->depthMm * max(
+            0.0, min(1.0, $alongMm / $this->fadeMm, ($this->slantMm - $alongMm) / $this->fadeMm),
+        );
     }
 
     /** @return list<float>|null at each radius; null for straight ones */

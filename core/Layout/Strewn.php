@@ -8,7 +8,8 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Places strewn over a band by chance, the same for a seed, none nearer to another than a least distance: each is thrown
+ * Places strewn over a band by chance, the same for a seed, none nearer to another than a least distance: each is
+ * thrown
  * anew until it falls free.
  */
 final class Strewn

@@ -7,7 +7,8 @@ namespace HonestGrain\Layout;
 use HonestGrain\Reading\InvalidField;
 
 /**
- * Strokes read from an SVG: its lines, polylines and paths, curves drawn with straight pieces, set into the unit square.
+ * Strokes read from an SVG: its lines, polylines and paths, curves drawn with straight pieces, set into the unit
+ * square.
  * Fills, texts, pictures, styles and scripts are left out; what moves or declares anything is refused.
  */
 final class SvgStrokes
@@ -80,7 +81,9 @@ final class SvgStrokes
         $line = [];
         $at = $begun = [0.0, 0.0];
         foreach ($parts as [, $letter, $rest]) {
-            $takes = ['M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'A' => 7, 'Z' => 0];
+            $takes = [
+                'M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'A' => 7, 'Z' => 0,
+            ];
             $kind = strtoupper($letter);
             $numbers = self::numbers($rest);
             if ($kind === 'Z') {
@@ -102,7 +105,8 @@ final class SvgStrokes
                     $begun = $to;
                 }
                 $bend = in_array($kind, ['C', 'Q'], true) ? array_map(
-                    fn (array $pair): array => [$pair[0] + $by[0], $pair[1] + $by[1]], array_chunk(array_slice($n, 0, -2), 2),
+                    fn (array $pair): array => [$pair[0] + $by[0], $pair[1] + $by[1]],
+                    array_chunk(array_slice($n, 0, -2), 2),
                 ) : [];
                 $line = [...$line, ...self::curve($at, $bend, $to)];
                 $at = $to;
@@ -171,7 +175,8 @@ final class SvgStrokes
             : max(0.0, min(1.0, ($value - $from) / ($to - $from)));
 
         return OwnRepeat::read(array_map(fn (array $line): array => array_map(
-            fn (array $at): array => [round($set($at[0], $left, $right), 5), round(1 - $set($at[1], $top, $below), 5)], $line,
+            fn (array $at): array => [round($set($at[0], $left, $right), 5), round(1 - $set($at[1], $top, $below), 5)],
+            $line,
         ), $this->strokes), self::FIELD);
     }
 

@@ -50,7 +50,8 @@ final readonly class Ground
     public function wallMm(): ?float
     {
         $walls = array_filter(
-            array_map(fn (Level $level): ?float => $level->wallMm, $this->levels), fn (?float $mm): bool => $mm !== null,
+            array_map(fn (Level $level): ?float => $level->wallMm, $this->levels),
+            fn (?float $mm): bool => $mm !== null,
         );
 
         return $walls === [] ? null : min($walls);

@@ -14,6 +14,7 @@ enum Setting: string
     case WidthMm = 'width_mm';
     case DepthMm = 'depth_mm';
     case Section = 'section';
+    case Ribs = 'ribs';
     case Tool = 'tool';
     case RadiusMm = 'radius_mm';
     case AngleDeg = 'angle_deg';
@@ -55,6 +56,7 @@ enum Setting: string
             self::WidthMm => 'Width',
             self::DepthMm => 'Depth',
             self::Section => 'Section',
+            self::Ribs => 'Cut as',
             self::Tool => 'Cutter',
             self::RadiusMm => 'Radius of the ball',
             self::AngleDeg => 'Angle of the V',
@@ -154,6 +156,7 @@ enum Setting: string
     {
         return match ($this) {
             self::Section => ['v' => 'V', 'square' => 'square', 'round' => 'round'],
+            self::Ribs => ['flutes' => 'flutes', 'reeds' => 'reeds'],
             self::Tool => ['ball' => 'ball', 'v' => 'V'],
             self::Texture => ['chatter' => 'a chattering tip', 'wheel' => 'a wheel'],
             self::Opening => ['holes' => 'holes', 'slots' => 'slots', 'hook' => 'a slot with a hook'],

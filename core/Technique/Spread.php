@@ -39,7 +39,8 @@ final readonly class Spread
         return new Worked(max(1.0, $on + $edges * $this->rates->edgeMinutesPerM), [
             Figure::of('Once round', Measure::Minutes, $on), ...$figures,
         ], [...$this->wetEdge($on), ...$findings], [
-            ucfirst($this->way).($this->hands > 1 ? ' by two pairs of hands' : '').', once round without a stop.', ...$says,
+            ucfirst($this->way).($this->hands > 1 ? ' by two pairs of hands' : '').', once round without a stop.',
+            ...$says,
         ]);
     }
 
@@ -66,9 +67,12 @@ final readonly class Spread
 
         return [Finding::refuse(
             sprintf(
-                'The edge stays wet for %s min, and %.0f cm² %s take %.1f min: where the ends meet a line stays.', $open,
+                'The edge stays wet for %s min, and %.0f cm² %s take %.1f min: where the ends meet a line stays.',
+                $open,
                 $this->ground->areaMm2 / 100, $this->way, $minutes,
-            ), ...$choices, ...['A dye in water, which stays open for longer', sprintf('Bands of at most %.0f cm²', $most)],
+            ), ...$choices, ...[
+                'A dye in water, which stays open for longer', sprintf('Bands of at most %.0f cm²', $most),
+            ],
         )];
     }
 }

@@ -86,7 +86,8 @@ final readonly class Techniques
     {
         $decorations = $works = [];
         foreach ([
-            new Beads, new Coves, new Grooves, new BurntLine, new Flutes, new Facets, new Dimples, new SpunTexture, new WireBrush,
+            new Beads, new Coves, new Grooves, new BurntLine, new Flutes, new Facets, new Dimples, new SpunTexture,
+            new WireBrush,
             new Piercing, new Inlay, new Scorch, new PenPattern, new Bleach, new Dye, new Ebonise, new Stain, new Leaf,
             new Paint, new Lime,
         ] as $decoration) {

@@ -56,7 +56,9 @@ final readonly class WallLeft
         $height = round($this->ground->levels[$worst]->heightMm);
 
         return [$left <= 0
-            ? Finding::refuse(sprintf('%s cut through the wall %s mm up, by %.1f mm.', $cuts, $height, -$left), ...$choices)
+            ? Finding::refuse(
+                sprintf('%s cut through the wall %s mm up, by %.1f mm.', $cuts, $height, -$left), ...$choices,
+            )
             : Finding::warn(sprintf(
                 '%s leave %.1f mm of the wall %s mm up, less than the %s mm that stands handling.', $cuts, $left,
                 $height, $this->leastMm,

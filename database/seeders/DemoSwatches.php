@@ -25,9 +25,12 @@ final readonly class DemoSwatches
     public function fill(Workshop $workshop): void
     {
         foreach ([
-            ['Slate', 'Water dye (powder)', '#12222d', 38.0, 0.35], ['Lagoon', 'Water dye (powder)', '#1d6b86', 22.0, 0.4],
-            ['Straw', 'Water dye (powder)', '#c9a24a', 41.0, 0.3], ['Bramble', 'Water dye (powder)', '#7a1f3a', 15.0, 0.4],
-            ['Moss', 'Water dye (powder)', '#4a6b2a', 9.0, null], ['Rust', 'Concentrate in alcohol', '#a8481c', 30.0, 0.6],
+            ['Slate', 'Water dye (powder)', '#12222d', 38.0, 0.35],
+            ['Lagoon', 'Water dye (powder)', '#1d6b86', 22.0, 0.4],
+            ['Straw', 'Water dye (powder)', '#c9a24a', 41.0, 0.3],
+            ['Bramble', 'Water dye (powder)', '#7a1f3a', 15.0, 0.4],
+            ['Moss', 'Water dye (powder)', '#4a6b2a', 9.0, null],
+            ['Rust', 'Concentrate in alcohol', '#a8481c', 30.0, 0.6],
         ] as [$name, $product, $rgb, $stock, $price]) {
             $workshop->dyes()->create(compact('name', 'product', 'rgb', 'stock', 'price'));
         }
@@ -37,7 +40,9 @@ final readonly class DemoSwatches
         $this->board($workshop, 'Tide, three layers', 'Ash (white)', [
             $layer('#12222d', 0.8, 60.0), $layer('#1d6b86', 0.8, 20.0), $layer('#c9a24a', 0.8),
         ], 'Wiping varnish (oil-based thinned)', 21, 'The one for the Ebb bowl.');
-        $this->board($workshop, 'Bramble on sycamore', 'Sycamore (American)', [$layer('#7a1f3a', 1.0)], 'Hard-wax oil', 16);
+        $this->board(
+            $workshop, 'Bramble on sycamore', 'Sycamore (American)', [$layer('#7a1f3a', 1.0)], 'Hard-wax oil', 16,
+        );
         $lagoon = $this->board($workshop, 'Lagoon on ash', 'Ash (white)', [$layer('#1d6b86', 0.6)], null, 9);
         $this->photograph($workshop, $lagoon);
     }

@@ -217,8 +217,9 @@ final class CatalogueTest extends TestCase
 
     public function test_every_technique_has_a_file_a_row_and_words_for_what_it_needs(): void
     {
-        $keys = 'mount rough true shape hollow bore drill tenon recess reverse part-off saw scrape beads coves grooves fill '
-            .'stabilise patch glue seal-to-cut sand wet-sand raise-grain knock-back wipe-clean burnish paste compound '
+        $keys = 'mount rough true shape hollow bore drill tenon recess reverse part-off saw scrape beads coves grooves '
+            .'fill stabilise patch glue seal-to-cut sand wet-sand raise-grain knock-back wipe-clean burnish paste '
+            .'compound '
             .'burnt-line spun-texture flutes facets dimples wire-brush pen-pattern piercing inlay scorch dye sand-back '
             .'ebonise bleach lime stain leaf paint coat wipe-off denib wax buff liner water-test cure fit assemble '
             .'sign weigh photograph pack own';

@@ -33,8 +33,12 @@ final class DyeBoardsTest extends TestCase
         $fifth = Rgb::linear([0.2, 0.2, 0.2]);
         // K/S 0.25 and 1.6: even parts 0.925, two to one 0.7.
         $r = fn (float $ks): float => 1 + $ks - sqrt($ks ** 2 + 2 * $ks);
-        self::assertEqualsWithDelta($r(0.925), Mixture::of(['a' => [$half, 1], 'b' => [$fifth, 1]])->colour->reflectance[0], 1e-9);
-        self::assertEqualsWithDelta($r(0.7), Mixture::of(['a' => [$half, 2], 'b' => [$fifth, 1]])->colour->reflectance[0], 1e-9);
+        self::assertEqualsWithDelta(
+            $r(0.925), Mixture::of(['a' => [$half, 1], 'b' => [$fifth, 1]])->colour->reflectance[0], 1e-9,
+        );
+        self::assertEqualsWithDelta(
+            $r(0.7), Mixture::of(['a' => [$half, 2], 'b' => [$fifth, 1]])->colour->reflectance[0], 1e-9,
+        );
         $all = Mixture::all(['slate' => $fifth, 'straw' => $half, 'rust' => $half]);
         self::assertCount(3 + 3 * 3, $all);
         self::assertSame(['slate', '2 parts slate, 1 straw', '1 slate, 1 straw', '1 slate, 2 straw'], array_map(
@@ -55,7 +59,8 @@ final class DyeBoardsTest extends TestCase
     public function test_a_wheel_has_a_link_for_every_mixture_and_lies_by_hue(): void
     {
         $all = Mixture::all(['red' => Rgb::hex('#a02020', 'rgb'), 'blue' => Rgb::hex('#2040a0', 'rgb')]);
-        $svg = (new ColourWheel($all, 0, fn (Mixture $m): Rgb => $m->colour, fn (int $i): string => "/pick/$i"))->drawn();
+        $wheel = new ColourWheel($all, 0, fn (Mixture $m): Rgb => $m->colour, fn (int $i): string => "/pick/$i");
+        $svg = $wheel->drawn();
         self::assertSame(5, substr_count($svg, '<a '));
         self::assertStringContainsString('href="/pick/4"', $svg);
         preg_match('/href="\/pick\/0".*?cx="([-\d.]+)" cy="([-\d.]+)"/s', $svg, $m);
@@ -106,7 +111,9 @@ final class DyeBoardsTest extends TestCase
         $card = Rgb::linear([0.18, 0.18, 0.09]);
         $seen = Rgb::linear([0.4, 0.3, 0.1])->balanced($card, 0.18)->reflectance;
         self::assertEqualsWithDelta([0.4, 0.3, 0.2], $seen, 1e-9);
-        self::assertSame(1.0, Rgb::linear([0.9, 0.9, 0.9])->balanced(Rgb::linear([0.01, 0.1, 0.18]), 0.18)->reflectance[0]);
+        self::assertSame(
+            1.0, Rgb::linear([0.9, 0.9, 0.9])->balanced(Rgb::linear([0.01, 0.1, 0.18]), 0.18)->reflectance[0],
+        );
     }
 
     private static function from(TestBoard ...$boards): DyeFactors
@@ -125,7 +132,9 @@ final class DyeBoardsTest extends TestCase
         $wood = Rgb::hex(self::WOOD, 'wood');
         $real = Tissues::ofWood($wood, $figures)->dyed($layer)->coated(Over::Oil, $figures)->colours();
 
-        return new TestBoard($wood, Rgb::hex(self::DYE, 'rgb'), 'water', 0.6, $sandedUm, Over::Oil, [$real[0], $real[1], null]);
+        return new TestBoard(
+            $wood, Rgb::hex(self::DYE, 'rgb'), 'water', 0.6, $sandedUm, Over::Oil, [$real[0], $real[1], null],
+        );
     }
 
     private static function figures(): Calibration

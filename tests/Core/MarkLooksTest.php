@@ -80,11 +80,19 @@ final class MarkLooksTest extends TestCase
 
     public function test_dye_is_darker_where_end_grain_shows_and_sanded_back_leaves_it_in_the_soft_wood(): void
     {
-        $part = fn (array $set): Part => $this->tube([$this->mark('dye', ['colour' => '#103040'] + $set)], GrainDirection::Side);
+        $part = fn (array $set): Part => $this->tube(
+            [$this->mark('dye', ['colour' => '#103040'] + $set)], GrainDirection::Side,
+        );
         $lightness = fn (Rgb $rgb): float => array_sum($rgb->reflectance);
         $look = Appearance::of($part(['sanded_um' => 0]));
-        self::assertLessThan($lightness($look->at(Surface::Outer, 40.0, 0.0, 0.5)), $lightness($look->at(Surface::Outer, 40.0, 1.0, 0.5)));
-        self::assertNotEquals($look->at(Surface::Outer, 40.0, 0.3, 0.5), $look->at(Surface::Outer, 10.0, 0.3, 0.5), 'off the band it is wood');
+        self::assertLessThan(
+            $lightness($look->at(Surface::Outer, 40.0, 0.0, 0.5)),
+            $lightness($look->at(Surface::Outer, 40.0, 1.0, 0.5)),
+        );
+        self::assertNotEquals(
+            $look->at(Surface::Outer, 40.0, 0.3, 0.5), $look->at(Surface::Outer, 10.0, 0.3, 0.5),
+            'off the band it is wood',
+        );
         [$early, $late] = $look->under($part([])->marks[0]);
         $back = $part(['sanded_um' => 80]);
         [$earlyBack, $lateBack] = Appearance::of($back)->under($back->marks[0]);
@@ -95,10 +103,32 @@ final class MarkLooksTest extends TestCase
         );
     }
 
+    public function test_the_sanding_that_gives_the_most_contrast_is_found_and_what_is_left_told(): void
+    {
+        $part = fn (float $um): Part => $this->tube([$this->mark('dye', ['colour' => '#101010', 'sanded_um' => $um])]);
+        $look = Appearance::of($part(40.0));
+        self::assertEqualsWithDelta(
+            ['early wood' => exp(-40 / 120), 'late wood' => exp(-40 / 30), 'end grain' => exp(-40 / 300)],
+            $look->kept($part(40.0)->marks[0]), 1e-9,
+        );
+        [$um, $contrast] = $look->bestSanding($part(40.0)->marks[0]);
+        $at = function (int $tried) use ($part): float {
+            $board = $part((float) $tried);
+            [$early, $late] = Appearance::of($board)->under($board->marks[0]);
+
+            return $early->differenceTo($late);
+        };
+        self::assertEqualsWithDelta($at($um), $contrast, 1e-9);
+        self::assertGreaterThan($at($um - 10), $contrast);
+        self::assertGreaterThan($at($um + 10), $contrast);
+    }
+
     public function test_a_fade_lays_less_towards_its_edges(): void
     {
         $part = $this->tube([$this->mark('dye', ['colour' => '#103040', 'fade_mm' => 10])]);
-        $at = fn (float $arc): float => array_sum(Appearance::of($part)->at(Surface::Outer, $arc, 0.0, 0.3)->reflectance);
+        $at = fn (float $arc): float => array_sum(
+            Appearance::of($part)->at(Surface::Outer, $arc, 0.0, 0.3)->reflectance,
+        );
         self::assertGreaterThan($at(25.0), $at(21.0));
         self::assertGreaterThan($at(32.0), $at(25.0));
         self::assertEqualsWithDelta($at(32.0), $at(40.0), 1e-9);
@@ -144,7 +174,9 @@ final class MarkLooksTest extends TestCase
         for ($r = 40.0; $r < 90.0; $r += 0.1) {
             $along[] = $rings->lateAround(0.0, $r, [1.0], [0.0])[0];
         }
-        $falls = count(array_filter(range(1, count($along) - 1), fn (int $i): bool => $along[$i - 1] - $along[$i] > 0.5));
+        $falls = count(
+            array_filter(range(1, count($along) - 1), fn (int $i): bool => $along[$i - 1] - $along[$i] > 0.5),
+        );
         self::assertEqualsWithDelta(10, $falls, 1, '50 mm of rings 5 mm apart');
     }
 
@@ -152,7 +184,9 @@ final class MarkLooksTest extends TestCase
     {
         $part = $this->tube([
             $this->mark('flutes', ['count' => 16, 'depth_mm' => 2, 'radius_mm' => 4]),
-            ['id' => 'm2', 'on' => 'inner', 'from_mm' => 5, 'to_mm' => 15] + $this->mark('dye', ['colour' => '#1040a0']),
+            [
+                'id' => 'm2', 'on' => 'inner', 'from_mm' => 5, 'to_mm' => 15,
+            ] + $this->mark('dye', ['colour' => '#1040a0']),
         ]);
         $mesh = RoundMesh::of($part)->toArray();
         self::assertSame([128, 256, 128, 128], [$mesh['rows'], $mesh['columns'], count($mesh['z']), count($mesh['r'])]);
@@ -176,6 +210,24 @@ final class MarkLooksTest extends TestCase
         self::assertLessThan(20, $blue);
     }
 
+    public function test_reeds_stand_round_between_their_lines(): void
+    {
+        $part = $this->tube(
+            [$this->mark('flutes', ['ribs' => 'reeds', 'count' => 16, 'depth_mm' => 2, 'tool' => 'v'])],
+        );
+        $depth = array_values(
+            (array) unpack('v*', (string) base64_decode(RoundMesh::of($part)->toArray()['depth'], true)),
+        );
+        $row = array_slice($depth, 256 * 22, 256);
+        self::assertSame([200, 0], [$row[0], $row[8]], 'deep in the line, untouched in the middle of a reed');
+        self::assertEqualsWithDelta(200 * (1 - sqrt(3) / 2), $row[4], 1.0);
+        $labels = array_map(fn ($figure): string => $figure->label, $part->worked()['m1']->figures);
+        self::assertContains('Reed wide', $labels);
+        self::assertNotContains('Land left', $labels);
+        $flutes = $this->tube([$this->mark('flutes', ['count' => 16, 'depth_mm' => 2, 'tool' => 'v'])]);
+        self::assertGreaterThan(2 * $flutes->worked()['m1']->minutes * 0.7, $part->worked()['m1']->minutes);
+    }
+
     public function test_lines_of_the_round_lie_in_their_band(): void
     {
         $part = $this->tube([$this->mark('pen-pattern', ['unit' => 'ladder', 'count' => 12])]);
@@ -193,8 +245,13 @@ final class MarkLooksTest extends TestCase
         $svg = (new DivisionPlan(GrainDirection::Side, '#d8c29a', $part->worked()['m1'], 90.0))->drawn();
         self::assertStringContainsString('16 parts', $svg);
         self::assertStringContainsString('index 48, every 3rd hole', $svg);
-        self::assertStringContainsString('M100 0L120 0', $svg, 'the first one, a quarter round from the end grain at the top');
-        self::assertSame(16, preg_match_all('/M-?[\d.]+ -?[\d.]+L-?[\d.]+ -?[\d.]+(?=M|")/', (string) strstr($svg, 'd="M100 0L120 0')));
+        self::assertStringContainsString(
+            'M100 0L120 0', $svg, 'the first one, a quarter round from the end grain at the top',
+        );
+        self::assertSame(
+            16,
+            preg_match_all('/M-?[\d.]+ -?[\d.]+L-?[\d.]+ -?[\d.]+(?=M|")/', (string) strstr($svg, 'd="M100 0L120 0')),
+        );
     }
 
     public function test_a_strip_shows_every_repeat_and_the_colours_of_its_band(): void
@@ -204,9 +261,14 @@ final class MarkLooksTest extends TestCase
             ['id' => 'm2'] + $this->mark('dye', ['colour' => '#1040a0']),
         ]);
         $svg = MarkStrip::of($part, $part->marks[0]);
-        self::assertSame(18, preg_match_all('/M-?[\d.]+ /', (string) strstr($svg, 'stroke="'.Ink::Burnt->rgb().'"', true)
+        self::assertSame(18, preg_match_all('/M-?[\d.]+ /', (string) strstr(
+            $svg, 'stroke="'.Ink::Burnt->rgb().'"', true,
+        )
             ? (string) preg_replace('/^.*<path d="([^"]*)"[^>]*stroke="'.Ink::Burnt->rgb().'".*$/s', '$1', $svg) : ''));
-        self::assertNotSame($svg, MarkStrip::of($this->tube([$this->mark('pen-pattern', ['unit' => 'seed', 'count' => 9])]), $part->marks[0]));
+        self::assertNotSame(
+            $svg,
+            MarkStrip::of($this->tube([$this->mark('pen-pattern', ['unit' => 'seed', 'count' => 9])]), $part->marks[0]),
+        );
     }
 
     public function test_sheets_lap_and_cover_the_whole(): void
@@ -236,7 +298,9 @@ final class MarkLooksTest extends TestCase
         $file = (string) tempnam(sys_get_temp_dir(), 'template');
         file_put_contents($file, $svg);
         // Ten pixels to the mm.
-        exec('rsvg-convert -d 254 -p 254 '.escapeshellarg($file).' -o '.escapeshellarg("$file.png").' 2>&1', $out, $code);
+        exec(
+            'rsvg-convert -d 254 -p 254 '.escapeshellarg($file).' -o '.escapeshellarg("$file.png").' 2>&1', $out, $code,
+        );
         self::assertSame(0, $code, implode("\n", $out));
         $image = imagecreatefrompng("$file.png");
         self::assertNotFalse($image);
@@ -299,7 +363,8 @@ final class MarkLooksTest extends TestCase
     private function mark(string $technique, array $set = []): array
     {
         return [
-            'id' => 'm1', 'technique' => $technique, 'on' => 'outer', 'from_mm' => 20, 'to_mm' => 60, 'settings' => $set,
+            'id' => 'm1', 'technique' => $technique, 'on' => 'outer', 'from_mm' => 20, 'to_mm' => 60,
+            'settings' => $set,
         ];
     }
 }

@@ -142,7 +142,9 @@ final class MarkSettingsTest extends TestCase
     public function test_a_turn_is_divided_by_a_plate_of_the_shop_or_by_a_strip(): void
     {
         $marks = [self::mark('flutes', ['count' => 16, 'depth_mm' => 1])];
-        $with = fn (int ...$plates): Worked => self::tube($marks, 9.0, new Tooling(array_values($plates)))->worked()['m1'];
+        $with = fn (int ...$plates): Worked => self::tube(
+            $marks, 9.0, new Tooling(array_values($plates)),
+        )->worked()['m1'];
         self::assertSame([48, 16, [1, 4, 7]], [
             $with(36, 48)->plate, count($with(36, 48)->holes), array_slice($with(36, 48)->holes, 0, 3),
         ]);
@@ -268,8 +270,10 @@ final class MarkSettingsTest extends TestCase
     {
         $dye = ['id' => 'dye'] + self::mark('dye', ['product' => 'Water dye (powder)'], 60, 80);
         $marks = [
-            $dye, ['id' => 'dam'] + self::mark('burnt-line', [], 80.5, 82), ['id' => 'pen'] + self::mark('pen-pattern', [], 90, 100),
-            ['id' => 'groove'] + self::mark('grooves', [], 57.5, 59.5), ['id' => 'far'] + self::mark('grooves', [], 20, 22),
+            $dye, ['id' => 'dam'] + self::mark('burnt-line', [], 80.5, 82),
+            ['id' => 'pen'] + self::mark('pen-pattern', [], 90, 100),
+            ['id' => 'groove'] + self::mark('grooves', [], 57.5, 59.5),
+            ['id' => 'far'] + self::mark('grooves', [], 20, 22),
         ];
         $told = fn (string $last): string => implode(' ', array_map(
             fn (Conflict $conflict): string => $conflict->message,
@@ -289,7 +293,8 @@ final class MarkSettingsTest extends TestCase
             'marks' => $marks, 'features' => $flaws,
         ])]);
         $told = fn (array $document): string => implode(' ', array_map(
-            fn (Conflict $conflict): string => ($conflict->forbids ? 'forbid: ' : '').$conflict->message, Benchwork::route($document)->conflicts,
+            fn (Conflict $conflict): string => ($conflict->forbids ? 'forbid: ' : '').$conflict->message,
+            Benchwork::route($document)->conflicts,
         ));
         $a = ['id' => 'a'] + self::mark('dye', ['product' => 'Water dye (powder)'], 60, 80);
         $b = ['id' => 'b'] + self::mark('dye', ['product' => 'Water dye (powder)'], 81, 100);
@@ -301,14 +306,18 @@ final class MarkSettingsTest extends TestCase
             'id' => 'f', 'kind' => 'crack', 'on' => 'outer', 'from_mm' => 50, 'to_mm' => 70, 'width_mm' => 0.5,
             'wish' => 'fill',
         ];
-        self::assertStringContainsString('forbid: Scorch: a crack under it is filled', $told($piece([$char], [$crack])));
+        self::assertStringContainsString(
+            'forbid: Scorch: a crack under it is filled', $told($piece([$char], [$crack])),
+        );
         self::assertStringNotContainsString('is filled', $told($piece([$char], [['wish' => 'keep'] + $crack])));
         self::assertStringNotContainsString('is filled', $told($piece([$char], [['from_mm' => 61] + $crack])));
     }
 
     public function test_a_setting_out_of_its_limits_is_refused_by_its_path(): void
     {
-        foreach ([['count', 0], ['count', 2.5], ['tool', 'spoon'], ['depth_mm', 'deep'], ['level', 7]] as [$key, $value]) {
+        foreach ([
+            ['count', 0], ['count', 2.5], ['tool', 'spoon'], ['depth_mm', 'deep'], ['level', 7],
+        ] as [$key, $value]) {
             try {
                 self::tube([self::mark('flutes', [$key => $value])]);
                 self::fail("$key $value was taken");
@@ -379,7 +388,8 @@ final class MarkSettingsTest extends TestCase
         string $on = 'outer',
     ): array {
         return [
-            'id' => 'm1', 'technique' => $technique, 'on' => $on, 'from_mm' => $from, 'to_mm' => $to, 'settings' => $set,
+            'id' => 'm1', 'technique' => $technique, 'on' => $on, 'from_mm' => $from, 'to_mm' => $to,
+            'settings' => $set,
         ];
     }
 

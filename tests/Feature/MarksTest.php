@@ -57,7 +57,9 @@ final class MarksTest extends FeatureTestCase
         $page = $this->at($piece, $id);
         $page->assertSeeText('This will not do.')->assertSeeText('it snaps')->assertSeeText('between 69° and 111°')
             ->assertSeeText('will not do');
-        self::assertSame('forbid', collect($piece->refresh()->conflicts)->firstWhere('severity', 'forbid')['severity'] ?? '');
+        self::assertSame(
+            'forbid', collect($piece->refresh()->conflicts)->firstWhere('severity', 'forbid')['severity'] ?? '',
+        );
         self::assertNull($piece->ready_at);
         $this->put(route('pieces.marks.update', [$piece, $id]), $hook(2, '90'))->assertSessionHasNoErrors();
         $this->at($piece, $id)->assertDontSeeText('This will not do.');
@@ -83,7 +85,9 @@ final class MarksTest extends FeatureTestCase
         $golden = $fields(['lay' => 'golden', 'lay_on' => 'outer', 'nth' => 1]);
         self::assertEqualsWithDelta(0.618, $golden['to'] / ($third['from'] * 3), 0.001);
         $own = $fields(['lay' => 'ratio', 'lay_on' => 'outer', 'nth' => 2, 'ratios' => '2 : 1 : 3']);
-        self::assertEqualsWithDelta([1 / 3, 1 / 2], [$own['from'] / ($third['from'] * 3), $own['to'] / ($third['from'] * 3)], 0.001);
+        self::assertEqualsWithDelta(
+            [1 / 3, 1 / 2], [$own['from'] / ($third['from'] * 3), $own['to'] / ($third['from'] * 3)], 0.001,
+        );
         self::assertSame(['from' => 0.0, 'to' => 0.0], $fields(['lay' => 'ratio', 'ratios' => 'none']), 'left empty');
     }
 
@@ -108,7 +112,9 @@ final class MarksTest extends FeatureTestCase
         $together(3, ['together' => 'mirror'])->assertSessionHasNoErrors();
         $mirrored = array_slice($spans(), 4);
         self::assertEqualsWithDelta(2, $mirrored[0][1] - $mirrored[0][0], 0.02);
-        self::assertEqualsWithDelta($mirrored[0][1] + 15, $mirrored[1][1] + 25, 0.02, 'the same way from the other end');
+        self::assertEqualsWithDelta(
+            $mirrored[0][1] + 15, $mirrored[1][1] + 25, 0.02, 'the same way from the other end',
+        );
         $together(4, ['together' => 'move', 'by' => '-40'])->assertSessionHasErrors('by');
         $together(4, ['together' => 'copy'])->assertSessionHasErrors('by');
         $together(4, ['together' => 'copy', 'by' => '9', 'marks' => []])->assertSessionHasErrors('marks');

@@ -155,7 +155,8 @@ final class PeopleTest extends FeatureTestCase
         }
         foreach ([
             ['put', ''], ['delete', ''], ['put', '/shape'], ['post', '/shape/preview'], ['put', '/surface'],
-            ['post', '/marks'], ['post', '/marks/together'], ['put', '/marks/x'], ['delete', '/marks/x'], ['put', '/coats'], ['post', '/undo'],
+            ['post', '/marks'], ['post', '/marks/together'], ['put', '/marks/x'], ['delete', '/marks/x'],
+            ['put', '/coats'], ['post', '/undo'],
             ['post', '/redo'], ['post', '/copy'], ['post', '/revive'],
         ] as [$method, $path]) {
             $this->{$method}("/pieces/{$theirs->id}$path", ['version' => 1])->assertNotFound();

@@ -21,7 +21,8 @@ final class SwatchesTest extends FeatureTestCase
         $this->get(route('swatches'))->assertOk()->assertSeeText('No dye yet.');
         foreach ([['Slate', '#12222d', '0.5'], ['Straw', '#c9a24a', '0.25']] as [$name, $rgb, $price]) {
             $this->post(route('dyes.store'), [
-                'dye_name' => $name, 'product' => 'Water dye (powder)', 'rgb' => $rgb, 'stock' => '20', 'price' => $price,
+                'dye_name' => $name, 'product' => 'Water dye (powder)', 'rgb' => $rgb, 'stock' => '20',
+                'price' => $price,
             ])->assertSessionHasNoErrors();
         }
         $page = $this->get(route('swatches', ['pick' => 3, 'wood' => 'Ash (white)', 'area' => 500]))->assertOk();
@@ -49,7 +50,8 @@ final class SwatchesTest extends FeatureTestCase
         $this->get(route('swatches.show', $swatch))->assertOk()->assertSeeText('water dye (powder), strength 0.60');
         $this->get(route('swatches.create'))->assertOk();
         foreach ([
-            ['layer_product' => ['', '']], ['wood' => 'Spoonwood'], ['made_on' => 'soon'], ['layer_strength' => ['9', '1']],
+            ['layer_product' => ['', '']], ['wood' => 'Spoonwood'], ['made_on' => 'soon'],
+            ['layer_strength' => ['9', '1']],
             ['coat' => 'Gravy'],
         ] as $wrong) {
             $this->from(route('swatches.create'))->post(route('swatches.store'), $wrong + self::BOARD)
@@ -60,7 +62,9 @@ final class SwatchesTest extends FeatureTestCase
 
     public function test_boards_are_found_by_wood_and_by_colour(): void
     {
-        foreach ([['Red', '#a02020', 'Apple'], ['Blue', '#2040a0', 'Ash (white)'], ['Green', '#208040', 'Ash (white)']] as [$name, $rgb, $wood]) {
+        foreach ([
+            ['Red', '#a02020', 'Apple'], ['Blue', '#2040a0', 'Ash (white)'], ['Green', '#208040', 'Ash (white)'],
+        ] as [$name, $rgb, $wood]) {
             $this->post(route('swatches.store'), [
                 'swatch_name' => $name, 'wood' => $wood, 'layer_rgb' => [$rgb, ''],
             ] + self::BOARD)->assertSessionHasNoErrors();
@@ -121,7 +125,9 @@ final class SwatchesTest extends FeatureTestCase
             ->assertSessionHasNoErrors()->assertRedirect(route('pieces.marks', $piece));
         $marks = $this->body($piece->refresh())['marks'];
         self::assertSame(['Lagoon, 1', 'Lagoon, 2'], array_column($marks, 'name'));
-        self::assertEquals([60, 60, 60.0], [$marks[0]['from_mm'], $marks[1]['from_mm'], $marks[0]['settings']['sanded_um']]);
+        self::assertEquals(
+            [60, 60, 60.0], [$marks[0]['from_mm'], $marks[1]['from_mm'], $marks[0]['settings']['sanded_um']],
+        );
         self::assertContains([$marks[0]['id'], $marks[1]['id']], $piece->document['order']);
         $steps = $piece->plannedSteps()->orderBy('position')->pluck('step')->all();
         $places = array_map(fn (string $id): int => (int) array_search($id, $steps, true), [
@@ -131,11 +137,15 @@ final class SwatchesTest extends FeatureTestCase
         $this->post(route('pieces.undo', $piece), ['version' => 2])->assertSessionHasNoErrors();
         self::assertSame([$mark], array_column($this->body($piece->refresh())['marks'], 'id'));
 
-        $mix = ['product' => 'Water dye (powder)', 'rgb' => '#334455', 'strength' => '0.5', 'mix_name' => 'Two of them'];
+        $mix = [
+            'product' => 'Water dye (powder)', 'rgb' => '#334455', 'strength' => '0.5', 'mix_name' => 'Two of them',
+        ];
         $this->post(route('recipes.store'), $mix + ['band' => "$piece->id|body|$mark"])->assertSessionHasNoErrors();
         self::assertSame(['Two of them'], array_column($this->body($piece->refresh())['marks'], 'name'));
         $this->post(route('recipes.store'), $mix + ['band' => "$piece->id|body|none"])->assertNotFound();
-        $this->from('/swatches')->post(route('recipes.store'), ['band' => 'x'])->assertSessionHasErrors(['band', 'product']);
+        $this->from('/swatches')->post(
+            route('recipes.store'), ['band' => 'x'],
+        )->assertSessionHasErrors(['band', 'product']);
     }
 
     public function test_another_shop_has_its_own_dyes_and_boards(): void
@@ -143,7 +153,8 @@ final class SwatchesTest extends FeatureTestCase
         $this->post(route('swatches.store'), self::BOARD);
         $other = $this->makeShop('Heron Wharf', 'nell@example.test');
         $theirs = $other->swatches()->create([
-            'name' => 'Secret', 'wood' => 'Apple', 'made_on' => '2026-11-01', 'layers' => Swatch::query()->firstOrFail()->layers,
+            'name' => 'Secret', 'wood' => 'Apple', 'made_on' => '2026-11-01',
+            'layers' => Swatch::query()->firstOrFail()->layers,
         ]);
         $dye = $other->dyes()->create(['name' => 'Secret red', 'product' => 'Water dye (powder)', 'rgb' => '#a02020']);
         $this->get(route('swatches'))->assertDontSeeText('Secret');

@@ -33,7 +33,8 @@ class SwatchController extends Controller
         $tables = $this->mapper->tables($workshop);
 
         return view('swatches.index', [
-            'wheel' => WheelPage::of($request, $workshop, $tables), 'book' => SwatchBook::of($request, $workshop, $tables),
+            'wheel' => WheelPage::of($request, $workshop, $tables),
+            'book' => SwatchBook::of($request, $workshop, $tables),
             'classes' => SaveDye::dyes($catalogue), 'dyes' => $workshop->dyes()->get(),
             'bands' => SwatchPage::bandsOf($workshop),
         ]);

@@ -38,7 +38,10 @@ class TemplateController extends Controller
 
         return $as === 'svg'
             ? $this->file($svg, 'image/svg+xml; charset=UTF-8', "$name.svg")
-            : $this->file(TemplatePdf::of($svg, "$piece->name, ".$part->mark($mark)->label(), $as), 'application/pdf', "$name.pdf");
+            : $this->file(
+                TemplatePdf::of($svg, "$piece->name, ".$part->mark($mark)->label(), $as), 'application/pdf',
+                "$name.pdf",
+            );
     }
 
     private function partOf(CorePiece $core, string $mark): ?Part

@@ -100,7 +100,9 @@ class SaveEquipment extends FormRequest
             }
             $isBall = ($typed['cutter_kind'][$i] ?? 'ball') === 'ball';
             $cutters[] = ['name' => $name, 'kind' => $isBall ? 'ball' : 'v'] + ($isBall
-                ? ['radius_mm' => round($show->typed(Unit::Length, (float) $size), 3)] : ['angle_deg' => (float) $size]);
+                ? [
+                    'radius_mm' => round($show->typed(Unit::Length, (float) $size), 3),
+                ] : ['angle_deg' => (float) $size]);
         }
 
         return $cutters;

@@ -42,7 +42,9 @@ class SaveSwatch extends FormRequest
             /** @var User $user */
             $user = $this->user();
             try {
-                app(ShopMapper::class)->tables($user->workshop)->woods->named($this->string('wood')->toString(), 'wood');
+                app(ShopMapper::class)->tables($user->workshop)->woods->named(
+                    $this->string('wood')->toString(), 'wood',
+                );
             } catch (BadInput $e) {
                 $validator->errors()->add('wood', $e->getMessage());
             }
@@ -71,7 +73,8 @@ class SaveSwatch extends FormRequest
         foreach ((array) $this->input('layer_product', []) as $i => $product) {
             if ((string) $product !== '') {
                 $layers[] = [
-                    'product' => (string) $product, 'rgb' => strtolower((string) $this->input("layer_rgb.$i", '#2e4d63')),
+                    'product' => (string) $product,
+                    'rgb' => strtolower((string) $this->input("layer_rgb.$i", '#2e4d63')),
                     'strength' => (float) ($this->input("layer_strength.$i") ?? 1),
                     'sanded_um' => (float) ($this->input("layer_sanded.$i") ?? 0),
                 ];

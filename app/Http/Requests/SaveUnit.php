@@ -25,7 +25,9 @@ class SaveUnit extends PieceChange
     {
         $file = $this->file('file');
         try {
-            return $file !== null ? SvgStrokes::read((string) file_get_contents($file->getPathname())) : OwnRepeat::read(
+            return $file !== null ? SvgStrokes::read(
+                (string) file_get_contents($file->getPathname()),
+            ) : OwnRepeat::read(
                 array_values((array) json_decode((string) $this->validated('strokes'), true, 8)), 'strokes',
             );
         } catch (BadInput $e) {

@@ -170,8 +170,8 @@ final class Judged
             // Said once, of the one that lies below.
             if ($met !== null && $mark->band->fromMm < $met->band->fromMm) {
                 $conflicts[] = Conflict::warn([$mark->id(), $met->id()], sprintf(
-                    '%s and %s meet %.1f mm along with nothing between them: each bleeds %s to %s mm into the other along '
-                        .'the grain.', $mark->label(), lcfirst($met->label()), $edge,
+                    '%s and %s meet %.1f mm along with nothing between them: each bleeds %s to %s mm into the other '
+                        .'along the grain.', $mark->label(), lcfirst($met->label()), $edge,
                     ...$part->colourFigures()->bleedsAlongMm,
                 ), ['Burn a line between them', 'Cut a groove between them', 'Let them bleed, and like it']);
             }

@@ -81,7 +81,9 @@ final readonly class BurntLine implements CutsProfile, Decoration
             max(1.0, $count * (2 * M_PI * $radius / 1000 * $rates->grooveMinutesPerM
                 + ($seconds + $rates->wireSeconds) / 60)),
             [
-                Figure::of('Groove wide', Measure::Mm, FluteCutter::v($set->number(Setting::AngleDeg))->widthMm($depth)),
+                Figure::of(
+                    'Groove wide', Measure::Mm, FluteCutter::v($set->number(Setting::AngleDeg))->widthMm($depth),
+                ),
                 Figure::of('Wire', Measure::Mm, $wire), Figure::of('Turn at', Measure::Rpm, $rpm),
                 Figure::of('Hold', Measure::Seconds, $seconds), ...$left->figures(),
             ],
@@ -101,7 +103,11 @@ final readonly class BurntLine implements CutsProfile, Decoration
 
     public function pattern(Settings $set, Ground $ground): Pattern
     {
-        return Pattern::rings(self::linesMm($set, $ground), max(0.8, FluteCutter::v($set->number(Setting::AngleDeg))->widthMm($set->number(Setting::DepthMm))), Ink::Burnt);
+        return Pattern::rings(
+            self::linesMm($set, $ground),
+            max(0.8, FluteCutter::v($set->number(Setting::AngleDeg))->widthMm($set->number(Setting::DepthMm))),
+            Ink::Burnt,
+        );
     }
 
     public function waitHours(MarkRates $rates): float

@@ -90,9 +90,13 @@ final readonly class Coves implements CutsProfile, Decoration
                 Figure::of('Width of each', Measure::Mm, $row->widthMm), Figure::of('Depth', Measure::Mm, $depth),
                 ...$left->figures(),
             ],
-            [...self::room($set, $ground), ...$left->findings('The coves', 'Cut them less deep', 'Cut more of them, each narrower')],
+            [
+                ...self::room($set, $ground),
+                ...$left->findings('The coves', 'Cut them less deep', 'Cut more of them, each narrower'),
+            ],
             [sprintf(
-                '%d coves %.1f mm wide and %.1f mm deep%s: set the callipers once and match the row.', $row->count, $row->widthMm,
+                '%d coves %.1f mm wide and %.1f mm deep%s: set the callipers once and match the row.', $row->count,
+                $row->widthMm,
                 $depth, $row->filletMm > 0 ? sprintf(', %s mm fillets between', $row->filletMm) : '',
             )],
         );

@@ -61,7 +61,8 @@ final readonly class Dimples implements Decoration
     public function likely(Ground $ground, Calibration $calibration): Settings
     {
         return Settings::of([
-            'per_cm2' => 4.0, 'size_mm' => 3.0, 'depth_mm' => $ground->likelyDepthMm(0.8, $calibration), 'least_mm' => 2.0,
+            'per_cm2' => 4.0, 'size_mm' => 3.0, 'depth_mm' => $ground->likelyDepthMm(0.8, $calibration),
+            'least_mm' => 2.0,
             'seed' => 1.0,
         ]);
     }

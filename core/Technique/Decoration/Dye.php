@@ -66,7 +66,11 @@ final readonly class Dye implements Decoration
             * ($set->choice(Setting::Way) === 'sprayed' ? $calibration->colour->dyeSprayTimes : 1.0);
         $powder = $ml / 1000 * $calibration->colour->dyeGramsPerLitre * $set->number(Setting::Strength);
         $fades = $set->number(Setting::FadeMm) > 0 && $set->choice(Setting::Way) !== 'sprayed'
-            ? [Finding::warn('A fade is sprayed: wiped or brushed, it ends in a line.', 'Spray it', 'End it at a burnt line')]
+            ? [
+                Finding::warn(
+                    'A fade is sprayed: wiped or brushed, it ends in a line.', 'Spray it', 'End it at a burnt line',
+                ),
+            ]
             : [];
 
         return Spread::of($set, $ground, $calibration->marks)->worked(

@@ -96,7 +96,9 @@ final readonly class Facets implements Decoration, Relief
             ],
             [
                 ...$count < 3 ? [Finding::refuse('Two flats do not meet round a piece.', 'Cut three or more')] : [],
-                ...$left->findings('The flats', 'Cut more of them: each goes less deep', 'Leave the wall thicker there'),
+                ...$left->findings(
+                    'The flats', 'Cut more of them: each goes less deep', 'Leave the wall thicker there',
+                ),
                 ...$index->findings,
             ],
             [sprintf('%d flats until they just meet.', $count), $index->says], $index->plate, $index->holes, $count,

@@ -58,7 +58,10 @@ final readonly class Flutes implements Decoration, Relief
 
     public function settings(): array
     {
-        return [Setting::Count, Setting::Tool, Setting::RadiusMm, Setting::AngleDeg, Setting::DepthMm, Setting::LeadMm, Setting::FadeMm, Setting::Passes, Setting::FeedMmPerS, Setting::StartDeg];
+        return [
+            Setting::Ribs, Setting::Count, Setting::Tool, Setting::RadiusMm, Setting::AngleDeg, Setting::DepthMm,
+            Setting::LeadMm, Setting::FadeMm, Setting::Passes, Setting::FeedMmPerS, Setting::StartDeg,
+        ];
     }
 
     public function likely(Ground $ground, Calibration $calibration): Settings
@@ -73,7 +76,8 @@ final readonly class Flutes implements Decoration, Relief
         }
 
         return Settings::of([
-            'count' => (float) $count, 'tool' => 'ball', 'radius_mm' => 4.0, 'angle_deg' => 90.0, 'depth_mm' => $depth,
+            'ribs' => 'flutes', 'count' => (float) $count, 'tool' => 'ball', 'radius_mm' => 4.0, 'angle_deg' => 90.0,
+            'depth_mm' => $depth,
             'fade_mm' => 0.0, 'passes' => $calibration->marks->flutePasses,
             'feed_mm_s' => $calibration->marks->fluteFeedMmPerS, 'start_deg' => 0.0,
         ]);
@@ -85,23 +89,30 @@ final readonly class Flutes implements Decoration, Relief
         $depths = array_map(fn (Level $level): float => $flutes->depthAtMm($level->alongMm), $ground->levels);
         $left = WallLeft::under($ground, $depths, $calibration);
         $index = Indexed::of($ground, $flutes->count, $set->number(Setting::StartDeg));
+        $isReeds = $set->choice(Setting::Ribs) === 'reeds';
         $lands = $flutes->landsMm();
+        $reeds = array_map(fn (float $radius): float => 2 * M_PI * $radius / $flutes->count, $flutes->radiiMm);
         $helix = $flutes->helixDeg();
         $tool = self::cutter($set);
         $owned = $ground->tooling->cutterLike($tool);
 
         return new Worked(
-            max(1.0, $flutes->minutes($set->whole(Setting::Passes), $set->number(Setting::FeedMmPerS))
-                + $flutes->count * $calibration->marks->indexSeconds / 60),
+            // A reed is rounded over from both sides once its lines are cut.
+            max(1.0, ($isReeds ? 3 : 1) * $flutes->minutes(
+                $set->whole(Setting::Passes), $set->number(Setting::FeedMmPerS),
+            ) + $flutes->count * $calibration->marks->indexSeconds / 60),
             [
-                Figure::of('Flute wide', Measure::Mm, $flutes->widthMm()),
-                Figure::of('Flute long', Measure::Mm, $flutes->lengthMm()),
-                Figure::atLevels('Land left', Measure::Mm, $ground->levels, $lands), ...$left->figures(),
+                ...$isReeds ? [] : [Figure::of('Flute wide', Measure::Mm, $flutes->widthMm())],
+                Figure::of($isReeds ? 'Reed long' : 'Flute long', Measure::Mm, $flutes->lengthMm()),
+                $isReeds ? Figure::atLevels('Reed wide', Measure::Mm, $ground->levels, $reeds)
+                    : Figure::atLevels('Land left', Measure::Mm, $ground->levels, $lands),
+                ...$left->figures(),
                 ...$helix === null ? [] : [Figure::atLevels('Off the axis', Measure::Degrees, $ground->levels, $helix)],
             ],
             [
                 ...$left->findings('The flutes', 'Cut them less deep', 'Leave the wall thicker there'),
-                ...self::narrow($ground, $lands, $calibration->marks->leastLandMm), ...$index->findings,
+                ...self::narrow($ground, $isReeds ? $reeds : $lands, $calibration->marks->leastLandMm),
+                ...$index->findings,
                 ...$ground->tooling->cutters !== [] && $owned === null ? [Finding::warn(
                     'None of your cutters is '.self::named($set).'.', 'Choose one that you have',
                     'Enter it under Shop, lathe and holds',
@@ -109,7 +120,9 @@ final readonly class Flutes implements Decoration, Relief
             ],
             [
                 sprintf(
-                    '%d flutes %.1f mm deep with %s%s, %d passes each, the deepest last.', $flutes->count,
+                    $isReeds ? '%d reeds: their lines %.1f mm deep with %s%s, %d passes each, then rounded over from '
+                        .'both sides.' : '%d flutes %.1f mm deep with %s%s, %d passes each, the deepest last.',
+                    $flutes->count,
                     $flutes->depthMm, self::named($set), $owned === null ? '' : " ($owned->name)",
                     $set->whole(Setting::Passes),
                 ), $index->says,
@@ -165,12 +178,19 @@ final readonly class Flutes implements Decoration, Relief
     {
         $flutes = self::flutes($set, $ground);
         $start = $set->number(Setting::StartDeg) / 360;
+        $isReeds = $set->choice(Setting::Ribs) === 'reeds';
 
-        return function (float $turn, float $alongMm) use ($flutes, $ground, $start): float {
+        return function (float $turn, float $alongMm) use ($flutes, $ground, $start, $isReeds): float {
             $deep = $flutes->depthAtMm($alongMm);
             $half = $flutes->cutter->widthMm($deep) / 2;
             $spiral = $flutes->leadMm === null ? 0.0 : $alongMm / $flutes->leadMm;
             $part = ($turn - $start - $spiral) * $flutes->count;
+            if ($isReeds) {
+                // Round between its lines: highest in the middle of the reed.
+                $x = 1 - 2 * abs($part - round($part));
+
+                return $deep * (1 - sqrt(max(0.0, 1 - $x ** 2)));
+            }
             $off = abs($part - round($part)) / $flutes->count * 2 * M_PI * $ground->radiusAtMm($alongMm);
 
             return $half <= 0 || $off >= $half ? 0.0 : $deep * (1 - ($off / $half) ** 2);

@@ -54,7 +54,9 @@ final readonly class Inlay implements Decoration
 
     public function settings(): array
     {
-        return [Setting::Filling, Setting::Binder, Setting::WidthMm, Setting::DepthMm, Setting::Section, Setting::Count];
+        return [
+            Setting::Filling, Setting::Binder, Setting::WidthMm, Setting::DepthMm, Setting::Section, Setting::Count,
+        ];
     }
 
     public function likely(Ground $ground, Calibration $calibration): Settings
@@ -93,7 +95,9 @@ final readonly class Inlay implements Decoration
             [
                 ...$left->findings('The grooves', 'Cut them less deep'),
                 ...$count * $groove->widthMm > $ground->lengthMm() + 0.05 ? [Finding::refuse(
-                    sprintf('%d grooves of %s mm do not lie on %.1f mm.', $count, $groove->widthMm, $ground->lengthMm()),
+                    sprintf(
+                        '%d grooves of %s mm do not lie on %.1f mm.', $count, $groove->widthMm, $ground->lengthMm(),
+                    ),
                     'Cut them narrower', 'Widen the band',
                 )] : [],
             ],

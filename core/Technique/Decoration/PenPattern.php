@@ -78,7 +78,8 @@ final readonly class PenPattern implements Decoration
         $index = Indexed::of($ground, $count, $set->number(Setting::StartDeg));
         if ($this->unit($set) === null && $set->choice(Setting::Unit) === 'brand') {
             return new Worked(
-                max(1.0, $count * $rates->brandMinutes), [Figure::of('Brands', Measure::Count, $count)], $index->findings,
+                max(1.0, $count * $rates->brandMinutes), [Figure::of('Brands', Measure::Count, $count)],
+                $index->findings,
                 ["$count brands; try the heat on scrap of the same wood.", $index->says], $index->plate, $index->holes,
                 $count,
             );
@@ -95,7 +96,8 @@ final readonly class PenPattern implements Decoration
         return new Worked(
             max(1.0, $minutes * (1 + $rates->penRestShare)),
             [
-                Figure::of('Strokes', Measure::Metres, $stroke / 1000), Figure::of('Pen down', Measure::Minutes, $minutes),
+                Figure::of('Strokes', Measure::Metres, $stroke / 1000),
+                Figure::of('Pen down', Measure::Minutes, $minutes),
                 ...$isFree ? [] : [Figure::atLevels('A repeat is wide', Measure::Mm, $ground->levels, $pitches)],
             ],
             $isFree ? [] : [...$index->findings, ...$this->loose($set)],
@@ -118,7 +120,9 @@ final readonly class PenPattern implements Decoration
             ], range(0, $count - 1)));
         }
 
-        return Pattern::repeated(($unit ?? DrawnRepeat::TideLine)->strokes(), $count, $ground->lengthMm(), 0.6, Ink::Burnt)
+        return Pattern::repeated(
+            ($unit ?? DrawnRepeat::TideLine)->strokes(), $count, $ground->lengthMm(), 0.6, Ink::Burnt,
+        )
             ->turned($set->number(Setting::StartDeg) / 360);
     }
 

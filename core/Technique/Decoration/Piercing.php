@@ -56,7 +56,10 @@ final readonly class Piercing implements Decoration
 
     public function settings(): array
     {
-        return [Setting::Opening, Setting::SizeMm, Setting::PitchMm, Setting::Grid, Setting::Count, Setting::StartDeg, Setting::TiltDeg];
+        return [
+            Setting::Opening, Setting::SizeMm, Setting::PitchMm, Setting::Grid, Setting::Count, Setting::StartDeg,
+            Setting::TiltDeg,
+        ];
     }
 
     public function likely(Ground $ground, Calibration $calibration): Settings
@@ -188,7 +191,9 @@ final readonly class Piercing implements Decoration
             max(1.0, $count * $ground->lengthMm() / $calibration->marks->slotMmPerMinute),
             [Figure::atLevels('Bridge', Measure::Mm, $ground->levels, $bridges)],
             [...match (true) {
-                min($bridges) <= 0 => [Finding::refuse('The slots run into each other.', 'Cut fewer', 'Cut them narrower')],
+                min($bridges) <= 0 => [
+                    Finding::refuse('The slots run into each other.', 'Cut fewer', 'Cut them narrower'),
+                ],
                 min($bridges) < $least => [Finding::warn(
                     sprintf('%.1f mm stands between two slots, less than the %s mm it takes.', min($bridges), $least),
                     'Cut fewer', 'Cut them narrower',
@@ -207,7 +212,9 @@ final readonly class Piercing implements Decoration
             $calibration->layout, $set->number(Setting::StartDeg), $set->number(Setting::TiltDeg), $ground->grain,
         );
         $where = array_map(
-            fn (array $span): string => sprintf('Put it between %.0f° and %.0f° from where the grain comes out', ...$span),
+            fn (array $span): string => sprintf(
+                'Put it between %.0f° and %.0f° from where the grain comes out', ...$span,
+            ),
             $tongue->betterAzimuthsDeg(),
         );
         $refused = $tongue->isAllowed() ? [] : [Finding::refuse(

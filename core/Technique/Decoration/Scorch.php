@@ -82,11 +82,14 @@ final readonly class Scorch implements Decoration
             [Figure::of('Wall that it takes', Measure::Mm, $least)],
             $wall !== null && $wall < $least ? [Finding::warn(
                 sprintf(
-                    'The wall is %s mm at its thinnest there: a torch cracks walls under %.0f mm.', round($wall, 1), $least,
+                    'The wall is %s mm at its thinnest there: a torch cracks walls under %.0f mm.', round($wall, 1),
+                    $least,
                 ), 'Scorch before thinning', 'Keep the flame moving and use short passes',
             )] : [],
             [
-                sprintf('To %s, moving all the time; end grain takes it darker, so pass over it faster.', $level->value),
+                sprintf(
+                    'To %s, moving all the time; end grain takes it darker, so pass over it faster.', $level->value,
+                ),
                 $level->leavesLooseChar() ? 'Brush the loose char off along the grain, and wipe.' : '',
             ],
         );

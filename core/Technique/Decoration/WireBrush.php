@@ -68,7 +68,8 @@ final readonly class WireBrush implements Decoration
         return new Worked(
             max(1.0, $passes * $calibration->marks->brushMinutesPer100Cm2 * $ground->areaMm2 / 10_000),
             $left->figures(), $left->findings('The brush'),
-            [sprintf('%d passes along the grain, the lathe stopped, until the early wood lies about %s mm down.', $passes,
+            [sprintf(
+                '%d passes along the grain, the lathe stopped, until the early wood lies about %s mm down.', $passes,
                 $set->number(Setting::DepthMm))],
         );
     }

@@ -1,5 +1,5 @@
-// A grid over an outline and the turn, as the arrays that a mesh is drawn from. The core's numbers, put into space: x to
-// the right, y up, z to the reader; where side grain comes out lies along x.
+// A grid over an outline and the turn, as the arrays that a mesh is drawn from. The core's numbers, put into space:
+// x to the right, y up, z to the reader; where side grain comes out lies along x.
 
 export function bytes(base64) {
     return Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));

@@ -10,6 +10,7 @@
             width="{{ $size }}"
             height="{{ $size }}"
             fill="{{ $colour }}"
+            stroke="currentColor"
         />
     </svg>
 @endif

@@ -16,6 +16,9 @@
         @endif
     </div>
 @endforeach
+@if ($chosen->chips() !== [])
+    <x-swatch-strip :chips="$chosen->chips()" class="mt-1 mb-2 [&_figure]:!min-w-[3.5rem] [&_figure]:flex-1" />
+@endif
 @if ($chosen->bleeds($show) !== '')
     <div class="note">{{ $chosen->bleeds($show) }}</div>
 @endif
@@ -27,6 +30,20 @@
                 <td class="n">{{ $value }}</td>
             </tr>
         @endforeach
+        @if ($back = $chosen->sandedBack())
+            <tr>
+                <th scope="row" class="!text-[1rem] !text-ink">Left of it, early, late, end grain</th>
+                <td class="n">{{ implode(', ', array_map($show->share(...), $back[0])) }}</td>
+            </tr>
+            <tr>
+                <th scope="row" class="!text-[1rem] !text-ink">Early against late wood</th>
+                <td class="n">ΔE {{ round($chosen->contrast(), 1) }}</td>
+            </tr>
+            <tr>
+                <th scope="row" class="!text-[1rem] !text-ink">Most contrast, sanded back by</th>
+                <td class="n">{{ $back[1] }} µm: ΔE {{ round($back[2], 1) }}</td>
+            </tr>
+        @endif
         <tr>
             <th scope="row" class="!text-[1rem] !text-ink">Hands</th>
             <td class="n"><b>{{ $show->minutes($panel->minutes($mark)) }}</b></td>
@@ -155,6 +172,11 @@
             <button class="press press-main">Set it</button>
             <button class="quiet" form="mark-remove" aria-label="Remove {{ $mark->label() }}">Remove it</button>
         </div>
+        @if ($mark->technique->key() === 'dye')
+            <p class="mt-2">
+                <a href="{{ $chosen->wheel() }}">Choose a colour on your wheel</a>
+            </p>
+        @endif
         @if ($mark->technique->key() === 'pen-pattern')
             <p class="mt-2">
                 <a href="{{ route('pieces.marks.unit', [$piece, $mark->id()]) }}">Draw a unit of your own</a>

@@ -13,7 +13,7 @@
     <td>
         <x-colour-chip :colour="$mark->colour" />
         <a
-            href="{{ $page->tab('marks') }}{{ str_contains($page->tab('marks'), '?') ? '&' : '?' }}mark={{ $mark->id() }}"
+            href="{{ $page->markTab($mark->id()) }}"
             @if ($chosen?->mark->id() === $mark->id()) aria-current="true" @endif
             ><b>{{ $mark->label() }}</b></a
         >
@@ -22,9 +22,7 @@
             <span class="warn small">will not do</span>
         @endif
         @if ($mark->name || $mark->stain)
-            <span class="faint small block">
-                {{ implode(' · ', array_filter([$mark->name ? lcfirst($mark->technique->label()) : '', lcfirst($mark->stain?->class ?? '')])) }}
-            </span>
+            <span class="faint small block"> {{ $panel->kind($mark) }} </span>
         @endif
     </td>
     <td>{{ $mark->band->on->zone() }}</td>

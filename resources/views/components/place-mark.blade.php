@@ -62,7 +62,7 @@
         @endif
         <x-field name="lay" label="Rule">
             <select class="w-full" name="lay">
-                @foreach (['thirds' => 'thirds', 'golden' => 'golden section', 'equal' => 'equal parts', 'ratio' => 'my own ratio', 'between' => 'between two marks'] as $value => $word)
+                @foreach ($panel->rules() as $value => $word)
                     <option value="{{ $value }}" @selected(request('lay') === $value)>{{ $word }}</option>
                 @endforeach
             </select>

@@ -11,16 +11,13 @@
     >
         <p class="no-print -mt-3 mb-2 flex justify-end gap-x-5">
             <a href="{{ route('pieces.mark-out', $piece) }}">Mark-out list</a>
-            <a
-                href="{{ route('pieces.turned', $part === $page->core?->body() ? $piece : [$piece, 'part' => $part->id]) }}"
-                >Turn it round</a
-            >
+            <a href="{{ $page->turned() }}">Turn it round</a>
         </p>
         <div class="grid gap-x-10 lg:grid-cols-[1fr_400px]">
             <div class="min-w-0">
                 <div class="grid gap-x-4 sm:grid-cols-[1fr_230px]">
                     <div class="relative">
-                        <div class="piece-art !max-h-[300px]">{!! $panel->drawing !!}</div>
+                        <div class="piece-art">{!! $panel->drawing !!}</div>
                         <svg
                             x-ref="overlay"
                             class="absolute inset-0 h-full max-h-[430px] w-full cursor-crosshair touch-none"

@@ -28,7 +28,7 @@
                     x-ref="canvas"
                     tabindex="0"
                     role="img"
-                    aria-label="{{ $piece->name }} in the round. Arrow keys turn and tilt it, plus and minus bring it nearer."
+                    aria-label="{{ $piece->name }} in the round: arrows turn it, plus and minus bring it nearer"
                 ></canvas>
                 <div class="turned-still" x-show="!shown">{!! $still !!}</div>
             </div>

@@ -64,7 +64,7 @@
                                 aria-label="Colour of layer {{ $i + 1 }}"
                             />
                         </td>
-                        @foreach (['layer_strength' => ['Strength', '1'], 'layer_sanded' => ['Sanded back', '0']] as $name => [$word, $usual])
+                        @foreach (App\Models\Swatch::LAYER_FIELDS as [$name, $word, $usual])
                             <td>
                                 <input
                                     class="w-24"

@@ -5,9 +5,7 @@
         <p class="no-print"><a href="{{ route('swatches') }}">Swatches</a></p>
         <div class="mt-1 flex flex-wrap items-baseline gap-x-5">
             <h1>{{ $swatch->name }}</h1>
-            <p class="faint">
-                {{ lcfirst($swatch->wood) }}{{ $swatch->grit ? ', '.$swatch->grit : '' }} · {{ $show->calendarDay($swatch->made_on) }}
-            </p>
+            <p class="faint">{{ $page->about($show) }}</p>
         </div>
         <div class="mt-4 grid gap-x-12 lg:grid-cols-[1fr_420px]">
             <div>
@@ -43,15 +41,10 @@
                             @endforeach
                         </tbody>
                     </table>
-                    @php($factors = $page->factors())
                     @if (count($swatch->layers) > 1)
                         <p class="small mt-2">More than one dye lies on it, so it corrects none of them.</p>
                     @else
-                        <p class="small mt-2">
-                            {{ $factors->boards }} {{ $factors->boards === 1 ? 'board counts' : 'boards count' }} for
-                            this dye on this wood: uptake × {{ implode(', ', $factors->uptake) }} and depth × {{ implode(', ', $factors->depth) }} of
-                            the usual (early, late, figure).
-                        </p>
+                        <p class="small mt-2">{{ $page->corrected() }}</p>
                         <form method="post" action="{{ route('swatches.counts', $swatch) }}" data-live>
                             @csrf
                             @method('put')
@@ -124,7 +117,7 @@
                                                         name="{{ $axis }}_{{ $spot }}"
                                                         inputmode="decimal"
                                                         value="{{ $swatch->points[$spot][$k] ?? '' }}"
-                                                        aria-label="{{ $word }}, {{ $axis === 'x' ? 'share of the width' : 'share of the height' }}"
+                                                        aria-label="{{ $word }}, {{ $axis }}"
                                                     />
                                                 </td>
                                             @endforeach

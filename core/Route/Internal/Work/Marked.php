@@ -63,7 +63,8 @@ final class Marked
             unset($back);
             if ($mark->technique->nature() === Nature::Flames) {
                 $chains[] = Precedence::rule(
-                    $last->id, "{$mark->id()}/watch", Wait::hours($mark->waitHours), 'Embers show themselves within it.',
+                    $last->id, "{$mark->id()}/watch", Wait::hours($mark->waitHours),
+                    'Embers show themselves within it.',
                 );
                 $chains = [...$chains, ...self::beforeColours($subject, $mark, $marks)];
             }
@@ -90,8 +91,8 @@ final class Marked
 
         return match (true) {
             $isDam => 'A line is a dam only once it is there: the colour stops at it.',
-            $mark->technique->nature() === Nature::Burns => 'Burnt before anything is dyed: hands, rests and smoke mark '
-                .'fresh colour.',
+            $mark->technique->nature() === Nature::Burns => 'Burnt before anything is dyed: hands, rests and smoke '
+                .'mark fresh colour.',
             default => null,
         };
     }
@@ -161,8 +162,8 @@ final class Marked
             'Char glows on unseen: nobody leaves it before it has been watched that long.', 50.06 + $number / 10,
             hazards: [Hazard::Flame],
             how: [
-                'Stay by it all that time, an extinguisher at hand, on stone and away from dust and finish. Then feel it '
-                    .'all over with the back of the hand: cold everywhere, no smoke, no smell.',
+                'Stay by it all that time, an extinguisher at hand, on stone and away from dust and finish. Then feel '
+                    .'it all over with the back of the hand: cold everywhere, no smoke, no smell.',
             ],
             of: [$mark->id()], work: Work::Hand, zone: $mark->id(), hold: 'outside, on a brick or a stone',
             brief: 'end the fire-watch',
