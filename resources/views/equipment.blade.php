@@ -91,10 +91,7 @@
                             <td>
                                 <select name="cutter_kind[{{ $i }}]" aria-label="Shape of cutter {{ $i + 1 }}">
                                     @foreach (['ball' => 'ball', 'v' => 'V'] as $value => $word)
-                                        <option
-                                            value="{{ $value }}"
-                                            @selected(old("cutter_kind.$i", $kind) === $value)
-                                        >
+                                        <option value="{{ $value }}" @selected(old("cutter_kind.$i", $kind) === $value)>
                                             {{ $word }}
                                         </option>
                                     @endforeach
