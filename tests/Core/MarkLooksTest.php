@@ -271,6 +271,22 @@ final class MarkLooksTest extends TestCase
         );
     }
 
+    public function test_what_is_cut_stands_on_the_centre_lines_of_its_template(): void
+    {
+        $part = $this->tube([$this->mark('flutes', ['count' => 12, 'depth_mm' => 1])]);
+        $svg = simplexml_load_string(
+            MarkTemplate::of($part, $part->marks[0], null, Drawn::tables()->calibration->layout),
+        );
+        self::assertNotFalse($svg);
+        $svg->registerXPathNamespace('s', 'http://www.w3.org/2000/svg');
+        $x = fn (string $class): array => array_map(
+            fn ($path): float => round((float) substr((string) $path['d'], 1), 2),
+            $svg->xpath("//*[@class='$class']") ?: [],
+        );
+        self::assertCount(12, $x('repeat-centre'));
+        self::assertEqualsCanonicalizing($x('repeat-centre'), $x('stroke'));
+    }
+
     public function test_sheets_lap_and_cover_the_whole(): void
     {
         foreach (['a4', 'letter'] as $paper) {
