@@ -55,6 +55,14 @@ if ($what === 'pages') {
         "/pieces/$p[1]/surface", "/pieces/$p[1]/marks", "/pieces/$p[1]/coats", "/pieces/$p[1]/route",
         "/pieces/$p[1]/record",
     ];
+    // One with marks of all kinds on it.
+    if (preg_match('~/pieces/(\d+)/shape~', $ask('/pieces?q=Ebb')[2], $ebb) === 1) {
+        $pages = [
+            ...$pages, "/pieces/$ebb[1]/marks?mark=scales", "/pieces/$ebb[1]/marks?mark=tide-2",
+            "/pieces/$ebb[1]/marks/band?technique=flutes&on=outer&from=20&to=60", "/pieces/$ebb[1]/mark-out",
+            "/pieces/$ebb[1]/turned.json", "/pieces/$ebb[1]/marks/scales/template/svg", '/swatches',
+        ];
+    }
     $times = array_fill_keys($pages, []);
     for ($i = -4; $i < $runs; $i++) {
         foreach ($pages as $page) {
@@ -69,7 +77,7 @@ if ($what === 'pages') {
     }
     $floor = median($times['/empty']);
     foreach ($pages as $page) {
-        row(preg_replace('~/\d+/~', '/…/', $page), median($times[$page]), median($times[$page]) / $floor);
+        row(mb_substr((string) preg_replace('~/\d+/~', '/…/', $page), 0, 34), median($times[$page]), median($times[$page]) / $floor);
     }
     $body = json_decode($ask("/pieces/$p[1]/piece.json")[2], true)['parts'][0];
     preg_match('/name="csrf-token" content="([^"]+)"/', $ask('/bench')[2], $m);

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use HonestGrain\Abrasive\Learnt;
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Colour\DyeFactors;
+use HonestGrain\Colour\DyeFactorTable;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Reading\Document;
 use Illuminate\Database\Eloquent\Collection;
@@ -25,6 +27,8 @@ use Illuminate\Support\Str;
  * @property list<string> $closed
  * @property array{day_c: float, day_rh: float, night_c: float, night_rh: float, day_from: int, day_to: int} $climate
  * @property array<string, array<string, float>>|null $learnt  factors by what and by method and family
+ * @property array<string, array{uptake: list<float>, depth: list<float>, boards: int}>|null $dye_factors  by wood and
+ *     dye
  * @property list<string>|null $unlearnt  methods and families whose factors it will not have
  * @property array{sanding_cap_m_s: float, min_wall_mm: float, spare_chucks?: int, dries_apart?: bool,
  *     school?: array<string, string>, instruments?: array<string, string>} $limits
@@ -57,7 +61,7 @@ class Workshop extends Model
     ];
 
     protected $fillable = [
-        'learnt', 'unlearnt',
+        'learnt', 'unlearnt', 'dye_factors',
         'name', 'time_zone', 'hours', 'closed', 'climate', 'limits', 'equipment', 'is_demo', 'is_visit', 'last_seen_at',
         'planned_at', 'plan_summary',
     ];
@@ -68,7 +72,7 @@ class Workshop extends Model
             'hours' => 'array', 'closed' => 'array', 'climate' => 'array', 'limits' => 'array',
             'equipment' => 'array', 'is_demo' => 'boolean',
             'is_visit' => 'boolean', 'last_seen_at' => 'datetime', 'planned_at' => 'datetime',
-            'plan_summary' => 'array', 'learnt' => 'array', 'unlearnt' => 'array',
+            'plan_summary' => 'array', 'learnt' => 'array', 'unlearnt' => 'array', 'dye_factors' => 'array',
         ];
     }
 
@@ -106,6 +110,12 @@ class Workshop extends Model
         ));
 
         return new Learnt($taken('minutes'), $taken('discs'));
+    }
+
+    /** What its test boards make of its dyes. */
+    public function dyeFactors(): DyeFactorTable
+    {
+        return new DyeFactorTable(array_map(DyeFactors::of(...), $this->dye_factors ?? []));
     }
 
     /** @return array<string, float> of a disc, by grit, where the shelf says */

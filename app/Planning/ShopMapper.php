@@ -10,8 +10,6 @@ use App\Models\Workshop;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\CureClock;
-use HonestGrain\Colour\DyeFactors;
-use HonestGrain\Colour\DyeFactorTable;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
@@ -82,29 +80,12 @@ final readonly class ShopMapper
     {
         $air = Airs::name($this->airs->forCoats($workshop, $piece));
         $tables = Tables::of($this->catalogue)->withCoatings($this->coatings($workshop)->dryingIn($air));
-        $tables = $tables->withTooling($workshop->equipment()->tooling())->withDyes($this->dyes($workshop, $tables));
+        $tables = $tables->withTooling($workshop->equipment()->tooling())->withDyes($workshop->dyeFactors());
         foreach ($workshop->woods as $wood) {
             $tables = $tables->withWood(Wood::typed(Document::of($wood->typed), $tables->woods));
         }
 
         return $tables;
-    }
-
-    /** What the test boards that count make of this shop's dyes. */
-    public function dyes(Workshop $workshop, Tables $tables): DyeFactorTable
-    {
-        $boards = [];
-        foreach ($workshop->swatches as $swatch) {
-            $board = $swatch->board($tables);
-            if ($board !== null && $swatch->counts) {
-                $boards[DyeFactorTable::key($swatch->wood, $swatch->layers[0]['product'])][] = $board;
-            }
-        }
-        $calibration = $tables->calibration;
-
-        return new DyeFactorTable(array_map(
-            fn (array $of): DyeFactors => DyeFactors::from($of, $calibration->colour, $calibration->learning), $boards,
-        ));
     }
 
     /** @param  array<string, mixed>  $document */

@@ -10,6 +10,7 @@ use HonestGrain\Geometry\Surface;
 use HonestGrain\Layout\Proportion;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use Illuminate\Http\Request;
@@ -24,7 +25,8 @@ final readonly class BandAsked
     /** @throws BadInput for a band that there is not */
     public static function read(Request $request, Piece $piece, ShopMapper $mapper, Show $show): self
     {
-        $core = $mapper->piece($piece->workshop, $piece->document);
+        $tables = $mapper->tables($piece->workshop);
+        $core = CorePiece::read(Document::of($piece->document), $tables);
         $part = $core->part($request->string('part')->toString()) ?? $core->body();
         $marks = array_column($piece->document['parts'], 'marks', 'id')[$part->id] ?? [];
         $set = array_column($marks, 'settings', 'id')[$request->string('mark')->toString()] ?? [];
@@ -32,7 +34,7 @@ final readonly class BandAsked
             'id' => 'asked', 'settings' => $set, 'technique' => $request->string('technique')->toString(),
             'on' => $request->string('on')->toString(), 'from_mm' => $request->float('from'),
             'to_mm' => $request->float('to'),
-        ]), $mapper->tables($piece->workshop));
+        ]), $tables);
 
         return new self($part->withMark($mark), $show);
     }

@@ -53,6 +53,21 @@ final readonly class DyeFactors
         return new self($uptake, $depth, count($boards));
     }
 
+    /** @param  array{uptake: list<float>, depth: list<float>, boards: int}  $written */
+    public static function of(array $written): self
+    {
+        return new self(
+            array_map(floatval(...), $written['uptake']), array_map(floatval(...), $written['depth']),
+            $written['boards'],
+        );
+    }
+
+    /** @return array{uptake: list<float>, depth: list<float>, boards: int} */
+    public function toArray(): array
+    {
+        return ['uptake' => $this->uptake, 'depth' => $this->depth, 'boards' => $this->boards];
+    }
+
     public function isUsual(): bool
     {
         return $this->uptake === [1.0, 1.0, 1.0] && $this->depth === [1.0, 1.0, 1.0];

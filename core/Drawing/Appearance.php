@@ -30,6 +30,9 @@ final class Appearance
 
     private const MOST_SANDED_UM = 400;
 
+    /** The best is looked for in such steps, and then, between two of them, by the µm. */
+    private const STRIDE_UM = 8;
+
     /** @var array<string, list<Rgb>> tissues by what lies on them */
     private array $known = [];
 
@@ -92,8 +95,19 @@ final class Appearance
      */
     public function bestSanding(Mark $mark): array
     {
+        [$near] = $this->bestOf($mark, range(0, self::MOST_SANDED_UM, self::STRIDE_UM));
+
+        return $this->bestOf($mark, range(max(0, $near - self::STRIDE_UM), $near + self::STRIDE_UM));
+    }
+
+    /**
+     * @param  list<int>  $tried  µm
+     * @return array{int, float}
+     */
+    private function bestOf(Mark $mark, array $tried): array
+    {
         $best = [0, -1.0];
-        for ($um = 0; $um <= self::MOST_SANDED_UM; $um++) {
+        foreach ($tried as $um) {
             $look = new self(
                 $this->part, $this->figures, $this->wood, $this->marks, $this->settings, $this->order,
                 [$mark->id() => (float) $um],

@@ -106,7 +106,7 @@ final readonly class MarkInk
     private function drawn(Pattern $pattern, array $strip): string
     {
         $lines = $dots = [];
-        foreach ($pattern->runs() as [$path, $width, $ink]) {
+        foreach ($pattern->between(0.0, self::SEEN)->runs() as [$path, $width, $ink]) {
             $wide = max($this->u * 0.12, $width);
             foreach (self::seen($path) as $run) {
                 $lines["$ink->value:".round($wide, 1)][] = $this->path($run, $strip);

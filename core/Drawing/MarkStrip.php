@@ -52,7 +52,7 @@ final readonly class MarkStrip
     private function drawn(): string
     {
         // Of a band that is long and thin a part is shown, so that it can be read.
-        $isThin = $this->longMm < self::THIN * 2 * M_PI * $this->band->largerMm;
+        $isThin = $this->isThin();
         [$first, $last] = $isThin ? self::CLOSE : [0.0, 1.0];
         $edge = [$this->at($first, 0.0)];
         for ($i = 0; $i <= 72; $i++) {
@@ -77,9 +77,12 @@ final readonly class MarkStrip
     /** Whether a part of it is shown, being long and thin. */
     public static function isPart(Part $part, Mark $mark): bool
     {
-        $strip = new self($part, $mark);
+        return (new self($part, $mark))->isThin();
+    }
 
-        return $strip->longMm < self::THIN * 2 * M_PI * $strip->band->largerMm;
+    private function isThin(): bool
+    {
+        return $this->longMm < self::THIN * 2 * M_PI * $this->band->largerMm;
     }
 
     /** @return array{float, float} */
@@ -122,6 +125,7 @@ final readonly class MarkStrip
     private function drawing(float $u): string
     {
         $pattern = $this->part->patterns()[$this->mark->id()];
+        $pattern = $this->isThin() ? $pattern->between(...self::CLOSE) : $pattern;
         $paths = [];
         foreach ($pattern->runs() as [$run, $width, $ink]) {
             $paths[$ink->value.':'.round(max($u * 0.08, $width), 2)][] = self::line(

@@ -29,12 +29,19 @@ final readonly class RoundMesh
 
     private const STEPS_A_RING = 4;
 
+    /** How the row of a flat end runs: a little more than outwards, which no row of a line does. */
+    private const FLAT = 1.0 + 1e-9;
+
     /** Light that leaves linear values so finely divided is told apart on a screen. */
     private const SHADES = 1023;
+
+    /** @var array<string, array{int, int}> first and last row of each surface */
+    private array $ends;
 
     /** @param  list<array{Surface, float, float, float, float, float}>  $rows  surface, mm along it, z, r, dz, dr */
     private function __construct(private Part $part, private array $rows)
     {
+        $this->ends = self::ends($rows);
     }
 
     public static function of(Part $part): self
@@ -102,7 +109,7 @@ final readonly class RoundMesh
      */
     private static function flat(Point $edge, float $r): array
     {
-        return [Surface::Outer, $edge->arcMm, $edge->z, $r, 0.0, 1.0];
+        return [Surface::Outer, $edge->arcMm, $edge->z, $r, 0.0, self::FLAT];
     }
 
     /** @return list<array{Point, float, float}> places evenly along a curve, and the way it runs there */
@@ -234,25 +241,28 @@ final readonly class RoundMesh
         return [$lines, $dots];
     }
 
-    /** Where a place of a line lies in the grid, rows. */
+    /** Where a place of a line lies in the grid, rows: those of a surface are evenly apart. */
     private function rowAt(Surface $on, float $arcMm): float
     {
-        $before = null;
-        foreach ($this->rows as $i => [$there, $arc]) {
-            if ($there !== $on) {
-                continue;
-            }
-            if ($arc >= $arcMm) {
-                $from = $before === null ? $arc : $this->rows[$before][1];
-                $span = $arc - $from;
+        [$first, $last] = $this->ends[$on->value] ?? [0, 0];
+        $long = $this->rows[$last][1];
 
-                return round(
-                    $before === null || $span <= 0 ? $i : $before + ($arcMm - $from) / $span * ($i - $before), 3,
-                );
+        return round($first + ($long > 0 ? max(0.0, min(1.0, $arcMm / $long)) : 0.0) * ($last - $first), 3);
+    }
+
+    /**
+     * @param  list<array{Surface, float, float, float, float, float}>  $rows
+     * @return array<string, array{int, int}> first and last row of each surface, without the flat ends
+     */
+    private static function ends(array $rows): array
+    {
+        $ends = [];
+        foreach ($rows as $i => [$on, , , , $dz, $dr]) {
+            if ($dz !== 0.0 || $dr !== self::FLAT) {
+                $ends[$on->value] = [$ends[$on->value][0] ?? $i, $i];
             }
-            $before = $i;
         }
 
-        return (float) ($before ?? 0);
+        return $ends;
     }
 }

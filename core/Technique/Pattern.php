@@ -13,6 +13,9 @@ final readonly class Pattern
     /** No step of a run goes further round, turns. */
     private const FINE = 0.0125;
 
+    /** A line that goes further round may pass a place without a point there, turns. */
+    private const LONG = 0.1;
+
     /**
      * @param  list<array{list<array{float, float}>, float, Ink}>  $lines  turn and mm along; width, mm
      * @param  list<array{float, float, float, Ink}>  $dots  turn, mm along, radius in mm
@@ -66,6 +69,22 @@ final readonly class Pattern
             array_values(array_filter($this->lines, $every(count($this->lines)), ARRAY_FILTER_USE_KEY)),
             array_values(array_filter($this->dots, $every(count($this->dots)), ARRAY_FILTER_USE_KEY)),
         );
+    }
+
+    /** What of it may show between two turns: lines that come there, and dots. */
+    public function between(float $from, float $to): self
+    {
+        $isThere = function (float $turn) use ($from, $to): bool {
+            $turn -= floor($turn);
+
+            return $turn >= $from - self::FINE && $turn <= $to + self::FINE;
+        };
+
+        return new self(array_values(array_filter($this->lines, function (array $line) use ($isThere): bool {
+            $turns = array_column($line[0], 0);
+
+            return max([0.0, ...$turns]) - min([INF, ...$turns]) > self::LONG || array_filter($turns, $isThere) !== [];
+        })), array_values(array_filter($this->dots, fn (array $dot): bool => $isThere($dot[0]))));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Models\Swatch;
 use App\Models\Workshop;
+use App\Planning\BoardLearner;
 use App\Planning\PhotoColour;
 use App\Planning\Photos;
 use App\Planning\ShopMapper;
@@ -18,7 +19,7 @@ final readonly class DemoSwatches
 
     private const HIGH = 600;
 
-    public function __construct(private Photos $photos, private ShopMapper $mapper)
+    public function __construct(private Photos $photos, private ShopMapper $mapper, private BoardLearner $learner)
     {
     }
 
@@ -45,6 +46,7 @@ final readonly class DemoSwatches
         );
         $lagoon = $this->board($workshop, 'Lagoon on ash', 'Ash (white)', [$layer('#1d6b86', 0.6)], null, 9);
         $this->photograph($workshop, $lagoon);
+        $this->learner->derive($workshop);
     }
 
     /** @param  list<array<string, mixed>>  $layers */

@@ -18,7 +18,9 @@ use App\View\PiecePage;
 use App\View\Show;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Reading\Document;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -34,7 +36,7 @@ class MarksController extends Controller
     public function show(Request $request, Piece $piece, ShopMapper $mapper): View
     {
         $tables = $mapper->tables($piece->workshop);
-        $core = $mapper->piece($piece->workshop, $piece->document);
+        $core = CorePiece::read(Document::of($piece->document), $tables);
         $part = $this->part($request, $core);
         $chosen = $request->string('mark')->toString();
 

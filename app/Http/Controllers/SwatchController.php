@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Http\Requests\SaveDye;
 use App\Http\Requests\SaveSwatch;
 use App\Models\Swatch;
+use App\Planning\BoardLearner;
 use App\Planning\PhotoColour;
 use App\Planning\Photos;
-use App\Planning\Planner;
 use App\Planning\ShopMapper;
 use App\View\SwatchBook;
 use App\View\SwatchPage;
@@ -23,7 +23,7 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** Test boards: recipes on a wood, with the colours that really came of them. */
 class SwatchController extends Controller
 {
-    public function __construct(private readonly ShopMapper $mapper)
+    public function __construct(private readonly ShopMapper $mapper, private readonly BoardLearner $learner)
     {
     }
 
@@ -65,9 +65,10 @@ class SwatchController extends Controller
         return view('swatches.show', ['page' => new SwatchPage($swatch, $this->mapper->tables($workshop), $workshop)]);
     }
 
-    public function destroy(Request $request, Swatch $swatch, Planner $planner): RedirectResponse
+    public function destroy(Request $request, Swatch $swatch): RedirectResponse
     {
-        $planner->apply($this->workshop($request), fn (): ?bool => $swatch->delete());
+        $swatch->delete();
+        $this->learner->derive($this->workshop($request));
 
         return redirect()->route('swatches')->with('said', "$swatch->name is gone from the book.");
     }
@@ -82,6 +83,7 @@ class SwatchController extends Controller
             'photo' => $photos->keep($this->workshop($request), $request->file('photo')), 'points' => null,
             'measured' => null,
         ]);
+        $this->learner->derive($this->workshop($request));
 
         return back()->with('said', 'The photograph is kept. Now pick the grey card, then the wood.');
     }
@@ -95,7 +97,7 @@ class SwatchController extends Controller
     }
 
     /** What was picked on the photograph: the grey card, and one tissue or more. */
-    public function measure(Request $request, Swatch $swatch, Photos $photos, Planner $planner): RedirectResponse
+    public function measure(Request $request, Swatch $swatch, Photos $photos): RedirectResponse
     {
         $spots = ['grey', ...array_keys(Swatch::TISSUES)];
         $typed = $request->validate(array_merge(...array_map(fn (string $spot): array => [
@@ -120,17 +122,17 @@ class SwatchController extends Controller
             fn (array $at): string => $photo->at($at)->balanced($card, $figures->greyCard)->toHex(),
             array_diff_key($points, ['grey' => true]),
         );
-        $planner->apply($this->workshop($request), fn () => $swatch->update([
-            'points' => $points, 'measured' => $measured, 'counts' => true,
-        ]));
+        $swatch->update(['points' => $points, 'measured' => $measured, 'counts' => true]);
+        $this->learner->derive($this->workshop($request));
 
         return back()->with('said', 'Measured. This dye on this wood is reckoned by it from now on.');
     }
 
     /** Whether its measured colours correct the model. */
-    public function count(Request $request, Swatch $swatch, Planner $planner): RedirectResponse
+    public function count(Request $request, Swatch $swatch): RedirectResponse
     {
-        $planner->apply($this->workshop($request), fn () => $swatch->update(['counts' => $request->boolean('counts')]));
+        $swatch->update(['counts' => $request->boolean('counts')]);
+        $this->learner->derive($this->workshop($request));
 
         return back()->with('said', $swatch->counts ? 'It counts again.' : 'Left out: the model stands as it is.');
     }
