@@ -357,6 +357,8 @@ final class MarkSettingsTest extends TestCase
         $mark['name'] = 'Skirt';
         $written = Drawn::written(self::tube([$mark]))['marks'][0];
         self::assertSame('Skirt', $written['name']);
+        $steps = Benchwork::route(Benchwork::piece([Benchwork::bowl(['marks' => [$mark]])]))->steps;
+        self::assertContains('Skirt: carve the flutes, outside', array_column($steps, 'title'));
         self::assertEquals($set, array_intersect_key($written['settings'], $set));
     }
 

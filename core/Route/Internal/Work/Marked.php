@@ -120,7 +120,7 @@ final class Marked
     {
         $worked = $subject->worked[$mark->id()];
         $face = $mark->band->on->zone();
-        $title = sprintf('%s, %s', $mark->action(), $face);
+        $title = sprintf('%s, %s', self::named($mark, $mark->action()), $face);
 
         return new Operation(
             $mark->id(), $mark->technique, StepKind::Mark, $subject->part->id, [self::place($subject, $mark)], $title,
@@ -177,7 +177,7 @@ final class Marked
 
         return new Operation(
             "{$mark->id()}/sand-back", $subject->technique('sand-back'), StepKind::Mark, $subject->part->id,
-            [self::place($subject, $mark)], 'Sand the colour back, '.$mark->band->on->zone(),
+            [self::place($subject, $mark)], self::named($mark, 'Sand the colour back').', '.$mark->band->on->zone(),
             1.0 + $subject->calibration->marks->sandBackMinutesPer100Cm2 * $area / 10_000,
             'Colour stays where the wood drinks; the next one takes the rest.', 50.05 + $number / 10,
             hazards: [Hazard::ofDust($subject->part->wood)],
@@ -197,6 +197,12 @@ final class Marked
         return Place::stretch(
             $subject->part->id, $mark->band->on->zone(), $mark->band->fromMm, $mark->band->toMm,
         );
+    }
+
+    /** What is done, with what the maker calls the mark. */
+    private static function named(Mark $mark, string $action): string
+    {
+        return $mark->name === null ? $action : "$mark->name: ".lcfirst($action);
     }
 
     /** @return list<Hazard> */
