@@ -41,9 +41,12 @@ final class Turned
             if ($refused !== [] || $mark->band->fromMm < $reached[$on] || ! $mark->technique instanceof CutsProfile) {
                 continue;
             }
+            // The wood beside the band is left as it is.
+            $notches[$on][] = [$mark->band->fromMm, 0.0];
             foreach ($mark->technique->notches($set, $ground) as [$along, $depth]) {
-                $notches[$on][] = [$mark->band->fromMm + $along, $depth];
+                $notches[$on][] = [min($mark->band->toMm, $mark->band->fromMm + max(0.0, $along)), $depth];
             }
+            $notches[$on][] = [$mark->band->toMm, 0.0];
             $reached[$on] = $mark->band->toMm;
         }
 

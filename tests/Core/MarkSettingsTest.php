@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Layout\Cutter;
 use HonestGrain\Layout\Strewn;
@@ -91,9 +92,22 @@ final class MarkSettingsTest extends TestCase
         $radius = fn (Part $one, float $z): float => (float) $one->turned->outer->radiusAtMm($z);
         self::assertEqualsWithDelta(50.0, $radius($part, 10 + 5.2), 0.05, 'a crown keeps the surface');
         self::assertEqualsWithDelta(44.8, $radius($part, 10 + 11.4), 0.05, 'a fillet lies at the foot of both');
+        self::assertEqualsWithDelta(
+            [50.0, 50.0], [$radius($part, 6.0), $radius($part, 90.0)], 0.01, 'beside it nothing',
+        );
         $cove = self::tube([self::mark('coves', ['count' => 1, 'fillet_mm' => 0, 'depth_mm' => 4], 20, 40)], 9.0);
         self::assertEqualsWithDelta(46.0, $radius($cove, 30.0), 0.05);
         self::assertEqualsWithDelta(50.0, $radius($cove, 45.0), 0.01);
+    }
+
+    public function test_a_groove_that_is_wider_than_its_band_does_not_leave_it(): void
+    {
+        $part = self::tube([self::mark('burnt-line', ['depth_mm' => 3, 'angle_deg' => 90], 40, 42)], 9.0);
+        $z = array_map(fn (Point $point): float => $point->z, $part->turned->outer->points);
+        $sorted = $z;
+        sort($sorted);
+        self::assertSame($sorted, $z, 'the line goes up and never back');
+        self::assertEqualsWithDelta(47.0, (float) $part->turned->outer->radiusAtMm(41.0), 0.01);
     }
 
     public function test_inside_a_notch_goes_outwards_into_the_wood(): void
