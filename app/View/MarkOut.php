@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\Surface;
+use HonestGrain\Layout\SphereMarks;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
@@ -42,6 +44,19 @@ final readonly class MarkOut
         }
 
         return $faces;
+    }
+
+    /**
+     * The lines of a sphere on its blank; none for other forms.
+     *
+     * @return list<array{string, string}> from one end, and across
+     */
+    public function sphere(): array
+    {
+        return $this->core->form !== Form::Sphere ? [] : array_map(
+            fn (array $mark): array => [$this->show->length($mark[0], 1), $this->show->length($mark[1], 1)],
+            SphereMarks::of($this->core->body()->profile->diameterMm()),
+        );
     }
 
     /**

@@ -15,6 +15,7 @@ use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
+use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
@@ -167,7 +168,8 @@ final readonly class MarksPanel
     /**
      * For the browser to find the arc length under the pointer: x, y on the drawing and arc length, mm.
      *
-     * @return array{frame: list<float>, lines: array<string, list<array{float, float, float}>>}
+     * @return array{frame: list<float>, lines: array<string, list<array{float, float, float}>>, coloured: list<string>}
+     *     coloured: techniques that take a colour
      */
     public function toArray(): array
     {
@@ -183,6 +185,13 @@ final readonly class MarksPanel
 
         return [
             'frame' => [$this->frame->x, $this->frame->y, $this->frame->width, $this->frame->height], 'lines' => $lines,
+            'coloured' => array_values(array_map(
+                fn (Decoration $technique): string => $technique->key(),
+                array_filter(
+                    $this->tables->techniques->decorations(),
+                    fn (Decoration $technique): bool => $technique->takesColour(),
+                ),
+            )),
         ];
     }
 

@@ -39,7 +39,7 @@ final readonly class MarkInk
             ? Svg::tag('path', ['d' => $area, 'fill' => 'transparent']) : $this->filled($mark, $strip, $area);
 
         return Svg::tag(
-            'g', ['data-band' => $mark->id()], $fill.$this->drawn($pattern, $strip),
+            'g', ['data-band' => $mark->id()], $fill.$this->drawn($pattern, $strip, $mark->colour),
         );
     }
 
@@ -103,7 +103,7 @@ final readonly class MarkInk
     }
 
     /** @param  non-empty-list<Point>  $strip */
-    private function drawn(Pattern $pattern, array $strip): string
+    private function drawn(Pattern $pattern, array $strip, ?string $colour): string
     {
         $lines = $dots = [];
         foreach ($pattern->between(0.0, self::SEEN)->runs() as [$path, $width, $ink]) {
@@ -128,7 +128,7 @@ final readonly class MarkInk
             [$word, $width] = explode(':', $key);
             $ink = Ink::from($word);
             $svg .= Svg::tag('path', [
-                'd' => implode('', $paths), 'fill' => 'none', 'stroke' => $ink->rgb(),
+                'd' => implode('', $paths), 'fill' => 'none', 'stroke' => $ink->rgbOr($colour),
                 'stroke-width' => (float) $width, 'stroke-opacity' => $ink === Ink::Cut ? 0.5 : 1,
                 'pointer-events' => 'none',
             ]);

@@ -137,7 +137,8 @@ final readonly class MarkStrip
             [$word, $width] = explode(':', $key);
             $ink = Ink::from($word);
             $svg .= Svg::tag('path', [
-                'd' => implode('', $lines), 'fill' => 'none', 'stroke' => $ink->rgb(), 'stroke-width' => (float) $width,
+                'd' => implode('', $lines), 'fill' => 'none', 'stroke' => $ink->rgbOr($this->mark->colour),
+                'stroke-width' => (float) $width,
                 'stroke-opacity' => $ink === Ink::Cut ? 0.4 : 1, 'stroke-linejoin' => 'round',
             ]);
         }

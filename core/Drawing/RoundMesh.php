@@ -226,7 +226,9 @@ final readonly class RoundMesh
                 continue;
             }
             foreach ($pattern->runs() as [$run, $width, $ink]) {
-                $lines[] = [$ink->rgb(), round($width, 2), array_map(fn (array $at): array => [
+                $lines[] = [$ink->rgbOr(
+                    $this->part->mark($id)->colour,
+                ), round($width, 2), array_map(fn (array $at): array => [
                     round($at[0], 4), $this->rowAt($band->on, $band->fromMm + $at[1]),
                 ], $run)];
             }

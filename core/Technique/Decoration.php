@@ -43,6 +43,9 @@ interface Decoration extends Technique
     /** Whether it covers its band with a colour of its own. */
     public function isFilled(): bool;
 
+    /** Whether its maker chooses a colour for it. */
+    public function takesColour(): bool;
+
     /** The colour it is drawn in where no other is chosen. */
     public function ink(): string;
 }

@@ -15,6 +15,12 @@ enum Ink: string
     case Hole = 'hole';
     case Metal = 'metal';
 
+    /** In the colour that was chosen, where it is what fills a groove. */
+    public function rgbOr(?string $chosen): string
+    {
+        return $this === self::Metal && $chosen !== null ? $chosen : $this->rgb();
+    }
+
     public function rgb(): string
     {
         return match ($this) {

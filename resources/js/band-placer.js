@@ -8,6 +8,7 @@ const SVG = 'http://www.w3.org/2000/svg';
 
 export default () => ({
     lines: {},
+    coloured: [],
     start: null,
     takesDye: true,
     takesColour: true,
@@ -16,6 +17,7 @@ export default () => ({
     init() {
         const data = JSON.parse(this.$root.dataset.panel);
         this.lines = data.lines;
+        this.coloured = data.coloured;
         this.factor = Number(this.$root.dataset.factor);
         this.asker = new Asker((question) => this.ask(question));
         const overlay = this.$refs.overlay;
@@ -31,7 +33,7 @@ export default () => ({
     suit() {
         if (!this.$refs.technique) return;
         this.takesDye = this.$refs.technique.value === 'dye';
-        this.takesColour = this.takesDye || this.$refs.technique.value === 'scorch';
+        this.takesColour = this.coloured.includes(this.$refs.technique.value);
     },
 
     // The nearest sampled point of any line, or of one line.

@@ -128,9 +128,11 @@ test('a mark asks only for what it needs, and a band shows while its distances a
     await page.goto(`${piece}/marks`);
     const dye = page.locator('select[name=product]');
     await expect(dye).toBeHidden();
-    await page.locator('select[name=technique]').selectOption('scorch');
+    await page.locator('select[name=technique]').selectOption('paint');
     await expect(page.locator('input[name=colour]')).toBeVisible();
     await expect(dye).toBeHidden();
+    await page.locator('select[name=technique]').selectOption('scorch');
+    await expect(page.locator('input[name=colour]')).toBeHidden();
     await page.locator('select[name=technique]').selectOption('dye');
     await expect(dye).toBeVisible();
     await page.getByLabel('From, mm').fill('30');

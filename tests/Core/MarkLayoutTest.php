@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use HonestGrain\Layout\SphereMarks;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -11,6 +12,13 @@ use PHPUnit\Framework\TestCase;
 final class MarkLayoutTest extends TestCase
 {
     use Asking;
+
+    public function test_a_sphere_is_laid_out_by_quarters(): void
+    {
+        self::assertEqualsWithDelta([
+            [0, 0], [20, sqrt(3) / 2 * 80], [40, 80], [60, sqrt(3) / 2 * 80], [80, 0],
+        ], SphereMarks::of(80.0), 1e-6);
+    }
 
     public function test_a_conical_band_unrolls_into_a_sector(): void
     {

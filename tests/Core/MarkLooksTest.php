@@ -228,6 +228,14 @@ final class MarkLooksTest extends TestCase
         self::assertGreaterThan(2 * $flutes->worked()['m1']->minutes * 0.7, $part->worked()['m1']->minutes);
     }
 
+    public function test_an_inlay_is_drawn_in_the_colour_of_its_filling(): void
+    {
+        $part = $this->tube([$this->mark('inlay', ['colour' => '#2a6f5a'])]);
+        self::assertSame('#2a6f5a', RoundMesh::of($part)->toArray()['lines'][0][0]);
+        self::assertStringContainsString('stroke="#2a6f5a"', MarkStrip::of($part, $part->marks[0]));
+        self::assertStringContainsString('stroke="#2a6f5a"', Elevation::of($part, 'x')->detailed());
+    }
+
     public function test_lines_of_the_round_lie_in_their_band(): void
     {
         $part = $this->tube([$this->mark('pen-pattern', ['unit' => 'ladder', 'count' => 12])]);

@@ -154,6 +154,17 @@ final class MarksTest extends FeatureTestCase
             ->assertSeeText('60.0 mm')->assertSeeText('plate 48: 1 4 7 10');
     }
 
+    public function test_a_sphere_has_its_quarters_on_the_mark_out_list(): void
+    {
+        $this->post(route('pieces.store'), [
+            'form' => 'sphere', 'diameter' => '80', 'height' => '80', 'foot' => '20', 'wall' => '0',
+            'wood' => 'Ash (white)', 'grain' => 'end', 'moisture' => '9', 'name' => 'Buoy', 'purpose' => 'display',
+        ])->assertSessionHasNoErrors();
+        $piece = $this->shop->pieces()->where('name', 'Buoy')->firstOrFail();
+        $this->get(route('pieces.mark-out', $piece))->assertOk()->assertSeeText('The sphere on its blank')
+            ->assertSeeTextInOrder(['20.0 mm', '69.3 mm']);
+    }
+
     public function test_a_template_comes_as_pages_at_true_size(): void
     {
         $piece = $this->bowl(['marks' => [

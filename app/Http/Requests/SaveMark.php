@@ -86,7 +86,7 @@ class SaveMark extends PieceChange
             'settings' => [
                 'minutes' => $this->number('minutes'), 'wait_hours' => $this->number('wait_hours'),
                 'product' => $technique->nature() === Nature::Colours ? $this->validated('product') : null,
-                'colour' => $technique->isFilled() ? $this->validated('colour') : null,
+                'colour' => $technique->takesColour() ? $this->validated('colour') : null,
             ] + $set,
             'note' => $this->validated('note'),
         ];

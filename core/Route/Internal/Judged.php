@@ -146,8 +146,8 @@ final class Judged
                     $conflicts[] = Conflict::warn(
                         [$mark->id(), $other->id()],
                         sprintf(
-                            '%s and %s lie on the same place.', $mark->technique->label(),
-                            lcfirst($other->technique->label()),
+                            '%s and %s lie on the same place%s.', $mark->technique->label(),
+                            lcfirst($other->technique->label()), self::skips($mark, $other),
                         ),
                         ['Move one of the bands', 'Leave one out'],
                     );
@@ -156,6 +156,15 @@ final class Judged
         }
 
         return $conflicts;
+    }
+
+    /** Why a burnt line does not go over a cut. */
+    private static function skips(Mark $mark, Mark $other): string
+    {
+        $natures = [$mark->technique->nature(), $other->technique->nature()];
+
+        return in_array(Nature::Burns, $natures, true) && in_array(Nature::Cuts, $natures, true)
+            ? ': a pen or a wire skips on what is cut, and its line breaks there' : '';
     }
 
     /**

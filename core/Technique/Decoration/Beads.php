@@ -89,6 +89,11 @@ final readonly class Beads implements CutsProfile, Decoration
         return false;
     }
 
+    public function takesColour(): bool
+    {
+        return false;
+    }
+
     public function ink(): string
     {
         return '#1c120a';

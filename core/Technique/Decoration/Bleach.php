@@ -86,6 +86,11 @@ final readonly class Bleach implements Decoration
         return true;
     }
 
+    public function takesColour(): bool
+    {
+        return false;
+    }
+
     public function ink(): string
     {
         return '#efe6d2';

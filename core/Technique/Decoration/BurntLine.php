@@ -130,6 +130,11 @@ final readonly class BurntLine implements CutsProfile, Decoration
         return false;
     }
 
+    public function takesColour(): bool
+    {
+        return false;
+    }
+
     public function ink(): string
     {
         return '#1c120a';

@@ -129,6 +129,11 @@ final readonly class Dimples implements Decoration
         return false;
     }
 
+    public function takesColour(): bool
+    {
+        return false;
+    }
+
     public function ink(): string
     {
         return '#1c120a';

@@ -110,6 +110,11 @@ final readonly class Dye implements Decoration
         return true;
     }
 
+    public function takesColour(): bool
+    {
+        return true;
+    }
+
     public function ink(): string
     {
         return '#2f4a63';

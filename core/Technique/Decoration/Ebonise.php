@@ -89,6 +89,11 @@ final readonly class Ebonise implements Decoration
         return true;
     }
 
+    public function takesColour(): bool
+    {
+        return false;
+    }
+
     public function ink(): string
     {
         return '#1d1b1a';

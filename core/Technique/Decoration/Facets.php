@@ -135,6 +135,11 @@ final readonly class Facets implements Decoration, Relief
         return false;
     }
 
+    public function takesColour(): bool
+    {
+        return false;
+    }
+
     public function ink(): string
     {
         return '#1c120a';

@@ -169,6 +169,11 @@ final readonly class Flutes implements Decoration, Relief
         return false;
     }
 
+    public function takesColour(): bool
+    {
+        return false;
+    }
+
     public function ink(): string
     {
         return '#1c120a';

@@ -138,6 +138,11 @@ final readonly class Grooves implements CutsProfile, Decoration
         return false;
     }
 
+    public function takesColour(): bool
+    {
+        return false;
+    }
+
     public function ink(): string
     {
         return '#1c120a';

@@ -138,6 +138,11 @@ final readonly class Inlay implements Decoration
         return true;
     }
 
+    public function takesColour(): bool
+    {
+        return true;
+    }
+
     public function ink(): string
     {
         return '#7a7466';

@@ -99,6 +99,11 @@ final readonly class Leaf implements Decoration
         return true;
     }
 
+    public function takesColour(): bool
+    {
+        return true;
+    }
+
     public function ink(): string
     {
         return '#c2a24a';

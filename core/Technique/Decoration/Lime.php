@@ -85,6 +85,11 @@ final readonly class Lime implements Decoration
         return true;
     }
 
+    public function takesColour(): bool
+    {
+        return false;
+    }
+
     public function ink(): string
     {
         return '#e9e4d8';

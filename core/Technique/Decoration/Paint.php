@@ -85,6 +85,11 @@ final readonly class Paint implements Decoration
         return true;
     }
 
+    public function takesColour(): bool
+    {
+        return true;
+    }
+
     public function ink(): string
     {
         return '#556b5a';

@@ -146,6 +146,11 @@ final readonly class PenPattern implements Decoration
         return false;
     }
 
+    public function takesColour(): bool
+    {
+        return false;
+    }
+
     public function ink(): string
     {
         return '#1c120a';

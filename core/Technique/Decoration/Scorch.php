@@ -120,6 +120,11 @@ final readonly class Scorch implements Decoration
         return true;
     }
 
+    public function takesColour(): bool
+    {
+        return false;
+    }
+
     public function ink(): string
     {
         return '#2a1c12';

@@ -134,6 +134,11 @@ final readonly class SpunTexture implements Decoration
         return false;
     }
 
+    public function takesColour(): bool
+    {
+        return false;
+    }
+
     public function ink(): string
     {
         return '#1c120a';

@@ -85,6 +85,11 @@ final readonly class Stain implements Decoration
         return true;
     }
 
+    public function takesColour(): bool
+    {
+        return true;
+    }
+
     public function ink(): string
     {
         return '#6b4a2c';

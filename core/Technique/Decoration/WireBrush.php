@@ -109,6 +109,11 @@ final readonly class WireBrush implements Decoration
         return false;
     }
 
+    public function takesColour(): bool
+    {
+        return false;
+    }
+
     public function ink(): string
     {
         return '#1c120a';

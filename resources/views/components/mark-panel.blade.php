@@ -137,7 +137,7 @@
         @elseif ($mark->stain)
             <input type="hidden" name="product" value="{{ $mark->stain->class }}" />
         @endif
-        @if ($mark->technique->isFilled() && $mark->technique->key() !== 'scorch')
+        @if ($mark->technique->takesColour())
             <x-set-row name="colour" label="Colour">
                 <input
                     type="color"

@@ -12,6 +12,25 @@
             </div>
             <div class="piece-art card-art">{!! $piece->drawing !!}</div>
         </div>
+        @if ($out->sphere() !== [])
+            <h2 class="mt-5">The sphere on its blank</h2>
+            <table class="text-[1.15rem]">
+                <thead>
+                    <tr>
+                        <th>From one end of it</th>
+                        <th class="n">Callipers</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($out->sphere() as [$from, $across])
+                        <tr>
+                            <td>{{ $from }}</td>
+                            <td class="n"><b>⌀ {{ $across }}</b></td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        @endif
         @foreach ($out->core->parts as $part)
             @foreach ($out->faces($part) as [$face, $edges])
                 <h2 class="mt-5">{{ $page->core->hasParts() ? $part->name.', '.$face : ucfirst($face) }}</h2>
