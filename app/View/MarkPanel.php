@@ -199,6 +199,8 @@ final readonly class MarkPanel
             Setting::FrequencyHz, Setting::Rpm => $this->settled->choice(Setting::Texture) === 'chatter',
             Setting::Grid, Setting::PitchMm => ! $this->settled->has(Setting::Opening)
                 || $this->settled->choice(Setting::Opening) === 'holes',
+            Setting::Count => ! $this->settled->has(Setting::Opening)
+                || $this->settled->choice(Setting::Opening) === 'slots',
             Setting::TiltDeg => $this->settled->choice(Setting::Opening) === 'hook',
             Setting::SizeMm => ! $this->settled->has(
                 Setting::Unit,

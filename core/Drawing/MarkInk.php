@@ -119,7 +119,7 @@ final readonly class MarkInk
                 $dots[] = Svg::tag('ellipse', [
                     'cx' => $at->r * sin(2 * M_PI * $turn), 'cy' => -$at->z,
                     'rx' => max(0.1, $radius * cos(2 * M_PI * $turn)), 'ry' => $radius, 'fill' => $ink->rgb(),
-                    'fill-opacity' => $ink === Ink::Cut ? 0.55 : 1,
+                    'fill-opacity' => $ink->opacity(),
                 ]);
             }
         }
@@ -129,7 +129,7 @@ final readonly class MarkInk
             $ink = Ink::from($word);
             $svg .= Svg::tag('path', [
                 'd' => implode('', $paths), 'fill' => 'none', 'stroke' => $ink->rgbOr($colour),
-                'stroke-width' => (float) $width, 'stroke-opacity' => $ink === Ink::Cut ? 0.5 : 1,
+                'stroke-width' => (float) $width, 'stroke-opacity' => $ink->opacity(),
                 'pointer-events' => 'none',
             ]);
         }

@@ -139,14 +139,14 @@ final readonly class MarkStrip
             $svg .= Svg::tag('path', [
                 'd' => implode('', $lines), 'fill' => 'none', 'stroke' => $ink->rgbOr($this->mark->colour),
                 'stroke-width' => (float) $width,
-                'stroke-opacity' => $ink === Ink::Cut ? 0.4 : 1, 'stroke-linejoin' => 'round',
+                'stroke-opacity' => $ink->opacity(), 'stroke-linejoin' => 'round',
             ]);
         }
         foreach ($pattern->dots as [$turn, $along, $radius, $ink]) {
             [$x, $y] = $this->at($turn - floor($turn), $along);
             $svg .= Svg::tag('circle', [
                 'cx' => $x, 'cy' => $y, 'r' => $radius, 'fill' => $ink->rgb(),
-                'fill-opacity' => $ink === Ink::Cut ? 0.5 : 1,
+                'fill-opacity' => $ink->opacity(),
             ]);
         }
 

@@ -11,6 +11,7 @@ use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Part;
+use HonestGrain\Technique\Ink;
 use HonestGrain\Technique\Relief;
 
 /**
@@ -234,13 +235,22 @@ final readonly class RoundMesh
             }
             foreach ($pattern->dots as [$turn, $along, $radius, $ink]) {
                 $dots[] = [
-                    $ink->rgb(), round($turn - floor($turn), 4), $this->rowAt($band->on, $band->fromMm + $along),
+                    self::inked($ink, null), round($turn - floor($turn), 4),
+                    $this->rowAt($band->on, $band->fromMm + $along),
                     round($radius, 2),
                 ];
             }
         }
 
         return [$lines, $dots];
+    }
+
+    /** As #rrggbb, or as #rrggbbaa where the wood shows through. */
+    private static function inked(Ink $ink, ?string $chosen): string
+    {
+        $rgb = $ink->rgbOr($chosen);
+
+        return $ink->opacity() < 1 ? $rgb.sprintf('%02x', (int) round(255 * $ink->opacity())) : $rgb;
     }
 
     /** Where a place of a line lies in the grid, rows: those of a surface are evenly apart. */

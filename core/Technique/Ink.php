@@ -15,6 +15,12 @@ enum Ink: string
     case Hole = 'hole';
     case Metal = 'metal';
 
+    /** A shadow lets the wood through. */
+    public function opacity(): float
+    {
+        return $this === self::Cut ? 0.45 : 1.0;
+    }
+
     /** In the colour that was chosen, where it is what fills a groove. */
     public function rgbOr(?string $chosen): string
     {

@@ -159,9 +159,14 @@ class DemoWorkshopSeeder extends Seeder
         // On the rack, not begun.
         $this->piece('Sallow Point platter', Form::Platter, [330, 34, 150, 9], 'Sycamore (American)', $fair, [
             'coats' => $this->stack('hard-wax-oil', $all),
+            'marks' => [$this->mark('leaf', 'glint', 84.0, 94.0, ['colour' => '#c2a24a'], 'Glint')],
         ]);
         $this->piece('Pair-trawl goblet', Form::Goblet, [82, 185, 72, 4], 'Cherry (black)', $fair, [
             'purpose' => 'display', 'coats' => $this->stack('sealed-and-waxed', $all),
+            'marks' => [
+                $this->mark('coves', 'stem', 60.0, 78.0, ['count' => 3, 'fillet_mm' => 1]),
+                $this->mark('grooves', 'line', 150.0, 156.0, ['count' => 2, 'width_mm' => 1, 'depth_mm' => 0.6]),
+            ],
         ]);
         $this->piece('Curlew spindle', Form::Spindle, [46, 240, 40, 0], 'Holly (American)', $fair, [
             'purpose' => 'display',
@@ -174,7 +179,11 @@ class DemoWorkshopSeeder extends Seeder
         $this->piece('Foreland bowl', Form::NaturalEdge, [196, 88, 68, 7], 'Apple', $fair, ['features' => [
             $this->flaw('shake', 'crack', 62.0, 84.0, [80, 88], 0.4, 5.0), 'bark',
         ]]);
-        $this->piece('Samphire mill', Form::Mill, [58, 190, 54, 0, 27], 'Walnut (European)', $soon(30), []);
+        $this->piece('Samphire mill', Form::Mill, [58, 190, 54, 0, 27], 'Walnut (European)', $soon(30), [
+            'marks' => [$this->mark('inlay', 'band', 90.0, 93.0, [
+                'width_mm' => 3, 'depth_mm' => 2, 'filling' => 'metal', 'colour' => '#b08d4a',
+            ], 'Brass band')],
+        ]);
         // Mid-dye: the colour went on this morning, or last evening before the shop opens.
         $ebb = $this->piece('Ebb bowl', Form::ShallowBowl, [288, 84, 96, 8], 'Ash (white)', $fair, [
             'marks' => [
@@ -208,6 +217,10 @@ class DemoWorkshopSeeder extends Seeder
         $this->work($skerry, 'body/wipe-clean', $this->lately(3));
         $kelp = $this->piece('Kelp hollow form', Form::HollowForm, [150, 140, 52, 6], 'Maple (bigleaf)', $fair, [
             'purpose' => 'display', 'coats' => $this->stack('sprayed-lacquer', ['outside', 'rim']),
+            'marks' => [
+                $this->mark('dimples', 'sand', 34.0, 62.0, ['per_cm2' => 5, 'size_mm' => 2.5, 'depth_mm' => 0.7], 'Sand'),
+                $this->mark('piercing', 'holdfast', 150.0, 170.0, ['size_mm' => 4, 'pitch_mm' => 12], 'Holdfast'),
+            ],
             'features' => [$this->flaw('spalt', 'soft', 90.0, 112.0, [200, 250], null, null)],
         ]);
         $this->work($kelp, 'body.outside/sand', $this->lately(22));

@@ -248,6 +248,25 @@ final class MarkSettingsTest extends TestCase
         self::assertSame(2.0, self::figure($inlay, 'Fills')->value);
     }
 
+    public function test_holes_are_counted_as_they_lie_and_their_bridge_told_where_the_band_is_narrow(): void
+    {
+        $holes = ['opening' => 'holes', 'size_mm' => 4, 'pitch_mm' => 12, 'grid' => 'square'];
+        $tube = self::tube([self::mark('piercing', $holes, 20, 60)], 5.0);
+        // 314 mm round at 12 is 26 to a row; rows at 2 to 38 mm, 12 apart, are four.
+        self::assertSame(4.0 * 26, self::figure($tube->worked()['m1'], 'Holes')->value);
+        self::assertCount(104, $tube->patterns()['m1']->dots);
+        self::assertSame([], $tube->worked()['m1']->findings);
+        $cone = self::cone([self::mark('piercing', ['pitch_mm' => 8] + $holes, 0, 60)])->worked()['m1'];
+        $bridge = self::figure($cone, 'Bridge')->byHeight;
+        $around = floor(2 * M_PI * 90 / 8);
+        self::assertEqualsWithDelta(2 * M_PI * 80 / $around - 4, $bridge[0][1], 0.01);
+        self::assertEqualsWithDelta(4.0, $bridge[16][1], 0.01, 'never more than from row to row');
+        $close = self::tube([self::mark('piercing', ['pitch_mm' => 4] + $holes)], 5.0)->worked()['m1'];
+        self::assertTrue($close->findings[0]->isRefused);
+        $near = self::tube([self::mark('piercing', ['pitch_mm' => 7] + $holes)], 5.0)->worked()['m1'];
+        self::assertFalse($near->findings[0]->isRefused);
+    }
+
     public function test_what_fills_a_groove_what_fades_and_what_wants_tannin(): void
     {
         $labels = fn (array $set): array => array_map(

@@ -110,14 +110,11 @@ final readonly class Piercing implements Decoration
                 [[$start + $i / $count, 0.0], [$start + $i / $count, $ground->lengthMm()]], $size, Ink::Hole,
             ], range(0, $count - 1)));
         }
-        $pitch = $set->number(Setting::PitchMm);
+        [$rows, $around, $rise] = self::rows($set, $ground);
         $isHexagonal = $set->choice(Setting::Grid) === 'hexagonal';
-        $rise = $pitch * ($isHexagonal ? sqrt(3) / 2 : 1);
-        $rows = max(1, (int) floor($ground->lengthMm() / $rise + 1e-9));
         $dots = [];
         for ($row = 0; $row < $rows; $row++) {
             $along = $middle + ($row - ($rows - 1) / 2) * $rise;
-            $around = max(1, (int) floor(2 * M_PI * $ground->middle()->radiusMm / $pitch + 1e-9));
             for ($i = 0; $i < $around && count($dots) < Pattern::MOST; $i++) {
                 $turn = $start + ($i + ($isHexagonal && $row % 2 === 1 ? 0.5 : 0.0)) / $around;
                 $dots[] = [$turn, $along, $size / 2, Ink::Hole];
@@ -164,24 +161,51 @@ final readonly class Piercing implements Decoration
             $set->choice(Setting::Grid) === 'hexagonal',
         );
         $least = max($calibration->marks->leastLandMm, $ground->wallMm() ?? 0.0);
-        $count = $grid->count($ground->areaMm2);
-        $findings = $grid->bridgeMm() <= 0 ? [Finding::refuse(
-            sprintf('Holes of %s mm run into each other at %s mm.', $grid->holeMm, $grid->pitchMm),
-            sprintf('Space them %.1f mm apart', $grid->holeMm + $least),
-        )] : array_map(fn (string $message): Finding => Finding::warn(
-            $message, sprintf('Space them %.1f mm apart', $grid->holeMm + $least), 'Make them smaller',
-        ), $grid->warnings($least));
+        [$rows, $around] = self::rows($set, $ground);
+        $count = $rows * $around;
+        $bridges = array_map(
+            fn (float $radius): float => min($grid->bridgeMm(), 2 * M_PI * $radius / $around - $grid->holeMm),
+            $ground->radiiMm(),
+        );
+        $apart = sprintf('Space them %.1f mm apart', $grid->holeMm + $least);
+        $findings = match (true) {
+            min($bridges) <= 0 => [Finding::refuse(
+                sprintf('Holes of %s mm run into each other.', $grid->holeMm), $apart, 'Make them smaller',
+            )],
+            min($bridges) < $least - 1e-9 => [Finding::warn(sprintf(
+                '%.2f mm stands between two holes where the band is narrowest, less than the %s mm it takes: it breaks out.',
+                min($bridges), round($least, 1),
+            ), $apart, 'Make them smaller')],
+            default => [],
+        };
 
         return new Worked(
             max(1.0, $count * $calibration->marks->holeMinutes), [
-                Figure::of('Holes', Measure::Count, $count), Figure::of('Bridge', Measure::Mm, $grid->bridgeMm()),
+                Figure::of('Holes', Measure::Count, $count),
+                Figure::atLevels('Bridge', Measure::Mm, $ground->levels, $bridges),
                 Figure::of('Open', Measure::Share, $grid->openShare()),
             ], $findings, [sprintf(
-                '%d holes of %s mm, %s mm from middle to middle, %s; leave %.1f mm between.', $count, $grid->holeMm,
-                $grid->pitchMm, $grid->isHexagonal ? 'each row between those of the last' : 'row over row',
-                $grid->bridgeMm(),
+                '%d holes of %s mm in %d rows of %d, %s mm from middle to middle, %s; %.1f mm stay between.', $count,
+                $grid->holeMm, $rows, $around, $grid->pitchMm,
+                $grid->isHexagonal ? 'each row between those of the last' : 'row over row',
+                min($bridges),
             )],
         );
+    }
+
+    /**
+     * @return array{int, int, float} rows, holes in each, and mm from row to row; the middle of the band has the pitch
+     */
+    private static function rows(Settings $set, Ground $ground): array
+    {
+        $pitch = $set->number(Setting::PitchMm);
+        $rise = $pitch * ($set->choice(Setting::Grid) === 'hexagonal' ? sqrt(3) / 2 : 1);
+        $room = $ground->lengthMm() - $set->number(Setting::SizeMm);
+
+        return [
+            max(1, (int) floor($room / $rise + 1e-9) + 1),
+            max(1, (int) floor(2 * M_PI * $ground->middle()->radiusMm / $pitch + 1e-9)), $rise,
+        ];
     }
 
     private function slots(Settings $set, Ground $ground, Calibration $calibration): Worked
