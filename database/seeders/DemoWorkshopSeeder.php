@@ -218,7 +218,9 @@ class DemoWorkshopSeeder extends Seeder
         $kelp = $this->piece('Kelp hollow form', Form::HollowForm, [150, 140, 52, 6], 'Maple (bigleaf)', $fair, [
             'purpose' => 'display', 'coats' => $this->stack('sprayed-lacquer', ['outside', 'rim']),
             'marks' => [
-                $this->mark('dimples', 'sand', 34.0, 62.0, ['per_cm2' => 5, 'size_mm' => 2.5, 'depth_mm' => 0.7], 'Sand'),
+                $this->mark('dimples', 'sand', 34.0, 62.0, [
+                    'per_cm2' => 5, 'size_mm' => 2.5, 'depth_mm' => 0.7,
+                ], 'Sand'),
                 $this->mark('piercing', 'holdfast', 150.0, 170.0, ['size_mm' => 4, 'pitch_mm' => 12], 'Holdfast'),
             ],
             'features' => [$this->flaw('spalt', 'soft', 90.0, 112.0, [200, 250], null, null)],

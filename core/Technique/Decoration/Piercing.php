@@ -173,7 +173,8 @@ final readonly class Piercing implements Decoration
                 sprintf('Holes of %s mm run into each other.', $grid->holeMm), $apart, 'Make them smaller',
             )],
             min($bridges) < $least - 1e-9 => [Finding::warn(sprintf(
-                '%.2f mm stands between two holes where the band is narrowest, less than the %s mm it takes: it breaks out.',
+                '%.2f mm stands between two holes where the band is narrowest, less than the %s mm it takes: it breaks '
+                    .'out.',
                 min($bridges), round($least, 1),
             ), $apart, 'Make them smaller')],
             default => [],
