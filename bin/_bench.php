@@ -77,7 +77,8 @@ if ($what === 'pages') {
     }
     $floor = median($times['/empty']);
     foreach ($pages as $page) {
-        row(mb_substr((string) preg_replace('~/\d+/~', '/…/', $page), 0, 34), median($times[$page]), median($times[$page]) / $floor);
+        $name = mb_substr((string) preg_replace('~/\d+/~', '/…/', $page), 0, 34);
+        row($name, median($times[$page]), median($times[$page]) / $floor);
     }
     $body = json_decode($ask("/pieces/$p[1]/piece.json")[2], true)['parts'][0];
     preg_match('/name="csrf-token" content="([^"]+)"/', $ask('/bench')[2], $m);
