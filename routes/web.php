@@ -101,7 +101,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::put('surface', [SurfaceController::class, 'update']);
         Route::get('marks', [MarksController::class, 'show'])->name('marks');
         Route::post('marks', [MarksController::class, 'store']);
-        Route::get('marks/band', [MarksController::class, 'band'])->name('marks.band');
+        Route::get('marks/band', [MarksController::class, 'band'])
+            ->withoutMiddleware('throttle:work')->middleware('throttle:preview')->name('marks.band');
         Route::post('marks/together', [MarksController::class, 'together'])->name('marks.together');
         Route::put('marks/{mark}', [MarksController::class, 'update'])->name('marks.update');
         Route::get('marks/{mark}/unit', [UnitController::class, 'edit'])->name('marks.unit');

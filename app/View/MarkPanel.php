@@ -16,6 +16,7 @@ use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Setting;
 use HonestGrain\Technique\Settings;
+use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
 
 /** One mark: what is set for it, what follows, its strip laid flat and its division. */
@@ -125,7 +126,7 @@ final readonly class MarkPanel
     /** @return array<string, string> colours of a dyed band by stage; none for other marks */
     public function chips(): array
     {
-        if (! $this->mark->colours() && $this->mark->technique->key() !== 'scorch') {
+        if (! $this->mark->technique instanceof Tints) {
             return [];
         }
         $look = Appearance::of($this->part, $this->order);
@@ -163,7 +164,7 @@ final readonly class MarkPanel
     /** Where a colour is open to bleed; empty where burnt lines or grooves dam it. */
     public function bleeds(Show $show): string
     {
-        $open = $this->mark->technique->key() === 'dye' ? BandEdges::open($this->part, $this->mark) : [];
+        $open = $this->mark->isLayered() ? BandEdges::open($this->part, $this->mark) : [];
         $edges = implode(' and ', array_map(fn (array $edge): string => $show->length($edge[0], 1), $open));
 
         $figures = $this->part->colourFigures();

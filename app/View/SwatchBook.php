@@ -24,7 +24,7 @@ final readonly class SwatchBook
     public static function of(Request $request, Workshop $workshop, Tables $tables): self
     {
         $wood = $request->string('of')->toString();
-        $colour = $request->string('like')->toString();
+        $colour = $request->string('by')->toString() === 'wood' ? '' : $request->string('like')->toString();
         $pages = [];
         foreach ($workshop->swatches()->get() as $swatch) {
             if ($wood === '' || $swatch->wood === $wood) {

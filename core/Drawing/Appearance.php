@@ -10,14 +10,14 @@ use HonestGrain\Coating\Solvent;
 use HonestGrain\Colour\DyeLayer;
 use HonestGrain\Colour\Over;
 use HonestGrain\Colour\Rgb;
-use HonestGrain\Colour\Scorch;
 use HonestGrain\Colour\Tissues;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
-use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Setting;
 use HonestGrain\Technique\Settings;
+use HonestGrain\Technique\Tinting;
+use HonestGrain\Technique\Tints;
 
 /**
  * What colour a part is where: its wood by tissue, what is burnt and laid on it in order, how far each layer is sanded
@@ -192,28 +192,11 @@ final class Appearance
 
     private function after(Tissues $tissues, Mark $mark, float $laid, float $endGrain): Tissues
     {
-        $colour = Rgb::hex($mark->colour ?? $mark->technique->ink(), 'colour');
-
-        return match ($mark->technique->key()) {
-            'scorch' => $tissues->plus($this->char($mark, $endGrain)),
-            'bleach' => $tissues->times($this->figures->bleachTimes),
-            'ebonise' => $tissues->plus(array_fill(
-                0, 3, $this->figures->ebonisedDepth * ($this->part->wood->tannin ? 1.0 : 0.1),
-            )),
-            'leaf', 'paint' => Tissues::covered($colour),
-            'lime' => $tissues->limed($this->figures->limeShare),
-            default => $mark->technique->nature() === Nature::Colours
-                ? $tissues->dyed($this->layer($mark, $colour), $laid) : $tissues,
-        };
-    }
-
-    /** @return list<float> */
-    private function char(Mark $mark, float $endGrain): array
-    {
-        $level = Scorch::from($this->settings[$mark->id()]->choice(Setting::Level));
-        $depth = $this->figures->scorchDepth[$level->value] * (1 + $endGrain);
-
-        return array_map(fn (float $channel): float => $depth * $channel, $this->figures->scorchByChannel);
+        return $mark->technique instanceof Tints ? $mark->technique->tinted($tissues, new Tinting(
+            $this->settings[$mark->id()],
+            $this->layer($mark, Rgb::hex($mark->colour ?? $mark->technique->ink(), 'colour')), $laid, $endGrain,
+            $this->part->wood->tannin, $this->figures,
+        )) : $tissues;
     }
 
     private function layer(Mark $mark, Rgb $colour): DyeLayer

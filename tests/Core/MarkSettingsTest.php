@@ -357,6 +357,9 @@ final class MarkSettingsTest extends TestCase
         $line = ['id' => 'c'] + self::mark('burnt-line', [], 79.8, 81.2);
         self::assertStringContainsString('with nothing between them', $told($piece([$a, $b])));
         self::assertStringNotContainsString('with nothing between them', $told($piece([$a, $b, $line])));
+        $texture = ['id' => 't'] + self::mark('spun-texture', [], 20, 30);
+        $pen = ['id' => 'p'] + self::mark('pen-pattern', [], 25, 35);
+        self::assertStringContainsString('a pen or a wire skips on what is cut', $told($piece([$texture, $pen])));
         $char = ['id' => 'd'] + self::mark('scorch', ['level' => 'toast'], 40, 60);
         $crack = [
             'id' => 'f', 'kind' => 'crack', 'on' => 'outer', 'from_mm' => 50, 'to_mm' => 70, 'width_mm' => 0.5,

@@ -6,6 +6,7 @@ namespace HonestGrain\Technique\Decoration;
 
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Colour\Tissues;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
@@ -16,10 +17,12 @@ use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Setting;
 use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Spread;
+use HonestGrain\Technique\Tinting;
+use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
 
 /** Colour of the wood taken out with a two-part bleach. */
-final readonly class Bleach implements Decoration
+final readonly class Bleach implements Decoration, Tints
 {
     public function key(): string
     {
@@ -64,6 +67,11 @@ final readonly class Bleach implements Decoration
     public function pattern(Settings $set, Ground $ground): Pattern
     {
         return new Pattern;
+    }
+
+    public function tinted(Tissues $wood, Tinting $how): Tissues
+    {
+        return $wood->times($how->figures->bleachTimes);
     }
 
     public function waitHours(MarkRates $rates): float

@@ -6,6 +6,7 @@ namespace HonestGrain\Technique\Decoration;
 
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Colour\Tissues;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Figure;
@@ -18,10 +19,12 @@ use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Setting;
 use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Spread;
+use HonestGrain\Technique\Tinting;
+use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
 
 /** A dye, a stain, a bleach or iron liquor: colour put on or taken out. */
-final readonly class Dye implements Decoration
+final readonly class Dye implements Decoration, Tints
 {
     public function key(): string
     {
@@ -88,6 +91,11 @@ final readonly class Dye implements Decoration
     public function pattern(Settings $set, Ground $ground): Pattern
     {
         return new Pattern;
+    }
+
+    public function tinted(Tissues $wood, Tinting $how): Tissues
+    {
+        return $wood->dyed($how->layer, $how->laid);
     }
 
     public function waitHours(MarkRates $rates): float

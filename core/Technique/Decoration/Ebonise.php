@@ -6,6 +6,7 @@ namespace HonestGrain\Technique\Decoration;
 
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Colour\Tissues;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Finding;
@@ -16,10 +17,12 @@ use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Setting;
 use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Spread;
+use HonestGrain\Technique\Tinting;
+use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
 
 /** Wood blackened with iron where it holds tannin. */
-final readonly class Ebonise implements Decoration
+final readonly class Ebonise implements Decoration, Tints
 {
     public function key(): string
     {
@@ -67,6 +70,14 @@ final readonly class Ebonise implements Decoration
     public function pattern(Settings $set, Ground $ground): Pattern
     {
         return new Pattern;
+    }
+
+    public function tinted(Tissues $wood, Tinting $how): Tissues
+    {
+        // Without tannin iron leaves a grey.
+        return $wood->plus(array_fill(
+            0, 3, $how->figures->ebonisedDepth * ($how->hasTannin ? 1.0 : $how->figures->ebonisedWithoutTannin),
+        ));
     }
 
     public function waitHours(MarkRates $rates): float

@@ -6,6 +6,7 @@ namespace HonestGrain\Technique\Decoration;
 
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Colour\Tissues;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Figure;
@@ -17,10 +18,12 @@ use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Setting;
 use HonestGrain\Technique\Settings;
+use HonestGrain\Technique\Tinting;
+use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
 
 /** Metal leaf or powder laid on size. */
-final readonly class Leaf implements Decoration
+final readonly class Leaf implements Decoration, Tints
 {
     public function key(): string
     {
@@ -77,6 +80,11 @@ final readonly class Leaf implements Decoration
     public function pattern(Settings $set, Ground $ground): Pattern
     {
         return new Pattern;
+    }
+
+    public function tinted(Tissues $wood, Tinting $how): Tissues
+    {
+        return Tissues::covered($how->layer->colour);
     }
 
     public function waitHours(MarkRates $rates): float

@@ -6,6 +6,7 @@ namespace HonestGrain\Technique\Decoration;
 
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Colour\Tissues;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Ground;
@@ -15,10 +16,12 @@ use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Setting;
 use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Spread;
+use HonestGrain\Technique\Tinting;
+use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
 
 /** Paint brushed on a band. */
-final readonly class Paint implements Decoration
+final readonly class Paint implements Decoration, Tints
 {
     public function key(): string
     {
@@ -63,6 +66,11 @@ final readonly class Paint implements Decoration
     public function pattern(Settings $set, Ground $ground): Pattern
     {
         return new Pattern;
+    }
+
+    public function tinted(Tissues $wood, Tinting $how): Tissues
+    {
+        return Tissues::covered($how->layer->colour);
     }
 
     public function waitHours(MarkRates $rates): float

@@ -7,6 +7,7 @@ namespace HonestGrain\Technique\Decoration;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
 use HonestGrain\Colour\Scorch as Charring;
+use HonestGrain\Colour\Tissues;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
@@ -19,11 +20,13 @@ use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Setting;
 use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\State;
+use HonestGrain\Technique\Tinting;
+use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
 
 /** A band charred with a torch and brushed back. */
-final readonly class Scorch implements Decoration
+final readonly class Scorch implements Decoration, Tints
 {
     public function key(): string
     {
@@ -98,6 +101,15 @@ final readonly class Scorch implements Decoration
     public function pattern(Settings $set, Ground $ground): Pattern
     {
         return new Pattern;
+    }
+
+    public function tinted(Tissues $wood, Tinting $how): Tissues
+    {
+        $depth = $how->figures->scorchDepth[$how->set->choice(Setting::Level)] * (1 + $how->endGrain);
+
+        return $wood->plus(array_map(
+            fn (float $channel): float => $depth * $channel, $how->figures->scorchByChannel,
+        ));
     }
 
     public function waitHours(MarkRates $rates): float

@@ -182,14 +182,15 @@
                         </select>
                     </label>
                     <label class="field">
-                        <span>Nearest to this colour first</span>
+                        <span>Like this colour</span>
                         <input
                             type="color"
                             name="like"
                             value="{{ $book->colour === '' ? '#3a6a70' : $book->colour }}"
                         />
                     </label>
-                    <button class="press mb-[0.8rem]">Find</button>
+                    <button class="press mb-[0.8rem]" name="by" value="colour">Nearest first</button>
+                    <button class="quiet mb-[0.8rem]" name="by" value="wood">By wood alone</button>
                 </form>
             @endif
             <div class="mt-2 grid gap-x-12 md:grid-cols-2">
