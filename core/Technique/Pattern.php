@@ -10,6 +10,9 @@ final readonly class Pattern
     /** More than these no drawing shows. */
     public const MOST = 4000;
 
+    /** Nor more points in its lines, altogether. */
+    public const MOST_POINTS = 100_000;
+
     /** No step of a run goes further round, turns. */
     private const FINE = 0.0125;
 
@@ -38,7 +41,10 @@ final readonly class Pattern
     public static function repeated(array $strokes, int $repeats, float $lengthMm, float $widthMm, Ink $ink): self
     {
         $lines = [];
-        for ($i = 0; $i < $repeats && count($lines) < self::MOST; $i++) {
+        $points = max(1, array_sum(array_map(count(...), $strokes)));
+        // Half a row would be worse than none: the technique says that it is too intricate.
+        $repeats = $repeats * $points > self::MOST_POINTS ? 0 : $repeats;
+        for ($i = 0; $i < $repeats; $i++) {
             foreach ($strokes as $stroke) {
                 $lines[] = [array_map(
                     fn (array $at): array => [($i + $at[0]) / $repeats, $at[1] * $lengthMm], $stroke,

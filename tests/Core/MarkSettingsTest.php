@@ -231,6 +231,11 @@ final class MarkSettingsTest extends TestCase
         self::assertSame([], $level->findings);
         $loose = $part([[[0, 0.5], [1, 0.7]]])->worked()['m1'];
         self::assertStringContainsString('will not meet itself', $loose->findings[0]->message);
+        $fine = array_map(fn (int $i): array => [$i / 2000, 0.5], range(0, 2000));
+        self::assertSame([], self::refusals($part([$fine])->worked()['m1']));
+        $many = self::tube([self::mark('pen-pattern', ['count' => 60, 'strokes' => [$fine]])]);
+        self::assertStringContainsString('more than can be drawn', self::refusals($many->worked()['m1'])[0]);
+        self::assertSame([], $many->patterns()['m1']->lines);
         $this->expectException(InvalidField::class);
         $this->expectExceptionMessage('settings.strokes.0.1');
         $part([[[0, 0.5], [1.2, 0.7]]]);

@@ -100,7 +100,7 @@ final readonly class PenPattern implements Decoration
                 Figure::of('Pen down', Measure::Minutes, $minutes),
                 ...$isFree ? [] : [Figure::atLevels('A repeat is wide', Measure::Mm, $ground->levels, $pitches)],
             ],
-            $isFree ? [] : [...$index->findings, ...$this->loose($set)],
+            $isFree ? [] : [...$index->findings, ...$this->loose($set), ...$this->intricate($set, $count)],
             [
                 $isFree ? 'Free lines, laid out in pencil first.'
                     : sprintf('%d repeats round the band, each begun on its pencil line.', $count),
@@ -160,6 +160,17 @@ final readonly class PenPattern implements Decoration
     private function unit(Settings $set): ?Repeat
     {
         return $set->own ?? DrawnRepeat::tryFrom($set->choice(Setting::Unit));
+    }
+
+    /** @return list<Finding> */
+    private function intricate(Settings $set, int $count): array
+    {
+        $points = $count * array_sum(array_map(count(...), $set->own->strokes ?? []));
+
+        return $points <= Pattern::MOST_POINTS ? [] : [Finding::refuse(
+            sprintf('%d repeats of it have %d points, more than can be drawn.', $count, $points), 'Take fewer repeats',
+            'Draw it with fewer points',
+        )];
     }
 
     /** @return list<Finding> */
