@@ -13,6 +13,18 @@ enum ColourFamily: string
     case Bleach = 'bleach';
     case Liming = 'liming';
 
+    /** The key of the technique that lays it on. */
+    public function technique(): string
+    {
+        return match ($this) {
+            self::Dye => 'dye',
+            self::Pigment => 'stain',
+            self::Ebonising => 'ebonise',
+            self::Bleach => 'bleach',
+            self::Liming => 'lime',
+        };
+    }
+
     /** What the maker does with it, for a step's title. */
     public function action(): string
     {

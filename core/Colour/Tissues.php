@@ -46,13 +46,15 @@ final readonly class Tissues
         return new self(array_fill(0, 3, $with->absorption()));
     }
 
-    /** White in a share of the soft early wood. */
-    public function limed(float $share): self
+    /** A colour lodged in a share of the soft early wood. */
+    public function limed(float $share, Rgb $with): self
     {
         $early = Rgb::absorbing($this->absorption[0])->reflectance;
 
         return new self([
-            Rgb::linear(array_map(fn (float $r): float => $r + $share * (0.9 - $r), $early))->absorption(),
+            Rgb::linear(array_map(
+                fn (float $r, float $own): float => $r + $share * ($own - $r), $early, $with->reflectance,
+            ))->absorption(),
             $this->absorption[1], $this->absorption[2],
         ]);
     }

@@ -213,7 +213,7 @@ final class CoatingTest extends TestCase
                 }
             }
         }
-        self::assertCount(40, $all);
+        self::assertCount(41, $all);
     }
 
     public function test_steel_wool_is_judged_with_the_wood_and_the_coat(): void

@@ -142,6 +142,7 @@ final class MarkLooksTest extends TestCase
         $bare = $sum($this->tube([]));
         self::assertGreaterThan($bare, $sum($this->tube([$this->mark('bleach')])));
         self::assertGreaterThan($bare, $sum($this->tube([$this->mark('lime')])));
+        self::assertLessThan($bare, $sum($this->tube([$this->mark('lime', ['colour' => '#401010'])])), 'a dark wax');
         self::assertLessThan(0.2 * $bare, $sum($this->tube([$this->mark('scorch', ['level' => 'black'])])));
         self::assertGreaterThan(
             $sum($this->tube([$this->mark('scorch', ['level' => 'brown'])])),

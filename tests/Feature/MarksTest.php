@@ -124,6 +124,27 @@ final class MarksTest extends FeatureTestCase
         self::assertCount(4, $spans());
     }
 
+    public function test_a_colour_is_laid_on_with_the_classes_of_its_own_family(): void
+    {
+        $piece = $this->bowl();
+        foreach (['lime' => 'Liming wax', 'ebonise' => 'Iron liquor (ebonising)', 'paint' => null] as $technique => $class) {
+            $this->post(route('pieces.marks', $piece), [
+                'version' => $piece->refresh()->version, 'technique' => $technique, 'on' => 'outer', 'from' => '20',
+                'to' => '60', 'product' => 'Water dye (powder)',
+            ])->assertSessionHasNoErrors();
+            $mark = collect($this->body($piece->refresh())['marks'])->firstWhere('technique', $technique);
+            self::assertSame($class, $mark['settings']['product']);
+        }
+        $lime = collect($this->body($piece)['marks'])->firstWhere('technique', 'lime')['id'];
+        $this->at($piece, $lime)->assertSeeText('Coloured wax')->assertDontSeeText('Alcohol dye (powder)');
+        $this->put(route('pieces.marks.update', [$piece, $lime]), [
+            'version' => $piece->version, 'technique' => 'lime', 'on' => 'outer', 'from' => '20', 'to' => '60',
+            'product' => 'Coloured wax', 'colour' => '#7a1f3a',
+        ])->assertSessionHasNoErrors();
+        $mark = collect($this->body($piece->refresh())['marks'])->firstWhere('technique', 'lime');
+        self::assertSame(['Coloured wax', '#7a1f3a'], [$mark['settings']['product'], $mark['settings']['colour']]);
+    }
+
     public function test_a_dragged_band_is_told_of_before_it_is_placed(): void
     {
         $piece = $this->bowl();

@@ -19,6 +19,7 @@ use App\View\Show;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use Illuminate\Contracts\View\View;
@@ -45,8 +46,19 @@ class MarksController extends Controller
             'panel' => MarksPanel::of($core, $part, $tables, $this->show),
             'chosen' => $part->hasMark($chosen) ? new MarkPanel($part, $part->mark($chosen), $core->order) : null,
             'laid' => BandAsked::laid($request, $part, $this->show),
-            'stains' => array_keys($tables->coatings->stains()),
+            'stains' => $this->stains($tables),
         ]);
+    }
+
+    /** @return array<string, list<string>> classes by the key of the technique that lays them on */
+    private function stains(Tables $tables): array
+    {
+        $stains = [];
+        foreach ($tables->coatings->stains() as $class => $stain) {
+            $stains[$stain->family->technique()][] = $class;
+        }
+
+        return $stains;
     }
 
     /** What a band would be like, while it is dragged. */

@@ -6,8 +6,11 @@ namespace App\Http\Requests;
 
 use App\View\Show;
 use App\View\Unit;
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Coating\ColourFamily;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Mark;
+use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Setting;
 use HonestGrain\Technique\Techniques;
@@ -85,11 +88,27 @@ class SaveMark extends PieceChange
             'to_mm' => $show->typed(Unit::Length, (float) $this->number('to')),
             'settings' => [
                 'minutes' => $this->number('minutes'), 'wait_hours' => $this->number('wait_hours'),
-                'product' => $technique->nature() === Nature::Colours ? $this->validated('product') : null,
+                'product' => $technique->nature() === Nature::Colours ? $this->product($technique) : null,
                 'colour' => $technique->takesColour() ? $this->validated('colour') : null,
             ] + $set,
             'note' => $this->validated('note'),
         ];
+    }
+
+    /** The class as typed; of one that is placed anew and has but one family, the first, so that its waits are known. */
+    private function product(Decoration $technique): ?string
+    {
+        $typed = $this->validated('product');
+        if ($this->isMethod('put') || $technique->key() === ColourFamily::Dye->technique()) {
+            return $typed;
+        }
+        foreach (app(Catalogue::class)->coatings()->stains() as $class => $stain) {
+            if ($stain->family->technique() === $technique->key()) {
+                return $class;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<mixed> */

@@ -20,7 +20,7 @@ use HonestGrain\Technique\Tinting;
 use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
 
-/** White in brushed or open pores. */
+/** White, or a coloured wax, in brushed or open pores. */
 final readonly class Lime implements Decoration, Tints
 {
     public function key(): string
@@ -70,7 +70,7 @@ final readonly class Lime implements Decoration, Tints
 
     public function tinted(Tissues $wood, Tinting $how): Tissues
     {
-        return $wood->limed($how->figures->limeShare);
+        return $wood->limed($how->figures->limeShare, $how->layer->colour);
     }
 
     public function waitHours(MarkRates $rates): float
@@ -95,7 +95,7 @@ final readonly class Lime implements Decoration, Tints
 
     public function takesColour(): bool
     {
-        return false;
+        return true;
     }
 
     public function ink(): string

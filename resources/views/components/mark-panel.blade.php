@@ -126,16 +126,14 @@
                 @endif
             </x-set-row>
         @endforeach
-        @if ($mark->technique->key() === 'dye')
-            <x-set-row name="product" label="Dye">
+        @if ($classes = $stains[$mark->technique->key()] ?? [])
+            <x-set-row name="product" label="Class">
                 <x-choose
                     name="product"
-                    :options="['' => 'not chosen'] + array_combine($stains, $stains)"
+                    :options="['' => 'not chosen'] + array_combine($classes, $classes)"
                     :chosen="$mark->stain?->class"
                 />
             </x-set-row>
-        @elseif ($mark->stain)
-            <input type="hidden" name="product" value="{{ $mark->stain->class }}" />
         @endif
         @if ($mark->technique->takesColour())
             <x-set-row name="colour" label="Colour">

@@ -39,7 +39,7 @@
             </x-field>
         @endforeach
         <x-field name="product" label="Dye" x-show="takesDye">
-            <x-choose name="product" :options="array_combine($stains, $stains)" />
+            <x-choose name="product" :options="array_combine($stains['dye'], $stains['dye'])" />
         </x-field>
         <x-field name="colour" label="Colour" x-show="takesColour">
             <input type="color" name="colour" value="{{ old('colour', '#2e4d63') }}" />
