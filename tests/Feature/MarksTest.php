@@ -127,7 +127,9 @@ final class MarksTest extends FeatureTestCase
     public function test_a_colour_is_laid_on_with_the_classes_of_its_own_family(): void
     {
         $piece = $this->bowl();
-        foreach (['lime' => 'Liming wax', 'ebonise' => 'Iron liquor (ebonising)', 'paint' => null] as $technique => $class) {
+        foreach ([
+            'lime' => 'Liming wax', 'ebonise' => 'Iron liquor (ebonising)', 'paint' => null,
+        ] as $technique => $class) {
             $this->post(route('pieces.marks', $piece), [
                 'version' => $piece->refresh()->version, 'technique' => $technique, 'on' => 'outer', 'from' => '20',
                 'to' => '60', 'product' => 'Water dye (powder)',

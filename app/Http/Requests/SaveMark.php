@@ -95,7 +95,9 @@ class SaveMark extends PieceChange
         ];
     }
 
-    /** The class as typed; of one that is placed anew and has but one family, the first, so that its waits are known. */
+    /**
+     * The class as typed; of one that is placed anew and has but one family, the first, so that its waits are known.
+     */
     private function product(Decoration $technique): ?string
     {
         $typed = $this->validated('product');
