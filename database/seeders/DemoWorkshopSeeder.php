@@ -179,6 +179,14 @@ class DemoWorkshopSeeder extends Seeder
         $this->piece('Foreland bowl', Form::NaturalEdge, [196, 88, 68, 7], 'Apple', $fair, ['features' => [
             $this->flaw('shake', 'crack', 62.0, 84.0, [80, 88], 0.4, 5.0), 'bark',
         ]]);
+        $this->piece('Saltings dish', Form::ShallowBowl, [240, 70, 80, 8], 'Oak (white)', $soon(30), [
+            'coats' => $this->stack('hard-wax-oil', $all),
+            'marks' => [
+                $this->mark('grooves', 'bank', 57.0, 59.0, ['width_mm' => 1.5, 'depth_mm' => 1]),
+                $this->mark('wire-brush', 'ebb', 60.0, 100.0, [], 'Mud, brushed'),
+                $this->mark('ebonise', 'mud', 60.0, 100.0, ['product' => 'Iron liquor (ebonising)'], 'Mud, black'),
+            ],
+        ]);
         $this->piece('Samphire mill', Form::Mill, [58, 190, 54, 0, 27], 'Walnut (European)', $soon(30), [
             'marks' => [$this->mark('inlay', 'band', 90.0, 93.0, [
                 'width_mm' => 3, 'depth_mm' => 2, 'filling' => 'metal', 'colour' => '#b08d4a',
