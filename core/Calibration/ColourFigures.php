@@ -49,7 +49,6 @@ final readonly class ColourFigures
         public array $bleedsAlongMm,
         public float $bleedsAcrossMm,
         private float $strokeShare,
-        private float $strokeUm,
         private float $referenceHardnessN,
     ) {
     }
@@ -90,18 +89,20 @@ final readonly class ColourFigures
             bleedsAlongMm: [$value('bleeds_along_least_mm'), $value('bleeds_along_most_mm')],
             bleedsAcrossMm: $value('bleeds_across_mm'),
             strokeShare: $value('dye_stroke_share'),
-            strokeUm: $value('dye_stroke_um'),
             referenceHardnessN: $value('reference_hardness_n'),
         );
     }
 
-    /** Strokes by hand that take so much off, each a share of the grain's size on wood of the reference hardness. */
-    public function strokes(float $um, ?float $hardnessN): int
+    /** Strokes by hand with a grain of a size that take so much off (workshop). */
+    public function strokes(float $um, float $grainUm, ?float $hardnessN): int
     {
-        $each = $this->strokeShare * $this->strokeUm * $this->referenceHardnessN
-            / ($hardnessN ?? $this->referenceHardnessN);
+        return (int) max(1, round($um / $this->umAStroke($grainUm, $hardnessN)));
+    }
 
-        return (int) max(1, round($um / $each));
+    /** What one stroke takes off: a share of the grain's size on wood of the reference hardness, less on harder. */
+    public function umAStroke(float $grainUm, ?float $hardnessN): float
+    {
+        return $this->strokeShare * $grainUm * $this->referenceHardnessN / ($hardnessN ?? $this->referenceHardnessN);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Piece;
 
 use Closure;
+use HonestGrain\Abrasive\Grit;
 use HonestGrain\Calibration\ColourFigures;
 use HonestGrain\Calibration\ShapeFigures;
 use HonestGrain\Colour\DyeFactors;
@@ -34,6 +35,8 @@ final readonly class Part
     public const MAX_NAME = 40;
 
     public const USUAL_MOISTURE_PERCENT = 10.0;
+
+    private const USUAL_BACK_GRIT = 'P320';
 
     /**
      * @param  list<Flaw>  $flaws
@@ -282,7 +285,7 @@ final readonly class Part
         if (! $mark->isLayered()) {
             return false;
         }
-        if ($mark->set->numberOr(Setting::SandedUm, 0.0) > 0) {
+        if ($mark->set->numberOr(Setting::SandedUm, 0.0) > 0 || $mark->set->has(Setting::BackStrokes)) {
             return true;
         }
         $isBelow = false;
@@ -297,14 +300,30 @@ final readonly class Part
     }
 
     /**
-     * How far a colour is sanded back, µm: as set, or the usual.
+     * How far a colour is sanded back, µm: as set, by its depth or by strokes with a grit, or the usual.
      *
      * @param  list<array{string, string}>  $order
      */
     public function sandedUm(Mark $mark, array $order = []): float
     {
-        return $this->isSandedBack($mark, $order)
-            ? $mark->set->numberOr(Setting::SandedUm, null) ?? $this->colourFigures()->sandedBackUm : 0.0;
+        if (! $this->isSandedBack($mark, $order)) {
+            return 0.0;
+        }
+        $strokes = $mark->set->numberOr(Setting::BackStrokes, null);
+
+        return $mark->set->numberOr(
+            Setting::SandedUm, null,
+        ) ?? ($strokes === null ? $this->colourFigures()->sandedBackUm
+            : $strokes * $this->colourFigures()->umAStroke($this->backGrit($mark)->micron, $this->wood->jankaN));
+    }
+
+    /** The grit that a colour is sanded back with. */
+    public function backGrit(Mark $mark): Grit
+    {
+        return $this->tables->abrasives->named(
+            $mark->set->has(Setting::BackGrit) ? $mark->set->choice(Setting::BackGrit) : self::USUAL_BACK_GRIT,
+            'back_grit',
+        );
     }
 
     /** What test boards make of a colour on this wood. */

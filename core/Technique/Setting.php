@@ -43,6 +43,8 @@ enum Setting: string
     case Level = 'level';
     case Strength = 'strength';
     case SandedUm = 'sanded_um';
+    case BackStrokes = 'back_strokes';
+    case BackGrit = 'back_grit';
     case Way = 'way';
     case Hands = 'hands';
     case LeafMm = 'leaf_mm';
@@ -85,6 +87,8 @@ enum Setting: string
             self::Level => 'How far',
             self::Strength => 'Strength',
             self::SandedUm => 'Sanded back by',
+            self::BackStrokes => 'or by so many strokes',
+            self::BackGrit => 'with',
             self::Way => 'Laid on',
             self::Hands => 'Pairs of hands',
             self::LeafMm => 'Side of a leaf',
@@ -135,6 +139,7 @@ enum Setting: string
             self::Tone, self::ShadedShare => [0, 1],
             self::Strength => [0.01, 5],
             self::SandedUm => [0, 500],
+            self::BackStrokes => [1, 300],
             self::Hands => [1, 2],
             self::LeafMm => [10, 300],
             default => [0, 0],
@@ -143,7 +148,7 @@ enum Setting: string
 
     public function isWhole(): bool
     {
-        return in_array($this, [self::Count, self::Passes, self::Seed, self::Hands], true);
+        return in_array($this, [self::Count, self::Passes, self::Seed, self::Hands, self::BackStrokes], true);
     }
 
     public function isLength(): bool
@@ -168,6 +173,9 @@ enum Setting: string
             self::Binder => ['ca' => 'CA', 'epoxy' => 'epoxy'],
             self::Level => [
                 'straw' => 'straw', 'toast' => 'toast', 'brown' => 'brown', 'black' => 'black', 'cracked' => 'cracked',
+            ],
+            self::BackGrit => [
+                'P180' => 'P180', 'P240' => 'P240', 'P320' => 'P320', 'P400' => 'P400', 'P600' => 'P600',
             ],
             self::Way => ['wiped' => 'wiped', 'brushed' => 'brushed', 'sprayed' => 'sprayed'],
             default => [],

@@ -123,6 +123,24 @@ final class MarkLooksTest extends TestCase
         self::assertGreaterThan($at($um + 10), $contrast);
     }
 
+    public function test_sanding_back_is_told_by_depth_or_by_strokes_with_a_grit(): void
+    {
+        $um = function (array $set): float {
+            $part = $this->tube([$this->mark('dye', ['colour' => '#101010'] + $set)], wood: 'Maple (sugar)');
+
+            return $part->sandedUm($part->marks[0]);
+        };
+        $hardness = (float) Drawn::tables()->woods->named('Maple (sugar)', 'wood')->jankaN;
+        self::assertSame(0.0, $um([]));
+        self::assertSame(25.0, $um(['sanded_um' => 25]));
+        // A stroke takes 3 % of the grain: of P320, 46.2 µm, on wood of 6000 N.
+        self::assertEqualsWithDelta(20 * 0.03 * 46.2 * 6000 / $hardness, $um(['back_strokes' => 20]), 1e-6);
+        self::assertEqualsWithDelta(
+            58.5 / 46.2, $um(['back_strokes' => 20, 'back_grit' => 'P240']) / $um(['back_strokes' => 20]), 1e-6,
+        );
+        self::assertSame(25.0, $um(['sanded_um' => 25, 'back_strokes' => 20]), 'a depth that is typed says it better');
+    }
+
     public function test_a_fade_lays_less_towards_its_edges(): void
     {
         $part = $this->tube([$this->mark('dye', ['colour' => '#103040', 'fade_mm' => 10])]);

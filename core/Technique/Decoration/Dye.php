@@ -53,13 +53,17 @@ final readonly class Dye implements Decoration, Tints
 
     public function settings(): array
     {
-        return [Setting::Strength, Setting::Way, Setting::Hands, Setting::FadeMm, Setting::SandedUm];
+        return [
+            Setting::Strength, Setting::Way, Setting::Hands, Setting::FadeMm, Setting::SandedUm, Setting::BackStrokes,
+            Setting::BackGrit,
+        ];
     }
 
     public function likely(Ground $ground, Calibration $calibration): Settings
     {
         return Settings::of([
             'strength' => 1.0, 'way' => 'wiped', 'hands' => 1.0, 'fade_mm' => 0.0, 'sanded_um' => 0.0,
+            'back_grit' => 'P320',
         ]);
     }
 

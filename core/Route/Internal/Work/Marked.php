@@ -174,6 +174,7 @@ final class Marked
     {
         $area = $subject->measured->zones[$mark->id()]->areaMm2;
         $um = $subject->part->sandedUm($mark, $subject->piece->order);
+        $grit = $subject->part->backGrit($mark);
 
         return new Operation(
             "{$mark->id()}/sand-back", $subject->technique('sand-back'), StepKind::Mark, $subject->part->id,
@@ -183,8 +184,10 @@ final class Marked
             hazards: [Hazard::ofDust($subject->part->wood)],
             how: [
                 sprintf(
-                    'About %d µm: some %d strokes over each place with P320, along the grain; wipe and look between.',
-                    $um, $subject->calibration->colour->strokes($um, $subject->part->wood->jankaN),
+                    'About %d µm: some %d strokes over each place with %s, along the grain; wipe and look between.',
+                    $um,
+                    $subject->calibration->colour->strokes($um, $grit->micron, $subject->part->wood->jankaN),
+                    $grit->name,
                 ),
             ],
             of: [$mark->id()], work: Work::Hand, zone: $mark->id(), hold: 'by hand, with the grain',
