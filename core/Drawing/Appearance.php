@@ -62,6 +62,12 @@ final class Appearance
         );
     }
 
+    /** The part as its wood and its coats are, without its marks. */
+    public static function bare(Part $part): self
+    {
+        return new self($part, $part->colourFigures(), Rgb::hex($part->wood->rgb, 'wood'), [], [], []);
+    }
+
     /**
      * The colour of a place.
      *

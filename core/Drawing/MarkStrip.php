@@ -23,9 +23,15 @@ final readonly class MarkStrip
 
     private const ROWS = 6;
 
+    /** Where streaks of late wood run, as shares of the band; no tree is like another. */
+    private const STREAKS = [0.12, 0.27, 0.39, 0.55, 0.68, 0.86];
+
     private const THIN = 0.045;
 
     private const CLOSE = [0.4, 0.6];
+
+    /** A little more than is shown. */
+    private const AROUND = [0.36, 0.64];
 
     private UnrolledBand $band;
 
@@ -93,39 +99,59 @@ final readonly class MarkStrip
         return $this->band->flat($turn, $this->rises ? $share : 1 - $share);
     }
 
+    /** The wood with what is laid on it, as far round as is shown, and streaks of late wood in their own colour. */
     private function wood(): string
     {
         $look = Appearance::of($this->part);
-        $rows = $this->mark->technique->isFilled() || $this->part->marksInOrder() !== [] ? self::ROWS : 1;
-        $cells = '';
+        [$first, $last] = $this->isThin() ? self::AROUND : [0.0, 1.0];
+        $wide = ($last - $first) / self::COLUMNS;
         [$a, $b] = [$this->line[0], $this->line[count($this->line) - 1]];
-        for ($row = 0; $row < $rows; $row++) {
-            [$from, $to] = [$row / $rows * $this->longMm, ($row + 1) / $rows * $this->longMm];
+        $cells = '';
+        for ($row = 0; $row < self::ROWS; $row++) {
+            [$from, $to] = [$row / self::ROWS * $this->longMm, ($row + 1) / self::ROWS * $this->longMm];
             for ($i = 0; $i < self::COLUMNS; $i++) {
+                $left = $first + $i * $wide;
                 $exposure = $this->part->grain->exposureAt(
-                    $b->z - $a->z, $b->r - $a->r, 2 * M_PI * ($i + 0.5) / self::COLUMNS,
+                    $b->z - $a->z, $b->r - $a->r, 2 * M_PI * ($left + $wide / 2),
                 );
                 // Cells lap a little, so that no gap shines through.
-                $end = min(1.0, ($i + 1.15) / self::COLUMNS);
+                $right = min($last, $left + 1.15 * $wide);
                 $cells .= Svg::tag('path', [
                     'd' => self::line([
-                        $this->at($i / self::COLUMNS, $from), $this->at($end, $from), $this->at($end, $to),
-                        $this->at($i / self::COLUMNS, $to),
+                        $this->at($left, $from), $this->at($right, $from), $this->at($right, $to),
+                        $this->at($left, $to),
                     ]).'Z',
-                    'fill' => $look->at(
-                        $this->mark->band->on, $a->arcMm + ($from + $to) / 2, $exposure, 0.3,
-                    )->toHex(),
+                    'fill' => $look->at($this->mark->band->on, $a->arcMm + ($from + $to) / 2, $exposure, 0.1)->toHex(),
                 ]);
             }
         }
 
-        return Svg::tag('g', ['shape-rendering' => 'crispEdges'], $cells);
+        return Svg::tag('g', ['shape-rendering' => 'crispEdges'], $cells).$this->lateWood($look, $first, $last);
+    }
+
+    private function lateWood(Appearance $look, float $first, float $last): string
+    {
+        $d = '';
+        foreach (self::STREAKS as $k => $share) {
+            $run = [];
+            for ($i = 0; $i <= self::COLUMNS; $i++) {
+                $turn = $first + $i / self::COLUMNS * ($last - $first);
+                $wander = 0.05 * sin(2 * M_PI * 2 * $turn + 1.7 * $k) + 0.02 * sin(2 * M_PI * 7 * $turn + $k);
+                $run[] = $this->at($turn, max(0.0, min(1.0, $share + $wander)) * $this->longMm);
+            }
+            $d .= self::line($run);
+        }
+        $late = $look->under($this->mark)[1];
+
+        return Svg::tag('path', [
+            'd' => $d, 'fill' => 'none', 'stroke' => $late->toHex(), 'stroke-width' => max(0.25, $this->longMm / 60),
+        ]);
     }
 
     private function drawing(float $u): string
     {
         $pattern = $this->part->patterns()[$this->mark->id()];
-        $pattern = $this->isThin() ? $pattern->between(...self::CLOSE) : $pattern;
+        $pattern = $this->isThin() ? $pattern->between(...self::AROUND) : $pattern;
         $paths = [];
         foreach ($pattern->runs() as [$run, $width, $ink]) {
             $paths[$ink->value.':'.round(max($u * 0.08, $width), 2)][] = self::line(

@@ -16,6 +16,9 @@ final readonly class PartFigure
     /** A small drawing shows no more lines of a mark than these. */
     private const FEW = 160;
 
+    /** The colour of the wood is told at so many places from the middle to the edge. */
+    private const STOPS = 6;
+
     private Profile $profile;
 
     /**
@@ -47,7 +50,9 @@ final readonly class PartFigure
 
         return Svg::tag('defs', [], $this->hatching($hatch, $u).self::shading($shade)
                 .Svg::tag('clipPath', ['id' => $clip], Svg::tag('path', ['d' => $outside])))
-            .Svg::tag('path', ['data-zone' => 'outside', 'd' => $outside, 'fill' => $this->part->wood->rgb])
+            .$this->grain().Svg::tag(
+                'path', ['data-zone' => 'outside', 'd' => $outside, 'fill' => "url(#grain-{$this->key})"],
+            )
             .Svg::tag('g', ['clip-path' => "url(#$clip)"], $this->figure($u).$marks)
             .Svg::tag('path', ['d' => $outside, 'fill' => "url(#$shade)", 'pointer-events' => 'none'])
             .$this->section($u, $hatch, $ink)
@@ -56,6 +61,26 @@ final readonly class PartFigure
                 'stroke-linejoin' => 'round', 'pointer-events' => 'none',
             ])
             .(new FlawInk($this->profile, $u))->all($this->part->flaws);
+    }
+
+    /** The wood from the middle, where side grain comes out, to the edge, a quarter of a turn on. */
+    private function grain(): string
+    {
+        $outer = $this->profile->outer;
+        [$low, $top] = [$outer->first(), $outer->last()];
+        $look = Appearance::bare($this->part);
+        $stops = '';
+        for ($i = 0; $i <= self::STOPS; $i++) {
+            $exposure = $this->part->grain->exposureAt($top->z - $low->z, $top->r - $low->r, asin($i / self::STOPS));
+            $stops .= Svg::tag('stop', [
+                'offset' => $i / self::STOPS, 'stop-color' => $look->at(Surface::Outer, 0.0, $exposure, 0.3)->toHex(),
+            ]);
+        }
+
+        return Svg::tag('linearGradient', [
+            'id' => "grain-{$this->key}", 'gradientUnits' => 'userSpaceOnUse', 'x1' => 0,
+            'x2' => $this->profile->diameterMm() / 2, 'y1' => 0, 'y2' => 0,
+        ], $stops);
     }
 
     private function hatching(string $id, float $u): string
