@@ -266,6 +266,24 @@ final class MarkLooksTest extends TestCase
         }
     }
 
+    public function test_the_elevation_is_darker_where_end_grain_comes_out_in_the_middle(): void
+    {
+        $stops = function (GrainDirection $grain): array {
+            $svg = Elevation::of($this->tube([], $grain), 'x')->detailed();
+            preg_match('/<linearGradient id="grain-p".*?<\/linearGradient>/s', $svg, $gradient);
+            preg_match_all('/stop-color="(#[0-9a-f]{6})"/', $gradient[0] ?? '', $m);
+
+            return array_map(fn (string $hex): float => array_sum(Rgb::hex($hex, 'stop')->reflectance), $m[1]);
+        };
+        $side = $stops(GrainDirection::Side);
+        self::assertCount(7, $side);
+        $rising = $side;
+        sort($rising);
+        self::assertSame($rising, $side);
+        self::assertLessThan(0.8 * $side[6], $side[0]);
+        self::assertCount(1, array_unique($stops(GrainDirection::End)), 'an upright wall of end-grain work shows none');
+    }
+
     public function test_a_plan_of_the_rim_has_a_tick_for_every_part(): void
     {
         $part = $this->tube([$this->mark('flutes', ['count' => 16, 'depth_mm' => 1, 'start_deg' => 90])], plates: [48]);
