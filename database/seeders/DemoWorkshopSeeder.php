@@ -159,7 +159,13 @@ class DemoWorkshopSeeder extends Seeder
         // On the rack, not begun.
         $this->piece('Sallow Point platter', Form::Platter, [330, 34, 150, 9], 'Sycamore (American)', $fair, [
             'coats' => $this->stack('hard-wax-oil', $all),
-            'marks' => [$this->mark('leaf', 'glint', 84.0, 94.0, ['colour' => '#c2a24a'], 'Glint')],
+            'marks' => [
+                $this->mark('stain', 'silt', 50.0, 66.0, [
+                    'product' => 'Pigment wiping stain', 'colour' => '#6b4a2c',
+                ], 'Silt'),
+                $this->mark('paint', 'weed', 70.0, 80.0, ['colour' => '#3d5a4c'], 'Weed'),
+                $this->mark('leaf', 'glint', 84.0, 94.0, ['colour' => '#c2a24a'], 'Glint'),
+            ],
         ]);
         $this->piece('Pair-trawl goblet', Form::Goblet, [82, 185, 72, 4], 'Cherry (black)', $fair, [
             'purpose' => 'display', 'coats' => $this->stack('sealed-and-waxed', $all),
@@ -185,6 +191,7 @@ class DemoWorkshopSeeder extends Seeder
                 $this->mark('grooves', 'bank', 57.0, 59.0, ['width_mm' => 1.5, 'depth_mm' => 1]),
                 $this->mark('wire-brush', 'ebb', 60.0, 100.0, [], 'Mud, brushed'),
                 $this->mark('ebonise', 'mud', 60.0, 100.0, ['product' => 'Iron liquor (ebonising)'], 'Mud, black'),
+                ['on' => 'inner'] + $this->mark('bleach', 'salt', 8.0, 22.0, ['product' => 'Two-part bleach'], 'Salt'),
             ],
         ]);
         $this->piece('Samphire mill', Form::Mill, [58, 190, 54, 0, 27], 'Walnut (European)', $soon(30), [
