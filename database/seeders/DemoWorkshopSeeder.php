@@ -185,12 +185,17 @@ class DemoWorkshopSeeder extends Seeder
         $this->piece('Foreland bowl', Form::NaturalEdge, [196, 88, 68, 7], 'Apple', $fair, ['features' => [
             $this->flaw('shake', 'crack', 62.0, 84.0, [80, 88], 0.4, 5.0), 'bark',
         ]]);
+        // Bare outside: a coloured wax is the last thing on it.
         $this->piece('Saltings dish', Form::ShallowBowl, [240, 70, 80, 8], 'Oak (white)', $soon(30), [
-            'coats' => $this->stack('hard-wax-oil', $all),
+            'coats' => $this->stack('hard-wax-oil', ['inside', 'rim']),
+            'surface' => ['stop_at' => ['outside' => 'P240']],
             'marks' => [
                 $this->mark('grooves', 'bank', 57.0, 59.0, ['width_mm' => 1.5, 'depth_mm' => 1]),
                 $this->mark('wire-brush', 'ebb', 60.0, 100.0, [], 'Mud, brushed'),
                 $this->mark('ebonise', 'mud', 60.0, 100.0, ['product' => 'Iron liquor (ebonising)'], 'Mud, black'),
+                $this->mark('lime', 'wax', 60.0, 100.0, [
+                    'product' => 'Coloured wax', 'colour' => '#e9e4d8',
+                ], 'Salt in the pores'),
                 ['on' => 'inner'] + $this->mark('bleach', 'salt', 8.0, 22.0, ['product' => 'Two-part bleach'], 'Salt'),
             ],
         ]);
