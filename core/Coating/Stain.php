@@ -51,6 +51,12 @@ final readonly class Stain implements Product
         );
     }
 
+    /** Is it a dye in alcohol, which flashes off, where the same colour in water would stay wet? */
+    public function opensLongerInWater(): bool
+    {
+        return $this->family === ColourFamily::Dye && $this->carrier === Solvent::Alcohol;
+    }
+
     public function name(): string
     {
         return $this->class;

@@ -47,7 +47,7 @@ final class BandGrounds
             $grounds[$mark->id()] = new Ground(
                 Zone::along($mark->id(), $strip, $grain)->areaMm2, $wood->jankaN,
                 self::levels($strip, $profile->standsOn()->z, $across), $grain, $wood->tannin, $tooling,
-                $mark->stain?->openMinutes,
+                $mark->stain?->openMinutes, $mark->stain?->opensLongerInWater() ?? false,
             );
         }
 

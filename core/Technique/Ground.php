@@ -18,6 +18,7 @@ final readonly class Ground
      * @param  float|null  $hardnessN  Janka; null where no figure is known
      * @param  non-empty-list<Level>  $levels  evenly from its beginning to its end
      * @param  float|null  $openMinutes  how long the chosen colour keeps a wet edge; null where none is chosen
+     * @param  bool  $opensLongerInWater  the chosen colour is a dye that can be had in a carrier that dries slower
      */
     public function __construct(
         public float $areaMm2,
@@ -27,6 +28,7 @@ final readonly class Ground
         public bool $hasTannin = false,
         public Tooling $tooling = new Tooling,
         public ?float $openMinutes = null,
+        public bool $opensLongerInWater = false,
     ) {
     }
 

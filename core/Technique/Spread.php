@@ -63,6 +63,9 @@ final readonly class Spread
         if ($this->way !== 'sprayed' && $this->minutes('sprayed', 1) <= $open) {
             $choices[] = 'Spray it';
         }
+        if ($this->ground->opensLongerInWater) {
+            $choices[] = 'A dye in water, which stays open for longer';
+        }
         $most = $open * $this->rates->spreadCm2PerMinute[$this->way] * $this->hands;
 
         return [Finding::refuse(
@@ -70,9 +73,7 @@ final readonly class Spread
                 'The edge stays wet for %s min, and %.0f cm² %s take %.1f min: where the ends meet a line stays.',
                 $open,
                 $this->ground->areaMm2 / 100, $this->way, $minutes,
-            ), ...$choices, ...[
-                'A dye in water, which stays open for longer', sprintf('Bands of at most %.0f cm²', $most),
-            ],
+            ), ...$choices, ...[sprintf('Bands of at most %.0f cm²', $most)],
         )];
     }
 }

@@ -211,6 +211,18 @@ final class MarkSettingsTest extends TestCase
         self::assertNotContains('Two pairs of hands', $band(['way' => 'brushed'])->findings[0]->choices);
     }
 
+    public function test_water_is_no_way_out_for_a_colour_that_is_in_water_already(): void
+    {
+        $choices = fn (string $product): array => self::part(Profile::of(
+            Curve::fromArray([[0, 300, 'corner'], [120, 300, 'corner']], 'outer'),
+            Curve::fromArray([[120, 280, 'corner'], [20, 280, 'corner'], [20, 0]], 'inner'),
+        ), [
+            self::mark('dye', ['product' => $product, 'way' => 'brushed'], 5, 115),
+        ], new Tooling, GrainDirection::End)->worked()['m1']->findings[0]->choices;
+        self::assertContains('A dye in water, which stays open for longer', $choices('Alcohol dye (powder)'));
+        self::assertNotContains('A dye in water, which stays open for longer', $choices('Water dye (powder)'));
+    }
+
     public function test_a_scorch_asks_for_the_wall_of_its_band_and_level(): void
     {
         $found = fn (string $level, float $wall): int => count(
