@@ -30,6 +30,8 @@ missing_packages() {
     php_has pdo_mysql || echo php8.2-mysql
     php_has gd || echo php8.2-gd
     php_has 'zend opcache' || echo php8.2-opcache
+    command -v php-fpm8.2 >/dev/null || [ -x /usr/sbin/php-fpm8.2 ] || echo php8.2-fpm
+    command -v nginx >/dev/null || [ -x /usr/sbin/nginx ] || echo nginx
     command -v mariadbd >/dev/null || [ -x /usr/sbin/mariadbd ] || echo mariadb-server
     command -v composer >/dev/null || echo composer
     command -v unzip >/dev/null || echo unzip
@@ -43,23 +45,36 @@ missing_packages() {
 }
 
 install_packages() {
-    local wanted
+    local wanted rule=/usr/sbin/policy-rc.d made= came
     wanted=$(missing_packages)
     [ -z "$wanted" ] && return 0
     if [ "$(id -u)" != 0 ]; then echo "These packages are missing: $wanted"; return 1; fi
     echo "Installing: $wanted"
     apt-get update -q
+    # Nothing that comes with a package is to run by itself: what is needed is started here, on loopback.
+    if [ ! -e "$rule" ]; then printf '#!/bin/sh\nexit 101\n' >"$rule" && chmod 755 "$rule" && made=yes; fi
     # shellcheck disable=SC2086
     DEBIAN_FRONTEND=noninteractive apt-get install -y -q --no-install-recommends $wanted
+    came=$?
+    [ -n "$made" ] && rm -f "$rule"
+    return $came
 }
 
 stamp_of() { cat "$@" 2>/dev/null | sha256sum | cut -c1-40; }
 
 php_packages() {
-    local stamp
+    local stamp classes
+    export COMPOSER_ALLOW_SUPERUSER=1
     stamp=$(stamp_of "$ROOT/composer.json")
-    [ "$(cat "$ROOT/vendor/.stamp" 2>/dev/null)" = "$stamp" ] && return 0
-    (cd "$ROOT" && COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress) && echo "$stamp" >"$ROOT/vendor/.stamp"
+    # Which file holds which class is looked up once; a class that has moved is looked for anew.
+    classes=$(cd "$ROOT" && find app core database tests -name '*.php' | sort | sha256sum | cut -c1-40)
+    if [ "$(cat "$ROOT/vendor/.stamp" 2>/dev/null)" != "$stamp" ]; then
+        (cd "$ROOT" && composer install --no-interaction --no-progress) || return 1
+    elif [ "$(cat "$ROOT/vendor/.classes" 2>/dev/null)" != "$classes" ]; then
+        (cd "$ROOT" && composer dump-autoload --optimize --no-interaction) || return 1
+    fi
+    echo "$stamp" >"$ROOT/vendor/.stamp"
+    echo "$classes" >"$ROOT/vendor/.classes"
 }
 
 NODE_NEEDED=20
@@ -123,8 +138,9 @@ database_make() {
 database_start() {
     local i
     keep_private "$STATE/database.log"
-    DB_PORT=$(free_port)
-    SOCKET_DIR=$(mktemp -d /tmp/honest-grain.XXXXXX)
+    # Begun anew, it answers where it did before.
+    DB_PORT=${DB_PORT:-$(free_port)}
+    [ -d "${SOCKET_DIR:-}" ] || SOCKET_DIR=$(mktemp -d /tmp/honest-grain.XXXXXX)
     export DB_PORT SOCKET_DIR
     PATH=$PATH:/usr/sbin mariadbd --no-defaults --user="$(id -un)" --datadir="$STATE/mysql" --bind-address=127.0.0.1 --port="$DB_PORT" \
         --socket="$SOCKET_DIR/db.sock" --pid-file="$SOCKET_DIR/db.pid" --skip-name-resolve --character-set-server=utf8mb4 \
@@ -148,11 +164,12 @@ database_start() {
 # What an earlier run left behind when it was killed outright: the database on this very folder, the server in public/.
 stop_leftovers() {
     local pid
-    pid=$(cat "$STATE/server.pid" 2>/dev/null)
-    if [ -n "$pid" ] && [ "$(readlink "/proc/$pid/cwd" 2>/dev/null)" = "$ROOT/public" ]; then
-        say '  Stopping the server that an earlier run left behind.'
-        kill -- "-$pid" 2>/dev/null
-    fi
+    for pid in $(cat "$STATE/server.pid" 2>/dev/null); do
+        if tr '\0' '\n' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "$STATE/web/"; then
+            say '  Stopping the server that an earlier run left behind.'
+            kill -- "-$pid" 2>/dev/null
+        fi
+    done
     pid=$(cat "$STATE/worker.pid" 2>/dev/null)
     if [ -n "$pid" ] && tr '\0' '\n' <"/proc/$pid/cmdline" 2>/dev/null | grep -qxF -- "$ROOT/artisan"; then
         say '  Stopping the planner that an earlier run left behind.'
@@ -191,22 +208,146 @@ can_write() {
     fail "Nothing can be written in $1, where the data is kept. Make it writable, or name another folder in HONEST_GRAIN_STATE."
 }
 
-# serve PORT: PHP's own server with several workers and a shared opcache.
+WEB_SERVER=nginx
+command -v nginx >/dev/null || WEB_SERVER=/usr/sbin/nginx
+FPM=php-fpm8.2
+command -v php-fpm8.2 >/dev/null || FPM=/usr/sbin/php-fpm8.2
+
+# web_files PORT: how the pages are served, in $STATE/web. A request that hangs costs one child, which is begun anew.
+web_files() {
+    local web=$STATE/web owner='' pool='' seconds=60
+    rm -rf "$web"
+    (umask 077 && mkdir -p "$web/tmp") || return 1
+    if [ "$(id -u)" = 0 ]; then owner='user root;'; pool=$(printf 'user = root\ngroup = root'); fi
+    cat >"$web/fpm.conf" <<CONF
+[global]
+error_log = $STATE/server.log
+log_level = warning
+daemonize = no
+[honest-grain]
+$pool
+listen = $SOCKET_DIR/php.sock
+listen.mode = 0600
+pm = static
+pm.max_children = ${WORKERS:-6}
+pm.max_requests = 5000
+request_terminate_timeout = ${seconds}s
+clear_env = no
+catch_workers_output = yes
+php_admin_value[upload_max_filesize] = 13M
+php_admin_value[post_max_size] = 14M
+php_admin_value[max_execution_time] = 30
+php_admin_value[memory_limit] = 256M
+php_admin_value[mysqlnd.net_read_timeout] = 2
+php_admin_value[realpath_cache_size] = 4M
+php_admin_flag[expose_php] = off
+php_admin_flag[display_errors] = off
+CONF
+    cat >"$web/nginx.conf" <<CONF
+$owner
+worker_processes 1;
+daemon off;
+pid $web/nginx.pid;
+error_log $STATE/server.log warn;
+events { worker_connections 512; }
+http {
+    include /etc/nginx/mime.types;
+    charset utf-8;
+    charset_types text/css application/javascript text/plain;
+    access_log off;
+    server_tokens off;
+    sendfile on;
+    client_body_temp_path $web/tmp/body;
+    fastcgi_temp_path $web/tmp/fastcgi;
+    proxy_temp_path $web/tmp/proxy;
+    uwsgi_temp_path $web/tmp/uwsgi;
+    scgi_temp_path $web/tmp/scgi;
+    # PHP refuses what is over its own limit, in words; this is for what is beyond all reason.
+    client_max_body_size 64m;
+    client_header_timeout 15s;
+    client_body_timeout 30s;
+    send_timeout 30s;
+    gzip on;
+    gzip_min_length 1024;
+    gzip_proxied any;
+    gzip_types text/css application/javascript application/json image/svg+xml text/csv text/calendar;
+    server {
+        listen 127.0.0.1:$1 backlog=511;
+        root $ROOT/public;
+        absolute_redirect off;
+        error_page 413 /too-large.html;
+        error_page 502 504 /no-answer.html;
+        location / { try_files /nothing @app; }
+        # What the build makes has its contents in its name and never changes.
+        location ~ ^/build/assets/[^/.][^/]*\$ {
+            try_files \$uri @app;
+            add_header Cache-Control 'public, max-age=31536000, immutable';
+            add_header X-Content-Type-Options nosniff;
+        }
+        location ~ ^/(mark\.svg|too-large\.html|no-answer\.html)\$ {
+            try_files \$uri @app;
+            add_header Cache-Control 'public, max-age=3600';
+            add_header X-Content-Type-Options nosniff;
+        }
+        location @app {
+            include /etc/nginx/fastcgi_params;
+            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+            fastcgi_param SCRIPT_NAME /index.php;
+            fastcgi_param HTTP_PROXY '';
+            fastcgi_pass unix:$SOCKET_DIR/php.sock;
+            fastcgi_read_timeout $((seconds + 5))s;
+            fastcgi_buffers 64 16k;
+            fastcgi_buffer_size 32k;
+        }
+    }
+}
+CONF
+}
+
+# keep LOG COMMAND…: in a group of its own, begun anew whenever it ends. Its number is in KEPT.
+keep() {
+    local log=$1
+    shift
+    # shellcheck disable=SC2016
+    setsid bash -c 'while :; do "$@"; printf "%s ended (%s); it is begun anew.\n" "$1" "$?" >&2; sleep 0.3; done' \
+        _ "$@" >>"$log" 2>&1 9>&- </dev/null &
+    KEPT=$!
+}
+
+# serve PORT: nginx before php-fpm. Answers 3 where somebody else has the port.
 serve() {
-    cd "$ROOT/public" || return 1
-    keep_private "$STATE/server.log"
-    export PHP_CLI_SERVER_WORKERS=${WORKERS:-4}
-    setsid php -d opcache.enable_cli=1 -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.revalidate_freq=2 \
-        -d realpath_cache_size=4M -d upload_max_filesize=4M -d post_max_size=6M -d expose_php=0 -d display_errors=0 \
-        -d mysqlnd.net_read_timeout=2 -S "127.0.0.1:$1" "$ROOT/bin/_router.php" >>"$STATE/server.log" 2>&1 9>&- &
-    SERVER_PID=$!
-    echo "$SERVER_PID" >"$STATE/server.pid"
-    cd "$ROOT" || return 1
     local i
-    for i in $(seq 1 100); do
-        port_taken "$1" && return 0
-        kill -0 "$SERVER_PID" 2>/dev/null || { tail -n 20 "$STATE/server.log"; return 1; }
+    keep_private "$STATE/server.log"
+    port_taken "$1" && return 3
+    web_files "$1" || return 1
+    : >"$STATE/server.log.nginx" && chmod 600 "$STATE/server.log.nginx"
+    keep "$STATE/server.log.nginx" "$WEB_SERVER" -c "$STATE/web/nginx.conf" -e "$STATE/server.log.nginx"
+    FRONT_PID=$KEPT
+    keep "$STATE/server.log" "$FPM" -R -y "$STATE/web/fpm.conf" -d opcache.memory_consumption=192 \
+        -d opcache.max_accelerated_files=20000 -d opcache.revalidate_freq=2
+    SERVER_PID=$KEPT
+    printf '%s\n%s\n' "$FRONT_PID" "$SERVER_PID" >"$STATE/server.pid"
+    for i in $(seq 1 150); do
+        if grep -q 'Address already in use' "$STATE/server.log.nginx"; then server_stop; return 3; fi
+        [ -s "$STATE/web/nginx.pid" ] && [ -S "$SOCKET_DIR/php.sock" ] && return 0
         sleep 0.1
+    done
+    tail -n 20 "$STATE/server.log" "$STATE/server.log.nginx"
+    server_stop
+    return 1
+}
+
+# serve_near PORT: there, or on the next port that is free; which one is in APP_URL and $STATE/address.
+serve_near() {
+    local port=$1 i came
+    for i in $(seq 1 50); do
+        export APP_URL=http://127.0.0.1:$port
+        serve "$port"
+        came=$?
+        if [ $came = 0 ]; then echo "$APP_URL" >"$STATE/address"; return 0; fi
+        [ $came = 3 ] || return 1
+        echo "Port $port is taken; trying the next."
+        port=$((port % 65535 + 1))
     done
     return 1
 }
@@ -229,7 +370,11 @@ work_stop() {
 }
 
 server_stop() {
-    [ -n "${SERVER_PID:-}" ] && kill -- "-$SERVER_PID" 2>/dev/null && wait "$SERVER_PID" 2>/dev/null
+    local pid
+    for pid in ${FRONT_PID:-} ${SERVER_PID:-}; do
+        kill -- "-$pid" 2>/dev/null && wait "$pid" 2>/dev/null
+    done
     rm -f "$STATE/server.pid"
+    FRONT_PID=
     SERVER_PID=
 }

@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Models\User;
 use App\Models\Workshop;
+use App\Pictures\Photos;
 use Database\Seeders\DemoWorkshopSeeder;
 
 /** Workshops made for one visitor each, with the demo's pieces in them, and swept a day after they were last used. */
@@ -15,7 +16,7 @@ final readonly class Visits
 
     private const SWEPT_AT_ONCE = 5;
 
-    public function __construct(private DemoWorkshopSeeder $seeder)
+    public function __construct(private DemoWorkshopSeeder $seeder, private Photos $photos)
     {
     }
 
@@ -38,6 +39,9 @@ final readonly class Visits
             ->where('created_at', '<', now()->subHour())
             ->limit($most)->pluck('id');
 
-        return $stale->isEmpty() ? 0 : Workshop::query()->whereKey($stale)->delete();
+        $gone = $stale->isEmpty() ? 0 : Workshop::query()->whereKey($stale)->delete();
+        $stale->each($this->photos->forgetAll(...));
+
+        return $gone;
     }
 }

@@ -6,9 +6,9 @@ namespace Database\Seeders;
 
 use App\Models\Swatch;
 use App\Models\Workshop;
+use App\Pictures\PhotoColour;
+use App\Pictures\Photos;
 use App\Planning\BoardLearner;
-use App\Planning\PhotoColour;
-use App\Planning\Photos;
 use App\Planning\ShopMapper;
 use Illuminate\Http\UploadedFile;
 

@@ -6,6 +6,7 @@ import gritLab from './grit-lab';
 import './live-forms';
 import liveClock from './live-clock';
 import newPiece from './new-piece';
+import './photographs';
 import planNews from './plan-news';
 import routeOrder from './route-order';
 import shapeEditor from './shape-editor';

@@ -109,13 +109,7 @@
                                 <x-field name="weight" :label="'Weighs, '.$show->unit(App\View\Unit::Mass)"
                                     ><input name="weight" inputmode="decimal" value="{{ old('weight') }}"
                                 /></x-field>
-                                <x-field name="photo" label="Photograph"
-                                    ><input
-                                        type="file"
-                                        name="photo"
-                                        accept="image/jpeg,image/png,image/webp"
-                                        capture="environment"
-                                /></x-field>
+                                <x-photograph label="Photograph" />
                             @endif
                             <button class="press min-h-[44px]">Log it</button>
                         </form>

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\LogEntry;
 use App\Models\Piece;
-use App\Planning\Photos;
+use App\Pictures\Photos;
 use Illuminate\Http\UploadedFile;
 
 /** The route as its maker changes it: steps moved, own steps, schools, and something that went wrong. */

@@ -17,6 +17,7 @@ use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 abstract class Controller
 {
@@ -32,6 +33,14 @@ abstract class Controller
     protected function workshop(Request $request): Workshop
     {
         return $this->user($request)->workshop;
+    }
+
+    /** A photograph of the workshop's own: for this reader alone, and kept by nothing on the way. */
+    protected function photograph(?string $file): BinaryFileResponse
+    {
+        $response = new BinaryFileResponse($file ?? abort(404), 200, ['Content-Type' => 'image/jpeg'], false);
+
+        return $response->setAutoLastModified()->setPrivate();
     }
 
     /** The part that a page is about: the one named in its address, or the first. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\LogEntry;
-use App\Planning\Photos;
+use App\Pictures\Photos;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** The photograph of an entry, to those of its workshop. */
@@ -13,8 +13,6 @@ class PhotoController extends Controller
 {
     public function show(LogEntry $entry, Photos $photos): BinaryFileResponse
     {
-        return response()->file($photos->of($entry) ?? abort(404), [
-            'Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400',
-        ]);
+        return $this->photograph($photos->of($entry));
     }
 }

@@ -11,8 +11,8 @@ use App\Http\Requests\LogSkip;
 use App\Http\Requests\LogWords;
 use App\Models\LogEntry;
 use App\Models\PlannedStep;
+use App\Pictures\Photos;
 use App\Planning\Logbook;
-use App\Planning\Photos;
 use App\View\Show;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,10 +31,17 @@ class StepController extends Controller
     public function done(LogDone $request, PlannedStep $step): RedirectResponse
     {
         $before = $step->piece->ready_at;
-        [$entry, $written] = $this->logbook->done(
-            $step, $this->user($request), $request->at(), $request->minutes(), $request->form()['read'],
-            $this->facts($request, $step),
-        );
+        $facts = $this->facts($request, $step);
+        $entry = null;
+        $written = false;
+        try {
+            [$entry, $written] = $this->logbook->done(
+                $step, $this->user($request), $request->at(), $request->minutes(), $request->form()['read'], $facts,
+            );
+        } finally {
+            // A photograph that no entry names is kept for nobody.
+            $written || $this->photos->forget($step->workshop_id, (string) ($facts['photo'] ?? ''));
+        }
         if (! $written) {
             return back()->with('said', "“{$entry->title}” was already logged; nothing was added.");
         }

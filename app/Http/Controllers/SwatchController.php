@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\KeepPhoto;
 use App\Http\Requests\SaveDye;
 use App\Http\Requests\SaveSwatch;
 use App\Models\Swatch;
+use App\Pictures\PhotoColour;
+use App\Pictures\Photos;
 use App\Planning\BoardLearner;
-use App\Planning\PhotoColour;
-use App\Planning\Photos;
 use App\Planning\ShopMapper;
 use App\View\SwatchBook;
 use App\View\SwatchPage;
@@ -65,24 +66,23 @@ class SwatchController extends Controller
         return view('swatches.show', ['page' => new SwatchPage($swatch, $this->mapper->tables($workshop), $workshop)]);
     }
 
-    public function destroy(Request $request, Swatch $swatch): RedirectResponse
+    public function destroy(Request $request, Swatch $swatch, Photos $photos): RedirectResponse
     {
         $swatch->delete();
+        $photos->forget($swatch->workshop_id, $swatch->photo);
         $this->learner->derive($this->workshop($request));
 
         return redirect()->route('swatches')->with('said', "$swatch->name is gone from the book.");
     }
 
-    public function photo(Request $request, Swatch $swatch, Photos $photos): RedirectResponse
+    public function photo(KeepPhoto $request, Swatch $swatch, Photos $photos): RedirectResponse
     {
-        $most = config('photos.most_kilobytes');
-        $request->validate(['photo' => ['required', 'file', "max:$most"]], [
-            'photo.max' => 'The photograph is too large; it takes up to '.round($most / 1000).' MB.',
-        ]);
+        $before = $swatch->photo;
         $swatch->update([
-            'photo' => $photos->keep($this->workshop($request), $request->file('photo')), 'points' => null,
+            'photo' => $photos->keep($this->workshop($request), $request->photo()), 'points' => null,
             'measured' => null,
         ]);
+        $photos->forget($swatch->workshop_id, $before);
         $this->learner->derive($this->workshop($request));
 
         return back()->with('said', 'The photograph is kept. Now pick the grey card, then the wood.');
@@ -90,10 +90,7 @@ class SwatchController extends Controller
 
     public function picture(Swatch $swatch, Photos $photos): BinaryFileResponse
     {
-        return response()->file(
-            $photos->file($swatch->workshop_id, (string) $swatch->photo) ?? abort(404),
-            ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400'],
-        );
+        return $this->photograph($photos->file($swatch->workshop_id, (string) $swatch->photo));
     }
 
     /** What was picked on the photograph: the grey card, and one tissue or more. */

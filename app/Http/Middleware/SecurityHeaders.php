@@ -29,7 +29,19 @@ class SecurityHeaders
             $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
         }
         $response->headers->remove('X-Powered-By');
+        $this->keepPrivate($response);
 
         return $response;
+    }
+
+    /** What one person was answered is kept for nobody else, and a file that carries their cookie for nobody at all. */
+    private function keepPrivate(Response $response): void
+    {
+        $isPage = str_starts_with((string) $response->headers->get('Content-Type'), 'text/html');
+        if ($response->headers->getCookies() !== [] && ! $isPage) {
+            $response->headers->set('Cache-Control', 'private, no-store');
+        } elseif ($response->headers->hasCacheControlDirective('public')) {
+            $response->setPrivate();
+        }
     }
 }

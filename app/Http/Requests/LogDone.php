@@ -25,8 +25,14 @@ class LogDone extends AtStep
             'discs_used' => ['nullable', 'integer', 'between:0,999'],
             'sure' => ['nullable', 'boolean'],
             'amount' => ['nullable', 'numeric', 'min:0', 'max:100000'],
-            'photo' => ['nullable', 'file', 'max:'.config('photos.most_kilobytes')],
+            'photo' => ['nullable', ...KeepPhoto::photograph()],
         ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return KeepPhoto::words();
     }
 
     public function at(): ?Carbon

@@ -93,9 +93,7 @@
                         class="mt-4"
                     >
                         @csrf
-                        <x-field name="photo" label="{{ $blank->photo ? 'Another photograph' : 'A photograph' }}">
-                            <input type="file" name="photo" accept="image/jpeg,image/png,image/webp" required />
-                        </x-field>
+                        <x-photograph :label="$blank->photo ? 'Another photograph' : 'A photograph'" required />
                         <button class="quiet">Keep it</button>
                     </form>
                 </details>

@@ -140,9 +140,7 @@
                     class="mt-1"
                 >
                     @csrf
-                    <x-field name="photo" label="The board beside a grey card, in even daylight">
-                        <input type="file" name="photo" accept="image/jpeg,image/png,image/webp" required />
-                    </x-field>
+                    <x-photograph label="The board beside a grey card, in even daylight" required />
                     <button class="press">Keep the photograph</button>
                 </form>
                 <form

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+
+/** A photograph, by itself. */
+class KeepPhoto extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['photo' => ['required', ...self::photograph()]];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return self::words();
+    }
+
+    /** @return list<string> what every photograph that comes with a form keeps to */
+    public static function photograph(): array
+    {
+        return ['file', 'max:'.config('photos.most_kilobytes')];
+    }
+
+    /** @return array<string, string> what is said of one that does not */
+    public static function words(): array
+    {
+        $most = round(config('photos.most_kilobytes') / 1000);
+
+        return [
+            'photo.required' => 'Choose a photograph first.',
+            'photo.max' => "The photograph is too large; it takes up to $most MB.",
+            'photo.uploaded' => "The photograph did not arrive: it is larger than $most MB, or the connection broke. "
+                .'Send it again, or a smaller one.',
+        ];
+    }
+
+    public function photo(): UploadedFile
+    {
+        $photo = $this->file('photo');
+        assert($photo instanceof UploadedFile);
+
+        return $photo;
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+use App\Models\LogEntry;
+use App\Models\Workshop;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+
+/**
+ * Photographs of pieces, blanks and test boards: drawn anew at a modest size, so that nothing of what a camera writes
+ * into a file, and nothing that is no picture, is kept. One of a workshop is read at a time, in a process apart.
+ */
+final readonly class Photos
+{
+    public function __construct(private Shrinker $shrinker)
+    {
+    }
+
+    /**
+     * @return string the name it is kept under
+     *
+     * @throws ValidationException for what is no picture, or too large a one
+     */
+    public function keep(Workshop $workshop, UploadedFile $file): string
+    {
+        $name = Str::lower(Str::random(24));
+        $folder = $this->folder($workshop->id);
+        try {
+            $this->checked($workshop, $file);
+            if (! is_dir($folder) && ! @mkdir($folder, 0700, true) && ! is_dir($folder)) {
+                throw UnfitPicture::unkept();
+            }
+            $lock = Cache::lock("photograph-$workshop->id", 3 * config('photos.decoding.seconds'));
+            if (! $lock->get()) {
+                throw UnfitPicture::busy();
+            }
+            try {
+                $this->shrinker->shrink($file->getPathname(), "$folder/$name.jpg", $file->getClientOriginalName());
+            } finally {
+                $lock->release();
+            }
+        } catch (UnfitPicture $e) {
+            $this->forget($workshop->id, $name);
+
+            throw ValidationException::withMessages(['photo' => $e->getMessage()]);
+        }
+
+        return $name;
+    }
+
+    /** The file of an entry's photograph; null where it has none. */
+    public function of(LogEntry $entry): ?string
+    {
+        return $this->file($entry->workshop_id, (string) ($entry->facts['photo'] ?? ''));
+    }
+
+    /** A kept photograph by its name; null where there is none. */
+    public function file(int $workshop, string $name): ?string
+    {
+        $path = $this->folder($workshop).'/'.$name.'.jpg';
+
+        return preg_match('/^[a-z0-9]{24}$/D', $name) === 1 && is_file($path) ? $path : null;
+    }
+
+    /** One that was replaced, or that nothing names any more. */
+    public function forget(int $workshop, ?string $name): void
+    {
+        $path = $this->file($workshop, (string) $name);
+        if ($path !== null) {
+            File::delete($path);
+        }
+    }
+
+    /** All of a workshop that is gone. */
+    public function forgetAll(int $workshop): void
+    {
+        File::deleteDirectory($this->folder($workshop));
+    }
+
+    /** @throws UnfitPicture */
+    private function checked(Workshop $workshop, UploadedFile $file): void
+    {
+        PictureFile::at($file->getPathname(), $file->getClientOriginalName())->check(
+            $file->getClientOriginalName(), config('photos.most_megapixels'), config('photos.decoding.megabytes') / 2,
+        );
+        $most = config('photos.most_megabytes_a_workshop');
+        $kept = array_sum(array_map(filesize(...), glob($this->folder($workshop->id).'/*.jpg') ?: []));
+        if ($kept > $most * 1e6) {
+            throw UnfitPicture::full($most);
+        }
+    }
+
+    private function folder(int $workshop): string
+    {
+        return config('photos.path').'/'.$workshop;
+    }
+}

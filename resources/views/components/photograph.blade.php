@@ -1,0 +1,15 @@
+@props(['label', 'required' => false])
+<x-field
+    name="photo"
+    :label="$label"
+    :hint="'JPEG, PNG or WebP, up to '.round(config('photos.most_kilobytes') / 1000).' MB.'"
+    {{ $attributes }}
+>
+    <input
+        type="file"
+        name="photo"
+        accept="image/jpeg,image/png,image/webp"
+        data-shrink="{{ config('photos.kept_pixels_a_side') }}"
+        @required($required)
+    />
+</x-field>
