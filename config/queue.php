@@ -11,5 +11,6 @@ return [
             'after_commit' => true,
         ],
     ],
-    'failed' => ['driver' => 'null'],
+    // `php artisan queue:failed` lists them, and `queue:retry` tries one again.
+    'failed' => ['driver' => 'database-uuids', 'database' => 'mariadb', 'table' => 'failed_jobs'],
 ];

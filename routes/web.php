@@ -50,12 +50,13 @@ use App\Http\Controllers\WeeksController;
 use App\Http\Controllers\WeighingController;
 use App\Http\Controllers\WeightListController;
 use App\Http\Controllers\WoodController;
+use App\Http\Middleware\KnowVisitor;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/bench');
 
-Route::middleware('guest')->group(function (): void {
+Route::middleware(['guest', KnowVisitor::class])->group(function (): void {
     Route::get('sign-in', [SessionController::class, 'create'])->name('login');
     Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
     Route::get('register', [RegisterController::class, 'create'])->name('register');
@@ -152,6 +153,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::post('scale', [WeighingController::class, 'fromScale'])->name('scale');
         Route::put('weighings/{weighing}', [WeighingController::class, 'update'])->name('weighings.update');
         Route::delete('weighings/{weighing}', [WeighingController::class, 'destroy'])->name('weighings.destroy');
+        Route::put('weighings/{weighing}/sure', [WeighingController::class, 'sure'])->name('weighings.sure');
         Route::get('weights', [WeightListController::class, 'create'])->name('import');
         Route::post('weights', [WeightListController::class, 'preview']);
         Route::put('weights', [WeightListController::class, 'store']);
@@ -217,7 +219,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::post('shop/instruments/{kind}', [InstrumentController::class, 'read'])->name('instruments.read');
     Route::get('shop', [ShopController::class, 'show'])->name('shop');
     Route::put('shop', [ShopController::class, 'update'])->name('shop.update');
-    Route::post('shop/people', [ShopController::class, 'invite'])->name('people.store');
+    Route::post('shop/people', [ShopController::class, 'invite'])->middleware('throttle:invite')->name('people.store');
     Route::delete('shop/people/{person}', [ShopController::class, 'remove'])->name('people.destroy');
     Route::post('shop/calendar', [ShopController::class, 'renewCalendar'])->name('calendar.renew');
     Route::put('preferences', [PreferencesController::class, 'update'])->name('preferences');

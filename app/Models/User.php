@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Str;
 
 /**
  * A person of one workshop.
@@ -16,6 +17,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $email
  * @property string $password
  * @property string $role
+ * @property string $calendar_token  the secret of the address at which a calendar follows the plan
  * @property array<string, string> $preferences
  * @property Workshop $workshop
  */
@@ -31,7 +33,7 @@ class User extends Authenticatable
 
     protected $fillable = ['name', 'email', 'password', 'role', 'preferences'];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'calendar_token'];
 
     protected function casts(): array
     {
@@ -42,6 +44,7 @@ class User extends Authenticatable
     {
         static::creating(function (self $user): void {
             $user->preferences ??= [];
+            $user->calendar_token ??= Str::random(48);
         });
     }
 

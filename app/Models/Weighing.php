@@ -22,17 +22,21 @@ use Illuminate\Support\Carbon;
  * @property string|null $batch  what was brought in together
  * @property int|null $corrects_id
  * @property Carbon|null $struck_at
+ * @property Carbon|null $sure_at  when the maker said that it is right, however strange it looks
  * @property Blank $blank
  */
 class Weighing extends Model
 {
     protected $fillable = [
-        'blank_id', 'at', 'mass_g', 'meter_percent', 'source', 'batch', 'corrects_id', 'struck_at', 'user_id',
+        'blank_id', 'at', 'mass_g', 'meter_percent', 'source', 'batch', 'corrects_id', 'struck_at', 'sure_at', 'user_id',
     ];
 
     protected function casts(): array
     {
-        return ['at' => 'datetime', 'mass_g' => 'float', 'meter_percent' => 'float', 'struck_at' => 'datetime'];
+        return [
+            'at' => 'datetime', 'mass_g' => 'float', 'meter_percent' => 'float', 'struck_at' => 'datetime',
+            'sure_at' => 'datetime',
+        ];
     }
 
     /** @return BelongsTo<Blank, $this> */

@@ -15,7 +15,6 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Str;
 
 /**
  * One shop: its hours, its air, its limits, and everything in it.
@@ -33,7 +32,6 @@ use Illuminate\Support\Str;
  * @property array{sanding_cap_m_s: float, min_wall_mm: float, spare_chucks?: int, dries_apart?: bool,
  *     school?: array<string, string>, instruments?: array<string, string>} $limits
  * @property array<string, mixed>|null $equipment  read by the core (`equipment()`)
- * @property string $calendar_token
  * @property bool $is_demo  the one whose sign-in is printed; its people stay as they are
  * @property bool $is_visit  made for one visitor, and swept
  * @property Carbon|null $last_seen_at
@@ -84,7 +82,6 @@ class Workshop extends Model
     protected static function booted(): void
     {
         static::creating(function (self $workshop): void {
-            $workshop->calendar_token ??= Str::random(48);
             $workshop->hours ??= self::USUAL_HOURS;
             $workshop->closed ??= [];
             $workshop->climate ??= self::USUAL_CLIMATE;

@@ -4,80 +4,120 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Piece;
 use App\Models\PlannedStep;
+use App\Models\User;
 use App\Models\Workshop;
+use App\View\Show;
+use Carbon\CarbonInterface;
+use Illuminate\Support\Collection;
 use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
 
-/** The shop's coming steps, closing windows with an alarm, and due dates, as iCalendar. */
+/**
+ * The shop's coming steps, every window with an alarm, and due dates, as iCalendar (RFC 5545), in the words of one
+ * reader.
+ */
 final readonly class CalendarFeed
 {
     private const MOST = 600;
 
     private const ALARM_MINUTES = 60;
 
-    public function of(Workshop $workshop): string
+    public function of(User $reader): string
     {
         // The library still declares parameters in a way that PHP 8.2 reports as deprecated.
         $level = error_reporting(error_reporting() & ~E_DEPRECATED);
         try {
-            $calendar = new VCalendar(
-                [
-                    'PRODID' => '-//Honest Grain//EN', 'X-WR-CALNAME' => $workshop->name,
-                    'REFRESH-INTERVAL;VALUE=DURATION' => 'PT1H',
-                ],
-            );
-            $steps = $workshop->plannedSteps()
-                ->with('piece:id,name,workshop_id')
-                ->where('state', 'open')
-                ->whereNotNull('start_at')
-                ->orderBy('start_at')
-                ->limit(self::MOST)
-                ->get();
-            foreach ($steps as $step) {
-                $this->step($calendar, $step);
-            }
-            foreach ($workshop->pieces()->working()->whereNotNull('due_at')->orderBy('due_at')->limit(self::MOST)->get(
-                ['id', 'workshop_id', 'name', 'due_at', 'ready_at'],
-            ) as $piece) {
-                $calendar->add('VEVENT', [
-                    'UID' => "due-{$piece->id}@honest-grain", 'DTSTAMP' => now()
-                        ->toDateTimeImmutable(), 'SUMMARY' => "Due: {$piece->name}",
-                    'DTSTART' => $piece->due_at?->toDateTimeImmutable(),
-                    'DTEND' => $piece->due_at?->toDateTimeImmutable(),
-                    'DESCRIPTION' => $piece->ready_at === null ? 'Not planned.' : 'Planned to be ready '
-                        .$piece->ready_at->setTimezone($workshop->time_zone)->format('D j M H:i').'.',
-                ]);
-            }
-
-            return $calendar->serialize();
+            return $this->calendar($reader->workshop, Show::for($reader))->serialize();
         } finally {
             error_reporting($level);
         }
     }
 
-    private function step(VCalendar $calendar, PlannedStep $step): void
+    private function calendar(Workshop $workshop, Show $show): VCalendar
     {
-        if ($step->start_at === null || $step->end_at === null || $step->minutes <= 0) {
+        $calendar = new VCalendar([
+            'PRODID' => '-//Honest Grain//EN', 'X-WR-CALNAME' => $workshop->name,
+            'REFRESH-INTERVAL;VALUE=DURATION' => 'PT1H',
+        ]);
+        $steps = $workshop->plannedSteps()->with('piece:id,name,workshop_id')->where('state', 'open')
+            ->whereNotNull('start_at')->orderBy('start_at')->limit(self::MOST)->get();
+        $before = $workshop->plannedSteps()->whereIn('piece_id', $steps->pluck('piece_id')->unique())
+            ->whereNotNull('wait_until_h')->whereNotNull('end_at')
+            ->get(['piece_id', 'step', 'end_at', 'wait_from_h', 'wait_until_h'])
+            ->keyBy(fn (PlannedStep $step): string => "$step->piece_id $step->step");
+        foreach ($steps as $step) {
+            $this->step($calendar, $step, $this->window($step, $before), $show);
+        }
+        $pieces = $workshop->pieces()->working()->whereNotNull('due_at')->orderBy('due_at')->limit(self::MOST);
+        foreach ($pieces->get(['id', 'workshop_id', 'name', 'due_at', 'ready_at', 'updated_at']) as $piece) {
+            $this->due($calendar, $piece, $workshop, $show);
+        }
+
+        return $calendar;
+    }
+
+    private function due(VCalendar $calendar, Piece $piece, Workshop $workshop, Show $show): void
+    {
+        $calendar->add('VEVENT', [
+            'UID' => "due-{$piece->id}@honest-grain", 'SUMMARY' => "Due: {$piece->name}",
+            'DTSTART' => $piece->due_at?->toDateTimeImmutable(), 'DTEND' => $piece->due_at?->toDateTimeImmutable(),
+            'DESCRIPTION' => $piece->ready_at === null
+                ? 'Not planned.' : "Planned to be ready {$show->day($piece->ready_at)} {$show->time($piece->ready_at)}.",
+        ] + $this->state($piece->id, $workshop));
+    }
+
+    private function step(VCalendar $calendar, PlannedStep $step, ?Window $window, Show $show): void
+    {
+        if ($step->start_at === null || $step->end_at === null || ($step->minutes <= 0 && $window === null)) {
             return;
         }
-        $event = $calendar->createComponent('VEVENT', [
-            'UID' => "step-{$step->piece_id}-{$step->step}@honest-grain", 'DTSTAMP' => now()->toDateTimeImmutable(),
-            'SUMMARY' => "{$step->piece->name}: {$step->title}", 'DTSTART' => $step->start_at->toDateTimeImmutable(),
-            'DTEND' => $step->end_at->toDateTimeImmutable(),
-            'DESCRIPTION' => $step->details->because
-                .($step->closes_at === null ? '' : ' The window closes '.$step->closes_at->toIso8601ZuluString().'.'),
-        ]);
-        $calendar->add($event);
-        if ($step->closes_at !== null) {
-            $alarm = $calendar->createComponent(
-                'VALARM',
-                ['ACTION' => 'DISPLAY', 'DESCRIPTION' => "Window closing: {$step->piece->name}, {$step->title}"],
-            );
-            $alarm->add(
-                'TRIGGER', $step->closes_at->copy()->subMinutes(self::ALARM_MINUTES)->format('Ymd\THis\Z'),
-                ['VALUE' => 'DATE-TIME'],
-            );
-            $event->add($alarm);
+        $closes = $window === null
+            ? '' : " The window closes {$show->day($window->closes)} {$show->time($window->closes)}.";
+        /** @var VEvent $event */
+        $event = $calendar->add('VEVENT', [
+            'UID' => "step-{$step->piece_id}-{$step->step}@honest-grain",
+            'SUMMARY' => "{$step->piece->name}: {$step->title}",
+            'DTSTART' => $step->start_at->toDateTimeImmutable(), 'DTEND' => $step->end_at->toDateTimeImmutable(),
+            'DESCRIPTION' => $show->sentence($step->details->because).$closes,
+        ] + $this->state($step->piece_id, $step->piece->workshop));
+        if ($window !== null) {
+            $event->add('VALARM', [
+                'ACTION' => 'DISPLAY', 'DESCRIPTION' => "Window closing: {$step->piece->name}, {$step->title}",
+            ])->add('TRIGGER', $window->rings(self::ALARM_MINUTES)->format('Ymd\THis\Z'), ['VALUE' => 'DATE-TIME']);
         }
+    }
+
+    /** @return array<string, mixed> which state of the plan an entry is of, and where to read on */
+    private function state(int $piece, Workshop $workshop): array
+    {
+        $made = $workshop->planned_at ?? now();
+
+        return [
+            'DTSTAMP' => $made->toDateTimeImmutable(), 'LAST-MODIFIED' => $made->toDateTimeImmutable(),
+            'SEQUENCE' => $workshop->planned_version ?? 0, 'URL' => route('pieces.route', $piece),
+        ];
+    }
+
+    /**
+     * The time within which a step must be done: the one that runs, or the one that the step before will open.
+     *
+     * @param  Collection<string, PlannedStep>  $before  steps that open a window, by piece and id
+     */
+    private function window(PlannedStep $step, Collection $before): ?Window
+    {
+        $windows = $step->closes_at === null ? [] : [new Window($step->opens_at ?? $step->closes_at, $step->closes_at)];
+        foreach ($step->follows as $id) {
+            $opener = $step->closes_at === null ? $before->get("$step->piece_id $id") : null;
+            if ($opener?->end_at !== null && $opener->wait_until_h !== null) {
+                $after = fn (float $hours): CarbonInterface => $opener->end_at->copy()
+                    ->addSeconds((int) round(3600 * $hours));
+                $windows[] = new Window($after($opener->wait_from_h ?? 0.0), $after($opener->wait_until_h));
+            }
+        }
+        usort($windows, fn (Window $a, Window $b): int => $a->closes <=> $b->closes);
+
+        return $windows[0] ?? null;
     }
 }

@@ -19,8 +19,10 @@ use HonestGrain\Rack\Weighing as CoreWeighing;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Wood\WoodTable;
+use Illuminate\Contracts\Database\ConcurrencyErrorDetector;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Throwable;
 
 /** Writes blanks and their weights, and works out what follows from them. */
 final readonly class Rack
@@ -28,8 +30,15 @@ final readonly class Rack
     /** The same weight of the same blank within this time is one press too many. */
     private const SAME_SECONDS = 60;
 
-    public function __construct(private Catalogue $catalogue, private ShopMapper $mapper, private Airs $airs)
-    {
+    /** 31 December 9999. */
+    private const LAST_SECOND = 253_402_214_400;
+
+    public function __construct(
+        private Catalogue $catalogue,
+        private ShopMapper $mapper,
+        private Airs $airs,
+        private ConcurrencyErrorDetector $detector,
+    ) {
     }
 
     /**
@@ -122,7 +131,7 @@ final readonly class Rack
     }
 
     /**
-     * One weight; where the same was typed just before, that one.
+     * One weight, kept whatever follows from it; where the same was typed just before, that one.
      *
      * @param  array{batch?: string|null, corrects_id?: int|null}  $more
      */
@@ -135,22 +144,76 @@ final readonly class Rack
         string $source = 'typed',
         array $more = [],
     ): Weighing {
-        $before = $blank->weighings()->standing()->where('mass_g', round($massG, 2))
-            ->whereBetween('at', [$at->copy()->subSeconds(self::SAME_SECONDS), $at])->first();
-        if ($before !== null) {
-            return $before;
-        }
-        while ($blank->weighings()->standing()->where('at', $at->format('Y-m-d H:i:s'))->exists()) {
-            $at = $at->copy()->addSecond();
-        }
-        $weighing = $blank->weighings()->make([
-            'at' => $at, 'mass_g' => $massG, 'meter_percent' => $meterPercent, 'source' => $source,
-            'user_id' => $user?->id,
-        ] + $more);
-        $weighing->workshop_id = $blank->workshop_id;
-        $weighing->save();
+        return DB::transaction(function () use ($blank, $at, $massG, $meterPercent, $user, $source, $more): Weighing {
+            $blank->workshop->lock();
 
-        return $weighing;
+            return $this->write($blank, [new WeightRow($at, $massG, $meterPercent)], $user, ['source' => $source]
+                + $more)[0];
+        });
+    }
+
+    /**
+     * Many weights of one blank, of which each is kept once; two of one second are put one after the other.
+     *
+     * @param  list<WeightRow>  $rows
+     * @param  array<string, mixed>  $more  columns of each
+     * @return list<Weighing>
+     */
+    public function write(Blank $blank, array $rows, ?User $user, array $more): array
+    {
+        $taken = $blank->weighings()->standing()->get()->keyBy(fn (Weighing $one): int => $one->at->getTimestamp())
+            ->all();
+        $free = [];
+        $kept = [];
+        foreach ($rows as $row) {
+            $second = $first = $row->at->getTimestamp();
+            $same = self::same($taken, $row);
+            if ($same !== null) {
+                $kept[] = $same;
+
+                continue;
+            }
+            for ($second = $free[$first] ?? $first; isset($taken[$second]); $second++);
+            $free[$first] = $second + 1;
+            $weighing = $blank->weighings()->make([
+                'at' => Carbon::createFromTimestampUTC($second), 'mass_g' => $row->massG,
+                'meter_percent' => $row->meterPercent, 'user_id' => $user?->id,
+            ] + $more);
+            $weighing->workshop_id = $blank->workshop_id;
+            $weighing->save();
+            $kept[] = $taken[$second] = $weighing;
+        }
+
+        return $kept;
+    }
+
+    /**
+     * The same weight within a minute before: one press too many.
+     *
+     * @param  array<int, Weighing>  $taken  by second
+     */
+    private static function same(array $taken, WeightRow $row): ?Weighing
+    {
+        $at = $row->at->getTimestamp();
+        for ($second = $at; $second >= $at - self::SAME_SECONDS; $second--) {
+            if (isset($taken[$second]) && abs($taken[$second]->mass_g - round($row->massG, 2)) < 0.005) {
+                return $taken[$second];
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether a weight can hardly be that blank's, next to the one before it; null where it can. */
+    public function doubt(Weighing $weighing): ?DoubtfulWeight
+    {
+        if ($weighing->struck_at !== null || $weighing->sure_at !== null) {
+            return null;
+        }
+        $before = Weighing::query()->where('blank_id', $weighing->blank_id)->standing()
+            ->where('at', '<', $weighing->at)->where('mass_g', '>', 0)->latest('at')->value('mass_g');
+
+        return $before === null ? null : DoubtfulWeight::of((float) $before, $weighing->mass_g);
     }
 
     /** Strikes weights out; they stay on record. */
@@ -177,7 +240,7 @@ final readonly class Rack
     {
         $roughed = $blank->core()->form->isRough() ? $blank->core()->roughedOn : null;
 
-        return $blank->weighings()->standing()->when($roughed !== null, fn ($query) => $query->where(
+        return $blank->weighings()->standing()->where('mass_g', '>', 0)->when($roughed !== null, fn ($query) => $query->where(
             'at', '>=', Carbon::parse((string) $roughed, $blank->workshop->time_zone)->utc(),
         ))->get()->all();
     }
@@ -187,27 +250,55 @@ final readonly class Rack
         return $this->dryingOf($this->counted($blank), $workshop, $blank->air);
     }
 
-    /** What follows from the weights, into the columns that the list is sorted by. */
+    /**
+     * What follows from the weights, into the columns that the list is sorted by. A figure that cannot be worked out
+     * costs no weight: it is reported, and what was there before stays.
+     */
     public function derive(Blank $blank, Workshop $workshop): void
     {
-        $weighings = $this->counted($blank);
+        DB::transaction(function () use ($blank, $workshop): void {
+            $workshop->lock();
+            $weighings = $this->counted($blank);
+            $last = $weighings === [] ? null : $weighings[count($weighings) - 1];
+            $blank->update(['last_mass_g' => $last?->mass_g, 'last_weighed_at' => $last?->at]);
+            try {
+                DB::transaction(fn () => $blank->update($this->derived($blank, $workshop, $weighings)));
+            } catch (Throwable $e) {
+                throw_if($this->detector->causedByConcurrencyError($e), $e);
+                report($e);
+                $blank->refresh();
+            }
+        });
+    }
+
+    /**
+     * @param  list<Weighing>  $weighings
+     * @return array<string, mixed>
+     */
+    private function derived(Blank $blank, Workshop $workshop, array $weighings): array
+    {
         $read = self::read($weighings);
         $drying = $this->dryingOf($weighings, $workshop, $blank->air);
         $last = $weighings === [] ? null : $weighings[count($weighings) - 1];
-        $week = Drying::weeklyLossPercent(...$read);
+        $figures = $this->catalogue->calibration()->drying;
+        $week = Drying::weeklyLossPercent($figures, ...$read);
         $day = fn (?float $days): ?Carbon => $days === null || $last === null
-            ? null : $last->at->copy()->addMinutes((int) round($days * 1440));
-        $blank->update([
+            ? null : self::inCalendar((int) $last->at->getTimestamp() + (int) round($days * 86_400));
+
+        return [
             'drying' => $drying->state, 'moisture_percent' => $drying->moisturePercent,
             'lost_percent' => Drying::lostPercent(...$read), 'week_percent' => $week,
-            'ready_at' => $drying->readyAt === null ? null : Carbon::createFromTimestampUTC($drying->readyAt),
+            'ready_at' => $drying->readyAt === null ? null : self::inCalendar($drying->readyAt),
             'ready_from' => $drying->isReady() ? null : $day($drying->intervalDays[0] ?? null),
             'ready_until' => $drying->isReady() ? null : $day($drying->intervalDays[1] ?? null),
-            'last_mass_g' => $last?->mass_g, 'last_weighed_at' => $last?->at,
-            'may_crack' => $week !== null && $week > $blank->core()->crackLossPercent(
-                $this->catalogue->calibration()->drying,
-            ),
-        ]);
+            'may_crack' => $week !== null && $week > $blank->core()->crackLossPercent($figures),
+        ];
+    }
+
+    /** A time as far as the calendar of the database reaches. */
+    private static function inCalendar(int $second): Carbon
+    {
+        return Carbon::createFromTimestampUTC(max(0, min(self::LAST_SECOND, $second)));
     }
 
     public function deriveAll(Workshop $workshop): void

@@ -17,6 +17,8 @@ use Illuminate\Support\Carbon;
  */
 final readonly class WeightList
 {
+    private const LEAST_G = 0.1;
+
     private const MOST_G = 500_000.0;
 
     private const DATES = ['!Y-m-d', '!Y-m-d H:i', '!Y-m-d\TH:i', '!Y-m-d H:i:s', '!Y-m-d\TH:i:sP'];
@@ -46,6 +48,19 @@ final readonly class WeightList
     public function good(): array
     {
         return array_values(array_filter($this->rows, fn (array $row): bool => $row['fault'] === null));
+    }
+
+    /** @return array<int, list<WeightRow>> by number */
+    public function weights(): array
+    {
+        $weights = [];
+        foreach ($this->good() as $row) {
+            if ($row['number'] !== null && $row['at'] !== null && $row['mass_g'] !== null) {
+                $weights[$row['number']][] = new WeightRow($row['at'], $row['mass_g'], $row['meter']);
+            }
+        }
+
+        return $weights;
     }
 
     /** @return list<Row> */
@@ -89,7 +104,7 @@ final readonly class WeightList
                 $at === null => 'Date is “'.($cells[1] ?? '').'”; it takes a date such as 2026-03-01, or with a time '
                     .'2026-03-01 14:30.',
                 $at->isFuture() => "Date is “{$cells[1]}”, which is still to come.",
-                $mass === null || $mass <= 0 || $mass > self::MOST_G => 'Grams is “'.($cells[2] ?? '')
+                $mass === null || $mass < self::LEAST_G || $mass > self::MOST_G => 'Grams is “'.($cells[2] ?? '')
                     .'”; it takes a number from 0.1 to 500000.',
                 ($cells[3] ?? '') !== ''
                     && ($meter === null || $meter < 0 || $meter > 100) => "Meter is “{$cells[3]}”; "

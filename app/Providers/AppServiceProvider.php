@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\Middleware\KnowVisitor;
 use App\Http\NoSecondTry;
 use App\Models\User;
 use App\Planning\RouteStore;
@@ -21,10 +22,16 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
-use Illuminate\Validation\Rules\Password;
 
 class AppServiceProvider extends ServiceProvider
 {
+    /** Workshops opened within an hour by one browser, by browsers unknown at one address, by all at one address. */
+    private const OPENED_BY_ONE = 10;
+
+    private const OPENED_UNKNOWN = 20;
+
+    private const OPENED_BY_HOUSE = 200;
+
     /** An address with look-alike letters (accents, full width, capitals) counts as the one it looks like. */
     private static function folded(string $email): string
     {
@@ -45,7 +52,6 @@ class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
-        Password::defaults(fn () => Password::min(10));
         Gate::define('run-shop', fn (User $user): bool => $user->isOwner());
         // The demo's sign-in is known to everybody: nobody may lock the others out.
         Gate::define('change-people', fn (User $user): bool => $user->isOwner() && ! $user->workshop->is_demo);
@@ -61,7 +67,20 @@ class AppServiceProvider extends ServiceProvider
         RateLimiter::for('preview', fn (Request $request) => Limit::perMinute(1200)->by('preview '.$who($request)));
         RateLimiter::for('costly', fn (Request $request) => Limit::perMinute(40)->by('costly '.$who($request)));
         RateLimiter::for('password', fn (Request $request) => Limit::perMinute(5)->by('password '.$who($request)));
-        RateLimiter::for('register', fn (Request $request) => Limit::perHour(20)->by((string) $request->ip()));
+        // A demo and a workshop cost a second of the server each: few for one browser, more for a house behind one
+        // address, so that nobody shuts the others out.
+        RateLimiter::for('register', function (Request $request): array {
+            $visitor = $request->cookie(KnowVisitor::COOKIE);
+
+            return [
+                is_string($visitor) ? Limit::perHour(self::OPENED_BY_ONE)->by("visitor $visitor")
+                    : Limit::perHour(self::OPENED_UNKNOWN)->by('unknown '.$request->ip()),
+                Limit::perHour(self::OPENED_BY_HOUSE)->by('house '.$request->ip()),
+            ];
+        });
+        RateLimiter::for('invite', fn (Request $request) => Limit::perHour(20)->by(
+            'invite '.($request->user()?->workshop_id ?? $request->ip()),
+        ));
         RateLimiter::for('calendar', fn (Request $request) => Limit::perMinute(60)->by((string) $request->ip()));
 
         // Every row is reached through the signed-in workshop, so that another one's number finds nothing.

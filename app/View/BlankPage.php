@@ -59,6 +59,12 @@ final readonly class BlankPage
         $this->weighings = $blank->weighings()->get()->reverse()->values();
     }
 
+    /** The last weight that stands. */
+    public function newest(): ?Weighing
+    {
+        return $this->weighings->firstWhere('struck_at', null);
+    }
+
     /** The answer, in one sentence. */
     public function verdict(): string
     {
@@ -121,7 +127,7 @@ final readonly class BlankPage
     {
         $weighings = Rack::read($this->counted);
         $lost = Drying::lostPercent(...$weighings);
-        $week = Drying::weeklyLossPercent(...$weighings);
+        $week = Drying::weeklyLossPercent($this->calibration->drying, ...$weighings);
         $ahead = $this->drying->curve?->lossPercentAWeek((int) now()->getTimestamp());
 
         return array_values(array_filter([

@@ -179,6 +179,14 @@ final readonly class Show
         return $this->imperial ? number_format($g / 28.3495, 1).' oz' : number_format($g).' g';
     }
 
+    /** A weight as it was read, to the last figure of the scale. */
+    public function weighed(float $g): string
+    {
+        return $this->imperial
+            ? rtrim(rtrim(number_format($g / 28.349523125, 2), '0'), '.').' oz'
+            : rtrim(rtrim(number_format($g, 2), '0'), '.').' g';
+    }
+
     public function volume(?float $ml): string
     {
         return $ml === null ? '–' : $this->number(Unit::Volume, $ml, $this->imperial ? 2 : ($ml < 10 ? 1 : 0));

@@ -96,14 +96,19 @@ final readonly class Drying
         return $first === null || $last === null ? null : 100 * ($first->massG - $last->massG) / $first->massG;
     }
 
-    /** Percent of its weight that it lost a week between the last two weighings; null before the second. */
-    public static function weeklyLossPercent(Weighing ...$weighings): ?float
+    /**
+     * Percent of its weight that it lost a week up to the last weighing, since the last one that is long enough ago to
+     * tell; null where there is none.
+     */
+    public static function weeklyLossPercent(DryingFigures $figures, Weighing ...$weighings): ?float
     {
         $last = array_pop($weighings);
-        $before = array_pop($weighings);
-        if ($last === null || $before === null) {
-            return null;
-        }
+        do {
+            $before = array_pop($weighings);
+            if ($last === null || $before === null) {
+                return null;
+            }
+        } while ($last->at - $before->at < 3600 * $figures->lossLeastHours);
         $weeks = ($last->at - $before->at) / 86_400 / self::WEEK_DAYS;
 
         return 100 * ($before->massG - $last->massG) / $before->massG / $weeks;

@@ -203,29 +203,27 @@
             @endcannot
             <h2 class="mt-5">Calendar</h2>
             <p class="mt-1 small">
-                Your calendar program can follow this private address; windows that close ring an hour before. Whoever
-                has the address can read the plan.
+                Your calendar program can follow this private address of yours; windows that close ring an hour
+                before. Whoever has the address can read the plan; it ends when you leave the workshop.
             </p>
             <p class="mt-2">
                 <input
                     class="w-full"
                     readonly
                     aria-label="Private calendar address"
-                    value="{{ route('calendar.subscription', $workshop->calendar_token) }}"
+                    value="{{ route('calendar.subscription', $me->calendar_token) }}"
                 />
             </p>
             <div class="mt-2 flex gap-5">
                 <a href="{{ route('calendar.file') }}">Calendar file</a>
-                @can('run-shop')
-                    <form
-                        method="post"
-                        action="{{ route('calendar.renew') }}"
-                        data-ask="Make a new address? The old one stops answering at once."
-                    >
-                        @csrf
-                        <button class="quiet">Make a new address</button>
-                    </form>
-                @endcan
+                <form
+                    method="post"
+                    action="{{ route('calendar.renew') }}"
+                    data-ask="Make a new address? The old one stops answering at once."
+                >
+                    @csrf
+                    <button class="quiet">Make a new address</button>
+                </form>
             </div>
             <h2 class="mt-5">People</h2>
             <table class="mt-1">

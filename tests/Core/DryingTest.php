@@ -154,8 +154,14 @@ final class DryingTest extends TestCase
     {
         $weighings = self::fortnights([1000, 900, 850]);
         self::assertEqualsWithDelta(15, Drying::lostPercent(...$weighings), 1e-9);
-        self::assertEqualsWithDelta(100 * 50 / 900 / 2, Drying::weeklyLossPercent(...$weighings), 1e-9);
+        self::assertEqualsWithDelta(100 * 50 / 900 / 2, Drying::weeklyLossPercent(self::figures(), ...$weighings), 1e-9);
         self::assertNull(Drying::lostPercent($weighings[0]));
+        // Five seconds after the last, a slip of the scale is no loss of 16,000 % a week.
+        $weighings[] = new Weighing($weighings[2]->at + 5, 848);
+        self::assertEqualsWithDelta(
+            100 * 52 / 900 / 2, Drying::weeklyLossPercent(self::figures(), ...$weighings), 1e-4,
+        );
+        self::assertNull(Drying::weeklyLossPercent(self::figures(), ...array_slice($weighings, 2)));
     }
 
     public function test_a_rough_bowl_dries_oval_and_its_wall_runs_out(): void

@@ -159,7 +159,7 @@ final class ExchangeTest extends FeatureTestCase
         $this->work(
             $piece, 'body/mount', 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean', 'l1',
         );
-        $address = route('calendar.subscription', $this->shop->refresh()->calendar_token);
+        $address = route('calendar.subscription', $this->wren->refresh()->calendar_token);
         auth()->logout();
         $calendar = Reader::read(
             (string) $this->get($address)->assertOk()->assertHeader(
@@ -172,9 +172,37 @@ final class ExchangeTest extends FeatureTestCase
         $alarmed = array_values(array_filter($events, fn ($event): bool => isset($event->VALARM)));
         self::assertCount(1, $alarmed);
         self::assertStringContainsString('coat 2 of 2', (string) $alarmed[0]->SUMMARY);
+        // Said as the reader's clock has it, and told apart from the state before.
+        self::assertMatchesRegularExpression(
+            '/The window closes [A-Z][a-z]{2} \d+ Dec \d\d:\d\d\./', (string) $alarmed[0]->DESCRIPTION,
+        );
+        foreach ($events as $event) {
+            self::assertSame((string) $this->shop->refresh()->planned_version, (string) $event->SEQUENCE);
+            self::assertNotSame('', (string) $event->{'LAST-MODIFIED'});
+            self::assertSame(route('pieces.route', $piece), (string) $event->URL);
+        }
         $this->get('/calendar/'.str_repeat('x', 48).'.ics')->assertNotFound();
         $this->actingAs($this->wren)->post('/shop/calendar');
         $this->get($address)->assertNotFound();
+    }
+
+    public function test_a_window_that_a_coming_coat_will_open_rings_too_and_a_timed_wipe_as_it_opens(): void
+    {
+        $this->shop->update(['time_zone' => 'America/New_York']);
+        $this->bowl(['coats' => [[
+            'zones' => ['outside', 'inside', 'rim'], 'buff' => false,
+            'layers' => [['product' => 'Pure tung oil', 'denib' => null]],
+        ]]]);
+        $calendar = Reader::read((string) $this->get('/calendar.ics')->assertOk()->getContent());
+        $wipes = array_values(array_filter($calendar->select('VEVENT'), fn ($event): bool => str_contains(
+            (string) $event->SUMMARY, 'Wipe every trace',
+        )));
+        self::assertNotSame([], $wipes);
+        $closes = new \DateTimeImmutable((string) $wipes[0]->VALARM->TRIGGER, new \DateTimeZone('UTC'));
+        self::assertEquals($wipes[0]->DTSTART->getDateTime()->getTimestamp(), $closes->getTimestamp());
+        self::assertStringNotContainsString('Z.', (string) $wipes[0]->DESCRIPTION);
+        $there = $wipes[0]->DTSTART->getDateTime()->setTimezone(new \DateTimeZone('America/New_York'));
+        self::assertStringContainsString($there->format('D j M'), (string) $wipes[0]->DESCRIPTION);
     }
 
     #[DataProvider('moments')]

@@ -130,7 +130,6 @@ final class PeopleTest extends FeatureTestCase
         $this->work($piece, 'body/mount');
         $this->post('/shop/people', [])->assertForbidden();
         $this->put('/shop', [])->assertForbidden();
-        $this->post('/shop/calendar')->assertForbidden();
         $this->delete("/shop/people/{$this->wren->id}")->assertForbidden();
         $this->flushSession()->actingAs($this->wren)->delete(
             "/shop/people/{$this->wren->id}",

@@ -14,6 +14,9 @@ use App\Planning\Rack;
 use HonestGrain\Rack\DryingState;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Exceptions;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** The rack: blanks, their weights, and what follows from them. */
 final class RackTest extends FeatureTestCase
@@ -96,6 +99,102 @@ final class RackTest extends FeatureTestCase
         $this->delete(route('rack.import.undo', session('batch')));
         self::assertSame(0, $blank->weighings()->standing()->count());
         self::assertNull($blank->refresh()->last_mass_g);
+    }
+
+    public function test_weights_from_a_file_reach_the_rack_of_any_shop(): void
+    {
+        // Blanks of another shop come first, so that numbers on the wood and keys of rows differ.
+        $other = $this->makeShop('Sluice Row', 'idris@example.test');
+        for ($i = 0; $i < 5; $i++) {
+            app(Rack::class)->add($other, ['form' => 'round', 'wood' => 'Ash (white)', 'diameter_mm' => 200,
+                'length_mm' => 60]);
+        }
+        $blank = $this->rackOne();
+        self::assertNotSame($blank->number, $blank->id);
+        $rows = "1,2026-09-01,2350\n1,2026-10-01,1980\n1,2026-11-01,1780\n1,2026-11-02,0.004";
+        $this->put(route('rack.import'), ['rows' => $rows])->assertSessionHas('said', '3 weights came in; 1 row left '
+            .'out.');
+        self::assertSame(DryingState::Drying, $blank->refresh()->drying);
+        self::assertSame(1780.0, $blank->last_mass_g);
+        $this->get(route('rack'))->assertDontSee('Never weighed');
+    }
+
+    public function test_a_thousand_rows_of_one_date_are_taken_in_a_bounded_number_of_questions(): void
+    {
+        $blank = $this->rackOne();
+        $rows = implode("\n", array_map(fn (int $i): string => '1,2026-09-01,'.(2350 - $i), range(1, 1000)));
+        $asked = 0;
+        DB::listen(function () use (&$asked): void {
+            $asked++;
+        });
+        $this->put(route('rack.import'), ['rows' => $rows])->assertSessionHasNoErrors();
+        self::assertSame(1000, $blank->weighings()->count());
+        self::assertLessThan(1200, $asked, 'one a row, and a few for the blank');
+        $this->get(route('rack.show', $blank))->assertOk();
+        $this->put(route('rack.import'), ['rows' => "1,2026-09-01,2349\n1,2026-09-01,2349"]);
+        self::assertSame(1000, $blank->weighings()->count(), 'the same again is the same');
+    }
+
+    /** @param  list<array{string, string}>  $weights  when and what */
+    #[DataProvider('strangeWeights')]
+    public function test_a_strange_pair_of_weights_is_kept_and_asked_about(array $weights, ?string $asks): void
+    {
+        $blank = $this->rackOne();
+        foreach ($weights as [$at, $mass]) {
+            Carbon::setTestNow("2026-12-01 $at");
+            $this->post(route('rack.weigh'), ['number' => '1', 'mass' => $mass])->assertSessionHasNoErrors()
+                ->assertRedirect();
+        }
+        self::assertSame(
+            array_map(fn (array $one): float => (float) $one[1], $weights),
+            $blank->weighings()->pluck('mass_g')->all(),
+        );
+        foreach ([route('rack.weigh'), route('rack.show', $blank), route('rack')] as $i => $page) {
+            $page = $this->get($page)->assertOk();
+            if ($i < 2) {
+                $asks === null ? $page->assertDontSee('A question about') : $page->assertSee($asks);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{list<array{string, string}>, string|null}> */
+    public static function strangeWeights(): iterable
+    {
+        yield 'five seconds apart' => [[['09:00:00', '1500'], ['09:00:05', '1498']], null];
+        yield 'in kilograms' => [[['09:00', '1500'], ['10:00', '1.5']], 'Was that in kilograms?'];
+        yield 'far too much' => [[['09:00', '10'], ['10:00', '1500']], 'Is that right?'];
+        yield 'in ounces' => [[['09:00', '1500'], ['10:00', '52']], 'Was that in ounces?'];
+        yield 'from nothing to everything' => [[['09:00', '0.1'], ['09:01', '500000']], 'Is that right?'];
+    }
+
+    public function test_what_was_meant_is_put_right_or_said_to_be_right_by_one_press(): void
+    {
+        $blank = $this->rackOne();
+        $this->weigh($blank, [30 => 1500, 11 => 1.5, 10 => 1.4]);
+        [, $second, $third] = $blank->weighings()->get()->all();
+        $this->put(route('rack.weighings.update', $second), ['mass' => '1500'])->assertSessionHasNoErrors();
+        self::assertNotNull($second->refresh()->struck_at);
+        $this->get(route('rack.show', $blank))->assertSee('Was that in kilograms?')->assertSee('Yes: 1,400 g');
+        $this->put(route('rack.weighings.sure', $third))->assertSessionHasNoErrors();
+        $this->get(route('rack.show', $blank))->assertDontSee('Was that in kilograms?');
+        self::assertSame(1.4, $blank->refresh()->last_mass_g);
+    }
+
+    public function test_a_derived_figure_that_fails_costs_no_weight(): void
+    {
+        $blank = $this->rackOne();
+        Exceptions::fake();
+        // A column that cannot take what follows stands for any failure behind the weight.
+        Blank::updating(function (Blank $one): void {
+            throw_if($one->isDirty('lost_percent'), new \RuntimeException('out of range'));
+        });
+        foreach (['1500', '1400'] as $mass) {
+            $this->post(route('rack.weigh'), ['number' => '1', 'mass' => $mass])->assertSessionHasNoErrors();
+        }
+        Blank::flushEventListeners();
+        Exceptions::assertReported(\RuntimeException::class);
+        self::assertSame([1500.0, 1400.0], $blank->weighings()->pluck('mass_g')->all());
+        self::assertSame(1400.0, $blank->refresh()->last_mass_g);
     }
 
     public function test_another_shop_sees_and_weighs_nothing_of_it(): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Workshop;
+use App\Models\User;
 use App\Planning\CalendarFeed;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -13,16 +13,16 @@ class CalendarController extends Controller
 {
     public function file(Request $request, CalendarFeed $feed): Response
     {
-        return $this->calendar($feed->of($this->workshop($request)), true);
+        return $this->calendar($feed->of($this->user($request)), true);
     }
 
-    /** For a calendar program: the address itself is the key, and can be renewed under Shop. */
+    /** For a calendar program: the address is one person's key, and ends with them; it can be renewed under Shop. */
     public function subscription(string $token, CalendarFeed $feed): Response
     {
-        $workshop = Workshop::query()->where('calendar_token', $token)->first();
-        abort_if($workshop === null || ! hash_equals($workshop->calendar_token, $token), 404);
+        $user = User::query()->where('calendar_token', $token)->first();
+        abort_if($user === null || ! hash_equals($user->calendar_token, $token), 404);
 
-        return $this->calendar($feed->of($workshop), false);
+        return $this->calendar($feed->of($user), false);
     }
 
     private function calendar(string $text, bool $download): Response

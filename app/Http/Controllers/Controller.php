@@ -15,8 +15,10 @@ use Carbon\CarbonInterface;
 use Closure;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 abstract class Controller
@@ -33,6 +35,27 @@ abstract class Controller
     protected function workshop(Request $request): Workshop
     {
         return $this->user($request)->workshop;
+    }
+
+    /**
+     * Adds somebody; of two at once with one address, the second is told so at the field.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $add
+     * @return T
+     *
+     * @throws ValidationException
+     */
+    protected function adding(Request $request, string $field, Closure $add): mixed
+    {
+        try {
+            return $add();
+        } catch (UniqueConstraintViolationException) {
+            throw ValidationException::withMessages([$field => trans('validation.unique', [
+                'Attribute' => 'E-mail', 'input' => $request->string($field)->toString(),
+            ])]);
+        }
     }
 
     /** A photograph of the workshop's own: for this reader alone, and kept by nothing on the way. */

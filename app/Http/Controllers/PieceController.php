@@ -151,14 +151,22 @@ class PieceController extends Controller
         $document = [
             'due_at' => $copies === 1 ? null : $piece->document['due_at'], 'steps' => array_values($own),
         ] + $piece->document;
-        for ($made = 1; $made <= $copies; $made++) {
-            $copy = $this->editor->create(
-                $this->workshop($request), ['name' => $this->numbered($piece->name, $request)] + $document,
-                $this->user($request), 'copied', plan: $made === $copies, once: $request->once($made),
-            );
-        }
+        // Named with the lock held: two presses at once take different numbers.
+        $copy = $this->planner->apply($this->workshop($request), function () use (
+            $request, $piece, $copies, $document,
+        ): ?Piece {
+            $copy = null;
+            for ($made = 1; $made <= $copies; $made++) {
+                $copy = $this->editor->create(
+                    $this->workshop($request), ['name' => $this->numbered($piece->name, $request)] + $document,
+                    $this->user($request), 'copied', plan: false, once: $request->once($made),
+                );
+            }
 
-        return $copies === 1 && isset($copy)
+            return $copy;
+        });
+
+        return $copies === 1 && $copy !== null
             ? redirect()->route('pieces.shape', $copy)
                 ->with('said', 'A new piece with the same shape, sanding, marks and coats.')
             : redirect()->route('pieces.index')->with('said', "$copies more like {$piece->name}, numbered.");

@@ -16,6 +16,7 @@ use App\View\FieldWords;
 use App\View\FlawWords;
 use App\View\RackShelf;
 use App\View\Show;
+use App\View\WeightDoubts;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Reading\InvalidField;
 use Illuminate\Contracts\View\View;
@@ -94,6 +95,7 @@ class RackController extends Controller
             'blank' => $blank, 'woods' => $tables->woods->names(), 'airs' => $workshop->airs->pluck(
                 'name', 'id',
             )->all(),
+            'doubts' => new WeightDoubts($this->rack, $show),
             'flaws' => new FlawWords($blank->core()->profile(), $catalogue->calibration(), $show),
             'page' => new BlankPage(
                 $blank, $this->rack->counted($blank), $this->rack->drying($blank, $workshop), $airs->equilibriumPercent(

@@ -22,7 +22,7 @@ class RegisterController extends Controller
     public function store(Register $request): RedirectResponse
     {
         $typed = $request->validated();
-        $user = DB::transaction(function () use ($typed) {
+        $user = $this->adding($request, 'email', fn () => DB::transaction(function () use ($typed) {
             $workshop = Workshop::create(['name' => $typed['workshop'], 'time_zone' => $typed['time_zone']]);
             $workshop->abrasives()->createMany(
                 array_map(fn (string $grit): array => ['grit' => $grit, 'discs' => 10], Bench::USUAL_GRITS),
@@ -34,7 +34,7 @@ class RegisterController extends Controller
                     'role' => 'owner',
                 ],
             );
-        });
+        }));
         Auth::login($user);
         $request->session()->regenerate();
 

@@ -79,12 +79,10 @@ class ShopController extends Controller
     public function invite(InvitePerson $request): RedirectResponse
     {
         $typed = $request->validated();
-        $this->workshop($request)->users()->create(
-            [
-                'name' => $typed['person_name'], 'email' => $typed['person_email'],
-                'password' => $typed['person_password'], 'role' => $typed['person_role'],
-            ],
-        );
+        $this->adding($request, 'person_email', fn () => $this->workshop($request)->users()->create([
+            'name' => $typed['person_name'], 'email' => $typed['person_email'],
+            'password' => $typed['person_password'], 'role' => $typed['person_role'],
+        ]));
 
         return back()->with(
             'said', "{$typed['person_name']} can sign in now. Tell them the password; they can change it under Shop.",
@@ -115,10 +113,9 @@ class ShopController extends Controller
 
     public function renewCalendar(Request $request): RedirectResponse
     {
-        Gate::authorize('run-shop');
-        $this->workshop($request)->forceFill(['calendar_token' => Str::random(48)])->save();
+        $this->user($request)->forceFill(['calendar_token' => Str::random(48)])->save();
 
-        return back()->with('said', 'The calendar has a new address; the old one no longer answers.');
+        return back()->with('said', 'Your calendar has a new address; the old one no longer answers.');
     }
 
     /**

@@ -9,10 +9,12 @@ use App\Http\Requests\WeighBlank;
 use App\Models\Blank;
 use App\Models\Weighing;
 use App\Models\Workshop;
+use App\Planning\DoubtfulWeight;
 use App\Planning\Planner;
 use App\Planning\Rack;
 use App\View\RackShelf;
 use App\View\Show;
+use App\View\WeightDoubts;
 use HonestGrain\Catalogue\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -25,9 +27,6 @@ class WeighingController extends Controller
 {
     private const SHOWN = 12;
 
-    /** A blank does not lose or gain more than this share of its weight between two weighings. */
-    private const MOST_CHANGE = 0.6;
-
     private const RECENT_HOURS = 12;
 
     public function __construct(private readonly Rack $rack, private readonly Planner $planner)
@@ -39,7 +38,7 @@ class WeighingController extends Controller
         $workshop = $this->workshop($request);
 
         return view('rack.weigh', [
-            'shelf' => new RackShelf([], $catalogue->calibration()->drying, $show),
+            'shelf' => new RackShelf([], $catalogue->calibration()->drying, $show), 'doubts' => new WeightDoubts($this->rack, $show),
             'recent' => $workshop->weighings()->standing()->with('blank')
                 ->where('created_at', '>', now()->subHours(self::RECENT_HOURS))
                 ->latest('id')
@@ -54,15 +53,14 @@ class WeighingController extends Controller
     {
         $blank = $request->blank();
         $workshop = $this->workshop($request);
-        DB::transaction(function () use ($request, $blank, $workshop, $show): void {
-            $this->rack->weigh(
-                $blank, $request->at() ?? now(), $request->massG($show), $request->meter(), $this->user($request),
-            );
-            $this->rack->derive($blank, $workshop);
-        });
+        $this->rack->weigh(
+            $blank, $request->at() ?? now(), $request->massG($show), $request->meter(), $this->user($request),
+        );
+        // The weight stands by now, whatever comes of the rest.
+        $this->rack->derive($blank, $workshop);
         $this->replan($blank, $workshop);
 
-        return back()->with('said', "Number $blank->number: {$show->mass($request->massG($show))}.");
+        return back()->with('said', "Number $blank->number: {$show->weighed($request->massG($show))}.");
     }
 
     /** The number typed, the weight read from the scale; what cannot be true is said and not kept. */
@@ -73,15 +71,14 @@ class WeighingController extends Controller
         $grams = $instruments->scale($workshop)->grams($blank)
             ?? throw ValidationException::withMessages(['mass' => 'The scale says nothing; type the weight.']);
         $last = $blank->last_mass_g ?? $grams;
-        if ($grams <= 0 || $grams > WeighBlank::MOST_G || abs($grams / $last - 1) > self::MOST_CHANGE) {
+        if ($grams < WeighBlank::LEAST_G || $grams > WeighBlank::MOST_G
+            || DoubtfulWeight::isFar((float) $last, $grams, DoubtfulWeight::MOST_CHANGE)) {
             throw ValidationException::withMessages([
                 'mass' => "The scale says {$show->mass($grams)}, which cannot be that blank; it is not kept.",
             ]);
         }
-        DB::transaction(function () use ($blank, $grams, $workshop, $request): void {
-            $this->rack->weigh($blank, now(), $grams, null, $this->user($request), 'scale');
-            $this->rack->derive($blank, $workshop);
-        });
+        $this->rack->weigh($blank, now(), $grams, null, $this->user($request), 'scale');
+        $this->rack->derive($blank, $workshop);
         $this->replan($blank, $workshop);
 
         return back()->with('said', "Number $blank->number: {$show->mass($grams)} by the scale.");
@@ -101,10 +98,10 @@ class WeighingController extends Controller
                 $weighing->blank, $request->at() ?? $weighing->at, $request->massG($show), $request->meter(),
                 $this->user($request), more: ['corrects_id' => $weighing->id, 'batch' => $weighing->batch],
             );
-            $this->rack->derive($weighing->blank, $workshop);
 
             return true;
         });
+        $this->rack->derive($weighing->blank, $workshop);
         if (! $isCorrected) {
             return back()->withErrors(
                 ['mass' => 'That weight was corrected or struck out already; nothing was changed.'],
@@ -113,6 +110,14 @@ class WeighingController extends Controller
         $this->replan($weighing->blank, $workshop);
 
         return back()->with('said', 'Corrected; what it said before stays on record.');
+    }
+
+    /** However strange it looks next to the one before, it is right. */
+    public function sure(Request $request, Weighing $weighing): RedirectResponse
+    {
+        $weighing->update(['sure_at' => now()]);
+
+        return back()->with('said', "Number {$weighing->blank->number}: that weight is right as it stands.");
     }
 
     public function destroy(Request $request, Weighing $weighing): RedirectResponse

@@ -47,22 +47,19 @@ class WeightListController extends Controller
         $workshop = $this->workshop($request);
         $list = WeightList::read((string) $request->input('rows'), $workshop);
         $batch = Str::lower(Str::random(24));
-        DB::transaction(function () use ($list, $workshop, $rack, $batch, $request): void {
-            $blanks = $workshop->blanks()->onRack()->get()->keyBy('number');
-            foreach ($list->good() as $row) {
-                $blank = $blanks[(int) $row['number']];
-                if ($row['at'] !== null) {
-                    $rack->weigh(
-                        $blank, $row['at'], (float) $row['mass_g'], $row['meter'], $this->user($request), 'file',
-                        ['batch' => $batch],
-                    );
-                }
-            }
-            foreach ($blanks->only(array_column($list->good(), 'number')) as $blank) {
-                $rack->derive($blank, $workshop);
+        $weights = $list->weights();
+        $blanks = $workshop->blanks()->onRack()->whereIn('number', array_keys($weights))->with('air')->get();
+        DB::transaction(function () use ($weights, $blanks, $workshop, $rack, $batch, $request): void {
+            $workshop->lock();
+            foreach ($blanks as $blank) {
+                $rack->write(
+                    $blank, $weights[$blank->number], $this->user($request), ['source' => 'file', 'batch' => $batch],
+                );
             }
         });
-
+        foreach ($blanks as $blank) {
+            $rack->derive($blank, $workshop);
+        }
         $this->planner->apply($workshop, fn (): bool => true);
 
         return redirect()->route('rack')->with([

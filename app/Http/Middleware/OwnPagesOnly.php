@@ -19,7 +19,7 @@ class OwnPagesOnly
     public function handle(Request $request, Closure $next): Response
     {
         $from = $request->headers->get('referer');
-        if ($from !== null && parse_url($from, PHP_URL_HOST) !== $request->getHost()) {
+        if ($from !== null && ! $this->isOurs($from, $request)) {
             $request->headers->remove('referer');
         }
         if (! $request->isMethodSafe() && $this->isForeign($request)) {
@@ -34,7 +34,17 @@ class OwnPagesOnly
         $origin = $request->headers->get('origin');
         $site = $request->headers->get('sec-fetch-site');
 
-        return ($origin !== null && parse_url($origin, PHP_URL_HOST) !== $request->getHost())
+        return ($origin !== null && ! $this->isOurs($origin, $request))
             || $site === 'cross-site' || $site === 'same-site';
+    }
+
+    /** The same name at another port is another site: whatever listens there is not ours. */
+    private function isOurs(string $address, Request $request): bool
+    {
+        $parts = parse_url($address);
+        $usual = ['http' => 80, 'https' => 443];
+
+        return is_array($parts) && ($parts['host'] ?? null) === $request->getHost()
+            && ($parts['port'] ?? $usual[$parts['scheme'] ?? ''] ?? null) === (int) $request->getPort();
     }
 }

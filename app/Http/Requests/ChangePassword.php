@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Validation\Rules\Password;
 
 /** A new password. */
 class ChangePassword extends FormRequest
@@ -21,7 +20,9 @@ class ChangePassword extends FormRequest
     {
         return [
             'current_password' => ['required', 'current_password'],
-            'password' => ['required', 'confirmed', Password::defaults()],
+            'password' => ['required', 'string', 'confirmed', new FitPassword([
+                $this->user()?->workshop->name, $this->user()?->name, $this->user()?->email,
+            ])],
         ];
     }
 }

@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Password;
 
 /** Somebody else who may sign in. */
 class InvitePerson extends FormRequest
@@ -23,7 +22,10 @@ class InvitePerson extends FormRequest
         return [
             'person_name' => ['required', 'string', 'max:120'],
             'person_email' => ['required', 'string', 'email', 'ascii', 'max:190', 'unique:users,email'],
-            'person_password' => ['required', Password::defaults()],
+            'person_password' => ['required', 'string', new FitPassword([
+                $this->user()?->workshop->name, $this->string('person_name')->toString(),
+                $this->string('person_email')->toString(), $this->string('person_email')->before('@')->toString(),
+            ])],
             'person_role' => ['required', Rule::in(['owner', 'maker'])],
         ];
     }

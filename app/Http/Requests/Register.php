@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rules\Password;
 
 /** A new workshop and its first owner. */
 class Register extends FormRequest
@@ -18,7 +17,10 @@ class Register extends FormRequest
             'time_zone' => ['required', 'timezone:all'],
             'name' => ['required', 'string', 'max:120'],
             'email' => ['required', 'string', 'email', 'ascii', 'max:190', 'unique:users'],
-            'password' => ['required', 'confirmed', Password::defaults()],
+            'password' => ['required', 'string', 'confirmed', new FitPassword([
+                $this->string('workshop')->toString(), $this->string('name')->toString(),
+                $this->string('email')->toString(), $this->string('email')->before('@')->toString(),
+            ])],
         ];
     }
 }

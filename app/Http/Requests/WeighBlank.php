@@ -19,12 +19,14 @@ class WeighBlank extends FormRequest
 {
     public const MOST_G = 500_000.0;
 
+    public const LEAST_G = 0.1;
+
     /** @return array<string, mixed> */
     public function rules(Show $show): array
     {
         return [
             'number' => [$this->isCorrection() ? 'exclude' : 'required', 'integer', 'between:1,999999'],
-            'mass' => ['required', 'numeric', $show->between(Unit::Mass, 0.1, self::MOST_G)],
+            'mass' => ['required', 'numeric', $show->between(Unit::Mass, self::LEAST_G, self::MOST_G)],
             'meter' => ['nullable', 'numeric', 'between:0,100'],
             'at' => ['nullable', 'date_format:Y-m-d\TH:i', 'after:1950-01-01', 'before_or_equal:now +1 day'],
         ];

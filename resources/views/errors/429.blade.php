@@ -11,7 +11,11 @@
     <main class="mx-auto max-w-xl px-4 sm:px-[40px] pt-[16vh]">
         <p class="faint">429</p>
         <h1>Too many tries</h1>
-        <p class="mt-3 text-[1.15rem]">Wait a minute, then try again.</p>
+        <p class="mt-3 text-[1.15rem]">
+            This was asked more often than one browser or one address may. It can be asked again in
+            {{ max(1, (int) ceil(($exception->getHeaders()['Retry-After'] ?? 60) / 60)) }} min. Nothing was changed, and
+            what is kept here goes on as it is.
+        </p>
         <p class="mt-6"><a class="press" href="/bench">To the Bench</a></p>
     </main>
 </body>

@@ -137,12 +137,15 @@
                             </x-field>
                             <button class="press mb-[0.8rem]" @disabled($blank->gone_at !== null)>Weighed</button>
                         </form>
+                        @if ($page->newest())
+                            <x-weight-doubt :weighing="$page->newest()" :doubts="$doubts" />
+                        @endif
                         <table class="small">
                             <tbody>
                                 @forelse ($page->weighings as $one)
                                     <tr @class(['line-through faint' => $one->struck_at])>
                                         <td>{{ $show->calendarDay($one->at) }}, {{ $show->time($one->at) }}</td>
-                                        <td class="n">{{ $show->mass($one->mass_g) }}</td>
+                                        <td class="n">{{ $show->weighed($one->mass_g) }}</td>
                                         <td class="n">{{ $page->meter($one) }} {{ $page->aside($one) }}</td>
                                         <td class="n">
                                             @if ($one->struck_at)

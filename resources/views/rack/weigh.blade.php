@@ -50,8 +50,9 @@
                             <td>
                                 <a href="{{ route('rack.show', $one->blank) }}"><b>{{ $one->blank->number }}</b></a>
                                 {{ $one->blank->wood }}
+                                <x-weight-doubt :weighing="$one" :doubts="$doubts" />
                             </td>
-                            <td class="n">{{ $show->mass($one->mass_g) }}</td>
+                            <td class="n">{{ $show->weighed($one->mass_g) }}</td>
                             <td class="n small">{{ $shelf->says($one->blank) }}</td>
                             <td class="n">
                                 <form method="post" action="{{ route('rack.weighings.destroy', $one) }}" data-live>

@@ -1,0 +1,23 @@
+@props(['weighing', 'doubts'])
+@php($doubt = $doubts->of($weighing))
+@if ($doubt)
+    <div class="note note-warn" role="group" aria-label="A question about this weight">
+        <p>{{ $doubts->asks($weighing, $doubt) }}</p>
+        <div class="mt-1 flex flex-wrap gap-x-4">
+            @if ($doubt->meantG !== null)
+                <form method="post" action="{{ route('rack.weighings.update', $weighing) }}" data-live>
+                    @csrf
+                    @method('put')
+                    <input type="hidden" name="mass" value="{{ $show->field(App\View\Unit::Mass, $doubt->meantG) }}" />
+                    <input type="hidden" name="meter" value="{{ $weighing->meter_percent }}" />
+                    <button class="press">Yes: {{ $show->weighed($doubt->meantG) }}</button>
+                </form>
+            @endif
+            <form method="post" action="{{ route('rack.weighings.sure', $weighing) }}" data-live>
+                @csrf
+                @method('put')
+                <button class="press">It is {{ $show->weighed($weighing->mass_g) }}</button>
+            </form>
+        </div>
+    </div>
+@endif
