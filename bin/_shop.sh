@@ -271,6 +271,7 @@ http {
     gzip_min_length 1024;
     gzip_proxied any;
     gzip_types text/css application/javascript application/json image/svg+xml text/csv text/calendar;
+    map \$http_host \$port_said { ~(?<port>:[0-9]+)\$ \$port; default ''; }
     server {
         listen 127.0.0.1:$1 backlog=511;
         root $ROOT/public;
@@ -293,6 +294,8 @@ http {
             include /etc/nginx/fastcgi_params;
             fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
             fastcgi_param SCRIPT_NAME /index.php;
+            # The name that was asked for, and the port that the browser said with it.
+            fastcgi_param HTTP_HOST \$host\$port_said;
             fastcgi_param HTTP_PROXY '';
             fastcgi_pass unix:$SOCKET_DIR/php.sock;
             fastcgi_read_timeout $((seconds + 5))s;

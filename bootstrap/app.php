@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use App\Http\DatabaseGone;
+use App\Http\DiskFull;
 use App\Http\Middleware\ApplyPreferences;
 use App\Http\Middleware\OwnPagesOnly;
 use App\Http\Middleware\ReadableInput;
-use App\Http\Middleware\ReadFractions;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SeenLately;
 use App\Http\Middleware\SessionsForPeople;
@@ -32,13 +32,17 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->appendToPriorityList(ShareErrorsFromSession::class, ReadableInput::class);
         $middleware->authenticateSessions();
         $middleware->web(
-            append: [ReadableInput::class, ApplyPreferences::class, ReadFractions::class, SeenLately::class],
+            append: [ReadableInput::class, ApplyPreferences::class, SeenLately::class],
         );
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/bench');
         $middleware->trimStrings(except: ['password', 'password_confirmation', 'current_password']);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        // Said without asking who is signed in, which would ask the database once more and double the wait.
+        $exceptions->report(fn (PDOException $e): bool => ! DatabaseGone::caused($e) || DatabaseGone::noted($e));
+        $exceptions->render(fn (Throwable $e, Request $request) => DiskFull::caused($e)
+            ? DiskFull::page($request) : null);
         $exceptions->render(fn (PDOException $e, Request $request) => DatabaseGone::caused($e)
             ? DatabaseGone::page($request) : null);
         // The craft words its own errors; on a page they stand beside the form like any other.

@@ -5,3 +5,6 @@ declare(strict_types=1);
 use Illuminate\Support\Facades\Schedule;
 
 Schedule::command('climate:read')->hourly();
+Schedule::command('kept:prune')->hourly();
+Schedule::command('visits:sweep')->hourly();
+Schedule::command('queue:prune-failed', ['--hours' => 24 * 30])->daily();

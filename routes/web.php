@@ -109,7 +109,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::get('marks/{mark}/unit', [UnitController::class, 'edit'])->name('marks.unit');
         Route::put('marks/{mark}/unit', [UnitController::class, 'update']);
         Route::get('marks/{mark}/template/{as}', [TemplateController::class, 'show'])
-            ->whereIn('as', ['svg', 'a4', 'letter'])->name('marks.template');
+            ->whereIn('as', ['svg', 'a4', 'letter'])->middleware('throttle:costly')->name('marks.template');
         Route::get('turned', [TurnedController::class, 'show'])->name('turned');
         Route::get('turned.json', [TurnedController::class, 'mesh'])->name('turned.mesh');
         Route::get('mark-out', [MarkOutController::class, 'show'])->name('mark-out');

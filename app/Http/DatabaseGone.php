@@ -6,6 +6,7 @@ namespace App\Http;
 
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Log;
 use PDOException;
 
 /** The database does not answer: a page that says so, without asking it anything, and asks to come back soon. */
@@ -26,6 +27,14 @@ final class DatabaseGone
 
         return in_array($code, self::CODES, true)
             || preg_match(self::WORDS, $e->getMessage()) === 1;
+    }
+
+    /** Writes it into the log, and nothing else; always false, so that it is not reported again. */
+    public static function noted(PDOException $e): bool
+    {
+        Log::error("The database does not answer: {$e->getMessage()}");
+
+        return false;
     }
 
     public static function page(Request $request): Response|\Illuminate\Http\JsonResponse

@@ -9,6 +9,7 @@ use App\Devices\SimulatedStation;
 use App\Models\Air;
 use App\Models\Piece;
 use App\Models\Workshop;
+use Carbon\CarbonInterface;
 use Closure;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\AirReading;
@@ -28,6 +29,9 @@ final readonly class Airs
     private const LEAST_HOURS = 12;
 
     private const SOUND_BEFORE = 40;
+
+    /** A reading says what the air was for so long. */
+    private const READ_ABOUT_HOURS = 3;
 
     public function __construct(private Catalogue $catalogue)
     {
@@ -136,6 +140,28 @@ final readonly class Airs
             ->get(['at', 'temp_c', 'rh_percent'])->map(fn (object $row): AirReading => new AirReading(
                 (int) strtotime("$row->at UTC"), (float) $row->temp_c, (float) $row->rh_percent,
             ))->all();
+    }
+
+    /** The last sound reading of an air before a time, if it was read about then; of the shop's where it has none. */
+    public function readAbout(Workshop $workshop, string $air, CarbonInterface $at): ?AirReading
+    {
+        $asked = array_filter([
+            $air === '' ? null : $workshop->airs->firstWhere('id', (int) $air),
+            $workshop->airs->firstWhere('kind', Air::SHOP),
+        ]);
+        foreach ($asked as $one) {
+            $row = DB::table('air_readings')->where('air_id', $one->id)->whereNull('nonsense')
+                ->where('at', '<=', $at->copy()->utc()->format('Y-m-d H:i:s'))
+                ->where('at', '>=', $at->copy()->utc()->subHours(self::READ_ABOUT_HOURS)->format('Y-m-d H:i:s'))
+                ->latest('at')->first(['at', 'temp_c', 'rh_percent']);
+            if ($row !== null) {
+                return new AirReading(
+                    (int) strtotime("$row->at UTC"), (float) $row->temp_c, (float) $row->rh_percent,
+                );
+            }
+        }
+
+        return null;
     }
 
     private static function setting(Workshop $workshop, ?Air $air): Climate

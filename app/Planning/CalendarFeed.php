@@ -48,6 +48,7 @@ final readonly class CalendarFeed
             ->get(['piece_id', 'step', 'end_at', 'wait_from_h', 'wait_until_h'])
             ->keyBy(fn (PlannedStep $step): string => "$step->piece_id $step->step");
         foreach ($steps as $step) {
+            $step->piece->setRelation('workshop', $workshop);
             $this->step($calendar, $step, $this->window($step, $before), $show);
         }
         $pieces = $workshop->pieces()->working()->whereNotNull('due_at')->orderBy('due_at')->limit(self::MOST);

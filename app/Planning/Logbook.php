@@ -28,8 +28,9 @@ final readonly class Logbook
     public function __construct(
         private Planner $planner,
         private WoodAtBench $wood,
-        private Sheets $sheets,
+        private ShelfStock $shelf,
         private Learner $learner,
+        private Airs $airs,
     ) {
     }
 
@@ -65,18 +66,31 @@ final readonly class Logbook
                 ? round($at->diffInMinutes($step->opens_at) / 60, 1) : null,
             'late_hours' => $step->closes_at !== null && $at->gt($step->closes_at)
                 ? round($step->closes_at->diffInMinutes($at) / 60, 1) : null,
-            'climate' => $step->piece->workshop->climate,
-        ] + self::abraded($step, $facts) + $facts], fn () => $this->allow($step, $at, isset($facts['not_dry'])), fn (
+        ] + $this->air($step, $at) + self::abraded($step, $facts) + $facts], fn () => $this->allow($step, $at, isset($facts['not_dry'])), fn (
             LogEntry $entry,
         ) => $this->follow($step, $entry, $at));
     }
 
-    /** What a step that is done brings with it: the wood on the rack, the discs on the shelf, what is learnt of it. */
+    /**
+     * The air that was read there about then; the shop's setting where nothing was read.
+     *
+     * @return array<string, mixed>
+     */
+    private function air(PlannedStep $step, CarbonInterface $at): array
+    {
+        $workshop = $step->piece->workshop;
+        $read = $this->airs->readAbout($workshop, $step->details->air, $at);
+
+        return $read === null ? ['climate' => $workshop->climate] : ['air' => [
+            'temp_c' => $read->tempC, 'rh_percent' => $read->rhPercent, 'at' => gmdate('Y-m-d\TH:i:s\Z', $read->at),
+        ]];
+    }
+
+    /** What a step that is done brings with it: the wood on the rack, and what is learnt of it. */
     private function follow(PlannedStep $step, LogEntry $entry, CarbonInterface $at): void
     {
         $workshop = $step->piece->workshop;
         $this->wood->done($step, $at);
-        $this->sheets->take($workshop, $entry);
         $this->relearn($workshop, $entry);
     }
 
@@ -126,7 +140,7 @@ final readonly class Logbook
         return $this->jot($step->piece->workshop, [
             'piece_id' => $step->piece_id, 'user_id' => $user->id, 'kind' => $kind, 'step' => $step->step,
             'title' => $step->title,
-            'happened_at' => now(), 'body' => $body, 'facts' => ['climate' => $step->piece->workshop->climate],
+            'happened_at' => now(), 'body' => $body, 'facts' => $this->air($step, now()),
         ], $form['once']);
     }
 
@@ -163,7 +177,7 @@ final readonly class Logbook
                 return false;
             }
             $this->wood->undone($piece, (string) $entry->step);
-            $this->sheets->putBack($workshop, $entry);
+            $this->shelf->putBack($workshop, $entry);
             $this->relearn($workshop, $entry);
             if ($piece->state === Piece::DONE) {
                 $piece->update(['state' => Piece::WORKING]);
@@ -203,6 +217,10 @@ final readonly class Logbook
             // Asked with the lock held: the step before may just have been taken back elsewhere.
             if ($allow !== null) {
                 $allow();
+            }
+            $taken = $kind === 'done' ? $this->shelf->take($workshop, $step, $more['facts'] ?? []) : [];
+            if ($taken !== []) {
+                $more['facts'] = ['taken' => $taken] + $more['facts'];
             }
             $entry = $workshop->logEntries()->create($more + [
                 'piece_id' => $step->piece_id, 'user_id' => $user->id, 'kind' => $kind, 'step' => $step->step,

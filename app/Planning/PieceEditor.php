@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Models\Workshop;
 use Closure;
 use HonestGrain\Drawing\Assembly;
+use HonestGrain\Piece\Extent;
 use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -37,6 +38,7 @@ final readonly class PieceEditor
         ?Closure $with = null,
     ): Piece {
         $core = $this->mapper->piece($workshop, $document);
+        Extent::of($core)->refuse();
         $make = function () use ($workshop, $core, $user, $what, $once, $with): Piece {
             $made = $once === null ? null : $workshop->pieces()->where('once_key', $once)->first();
             if ($made !== null) {
@@ -72,7 +74,8 @@ final readonly class PieceEditor
             $locked = $this->locked($piece, $edit->seen);
             $with === null ? null : $with($locked);
             $core = $this->mapper->piece($locked->workshop, array_replace($locked->document, $fields));
-            if (json_decode(json_encode($core->toArray(), JSON_THROW_ON_ERROR), true) == $locked->document) {
+            Extent::of($core)->refuse(Extent::of($this->mapper->piece($locked->workshop, $locked->document)));
+            if (self::encoded($core->toArray()) === self::encoded($locked->document)) {
                 return $locked;
             }
             $locked->revisions()->where('number', '>', $locked->revision)->delete();
@@ -119,6 +122,18 @@ final readonly class PieceEditor
                 $locked, $this->mapper->piece($locked->workshop, $revision->document), $revision->number,
             );
         })->refresh();
+    }
+
+    /**
+     * As it is stored and read again: nothing is not zero, and "007" is not "7".
+     *
+     * @param  array<string, mixed>  $document
+     */
+    private static function encoded(array $document): string
+    {
+        $stored = json_decode(json_encode($document, JSON_THROW_ON_ERROR), true);
+
+        return json_encode($stored, JSON_THROW_ON_ERROR);
     }
 
     private function locked(Piece $piece, int $seen): Piece

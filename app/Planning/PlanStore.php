@@ -138,8 +138,12 @@ final readonly class PlanStore
             'late' => $plan->late($piece->id), 'conflicts' => $planned->conflicts(),
             'route_key' => $planned->routeKey ?? $piece->route_key,
         ]);
+        $before = (string) $piece->getOriginal('route_key');
         if ($piece->isDirty()) {
             $piece->save();
+        }
+        if ($before !== '' && $before !== $piece->route_key) {
+            RouteStore::forget($before);
         }
     }
 }

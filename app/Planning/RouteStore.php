@@ -53,6 +53,13 @@ final class RouteStore
         return [$key, $route];
     }
 
+    /** A route that no piece has any more, and what was worked out with it. */
+    public static function forget(string $key): void
+    {
+        cache()->forget($key);
+        cache()->forget("schools-$key");
+    }
+
     /** What every route of a shop depends on besides its document. */
     private function shop(Workshop $workshop, Bench $bench): string
     {

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Http\Middleware\KnowVisitor;
 use App\Http\NoSecondTry;
+use App\Http\Requests\ReadingValidator;
 use App\Models\User;
 use App\Planning\RouteStore;
 use App\View\Show;
@@ -15,11 +16,13 @@ use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Scheduler;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Database\LostConnectionDetector;
+use Illuminate\Contracts\Translation\Translator;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
@@ -52,6 +55,11 @@ class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
+        Validator::resolver(fn (
+            Translator $translator, array $data, array $rules, array $messages, array $attributes,
+        ): ReadingValidator => new ReadingValidator(
+            $translator, $data, $rules, $messages, $attributes, auth()->user()?->prefers('units') === 'imperial',
+        ));
         Gate::define('run-shop', fn (User $user): bool => $user->isOwner());
         // The demo's sign-in is known to everybody: nobody may lock the others out.
         Gate::define('change-people', fn (User $user): bool => $user->isOwner() && ! $user->workshop->is_demo);

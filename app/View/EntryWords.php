@@ -38,8 +38,20 @@ final readonly class EntryWords
             isset($facts['amount_used']) ? 'Used '.$this->show->plain($facts['amount_used']).'.' : '',
             isset($facts['early_hours']) ? "$facts[early_hours] h before the wait was over." : '',
             isset($facts['late_hours']) ? "$facts[late_hours] h after the window closed." : '',
+            isset($facts['taken']['ml']) ? $this->taken($facts['taken']['ml']) : '',
+            isset($facts['air']) ? 'Air read: '.$this->show->temperature($facts['air']['temp_c']).', '
+                .$this->show->plain($facts['air']['rh_percent']).' %.' : '',
             isset($facts['climate']) ? 'Shop set at '.$this->show->temperature($facts['climate']['day_c']).', '
                 .$this->show->plain($facts['climate']['day_rh']).' % by day.' : '',
         ]));
+    }
+
+    /** @param  array<string, float>  $ml  by product */
+    private function taken(array $ml): string
+    {
+        return implode(' ', array_map(
+            fn (string $product, float $one): string => $this->show->volume($one)." off the tin of $product.",
+            array_keys($ml), array_values($ml),
+        ));
     }
 }

@@ -16,13 +16,21 @@ final readonly class Tiling
     /** Under the window stand the page's name and its check line. */
     private const FOOT_MM = 12.0;
 
+    private const CROSS_MM = 4.0;
+
+    private const THIN_MM = 0.2;
+
+    private const TICK_MM = 3.0;
+
+    private const CHECK_BELOW_MM = 8.0;
+
     private const SHEETS_MM = ['a4' => [210.0, 297.0], 'letter' => [215.9, 279.4]];
 
     private function __construct(
         public float $widthMm,
         public float $heightMm,
-        private float $sheetWideMm,
-        private float $sheetHighMm,
+        public float $sheetWideMm,
+        public float $sheetHighMm,
         public int $columns,
         public int $rows,
     ) {
@@ -66,6 +74,80 @@ final readonly class Tiling
         }
 
         return $tiles;
+    }
+
+    /**
+     * The drawing with only those of its strokes that show on a sheet: what a pierced band holds is worked out once for
+     * each hole and not once for each sheet.
+     */
+    public function onSheet(string $svg, float $x, float $y): string
+    {
+        [, , $wide, $high] = $this->window();
+        preg_match('/viewBox="(\S+) (\S+) /', $svg, $frame);
+        [$left, $top] = [(float) ($frame[1] ?? 0) + $x, (float) ($frame[2] ?? 0) + $y];
+
+        return (string) preg_replace_callback(
+            '/<path class="stroke" d="([^"A]*)"[^>]*\/>/',
+            function (array $path) use ($left, $top, $wide, $high): string {
+                preg_match_all('/([-\d.]+) ([-\d.]+)/', $path[1], $at);
+                [$xs, $ys] = [array_map(floatval(...), $at[1]), array_map(floatval(...), $at[2])];
+                $shows = $xs === [] || $ys === [] || (max($xs) >= $left - 1 && min($xs) <= $left + $wide + 1
+                    && max($ys) >= $top - 1 && min($ys) <= $top + $high + 1);
+
+                return $shows ? $path[0] : '';
+            }, $svg,
+        );
+    }
+
+    /**
+     * Thin bars that make a cross at each corner of the window.
+     *
+     * @return list<array{float, float, float, float}> left, top, width, height, mm
+     */
+    public function crosses(): array
+    {
+        [$left, $top, $wide, $high] = $this->window();
+        $bars = [];
+        foreach ([$left, $left + $wide] as $x) {
+            foreach ([$top, $top + $high] as $y) {
+                $bars[] = [$x - self::CROSS_MM / 2, $y - self::THIN_MM / 2, self::CROSS_MM, self::THIN_MM];
+                $bars[] = [$x - self::THIN_MM / 2, $y - self::CROSS_MM / 2, self::THIN_MM, self::CROSS_MM];
+            }
+        }
+
+        return $bars;
+    }
+
+    /**
+     * Lines where the next sheet laps over one.
+     *
+     * @return list<array{float, float, float, float}> left, top, width, height, mm
+     */
+    public function laps(int $column, int $row): array
+    {
+        [$left, $top, $wide, $high] = $this->window();
+
+        return [
+            ...$column < $this->columns - 1 ? [[$left + $wide - self::LAP_MM, $top, self::THIN_MM, $high]] : [],
+            ...$row < $this->rows - 1 ? [[$left, $top + $high - self::LAP_MM, $wide, self::THIN_MM]] : [],
+        ];
+    }
+
+    /**
+     * The line to lay a rule on: its length is CHECK_MM between the middles of its ends.
+     *
+     * @return list<array{float, float, float, float}> left, top, width, height, mm
+     */
+    public function check(): array
+    {
+        [$left, $top, $wide, $high] = $this->window();
+        [$x, $y, $thin] = [$left + $wide - self::CHECK_MM, $top + $high + self::CHECK_BELOW_MM, self::THIN_MM];
+
+        return [
+            [$x, $y - $thin / 2, self::CHECK_MM, $thin],
+            [$x - $thin / 2, $y - self::TICK_MM / 2, $thin, self::TICK_MM],
+            [$x + self::CHECK_MM - $thin / 2, $y - self::TICK_MM / 2, $thin, self::TICK_MM],
+        ];
     }
 
     private static function on(float $wide, float $high, float $sheetWide, float $sheetHigh): self

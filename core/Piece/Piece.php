@@ -246,5 +246,26 @@ final readonly class Piece
             }
         }
         Id::eachOnce($ids);
+        $this->refuseRing();
+    }
+
+    /** What goes into another part goes into none that goes into it, by however many joints. */
+    private function refuseRing(): void
+    {
+        $into = [];
+        foreach ($this->joints as $joint) {
+            $into[$joint->spigot][] = $joint->socket;
+        }
+        foreach ($this->joints as $i => $joint) {
+            for ($reached = [$joint->socket], $k = 0; $k < count($reached); $k++) {
+                $reached = array_values(array_unique([...$reached, ...$into[$reached[$k]] ?? []]));
+            }
+            if (in_array($joint->spigot, $reached, true)) {
+                throw InvalidField::because(
+                    "joints.$i.parts", [$joint->socket, $joint->spigot],
+                    'the joints go round in a ring, and nothing could be put together first',
+                );
+            }
+        }
     }
 }

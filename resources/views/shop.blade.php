@@ -203,8 +203,8 @@
             @endcannot
             <h2 class="mt-5">Calendar</h2>
             <p class="mt-1 small">
-                Your calendar program can follow this private address of yours; windows that close ring an hour
-                before. Whoever has the address can read the plan; it ends when you leave the workshop.
+                Your calendar program can follow this private address of yours; windows that close ring an hour before.
+                Whoever has the address can read the plan; it ends when you leave the workshop.
             </p>
             <p class="mt-2">
                 <input

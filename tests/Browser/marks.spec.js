@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { draw, expect, openDemo, register, test } from './shop.js';
 
 // One maker for all of these, each with a piece of their own.
@@ -75,7 +76,7 @@ test('an ebb-and-flow bowl: fluted foot, three dyes between burnt lines, a pen-b
         page.waitForEvent('download'),
         page.getByRole('button', { name: 'PDF, A4' }).click(),
     ]);
-    expect(template.suggestedFilename()).toBe('ebb-bowl-rim.pdf');
+    expect(template.suggestedFilename()).toMatch(/^ebb-bowl-rim-[\w-]+-template-a4\.pdf$/);
 
     // What it will look like, in the round.
     await page.getByRole('link', { name: 'Turn it round' }).click();
@@ -84,7 +85,14 @@ test('an ebb-and-flow bowl: fluted foot, three dyes between burnt lines, a pen-b
         page.waitForEvent('download'),
         page.getByRole('button', { name: 'Save as glTF' }).click(),
     ]);
-    expect(gltf.suggestedFilename()).toBe('ebb-bowl.gltf');
+    expect(gltf.suggestedFilename()).toBe('ebb-bowl-turned.gltf');
+    // In metres, as the format wants: a bowl of 26 cm, and not of 260 m.
+    const { accessors } = JSON.parse(readFileSync(await gltf.path(), 'utf8'));
+    expect(
+        Math.max(...accessors.filter(({ type, max }) => type === 'VEC3' && max).flatMap(({ max }) => max)),
+    ).toBeLessThan(1.01);
+    const wide = accessors.find(({ type, max }) => type === 'VEC3' && max && max[0] < 0.9);
+    expect(wide.max[0] - wide.min[0]).toBeCloseTo(0.26, 1);
     await page.getByRole('link', { name: 'Back to the marks' }).click();
 
     // Every edge once, to read at the lathe.

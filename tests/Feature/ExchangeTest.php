@@ -26,7 +26,7 @@ final class ExchangeTest extends FeatureTestCase
             ],
         );
         $json = (string) $this->get(route('pieces.json', $piece))->assertOk()->assertHeader(
-            'Content-Disposition', 'attachment; filename="ebb-bowl.json"',
+            'Content-Disposition', 'attachment; filename=ebb-bowl.json',
         )->getContent();
         $this->import("\xEF\xBB\xBF".$json)->assertSessionHasNoErrors();
         self::assertSame(2, $this->shop->pieces()->count());

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Http\DatabaseGone;
-use App\Http\Middleware\ReadFractions;
+use App\Http\Requests\ReadingValidator;
 use App\Models\LogEntry;
 use App\Models\User;
 use App\Models\Workshop;
@@ -449,10 +449,16 @@ final class HardeningTest extends FeatureTestCase
     {
         self::assertSame(
             [0.625, 1.5, 1.5, 3.25, 2.75],
-            array_map(ReadFractions::number(...), ['5/8', '1 1/2', '1-1/2', '3.25"', '2 3/4 in']),
+            array_map(
+                fn (string $text): ?float => ReadingValidator::number($text, true),
+                ['5/8', '1 1/2', '1-1/2', '3.25"', '2 3/4 in'],
+            ),
         );
         self::assertSame(
-            [null, null, null, null], array_map(ReadFractions::number(...), ['1/0', 'wide', ['5/8'], '12']),
+            [null, null, null, null, null], array_map(
+                fn (mixed $text): ?float => ReadingValidator::number($text, false),
+                ['1/0', 'wide', ['5/8'], '12', '3.25"'],
+            ),
         );
         $this->wren->update(['preferences' => ['units' => 'imperial']]);
         $this->get('/pieces/create')->assertSee('value="10.25"', false)->assertDontSee('10.2362');

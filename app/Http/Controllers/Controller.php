@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\Edit;
 use App\Planning\VersionConflict;
+use App\View\DownloadName;
 use App\View\Show;
 use Carbon\CarbonInterface;
 use Closure;
@@ -18,8 +19,10 @@ use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\HeaderUtils;
 
 abstract class Controller
 {
@@ -56,6 +59,16 @@ abstract class Controller
                 'Attribute' => 'E-mail', 'input' => $request->string($field)->toString(),
             ])]);
         }
+    }
+
+    /** A file of the workshop's own, under the name of what it is of. */
+    protected function download(string $content, string $type, string $extension, string ...$of): Response
+    {
+        return response($content, 200, [
+            'Content-Type' => $type, 'Content-Disposition' => HeaderUtils::makeDisposition(
+                HeaderUtils::DISPOSITION_ATTACHMENT, DownloadName::of(array_values($of), $extension),
+            ),
+        ]);
     }
 
     /** A photograph of the workshop's own: for this reader alone, and kept by nothing on the way. */

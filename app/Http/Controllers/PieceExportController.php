@@ -6,26 +6,29 @@ namespace App\Http\Controllers;
 
 use App\Models\Piece;
 use App\Planning\ShopMapper;
+use App\View\DownloadName;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 class PieceExportController extends Controller
 {
+    /** What a spreadsheet takes for the beginning of a formula or a command, in plain and in full-width letters. */
+    private const FORMULA = '/^\s*[=+\-@|%\t\r\x{FF1D}\x{FF0B}\x{FF0D}\x{FF20}\x{FF5C}\x{2212}]/u';
+
     public function json(Request $request, Piece $piece, ShopMapper $mapper): Response
     {
         $core = $mapper->piece($piece->workshop, $piece->document);
         $document = $core->toArray() + $this->woods($piece, $core);
 
-        return $this->file(
+        return $this->download(
             json_encode(
                 $document, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
             )."\n",
-            'application/json', $piece, 'json',
+            'application/json; charset=UTF-8', 'json', $piece->name,
         );
     }
 
@@ -49,7 +52,10 @@ class PieceExportController extends Controller
         $part = $this->part($request, $core);
         $name = $core->hasParts() ? "$core->name, ".lcfirst($part->name) : $core->name;
 
-        return $this->file(Elevation::of($part, $name)->trueSize(), 'image/svg+xml', $piece, 'svg');
+        return $this->download(
+            Elevation::of($part, $name)->trueSize(), 'image/svg+xml; charset=UTF-8', 'svg',
+            ...[$piece->name, ...$core->hasParts() ? [$part->name] : [], 'drawing'],
+        );
     }
 
     public function csv(Request $request, Piece $piece): StreamedResponse
@@ -74,7 +80,7 @@ class PieceExportController extends Controller
                     $d->hold, $d->speedRpm, $d->because,
                 ]);
             }
-        }, $this->name($piece, 'csv'), ['Content-Type' => 'text/csv; charset=UTF-8']);
+        }, DownloadName::of([$piece->name, 'route'], 'csv'), ['Content-Type' => 'text/csv; charset=UTF-8']);
     }
 
     /** A cell that a spreadsheet would run as a formula is made plain text. */
@@ -82,22 +88,6 @@ class PieceExportController extends Controller
     {
         $text = (string) $cell;
 
-        return preg_match('/^[=+\-@\t\r]/', $text) === 1 && ! is_numeric($text) ? "'$text" : $text;
-    }
-
-    private function file(string $content, string $type, Piece $piece, string $extension): Response
-    {
-        return response(
-            $content, 200,
-            [
-                'Content-Type' => "$type; charset=UTF-8",
-                'Content-Disposition' => 'attachment; filename="'.$this->name($piece, $extension).'"',
-            ],
-        );
-    }
-
-    private function name(Piece $piece, string $extension): string
-    {
-        return (Str::slug($piece->name) ?: 'piece').".$extension";
+        return preg_match(self::FORMULA, $text) === 1 && ! is_numeric($text) ? "'$text" : $text;
     }
 }

@@ -13,11 +13,12 @@ use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Validator;
-use Illuminate\Support\Str;
 
 /** The band of a mark laid flat, to print at true size and wrap round the piece. */
 class TemplateController extends Controller
 {
+    private const KEPT_SECONDS = 86_400;
+
     public function show(Request $request, Piece $piece, string $mark, string $as, ShopMapper $mapper): Response
     {
         $core = $mapper->piece($piece->workshop, $piece->document);
@@ -34,14 +35,18 @@ class TemplateController extends Controller
             $part, $part->mark($mark), $parts === null ? null : (int) $parts,
             $mapper->tables($piece->workshop)->calibration->layout,
         );
-        $name = Str::slug($piece->name.'-'.$part->mark($mark)->label()) ?: 'template';
+        $label = $part->mark($mark)->label();
+        $of = [$piece->name, ...$core->hasParts() ? [$part->name] : [], $label, $mark, 'template'];
+        if ($as === 'svg') {
+            return $this->download($svg, 'image/svg+xml; charset=UTF-8', 'svg', ...$of);
+        }
+        // The same template asked for twice is laid out once.
+        $key = 'template-'.hash('xxh128', serialize([$svg, $piece->name, $label, $as]));
+        $pdf = base64_decode(cache()->remember($key, self::KEPT_SECONDS, fn (): string => base64_encode(
+            TemplatePdf::of($svg, "$piece->name, $label", $as),
+        )), true);
 
-        return $as === 'svg'
-            ? $this->file($svg, 'image/svg+xml; charset=UTF-8', "$name.svg")
-            : $this->file(
-                TemplatePdf::of($svg, "$piece->name, ".$part->mark($mark)->label(), $as), 'application/pdf',
-                "$name.pdf",
-            );
+        return $this->download((string) $pdf, 'application/pdf', 'pdf', ...[...$of, $as]);
     }
 
     private function partOf(CorePiece $core, string $mark): ?Part
@@ -53,12 +58,5 @@ class TemplateController extends Controller
         }
 
         return null;
-    }
-
-    private function file(string $content, string $type, string $name): Response
-    {
-        return response($content, 200, [
-            'Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\"",
-        ]);
     }
 }

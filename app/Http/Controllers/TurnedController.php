@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Piece;
 use App\Planning\ShopMapper;
+use App\View\DownloadName;
 use App\View\PiecePage;
 use App\View\Show;
 use HonestGrain\Drawing\Elevation;
@@ -24,6 +25,9 @@ class TurnedController extends Controller
 
         return view('pieces.turned', [
             'page' => PiecePage::of($piece, $core, $part), 'part' => $part,
+            'name' => basename(DownloadName::of(
+                [$piece->name, ...$core->hasParts() ? [$part->name] : [], 'turned'], 'gltf',
+            ), '.gltf'),
             'still' => Elevation::of($part, $core->name, 'still')->withLengths($show->length(...))->detailed(),
         ]);
     }

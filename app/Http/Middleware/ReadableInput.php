@@ -31,6 +31,9 @@ class ReadableInput
         // The drawing sends a document, which the core reads, and refuses, field by field.
         $sent = $request->isJson() ? $request->json() : $request->request;
         $form = $request->routeIs('pieces.shape.preview') ? [] : $sent->all();
+        foreach ($form as $name => $value) {
+            $sent->set((string) $name, self::typed($value));
+        }
         $faults = [];
         foreach ([...$request->query->all(), ...$form] as $name => $value) {
             $why = $this->fault((string) $name, $value);
@@ -46,6 +49,16 @@ class ReadableInput
         }
 
         return $next($request);
+    }
+
+    /** A number of a JSON document is what its field would hold: text. */
+    private static function typed(mixed $value): mixed
+    {
+        return match (true) {
+            is_array($value) => array_map(self::typed(...), $value),
+            is_int($value), is_float($value) => (string) $value,
+            default => $value,
+        };
     }
 
     private function fault(string $name, mixed $value): ?string

@@ -20,6 +20,8 @@ import skin from './skin';
 
 const FAR = 2.6;
 
+const MM = 0.001;
+
 export default class Stage {
     constructor(canvas, mesh) {
         this.canvas = canvas;
@@ -106,7 +108,13 @@ export default class Stage {
 
     async gltf() {
         const { GLTFExporter } = await import('three/examples/jsm/exporters/GLTFExporter.js');
-        return new GLTFExporter().parseAsync(this.body);
+        // The format counts in metres, the shop in mm.
+        const body = new Mesh(this.body.geometry.clone().scale(MM, MM, MM), this.body.material);
+        try {
+            return await new GLTFExporter().parseAsync(body);
+        } finally {
+            body.geometry.dispose();
+        }
     }
 
     dispose() {

@@ -4,7 +4,7 @@
         class="page"
         x-data="turnedView"
         data-mesh="{{ route('pieces.turned.mesh', [$piece, 'part' => $part->id]) }}"
-        data-name="{{ Str::slug($piece->name) ?: 'piece' }}"
+        data-name="{{ $name }}"
     >
         <div class="flex flex-wrap items-baseline gap-x-5">
             <h1>{{ $piece->name }}</h1>
