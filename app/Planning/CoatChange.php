@@ -28,12 +28,7 @@ final readonly class CoatChange
             return $this->stack($typed['zones'] ?? [], $typed['stack'] ?? '');
         }
         $plans = $this->plans;
-        $i = (int) ($typed['plan'] ?? 0);
-        if (! isset($plans[$i])) {
-            throw ValidationException::withMessages([
-                'plan' => 'These coats are no longer there; look at the page again.',
-            ]);
-        }
+        $i = $this->placeOf($plans, 'plan', $typed['plan'] ?? '');
         if ($typed['do'] === 'unplan') {
             array_splice($plans, $i, 1);
 
@@ -44,9 +39,26 @@ final readonly class CoatChange
 
             return $plans;
         }
-        $plans[$i]['layers'] = $this->layers($plans[$i]['layers'], $typed, (int) ($typed['coat'] ?? 0));
+        $layers = $plans[$i]['layers'];
+        $k = $typed['do'] === 'add' ? count($layers) : $this->placeOf($layers, 'coat', $typed['coat'] ?? '');
+        $plans[$i]['layers'] = $this->layers($layers, $typed, $k);
 
         return $plans;
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $of
+     *
+     * @throws ValidationException where what is named has gone meanwhile
+     */
+    private function placeOf(array $of, string $field, string $id): int
+    {
+        $place = array_search($id, array_column($of, 'id'), true);
+
+        return $place === false ? throw ValidationException::withMessages([
+            $field => ($field === 'plan' ? 'These coats are' : 'This coat is').' no longer there; look at the page '
+                .'again.',
+        ]) : (int) $place;
     }
 
     /**
@@ -88,7 +100,7 @@ final readonly class CoatChange
             'remove' => array_splice($layers, $k, 1),
             'up' => $layers = $this->swapped($layers, $k, $k - 1),
             'down' => $layers = $this->swapped($layers, $k, $k + 1),
-            'denib' => isset($layers[$k]) ? $layers[$k]['denib'] = $denib : null,
+            'denib' => $layers[$k]['denib'] = $denib,
             default => null,
         };
 

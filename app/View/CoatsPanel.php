@@ -23,7 +23,10 @@ use Illuminate\Support\Carbon;
 /** One coat plan as the Coats tab shows it: verdicts, amounts, film so far and every wait in this shop's air. */
 final readonly class CoatsPanel
 {
-    public const HEADS = ['Take', 'Film so far', 'Recoat', 'Wax by hand', 'Wheel', 'Handle', 'Food, water'];
+    private const LATER = [
+        'wax' => 'Wax by hand after', 'buff' => 'Wheel with compound after', 'handle' => 'Handle after',
+        'cure' => 'Food, water after',
+    ];
 
     /**
      * @param  list<Amount>  $amounts
@@ -63,15 +66,42 @@ final readonly class CoatsPanel
         $pair = $this->stack->pairs[$coat - 1] ?? null;
         $objections = $pair === null || $pair->verdict === Verdict::Fine ? []
             : [[$pair->verdict->words(), "$pair->reason $pair->mend"]];
-        foreach ($coat === 0 ? $this->overColours : [] as $over) {
-            if ($over->verdict !== Verdict::Fine) {
-                $objections[] = [
-                    $over->verdict->words(), 'Over '.lcfirst($over->under).': '.lcfirst($over->reason)." $over->mend",
-                ];
-            }
+        foreach ($this->overColours($coat, false) as [$under, $one]) {
+            $objections[] = [$one->verdict->words(), 'Over '.$under.': '.lcfirst($one->reason)." $one->mend"];
         }
 
         return $objections;
+    }
+
+    /**
+     * What the first coat does to the colours below it, each verdict once with all that it is said of.
+     *
+     * @return list<array{string, PairVerdict}>
+     */
+    private function overColours(int $coat, bool $isFine): array
+    {
+        $said = [];
+        foreach ($coat === 0 ? $this->overColours : [] as $over) {
+            if (($over->verdict === Verdict::Fine) === $isFine) {
+                $said["{$over->verdict->value} $over->reason $over->mend"][] = $over;
+            }
+        }
+
+        return array_values(array_map(fn (array $same): array => [
+            implode(', ', array_unique(array_map(fn (PairVerdict $one): string => lcfirst($one->under), $same))),
+            $same[0],
+        ], $said));
+    }
+
+    /** @return list<array{string, string}> what of a coat is looked up when it comes to it: label and words */
+    public function later(int $coat): array
+    {
+        $rows = [['Film so far', $this->film($coat)]];
+        foreach (self::LATER as $key => $label) {
+            $rows[] = [$label, $this->waits[$coat][$key]];
+        }
+
+        return $rows;
     }
 
     public function lastProduct(): ?string
@@ -84,10 +114,8 @@ final readonly class CoatsPanel
     {
         $pair = $this->stack->pairs[$coat - 1] ?? null;
         $fine = $pair !== null && $pair->verdict === Verdict::Fine ? ['fine: '.lcfirst($pair->reason)] : [];
-        foreach ($coat === 0 ? $this->overColours : [] as $over) {
-            if ($over->verdict === Verdict::Fine) {
-                $fine[] = 'over '.lcfirst($over->under).', fine: '.lcfirst($over->reason);
-            }
+        foreach ($this->overColours($coat, true) as [$under, $one]) {
+            $fine[] = "over $under, fine: ".lcfirst($one->reason);
         }
 
         return $fine;

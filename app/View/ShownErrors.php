@@ -6,7 +6,7 @@ namespace App\View;
 
 use Illuminate\Support\ViewErrorBag;
 
-/** Which refusals already stand at their own field, so that the top of the page does not say them again. */
+/** Which refusals stand at their own field: the top of the page links to them, and says the others itself. */
 final class ShownErrors
 {
     /** @var array<string, true> */
@@ -18,9 +18,32 @@ final class ShownErrors
         return str_replace(['[', ']'], ['.', ''], $name);
     }
 
-    public function add(string $name): void
+    /** Where on the page the refusal of a field stands. */
+    public static function anchor(string $key): string
     {
+        return 'refused-'.preg_replace('/[^a-z0-9]+/i', '-', $key);
+    }
+
+    /** @return bool whether it stands on this page for the first time */
+    public function add(string $name): bool
+    {
+        $isFirst = ! isset($this->shown[self::key($name)]);
         $this->shown[self::key($name)] = true;
+
+        return $isFirst;
+    }
+
+    /** @return array<string, string> what stands at its own field, by where it stands */
+    public function linked(ViewErrorBag $errors): array
+    {
+        $linked = [];
+        foreach ($errors->getBag('default')->toArray() as $key => $messages) {
+            if (isset($this->shown[$key])) {
+                $linked[self::anchor((string) $key)] = implode(' ', $messages);
+            }
+        }
+
+        return $linked;
     }
 
     /** @return list<string> */

@@ -1,7 +1,16 @@
 // Forms marked data-live are sent in the background and the page's parts are swapped, so that the
-// scroll position, open details and focus stay. Without scripts the same forms post and redirect.
+// scroll position, open details, focus and what is typed elsewhere stay. Without scripts the same forms post and
+// redirect.
+
+import { goToFirst } from './problems';
+import { keep, rest, restOnLoad } from './second-press';
+import { isTouched, restore, sent, typed, wouldLose } from './unsaved';
 
 const main = () => document.querySelector('main');
+
+// So much is sent on even when the page is left at once.
+const KEEPALIVE_BYTES = 60_000;
+const BUSY_MS = 4000;
 
 // With keepalive a small form arrives even when the page is left at once. Throws, in words, what kept it from being
 // taken.
@@ -46,23 +55,47 @@ export function tell(words) {
     line.classList.add('px-4', 'sm:px-[40px]', 'py-2');
 }
 
+const isSmall = (body) =>
+    [...body].reduce((sum, [name, value]) => sum + name.length + (typeof value === 'string' ? value.length : 1e9), 0) <
+    KEEPALIVE_BYTES;
+
 // Forms sent while another is under way wait for it, and go on from the version that it left: nothing is lost when two
 // fields are changed one right after the other.
 let underWay = Promise.resolve();
 let waiting = 0;
 let left = null;
+let leavingBy = null;
 
-async function sendLive(action, body, follows) {
+// Which details were open, and where the caret was, by the order of the page's own ids.
+function kept() {
+    const focused = document.activeElement;
+
+    return {
+        focus: focused?.id,
+        caret: focused?.matches?.('input[type=text], input:not([type]), textarea') ? focused.selectionStart : null,
+    };
+}
+
+async function sendLive(action, body, taken, follows) {
     if (follows && left && body.has('version')) body.set('version', left);
-    const { page, url } = await post(action, body, false);
+    const { page, url } = await post(action, body, isSmall(body));
     const fresh = page.querySelector('main');
     if (!fresh) throw new Error('The page could not be read.');
-    const focused = document.activeElement?.id;
+    const { focus, caret } = kept();
+    const unsaved = typed(main(), taken);
+    const isElsewhere = url.split('?')[0] !== location.href.split('?')[0];
     main().replaceWith(document.importNode(fresh, true));
-    if (url.split('?')[0] !== location.href.split('?')[0]) history.pushState({}, '', url);
+    if (isElsewhere) history.pushState({}, '', url);
     document.title = page.title;
-    if (focused) document.getElementById(focused)?.focus();
+    const restored = restore(main(), unsaved);
+    const field = focus && document.getElementById(focus);
+    if (field) {
+        field.focus({ preventScroll: true });
+        if (caret !== null && restored.includes(field)) field.setSelectionRange?.(caret, caret);
+    }
     left = page.querySelector('input[name=version]')?.value ?? null;
+    if (waiting <= 1) goToFirst();
+    rest();
 }
 
 document.addEventListener('submit', (event) => {
@@ -78,16 +111,23 @@ document.addEventListener('submit', (event) => {
         return;
     }
     form.dataset.busy = same;
-    window.setTimeout(() => delete form.dataset.busy, 4000);
-    if (!('live' in form.dataset)) return;
+    window.setTimeout(() => delete form.dataset.busy, BUSY_MS);
+    if (!('live' in form.dataset)) {
+        leavingBy = form;
+        keep();
+        return;
+    }
     event.preventDefault();
     const follows = waiting > 0;
+    const taken = sent(main(), form);
     waiting += 1;
+    document.documentElement.dataset.saving = '';
     underWay = underWay
-        .then(() => sendLive(form.action, body, follows))
+        .then(() => sendLive(form.action, body, taken, follows))
         .catch((error) => tell(error.message))
         .then(() => {
             waiting -= 1;
+            if (waiting === 0) delete document.documentElement.dataset.saving;
             delete form.dataset.busy;
         });
 });
@@ -96,7 +136,34 @@ document.addEventListener('change', (event) => {
     if ('autosend' in (event.target.dataset ?? {})) event.target.form?.requestSubmit();
 });
 
+// A field that was put back after an answer does not say by itself that it has changed.
+document.addEventListener('focusout', (event) => {
+    const field = event.target;
+    if ('autosend' in (field.dataset ?? {}) && field.matches('input') && isTouched(field)) field.form?.requestSubmit();
+});
+
+// Who follows a link while something is on its way goes when it has arrived.
+document.addEventListener('click', async (event) => {
+    const link = event.target.closest?.('a[href]');
+    const isPlain = event.button === 0 && !event.ctrlKey && !event.metaKey && !event.shiftKey && !event.defaultPrevented;
+    if (!link || !isPlain || waiting === 0 || link.target || link.hasAttribute('download')) return;
+    if (link.getAttribute('href').startsWith('#')) return;
+    event.preventDefault();
+    await underWay;
+    if (!goToFirst()) window.location.assign(link.href);
+});
+
+window.addEventListener('beforeunload', (event) => {
+    if (waiting > 0 || wouldLose(document, leavingBy)) event.preventDefault();
+    leavingBy = null;
+});
+
 window.addEventListener('popstate', () => location.reload());
+
+document.addEventListener('DOMContentLoaded', () => {
+    restOnLoad();
+    goToFirst();
+});
 
 // Undo and redo by the usual keys, unless a text field has its own.
 document.addEventListener('keydown', (event) => {

@@ -105,7 +105,21 @@ export default () => ({
         }));
     },
 
+    // What is just being typed into the table, or was typed since the last save began, is not written over by an
+    // answer that comes late.
+    keepTyped() {
+        const field = document.activeElement;
+        if (!field?.dataset?.axis || !this.$root.contains(field)) return;
+        const [value, caret] = [field.value, field.selectionStart];
+        this.$nextTick(() => {
+            if (document.activeElement !== field || field.value === value) return;
+            field.value = value;
+            field.setSelectionRange?.(caret, caret);
+        });
+    },
+
     draw() {
+        this.keepTyped();
         this.outerRows = this.rows('outer');
         this.innerRows = this.rows('inner');
         const overlay = this.$refs.overlay;
@@ -198,6 +212,9 @@ export default () => ({
     },
     type(event) {
         const field = event.target;
+        const { curve, i } = this.at(event);
+        const node = this.shape[curve]?.[i];
+        if (!node || field.value === this.words(node[field.dataset.axis === 'z' ? 0 : 1])) return;
         const value = Number(field.value) * this.factor;
         if (!Number.isFinite(value) || field.value.trim() === '') {
             this.problem = `${field.getAttribute('aria-label')} is "${field.value}"; it takes a number.`;

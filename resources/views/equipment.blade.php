@@ -54,9 +54,7 @@
                                         value="{{ old("$field.$i", $value) }}"
                                         aria-label="Jaw set {{ $i + 1 }}, {{ $label }}"
                                     />
-                                    @error("$field.$i")
-                                        <em class="warn small block">{{ $message }}</em>
-                                    @enderror
+                                    <x-refused :name="$field.'.'.$i" class="warn small block" />
                                 </td>
                             @endforeach
                         </tr>
@@ -105,9 +103,7 @@
                                     value="{{ old("cutter_size.$i", $size) }}"
                                     aria-label="Radius or angle of cutter {{ $i + 1 }}"
                                 />
-                                @error("cutter_size.$i")
-                                    <em class="warn small block">{{ $message }}</em>
-                                @enderror
+                                <x-refused :name="'cutter_size.'.$i" class="warn small block" />
                             </td>
                         </tr>
                     @endforeach

@@ -54,8 +54,9 @@ test('a new maker goes from a drawn bowl to a moved date, by mouse', async ({ pa
     await page.getByRole('button', { name: 'Take Shellac, then three coats of wiping varnish' }).click();
     await expect(page.locator('#strip h2')).not.toHaveText(ready);
     await expect(page.getByText('49 µm of film')).toBeVisible();
-    await page.locator('#denib-0-2').selectOption('steel-wool');
-    await expect(page.locator('#denib-0-2')).toHaveValue('steel-wool');
+    const rub = page.getByLabel('Rub coat 2 with');
+    await rub.selectOption('steel-wool');
+    await expect(rub).toHaveValue('steel-wool');
 
     // Route and Weeks.
     await page.getByRole('link', { name: 'Route' }).click();

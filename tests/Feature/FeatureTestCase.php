@@ -84,6 +84,18 @@ abstract class FeatureTestCase extends TestCase
         return $piece->refresh()->document['parts'][0];
     }
 
+    /** The id of a plan of its coats, by its place. */
+    protected function planId(Piece $piece, int $plan): string
+    {
+        return $this->body($piece)['coats'][$plan]['id'] ?? 'none';
+    }
+
+    /** The id of a coat of a plan, by its place. */
+    protected function coatId(Piece $piece, int $plan, int $coat): string
+    {
+        return $this->body($piece)['coats'][$plan]['layers'][$coat]['id'] ?? 'none';
+    }
+
     protected function step(Piece $piece, string $id): PlannedStep
     {
         return PlannedStep::query()->where(['piece_id' => $piece->id, 'step' => $id])->firstOrFail();

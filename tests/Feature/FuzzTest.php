@@ -123,8 +123,9 @@ final class FuzzTest extends FeatureTestCase
             'pieces.marks.destroy', 'pieces.undo', 'pieces.redo' => ['version' => $version],
             'pieces.coats', 'pieces/{piece}/coats' => [
                 'version' => $version,
-                'do' => ['stack', 'add', 'remove', 'up', 'denib', 'buff', 'unplan'][mt_rand(0, 6)], 'plan' => '0',
-                'coat' => '1', 'product' => 'Paste wax', 'denib' => 'pad', 'buff' => 'hand', 'stack' => 'hard-wax-oil',
+                'do' => ['stack', 'add', 'remove', 'up', 'denib', 'buff', 'unplan'][mt_rand(0, 6)], 'plan' => $this->shop->pieces()->first()?->document['parts'][0]['coats'][0]['id'] ?? '',
+                'coat' => $this->shop->pieces()->first()?->document['parts'][0]['coats'][0]['layers'][1]['id'] ?? '',
+                'product' => 'Paste wax', 'denib' => 'pad', 'buff' => 'hand', 'stack' => 'hard-wax-oil',
                 'zones' => ['outside', 'rim'],
             ],
             'steps.done' => ['at' => '2026-12-01T09:00', 'minutes' => '5'],

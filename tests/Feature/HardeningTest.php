@@ -486,7 +486,7 @@ final class HardeningTest extends FeatureTestCase
         )->assertSessionHasNoErrors();
     }
 
-    public function test_a_refusal_stands_at_its_field_and_not_twice(): void
+    public function test_a_refusal_stands_at_its_field_and_the_top_of_the_page_links_there(): void
     {
         $piece = $this->bowl();
         $page = fn (string $url): string => (string) $this->get($url)->assertOk()->getContent();
@@ -495,9 +495,14 @@ final class HardeningTest extends FeatureTestCase
                 'version' => 1, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => 'P81'],
             ],
         );
-        self::assertSame(1, substr_count($page(route('pieces.surface', $piece)), 'P81&quot;; it takes'));
+        $shown = $page(route('pieces.surface', $piece));
+        self::assertSame(2, substr_count($shown, 'P81&quot;; it takes'));
+        self::assertSame(1, preg_match('~<a href="#refused-own-outside">[^<]*P81~', $shown));
+        self::assertSame(1, preg_match('~<em[^>]*id="refused-own-outside"~', $shown));
         $this->from('/pieces/create')->post('/pieces', ['name' => '']);
-        self::assertSame(1, substr_count($page('/pieces/create'), 'Name is empty'));
+        $shown = $page('/pieces/create');
+        self::assertSame(2, substr_count($shown, 'Name is empty'));
+        self::assertSame(1, substr_count($shown, 'id="refused-name"'));
     }
 
     public function test_a_piece_that_goes_against_itself_has_no_date_and_weeks_says_so(): void
@@ -506,11 +511,11 @@ final class HardeningTest extends FeatureTestCase
         self::assertNotNull($piece->ready_at);
         $this->get('/weeks')->assertSee('The 1 piece in work will be done in time');
         $this->put(
-            route('pieces.coats', $piece), ['version' => 1, 'do' => 'add', 'plan' => 0, 'product' => 'Paste wax'],
+            route('pieces.coats', $piece), ['version' => 1, 'do' => 'add', 'plan' => $this->planId($piece, 0), 'product' => 'Paste wax'],
         );
         $this->put(
             route('pieces.coats', $piece),
-            ['version' => 2, 'do' => 'add', 'plan' => 0, 'product' => 'Oil-varnish blend'],
+            ['version' => 2, 'do' => 'add', 'plan' => $this->planId($piece, 0), 'product' => 'Oil-varnish blend'],
         )->assertSessionHasNoErrors();
         self::assertNull($piece->refresh()->ready_at);
         $this->get('/weeks')->assertSee('The piece in work has no date')->assertDontSee('done in time');

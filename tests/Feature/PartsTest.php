@@ -75,7 +75,11 @@ final class PartsTest extends FeatureTestCase
         ])->assertSessionHasNoErrors();
         $this->put(
             route('pieces.coats', $piece),
-            ['version' => 4, 'part' => 'lid', 'do' => 'remove', 'plan' => 0, 'coat' => 0],
+            [
+                'version' => 4, 'part' => 'lid', 'do' => 'remove',
+                'plan' => $piece->refresh()->document['parts'][1]['coats'][0]['id'],
+                'coat' => $piece->document['parts'][1]['coats'][0]['layers'][0]['id'],
+            ],
         )
             ->assertSessionHasNoErrors();
         $last = $piece->refresh()->document;

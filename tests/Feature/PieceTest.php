@@ -204,31 +204,31 @@ final class PieceTest extends FeatureTestCase
         };
         $put(['do' => 'stack', 'stack' => 'wiping-varnish', 'zones' => ['outside', 'rim']])->assertSessionHasNoErrors();
         self::assertSame([['inside'], ['outside', 'rim']], array_column($this->body($piece)['coats'], 'zones'));
-        $put(['do' => 'add', 'plan' => 1, 'product' => 'Paste wax'])->assertSessionHas(
+        $put(['do' => 'add', 'plan' => $this->planId($piece, 1), 'product' => 'Paste wax'])->assertSessionHas(
             'said',
             fn (string $said): bool => preg_match(
                 '/^Coats saved\. It will be ready [\d.]+ (?:days|h) later than before: /', $said,
             ) === 1,
         );
         $put(
-            ['do' => 'add', 'plan' => 1, 'product' => 'Wiping varnish (oil-based thinned)'],
+            ['do' => 'add', 'plan' => $this->planId($piece, 1), 'product' => 'Wiping varnish (oil-based thinned)'],
         )->assertSessionHasNoErrors();
         $this->get(route('pieces.coats', $piece))->assertSee('Nothing sticks over wax')->assertSee('Wash the wax off');
         self::assertSame('forbid', $piece->refresh()->conflicts[0]['severity']);
-        $put(['do' => 'remove', 'plan' => 1, 'coat' => 5]);
-        $put(['do' => 'denib', 'plan' => 1, 'coat' => 1, 'denib' => 'steel-wool']);
+        $put(['do' => 'remove', 'plan' => $this->planId($piece, 1), 'coat' => $this->coatId($piece, 1, 5)]);
+        $put(['do' => 'denib', 'plan' => $this->planId($piece, 1), 'coat' => $this->coatId($piece, 1, 1), 'denib' => 'steel-wool']);
         self::assertSame('steel-wool', $this->body($piece)['coats'][1]['layers'][1]['denib']);
-        $put(['do' => 'buff', 'plan' => 1, 'buff' => 'hand']);
+        $put(['do' => 'buff', 'plan' => $this->planId($piece, 1), 'buff' => 'hand']);
         $buff = $this->body($piece)['coats'][1]['id'].'/buff';
         self::assertStringContainsString('by hand', $this->step($piece, $buff)->title);
-        $put(['do' => 'buff', 'plan' => 1, 'buff' => 'wheel']);
+        $put(['do' => 'buff', 'plan' => $this->planId($piece, 1), 'buff' => 'wheel']);
         self::assertStringContainsString('on the wheel', $this->step($piece, $buff)->title);
-        $put(['do' => 'buff', 'plan' => 1, 'buff' => '']);
+        $put(['do' => 'buff', 'plan' => $this->planId($piece, 1), 'buff' => '']);
         self::assertNull($piece->plannedSteps()->where('step', $buff)->first());
-        $put(['do' => 'add', 'plan' => 1, 'product' => 'Ketchup'])->assertSessionHasErrors('coats.1.layers.5.product');
+        $put(['do' => 'add', 'plan' => $this->planId($piece, 1), 'product' => 'Ketchup'])->assertSessionHasErrors('coats.1.layers.5.product');
         $put(['do' => 'stack', 'stack' => 'none'])->assertSessionHasErrors('zones');
-        $put(['do' => 'unplan', 'plan' => 0]);
-        $put(['do' => 'unplan', 'plan' => 0]);
+        $put(['do' => 'unplan', 'plan' => $this->planId($piece, 0)]);
+        $put(['do' => 'unplan', 'plan' => $this->planId($piece, 0)]);
         self::assertSame([], $this->body($piece)['coats']);
         $this->get(route('pieces.coats', $piece))->assertSee('Bare for now');
     }

@@ -7,23 +7,21 @@ namespace App\Http\Requests;
 use HonestGrain\Coating\Denib;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\BuffWith;
-use HonestGrain\Piece\CoatPlan;
-use HonestGrain\Piece\Part;
 use Illuminate\Validation\Rule;
 
-/** One change to the coats of a part. */
+/** One change to the coats of a part; plan and coat are named by their ids, so that it means the same later. */
 class ChangeCoats extends PieceChange
 {
     protected function fields(): array
     {
         return [
             'do' => ['required', Rule::in(['stack', 'add', 'remove', 'up', 'down', 'denib', 'buff', 'unplan'])],
-            'plan' => ['nullable', 'integer', 'between:0,'.Part::MAX_PLANS],
+            'plan' => ['nullable', 'string', 'max:60'],
             'zones' => ['array'],
             'zones.*' => [Rule::in(Face::names())],
             'stack' => ['nullable', 'string', 'max:60'],
             'product' => ['nullable', 'string', 'max:200'],
-            'coat' => ['nullable', 'integer', 'between:0,'.CoatPlan::MAX_COATS],
+            'coat' => ['nullable', 'string', 'max:60'],
             'denib' => ['nullable', Rule::enum(Denib::class)],
             'buff' => ['nullable', Rule::enum(BuffWith::class)],
         ];

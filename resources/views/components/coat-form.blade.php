@@ -3,7 +3,7 @@
     @csrf
     @method('put')
     <x-at :page="$page" />
-    <input type="hidden" name="plan" value="{{ $panel->index }}" />
+    <input type="hidden" name="plan" value="{{ $panel->plan->id }}" />
     @if ($coat !== null)
         <input type="hidden" name="coat" value="{{ $coat }}" />
     @endif

@@ -33,19 +33,18 @@
             <table>
                 <thead>
                     <tr>
-                        <th class="min-w-[215px]">Coat</th>
-                        <th>Rub below with</th>
-                        @foreach ($panel::HEADS as $head)
-                            <th class="n">{{ $head }}</th>
-                        @endforeach
-                        <th></th>
+                        <th>Coat</th>
+                        <th>Rub the one below with</th>
+                        <th class="n">Take</th>
+                        <th class="!pl-8">Next coat after</th>
+                        <th><span class="sr-only">Change it</span></th>
                     </tr>
                 </thead>
                 <tbody>
                     @foreach ($plan->coats as $i => $coat)
                         @foreach ($panel->objections($i) as $words)
                             <tr>
-                                <td colspan="10" class="!border-b-0">
+                                <td colspan="5" class="!border-b-0">
                                     <p class="note note-warn !my-1">
                                         <strong>{{ $words[0] }}.</strong> {{ $words[1] }}
                                     </p>
@@ -55,23 +54,32 @@
                         <tr>
                             <td>
                                 <b>{{ $loop->iteration }}</b> {{ $coat->coating->class }}
-                                @foreach ($panel->fine($i) as $fine)
-                                    <span class="faint small block">{{ $fine }}</span>
-                                @endforeach
                                 @if ($coat->coating->fromLabel !== [])
-                                    <span class="small block">by your label</span>
+                                    <span class="small">by your label</span>
                                 @endif
+                                <details class="small" id="coat-{{ $coat->id }}">
+                                    <summary class="faint underline underline-offset-4">Film and later waits</summary>
+                                    <dl class="grid max-w-[26rem] grid-cols-[auto_1fr] gap-x-4">
+                                        @foreach ($panel->later($i) as [$label, $figure])
+                                            <dt class="faint">{{ $label }}</dt>
+                                            <dd>{{ $figure }}</dd>
+                                        @endforeach
+                                    </dl>
+                                    @foreach ($panel->fine($i) as $fine)
+                                        <p class="faint">{{ ucfirst($fine) }}</p>
+                                    @endforeach
+                                </details>
                             </td>
                             <td>
                                 @if ($i > 0)
-                                    <x-coat-form :page="$page" :panel="$panel" :coat="$i">
+                                    <x-coat-form :page="$page" :panel="$panel" :coat="$coat->id">
                                         <input type="hidden" name="do" value="denib" />
                                         <select
                                             name="denib"
                                             aria-label="Rub coat {{ $i }} with"
                                             class="w-[190px]"
                                             data-autosend
-                                            id="denib-{{ $panel->index }}-{{ $i }}"
+                                            id="denib-{{ $coat->id }}"
                                         >
                                             <option value="">nothing</option>
                                             @foreach (HonestGrain\Coating\Denib::cases() as $denib)
@@ -84,12 +92,9 @@
                                 @endif
                             </td>
                             <td class="n">{{ $show->quantity($panel->amounts[$i]) }}</td>
-                            <td class="n">{{ $panel->film($i) }}</td>
-                            @foreach ($panel->waits[$i] as $wait)
-                                <td class="n">{{ $wait }}</td>
-                            @endforeach
+                            <td class="!pl-8">{{ $panel->waits[$i]['recoat'] }}</td>
                             <td class="n whitespace-nowrap">
-                                <x-coat-form :page="$page" :panel="$panel" :coat="$i">
+                                <x-coat-form :page="$page" :panel="$panel" :coat="$coat->id">
                                     @if ($i > 0)
                                         <button
                                             class="quiet px-1"

@@ -19,9 +19,7 @@
                 ><input type="checkbox" name="sure" value="1" required /> Not dry by its weights: I go on all the
                 same</label
             >
-            @error('sure')
-                <em class="warn">{{ $message }}</em>
-            @enderror
+            <x-refused name="sure" class="warn" />
         @endif
 
         <x-read :step="$step" /><button

@@ -50,11 +50,15 @@
             </p>
             @inject('shown', 'App\View\ShownErrors')
             @php($others = $shown->others($errors))
-            @if ($others !== [])
+            @php($linked = $shown->linked($errors))
+            @if ($others !== [] || $linked !== [])
                 <div class="mx-auto max-w-[1440px] px-4 sm:px-[40px] py-1" role="alert" id="problems">
-                    <ul class="note note-warn">
+                    <ul class="note note-warn max-h-[30vh] overflow-y-auto">
                         @foreach ($others as $message)
                             <li>{{ $message }}</li>
+                        @endforeach
+                        @foreach ($linked as $anchor => $message)
+                            <li><a href="#{{ $anchor }}">{{ $message }}</a></li>
                         @endforeach
                     </ul>
                 </div>

@@ -19,8 +19,6 @@
             <input class="w-24" name="by" inputmode="decimal" value="{{ old('by') }}" />
         </x-field>
         <button class="press mb-[0.8rem]">Do it</button>
-        @error('marks')
-            <p class="warn mb-[0.8rem]">{{ $message }}</p>
-        @enderror
+        <x-refused name="marks" class="warn mb-[0.8rem] block" />
     </form>
 </details>

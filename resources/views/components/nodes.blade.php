@@ -26,6 +26,7 @@
                             data-axis="{{ $axis }}"
                             :aria-label="row.label + ', {{ $word }}'"
                             x-on:change="type"
+                            x-on:blur="type"
                         />
                     </td>
                 @endforeach

@@ -52,6 +52,8 @@
                 <input
                     class="w-full"
                     name="tool_mark_um[{{ $face }}]"
+                    id="tool-mark-{{ $face }}"
+                    data-autosend
                     inputmode="decimal"
                     value="{{ old('tool_mark_um.'.$face, $show->bare($panel->plan->markUm)) }}"
                     placeholder="{{ $show->bare($s->job->deepestUm()) }}"
@@ -61,6 +63,8 @@
                 <input
                     class="w-full"
                     name="stop_at[{{ $face }}]"
+                    id="stop-at-{{ $face }}"
+                    data-autosend
                     value="{{ old('stop_at.'.$face, $panel->plan->stopAt->name ?? '') }}"
                 />
             </x-field>
@@ -170,6 +174,8 @@
                 <input
                     class="w-full"
                     name="own[{{ $face }}]"
+                    id="own-{{ $face }}"
+                    data-autosend
                     value="{{ old('own.'.$face, $panel->own()) }}"
                     placeholder="P80, P180, P400 (empty: the shortest)"
                 />

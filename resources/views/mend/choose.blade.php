@@ -1,9 +1,7 @@
 <x-piece :page="$page" tab="route" title="something is wrong">
     <h2>{{ $mend->what }}: what will you do?</h2>
     <p class="faint">The piece is held back until you choose. What was done stays written in its record.</p>
-    @error('remedy')
-        <p class="note note-warn">{{ $message }}</p>
-    @enderror
+    <x-refused name="remedy" class="note note-warn block" />
     <div class="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-3">
         @foreach ($mend->remedies as $remedy)
             <section class="flex flex-col border-t border-ink pt-2">

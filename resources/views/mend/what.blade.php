@@ -25,9 +25,7 @@
                         </label>
                     @endforeach
                 </div>
-                @error('fault_kind')
-                    <em>{{ $message }}</em>
-                @enderror
+                <x-refused name="fault_kind" class="block" />
             </fieldset>
             <div class="mt-4 grid gap-x-8 sm:grid-cols-4">
                 <x-field name="fault_on" label="Where"

@@ -40,9 +40,7 @@
                     >
                 @endforeach
             </fieldset>
-            @error('zones')
-                <em class="warn">{{ $message }}</em>
-            @enderror
+            <x-refused name="zones" class="warn" />
             <ul class="mt-3 grid gap-x-10 md:grid-cols-2">
                 @foreach ($stacks as $stack)
                     <li class="flex items-baseline gap-3 border-b border-rule py-1.5">

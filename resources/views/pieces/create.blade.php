@@ -32,9 +32,7 @@
                     </label>
                 @endforeach
             </div>
-            @error('form')
-                <em class="warn">{{ $message }}</em>
-            @enderror
+            <x-refused name="form" class="warn" />
         </fieldset>
         @php($sizes = $from?->sizes() ?? $show->usualSizes($form))
         @php($grain = $from?->grain() ?? $form->grain()->value)

@@ -54,9 +54,7 @@
             <button type="button" class="quiet" x-on:click="end">End the stroke</button>
             <button type="button" class="quiet" x-on:click="back">Take one back</button>
             <button type="button" class="quiet" x-on:click="clear">Begin anew</button>
-            @error('strokes')
-                <p class="warn">{{ $message }}</p>
-            @enderror
+            <x-refused name="strokes" class="warn block" />
         </form>
         <form
             method="post"

@@ -52,9 +52,7 @@
                                     </option>
                                 @endforeach
                             </select>
-                            @error("layer_product.$i")
-                                <em class="warn small block">{{ $message }}</em>
-                            @enderror
+                            <x-refused :name="'layer_product.'.$i" class="warn small block" />
                         </td>
                         <td>
                             <input
@@ -73,9 +71,7 @@
                                     value="{{ old("$name.$i", $usual) }}"
                                     aria-label="{{ $word }} of layer {{ $i + 1 }}"
                                 />
-                                @error("$name.$i")
-                                    <em class="warn small block">{{ $message }}</em>
-                                @enderror
+                                <x-refused :name="$name.'.'.$i" class="warn small block" />
                             </td>
                         @endforeach
                     </tr>

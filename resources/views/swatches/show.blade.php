@@ -125,9 +125,7 @@
                                     @endforeach
                                 </tbody>
                             </table>
-                            @error('x_grey')
-                                <p class="warn small">{{ $message }}</p>
-                            @enderror
+                            <x-refused name="x_grey" class="warn small block" />
                             <button class="press press-main mt-2">Measure</button>
                         </form>
                     </div>
