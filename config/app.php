@@ -9,6 +9,8 @@ return [
     'url' => env('APP_URL', 'http://127.0.0.1:8000'),
     // Further names under which the app may be asked, parted by commas.
     'trusted_hosts' => env('TRUSTED_HOSTS', ''),
+    // Seconds by which the checks set the clock of the app forward or back; nothing else does.
+    'clock_offset' => (int) env('TEST_CLOCK_OFFSET', 0),
     'timezone' => 'UTC',
     'locale' => 'en',
     'fallback_locale' => 'en',

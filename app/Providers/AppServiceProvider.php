@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Planning\RouteStore;
 use App\View\Show;
 use App\View\ShownErrors;
+use Carbon\CarbonInterface;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Scheduler;
@@ -19,6 +20,7 @@ use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Contracts\Translation\Translator;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
@@ -55,6 +57,10 @@ class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
+        $offset = (int) config('app.clock_offset');
+        if ($offset !== 0) {
+            Date::setTestNow(fn (CarbonInterface $real): CarbonInterface => $real->addSeconds($offset));
+        }
         Validator::resolver(fn (
             Translator $translator, array $data, array $rules, array $messages, array $attributes,
         ): ReadingValidator => new ReadingValidator(

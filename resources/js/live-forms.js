@@ -42,7 +42,11 @@ async function post(action, body, keepalive) {
 export function swap(page, selectors) {
     for (const selector of selectors) {
         const [from, to] = [page.querySelector(selector), document.querySelector(selector)];
-        if (from && to) to.replaceWith(document.importNode(from, true));
+        if (!from || !to) continue;
+        const unsaved = typed(to);
+        const fresh = document.importNode(from, true);
+        to.replaceWith(fresh);
+        restore(fresh, unsaved);
     }
     const version = page.querySelector('input[name=version]')?.value;
     if (version) document.querySelectorAll('input[name=version]').forEach((field) => (field.value = version));
@@ -145,7 +149,8 @@ document.addEventListener('focusout', (event) => {
 // Who follows a link while something is on its way goes when it has arrived.
 document.addEventListener('click', async (event) => {
     const link = event.target.closest?.('a[href]');
-    const isPlain = event.button === 0 && !event.ctrlKey && !event.metaKey && !event.shiftKey && !event.defaultPrevented;
+    const isPlain =
+        event.button === 0 && !event.ctrlKey && !event.metaKey && !event.shiftKey && !event.defaultPrevented;
     if (!link || !isPlain || waiting === 0 || link.target || link.hasAttribute('download')) return;
     if (link.getAttribute('href').startsWith('#')) return;
     event.preventDefault();

@@ -9,6 +9,7 @@
             What is empty is not asked about. What does not swing is refused, and no step turns faster than this.
         </p>
         <fieldset @disabled(! $me->isOwner())>
+            <legend class="sr-only">What the shop turns with</legend>
             <h2 class="mt-4">Lathe</h2>
             <div class="mt-2 grid gap-x-8 sm:grid-cols-3">
                 @foreach ($form->lathe() as $name => [$label, $value])

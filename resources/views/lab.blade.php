@@ -126,7 +126,12 @@
                             </button>
                         @endforeach
                     </div>
-                    <x-field :name="$plan->key" label="Sheets in order, with their scale" class="mt-2">
+                    <x-field
+                        :name="$plan->key"
+                        label="Sheets in order, with their scale"
+                        class="mt-2"
+                        :for="'plan-'.$plan->key"
+                    >
                         <span class="flex gap-2">
                             <input
                                 class="w-full"

@@ -26,7 +26,7 @@
                         <th class="n">Grain</th>
                         <th class="n">Discs</th>
                         <th class="n">A disc costs</th>
-                        <th></th>
+                        <th><span class="sr-only">Change</span></th>
                     </tr>
                 </thead>
                 <tbody>
@@ -57,6 +57,7 @@
                                         data-autosend
                                         id="discs-{{ $one['row']->id }}"
                                     />
+                                    <noscript><button>Save</button></noscript>
                                 </form>
                             </td>
                             <td class="n">
@@ -139,14 +140,14 @@
                             <th class="n">Cured</th>
                             <th class="n">Covers</th>
                             <th class="n">Left</th>
-                            <th></th>
+                            <th><span class="sr-only">Change</span></th>
                         </tr>
                     </thead>
                     <tbody>
                         @foreach (collect($coatings)->sortByDesc(fn ($c) => $tins->has($c->class)) as $coating)
                             @php($tin = $tins[$coating->class] ?? null)
                             <tr>
-                                <td>
+                                <td class="min-w-[8.5rem]">
                                     @if ($tin)
                                         <b>{{ $coating->class }}</b>
                                     @else
@@ -175,7 +176,7 @@
                         @foreach ($stains as $stain)
                             @php($tin = $tins[$stain->class] ?? null)
                             <tr>
-                                <td>
+                                <td class="min-w-[8.5rem]">
                                     @if ($tin)
                                         <b>{{ $stain->class }}</b>
                                     @else

@@ -10,6 +10,7 @@
                 <p class="note">Only an owner can change these.</p>
             @endcannot
             <fieldset @disabled(! $me->isOwner())>
+                <legend class="sr-only">The shop</legend>
                 <div class="mt-3 grid grid-cols-2 gap-x-8">
                     <x-field name="name" label="Name"
                         ><input

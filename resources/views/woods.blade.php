@@ -14,8 +14,8 @@
                             <th class="n">Hardness</th>
                             <th class="n">Density at 12 %</th>
                             <th class="n">Shrinks</th>
-                            <th></th>
-                            <th></th>
+                            <th><span class="sr-only">Note</span></th>
+                            <th><span class="sr-only">Change</span></th>
                         </tr>
                     </thead>
                     <tbody>

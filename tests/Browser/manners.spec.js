@@ -1,83 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import { draw, expect, openDemo, putOnRack, register, test } from './shop.js';
-
-async function noSeriousFinding(page, where) {
-    const { violations } = await new AxeBuilder({ page })
-        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
-        .analyze();
-    const serious = violations
-        .filter((v) => ['serious', 'critical'].includes(v.impact))
-        .map(
-            (v) =>
-                `${where}: ${v.id} ${v.nodes
-                    .map((n) => n.target.join(' '))
-                    .slice(0, 4)
-                    .join(', ')}`,
-        );
-    expect(serious).toEqual([]);
-}
-
-for (const theme of ['paper', 'dark']) {
-    test(`no serious accessibility finding on any main screen, ${theme}`, async ({ page }) => {
-        test.setTimeout(300_000);
-        for (const path of ['/sign-in', '/register']) {
-            await page.goto(path);
-            await noSeriousFinding(page, path);
-        }
-        await register(page);
-        await draw(page, 'Ebb bowl');
-        const piece = page.url().replace(/\/shape.*/, '');
-        await page.goto(`${piece}/marks`);
-        await page.getByLabel('From, mm').fill('60');
-        await page.getByLabel('To, mm').fill('80');
-        await page.locator('select[name=technique]').selectOption('dye');
-        await page.getByRole('button', { name: 'Place it' }).click();
-        await expect(page.getByRole('cell', { name: /^Dye/ })).toBeVisible();
-        const blank = await putOnRack(page);
-        await page.goto('/shop');
-        await page.getByLabel('Shop light').selectOption(theme);
-        await page.getByRole('button', { name: 'Save for me' }).click();
-        await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
-        for (const path of [
-            '/bench',
-            '/pieces',
-            '/pieces/create',
-            ...['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card'].map((tab) => `${piece}/${tab}`),
-            '/weeks',
-            '/rack',
-            '/rack/new',
-            '/rack/weigh',
-            '/rack/weights',
-            '/rack/labels',
-            blank,
-            `${piece}/mark-out`,
-            `${piece}/turned`,
-            '/swatches',
-            '/swatches/new',
-            '/shop/climate',
-            '/shop/lathe',
-            '/shop/instruments',
-            '/log',
-            '/shelf',
-            '/shelf/sizes?of=CAMI%20320',
-            '/lab',
-            '/shop/learnt',
-            '/shelf/woods',
-            '/shop',
-            '/shelf/tin?product=Paste%20wax',
-        ]) {
-            await page.goto(path);
-            await noSeriousFinding(page, path);
-        }
-        await page.goto('/bench');
-        await page.getByRole('link', { name: 'Something is wrong' }).click();
-        await noSeriousFinding(page, 'what is wrong');
-        await page.getByText('Torn grain').click();
-        await page.getByRole('button', { name: 'What can I do?' }).click();
-        await expect(page.getByRole('heading', { name: 'Torn grain: what will you do?' })).toBeVisible();
-        await noSeriousFinding(page, 'what to do');
-    });
-}
+import { draw, expect, now, openDemo, register, test } from './shop.js';
 
 test('a second tab cannot overwrite, and says so', async ({ page, context }) => {
     await register(page);
@@ -129,7 +50,12 @@ test('an impossible shape is refused on the spot and the piece stays as it was',
     await expect(page.getByText('it takes a number', { exact: false })).toBeVisible();
 });
 
-test('the demo workshop is open at one press and stays within the screen', async ({ page }) => {
+const overflow = (page) => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+
+test('the demo workshop is open at one press and stays within the screen, with the longest words too', async ({
+    page,
+}) => {
+    test.setTimeout(180_000);
     await openDemo(page);
     await page.goto('/pieces');
     const piece = (await page.getByRole('link', { name: 'Ebb bowl' }).getAttribute('href')).replace(/\/shape$/, '');
@@ -137,6 +63,7 @@ test('the demo workshop is open at one press and stays within the screen', async
         '/bench',
         '/pieces',
         '/weeks',
+        '/rack',
         '/shelf',
         '/shelf/woods',
         '/swatches',
@@ -148,10 +75,17 @@ test('the demo workshop is open at one press and stays within the screen', async
         await page.setViewportSize({ width, height: 1100 });
         for (const path of paths) {
             await page.goto(path);
-            expect(
-                await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
-                `${path} at ${width}`,
-            ).toBeLessThanOrEqual(0);
+            expect(await overflow(page), `${path} at ${width}`).toBeLessThanOrEqual(0);
+            // What the hour and the maker write there may be longer than it happens to be now.
+            await page.evaluate(() => {
+                document
+                    .querySelectorAll('[data-until]')
+                    .forEach((el) => (el.textContent = 'in 47 h 59 and 12.9 days'));
+                document
+                    .querySelectorAll('main h1, main h2, main b')
+                    .forEach((el) => el.children.length === 0 && (el.textContent += ' Abendschimmerschalenrohling 2'));
+            });
+            expect(await overflow(page), `${path} at ${width} with long words`).toBeLessThanOrEqual(0);
         }
     }
     await page.setViewportSize({ width: 820, height: 1180 });
@@ -160,11 +94,23 @@ test('the demo workshop is open at one press and stays within the screen', async
         expect((await button.boundingBox()).height).toBeGreaterThanOrEqual(44);
 });
 
+test('the longest name of one word stays within every screen it stands on', async ({ page }) => {
+    await register(page);
+    await draw(page, 'W'.repeat(80));
+    const piece = new URL(page.url()).pathname.replace(/\/shape$/, '');
+    await page.setViewportSize({ width: 390, height: 844 });
+    for (const path of ['/bench', '/pieces', '/weeks', '/log', `${piece}/shape`, `${piece}/route`, `${piece}/card`]) {
+        await page.goto(path);
+        expect(await overflow(page), path).toBeLessThanOrEqual(0);
+    }
+});
+
 test('two fields changed one right after the other are both kept', async ({ page }) => {
     await register(page);
     await draw(page, 'Quick bowl');
     await page.getByRole('link', { name: 'Coats', exact: true }).click();
     await page.getByRole('button', { name: 'Take Oil-varnish blend' }).click();
+    await expect(page.locator('#said')).toContainText('Coats saved.');
     const rub = (coat) => page.getByLabel(`Rub coat ${coat} with`);
     await expect(rub(2)).toHaveValue('pad');
     let saved = 0;
@@ -186,7 +132,7 @@ test('two fields changed one right after the other are both kept', async ({ page
 });
 
 test('the time to go runs on by whole minutes', async ({ page }) => {
-    await page.clock.install();
+    await page.clock.install({ time: now() });
     await openDemo(page);
     const until = page.locator('[data-until]').first();
     await until.evaluate((el) => (el.dataset.until = String(Date.now() / 1000 + 9 * 3600 - 5)));

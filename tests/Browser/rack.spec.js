@@ -1,6 +1,6 @@
-import { expect, putOnRack, register, test } from './shop.js';
+import { expect, now, putOnRack, register, test } from './shop.js';
 
-const daysAgo = (days) => new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 16);
+const daysAgo = (days) => new Date(now() - days * 86_400_000).toISOString().slice(0, 16);
 
 test('a rack is weighed by keyboard alone, and the third weight gives a date', async ({ page }) => {
     await register(page);

@@ -22,6 +22,7 @@
                     @endforeach
                 </select>
             </label>
+            <noscript><button>Save</button></noscript>
         </x-coat-form>
         <x-coat-form :page="$page" :panel="$panel">
             <button class="quiet" name="do" value="unplan">Leave these bare</button>
@@ -88,6 +89,7 @@
                                                 </option>
                                             @endforeach
                                         </select>
+                                        <noscript><button>Save</button></noscript>
                                     </x-coat-form>
                                 @endif
                             </td>

@@ -1,9 +1,16 @@
-@props(['name', 'label', 'hint' => null])
-<label {{ $attributes->class('field') }}>
-    <span>{{ $label }}</span>
+{{-- A field with its label, its hint and what was refused of it. Where more than one control stands in it, `for` names
+the one that the label belongs to. --}}
+@props(['name', 'label', 'hint' => null, 'for' => null])
+@php($tag = $for === null ? 'label' : 'div')
+<{{ $tag }} {{ $attributes->class('field') }}>
+    @if ($for === null)
+        <span>{{ $label }}</span>
+    @else
+        <label for="{{ $for }}">{{ $label }}</label>
+    @endif
     {{ $slot }}
     @if ($hint)
         <small class="faint block">{{ $hint }}</small>
     @endif
     <x-refused :name="$name" />
-</label>
+</{{ $tag }}>

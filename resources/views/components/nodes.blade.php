@@ -9,7 +9,7 @@
             <th>Height, {{ $show->unit(Unit::Length) }}</th>
             <th>Radius, {{ $show->unit(Unit::Length) }}</th>
             <th>Corner</th>
-            <th></th>
+            <th><span class="sr-only">Add or take out</span></th>
         </tr>
     </thead>
     <tbody>

@@ -19,7 +19,7 @@
                     <th>Joint</th>
                     <th>Meets at</th>
                     <th>As drawn</th>
-                    <th></th>
+                    <th><span class="sr-only">Change</span></th>
                 </tr>
             </thead>
             <tbody>

@@ -169,7 +169,7 @@
                 nothing to work against.
             </p>
         @endif
-        <x-field :name="'own['.$face.']'" label="Your own way, grits with their scale" class="mt-4">
+        <x-field :name="'own['.$face.']'" label="Your own way, grits with their scale" class="mt-4" :for="'own-'.$face">
             <span class="flex gap-2">
                 <input
                     class="w-full"

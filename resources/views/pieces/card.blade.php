@@ -16,7 +16,7 @@
         <table class="text-[1.08rem]">
             <thead>
                 <tr>
-                    <th class="w-8"></th>
+                    <th class="w-8"><span class="sr-only">Tick</span></th>
                     <th>Step</th>
                     <th class="n">Hands</th>
                     <th class="n">Planned</th>

@@ -7,16 +7,17 @@
         <form method="post" action="{{ route('pieces.air', $piece) }}" class="mb-6" data-live>
             @csrf
             @method('put')
-            <label class="flex flex-wrap items-baseline gap-3">
-                Its coats dry in
+            <div class="flex flex-wrap items-baseline gap-3">
+                <label for="air">Its coats dry in</label>
                 <x-choose
+                    id="air"
                     name="air"
                     :options="['' => 'where the others do: '.lcfirst($usual)] + $airs"
                     :chosen="$piece->air_id ?? ''"
                     class="!w-auto"
                 />
                 <button class="quiet">Move it</button>
-            </label>
+            </div>
         </form>
     @endif
     <section>

@@ -5,7 +5,7 @@
         <a href="{{ route('pieces.card', $piece) }}">Route card to print</a>
         <a href="{{ route('pieces.csv', $piece) }}">Route as CSV</a>
         <a href="{{ route('calendar.file') }}">Calendar file</a>
-        <span class="ml-auto flex gap-5">
+        <div class="ml-auto flex gap-5">
             <form method="post" action="{{ route('pieces.copy', $piece) }}">
                 @csrf
                 <x-once />
@@ -31,7 +31,7 @@
                     <button class="quiet">Put it away</button>
                 </form>
             @endif
-        </span>
+        </div>
     </div>
     @if ($page->steps->isEmpty())
         <p class="note note-warn">No route could be worked out; the remarks below say why.</p>
@@ -80,13 +80,17 @@
             <input type="hidden" name="version" value="{{ $piece->version }}" />
             <input type="hidden" name="step" /><input type="hidden" name="target" />
             <input type="hidden" name="place" />
+            <button>Move the step</button>
         </form>
         <p x-ref="says" class="note route-says no-print" role="status" hidden></p>
         @foreach ($told->stages as $stage)
             @if ($stage->gap)
                 <p class="route-gap small faint">waits {{ $stage->gap }}</p>
             @endif
-            <section class="route-stage" aria-label="{{ trim($stage->part.' '.lcfirst($stage->mount)) }}">
+            <section
+                class="route-stage"
+                aria-label="{{ $loop->iteration }}. {{ trim($stage->part.' '.lcfirst($stage->mount)) }}"
+            >
                 <div class="route-held">
                     {!! $stage->drawing !!}
                     <p class="small">
@@ -111,28 +115,28 @@
             @forelse ($told->offers as $offer)
                 <h3 class="mt-3">{{ $offer->label }}</h3>
                 @foreach ($offer->ways as $way)
-                    <form
-                        method="post"
-                        action="{{ route('pieces.school', $piece) }}"
-                        class="flex flex-wrap items-baseline gap-x-4 border-b border-rule py-1"
-                        data-live
-                    >
-                        @csrf
-                        @method('put')
-                        <input type="hidden" name="version" value="{{ $piece->version }}" />
-                        <input type="hidden" name="choice" value="{{ $offer->name }}" />
-                        <input type="hidden" name="way" value="{{ $way->value }}" />
-                        <span @class(['grow', 'font-semibold' => $way->isSo])>{{ ucfirst($way->words) }}</span>
-                        <span class="faint small">{{ $told->costs($way) }}</span>
-                        @if ($way->isSo)
+                    @php($look = 'flex flex-wrap items-baseline gap-x-4 border-b border-rule py-1')
+                    @if ($way->isSo)
+                        <div class="{{ $look }}">
+                            <span class="grow font-semibold">{{ ucfirst($way->words) }}</span>
+                            <span class="faint small">{{ $told->costs($way) }}</span>
                             <span class="small">as it is</span>
-                        @else
+                        </div>
+                    @else
+                        <form method="post" action="{{ route('pieces.school', $piece) }}" class="{{ $look }}" data-live>
+                            @csrf
+                            @method('put')
+                            <input type="hidden" name="version" value="{{ $piece->version }}" />
+                            <input type="hidden" name="choice" value="{{ $offer->name }}" />
+                            <input type="hidden" name="way" value="{{ $way->value }}" />
+                            <span class="grow">{{ ucfirst($way->words) }}</span>
+                            <span class="faint small">{{ $told->costs($way) }}</span>
                             <button class="quiet">This way</button>
                             @can('run-shop')
                                 <button class="quiet" name="for_shop" value="1">Always, in this shop</button>
                             @endcan
-                        @endif
-                    </form>
+                        </form>
+                    @endif
                 @endforeach
             @empty
                 <p class="faint mt-1">For this piece there is one way only.</p>

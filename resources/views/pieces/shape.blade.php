@@ -33,7 +33,13 @@
                             <tr :data-light="zone.id">
                                 <td :class="zone.band ? 'pl-3' : ''">
                                     <span x-show="!zone.band" x-text="zone.name"></span>
-                                    <a x-show="zone.band" href="{{ $page->tab('marks') }}" x-text="zone.name"></a>
+                                    <a
+                                        x-show="zone.band"
+                                        href="{{ $page->tab('marks') }}"
+                                        aria-label="To the marks"
+                                        :aria-label="zone.name"
+                                        x-text="zone.name"
+                                    ></a>
                                 </td>
                                 <td class="n" x-text="zone.area"></td>
                                 <td class="n" x-text="zone.end"></td>
@@ -81,6 +87,7 @@
             @method('put')
             <x-at :page="$page" />
             <input type="hidden" name="shape" x-ref="shape" />
+            <button>Save the shape</button>
         </form>
         <div class="mt-4 flex flex-wrap gap-x-14 gap-y-3">
             <details>

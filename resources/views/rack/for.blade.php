@@ -32,13 +32,13 @@
             <table class="mt-4">
                 <thead>
                     <tr>
-                        <th></th>
+                        <th><span class="sr-only">Drawing</span></th>
                         <th>Blank</th>
                         <th class="n">At most across</th>
                         <th class="n">high</th>
                         <th class="n">wall</th>
                         <th class="n">Becomes shavings</th>
-                        <th></th>
+                        <th><span class="sr-only">Take it</span></th>
                     </tr>
                 </thead>
                 <tbody>

@@ -40,7 +40,7 @@
                 <table class="small mt-1">
                     <thead>
                         <tr>
-                            <th></th>
+                            <th><span class="sr-only">What</span></th>
                             <th class="n">Start at</th>
                             <th class="n">At most</th>
                         </tr>
@@ -215,7 +215,7 @@
                             <table class="small mt-1">
                                 <thead>
                                     <tr>
-                                        <th></th>
+                                        <th><span class="sr-only">What</span></th>
                                         <th class="n">Now</th>
                                         <th class="n">When ready</th>
                                     </tr>

@@ -1,0 +1,3 @@
+import { everyPage } from './pages.js';
+
+everyPage('paper', ['html', 'axe']);

@@ -1,0 +1,130 @@
+import AxeBuilder from '@axe-core/playwright';
+import { HtmlValidate } from 'html-validate';
+import { expect, openDemo, test } from './shop.js';
+
+// Rules of style are left to Prettier; a field that belongs to a form elsewhere by `form=` is counted to its neighbour.
+const sound = new HtmlValidate({
+    extends: ['html-validate:recommended'],
+    rules: {
+        'attr-quotes': 'off',
+        'attribute-boolean-style': 'off',
+        'attribute-empty-style': 'off',
+        'doctype-style': 'off',
+        'form-dup-name': 'off',
+        'long-title': 'off',
+        'no-implicit-button-type': 'off',
+        'no-implicit-input-type': 'off',
+        'no-inline-style': 'error',
+        'no-raw-characters': 'off',
+        'no-trailing-whitespace': 'off',
+        'prefer-native-element': 'off',
+        'valid-autocomplete': 'off',
+        'void-style': 'off',
+    },
+});
+
+const OF_A_PIECE = ['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'mark-out', 'turned'];
+
+export const PAGES = [
+    '/sign-in',
+    '/register',
+    '/bench',
+    '/pieces',
+    '/pieces?q=nothing-has-this-name',
+    '/pieces/create',
+    ...OF_A_PIECE.map((tab) => `piece/${tab}`),
+    'piece/marks?mark=scales',
+    'piece/marks?mark=tide-2',
+    'piece/marks/scales/unit',
+    '/weeks',
+    '/rack',
+    '/rack/new',
+    '/rack/weigh',
+    '/rack/weights',
+    '/rack/labels',
+    '/rack/for',
+    'blank',
+    '/swatches',
+    '/swatches/new',
+    'swatch',
+    '/shop',
+    '/shop/climate',
+    '/shop/lathe',
+    '/shop/instruments',
+    '/shop/learnt',
+    '/log',
+    '/shelf',
+    '/shelf/sizes?of=CAMI%20320',
+    '/shelf/woods',
+    '/shelf/tin?product=Paste%20wax',
+    '/lab',
+    'what is wrong',
+    'what to do',
+    '/nothing-is-here',
+];
+
+const first = async (page, list, pattern) => {
+    await page.goto(list);
+    const links = await page.locator('main a[href]').evaluateAll((all) => all.map((el) => el.href));
+    return new URL(links.find((href) => pattern.test(href))).pathname;
+};
+
+// Where each page of the demo workshop is, and who is signed in there.
+export async function opened(browser, theme) {
+    const context = await browser.newContext();
+    const page = await context.newPage();
+    await openDemo(page);
+    if (theme !== 'paper') {
+        await page.goto('/shop');
+        await page.getByLabel('Shop light').selectOption(theme);
+        await page.getByRole('button', { name: 'Save for me' }).click();
+        await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
+    }
+    const piece = (await first(page, '/pieces?q=Ebb', /pieces\/\d+\/shape$/)).replace('/shape', '');
+    const places = {
+        blank: await first(page, '/rack', /rack\/\d+$/),
+        swatch: await first(page, '/swatches', /swatches\/\d+$/),
+        'what is wrong': await first(page, '/bench', /wrong$/),
+    };
+    const state = await context.storageState();
+    await context.close();
+
+    return {
+        state,
+        at: (path) => places[path] ?? path.replace(/^piece/, piece),
+    };
+}
+
+export async function look(page, path, at, checks) {
+    const answer = await page.goto(at(path === 'what to do' ? 'what is wrong' : path));
+    const html = await answer.text();
+    if (path === 'what to do') {
+        await page.getByText('Torn grain').click();
+        await page.getByRole('button', { name: 'What can I do?' }).click();
+        await expect(page.getByRole('heading', { name: 'Torn grain: what will you do?' })).toBeVisible();
+    }
+    if (path === 'piece/turned') await page.waitForTimeout(300);
+    if (checks.includes('html')) {
+        const { results } = await sound.validateString(html);
+        expect(results.flatMap((one) => one.messages.map((m) => `${m.ruleId}: ${m.message} ${m.selector}`))).toEqual(
+            [],
+        );
+    }
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 4)}`)).toEqual([]);
+}
+
+// One test a page, each of a workshop that is not the first.
+export function everyPage(theme, checks) {
+    let shop;
+    test.beforeAll(async ({ browser }) => {
+        shop = await opened(browser, theme);
+    });
+    for (const path of PAGES) {
+        test(`${path}, ${theme}: sound, and open to everyone`, async ({ page, context }) => {
+            const isGuest = ['/sign-in', '/register'].includes(path);
+            if (!isGuest) await context.addCookies(shop.state.cookies);
+            await look(page, path, shop.at, checks);
+        });
+    }
+}
