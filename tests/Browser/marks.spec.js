@@ -206,3 +206,52 @@ test('a browser that cannot draw in the round shows the still drawing', async ({
     await expect(page.locator('.turned-still svg')).toBeVisible();
     await expect(page.getByRole('button', { name: 'Save as PNG' })).toBeHidden();
 });
+
+test('a band lands under the pointer that drags it, on flat forms and tall, at every width', async ({
+    page,
+    context,
+}) => {
+    test.setTimeout(120_000);
+    await context.clearCookies();
+    await openDemo(page);
+    for (const name of ['Ebb bowl', 'platter', 'vase']) {
+        await page.goto(`/pieces?q=${name}`);
+        const shape = await page.locator('main a[href*="/shape"]').first().getAttribute('href');
+        for (const width of [390, 768, 1024, 1280, 1920]) {
+            await page.setViewportSize({ width, height: 1000 });
+            await page.goto(shape.replace(/shape.*/, 'marks'));
+            const overlay = page.locator('svg[x-ref=overlay]');
+            await overlay.scrollIntoViewIfNeeded();
+            // Two places on the outside, as the drawing has them on the screen.
+            const [from, to] = await overlay.evaluate((el) => {
+                const { lines } = JSON.parse(el.closest('[data-panel]').dataset.panel);
+                const drawn = el.parentElement.querySelector('.piece-art svg').getScreenCTM();
+                return [0.4, 0.7].map((share) => {
+                    const [x, y] = lines.outer[Math.floor(share * (lines.outer.length - 1))];
+                    const at = new DOMPoint(x, y).matrixTransform(drawn);
+                    return { x, y, screen: [at.x, at.y] };
+                });
+            });
+            await page.mouse.move(...from.screen);
+            await page.mouse.down();
+            await page.mouse.move(...to.screen, { steps: 5 });
+            await page.mouse.up();
+            // The band begins and ends where the pointer did: nearest of its own points, in pixels.
+            const off = await overlay.locator('.band').evaluate(
+                (band, places) =>
+                    places.map(({ x, y }) => {
+                        const long = band.getTotalLength();
+                        const scale = band.getScreenCTM().a;
+                        return Math.min(
+                            ...Array.from({ length: 1201 }, (_, i) => {
+                                const at = band.getPointAtLength((long * i) / 1200);
+                                return scale * Math.hypot(at.x - x, at.y - y);
+                            }),
+                        );
+                    }),
+                [from, to],
+            );
+            expect(Math.max(...off), `${name} at ${width}`).toBeLessThan(3);
+        }
+    }
+});

@@ -16,7 +16,7 @@
         <div class="grid gap-x-10 lg:grid-cols-[1fr_400px]">
             <div class="min-w-0">
                 <div class="grid gap-x-4 sm:grid-cols-[1fr_230px]">
-                    <div class="relative">
+                    <div class="relative self-start">
                         <div class="piece-art">{!! $panel->drawing !!}</div>
                         <svg
                             x-ref="overlay"
