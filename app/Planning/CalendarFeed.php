@@ -79,13 +79,13 @@ final readonly class CalendarFeed
         /** @var VEvent $event */
         $event = $calendar->add('VEVENT', [
             'UID' => "step-{$step->piece_id}-{$step->step}@honest-grain",
-            'SUMMARY' => "{$step->piece->name}: {$step->title}",
+            'SUMMARY' => "{$step->piece->name}: {$show->sentence($step->title)}",
             'DTSTART' => $step->start_at->toDateTimeImmutable(), 'DTEND' => $step->end_at->toDateTimeImmutable(),
             'DESCRIPTION' => $show->sentence($step->details->because).$closes,
         ] + $this->state($step->piece_id, $step->piece->workshop));
         if ($window !== null) {
             $event->add('VALARM', [
-                'ACTION' => 'DISPLAY', 'DESCRIPTION' => "Window closing: {$step->piece->name}, {$step->title}",
+                'ACTION' => 'DISPLAY', 'DESCRIPTION' => "Window closing: {$step->piece->name}, {$show->sentence($step->title)}",
             ])->add('TRIGGER', $window->rings(self::ALARM_MINUTES)->format('Ymd\THis\Z'), ['VALUE' => 'DATE-TIME']);
         }
     }

@@ -159,7 +159,7 @@ final readonly class BenchBoard
     }
 
     /** What was done or noted lately, in a line. */
-    public function says(LogEntry $entry): string
+    public function says(LogEntry $entry, Show $show): string
     {
         return implode(': ', array_filter([
             match ($entry->kind) {
@@ -167,7 +167,7 @@ final readonly class BenchBoard
                 'skip' => 'skipped',
                 default => null,
             },
-            $entry->title === null ? null : lcfirst($entry->title), $entry->body,
+            $entry->title === null ? null : lcfirst($show->sentence($entry->title)), $entry->body,
         ]));
     }
 

@@ -41,7 +41,7 @@ final readonly class FromBlank
 
     public function most(): string
     {
-        $mm = fn (float $value): string => $this->show->length($value, $this->show->fine());
+        $mm = $this->show->atMost(...);
         $wall = $this->largest->wallMm === null ? '' : ', wall '.$mm(max(0.0, $this->largest->wallMm));
         $sure = $this->largest->isSure ? '' : ' (its shrinkage is not known: less may be left)';
 

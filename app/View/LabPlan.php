@@ -108,7 +108,10 @@ final readonly class LabPlan
         return (new CrossSection(
             $this->passes[$this->at()]->profile, $this->passes[max(0, $this->at() - 1)]->profile,
             ScratchLab::LONG_UM, $this->job->deepestUm(),
-        ))->svg('Cross-section after '.$this->passes()[$this->at()]);
+        ))->svg(
+            'Cross-section after '.$this->passes()[$this->at()],
+            $this->show->length(CrossSection::BAR_UM / 1000, $this->show->fine()),
+        );
     }
 
     /** Heights of the pass that is looked at, tenths of a µm, for the raking light. */

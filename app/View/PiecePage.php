@@ -56,7 +56,7 @@ final readonly class PiecePage
             ? 0.0 : max(0.0, $now->diffInMinutes($piece->ready_at) - $hands) / 60;
 
         return new self(
-            $piece, $steps, self::strip($steps, $from, $to), $hands, $left,
+            $piece, $steps, self::strip($steps, $from, $to, app(Show::class)), $hands, $left,
             $piece->revision > (int) $piece->revisions()->min('number'),
             $piece->revisions()->where('number', '>', $piece->revision)->exists(),
             $core, $part,
@@ -290,8 +290,12 @@ final readonly class PiecePage
      *
      * @param  Collection<int, PlannedStep>  $steps
      */
-    private static function strip(Collection $steps, ?CarbonInterface $from, ?CarbonInterface $to): string
-    {
+    private static function strip(
+        Collection $steps,
+        ?CarbonInterface $from,
+        ?CarbonInterface $to,
+        Show $show,
+    ): string {
         if ($from === null || $to === null || $to->lte($from)) {
             return '';
         }
@@ -301,7 +305,7 @@ final readonly class PiecePage
                 continue;
             }
             $start = $step->start_at ?? $step->end_at->copy()->subMinutes((int) $step->minutes);
-            $strip->work($start->getTimestamp(), $step->end_at->getTimestamp(), $step->state === 'done', $step->title);
+            $strip->work($start->getTimestamp(), $step->end_at->getTimestamp(), $step->state === 'done', $show->sentence($step->title));
         }
 
         return $strip->svg(now()->getTimestamp());

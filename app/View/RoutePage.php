@@ -142,7 +142,7 @@ final readonly class RoutePage
         $lines = [];
         foreach ($step->details->reasons as $reason) {
             if (isset($this->titles[$reason['after']])) {
-                $lines[$reason['because']][] = lcfirst(explode(',', $this->titles[$reason['after']])[0]);
+                $lines[$reason['because']][] = lcfirst(explode(',', $this->show->sentence($this->titles[$reason['after']]))[0]);
             }
         }
 
@@ -150,7 +150,7 @@ final readonly class RoutePage
             fn (string $because, array $after): string => 'After '.implode(
                 ' and ', array_unique(array_slice($after, 0, 3)),
             )
-                .": $because",
+                .": {$this->show->sentence($because)}",
             array_keys($lines), array_values($lines),
         );
     }
@@ -175,7 +175,7 @@ final readonly class RoutePage
         $open = ['' => 'anywhere'];
         foreach ($this->stages as $stage) {
             foreach ($stage->steps as $step) {
-                $open[$step->step] = $step->number().'. '.$step->title;
+                $open[$step->step] = $step->number().'. '.$this->show->sentence($step->title);
             }
         }
 

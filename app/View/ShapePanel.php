@@ -27,13 +27,22 @@ final readonly class ShapePanel
         private Bench $bench,
         private Show $show,
         private Frame $frame,
+        bool $stands,
     ) {
-        $this->measured = $part->measure($bench->calibration->shape, $bench->minWallMm);
+        $measured = $part->measure($bench->calibration->shape, $bench->minWallMm);
+        $this->measured = $stands ? $measured : $measured->ofWhatDoesNotStand();
     }
 
-    public static function of(Piece $piece, Part $part, Bench $bench, Show $show, ?Frame $frame = null): self
-    {
-        return new self($piece, $part, $bench, $show, $frame ?? Frame::around($part->profile, true));
+    /** @param  bool  $stands  whether the piece stands on the foot of this part */
+    public static function of(
+        Piece $piece,
+        Part $part,
+        Bench $bench,
+        Show $show,
+        bool $stands,
+        ?Frame $frame = null,
+    ): self {
+        return new self($piece, $part, $bench, $show, $frame ?? Frame::around($part->profile, true), $stands);
     }
 
     public function drawing(): string

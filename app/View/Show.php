@@ -48,23 +48,47 @@ final readonly class Show
     }
 
     /** A sentence of the core, which speaks in metric units, in the reader's own. */
-    public function sentence(string $text): string
+    public function sentence(?string $text): string
     {
+        if ($text === null || $text === '') {
+            return '';
+        }
         if (! $this->imperial) {
             return (string) preg_replace_callback(
                 '/(\d+\.\d+) mm\b/', fn (array $m): string => $this->plain((float) $m[1]).' mm', $text,
             );
         }
-        $text = (string) preg_replace('/(\d+(?:\.\d+)?) to (\d+(?:\.\d+)?) mm\b/', '$1 mm to $2 mm', $text);
+        $text = (string) preg_replace(
+            '/(\d+(?:\.\d+)?)( to |–)(\d+(?:\.\d+)?)\s(mm|°C|mL|m\/s|cm²)(?![\w²³\/])/u', '$1 $4$2$3 $4', $text,
+        );
+        $each = fn (float $times, string $unit, int $decimals = 2): \Closure => fn (array $m): string => rtrim(
+            rtrim(number_format($times * (float) $m[1], $decimals), '0'), '.',
+        )." $unit";
 
-        $words = [
-            '/(\d+(?:\.\d+)?) mm\b/' => fn (array $m): string => $this->length((float) $m[1]),
-            '/(\d+(?:\.\d+)?) m\/s\b/' => fn (array $m): string => $this->speed((float) $m[1]),
-            '/(\d+(?:\.\d+)?) cm²/' => fn (array $m): string => $this->area(100 * (float) $m[1]),
-            '/(\d+(?:\.\d+)?) mL\b/' => fn (array $m): string => $this->volume((float) $m[1]),
-        ];
+        // Rates first: what they are made of is a unit by itself as well.
+        return (string) preg_replace_callback_array([
+            self::in('min\/100\scm²') => $each(6.4516, 'min/100 in²'),
+            self::in('cm²\/min') => $each(1 / 6.4516, 'in²/min', 0),
+            self::in('mm\/min') => $each(1 / 25.4, 'in/min'),
+            self::in('mm\/s') => $each(1 / 25.4, 'in/s'),
+            self::in('mL\/cm²') => $each(6.4516 / 29.5735295625, 'fl oz/in²', 3),
+            self::in('mL\/cm') => $each(2.54 / 29.5735295625, 'fl oz/in', 3),
+            self::in('kg\/m³') => $each(0.0624279606, 'lb/ft³', 1),
+            self::in('g\/m²') => $each(0.00327706, 'oz/ft²', 3),
+            self::in('mm²') => fn (array $m): string => $this->area((float) $m[1]),
+            self::in('cm²') => fn (array $m): string => $this->area(100 * (float) $m[1]),
+            self::in('mm') => fn (array $m): string => $this->length((float) $m[1]),
+            self::in('cm') => fn (array $m): string => $this->length(10 * (float) $m[1]),
+            self::in('m\/s') => fn (array $m): string => $this->speed((float) $m[1]),
+            self::in('mL') => fn (array $m): string => $this->volume((float) $m[1]),
+            self::in('°C') => fn (array $m): string => $this->temperature((float) $m[1]),
+        ], $text);
+    }
 
-        return (string) preg_replace_callback_array($words, $text);
+    /** A number with a unit that nothing follows which would make another unit of it. */
+    private static function in(string $unit): string
+    {
+        return "/(?<![\\d.])(-?\\d+(?:\\.\\d+)?)[\\s\u{a0}]$unit(?![\\w²³\\/])/u";
     }
 
     /** How many mm a typed length of one stands for: what scripts multiply by. */
@@ -154,10 +178,26 @@ final readonly class Show
         return $this->imperial ? 'imperial' : 'metric';
     }
 
-    /** The validation rule for such a field, in the reader's units. */
+    /** The validation rule for such a field, in the reader's units: each end is rounded so that it is taken itself. */
     public function between(Unit $unit, float $min, float $max): string
     {
-        return 'between:'.$this->field($unit, $min).','.$this->field($unit, $max);
+        $fine = 10 ** $unit->decimals($this->imperial);
+        $least = ceil(round($unit->toReader($min, $this->imperial) * $fine, 6)) / $fine;
+        $most = floor(round($unit->toReader($max, $this->imperial) * $fine, 6)) / $fine;
+
+        return "between:$least,$most";
+    }
+
+    /** A length that something may be at the most: never shown as more than it is. */
+    public function atMost(?float $mm): string
+    {
+        if ($mm === null) {
+            return '–';
+        }
+        $fine = 10 ** $this->fine();
+        $floored = floor(round(Unit::Length->toReader($mm, $this->imperial) * $fine, 6)) / $fine;
+
+        return number_format($floored, $this->fine()).' '.$this->unit(Unit::Length);
     }
 
     private function number(Unit $unit, float $metric, int $decimals): string

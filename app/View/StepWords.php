@@ -77,7 +77,7 @@ final readonly class StepWords
 
         return 'Then wait '.$this->show->hours($from)
             .($until === null ? '' : ', at most '.$this->show->hours($until).',')
-            .($details->waitFor === '' ? '' : " $details->waitFor").'.';
+            .($details->waitFor === '' ? '' : ' '.$this->show->sentence($details->waitFor)).'.';
     }
 
     /** What the wait would be at the tin's own climate, where this shop's air makes another of it. */
@@ -89,7 +89,7 @@ final readonly class StepWords
         }
 
         return "In the air of {$this->air()}; it would be ".$this->show->hours($wait['min_hours'])
-            .($wait['max_hours'] === null ? '' : ' to '.$this->show->hours($wait['max_hours'])).' at 21 °C, 50 %.';
+            .($wait['max_hours'] === null ? '' : ' to '.$this->show->hours($wait['max_hours'])).$this->show->sentence(' at 21 °C, 50 %.');
     }
 
     /** Where its wait runs. */

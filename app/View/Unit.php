@@ -45,7 +45,7 @@ enum Unit
     {
         return match ($this) {
             self::Length => $imperial ? 4 : 2,
-            self::Volume => $imperial ? 3 : 1,
+            self::Volume => $imperial ? 5 : 3,
             self::Coverage => $imperial ? 1 : 2,
             default => 2,
         };

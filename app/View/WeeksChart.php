@@ -95,7 +95,7 @@ final readonly class WeeksChart
     /** @param  array{title: string, late_hours: float}  $window */
     public function broken(array $window, Show $show): string
     {
-        return ': '.lcfirst($window['title']).' comes '.$show->hours($window['late_hours'])
+        return ': '.lcfirst($show->sentence($window['title'])).' comes '.$show->hours($window['late_hours'])
             .' after it closes; scuff the coat below first.';
     }
 
@@ -143,7 +143,7 @@ final readonly class WeeksChart
                 $waits[] = [$waitFrom, $start];
             }
             if ($step->minutes > 0) {
-                $hands[] = [$start, $end, (string) $step->title];
+                $hands[] = [$start, $end, $show->sentence((string) $step->title)];
                 $next ??= ['title' => (string) $step->title, 'at' => Carbon::createFromTimestamp($start)];
             }
             $before = $end;

@@ -7,6 +7,8 @@ namespace HonestGrain\Drawing;
 /** Wood cut through across its scratches: what a pass left, over what it found; heights drawn larger than lengths. */
 final readonly class CrossSection
 {
+    public const BAR_UM = 500;
+
     private const WIDTH = 560;
 
     private const HEIGHT = 130;
@@ -31,10 +33,11 @@ final readonly class CrossSection
     ) {
     }
 
-    public function svg(string $words): string
+    /** @param  string  $bar  how the length of the bar, half a millimetre, is written */
+    public function svg(string $words, string $bar = '0.5 mm'): string
     {
         $line = $this->line($this->profile);
-        $bar = self::WIDTH * 500 / $this->longUm;
+        $long = self::WIDTH * self::BAR_UM / $this->longUm;
 
         return Svg::tag('svg', [
             'viewBox' => '0 0 '.self::WIDTH.' '.self::HEIGHT, 'class' => 'w-full', 'role' => 'img',
@@ -51,9 +54,9 @@ final readonly class CrossSection
                 'd' => "M$line", 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => 1.4,
             ])
             .Svg::tag('path', [
-                'd' => 'M6 '.(self::HEIGHT - 6).'h'.Svg::n($bar), 'stroke' => 'currentColor', 'stroke-width' => 2,
+                'd' => 'M6 '.(self::HEIGHT - 6).'h'.Svg::n($long), 'stroke' => 'currentColor', 'stroke-width' => 2,
             ])
-            .Svg::text(12 + $bar, self::HEIGHT - 2, 12, '0.5 mm'));
+            .Svg::text(12 + $long, self::HEIGHT - 2, 12, $bar));
     }
 
     /** @param  list<float>  $profile */

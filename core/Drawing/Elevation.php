@@ -97,7 +97,7 @@ final readonly class Elevation
         $u = $frame->unit();
         $r = $this->profile->diameterMm() / 2;
         $top = max(array_map(fn (Point $p): float => $p->z, $this->profile->outer->points));
-        $foot = $this->profile->outer->first();
+        $foot = $this->profile->standsOn();
         $over = -$top - $u * 4.5;
         $under = -$foot->z + $u * 4;
         $right = $r + $u * 4;

@@ -18,6 +18,11 @@ final readonly class Bore
 
     private const MIN_MM = 1.0;
 
+    /** An outside that ends so near the axis ends in a point on it. */
+    private const POLE_MM = 0.01;
+
+    private const EDGE_MM = 1e-6;
+
     private function __construct(public float $diameterMm, public ?float $depthMm, public bool $fromFoot)
     {
     }
@@ -102,6 +107,58 @@ final readonly class Bore
         return $cut;
     }
 
+    /**
+     * The outside as it is once the bore is through: where it came to a point on the axis, the drill takes that away.
+     *
+     * @throws InvalidProfile where that would leave nothing
+     */
+    public function open(Curve $outer, ?Curve $inner, string $field): Curve
+    {
+        $needed = $this->radiusMm() + self::LEAST_WALL_MM;
+        $widest = max(array_map(fn (Point $point): float => $point->r, $outer->points));
+        if ($widest <= $needed) {
+            throw InvalidProfile::bore("$field.diameter_mm", $this->diameterMm, sprintf(
+                'the outside is at most %.1f mm across, and a bore needs %s mm of wood all round', 2 * $widest,
+                self::LEAST_WALL_MM,
+            ));
+        }
+        $from = $this->opensAtFoot() && self::isPole($outer->first())
+            ? $outer->arcAtRadius($this->radiusMm(), false) : $outer->first()->arcMm;
+        $to = $inner === null && $this->opensAtTop() && self::isPole($outer->last())
+            ? $outer->arcAtRadius($this->radiusMm(), true) : $outer->last()->arcMm;
+
+        return $from === $outer->first()->arcMm && $to === $outer->last()->arcMm ? $outer : $outer->part($from, $to);
+    }
+
+    /**
+     * The outside and the wall of the bore between which wood is measured: the edge that is left round a mouth on a
+     * rounded end is an edge and no wall.
+     *
+     * @return array{Curve, Curve}
+     */
+    public function wallLines(Curve $outer, ?Curve $inner): array
+    {
+        $isEdge = fn (Point $end): bool => abs($end->r - $this->radiusMm()) < self::EDGE_MM;
+        $from = $isEdge($outer->first()) ? $outer->shoulderArc(false) : $outer->first()->arcMm;
+        $to = $inner === null && $isEdge($outer->last()) ? $outer->shoulderArc(true) : $outer->last()->arcMm;
+        $line = $this->line($outer, $inner);
+        if ($to <= $from || ($from === $outer->first()->arcMm && $to === $outer->last()->arcMm)) {
+            return [$outer, $line];
+        }
+        $wall = $outer->part($from, $to);
+        $long = $line->lengthMm();
+        [$high, $low] = [$line->first()->z, $line->last()->z];
+        $arc = fn (float $z): float => $high > $low ? max(0.0, min($long, ($high - $z) / ($high - $low) * $long)) : 0.0;
+        [$upper, $lower] = [max($wall->first()->z, $wall->last()->z), min($wall->first()->z, $wall->last()->z)];
+
+        return [$wall, $arc($lower) > $arc($upper) ? $line->part($arc($upper), $arc($lower)) : $line];
+    }
+
+    private static function isPole(Point $end): bool
+    {
+        return $end->r < self::POLE_MM;
+    }
+
     /** @throws InvalidProfile where it does not stay within the wood */
     public function check(Curve $outer, ?Curve $inner, string $field): void
     {
@@ -122,7 +179,8 @@ final readonly class Bore
                 'it takes less than the %.1f mm of wood there, or nothing for right through', $top - $outer->first()->z,
             ));
         }
-        foreach ($outer->points as $point) {
+        [$walled] = $this->wallLines($outer, $inner);
+        foreach ($walled->points as $point) {
             if ($point->z >= $low && $point->z <= $high && $point->r < $this->radiusMm() + self::LEAST_WALL_MM) {
                 throw InvalidProfile::bore("$field.diameter_mm", $this->diameterMm, sprintf(
                     'the outside is only %.1f mm across at height %.1f mm, and a bore needs %s mm of wood all round',

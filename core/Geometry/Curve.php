@@ -176,6 +176,43 @@ final readonly class Curve
         return $part;
     }
 
+    /** The part of it between two arc lengths; its nodes and its arc lengths stay those of the whole. */
+    public function part(float $fromMm, float $toMm): self
+    {
+        return new self($this->nodes, $this->between($fromMm, $toMm));
+    }
+
+    /** Where it comes as far out as that for the first time from its beginning, or the last time before its end, mm. */
+    public function arcAtRadius(float $radiusMm, bool $fromEnd): float
+    {
+        $points = $fromEnd ? array_reverse($this->points) : $this->points;
+        $before = $points[0];
+        foreach ($points as $point) {
+            if ($point->r >= $radiusMm) {
+                $rise = $point->r - $before->r;
+                $share = $rise > 0 ? ($radiusMm - $before->r) / $rise : 0.0;
+
+                return $before->arcMm + max(0.0, $share) * ($point->arcMm - $before->arcMm);
+            }
+            $before = $point;
+        }
+
+        return $before->arcMm;
+    }
+
+    /** Where it has turned from running outwards to running along the axis, from its beginning or its end, mm. */
+    public function shoulderArc(bool $fromEnd): float
+    {
+        $points = $fromEnd ? array_reverse($this->points) : $this->points;
+        for ($i = 1, $count = count($points); $i < $count; $i++) {
+            if (abs($points[$i]->z - $points[$i - 1]->z) >= abs($points[$i]->r - $points[$i - 1]->r)) {
+                return $points[$i - 1]->arcMm;
+            }
+        }
+
+        return $points[0]->arcMm;
+    }
+
     public function at(float $arcMm): Point
     {
         $previous = $this->points[0];

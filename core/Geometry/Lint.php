@@ -9,6 +9,9 @@ use HonestGrain\Calibration\ShapeFigures;
 /** Looks a profile over for what a turner would want to know before cutting. */
 final class Lint
 {
+    /** What is said only of what stands on its foot. */
+    public const OF_STANDING = ['rocking-foot', 'low-outside'];
+
     /** @return list<Warning> */
     public static function of(ShapeFigures $figures, Profile $profile, ?Wall $wall, float $minWallMm): array
     {

@@ -6,6 +6,7 @@ namespace HonestGrain\Geometry;
 
 use HonestGrain\Calibration\ShapeFigures;
 use HonestGrain\Geometry\Exception\InvalidProfile;
+use HonestGrain\Reading\Shown;
 use HonestGrain\Wood\Wood;
 
 /** Everything that can be measured on a profile: zones, volume, mass, wall, floor and what looks wrong. */
@@ -62,6 +63,17 @@ final readonly class Measurement
         );
     }
 
+    /** The same of what stands on nothing: how its lower end would stand is no question. */
+    public function ofWhatDoesNotStand(): self
+    {
+        return new self(
+            $this->zones, $this->volumeMm3, $this->massG, $this->wall, $this->floorMm,
+            array_values(array_filter($this->warnings, fn (Warning $one): bool => ! in_array(
+                $one->code, Lint::OF_STANDING, true,
+            ))),
+        );
+    }
+
     /**
      * The sampled line of a band, on the curve it lies on.
      *
@@ -77,7 +89,7 @@ final readonly class Measurement
             Surface::Rim => self::rim($profile),
         };
         $arcMm = $curve === null ? 0.0 : $curve->lengthMm();
-        if ($curve === null || $band->toMm > $arcMm + 0.05) {
+        if ($curve === null || ! Shown::isWithin($band->toMm, $arcMm)) {
             throw InvalidProfile::band("bands.$band->id", $band->fromMm, $band->toMm, $arcMm);
         }
 
@@ -127,10 +139,11 @@ final readonly class Measurement
     private static function wall(Profile $profile): ?Wall
     {
         $walls = [];
-        foreach ([$profile->inner, $profile->bore?->line($profile->outer, $profile->inner)] as $within) {
-            if ($within !== null) {
-                $walls[] = Wall::thinnest($profile->outer, $within);
-            }
+        if ($profile->inner !== null) {
+            $walls[] = Wall::thinnest($profile->outer, $profile->inner);
+        }
+        if ($profile->bore !== null) {
+            $walls[] = Wall::thinnest(...$profile->bore->wallLines($profile->outer, $profile->inner));
         }
         usort($walls, fn (Wall $a, Wall $b): int => $a->minMm <=> $b->minMm);
 
@@ -150,12 +163,10 @@ final readonly class Measurement
             if ($rim !== null) {
                 $lines['rim'] = $rim->points;
             }
-        } elseif ($top->r > 0.01) {
-            $hole = $bore?->opensAtTop() === true ? $bore->radiusMm() : 0.0;
+        } elseif ($top->r > 0.01 + ($hole = $bore?->opensAtTop() === true ? $bore->radiusMm() : 0.0)) {
             $lines['top'] = [$top, new Point($top->z, $hole, $top->arcMm + $top->r - $hole)];
         }
-        if ($foot->r > 0.01) {
-            $hole = $bore?->opensAtFoot() === true ? $bore->radiusMm() : 0.0;
+        if ($foot->r > 0.01 + ($hole = $bore?->opensAtFoot() === true ? $bore->radiusMm() : 0.0)) {
             $lines['foot'] = [new Point($foot->z, $hole, 0.0), $foot];
         }
         if ($bore !== null) {

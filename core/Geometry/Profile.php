@@ -39,7 +39,10 @@ final readonly class Profile
         if ($inner !== null) {
             self::checkInside($outer, $inner, "$field.inner");
         }
-        $bore?->check($outer, $inner, "$field.bore");
+        if ($bore !== null) {
+            $outer = $bore->open($outer, $inner, "$field.bore");
+            $bore->check($outer, $inner, "$field.bore");
+        }
 
         return new self($outer, $inner, $bore);
     }

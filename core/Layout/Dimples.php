@@ -18,7 +18,7 @@ final readonly class Dimples
     public static function of(float $areaMm2, float $perCm2, float $leastMm): self
     {
         $most = $leastMm * sqrt(Strewn::mostPerCm2($leastMm) / $perCm2);
-        if ($leastMm > $most) {
+        if (round($leastMm, 2) > round($most, 2)) {
             throw InvalidField::because(
                 'least_mm', $leastMm, sprintf('with %s to the cm² it must be no more than %.2f', $perCm2, $most),
             );

@@ -111,6 +111,12 @@ final readonly class Piece
         return $this->parts[0];
     }
 
+    /** Whether the piece stands on the foot of that part: a ball rolls, and a lid lies on its box. */
+    public function standsOn(Part $part): bool
+    {
+        return $part->id === $this->body()->id && $this->form->stands();
+    }
+
     /** @return non-empty-list<Part> the body first, then by their names in the document */
     public function partsInOrder(): array
     {

@@ -8,6 +8,7 @@ use HonestGrain\Calibration\Calibration;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Reading\Shown;
 use HonestGrain\Wood\Wood;
 
 /**
@@ -54,7 +55,7 @@ final readonly class Largest
             'diameter' => [$diameterMm, $this->diameterMm], 'height' => [$heightMm, $this->heightMm],
             'wall' => [$wallMm, $this->wallMm],
         ] as $field => [$wanted, $most]) {
-            if ($wanted !== null && $most !== null && $wanted > $most) {
+            if ($wanted !== null && $most !== null && ! Shown::isWithin($wanted, $most)) {
                 throw InvalidField::because($field, round($wanted, 1), sprintf(
                     $most > 0 ? 'out of this blank comes at most %.1f mm' : 'nothing of that is left in this blank',
                     $most,

@@ -34,8 +34,8 @@ final readonly class DemoRack
                 'index_holes' => [24, 36, 48],
             ],
             'jaws' => [
-                $jaws('25 mm pin jaws', 18, 34, 26, 40), $jaws('50 mm jaws', 42, 60, 50, 75),
-                $jaws('100 mm jaws', 88, 118, 98, 130),
+                $jaws('Pin jaws', 18, 34, 26, 40), $jaws('Standard jaws', 42, 60, 50, 75),
+                $jaws('Large jaws', 88, 118, 98, 130),
             ],
             'cutters' => [
                 ['name' => 'Round burr, 8 mm', 'kind' => 'ball', 'radius_mm' => 4],

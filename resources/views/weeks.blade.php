@@ -32,7 +32,7 @@
                 @foreach ($chart->late() as $piece)
                     <div class="note note-warn">
                         <strong>{{ $piece->name }} will be late by {{ $show->hours($piece->late['hours']) }}.</strong>
-                        {{ implode('. ', $piece->late['because']) }}.
+                        {{ $show->sentence(implode('. ', $piece->late['because'])) }}.
                     </div>
                 @endforeach
                 @foreach ($summary['broken'] ?? [] as $window)
@@ -60,7 +60,7 @@
                                 <td><a href="{{ route('pieces.route', $piece) }}">{{ $piece->name }}</a></td>
                                 <td>{{ $piece->due_at ? $show->day($piece->due_at) : '–' }}</td>
                                 <td>{{ $piece->ready_at ? $show->dayTime($piece->ready_at) : '–' }}</td>
-                                <td>{{ $next === null ? '' : $show->dayTime($next['at']).', '.$next['title'] }}</td>
+                                <td>{{ $next === null ? '' : $show->dayTime($next['at']).', '.$show->sentence($next['title']) }}</td>
                             </tr>
                         @endforeach
                     </tbody>

@@ -9,6 +9,7 @@ use HonestGrain\Drawing\Assembly;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Geometry\Bore;
 use HonestGrain\Geometry\Curve;
+use HonestGrain\Geometry\Exception\InvalidProfile;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Profile;
@@ -20,6 +21,7 @@ use HonestGrain\Piece\Starter;
 use HonestGrain\Piece\Wish;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
@@ -47,6 +49,85 @@ final class PartsTest extends TestCase
         }
         self::assertEqualsWithDelta(20.0, $bored->wall?->minMm, 1e-6);
         self::assertNull($bored->floorMm, 'there is none');
+    }
+
+    public function test_a_ball_is_bored_from_pole_to_pole_as_it_is_drawn(): void
+    {
+        $ball = Form::Sphere->profile(80, 80, 1, 0)->outer;
+        $bored = Drawn::measured(Profile::of($ball, null, 'shape', Bore::of(10, null)), GrainDirection::End);
+        // The napkin ring: what is left depends on its height alone, and zone and hole are cylinders of Archimedes.
+        $high = 2 * sqrt(40 ** 2 - 5 ** 2);
+        self::assertEqualsWithDelta(M_PI * $high ** 3 / 6, $bored->volumeMm3, 0.005 * $bored->volumeMm3);
+        self::assertEqualsWithDelta(2 * M_PI * 40 * $high, $bored->zones['outside']->areaMm2, 100);
+        self::assertEqualsWithDelta(2 * M_PI * 5 * $high, $bored->zones['bore']->areaMm2, 25);
+        self::assertSame(['outside', 'bore'], array_keys($bored->zones), 'no disc is left at either pole');
+        self::assertGreaterThan(20.0, $bored->wall?->minMm, 'the edge of the hole is no wall');
+        self::assertSame(
+            $ball->toArray(), Profile::of($ball, null, 'shape', Bore::of(10, null))->outer->toArray(),
+            'the nodes stay the maker\'s',
+        );
+        $blind = Drawn::measured(Profile::of($ball, null, 'shape', Bore::of(10, 30)), GrainDirection::End);
+        self::assertEqualsWithDelta(40 + $high / 2 - 30, $blind->floorMm, 0.25);
+        foreach ([79.5, 90] as $tooWide) {
+            try {
+                Profile::of($ball, null, 'shape', Bore::of($tooWide, null));
+                self::fail("$tooWide mm was bored through 80 mm");
+            } catch (InvalidProfile $e) {
+                self::assertSame('shape.bore.diameter_mm', $e->field);
+            }
+        }
+    }
+
+    public function test_what_does_not_stand_is_not_told_to_be_dished(): void
+    {
+        foreach ([[Form::Sphere, []], [Form::DeepBowl, ['rock']]] as [$form, $expected]) {
+            $piece = Piece::read(Document::of([
+                'format' => Piece::FORMAT, 'version' => 2, 'name' => 'Ball', 'form' => $form->value,
+                'purpose' => 'display', 'parts' => [[
+                    'id' => 'body', 'name' => 'Ball', 'wood' => 'Ash (white)', 'grain' => 'end', 'moisture_percent' => 9,
+                    'holding' => 'tenon', 'shape' => Form::Sphere->profile(80, 80, 1, 0)->toArray(), 'surface' => [],
+                    'marks' => [], 'coats' => [],
+                ]], 'joints' => [], 'steps' => [], 'order' => [],
+            ]), Drawn::tables());
+            $route = Route::of($piece, Bench::usual(Catalogue::shipped()), Drawn::tables());
+            self::assertCount(count($expected), array_filter(
+                $route->conflicts, fn ($one): bool => str_contains($one->message, 'would rock'),
+            ), $form->value);
+        }
+    }
+
+    /** @param  list<array{string, string}>  $joints  socket and spigot */
+    #[DataProvider('joints')]
+    public function test_joints_that_go_round_in_a_ring_are_refused_by_name(array $joints, ?string $field): void
+    {
+        $shape = Form::ShallowBowl->profile(200, 60, 70, 7)->toArray();
+        $document = [
+            'format' => Piece::FORMAT, 'version' => 2, 'name' => 'Ring', 'form' => 'shallow-bowl', 'purpose' => 'display',
+            'parts' => array_map(fn (string $id): array => [
+                'id' => $id, 'name' => $id, 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture_percent' => 9,
+                'holding' => 'tenon', 'shape' => $shape, 'surface' => [], 'marks' => [], 'coats' => [],
+            ], ['p1', 'p2', 'p3']),
+            'joints' => array_map(fn (array $parts, int $i): array => [
+                'id' => "j$i", 'kind' => 'slip', 'parts' => $parts, 'diameter_mm' => 20,
+            ], $joints, array_keys($joints)), 'steps' => [], 'order' => [],
+        ];
+        try {
+            Piece::read(Document::of($document), Drawn::tables());
+            self::assertNull($field);
+        } catch (InvalidField $e) {
+            self::assertSame($field, $e->field);
+            self::assertStringContainsString('go round in a ring', $e->getMessage());
+        }
+    }
+
+    /** @return iterable<string, array{list<array{string, string}>, string|null}> */
+    public static function joints(): iterable
+    {
+        yield 'one into another into a third' => [[['p1', 'p2'], ['p2', 'p3']], null];
+        yield 'two into one' => [[['p1', 'p2'], ['p1', 'p3']], null];
+        yield 'one into two' => [[['p1', 'p3'], ['p2', 'p3']], null];
+        yield 'each into the other' => [[['p1', 'p2'], ['p2', 'p1']], 'joints.0.parts'];
+        yield 'all three round' => [[['p1', 'p2'], ['p2', 'p3'], ['p3', 'p1']], 'joints.0.parts'];
     }
 
     public function test_a_blind_bore_has_an_end_and_leaves_a_floor(): void

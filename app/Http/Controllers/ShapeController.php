@@ -35,7 +35,9 @@ class ShapeController extends Controller
 
         return view('pieces.shape', [
             'page' => PiecePage::of($piece, $core, $part), 'part' => $part, 'core' => $core,
-            'panel' => ShapePanel::of($piece, $part, $this->mapper->bench($piece->workshop), $show),
+            'panel' => ShapePanel::of(
+                $piece, $part, $this->mapper->bench($piece->workshop), $show, $core->standsOn($part),
+            ),
             'woods' => $tables->woods->names(), 'rates' => $tables->calibration->joints,
             'parts' => new PartsPanel($core, $tables->calibration->joints, $show),
             'flaws' => new FlawWords($part->profile, $tables->calibration, $show),
@@ -73,8 +75,10 @@ class ShapeController extends Controller
         $frame = $sent->has('frame') ? Frame::of($sent->numbers('frame', -10_000, 10_000, 4)) : null;
         $bench = $this->mapper->bench($piece->workshop);
 
+        $part = $core->part((string) $named) ?? $core->body();
+
         return response()->json(
-            ShapePanel::of($piece, $core->part((string) $named) ?? $core->body(), $bench, $show, $frame)->toArray(),
+            ShapePanel::of($piece, $part, $bench, $show, $core->standsOn($part), $frame)->toArray(),
         );
     }
 }

@@ -43,6 +43,7 @@ final class Judged
     public static function of(Piece $piece, Part $part, Measurement $measured, Tables $tables): array
     {
         $conflicts = [];
+        $measured = $piece->standsOn($part) ? $measured : $measured->ofWhatDoesNotStand();
         foreach ($measured->warnings as $warning) {
             if (in_array($warning->code, ['thin-wall', 'thin-floor', 'rocking-foot', 'low-outside'], true)) {
                 $conflicts[] = Conflict::warn([], $warning->message, ['Change the shape', 'Go on with care']);

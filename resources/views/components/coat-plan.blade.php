@@ -47,7 +47,7 @@
                             <tr>
                                 <td colspan="5" class="!border-b-0">
                                     <p class="note note-warn !my-1">
-                                        <strong>{{ $words[0] }}.</strong> {{ $words[1] }}
+                                        <strong>{{ $words[0] }}.</strong> {{ $show->sentence($words[1]) }}
                                     </p>
                                 </td>
                             </tr>
@@ -67,7 +67,7 @@
                                         @endforeach
                                     </dl>
                                     @foreach ($panel->fine($i) as $fine)
-                                        <p class="faint">{{ ucfirst($fine) }}</p>
+                                        <p class="faint">{{ ucfirst($show->sentence($fine)) }}</p>
                                     @endforeach
                                 </details>
                             </td>
@@ -123,11 +123,11 @@
             </table>
             @foreach ($panel->stack->notes as $note)
                 <p class="note note-warn">
-                    <strong>{{ $note->verdict->words() }}.</strong> {{ $note->reason }} {{ $note->mend }}
+                    <strong>{{ $note->verdict->words() }}.</strong> {{ $show->sentence("$note->reason $note->mend") }}
                 </p>
             @endforeach
             @foreach ($panel->warnings as $warning)
-                <p class="note note-warn">{{ $warning }}</p>
+                <p class="note note-warn">{{ $show->sentence($warning) }}</p>
             @endforeach
             <x-coat-form :page="$page" :panel="$panel" class="mt-3 flex flex-wrap items-end gap-3">
                 <label class="small">

@@ -75,7 +75,7 @@
                 @if ($piece->late)
                     <div class="note note-warn">
                         <strong>It will be late by {{ $show->hours($piece->late['hours']) }}.</strong>
-                        {{ implode('. ', $piece->late['because']) }}.
+                        {{ $show->sentence(implode('. ', $piece->late['because'])) }}.
                     </div>
                 @endif
                 @foreach (collect($piece->conflicts)->unique('message') as $conflict)
@@ -83,7 +83,7 @@
                     <div @class(['note', 'note-warn' => $forbids])>
                         <strong>{{ $forbids ? 'This does not go together.' : 'Look at this.' }}</strong>
                         {{ $show->sentence($conflict['message']) }}
-                        <span class="faint">{{ $page->choices($conflict) }}</span>
+                        <span class="faint">{{ $show->sentence($page->choices($conflict)) }}</span>
                     </div>
                 @endforeach
             </div>

@@ -52,20 +52,20 @@
                 <input
                     class="w-full"
                     name="tool_mark_um[{{ $face }}]"
-                    id="tool-mark-{{ $face }}"
-                    data-autosend
                     inputmode="decimal"
                     value="{{ old('tool_mark_um.'.$face, $show->bare($panel->plan->markUm)) }}"
                     placeholder="{{ $show->bare($s->job->deepestUm()) }}"
+                    id="tool-mark-{{ $face }}"
+                    data-autosend
                 />
             </x-field>
             <x-field :name="'stop_at['.$face.']'" label="Enough at" hint="empty: as asked">
                 <input
                     class="w-full"
                     name="stop_at[{{ $face }}]"
+                    value="{{ old('stop_at.'.$face, $panel->plan->stopAt->name ?? '') }}"
                     id="stop-at-{{ $face }}"
                     data-autosend
-                    value="{{ old('stop_at.'.$face, $panel->plan->stopAt->name ?? '') }}"
                 />
             </x-field>
             <x-field :name="'wet['.$face.']'" label="Paper">
@@ -100,7 +100,7 @@
         @endif
         <p class="small faint">{{ $panel->leaves() }}</p>
         @if ($s->way->objection)
-            <p class="note note-warn"><strong>Not that way here:</strong> {{ $s->way->objection }}.</p>
+            <p class="note note-warn"><strong>Not that way here:</strong> {{ $show->sentence($s->way->objection) }}.</p>
         @endif
         @if ($panel->whyNot() !== [])
             <details class="small mt-1">
@@ -151,7 +151,7 @@
                 </tbody>
             </table>
             @foreach (($s->own ?? $s->best)->warnings ?? [] as $warning)
-                <p class="note note-warn">{{ $warning }}</p>
+                <p class="note note-warn">{{ $show->sentence($warning) }}</p>
             @endforeach
         @endif
         <p class="small mt-2">{{ $panel->asked() }}</p>
@@ -174,10 +174,10 @@
                 <input
                     class="w-full"
                     name="own[{{ $face }}]"
-                    id="own-{{ $face }}"
-                    data-autosend
                     value="{{ old('own.'.$face, $panel->own()) }}"
                     placeholder="P80, P180, P400 (empty: the shortest)"
+                    id="own-{{ $face }}"
+                    data-autosend
                 />
                 <button class="press">Price it</button>
             </span>

@@ -28,7 +28,7 @@
                     <tr class="break-inside-avoid">
                         <td>{!! HonestGrain\Drawing\TickBox::svg($step->state === 'done', $step->state) !!}</td>
                         <td>
-                            <b>{{ $step->title }}</b>
+                            <b>{{ $show->sentence($step->title) }}</b>
                             {{ $words->beside() }}
                             @foreach (array_filter([$words->wait(), $words->hazardTitles()]) as $line)
                                 <span class="small block">{{ $line }}</span>

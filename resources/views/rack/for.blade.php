@@ -50,9 +50,9 @@
                                 {{ $blank->wood }}
                                 <span class="faint small block">{{ $shelf->what($blank) }}</span>
                             </td>
-                            <td class="n">{{ $show->length($largest->diameterMm) }}</td>
-                            <td class="n">{{ $show->length($largest->heightMm) }}</td>
-                            <td class="n">{{ $show->length($largest->wallMm) }}</td>
+                            <td class="n">{{ $show->atMost($largest->diameterMm) }}</td>
+                            <td class="n">{{ $show->atMost($largest->heightMm) }}</td>
+                            <td class="n">{{ $show->atMost($largest->wallMm) }}</td>
                             <td class="n">{{ $show->share($wasted) }}</td>
                             <td class="n">
                                 <a href="{{ route('pieces.create', ['blank' => $blank->id]) }}">Make it of this</a>

@@ -213,7 +213,7 @@ final readonly class Subject
     /** Whether the piece stands on the foot of this part. */
     public function stands(): bool
     {
-        return $this->part === $this->piece->body() && $this->piece->form->stands();
+        return $this->piece->standsOn($this->part);
     }
 
     public function isMain(): bool

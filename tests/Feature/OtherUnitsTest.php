@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\User;
+use App\View\Show;
+use Database\Seeders\DemoWorkshopSeeder;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** A reader in inches and °F sees neither millimetres nor °C on any page of the demo workshop. */
+final class OtherUnitsTest extends FeatureTestCase
+{
+    private const METRIC = '/[^.;|]{0,40}\d\s?(?:mm|cm²|cm|m\/s|mL|°C|m²\/L)(?![\w²³\/])[^.;|]{0,20}/u';
+
+    private const OF_A_PIECE = ['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'mark-out'];
+
+    public function test_no_page_falls_back_into_the_other_system(): void
+    {
+        app(DemoWorkshopSeeder::class)->run();
+        $wren = User::query()->where('email', DemoWorkshopSeeder::EMAIL)->firstOrFail();
+        $wren->update(['preferences' => ['units' => 'imperial']]);
+        $this->actingAs($wren);
+        $pages = [
+            '/bench', '/pieces', '/pieces/create', '/weeks', '/rack', '/rack/new', '/rack/weigh', '/rack/labels',
+            '/shelf', '/swatches', '/shop', '/shop/climate', '/shop/lathe', '/shop/instruments', '/shop/learnt',
+            '/log', '/lab', '/shelf/tin?product=Hard-wax%20oil', '/calendar.ics',
+        ];
+        foreach ($wren->workshop->pieces as $piece) {
+            $pages = [...$pages, ...array_map(
+                fn (string $tab): string => "/pieces/$piece->id/$tab", self::OF_A_PIECE,
+            )];
+        }
+        foreach ($wren->workshop->blanks()->limit(4)->pluck('id') as $blank) {
+            $pages[] = "/rack/$blank";
+        }
+        $found = [];
+        foreach ($pages as $page) {
+            foreach ($this->metric((string) $this->get($page)->assertOk()->getContent()) as $words) {
+                $found[$words] ??= "$page: $words";
+            }
+        }
+        self::assertSame([], array_values($found));
+    }
+
+    public function test_what_is_said_after_a_press_is_in_them_too(): void
+    {
+        $this->wren->update(['preferences' => ['units' => 'imperial']]);
+        $piece = $this->bowl(['features' => []]);
+        $this->post(route('pieces.flaws.store', $piece), [
+            'version' => 1, 'flaw_kind' => 'crack', 'flaw_on' => 'outer', 'flaw_from' => '1', 'flaw_to' => '2',
+            'wish' => 'fill', 'with' => 'powder-ca', 'flaw_width' => '0.02', 'flaw_depth' => '0.1',
+        ])->assertSessionHasNoErrors();
+        $step = $piece->plannedSteps()->where('title', 'like', '%25 to 51 mm%')->firstOrFail();
+        $this->post(route('steps.start', $step));
+        $said = (string) $this->get('/bench')->getContent();
+        self::assertStringContainsString('0.98 in to 2.01 in along the outside', $said);
+        self::assertStringNotContainsString('51 mm', $said);
+    }
+
+    #[DataProvider('sentences')]
+    public function test_a_sentence_of_the_core_is_read_in_inches_and_fahrenheit(string $metric, string $read): void
+    {
+        self::assertSame($read, (new Show(imperial: true))->sentence($metric));
+    }
+
+    /** @return list<array{string, string}> */
+    public static function sentences(): array
+    {
+        return [
+            ['from 62 to 84 mm along', 'from 2.44 in to 3.31 in along'],
+            ['at 21 °C, 50 %', 'at 69.8 °F, 50 %'],
+            ['from 10 to 30 °C', 'from 50 °F to 86 °F'],
+            ['at -5 °C', 'at 23 °F'],
+            ['0.5 min/100 cm² and 3 cm²', '3.23 min/100 in² and 0.5 in²'],
+            ['6 mm/s, 20 mm/min, 5 m/s', '0.24 in/s, 0.79 in/min, 16.4 ft/s'],
+            ['12 m²/L, 2 mmol and 125 µm', '12 m²/L, 2 mmol and 125 µm'],
+        ];
+    }
+
+    /** @return list<string> */
+    private function metric(string $html): array
+    {
+        $html = (string) preg_replace('~<(script|style)\b.*?</\1>|data-[\w-]+="[^"]*"~s', '', $html);
+        preg_match_all('/(?:aria-label|title|placeholder)="([^"]*)"/', $html, $attributes);
+        $text = html_entity_decode((string) preg_replace('/<[^>]+>/', ' | ', $html).implode(' | ', $attributes[1]));
+        preg_match_all(self::METRIC, (string) preg_replace('/\s+/u', ' ', $text), $found);
+
+        return array_map(trim(...), $found[0]);
+    }
+}
