@@ -10,5 +10,5 @@ return [
     'most_megapixels' => 64,
     'kept_pixels_a_side' => 1_600,
     'most_megabytes_a_workshop' => 500,
-    'decoding' => ['seconds' => 10, 'megabytes' => 1_400],
+    'decoding' => ['seconds' => 10, 'megabytes' => 1_400, 'at_once' => 2],
 ];

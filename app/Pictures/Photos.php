@@ -6,9 +6,11 @@ namespace App\Pictures;
 
 use App\Models\LogEntry;
 use App\Models\Workshop;
+use Illuminate\Contracts\Cache\Lock;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Sleep;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
@@ -18,6 +20,8 @@ use Illuminate\Validation\ValidationException;
  */
 final readonly class Photos
 {
+    private const WAIT_SECONDS = 4;
+
     public function __construct(private Shrinker $shrinker)
     {
     }
@@ -36,14 +40,17 @@ final readonly class Photos
             if (! is_dir($folder) && ! @mkdir($folder, 0700, true) && ! is_dir($folder)) {
                 throw UnfitPicture::unkept();
             }
-            $lock = Cache::lock("photograph-$workshop->id", 3 * config('photos.decoding.seconds'));
-            if (! $lock->get()) {
+            $own = Cache::lock("photograph-$workshop->id", 3 * config('photos.decoding.seconds'));
+            if (! $own->get()) {
                 throw UnfitPicture::busy();
             }
+            $slot = null;
             try {
+                $slot = $this->slot();
                 $this->shrinker->shrink($file->getPathname(), "$folder/$name.jpg", $file->getClientOriginalName());
             } finally {
-                $lock->release();
+                $slot?->release();
+                $own->release();
             }
         } catch (UnfitPicture $e) {
             $this->forget($workshop->id, $name);
@@ -81,6 +88,26 @@ final readonly class Photos
     public function forgetAll(int $workshop): void
     {
         File::deleteDirectory($this->folder($workshop));
+    }
+
+    /**
+     * One of the few places at which pictures are decoded: what many shops send at once takes turns, so that it never
+     * takes the machine's whole memory.
+     *
+     * @throws UnfitPicture
+     */
+    private function slot(): Lock
+    {
+        for ($until = hrtime(true) + 1e9 * self::WAIT_SECONDS; hrtime(true) < $until; Sleep::for(150)->milliseconds()) {
+            for ($place = 1; $place <= config('photos.decoding.at_once'); $place++) {
+                $lock = Cache::lock("photograph-slot-$place", 3 * config('photos.decoding.seconds'));
+                if ($lock->get()) {
+                    return $lock;
+                }
+            }
+        }
+
+        throw UnfitPicture::crowded();
     }
 
     /** @throws UnfitPicture */

@@ -49,6 +49,11 @@ final class UnfitPicture extends RuntimeException
         return new self('Another photograph of this workshop is just being read; send this one again in a moment.');
     }
 
+    public static function crowded(): self
+    {
+        return new self('The shop\'s computer is reading other photographs; send this one again in a moment.');
+    }
+
     public static function full(int $most): self
     {
         return new self("The photographs of this workshop take up $most MB, which is all it has. Replace or remove one.");

@@ -11,6 +11,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Sleep;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Photographs: what they may cost, what is refused in words, what is kept, and for whom. */
@@ -70,7 +71,7 @@ final class PhotographTest extends FeatureTestCase
 
     public function test_decoding_runs_under_limits_of_its_own(): void
     {
-        config(['photos.decoding' => ['seconds' => 5, 'megabytes' => 40]]);
+        config(['photos.decoding' => ['seconds' => 5, 'megabytes' => 40, 'at_once' => 2]]);
         $this->send(self::jpeg(false, 3000, 2400))->assertSessionHasErrors('photo');
         self::assertSame([], $this->kept());
         $this->get(route('rack.show', $this->blank))->assertOk();
@@ -84,6 +85,18 @@ final class PhotographTest extends FeatureTestCase
             .'being read; send this one again in a moment.']);
         $lock->release();
         $this->send(self::jpeg())->assertSessionHasNoErrors();
+    }
+
+    public function test_shops_take_turns_at_the_few_places_where_pictures_are_decoded(): void
+    {
+        Sleep::fake();
+        $places = array_map(fn (int $n) => Cache::lock("photograph-slot-$n", 60), range(1, 2));
+        array_map(fn ($place) => $place->get(), $places);
+        $this->send(self::jpeg())->assertSessionHasErrors(['photo' => 'The shop\'s computer is reading other '
+            .'photographs; send this one again in a moment.']);
+        $places[1]->release();
+        $this->send(self::jpeg())->assertSessionHasNoErrors();
+        self::assertTrue($places[1]->get(), 'the place is free again');
     }
 
     public function test_a_replaced_one_is_deleted_and_what_a_workshop_keeps_has_an_end(): void
