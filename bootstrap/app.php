@@ -20,6 +20,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
@@ -51,6 +52,11 @@ return Application::configure(basePath: dirname(__DIR__))
             // A file is spoken of in its own terms, a page in the maker's.
             $message = $request->routeIs('pieces.import')
                 ? $e->getMessage() : app(Show::class)->sentence(FieldWords::in($e->getMessage(), $e->field));
+
+            // A page that cannot be made of what is stored says why; to go back would be to ask for it again.
+            if ($request->isMethodSafe() && ! $request->expectsJson() && url()->previous() === $request->fullUrl()) {
+                return response()->view('errors.422', ['exception' => new HttpException(422, $message)], 422);
+            }
 
             return $request->expectsJson()
                 ? response()->json(

@@ -144,11 +144,14 @@ final readonly class Rack
         string $source = 'typed',
         array $more = [],
     ): Weighing {
-        return DB::transaction(function () use ($blank, $at, $massG, $meterPercent, $user, $source, $more): Weighing {
-            $blank->workshop->lock();
+        // Looked up before: what is read first within a transaction fixes what the rest of it sees.
+        $workshop = $blank->workshop;
+        $row = new WeightRow($at, $massG, $meterPercent);
 
-            return $this->write($blank, [new WeightRow($at, $massG, $meterPercent)], $user, ['source' => $source]
-                + $more)[0];
+        return DB::transaction(function () use ($workshop, $blank, $row, $user, $source, $more): Weighing {
+            $workshop->lock();
+
+            return $this->write($blank, [$row], $user, ['source' => $source] + $more)[0];
         });
     }
 

@@ -95,8 +95,8 @@ class ShopController extends Controller
         if ($person->is($request->user())) {
             throw ValidationException::withMessages(['person' => 'You cannot take yourself out; another owner can.']);
         }
-        DB::transaction(function () use ($request, $person): void {
-            $workshop = $this->workshop($request);
+        $workshop = $this->workshop($request);
+        DB::transaction(function () use ($request, $person, $workshop): void {
             $workshop->lock();
             // Two owners may take each other out at once: the second is one no more.
             $stays = $workshop->users()->whereKey($this->user($request)->id)->where('role', 'owner')->exists();
