@@ -141,7 +141,9 @@
                     </div>
                 @endif
                 @foreach ($step->details->hazards as $hazard)
-                    <p class="note note-warn"><strong>{{ $hazard->title() }}.</strong> {{ $show->sentence($hazard->says()) }}</p>
+                    <p class="note note-warn">
+                        <strong>{{ $hazard->title() }}.</strong> {{ $show->sentence($hazard->says()) }}
+                    </p>
                 @endforeach
                 <h2 class="faint mt-6 !font-sans !text-base !font-normal">
                     {{ $board->together->isNotEmpty() ? 'Then, the same while it is out first' : 'Then' }}

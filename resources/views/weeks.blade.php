@@ -1,15 +1,15 @@
 <x-layout title="Weeks" section="weeks">
-    <div class="page">
+    <div class="page page-wide">
         <div class="flex flex-wrap items-baseline gap-x-6">
             <h1>{{ $chart->headline() }}</h1>
-            <nav class="tabs ml-auto" aria-label="How far">
+            <nav class="tabs no-print ml-auto" aria-label="How far">
                 @foreach ([7 => 'A week', 14 => 'Two', 28 => 'Four', 56 => 'Eight'] as $n => $label)
                     <a href="/weeks?days={{ $n }}" @if ($days === $n) aria-current="page" @endif>{{ $label }}</a>
                 @endforeach
             </nav>
         </div>
         <p class="faint mt-1">
-            Hands-on solid, waiting hatched, due date as a red line, ready as a dot. {{ $planned }}
+            Hands-on solid, waiting hatched, due date as a tall line, ready as a ring. {{ $planned }}
         </p>
         <x-plan-news />
         @if ($summary['trouble'] ?? null)
@@ -60,7 +60,9 @@
                                 <td><a href="{{ route('pieces.route', $piece) }}">{{ $piece->name }}</a></td>
                                 <td>{{ $piece->due_at ? $show->day($piece->due_at) : '–' }}</td>
                                 <td>{{ $piece->ready_at ? $show->dayTime($piece->ready_at) : '–' }}</td>
-                                <td>{{ $next === null ? '' : $show->dayTime($next['at']).', '.$show->sentence($next['title']) }}</td>
+                                <td>
+                                    {{ $next === null ? '' : $show->dayTime($next['at']).', '.$show->sentence($next['title']) }}
+                                </td>
                             </tr>
                         @endforeach
                     </tbody>

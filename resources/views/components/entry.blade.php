@@ -25,7 +25,9 @@
     @if (in_array($entry->kind, ['done', 'skip'], true) && ! $undone->has($entry->id))
         <form method="post" action="{{ route('log.undo', $entry) }}" class="ml-auto" data-live>
             @csrf
-            <button class="quiet whitespace-nowrap" aria-label="Take back: {{ $show->sentence($entry->title) }}">Take back</button>
+            <button class="quiet whitespace-nowrap" aria-label="Take back: {{ $show->sentence($entry->title) }}">
+                Take back
+            </button>
         </form>
     @endif
 </div>

@@ -42,7 +42,8 @@
             <ol class="mt-1">
                 @foreach ($past as $step)
                     <li class="small py-0.5">
-                        <b>{{ $step->number() }}. {{ $show->sentence($step->title) }}:</b> {{ $show->step($step)->past() }}
+                        <b>{{ $step->number() }}. {{ $show->sentence($step->title) }}:</b>
+                        {{ $show->step($step)->past() }}
                     </li>
                 @endforeach
             </ol>
