@@ -28,7 +28,8 @@ use Illuminate\Support\Carbon;
 class Weighing extends Model
 {
     protected $fillable = [
-        'blank_id', 'at', 'mass_g', 'meter_percent', 'source', 'batch', 'corrects_id', 'struck_at', 'sure_at', 'user_id',
+        'blank_id', 'at', 'mass_g', 'meter_percent', 'source', 'batch', 'corrects_id', 'struck_at', 'sure_at',
+        'user_id',
     ];
 
     protected function casts(): array

@@ -56,7 +56,7 @@ final class UnfitPicture extends RuntimeException
 
     public static function full(int $most): self
     {
-        return new self("The photographs of this workshop take up $most MB, which is all it has. Replace or remove one.");
+        return new self("The photographs of this workshop take up $most MB, all that it has. Replace or remove one.");
     }
 
     public static function unkept(): self

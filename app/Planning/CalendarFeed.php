@@ -11,6 +11,7 @@ use App\Models\Workshop;
 use App\View\Show;
 use Carbon\CarbonInterface;
 use Illuminate\Support\Collection;
+use Sabre\VObject\Component\VAlarm;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 
@@ -65,7 +66,8 @@ final readonly class CalendarFeed
             'UID' => "due-{$piece->id}@honest-grain", 'SUMMARY' => "Due: {$piece->name}",
             'DTSTART' => $piece->due_at?->toDateTimeImmutable(), 'DTEND' => $piece->due_at?->toDateTimeImmutable(),
             'DESCRIPTION' => $piece->ready_at === null
-                ? 'Not planned.' : "Planned to be ready {$show->day($piece->ready_at)} {$show->time($piece->ready_at)}.",
+                ? 'Not planned.'
+                : "Planned to be ready {$show->day($piece->ready_at)} {$show->time($piece->ready_at)}.",
         ] + $this->state($piece->id, $workshop));
     }
 
@@ -74,19 +76,22 @@ final readonly class CalendarFeed
         if ($step->start_at === null || $step->end_at === null || ($step->minutes <= 0 && $window === null)) {
             return;
         }
+        $title = $show->sentence($step->title);
         $closes = $window === null
             ? '' : " The window closes {$show->day($window->closes)} {$show->time($window->closes)}.";
         /** @var VEvent $event */
         $event = $calendar->add('VEVENT', [
             'UID' => "step-{$step->piece_id}-{$step->step}@honest-grain",
-            'SUMMARY' => "{$step->piece->name}: {$show->sentence($step->title)}",
+            'SUMMARY' => "{$step->piece->name}: $title",
             'DTSTART' => $step->start_at->toDateTimeImmutable(), 'DTEND' => $step->end_at->toDateTimeImmutable(),
             'DESCRIPTION' => $show->sentence($step->details->because).$closes,
         ] + $this->state($step->piece_id, $step->piece->workshop));
         if ($window !== null) {
-            $event->add('VALARM', [
-                'ACTION' => 'DISPLAY', 'DESCRIPTION' => "Window closing: {$step->piece->name}, {$show->sentence($step->title)}",
-            ])->add('TRIGGER', $window->rings(self::ALARM_MINUTES)->format('Ymd\THis\Z'), ['VALUE' => 'DATE-TIME']);
+            $alarm = $event->add('VALARM', [
+                'ACTION' => 'DISPLAY', 'DESCRIPTION' => "Window closing: {$step->piece->name}, $title",
+            ]);
+            assert($alarm instanceof VAlarm);
+            $alarm->add('TRIGGER', $window->rings(self::ALARM_MINUTES)->format('Ymd\THis\Z'), ['VALUE' => 'DATE-TIME']);
         }
     }
 

@@ -56,9 +56,7 @@ final readonly class Logbook
             $minutes = round($started->happened_at->diffInSeconds($at) / 60, 1);
         }
 
-        return $this->once($step, $user, 'done', $at, ['minutes' => $minutes === null ? null : min(
-            $minutes, 9999,
-        ), 'facts' => [
+        $told = [
             'planned_minutes' => $step->minutes,
             'product' => $step->product,
             'technique' => $step->technique, 'part' => $step->part, 'zone' => $step->details->zone,
@@ -66,9 +64,14 @@ final readonly class Logbook
                 ? round($at->diffInMinutes($step->opens_at) / 60, 1) : null,
             'late_hours' => $step->closes_at !== null && $at->gt($step->closes_at)
                 ? round($step->closes_at->diffInMinutes($at) / 60, 1) : null,
-        ] + $this->air($step, $at) + self::abraded($step, $facts) + $facts], fn () => $this->allow($step, $at, isset($facts['not_dry'])), fn (
-            LogEntry $entry,
-        ) => $this->follow($step, $entry, $at));
+        ] + $this->air($step, $at) + self::abraded($step, $facts) + $facts;
+
+        return $this->once(
+            $step, $user, 'done', $at,
+            ['minutes' => $minutes === null ? null : min($minutes, 9999), 'facts' => $told],
+            fn () => $this->allow($step, $at, isset($facts['not_dry'])),
+            fn (LogEntry $entry) => $this->follow($step, $entry, $at),
+        );
     }
 
     /**

@@ -243,7 +243,9 @@ final readonly class Rack
     {
         $roughed = $blank->core()->form->isRough() ? $blank->core()->roughedOn : null;
 
-        return $blank->weighings()->standing()->where('mass_g', '>', 0)->when($roughed !== null, fn ($query) => $query->where(
+        $standing = $blank->weighings()->standing()->where('mass_g', '>', 0);
+
+        return $standing->when($roughed !== null, fn ($query) => $query->where(
             'at', '>=', Carbon::parse((string) $roughed, $blank->workshop->time_zone)->utc(),
         ))->get()->all();
     }

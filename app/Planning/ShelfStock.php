@@ -10,8 +10,8 @@ use App\Models\Workshop;
 use HonestGrain\Coating\Amount;
 
 /**
- * Discs and mL on the shelf as they are used up. What was really taken stands in the entry, so that taking it back gives
- * back just that.
+ * Discs and mL on the shelf as they are used up. What was really taken stands in the entry, so that taking it back
+ * gives back just that.
  */
 final readonly class ShelfStock
 {

@@ -93,7 +93,7 @@ class AppServiceProvider extends ServiceProvider
             ];
         });
         RateLimiter::for('invite', fn (Request $request) => Limit::perHour(20)->by(
-            'invite '.($request->user()?->workshop_id ?? $request->ip()),
+            'invite '.($request->user()->workshop_id ?? $request->ip()),
         ));
         RateLimiter::for('calendar', fn (Request $request) => Limit::perMinute(60)->by((string) $request->ip()));
 

@@ -305,7 +305,10 @@ final readonly class PiecePage
                 continue;
             }
             $start = $step->start_at ?? $step->end_at->copy()->subMinutes((int) $step->minutes);
-            $strip->work($start->getTimestamp(), $step->end_at->getTimestamp(), $step->state === 'done', $show->sentence($step->title));
+            $strip->work(
+                $start->getTimestamp(), $step->end_at->getTimestamp(), $step->state === 'done',
+                $show->sentence($step->title),
+            );
         }
 
         return $strip->svg(now()->getTimestamp());

@@ -142,7 +142,8 @@ final readonly class RoutePage
         $lines = [];
         foreach ($step->details->reasons as $reason) {
             if (isset($this->titles[$reason['after']])) {
-                $lines[$reason['because']][] = lcfirst(explode(',', $this->show->sentence($this->titles[$reason['after']]))[0]);
+                $title = $this->show->sentence($this->titles[$reason['after']]);
+                $lines[$reason['because']][] = lcfirst(explode(',', $title)[0]);
             }
         }
 

@@ -131,7 +131,8 @@ final readonly class SandingPanel
     public function whyNot(): array
     {
         return array_map(
-            fn (string $method, string $why): string => ucfirst(Method::from($method)->label()).": {$this->show->sentence($why)}.",
+            fn (string $method, string $why): string => ucfirst(Method::from($method)->label()).': '
+                .$this->show->sentence($why).'.',
             array_keys(array_filter($this->sanding->way->offers)), array_filter($this->sanding->way->offers),
         );
     }

@@ -89,7 +89,8 @@ final readonly class StepWords
         }
 
         return "In the air of {$this->air()}; it would be ".$this->show->hours($wait['min_hours'])
-            .($wait['max_hours'] === null ? '' : ' to '.$this->show->hours($wait['max_hours'])).$this->show->sentence(' at 21 °C, 50 %.');
+            .($wait['max_hours'] === null ? '' : ' to '.$this->show->hours($wait['max_hours']))
+            .$this->show->sentence(' at 21 °C, 50 %.');
     }
 
     /** Where its wait runs. */

@@ -263,10 +263,11 @@ final readonly class Piece
             $into[$joint->spigot][] = $joint->socket;
         }
         foreach ($this->joints as $i => $joint) {
-            for ($reached = [$joint->socket], $k = 0; $k < count($reached); $k++) {
-                $reached = array_values(array_unique([...$reached, ...$into[$reached[$k]] ?? []]));
+            $sockets = [$joint->socket];
+            for ($k = 0; $k < count($sockets); $k++) {
+                $sockets = array_values(array_unique([...$sockets, ...$into[$sockets[$k]] ?? []]));
             }
-            if (in_array($joint->spigot, $reached, true)) {
+            if (in_array($joint->spigot, $sockets, true)) {
                 throw InvalidField::because(
                     "joints.$i.parts", [$joint->socket, $joint->spigot],
                     'the joints go round in a ring, and nothing could be put together first',

@@ -25,7 +25,9 @@ return new class extends Migration
                 ]);
             }
         }
-        Schema::table('users', fn (Blueprint $table) => $table->string('calendar_token', 64)->nullable(false)->change());
+        Schema::table('users', function (Blueprint $table): void {
+            $table->string('calendar_token', 64)->nullable(false)->change();
+        });
         Schema::table('workshops', fn (Blueprint $table) => $table->dropColumn('calendar_token'));
     }
 

@@ -127,8 +127,8 @@
         <section aria-labelledby="finishes" class="min-w-0">
             <h1 id="finishes">Finishes and colours</h1>
             <p class="faint mt-1">
-                Typical figures of each class, until you type what your tin says. Hours at {{ $show->sentence('21 °C') }},
-                50 % RH.
+                Typical figures of each class, until you type what your tin says. Hours at
+                <span>{{ $show->sentence('21 °C, 50 % RH') }}</span>.
             </p>
             <div class="overflow-x-auto">
                 <table class="small mt-2">

@@ -61,7 +61,9 @@
                                 <td>{{ $piece->due_at ? $show->day($piece->due_at) : '–' }}</td>
                                 <td>{{ $piece->ready_at ? $show->dayTime($piece->ready_at) : '–' }}</td>
                                 <td>
-                                    {{ $next === null ? '' : $show->dayTime($next['at']).', '.$show->sentence($next['title']) }}
+                                    @if ($next)
+                                        {{ $show->dayTime($next['at']) }}, {{ $show->sentence($next['title']) }}
+                                    @endif
                                 </td>
                             </tr>
                         @endforeach

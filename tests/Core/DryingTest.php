@@ -154,7 +154,8 @@ final class DryingTest extends TestCase
     {
         $weighings = self::fortnights([1000, 900, 850]);
         self::assertEqualsWithDelta(15, Drying::lostPercent(...$weighings), 1e-9);
-        self::assertEqualsWithDelta(100 * 50 / 900 / 2, Drying::weeklyLossPercent(self::figures(), ...$weighings), 1e-9);
+        $loss = Drying::weeklyLossPercent(self::figures(), ...$weighings);
+        self::assertEqualsWithDelta(100 * 50 / 900 / 2, $loss, 1e-9);
         self::assertNull(Drying::lostPercent($weighings[0]));
         // Five seconds after the last, a slip of the scale is no loss of 16,000 % a week.
         $weighings[] = new Weighing($weighings[2]->at + 5, 848);

@@ -16,8 +16,6 @@ final class FuzzTest extends TestCase
 {
     private const DOCUMENTS = 60;
 
-    private const SLOW_SECONDS = 2.0;
-
     public function test_every_document_gets_an_answer_or_one_error(): void
     {
         mt_srand(20261125);
@@ -36,11 +34,7 @@ final class FuzzTest extends TestCase
                 file_put_contents(
                     $file, (string) json_encode($document, JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR),
                 );
-                $began = hrtime(true);
                 [$code, $out, $error] = $command->run([$verb, $file]);
-                self::assertLessThan(
-                    self::SLOW_SECONDS, (hrtime(true) - $began) / 1e9, "$verb ".file_get_contents($file),
-                );
                 self::assertContains($code, [CommandLine::OK, CommandLine::BAD_INPUT]);
                 self::assertSame('', $code === CommandLine::OK ? $error : $out);
                 if ($code === CommandLine::OK && $verb === 'template') {

@@ -84,7 +84,8 @@ final class PartsTest extends TestCase
             $piece = Piece::read(Document::of([
                 'format' => Piece::FORMAT, 'version' => 2, 'name' => 'Ball', 'form' => $form->value,
                 'purpose' => 'display', 'parts' => [[
-                    'id' => 'body', 'name' => 'Ball', 'wood' => 'Ash (white)', 'grain' => 'end', 'moisture_percent' => 9,
+                    'id' => 'body', 'name' => 'Ball', 'wood' => 'Ash (white)', 'grain' => 'end',
+                    'moisture_percent' => 9,
                     'holding' => 'tenon', 'shape' => Form::Sphere->profile(80, 80, 1, 0)->toArray(), 'surface' => [],
                     'marks' => [], 'coats' => [],
                 ]], 'joints' => [], 'steps' => [], 'order' => [],
@@ -102,7 +103,8 @@ final class PartsTest extends TestCase
     {
         $shape = Form::ShallowBowl->profile(200, 60, 70, 7)->toArray();
         $document = [
-            'format' => Piece::FORMAT, 'version' => 2, 'name' => 'Ring', 'form' => 'shallow-bowl', 'purpose' => 'display',
+            'format' => Piece::FORMAT, 'version' => 2, 'name' => 'Ring', 'form' => 'shallow-bowl',
+            'purpose' => 'display',
             'parts' => array_map(fn (string $id): array => [
                 'id' => $id, 'name' => $id, 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture_percent' => 9,
                 'holding' => 'tenon', 'shape' => $shape, 'surface' => [], 'marks' => [], 'coats' => [],

@@ -17,7 +17,8 @@ final class FuzzTest extends FeatureTestCase
     private const REQUESTS = 1500;
 
     private const NASTY = [
-        '', ' ', '0', '-1', '1e999', '1e300', 1e300, -1e300, 7, '9999999999999999999', '0x1f', 'NaN', '1/2', '١٢', "\xFF\xFE", "a\x00b", "\x07",
+        '', ' ', '0', '-1', '1e999', '1e300', 1e300, -1e300, 7, '9999999999999999999', '0x1f', 'NaN',
+        '1/2', '١٢', "\xFF\xFE", "a\x00b", "\x07",
         '<script>alert(1)</script>',
         '"; drop table pieces; --', '../../etc/passwd', '%00', '2026-02-31', '0001-01-01', '9999-12-31',
         '0001-01-01T00:00', '2099-01-01T10:00',
@@ -123,7 +124,8 @@ final class FuzzTest extends FeatureTestCase
             'pieces.marks.destroy', 'pieces.undo', 'pieces.redo' => ['version' => $version],
             'pieces.coats', 'pieces/{piece}/coats' => [
                 'version' => $version,
-                'do' => ['stack', 'add', 'remove', 'up', 'denib', 'buff', 'unplan'][mt_rand(0, 6)], 'plan' => $this->shop->pieces()->first()?->document['parts'][0]['coats'][0]['id'] ?? '',
+                'do' => ['stack', 'add', 'remove', 'up', 'denib', 'buff', 'unplan'][mt_rand(0, 6)],
+                'plan' => $this->shop->pieces()->first()?->document['parts'][0]['coats'][0]['id'] ?? '',
                 'coat' => $this->shop->pieces()->first()?->document['parts'][0]['coats'][0]['layers'][1]['id'] ?? '',
                 'product' => 'Paste wax', 'denib' => 'pad', 'buff' => 'hand', 'stack' => 'hard-wax-oil',
                 'zones' => ['outside', 'rim'],

@@ -121,7 +121,8 @@ final class NothingLostTest extends FeatureTestCase
         self::assertEqualsWithDelta(38.1, $mark['from_mm'], 0.01);
         self::assertEqualsWithDelta(25.4 / 32, $mark['settings']['depth_mm'], 0.001);
         $this->put('/shop', [
-            'name' => 'Bramble Slip', 'time_zone' => 'UTC', 'hours' => ['mon' => '08:00-12:00'], 'day_c' => '70', 'night_c' => '60', 'day_rh' => '50',
+            'name' => 'Bramble Slip', 'time_zone' => 'UTC', 'hours' => ['mon' => '08:00-12:00'], 'day_c' => '70',
+            'night_c' => '60', 'day_rh' => '50',
             'night_rh' => '50 1/2', 'day_from' => '8', 'day_to' => '18', 'sanding_cap_m_s' => '16',
             'min_wall_mm' => '1/8"',
         ])->assertSessionHasNoErrors();
@@ -209,7 +210,8 @@ final class NothingLostTest extends FeatureTestCase
 
     public function test_a_job_that_failed_is_kept_where_one_can_look(): void
     {
-        app('queue.failer')->log('database', 'default', '{"uuid":"x","job":"x"}', new \RuntimeException('the plan broke'));
+        $why = new \RuntimeException('the plan broke');
+        app('queue.failer')->log('database', 'default', '{"uuid":"x","job":"x"}', $why);
         self::assertSame(1, DB::table('failed_jobs')->where('exception', 'like', '%the plan broke%')->count());
     }
 
@@ -232,8 +234,8 @@ final class NothingLostTest extends FeatureTestCase
     /** @return iterable<string, array{\Throwable}> */
     public static function fullDisks(): iterable
     {
-        yield 'a file' => [new \ErrorException('file_put_contents(): Write of 12 bytes failed with errno=28 No space left '
-            .'on device')];
+        yield 'a file' => [new \ErrorException('file_put_contents(): Write of 12 bytes failed with errno=28 No '
+            .'space left on device')];
         yield 'the database' => [new \PDOException('SQLSTATE[HY000]: General error: 3 Error writing file '
             ."'/x/y' (Errcode: 28 \"No space left on device\")")];
         yield 'a table' => [new \RuntimeException('wrapped', 0, new \PDOException(

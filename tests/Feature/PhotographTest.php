@@ -49,7 +49,9 @@ final class PhotographTest extends FeatureTestCase
     /** @return iterable<string, array{callable(): string, string}> */
     public static function unfit(): iterable
     {
-        yield 'thousands of passes' => [fn (): string => self::passes(self::jpeg(true, 64, 48), 4200), 'passes; it takes up to'];
+        yield 'thousands of passes' => [
+            fn (): string => self::passes(self::jpeg(true, 64, 48), 4200), 'passes; it takes up to',
+        ];
         yield 'half a JPEG' => [fn (): string => substr(self::jpeg(), 0, 1500), 'its end is missing'];
         yield 'half a PNG' => [fn (): string => substr(self::png(60, 40), 0, 60), 'its end is missing'];
         yield 'too many pixels' => [fn (): string => self::pngHead(9000, 9000, 8), '9000 × 9000 pixels'];

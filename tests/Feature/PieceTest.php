@@ -216,7 +216,10 @@ final class PieceTest extends FeatureTestCase
         $this->get(route('pieces.coats', $piece))->assertSee('Nothing sticks over wax')->assertSee('Wash the wax off');
         self::assertSame('forbid', $piece->refresh()->conflicts[0]['severity']);
         $put(['do' => 'remove', 'plan' => $this->planId($piece, 1), 'coat' => $this->coatId($piece, 1, 5)]);
-        $put(['do' => 'denib', 'plan' => $this->planId($piece, 1), 'coat' => $this->coatId($piece, 1, 1), 'denib' => 'steel-wool']);
+        $put([
+            'do' => 'denib', 'plan' => $this->planId($piece, 1), 'coat' => $this->coatId($piece, 1, 1),
+            'denib' => 'steel-wool',
+        ]);
         self::assertSame('steel-wool', $this->body($piece)['coats'][1]['layers'][1]['denib']);
         $put(['do' => 'buff', 'plan' => $this->planId($piece, 1), 'buff' => 'hand']);
         $buff = $this->body($piece)['coats'][1]['id'].'/buff';
@@ -225,7 +228,8 @@ final class PieceTest extends FeatureTestCase
         self::assertStringContainsString('on the wheel', $this->step($piece, $buff)->title);
         $put(['do' => 'buff', 'plan' => $this->planId($piece, 1), 'buff' => '']);
         self::assertNull($piece->plannedSteps()->where('step', $buff)->first());
-        $put(['do' => 'add', 'plan' => $this->planId($piece, 1), 'product' => 'Ketchup'])->assertSessionHasErrors('coats.1.layers.5.product');
+        $put(['do' => 'add', 'plan' => $this->planId($piece, 1), 'product' => 'Ketchup'])
+            ->assertSessionHasErrors('coats.1.layers.5.product');
         $put(['do' => 'stack', 'stack' => 'none'])->assertSessionHasErrors('zones');
         $put(['do' => 'unplan', 'plan' => $this->planId($piece, 0)]);
         $put(['do' => 'unplan', 'plan' => $this->planId($piece, 0)]);

@@ -82,7 +82,10 @@ final class PlanningTest extends FeatureTestCase
         app(Planner::class)->plan($this->shop);
         self::assertSame($before, $piece->plannedSteps()->pluck('id', 'step')->all());
         $this->put(
-            route('pieces.coats', $piece), ['version' => 1, 'do' => 'remove', 'plan' => $this->planId($piece, 0), 'coat' => $this->coatId($piece, 0, 1)],
+            route('pieces.coats', $piece), [
+                'version' => 1, 'do' => 'remove', 'plan' => $this->planId($piece, 0),
+                'coat' => $this->coatId($piece, 0, 1),
+            ],
         )->assertSessionHasNoErrors();
         $after = $piece->plannedSteps()->pluck('id', 'step')->all();
         self::assertArrayNotHasKey('l2', $after);
@@ -108,10 +111,16 @@ final class PlanningTest extends FeatureTestCase
         $said = fn (): string => (string) session('said');
         $this->put(
             route('pieces.coats', $piece),
-            ['version' => 1, 'do' => 'add', 'plan' => $this->planId($piece, 0), 'product' => 'Wiping varnish (oil-based thinned)'],
+            [
+                'version' => 1, 'do' => 'add', 'plan' => $this->planId($piece, 0),
+                'product' => 'Wiping varnish (oil-based thinned)',
+            ],
         );
         self::assertMatchesRegularExpression('/^Coats saved\. It will be ready .* later than before: /', $said());
-        $this->put(route('pieces.coats', $piece), ['version' => 2, 'do' => 'remove', 'plan' => $this->planId($piece, 0), 'coat' => $this->coatId($piece, 0, 2)]);
+        $this->put(route('pieces.coats', $piece), [
+            'version' => 2, 'do' => 'remove', 'plan' => $this->planId($piece, 0),
+            'coat' => $this->coatId($piece, 0, 2),
+        ]);
         self::assertMatchesRegularExpression('/^Coats saved\. It will be ready .* sooner than before: /', $said());
         $this->put(
             route('pieces.update', $piece),

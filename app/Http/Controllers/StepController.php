@@ -43,12 +43,12 @@ class StepController extends Controller
             $written || $this->photos->forget($step->workshop_id, (string) ($facts['photo'] ?? ''));
         }
         if (! $written) {
-            return back()->with('said', "“{$this->show->sentence((string) $entry->title)}” was already logged; nothing was added.");
+            return back()->with('said', "“{$entry->title}” was already logged; nothing was added.");
         }
         $early = $entry->facts['early_hours'] ?? null;
         $late = $entry->facts['late_hours'] ?? null;
 
-        return back()->with('said', "Done: “{$this->show->sentence((string) $entry->title)}”.".match (true) {
+        return back()->with('said', "Done: “{$entry->title}”.".match (true) {
             $early !== null => " Logged $early h before its wait was over.",
             $late !== null => " Its window had closed $late h before: scuff the coat below next time.",
             default => ' The plan has moved.',
@@ -72,7 +72,7 @@ class StepController extends Controller
         );
 
         return back()->with('said', $written
-            ? "Skipped: “{$this->show->sentence((string) $entry->title)}”." : "“{$this->show->sentence((string) $entry->title)}” was already logged; nothing was added.",
+            ? "Skipped: “{$entry->title}”." : "“{$entry->title}” was already logged; nothing was added.",
         )->with('undo', $entry->id);
     }
 
@@ -80,7 +80,7 @@ class StepController extends Controller
     {
         $this->logbook->write($step, $this->user($request), 'start', null, $request->form());
 
-        return back()->with('said', "The clock runs on “{$this->show->sentence((string) $step->title)}”.");
+        return back()->with('said', "The clock runs on “{$step->title}”.");
     }
 
     public function note(LogWords $request, PlannedStep $step): RedirectResponse
@@ -95,7 +95,7 @@ class StepController extends Controller
         $undone = $this->logbook->undo($entry, $this->user($request));
 
         return back()->with('said', $undone
-            ? "Taken back: “{$this->show->sentence((string) $entry->title)}”. The entry stays in the log, struck out."
+            ? "Taken back: “{$entry->title}”. The entry stays in the log, struck out."
             : 'That had been taken back already.');
     }
 

@@ -38,7 +38,8 @@ class WeighingController extends Controller
         $workshop = $this->workshop($request);
 
         return view('rack.weigh', [
-            'shelf' => new RackShelf([], $catalogue->calibration()->drying, $show), 'doubts' => new WeightDoubts($this->rack, $show),
+            'shelf' => new RackShelf([], $catalogue->calibration()->drying, $show),
+            'doubts' => new WeightDoubts($this->rack, $show),
             'recent' => $workshop->weighings()->standing()->with('blank')
                 ->where('created_at', '>', now()->subHours(self::RECENT_HOURS))
                 ->latest('id')

@@ -1,3 +1,5 @@
+@php($seconds = $exception->getHeaders()['Retry-After'] ?? 60)
+@php($minutes = max(1, (int) ceil($seconds / 60)))
 <!DOCTYPE html>
 <html lang="en">
 <head>
@@ -12,7 +14,7 @@
         <p class="faint">429</p>
         <h1>Too many tries</h1>
         <p class="mt-3 text-[1.15rem]">
-            This was asked more often than one browser or one address may. It can be asked again in {{ max(1, (int) ceil(($exception->getHeaders()['Retry-After'] ?? 60) / 60)) }} min.
+            This was asked more often than one browser or one address may. It can be asked again in {{ $minutes }} min.
             Nothing was changed, and what is kept here goes on as it is.
         </p>
         <p class="mt-6"><a class="press" href="/bench">To the Bench</a></p>

@@ -34,6 +34,9 @@
         .check {
             background: #000;
         }
+        .right {
+            text-align: right;
+        }
         .lap {
             background: #b4b4b4;
         }
@@ -42,43 +45,26 @@
 <body>
     @foreach ($tiling->tiles() as $n => [$column, $row, $x, $y])
         <div @class(['sheet', 'next' => $n > 0])>
-            <div
-                class="window"
-                style="left: {{ $left }}mm; top: {{ $top }}mm; width: {{ $wide }}mm; height: {{ $high }}mm"
-            >
+            <div class="window" style="{{ $box($left, $top, $wide, $high) }}">
                 <img
                     src="{{ $drawing($x, $y) }}"
                     alt=""
-                    style="left: {{ -$x }}mm; top: {{ -$y }}mm; width: {{ $tiling->widthMm }}mm; height: {{ $tiling->heightMm }}mm"
+                    style="{{ $box(-$x, -$y, $tiling->widthMm, $tiling->heightMm) }}"
                 />
             </div>
             @foreach ($tiling->crosses() as [$cx, $cy, $cw, $ch])
-                <div
-                    class="cross"
-                    style="left: {{ $cx }}mm; top: {{ $cy }}mm; width: {{ $cw }}mm; height: {{ $ch }}mm"
-                ></div>
+                <div class="cross" style="{{ $box($cx, $cy, $cw, $ch) }}"></div>
             @endforeach
             @foreach ($tiling->laps($column, $row) as [$cx, $cy, $cw, $ch])
-                <div
-                    class="lap"
-                    style="left: {{ $cx }}mm; top: {{ $cy }}mm; width: {{ $cw }}mm; height: {{ $ch }}mm"
-                ></div>
+                <div class="lap" style="{{ $box($cx, $cy, $cw, $ch) }}"></div>
             @endforeach
-            <div
-                style="left: {{ $left }}mm; top: {{ $top + $high + 3 }}mm; width: {{ $wide - Tiling::CHECK_MM - 36 }}mm"
-            >
-                {{ $title }}. Page {{ $n + 1 }} of {{ count($tiling->tiles()) }}: column {{ $column + 1 }}, row {{ $row + 1 }}.
-                Print at 100 %.
+            <div style="{{ $box($left, $top + $high + 3, $wide - Tiling::CHECK_MM - 36, 9) }}">
+                {{ $title }}. {{ $where($n, $column, $row) }} Print at 100 %.
             </div>
             @foreach ($tiling->check() as [$cx, $cy, $cw, $ch])
-                <div
-                    class="check"
-                    style="left: {{ $cx }}mm; top: {{ $cy }}mm; width: {{ $cw }}mm; height: {{ $ch }}mm"
-                ></div>
+                <div class="check" style="{{ $box($cx, $cy, $cw, $ch) }}"></div>
             @endforeach
-            <div
-                style="left: {{ $left + $wide - Tiling::CHECK_MM - 36 }}mm; top: {{ $top + $high + 6.5 }}mm; width: 35mm; text-align: right"
-            >
+            <div class="right" style="{{ $box($left + $wide - Tiling::CHECK_MM - 36, $top + $high + 6.5, 35, 5) }}">
                 This line is 50 mm long
             </div>
         </div>
