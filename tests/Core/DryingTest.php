@@ -207,6 +207,10 @@ final class DryingTest extends TestCase
                 self::assertStringContainsString('at most', $e->getMessage());
             }
         }
+        // What is shown as the most, to a tenth of a mm or a hundredth of an inch, is taken when it is typed so.
+        $shown = [round($largest->diameterMm, 1), round($largest->diameterMm / 25.4, 2) * 25.4];
+        self::assertTrue($largest->fits(max($shown), 90, 8));
+        self::assertFalse($largest->fits($largest->diameterMm + 0.2, 90, 8));
         $solid = Largest::outOf(self::blank(['form' => 'round', 'wall_mm' => null]), $wood, $figures, 10.0);
         self::assertNull($solid->wallMm);
         self::assertGreaterThan(0.5, $solid->wasted(Form::ShallowBowl->profile(250, 60, 90, 7)));

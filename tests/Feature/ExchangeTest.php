@@ -33,6 +33,32 @@ final class ExchangeTest extends FeatureTestCase
         self::assertEquals($piece->document, $this->shop->pieces()->latest('id')->firstOrFail()->document);
     }
 
+    public function test_no_two_files_of_a_piece_have_one_name(): void
+    {
+        $piece = $this->bowl(['marks' => [
+            ['id' => 'a', 'kind' => 'pen-pattern', 'on' => 'outer', 'from_mm' => 60, 'to_mm' => 70],
+            ['id' => 'b', 'kind' => 'pen-pattern', 'on' => 'outer', 'from_mm' => 80, 'to_mm' => 90],
+        ]]);
+        $this->post(route('pieces.parts.store', $piece), ['version' => 1, 'kind' => 'lid'])->assertSessionHasNoErrors();
+        $files = [
+            route('pieces.json', $piece), route('pieces.csv', $piece), route('pieces.svg', $piece),
+            route('pieces.svg', [$piece, 'part' => $piece->refresh()->document['parts'][1]['id']]),
+        ];
+        foreach (array_column($this->body($piece)['marks'], 'id') as $mark) {
+            foreach (['svg', 'a4', 'letter'] as $as) {
+                $files[] = route('pieces.marks.template', [$piece, $mark, $as]);
+            }
+        }
+        $names = array_map(fn (string $file): string => (string) preg_replace(
+            '/.*filename="?([^"]+)"?$/', '$1',
+            (string) $this->get($file)->assertOk()->headers->get('Content-Disposition'),
+        ), $files);
+        self::assertCount(10, array_unique($names), implode(', ', $names));
+        foreach ($names as $name) {
+            self::assertMatchesRegularExpression('/^ebb-bowl[a-z0-9-]*\.(json|csv|svg|pdf)$/', $name);
+        }
+    }
+
     #[DataProvider('hostile')]
     public function test_hostile_files_fail_cleanly(string $file, string $says): void
     {

@@ -196,6 +196,40 @@ final class PieceTest extends FeatureTestCase
         self::assertCount(1, $this->body($piece)['marks']);
     }
 
+    public function test_a_verdict_over_several_dyes_is_said_once_with_all_of_them(): void
+    {
+        $dye = fn (string $id, int $from): array => [
+            'id' => $id, 'kind' => 'dye', 'on' => 'outer', 'from_mm' => $from, 'to_mm' => $from + 10,
+            'product' => 'Alcohol dye (powder)', 'colour' => '#2e4d63',
+        ];
+        $piece = $this->bowl(['marks' => [$dye('a', 40), $dye('b', 60), $dye('c', 80)], 'coats' => [[
+            'zones' => ['outside'], 'buff' => false,
+            'layers' => [['product' => 'Dewaxed shellac (2 lb cut)', 'denib' => null]],
+        ]]]);
+        $page = (string) $this->get(route('pieces.coats', $piece))->assertOk()->getContent();
+        preg_match_all('/Over ([^:<]*):\s/', $page, $said);
+        self::assertCount(1, $said[0], implode('|', $said[0]));
+        preg_match('~<thead>(.*?)</thead>~s', $page, $head);
+        preg_match_all('~<th[^>]*>\s*(.*?)\s*</th>~s', $head[1] ?? '', $columns);
+        self::assertSame(
+            ['Coat', 'Rub the one below with', 'Take', 'Next coat after', 'Change it'],
+            array_map(strip_tags(...), $columns[1]), 'what, rub, take, when; the rest opens',
+        );
+    }
+
+    public function test_a_coat_that_has_gone_meanwhile_is_not_another(): void
+    {
+        $piece = $this->bowl();
+        [$plan, $coat] = [$this->planId($piece, 0), $this->coatId($piece, 0, 1)];
+        $take = fn (int $version) => $this->put(route('pieces.coats', $piece), [
+            'version' => $version, 'do' => 'remove', 'plan' => $plan, 'coat' => $coat,
+        ]);
+        $left = count($this->body($piece)['coats'][0]['layers']) - 1;
+        $take(1)->assertSessionHasNoErrors();
+        $take(2)->assertSessionHasErrors(['coat' => 'This coat is no longer there; look at the page again.']);
+        self::assertCount($left, $this->body($piece)['coats'][0]['layers']);
+    }
+
     public function test_coats_are_taken_as_a_stack_and_changed_one_by_one(): void
     {
         $piece = $this->bowl();

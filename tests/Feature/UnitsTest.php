@@ -116,6 +116,21 @@ final class UnitsTest extends FeatureTestCase
         return $fields;
     }
 
+    public function test_a_limit_that_is_shown_is_taken_and_never_shown_as_more_than_it_is(): void
+    {
+        foreach ([false, true] as $isImperial) {
+            $show = new Show(imperial: $isImperial);
+            foreach ([[0.5, 200.0], [5.0, 2000.0], [1.0, 1000.0], [0.3, 4.8287]] as [$least, $most]) {
+                preg_match('/^between:([\d.]+),([\d.]+)$/', $show->between(Unit::Length, $least, $most), $shown);
+                self::assertGreaterThanOrEqual($least - 1e-9, $show->typed(Unit::Length, (float) $shown[1]));
+                self::assertLessThanOrEqual($most + 1e-9, $show->typed(Unit::Length, (float) $shown[2]));
+            }
+        }
+        self::assertSame('122.6 mm', (new Show)->atMost(122.69));
+        self::assertSame('4.830 in', (new Show(imperial: true))->atMost(122.69));
+        self::assertSame('200.0 mm', (new Show)->atMost(200.0));
+    }
+
     public function test_known_pairs_of_the_two_systems(): void
     {
         $inches = new Show(imperial: true);
