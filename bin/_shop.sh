@@ -135,29 +135,43 @@ database_make() {
     mariadb-install-db --no-defaults --user="$(id -un)" --datadir="$STATE/mysql" --auth-root-authentication-method=normal --skip-test-db
 }
 
+# Begun anew, it answers where it did before; where somebody has taken its port meanwhile, on another.
 database_start() {
-    local i
+    local try before
     keep_private "$STATE/database.log"
-    # Begun anew, it answers where it did before.
-    DB_PORT=${DB_PORT:-$(free_port)}
-    [ -d "${SOCKET_DIR:-}" ] || SOCKET_DIR=$(mktemp -d /tmp/honest-grain.XXXXXX)
-    export DB_PORT SOCKET_DIR
+    before=$(stat -c %s "$STATE/database.log")
+    for try in 1 2 3 4 5; do
+        DB_PORT=${DB_PORT:-$(free_port)}
+        [ -d "${SOCKET_DIR:-}" ] || SOCKET_DIR=$(mktemp -d /tmp/honest-grain.XXXXXX)
+        export DB_PORT SOCKET_DIR
+        database_try && return 0
+        tail -c "+$((before + 1))" "$STATE/database.log" | grep -q 'Bind on TCP/IP port' || break
+        before=$(stat -c %s "$STATE/database.log")
+        DB_PORT=
+    done
+    tail -n 20 "$STATE/database.log"
+    return 1
+}
+
+database_try() {
+    local i
     PATH=$PATH:/usr/sbin mariadbd --no-defaults --user="$(id -un)" --datadir="$STATE/mysql" --bind-address=127.0.0.1 --port="$DB_PORT" \
         --socket="$SOCKET_DIR/db.sock" --pid-file="$SOCKET_DIR/db.pid" --skip-name-resolve --character-set-server=utf8mb4 \
-        --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit="${DB_FLUSH:-1}" >>"$STATE/database.log" 2>&1 9>&- &
+        --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit="${DB_FLUSH:-1}" \
+        >>"$STATE/database.log" 2>&1 9>&- &
     DB_PID=$!
     echo "$DB_PID" >"$STATE/database.pid"
-    for i in $(seq 1 150); do
+    for i in $(seq 1 600); do
         if mariadb --no-defaults --socket="$SOCKET_DIR/db.sock" -uroot -e 'select 1' >/dev/null 2>&1; then
             mariadb --no-defaults --socket="$SOCKET_DIR/db.sock" -uroot -e "create database if not exists honest_grain character set utf8mb4;
                 create user if not exists 'honest_grain'@'127.0.0.1' identified by '$DB_PASSWORD';
                 grant all on honest_grain.* to 'honest_grain'@'127.0.0.1';"
             return
         fi
-        kill -0 "$DB_PID" 2>/dev/null || { tail -n 20 "$STATE/database.log"; return 1; }
+        kill -0 "$DB_PID" 2>/dev/null || return 1
         sleep 0.1
     done
-    echo "The database did not answer within 15 seconds."
+    echo 'The database did not answer within a minute.'
     return 1
 }
 

@@ -1,9 +1,14 @@
-@props(['weighing', 'doubts'])
+{{-- Asks about a weight that can hardly be that blank's; over so many columns where it stands in a table. --}}
+@props(['weighing', 'doubts', 'columns' => null])
 @php($doubt = $doubts->of($weighing))
 @if ($doubt)
+    @if ($columns)
+        <tr>
+            <td colspan="{{ $columns }}">
+    @endif
     <div class="note note-warn" role="group" aria-label="A question about this weight">
         <p>{{ $doubts->asks($weighing, $doubt) }}</p>
-        <div class="mt-1 flex flex-wrap gap-x-4">
+        <div class="mt-1 flex flex-wrap gap-x-4 gap-y-2">
             @if ($doubt->meantG !== null)
                 <form method="post" action="{{ route('rack.weighings.update', $weighing) }}" data-live>
                     @csrf
@@ -20,4 +25,8 @@
             </form>
         </div>
     </div>
+    @if ($columns)
+        </td>
+        </tr>
+    @endif
 @endif

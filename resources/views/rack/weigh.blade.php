@@ -50,7 +50,6 @@
                             <td>
                                 <a href="{{ route('rack.show', $one->blank) }}"><b>{{ $one->blank->number }}</b></a>
                                 {{ $one->blank->wood }}
-                                <x-weight-doubt :weighing="$one" :doubts="$doubts" />
                             </td>
                             <td class="n">{{ $show->weighed($one->mass_g) }}</td>
                             <td class="n small">{{ $shelf->says($one->blank) }}</td>
@@ -67,6 +66,7 @@
                                 </form>
                             </td>
                         </tr>
+                        <x-weight-doubt :weighing="$one" :doubts="$doubts" columns="4" />
                     @empty
                         <tr>
                             <td class="faint">Nothing has been weighed yet.</td>
