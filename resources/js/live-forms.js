@@ -4,7 +4,7 @@
 
 import { goToFirst } from './problems';
 import { keep, rest, restOnLoad } from './second-press';
-import { isTouched, restore, sent, typed, wouldLose } from './unsaved';
+import { choose, files, isTouched, restore, sent, typed, wouldLose } from './unsaved';
 
 const main = () => document.querySelector('main');
 
@@ -80,18 +80,21 @@ function kept() {
     };
 }
 
-async function sendLive(action, body, taken, follows) {
+async function sendLive(form, body, taken, follows) {
     if (follows && left && body.has('version')) body.set('version', left);
-    const { page, url } = await post(action, body, isSmall(body));
+    const { page, url } = await post(form.action, body, isSmall(body));
     const fresh = page.querySelector('main');
     if (!fresh) throw new Error('The page could not be read.');
     const { focus, caret } = kept();
     const unsaved = typed(main(), taken);
+    // A file that was sent and refused is still the one that is meant.
+    const picked = files(main(), fresh.querySelector('#problems') ? null : form);
     const isElsewhere = url.split('?')[0] !== location.href.split('?')[0];
     main().replaceWith(document.importNode(fresh, true));
     if (isElsewhere) history.pushState({}, '', url);
     document.title = page.title;
     const restored = restore(main(), unsaved);
+    choose(main(), picked);
     const field = focus && document.getElementById(focus);
     if (field) {
         field.focus({ preventScroll: true });
@@ -127,7 +130,7 @@ document.addEventListener('submit', (event) => {
     waiting += 1;
     document.documentElement.dataset.saving = '';
     underWay = underWay
-        .then(() => sendLive(form.action, body, taken, follows))
+        .then(() => sendLive(form, body, taken, follows))
         .catch((error) => tell(error.message))
         .then(() => {
             waiting -= 1;

@@ -85,14 +85,28 @@ export function restore(root, left) {
     return restored;
 }
 
+// Files that are chosen: a page cannot write them into its fields again, so they are handed on from field to field.
+const chosen = (root) => [...root.querySelectorAll('input[type=file]')].filter((field) => field.files.length > 0);
+
+const place = (field) => [about(field.form), field.name].join('|');
+
+export function files(root, except = null) {
+    return new Map(
+        chosen(root)
+            .filter((field) => field.form !== except)
+            .map((field) => [place(field), field.files]),
+    );
+}
+
+export function choose(root, left) {
+    for (const field of root.querySelectorAll('input[type=file]')) {
+        if (left.has(place(field))) field.files = left.get(place(field));
+    }
+}
+
 // Whether leaving would lose something: a field of a form that saves, touched and not on its way.
 export function wouldLose(root, except = null) {
-    return fields(root).some(
-        (field) =>
-            field.form &&
-            field.form !== except &&
-            field.form.method === 'post' &&
-            !('unasked' in field.form.dataset) &&
-            isTouched(field),
-    );
+    const isSaved = ({ form }) => form && form !== except && form.method === 'post' && !('unasked' in form.dataset);
+
+    return fields(root).some((field) => isSaved(field) && isTouched(field)) || chosen(root).some(isSaved);
 }

@@ -10,7 +10,7 @@
         </div>
         <div>
             <h1>Sign in</h1>
-            <form method="post" action="/sign-in" class="mt-4">
+            <form method="post" action="/sign-in" data-unasked class="mt-4">
                 @csrf
                 <x-field name="email" label="E-mail"
                     ><input
