@@ -2,6 +2,7 @@
 // the server sampled, and fills the form's two distances. Typing them moves the shown band.
 
 import { nearest, pointAt } from './lines';
+import number from './number';
 import Asker from './shape/asker';
 
 const SVG = 'http://www.w3.org/2000/svg';
@@ -69,7 +70,7 @@ export default () => ({
     },
 
     span() {
-        return [this.$refs.from, this.$refs.to].map((field) => Number(field.value) * this.factor);
+        return [this.$refs.from, this.$refs.to].map((field) => number(field.value) * this.factor);
     },
 
     fill(from, to) {

@@ -1,6 +1,7 @@
 // Drags, types and steps the nodes of a profile. The server draws and measures; this only asks.
 
 import { send, swap } from './live-forms';
+import number from './number';
 import Asker from './shape/asker';
 import handle from './shape/handle';
 import { added, addedAt, arrow, moved, removed, turned, typed } from './shape/nodes';
@@ -215,8 +216,8 @@ export default () => ({
         const { curve, i } = this.at(event);
         const node = this.shape[curve]?.[i];
         if (!node || field.value === this.words(node[field.dataset.axis === 'z' ? 0 : 1])) return;
-        const value = Number(field.value) * this.factor;
-        if (!Number.isFinite(value) || field.value.trim() === '') {
+        const value = number(field.value) * this.factor;
+        if (!Number.isFinite(value)) {
             this.problem = `${field.getAttribute('aria-label')} is "${field.value}"; it takes a number.`;
             return;
         }

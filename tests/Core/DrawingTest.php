@@ -160,6 +160,16 @@ final class DrawingTest extends TestCase
         );
     }
 
+    public function test_heights_are_over_the_table_and_not_over_the_middle_of_a_hollow_foot(): void
+    {
+        $outer = Curve::fromArray([[4, 0], [3, 20], [0, 40, 'corner'], [3, 44], [60, 100, 'corner']], 'outer');
+        $inner = Curve::fromArray([[60, 94, 'corner'], [14, 40], [11, 0]], 'inner');
+        $drawn = Elevation::of(Drawn::part(Profile::of($outer, $inner)), 'Dish')->detailed();
+        self::assertStringContainsString('>60 mm</text>', $drawn);
+        self::assertStringContainsString('foot 80 mm', $drawn);
+        self::assertStringNotContainsString('>56 mm</text>', $drawn);
+    }
+
     public function test_grain_runs_level_across_a_bowl_and_upright_along_a_vase(): void
     {
         $lines = fn (GrainDirection $grain): string => Elevation::of(
