@@ -235,7 +235,7 @@ web_files() {
     if [ "$(id -u)" = 0 ]; then owner='user root;'; pool=$(printf 'user = root\ngroup = root'); fi
     cat >"$web/fpm.conf" <<CONF
 [global]
-error_log = $STATE/server.log
+error_log = "$STATE/server.log"
 log_level = warning
 daemonize = no
 [honest-grain]
@@ -261,8 +261,8 @@ CONF
 $owner
 worker_processes 1;
 daemon off;
-pid $web/nginx.pid;
-error_log $STATE/server.log warn;
+pid "$web/nginx.pid";
+error_log "$STATE/server.log" warn;
 events { worker_connections 512; }
 http {
     include /etc/nginx/mime.types;
@@ -271,11 +271,11 @@ http {
     access_log off;
     server_tokens off;
     sendfile on;
-    client_body_temp_path $web/tmp/body;
-    fastcgi_temp_path $web/tmp/fastcgi;
-    proxy_temp_path $web/tmp/proxy;
-    uwsgi_temp_path $web/tmp/uwsgi;
-    scgi_temp_path $web/tmp/scgi;
+    client_body_temp_path "$web/tmp/body";
+    fastcgi_temp_path "$web/tmp/fastcgi";
+    proxy_temp_path "$web/tmp/proxy";
+    uwsgi_temp_path "$web/tmp/uwsgi";
+    scgi_temp_path "$web/tmp/scgi";
     # PHP refuses what is over its own limit, in words; this is for what is beyond all reason.
     client_max_body_size 64m;
     client_header_timeout 15s;
@@ -288,7 +288,7 @@ http {
     map \$http_host \$port_said { ~(?<port>:[0-9]+)\$ \$port; default ''; }
     server {
         listen 127.0.0.1:$1 backlog=511;
-        root $ROOT/public;
+        root "$ROOT/public";
         absolute_redirect off;
         error_page 413 /too-large.html;
         error_page 502 504 /no-answer.html;
@@ -306,7 +306,7 @@ http {
         }
         location @app {
             include /etc/nginx/fastcgi_params;
-            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+            fastcgi_param SCRIPT_FILENAME "$ROOT/public/index.php";
             fastcgi_param SCRIPT_NAME /index.php;
             # The name that was asked for, and the port that the browser said with it.
             fastcgi_param HTTP_HOST \$host\$port_said;

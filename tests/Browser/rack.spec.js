@@ -27,7 +27,7 @@ test('a rack is weighed by keyboard alone, and the third weight gives a date', a
     await page.keyboard.press('Tab');
     await page.keyboard.type('500');
     await page.keyboard.press('Enter');
-    await expect(page.getByText('Number is “99”; no blank on the rack has it.')).toBeVisible();
+    await expect(page.locator('#refused-number')).toHaveText('Number is “99”; no blank on the rack has it.');
     await expect(page.getByLabel('Weight, g', { exact: true })).toHaveValue('500');
     await page.goto(blank);
     await expect(page.getByRole('img', { name: /Weight of number 1 over time/ })).toBeVisible();
@@ -52,7 +52,7 @@ test('from a rough-out that still dries to a piece that waits for it', async ({ 
     await page.getByLabel('What you call it').fill('Tern bowl');
     await page.getByLabel('Wall, mm').fill('25');
     await page.getByRole('button', { name: 'Draw it' }).click();
-    await expect(page.getByText(/out of this blank comes at most/)).toBeVisible();
+    await expect(page.locator('#refused-wall')).toContainText('out of this blank comes at most');
     await page.getByLabel('Wall, mm').fill('8');
     await page.getByRole('button', { name: 'Draw it' }).click();
     await expect(page.getByRole('heading', { name: 'Tern bowl', level: 1 })).toBeVisible();
