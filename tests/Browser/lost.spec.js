@@ -174,13 +174,17 @@ test('a photograph of a phone is made smaller before it is sent', async ({ page 
     await register(page);
     await page.goto(await putOnRack(page));
     await page.getByText('Keep a photograph').click();
-    // Of noise, which a PNG does not make smaller.
+    // Of noise that does not repeat, which a PNG cannot make smaller.
     const large = await page.evaluate(async () => {
         const canvas = document.createElement('canvas');
-        [canvas.width, canvas.height] = [1500, 1100];
+        [canvas.width, canvas.height] = [1800, 600];
         const context = canvas.getContext('2d');
-        const noise = context.createImageData(1500, 1100);
-        for (let i = 0; i < noise.data.length; i += 1) noise.data[i] = (i * 2654435761) % 251;
+        const noise = context.createImageData(1800, 600);
+        let seed = 7;
+        for (let i = 0; i < noise.data.length; i += 1) {
+            seed = (seed * 48271) % 2147483647;
+            noise.data[i] = i % 4 === 3 ? 255 : seed >> 16;
+        }
         context.putImageData(noise, 0, 0);
         const blob = await new Promise((done) => canvas.toBlob(done, 'image/png'));
         return [...new Uint8Array(await blob.arrayBuffer())];
