@@ -184,6 +184,7 @@ stop_leftovers() {
             kill -- "-$pid" 2>/dev/null
         fi
     done
+    php_stop
     pid=$(cat "$STATE/worker.pid" 2>/dev/null)
     if [ -n "$pid" ] && tr '\0' '\n' <"/proc/$pid/cmdline" 2>/dev/null | grep -qxF -- "$ROOT/artisan"; then
         say '  Stopping the planner that an earlier run left behind.'
@@ -238,6 +239,7 @@ web_files() {
 error_log = "$STATE/server.log"
 log_level = warning
 daemonize = no
+pid = $web/fpm.pid
 [honest-grain]
 $pool
 listen = $SOCKET_DIR/php.sock
@@ -386,11 +388,25 @@ work_stop() {
     WORKER_PID=
 }
 
+# php_stop: php-fpm leaves the group it was begun in, so it is ended by the number it wrote down.
+php_stop() {
+    local pid i
+    pid=$(cat "$STATE/web/fpm.pid" 2>/dev/null) || return 0
+    for i in $(seq 1 100); do
+        grep -qsF -- "$STATE/web/fpm.conf" "/proc/$pid/cmdline" || break
+        if [ "$i" = 1 ]; then kill "$pid"; fi
+        if [ "$i" = 50 ]; then kill -KILL "$pid"; fi
+        sleep 0.1
+    done
+    rm -f "$STATE/web/fpm.pid"
+}
+
 server_stop() {
     local pid
     for pid in ${FRONT_PID:-} ${SERVER_PID:-}; do
         kill -- "-$pid" 2>/dev/null && wait "$pid" 2>/dev/null
     done
+    php_stop
     rm -f "$STATE/server.pid"
     FRONT_PID=
     SERVER_PID=

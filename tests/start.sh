@@ -36,7 +36,7 @@ run() {
 stop() { kill "$1" "$RUNNING" 2>/dev/null; wait "$RUNNING" 2>/dev/null; RUNNING=; }
 answers() { php -r 'exit(str_contains((string) @file_get_contents($argv[1]), "Sign in") ? 0 : 1);' "http://127.0.0.1:$PORT/sign-in"; }
 silent() { ! answers; }
-no_processes() { ! grep -qsF -- "--datadir=$HONEST_GRAIN_STATE/mysql" /proc/[0-9]*/cmdline; }
+no_processes() { ! grep -qsF -- "$HONEST_GRAIN_STATE/" /proc/[0-9]*/cmdline; }
 says() { grep -qF -- "$1" "$OUT"; }
 same_key() { [ "$(cat "$HONEST_GRAIN_STATE/app.key")" = "$KEY" ]; }
 private() { [ "$(stat -c %a "$HONEST_GRAIN_STATE/app.key")" = 600 ]; }
@@ -107,7 +107,7 @@ is 'a second one refuses' grep -q 'already running' "$OUT.second"
 stop -TERM
 is 'it says that it stops' says 'Stopping.'
 is 'nothing answers any more' silent
-is 'no database is left running' no_processes
+is 'no server and no database is left running' no_processes
 
 is 'it starts again' run
 is 'with the same key' same_key
