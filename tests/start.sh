@@ -23,6 +23,8 @@ free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo subst
 # The port that it says, which is the next one where somebody has taken ours meanwhile.
 said_port() { grep -o 'Open      http://127.0.0.1:[0-9]*' "$OUT" | grep -o '[0-9]*$'; }
 run() {
+    # What the run before this one said is not to be taken for what this one says.
+    : >"$OUT"
     env -u APP_KEY -u DB_PASSWORD -u DB_PORT -u SOCKET_DIR -u APP_ENV "$ROOT/bin/start" --port "$PORT" >"$OUT" 2>&1 &
     RUNNING=$!
     for _ in $(seq 1 1200); do
