@@ -1,18 +1,5 @@
-<!DOCTYPE html>
-<html lang="en">
-<head>
-    <meta charset="utf-8" />
-    <meta name="viewport" content="width=device-width, initial-scale=1" />
-    <link rel="icon" href="/mark.svg" />
-    <title>This is not yours to change · Honest Grain</title>
-    @vite(['resources/css/app.css'])
-</head>
-<body>
-    <main class="mx-auto max-w-xl px-4 sm:px-[40px] pt-[16vh]">
-        <p class="faint">403</p>
-        <h1>This is not yours to change</h1>
-        <p class="mt-3 text-[1.15rem]">Only an owner of the workshop can do this. Ask one, or go back.</p>
-        <p class="mt-6"><a class="press" href="/bench">To the Bench</a></p>
-    </main>
-</body>
-</html>
+@extends('errors.page', ['status' => 403, 'heading' => 'This is not yours to change'])
+
+@section('said')
+    Only an owner of the workshop can do this. Ask one, or go back.
+@endsection

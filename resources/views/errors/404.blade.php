@@ -1,18 +1,5 @@
-<!DOCTYPE html>
-<html lang="en">
-<head>
-    <meta charset="utf-8" />
-    <meta name="viewport" content="width=device-width, initial-scale=1" />
-    <link rel="icon" href="/mark.svg" />
-    <title>There is nothing here · Honest Grain</title>
-    @vite(['resources/css/app.css'])
-</head>
-<body>
-    <main class="mx-auto max-w-xl px-4 sm:px-[40px] pt-[16vh]">
-        <p class="faint">404</p>
-        <h1>There is nothing here</h1>
-        <p class="mt-3 text-[1.15rem]">It may have been put away, or belong to another workshop.</p>
-        <p class="mt-6"><a class="press" href="/bench">To the Bench</a></p>
-    </main>
-</body>
-</html>
+@extends('errors.page', ['status' => 404, 'heading' => 'There is nothing here'])
+
+@section('said')
+    It may have been put away, or belong to another workshop.
+@endsection

@@ -1,18 +1,9 @@
-<!DOCTYPE html>
-<html lang="en">
-<head>
-    <meta charset="utf-8" />
-    <meta name="viewport" content="width=device-width, initial-scale=1" />
-    <link rel="icon" href="/mark.svg" />
-    <title>Not understood · Honest Grain</title>
-    @vite(['resources/css/app.css'])
-</head>
-<body>
-    <main class="mx-auto max-w-xl px-4 sm:px-[40px] pt-[16vh]">
-        <p class="faint">422</p>
-        <h1>That address was not understood</h1>
-        <p class="mt-3 text-[1.15rem]">{{ $exception->getMessage() }}</p>
-        <p class="mt-6"><a class="press" href="/bench">To the Bench</a></p>
-    </main>
-</body>
-</html>
+@extends('errors.page', [
+    'status' => 422,
+    'heading' => 'That address was not understood',
+    'title' => 'Not understood',
+])
+
+@section('said')
+    {{ $exception->getMessage() }}
+@endsection

@@ -1,0 +1,18 @@
+<!DOCTYPE html>
+<html lang="en">
+<head>
+    <meta charset="utf-8" />
+    <meta name="viewport" content="width=device-width, initial-scale=1" />
+    <link rel="icon" href="/mark.svg" />
+    <title>{{ $title ?? $heading }} · Honest Grain</title>
+    @vite(['resources/css/app.css'])
+</head>
+<body>
+    <main class="mx-auto max-w-xl px-4 sm:px-[40px] pt-[16vh]">
+        <p class="faint">{{ $status }}</p>
+        <h1>{{ $heading }}</h1>
+        <p class="mt-3 text-[1.15rem]">@yield('said')</p>
+        <p class="mt-6"><a class="press" href="/bench">{{ $again ?? 'To the Bench' }}</a></p>
+    </main>
+</body>
+</html>
