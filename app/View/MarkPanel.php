@@ -39,6 +39,13 @@ final readonly class MarkPanel
         $this->worked = $part->worked()[$mark->id()];
     }
 
+    /** What no chosen class means. */
+    public function unchosen(): string
+    {
+        return $this->mark->isClassTaken
+            ? 'not chosen: '.lcfirst($this->mark->productClass() ?? '').' is taken' : 'not chosen';
+    }
+
     public function strip(): string
     {
         return MarkStrip::of($this->part, $this->mark);

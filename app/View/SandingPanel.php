@@ -16,6 +16,7 @@ use HonestGrain\Calibration\Calibration;
 use HonestGrain\Drawing\ScratchLine;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Piece\FacePlan;
+use HonestGrain\Piece\FaceUse;
 use HonestGrain\Piece\Part;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Sanding;
@@ -120,9 +121,9 @@ final readonly class SandingPanel
     {
         $offers = $this->sanding->way->offers;
         $open = array_filter(Method::cases(), fn (Method $one): bool => $offers[$one->value] === null);
-        $usual = $this->plan->method === null ? $this->sanding->way->method->label() : 'the usual';
+        $usual = $this->plan->method === null ? ': '.$this->sanding->way->method->label() : '';
 
-        return ['' => "as usual: $usual"] + array_column(array_map(
+        return ['' => "as usual$usual"] + array_column(array_map(
             fn (Method $one): array => [$one->value, $one->label()], array_values($open),
         ), 1, 0);
     }
@@ -142,6 +143,14 @@ final readonly class SandingPanel
     {
         return ['' => 'dry'] + array_column(array_map(
             fn (Lubricant $one): array => [$one->value, $one->label()], Lubricant::cases(),
+        ), 1, 0);
+    }
+
+    /** @return array<string, string> what may touch the face */
+    public function uses(): array
+    {
+        return ['' => 'what the piece is for'] + array_column(array_map(
+            fn (FaceUse $one): array => [$one->value, $one->label()], FaceUse::cases(),
         ), 1, 0);
     }
 

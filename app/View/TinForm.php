@@ -80,6 +80,7 @@ final readonly class TinForm
             'wax_after_h' => ['Wax by hand from, h', $coating->waxAfterHours],
             'buffable_h' => ['Wheel with compound from, h', $coating->buffableHours],
             'handle_h' => ['May be handled, h', $coating->handleHours],
+            'clamp_after_h' => ['A padded hold may press on it, h', $coating->clampAfterHours],
             'full_cure_days' => ['Fully cured, days', $coating->fullCureDays],
             'min_c' => ['Not below', $coating->minC],
             'max_rh' => ['Not above, % RH', $coating->maxRhPercent],

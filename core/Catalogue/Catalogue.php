@@ -52,7 +52,9 @@ final class Catalogue
 
     public function coatings(): CoatingTable
     {
-        return $this->coatings ??= CoatingTable::of($this->rows('finishes.csv'), $this->rows('stains.csv'));
+        return $this->coatings ??= CoatingTable::of(
+            $this->rows('finishes.csv'), $this->rows('stains.csv'), $this->rows('binders.csv'),
+        );
     }
 
     public function calibration(): Calibration

@@ -18,6 +18,9 @@ final readonly class Amount
     /** What a drop holds: a unit, not a rule. */
     public const DROP_ML = 0.03;
 
+    /** More than this nobody counts (workshop). */
+    public const MOST_DROPS = 30;
+
     private function __construct(public float $value, public AmountUnit $unit)
     {
     }
@@ -38,12 +41,20 @@ final readonly class Amount
 
         return match ($coating->unit) {
             AmountUnit::Grams => new self($areaMm2 / 1e6 * $coating->gramsPerM2, AmountUnit::Grams),
-            AmountUnit::Drops => new self(($ml + $coating->residueMl) / self::DROP_ML, AmountUnit::Drops),
+            AmountUnit::Drops => self::ofThin($ml + $coating->residueMl),
             AmountUnit::Spray => new self($ml * $figures->sprayLoses, AmountUnit::Spray),
             AmountUnit::Millilitres => new self(
                 $coating->isSprayed() ? $ml * $figures->sprayLoses : $ml + $coating->residueMl, AmountUnit::Millilitres,
             ),
         };
+    }
+
+    /** Thin CA by the drop as long as drops can be counted, else by volume. */
+    public static function ofThin(float $ml): self
+    {
+        $drops = max(1.0, $ml / self::DROP_ML);
+
+        return $drops < self::MOST_DROPS ? new self($drops, AmountUnit::Drops) : new self($ml, AmountUnit::Millilitres);
     }
 
     /** As it was written down: a value and its unit. */

@@ -15,20 +15,23 @@ final readonly class CoatingTable
      * @param  array<string, Coating>  $coatings
      * @param  array<string, Stain>  $stains
      * @param  array<string, array<string, float>>  $labels
+     * @param  list<Row>  $binderRows
      */
     private function __construct(
         private array $rows,
         private array $coatings,
         private array $stains,
         private array $labels = [],
+        private array $binderRows = [],
     ) {
     }
 
     /**
      * @param  list<Row>  $finishes
      * @param  list<Row>  $stains
+     * @param  list<Row>  $binders
      */
-    public static function of(array $finishes, array $stains): self
+    public static function of(array $finishes, array $stains, array $binders = []): self
     {
         $rows = $coatings = $colours = [];
         foreach ($finishes as $row) {
@@ -39,7 +42,7 @@ final readonly class CoatingTable
             $colours[$row->text('class')] = Stain::fromRow($row);
         }
 
-        return new self($rows, $coatings, $colours);
+        return new self($rows, $coatings, $colours, [], $binders);
     }
 
     /**
@@ -56,7 +59,7 @@ final readonly class CoatingTable
             }
         }
 
-        return new self($this->rows, $coatings, $this->stains, $labels);
+        return new self($this->rows, $coatings, $this->stains, $labels, $this->binderRows);
     }
 
     /**
@@ -69,7 +72,7 @@ final readonly class CoatingTable
         return $air === '' ? $this : new self($this->rows, array_map(
             fn (Row $row): Coating => Coating::fromRow($row, $this->labels[$row->text('class')] ?? [], $air),
             $this->rows,
-        ), $this->stains, $this->labels);
+        ), $this->stains, $this->labels, $this->binderRows);
     }
 
     /** @throws UnknownProduct */
@@ -94,6 +97,36 @@ final readonly class CoatingTable
     public function stain(string $class, string $field = 'product'): Stain
     {
         return $this->stains[$class] ?? throw UnknownProduct::named($field, $class, array_keys($this->stains));
+    }
+
+    /** What fills, inlays and leaf are bound with, by its key; a missing one is a fault of the release. */
+    public function binder(string $key): Binder
+    {
+        foreach ($this->binderRows as $row) {
+            if ($row->text('key') === $key) {
+                return Binder::fromRow($row, $this->coatings);
+            }
+        }
+
+        throw new \LogicException("The catalogue has no binder with the key $key.");
+    }
+
+    /** The colour of a family that is meant where none is chosen: the first of it in the table. */
+    public function usualStain(ColourFamily $family): ?Stain
+    {
+        foreach ($this->stains as $stain) {
+            if ($stain->family === $family) {
+                return $stain;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, Coating> paints, by class; the first is the usual one */
+    public function paints(): array
+    {
+        return array_filter($this->coatings, fn (Coating $coating): bool => $coating->family === Family::Paint);
     }
 
     /** @throws UnknownProduct */

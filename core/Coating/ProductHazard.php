@@ -16,6 +16,7 @@ enum ProductHazard: string
     case Isocyanate = 'isocyanate';
     case Powder = 'powder';
     case Caustic = 'caustic';
+    case Iron = 'iron';
     case Nut = 'nut';
 
     /** @return list<self> as they stand in a cell, parted by blanks */

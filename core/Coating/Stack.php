@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Coating;
 
 use HonestGrain\Calibration\CoatFigures;
+use HonestGrain\Wood\Pore;
 use HonestGrain\Wood\Wood;
 
 /**
@@ -71,24 +72,28 @@ final readonly class Stack
                 ]
                 : [];
         }
-        if ($over->solvent() === Solvent::Water) {
-            return [
-                new PairVerdict(
-                    'steel wool', $over->name(), Verdict::Never, 'Bits of steel wool rust under a water-borne coat.',
-                    'Use a grey non-woven pad.',
-                ),
-            ];
+
+        $iron = self::steelWool($wood, $over, $under === null);
+
+        return $iron === null ? [] : [$iron];
+    }
+
+    /** What bits of steel wool do that stay on the wood or on the coat below; null where they do nothing. */
+    public static function steelWool(?Wood $wood, ?Product $over, bool $isOnBareWood): ?PairVerdict
+    {
+        $name = $over?->name() ?? 'bare wood';
+        if ($over?->solvent() === Solvent::Water) {
+            return new PairVerdict(
+                'steel wool', $name, Verdict::Never, 'Bits of steel wool rust under a water-borne coat.',
+                'Use a grey non-woven pad.',
+            );
         }
 
-        return $wood?->tannin === true
-            ? [
-                new PairVerdict(
-                    'steel wool', $over->name(), Verdict::TestFirst,
-                    "$wood->name is rich in tannin: bits of steel wool blacken it when damp reaches them.",
-                    'Use a grey non-woven pad.',
-                ),
-            ]
-            : [];
+        return $wood?->tannin !== true ? null : new PairVerdict(
+            'steel wool', $name, $isOnBareWood ? Verdict::Never : Verdict::TestFirst,
+            "$wood->name is rich in tannin: bits of steel wool blacken it when damp reaches them.",
+            'Use a grey non-woven pad.',
+        );
     }
 
     /**
@@ -149,6 +154,13 @@ final readonly class Stack
     public static function colourOnWood(?Wood $wood, Stain $colour): array
     {
         $notes = [];
+        if ($wood?->pore === Pore::Fine && $colour->family === ColourFamily::Liming) {
+            $notes[] = new PairVerdict(
+                $wood->name, $colour->name(), Verdict::TestFirst,
+                'It has no open pores for the white to lie in: it greys the surface and rubs off again.',
+                'Brush out or texture the ground first, or choose an open-pored wood.',
+            );
+        }
         if ($colour->needsSealed) {
             $notes[] = new PairVerdict(
                 $wood->name ?? 'bare wood', $colour->name(), Verdict::Barrier,

@@ -30,6 +30,7 @@ final readonly class Stain implements Product
         public bool $needsSealed,
         private bool $takesColourOut,
         private bool $wax,
+        public FoodUse $food,
         public array $hazards,
         public string $aftercare,
         public string $note,
@@ -46,7 +47,7 @@ final readonly class Stain implements Product
             $row->text('raises_grain') !== 'no', $row->flag('fast_to_water'), $row->flag('fast_to_alcohol'),
             $row->flag('fast_to_spirits'), $row->flag('fast_to_lacquer'), $row->flag('needs_tannin'),
             $row->flag('needs_sealed'), $row->flag('takes_colour_out'), $row->flag('wax'),
-            ProductHazard::allIn($row->text('hazards')), $row->text('aftercare'), $row->text('note'),
+            FoodUse::from($row->text('food')), ProductHazard::allIn($row->text('hazards')), $row->text('aftercare'), $row->text('note'),
             $row->text('source'),
         );
     }

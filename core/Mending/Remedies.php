@@ -69,40 +69,74 @@ final readonly class Remedies
     /** @return list<Remedy> */
     private function crack(): array
     {
+        $keep = $this->at->remedy(
+            'keep', 'Leave it as it is, and spin it slowly from now on',
+            'A sound piece with a crack is still sound to look at; it must not hold water or be spun fast.', [], [],
+        );
+
+        return match (true) {
+            // Nothing is burnt over glue or resin.
+            $this->at->isBurntLater() => [$this->cutAway(), $keep],
+            $this->at->isBurnt() => [$this->filled([], 'leave the char as it is'), $this->cutAway(), $keep],
+            default => [
+                $this->hairline(), $this->filled($this->at->againFromSanding(), 'cut back, and sand again'), $keep,
+            ],
+        };
+    }
+
+    private function hairline(): Remedy
+    {
         $repairs = $this->at->tables->calibration->repairs;
         $cm = $this->at->lengthMm() / 10;
 
-        return [
-            $this->at->remedy(
-                'thin-ca', 'Run thin CA into it and sand again',
-                'A hairline closes with thin CA; what moves there later opens again.', [
-                    ...$this->bared(),
-                    $this->at->step(
-                        'fill', 'Run thin CA into the crack',
-                        max($repairs->hairlineMinutes, $repairs->hairlineMinutes * $cm / 10), $repairs->sandAfterHours,
-                        'Seal pale wood round it first: CA stains what it touches.', 'ca-thin',
-                    ),
-                ], $this->at->againFromSanding(),
-            ),
-            $this->at->remedy(
-                'powder-ca', 'Fill it with powder and CA, cut back, and sand again',
-                'What is wider than a hairline needs a body in it.', [
-                    ...$this->bared(),
-                    $this->at->step(
-                        'fill', 'Fill the crack with powder and CA', $repairs->fillMinutes, $repairs->sandAfterHours,
-                        'In fills of a few millimetres, CA run in after each.', 'ca-thin',
-                    ),
-                    $this->at->step(
-                        'scrape', 'Cut the fill back level', $this->at->over($repairs->recutMinutesPer100Cm2), 0.0,
-                        'A light shear cut with a freshly ground edge; the slowest speed.',
-                    ),
-                ], $this->at->againFromSanding(),
-            ),
-            $this->at->remedy(
-                'keep', 'Leave it as it is, and spin it slowly from now on',
-                'A sound piece with a crack is still sound to look at; it must not hold water or be spun fast.', [], [],
-            ),
-        ];
+        return $this->at->remedy(
+            'thin-ca', 'Run thin CA into it and sand again',
+            'A hairline closes with thin CA; what moves there later opens again.', [
+                ...$this->bared(),
+                $this->at->step(
+                    'fill', 'Run thin CA into the crack',
+                    max($repairs->hairlineMinutes, $repairs->hairlineMinutes * $cm / 10),
+                    $this->at->tables->coatings->binder('thin-ca')->setHours,
+                    'Seal pale wood round it first: CA stains what it touches.', 'ca-thin',
+                ),
+            ], $this->at->againFromSanding(),
+        );
+    }
+
+    /** @param  list<string>  $again */
+    private function filled(array $again, string $then): Remedy
+    {
+        $repairs = $this->at->tables->calibration->repairs;
+
+        return $this->at->remedy(
+            'powder-ca', "Fill it with powder and CA, $then", 'What is wider than a hairline needs a body in it.', [
+                ...$again === [] ? [] : $this->bared(),
+                $this->at->step(
+                    'fill', 'Fill the crack with powder and CA', $repairs->fillMinutes,
+                    $this->at->tables->coatings->binder('powder-ca')->setHours, $again === []
+                        ? 'Black powder, pared flush with a blade; no flame and no pen comes near it again.'
+                        : 'In fills of a few millimetres, CA run in after each.', 'ca-thin',
+                ),
+                ...$again === [] ? [] : [$this->at->step(
+                    'scrape', 'Cut the fill back level', $this->at->over($repairs->recutMinutesPer100Cm2), 0.0,
+                    'A light shear cut with a freshly ground edge; the slowest speed.',
+                )],
+            ], $again,
+        );
+    }
+
+    private function cutAway(): Remedy
+    {
+        return $this->at->remedy(
+            'cut-away', 'Cut it away, the line a little lower, and sand again',
+            'Nothing may be glued where it is burnt: what can be cut away is gone.', [
+                ...$this->bared(),
+                $this->at->step(
+                    'scrape', 'Cut the crack away, the line a little lower',
+                    $this->at->tables->calibration->repairs->cutAwayMinutes, 0.0, 'Check the wall before and after.',
+                ),
+            ], $this->at->againFromSanding(),
+        );
     }
 
     /** @return list<Remedy> */
@@ -121,7 +155,7 @@ final readonly class Remedies
                     ),
                 ], $this->at->againFromSanding(),
             ),
-            $this->at->remedy(
+            ...$this->at->isBurnt() ? [] : [$this->at->remedy(
                 'patch', 'Flat it, patch it with the same wood, cut again and sand',
                 'A detail that must stay as drawn is mended with its own wood.', [
                     ...$this->bared(),
@@ -135,7 +169,7 @@ final readonly class Remedies
                         'Glued work: slowest speed, out of the line of the rim.',
                     ),
                 ], $this->at->againFromSanding(),
-            ),
+            )],
         ];
     }
 
@@ -459,16 +493,17 @@ final readonly class Remedies
                     ),
                 ], $this->at->againFromSanding(),
             ),
-            $this->at->remedy(
-                'glue', 'Glue the break, and sand again', 'A clean break glues stronger than the wood.', [
-                    ...$this->bared(),
-                    $this->at->step(
-                        'glue', 'Glue and clamp the break', $this->at->tables->calibration->joints->glueMinutes,
-                        $this->at->tables->calibration->joints->glueHours,
-                        'Every splinter back in its place; wipe off.',
-                    ),
-                ], $this->at->againFromSanding(),
-            ),
+            ...$this->at->isBurntLater() ? [] : [$this->at->remedy(
+                'glue', $this->at->isBurnt() ? 'Glue the break, and leave the char as it is'
+                    : 'Glue the break, and sand again', 'A clean break glues stronger than the wood.', [
+                        ...$this->at->isBurnt() ? [] : $this->bared(),
+                        $this->at->step(
+                            'glue', 'Glue and clamp the break', $this->at->tables->calibration->joints->glueMinutes,
+                            $this->at->tables->calibration->joints->glueHours,
+                            'Every splinter back in its place; wipe off.',
+                        ),
+                    ], $this->at->isBurnt() ? [] : $this->at->againFromSanding(),
+            )],
         ];
     }
 

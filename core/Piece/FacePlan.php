@@ -18,6 +18,7 @@ final readonly class FacePlan
      * @param  list<Grit>  $own  the maker's own grits; none for the least there is
      * @param  Grit|null  $stopAt  the last grit that is good enough
      * @param  bool  $isForUse  bare and for use: a tool, a toy, a scoop
+     * @param  FaceUse|null  $use  what touches it; null where what the piece is for decides
      */
     public function __construct(
         public ?ToolMark $cut = null,
@@ -27,6 +28,7 @@ final readonly class FacePlan
         public ?Method $method = null,
         public ?Lubricant $wet = null,
         public bool $isForUse = false,
+        public ?FaceUse $use = null,
     ) {
     }
 

@@ -5,18 +5,28 @@ declare(strict_types=1);
 namespace HonestGrain\Piece;
 
 use HonestGrain\Calibration\Calibration;
+use HonestGrain\Coating\Binder;
+use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\ColourFamily;
+use HonestGrain\Coating\Kinetics;
+use HonestGrain\Coating\ProductHazard;
 use HonestGrain\Coating\Stain;
 use HonestGrain\Geometry\Band;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Technique\Binds;
 use HonestGrain\Technique\Decoration;
+use HonestGrain\Technique\Decoration\Dye;
+use HonestGrain\Technique\Decoration\Paint;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Worked;
 
-/** One decoration on one band: hands-on minutes where the maker typed them, hours to wait after it, and its colour. */
+/**
+ * One decoration on one band: hands-on minutes where the maker typed them, hours to wait after it, its colour and what
+ * it is laid on or bound with.
+ */
 final readonly class Mark
 {
     /** What may be typed: hands-on minutes, and hours to wait. */
@@ -34,6 +44,9 @@ final readonly class Mark
         public ?float $typedWaitHours,
         public float $waitHours,
         public ?Stain $stain,
+        public ?Coating $paint,
+        public ?Binder $binder,
+        public bool $isClassTaken,
         public ?string $colour,
         public ?string $note,
         public ?bool $sandedBack = null,
@@ -56,7 +69,9 @@ final readonly class Mark
     {
         Id::read($mark);
         $product = $technique->nature() === Nature::Colours ? $settings->textOr('product', null) : null;
-        $stain = $product === null ? null : $tables->coatings->stain($product, $settings->at('product'));
+        [$stain, $paint] = self::product($technique, $product, $tables, $settings->at('product'));
+        $set = Settings::read($settings);
+        $binder = $technique instanceof Binds ? $tables->coatings->binder($technique->binder($set)) : null;
         $colour = $settings->textOr('colour', null, 7);
         if ($colour !== null && preg_match('/^#[0-9a-fA-F]{6}$/D', $colour) !== 1) {
             throw InvalidField::type($settings->at('colour'), $colour, 'a colour such as #2f4f6f');
@@ -66,11 +81,55 @@ final readonly class Mark
         return new self(
             Band::read($mark), $technique, $tables->techniques->rank($technique),
             $settings->numberOr('minutes', null, 0, self::MAX_MINUTES), $wait,
-            $wait ?? $stain->coatFromHours ?? $technique->waitHours($tables->calibration->marks),
-            $stain, $colour, $mark->textOr('note', null, 500, lines: true),
-            $settings->has('sand_back') ? $settings->flag('sand_back', false) : null, Settings::read($settings),
+            $wait ?? $stain->coatFromHours ?? $paint->recoatFromHours ?? $binder->setHours
+                ?? $technique->waitHours($tables->calibration->marks),
+            $stain, $paint, $binder, $product === null && ($stain !== null || $paint !== null), $colour,
+            $mark->textOr('note', null, 500, lines: true),
+            $settings->has('sand_back') ? $settings->flag('sand_back', false) : null, $set,
             $mark->textOr('name', null, self::MAX_NAME),
         );
+    }
+
+    /**
+     * The stain or the paint that it is; the usual one of its kind where none is chosen.
+     *
+     * @return array{Stain|null, Coating|null}
+     */
+    private static function product(Decoration $technique, ?string $class, Tables $tables, string $field): array
+    {
+        $paints = $technique instanceof Paint ? $tables->coatings->paints() : [];
+        if ($class !== null && ! isset($paints[$class])) {
+            return [$tables->coatings->stain($class, $field), null];
+        }
+        if ($paints !== []) {
+            return [null, $class === null ? array_values($paints)[0] : $paints[$class]];
+        }
+        foreach (ColourFamily::cases() as $family) {
+            if ($family->technique() === $technique->key()) {
+                return [$tables->coatings->usualStain($family), null];
+            }
+        }
+
+        return [null, null];
+    }
+
+    /** The class of what is laid on or filled in; null where nothing is. */
+    public function productClass(): ?string
+    {
+        return $this->stain->class ?? $this->paint->class ?? $this->binder->product ?? null;
+    }
+
+    /** @return list<ProductHazard> what the label of that warns of */
+    public function productHazards(): array
+    {
+        return [
+            ...$this->stain->hazards ?? [], ...$this->paint->hazards ?? [], ...$this->binder->hazards ?? [],
+        ];
+    }
+
+    public function kinetics(): ?Kinetics
+    {
+        return $this->stain?->kinetics() ?? $this->paint?->kinetics() ?? $this->binder?->kinetics();
     }
 
     public function id(): string
@@ -119,7 +178,8 @@ final readonly class Mark
     /** What the maker does, for a step's title: a bleach is not dyed on. */
     public function action(): string
     {
-        return $this->stain?->family->action() ?? $this->technique->action();
+        return $this->technique instanceof Dye && $this->stain !== null ? $this->stain->family->action()
+            : $this->technique->action();
     }
 
     /** Why this one stands where it stands. */
@@ -154,7 +214,8 @@ final readonly class Mark
             'from_mm' => round($this->band->fromMm, 2), 'to_mm' => round($this->band->toMm, 2),
             'settings' => [
                 'minutes' => $this->minutes, 'wait_hours' => $this->typedWaitHours,
-                'product' => $this->stain?->class, 'colour' => $this->colour,
+                'product' => $this->isClassTaken ? null : $this->stain->class ?? $this->paint->class ?? null,
+                'colour' => $this->colour,
             ] + ($this->sandedBack === null ? [] : ['sand_back' => $this->sandedBack]) + $this->set->toArray(),
             'note' => $this->note,
         ] + ($this->name === null ? [] : ['name' => $this->name]);

@@ -204,7 +204,8 @@ final readonly class Part
     {
         $worked = [];
         foreach ($this->marks as $mark) {
-            $worked[$mark->id()] = $mark->worked($this->grounds[$mark->id()], $this->tables->calibration);
+            $what = $mark->worked($this->grounds[$mark->id()], $this->tables->calibration);
+            $worked[$mark->id()] = $this->isSandedBack($mark) ? $what->sandedBack() : $what;
         }
 
         return $worked;
@@ -338,10 +339,24 @@ final readonly class Part
         return $this->tables->calibration->colour;
     }
 
-    /** @return list<string> the faces that food or drink would touch */
-    public function foodZones(Measurement $measured): array
+    /** What a face is for: as the maker said, else what the piece is for where its contents would touch it. */
+    public function useOf(string $face, Purpose $purpose): FaceUse
     {
-        return isset($measured->zones['inside']) ? ['inside'] : ['outside', 'top'];
+        $holds = in_array('inside', $this->faces(), true) ? ['inside'] : ['outside', 'top'];
+
+        return $this->surface->of($face)->use ?? match (true) {
+            $purpose->holds() && in_array($face, $holds, true) => FaceUse::from($purpose->value),
+            $purpose === Purpose::Display => FaceUse::Display,
+            default => FaceUse::Handled,
+        };
+    }
+
+    /** @return list<string> the faces that it has for a use */
+    public function facesFor(FaceUse $use, Purpose $purpose): array
+    {
+        return array_values(array_filter(
+            $this->faces(), fn (string $face): bool => $this->useOf($face, $purpose) === $use,
+        ));
     }
 
     /** @return list<Mark> those that lie on a face */

@@ -37,7 +37,7 @@ final readonly class SurfacePlan
         $forUse = self::listed($surface, 'for_use');
         $marks = self::toolMarks($surface);
         $faces = [];
-        foreach (['own', 'stop_at', 'cut', 'method', 'wet'] as $key) {
+        foreach (['own', 'stop_at', 'cut', 'method', 'wet', 'uses'] as $key) {
             foreach ($surface->childOr($key)->keys() as $face) {
                 self::face($surface->at("$key.$face"), $face);
             }
@@ -57,6 +57,7 @@ final readonly class SurfacePlan
                 ) : null,
                 $method === null ? null : Method::from($method), $wet === null ? null : Lubricant::from($wet),
                 in_array($face, $forUse, true),
+                $has('uses') ? FaceUse::from(self::choice($surface, 'uses', $face, FaceUse::cases())) : null,
             );
         }
 
@@ -89,6 +90,7 @@ final readonly class SurfacePlan
             'stop_at' => $said(fn (FacePlan $one): ?string => $one->stopAt?->name),
             'method' => $said(fn (FacePlan $one): ?string => $one->method?->value),
             'wet' => $said(fn (FacePlan $one): ?string => $one->wet?->value),
+            'uses' => $said(fn (FacePlan $one): ?string => $one->use?->value),
             'for_use' => array_keys(array_filter($this->faces, fn (FacePlan $one): bool => $one->isForUse)),
             'unsanded' => $this->unsanded,
         ] + ($this->abrasives === null ? [] : ['abrasives' => self::names($this->abrasives)]);

@@ -25,6 +25,11 @@ final class LayerWaits
             $under->fullCureHours(),
         ];
         sort($candidates);
+        // Nobody waits weeks where a barrier coat serves: the pair says so, and the wait is that of the coat itself.
+        $soon = Compatibility::of($figures, $under, $over, new Between($under->recoatFromHours, $denib))->verdict;
+        if ($soon === Verdict::Barrier) {
+            return $under->recoatFromHours;
+        }
         foreach ($candidates as $hours) {
             $verdict = Compatibility::of($figures, $under, $over, new Between($hours, $denib))->verdict;
             if ($hours >= $under->recoatFromHours && $verdict === Verdict::Fine) {

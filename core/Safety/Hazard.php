@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Safety;
 
 use HonestGrain\Coating\ProductHazard;
+use HonestGrain\Holding\Mount;
 use HonestGrain\Wood\Dust;
 use HonestGrain\Wood\Wood;
 
@@ -34,13 +35,44 @@ enum Hazard: string
     case FoodClaim = 'food-claim';
     case HotWire = 'hot-wire';
     case FlawedWork = 'flawed-work';
+    case PoisonousDust = 'poisonous-dust';
+    case HardDust = 'stone-metal-dust';
+    case IronLiquor = 'iron-liquor';
+    case BeforeSwitch = 'before-switch';
+    case Jaws = 'jaws';
+    case Vacuum = 'vacuum';
+    case Grinder = 'grinder-sparks';
+    case CompressedAir = 'compressed-air';
+    case WetElectrics = 'wet-electrics';
+
+    /**
+     * Everything that sanding or cutting this wood dry does to skin and lungs.
+     *
+     * @return list<self>
+     */
+    public static function allOfDust(Wood $wood): array
+    {
+        return [self::ofDust($wood), ...$wood->dust === Dust::Poisonous ? [self::PoisonousDust] : []];
+    }
 
     /** What sanding or cutting this wood dry does to skin and lungs. */
     public static function ofDust(Wood $wood): self
     {
-        $harms = in_array($wood->dust, [Dust::Sensitises, Dust::SensitisesStrongly, Dust::Poisonous], true);
+        return $wood->oily || $wood->dust->harms() ? self::OilyWoodDust : self::Dust;
+    }
 
-        return $wood->oily || $harms ? self::OilyWoodDust : self::Dust;
+    /**
+     * What a hold does besides.
+     *
+     * @return list<self>
+     */
+    public static function ofMount(Mount $mount): array
+    {
+        return match ($mount) {
+            Mount::Tenon, Mount::Recess, Mount::WideJaws => [self::Jaws],
+            Mount::Vacuum => [self::Vacuum],
+            default => [],
+        };
     }
 
     /**
@@ -61,6 +93,7 @@ enum Hazard: string
             ProductHazard::Isocyanate => self::Isocyanate,
             ProductHazard::Powder => self::DyePowder,
             ProductHazard::Caustic => self::Caustic,
+            ProductHazard::Iron => self::IronLiquor,
             ProductHazard::Nut => self::NutOil,
         }, $hazards);
     }
@@ -87,6 +120,15 @@ enum Hazard: string
             self::FoodClaim => 'Check before you sell for food',
             self::HotWire => 'Handles, never fingers',
             self::FlawedWork => 'Slow, and out of its line',
+            self::PoisonousDust => 'This wood is poisonous',
+            self::HardDust => 'Dust of stone and metal: P3',
+            self::IronLiquor => 'Acid; its jar makes hydrogen',
+            self::BeforeSwitch => 'Pin out, key out, turn it by hand',
+            self::Jaws => 'Tighten the jaws again',
+            self::Vacuum => 'Watch the gauge',
+            self::Grinder => 'Sparks away from dust and finish',
+            self::CompressedAir => 'Goggles before the air gun',
+            self::WetElectrics => 'Water away from lamp and switch',
         };
     }
 
@@ -94,9 +136,9 @@ enum Hazard: string
     {
         return match ($this) {
             self::Lathe => 'Shield down whenever it spins, rest away while you sand, never a cloth round your hand. '
-                .'Stand out of the rim\'s line when it starts.',
-            self::Dust => 'Fine dry dust stays in the lungs: wear a P2 or better and let the extraction run on ten '
-                .'minutes after.',
+                .'Stand out of the rim\'s line when it starts; chips of a fast cut are hot.',
+            self::Dust => 'Fine dry dust stays in the lungs: P3, or P2 at the least where your local rule '
+                .'allows it, and let the extraction run on ten minutes after.',
             self::OilyWoodDust => 'Dust of this wood sensitises or harms skin and lungs: P3, sleeves down, wash '
                 .'before you eat.',
             self::Rags => 'Spread cloths flat outside to dry, or drown them in a lidded metal can, before you leave '
@@ -123,6 +165,24 @@ enum Hazard: string
                 .'allow.',
             self::HotWire => 'Hold the wire by its wooden handles so that it can be torn away; wipe the shavings off '
                 .'first.',
+            self::PoisonousDust => 'Dust, chips and smoke of it are poisonous: P3 and extraction, sleeves down, nothing '
+                .'eaten or drunk here, wash first; keep its waste from animals and the stove.',
+            self::HardDust => 'Stone and metal powder cut lungs and eyes: P3 and goggles, wet where it can be. Fine '
+                .'aluminium and bronze burn: no spark, and never in one bag with wood dust.',
+            self::IronLiquor => 'Iron and vinegar are acid and stain for good: gloves and goggles. The jar makes '
+                .'hydrogen: lid loose, outside, no flame. Never over bleach that is not neutralised.',
+            self::BeforeSwitch => 'Index pin and spindle lock out, chuck key out, tail and banjo locked, turned round '
+                .'once by hand, speed at its least, and you out of its line.',
+            self::Jaws => 'Jaws bite deeper as wood gives: tighten again after five minutes and each morning; keep '
+                .'knuckles from what stands out. Reverse only with the chuck\'s locking screw tight: it unwinds.',
+            self::Vacuum => 'Read the gauge before and while it spins, tail centre up as long as it can be, slowly; a '
+                .'power cut lets go: know how long your tank holds.',
+            self::Grinder => 'Sharpen away from dust, shavings and finish: sparks set them alight. Goggles, and a '
+                .'wheel that is not cracked.',
+            self::CompressedAir => 'Grit comes back out of a bore at your eyes: goggles and mask, never at skin, the '
+                .'nozzle kept out of the hole.',
+            self::WetElectrics => 'Lamp, plug and switch out of reach of the water, hands dried before the switch; '
+                .'wipe the bed after, wet oak and iron blacken.',
             self::FlawedWork => 'Cracked, barked or glued wood can fly apart: shield down, start at the slowest '
                 .'speed, stand out of the line of the rim, and stop to look for a crack that grows.',
         };

@@ -22,6 +22,7 @@ final readonly class Character
         public array $spoils = [],
         public array $hazards = [],
         public bool $isDusty = false,
+        public bool $makesChips = false,
     ) {
     }
 
@@ -46,6 +47,7 @@ final readonly class Character
     {
         return new self(
             $this->work, $this->needs, array_values($states), $this->spoils, $this->hazards, $this->isDusty,
+            $this->makesChips,
         );
     }
 
@@ -53,6 +55,7 @@ final readonly class Character
     {
         return new self(
             $this->work, $this->needs, $this->leaves, array_values($states), $this->hazards, $this->isDusty,
+            $this->makesChips,
         );
     }
 
@@ -60,19 +63,31 @@ final readonly class Character
     {
         return new self(
             $this->work, $this->needs, $this->leaves, $this->spoils, array_values($hazards), $this->isDusty,
+            $this->makesChips,
         );
     }
 
     /** Its dust may not settle in a wet coat. */
     public function dusty(): self
     {
-        return new self($this->work, $this->needs, $this->leaves, $this->spoils, $this->hazards, true);
+        return new self(
+            $this->work, $this->needs, $this->leaves, $this->spoils, $this->hazards, true, $this->makesChips,
+        );
+    }
+
+    /** An edge takes chips off the wood: where it is dry or harms, they are dust as well. */
+    public function chips(): self
+    {
+        return new self(
+            $this->work, $this->needs, $this->leaves, $this->spoils, $this->hazards, $this->isDusty, true,
+        );
     }
 
     private function needing(Need $need): self
     {
         return new self(
             $this->work, [...$this->needs, $need], $this->leaves, $this->spoils, $this->hazards, $this->isDusty,
+            $this->makesChips,
         );
     }
 }

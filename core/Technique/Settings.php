@@ -71,6 +71,11 @@ final readonly class Settings
         return (int) $this->number($setting);
     }
 
+    public function choiceOr(Setting $setting, string $else): string
+    {
+        return $this->has($setting) ? $this->choice($setting) : $else;
+    }
+
     public function choice(Setting $setting): string
     {
         return (string) ($this->values[$setting->value] ?? throw new \LogicException("$setting->value is not set."));

@@ -68,7 +68,7 @@ final readonly class Spread
         }
         $most = $open * $this->rates->spreadCm2PerMinute[$this->way] * $this->hands;
 
-        return [Finding::refuse(
+        return [Finding::lostEdge(
             sprintf(
                 'The edge stays wet for %s min, and %.0f cm² %s take %.1f min: where the ends meet a line stays.',
                 $open,

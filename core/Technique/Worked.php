@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique;
 
+use HonestGrain\Safety\Hazard;
+
 /** What follows from a mark's settings on its band. */
 final readonly class Worked
 {
@@ -13,6 +15,7 @@ final readonly class Worked
      * @param  list<Finding>  $findings
      * @param  list<string>  $says  how it is done, for the step
      * @param  list<int>  $holes  that the index pin goes into, and of which plate
+     * @param  list<Hazard>  $hazards  of what it is worked with, besides those of the technique
      */
     public function __construct(
         public float $minutes,
@@ -22,6 +25,17 @@ final readonly class Worked
         public ?int $plate = null,
         public array $holes = [],
         public int $parts = 0,
+        public array $hazards = [],
     ) {
+    }
+
+    /** The same of a layer that is sanded back: no line of a lost edge is left of it. */
+    public function sandedBack(): self
+    {
+        return new self(
+            $this->minutes, $this->figures, array_values(array_filter(
+                $this->findings, fn (Finding $finding): bool => ! $finding->goesWithSandingBack,
+            )), $this->says, $this->plate, $this->holes, $this->parts, $this->hazards,
+        );
     }
 }

@@ -12,4 +12,10 @@ enum Dust: string
     case Sensitises = 'sensitises';
     case SensitisesStrongly = 'sensitises strongly';
     case Poisonous = 'poisonous';
+
+    /** Whether skin and lungs want more than a mask for common dust. */
+    public function harms(): bool
+    {
+        return in_array($this, [self::Sensitises, self::SensitisesStrongly, self::Poisonous], true);
+    }
 }

@@ -70,7 +70,7 @@ return [
         'label.buffable_h' => 'wheel with compound from', 'label.wax_after_h' => 'wax by hand from',
         'label.coverage_m2_per_l' => 'covers', 'label.dust_free_h' => 'dust-free',
         'label.full_cure_days' => 'fully cured',
-        'label.handle_h' => 'may be handled', 'label.max_rh' => 'not above', 'label.min_c' => 'not below',
+        'label.handle_h' => 'may be handled', 'label.clamp_after_h' => 'a padded hold may press on it', 'label.max_rh' => 'not above', 'label.min_c' => 'not below',
         'label.pot_life_minutes' => 'pot life',
         'label.recoat_from_h' => 'recoat from', 'label.recoat_until_h' => 'recoat until',
         'label.solids_percent' => 'solids',

@@ -21,7 +21,7 @@ final class FoldersOfCore
         'Colour' => ['Reading', 'Calibration', 'Geometry'],
         'Coating' => ['Reading', 'Wood', 'Calibration', 'Geometry'],
         'Abrasive' => ['Reading', 'Wood', 'Calibration', 'Coating'],
-        'Safety' => ['Wood', 'Coating'],
+        'Safety' => ['Wood', 'Coating', 'Holding'],
         'Holding' => ['Reading', 'Wood', 'Calibration', 'Layout'],
         'Catalogue' => ['Reading', 'Wood', 'Calibration', 'Coating', 'Abrasive'],
         'Technique' => ['Reading', 'Calibration', 'Geometry', 'Layout', 'Colour', 'Safety'],

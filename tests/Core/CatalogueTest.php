@@ -44,7 +44,7 @@ final class CatalogueTest extends TestCase
     public function test_woods_are_within_what_wood_can_be(): void
     {
         $woods = Catalogue::shipped()->woods();
-        self::assertCount(59 + 30 + 1, $woods->names());
+        self::assertCount(64 + 29 + 1, $woods->names());
         foreach ($woods->names() as $name) {
             $wood = $woods->named($name);
             self::assertGreaterThan($wood->radialPercent, $wood->tangentialPercent, $name);

@@ -37,18 +37,18 @@ final class CautionTest extends TestCase
     public static function steps(): iterable
     {
         $hazards = [
-            'body/mount' => ['lathe'],
+            'body/mount' => ['lathe', 'before-switch', 'jaws'],
             'body.outside/sand' => ['lathe', 'dust'],
             'body.inside/sand' => ['lathe', 'dust'],
             'body/raise-grain' => [],
             'body/knock-back' => ['dust'],
             'line' => ['lathe', 'hot-wire', 'burnt-fumes'],
-            'flute' => ['spinning-cutter', 'dust'],
-            'chatter' => ['lathe'],
+            'flute' => ['spinning-cutter', 'dust', 'before-switch'],
+            'chatter' => ['lathe', 'dust'],
             'char' => ['flame', 'torch', 'burnt-fumes'],
             'pen' => ['burnt-fumes'],
             'tide' => ['dye-powder'],
-            'fit-lid' => ['lathe'],
+            'fit-lid' => ['lathe', 'jaws'],
             'body/wipe-clean' => ['dust'],
             'l1' => ['rags', 'solvent-vapour'],
             'l2/denib' => ['dust'],
@@ -74,7 +74,7 @@ final class CautionTest extends TestCase
             'rags' => 'rags', 'vapour' => 'solvent-vapour', 'flame' => 'flame', 'spray' => 'spray-mist',
             'two-part' => 'two-part',
             'ca' => 'cyanoacrylate', 'isocyanate' => 'isocyanate', 'powder' => 'dye-powder', 'caustic' => 'caustic',
-            'nut' => 'nut-oil',
+            'iron' => 'iron-liquor', 'nut' => 'nut-oil',
         ], $of);
         self::assertSame(
             [Hazard::Rags, Hazard::Torch],
@@ -112,18 +112,20 @@ final class CautionTest extends TestCase
             'body/raise-grain > body/knock-back' => [1.0, null],
             'tide > body/wipe-clean' => [6.0, null],
             'char > char/watch' => [1.0, null],
+            'char > pen' => [1.0, null],
+            'body/raise-grain > fit-lid' => [1.0, null],
             'l1 > l2/denib' => [4.0, null],
             'l1 > l2' => [4.0, 18.0],
             'l2 > c1/buff' => [504.0, null],
             'l2 > body/cure' => [720.0, null],
             'l2/foot > body/cure' => [12.0, null],
         ], $waits);
-        // Where nothing is buffed, the foot waits until the last coat may be handled.
+        // Where nothing is buffed, the foot waits until the last coat may be pressed on.
         $plain = array_column(
             $this->route(['coats' => [['zones' => self::ZONES, 'layers' => [['product' => self::VARNISH]]]]])->steps,
             null, 'id',
         );
-        self::assertSame([12.0], array_map(fn ($lag): float => $lag->wait->minHours, $plain['body/reverse']->after));
+        self::assertSame([48.0], array_map(fn ($lag): float => $lag->wait->minHours, $plain['body/reverse']->after));
         self::assertSame(['min_hours' => 12.0, 'max_hours' => null], $plain['l1']->toArray()['wait']);
     }
 
@@ -272,9 +274,9 @@ final class CautionTest extends TestCase
 
             return array_map(fn ($lag): float => $lag->wait->minHours, $off->after);
         };
-        self::assertSame([30.0], $waits(self::VARNISH));
-        self::assertSame([12.0], $waits('Dewaxed shellac (2 lb cut)', self::VARNISH));
-        self::assertSame([12.0], $waits('Cellulose sanding sealer', self::VARNISH));
+        self::assertSame([120.0], $waits(self::VARNISH));
+        self::assertSame([48.0], $waits('Dewaxed shellac (2 lb cut)', self::VARNISH));
+        self::assertSame([48.0], $waits('Cellulose sanding sealer', self::VARNISH));
     }
 
     private function box(): Route

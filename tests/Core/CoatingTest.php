@@ -83,7 +83,8 @@ final class CoatingTest extends TestCase
         yield 'dye over oil' => [self::LINSEED, 'Water dye (powder)', 5000, 'never'];
         yield 'liming paste over sealer' => [self::SHELLAC, 'Liming paste (water)', 5, 'fine'];
         yield 'liming wax, then varnish' => ['Liming wax', self::VARNISH, 500, 'never'];
-        yield 'shellac over oil that is dry' => [self::LINSEED, self::SHELLAC, 24, 'fine'];
+        yield 'shellac over oil that is dry' => [self::LINSEED, self::SHELLAC, 72, 'fine'];
+        yield 'shellac over oil that is wet below its skin' => [self::LINSEED, self::SHELLAC, 24, 'after-full-cure'];
         yield 'shellac over oil that is not' => [self::LINSEED, self::SHELLAC, 12, 'after-full-cure'];
         yield 'shellac as the barrier over varnish' => [self::VARNISH, self::SHELLAC, 300, 'fine'];
         yield 'shellac over wax all the same' => ['Paste wax', self::SHELLAC, 300, 'never'];
@@ -100,7 +101,12 @@ final class CoatingTest extends TestCase
         yield 'film over hard-wax oil' => ['Hard-wax oil', self::VARNISH, 5000, 'test-first'];
         yield 'film over fresh hard-wax oil' => ['Hard-wax oil', self::VARNISH, 24, 'never'];
         yield 'lacquer over hard-wax oil' => ['Hard-wax oil', self::LACQUER, 5000, 'never'];
-        yield 'shellac over hard-wax oil' => ['Hard-wax oil', self::SHELLAC, 5000, 'never'];
+        yield 'shellac over hard-wax oil' => ['Hard-wax oil', self::SHELLAC, 100, 'never'];
+        yield 'shellac over hard-wax oil long cured' => ['Hard-wax oil', self::SHELLAC, 5000, 'test-first'];
+        yield 'mineral oil over wax' => ['Microcrystalline wax', 'Mineral oil (non-drying)', 24, 'test-first'];
+        yield 'mineral oil over oil and wax' => ['Mineral oil and wax', 'Mineral oil (non-drying)', 24, 'fine'];
+        yield 'iron over wet bleach' => ['Two-part bleach', 'Iron liquor (ebonising)', 24, 'never'];
+        yield 'iron over bleach' => ['Two-part bleach', 'Iron liquor (ebonising)', 72, 'test-first'];
         yield 'wax over hard-wax oil' => ['Hard-wax oil', 'Paste wax', 170, 'fine'];
         yield 'colour over a wet coat' => [self::SHELLAC, 'Pigment wiping stain', 0.5, 'after-full-cure'];
         yield 'liming wax over a wet sealer' => ['Cellulose sanding sealer', 'Liming wax', 0.3, 'after-full-cure'];
@@ -133,7 +139,7 @@ final class CoatingTest extends TestCase
         yield 'friction polish over paste' => [
             'Abrasive paste (wax carried)', 'Friction polish (shellac oil alcohol)', 1, 'fine',
         ];
-        yield 'varnish over paste' => ['Abrasive paste (wax carried)', self::VARNISH, 24, 'never'];
+        yield 'varnish over paste' => ['Abrasive paste (wax carried)', self::VARNISH, 24, 'test-first'];
         yield 'epoxy past its tack' => ['Casting epoxy as liner', 'Casting epoxy as liner', 20, 'scuff-first'];
     }
 
@@ -153,7 +159,7 @@ final class CoatingTest extends TestCase
                 self::assertSame(
                     Verdict::Fine,
                     Compatibility::of(
-                        Drawn::coats(), $under, $shellac, Between::hours($under->recoatFromHours),
+                        Drawn::coats(), $under, $shellac, Between::hours($under->handleHours),
                     )->verdict,
                     "$under->class under the barrier for $over->class",
                 );
@@ -329,7 +335,9 @@ final class CoatingTest extends TestCase
             'Friction polish (shellac oil alcohol)', 10 / 25 + 0.5, AmountUnit::Millilitres,
         ];
         yield 'wax by mass' => ['Paste wax', 0.1, AmountUnit::Grams];
-        yield 'thin CA by drops' => ['Cyanoacrylate coats (thin)', (10 / 20 + 0.5) / 0.03, AmountUnit::Drops];
+        yield 'thin CA over what drops can measure' => [
+            'Cyanoacrylate coats (thin)', 10 / 20 + 0.5, AmountUnit::Millilitres,
+        ];
     }
 
     public function test_bare_end_grain_drinks_three_times_as_much(): void

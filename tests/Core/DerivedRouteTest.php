@@ -275,12 +275,12 @@ final class DerivedRouteTest extends TestCase
         yield 'a liner before it is proved' => [Benchwork::vase(), 'c1-1/water-test', 'c1-1', 'whitens'];
     }
 
-    public function test_a_part_is_not_clamped_before_its_coats_may_be_handled(): void
+    public function test_a_part_is_not_clamped_before_its_coats_are_firm(): void
     {
         $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl([
             'holding' => 'recess', 'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::VARNISH)],
         ])]));
-        self::assertSame(['c1-1', 12.0], [
+        self::assertSame(['c1-1', 48.0], [
             $steps['body/reverse']->after[0]->task, $steps['body/reverse']->after[0]->wait->minHours,
         ]);
     }

@@ -384,7 +384,7 @@ final class HistoryTest extends TestCase
         ];
         $document['parts'][0]['features'] = [[
             'id' => 'split', 'kind' => 'crack', 'on' => 'outer', 'from_mm' => 5, 'to_mm' => 25, 'width_mm' => 0.5,
-            'wish' => 'fill',
+            'wish' => 'keep',
         ]];
         $document['parts'][0]['coats'] = [
             ['id' => 'show', 'zones' => ['outside', 'rim'], 'layers' => [

@@ -284,7 +284,7 @@ final class RouteTest extends TestCase
         yield 'a concentrate has no powder' => ['Concentrate in water', [], ''];
         yield 'alcohol burns' => ['Alcohol dye (powder)', ['dye-powder', 'solvent-vapour', 'flame'], ''];
         yield 'bleach bites' => ['Two-part bleach', ['caustic'], 'Neutralise'];
-        yield 'iron liquor bites' => ['Iron liquor (ebonising)', ['caustic'], 'neutralise'];
+        yield 'iron liquor bites' => ['Iron liquor (ebonising)', ['caustic', 'iron-liquor'], 'neutralise'];
         yield 'rags of an oil stain heat' => ['Pigment wiping stain', ['solvent-vapour', 'rags'], ''];
     }
 

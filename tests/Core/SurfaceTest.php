@@ -372,7 +372,7 @@ final class SurfaceTest extends TestCase
                 'wood' => $wood, 'surface' => ['own' => ['outside' => ['P120', 'P180', 'P240', 'P320', $last]]],
                 'coats' => [Benchwork::coats('c1', ['outside'], $coat)],
             ])]))->conflicts,
-            fn (Conflict $one): bool => preg_match('/trace of wax|leaves iron/', $one->message) === 1,
+            fn (Conflict $one): bool => preg_match('/trace of wax|bits of steel wool/i', $one->message) === 1,
         ));
         self::assertSame($words === null ? 0 : 1, count($conflicts));
         if ($words !== null) {
@@ -386,12 +386,13 @@ final class SurfaceTest extends TestCase
     {
         [$paste, $wool, $maple] = ['Abrasive paste', 'Steel wool 000', 'Maple (sugar)'];
         $water = 'Water-borne acrylic or polyurethane';
-        yield 'oil over paste' => [$paste, $maple, Benchwork::OIL, 'does not hold over it', true];
+        yield 'oil over paste' => [$paste, $maple, Benchwork::OIL, 'may not hold over it', false];
+        yield 'oil that never dries over paste' => [$paste, $maple, 'Mineral oil (non-drying)', null, false];
         yield 'wax over paste' => [$paste, $maple, 'Paste wax', null, false];
-        yield 'shellac over paste' => [$paste, $maple, 'Dewaxed shellac (2 lb cut)', 'Wipe it with spirit', false];
+        yield 'shellac over paste' => [$paste, $maple, 'Dewaxed shellac (2 lb cut)', 'may not hold over it', false];
         yield 'wool under oil' => [$wool, $maple, Benchwork::OIL, null, false];
-        yield 'wool under water' => [$wool, $maple, $water, 'rusts under', true];
-        yield 'wool on tannin' => [$wool, 'Oak (white)', Benchwork::OIL, 'blackens Oak (white)', true];
+        yield 'wool under water' => [$wool, $maple, $water, 'rust under', true];
+        yield 'wool on tannin' => [$wool, 'Oak (white)', Benchwork::OIL, 'blacken it', true];
         yield 'a pad on tannin' => ['Maroon non-woven pad', 'Oak (white)', Benchwork::OIL, null, false];
     }
 

@@ -58,7 +58,7 @@ class MarksController extends Controller
             $stains[$stain->family->technique()][] = $class;
         }
 
-        return $stains;
+        return $stains + ['paint' => array_keys($tables->coatings->paints())];
     }
 
     /** What a band would be like, while it is dragged. */

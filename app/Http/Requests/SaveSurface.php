@@ -9,6 +9,7 @@ use HonestGrain\Abrasive\Lubricant;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Abrasive\ToolMark;
 use HonestGrain\Geometry\Face;
+use HonestGrain\Piece\FaceUse;
 use HonestGrain\Piece\SurfacePlan;
 use Illuminate\Validation\Rule;
 
@@ -26,6 +27,8 @@ class SaveSurface extends PieceChange
             'method.*' => ['nullable', Rule::enum(Method::class)],
             'wet' => ['array'],
             'wet.*' => ['nullable', Rule::enum(Lubricant::class)],
+            'uses' => ['array'],
+            'uses.*' => ['nullable', Rule::enum(FaceUse::class)],
             'for_use' => ['array'],
             'for_use.*' => [Rule::in(Face::names())],
             'own' => ['array'],
@@ -98,6 +101,7 @@ class SaveSurface extends PieceChange
             'cut' => array_diff($this->merged($kept, 'cut', strval(...)), [ToolMark::Scraped->value]),
             'method' => $this->merged($kept, 'method', strval(...)),
             'wet' => $this->merged($kept, 'wet', strval(...)),
+            'uses' => $this->merged($kept, 'uses', strval(...)),
             'for_use' => array_values(array_unique([
                 ...array_diff($kept['for_use'] ?? [], $shown), ...$this->validated('for_use') ?? [],
             ])),

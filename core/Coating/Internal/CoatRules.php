@@ -35,7 +35,7 @@ final class CoatRules
             ?? self::waxOver($under, $over, $between)
             ?? self::overWaxOil($under, $over, $between)
             ?? self::overOpenPaint($under, $over)
-            ?? self::shellacOver($under, $over)
+            ?? self::shellacOver($figures, $under, $over, $between)
             ?? self::openPaintOver($under, $over)
             ?? self::oilOverFilm($under, $over)
             ?? self::overCuringOil($figures, $under, $over, $between)
@@ -58,13 +58,22 @@ final class CoatRules
         if ($over->neverCures() && $over->takesWax() && ! $under->isAbrasivePaste()) {
             return $tooEarly ?? Ruling::fine('A blend of oil and wax renews wax.');
         }
-        if ($under->isAbrasivePaste() && $over->isPolish()) {
-            return $tooEarly ?? Ruling::fine('Friction polish takes up the little wax the paste leaves.');
+        if ($under->isAbrasivePaste()) {
+            return match (true) {
+                $over->isPolish() => $tooEarly
+                    ?? Ruling::fine('Friction polish takes up the little wax the paste leaves.'),
+                $over->neverCures() => $tooEarly
+                    ?? Ruling::fine('An oil that never dries takes up the little wax the paste leaves.'),
+                default => Ruling::test(
+                    'The paste leaves a trace of wax.',
+                    'Wash it off twice with mineral spirits and try it on a test board.',
+                ),
+            };
         }
-        if ($under->isAbrasivePaste() && $over->isShellac()) {
-            return Ruling::test(
-                'The paste leaves a trace of wax.',
-                'Wash it off twice with mineral spirits and try it on a test board.',
+        if ($over->neverCures()) {
+            return $tooEarly ?? Ruling::test(
+                'Oil that never dries softens the wax below.', 'Renew it with wax or with a blend of oil and wax, or '
+                    .'try it on a test board.',
             );
         }
 
@@ -144,7 +153,9 @@ final class CoatRules
             );
         }
 
-        return $over->cure === Cure::Oxidative && $between->hasHad($under->fullCureHours())
+        $mayHold = $over->cure === Cure::Oxidative || $over->isShellac() || $over->seals;
+
+        return $mayHold && $between->hasHad($under->fullCureHours())
             ? Ruling::test(
                 'Hard-wax oil holds wax: a film over it may peel.', 'Stay with hard-wax oil, or scuff it and try it '
                     .'on a test board.',
@@ -173,8 +184,17 @@ final class CoatRules
             : Ruling::fine('The open paint holds what seals it.');
     }
 
-    private static function shellacOver(Coating $under, Coating $over): ?Ruling
-    {
+    private static function shellacOver(
+        CoatFigures $figures,
+        Coating $under,
+        Coating $over,
+        Between $between,
+    ): ?Ruling {
+        // A pure oil is dry on top long before it is below: shellac on it wrinkles.
+        if (self::isPureOil($figures, $under) && $over->isShellac() && $between->isShorterThan($under->handleHours)) {
+            return Ruling::untilHard($under->handleHours, $between);
+        }
+
         return $over->isShellac() && ! $over->isPolish() && ! $under->isPolish() && ! $under->meltsIntoItself()
             ? Ruling::fine(
                 'Shellac sticks to whatever is dry and free of wax: that is why it serves as the barrier coat.',
@@ -239,8 +259,17 @@ final class CoatRules
 
         return Ruling::barrier(
             "$what over oil that has not cured crawls or lifts.",
-            sprintf('Put dewaxed shellac between, or wait %s days for full cure.', $under->fullCureDays),
+            sprintf(
+                'Put dewaxed shellac between%s, or wait %s days for full cure.', self::isPureOil($figures, $under)
+                    ? ' once the oil has had '.Ruling::span($under->handleHours) : '', $under->fullCureDays,
+            ),
         );
+    }
+
+    private static function isPureOil(CoatFigures $figures, Coating $oil): bool
+    {
+        return $oil->isCuringOil() && $oil->cure === Cure::Oxidative
+            && $oil->solidsPercent >= $figures->pureOilSolidsPercent;
     }
 
     private static function filmOverFilm(Coating $under, Coating $over, Between $between): ?Ruling

@@ -41,6 +41,9 @@ final class ColourRules
                 'The oil that binds the stain below keeps it off the wood.', 'Put it on first and stain over it.',
             );
         }
+        if ($under->takesColourOut() && $over->family === ColourFamily::Ebonising) {
+            return self::ironOverBleach($under, $between);
+        }
         $dryHours = $under->takesColourOut() ? $under->coatFromHours : $under->dryHours;
         $wet = Ruling::untilDry($under->class, $dryHours, $between);
         if ($wet !== null) {
@@ -57,6 +60,21 @@ final class ColourRules
             : Ruling::test(
                 sprintf('The %s of the upper colour wakes the lower one: they mix on the wood.', $over->carrier->value),
                 'Try it on a test board, or seal between with a thin sprayed coat.',
+            );
+    }
+
+    private static function ironOverBleach(Stain $bleach, Between $between): Ruling
+    {
+        return $between->isShorterThan($bleach->coatFromHours)
+            ? Ruling::never(
+                'Iron liquor on bleach that is not neutralised and dry foams, spits and goes brown.',
+                sprintf(
+                    'Neutralise it, rinse it twice, and wait %s first.', Ruling::span($bleach->coatFromHours),
+                ),
+            )
+            : Ruling::test(
+                'Bleach takes tannin with the colour: iron turns what is left of it grey.',
+                'Neutralise twice, brush on strong tea, and try it on a test board; or leave the bleach out.',
             );
     }
 

@@ -7,8 +7,11 @@ namespace HonestGrain\Mending\Internal;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Mending\Fault;
 use HonestGrain\Mending\Remedy;
+use HonestGrain\Piece\Heat;
+use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Stretch;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
@@ -66,6 +69,28 @@ final class Mishap
     public function lengthMm(): float
     {
         return $this->fault->lengthMm($this->part);
+    }
+
+    /** Whether something is still to be burnt there or beside it, so that nothing may be bound with glue or resin. */
+    public function isBurntLater(): bool
+    {
+        return array_intersect($this->burnt(), array_map(fn (Step $step): string => $step->id, $this->left)) !== [];
+    }
+
+    /** Whether something has been burnt there or beside it, so that it is not sanded and burnt again over glue. */
+    public function isBurnt(): bool
+    {
+        return $this->burnt() !== [];
+    }
+
+    /** @return list<string> marks that are burnt over or beside the place */
+    private function burnt(): array
+    {
+        $to = $this->fault->toMm ?? $this->fault->on->lengthMm($this->part->profile);
+
+        return array_map(fn (Mark $mark): string => $mark->id(), Heat::over(
+            $this->part, $this->tables->calibration->marks, new Stretch($this->fault->on, $this->fault->fromMm ?? 0.0, $to),
+        ));
     }
 
     /** What something takes over the place, min; at least one. */

@@ -10,6 +10,7 @@ use HonestGrain\Abrasive\ProgressionFault;
 use HonestGrain\Abrasive\Rung;
 use HonestGrain\Coating\FilmKind;
 use HonestGrain\Coating\Solvent;
+use HonestGrain\Coating\Stack;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Internal\Work\Subject;
@@ -91,20 +92,22 @@ final class Abraded
         $steps = [$step, ...$first === null ? [] : [$plan->coats[0]->id]];
         $leavesWax = array_filter($kinds, fn (?MediumKind $kind): bool => $kind?->leavesWax() === true) !== [];
         $conflicts = [];
-        if ($leavesWax && $first !== null && ! $first->isPolish() && ! $first->isWax() && ! $first->isAbrasivePaste()) {
-            $isShellac = $first->solvent === Solvent::Alcohol;
-            $message = "Paste and compound leave a trace of wax, and {$first->class} does not hold over it.";
-            $conflicts[] = $isShellac ? Conflict::warn(
-                $steps, "$message Wipe it with spirit first.", ['Wipe it with spirit, and let it flash off'],
-            ) : Conflict::forbid($steps, $message, ['Polish or wax over paste', 'Stop before the paste'], 'waxed');
+        $takesWax = $first === null || $first->isPolish() || $first->isWax() || $first->isAbrasivePaste()
+            || $first->neverCures();
+        if ($leavesWax && ! $takesWax) {
+            $conflicts[] = Conflict::warn(
+                $steps, "Paste and compound leave a trace of wax, and {$first->class} may not hold over it.",
+                [$first->solvent === Solvent::Alcohol ? 'Wipe it with spirit, and let it flash off'
+                    : 'Wash it off twice with mineral spirits, and try it on a test board', 'Polish or wax over paste',
+                    'Stop before the paste'],
+            );
         }
-        if (in_array(MediumKind::Wool, $kinds, true)
-            && ($subject->part->wood->tannin || $first?->solvent === Solvent::Water)) {
-            $conflicts[] = Conflict::forbid($steps, $first?->solvent === Solvent::Water
-                ? "Steel wool leaves iron that rusts under {$first->class}."
-                : "Steel wool leaves iron that blackens {$subject->part->wood->name}: it holds tannin.", [
-                    'A non-woven pad of the same size', 'Stop before the wool',
-                ], 'iron');
+        $iron = in_array(MediumKind::Wool, $kinds, true)
+            ? Stack::steelWool($subject->part->wood, $first, true) : null;
+        if ($iron !== null) {
+            $conflicts[] = Conflict::forbid(
+                $steps, $iron->reason, ['A non-woven pad of the same size', 'Stop before the wool'], 'iron',
+            );
         }
 
         return $conflicts;

@@ -7,7 +7,6 @@ namespace HonestGrain\Route\Internal;
 use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Compatibility;
-use HonestGrain\Coating\FoodUse;
 use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\Laying;
 use HonestGrain\Coating\PairVerdict;
@@ -23,10 +22,9 @@ use HonestGrain\Piece\FlawPlace;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
-use HonestGrain\Piece\Purpose;
 use HonestGrain\Piece\Tables;
-use HonestGrain\Piece\Wish;
 use HonestGrain\Route\Conflict;
+use HonestGrain\Route\Internal\Work\Repair;
 use HonestGrain\Route\LayerWaits;
 use HonestGrain\Technique\Nature;
 
@@ -57,10 +55,8 @@ final class Judged
         }
 
         return [
-            ...$conflicts, ...self::ofMarks($piece, $part, $tables), ...self::ofContents(
-                $piece, $part, $measured,
-            ),
-            ...self::ofFlaws($part),
+            ...$conflicts, ...self::ofMarks($piece, $part, $tables),
+            ...Contents::of($piece, $part, $tables), ...self::ofFlaws($part),
         ];
     }
 
@@ -138,7 +134,13 @@ final class Judged
                 $conflicts[] = $finding->isRefused ? Conflict::forbid([$mark->id()], $message, $choices)
                     : Conflict::warn([$mark->id()], $message, $choices);
             }
-            $conflicts = [...$conflicts, ...self::ofEdges($part, $mark), ...self::ofFlame($part, $mark)];
+            $conflicts = [...$conflicts, ...self::ofEdges($part, $mark)];
+            if ($mark->isClassTaken) {
+                $conflicts[] = Conflict::warn([$mark->id()], sprintf(
+                    '%s: no class is chosen, so that %s is taken, the usual one. Its waits and cautions are those of '
+                        .'that class.', $mark->label(), lcfirst($mark->productClass() ?? ''),
+                ), ['Choose the class under Marks']);
+            }
             if ($mark->stain !== null) {
                 $conflicts = [...$conflicts, ...self::ofColour($piece, $part, $mark, $tables)];
             }
@@ -191,31 +193,6 @@ final class Judged
     }
 
     /**
-     * A flame over what was filled, stiffened or glued.
-     *
-     * @return list<Conflict>
-     */
-    private static function ofFlame(Part $part, Mark $mark): array
-    {
-        if ($mark->technique->nature() !== Nature::Flames) {
-            return [];
-        }
-        $conflicts = [];
-        foreach ($part->flaws as $flaw) {
-            $isFilled = in_array($flaw->wish, [Wish::Fill, Wish::Stabilise], true);
-            if ($isFilled && $flaw->on->zone() === $mark->band->on->zone()
-                && $flaw->fromMm < $mark->band->toMm && $mark->band->fromMm < $flaw->toMm) {
-                $conflicts[] = Conflict::forbid([$mark->id()], sprintf(
-                    '%s: a %s under it is filled. CA, resin and glue give off poison when they are burnt, and let go.',
-                    $mark->label(), lcfirst($flaw->kind->label()),
-                ), ['Move the band off it', 'Leave the flaw as it is', 'Dye the band black instead']);
-            }
-        }
-
-        return $conflicts;
-    }
-
-    /**
      * What a colour asks of the wood, of the colours it goes over and of what is burnt on its place.
      *
      * @return list<Conflict>
@@ -227,6 +204,12 @@ final class Judged
         $stain = $colour->stain ?? throw new \LogicException('Only a colour of a class is judged.');
         foreach (Stack::colourOnWood($part->wood, $stain) as $note) {
             $conflicts[] = self::ofPair($note, [$id]);
+        }
+        foreach (self::bound($part, $colour, $tables) as $with => $class) {
+            $conflicts[] = Conflict::warn(
+                [$id, $with], "$class takes no colour: it stays a light patch under {$colour->label()}.",
+                ['Colour the powder or the resin itself', 'Colour first and fill flush afterwards', 'Cover it with paint'],
+            );
         }
         $later = false;
         foreach ($part->marksInOrder($piece->order) as $other) {
@@ -252,40 +235,25 @@ final class Judged
         return array_values(array_filter($conflicts));
     }
 
-    /**
-     * What lies on a surface that is to hold food or water and may never do so.
-     *
-     * @return list<Conflict>
-     */
-    private static function ofContents(Piece $piece, Part $part, Measurement $measured): array
+    /** @return array<string, string> classes of what is bound under a colour and takes none, by its flaw or mark */
+    private static function bound(Part $part, Mark $colour, Tables $tables): array
     {
-        $conflicts = [];
-        foreach ($piece->purpose->holds() ? $part->coatPlans : [] as $plan) {
-            if (array_intersect($plan->zones, $part->foodZones($measured)) === []) {
-                continue;
+        $bound = [];
+        foreach ($part->marks as $mark) {
+            if ($mark->overlaps($colour) && ! $mark->colours() && $mark->binder?->takesColour === false) {
+                $bound[$mark->id()] = $mark->binder->class;
             }
-            foreach ($plan->coats as $coat) {
-                if ($piece->purpose === Purpose::Food && $coat->coating->food === FoodUse::No) {
-                    $conflicts[] = Conflict::forbid(
-                        [$coat->id],
-                        "{$coat->coating->class} is not for food, cured or not: no date can make it so.",
-                        [
-                            'Choose a coat that may hold food once cured',
-                            'Say under Shape that the piece is not for food',
-                        ],
-                    );
-                }
-            }
-            $last = $plan->coats[count($plan->coats) - 1] ?? null;
-            if ($piece->purpose === Purpose::Water && $last !== null && $last->coating->water === 'low') {
-                $conflicts[] = Conflict::warn(
-                    [$last->id], "{$last->coating->class} does not stand water for long.",
-                    ['Line the inside with an epoxy', 'Say under Shape that the piece is not for water'],
-                );
+        }
+        foreach ($part->flaws as $flaw) {
+            $isUnder = $flaw->on->zone() === $colour->band->on->zone()
+                && $flaw->fromMm < $colour->band->toMm && $colour->band->fromMm < $flaw->toMm;
+            $binder = $isUnder ? Repair::binderOf($flaw, $part, $tables) : null;
+            if ($binder?->takesColour === false) {
+                $bound[$flaw->id] = $binder->class;
             }
         }
 
-        return $conflicts;
+        return $bound;
     }
 
     /** @return list<Conflict> */

@@ -65,6 +65,9 @@ final class Layout
     /** @var array<string, true> steps that have been laid out */
     private array $laid = [];
 
+    /** @var array<string, list<string>> part => operations after which it is left alone for a while */
+    private array $settling = [];
+
     /**
      * @param  list<Operation>  $operations
      * @param  array<string, Subject>  $subjects  by part
@@ -170,13 +173,16 @@ final class Layout
             $position = $this->positionOf($step);
             $past[] = new Stage($step->part, $position, $operation === null || isset($isVoid[$id]) ? [] : [$id]);
         }
-        $this->steps = $this->laid = $this->open = $this->sits = $this->released = $this->turned = $this->heldLast = [];
+        $this->steps = $this->laid = $this->settling = $this->open = $this->sits = $this->released = $this->turned = $this->heldLast = [];
         $this->stages = $this->isOn = [];
         foreach ($kept as $step) {
             if (! isset($isVoid[$step->id])) {
                 $after = array_filter($step->after, fn (Lag $lag): bool => isset($this->laid[$lag->task]));
                 $this->steps[] = $step->after(array_values($after));
                 $this->laid[$step->id] = true;
+                if (isset($this->operations[$step->id])) {
+                    $this->settling[$step->part ?? ''][] = $step->id;
+                }
                 $this->open[$step->part ?? ''] = [$step->id];
             }
             $this->sits[$step->part ?? ''] = $this->positionOf($step)->stance->value;
@@ -271,6 +277,7 @@ final class Layout
             foreach (array_keys($lags) as $earlier) {
                 $isFollowed[$earlier] = true;
             }
+            $lags = $this->settled($this->operations[$id], $lags);
             $this->stay($id);
             $this->add($this->step($this->operations[$id], $stage, array_values($lags)));
         }
@@ -310,6 +317,7 @@ final class Layout
                 $isFollowed[$before] = true;
             }
             $lags += $isInner ? [] : $this->afterOpen($part, $lags);
+            $lags = $this->settled($this->operations[$id], $lags);
             $this->add($this->step($this->operations[$id], $stage, array_values($lags)));
         }
         $ends = array_values(array_filter(
@@ -352,6 +360,61 @@ final class Layout
         return $lags;
     }
 
+    /**
+     * The same, and after all of the part that may not be handled yet.
+     *
+     * @param  array<string, Lag>  $lags  by the step before
+     * @return array<string, Lag>
+     */
+    private function settled(Operation $operation, array $lags): array
+    {
+        $goesOn = in_array($operation->kind, [
+            StepKind::Coat, StepKind::WipeOff, StepKind::Denib, StepKind::DustOff,
+        ], true);
+        foreach ($operation->handles() ? $this->settling[$operation->part] ?? [] : [] as $id) {
+            $lag = $lags[$id] ?? null;
+            if (! ($goesOn && $lag !== null)) {
+                $lags = self::atLeast($lags, $id, $this->operations[$id]->settling());
+            }
+        }
+
+        return $lags;
+    }
+
+    /**
+     * The same, and after all that a hold would mark: a film that is pressed on wants to be firm first.
+     *
+     * @param  array<string, Lag>  $lags  by the step before
+     * @return array<string, Lag>
+     */
+    private function pressed(Stage $stage, array $lags): array
+    {
+        $presses = $stage->position->mount->isSoft();
+        foreach ($this->settling[$stage->part] ?? [] as $id) {
+            $operation = $this->operations[$id];
+            $isPressed = $presses && array_diff($operation->faces(), $stage->position->reaches) !== [];
+            $lags = self::atLeast(
+                $lags, $id, $isPressed ? $operation->pressing ?? $operation->settling() : $operation->settling(),
+            );
+        }
+
+        return $lags;
+    }
+
+    /**
+     * @param  array<string, Lag>  $lags  by the step before
+     * @return array<string, Lag>
+     */
+    private static function atLeast(array $lags, string $id, Wait $wait): array
+    {
+        $known = $lags[$id] ?? null;
+        if ($wait->minHours > 0 && ($known === null || $known->wait->minHours < $wait->minHours)) {
+            $lags[$id] = new Lag($id, $wait);
+        }
+
+        return $lags;
+    }
+
     /** The part put on the lathe for a stage: once all that the stage needs has had its time. */
     private function mounting(Stage $stage): Step
     {
@@ -360,7 +423,7 @@ final class Layout
         $lags = [];
         foreach ($this->open[$stage->part] ?? [] as $id) {
             $operation = $this->operations[$id] ?? null;
-            $lags[$id] = new Lag($id, $operation->handling ?? $operation->wait ?? Wait::none());
+            $lags[$id] = new Lag($id, $operation?->settling() ?? Wait::none());
         }
         foreach ($stage->operations as $id) {
             foreach ($this->lags($id) as $before => $lag) {
@@ -370,6 +433,7 @@ final class Layout
                 }
             }
         }
+        $lags = $this->pressed($stage, $lags);
         $isFirst = ! isset($this->turned[$stage->part]);
         $isTruing = ! $isFirst && $stage->position->stance === Stance::Truing;
         $isTurned = ! $isFirst && ! $stage->isReturn && ! $isTruing;
@@ -394,7 +458,8 @@ final class Layout
             needs: [
                 Shop::TURNER => 1, Shop::LATHE => 1, Shop::MOUNTS => 1,
             ], hold: $stage->position->mount->label(), because: $words[1],
-            hazards: [Hazard::Lathe, ...$subject->spinning()], how: $words[2],
+            hazards: [Hazard::Lathe, Hazard::BeforeSwitch, ...Hazard::ofMount($stage->position->mount),
+                ...$subject->spinning()], how: $words[2],
             technique: $isTurned ? 'reverse' : 'mount', mount: $stage->position->mount, of: [$stage->part],
             brief: $isTurned ? 'turning it round' : 'mounting', stage: $this->stages[$stage->part],
         );
@@ -542,14 +607,31 @@ final class Layout
             fn (Hazard $hazard): bool => $hazard !== Hazard::Lathe || ($isOn && $operation->work === Work::Spinning)
                 || $operation->kind === StepKind::Buff,
         );
-        $all = array_map(
-            fn (Hazard $hazard): Hazard => $hazard === Hazard::Dust && $operation->kind !== StepKind::Denib
-                ? Hazard::ofDust($subject->part->wood) : $hazard,
-            [...$own, ...$operation->hazards],
-        );
+        $ofWood = [Hazard::Dust, Hazard::ofDust($subject->part->wood)];
+        $all = array_merge([], ...array_map(
+            fn (Hazard $hazard): array => in_array($hazard, $ofWood, true) && $operation->kind !== StepKind::Denib
+                ? Hazard::allOfDust($subject->part->wood) : [$hazard],
+            [
+                ...$own, ...$operation->hazards, ...$this->chips($operation, $subject),
+                // The pin is still in when it is done.
+                ...$isOn && $operation->work === Work::Locked && $operation->kind->isMark()
+                    ? [Hazard::BeforeSwitch] : [],
+            ],
+        ));
         $isSpun = $isOn && $operation->work === Work::Spinning && ! in_array(Hazard::Lathe, $all, true);
 
         return array_values(array_unique([...$isSpun ? [Hazard::Lathe] : [], ...$all], SORT_REGULAR));
+    }
+
+    /**
+     * Dry or harmful wood is dusty under the edge, too.
+     *
+     * @return list<Hazard>
+     */
+    private function chips(Operation $operation, Subject $subject): array
+    {
+        return $operation->technique->character()->makesChips
+            && (! $subject->isWet() || $subject->part->wood->dust->harms()) ? [Hazard::Dust] : [];
     }
 
     /** @return list<Reason> */
@@ -564,5 +646,9 @@ final class Layout
     {
         $this->steps[] = $step;
         $this->laid[$step->id] = true;
+        $operation = $this->operations[$step->id] ?? null;
+        if ($operation !== null && ($operation->settling()->minHours > 0 || $operation->pressing !== null)) {
+            $this->settling[$operation->part][] = $step->id;
+        }
     }
 }

@@ -40,7 +40,8 @@ final readonly class Operation
      * @param  list<Place>  $places
      * @param  float  $rank  where it stands among what is free, smaller first
      * @param  Wait|null  $wait  before anything else is done to the same place
-     * @param  Wait|null  $handling  before the part may be clamped, turned over or leant on there
+     * @param  Wait|null  $handling  before the part may be spun, turned over or taken in the hand
+     * @param  Wait|null  $pressing  before a padded hold may press on it; null where handling is enough
      * @param  list<Hazard>  $hazards
      * @param  list<string>  $how
      * @param  list<string>  $of  ids of the document that it goes with
@@ -77,6 +78,7 @@ final readonly class Operation
         public bool $stiffens = false,
         public ?array $stances = null,
         public ?Abrading $abrading = null,
+        public ?Wait $pressing = null,
     ) {
         $this->wait = $wait ?? Wait::none();
         $character = $technique->character();
@@ -99,8 +101,30 @@ final readonly class Operation
             $this->because, $this->rank, $this->wait, $this->waitFor, $this->handling, $this->hazards, $this->how,
             $this->of, $this->product, $this->amount, $this->film, null, Work::Lap, $this->zone,
             'by hand: what held it is off', $this->brief, $this->dustFree, $this->stiffens,
-            abrading: $this->abrading,
+            abrading: $this->abrading, pressing: $this->pressing,
         );
+    }
+
+    /** How long the part is left alone after it: until what was laid on may be touched, or what was filled in has set. */
+    public function settling(): Wait
+    {
+        $isLonger = $this->handling !== null && $this->handling->minHours > $this->wait->minHours;
+
+        return match (true) {
+            // What is spun while it is laid on is spun again once it has cooled.
+            $this->kind === StepKind::Coat && $this->work === Work::Spinning => Wait::none(),
+            $this->handling !== null && ($isLonger || $this->kind === StepKind::Coat
+                || $this->kind === StepKind::WipeOff) => $this->handling,
+            $this->kind === StepKind::Cure || $this->kind === StepKind::Dry => Wait::none(),
+            default => Wait::hours($this->wait->minHours, null, $this->wait->kinetics),
+        };
+    }
+
+    /** Whether the part is spun, turned about or gripped for it. */
+    public function handles(): bool
+    {
+        return $this->work->isOnLathe() || $this->work === Work::Lap
+            || in_array($this->kind, [StepKind::Test, StepKind::FitLid, StepKind::Glue], true);
     }
 
     /** @return list<string> */

@@ -154,10 +154,10 @@ final class Router
         $this->take(Marked::of($subject), Marked::chains($subject));
         $this->take($coats->operations(), $coats->chains());
         $this->take(Foot::of($subject, $coats), Foot::chains($subject, $coats));
-        $this->take(Green::of($subject), []);
+        $this->take(Green::of($subject), Fire::chains($subject, $coats));
         $this->conflicts = [
             ...$this->conflicts, ...Judged::of($this->piece, $part, $measured, $this->tables),
-            ...Abraded::of($subject),
+            ...Abraded::of($subject), ...Fire::of($subject),
             ...Wetness::of($subject, $this->past), ...Swing::of($subject),
         ];
     }
@@ -342,7 +342,7 @@ final class Router
             'Your own step.', 69.0, $wait, $own->waitHours > 0 ? 'as you set' : '',
             hazards: [
                 ...Hazard::ofProduct($own->product->hazards ?? []),
-                ...$spins ? [Hazard::Lathe, ...$subject->spinning()] : [],
+                ...$spins ? [Hazard::Lathe, ...Hazard::ofMount($own->mount), ...$subject->spinning()] : [],
             ],
             how: $own->how === '' ? [] : [$own->how], of: [$own->id], product: $own->product?->class,
             work: match (true) {

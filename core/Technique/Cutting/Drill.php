@@ -29,6 +29,7 @@ final readonly class Drill implements Technique
             ->needs(State::Round, 'What does not run true cannot be cut to a line.')
             ->needs(State::Holdable, 'A drilled hole runs true only on the hold that the rest is turned on.')
             ->leaves(State::Shaped)
-            ->hurts(Hazard::Lathe);
+            ->hurts(Hazard::Lathe, Hazard::BeforeSwitch)
+            ->chips();
     }
 }

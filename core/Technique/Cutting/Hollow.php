@@ -29,6 +29,7 @@ final readonly class Hollow implements Technique
             ->needs(State::Round, 'What does not run true cannot be cut to a line.')
             ->needs(State::Holdable, 'An inside is hollowed on the hold that will carry it to the end.')
             ->leaves(State::Shaped)
-            ->hurts(Hazard::Lathe);
+            ->hurts(Hazard::Lathe)
+            ->chips();
     }
 }

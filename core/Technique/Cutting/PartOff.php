@@ -29,6 +29,7 @@ final readonly class PartOff implements Technique
             ->leaves(State::Shaped)
             ->spoils(State::Holdable)
             ->hurts(Hazard::Lathe)
-            ->dusty();
+            ->dusty()
+            ->chips();
     }
 }

@@ -27,6 +27,7 @@ final readonly class Rough implements Technique
     {
         return Character::done(Work::Spinning)
             ->leaves(State::Round)
-            ->hurts(Hazard::Lathe);
+            ->hurts(Hazard::Lathe)
+            ->chips();
     }
 }

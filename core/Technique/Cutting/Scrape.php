@@ -29,6 +29,7 @@ final readonly class Scrape implements Technique
             ->needs(State::Shaped, 'A last cut is for wood that has its shape.')
             ->needs(State::Bare, 'A cut through a coat or glue leaves bare streaks.')
             ->leaves(State::Sound)
-            ->hurts(Hazard::Lathe);
+            ->hurts(Hazard::Lathe, Hazard::Grinder)
+            ->chips();
     }
 }

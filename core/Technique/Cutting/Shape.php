@@ -28,6 +28,7 @@ final readonly class Shape implements Technique
         return Character::done(Work::Spinning)
             ->needs(State::Round, 'What does not run true cannot be cut to a line.')
             ->leaves(State::Shaped)
-            ->hurts(Hazard::Lathe);
+            ->hurts(Hazard::Lathe)
+            ->chips();
     }
 }

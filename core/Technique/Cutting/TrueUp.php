@@ -27,6 +27,7 @@ final readonly class TrueUp implements Technique
     {
         return Character::done(Work::Spinning)
             ->leaves(State::Round, State::Holdable)
-            ->hurts(Hazard::Lathe);
+            ->hurts(Hazard::Lathe)
+            ->chips();
     }
 }

@@ -36,7 +36,7 @@ final readonly class Coves implements CutsProfile, Decoration
 
     public function character(): Character
     {
-        return Grounds::cut(Work::Spinning)->hurts(Hazard::Lathe);
+        return Grounds::cut(Work::Spinning)->hurts(Hazard::Lathe)->chips();
     }
 
     public function action(): string

@@ -41,7 +41,7 @@ final readonly class Grooves implements CutsProfile, Decoration
 
     public function character(): Character
     {
-        return Grounds::cut(Work::Spinning)->hurts(Hazard::Lathe);
+        return Grounds::cut(Work::Spinning)->hurts(Hazard::Lathe)->chips();
     }
 
     public function action(): string

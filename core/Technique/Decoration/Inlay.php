@@ -8,6 +8,7 @@ use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
 use HonestGrain\Layout\Groove;
 use HonestGrain\Safety\Hazard;
+use HonestGrain\Technique\Binds;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Figure;
@@ -25,7 +26,7 @@ use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
 
 /** A groove filled with powder, resin, metal or wire. */
-final readonly class Inlay implements Decoration
+final readonly class Inlay implements Binds, Decoration
 {
     public function key(): string
     {
@@ -39,7 +40,7 @@ final readonly class Inlay implements Decoration
 
     public function character(): Character
     {
-        return Grounds::cut(Work::Spinning)->hurts(Hazard::Lathe, Hazard::Dust, Hazard::Cyanoacrylate)->dusty();
+        return Grounds::cut(Work::Spinning)->hurts(Hazard::Lathe, Hazard::Dust)->dusty();
     }
 
     public function action(): string
@@ -104,9 +105,21 @@ final readonly class Inlay implements Decoration
             [$isWire ? sprintf('%.0f mm of wire, bedded and tapped down to the surface.', $long) : sprintf(
                 '%.1f mL to fill in %d fill%s of at most %s mm, bound with %s.', $groove->volumeMl(), $fills,
                 $fills === 1 ? '' : 's', $calibration->repairs->fillDepthMm,
-                $set->choice(Setting::Binder) === 'ca' ? 'CA' : 'epoxy',
+                match ($this->binder($set)) {
+                    'resin' => 'casting resin', 'epoxy' => 'epoxy', default => 'CA',
+                },
             )],
+            hazards: $isWire || $isResin ? [] : [Hazard::HardDust],
         );
+    }
+
+    public function binder(Settings $set): string
+    {
+        return match (true) {
+            $set->choiceOr(Setting::Filling, 'powder') === 'resin' => 'resin',
+            $set->choiceOr(Setting::Binder, 'ca') === 'epoxy' => 'epoxy',
+            default => 'powder-ca',
+        };
     }
 
     public function pattern(Settings $set, Ground $ground): Pattern
@@ -120,7 +133,7 @@ final readonly class Inlay implements Decoration
 
     public function waitHours(MarkRates $rates): float
     {
-        return $rates->inlaySetHours;
+        return 0.0;
     }
 
     public function nature(): Nature

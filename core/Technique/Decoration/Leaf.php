@@ -7,6 +7,7 @@ namespace HonestGrain\Technique\Decoration;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
 use HonestGrain\Colour\Tissues;
+use HonestGrain\Technique\Binds;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Figure;
@@ -23,7 +24,7 @@ use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
 
 /** Metal leaf or powder laid on size. */
-final readonly class Leaf implements Decoration, Tints
+final readonly class Leaf implements Binds, Decoration, Tints
 {
     public function key(): string
     {
@@ -75,6 +76,11 @@ final readonly class Leaf implements Decoration, Tints
             [Figure::of('Leaves', Measure::Count, $leaves)], [],
             ["$leaves leaves on size that is tacky and no longer wet: its label gives the window."],
         );
+    }
+
+    public function binder(Settings $set): string
+    {
+        return 'leaf-size';
     }
 
     public function pattern(Settings $set, Ground $ground): Pattern

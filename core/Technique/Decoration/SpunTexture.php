@@ -38,7 +38,7 @@ final readonly class SpunTexture implements Decoration
 
     public function character(): Character
     {
-        return Grounds::cut(Work::Spinning)->hurts(Hazard::Lathe);
+        return Grounds::cut(Work::Spinning)->hurts(Hazard::Lathe)->chips();
     }
 
     public function action(): string

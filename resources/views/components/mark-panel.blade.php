@@ -130,8 +130,8 @@
             <x-set-row name="product" label="Class">
                 <x-choose
                     name="product"
-                    :options="['' => 'not chosen'] + array_combine($classes, $classes)"
-                    :chosen="$mark->stain?->class"
+                    :options="['' => $chosen->unchosen()] + array_combine($classes, $classes)"
+                    :chosen="$mark->isClassTaken ? '' : $mark->productClass()"
                 />
             </x-set-row>
         @endif

@@ -27,7 +27,7 @@
             {!! $panel->line() !!}
         @endif
         <input type="hidden" name="shown[]" value="{{ $face }}" />
-        <div class="mt-3 grid grid-cols-2 gap-x-5">
+        <div class="mt-3 grid grid-cols-2 gap-x-5 sm:grid-cols-3">
             <x-field :name="'cut['.$face.']'" label="Off the tool it is">
                 <x-choose
                     name="cut[{{ $face }}]"
@@ -43,6 +43,15 @@
                     :options="$panel->methods()"
                     :chosen="$panel->plan->method?->value ?? ''"
                     id="method-{{ $face }}"
+                    data-autosend
+                />
+            </x-field>
+            <x-field :name="'uses['.$face.']'" label="It is for">
+                <x-choose
+                    name="uses[{{ $face }}]"
+                    :options="$panel->uses()"
+                    :chosen="$panel->plan->use?->value ?? ''"
+                    id="uses-{{ $face }}"
                     data-autosend
                 />
             </x-field>

@@ -173,6 +173,7 @@ final class Coated
             dustFree: $window === null ? Wait::hours($coating->dustFreeHours * $slowed, null, $coating->kinetics())
                 : Wait::hours($window->afterMinutes / 60),
             stiffens: $isFirst && $coating->isThinUnderPolish(),
+            pressing: Wait::hours($coating->clampAfterHours * $slowed, null, $coating->kinetics()),
         );
         $this->open = [[$id, $wait]];
         if ($coating->isAbrasivePaste()) {
@@ -209,6 +210,7 @@ final class Coated
             Hazard::ofProduct($coat->coating->hazards),
             ['A clean cloth, then a dry one; look at it again an hour later, and wipe what has bled out.'],
             [$coat->id, $this->plan->id], zone: implode(', ', $this->faces), brief: 'wiping off',
+            pressing: Wait::hours($coat->coating->clampAfterHours, null, $coat->coating->kinetics()),
         );
         $this->open = [[$id, $wait]];
     }

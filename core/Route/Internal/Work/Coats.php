@@ -10,7 +10,8 @@ use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
-use HonestGrain\Piece\Purpose;
+use HonestGrain\Piece\FaceUse;
+use HonestGrain\Route\Internal\Contents;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\StepKind;
@@ -284,7 +285,7 @@ final class Coats
             $test, $subject->technique('water-test'), StepKind::Test, $subject->part->id,
             $subject->places($isFirst ? [...$faces, ...$others] : $faces), 'Fill it with water and let it stand',
             $figures->waterTestMinutes, 'A liner is proved, not believed: if it weeps, it gets another coat.',
-            79.5, $stands, 'with water standing in it', of: [$plan->id],
+            79.5, $stands, 'with water standing in it', hazards: [Hazard::WetElectrics], of: [$plan->id],
             how: ['On paper, the level marked; look for a dark patch on the wood before you empty it.'],
             zone: implode(', ', $faces), brief: 'the water test',
         );
@@ -308,21 +309,26 @@ final class Coats
     private function cure(): void
     {
         $subject = $this->subject;
-        $purpose = $subject->piece->purpose;
-        $holding = $purpose->holds() ? $subject->part->foodZones($subject->measured) : [];
-        // One product that is not for food, cured or not, and no date can be given for it.
-        $eats = $purpose === Purpose::Food;
-        $refused = array_filter($this->laid, fn (LaidCoat $laid): bool => $eats && $laid->coating->food === FoodUse::No
-            && array_intersect($laid->faces, $holding) !== []);
-        $isFood = $holding !== [] && $refused === [];
-        $this->isFood = $isFood && $eats;
+        $uses = fn (LaidCoat $laid): array => array_map(
+            fn (string $face): FaceUse => $subject->part->useOf($face, $subject->piece->purpose), $laid->faces,
+        );
+        // One thing that is not for food, cured or not, and no date can be given for it.
+        $eats = $subject->part->facesFor(FaceUse::Food, $subject->piece->purpose) !== [];
+        $isRefused = $eats && ! Contents::grantFood($subject->piece, $subject->part, $subject->tables);
+        $this->isFood = $eats && ! $isRefused;
         if ($this->laid === []) {
             return;
         }
         $cure = $subject->id('cure');
         $cures = false;
+        $isWet = [
+            ...$subject->part->facesFor(FaceUse::Water, $subject->piece->purpose),
+            ...$subject->part->facesFor(FaceUse::Damp, $subject->piece->purpose),
+        ] !== [];
         foreach ($this->laid as $laid) {
-            $holdsFood = $isFood && array_intersect($laid->faces, $holding) !== [];
+            $holdsFood = ! $isRefused && array_filter(
+                $uses($laid), fn (FaceUse $use): bool => $use->wantsFullCure(),
+            ) !== [];
             $this->isRenewed = $this->isRenewed || ($holdsFood && $laid->coating->food === FoodUse::AtOnce);
             $cures = $cures || ($holdsFood && ! $laid->coating->neverCures());
             $hours = $holdsFood && ! $laid->coating->neverCures()
@@ -338,8 +344,9 @@ final class Coats
         $this->operations[] = new Operation(
             $cure, $subject->technique('cure'), StepKind::Cure, $subject->part->id, $subject->places([]),
             match (true) {
-                $cures && ! $eats => 'Cured through: prove it with standing water, as the label says',
-                $cures => 'Cured through: may hold food, as the label says',
+                $cures && $this->isFood => 'Cured through: may hold food, as the label says',
+                $cures && $isWet => 'Cured through: prove it with standing water, as the label says',
+                $cures => 'Cured through',
                 $this->isRenewed && ! $eats => 'Hard enough to be handled; the oil is renewed as it wears',
                 $this->isRenewed => 'Hard enough to be handled; usable for food at once, as the label says',
                 default => 'Hard enough to be handled',

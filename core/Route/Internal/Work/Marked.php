@@ -33,6 +33,9 @@ final class Marked
             if ($subject->part->isSandedBack($mark, $subject->piece->order)) {
                 $operations[] = self::sandBack($subject, $mark, $i);
             }
+            if (self::isLevelled($mark)) {
+                $operations[] = self::level($subject, $mark, $i);
+            }
             if ($mark->technique->nature() === Nature::Flames) {
                 $operations[] = self::watch($subject, $mark, $i);
             }
@@ -51,6 +54,10 @@ final class Marked
             if ($subject->part->isSandedBack($mark, $subject->piece->order)) {
                 $back = "{$mark->id()}/sand-back";
                 $chains[] = Precedence::rule($last->id, $back, $last->wait, 'Once the colour is dry.');
+            }
+            if (self::isLevelled($mark)) {
+                $back = "{$mark->id()}/level";
+                $chains[] = Precedence::rule($last->id, $back, $last->wait, 'What has not set is torn out or thrown.');
             }
             foreach (array_slice($marks, $i + 1) as $other) {
                 if ($mark->overlaps($other)) {
@@ -125,13 +132,14 @@ final class Marked
         return new Operation(
             $mark->id(), $mark->technique, StepKind::Mark, $subject->part->id, [self::place($subject, $mark)], $title,
             $mark->minutes ?? $worked->minutes, $mark->because(),
-            50.0 + $number / 10, Wait::hours($mark->waitHours, null, $mark->stain?->kinetics()),
+            50.0 + $number / 10, Wait::hours($mark->waitHours, null, $mark->kinetics()),
             match (true) {
                 $mark->waitHours <= 0 => '',
                 $mark->technique->nature() === Nature::Flames => 'watched',
+                $mark->technique->nature() === Nature::Cuts => 'to set',
                 default => 'to dry',
             },
-            Wait::hours($mark->waitHours, null, $mark->stain?->kinetics()),
+            Wait::hours($mark->waitHours, null, $mark->kinetics()),
             self::hazards($subject, $mark),
             how: Subject::said(...[
                 sprintf(
@@ -144,11 +152,11 @@ final class Marked
                     $mark->stain->openMinutes,
                 ),
                 $mark->stain->aftercare ?? '',
-                $mark->colours() && $mark->stain === null
-                    ? 'Its class is not chosen: read the label for its cautions and its drying time.' : '',
+                $mark->isClassTaken
+                    ? "No class was chosen: {$mark->productClass()} is taken, the usual one." : '',
                 $mark->note ?? '',
             ]),
-            of: [$mark->id()], product: $mark->stain?->class, zone: $mark->id(),
+            of: [$mark->id()], product: $mark->productClass(), zone: $mark->id(),
             hold: $mark->technique->hold($subject->part->holding->mounted()), brief: lcfirst($mark->action()),
         );
     }
@@ -195,6 +203,30 @@ final class Marked
         );
     }
 
+    /** Whether what is in it stands proud until it is taken back level. */
+    private static function isLevelled(Mark $mark): bool
+    {
+        return $mark->binder !== null && ! $mark->colours();
+    }
+
+    private static function level(Subject $subject, Mark $mark, int $number): Operation
+    {
+        $area = $subject->measured->zones[$mark->id()]->areaMm2;
+        $rates = $subject->calibration->marks;
+
+        return new Operation(
+            "{$mark->id()}/level", $subject->technique('sand-back'), StepKind::Mark, $subject->part->id,
+            [self::place($subject, $mark)],
+            self::named($mark, 'Take the inlay back level').', '.$mark->band->on->zone(),
+            $rates->levelMinutes + $rates->sandBackMinutesPer100Cm2 * $area / 10_000,
+            'Once it has set: paper alone dishes the wood beside what is harder.', 50.05 + $number / 10,
+            hazards: [Hazard::ofDust($subject->part->wood), ...$subject->worked[$mark->id()]->hazards],
+            how: ['Scraped or filed flush first, then the last grit on a small hard block.'],
+            of: [$mark->id()], work: Work::Hand, zone: $mark->id(), hold: 'by hand, with the grain',
+            brief: 'level the inlay',
+        );
+    }
+
     private static function place(Subject $subject, Mark $mark): Place
     {
         return Place::stretch(
@@ -212,7 +244,7 @@ final class Marked
     private static function hazards(Subject $subject, Mark $mark): array
     {
         return [
-            ...Hazard::ofProduct($mark->stain->hazards ?? []),
+            ...Hazard::ofProduct($mark->productHazards()), ...$subject->worked[$mark->id()]->hazards,
             ...$mark->technique->character()->work === Work::Spinning ? $subject->spinning() : [],
         ];
     }

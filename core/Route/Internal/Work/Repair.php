@@ -7,6 +7,7 @@ namespace HonestGrain\Route\Internal\Work;
 use HonestGrain\Calibration\RepairRates;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\AmountUnit;
+use HonestGrain\Coating\Binder;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
 use HonestGrain\Piece\Part;
@@ -23,8 +24,6 @@ use HonestGrain\Schedule\Wait;
  */
 final readonly class Repair
 {
-    private const CA = 'ca-thin';
-
     /**
      * @param  string|null  $goesWith  what it is besides the flaw's main operation
      * @param  list<Hazard>  $hazards
@@ -43,6 +42,7 @@ final readonly class Repair
         public ?string $product = null,
         public ?Amount $amount = null,
         public bool $standsProud = false,
+        public ?Binder $binder = null,
     ) {
     }
 
@@ -58,6 +58,18 @@ final readonly class Repair
                 ? self::stiffen($flaw, $part, $tables) : [self::hairline($flaw, $part, $tables)],
             Wish::Fill => self::filled(self::fill($flaw, $part, $tables), $flaw, $part, $rates),
         };
+    }
+
+    /** What stays in the wood of what becomes of a flaw; null where nothing does. */
+    public static function binderOf(Flaw $flaw, Part $part, Tables $tables): ?Binder
+    {
+        foreach (self::of($flaw, $part, $tables) as $repair) {
+            if ($repair->binder !== null) {
+                return $repair->binder;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<self> the fill, and where it stands proud the cut that takes it back level */
@@ -86,7 +98,7 @@ final readonly class Repair
             ? sprintf('Taken as %s mm wide and %s mm deep, since that is not said.', $width, $depth) : '';
 
         return $flaw->with === 'epoxy' || ($flaw->with === null && $ml >= $rates->epoxyFromMl)
-            ? self::epoxy($flaw, $rates, $ml, $taken)
+            ? self::epoxy($flaw, $rates, $ml, $taken, $tables->coatings->binder('epoxy'))
             : self::powder($flaw, $rates, $ml, (int) max(1, ceil($depth / $rates->fillDepthMm)), $taken, $tables);
     }
 
@@ -98,13 +110,13 @@ final readonly class Repair
         string $taken,
         Tables $tables,
     ): self {
-        $ca = $tables->coatings->byKey(self::CA);
+        $ca = $tables->coatings->binder('powder-ca');
 
         return new self(
             'fill', null, "Fill the {$flaw->kind->value} with powder and CA, {$flaw->at()}",
-            $rates->fillMinutes * $fills, Wait::hours($rates->sandAfterHours),
+            $rates->fillMinutes * $fills, Wait::hours($ca->setHours, null, $ca->kinetics()),
             'Before the last sanding, before colour, and never after oil: nothing holds in an oiled crack.', false,
-            [...Hazard::ofProduct($ca->hazards), Hazard::Dust],
+            [...Hazard::ofProduct($ca->hazards), Hazard::HardDust],
             self::said(
                 sprintf(
                     '%.2f mL of powder in %d %s of at most %s mm, CA run in after each.', $ml * $rates->powderPacking,
@@ -112,20 +124,19 @@ final readonly class Repair
                 ),
                 'Seal pale wood round it first: CA stains what it touches.', $taken,
             ),
-            $ca->class, Amount::of(max(1.0, $ml * (1 - $rates->powderPacking) / Amount::DROP_ML), AmountUnit::Drops),
-            true,
+            $ca->product, Amount::ofThin($ml * (1 - $rates->powderPacking)), true, $ca,
         );
     }
 
-    private static function epoxy(Flaw $flaw, RepairRates $rates, float $ml, string $taken): self
+    private static function epoxy(Flaw $flaw, RepairRates $rates, float $ml, string $taken, Binder $epoxy): self
     {
         return new self(
             'fill', null, "Fill the {$flaw->kind->value} with epoxy, {$flaw->at()}", $rates->epoxyMinutes,
-            Wait::hours($rates->epoxyHours),
+            Wait::hours($epoxy->setHours, null, $epoxy->kinetics()),
             'Before the last sanding, before colour, and never after oil: nothing holds in an oiled void.', false,
-            [Hazard::TwoPart],
+            Hazard::ofProduct($epoxy->hazards),
             self::said('Dam the back with tape, mix exactly as the label says, and warm out the bubbles.', $taken),
-            null, Amount::of($ml, AmountUnit::Millilitres), true,
+            $epoxy->product, Amount::of($ml, AmountUnit::Millilitres), true, $epoxy,
         );
     }
 
@@ -133,7 +144,7 @@ final readonly class Repair
     private static function hairline(Flaw $flaw, Part $part, Tables $tables): self
     {
         $rates = $tables->calibration->repairs;
-        $ca = $tables->coatings->byKey(self::CA);
+        $ca = $tables->coatings->binder('thin-ca');
         $sides = $flaw->kind === FlawKind::BarkEdge ? 2 : 1;
         $cm = self::lengthMm($flaw, $part) / 10 * $sides;
 
@@ -141,11 +152,15 @@ final readonly class Repair
             $flaw->wish === Wish::Fill ? 'fill' : 'stabilise', null,
             ($sides === 2 ? 'Run thin CA along both sides of the bark' : "Run thin CA into the {$flaw->kind->value}")
                 .", {$flaw->at()}",
-            max($rates->hairlineMinutes, $rates->hairlineMinutes * $cm / 10), Wait::hours($rates->sandAfterHours),
+            max($rates->hairlineMinutes, $rates->hairlineMinutes * $cm / 10),
+            Wait::hours($ca->setHours, null, $ca->kinetics()),
             'Before the last sanding and before colour and oil: what moves there later opens again.', false,
             Hazard::ofProduct($ca->hazards),
-            ['Seal pale wood round it first: CA stains what it touches. Accelerator whitens and foams.'],
-            $ca->class, Amount::of(max(1.0, $cm * $rates->hairlineCaMlPerCm / Amount::DROP_ML), AmountUnit::Drops),
+            self::said(
+                'Seal pale wood round it first: CA stains what it touches. Accelerator whitens and foams.',
+                self::bottles($cm * $rates->hairlineCaMlPerCm, $rates),
+            ),
+            $ca->product, Amount::ofThin($cm * $rates->hairlineCaMlPerCm), binder: $ca,
         );
     }
 
@@ -153,7 +168,7 @@ final readonly class Repair
     private static function stiffen(Flaw $flaw, Part $part, Tables $tables): array
     {
         $rates = $tables->calibration->repairs;
-        $ca = $tables->coatings->byKey(self::CA);
+        $ca = $tables->coatings->binder('thin-ca');
         $cm2 = self::areaMm2($flaw, $part) / 100;
 
         return [
@@ -161,8 +176,8 @@ final readonly class Repair
                 'stabilise', null, "Stiffen the soft patch with thin CA, {$flaw->at()}",
                 max(1.0, $cm2 * $rates->softMinutesPerCm2), Wait::hours($rates->softHours),
                 'Soft fibres fold under the tool and the paper: stiff, they cut clean.', false,
-                Hazard::ofProduct($ca->hazards), ['Until it drinks no more; wipe nothing, let it soak.'],
-                $ca->class, Amount::of($cm2 * $rates->softCaMlPerCm2 / Amount::DROP_ML, AmountUnit::Drops),
+                Hazard::ofProduct($ca->hazards), self::said('Until it drinks no more; wipe nothing, let it soak.', self::bottles($cm2 * $rates->softCaMlPerCm2, $rates)),
+                $ca->product, Amount::ofThin($cm2 * $rates->softCaMlPerCm2), binder: $ca,
             ),
             new self(
                 'scrape', 'scrape', "Shear-scrape the stiffened patch, {$flaw->at()}",
@@ -190,6 +205,16 @@ final readonly class Repair
                 $isTorn ? 'A light shear cut with a freshly ground edge, with the '
                     .'grain.' : 'Check the wall before and after.',
             ],
+        );
+    }
+
+    private static function bottles(float $ml, RepairRates $rates): string
+    {
+        $bottles = (int) ceil($ml / $rates->caBottleMl);
+
+        return $ml / Amount::DROP_ML < Amount::MOST_DROPS ? '' : sprintf(
+            'About %.1f mL: %d bottle%s of %.0f mL at hand.', $ml, $bottles, $bottles === 1 ? '' : 's',
+            $rates->caBottleMl,
         );
     }
 

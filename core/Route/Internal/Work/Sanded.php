@@ -70,6 +70,8 @@ final class Sanded
             hazards: [
                 ...$way->wet === null ? [Hazard::ofDust($subject->part->wood)] : [],
                 ...$isStopped ? [] : $subject->spinning(),
+                ...$way->wet === Lubricant::Water ? [Hazard::WetElectrics] : [],
+                ...$subject->school->choice('clean', 'cloth') === 'air' ? [Hazard::CompressedAir] : [],
             ],
             how: self::how($subject, $sanding, $isStopped),
             rpm: $isStopped ? null : $way->rpm,

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Piece;
+
+use HonestGrain\Geometry\Curve;
+use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Profile;
+
+/** How near two stretches of a part's surface are: along it, and through its wall. Geometry of the drawn profile. */
+final readonly class Nearness
+{
+    private float $outerMm;
+
+    private float $rimMm;
+
+    public function __construct(private Profile $profile)
+    {
+        $this->outerMm = $profile->outer->lengthMm();
+        $this->rimMm = Measurement::rim($profile)?->lengthMm() ?? 0.0;
+    }
+
+    /** Whether two stretches lie within a distance along the surface, or on two faces of a wall thinner than another. */
+    public function isBeside(Stretch $one, Stretch $other, float $alongMm, float $throughMm): bool
+    {
+        return $this->alongMm($one, $other) <= $alongMm || $this->wallMm($one, $other) < $throughMm;
+    }
+
+    /** From the end of the one to the beginning of the other along foot, outside, rim and inside; 0 where they meet. */
+    public function alongMm(Stretch $one, Stretch $other): float
+    {
+        [$from, $to] = $this->onLine($one);
+        [$theirFrom, $theirTo] = $this->onLine($other);
+
+        return max(0.0, $theirFrom - $to, $from - $theirTo);
+    }
+
+    /** The thinnest wood between one that lies outside and one that lies inside, mm; INF where they do not. */
+    private function wallMm(Stretch $one, Stretch $other): float
+    {
+        $faces = [$one->on, $other->on];
+        $isThrough = in_array(FlawPlace::Inner, $faces, true) && in_array(FlawPlace::Outer, $faces, true);
+        [$from, $to] = [$this->curve($one), $this->curve($other)];
+        if (! $isThrough || $from === null || $to === null) {
+            return INF;
+        }
+        $tree = $to->tree();
+        $least = INF;
+        foreach ($from->between(0.0, $from->lengthMm()) as $point) {
+            $least = min($least, $tree->nearest($point)[0]);
+        }
+
+        return $least;
+    }
+
+    private function curve(Stretch $stretch): ?Curve
+    {
+        $curve = $stretch->on->curve($this->profile);
+        $to = min($stretch->toMm, $curve?->lengthMm() ?? 0.0);
+
+        return $curve === null || $to - $stretch->fromMm < 0.05 ? null : $curve->part($stretch->fromMm, $to);
+    }
+
+    /** @return array{float, float} where it lies on the line from the middle of the foot to the middle of the floor */
+    private function onLine(Stretch $stretch): array
+    {
+        return match ($stretch->on) {
+            FlawPlace::Foot => [-$stretch->toMm, -$stretch->fromMm],
+            FlawPlace::Outer => [$stretch->fromMm, $stretch->toMm],
+            FlawPlace::Rim => [$this->outerMm + $stretch->fromMm, $this->outerMm + $stretch->toMm],
+            FlawPlace::Inner => [
+                $this->outerMm + $this->rimMm + $stretch->fromMm, $this->outerMm + $this->rimMm + $stretch->toMm,
+            ],
+        };
+    }
+}

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal;
+
+use HonestGrain\Coating\FoodUse;
+use HonestGrain\Geometry\Form;
+use HonestGrain\Piece\FaceUse;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Route\Conflict;
+use HonestGrain\Route\Internal\Work\Repair;
+use HonestGrain\Wood\Dust;
+use HonestGrain\Wood\Pore;
+
+/**
+ * Whether what lies on and in a face may touch food, drink, water and skin: wood, fills, inlays, colours, size and
+ * coats each have to grant it.
+ *
+ * @internal
+ */
+final readonly class Contents
+{
+    private const CHOICES_FOOD = 'Say under Shape that the piece is not for food';
+
+    private function __construct(
+        private Piece $piece,
+        private Part $part,
+        private Tables $tables,
+    ) {
+    }
+
+    /** @return list<Conflict> */
+    public static function of(Piece $piece, Part $part, Tables $tables): array
+    {
+        $self = new self($piece, $part, $tables);
+
+        return [
+            ...$self->notForFood(), ...$self->poison(), ...$self->onSkin(), ...$self->water(),
+        ];
+    }
+
+    /** Whether nothing on or in the faces that food touches forbids it. */
+    public static function grantFood(Piece $piece, Part $part, Tables $tables): bool
+    {
+        return (new self($piece, $part, $tables))->notForFood() === [];
+    }
+
+    /** @return list<Conflict> one for each thing that does not grant it */
+    private function notForFood(): array
+    {
+        $faces = $this->faces(FaceUse::Food);
+        if ($faces === []) {
+            return [];
+        }
+        $conflicts = [];
+        if ($this->part->wood->dust === Dust::Poisonous) {
+            $conflicts[] = Conflict::forbid(
+                ["{$this->part->id}/weigh", "{$this->part->id}.{$faces[0]}/sand"],
+                "{$this->part->wood->name} is poisonous: no coat makes the {$faces[0]} fit for food or drink.",
+                ['Choose a wood that is fit for food', self::CHOICES_FOOD],
+            );
+        }
+        foreach ($this->onThem($faces) as [$id, $class, $face]) {
+            $conflicts[] = Conflict::forbid(
+                [$id], "$class is not for food, cured or not, and it is on the $face: no date can make it so.",
+                ['Choose one that may hold food once cured', 'Keep it off that face', self::CHOICES_FOOD],
+            );
+        }
+
+        return $conflicts;
+    }
+
+    /**
+     * @param  list<string>  $faces
+     * @return list<array{string, string, string}> id, class and face of what is not for food there
+     */
+    private function onThem(array $faces): array
+    {
+        $found = [];
+        foreach ($this->part->coatPlans as $plan) {
+            $touched = array_values(array_intersect($plan->zones, $faces));
+            foreach ($touched === [] ? [] : $plan->coats as $coat) {
+                if ($coat->coating->food === FoodUse::No) {
+                    $found[] = [$coat->id, $coat->coating->class, $touched[0]];
+                }
+            }
+        }
+        foreach ($this->part->marks as $mark) {
+            $face = $mark->band->on->zone();
+            foreach (in_array($face, $faces, true) ? [$mark->stain, $mark->paint, $mark->binder] : [] as $product) {
+                if ($product?->food === FoodUse::No) {
+                    $found[] = [$mark->id(), $product->class, $face];
+                }
+            }
+        }
+        foreach ($this->part->flaws as $flaw) {
+            $face = $flaw->on->zone();
+            $binder = in_array($face, $faces, true) ? Repair::binderOf($flaw, $this->part, $this->tables) : null;
+            if ($binder?->food === FoodUse::No) {
+                $found[] = [$flaw->id, $binder->class, $face];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<Conflict> a poisonous wood where somebody may drink, whatever the piece was meant for */
+    private function poison(): array
+    {
+        if ($this->part->wood->dust !== Dust::Poisonous || $this->faces(FaceUse::Food) !== []) {
+            return [];
+        }
+        $isSaid = $this->isCup() || $this->faces(FaceUse::Water) !== [] || $this->faces(FaceUse::Damp) !== [];
+
+        return $isSaid ? [Conflict::warn(
+            [], "{$this->part->wood->name} is poisonous: nobody drinks from it or eats from it, whatever lies over it.",
+            ['Say so on the card and under the foot', 'Choose a wood that is fit for food'],
+        )] : [];
+    }
+
+    /** @return list<Conflict> */
+    private function onSkin(): array
+    {
+        $dust = $this->part->wood->dust;
+        $touched = [...$this->faces(FaceUse::Food), ...$this->faces(FaceUse::Worn)];
+        $worn = $this->faces(FaceUse::Worn);
+        if ($dust === Dust::SensitisesStrongly && $touched !== []) {
+            return [Conflict::warn(
+                [], "{$this->part->wood->name} sensitises strongly: lips and skin can come out in a rash where it "
+                    ."touches them, at the {$touched[0]}.",
+                ['Choose a milder wood', 'Lay a film over it that its label allows there, and say the wood on the card'],
+            )];
+        }
+
+        return $dust === Dust::Poisonous && $worn !== [] ? [Conflict::forbid(
+            [], "{$this->part->wood->name} is poisonous, and the {$worn[0]} is worn on the skin.",
+            ['Choose another wood'],
+        )] : [];
+    }
+
+    /** @return list<Conflict> what does not stand the water that its face is to hold */
+    private function water(): array
+    {
+        $conflicts = [];
+        $faces = [...$this->faces(FaceUse::Water), ...$this->faces(FaceUse::Damp)];
+        foreach ($this->part->coatPlans as $plan) {
+            $last = $plan->coats[count($plan->coats) - 1] ?? null;
+            if ($last === null || array_intersect($plan->zones, $faces) === []) {
+                continue;
+            }
+            if ($last->coating->water === 'low') {
+                $conflicts[] = Conflict::warn(
+                    [$last->id], "{$last->coating->class} does not stand water for long.",
+                    ['Line the inside with an epoxy', 'Say under Shape that the piece is not for water'],
+                );
+            }
+            $isOpen = $this->part->wood->pore === Pore::Open && $this->faces(FaceUse::Water) !== []
+                && array_filter($plan->coats, fn ($coat): bool => $coat->coating->buildsFilm()) === [];
+            if ($isOpen) {
+                $conflicts[] = Conflict::warn(
+                    [$last->id], "{$this->part->wood->name} has open pores, and oil or wax alone does not close them: "
+                        .'water seeps through.',
+                    ['Line the inside with an epoxy', 'Build a film that closes the pores, and prove it with water'],
+                );
+            }
+        }
+
+        return $conflicts;
+    }
+
+    /** Somebody will drink from it. */
+    private function isCup(): bool
+    {
+        return $this->piece->form === Form::Goblet && $this->part === $this->piece->body();
+    }
+
+    /** @return list<string> */
+    private function faces(FaceUse $use): array
+    {
+        $faces = $this->part->facesFor($use, $this->piece->purpose);
+
+        return $use === FaceUse::Food && $this->isCup()
+            ? [...$faces, ...$this->part->facesFor(FaceUse::Water, $this->piece->purpose)] : $faces;
+    }
+}
