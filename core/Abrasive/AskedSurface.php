@@ -25,32 +25,41 @@ final readonly class AskedSurface
 
     /**
      * @param  list<Coating>  $coats  first on the wood first; none for bare wood
-     * @param  bool  $dyed  whether any of the surface is coloured before them
+     * @param  list<ColourGround>  $colours  what colours any of the surface before them
      * @param  bool  $isForUse  whether bare wood is for use and not for show
      */
     public static function by(
         array $coats,
-        bool $dyed,
+        array $colours,
         Wood $wood,
         AskedFigures $figures,
         bool $isForUse = false,
     ): self {
-        [$limit, $floor, $because] = $coats === [] && $isForUse
-            ? [$figures->utilityUm, null, 'bare wood for use wants no more'] : self::forCoats($coats, $figures);
-        if ($dyed) {
+        $isDyed = in_array(ColourGround::Dye, $colours, true);
+        [$limit, $floor, $because] = match (true) {
+            $coats === [] && $isForUse => [$figures->utilityUm, null, 'bare wood for use wants no more'],
+            // Burnished wood takes no dye, and nothing comes over it that would show more.
+            $coats === [] && $isDyed => [$figures->dyeUm, null, 'bare wood is dyed'],
+            default => self::forCoats($coats, $figures),
+        };
+        if (in_array(ColourGround::Paint, $colours, true)) {
+            [$limit, $because] = [min($limit, $figures->paintUm), "$because; paint wants a smooth ground with some tooth"];
+        }
+        if (in_array(ColourGround::Leaf, $colours, true)) {
+            [$limit, $because] = [min($limit, $figures->polishUm), "$because; leaf shows every scratch below it"];
+        }
+        if ($isDyed) {
             $limit = min($limit, $figures->dyeUm);
             $floor = max($floor ?? 0.0, $figures->dyeFloorUm);
             $because .= '; a dyed ground must not be burnished';
         }
-        [$factor, $why] = self::woodAllows($wood, $figures);
 
-        return new self($limit * $factor, $floor, $because.$why);
+        return self::on($wood, $limit, $floor, $because, $coats[0] ?? null, $figures);
     }
 
     /** What a kind of finish asks of a wood, whatever its product. */
     public static function under(Finish $finish, Wood $wood, AskedFigures $figures): self
     {
-        [$factor, $why] = self::woodAllows($wood, $figures);
         [$limit, $because] = match ($finish) {
             Finish::Oil => [$figures->penetratingUm, 'oil soaks in and hides fine scratches'],
             Finish::Film => [$figures->filmUm, 'a film hides what is finer'],
@@ -58,7 +67,53 @@ final readonly class AskedSurface
             Finish::Use => [$figures->utilityUm, 'bare wood for use wants no more'],
         };
 
-        return new self($limit * $factor, null, $because.$why);
+        $oil = $finish === Finish::Oil ? FilmKind::Penetrating : null;
+
+        return self::allowed($wood, $limit, null, $because, $oil, false, $figures);
+    }
+
+    private static function on(
+        Wood $wood,
+        float $limit,
+        ?float $floor,
+        string $because,
+        ?Coating $first,
+        AskedFigures $figures,
+    ): self {
+        $isHardWax = $first?->family === Family::WaxOil;
+
+        return self::allowed($wood, $limit, $floor, $because, $first?->film, $isHardWax, $figures);
+    }
+
+    /** What the wood itself allows or asks: open pores and soft fibres hide more, hard fine wood shows more. */
+    private static function allowed(
+        Wood $wood,
+        float $limit,
+        ?float $floor,
+        string $because,
+        ?FilmKind $first,
+        bool $isHardWax,
+        AskedFigures $figures,
+    ): self {
+        if (! self::showsScratches($wood, $figures)) {
+            [$factor, $why] = self::woodAllows($wood, $figures);
+
+            return new self($limit * $factor, $floor, $because.$why);
+        }
+        $isOil = $first === FilmKind::Penetrating && ! $isHardWax;
+        $most = $isOil ? $figures->hardUnderOilUm : $figures->hardUm;
+
+        return new self(
+            min($limit, $most), $isHardWax && $floor !== null ? min($floor, $figures->hardWaxFloorOnHardUm) : $floor,
+            "$because; hard and dense wood shows scratches that a soft one hides: an earlier stop is your choice",
+        );
+    }
+
+    /** Very hard fine wood, and dense oily wood. */
+    private static function showsScratches(Wood $wood, AskedFigures $figures): bool
+    {
+        return ($wood->pore === Pore::Fine && $wood->jankaN > $figures->veryHardN)
+            || ($wood->oily && $wood->gravity12 >= $figures->denseGravity);
     }
 
     /**
@@ -102,7 +157,6 @@ final readonly class AskedSurface
     {
         return match (true) {
             $wood->pore === Pore::Softwood => [$figures->softwoodAllows, '; softwood hides more'],
-            $wood->jankaN > $figures->veryHardN => [$figures->veryHardAllows, '; so hard a wood may stop here'],
             $wood->pore === Pore::Open => [$figures->openPoresAllow, '; open pores hide more'],
             default => [1.0, ''],
         };
@@ -118,6 +172,17 @@ final readonly class AskedSurface
     public function contradictsItself(): bool
     {
         return $this->floorMicron !== null && $this->floorMicron > $this->limitMicron;
+    }
+
+    /** The same where no sheet of the sizes between the two is made: with the next coarser one. */
+    public function withSheet(AbrasiveTable $table): self
+    {
+        $sheet = $this->floorMicron === null || $this->contradictsItself() ? null : $table->finestFrom($this->floorMicron);
+
+        return $sheet === null || $sheet->micron <= $this->limitMicron ? $this : new self(
+            $sheet->micron, $this->floorMicron,
+            "$this->because; no sheet is made between the two, so that $sheet->name is the last",
+        );
     }
 
     /** The same without its floor, where the two contradict. */

@@ -21,8 +21,12 @@ final readonly class AskedFigures
         public float $dyeFloorUm,
         public float $openPoresAllow,
         public float $softwoodAllows,
-        public float $veryHardAllows,
         public float $veryHardN,
+        public float $denseGravity,
+        public float $hardUm,
+        public float $hardUnderOilUm,
+        public float $hardWaxFloorOnHardUm,
+        public float $paintUm,
     ) {
     }
 
@@ -41,8 +45,12 @@ final readonly class AskedFigures
             dyeFloorUm: $value('asked_dye_floor_um'),
             openPoresAllow: $value('asked_open_pores_allow'),
             softwoodAllows: $value('asked_softwood_allows'),
-            veryHardAllows: $value('asked_very_hard_allows'),
             veryHardN: $value('asked_very_hard_n'),
+            denseGravity: $value('asked_dense_gravity'),
+            hardUm: $value('asked_hard_um'),
+            hardUnderOilUm: $value('asked_hard_under_oil_um'),
+            hardWaxFloorOnHardUm: $value('asked_hard_wax_floor_on_hard_um'),
+            paintUm: $value('asked_paint_um'),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace HonestGrain\Route;
 
 use HonestGrain\Abrasive\Abrading;
 use HonestGrain\Abrasive\AskedSurface;
+use HonestGrain\Abrasive\ColourGround;
 use HonestGrain\Abrasive\Exception\Unreachable;
 use HonestGrain\Abrasive\Grit;
 use HonestGrain\Abrasive\Ladder;
@@ -154,9 +155,15 @@ final readonly class Sanding
         $plan = $part->coatPlanFor($zone->id)
             ?? ($part->holding->covers($zone->id) ? $part->coatPlanFor('outside') : null);
         $coats = array_map(fn (Coat $coat): Coating => $coat->coating, $plan->coats ?? []);
-        $dyed = array_filter($part->marksOn($zone->id), fn (Mark $mark): bool => $mark->colours()) !== [];
+        $colours = array_map(fn (Mark $mark): ColourGround => match (true) {
+            $mark->paint !== null => ColourGround::Paint,
+            $mark->binder !== null => ColourGround::Leaf,
+            default => ColourGround::Dye,
+        }, array_values(array_filter($part->marksOn($zone->id), fn (Mark $mark): bool => $mark->colours())));
         $face = $part->surface->of($zone->id);
-        $asked = AskedSurface::by($coats, $dyed, $part->wood, $bench->calibration->asked, $face->isForUse);
+        $asked = AskedSurface::by(
+            $coats, $colours, $part->wood, $bench->calibration->asked, $face->isForUse,
+        )->withSheet($bench->table);
 
         return $face->stopAt === null ? $asked : $asked->stoppingAt($face->stopAt);
     }

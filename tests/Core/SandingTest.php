@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Abrasive\AskedSurface;
+use HonestGrain\Abrasive\ColourGround;
 use HonestGrain\Abrasive\Progression;
 use HonestGrain\Abrasive\ProgressionFault;
 use HonestGrain\Abrasive\SandingJob;
@@ -46,7 +47,9 @@ final class SandingTest extends TestCase
         string $wood = 'Maple (sugar)',
     ): void {
         $stack = array_map(fn (string $class) => $this->catalogue->coatings()->coating($class), $coats);
-        $asked = AskedSurface::by($stack, $dyed, $this->catalogue->woods()->named($wood), $this->figures());
+        $asked = AskedSurface::by(
+            $stack, $dyed ? [ColourGround::Dye] : [], $this->catalogue->woods()->named($wood), $this->figures(),
+        );
         self::assertSame([$limit, $floor], [$asked->limitMicron, $asked->floorMicron]);
         self::assertNotSame('', $asked->because);
     }
@@ -72,19 +75,25 @@ final class SandingTest extends TestCase
         yield 'polish over dye' => [[$polish], true, 26.5, 32.0];
         yield 'oil on open pores' => [[$walnut], false, 75.0, null, 'Oak (white)'];
         yield 'film on softwood' => [[$varnish], false, 72.0, null, 'Redcedar (western)'];
-        yield 'bare and very hard' => [[], false, 39.75, null, 'Persimmon (common)'];
+        yield 'bare and very hard' => [[], false, 26.5, null, 'Persimmon (common)'];
+        yield 'oil on very hard wood' => [[$walnut], false, 35.0, null, 'Persimmon (common)'];
+        yield 'film on very hard wood' => [[$varnish], false, 48.0, null, 'Persimmon (common)'];
+        yield 'hard-wax oil on very hard wood' => [['Hard-wax oil'], false, 48.0, 46.0, 'Persimmon (common)'];
+        yield 'oil on a dense oily wood' => [[$walnut], false, 35.0, null, 'Rosewood (Indian)'];
+        yield 'oil on very hard open pores' => [[$walnut], false, 75.0, null, 'Hickory (shagbark)'];
+        yield 'bare and dyed' => [[], true, 60.0, 32.0];
     }
 
     public function test_polish_over_dye_asks_for_two_things_at_once_and_says_so(): void
     {
         $maple = $this->catalogue->woods()->named('Maple (sugar)');
         $polish = AskedSurface::by(
-            [$this->catalogue->coatings()->coating('Friction polish (shellac oil alcohol)')], true, $maple,
+            [$this->catalogue->coatings()->coating('Friction polish (shellac oil alcohol)')], [ColourGround::Dye], $maple,
             $this->figures(),
         );
         self::assertTrue($polish->contradictsItself());
         self::assertNull($polish->withoutFloor()->floorMicron);
-        self::assertFalse(AskedSurface::by([], false, $maple, $this->figures())->contradictsItself());
+        self::assertFalse(AskedSurface::by([], [], $maple, $this->figures())->contradictsItself());
     }
 
     public function test_a_zone_of_a_bowl_from_drawing_to_ladder(): void

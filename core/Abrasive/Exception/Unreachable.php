@@ -11,12 +11,23 @@ use HonestGrain\Reading\BadInput;
 final class Unreachable extends BadInput
 {
     /** None of the grits may be the last. */
-    public static function missing(string $field, float $finestMicron, float $coarsestMicron, ?Grit $suggested): self
-    {
+    public static function missing(
+        string $field,
+        float $finestMicron,
+        float $coarsestMicron,
+        ?Grit $suggested,
+        ?Grit $coarser,
+    ): self {
         $size = $finestMicron > 0
             ? sprintf('between %.1f and %.1f µm', $finestMicron, $coarsestMicron)
             : sprintf('of %.1f µm or finer', $coarsestMicron);
-        $grade = $suggested !== null && $suggested->micron >= $finestMicron ? ", such as $suggested->name" : '';
+        $isMade = $suggested !== null && $suggested->micron >= $finestMicron;
+        $grade = match (true) {
+            $isMade => ", such as $suggested->name",
+            $coarser !== null => " (no sheet of that size is made: $coarser->name, {$coarser->micron} µm, is the "
+                .'nearest, if you stop there of your own choice)',
+            default => '',
+        };
 
         return new self(
             'unreachable', $field,
@@ -34,16 +45,21 @@ final class Unreachable extends BadInput
         ?Grit $suggested,
     ): self {
         $to = $next === null ? '' : " to $next->name ($next->micron µm)";
-        $size = $coarsestMicron >= $finestMicron
-            ? sprintf('a grit between %.1f and %.1f µm', $finestMicron, min($coarsestMicron, $reached->micron))
-            : sprintf('more than one grit, the first of %.1f µm or coarser', $finestMicron);
-        $grade = $suggested === null || $suggested->micron >= $reached->micron ? '' : ", such as $suggested->name";
+        $isOne = $coarsestMicron >= $finestMicron && ($suggested->micron ?? INF) <= min(
+            $coarsestMicron, $reached->micron,
+        );
+        $size = $isOne ? sprintf('a grit between %.1f and %.1f µm', $finestMicron, min($coarsestMicron, $reached->micron))
+            : 'more than one grit';
+        $grade = match (true) {
+            $suggested === null, $suggested->micron >= $reached->micron => '',
+            $isOne => ", such as $suggested->name",
+            default => ", the first of them $suggested->name",
+        };
 
         return new self(
             'unreachable', $field,
             "Missing is $size$grade: from $reached->name ($reached->micron µm)$to is too big a step, "
-                .'and its deeper scratches '
-            .'would stay.',
+                .'and its deeper scratches would stay.',
         );
     }
 }

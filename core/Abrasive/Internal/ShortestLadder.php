@@ -131,7 +131,9 @@ final readonly class ShortestLadder
             }
         }
 
-        return Unreachable::missing('available', $finest, $coarsest, $table->coarsestUpTo($coarsest + 1e-9));
+        return Unreachable::missing(
+            'available', $finest, $coarsest, $table->coarsestUpTo($coarsest + 1e-9), $table->finestFrom($coarsest),
+        );
     }
 
     /** There is a grit to end on, but a hole in the sizes before it. */

@@ -165,7 +165,7 @@ final class Abraded
             $conflicts[] = Conflict::warn(
                 [$step],
                 sprintf(
-                    'The first coat asks for grains of %.1f µm or finer, the dye for %.1f µm or coarser.',
+                    'What comes on it asks for grains of %.1f µm or finer, the dye for %.1f µm or coarser.',
                     $sanding->asked->limitMicron, $sanding->asked->floorMicron ?? 0,
                 ),
                 ['Choose a film over the dye', 'Leave the dye out'],
