@@ -168,6 +168,14 @@ final readonly class AskedSurface
         return new self($grit->micron, null, "you stop at $grit->name here");
     }
 
+    /** The same on wet wood, which takes nothing finer. */
+    public function wet(AskedFigures $figures): self
+    {
+        return new self(
+            max($this->limitMicron, $figures->wetUm), null, 'wet wood clogs what is finer, and moves under it',
+        );
+    }
+
     /** Whether what comes next asks for two things at once. */
     public function contradictsItself(): bool
     {

@@ -27,6 +27,7 @@ final readonly class AskedFigures
         public float $hardUnderOilUm,
         public float $hardWaxFloorOnHardUm,
         public float $paintUm,
+        public float $wetUm,
     ) {
     }
 
@@ -51,6 +52,7 @@ final readonly class AskedFigures
             hardUnderOilUm: $value('asked_hard_under_oil_um'),
             hardWaxFloorOnHardUm: $value('asked_hard_wax_floor_on_hard_um'),
             paintUm: $value('asked_paint_um'),
+            wetUm: $value('asked_wet_um'),
         );
     }
 }

@@ -12,6 +12,8 @@ final readonly class ShapeFigures
         public float $footDishMm,
         public float $footRadiusMm,
         public float $undercutMm,
+        public float $closedMouthMm,
+        public float $closedMouthShare,
     ) {
     }
 
@@ -23,6 +25,8 @@ final readonly class ShapeFigures
             footDishMm: $value('shape_foot_dish_mm'),
             footRadiusMm: $value('shape_foot_radius_mm'),
             undercutMm: $value('shape_undercut_mm'),
+            closedMouthMm: $value('shape_closed_mouth_mm'),
+            closedMouthShare: $value('shape_closed_mouth_share'),
         );
     }
 }

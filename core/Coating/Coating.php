@@ -225,6 +225,21 @@ final readonly class Coating implements Product
         return $this->seals || $this->family === Family::Shellac;
     }
 
+    /** How its can is made ready, in a sentence (workshop). */
+    public function readied(): string
+    {
+        return match (true) {
+            $this->isSprayed() && $this->unit === AmountUnit::Spray => 'Shake the can for two minutes once its ball '
+                .'rattles.',
+            in_array($this->family, [
+                Family::Varnish, Family::WaterBorne, Family::Lacquer, Family::WaxOil, Family::Paint,
+            ], true) => 'Stir it, never shake it: bubbles stay in the coat.',
+            $this->family === Family::Epoxy => 'Stir slowly and scrape the cup: what is not mixed never sets.',
+            in_array($this->family, [Family::Shellac, Family::Polish, Family::Oil], true) => 'Shake it: it settles.',
+            default => '',
+        };
+    }
+
     public function isSprayed(): bool
     {
         return $this->applied === Laying::Sprayed;

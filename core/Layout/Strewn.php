@@ -21,10 +21,10 @@ final class Strewn
 
     private const FINE = 1_000_000;
 
-    /** Physics: how many to the cm² can be strewn that far apart before no place is left. */
+    /** Physics: how many to the cm² can be strewn that far apart before no place is left; INF where they may touch. */
     public static function mostPerCm2(float $leastMm): float
     {
-        return 100 * self::JAMMED_SHARE * 4 / (M_PI * $leastMm ** 2);
+        return $leastMm <= 0.0 ? INF : 100 * self::JAMMED_SHARE * 4 / (M_PI * $leastMm ** 2);
     }
 
     /**

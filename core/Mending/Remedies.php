@@ -99,6 +99,7 @@ final readonly class Remedies
                     $this->at->tables->coatings->binder('thin-ca')->setHours,
                     'Seal pale wood round it first: CA stains what it touches.', 'ca-thin',
                 ),
+                ...$this->resanded(),
             ], $this->at->againFromSanding(),
         );
     }
@@ -120,7 +121,7 @@ final readonly class Remedies
                 ...$again === [] ? [] : [$this->at->step(
                     'scrape', 'Cut the fill back level', $this->at->over($repairs->recutMinutesPer100Cm2), 0.0,
                     'A light shear cut with a freshly ground edge; the slowest speed.',
-                )],
+                ), ...$this->resanded()],
             ], $again,
         );
     }
@@ -135,6 +136,7 @@ final readonly class Remedies
                     'scrape', 'Cut the crack away, the line a little lower',
                     $this->at->tables->calibration->repairs->cutAwayMinutes, 0.0, 'Check the wall before and after.',
                 ),
+                ...$this->resanded(),
             ], $this->at->againFromSanding(),
         );
     }
@@ -153,6 +155,7 @@ final readonly class Remedies
                         'scrape', 'Cut the place again, the line a little lower', $repairs->cutAwayMinutes, 0.0,
                         'Check the wall before and after.',
                     ),
+                    ...$this->resanded(),
                 ], $this->at->againFromSanding(),
             ),
             ...$this->at->isBurnt() ? [] : [$this->at->remedy(
@@ -161,13 +164,15 @@ final readonly class Remedies
                     ...$this->bared(),
                     $this->at->step(
                         'patch', 'Flat the place and glue a piece of the same wood on', $this->rates->patchMinutes,
-                        $this->rates->patchHours, 'Grain the same way; CA or yellow glue, clamped with tape.',
+                        $this->rates->patchHours, 'From the offcut of the same blank where there is one, grain the same way, the colours compared '
+                            .'wet; CA or yellow glue, clamped with tape.',
                         'ca-thin',
                     ),
                     $this->at->step(
                         'scrape', 'Cut the patch to the line', $repairs->cutAwayMinutes, 0.0,
                         'Glued work: slowest speed, out of the line of the rim.',
                     ),
+                    ...$this->resanded(),
                 ], $this->at->againFromSanding(),
             )],
         ];
@@ -184,7 +189,7 @@ final readonly class Remedies
         return [
             $this->at->remedy(
                 'recut', 'Shear-scrape it and sand again', 'Torn grain is cut, not sanded: paper only rounds it over.',
-                [...$this->bared(), $scrape], $this->at->againFromSanding(),
+                [...$this->bared(), $scrape, ...$this->resanded()], $this->at->againFromSanding(),
             ),
             $this->at->remedy(
                 'seal', 'Stiffen it with a thin sealer, shear-scrape, and sand again',
@@ -195,6 +200,7 @@ final readonly class Remedies
                         $this->rates->sealerHours, 'One thin coat; it is cut away again.', 'shellac-sealer',
                     ),
                     $scrape,
+                    ...$this->resanded(),
                 ], $this->at->againFromSanding(),
             ),
         ];
@@ -205,7 +211,8 @@ final readonly class Remedies
     {
         $remedies = [...$this->oneGritBack(), $this->at->remedy(
             'back-one-grit', 'Go back to the grit that left them, and up again',
-            'Each grit takes out only what the one before it left.', $this->bared(), $this->at->againFromSanding(),
+            'Each grit takes out only what the one before it left.', [...$this->bared(), ...$this->resanded()],
+            $this->at->againFromSanding(),
         )];
         if ($this->at->isCoated()) {
             $remedies[] = $this->at->remedy(
@@ -349,16 +356,16 @@ final readonly class Remedies
                 'Streaks are thickness: they come level with the pad, or under a thinner coat.', [$this->rubDown()],
                 $this->at->againLastCoat(),
             ),
-            $this->at->remedy(
+            ...! $this->at->meltsAgain() ? [] : [$this->at->remedy(
                 'melt', 'Go over it with a cloth that is damp with its solvent',
                 'What dissolves in itself flows out again.', [
                     $this->at->step(
                         'wipe-clean', 'Draw a cloth damp with its solvent along the streaks',
                         $this->at->over($this->rates->wipeDownMinutesPer100Cm2), $this->rates->dryHours,
-                        'For shellac, lacquer, oil and wax only; once, and never back over it.',
+                        'Once, and never back over it.',
                     ),
                 ], [],
-            ),
+            )],
         ];
     }
 
@@ -366,16 +373,17 @@ final readonly class Remedies
     private function tacky(): array
     {
         return [
-            $this->at->remedy(
+            ...! $this->at->dries() ? [] : [$this->at->remedy(
                 'wait', 'Give it warmth, moving air and time', 'Cold and damp slow a coat; most come round.', [
                     $this->at->step(
                         'own', 'Let it stand warm and airy', 0.0, $this->rates->warmHours,
                         'At 20 °C or more, a fan in the room and not on the piece.',
                     ),
                 ], [],
-            ),
+            )],
             $this->at->remedy(
-                'wipe-down', 'Wipe it down with mineral spirits and let it dry',
+                'wipe-down', $this->at->dries() ? 'Wipe it down with mineral spirits and let it dry'
+                    : 'Wipe off what the wood has not drunk',
                 'Oil that was not wiped off never dries: what stands on top comes off.', [
                     $this->at->step(
                         'wipe-off', 'Wipe it down with mineral spirits',
@@ -391,14 +399,20 @@ final readonly class Remedies
     /** @return list<Remedy> */
     private function bloom(): array
     {
+        $warm = $this->at->remedy(
+            'warm', 'Warm and dry it slowly', 'Moisture shut in a fresh coat often leaves by itself.', [
+                $this->at->step(
+                    'own', 'Let it stand warm and dry', 0.0, $this->rates->warmHours, 'Under 50 % humidity.',
+                ),
+            ], [],
+        );
+        // Where no coat has been laid yet there is none to rub out.
+        if (! $this->at->isCoated()) {
+            return [$warm];
+        }
+
         return [
-            $this->at->remedy(
-                'warm', 'Warm and dry it slowly', 'Moisture shut in a fresh coat often leaves by itself.', [
-                    $this->at->step(
-                        'own', 'Let it stand warm and dry', 0.0, $this->rates->warmHours, 'Under 50 % humidity.',
-                    ),
-                ], [],
-            ),
+            $warm,
             $this->at->remedy(
                 'rub-out', 'Rub the haze out with a pad and oil', 'It lies in the very top of the film.', [
                     $this->at->step(
@@ -491,6 +505,7 @@ final readonly class Remedies
                         'raise-grain', 'Raise the dent: a damp cloth and a hot iron', $this->rates->dentMinutes,
                         $this->rates->dryHours, 'A few seconds at a time; the tip of the iron.',
                     ),
+                    ...$this->resanded(),
                 ], $this->at->againFromSanding(),
             ),
             ...$this->at->isBurntLater() ? [] : [$this->at->remedy(
@@ -512,7 +527,7 @@ final readonly class Remedies
         return $this->at->remedy(
             'strip', 'Take it back to bare wood and begin the coats again',
             'What is wrong below shows through all above.',
-            $this->bared(), $this->at->againFromSanding(),
+            [...$this->bared(), ...$this->resanded()], $this->at->againFromSanding(),
         );
     }
 
@@ -531,8 +546,24 @@ final readonly class Remedies
         return $this->at->step(
             'sand-back', 'Sand the place even with the last grit',
             $this->at->over($this->at->tables->calibration->marks->sandBackMinutesPer100Cm2), 0.0,
-            'With the grain, a few strokes at a time.',
+            'With the grain, a few strokes at a time.', null, $this->at->isCoated() ? 0.0 : $this->at->colourHours(),
         );
+    }
+
+    /** @return list<array<string, mixed>> a place on a face sanded through its grits, and not the face */
+    private function resanded(): array
+    {
+        $sanding = $this->at->isPlace() ? $this->at->sanding() : null;
+        if ($sanding === null) {
+            return [];
+        }
+        $grits = array_map(strval(...), array_keys($sanding->abrading->minutesAt ?? []));
+
+        return [$this->at->step(
+            'sand', 'Sand the place again, '.implode(', ', $grits), $this->at->shareOf($sanding->minutes), 0.0,
+            'A hand wider than the place each way and each grit a little wider than the one before, so that no dish is '
+                .'seen; the last along the grain.',
+        )];
     }
 
     /** @return array<string, mixed> */

@@ -34,6 +34,12 @@ enum FlawKind: string
         return in_array($this, [self::Crack, self::Void, self::BarkEdge], true);
     }
 
+    /** Whether it is open, so that dust and slurry lodge in it. */
+    public function isOpen(): bool
+    {
+        return in_array($this, [self::Crack, self::Void, self::Worm, self::BarkEdge], true);
+    }
+
     /** Whether jaws that bear on it may let go. */
     public function weakensHold(): bool
     {

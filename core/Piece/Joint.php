@@ -64,6 +64,17 @@ final readonly class Joint
         return $peg <= 0.0 || $hole <= 0.0 ? null : $hole - $peg;
     }
 
+    /** Whether the socket is a hole that nobody drew: it is drilled for what goes in. */
+    public function isDrilled(Part $socket): bool
+    {
+        return match (true) {
+            $this->kind !== JointKind::GluedTenon => false,
+            $this->place === JointPlace::Side => true,
+            $socket->profile->bore !== null => false,
+            default => $this->place === JointPlace::Foot || $socket->profile->inner === null,
+        };
+    }
+
     /** Whether the spigot goes in by its foot, and not by its upper end. */
     public function entersByFoot(Part $spigot): bool
     {

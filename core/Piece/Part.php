@@ -11,6 +11,7 @@ use HonestGrain\Calibration\ShapeFigures;
 use HonestGrain\Colour\DyeFactors;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Holding\Holding;
@@ -357,6 +358,20 @@ final readonly class Part
         return array_values(array_filter(
             $this->faces(), fn (string $face): bool => $this->useOf($face, $purpose) === $use,
         ));
+    }
+
+    /** Whether no hand gets into its inside, which nobody sees either. */
+    public function hasClosedInside(): bool
+    {
+        $inner = $this->profile->inner;
+        if ($inner === null) {
+            return false;
+        }
+        $mouth = $inner->first()->r;
+        $widest = max(array_map(fn (Point $point): float => $point->r, $inner->between(0.0, $inner->lengthMm())));
+        $shape = $this->tables->calibration->shape;
+
+        return 2 * $mouth < $shape->closedMouthMm && $mouth < $shape->closedMouthShare * $widest;
     }
 
     /** @return list<Mark> those that lie on a face */

@@ -25,16 +25,22 @@ final readonly class SurfacePlan
     /**
      * @param  array<string, FacePlan>  $faces  every one
      * @param  list<string>  $unsanded  faces that no abrasive touches
+     * @param  list<string>  $sanded  faces that are sanded though they usually are not: bores
      * @param  list<Grit>|null  $abrasives  what is at hand, where the document says so
      */
-    private function __construct(private array $faces, public array $unsanded, public ?array $abrasives)
-    {
+    private function __construct(
+        private array $faces,
+        public array $unsanded,
+        public array $sanded,
+        public ?array $abrasives,
+    ) {
     }
 
     public static function read(Document $surface, AbrasiveTable $table): self
     {
         $unsanded = self::listed($surface, 'unsanded');
         $forUse = self::listed($surface, 'for_use');
+        $sanded = self::listed($surface, 'sanded');
         $marks = self::toolMarks($surface);
         $faces = [];
         foreach (['own', 'stop_at', 'cut', 'method', 'wet', 'uses'] as $key) {
@@ -61,7 +67,7 @@ final readonly class SurfacePlan
             );
         }
 
-        return new self($faces, $unsanded, $surface->has('abrasives') ? $table->allNamed(
+        return new self($faces, $unsanded, $sanded, $surface->has('abrasives') ? $table->allNamed(
             $surface->strings('abrasives', self::MAX_ABRASIVES), $surface->at('abrasives'),
         ) : null);
     }
@@ -71,9 +77,17 @@ final readonly class SurfacePlan
         return $this->faces[$face] ?? new FacePlan;
     }
 
+    /** Whether no abrasive touches it: a bore gets none unless it is asked for. */
     public function leaves(string $face): bool
     {
-        return in_array($face, $this->unsanded, true);
+        return in_array($face, $this->unsanded, true) || ($face === Face::Bore->value && ! $this->asksFor($face));
+    }
+
+    /** Whether the maker wants it sanded, though it usually is not. */
+    public function asksFor(string $face): bool
+    {
+        return in_array($face, $this->sanded, true) || $this->of($face)->own !== []
+            || $this->of($face)->stopAt !== null;
     }
 
     /** @return array<string, mixed> as in the document */
@@ -93,7 +107,7 @@ final readonly class SurfacePlan
             'uses' => $said(fn (FacePlan $one): ?string => $one->use?->value),
             'for_use' => array_keys(array_filter($this->faces, fn (FacePlan $one): bool => $one->isForUse)),
             'unsanded' => $this->unsanded,
-        ] + ($this->abrasives === null ? [] : ['abrasives' => self::names($this->abrasives)]);
+        ] + ($this->sanded === [] ? [] : ['sanded' => $this->sanded]) + ($this->abrasives === null ? [] : ['abrasives' => self::names($this->abrasives)]);
     }
 
     /**

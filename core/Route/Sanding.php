@@ -21,6 +21,7 @@ use HonestGrain\Geometry\Zone;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
+use HonestGrain\Technique\CutsItsGround;
 use HonestGrain\Wood\Pore;
 
 /**
@@ -70,14 +71,27 @@ final readonly class Sanding
      *
      * @param  list<list<string>>|null  $mounts  the faces that are sanded in one mount each; null for all in one, but
      *     for what is covered
+     * @param  bool  $isWet  whether it is sanded wet, as it is turned once
+     * @param  list<string>  $without  faces that are left, whatever the part says
      * @return array<string, self> by face
      */
-    public static function all(Part $part, Bench $bench, Measurement $measured, ?array $mounts = null): array
-    {
+    public static function all(
+        Part $part,
+        Bench $bench,
+        Measurement $measured,
+        ?array $mounts = null,
+        bool $isWet = false,
+        array $without = [],
+    ): array {
         $alone = [];
         foreach (self::FACES as $face) {
-            if (isset($measured->zones[$face]) && ! $part->surface->leaves($face)) {
-                $alone[$face] = self::of($part, $measured->zones[$face], $bench, $measured->wall?->minMm);
+            $isLeft = in_array($face, $without, true) || $part->surface->leaves($face) || ($face === 'inside' && $part->hasClosedInside()
+                && ! $part->surface->asksFor($face));
+            if (isset($measured->zones[$face]) && ! $isLeft && self::cutAwayShare($part, $measured, $face) < 1.0 - self::LEAST_TORN) {
+                $alone[$face] = self::of(
+                    $part, $measured->zones[$face], $bench, $measured->wall?->minMm,
+                    1.0 - self::cutAwayShare($part, $measured, $face), $isWet,
+                );
             }
         }
         $mounts ??= [array_values(array_filter(
@@ -92,19 +106,30 @@ final readonly class Sanding
         return $alone;
     }
 
-    /** One face alone, with the abrasives that the piece's document names, or else the bench's. */
-    public static function of(Part $part, Zone $zone, Bench $bench, ?float $wallMm = null): self
-    {
+    /**
+     * One face alone, with the abrasives that the piece's document names, or else the bench's.
+     *
+     * @param  float  $share  of it that is sanded at all
+     */
+    public static function of(
+        Part $part,
+        Zone $zone,
+        Bench $bench,
+        ?float $wallMm = null,
+        float $share = 1.0,
+        bool $isWet = false,
+    ): self {
         $available = self::graded($part, $bench);
         // With nothing on the shelf the minutes are those of the usual set, so that no step is free.
         $reckoned = $available === [] ? Bench::usualGrits($bench->table) : $available;
         $figures = $bench->calibration->sanding;
         $plan = $part->surface->of($zone->id);
-        $asked = self::asked($part, $zone, $bench);
+        $asked = self::asked($part, $zone, $bench, $isWet);
         $sound = $asked->contradictsItself() ? $asked->withoutFloor() : $asked;
         $way = SandingWay::of($part, $zone, $bench, $wallMm);
         $model = $way->model($part, $bench);
         $tornUm = $plan->tornUm($figures);
+        $areaMm2 = $zone->areaMm2 * $share;
         $share = $tornUm === null ? 0.0 : GrainMap::tornShare(
             Measurement::line($part->profile, $zone->id), $part->grain, $figures->tearExposure,
         );
@@ -112,7 +137,7 @@ final readonly class Sanding
         $job = SandingJob::of(
             $plan->toolMarkUm($figures), $model->valleyOf($sound->limitMicron),
             $sound->floorMicron === null ? null : $model->valleyOf($sound->floorMicron),
-            max(1.0, $zone->areaMm2), $model, $way->rates($bench),
+            max(1.0, $areaMm2), $model, $way->rates($bench),
         );
         $job = $tornUm === null || $share <= 0 ? $job : $job->torn($tornUm, $share);
         $missing = $recut = $stiffen = null;
@@ -136,6 +161,17 @@ final readonly class Sanding
         );
     }
 
+    /** The share of a face that is cut away after it: nobody sands round what becomes flats. */
+    private static function cutAwayShare(Part $part, Measurement $measured, string $face): float
+    {
+        $area = 0.0;
+        foreach ($part->marksOn($face) as $mark) {
+            $area += $mark->technique instanceof CutsItsGround ? $measured->zones[$mark->id()]->areaMm2 ?? 0.0 : 0.0;
+        }
+
+        return min(1.0, $area / max(1.0, $measured->zones[$face]->areaMm2));
+    }
+
     /**
      * The graded sheets at hand: pads, wool, paste and compound only ever stand in a ladder that the maker writes.
      *
@@ -149,7 +185,7 @@ final readonly class Sanding
     }
 
     /** What is asked of the last grit there: by what comes next, or by the maker. */
-    private static function asked(Part $part, Zone $zone, Bench $bench): AskedSurface
+    private static function asked(Part $part, Zone $zone, Bench $bench, bool $isWet): AskedSurface
     {
         // What only comes free in the end takes what the outside has.
         $plan = $part->coatPlanFor($zone->id)
@@ -164,6 +200,7 @@ final readonly class Sanding
         $asked = AskedSurface::by(
             $coats, $colours, $part->wood, $bench->calibration->asked, $face->isForUse,
         )->withSheet($bench->table);
+        $asked = $isWet ? $asked->wet($bench->calibration->asked) : $asked;
 
         return $face->stopAt === null ? $asked : $asked->stoppingAt($face->stopAt);
     }

@@ -23,14 +23,14 @@ final readonly class SchoolOffer
     public static function all(Piece $piece, Bench $bench, Tables $tables, ?BlankForm $datedAs = null): array
     {
         $past = Past::none()->withWoodDated($datedAs);
-        $now = self::order(Route::of($piece, $bench, $tables, $past));
+        $now = self::told(Route::of($piece, $bench, $tables, $past));
         $offers = [];
         foreach (School::CHOICES as $name => $values) {
             $ways = [];
             $isOpen = false;
             foreach ($values as $value) {
                 $route = Route::of($piece->inSchool($name, $value), $bench, $tables, $past);
-                $isSame = self::order($route) === $now && $route->withoutDate() === null;
+                $isSame = self::told($route) === $now;
                 $isOpen = $isOpen || ! $isSame;
                 $ways[] = SchoolWay::of($value, School::words("$name.$value"), $route, $isSame);
             }
@@ -48,9 +48,11 @@ final readonly class SchoolOffer
         return $name !== 'wet' || array_filter($ways, fn (SchoolWay $way): bool => $way->hasDate) !== [];
     }
 
-    /** @return list<string> */
-    private static function order(Route $route): array
+    /** @return list<mixed> all that a maker would do otherwise: a way may change words and no order */
+    private static function told(Route $route): array
     {
-        return array_map(fn (Step $step): string => $step->id, $route->steps);
+        return array_map(fn (Step $step): array => [
+            $step->id, $step->title, $step->minutes, $step->how, $step->hazards, $step->mount,
+        ], $route->steps);
     }
 }

@@ -22,15 +22,20 @@ final readonly class OrderSearch implements Scheduler
     private const LOOKS_PER_MS = 55;
 
     /** However slow the machine, a search takes no more than so many times its budget. */
-    private const OVERTIME = 4;
+    private const OVERTIME = 4.0;
 
     /** Shares of the due date in the orders that mix it with slack and weight. */
     private const MIXTURES = [0.35, 0.7];
 
+    /** @param  float  $overtime  so many times its budget a search takes at the most; INF: only looks are counted */
+    public function __construct(private float $overtime = self::OVERTIME)
+    {
+    }
+
     public function plan(Problem $problem): Plan
     {
         $began = hrtime(true);
-        $stopAt = $began + self::OVERTIME * 1_000_000 * max(50, $problem->budgetMs);
+        $stopAt = $began + $this->overtime * 1_000_000 * max(50, $problem->budgetMs);
         $placement = new Placement($problem, new Calendar($problem->hours, $problem->start));
         $budget = $problem->budgetMs * self::LOOKS_PER_MS;
         $goesOn = fn (): bool => $placement->looks() < $budget && hrtime(true) < $stopAt;

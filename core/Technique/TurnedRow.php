@@ -55,7 +55,7 @@ final readonly class TurnedRow
         $roundM = 2 * M_PI * $this->ground->middle()->radiusMm / 1000;
         $fillets = $row->filletMm > 0 ? $row->count - 1 : 0;
 
-        return new Worked(
+        return (new Worked(
             max(1.0, $row->count * $roundM * $calibration->marks->beadMinutesPerM
                 + $fillets * $roundM * $calibration->marks->grooveMinutesPerM),
             [
@@ -70,6 +70,11 @@ final readonly class TurnedRow
                 "%d $many %.1f mm wide and %.1f mm $stands%s: set the callipers once and match the row.", $row->count,
                 $row->widthMm, $depth, $fillets > 0 ? sprintf(', %s mm fillets between', $row->filletMm) : '',
             )],
+        ))->smoothed(
+            $row->count * $roundM * $calibration->marks->edgeSandMinutesPerM, $many === 'beads'
+                ? 'A folded edge of P320, few strokes (%.0f min), before the last light cut crisps their edges; or '
+                    .'left from the tool.'
+                : 'Paper round a dowel, P320, few strokes (%.0f min), never over their edges; or left from the tool.',
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique;
 
+use HonestGrain\Calibration\MarkRates;
 use HonestGrain\Safety\Hazard;
 
 /** What follows from a mark's settings on its band. */
@@ -27,6 +28,26 @@ final readonly class Worked
         public int $parts = 0,
         public array $hazards = [],
     ) {
+    }
+
+    /** The same with a tool in the hand: taken up and tried, and what it follows marked out first. */
+    public function byHand(MarkRates $rates, int $markedOut = 0): self
+    {
+        return $this->with($this->minutes + $rates->beginMinutes + $rates->markOutMinutes * $markedOut, $this->says);
+    }
+
+    /** The same and smoothed as it says, since no sheet comes there again. */
+    public function smoothed(float $minutes, string $says): self
+    {
+        return $this->with($this->minutes + $minutes, [...$this->says, sprintf($says, max(1.0, $minutes))]);
+    }
+
+    /** @param  list<string>  $says */
+    private function with(float $minutes, array $says): self
+    {
+        return new self(
+            $minutes, $this->figures, $this->findings, $says, $this->plate, $this->holes, $this->parts, $this->hazards,
+        );
     }
 
     /** The same of a layer that is sanded back: no line of a lost edge is left of it. */

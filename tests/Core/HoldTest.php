@@ -153,7 +153,7 @@ final class HoldTest extends TestCase
         $hours = WorkingHours::read(Document::of(['hours' => array_fill_keys(
             WorkingHours::DAYS, [['08:00', '18:00']],
         )]));
-        $plan = (new OrderSearch)->plan(Problem::of(self::monday(), $hours, Shop::resources($spareChucks), $jobs));
+        $plan = (new OrderSearch(INF))->plan(Problem::of(self::monday(), $hours, Shop::resources($spareChucks), $jobs));
         $times = [];
         foreach ($plan->tasks as $placed) {
             $times["$placed->piece {$placed->task->id}"] = [$placed->start, $placed->end];

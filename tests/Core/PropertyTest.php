@@ -193,7 +193,7 @@ final class PropertyTest extends TestCase
     ): void {
         mt_srand($seed);
         $problem = $this->anyProblem($resources, $pieces);
-        $plan = (new OrderSearch)->plan($problem);
+        $plan = (new OrderSearch(INF))->plan($problem);
         $this->assertEveryTaskOnce($problem, $plan);
         $this->assertLagsAndHours($problem, $plan);
         $this->assertNothingIsTakenTwice($problem, $plan);

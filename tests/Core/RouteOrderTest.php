@@ -144,7 +144,7 @@ final class RouteOrderTest extends TestCase
                 ],
             ),
         );
-        $plan = (new OrderSearch)->plan(
+        $plan = (new OrderSearch(INF))->plan(
             Problem::of(
                 (int) strtotime('2026-12-01T08:00:00Z'), $hours, Shop::resources(0),
                 [$job], $clock,

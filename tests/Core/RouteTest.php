@@ -349,7 +349,7 @@ final class RouteTest extends TestCase
             $said($coats('Paste wax', self::VARNISH)),
         );
         self::assertStringContainsString(
-            'The first coat asks for grains of 26.5 µm or finer, the dye for 32.0',
+            'What comes on it asks for grains of 26.5 µm or finer, the dye for 32.0',
             $said(
                 ['wood' => 'Maple (sugar)', 'marks' => [self::DYE]] + $coats('Friction polish (shellac oil alcohol)'),
             ),

@@ -118,11 +118,11 @@ final class ScheduleTest extends TestCase
             $pieces[] = $this->piece("p$p", $tasks, sprintf('2026-12-%02dT17:00:00Z', mt_rand(5, 28)));
         }
         $problem = $this->problem($pieces);
-        $plan = (new OrderSearch)->plan($problem);
+        $plan = (new OrderSearch(INF))->plan($problem);
         $this->assertKeepsEveryRule($problem, $plan);
         self::assertCount(1500, $plan->tasks);
         self::assertGreaterThanOrEqual($plan->lowerBound, $plan->finish);
-        $again = (new OrderSearch)->plan($problem)->toArray();
+        $again = (new OrderSearch(INF))->plan($problem)->toArray();
         self::assertSame(
             array_diff_key($plan->toArray(), ['milliseconds' => 0]), array_diff_key($again, ['milliseconds' => 0]),
         );
@@ -251,11 +251,11 @@ final class ScheduleTest extends TestCase
             $first = new Placement($problem([]), new Calendar($problem([])->hours, $problem([])->start));
             $jobs = array_column($problem([])->jobs, null, 'id');
             $score = $first->arrange(array_map(fn (array $piece): Job => $jobs[$piece['id']], $byDue));
-            $plan = (new OrderSearch)->plan($problem(['budget_ms' => 100]));
+            $plan = (new OrderSearch(INF))->plan($problem(['budget_ms' => 100]));
             self::assertLessThanOrEqual((float) $score?->lateHours + 1e-6, $plan->weightedLatenessHours);
             $worse += $plan->weightedLatenessHours < 0.9 * (float) $score?->lateHours ? 1 : 0;
             self::assertEquals(
-                $plan->tasks, (new OrderSearch)->plan($problem(['budget_ms' => 100]))->tasks,
+                $plan->tasks, (new OrderSearch(INF))->plan($problem(['budget_ms' => 100]))->tasks,
                 'the same for the same seed',
             );
         }
@@ -324,7 +324,7 @@ final class ScheduleTest extends TestCase
         string $start = '2026-12-01T08:00:00Z',
         array $resources = ['turner' => 1, 'lathe' => 1],
     ): Plan {
-        return (new OrderSearch)->plan(
+        return (new OrderSearch(INF))->plan(
             ProblemDocument::read(Document::of($this->document($pieces, $start, $resources))),
         );
     }

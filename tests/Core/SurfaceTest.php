@@ -118,7 +118,7 @@ final class SurfaceTest extends TestCase
         array $part,
         ?string $why,
     ): void {
-        $sandings = self::all([], $part);
+        $sandings = self::all(['sanded' => ['bore', 'inside']], $part);
         $said = $sandings[$face]->way->offers[$method->value];
         $why === null ? self::assertNull($said) : self::assertStringContainsString($why, (string) $said);
     }
@@ -322,7 +322,8 @@ final class SurfaceTest extends TestCase
         self::assertLessThan($least->totalMinutes, $prices['stop-and-oil']->minutes);
         self::assertLessThan(2, $prices['paste']->scratchUm);
         self::assertEqualsWithDelta(
-            $prices['paste']->progression->totalMinutes + 2 * 7, $prices['paste']->minutes, 1e-9, '2 min on 100 cm²',
+            $prices['paste']->progression->totalMinutes + 0.8 * 7, $prices['paste']->minutes, 1e-9,
+            '0.8 min on 100 cm²',
         );
         self::assertEqualsWithDelta(
             $prices['sealer-first']->progression->totalMinutes + 4 * 7, $prices['sealer-first']->minutes, 1e-9,
@@ -344,7 +345,7 @@ final class SurfaceTest extends TestCase
             array_slice($of(['P180', 'P320', 'Steel wool 00'])->faults, 0, 1),
         ), 'wool of 53 µm after paper of 46');
         $paste = $of(['P180', 'P240', 'P320', 'Abrasive paste'])->steps[3];
-        self::assertEqualsWithDelta(2 * 7 + 0.5 + 0.5, $paste->minutes, 1e-9, '2 min on 100 cm², a change and a look');
+        self::assertEqualsWithDelta(0.8 * 7 + 0.5 + 0.5, $paste->minutes, 1e-9, '0.8 min on 100 cm²');
         self::assertEqualsWithDelta(0.25 * 5, $paste->scratchUm, 1e-9);
         // The shelf's own pads are no part of what is worked out by itself.
         $bench = Bench::usual(Catalogue::shipped());

@@ -120,7 +120,7 @@ final class WindowTest extends TestCase
         $lag = fn (string $task, int $min, int $max): array => [
             ['task' => $task, 'min_hours' => $min, 'max_hours' => $max],
         ];
-        $plan = (new OrderSearch)->plan(ProblemDocument::read(Document::of([
+        $plan = (new OrderSearch(INF))->plan(ProblemDocument::read(Document::of([
             'start' => '2026-12-01T08:00:00Z', 'hours' => $hours, 'closed' => $closed, 'resources' => ['turner' => 1],
             'pieces' => [['id' => 'p', 'due' => null, 'weight' => 1, 'tasks' => [
                 $task('t0', 90, []), $task('t1', 90, $lag('t0', 24, 72)), $task(
@@ -175,7 +175,7 @@ final class WindowTest extends TestCase
         $air = fn (float $night): CureClock => Drawn::clock(
             DayNightClimate::of(21, 50, $night, 50, 9, 18, new \DateTimeZone('UTC')),
         );
-        $plan = fn (float $night): Plan => (new OrderSearch)->plan(
+        $plan = fn (float $night): Plan => (new OrderSearch(INF))->plan(
             Problem::of($start, $hours, ['turner' => 1], [Job::of('p', null, 1, $tasks)], $air($night)),
         );
 
@@ -192,7 +192,7 @@ final class WindowTest extends TestCase
         $hours = WorkingHours::read(
             Document::of(['hours' => array_fill_keys(['tue', 'wed', 'thu'], [['08:00', '12:00']])]),
         );
-        $plan = (new OrderSearch)->plan(Problem::of($start, $hours, ['turner' => 1], [
+        $plan = (new OrderSearch(INF))->plan(Problem::of($start, $hours, ['turner' => 1], [
             Job::of('7', $start + 3 * 3600, 2, [$task('a', 'sand the outside')], name: 'Ebb bowl'),
             Job::of(
                 '8', $start + 3 * 3600, 1,
@@ -229,7 +229,7 @@ final class WindowTest extends TestCase
             $document['pieces'][] = ['id' => $id, 'due' => '2026-12-12T17:00:00Z', 'weight' => 1, 'tasks' => $tasks];
         }
 
-        return (new OrderSearch)->plan(ProblemDocument::read(Document::of($document)));
+        return (new OrderSearch(INF))->plan(ProblemDocument::read(Document::of($document)));
     }
 
     /** @return array<string, int> task => start, for a plan of one piece */

@@ -87,8 +87,8 @@ final class ShelfTest extends FeatureTestCase
     {
         $typed = [
             'solids_percent' => 45, 'coverage_m2_per_l' => 22, 'dust_free_h' => 5, 'recoat_from_h' => 10,
-            'recoat_until_h' => 60, 'wax_after_h' => 90, 'buffable_h' => 300, 'handle_h' => 20, 'full_cure_days' => 14,
-            'min_c' => 8, 'max_rh' => 75, 'pot_life_minutes' => 90,
+            'recoat_until_h' => 60, 'wax_after_h' => 90, 'buffable_h' => 300, 'handle_h' => 20, 'clamp_after_h' => 40,
+            'full_cure_days' => 14, 'min_c' => 8, 'max_rh' => 75, 'pot_life_minutes' => 90,
         ];
         self::assertSame(array_keys(Coating::LABEL_FIELDS), array_keys($typed));
         $this->put(

@@ -65,6 +65,7 @@ class SaveSurface extends PieceChange
             'own' => array_filter($this->merged($kept, 'own', $grits), fn (array $own): bool => $own !== []),
             'stop_at' => $this->merged($kept, 'stop_at', $show->typedGrit(...)),
             'unsanded' => array_values(array_unique([...array_diff($kept['unsanded'] ?? [], $shown), ...$left])),
+            'sanded' => array_values(array_intersect($this->validated('sanded') ?? [], [Face::Bore->value])),
         ] + array_filter($this->ways($kept, $shown)) + array_diff_key($kept, $this->ways($kept, $shown));
     }
 

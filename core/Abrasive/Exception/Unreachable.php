@@ -49,12 +49,8 @@ final class Unreachable extends BadInput
             $coarsestMicron, $reached->micron,
         );
         $size = $isOne ? sprintf('a grit between %.1f and %.1f µm', $finestMicron, min($coarsestMicron, $reached->micron))
-            : 'more than one grit';
-        $grade = match (true) {
-            $suggested === null, $suggested->micron >= $reached->micron => '',
-            $isOne => ", such as $suggested->name",
-            default => ", the first of them $suggested->name",
-        };
+            : sprintf('more than one grit, the first of %.1f µm or coarser', $finestMicron);
+        $grade = $suggested === null || $suggested->micron >= $reached->micron ? '' : ", such as $suggested->name";
 
         return new self(
             'unreachable', $field,

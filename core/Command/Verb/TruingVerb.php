@@ -64,6 +64,11 @@ final readonly class TruingVerb implements Verb
             'jaws' => $truing->tenonMm === null ? [] : array_map(
                 fn (JawSet $set): string => $set->name, JawSet::holding($sets, $truing->tenonMm),
             ),
+            'warnings' => $truing->mostWallMm > 0 ? [] : [sprintf(
+                'No wall is left: it goes %.1f mm oval, and a wall of %s mm is %.1f mm too thin to turn true. Rough it '
+                    .'at least %.1f mm thick.', $truing->ovalityMm, $wall, -$truing->mostWallMm,
+                $wall - $truing->mostWallMm,
+            )],
         ];
     }
 }

@@ -24,6 +24,9 @@ use HonestGrain\Route\StepKind;
  */
 final class Mishap
 {
+    /** What takes more of a face than this is the whole of it. */
+    private const WHOLE_SHARE = 0.6;
+
     private int $made = 0;
 
     /**
@@ -103,6 +106,14 @@ final class Mishap
         return max(1.0, round($minutesPer100Cm2 * ($zone->areaMm2 ?? 10_000.0) * $share / 10_000, 1));
     }
 
+    /** So much of the minutes of a whole face as the place takes, and a hand round it. */
+    public function shareOf(float $minutes): float
+    {
+        $whole = max(1.0, $this->fault->on->lengthMm($this->part->profile));
+
+        return max(2.0, round($minutes * min(1.0, 2 * $this->lengthMm() / $whole), 1));
+    }
+
     public function isCoated(): bool
     {
         return $this->lastCoat() !== null;
@@ -131,19 +142,70 @@ final class Mishap
         return $this->coating()->handleHours ?? $this->tables->calibration->mending->dryHours;
     }
 
-    /** @return list<string> the sanding of the face, and all that was done on it since */
+    /**
+     * The sanding of the face and all that was done on it since, and every coat that is taken off with it; of a place
+     * on the face only what touches it, since that place alone is sanded again.
+     *
+     * @return list<string>
+     */
     public function againFromSanding(): array
     {
         $since = false;
         $again = [];
         foreach ($this->done as $step) {
             $since = $since || $step->kind === StepKind::Sand;
-            if ($since) {
+            $isCoat = in_array($step->kind, [StepKind::Coat, StepKind::WipeOff, StepKind::Denib], true);
+            if (($since || $isCoat) && ! ($this->isPlace() && ($step->kind === StepKind::Sand || $this->isApart($step)))) {
                 $again[] = $step->id;
             }
         }
 
         return $again;
+    }
+
+    /** Whether it is a place on a face that was sanded, and not the whole of it. */
+    public function isPlace(): bool
+    {
+        $whole = $this->fault->on->lengthMm($this->part->profile);
+
+        return $this->fault->fromMm !== null && $whole > 0 && $this->lengthMm() < self::WHOLE_SHARE * $whole
+            && in_array($this->sanding()?->id, array_map(fn (Step $step): string => $step->id, $this->done), true);
+    }
+
+    /** Whether it was done to a band that the place does not touch. */
+    private function isApart(Step $step): bool
+    {
+        foreach ($this->part->marks as $mark) {
+            if ($mark->id() === $step->zone) {
+                return $mark->band->toMm <= ($this->fault->fromMm ?? 0.0)
+                    || $mark->band->fromMm >= ($this->fault->toMm ?? INF);
+            }
+        }
+
+        return false;
+    }
+
+    /** How long what was laid on last has to dry, where that is a colour, reference hours. */
+    public function colourHours(): float
+    {
+        $last = null;
+        foreach ($this->done as $step) {
+            $last = $step->kind === StepKind::Mark ? $step : $last;
+        }
+
+        return $last->wait->minHours ?? 0.0;
+    }
+
+    public function meltsAgain(): bool
+    {
+        $coating = $this->coating();
+
+        return $coating !== null && ($coating->meltsIntoItself() || $coating->isWax() || $coating->neverCures());
+    }
+
+    public function dries(): bool
+    {
+        return $this->coating()?->neverCures() !== true;
     }
 
     /** The sanding of the face, done or not; null where it is not sanded. */
@@ -255,7 +317,7 @@ final class Mishap
             $first = is_numeric($step['wait_first_hours']) ? (float) $step['wait_first_hours'] : 0.0;
             unset($step['wait_first_hours']);
             if ($first > 0.0 && $i === 0 && $last !== null) {
-                $chained[] = ['id' => "$this->id-0", 'title' => 'Let the coat harden', 'minutes' => 0.0, 'how' => '',
+                $chained[] = ['id' => "$this->id-0", 'title' => $this->isCoated() ? 'Let the coat harden' : 'Let it dry', 'minutes' => 0.0, 'how' => '',
                     'wait_hours' => $first, 'technique' => 'own', 'product' => null, 'mount' => null,
                     'before' => [$step['id']], 'after' => $after] + $step;
                 $after = ["$this->id-0"];

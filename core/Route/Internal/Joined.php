@@ -16,6 +16,9 @@ use HonestGrain\Route\Conflict;
  */
 final class Joined
 {
+    /** Less than this reads as nought. */
+    private const SAID_MM = 0.05;
+
     /** @return list<Conflict> */
     public static function of(Joint $joint, Piece $piece, Tables $tables): array
     {
@@ -32,9 +35,9 @@ final class Joined
             $play < -$rates->easeMm => [Conflict::forbid($steps, sprintf(
                 'As drawn, the %s is %.1f mm too wide for the %s it goes into.', $names[0], -$play, $names[1],
             ), ['Draw the socket wider or the spigot thinner'], 'unjoined')],
-            $play < $rates->tightBelowMm => [Conflict::warn($steps, sprintf(
-                'As drawn, the %s is %.1f mm too wide for the %s it goes into.', $names[0], max(0.0, -$play), $names[1],
-            ), ['Draw the socket wider or the spigot thinner', 'Ease it by hand while fitting'])],
+            $play < $rates->tightBelowMm => [Conflict::warn($steps, -$play >= self::SAID_MM ? sprintf(
+                'As drawn, the %s is %.1f mm too wide for the %s it goes into.', $names[0], -$play, $names[1],
+            ) : sprintf('As drawn, the %s has no play in the %s: it binds.', ...$names), ['Draw the socket wider or the spigot thinner', 'Ease it by hand while fitting'])],
             $play > $rates->hopelessAboveMm => [Conflict::forbid($steps, sprintf(
                 'As drawn, the %s is %.1f mm too thin for the %s it goes into.', $names[0], $play, $names[1],
             ), ['Draw the socket narrower or the spigot wider'], 'unjoined')],

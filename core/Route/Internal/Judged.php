@@ -50,6 +50,7 @@ final class Judged
         foreach ($part->coatPlansByFace() as $plan) {
             $conflicts = [
                 ...$conflicts, ...self::ofPlan($part, $plan, $tables->calibration->coats),
+                ...self::ofPolish($part, $plan, $measured, $tables->calibration->coats),
                 ...self::ofLiner($plan, $measured),
             ];
         }
@@ -86,6 +87,39 @@ final class Judged
         }
 
         return array_values(array_filter($conflicts));
+    }
+
+    /**
+     * Polish that is laid on faster than it dries, or where no cloth keeps up with it.
+     *
+     * @return list<Conflict>
+     */
+    private static function ofPolish(Part $part, CoatPlan $plan, Measurement $measured, CoatFigures $figures): array
+    {
+        $polish = array_values(array_filter($plan->coats, fn (Coat $coat): bool => $coat->coating->isPolish()));
+        if ($polish === []) {
+            return [];
+        }
+        $conflicts = [];
+        foreach ($plan->zones as $face) {
+            $zone = $measured->zones[$face] ?? null;
+            if ($zone !== null && $zone->areaMm2 > 100 * $figures->polishMostCm2) {
+                $conflicts[] = Conflict::warn([$polish[0]->id], sprintf(
+                    '%s over %.0f cm² of the %s: above %.0f cm² it dries before it is even, and streaks.',
+                    $polish[0]->coating->class, $zone->areaMm2 / 100, $face, $figures->polishMostCm2,
+                ), ['Work it in bands, each to a finish', 'Take a wiping varnish or an oil and wax instead']);
+            }
+        }
+        $inner = in_array('inside', $plan->zones, true) ? $part->profile->inner : null;
+        $deep = $inner === null ? 0.0 : $inner->first()->z - $inner->last()->z;
+        if ($inner !== null && $deep > 2 * $inner->first()->r) {
+            $conflicts[] = Conflict::warn([$polish[0]->id], sprintf(
+                '%s inside, %.0f mm deep under a mouth of %.0f mm: a cloth does not reach the floor evenly.',
+                $polish[0]->coating->class, $deep, 2 * $inner->first()->r,
+            ), ['Leave the inside bare, or oil it', 'Wipe it on in thin coats with a pad on a stick']);
+        }
+
+        return $conflicts;
     }
 
     /**

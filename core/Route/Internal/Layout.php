@@ -371,9 +371,11 @@ final class Layout
         $goesOn = in_array($operation->kind, [
             StepKind::Coat, StepKind::WipeOff, StepKind::Denib, StepKind::DustOff,
         ], true);
-        foreach ($operation->handles() ? $this->settling[$operation->part] ?? [] : [] as $id) {
+        foreach ($this->settling[$operation->part] ?? [] as $id) {
             $lag = $lags[$id] ?? null;
-            if (! ($goesOn && $lag !== null)) {
+            // The wait of a step of the maker's own holds all that comes after it on the part.
+            $isHeld = $operation->handles() || $this->operations[$id]->kind === StepKind::Own;
+            if ($isHeld && ! ($goesOn && $lag !== null)) {
                 $lags = self::atLeast($lags, $id, $this->operations[$id]->settling());
             }
         }

@@ -163,24 +163,28 @@ final class Router
     }
 
     /**
-     * What is sanded of a part: nothing of a plug, and no hole that one closes.
+     * What is sanded of a part: nothing of a plug, no hole that one closes, no end that is glued in.
      *
      * @param  list<list<string>>|null  $mounts  faces that are sanded in one mount each
      * @return array<string, Sanding> by face
      */
     private function sanded(Part $part, Measurement $measured, ?array $mounts): array
     {
-        $sandings = Sanding::all($part, $this->bench, $measured, $mounts);
+        $isWet = $this->school->choice('wet', '') === 'turned-once' && $part->moisturePercent
+            > $this->bench->equilibriumPercent + $this->bench->calibration->bench->wetWoodPoints;
+        $without = [];
         foreach ($this->piece->joints as $joint) {
             if ($joint->kind === JointKind::Plug && $joint->spigot === $part->id) {
                 return [];
             }
-            if ($joint->kind === JointKind::Plug && $joint->socket === $part->id) {
-                unset($sandings['bore']);
-            }
+            $without = [
+                ...$without, ...$joint->kind === JointKind::Plug && $joint->socket === $part->id ? ['bore'] : [],
+                ...$joint->kind === JointKind::GluedTenon && $joint->spigot === $part->id
+                    ? [$joint->entersByFoot($part) ? 'foot' : 'top'] : [],
+            ];
         }
 
-        return $sandings;
+        return Sanding::all($part, $this->bench, $measured, $mounts, $isWet, $without);
     }
 
     /**

@@ -76,7 +76,7 @@ final readonly class Dimples implements Decoration
             $ground, array_fill(0, count($ground->levels), $set->number(Setting::DepthMm)), $calibration,
         );
 
-        return new Worked(
+        return (new Worked(
             max(1.0, $count * $calibration->layout->dimpleSeconds / 60),
             [Figure::of('Dimples', Measure::Count, $count), ...$left->figures()],
             [
@@ -92,7 +92,7 @@ final readonly class Dimples implements Decoration
                 '%d dimples of %s mm, %.1f mm deep, strewn without rows and none nearer than %s mm.', $count,
                 $set->number(Setting::SizeMm), $set->number(Setting::DepthMm), $set->number(Setting::LeastMm),
             )],
-        );
+        ))->byHand($calibration->marks);
     }
 
     public function pattern(Settings $set, Ground $ground): Pattern

@@ -9,6 +9,7 @@ use HonestGrain\Calibration\MarkRates;
 use HonestGrain\Layout\Facets as FacetRow;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
+use HonestGrain\Technique\CutsItsGround;
 use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Figure;
 use HonestGrain\Technique\Finding;
@@ -27,7 +28,7 @@ use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
 
 /** Flats along the wall, evenly divided. */
-final readonly class Facets implements Decoration, Relief
+final readonly class Facets implements CutsItsGround, Decoration, Relief
 {
     public function key(): string
     {
@@ -83,7 +84,7 @@ final readonly class Facets implements Decoration, Relief
         $left = WallLeft::under($ground, array_map(fn (FacetRow $row): float => $row->depthMm(), $rows), $calibration);
         $index = Indexed::of($ground, $count, $set->number(Setting::StartDeg));
 
-        return new Worked(
+        return (new Worked(
             max(1.0, $calibration->marks->flatMinutesPer100Cm2 * $ground->areaMm2 / 10_000
                 + $count * $calibration->marks->indexSeconds / 60),
             [
@@ -102,6 +103,10 @@ final readonly class Facets implements Decoration, Relief
                 ...$index->findings,
             ],
             [sprintf('%d flats until they just meet.', $count), $index->says], $index->plate, $index->holes, $count,
+        ))->byHand($calibration->marks, $count)->smoothed(
+            $calibration->marks->blockMinutesPer100Cm2 * $ground->areaMm2 / 10_000,
+            'Smooth each with a small drum or a hard block, P240 and then P320, along it (%.0f min), or leave it from '
+                .'the edge; the ridges stay sharp.',
         );
     }
 

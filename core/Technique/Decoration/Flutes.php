@@ -96,7 +96,7 @@ final readonly class Flutes implements Decoration, Relief
         $tool = self::cutter($set);
         $owned = $ground->tooling->cutterLike($tool);
 
-        return new Worked(
+        return (new Worked(
             // A reed is rounded over from both sides once its lines are cut.
             max(1.0, ($isReeds ? 3 : 1) * $flutes->minutes(
                 $set->whole(Setting::Passes), $set->number(Setting::FeedMmPerS),
@@ -128,6 +128,10 @@ final readonly class Flutes implements Decoration, Relief
                 ), $index->says,
             ],
             $index->plate, $index->holes, $flutes->count,
+        ))->byHand($calibration->marks, $flutes->count)->smoothed(
+            $flutes->count * $flutes->lengthMm() / 1000 * $calibration->marks->cordMinutesPerM,
+            'Smooth them along their length with twisted cord, P240 and then P320 (%.0f min), or leave them from the '
+                .'cutter where it cut clean; their edges get no paper.',
         );
     }
 

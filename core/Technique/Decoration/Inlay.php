@@ -84,7 +84,8 @@ final readonly class Inlay implements Binds, Decoration
         $left = WallLeft::under($ground, array_fill(0, count($ground->levels), $groove->depthMm), $calibration);
 
         return new Worked(
-            max(1.0, $long / 1000 * ($rates->grooveMinutesPerM + $fills * $rates->inlayMinutesPerM)),
+            $isWire ? $rates->beginMinutes + $long / 10 * $rates->wireMinutesPerCm
+                : max(1.0, $long / 1000 * ($rates->grooveMinutesPerM + $fills * $rates->inlayMinutesPerM)),
             [
                 ...$isWire ? [Figure::of('Wire', Measure::Mm, $long)] : [
                     Figure::of('To fill', Measure::Ml, $groove->volumeMl()),

@@ -72,9 +72,9 @@ final readonly class Leaf implements Binds, Decoration, Tints
         $leaves = (int) ceil($calibration->marks->leafWasteTimes * $ground->areaMm2 / $side ** 2);
 
         return new Worked(
-            max(1.0, $leaves * $calibration->marks->leafMinutesEach),
+            $leaves * $calibration->marks->leafMinutesEach + $calibration->marks->leafSizeMinutes,
             [Figure::of('Leaves', Measure::Count, $leaves)], [],
-            ["$leaves leaves on size that is tacky and no longer wet: its label gives the window."],
+            ["Size first, thin; $leaves leaves once it is tacky and no longer wet: its label gives the window. Then burnish."],
         );
     }
 

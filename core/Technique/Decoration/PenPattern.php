@@ -87,13 +87,15 @@ final readonly class PenPattern implements Decoration
         $isFree = $this->unit($set) === null;
         $stroke = $isFree ? $ground->areaMm2 / $rates->penStrokesApartMm
             : $ground->strokesMm($this->unit($set)->strokes(), $count);
+        $lifts = $isFree ? $stroke / $rates->penFreeStrokeMm : $count * count($this->unit($set)->strokes());
         $work = new PenWork(
             $stroke, $set->number(Setting::ShadedShare) * $ground->areaMm2, $set->number(Setting::Tone),
         );
-        $minutes = $work->minutes($hardness, $rates, $calibration->layout);
+        $minutes = $work->minutes($hardness, $rates, $calibration->layout)
+            + $lifts * $rates->penLiftSeconds / 60;
         $pitches = array_map(fn (float $radius): float => 2 * M_PI * $radius / $count, $ground->radiiMm());
 
-        return new Worked(
+        return (new Worked(
             max(1.0, $minutes * (1 + $rates->penRestShare)),
             [
                 Figure::of('Strokes', Measure::Metres, $stroke / 1000),
@@ -107,7 +109,7 @@ final readonly class PenPattern implements Decoration
                 $isFree ? '' : $index->says,
                 sprintf('Rest the hand: %.0f min of the time is for that.', $minutes * $rates->penRestShare),
             ], $isFree ? null : $index->plate, $isFree ? [] : $index->holes, $isFree ? 0 : $count,
-        );
+        ))->byHand($rates, $isFree ? 0 : $count);
     }
 
     public function pattern(Settings $set, Ground $ground): Pattern

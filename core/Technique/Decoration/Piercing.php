@@ -180,7 +180,7 @@ final readonly class Piercing implements Decoration
             default => [],
         };
 
-        return new Worked(
+        return (new Worked(
             max(1.0, $count * $calibration->marks->holeMinutes), [
                 Figure::of('Holes', Measure::Count, $count),
                 Figure::atLevels('Bridge', Measure::Mm, $ground->levels, $bridges),
@@ -191,7 +191,7 @@ final readonly class Piercing implements Decoration
                 $grid->isHexagonal ? 'each row between those of the last' : 'row over row',
                 min($bridges),
             )],
-        );
+        ))->byHand($calibration->marks, $count);
     }
 
     /**
@@ -217,7 +217,7 @@ final readonly class Piercing implements Decoration
         $least = max($calibration->marks->leastLandMm, $ground->wallMm() ?? 0.0);
         $index = Indexed::of($ground, $count, $set->number(Setting::StartDeg));
 
-        return new Worked(
+        return (new Worked(
             max(1.0, $count * $ground->lengthMm() / $calibration->marks->slotMmPerMinute),
             [Figure::atLevels('Bridge', Measure::Mm, $ground->levels, $bridges)],
             [...match (true) {
@@ -232,7 +232,7 @@ final readonly class Piercing implements Decoration
             }, ...$index->findings],
             [sprintf('%d slots of %s mm, cleaned with a twisted strip of cloth.', $count, $width), $index->says],
             $index->plate, $index->holes, $count,
-        );
+        ))->byHand($calibration->marks, $count);
     }
 
     /** A hook is refused where the grain would snap its tongue, and told where it may go. */
@@ -255,11 +255,12 @@ final readonly class Piercing implements Decoration
         )];
 
         return new Worked(
-            max(1.0, 2 * $ground->lengthMm() / $calibration->marks->slotMmPerMinute), [
+            $calibration->marks->hookMinutes, [
                 Figure::of('Tongue to the grain', Measure::Degrees, $tongue->grainAngleDeg()),
                 Figure::of('Strength left', Measure::Share, $tongue->strengthLeft()),
             ], $refused, [sprintf(
-                'One slot of %s mm with its hook %.0f° round from where the grain comes out.',
+                'One slot of %s mm with its hook %.0f° round from where the grain comes out: drilled, sawn, filed, '
+                    .'and its faces sanded with a twisted strip.',
                 $set->number(Setting::SizeMm), $set->number(Setting::StartDeg),
             )],
         );

@@ -79,7 +79,7 @@ final readonly class Scorch implements Decoration, Tints
         $least = $level->leastWallMm($calibration->colour);
 
         return new Worked(
-            max(1.0, ($level->minutesPer100Cm2($calibration->colour)
+            $calibration->colour->scorchBeginMinutes + max(1.0, ($level->minutesPer100Cm2($calibration->colour)
                 + ($level->leavesLooseChar() ? $calibration->marks->charBackMinutesPer100Cm2 : 0.0))
                 * $ground->areaMm2 / 10_000),
             [Figure::of('Wall that it takes', Measure::Mm, $least)],

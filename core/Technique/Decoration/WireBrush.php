@@ -65,13 +65,13 @@ final readonly class WireBrush implements Decoration
             $ground, array_fill(0, count($ground->levels), $set->number(Setting::DepthMm)), $calibration,
         );
 
-        return new Worked(
+        return (new Worked(
             max(1.0, $passes * $calibration->marks->brushMinutesPer100Cm2 * $ground->areaMm2 / 10_000),
             $left->figures(), $left->findings('The brush'),
             [sprintf(
                 '%d passes along the grain, the lathe stopped, until the early wood lies about %s mm down.', $passes,
                 $set->number(Setting::DepthMm))],
-        );
+        ))->byHand($calibration->marks);
     }
 
     public function pattern(Settings $set, Ground $ground): Pattern

@@ -121,7 +121,7 @@
                         <div class="{{ $look }}">
                             <span class="grow font-semibold">{{ ucfirst($way->words) }}</span>
                             <span class="faint small">{{ $told->costs($way) }}</span>
-                            <span class="small">as it is</span>
+                            <span class="small">so now</span>
                         </div>
                     @else
                         <form method="post" action="{{ route('pieces.school', $piece) }}" class="{{ $look }}" data-live>

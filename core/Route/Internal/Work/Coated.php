@@ -7,6 +7,7 @@ namespace HonestGrain\Route\Internal\Work;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Cure;
+use HonestGrain\Coating\Family;
 use HonestGrain\Coating\Laying;
 use HonestGrain\Coating\WipeWindow;
 use HonestGrain\Piece\BuffWith;
@@ -144,10 +145,10 @@ final class Coated
         $window = $coating->applied === Laying::Wiped ? $coating->wipe : null;
         $this->operations[] = new Operation(
             $id, $subject->technique($this->technique($coating)), StepKind::Coat, $subject->part->id,
-            $subject->places($this->faces), sprintf(
+            $subject->places($this->faces), $this->suffix === '' ? sprintf(
                 '%s, coat %d of %d, %s', $coating->class, $position, $count, $this->where(),
-            ),
-            $subject->calibration->coats->setupMinutes + $subject->minutesOver($this->rate($coating), $this->faces),
+            ) : sprintf('%s, the one coat of the %s', $coating->class, $this->where()),
+            $this->minutes($coating),
             $this->open === []
                 ? 'On clean, sanded wood, as soon as the dust is off.' : self::onceDry($this->open[0][1]),
             $this->rank + $number / 100,
@@ -157,11 +158,11 @@ final class Coated
             [...Hazard::ofProduct($coating->hazards), ...$this->isOnLathe($coating) ? $subject->spinning() : []],
             Subject::said(
                 ucfirst($coating->applied->value).'.', $coating->wipe?->inWords($coating->isWax()) ?? '',
-                $coating->note === '' ? '' : ucfirst($coating->note).'.',
+                $coating->note === '' ? '' : ucfirst($coating->note).'.', $coating->readied(), $this->laidInside($coating),
                 $slowed > 1 ? sprintf(
                     'The oil in %s slows it: every wait is counted %s times.', lcfirst($subject->part->wood->name),
                     $slowed,
-                ) : '',
+                ) : '', ...$isFirst ? $subject->masks() : [],
             ),
             [$coat->id, $this->plan->id], $coating->class,
             Amount::forCoat($coating, $subject->zones($this->faces), $isFirst, $subject->calibration->coats),
@@ -185,6 +186,18 @@ final class Coated
         $this->laid[] = new LaidCoat($id, $this->faces, $coating, $slowed, $this->last()->id ?? $id);
         $this->filmUm += $coating->standsUm($isFirst, $subject->calibration->coats);
         $this->isSealed = $this->isSealed || $coating->isShellac() || $coating->seals;
+    }
+
+    /** What the inside of a vessel asks for besides. */
+    private function laidInside(Coating $coating): string
+    {
+        return match (true) {
+            ! in_array('inside', $this->faces, true) => '',
+            $coating->applied === Laying::Poured => 'On its side and turning slowly until the walls are tacky; then '
+                .'upright, so that the floor levels.',
+            $this->isOnLathe($coating) => 'Inside, a pad on a stick while it turns: never fingers in a turning mouth.',
+            default => '',
+        };
     }
 
     private function wipeOff(
@@ -321,11 +334,32 @@ final class Coated
         };
     }
 
+    /** On the spinning lathe the cloth is in the hand; a brush or a gun is made ready and cleaned. */
+    private function minutes(Coating $coating): float
+    {
+        $figures = $this->subject->calibration->coats;
+        $over = $this->subject->minutesOver($this->rate($coating), $this->faces);
+
+        return match (true) {
+            $coating->isAbrasivePaste() => max($figures->pasteLeastMinutes, $over),
+            $coating->applied === Laying::OnTheLathe => max($figures->spunLeastMinutes, $over),
+            $this->isQuick($coating) => $figures->quickSetupMinutes + $over,
+            default => $figures->setupMinutes + $over,
+        };
+    }
+
+    /** Shellac and lacquer go on with a few strokes: they are dry under the brush. */
+    private function isQuick(Coating $coating): bool
+    {
+        return ! $coating->isSprayed() && in_array($coating->family, [Family::Shellac, Family::Lacquer], true);
+    }
+
     private function rate(Coating $coating): float
     {
         $figures = $this->subject->calibration->coats;
 
         return match (true) {
+            $this->isQuick($coating) => $figures->quickMinutesPer100Cm2,
             $coating->isAbrasivePaste() => $figures->pasteMinutesPer100Cm2,
             $coating->wipe !== null && $coating->applied === Laying::Wiped => $figures->floodedMinutesPer100Cm2,
             default => $coating->applied->minutesPer100Cm2($figures),
@@ -347,6 +381,9 @@ final class Coated
     private function recoat(Coating $coating, Coat $next, float $slowed): Wait
     {
         $from = LayerWaits::before($this->subject->calibration->coats, $coating, $next->coating, $next->denib);
+        if ($coating->isPolish() && $coating->applied === Laying::OnTheLathe && $next->coating->isPolish()) {
+            return Wait::hours($this->subject->calibration->coats->coolingMinutes / 60);
+        }
         $until = $coating->recoatUntilHours < $from ? null : $coating->recoatUntilHours;
 
         return Wait::hours($from * $slowed, $until === null ? null : $until * $slowed, $coating->kinetics());

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Coating\FoodUse;
+use HonestGrain\Coating\Humidity;
+use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\Laying;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
@@ -169,13 +171,13 @@ final class Coats
     private function plan(CoatPlan $plan, float $rank): void
     {
         $faces = array_values(array_filter($plan->zones, fn (string $face): bool => $this->subject->has($face)
-            && ($this->isReleasedEarly || ! $this->isCovered($face))));
+            && ! $this->subject->isGlued($face) && ($this->isReleasedEarly || ! $this->isCovered($face))));
         if ($faces === [] || $plan->coats === []) {
             return;
         }
         if ($this->isReleasedEarly && in_array('outside', $faces, true)) {
             $free = array_filter(['foot', 'top'], fn (string $face): bool => $this->isCovered($face)
-                && $this->subject->has($face) && $this->subject->part->coatPlanFor($face) === null);
+                && ! $this->subject->isGlued($face) && $this->subject->has($face) && $this->subject->part->coatPlanFor($face) === null);
             $faces = array_values(array_unique([...$faces, ...$free]));
         }
         $waxes = $this->isReleasedEarly || ! $this->getsFootCoat($plan) ? [] : self::trailingWaxes($plan);
@@ -290,6 +292,16 @@ final class Coats
             zone: implode(', ', $faces), brief: 'the water test',
         );
         $this->chains[] = Precedence::rule($last->operation, $test, $hard, 'Water whitens a liner that is still soft.');
+        $emptied = "$last->operation/emptied";
+        $this->operations[] = new Operation(
+            $emptied, $subject->technique('water-test'), StepKind::Test, $subject->part->id,
+            $subject->places($isFirst ? [...$faces, ...$others] : $faces), 'Empty it, and let it dry',
+            $figures->emptyMinutes, 'Nothing goes over damp wood, nor is it held or spun with water in it.', 79.55,
+            Wait::hours($figures->emptiedDryHours, null, Kinetics::of(1.5, Humidity::WaterBorne)), 'to dry',
+            of: [$plan->id], how: ['Upside down on sticks, air all round; a dark patch on the wood means that it weeps.'],
+            zone: implode(', ', $faces), brief: 'empty it',
+        );
+        $this->chains[] = Precedence::rule($test, $emptied, $stands, 'It stands for its time, or it proves nothing.');
         if ($others === []) {
             return;
         }
@@ -302,7 +314,7 @@ final class Coats
             brief: 'the drips of the liner',
         );
         $this->chains[] = Precedence::rule($last->operation, $drips, $hard, 'A soft drip smears.');
-        $this->chains[] = Precedence::custom($test, $drips, Wait::none(), 'If it weeps there will be more drips.');
+        $this->chains[] = Precedence::custom($emptied, $drips, Wait::none(), 'If it weeps there will be more drips.');
     }
 
     /** Every coat counts for as long as what the piece is for asks of it, on the faces that are touched by it. */
@@ -373,7 +385,8 @@ final class Coats
     private function coveredFaces(): array
     {
         return array_values(array_filter(
-            ['foot', 'top'], fn (string $face): bool => $this->isCovered($face) && $this->subject->has($face),
+            ['foot', 'top'], fn (string $face): bool => $this->isCovered($face) && $this->subject->has($face)
+                && ! $this->subject->isGlued($face),
         ));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal\Work;
 
+use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\Fit;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
@@ -47,6 +48,10 @@ final readonly class Joints
         $laid = [...$coats[$joint->socket]->laid(), ...$coats[$joint->spigot]->laid()];
 
         [$operations, $chains] = $joint->kind->isGlued() ? $self->glued($laid) : $self->eased($laid);
+        if ($joint->isDrilled($self->socket->part)) {
+            $operations[] = $socket = $self->socket();
+            $chains[] = Precedence::rule($socket->id, $self->fit->id, Wait::none(), 'There is nothing to fit it into yet.');
+        }
         if ($self->spigot->entersByFoot()) {
             $chains[] = Precedence::custom(
                 $self->spigot->id('part-off'), "$joint->id/fit", Wait::none(),
@@ -130,6 +135,27 @@ final readonly class Joints
         }
 
         return [[$this->fit, $glue], $chains];
+    }
+
+    /** The hole that the tenon goes into, off the lathe. */
+    private function socket(): Operation
+    {
+        $rates = $this->socket->calibration->turning;
+        $deep = $this->joint->depthMm > 0 ? $this->joint->depthMm : $this->joint->diameterMm;
+
+        return new Operation(
+            "{$this->joint->id}/socket", $this->socket->technique('drill'), StepKind::Mark, $this->socket->part->id,
+            $this->socket->places($this->joint->place === JointPlace::Side ? ['outside']
+                : [$this->joint->place === JointPlace::Foot ? 'foot' : 'top']),
+            sprintf(
+                'Drill the socket for the %s, %.1f mm across and %.0f mm deep', $this->name($this->spigot),
+                $this->joint->diameterMm, $deep,
+            ), $rates->fitBitMinutes + $deep / $rates->drillMmPerMinute,
+            'What is glued in needs a hole of its own size, square to where it stands.', 29.0,
+            how: ['In a cradle on the drill press; measure the floor left below it first, and try the bit on scrap.'],
+            of: [$this->joint->id], work: Work::Lap, zone: '', hold: 'in a padded cradle',
+            brief: 'drill the socket', stances: [Stance::Off],
+        );
     }
 
     private function fit(): Operation

@@ -10,6 +10,7 @@ use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Coating\Binder;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
+use HonestGrain\Piece\FlawPlace;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Piece\Wish;
@@ -92,7 +93,7 @@ final readonly class Repair
         if ($flaw->with === 'thin-ca' || ($flaw->with === null && $width <= $rates->hairlineWidthMm)) {
             return self::hairline($flaw, $part, $tables);
         }
-        $depth = $flaw->depthMm ?? $rates->usualDepthMm;
+        $depth = min($flaw->depthMm ?? $rates->usualDepthMm, self::wallMm($flaw, $part));
         $ml = 0.5 * $width * $depth * self::lengthMm($flaw, $part) / 1000;
         $taken = $flaw->widthMm === null || $flaw->depthMm === null
             ? sprintf('Taken as %s mm wide and %s mm deep, since that is not said.', $width, $depth) : '';
@@ -119,8 +120,9 @@ final readonly class Repair
             [...Hazard::ofProduct($ca->hazards), Hazard::HardDust],
             self::said(
                 sprintf(
-                    '%.2f mL of powder in %d %s of at most %s mm, CA run in after each.', $ml * $rates->powderPacking,
-                    $fills, $fills === 1 ? 'fill' : 'fills', $rates->fillDepthMm,
+                    '%.2f mL of powder (about %.1f g of stone, sieved to %s mm) in %d %s of at most %s mm, CA run in '
+                        .'after each.', $ml * $rates->powderPacking,
+                    $ml * $rates->powderPacking * $rates->stoneGPerMl, $rates->sieveMm, $fills, $fills === 1 ? 'fill' : 'fills', $rates->fillDepthMm,
                 ),
                 'Seal pale wood round it first: CA stains what it touches.', $taken,
             ),
@@ -238,6 +240,20 @@ final readonly class Repair
         $curve = $flaw->on->curve($part->profile);
 
         return $curve === null ? max(0.0, $part->profile->outer->first()->r - $middle) : $curve->at($middle)->r;
+    }
+
+    /** The wood under a flaw, mm: what is filled goes no deeper; INF where it is solid. */
+    private static function wallMm(Flaw $flaw, Part $part): float
+    {
+        $across = match ($flaw->on) {
+            FlawPlace::Outer => $part->profile->inner,
+            FlawPlace::Inner => $part->profile->outer,
+            default => null,
+        };
+        $curve = $flaw->on->curve($part->profile);
+
+        return $across === null || $curve === null
+            ? INF : $across->tree()->nearest($curve->at(($flaw->fromMm + $flaw->toMm) / 2))[0];
     }
 
     /** @return list<string> */

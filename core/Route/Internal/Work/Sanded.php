@@ -13,6 +13,8 @@ use HonestGrain\Coating\Solvent;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\CoatPlan;
+use HonestGrain\Piece\Flaw;
+use HonestGrain\Piece\Wish;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\Sanding;
@@ -124,6 +126,7 @@ final class Sanded
             $sanding->missing === null || $sanding->own !== null ? '' : $sanding->missing.($sanding->borrowed
                 ? ' The minutes are those of the usual set.' : ' These grits go as far as the shelf does.'),
             sprintf('%d %s; take every scratch of the grit before.', $discs, $discs === 1 ? 'disc' : 'discs'),
+            $isStopped ? '' : 'Sweep up first and take the rest away.',
             $torn === [] ? '' : 'The torn quarters first and alone, lathe stopped: sanding them spinning takes the '
                 .'sound ones down with them.',
             $sanding->with === [] ? '' : sprintf(
@@ -245,14 +248,38 @@ final class Sanded
     /** @param  list<string>  $faces */
     private static function wipeClean(Subject $subject, string $id, array $faces, bool $isCoated): Operation
     {
+        $open = array_map(
+            fn (Flaw $flaw): string => lcfirst($flaw->kind->label()),
+            array_values(array_filter($subject->part->flaws, fn (Flaw $flaw): bool => $flaw->wish === Wish::Keep
+                && $flaw->kind->isOpen() && in_array($flaw->on->zone(), $faces, true))),
+        );
+
         return new Operation(
             $id, $subject->technique('wipe-clean'), StepKind::DustOff, $subject->part->id,
             $subject->places($faces), 'Dust off and look it over under a raking light',
             $subject->calibration->bench->lookMinutes,
             $isCoated ? 'The last chance to see a scratch before a coat shows it for good.'
                 : 'The last chance to take a scratch out while the piece is still held.',
-            70.0, hazards: [Hazard::ofDust($subject->part->wood)], zone: implode(', ', $faces),
-            brief: 'dust off',
+            70.0, hazards: [
+                Hazard::ofDust($subject->part->wood),
+                ...$open === [] ? [] : [Hazard::CompressedAir],
+                ...match ($subject->school->choice('clean', 'cloth')) {
+                    'alcohol' => [Hazard::SolventVapour, Hazard::Flame],
+                    'air' => [Hazard::CompressedAir],
+                    default => [],
+                },
+            ],
+            how: Subject::said(
+                match ($subject->school->choice('clean', 'cloth')) {
+                    'alcohol' => 'Wipe with alcohol: it lifts the dust, shows what scratches are left, and flashes off.',
+                    'air' => 'Blow it off with dry air, then a clean dry cloth.',
+                    default => 'A clean dry cloth, turned often.',
+                },
+                $open === [] ? '' : sprintf(
+                    'Blow the open %s out: dust and slurry that lodge there dry pale under a coat, and oil bleeds back '
+                        .'out of them for days.', implode(' and the ', array_unique($open)),
+                ),
+            ), zone: implode(', ', $faces), brief: 'dust off',
         );
     }
 }

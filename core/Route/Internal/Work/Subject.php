@@ -198,6 +198,32 @@ final readonly class Subject
         ) !== [];
     }
 
+    /** @return list<Joint> those that are glued on a tenon, in which this part is the one or the other */
+    public function gluedTenons(): array
+    {
+        return array_values(array_filter(
+            $this->piece->joints, fn (Joint $joint): bool => $joint->kind === JointKind::GluedTenon
+                && in_array($this->part->id, [$joint->socket, $joint->spigot], true),
+        ));
+    }
+
+    /** Whether glue comes on that end of it, so that it stays as it was cut. */
+    public function isGlued(string $face): bool
+    {
+        return array_filter($this->gluedTenons(), fn (Joint $joint): bool => $joint->spigot === $this->part->id
+            && $face === ($joint->entersByFoot($this->part) ? 'foot' : 'top')) !== [];
+    }
+
+    /** @return list<string> what is masked before a coat, since glue holds on bare wood only */
+    public function masks(): array
+    {
+        return array_map(fn (Joint $joint): string => $joint->spigot === $this->part->id
+            ? sprintf(
+                'Tape the tenon over its %s and leave its end bare: glue holds on bare wood only.',
+                $joint->depthMm > 0 ? sprintf('%.0f mm', $joint->depthMm) : 'whole length',
+            ) : 'Plug the socket and keep its edge bare: glue holds on bare wood only.', $this->gluedTenons());
+    }
+
     /** @return list<CoatPlan> those that are finished before the part is turned round to be hollowed */
     public function plansBeforeReversing(): array
     {

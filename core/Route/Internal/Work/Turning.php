@@ -51,6 +51,7 @@ final readonly class Turning
             ...$subject->part->holding->isCut() && $isBlank ? [$self->hold()] : [],
             $self->shape($isBlank),
             ...$subject->has('inside') ? [$self->hollow($isBlank)] : [],
+            ...$self->shapesFoot() ? [$self->foot()] : [],
             ...$subject->has('bore') ? [$self->bore()] : [],
         ];
     }
@@ -104,6 +105,23 @@ final readonly class Turning
         return $this->cut(
             'shape', 'shape', ['outside'], 'Shape the outside', $this->minutes($waste, $faces),
             'Finish-cut as cleanly as you can: a tool mark left in is dearer to sand than to cut again.', 3.0,
+        );
+    }
+
+    /** Where nothing that holds it is cut or parted off at its foot. */
+    private function shapesFoot(): bool
+    {
+        $holding = $this->subject->part->holding;
+
+        return $this->subject->has('foot') && ! $holding->isPartedOff() && $holding !== Holding::Recess;
+    }
+
+    private function foot(): Operation
+    {
+        return $this->cut(
+            'shape', 'shape', ['foot'], $this->subject->stands() ? 'Shape and dish the foot' : 'Shape the foot',
+            $this->rates->partOffMinutes + $this->subject->minutesOver($this->rates->finishMinutesPer100Cm2, ['foot']),
+            'It can be reached only from this side, and it is cut before it is sanded.', 4.5,
         );
     }
 
