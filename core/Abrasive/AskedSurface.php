@@ -46,7 +46,9 @@ final readonly class AskedSurface
             [$limit, $because] = [min($limit, $figures->paintUm), "$because; paint wants a smooth ground with some tooth"];
         }
         if (in_array(ColourGround::Leaf, $colours, true)) {
-            [$limit, $because] = [min($limit, $figures->polishUm), "$because; leaf shows every scratch below it"];
+            [$limit, $because] = [
+                min($limit, max($floor ?? 0.0, $figures->polishUm)), "$because; leaf shows every scratch below it",
+            ];
         }
         if ($isDyed) {
             $limit = min($limit, $figures->dyeUm);

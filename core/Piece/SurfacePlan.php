@@ -97,6 +97,8 @@ final readonly class SurfacePlan
             array_map($of, $this->faces), fn (mixed $value): bool => $value !== null && $value !== [],
         );
 
+        $uses = $said(fn (FacePlan $one): ?string => $one->use?->value);
+
         return [
             'cut' => $said(fn (FacePlan $one): ?string => $one->cut?->value),
             'tool_mark_um' => $said(fn (FacePlan $one): ?float => $one->markUm),
@@ -104,10 +106,10 @@ final readonly class SurfacePlan
             'stop_at' => $said(fn (FacePlan $one): ?string => $one->stopAt?->name),
             'method' => $said(fn (FacePlan $one): ?string => $one->method?->value),
             'wet' => $said(fn (FacePlan $one): ?string => $one->wet?->value),
-            'uses' => $said(fn (FacePlan $one): ?string => $one->use?->value),
             'for_use' => array_keys(array_filter($this->faces, fn (FacePlan $one): bool => $one->isForUse)),
             'unsanded' => $this->unsanded,
-        ] + ($this->sanded === [] ? [] : ['sanded' => $this->sanded]) + ($this->abrasives === null ? [] : ['abrasives' => self::names($this->abrasives)]);
+        ] + ($this->sanded === [] ? [] : ['sanded' => $this->sanded])
+            + ((array) $uses === [] ? [] : ['uses' => $uses]) + ($this->abrasives === null ? [] : ['abrasives' => self::names($this->abrasives)]);
     }
 
     /**

@@ -163,7 +163,9 @@ class DemoWorkshopSeeder extends Seeder
                 $this->mark('stain', 'silt', 50.0, 66.0, [
                     'product' => 'Pigment wiping stain', 'colour' => '#6b4a2c',
                 ], 'Silt'),
-                $this->mark('paint', 'weed', 70.0, 80.0, ['colour' => '#3d5a4c'], 'Weed'),
+                $this->mark('paint', 'weed', 70.0, 80.0, [
+                    'product' => 'Acrylic paint', 'colour' => '#3d5a4c',
+                ], 'Weed'),
                 $this->mark('leaf', 'glint', 84.0, 94.0, ['colour' => '#c2a24a'], 'Glint'),
             ],
         ]);
@@ -232,7 +234,8 @@ class DemoWorkshopSeeder extends Seeder
         // A box whose lid is of another wood; the body has a hairline that was run with thin CA.
         $skerry = $this->piece('Skerry box', Form::LiddedBox, [78, 92, 68, 6], 'Persimmon (common)', $soon(9), [
             'marks' => [$this->mark('scorch', 'char', 60.0, 88.0, ['level' => 'black'])], 'lid' => 'Holly (American)',
-            'features' => [$this->flaw('hairline', 'crack', 8.0, 30.0, [20, 24], 0.2, 3.0)],
+            // Left open: nothing is glued where the box is scorched.
+            'features' => [['wish' => 'keep'] + $this->flaw('hairline', 'crack', 8.0, 30.0, [20, 24], 0.2, 3.0)],
         ]);
         $this->work($skerry, 'body/wipe-clean', $this->lately(3));
         $kelp = $this->piece('Kelp hollow form', Form::HollowForm, [150, 140, 52, 6], 'Maple (bigleaf)', $fair, [

@@ -45,6 +45,12 @@ final class EquipmentTest extends TestCase
         self::assertStringContainsString(
             'takes 600.0 mm between centres', self::route(self::SHOP, $stick)->withoutDate()['message'] ?? '',
         );
+        // What is parted off needs its length, too: 6 mm.
+        $long = fn (float $mm): ?array => self::route(self::SHOP, ['shape' => ['outer' => [
+            [0, 20, 'corner'], [$mm, 20, 'corner'],
+        ], 'inner' => null]] + $stick)->withoutDate();
+        self::assertSame('swing', $long(596)['code'] ?? null);
+        self::assertNull($long(594));
     }
 
     public function test_a_vacuum_wants_a_round_closed_and_unwarped_wall(): void

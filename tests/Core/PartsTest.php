@@ -362,10 +362,10 @@ final class PartsTest extends TestCase
         self::assertStringContainsString(
             '0.08 mL of powder (about 0.2 g of stone, sieved to 0.5 mm) in 3 fills', $crack->how[0],
         );
-        // ½ · 40 · 12 · 20 = 4.8 mL were it so deep; the wall ends sooner. Epoxy, a day to set.
+        // ½ · 40 · 12 · 40 = 9.6 mL were it so deep; the wall of 7 mm ends sooner. Epoxy, a day to set.
         $void = $fill(['kind' => 'void', 'width_mm' => 40, 'depth_mm' => 12]);
         self::assertSame([Hazard::TwoPart, 24.0], [$void->hazards[0], $void->wait->minHours]);
-        self::assertEqualsWithDelta(4.8 * 8 / 12, $void->amount?->ml(), 0.1, 'it stops at the wall');
+        self::assertEqualsWithDelta(9.6 * 7 / 12, $void->amount?->ml(), 0.1, 'it stops at the wall');
     }
 
     public function test_cracked_wood_turns_slower_and_says_so(): void

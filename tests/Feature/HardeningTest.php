@@ -347,7 +347,8 @@ final class HardeningTest extends FeatureTestCase
         Auth::logout();
         $this->post('/demo')->assertRedirect('/bench');
         $first = Auth::user()?->workshop_id;
-        $this->get('/bench')->assertOk()->assertSee('Ebb bowl');
+        $this->get('/bench')->assertOk();
+        $this->get('/pieces')->assertSee('Ebb bowl');
         Auth::logout();
         $this->post('/demo');
         self::assertNotSame($first, Auth::user()?->workshop_id);

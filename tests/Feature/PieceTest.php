@@ -282,4 +282,20 @@ final class PieceTest extends FeatureTestCase
         $this->post(route('pieces.copy', $piece))->assertSessionHasNoErrors();
         self::assertSame(2, $this->shop->pieces()->working()->count());
     }
+
+    public function test_the_last_two_hundred_revisions_are_kept(): void
+    {
+        $piece = $this->bowl();
+        $piece->revisions()->insert(array_map(fn (int $number): array => [
+            'piece_id' => $piece->id, 'number' => $number, 'document' => json_encode($piece->document),
+            'what' => 'drawn', 'created_at' => now(),
+        ], range(2, 200)));
+        $piece->update(['revision' => 200]);
+        $this->put(route('pieces.surface', $piece), [
+            'version' => $piece->version, 'tool_mark_um' => ['outside' => '81'],
+        ])->assertSessionHasNoErrors();
+        self::assertSame([200, 2, 201], [
+            $piece->revisions()->count(), $piece->revisions()->min('number'), $piece->refresh()->revision,
+        ]);
+    }
 }

@@ -8,6 +8,7 @@ use App\Jobs\MakePlan;
 use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Models\Workshop;
+use App\Planning\Correction;
 use App\Planning\PlanMaker;
 use App\Planning\Planner;
 use App\Planning\PlanStore;
@@ -93,6 +94,19 @@ final class PlanAtVersionTest extends FeatureTestCase
         (new MakePlan($this->shop->id))->handle(app(Planner::class));
         self::assertFalse(app(Planner::class)->isStale($this->shop->refresh()));
         self::assertSame('done', $this->step($mine, 'body/mount')->state);
+    }
+
+    public function test_a_correction_gives_no_date_to_a_piece_that_is_held_back(): void
+    {
+        $piece = $this->bowl();
+        self::assertNotNull($piece->refresh()->ready_at);
+        $piece->update(['fault' => ['kind' => 'crack', 'part' => 'body', 'on' => 'outer', 'from_mm' => 10.0,
+            'to_mm' => 20.0]]);
+        app(Correction::class)->of($piece->refresh());
+        self::assertNull($piece->refresh()->ready_at);
+        $piece->update(['fault' => null]);
+        app(Correction::class)->of($piece->refresh());
+        self::assertNotNull($piece->refresh()->ready_at);
     }
 
     public function test_a_correction_alone_never_has_a_step_before_what_it_waits_for(): void

@@ -175,6 +175,20 @@ final class SandingTest extends FeatureTestCase
             ->assertSessionHasNoErrors();
     }
 
+    public function test_only_what_was_there_comes_back_when_it_is_taken_back(): void
+    {
+        $piece = $this->bowl();
+        $this->work($piece, 'body/mount');
+        $sheets = $this->step($piece, 'body.inside/sand')->details->abrading->sheets ?? [];
+        $grit = (string) array_key_first($sheets);
+        self::assertGreaterThan(0, $sheets[$grit], 'it takes more than there is');
+        $this->shop->abrasives()->where('grit', $grit)->update(['discs' => 0]);
+        $this->work($piece, 'body.inside/sand');
+        self::assertSame(0, $this->discs()[$grit]);
+        $this->post(route('log.undo', $piece->logEntries()->latest('id')->firstOrFail()));
+        self::assertSame(0, $this->discs()[$grit]);
+    }
+
     /** @return array<string, int> by grit */
     private function discs(): array
     {

@@ -162,20 +162,23 @@ final class Layout
     private function again(array $done, array $isVoid): void
     {
         $known = array_column($this->steps, null, 'id');
-        $past = $kept = [];
+        $past = $kept = $sat = [];
         foreach ($done as $id) {
             $operation = $this->operations[$id] ?? null;
             $step = $known[$id] ?? null;
             if ($step === null || $step->part === null) {
                 continue;
             }
-            $kept[] = $step;
-            $position = $this->positionOf($step);
+            // What is done by hand is done wherever the part happens to be.
+            $isByHand = $operation?->work === Work::Hand && $operation->stances === null;
+            $position = $isByHand ? $sat[$step->part] ?? $this->positionOf($step) : $this->positionOf($step);
+            $sat[$step->part] = $position;
+            $kept[] = [$step, $position];
             $past[] = new Stage($step->part, $position, $operation === null || isset($isVoid[$id]) ? [] : [$id]);
         }
         $this->steps = $this->laid = $this->settling = $this->open = $this->sits = $this->released = $this->turned = $this->heldLast = [];
         $this->stages = $this->isOn = [];
-        foreach ($kept as $step) {
+        foreach ($kept as [$step, $position]) {
             if (! isset($isVoid[$step->id])) {
                 $after = array_filter($step->after, fn (Lag $lag): bool => isset($this->laid[$lag->task]));
                 $this->steps[] = $step->after(array_values($after));
@@ -185,11 +188,11 @@ final class Layout
                 }
                 $this->open[$step->part ?? ''] = [$step->id];
             }
-            $this->sits[$step->part ?? ''] = $this->positionOf($step)->stance->value;
+            $this->sits[$step->part ?? ''] = $position->stance->value;
             $this->released[$step->part ?? ''] = ($this->released[$step->part ?? ''] ?? false)
                 || ($step->technique === 'part-off' && ! isset($isVoid[$step->id]));
             $this->stages[$step->part ?? ''] = $step->stage;
-            $this->isOn[$step->part ?? ''] = $step->mount?->spins() === true;
+            $this->isOn[$step->part ?? ''] = $position->isOnLathe();
             $this->turned[$step->part ?? ''] = ($this->turned[$step->part ?? ''] ?? 0)
                 + (int) ($step->technique === 'reverse');
         }
@@ -374,8 +377,8 @@ final class Layout
         foreach ($this->settling[$operation->part] ?? [] as $id) {
             $lag = $lags[$id] ?? null;
             // The wait of a step of the maker's own holds all that comes after it on the part.
-            $isHeld = $operation->handles() || $this->operations[$id]->kind === StepKind::Own;
-            if ($isHeld && ! ($goesOn && $lag !== null)) {
+            $isOwn = $this->operations[$id]->kind === StepKind::Own;
+            if ($isOwn || ($operation->handles() && ! ($goesOn && $lag !== null))) {
                 $lags = self::atLeast($lags, $id, $this->operations[$id]->settling());
             }
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
+use HonestGrain\Schedule\Wait;
+
 /**
  * A partial order without a circle: every rule, then what the maker wants, then customs where nothing stands against
  * them.
@@ -96,11 +98,16 @@ final class Ordering
     private function add(Precedence $precedence): void
     {
         $known = $this->after[$precedence->first][$precedence->later] ?? null;
-        $isTighter = $known === null || $precedence->wait->minHours > $known->wait->minHours
-            || ($precedence->wait->maxHours !== null && $known->wait->maxHours === null);
-        if ($isTighter) {
-            $this->after[$precedence->first][$precedence->later] = $precedence;
+        if ($known !== null) {
+            $longer = $precedence->wait->minHours > $known->wait->minHours ? $precedence : $known;
+            $most = min($precedence->wait->maxHours ?? INF, $known->wait->maxHours ?? INF);
+            // A window that closes before the longer wait is over cannot be kept: the wait holds.
+            $isOpen = $most < INF && $most >= $longer->wait->minHours;
+            $precedence = $longer->waiting(Wait::hours(
+                $longer->wait->minHours, $isOpen ? $most : null, $longer->wait->kinetics,
+            ));
         }
+        $this->after[$precedence->first][$precedence->later] = $precedence;
     }
 
     /**

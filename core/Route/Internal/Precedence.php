@@ -37,6 +37,12 @@ final readonly class Precedence
         return new self($first, $later, $wait, $because, true);
     }
 
+    /** The same with another wait. */
+    public function waiting(Wait $wait): self
+    {
+        return new self($this->first, $this->later, $wait, $this->because, $this->bends, $this->wish);
+    }
+
     public static function wish(
         string $first,
         string $later,

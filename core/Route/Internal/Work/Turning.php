@@ -113,7 +113,8 @@ final readonly class Turning
     {
         $holding = $this->subject->part->holding;
 
-        return $this->subject->has('foot') && ! $holding->isPartedOff() && $holding !== Holding::Recess;
+        return $this->subject->has('foot') && ! $holding->isPartedOff()
+            && ($holding !== Holding::Recess || $this->subject->isTrued());
     }
 
     private function foot(): Operation
