@@ -89,7 +89,7 @@ final readonly class PlanStore
             }
             $isSame = $planned->piece->route_key === $planned->routeKey;
             $tasks = ShopPlan::tasks($planned);
-            foreach ($planned->steps() as $position => $step) {
+            foreach ($plan->inTime($planned) as $position => $step) {
                 $placed = $plan->placed($id, $step->id);
                 $times = StepTimes::of(
                     $step, $planned->history, $plan->clock,

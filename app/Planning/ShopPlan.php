@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use HonestGrain\Coating\CureClock;
+use HonestGrain\Route\Step;
 use HonestGrain\Schedule\BrokenWindow;
 use HonestGrain\Schedule\PlacedTask;
 use HonestGrain\Schedule\Plan;
@@ -41,6 +42,18 @@ final readonly class ShopPlan
     public function placed(int $piece, string $step): ?PlacedTask
     {
         return $this->placed[$piece][$step] ?? null;
+    }
+
+    /** @return list<Step> what is behind in the order of the route, then what is left in the order of time */
+    public function inTime(PlannedPiece $planned): array
+    {
+        $steps = $planned->steps();
+        $at = fn (Step $step): array => $planned->history->settles($step->id) ? [0, 0]
+            : [1, $this->placed($planned->piece->id, $step->id)->start ?? PHP_INT_MAX];
+        // Of two at one time that of the route comes first: sorting keeps their order.
+        usort($steps, fn (Step $a, Step $b): int => $at($a) <=> $at($b));
+
+        return $steps;
     }
 
     /** @return array{hours: float, because: list<string>}|null */

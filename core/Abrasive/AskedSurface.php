@@ -45,10 +45,9 @@ final readonly class AskedSurface
         if (in_array(ColourGround::Paint, $colours, true)) {
             [$limit, $because] = [min($limit, $figures->paintUm), "$because; paint wants a smooth ground with some tooth"];
         }
-        if (in_array(ColourGround::Leaf, $colours, true)) {
-            [$limit, $because] = [
-                min($limit, max($floor ?? 0.0, $figures->polishUm)), "$because; leaf shows every scratch below it",
-            ];
+        // Where the rest of the face needs tooth, the band of the leaf alone is taken further.
+        if (in_array(ColourGround::Leaf, $colours, true) && $floor === null) {
+            [$limit, $because] = [min($limit, $figures->polishUm), "$because; leaf shows every scratch below it"];
         }
         if ($isDyed) {
             $limit = min($limit, $figures->dyeUm);

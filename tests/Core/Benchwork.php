@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
@@ -144,7 +143,7 @@ final class Benchwork
         $tables = Drawn::tables();
 
         return Route::of(
-            Piece::read(Document::of($document), $tables), Bench::usual(Catalogue::shipped()), $tables, Past::of($done),
+            Piece::read(Document::of($document), $tables), Bench::usual(Drawn::catalogue()), $tables, Past::of($done),
         );
     }
 

@@ -24,9 +24,19 @@ use HonestGrain\Wood\Wood;
 /** Parts and pieces made from shapes, for tests that need one whole. */
 final class Drawn
 {
+    private static ?Catalogue $catalogue = null;
+
+    private static ?Tables $tables = null;
+
+    /** The shipped tables, read once for all tests: nothing in them can change. */
+    public static function catalogue(): Catalogue
+    {
+        return self::$catalogue ??= Catalogue::shipped();
+    }
+
     public static function tables(): Tables
     {
-        return Tables::of(Catalogue::shipped());
+        return self::$tables ??= Tables::of(self::catalogue());
     }
 
     /**
@@ -41,12 +51,12 @@ final class Drawn
 
     public static function sanding(): SandingFigures
     {
-        return Catalogue::shipped()->calibration()->sanding;
+        return self::catalogue()->calibration()->sanding;
     }
 
     public static function coats(): CoatFigures
     {
-        return Catalogue::shipped()->calibration()->coats;
+        return self::catalogue()->calibration()->coats;
     }
 
     public static function clock(Climate $climate): CureClock
@@ -56,12 +66,12 @@ final class Drawn
 
     public static function shape(): ShapeFigures
     {
-        return Catalogue::shipped()->calibration()->shape;
+        return self::catalogue()->calibration()->shape;
     }
 
     public static function joints(): JointRates
     {
-        return Catalogue::shipped()->calibration()->joints;
+        return self::catalogue()->calibration()->joints;
     }
 
     /** @param  list<Band>  $bands */

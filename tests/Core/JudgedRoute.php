@@ -106,7 +106,7 @@ final class JudgedRoute
     private function catalogue(): Catalogue
     {
         if ($this->rows === []) {
-            return Catalogue::shipped();
+            return Drawn::catalogue();
         }
         $from = dirname(__DIR__, 2).'/catalogue';
         $to = sys_get_temp_dir().'/grain-judged-'.md5(serialize($this->rows));
@@ -179,7 +179,7 @@ final class JudgedRoute
             $sizes[] = isset($m[5 + $i]) && $m[5 + $i] !== '' ? (float) $m[5 + $i] : $mm;
         }
         $this->document = Starter::document(
-            Catalogue::shipped()->calibration()->joints, $form, $form->profile(...$sizes), [], [
+            Drawn::catalogue()->calibration()->joints, $form, $form->profile(...$sizes), [], [
                 'name' => $this->title, 'purpose' => $m[3], 'wood' => $m[2],
                 'starts_as' => ($m[4] ?? '') === '' ? 'turned' : $m[4],
             ],

@@ -34,6 +34,28 @@ final class PartsTest extends FeatureTestCase
         }
     }
 
+    public function test_steps_stand_in_the_order_of_time_whatever_part_they_are_of(): void
+    {
+        foreach ([Form::LiddedBox, Form::Mill, Form::Scoop] as $form) {
+            $starts = $this->drawn($form)->plannedSteps()->orderBy('position')->pluck('start_at')->all();
+            $sorted = $starts;
+            sort($sorted);
+            self::assertEquals($sorted, $starts, $form->value);
+        }
+    }
+
+    public function test_what_a_face_is_for_is_set_on_its_page_and_holds_its_date(): void
+    {
+        $piece = $this->drawn(Form::ShallowBowl);
+        $ready = $piece->ready_at;
+        $this->put(route('pieces.surface', $piece), ['version' => 1, 'uses' => ['inside' => 'food']])
+            ->assertSessionHasNoErrors();
+        self::assertTrue($piece->refresh()->ready_at->gt($ready), 'food waits for full cure');
+        $this->get(route('pieces.surface', $piece))->assertSee('food or drink');
+        $this->put(route('pieces.surface', $piece), ['version' => 2, 'uses' => ['inside' => 'ballast']])
+            ->assertSessionHasErrors('uses.inside');
+    }
+
     public function test_a_part_is_added_with_its_joint_and_taken_away_with_it(): void
     {
         $piece = $this->drawn(Form::Vase);

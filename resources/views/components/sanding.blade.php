@@ -27,7 +27,7 @@
             {!! $panel->line() !!}
         @endif
         <input type="hidden" name="shown[]" value="{{ $face }}" />
-        <div class="mt-3 grid grid-cols-2 gap-x-5 sm:grid-cols-3">
+        <div class="mt-3 grid grid-cols-2 gap-x-5">
             <x-field :name="'cut['.$face.']'" label="Off the tool it is">
                 <x-choose
                     name="cut[{{ $face }}]"
