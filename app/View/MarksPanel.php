@@ -109,7 +109,8 @@ final readonly class MarksPanel
     public function kind(Mark $mark): string
     {
         return implode(' · ', array_filter([
-            $mark->name === null ? '' : lcfirst($mark->technique->label()), lcfirst($mark->isClassTaken ? '' : $mark->stain->class ?? $mark->paint->class ?? ''),
+            $mark->name === null ? '' : lcfirst($mark->technique->label()),
+            lcfirst($mark->isClassTaken ? '' : $mark->stain->class ?? $mark->paint->class ?? ''),
         ]));
     }
 

@@ -43,7 +43,8 @@ final readonly class AskedSurface
             default => self::forCoats($coats, $figures),
         };
         if (in_array(ColourGround::Paint, $colours, true)) {
-            [$limit, $because] = [min($limit, $figures->paintUm), "$because; paint wants a smooth ground with some tooth"];
+            $limit = min($limit, $figures->paintUm);
+            $because .= '; paint wants a smooth ground with some tooth';
         }
         // Where the rest of the face needs tooth, the band of the leaf alone is taken further.
         if (in_array(ColourGround::Leaf, $colours, true) && $floor === null) {
@@ -186,7 +187,8 @@ final readonly class AskedSurface
     /** The same where no sheet of the sizes between the two is made: with the next coarser one. */
     public function withSheet(AbrasiveTable $table): self
     {
-        $sheet = $this->floorMicron === null || $this->contradictsItself() ? null : $table->finestFrom($this->floorMicron);
+        $sheet = $this->floorMicron === null || $this->contradictsItself()
+            ? null : $table->finestFrom($this->floorMicron);
 
         return $sheet === null || $sheet->micron <= $this->limitMicron ? $this : new self(
             $sheet->micron, $this->floorMicron,

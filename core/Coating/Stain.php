@@ -47,7 +47,8 @@ final readonly class Stain implements Product
             $row->text('raises_grain') !== 'no', $row->flag('fast_to_water'), $row->flag('fast_to_alcohol'),
             $row->flag('fast_to_spirits'), $row->flag('fast_to_lacquer'), $row->flag('needs_tannin'),
             $row->flag('needs_sealed'), $row->flag('takes_colour_out'), $row->flag('wax'),
-            FoodUse::from($row->text('food')), ProductHazard::allIn($row->text('hazards')), $row->text('aftercare'), $row->text('note'),
+            FoodUse::from($row->text('food')), ProductHazard::allIn($row->text('hazards')), $row->text('aftercare'),
+            $row->text('note'),
             $row->text('source'),
         );
     }

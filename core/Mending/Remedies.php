@@ -164,7 +164,8 @@ final readonly class Remedies
                     ...$this->bared(),
                     $this->at->step(
                         'patch', 'Flat the place and glue a piece of the same wood on', $this->rates->patchMinutes,
-                        $this->rates->patchHours, 'From the offcut of the same blank where there is one, grain the same way, the colours compared '
+                        $this->rates->patchHours,
+                        'From the offcut of the same blank where there is one, grain the same way, colours compared '
                             .'wet; CA or yellow glue, clamped with tape.',
                         'ca-thin',
                     ),

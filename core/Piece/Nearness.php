@@ -21,7 +21,7 @@ final readonly class Nearness
         $this->rimMm = Measurement::rim($profile)?->lengthMm() ?? 0.0;
     }
 
-    /** Whether two stretches lie within a distance along the surface, or on two faces of a wall thinner than another. */
+    /** Whether two stretches are near along the surface, or lie on two faces of a thin wall. */
     public function isBeside(Stretch $one, Stretch $other, float $alongMm, float $throughMm): bool
     {
         return $this->alongMm($one, $other) <= $alongMm || $this->wallMm($one, $other) < $throughMm;

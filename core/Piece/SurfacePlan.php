@@ -109,7 +109,8 @@ final readonly class SurfacePlan
             'for_use' => array_keys(array_filter($this->faces, fn (FacePlan $one): bool => $one->isForUse)),
             'unsanded' => $this->unsanded,
         ] + ($this->sanded === [] ? [] : ['sanded' => $this->sanded])
-            + ((array) $uses === [] ? [] : ['uses' => $uses]) + ($this->abrasives === null ? [] : ['abrasives' => self::names($this->abrasives)]);
+            + ((array) $uses === [] ? [] : ['uses' => $uses])
+            + ($this->abrasives === null ? [] : ['abrasives' => self::names($this->abrasives)]);
     }
 
     /**

@@ -85,12 +85,15 @@ final readonly class Sanding
     ): array {
         $alone = [];
         foreach (self::FACES as $face) {
-            $isLeft = in_array($face, $without, true) || $part->surface->leaves($face) || ($face === 'inside' && $part->hasClosedInside()
+            $isLeft = in_array($face, $without, true) || $part->surface->leaves($face)
+                || ($face === 'inside' && $part->hasClosedInside()
                 && ! $part->surface->asksFor($face));
-            if (isset($measured->zones[$face]) && ! $isLeft && self::cutAwayShare($part, $measured, $face) < 1.0 - self::LEAST_TORN) {
+            $share = isset($measured->zones[$face]) && ! $isLeft
+                ? 1.0 - self::cutAwayShare($part, $measured, $face) : 0.0;
+            if ($share > self::LEAST_TORN) {
                 $alone[$face] = self::of(
                     $part, $measured->zones[$face], $bench, $measured->wall?->minMm,
-                    1.0 - self::cutAwayShare($part, $measured, $face), $isWet,
+                    $share, $isWet,
                 );
             }
         }

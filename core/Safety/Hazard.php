@@ -165,8 +165,8 @@ enum Hazard: string
                 .'allow.',
             self::HotWire => 'Hold the wire by its wooden handles so that it can be torn away; wipe the shavings off '
                 .'first.',
-            self::PoisonousDust => 'Dust, chips and smoke of it are poisonous: P3 and extraction, sleeves down, nothing '
-                .'eaten or drunk here, wash first; keep its waste from animals and the stove.',
+            self::PoisonousDust => 'Dust, chips and smoke of it are poisonous: P3 and extraction, sleeves down, '
+                .'nothing eaten or drunk here, wash first; keep its waste from animals and the stove.',
             self::HardDust => 'Stone and metal powder cut lungs and eyes: P3 and goggles, wet where it can be. Fine '
                 .'aluminium and bronze burn: no spark, and never in one bag with wood dust.',
             self::IronLiquor => 'Iron and vinegar are acid and stain for good: gloves and goggles. The jar makes '

@@ -56,7 +56,9 @@ final class JudgedRoute
     {
         $lines = explode("\n", $text);
         $told = preg_grep('/^- /', $lines) ?: [];
-        $self = new self(trim($lines[0]), array_map(fn (string $line): string => substr($line, 2), array_values($told)));
+        $self = new self(
+            trim($lines[0]), array_map(fn (string $line): string => substr($line, 2), array_values($told)),
+        );
         foreach (preg_grep('/^ {4}\S/', $lines) ?: [] as $line) {
             [$what, $said] = explode(':', trim($line), 2) + [1 => ''];
             $self->add(explode(' ', $what), trim($said));

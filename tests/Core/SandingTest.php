@@ -88,7 +88,8 @@ final class SandingTest extends TestCase
     {
         $maple = $this->catalogue->woods()->named('Maple (sugar)');
         $polish = AskedSurface::by(
-            [$this->catalogue->coatings()->coating('Friction polish (shellac oil alcohol)')], [ColourGround::Dye], $maple,
+            [$this->catalogue->coatings()->coating('Friction polish (shellac oil alcohol)')],
+            [ColourGround::Dye], $maple,
             $this->figures(),
         );
         self::assertTrue($polish->contradictsItself());

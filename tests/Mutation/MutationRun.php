@@ -90,7 +90,8 @@ final class MutationRun
         /** @var array{of: array<string, list<string>>, seconds: array<string, float>} $read */
         $read = json_decode((string) file_get_contents($hits), true, 8, JSON_THROW_ON_ERROR);
         foreach ($read['of'] as $method => $tests) {
-            usort($tests, fn (string $a, string $b): int => ($read['seconds'][$a] ?? 0) <=> ($read['seconds'][$b] ?? 0));
+            $seconds = fn (string $test): float => $read['seconds'][$test] ?? 0.0;
+            usort($tests, fn (string $a, string $b): int => $seconds($a) <=> $seconds($b));
             $this->tests[$method] = array_values(array_filter($tests));
         }
     }
@@ -153,7 +154,8 @@ final class MutationRun
     private function listed(int $i, array $tests): string
     {
         $files = array_map(
-            fn (string $test): string => "<file>$this->root/tests/Core/".basename(strtr($test, '\\', '/')).'.php</file>',
+            fn (string $test): string => "<file>$this->root/tests/Core/"
+                .basename(strtr($test, '\\', '/')).'.php</file>',
             $tests,
         );
         $path = "$this->state/tests-$i.xml";

@@ -14,6 +14,7 @@ use PhpParser\NodeTraverser;
 use PhpParser\NodeVisitor;
 use PhpParser\NodeVisitor\CloningVisitor;
 use PhpParser\NodeVisitor\ParentConnectingVisitor;
+use PhpParser\NodeVisitorAbstract;
 use PhpParser\ParserFactory;
 use PhpParser\PrettyPrinter\Standard;
 
@@ -45,7 +46,8 @@ final readonly class Mutator
             foreach ((new NodeFinder)->find($method->stmts ?? [], fn (): bool => true) as $node) {
                 foreach ($this->changes($node) as $what => $changed) {
                     $mutants[] = new Mutant(
-                        $file, $node->getStartLine(), (string) $method->name, $what, $this->with($tree, $node, $changed),
+                        $file, $node->getStartLine(), (string) $method->name, $what,
+                        $this->with($tree, $node, $changed),
                     );
                 }
             }
@@ -99,7 +101,7 @@ final readonly class Mutator
     {
         $at = $from->getStartFilePos();
         $end = $from->getEndFilePos();
-        $swap = new NodeTraverser(new CloningVisitor, new class($at, $end, $from::class, $to) extends \PhpParser\NodeVisitorAbstract
+        $visitor = new class($at, $end, $from::class, $to) extends NodeVisitorAbstract
         {
             private bool $isDone = false;
 
@@ -121,7 +123,8 @@ final readonly class Mutator
 
                 return $this->to;
             }
-        });
+        };
+        $swap = new NodeTraverser(new CloningVisitor, $visitor);
 
         return (new Standard)->prettyPrintFile($swap->traverse($tree));
     }

@@ -48,8 +48,9 @@ final class Unreachable extends BadInput
         $isOne = $coarsestMicron >= $finestMicron && ($suggested->micron ?? INF) <= min(
             $coarsestMicron, $reached->micron,
         );
-        $size = $isOne ? sprintf('a grit between %.1f and %.1f µm', $finestMicron, min($coarsestMicron, $reached->micron))
-            : sprintf('more than one grit, the first of %.1f µm or coarser', $finestMicron);
+        $size = $isOne ? sprintf(
+            'a grit between %.1f and %.1f µm', $finestMicron, min($coarsestMicron, $reached->micron),
+        ) : sprintf('more than one grit, the first of %.1f µm or coarser', $finestMicron);
         $grade = $suggested === null || $suggested->micron >= $reached->micron ? '' : ", such as $suggested->name";
 
         return new self(

@@ -44,7 +44,8 @@ final readonly class ScorchVerb implements Verb
         $level = Scorch::from($question->choice('level', array_column(Scorch::cases(), 'value')));
         $figures = $this->calibration->colour;
         $colour = $level->on($wood, $question->numberOr('end_grain', 0.0, 0, 1), $figures);
-        $minutes = $figures->scorchBeginMinutes + $level->minutesPer100Cm2($figures) * $question->number('area_mm2', 1, 1e7) / 10_000;
+        $minutes = $figures->scorchBeginMinutes
+            + $level->minutesPer100Cm2($figures) * $question->number('area_mm2', 1, 1e7) / 10_000;
         $level->check($question->number('wall_mm', 0.1, 1000), $figures);
 
         return [

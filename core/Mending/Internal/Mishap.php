@@ -92,7 +92,8 @@ final class Mishap
         $to = $this->fault->toMm ?? $this->fault->on->lengthMm($this->part->profile);
 
         return array_map(fn (Mark $mark): string => $mark->id(), Heat::over(
-            $this->part, $this->tables->calibration->marks, new Stretch($this->fault->on, $this->fault->fromMm ?? 0.0, $to),
+            $this->part, $this->tables->calibration->marks,
+            new Stretch($this->fault->on, $this->fault->fromMm ?? 0.0, $to),
         ));
     }
 
@@ -155,7 +156,8 @@ final class Mishap
         foreach ($this->done as $step) {
             $since = $since || $step->kind === StepKind::Sand;
             $isCoat = in_array($step->kind, [StepKind::Coat, StepKind::WipeOff, StepKind::Denib], true);
-            if (($since || $isCoat) && ! ($this->isPlace() && ($step->kind === StepKind::Sand || $this->isApart($step)))) {
+            $isSpared = $this->isPlace() && ($step->kind === StepKind::Sand || $this->isApart($step));
+            if (($since || $isCoat) && ! $isSpared) {
                 $again[] = $step->id;
             }
         }
@@ -317,7 +319,8 @@ final class Mishap
             $first = is_numeric($step['wait_first_hours']) ? (float) $step['wait_first_hours'] : 0.0;
             unset($step['wait_first_hours']);
             if ($first > 0.0 && $i === 0 && $last !== null) {
-                $chained[] = ['id' => "$this->id-0", 'title' => $this->isCoated() ? 'Let the coat harden' : 'Let it dry', 'minutes' => 0.0, 'how' => '',
+                $chained[] = ['id' => "$this->id-0", 'minutes' => 0.0, 'how' => '',
+                    'title' => $this->isCoated() ? 'Let the coat harden' : 'Let it dry',
                     'wait_hours' => $first, 'technique' => 'own', 'product' => null, 'mount' => null,
                     'before' => [$step['id']], 'after' => $after] + $step;
                 $after = ["$this->id-0"];

@@ -131,7 +131,10 @@ final readonly class Contents
             return [Conflict::warn(
                 [], "{$this->part->wood->name} sensitises strongly: lips and skin can come out in a rash where it "
                     ."touches them, at the {$touched[0]}.",
-                ['Choose a milder wood', 'Lay a film over it that its label allows there, and say the wood on the card'],
+                [
+                    'Choose a milder wood',
+                    'Lay a film over it that its label allows there, and say the wood on the card',
+                ],
             )];
         }
 

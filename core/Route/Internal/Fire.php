@@ -111,7 +111,8 @@ final readonly class Fire
             }
             $conflicts[] = Conflict::forbid([$hot->id(), $inlay->id()], sprintf(
                 '%s: %s %s it holds %s. It gives off poison when it is burnt, and lets go.', $hot->label(),
-                lcfirst($inlay->label()), $this->heat->where($hot, Stretch::ofMark($inlay)), lcfirst($inlay->binder->class),
+                lcfirst($inlay->label()), $this->heat->where($hot, Stretch::ofMark($inlay)),
+                lcfirst($inlay->binder->class),
             ), [
                 ...$isOver ? [] : ['Want the burnt mark before the inlay: drag it there, and it is put in afterwards'],
                 ...$this->waysOut($hot, 'Leave the inlay out'),

@@ -37,7 +37,9 @@ final class Joined
             ), ['Draw the socket wider or the spigot thinner'], 'unjoined')],
             $play < $rates->tightBelowMm => [Conflict::warn($steps, -$play >= self::SAID_MM ? sprintf(
                 'As drawn, the %s is %.1f mm too wide for the %s it goes into.', $names[0], -$play, $names[1],
-            ) : sprintf('As drawn, the %s has no play in the %s: it binds.', ...$names), ['Draw the socket wider or the spigot thinner', 'Ease it by hand while fitting'])],
+            ) : sprintf('As drawn, the %s has no play in the %s: it binds.', ...$names), [
+                'Draw the socket wider or the spigot thinner', 'Ease it by hand while fitting',
+            ])],
             $play > $rates->hopelessAboveMm => [Conflict::forbid($steps, sprintf(
                 'As drawn, the %s is %.1f mm too thin for the %s it goes into.', $names[0], $play, $names[1],
             ), ['Draw the socket narrower or the spigot wider'], 'unjoined')],

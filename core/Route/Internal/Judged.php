@@ -242,7 +242,10 @@ final class Judged
         foreach (self::bound($part, $colour, $tables) as $with => $class) {
             $conflicts[] = Conflict::warn(
                 [$id, $with], "$class takes no colour: it stays a light patch under {$colour->label()}.",
-                ['Colour the powder or the resin itself', 'Colour first and fill flush afterwards', 'Cover it with paint'],
+                [
+                    'Colour the powder or the resin itself', 'Colour first and fill flush afterwards',
+                    'Cover it with paint',
+                ],
             );
         }
         $later = false;

@@ -176,8 +176,8 @@ final class Layout
             $kept[] = [$step, $position];
             $past[] = new Stage($step->part, $position, $operation === null || isset($isVoid[$id]) ? [] : [$id]);
         }
-        $this->steps = $this->laid = $this->settling = $this->open = $this->sits = $this->released = $this->turned = $this->heldLast = [];
-        $this->stages = $this->isOn = [];
+        $this->steps = $this->laid = $this->settling = $this->open = $this->sits = $this->released = [];
+        $this->turned = $this->heldLast = $this->stages = $this->isOn = [];
         foreach ($kept as [$step, $position]) {
             if (! isset($isVoid[$step->id])) {
                 $after = array_filter($step->after, fn (Lag $lag): bool => isset($this->laid[$lag->task]));

@@ -105,7 +105,7 @@ final readonly class Operation
         );
     }
 
-    /** How long the part is left alone after it: until what was laid on may be touched, or what was filled in has set. */
+    /** How long the part is left alone after it: until what was laid on may be touched, what was filled in has set. */
     public function settling(): Wait
     {
         $isLonger = $this->handling !== null && $this->handling->minHours > $this->wait->minHours;

@@ -74,7 +74,10 @@ final readonly class Leaf implements Binds, Decoration, Tints
         return new Worked(
             $leaves * $calibration->marks->leafMinutesEach + $calibration->marks->leafSizeMinutes,
             [Figure::of('Leaves', Measure::Count, $leaves)], [],
-            ["Size first, thin; $leaves leaves once it is tacky and no longer wet: its label gives the window. Then burnish."],
+            [
+                "Size first, thin; $leaves leaves once it is tacky and no longer wet: its label gives the window.",
+                'Then burnish.',
+            ],
         );
     }
 

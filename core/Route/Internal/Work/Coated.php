@@ -158,7 +158,8 @@ final class Coated
             [...Hazard::ofProduct($coating->hazards), ...$this->isOnLathe($coating) ? $subject->spinning() : []],
             Subject::said(
                 ucfirst($coating->applied->value).'.', $coating->wipe?->inWords($coating->isWax()) ?? '',
-                $coating->note === '' ? '' : ucfirst($coating->note).'.', $coating->readied(), $this->laidInside($coating),
+                $coating->note === '' ? '' : ucfirst($coating->note).'.', $coating->readied(),
+                $this->laidInside($coating),
                 $slowed > 1 ? sprintf(
                     'The oil in %s slows it: every wait is counted %s times.', lcfirst($subject->part->wood->name),
                     $slowed,

@@ -177,7 +177,8 @@ final class Coats
         }
         if ($this->isReleasedEarly && in_array('outside', $faces, true)) {
             $free = array_filter(['foot', 'top'], fn (string $face): bool => $this->isCovered($face)
-                && ! $this->subject->isGlued($face) && $this->subject->has($face) && $this->subject->part->coatPlanFor($face) === null);
+                && ! $this->subject->isGlued($face) && $this->subject->has($face)
+                && $this->subject->part->coatPlanFor($face) === null);
             $faces = array_values(array_unique([...$faces, ...$free]));
         }
         $waxes = $this->isReleasedEarly || ! $this->getsFootCoat($plan) ? [] : self::trailingWaxes($plan);
@@ -298,7 +299,8 @@ final class Coats
             $subject->places($isFirst ? [...$faces, ...$others] : $faces), 'Empty it, and let it dry',
             $figures->emptyMinutes, 'Nothing goes over damp wood, nor is it held or spun with water in it.', 79.55,
             Wait::hours($figures->emptiedDryHours, null, Kinetics::of(1.5, Humidity::WaterBorne)), 'to dry',
-            of: [$plan->id], how: ['Upside down on sticks, air all round; a dark patch on the wood means that it weeps.'],
+            of: [$plan->id],
+            how: ['Upside down on sticks, air all round; a dark patch on the wood means that it weeps.'],
             zone: implode(', ', $faces), brief: 'empty it',
         );
         $this->chains[] = Precedence::rule($test, $emptied, $stands, 'It stands for its time, or it proves nothing.');

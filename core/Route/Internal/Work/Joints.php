@@ -50,7 +50,9 @@ final readonly class Joints
         [$operations, $chains] = $joint->kind->isGlued() ? $self->glued($laid) : $self->eased($laid);
         if ($joint->isDrilled($self->socket->part)) {
             $operations[] = $socket = $self->socket();
-            $chains[] = Precedence::rule($socket->id, $self->fit->id, Wait::none(), 'There is nothing to fit it into yet.');
+            $chains[] = Precedence::rule(
+                $socket->id, $self->fit->id, Wait::none(), 'There is nothing to fit it into yet.',
+            );
         }
         if ($self->spigot->entersByFoot()) {
             $chains[] = Precedence::custom(

@@ -122,7 +122,8 @@ final readonly class Repair
                 sprintf(
                     '%.2f mL of powder (about %.1f g of stone, sieved to %s mm) in %d %s of at most %s mm, CA run in '
                         .'after each.', $ml * $rates->powderPacking,
-                    $ml * $rates->powderPacking * $rates->stoneGPerMl, $rates->sieveMm, $fills, $fills === 1 ? 'fill' : 'fills', $rates->fillDepthMm,
+                    $ml * $rates->powderPacking * $rates->stoneGPerMl, $rates->sieveMm, $fills,
+                    $fills === 1 ? 'fill' : 'fills', $rates->fillDepthMm,
                 ),
                 'Seal pale wood round it first: CA stains what it touches.', $taken,
             ),
@@ -178,7 +179,10 @@ final readonly class Repair
                 'stabilise', null, "Stiffen the soft patch with thin CA, {$flaw->at()}",
                 max(1.0, $cm2 * $rates->softMinutesPerCm2), Wait::hours($rates->softHours),
                 'Soft fibres fold under the tool and the paper: stiff, they cut clean.', false,
-                Hazard::ofProduct($ca->hazards), self::said('Until it drinks no more; wipe nothing, let it soak.', self::bottles($cm2 * $rates->softCaMlPerCm2, $rates)),
+                Hazard::ofProduct($ca->hazards), self::said(
+                    'Until it drinks no more; wipe nothing, let it soak.',
+                    self::bottles($cm2 * $rates->softCaMlPerCm2, $rates),
+                ),
                 $ca->product, Amount::ofThin($cm2 * $rates->softCaMlPerCm2), binder: $ca,
             ),
             new self(

@@ -271,7 +271,7 @@ final class Sanded
             ],
             how: Subject::said(
                 match ($subject->school->choice('clean', 'cloth')) {
-                    'alcohol' => 'Wipe with alcohol: it lifts the dust, shows what scratches are left, and flashes off.',
+                    'alcohol' => 'Wipe with alcohol: it lifts the dust, shows what scratches are left, flashes off.',
                     'air' => 'Blow it off with dry air, then a clean dry cloth.',
                     default => 'A clean dry cloth, turned often.',
                 },
