@@ -7,24 +7,45 @@ namespace HonestGrain\Piece;
 use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Coating;
 
-/** How the last coat is buffed, and so how hard it must be: days for a cloth by hand, weeks for a wheel. */
+/**
+ * How the last coat is buffed or rubbed, and so how hard it must be: days for a cloth, a pad, wool or paste by hand, weeks
+ * for a wheel.
+ */
 enum BuffWith: string
 {
     case Hand = 'hand';
     case Wheel = 'wheel';
+    case Pad = 'pad';
+    case Wool = 'steel-wool';
+    case Paste = 'paste';
 
     public function label(): string
     {
         return match ($this) {
             self::Hand => 'by hand with a soft cloth',
             self::Wheel => 'on the wheel with compound',
+            self::Pad => 'dull with a grey pad',
+            self::Wool => 'dull with 0000 steel wool and wax',
+            self::Paste => 'with rubbing paste on a cloth',
         };
+    }
+
+    /** What the maker does, for a step's title. */
+    public function action(): string
+    {
+        return ($this === self::Hand || $this === self::Wheel ? 'Buff ' : 'Rub it ').$this->label();
+    }
+
+    /** Whether the whole piece is held to it, so that the foot is done with the rest. */
+    public function isOffTheLathe(): bool
+    {
+        return $this === self::Wheel;
     }
 
     /** Reference hours the coat must have had. */
     public function afterHours(Coating $last): float
     {
-        $needs = $this === self::Hand && ! $last->isWax() ? $last->waxAfterHours : null;
+        $needs = $this === self::Wheel || $last->isWax() ? null : $last->waxAfterHours;
 
         return max($needs ?? $last->buffableHours, $last->recoatFromHours);
     }
@@ -32,6 +53,6 @@ enum BuffWith: string
     /** Hands-on minutes for 100 cm². */
     public function minutesPer100Cm2(CoatFigures $figures): float
     {
-        return $this === self::Hand ? $figures->clothMinutesPer100Cm2 : $figures->wheelMinutesPer100Cm2;
+        return $this === self::Wheel ? $figures->wheelMinutesPer100Cm2 : $figures->clothMinutesPer100Cm2;
     }
 }

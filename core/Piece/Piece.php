@@ -117,6 +117,14 @@ final readonly class Piece
         return $part->id === $this->body()->id && $this->form->stands();
     }
 
+    /** What a part is for: what goes into another and is not hollow is held by, and touches no contents. */
+    public function purposeOf(Part $part): Purpose
+    {
+        $isHandle = $part->id !== $this->body()->id && ! in_array('inside', $part->faces(), true);
+
+        return $isHandle && $this->purpose->holds() ? Purpose::Handled : $this->purpose;
+    }
+
     /** @return non-empty-list<Part> the body first, then by their names in the document */
     public function partsInOrder(): array
     {

@@ -116,7 +116,8 @@ final class CautionTest extends TestCase
             'body/raise-grain > fit-lid' => [1.0, null],
             'l1 > l2/denib' => [4.0, null],
             'l1 > l2' => [4.0, 18.0],
-            'l2 > c1/buff' => [504.0, null],
+            'l2 > body/reverse' => [48.0, null],
+            'l2/foot > c1/buff' => [504.0, null],
             'l2 > body/cure' => [720.0, null],
             'l2/foot > body/cure' => [12.0, null],
         ], $waits);

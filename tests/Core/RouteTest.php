@@ -90,7 +90,7 @@ final class RouteTest extends TestCase
         self::assertSame('l2/denib', $second->after[1]->task);
         self::assertSame(504.0, $steps['c1/buff']->after[0]->wait->minHours, 'the wheel');
         self::assertContains('rags', array_map(fn ($hazard): string => $hazard->value, $second->hazards));
-        self::assertSame('c1/buff', $steps['body/reverse']->after[0]->task);
+        self::assertSame('l2/foot', $steps['c1/buff']->after[0]->task, 'the whole piece, its foot with the rest');
     }
 
     public function test_food_waits_for_full_cure_and_oily_wood_slows_it(): void

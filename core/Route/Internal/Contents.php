@@ -183,9 +183,9 @@ final readonly class Contents
     /** @return list<string> */
     private function faces(FaceUse $use): array
     {
-        $faces = $this->part->facesFor($use, $this->piece->purpose);
+        $faces = $this->part->facesFor($use, $this->piece->purposeOf($this->part));
 
         return $use === FaceUse::Food && $this->isCup()
-            ? [...$faces, ...$this->part->facesFor(FaceUse::Water, $this->piece->purpose)] : $faces;
+            ? [...$faces, ...$this->part->facesFor(FaceUse::Water, $this->piece->purposeOf($this->part))] : $faces;
     }
 }

@@ -16,6 +16,7 @@ use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Warning;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\BandEdges;
+use HonestGrain\Piece\BuffWith;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\FlawPlace;
@@ -75,6 +76,8 @@ final class Judged
             $layers[] = new Layer($coat->coating, $coat->denib, $hours);
             $steps[] = $coat->id;
         }
+        $wool = $plan->buff === BuffWith::Wool ? Stack::steelWool($part->wood, null, false) : null;
+        $conflicts[] = $wool === null ? null : self::ofPair($wool, ["$plan->id/buff"]);
         $stack = Stack::judge($figures, $part->wood, $layers);
         foreach ($stack->pairs as $i => $pair) {
             $conflicts[] = self::ofPair($pair, [$steps[$i], $steps[$i + 1]]);

@@ -12,7 +12,7 @@
         <x-coat-form :page="$page" :panel="$panel" class="ml-auto">
             <input type="hidden" name="do" value="buff" />
             <label class="small">
-                <span class="faint">Buff at the end</span>
+                <span class="faint">Buff or rub at the end</span>
                 <select name="buff" data-autosend id="buff-{{ $panel->index }}">
                     <option value="">no</option>
                     @foreach (HonestGrain\Piece\BuffWith::cases() as $with)

@@ -163,7 +163,7 @@ final class Coated
                 $slowed > 1 ? sprintf(
                     'The oil in %s slows it: every wait is counted %s times.', lcfirst($subject->part->wood->name),
                     $slowed,
-                ) : '', ...$isFirst ? $subject->masks() : [],
+                ) : '', ...$isFirst && $this->suffix === '' ? $subject->masks() : [],
             ),
             [$coat->id, $this->plan->id], $coating->class,
             Amount::forCoat($coating, $subject->zones($this->faces), $isFirst, $subject->calibration->coats),
@@ -293,7 +293,7 @@ final class Coated
         $isWheel = $buff === BuffWith::Wheel;
         $this->operations[] = new Operation(
             $id, $subject->technique('buff'), StepKind::Buff, $subject->part->id, $subject->places($this->faces),
-            'Buff '.$buff->label().', '.$this->where(),
+            $buff->action().', '.$this->where(),
             $subject->calibration->bench->buffMinutes + $subject->minutesOver(
                 $buff->minutesPer100Cm2($subject->calibration->coats), $this->faces,
             ),

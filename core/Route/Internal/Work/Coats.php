@@ -221,6 +221,13 @@ final class Coats
                 buff: $plan->buff,
             ) : Coated::of($this->subject, $plan, $faces, [$coat], 93.0, '/foot');
         $this->add($go);
+        if ($coat !== null && $plan->buff?->isOffTheLathe() === true) {
+            $this->chains[] = Precedence::custom(
+                $go->laid()[0]->last, "$plan->id/buff", Wait::hours(
+                    $plan->buff->afterHours($coat->coating), null, $coat->coating->kinetics(),
+                ), 'The whole piece goes to the wheel at once, the foot with the rest.',
+            );
+        }
         foreach (isset($this->waxes[$plan->id]) ? $go->waits() : [] as [$before, $wait]) {
             $this->chains[] = Precedence::rule(
                 $before, $this->waxes[$plan->id]->id, $wait, 'The foot takes the wax with the rest.',
@@ -323,11 +330,12 @@ final class Coats
     private function cure(): void
     {
         $subject = $this->subject;
+        $purpose = $subject->piece->purposeOf($subject->part);
         $uses = fn (LaidCoat $laid): array => array_map(
-            fn (string $face): FaceUse => $subject->part->useOf($face, $subject->piece->purpose), $laid->faces,
+            fn (string $face): FaceUse => $subject->part->useOf($face, $purpose), $laid->faces,
         );
         // One thing that is not for food, cured or not, and no date can be given for it.
-        $eats = $subject->part->facesFor(FaceUse::Food, $subject->piece->purpose) !== [];
+        $eats = $subject->part->facesFor(FaceUse::Food, $purpose) !== [];
         $isRefused = $eats && ! Contents::grantFood($subject->piece, $subject->part, $subject->tables);
         $this->isFood = $eats && ! $isRefused;
         if ($this->laid === []) {
@@ -336,8 +344,8 @@ final class Coats
         $cure = $subject->id('cure');
         $cures = false;
         $isWet = [
-            ...$subject->part->facesFor(FaceUse::Water, $subject->piece->purpose),
-            ...$subject->part->facesFor(FaceUse::Damp, $subject->piece->purpose),
+            ...$subject->part->facesFor(FaceUse::Water, $purpose),
+            ...$subject->part->facesFor(FaceUse::Damp, $purpose),
         ] !== [];
         foreach ($this->laid as $laid) {
             $holdsFood = ! $isRefused && array_filter(

@@ -53,6 +53,12 @@ final readonly class Joints
             $chains[] = Precedence::rule(
                 $socket->id, $self->fit->id, Wait::none(), 'There is nothing to fit it into yet.',
             );
+            foreach (['shape', 'sand'] as $what) {
+                $chains[] = Precedence::custom(
+                    $self->socket->id($what, $self->face()), $socket->id, Wait::none(),
+                    'It is square to a surface that is there, and its edge stays crisp.',
+                );
+            }
         }
         if ($self->spigot->entersByFoot()) {
             $chains[] = Precedence::custom(
@@ -139,6 +145,16 @@ final readonly class Joints
         return [[$this->fit, $glue], $chains];
     }
 
+    /** The face that the socket goes into. */
+    private function face(): string
+    {
+        return match ($this->joint->place) {
+            JointPlace::Side => 'outside',
+            JointPlace::Foot => 'foot',
+            JointPlace::Top => 'top',
+        };
+    }
+
     /** The hole that the tenon goes into, off the lathe. */
     private function socket(): Operation
     {
@@ -147,14 +163,15 @@ final readonly class Joints
 
         return new Operation(
             "{$this->joint->id}/socket", $this->socket->technique('drill'), StepKind::Mark, $this->socket->part->id,
-            $this->socket->places($this->joint->place === JointPlace::Side ? ['outside']
-                : [$this->joint->place === JointPlace::Foot ? 'foot' : 'top']),
-            sprintf(
+            [], sprintf(
                 'Drill the socket for the %s, %.1f mm across and %.0f mm deep', $this->name($this->spigot),
                 $this->joint->diameterMm, $deep,
             ), $rates->fitBitMinutes + $deep / $rates->drillMmPerMinute,
-            'What is glued in needs a hole of its own size, square to where it stands.', 29.0,
-            how: ['In a cradle on the drill press; measure the floor left below it first, and try the bit on scrap.'],
+            'What is glued in needs a hole of its own size, square to where it stands.', 59.0,
+            how: [
+                'In a cradle on the drill press; measure the wood left below it first, and try the bit on scrap. Tape '
+                    .'over the place keeps its edge whole.',
+            ],
             of: [$this->joint->id], work: Work::Lap, zone: '', hold: 'in a padded cradle',
             brief: 'drill the socket', stances: [Stance::Off],
         );
