@@ -119,7 +119,6 @@ final class CautionTest extends TestCase
             'l2 > body/reverse' => [48.0, null],
             'l2/foot > c1/buff' => [504.0, null],
             'l2 > body/cure' => [720.0, null],
-            'l2/foot > body/cure' => [12.0, null],
         ], $waits);
         // Where nothing is buffed, the foot waits until the last coat may be pressed on.
         $plain = array_column(
