@@ -31,11 +31,6 @@ final readonly class JawSet
         return $this->tenonMm !== null && $diameterMm >= $this->tenonMm[0] && $diameterMm <= $this->tenonMm[1];
     }
 
-    public function opensInto(float $diameterMm): bool
-    {
-        return $this->recessMm !== null && $diameterMm >= $this->recessMm[0] && $diameterMm <= $this->recessMm[1];
-    }
-
     /** The diameter at which its jaws make a true circle: nearly closed on a tenon (workshop model). */
     public function perfectMm(): float
     {

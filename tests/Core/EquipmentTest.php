@@ -118,7 +118,11 @@ final class EquipmentTest extends TestCase
         self::assertSame(600, $of(Mount::Vacuum, 100, 300, true, false)->workRpm, 'what the hold takes');
         self::assertSame(2500, $of(Mount::BetweenCentres, 30, 300, true, false)->workRpm, 'what the lathe takes');
         self::assertSame(60, $of(Mount::Tenon, 1600, 90_000, false, true)->startRpm, 'it turns no slower');
-        self::assertContains('its weight', $of(Mount::Tenon, 250, 9000, false, false)->because);
+        self::assertSame(
+            ['sound wood at its rim', 'it does not run true yet', 'its weight'],
+            $of(Mount::Tenon, 250, 9000, false, false)->because, 'the closest first',
+        );
+        self::assertSame(['flaws that may fly'], $of(Mount::Tenon, 250, 2000, true, true)->because);
     }
 
     /** @param  array<string, mixed>  $more */

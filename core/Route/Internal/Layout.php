@@ -394,16 +394,37 @@ final class Layout
      */
     private function pressed(Stage $stage, array $lags): array
     {
-        $presses = $stage->position->mount->isSoft();
         foreach ($this->settling[$stage->part] ?? [] as $id) {
             $operation = $this->operations[$id];
-            $isPressed = $presses && array_diff($operation->faces(), $stage->position->reaches) !== [];
+            $isPressed = self::presses($stage, $operation);
             $lags = self::atLeast(
                 $lags, $id, $isPressed ? $operation->pressing ?? $operation->settling() : $operation->settling(),
             );
         }
 
         return $lags;
+    }
+
+    /** Whether a hold presses on what an operation left. */
+    private static function presses(Stage $stage, Operation $operation): bool
+    {
+        return $stage->position->mount->isSoft()
+            && array_diff($operation->faces(), $stage->position->reaches) !== [];
+    }
+
+    /** How firm a film must be before a pad presses on it; empty where there is none. */
+    private function firm(Stage $stage): string
+    {
+        $hours = 0.0;
+        foreach ($this->settling[$stage->part] ?? [] as $id) {
+            $hours = self::presses($stage, $this->operations[$id])
+                ? max($hours, $this->operations[$id]->pressing->minHours ?? 0.0) : $hours;
+        }
+
+        return $hours > 0 ? sprintf(
+            'Not before each coat that is pressed on is firm, %.0f h at 21 °C: a pad prints in one that is only dry.',
+            $hours,
+        ) : '';
     }
 
     /**
@@ -464,7 +485,7 @@ final class Layout
                 Shop::TURNER => 1, Shop::LATHE => 1, Shop::MOUNTS => 1,
             ], hold: $stage->position->mount->label(), because: $words[1],
             hazards: [Hazard::Lathe, Hazard::BeforeSwitch, ...Hazard::ofMount($stage->position->mount),
-                ...$subject->spinning()], how: $words[2],
+                ...$subject->spinning()], how: Subject::said(...[...$words[2], $this->firm($stage)]),
             technique: $isTurned ? 'reverse' : 'mount', mount: $stage->position->mount, of: [$stage->part],
             brief: $isTurned ? 'turning it round' : 'mounting', stage: $this->stages[$stage->part],
         );
