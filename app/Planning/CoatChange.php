@@ -35,7 +35,14 @@ final readonly class CoatChange
             return $plans;
         }
         if ($typed['do'] === 'buff') {
-            $plans[$i] = ['buff' => isset($typed['buff']), 'buff_with' => $typed['buff'] ?? null] + $plans[$i];
+            $plans[$i] = [
+                'buff' => isset($typed['buff']), 'buff_with' => $typed['buff'] ?? null, 'sheen' => null,
+            ] + $plans[$i];
+
+            return $plans;
+        }
+        if ($typed['do'] === 'sheen') {
+            $plans[$i] = ['sheen' => $typed['sheen'] ?? null, 'buff' => false, 'buff_with' => null] + $plans[$i];
 
             return $plans;
         }

@@ -21,6 +21,8 @@ enum FaultKind: string
     case LidStuck = 'lid-stuck';
     case Weeps = 'weeps';
     case Dropped = 'dropped';
+    case Metal = 'metal';
+    case Knot = 'knot';
 
     public function label(): string
     {
@@ -39,6 +41,8 @@ enum FaultKind: string
             self::LidStuck => 'The lid is stuck',
             self::Weeps => 'The liner weeps',
             self::Dropped => 'Dropped or dented',
+            self::Metal => 'Metal in the wood',
+            self::Knot => 'A loose knot',
         };
     }
 }

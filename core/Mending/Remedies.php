@@ -63,6 +63,8 @@ final readonly class Remedies
             FaultKind::LidStuck => $this->lidStuck(),
             FaultKind::Weeps => $this->weeps(),
             FaultKind::Dropped => $this->dropped(),
+            FaultKind::Metal => $this->metal(),
+            FaultKind::Knot => $this->knot(),
         };
     }
 
@@ -147,6 +149,7 @@ final readonly class Remedies
         $repairs = $this->at->tables->calibration->repairs;
 
         return [
+            $this->offLathe(),
             $this->at->remedy(
                 'recut', 'Cut the place again and sand',
                 'Where the wall allows it, a new line is cleaner than a patch.', [
@@ -498,6 +501,7 @@ final readonly class Remedies
     private function dropped(): array
     {
         return [
+            $this->offLathe(),
             $this->at->remedy(
                 'steam', 'Raise the dent with steam and sand again',
                 'Fibres that are bent and not broken swell back.', [
@@ -521,6 +525,86 @@ final readonly class Remedies
                     ], $this->at->isBurnt() ? [] : $this->at->againFromSanding(),
             )],
         ];
+    }
+
+    /** @return list<Remedy> */
+    private function metal(): array
+    {
+        $repairs = $this->at->tables->calibration->repairs;
+        $dig = $this->at->step(
+            'own', 'Find the metal with a magnet and dig it out', $repairs->cutAwayMinutes, 0.0,
+            'Lathe stopped and unplugged; goggles. A small chisel and pliers, never a turning tool; then look for the '
+                .'next one.',
+            null, 0.0, 'lap',
+        );
+        $sharpen = $this->at->step(
+            'own', 'Sharpen what has touched it', $this->rates->touchMinutes, 0.0,
+            'A nicked edge tears: grind past the nick, away from dust and finish.',
+        );
+
+        return [
+            $this->at->remedy(
+                'dig-out', 'Dig it out, sharpen, and cut the place again',
+                'What can be dug out is no danger any more; a blue stain in tannin wood stays.', [
+                    ...$this->bared(), $dig, $sharpen,
+                    $this->at->step(
+                        'scrape', 'Cut the place clean', $repairs->cutAwayMinutes, 0.0, 'A light cut, slowly.',
+                    ), ...$this->resanded(),
+                ], $this->at->againFromSanding(),
+            ),
+            $this->at->remedy(
+                'keep', 'Leave it in, and work round it by hand',
+                'Deep metal that no tool will reach does no harm; the lathe stays off there.', [$sharpen], [],
+            ),
+        ];
+    }
+
+    /** @return list<Remedy> */
+    private function knot(): array
+    {
+        $repairs = $this->at->tables->calibration->repairs;
+        $isBound = ! $this->at->isBurnt() && ! $this->at->isBurntLater();
+
+        return [
+            ...$isBound ? [$this->at->remedy(
+                'thin-ca', 'Run thin CA round it and sand again',
+                'A knot that rattles is shrunk in its hole: thin CA holds it where it is.', [
+                    ...$this->bared(),
+                    $this->at->step(
+                        'stabilise', 'Run thin CA round the knot', $repairs->hairlineMinutes,
+                        $this->at->tables->coatings->binder('thin-ca')->setHours,
+                        'Pressed home first; seal pale wood round it.', 'ca-thin',
+                    ), ...$this->resanded(),
+                ], $this->at->againFromSanding(),
+            )] : [],
+            $this->cutAway(),
+            $this->at->remedy(
+                'keep', 'Knock it out and leave the hole', 'A clean hole is no danger; it flies out no more.', [
+                    $this->at->step(
+                        'own', 'Knock the knot out and clean the hole', $this->rates->touchMinutes, 0.0,
+                        'Lathe stopped; from behind where the wall is open there.', null, 0.0, 'lap',
+                    ),
+                ], [],
+            ),
+        ];
+    }
+
+    /** A break that is not spun again. */
+    private function offLathe(): Remedy
+    {
+        $sanding = $this->at->sanding();
+
+        return $this->at->remedy(
+            'off-lathe', 'Smooth the break and finish it off the lathe',
+            'What has broken once may fly: carved and sanded by hand, a broken edge can be made to look meant.', [
+                ...$this->bared(),
+                $this->at->step(
+                    'own', 'Carve the break to a line and sand it by hand',
+                    max($this->rates->patchMinutes, $this->at->shareOf($sanding->minutes ?? 0.0)), 0.0,
+                    'In a padded cradle, along the grain, up to the last grit of the face.', null, 0.0, 'lap',
+                ),
+            ], $this->at->againSinceSanding(),
+        );
     }
 
     private function strip(): Remedy

@@ -8,8 +8,8 @@ use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Coating;
 
 /**
- * How the last coat is buffed or rubbed, and so how hard it must be: days for a cloth, a pad, wool or paste by hand, weeks
- * for a wheel.
+ * How the last coat is buffed or rubbed, and so how hard it must be: days for a cloth, a pad, wool or paste by hand,
+ * weeks for a wheel.
  */
 enum BuffWith: string
 {

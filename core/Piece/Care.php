@@ -7,6 +7,7 @@ namespace HonestGrain\Piece;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Family;
 use HonestGrain\Coating\ProductHazard;
+use HonestGrain\Wood\Dust;
 
 /**
  * What its owner is told about a piece: how to keep it and when to renew its finish (workshop; the products' own labels
@@ -28,11 +29,23 @@ final class Care
         }
 
         return [
-            self::water($all),
+            ...self::poison($piece), self::water($all),
             'Keep it out of the dishwasher, the microwave oven and standing water, and away from heaters and hot sun.',
             ...array_map(self::renew(...), array_values($last)),
             ...self::nuts($all),
         ];
+    }
+
+    /** @return list<string> what nobody may find out by eating from it */
+    private static function poison(Piece $piece): array
+    {
+        foreach ($piece->parts as $part) {
+            if ($part->wood->dust === Dust::Poisonous) {
+                return ["Not for food or drink, whatever its finish: {$part->wood->name} is poisonous."];
+            }
+        }
+
+        return [];
     }
 
     /** @param  list<Coating>  $coats */

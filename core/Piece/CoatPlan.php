@@ -25,8 +25,13 @@ final readonly class CoatPlan
      * @param  list<string>  $zones
      * @param  list<Coat>  $coats
      */
-    private function __construct(public string $id, public array $zones, public array $coats, public ?BuffWith $buff)
-    {
+    private function __construct(
+        public string $id,
+        public array $zones,
+        public array $coats,
+        public ?BuffWith $buff,
+        public ?Sheen $sheen = null,
+    ) {
     }
 
     /** Where its first face stands among all faces. */
@@ -56,12 +61,17 @@ final readonly class CoatPlan
         ), $plan->children('layers', self::MAX_COATS));
 
         $last = $coats[count($coats) - 1]->coating ?? null;
-        $usual = $last?->isWax() === true ? BuffWith::Hand : BuffWith::Wheel;
+        // A bare face has no sheen to ask for.
+        $sheen = $plan->has('sheen') && $last !== null
+            ? Sheen::from($plan->choice('sheen', array_column(Sheen::cases(), 'value'))) : null;
+        $usual = $sheen?->rub() ?? ($last?->isWax() === true ? BuffWith::Hand : BuffWith::Wheel);
         $with = $plan->choice('buff_with', array_column(BuffWith::cases(), 'value'), $usual->value);
+        $isBuffed = $plan->flag('buff', false)
+            || ($sheen !== null && $sheen->outOfReach($last) === null);
 
         return new self(
             $fresh === null ? Id::read($plan) : $fresh('c'), $zones, $coats,
-            $plan->flag('buff', false) ? BuffWith::from($with) : null,
+            $isBuffed ? BuffWith::from($with) : null, $sheen,
         );
     }
 
@@ -119,6 +129,6 @@ final readonly class CoatPlan
             'layers' => array_map(fn (Coat $coat): array => $coat->toArray(), $this->coats),
             'buff' => $this->buff !== null,
             'buff_with' => $this->buff?->value,
-        ];
+        ] + ($this->sheen === null ? [] : ['sheen' => $this->sheen->value]);
     }
 }

@@ -6,7 +6,10 @@ namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Holding\Equipment;
+use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Mount;
+use HonestGrain\Holding\Positions;
+use HonestGrain\Holding\Stance;
 use HonestGrain\Holding\StartingSpeed;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Reading\Document;
@@ -100,6 +103,40 @@ final class EquipmentTest extends TestCase
         self::assertGreaterThan(300, max(array_filter(array_column(self::route(['lathe' => null])->steps, 'rpm'))));
     }
 
+    public function test_what_is_read_of_a_shop_is_what_marks_are_divided_and_cut_with(): void
+    {
+        $read = Equipment::read(Document::of(['lathe' => ['index_holes' => [2, 1000]] + self::SHOP['lathe']]));
+        self::assertSame([2, 1000], $read->tooling()->plates);
+        self::assertTrue($read->lathe?->reverses);
+        self::assertSame([], Equipment::unknown()->tooling()->plates);
+    }
+
+    /** Which faces a part shows in each way it sits. */
+    public function test_each_way_of_sitting_leaves_its_own_faces_free(): void
+    {
+        $reached = function (Holding $holding, ?Mount $first): array {
+            $positions = Positions::of($holding, $first);
+            $free = [];
+            foreach (Stance::cases() as $stance) {
+                foreach ($positions->has($stance) ? [$positions->at($stance)] : [] as $position) {
+                    $free[$stance->value] = $position->reaches;
+                }
+            }
+
+            return $free;
+        };
+        $main = ['outside', 'rim', 'inside', 'top', 'bore'];
+        self::assertEquals([
+            'first' => ['outside', 'foot'], 'main' => $main, 'foot' => ['foot'], 'off' => [...$main, 'foot'],
+        ], $reached(Holding::Tenon, Mount::Screw));
+        self::assertEquals([
+            'main' => ['outside', 'rim', 'inside', 'bore'], 'off' => [...$main, 'foot'],
+        ], $reached(Holding::BetweenCentres, Mount::BetweenCentres));
+        self::assertEquals(
+            ['main' => $main, 'foot' => ['foot'], 'off' => [...$main, 'foot']], $reached(Holding::Jam, Mount::Screw),
+        );
+    }
+
     public function test_a_speed_to_start_at_says_what_holds_it_down(): void
     {
         $of = fn (Mount $mount, float $mm, ?float $g, bool $true, bool $flies): StartingSpeed => StartingSpeed::of(
@@ -144,6 +181,7 @@ final class EquipmentTest extends TestCase
         yield 'no swing' => [$lathe(['swing_mm' => 0]), 'lathe.swing_mm'];
         yield 'slower than its slowest' => [$lathe(['most_rpm' => 20]), 'lathe.most_rpm'];
         yield 'a plate of one hole' => [$lathe(['index_holes' => [24, 1]]), 'lathe.index_holes.1'];
+        yield 'a plate of too many' => [$lathe(['index_holes' => [1001]]), 'lathe.index_holes.0'];
         yield 'jaws that close wider than they open' => [
             ['jaws' => [['name' => 'x', 'tenon_min_mm' => 60, 'tenon_max_mm' => 50]]], 'jaws.0.tenon_max_mm',
         ];

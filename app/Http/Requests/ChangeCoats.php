@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use HonestGrain\Coating\Denib;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\BuffWith;
+use HonestGrain\Piece\Sheen;
 use Illuminate\Validation\Rule;
 
 /** One change to the coats of a part; plan and coat are named by their ids, so that it means the same later. */
@@ -15,7 +16,9 @@ class ChangeCoats extends PieceChange
     protected function fields(): array
     {
         return [
-            'do' => ['required', Rule::in(['stack', 'add', 'remove', 'up', 'down', 'denib', 'buff', 'unplan'])],
+            'do' => ['required', Rule::in([
+                'stack', 'add', 'remove', 'up', 'down', 'denib', 'buff', 'sheen', 'unplan',
+            ])],
             'plan' => ['nullable', 'string', 'max:60'],
             'zones' => ['array'],
             'zones.*' => [Rule::in(Face::names())],
@@ -24,6 +27,7 @@ class ChangeCoats extends PieceChange
             'coat' => ['nullable', 'string', 'max:60'],
             'denib' => ['nullable', Rule::enum(Denib::class)],
             'buff' => ['nullable', Rule::enum(BuffWith::class)],
+            'sheen' => ['nullable', Rule::enum(Sheen::class)],
         ];
     }
 }

@@ -76,6 +76,8 @@ final class Judged
             $layers[] = new Layer($coat->coating, $coat->denib, $hours);
             $steps[] = $coat->id;
         }
+        $last = $plan->coats[count($plan->coats) - 1] ?? null;
+        $conflicts[] = self::outOfSheen($plan);
         $wool = $plan->buff === BuffWith::Wool ? Stack::steelWool($part->wood, null, false) : null;
         $conflicts[] = $wool === null ? null : self::ofPair($wool, ["$plan->id/buff"]);
         $stack = Stack::judge($figures, $part->wood, $layers);
@@ -143,6 +145,18 @@ final class Judged
             $steps, 'The inside is wider than the narrowest place above it: the liner cannot be seen to reach there.',
             ['Bore the inside straight', 'Turn the piece while the liner sets, and prove it with standing water'],
         )];
+    }
+
+    /** The sheen asked for that the last coat does not come to; null where it does, or none was asked for. */
+    private static function outOfSheen(CoatPlan $plan): ?Conflict
+    {
+        $last = $plan->coats[count($plan->coats) - 1] ?? null;
+        $short = $last === null ? null : $plan->sheen?->outOfReach($last->coating);
+
+        return $last === null || $plan->sheen === null || $short === null ? null : Conflict::warn(
+            [$last->id], "You want it {$plan->sheen->label()}. $short",
+            ['Ask for another sheen', 'Choose another last coat'],
+        );
     }
 
     /** @param  list<string>  $steps */

@@ -25,6 +25,21 @@
             <noscript><button>Save</button></noscript>
         </x-coat-form>
         <x-coat-form :page="$page" :panel="$panel">
+            <input type="hidden" name="do" value="sheen" />
+            <label class="small">
+                <span class="faint">Sheen</span>
+                <select name="sheen" data-autosend id="sheen-{{ $panel->index }}">
+                    <option value="">as it comes</option>
+                    @foreach (HonestGrain\Piece\Sheen::cases() as $sheen)
+                        <option value="{{ $sheen->value }}" @selected($plan->sheen === $sheen)>
+                            {{ $sheen->label() }}
+                        </option>
+                    @endforeach
+                </select>
+            </label>
+            <noscript><button>Save</button></noscript>
+        </x-coat-form>
+        <x-coat-form :page="$page" :panel="$panel">
             <button class="quiet" name="do" value="unplan">Leave these bare</button>
         </x-coat-form>
     </div>
