@@ -15,6 +15,7 @@ use HonestGrain\Coating\DewPoint;
 use HonestGrain\Coating\Humidity;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\RecordedClimate;
+use HonestGrain\Reading\InvalidField;
 use PHPUnit\Framework\TestCase;
 
 /** An air as it was read, as its days usually go, and as the maker means to have it. */
@@ -173,11 +174,51 @@ final class ClimateTest extends TestCase
         self::assertSame('jump', $read(30, 55));
         self::assertSame('jump', $read(15, 99));
         self::assertNull($read(30, 55, 600), 'ten hours may warm a shop');
+        self::assertNull($read(-30, 55, 600));
+        self::assertNull($read(60, 100, 600), 'the bounds themselves may be read');
+        self::assertNull($read(60, 0, 600));
+        // Ten degrees or forty per cent in an hour may be; a hair more may not.
+        self::assertNull($read(25, 95));
+        self::assertSame('jump', $read(25.1, 55));
+        self::assertSame('jump', $read(15, 95.1));
+        self::assertNull($read(45, 55, 180), 'over three hours the change is slow enough');
+        self::assertSame('jump', $read(45.1, 55, 180), 'three hours on, the one before still counts');
+        self::assertNull($read(45.1, 55, 181), 'after three hours it does not');
         $same = array_map(
             fn (int $h): AirReading => new AirReading(self::START + $h * self::HOUR, 15, 55), range(0, 25),
         );
         self::assertSame('stuck', (new AirReading(self::START + 26 * self::HOUR, 15, 55))->nonsense($figures, $same));
         self::assertNull((new AirReading(self::START + 26 * self::HOUR, 15.1, 55))->nonsense($figures, $same));
+        // A day to the second; a second short of it, or one other reading among them, and the station lives.
+        $first = [$same[0]];
+        $at = fn (int $second): ?string => (new AirReading(self::START + $second, 15, 55))->nonsense($figures, $first);
+        self::assertSame('stuck', $at(24 * self::HOUR));
+        self::assertNull($at(24 * self::HOUR - 1));
+        $moved = [...$same];
+        $moved[20] = new AirReading(self::START + 20 * self::HOUR, 15, 56);
+        self::assertNull((new AirReading(self::START + 26 * self::HOUR, 15, 55))->nonsense($figures, $moved));
+    }
+
+    public function test_a_day_is_set_from_an_hour_to_a_later_one(): void
+    {
+        $zone = new \DateTimeZone('UTC');
+        $whole = DayNightClimate::of(20, 50, 8, 60, 0, 24, $zone);
+        foreach ([0, 12 * self::HOUR, 86_399] as $second) {
+            self::assertSame(20.0, $whole->stretchAt(self::START + $second)->tempC);
+        }
+        $day = DayNightClimate::of(20, 50, 8, 60, 8, 18, $zone);
+        foreach ([[0, 8.0, 8], [8, 20.0, 18], [18, 8.0, 32]] as [$hour, $tempC, $until]) {
+            $stretch = $day->stretchAt(self::START + $hour * self::HOUR);
+            self::assertSame([$tempC, self::START + $until * self::HOUR], [$stretch->tempC, $stretch->until]);
+        }
+        foreach ([[-1, 18], [8, 25], [18, 8], [9, 9]] as [$from, $to]) {
+            try {
+                DayNightClimate::of(20, 50, 8, 60, $from, $to, $zone);
+                self::fail("A day from $from to $to was taken.");
+            } catch (InvalidField $e) {
+                self::assertStringContainsString("$from to $to", $e->getMessage());
+            }
+        }
     }
 
     /** @return list<AirReading> hourly: 10 °C by night, 20 from eight to eighteen */

@@ -429,6 +429,55 @@ final class CoatingTest extends TestCase
         self::assertEqualsWithDelta(28, $run->stalledHours, 0.001);
     }
 
+    public function test_a_temperature_factor_stays_between_one_and_six(): void
+    {
+        self::assertEqualsWithDelta(1.0, Kinetics::of(1)->rate(5, 50), 1e-9, 'one: the cold does nothing');
+        self::assertEqualsWithDelta(6.0, Kinetics::of(6)->rate(31, 50), 1e-9);
+        self::assertEqualsWithDelta(0.5, Kinetics::of(1, slowedBy: 2)->rate(21, 50), 1e-9);
+        foreach ([[0.99, 1.0], [6.01, 1.0], [NAN, 1.0], [2.0, 0.0], [2.0, -1.0], [2.0, INF]] as [$q, $slowedBy]) {
+            try {
+                Kinetics::of($q, slowedBy: $slowedBy);
+                self::fail("$q slowed by $slowedBy was taken.");
+            } catch (InvalidField) {
+                self::addToAssertionCount(1);
+            }
+        }
+    }
+
+    #[DataProvider('cans')]
+    public function test_a_can_is_made_ready_as_its_kind_asks(string $class, string $words): void
+    {
+        self::assertStringStartsWith($words, Catalogue::shipped()->coatings()->product($class)->readied());
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function cans(): iterable
+    {
+        foreach ([
+            'Wiping varnish (oil-based thinned)' => 'Stir it, never shake it',
+            'Water-borne acrylic or polyurethane' => 'Stir it, never shake it',
+            'Brushing or wiping lacquer (nitrocellulose)' => 'Stir it, never shake it',
+            'Hard-wax oil' => 'Stir it, never shake it', 'Milk paint' => 'Stir it, never shake it',
+            'Aerosol lacquer (nitrocellulose)' => 'Shake the can for two minutes',
+            'Casting epoxy as liner' => 'Stir slowly', 'Dewaxed shellac (2 lb cut)' => 'Shake it',
+            'Friction polish (shellac oil alcohol)' => 'Shake it', 'Pure tung oil' => 'Shake it',
+        ] as $class => $words) {
+            yield $class => [$class, $words];
+        }
+    }
+
+    public function test_colours_go_on_in_the_order_that_they_can_lie_in(): void
+    {
+        $coatings = Catalogue::shipped()->coatings();
+        $ranks = array_map(fn (string $class): int => $coatings->stain($class)->rank(), [
+            'Two-part bleach', 'Water dye (powder)', 'Iron liquor (ebonising)', 'Pigment wiping stain', 'Liming wax',
+        ]);
+        $sorted = $ranks;
+        sort($sorted);
+        self::assertSame($sorted, $ranks);
+        self::assertCount(5, array_unique($ranks));
+    }
+
     public function test_dew_point(): void
     {
         self::assertEqualsWithDelta(9.3, DewPoint::of(20, 50), 0.1);

@@ -262,6 +262,14 @@ final class PieceTest extends FeatureTestCase
         self::assertStringContainsString('on the wheel', $this->step($piece, $buff)->title);
         $put(['do' => 'buff', 'plan' => $this->planId($piece, 1), 'buff' => '']);
         self::assertNull($piece->plannedSteps()->where('step', $buff)->first());
+        $put(['do' => 'sheen', 'plan' => $this->planId($piece, 1), 'sheen' => 'matt'])->assertSessionHasNoErrors();
+        self::assertStringContainsString('pad', $this->step($piece, $buff)->title);
+        $this->get(route('pieces.coats', $piece))->assertSee('value="matt" selected', false);
+        $put(['do' => 'sheen', 'plan' => $this->planId($piece, 1), 'sheen' => 'glassy'])
+            ->assertSessionHasErrors('sheen');
+        self::assertSame('matt', $this->body($piece)['coats'][1]['sheen']);
+        $put(['do' => 'sheen', 'plan' => $this->planId($piece, 1), 'sheen' => '']);
+        self::assertArrayNotHasKey('sheen', $this->body($piece)['coats'][1]);
         $put(['do' => 'add', 'plan' => $this->planId($piece, 1), 'product' => 'Ketchup'])
             ->assertSessionHasErrors('coats.1.layers.5.product');
         $put(['do' => 'stack', 'stack' => 'none'])->assertSessionHasErrors('zones');
