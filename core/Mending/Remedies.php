@@ -15,6 +15,8 @@ use HonestGrain\Route\Route;
 /** What can be done about each fault, the gentlest first. Workshop rules, with the rates of the calibration. */
 final readonly class Remedies
 {
+    private const BODY = 'What is wider than a hairline needs a body in it.';
+
     private MendingRates $rates;
 
     private function __construct(private Mishap $at)
@@ -79,10 +81,8 @@ final readonly class Remedies
         return match (true) {
             // Nothing is burnt over glue or resin.
             $this->at->isBurntLater() => [$this->cutAway(), $keep],
-            $this->at->isBurnt() => [$this->filled([], 'leave the char as it is'), $this->cutAway(), $keep],
-            default => [
-                $this->hairline(), $this->filled($this->at->againFromSanding(), 'cut back, and sand again'), $keep,
-            ],
+            $this->at->isBurnt() => [$this->filledInChar(), $this->cutAway(), $keep],
+            default => [$this->hairline(), $this->filled(), $keep],
         };
     }
 
@@ -106,25 +106,40 @@ final readonly class Remedies
         );
     }
 
-    /** @param  list<string>  $again */
-    private function filled(array $again, string $then): Remedy
+    private function filled(): Remedy
     {
         $repairs = $this->at->tables->calibration->repairs;
 
         return $this->at->remedy(
-            'powder-ca', "Fill it with powder and CA, $then", 'What is wider than a hairline needs a body in it.', [
-                ...$again === [] ? [] : $this->bared(),
+            'powder-ca', 'Fill it with powder and CA, cut back, and sand again', self::BODY, [
+                ...$this->bared(),
+                $this->fill('Fill the crack with powder and CA', 'In fills of a few millimetres, CA run in after each.'),
                 $this->at->step(
-                    'fill', 'Fill the crack with powder and CA', $repairs->fillMinutes,
-                    $this->at->tables->coatings->binder('powder-ca')->setHours, $again === []
-                        ? 'Black powder, pared flush with a blade; no flame and no pen comes near it again.'
-                        : 'In fills of a few millimetres, CA run in after each.', 'ca-thin',
-                ),
-                ...$again === [] ? [] : [$this->at->step(
                     'scrape', 'Cut the fill back level', $this->at->over($repairs->recutMinutesPer100Cm2), 0.0,
                     'A light shear cut with a freshly ground edge; the slowest speed.',
-                ), ...$this->resanded()],
-            ], $again,
+                ),
+                ...$this->resanded(),
+            ], $this->at->againFromSanding(),
+        );
+    }
+
+    /** What is burnt is neither cut nor sanded: the fill is as black as the char round it. */
+    private function filledInChar(): Remedy
+    {
+        return $this->at->remedy(
+            'powder-ca', 'Fill it with powder and CA, leave the char as it is', self::BODY, [$this->fill(
+                'Fill the crack with black powder and CA',
+                'Black powder, pared flush with a blade; no flame and no pen comes near it again.',
+            )], [],
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function fill(string $title, string $how): array
+    {
+        return $this->at->step(
+            'fill', $title, $this->at->tables->calibration->repairs->fillMinutes,
+            $this->at->tables->coatings->binder('powder-ca')->setHours, $how, 'ca-thin',
         );
     }
 
@@ -283,11 +298,11 @@ final readonly class Remedies
                         $this->at->over($this->rates->wipeDownMinutesPer100Cm2), $this->rates->dryHours,
                         'A cloth, not wet; from one end to the other without stopping.',
                     ),
-                ], [],
+                ], $this->at->againCoats(),
             ),
             $this->at->remedy(
                 'sand-back', 'Sand it back and colour again', 'An uneven ground drinks unevenly.',
-                [...$this->bared(), $this->evened()], $this->at->againMarks(),
+                [...$this->bared(), $this->evened()], $this->at->againMarks() ?: $this->at->againCoats(),
             ),
             $this->at->remedy(
                 'darker', 'Go over it with a darker colour', 'Dark covers what light will not.', [
@@ -296,7 +311,7 @@ final readonly class Remedies
                         'dye', 'Lay a darker colour over it', $this->at->over($this->rates->wipeDownMinutesPer100Cm2),
                         $this->rates->dryHours, 'Try it on a test board of the same wood first.',
                     ),
-                ], [],
+                ], $this->at->againCoats(),
             ),
         ];
     }

@@ -247,6 +247,18 @@ final class Mishap
         return $again;
     }
 
+    /** @return list<string> the coats of the face, and all that was done on it since the first of them */
+    public function againCoats(): array
+    {
+        foreach ($this->done as $at => $step) {
+            if ($step->kind === StepKind::Coat) {
+                return array_map(fn (Step $done): string => $done->id, array_slice($this->done, $at));
+            }
+        }
+
+        return [];
+    }
+
     /** @return list<string> the coat that was laid on last, and what went with it */
     public function againLastCoat(): array
     {
