@@ -67,6 +67,13 @@ final readonly class Joints
             );
         }
 
+        foreach ($joint->kind->isGlued() ? [] : [$self->socket, $self->spigot] as $subject) {
+            $chains[] = Precedence::custom(
+                $self->fit->id, $subject->id('wipe-clean'), Wait::none(),
+                'What is eased off is dust again, and no coat goes on over it.',
+            );
+        }
+
         return [$operations, $chains];
     }
 
