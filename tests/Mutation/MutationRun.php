@@ -124,7 +124,7 @@ final class MutationRun
                 $over = $this->emptied("$this->state/over-$i");
                 $this->write($over, $mutant->file, $mutant->code);
                 $runs[$i] = [$this->started(
-                    ['-c', $this->listed($i, $tests), '--stop-on-defect', '--no-output'], ['MUTATION_OVER' => $over],
+                    ['-c', $this->listed($i, $tests), '--stop-on-error', '--stop-on-failure', '--no-output'], ['MUTATION_OVER' => $over],
                 ), microtime(true)];
             }
         }
