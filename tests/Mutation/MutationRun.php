@@ -123,9 +123,9 @@ final class MutationRun
             if ($tests !== []) {
                 $over = $this->emptied("$this->state/over-$i");
                 $this->write($over, $mutant->file, $mutant->code);
-                $runs[$i] = [$this->started(
-                    ['-c', $this->listed($i, $tests), '--stop-on-error', '--stop-on-failure', '--no-output'], ['MUTATION_OVER' => $over],
-                ), microtime(true)];
+                $runs[$i] = [$this->started([
+                    '-c', $this->listed($i, $tests), '--stop-on-error', '--stop-on-failure', '--no-output',
+                ], ['MUTATION_OVER' => $over]), microtime(true)];
             }
         }
         while ($runs !== []) {
