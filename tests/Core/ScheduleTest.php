@@ -13,6 +13,7 @@ use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\Wait;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -128,6 +129,25 @@ final class ScheduleTest extends TestCase
         );
     }
 
+    public function test_a_stretch_may_begin_when_the_one_before_it_ends(): void
+    {
+        $problem = ProblemDocument::read(Document::of(array_replace($this->document([
+            $this->piece('p', [['a', 20, []]]),
+        ]), ['hours' => ['mon' => [['00:00', '12:00'], ['12:00', '13:00']]]])));
+        self::assertSame(13 * 3600, $problem->hours->secondsAWeek());
+    }
+
+    public function test_a_wait_in_odd_hours_is_over_at_its_own_second(): void
+    {
+        // Three tenths of an hour are 1,080 seconds, though no binary fraction is three tenths.
+        foreach ([[0.1 + 0.2, 1080, 1080], [1 / 3, 1200, 1200], [1.00001, 3601, 3600]] as [$hours, $opens, $closes]) {
+            $wait = Wait::hours($hours, $hours);
+            self::assertSame($opens, $wait->opens(0, null));
+            self::assertSame(max($opens, $closes), $wait->closes(0, null));
+            self::assertSame(50 + $closes, Wait::hours(0.0, $hours)->closes(50, null));
+        }
+    }
+
     /** @param  array<string, mixed>  $change */
     #[DataProvider('nonsense')]
     public function test_nonsense_is_refused_by_name(array $change, string $reason, string $field): void
@@ -175,6 +195,9 @@ final class ScheduleTest extends TestCase
         yield 'twice the same' => [$piece($task('a'), $task('a')), 'invalid', 'pieces.0.tasks.1.id'];
         yield 'no hours' => [['hours' => []], 'no-hours', 'hours'];
         yield 'backwards' => [['hours' => ['mon' => [['12:00', '08:00']]]], 'invalid', 'hours.mon.0'];
+        yield 'one over the other' => [
+            ['hours' => ['mon' => [['08:00', '12:00'], ['11:59', '13:00']]]], 'invalid', 'hours.mon.1',
+        ];
         yield 'no such day' => [['hours' => ['someday' => []]], 'unknown', 'hours.someday'];
         yield 'no such date' => [['closed' => ['2026-02-30']], 'type', 'closed.0'];
         yield 'no time' => [['start' => 'tomorrow'], 'type', 'start'];
