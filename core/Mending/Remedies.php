@@ -113,7 +113,9 @@ final readonly class Remedies
         return $this->at->remedy(
             'powder-ca', 'Fill it with powder and CA, cut back, and sand again', self::BODY, [
                 ...$this->bared(),
-                $this->fill('Fill the crack with powder and CA', 'In fills of a few millimetres, CA run in after each.'),
+                $this->fill(
+                    'Fill the crack with powder and CA', 'In fills of a few millimetres, CA run in after each.',
+                ),
                 $this->at->step(
                     'scrape', 'Cut the fill back level', $this->at->over($repairs->recutMinutesPer100Cm2), 0.0,
                     'A light shear cut with a freshly ground edge; the slowest speed.',

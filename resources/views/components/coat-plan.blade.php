@@ -9,36 +9,26 @@
     <div class="flex flex-wrap items-baseline gap-x-5">
         <h2>{{ ucfirst(implode(', ', $plan->zones)) }}</h2>
         <p class="faint">{{ $count }} {{ Str::plural('coat', $count) }}, {{ $panel->isBuilt() }}</p>
-        <x-coat-form :page="$page" :panel="$panel" class="ml-auto">
-            <input type="hidden" name="do" value="buff" />
-            <label class="small">
-                <span class="faint">Buff or rub at the end</span>
-                <select name="buff" data-autosend id="buff-{{ $panel->index }}">
-                    <option value="">no</option>
-                    @foreach (HonestGrain\Piece\BuffWith::cases() as $with)
-                        <option value="{{ $with->value }}" @selected($plan->buff === $with)>
-                            {{ $with->label() }}
-                        </option>
-                    @endforeach
-                </select>
-            </label>
-            <noscript><button>Save</button></noscript>
-        </x-coat-form>
-        <x-coat-form :page="$page" :panel="$panel">
-            <input type="hidden" name="do" value="sheen" />
-            <label class="small">
-                <span class="faint">Sheen</span>
-                <select name="sheen" data-autosend id="sheen-{{ $panel->index }}">
-                    <option value="">as it comes</option>
-                    @foreach (HonestGrain\Piece\Sheen::cases() as $sheen)
-                        <option value="{{ $sheen->value }}" @selected($plan->sheen === $sheen)>
-                            {{ $sheen->label() }}
-                        </option>
-                    @endforeach
-                </select>
-            </label>
-            <noscript><button>Save</button></noscript>
-        </x-coat-form>
+        @foreach ([
+            ['buff', 'Buff or rub at the end', 'no', HonestGrain\Piece\BuffWith::cases(), $plan->buff],
+            ['sheen', 'Sheen', 'as it comes', HonestGrain\Piece\Sheen::cases(), $plan->sheen],
+        ] as [$asks, $label, $none, $choices, $chosen])
+            <x-coat-form :page="$page" :panel="$panel" :class="$loop->first ? 'ml-auto' : null">
+                <input type="hidden" name="do" value="{{ $asks }}" />
+                <label class="small">
+                    <span class="faint">{{ $label }}</span>
+                    <select name="{{ $asks }}" data-autosend id="{{ $asks }}-{{ $panel->index }}">
+                        <option value="">{{ $none }}</option>
+                        @foreach ($choices as $choice)
+                            <option value="{{ $choice->value }}" @selected($chosen === $choice)>
+                                {{ $choice->label() }}
+                            </option>
+                        @endforeach
+                    </select>
+                </label>
+                <noscript><button>Save</button></noscript>
+            </x-coat-form>
+        @endforeach
         <x-coat-form :page="$page" :panel="$panel">
             <button class="quiet" name="do" value="unplan">Leave these bare</button>
         </x-coat-form>
