@@ -13,6 +13,7 @@ use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
+use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Remaining;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
@@ -28,6 +29,29 @@ final class RouteTest extends TestCase
         'id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 60, 'to_mm' => 90,
         'product' => 'Water dye (powder)', 'colour' => '#2e4d63',
     ];
+
+    public function test_what_is_watched_or_levelled_carries_its_own_cautions_and_what_waits_says_for_what(): void
+    {
+        $own = ['part' => 'body', 'on' => 'outer', 'minutes' => 5];
+        $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl(['marks' => [
+            Benchwork::mark('inlay', 'inlay', 60, 64), Benchwork::mark('char', 'scorch', 80, 110),
+        ]])], ['steps' => [
+            $own + ['id' => 'wet', 'title' => 'Wet it', 'wait_hours' => 3, 'after' => ['body.outside/sand']],
+            $own + ['id' => 'look', 'title' => 'Look', 'wait_hours' => 0],
+        ]]));
+        self::assertSame([Hazard::Flame], $steps['char/watch']->hazards);
+        self::assertContains(Hazard::Dust, $steps['inlay/level']->hazards);
+        self::assertContains(Hazard::HardDust, $steps['inlay/level']->hazards, 'what fills it is dust as well');
+        self::assertSame(['watched', 'to set', 'as you set', ''], array_map(
+            fn (string $id): string => $steps[$id]->waitFor, ['char', 'inlay', 'wet', 'look'],
+        ));
+    }
+
+    public function test_a_conflict_says_whether_it_forbids(): void
+    {
+        self::assertSame('warn', Conflict::warn(['a'], 'Mind it.', ['Wait'])->toArray()['severity']);
+        self::assertSame('forbid', Conflict::forbid(['a'], 'Not so.', ['Wait'])->toArray()['severity']);
+    }
 
     public function test_marks_stand_in_the_order_of_the_craft_whatever_order_they_were_placed_in(): void
     {
