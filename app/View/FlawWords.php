@@ -7,9 +7,9 @@ namespace App\View;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
-use HonestGrain\Piece\FlawPlace;
 use HonestGrain\Piece\Wish;
 
 /** Flaws of a part or a blank in the reader's words and units, and the fields that they are typed in. */
@@ -54,7 +54,7 @@ final readonly class FlawWords
     public function places(): array
     {
         $places = [];
-        foreach (FlawPlace::cases() as $place) {
+        foreach (Surface::cases() as $place) {
             $length = $place->lengthMm($this->profile);
             if ($length > 0) {
                 $places[$place->value] = $place->zone().' ('.$this->show->length($length).')';
@@ -95,8 +95,8 @@ final readonly class FlawWords
     public function lines(): array
     {
         $lines = [];
-        foreach (FlawPlace::cases() as $place) {
-            $side = $place === FlawPlace::Outer ? 1 : -1;
+        foreach (Surface::cases() as $place) {
+            $side = $place === Surface::Outer ? 1 : -1;
             $lines[$place->value] = array_map(
                 fn (Point $p): array => [round($side * $p->r, 2), round(-$p->z, 2), round($p->arcMm, 2)],
                 $place->curve($this->profile)->points ?? [],

@@ -20,10 +20,11 @@ final readonly class MarkOut
     }
 
     /**
-     * From the rim down on each face.
+     * From the rim down on each face, from the edge in on a flat end.
      *
-     * @return list<array{string, list<array{string, string, string, string, string}>}> face, then words, from the rim,
-     *     from the foot, callipers and height of each edge
+     * @return list<array{string, array{string, string}, list<array{string, string, string, string, string}>}> face,
+     *     the two ends that it is measured from, then words, from the one, from the other, callipers and height of
+     *     each edge
      */
     public function faces(Part $part): array
     {
@@ -37,13 +38,23 @@ final readonly class MarkOut
             }
             usort($edges, fn (array $a, array $b): int => $on === Surface::Outer ? $b[0] <=> $a[0] : $a[0] <=> $b[0]);
             if ($edges !== []) {
-                $faces[] = [$on->zone(), $this->merged(array_map(
+                $faces[] = [$on->zone(), self::ends($on), $this->merged(array_map(
                     fn (array $edge): array => $this->edge($part, $on, ...$edge), $edges,
                 ))];
             }
         }
 
         return $faces;
+    }
+
+    /** @return array{string, string} what the edges on a face are measured from */
+    private static function ends(Surface $on): array
+    {
+        return match (true) {
+            $on === Surface::Outer => ['rim', 'foot'],
+            $on->isFlatEnd() => ['edge', 'middle'],
+            default => ['rim', 'far end'],
+        };
     }
 
     /**
@@ -115,7 +126,11 @@ final readonly class MarkOut
         [$rim, $foot] = $on === Surface::Outer ? [$long - $arcMm, $arcMm] : [$arcMm, $long - $arcMm];
 
         return [
-            $mark->label().($isUpper === ($on === Surface::Outer) ? ', upper edge' : ', lower edge'),
+            $mark->label().match (true) {
+                $on->isFlatEnd() => $isUpper ? ', inner edge' : ', outer edge',
+                $isUpper === ($on === Surface::Outer) => ', upper edge',
+                default => ', lower edge',
+            },
             $this->show->length($rim, 1), $this->show->length($foot, 1),
             $this->show->length(2 * $level->radiusMm, 1), $this->show->length($level->heightMm, 1),
         ];

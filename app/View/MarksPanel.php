@@ -8,7 +8,6 @@ use HonestGrain\Drawing\DivisionPlan;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Drawing\Frame;
 use HonestGrain\Geometry\Curve;
-use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Mark;
@@ -199,10 +198,11 @@ final readonly class MarksPanel
     /** @return array<string, Curve> */
     private function curves(): array
     {
-        $profile = $this->part->profile;
+        $curves = [];
+        foreach (Surface::cases() as $on) {
+            $curves[$on->value] = $on->curve($this->part->profile);
+        }
 
-        return array_filter([
-            'outer' => $profile->outer, 'inner' => $profile->inner, 'rim' => Measurement::rim($profile),
-        ]);
+        return array_filter($curves);
     }
 }

@@ -8,9 +8,9 @@ use App\Models\Piece;
 use App\Models\PlannedStep;
 use Closure;
 use HonestGrain\Drawing\FaultPicture;
+use HonestGrain\Geometry\Surface;
 use HonestGrain\Mending\FaultKind;
 use HonestGrain\Mending\Mended;
-use HonestGrain\Piece\FlawPlace;
 use HonestGrain\Route\Step;
 use Illuminate\Support\Carbon;
 
@@ -36,7 +36,7 @@ final readonly class MendPage
         foreach (FaultKind::cases() as $kind) {
             $faults[$kind->value] = ['label' => $kind->label(), 'picture' => FaultPicture::of($kind->value)];
         }
-        foreach (FlawPlace::cases() as $place) {
+        foreach (Surface::cases() as $place) {
             $places[$place->value] = $place->zone();
         }
         $likely = array_intersect(array_keys(array_flip($step->zones())), $places);

@@ -220,7 +220,10 @@ final class Appearance
     private function coat(string $zone): ?Over
     {
         $over = null;
-        foreach ($this->part->coatPlanFor($zone)->coats ?? [] as $coat) {
+        // An end without a plan of its own takes what the outside has.
+        $plan = $this->part->coatPlanFor($zone)
+            ?? (Surface::ofZone($zone)->isFlatEnd() ? $this->part->coatPlanFor('outside') : null);
+        foreach ($plan->coats ?? [] as $coat) {
             $over = self::over($coat->coating->family) ?? $over;
         }
 

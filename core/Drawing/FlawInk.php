@@ -6,9 +6,9 @@ namespace HonestGrain\Drawing;
 
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
-use HonestGrain\Piece\FlawPlace;
 
 /** What the wood brings, drawn where it lies: on the outside where it is seen, otherwise along the section. */
 final readonly class FlawInk
@@ -28,11 +28,11 @@ final readonly class FlawInk
     private function one(Flaw $flaw): string
     {
         $points = $this->line($flaw);
-        $side = $flaw->on === FlawPlace::Outer ? 1 : -1;
+        $side = $flaw->on === Surface::Outer ? 1 : -1;
         $d = '';
         foreach ($points as $i => $point) {
             // Seen from outside it lies within the half; on the section, on its line.
-            $x = $flaw->on === FlawPlace::Outer ? $point->r * self::shareOf($flaw) : $point->r;
+            $x = $flaw->on === Surface::Outer ? $point->r * self::shareOf($flaw) : $point->r;
             $d .= $this->at($flaw->kind, $side * $x, -$point->z, $i, count($points));
         }
         $isFilled = in_array($flaw->kind, [FlawKind::Void, FlawKind::Worm], true);
@@ -63,8 +63,7 @@ final readonly class FlawInk
         $points = [];
         foreach (range(0, $count) as $i) {
             $arc = $flaw->fromMm + ($flaw->toMm - $flaw->fromMm) * $i / $count;
-            $foot = $this->profile->outer->first();
-            $points[] = $curve === null ? new Point($foot->z, max(0.0, $foot->r - $arc), $arc) : $curve->at($arc);
+            $points[] = $curve?->at($arc) ?? $this->profile->outer->first();
         }
 
         return $points;

@@ -30,8 +30,8 @@ final readonly class RoundMesh
 
     private const STEPS_A_RING = 4;
 
-    /** How the row of a flat end runs: a little more than outwards, which no row of a line does. */
-    private const FLAT = 1.0 + 1e-9;
+    /** Rows of a flat end that is decorated; its middle and its edge are enough for a plain one. */
+    private const FLAT_ROWS = 24;
 
     /** Light that leaves linear values so finely divided is told apart on a screen. */
     private const SHADES = 1023;
@@ -83,9 +83,8 @@ final readonly class RoundMesh
         $first = $part->turned->outer->first();
         $last = $part->turned->outer->last();
         // An edge stands twice, so that it is drawn sharp: once with each of the faces that meet there.
-        $rows = $first->r > 0.01 ? [self::flat($first, 0.0), self::flat($first, $first->r)] : [];
-        $closing = $part->turned->inner === null && $last->r > 0.01
-            ? [self::flat($last, $last->r), self::flat($last, 0.0)] : [];
+        $rows = $first->r > 0.01 ? array_reverse(self::flat($part, Surface::Foot, $first)) : [];
+        $closing = $part->turned->inner === null && $last->r > 0.01 ? self::flat($part, Surface::Top, $last) : [];
         $open = self::ROWS - count($rows) - count($closing);
         $whole = array_sum(array_map(fn (array $one): float => $one[1]->lengthMm(), $stretches));
         $taken = 0;
@@ -104,13 +103,19 @@ final readonly class RoundMesh
     }
 
     /**
-     * A place of a flat end.
+     * A flat end from its edge to the middle.
      *
-     * @return array{Surface, float, float, float, float, float}
+     * @return non-empty-list<array{Surface, float, float, float, float, float}>
      */
-    private static function flat(Point $edge, float $r): array
+    private static function flat(Part $part, Surface $on, Point $edge): array
     {
-        return [Surface::Outer, $edge->arcMm, $edge->z, $r, 0.0, self::FLAT];
+        $count = $part->marksOn($on->zone()) === [] ? 2 : self::FLAT_ROWS;
+
+        return array_map(function (int $i) use ($on, $edge, $count): array {
+            $in = $edge->r * $i / ($count - 1);
+
+            return [$on, $in, $edge->z, $edge->r - $in, 0.0, 1.0];
+        }, range(0, $count - 1));
     }
 
     /** @return list<array{Point, float, float}> places evenly along a curve, and the way it runs there */
@@ -257,22 +262,22 @@ final readonly class RoundMesh
     private function rowAt(Surface $on, float $arcMm): float
     {
         [$first, $last] = $this->ends[$on->value] ?? [0, 0];
-        $long = $this->rows[$last][1];
+        // The foot runs from its middle to its edge, against the way it is told.
+        [$from, $to] = [$this->rows[$first][1], $this->rows[$last][1]];
+        $share = abs($to - $from) > 0 ? ($arcMm - $from) / ($to - $from) : 0.0;
 
-        return round($first + ($long > 0 ? max(0.0, min(1.0, $arcMm / $long)) : 0.0) * ($last - $first), 3);
+        return round($first + max(0.0, min(1.0, $share)) * ($last - $first), 3);
     }
 
     /**
      * @param  list<array{Surface, float, float, float, float, float}>  $rows
-     * @return array<string, array{int, int}> first and last row of each surface, without the flat ends
+     * @return array<string, array{int, int}> first and last row of each surface
      */
     private static function ends(array $rows): array
     {
         $ends = [];
-        foreach ($rows as $i => [$on, , , , $dz, $dr]) {
-            if ($dz !== 0.0 || $dr !== self::FLAT) {
-                $ends[$on->value] = [$ends[$on->value][0] ?? $i, $i];
-            }
+        foreach ($rows as $i => [$on]) {
+            $ends[$on->value] = [$ends[$on->value][0] ?? $i, $i];
         }
 
         return $ends;

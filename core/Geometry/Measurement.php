@@ -83,11 +83,7 @@ final readonly class Measurement
      */
     public static function strip(Profile $profile, Band $band): array
     {
-        $curve = match ($band->on) {
-            Surface::Outer => $profile->outer,
-            Surface::Inner => $profile->inner,
-            Surface::Rim => self::rim($profile),
-        };
+        $curve = $band->on->curve($profile);
         $arcMm = $curve === null ? 0.0 : $curve->lengthMm();
         if ($curve === null || ! Shown::isWithin($band->toMm, $arcMm)) {
             throw InvalidProfile::band("bands.$band->id", $band->fromMm, $band->toMm, $arcMm);

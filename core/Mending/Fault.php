@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Mending;
 
 use HonestGrain\Geometry\Node;
-use HonestGrain\Piece\FlawPlace;
+use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Reading\Document;
@@ -17,7 +17,7 @@ final readonly class Fault
     private function __construct(
         public FaultKind $kind,
         public string $part,
-        public FlawPlace $on,
+        public Surface $on,
         public ?float $fromMm,
         public ?float $toMm,
     ) {
@@ -38,7 +38,7 @@ final readonly class Fault
 
         return new self(
             FaultKind::from($fault->choice('kind', array_column(FaultKind::cases(), 'value'))), $part,
-            FlawPlace::from($fault->choice('on', array_column(FlawPlace::cases(), 'value'), FlawPlace::Outer->value)),
+            Surface::from($fault->choice('on', array_column(Surface::cases(), 'value'), Surface::Outer->value)),
             $from, $to,
         );
     }

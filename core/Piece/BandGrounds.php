@@ -38,7 +38,7 @@ final class BandGrounds
         foreach ($marks as $mark) {
             $strip = Measurement::strip($profile, $mark->band);
             $across = match ($mark->band->on) {
-                Surface::Outer => $toInner ??= self::trees($profile->inner, $profile->bore?->line(
+                Surface::Outer, Surface::Foot, Surface::Top => $toInner ??= self::trees($profile->inner, $profile->bore?->line(
                     $profile->outer, $profile->inner,
                 )),
                 Surface::Inner => $toOuter ??= self::trees($profile->outer),

@@ -7,6 +7,7 @@ namespace HonestGrain\Piece;
 use HonestGrain\Geometry\Exception\InvalidProfile;
 use HonestGrain\Geometry\Node;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Geometry\Surface;
 use HonestGrain\Reading\Document;
 
 /**
@@ -23,7 +24,7 @@ final readonly class Flaw
     private function __construct(
         public string $id,
         public FlawKind $kind,
-        public FlawPlace $on,
+        public Surface $on,
         public float $fromMm,
         public float $toMm,
         public ?array $azimuthDeg,
@@ -37,7 +38,7 @@ final readonly class Flaw
     public static function read(Document $flaw): self
     {
         $kind = FlawKind::from($flaw->choice('kind', array_column(FlawKind::cases(), 'value')));
-        $on = FlawPlace::from($flaw->choice('on', array_column(FlawPlace::cases(), 'value')));
+        $on = Surface::from($flaw->choice('on', array_column(Surface::cases(), 'value')));
         $from = $flaw->number('from_mm', 0, 3 * Node::MAX_MM);
         $to = $flaw->number('to_mm', 0, 3 * Node::MAX_MM);
         if ($to < $from) {

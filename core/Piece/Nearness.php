@@ -7,6 +7,7 @@ namespace HonestGrain\Piece;
 use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Geometry\Surface;
 
 /** How near two stretches of a part's surface are: along it, and through its wall. Geometry of the drawn profile. */
 final readonly class Nearness
@@ -40,7 +41,7 @@ final readonly class Nearness
     private function wallMm(Stretch $one, Stretch $other): float
     {
         $faces = [$one->on, $other->on];
-        $isThrough = in_array(FlawPlace::Inner, $faces, true) && in_array(FlawPlace::Outer, $faces, true);
+        $isThrough = in_array(Surface::Inner, $faces, true) && in_array(Surface::Outer, $faces, true);
         [$from, $to] = [$this->curve($one), $this->curve($other)];
         if (! $isThrough || $from === null || $to === null) {
             return INF;
@@ -66,10 +67,10 @@ final readonly class Nearness
     private function onLine(Stretch $stretch): array
     {
         return match ($stretch->on) {
-            FlawPlace::Foot => [-$stretch->toMm, -$stretch->fromMm],
-            FlawPlace::Outer => [$stretch->fromMm, $stretch->toMm],
-            FlawPlace::Rim => [$this->outerMm + $stretch->fromMm, $this->outerMm + $stretch->toMm],
-            FlawPlace::Inner => [
+            Surface::Foot => [-$stretch->toMm, -$stretch->fromMm],
+            Surface::Outer => [$stretch->fromMm, $stretch->toMm],
+            Surface::Rim, Surface::Top => [$this->outerMm + $stretch->fromMm, $this->outerMm + $stretch->toMm],
+            Surface::Inner => [
                 $this->outerMm + $this->rimMm + $stretch->fromMm, $this->outerMm + $this->rimMm + $stretch->toMm,
             ],
         };

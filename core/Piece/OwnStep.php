@@ -6,6 +6,7 @@ namespace HonestGrain\Piece;
 
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Stain;
+use HonestGrain\Geometry\Surface;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Reading\Document;
 
@@ -22,7 +23,7 @@ final readonly class OwnStep
         public string $id,
         public string $title,
         public ?string $part,
-        public ?FlawPlace $on,
+        public ?Surface $on,
         public float $minutes,
         public float $waitHours,
         public ?Mount $mount,
@@ -38,7 +39,7 @@ final readonly class OwnStep
     {
         return new self(
             Id::read($step), $step->text('title', 160), $step->textOr('part', null, 40),
-            $step->has('on') ? FlawPlace::from($step->choice('on', array_column(FlawPlace::cases(), 'value'))) : null,
+            $step->has('on') ? Surface::from($step->choice('on', array_column(Surface::cases(), 'value'))) : null,
             $step->numberOr('minutes', 0.0, 0, 2400), $step->numberOr('wait_hours', 0.0, 0, 2000),
             $step->has('mount') ? Mount::from($step->choice('mount', array_column(Mount::cases(), 'value'))) : null,
             $step->has('before') ? $step->strings('before', self::MOST) : [],

@@ -242,11 +242,7 @@ final readonly class Part
     /** How long the line is that bands of a surface lie on, mm; nought where the part has no such surface. */
     public function lineMm(Surface $on): float
     {
-        return (match ($on) {
-            Surface::Outer => $this->profile->outer,
-            Surface::Inner => $this->profile->inner,
-            Surface::Rim => Measurement::rim($this->profile),
-        })?->lengthMm() ?? 0.0;
+        return $on->lengthMm($this->profile);
     }
 
     /** This part with one more mark on it, as it would be written. */

@@ -11,6 +11,7 @@ use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Node;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Geometry\Surface;
 use HonestGrain\Holding\Holding;
 
 /**
@@ -58,7 +59,7 @@ final class Starter
             ];
         }
         if ($form === Form::NaturalEdge) {
-            $rim = FlawPlace::Rim->lengthMm($profile);
+            $rim = Surface::Rim->lengthMm($profile);
             $parts[0]['features'] = [[
                 'id' => 'bark', 'kind' => FlawKind::BarkEdge->value, 'on' => 'rim', 'from_mm' => 0.0,
                 'to_mm' => round($rim, 2),

@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace HonestGrain\Piece;
 
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Geometry\Surface;
 
 /** A piece of a part's surface between two distances along one of its lines, mm. */
 final readonly class Stretch
 {
-    public function __construct(public FlawPlace $on, public float $fromMm, public float $toMm)
+    public function __construct(public Surface $on, public float $fromMm, public float $toMm)
     {
     }
 
     public static function ofMark(Mark $mark): self
     {
-        return new self(FlawPlace::from($mark->band->on->value), $mark->band->fromMm, $mark->band->toMm);
+        return new self($mark->band->on, $mark->band->fromMm, $mark->band->toMm);
     }
 
     /** What a flaw takes of its line: a point there is as long as it is wide. */
@@ -27,7 +28,7 @@ final readonly class Stretch
     /** A whole face; null for one that is no line of the drawing, such as a bore. */
     public static function ofFace(string $face, Profile $profile): ?self
     {
-        foreach (FlawPlace::cases() as $on) {
+        foreach (Surface::cases() as $on) {
             if ($on->zone() === $face) {
                 return new self($on, 0.0, $on->lengthMm($profile));
             }

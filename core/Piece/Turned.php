@@ -22,7 +22,7 @@ final class Turned
     {
         $cutting = array_values(array_filter(
             $marks, fn (Mark $mark): bool => $mark->technique instanceof CutsProfile
-                && $mark->band->on !== Surface::Rim,
+                && in_array($mark->band->on, [Surface::Outer, Surface::Inner], true),
         ));
         if ($cutting === []) {
             return $profile;

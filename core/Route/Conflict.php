@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
+use HonestGrain\Coating\PairVerdict;
+use HonestGrain\Coating\Verdict;
+
 /** Two wishes that do not go together, in words, with the choices that resolve it. */
 final readonly class Conflict
 {
@@ -46,6 +49,23 @@ final readonly class Conflict
         string $code = 'forbidden',
     ): self {
         return new self(true, $steps, $message, $choices, $code);
+    }
+
+    /**
+     * What a pair of products does to each other; null where they go together.
+     *
+     * @param  list<string>  $steps
+     */
+    public static function ofPair(PairVerdict $pair, array $steps): ?self
+    {
+        $message = "$pair->over over $pair->under: ".lcfirst($pair->reason);
+        $choices = $pair->mend === null ? ['Choose another coat'] : [$pair->mend, 'Choose another coat'];
+
+        return match ($pair->verdict) {
+            Verdict::Fine => null,
+            Verdict::Never => self::forbid($steps, $message, $choices),
+            default => self::warn($steps, $message, $choices),
+        };
     }
 
     /**

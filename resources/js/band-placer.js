@@ -13,7 +13,7 @@ export default () => ({
     start: null,
     takesDye: true,
     takesColour: true,
-    says: 'Drag along the outside, the section of the inside, or the rim to place a band.',
+    says: 'Drag along the outside, the section of the inside, the rim or an end to place a band.',
 
     init() {
         const data = JSON.parse(this.$root.dataset.panel);

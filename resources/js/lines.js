@@ -11,7 +11,7 @@ export function nearest(lines, x, y, only) {
             const t = Math.min(1, Math.max(0, ((x - ax) * (bx - ax) + (y - ay) * (by - ay)) / square));
             const [px, py] = [ax + t * (bx - ax), ay + t * (by - ay)];
             // Over the face of the outside, height decides: what lies there runs all the way round.
-            const isFace = on === 'outer' && x > 0;
+            const isFace = on === 'outer' && x > 0 && points[0][1] >= y && y >= points.at(-1)[1];
             const far = isFace ? Math.abs(y - py) + Math.max(0, x - px) : Math.hypot(x - px, y - py);
             if (!best || far < best.far) best = { on, far, arc: as + t * (bs - as) };
         }

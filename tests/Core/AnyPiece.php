@@ -21,12 +21,13 @@ final class AnyPiece
             $marks = $flaws = $coats = [];
             for ($i = mt_rand(0, 4); $i > 0; $i--) {
                 $from = mt_rand(0, 60);
-                $marks[] = Benchwork::mark("$id-m$i", $one($techniques), $from, $from + mt_rand(3, 30));
+                $mark = Benchwork::mark("$id-m$i", $one($techniques), $from, $from + mt_rand(3, 30));
+                $marks[] = mt_rand(0, 5) === 0 ? ['on' => 'foot', 'from_mm' => 2, 'to_mm' => 12] + $mark : $mark;
             }
             for ($i = mt_rand(0, 2); $i > 0; $i--) {
                 $flaws[] = [
                     'id' => "$id-f$i", 'kind' => $one(['crack', 'void', 'knot', 'worm', 'soft', 'torn']),
-                    'on' => $one(['outer', 'inner', 'rim']), 'from_mm' => 1, 'to_mm' => mt_rand(2, 6),
+                    'on' => $one(['outer', 'inner', 'rim', 'foot']), 'from_mm' => 1, 'to_mm' => mt_rand(2, 6),
                     'wish' => $one(['keep', 'fill', 'stabilise', 'cut-away']), 'width_mm' => mt_rand(1, 20) / 4,
                 ];
             }

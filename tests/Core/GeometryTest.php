@@ -58,6 +58,19 @@ final class GeometryTest extends TestCase
         );
     }
 
+    public function test_a_band_of_a_flat_end_is_a_ring_told_from_its_edge(): void
+    {
+        $rod = $this->solid([[0, 50], [100, 40]]);
+        $measured = Drawn::measured($rod, GrainDirection::End, [
+            Band::on('below', Surface::Foot, 10, 20), Band::on('above', Surface::Top, 0, 40),
+        ]);
+        self::assertEqualsWithDelta(M_PI * (40 ** 2 - 30 ** 2), $measured->zones['below']->areaMm2, 0.01);
+        self::assertEqualsWithDelta(M_PI * 40 ** 2, $measured->zones['above']->areaMm2, 0.01);
+        self::assertSame([50.0, 40.0], [Surface::Foot->lengthMm($rod), Surface::Top->lengthMm($rod)]);
+        $this->expectException(InvalidProfile::class);
+        Drawn::measured($rod, GrainDirection::End, [Band::on('wide', Surface::Top, 30, 41)]);
+    }
+
     public function test_wall_floor_rim_and_mass_of_a_cup(): void
     {
         $cup = Profile::of(

@@ -255,6 +255,27 @@ final class MarkLooksTest extends TestCase
         self::assertStringContainsString('stroke="#2a6f5a"', Elevation::of($part, 'x')->detailed());
     }
 
+    public function test_a_ring_dyed_on_the_foot_shows_in_the_round_where_it_lies(): void
+    {
+        $ring = ['on' => 'foot', 'from_mm' => 10, 'to_mm' => 20];
+        $mesh = RoundMesh::of($this->tube([$ring + $this->mark('dye', ['colour' => '#1040a0'])]))->toArray();
+        $colours = (string) base64_decode($mesh['colours'], true);
+        $foot = array_filter(range(0, 60), fn (int $row): bool => $mesh['z'][$row] === 0.0);
+        foreach ($foot as $row) {
+            $isBlue = ord($colours[3 * 256 * $row + 2]) > ord($colours[3 * 256 * $row]);
+            $isIn = $mesh['r'][$row] >= 30 && $mesh['r'][$row] <= 40;
+            self::assertSame($isIn, $isBlue, "{$mesh['r'][$row]} mm from the middle");
+        }
+        $lined = RoundMesh::of($this->tube([$ring + $this->mark('pen-pattern', ['unit' => 'ladder'])]))->toArray();
+        foreach ($lined['lines'] as [, , $run]) {
+            foreach ($run as [, $row]) {
+                $low = $lined['r'][(int) floor($row)];
+                $r = $low + ($row - floor($row)) * ($lined['r'][(int) ceil($row)] - $low);
+                self::assertEqualsWithDelta(35.0, $r, 5.01);
+            }
+        }
+    }
+
     public function test_lines_of_the_round_lie_in_their_band(): void
     {
         $part = $this->tube([$this->mark('pen-pattern', ['unit' => 'ladder', 'count' => 12])]);

@@ -6,9 +6,9 @@ namespace App\Http\Requests;
 
 use App\View\Show;
 use App\View\Unit;
+use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
-use HonestGrain\Piece\FlawPlace;
 use HonestGrain\Piece\Wish;
 use Illuminate\Validation\Rule;
 
@@ -25,7 +25,7 @@ class SaveFlaw extends PieceChange
 
         return [
             'flaw_kind' => ['required', Rule::enum(FlawKind::class)],
-            'flaw_on' => ['required', Rule::enum(FlawPlace::class)],
+            'flaw_on' => ['required', Rule::enum(Surface::class)],
             'flaw_from' => $along,
             'flaw_to' => [...$along, 'gte:flaw_from'],
             'azimuth_from' => ['nullable', 'required_with:azimuth_to', 'numeric', 'between:-360,720'],

@@ -7,8 +7,8 @@ namespace App\Http\Requests;
 use App\Models\PlannedStep;
 use App\View\Show;
 use App\View\Unit;
+use HonestGrain\Geometry\Surface;
 use HonestGrain\Mending\FaultKind;
-use HonestGrain\Piece\FlawPlace;
 use Illuminate\Validation\Rule;
 
 /** What went wrong at a step, and where. */
@@ -22,7 +22,7 @@ class SayWrong extends AtStep
 
         return parent::rules() + [
             'fault_kind' => ['required', Rule::enum(FaultKind::class)],
-            'fault_on' => ['required', Rule::enum(FlawPlace::class)],
+            'fault_on' => ['required', Rule::enum(Surface::class)],
             'fault_from' => $along, 'fault_to' => [...$along, 'gte:fault_from'],
             'body' => ['nullable', 'string', 'max:1000'],
         ];

@@ -38,7 +38,7 @@ final readonly class Mend implements Verb
                 'done' => 'ids of the steps that have been done, in order',
                 'fault.kind' => implode(', ', array_column(FaultKind::cases(), 'value')),
                 'fault.part' => 'the part it is on (the body where not given)',
-                'fault.on' => '"outer", "inner", "rim" or "foot" ("outer" where not given)',
+                'fault.on' => '"outer", "inner", "rim", "foot" or "top" ("outer" where not given)',
                 'fault.from_mm, fault.to_mm' => 'along that face, mm; the whole face where not given',
             ],
             'example' => '{"piece":{"format":"honest-grain/piece","version":2,"name":"Bowl","form":"shallow-bowl",'

@@ -51,7 +51,7 @@
     <button class="press press-main">Place it</button>
 </form>
 <p class="faint small mt-2">
-    Distances run along the surface: outside from the foot, inside and rim from the outer edge. Once it is placed, its
+    Distances run along the surface: outside from the foot, all else from the outer edge. Once it is placed, its
     settings and all that follows from them stand here.
 </p>
 <details class="small mt-3" @if ($laid) open @endif>

@@ -32,14 +32,14 @@
             </table>
         @endif
         @foreach ($out->core->parts as $part)
-            @foreach ($out->faces($part) as [$face, $edges])
+            @foreach ($out->faces($part) as [$face, $ends, $edges])
                 <h2 class="mt-5">{{ $page->core->hasParts() ? $part->name.', '.$face : ucfirst($face) }}</h2>
                 <table class="text-[1.15rem]">
                     <thead>
                         <tr>
                             <th>Line</th>
-                            <th class="n">From the rim</th>
-                            <th class="n">From the {{ $face === 'outside' ? 'foot' : 'far end' }}</th>
+                            <th class="n">From the {{ $ends[0] }}</th>
+                            <th class="n">From the {{ $ends[1] }}</th>
                             <th class="n">Callipers</th>
                             <th class="n">Up from the table</th>
                         </tr>

@@ -27,7 +27,7 @@
                     <div class="self-center">{!! $panel->plan($chosen) !!}</div>
                 </div>
                 <p class="faint small min-h-[1.4em]" x-text="says" role="status">
-                    Drag along the outside, the section of the inside, or the rim to place a band.
+                    Drag along the outside, the section of the inside, the rim or an end to place a band.
                 </p>
                 @if ($part->marks !== [])
                     <div class="overflow-x-auto">

@@ -8,9 +8,9 @@ use HonestGrain\Calibration\RepairRates;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Coating\Binder;
+use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
-use HonestGrain\Piece\FlawPlace;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Piece\Wish;
@@ -241,18 +241,17 @@ final readonly class Repair
     private static function radiusMm(Flaw $flaw, Part $part): float
     {
         $middle = ($flaw->fromMm + $flaw->toMm) / 2;
-        $curve = $flaw->on->curve($part->profile);
 
-        return $curve === null ? max(0.0, $part->profile->outer->first()->r - $middle) : $curve->at($middle)->r;
+        return $flaw->on->curve($part->profile)?->at($middle)->r ?? 0.0;
     }
 
     /** The wood under a flaw, mm: what is filled goes no deeper; INF where it is solid. */
     private static function wallMm(Flaw $flaw, Part $part): float
     {
         $across = match ($flaw->on) {
-            FlawPlace::Outer => $part->profile->inner,
-            FlawPlace::Inner => $part->profile->outer,
-            default => null,
+            Surface::Inner => $part->profile->outer,
+            Surface::Rim => null,
+            default => $part->profile->inner,
         };
         $curve = $flaw->on->curve($part->profile);
 
