@@ -12,6 +12,7 @@ use HonestGrain\Abrasive\ProgressionFault;
 use HonestGrain\Abrasive\Rung;
 use HonestGrain\Abrasive\SandingStep;
 use HonestGrain\Abrasive\ToolMark;
+use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Drawing\ScratchLine;
 use HonestGrain\Geometry\Measurement;
@@ -109,6 +110,20 @@ final readonly class SandingPanel
         return array_column(array_map(
             fn (ToolMark $mark): array => [$mark->value, $mark->label()], ToolMark::cases(),
         ), 1, 0);
+    }
+
+    /** @return array<string, string> what it can be wiped with as a step of its own, by value */
+    public function wipings(): array
+    {
+        return ['' => 'go on'] + array_column(array_map(
+            fn (Wiping $with): array => [$with->value, 'wipe: '.$with->label()], Wiping::cases(),
+        ), 1, 0);
+    }
+
+    /** @return list<string> grits after which it is to be wiped and that it is not sanded with */
+    public function wipedElsewhere(): array
+    {
+        return array_values(array_diff(array_keys($this->plan->wiped), $this->sanding->gritNames()));
     }
 
     public function cut(): string

@@ -17,7 +17,9 @@ final readonly class SandingRun
         $steps = PlannedStep::query()->where(['piece_id' => $now->piece_id, 'part' => $now->part, 'state' => 'open'])
             ->where('kind', StepKind::Sand->value)->orderBy('position')->get()
             ->filter(fn (PlannedStep $step): bool => $step->details->stage === $now->details->stage
-                && $step->details->abrading !== null);
+                && $step->details->abrading !== null)
+            // What is broken off to be wiped or sealed goes on after that.
+            ->unique(fn (PlannedStep $step): string => $step->details->zone);
         $faces = [];
         foreach ($steps as $step) {
             foreach (array_keys($step->details->abrading->minutesAt ?? []) as $grit) {

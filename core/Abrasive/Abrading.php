@@ -26,6 +26,21 @@ final readonly class Abrading
     }
 
     /**
+     * Of some of its grits alone.
+     *
+     * @param  list<string>  $grits
+     */
+    public function only(array $grits): self
+    {
+        $named = array_flip($grits);
+
+        return new self(
+            $this->method, $this->family, array_intersect_key($this->sheets, $named),
+            array_intersect_key($this->minutesAt, $named), $this->minutesFactor, $this->discsFactor,
+        );
+    }
+
+    /**
      * The discs that were really used, by grit, where only their number is known: in the proportion of the plan, what
      * is left over to the coarsest.
      *

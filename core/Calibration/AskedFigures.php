@@ -28,6 +28,7 @@ final readonly class AskedFigures
         public float $hardWaxFloorOnHardUm,
         public float $paintUm,
         public float $wetUm,
+        public float $sealedAtUm,
     ) {
     }
 
@@ -53,6 +54,7 @@ final readonly class AskedFigures
             hardWaxFloorOnHardUm: $value('asked_hard_wax_floor_on_hard_um'),
             paintUm: $value('asked_paint_um'),
             wetUm: $value('asked_wet_um'),
+            sealedAtUm: $value('asked_sealed_at_um'),
         );
     }
 }

@@ -20,6 +20,8 @@ final readonly class BenchFigures
         public float $weighMinutes,
         public float $buffMinutes,
         public float $dampHours,
+        public float $flashHours,
+        public float $slurryHours,
         public float $wetWoodPoints,
         public float $usualEmcPercent,
     ) {
@@ -41,6 +43,8 @@ final readonly class BenchFigures
             weighMinutes: $value('bench_weigh_minutes'),
             buffMinutes: $value('bench_buff_minutes'),
             dampHours: $value('bench_damp_hours'),
+            flashHours: $value('bench_flash_hours'),
+            slurryHours: $value('bench_slurry_hours'),
             wetWoodPoints: $value('bench_wet_wood_points'),
             usualEmcPercent: $value('bench_usual_emc_percent'),
         );

@@ -250,7 +250,7 @@ final readonly class Remedies
     private function oneGritBack(): array
     {
         $sanding = $this->at->isCoated() ? null : $this->at->sanding();
-        $last = array_slice($sanding->abrading->minutesAt ?? [], -2, 2, true);
+        $last = array_slice($this->at->sandedWith(), -2, 2, true);
         if ($sanding === null || count($last) < 2) {
             return [];
         }
@@ -655,14 +655,13 @@ final readonly class Remedies
     /** @return list<array<string, mixed>> a place on a face sanded through its grits, and not the face */
     private function resanded(): array
     {
-        $sanding = $this->at->isPlace() ? $this->at->sanding() : null;
-        if ($sanding === null) {
+        if (! $this->at->isPlace() || $this->at->sanding() === null) {
             return [];
         }
-        $grits = array_map(strval(...), array_keys($sanding->abrading->minutesAt ?? []));
+        $grits = array_keys($this->at->sandedWith());
 
         return [$this->at->step(
-            'sand', 'Sand the place again, '.implode(', ', $grits), $this->at->shareOf($sanding->minutes), 0.0,
+            'sand', 'Sand the place again, '.implode(', ', $grits), $this->at->shareOf($this->at->sandingMinutes()), 0.0,
             'A hand wider than the place each way and each grit a little wider than the one before, so that no dish is '
                 .'seen; the last along the grain.',
         )];

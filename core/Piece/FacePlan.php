@@ -8,6 +8,7 @@ use HonestGrain\Abrasive\Grit;
 use HonestGrain\Abrasive\Lubricant;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Abrasive\ToolMark;
+use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Calibration\SandingFigures;
 
 /** How one face is sanded: how it was cut, in which way, how far. */
@@ -19,6 +20,7 @@ final readonly class FacePlan
      * @param  Grit|null  $stopAt  the last grit that is good enough
      * @param  bool  $isForUse  bare and for use: a tool, a toy, a scoop
      * @param  FaceUse|null  $use  what touches it; null where what the piece is for decides
+     * @param  array<string, Wiping>  $wiped  after which grits it is wiped as a step of its own, by the grit's name
      */
     public function __construct(
         public ?ToolMark $cut = null,
@@ -29,6 +31,7 @@ final readonly class FacePlan
         public ?Lubricant $wet = null,
         public bool $isForUse = false,
         public ?FaceUse $use = null,
+        public array $wiped = [],
     ) {
     }
 

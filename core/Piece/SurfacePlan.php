@@ -9,6 +9,7 @@ use HonestGrain\Abrasive\Grit;
 use HonestGrain\Abrasive\Lubricant;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Abrasive\ToolMark;
+use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
@@ -43,7 +44,7 @@ final readonly class SurfacePlan
         $sanded = self::listed($surface, 'sanded');
         $marks = self::toolMarks($surface);
         $faces = [];
-        foreach (['own', 'stop_at', 'cut', 'method', 'wet', 'uses'] as $key) {
+        foreach (['own', 'stop_at', 'cut', 'method', 'wet', 'uses', 'wiped'] as $key) {
             foreach ($surface->childOr($key)->keys() as $face) {
                 self::face($surface->at("$key.$face"), $face);
             }
@@ -64,6 +65,7 @@ final readonly class SurfacePlan
                 $method === null ? null : Method::from($method), $wet === null ? null : Lubricant::from($wet),
                 in_array($face, $forUse, true),
                 $has('uses') ? FaceUse::from(self::choice($surface, 'uses', $face, FaceUse::cases())) : null,
+                self::wiped($surface->childOr('wiped')->childOr($face), $table),
             );
         }
 
@@ -98,6 +100,7 @@ final readonly class SurfacePlan
         );
 
         $uses = $said(fn (FacePlan $one): ?string => $one->use?->value);
+        $wiped = $said(fn (FacePlan $one): array => array_map(fn (Wiping $with): string => $with->value, $one->wiped));
 
         return [
             'cut' => $said(fn (FacePlan $one): ?string => $one->cut?->value),
@@ -110,7 +113,23 @@ final readonly class SurfacePlan
             'unsanded' => $this->unsanded,
         ] + ($this->sanded === [] ? [] : ['sanded' => $this->sanded])
             + ((array) $uses === [] ? [] : ['uses' => $uses])
+            + ((array) $wiped === [] ? [] : ['wiped' => $wiped])
             + ($this->abrasives === null ? [] : ['abrasives' => self::names($this->abrasives)]);
+    }
+
+    /** @return array<string, Wiping> by grit */
+    private static function wiped(Document $face, AbrasiveTable $table): array
+    {
+        if (count($face->keys()) > self::MAX_GRITS) {
+            throw InvalidField::because($face->path, count($face->keys()), 'at most '.self::MAX_GRITS.' grits');
+        }
+        $wiped = [];
+        foreach ($face->keys() as $grit) {
+            $name = $table->named($grit, $face->at($grit))->name;
+            $wiped[$name] = Wiping::from($face->choice($grit, array_column(Wiping::cases(), 'value')));
+        }
+
+        return $wiped;
     }
 
     /**

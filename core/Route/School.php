@@ -13,7 +13,7 @@ final readonly class School
         'underside' => ['before-reversing', 'coated-before-reversing', 'with-the-rest'],
         'tenon' => ['last', 'early'],
         'liner' => ['first', 'last'],
-        'sealer' => ['after-sanding', 'before-sanding'],
+        'sealer' => ['after-sanding', 'before-sanding', 'between-ladders'],
         'clean' => ['cloth', 'air', 'alcohol'],
         'wet' => ['turned-once', 'dried-first'],
     ];
@@ -58,6 +58,7 @@ final readonly class School
             'sealer' => 'The sealer',
             'sealer.after-sanding' => 'goes on after sanding',
             'sealer.before-sanding' => 'goes on first and is sanded back',
+            'sealer.between-ladders' => 'goes on between two ladders of grits, to stiffen the fibres for the fine ones',
             'clean' => 'Between grits',
             'clean.cloth' => 'wiped off with a dry cloth',
             'clean.air' => 'blown off with dry air',

@@ -250,6 +250,11 @@ final class SurfaceTest extends TestCase
             $on('Shellac sanding sealer'), ['school' => ['clean' => 'alcohol', 'sealer' => 'before-sanding']],
             ['dissolves the shellac'],
         ];
+        $wiped = ['surface' => ['wiped' => ['outside' => ['P320' => 'alcohol']]]] + $on('Shellac sanding sealer');
+        yield 'alcohol after a grit on the sealer' => [
+            $wiped, ['school' => ['sealer' => 'between-ladders']], ['dissolves the shellac'],
+        ];
+        yield 'alcohol after a grit before the sealer' => [$wiped, [], []];
         yield 'alcohol before the shellac' => [
             $on('Shellac sanding sealer'), ['school' => ['clean' => 'alcohol']], [],
         ];

@@ -66,6 +66,27 @@ final class SandingTest extends FeatureTestCase
         $this->get(route('pieces.mend', $piece))->assertOk()->assertSee('Step back one grit');
     }
 
+    public function test_a_face_is_wiped_as_a_step_after_a_named_grit_and_that_stands_in_the_plan(): void
+    {
+        $piece = $this->bowl();
+        $grits = array_keys($this->step($piece, 'body.outside/sand')->details->abrading->minutesAt ?? []);
+        self::assertGreaterThan(1, count($grits));
+        $this->save($piece, ['wiped' => ["outside $grits[0]" => 'alcohol', "outside $grits[1]" => '']]);
+        self::assertSame([$grits[0] => 'alcohol'], $this->body($piece)['surface']['wiped']['outside']);
+        $until = strtolower("to-$grits[0]");
+        $wipe = $this->step($piece, "body.outside/wipe-$until");
+        self::assertStringContainsString("after $grits[0]", $wipe->title);
+        $this->work($piece, 'body/mount', 'body.inside/sand', 'body.rim/sand', "body.outside/sand-$until");
+        $this->get('/bench')->assertSee("Wipe with alcohol after $grits[0]");
+        $this->get(route('pieces.surface', $piece))->assertSee('wipe: alcohol');
+        // A grit that it is no longer sanded with is still said; another face keeps its own.
+        $this->save($piece, ['own' => ['outside' => 'P100, P220'], 'wiped' => ['inside P180' => 'air']]);
+        $this->get(route('pieces.surface', $piece))->assertSee('not among them');
+        self::assertSame(['outside', 'inside'], array_keys($this->body($piece)['surface']['wiped']));
+        $this->save($piece, ['wiped' => ["outside $grits[0]" => '', 'inside P180' => '']]);
+        self::assertArrayNotHasKey('wiped', $this->body($piece)['surface']);
+    }
+
     public function test_ways_that_a_face_does_not_allow_are_said_and_torn_grain_goes_first_and_alone(): void
     {
         $piece = $this->bowl();

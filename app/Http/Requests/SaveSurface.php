@@ -8,6 +8,7 @@ use App\View\Show;
 use HonestGrain\Abrasive\Lubricant;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Abrasive\ToolMark;
+use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\FaceUse;
 use HonestGrain\Piece\SurfacePlan;
@@ -35,6 +36,8 @@ class SaveSurface extends PieceChange
             'own.*' => ['nullable', 'string', 'max:300'],
             'stop_at' => ['array'],
             'stop_at.*' => ['nullable', 'string', 'max:20'],
+            'wiped' => ['array'],
+            'wiped.*' => ['nullable', Rule::enum(Wiping::class)],
             'sanded' => ['array'],
             'sanded.*' => [Rule::in(Face::names())],
             'shown' => ['array'],
@@ -94,7 +97,7 @@ class SaveSurface extends PieceChange
      *
      * @param  array<string, mixed>  $kept
      * @param  list<string>  $shown  faces
-     * @return array<string, array<array-key, string>>
+     * @return array<string, array<array-key, mixed>>
      */
     private function ways(array $kept, array $shown): array
     {
@@ -103,10 +106,29 @@ class SaveSurface extends PieceChange
             'method' => $this->merged($kept, 'method', strval(...)),
             'wet' => $this->merged($kept, 'wet', strval(...)),
             'uses' => $this->merged($kept, 'uses', strval(...)),
+            'wiped' => $this->wiped($kept),
             'for_use' => array_values(array_unique([
                 ...array_diff($kept['for_use'] ?? [], $shown), ...$this->validated('for_use') ?? [],
             ])),
         ];
+    }
+
+    /**
+     * After which grits each face is wiped.
+     *
+     * @param  array<string, mixed>  $kept
+     * @return array<string, array<string, string>>
+     */
+    private function wiped(array $kept): array
+    {
+        $wiped = array_map(fn (mixed $face): array => (array) $face, (array) ($kept['wiped'] ?? []));
+        foreach ($this->validated('wiped') ?? [] as $field => $with) {
+            // Named by face and grit, such as "outside P180".
+            [$face, $grit] = [...explode(' ', (string) $field, 2), ''];
+            $wiped[$face] = array_filter([$grit => $with] + ($wiped[$face] ?? []));
+        }
+
+        return array_filter($wiped);
     }
 
     /**

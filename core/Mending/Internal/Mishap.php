@@ -213,20 +213,41 @@ final class Mishap
     /** The sanding of the face, done or not; null where it is not sanded. */
     public function sanding(): ?Step
     {
-        foreach ([...$this->done, ...$this->left] as $step) {
-            if ($step->kind === StepKind::Sand && $step->abrading !== null && $step->zone === $this->fault->face()) {
-                return $step;
-            }
-        }
+        $runs = $this->sandings();
 
-        return null;
+        return $runs === [] ? null : $runs[count($runs) - 1];
+    }
+
+    /** @return list<Step> the same in as many goes as it is broken off */
+    private function sandings(): array
+    {
+        return array_values(array_filter(
+            [...$this->done, ...$this->left], fn (Step $step): bool => $step->kind === StepKind::Sand
+                && $step->abrading !== null && $step->zone === $this->fault->face(),
+        ));
+    }
+
+    /** What the whole of it takes, min. */
+    public function sandingMinutes(): float
+    {
+        return array_sum(array_map(fn (Step $step): float => $step->minutes, $this->sandings()));
+    }
+
+    /** @return array<string, float> minutes by grit of the face, coarse to fine */
+    public function sandedWith(): array
+    {
+        return array_replace([], ...array_map(
+            fn (Step $step): array => $step->abrading->minutesAt ?? [], $this->sandings(),
+        ));
     }
 
     /** @return list<string> what was done on the face since it was sanded, but for the sanding */
     public function againSinceSanding(): array
     {
+        $sanded = array_map(fn (Step $run): string => $run->id, $this->sandings());
+
         return array_values(array_filter(
-            $this->againFromSanding(), fn (string $id): bool => $id !== $this->sanding()?->id,
+            $this->againFromSanding(), fn (string $id): bool => ! in_array($id, $sanded, true),
         ));
     }
 

@@ -8,11 +8,14 @@ use HonestGrain\Abrasive\Lubricant;
 use HonestGrain\Abrasive\MediumKind;
 use HonestGrain\Abrasive\ProgressionFault;
 use HonestGrain\Abrasive\Rung;
+use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Coating\FilmKind;
 use HonestGrain\Coating\Solvent;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Route\Conflict;
+use HonestGrain\Route\Internal\Work\SandingBreak;
+use HonestGrain\Route\Internal\Work\SandingRun;
 use HonestGrain\Route\Internal\Work\Subject;
 use HonestGrain\Route\Sanding;
 
@@ -120,20 +123,17 @@ final class Abraded
      */
     private static function ofAlcohol(Subject $subject): array
     {
-        if ($subject->school->choice('clean', 'cloth') !== 'alcohol') {
-            return [];
-        }
         $dissolved = [];
-        foreach ($subject->part->marks as $mark) {
+        $isAlways = $subject->wiping() === Wiping::Alcohol;
+        foreach ($isAlways ? $subject->part->marks : [] as $mark) {
             if ($mark->stain?->carrier === Solvent::Alcohol) {
                 $dissolved[$mark->id()] = 'alcohol dye';
             }
         }
-        if ($subject->school->choice('sealer', 'after-sanding') === 'before-sanding') {
-            foreach ($subject->part->coatPlans as $plan) {
-                if ($plan->first()?->solvent === Solvent::Alcohol) {
-                    $dissolved[$plan->coats[0]->id] = 'shellac';
-                }
+        foreach ($isAlways || self::wipesSealer($subject) ? $subject->part->coatPlans : [] as $plan) {
+            if ($plan->first()?->solvent === Solvent::Alcohol
+                && $subject->school->choice('sealer', 'after-sanding') !== 'after-sanding') {
+                $dissolved[$plan->coats[0]->id] = 'shellac';
             }
         }
 
@@ -142,6 +142,24 @@ final class Abraded
                 .implode(' and the ', array_unique($dissolved)).' there.',
             ['Wipe with a dry cloth where that is on', 'Blow it off with dry air'],
         )];
+    }
+
+    /** Whether a grit after which the maker wants it wiped with alcohol comes on the sealer. */
+    private static function wipesSealer(Subject $subject): bool
+    {
+        foreach ($subject->sandings as $sanding) {
+            foreach (SandingRun::all($subject, $sanding) as $run) {
+                $isOn = $run->isOverSealer || $subject->school->choice('sealer', '') === 'before-sanding';
+                $alcohol = array_filter(
+                    $run->breaks, fn (SandingBreak $break): bool => $break->with === Wiping::Alcohol,
+                );
+                if ($isOn && $alcohol !== []) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Conflict> */

@@ -11,6 +11,7 @@ use HonestGrain\Holding\Stance;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Need;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
@@ -49,6 +50,7 @@ final readonly class Operation
      * @param  Wait|null  $dustFree  until dust no longer sticks in it
      * @param  list<Stance>|null  $stances  the only positions it is done in, where its faces do not decide
      * @param  bool  $stiffens  whether it only stiffens the wood, so that sanding may follow it
+     * @param  Character|null  $character  what it needs and leaves, where not as its technique usually does
      */
     public function __construct(
         public string $id,
@@ -79,9 +81,10 @@ final readonly class Operation
         public ?array $stances = null,
         public ?Abrading $abrading = null,
         public ?Wait $pressing = null,
+        ?Character $character = null,
     ) {
         $this->wait = $wait ?? Wait::none();
-        $character = $technique->character();
+        $character ??= $technique->character();
         $this->work = $work ?? $character->work;
         $this->needs = $character->needs;
         $this->leaves = array_fill_keys(array_column($character->leaves, 'name'), true);

@@ -24,6 +24,7 @@ use HonestGrain\Route\Internal\Work\Marked;
 use HonestGrain\Route\Internal\Work\Repairs;
 use HonestGrain\Route\Internal\Work\Roughing;
 use HonestGrain\Route\Internal\Work\Sanded;
+use HonestGrain\Route\Internal\Work\SandingRun;
 use HonestGrain\Route\Internal\Work\Subject;
 use HonestGrain\Route\Internal\Work\Turning;
 use HonestGrain\Route\Past;
@@ -240,22 +241,31 @@ final class Router
         $this->undersideFirst($subject);
         if (! $isTurned && $this->school->choice('underside', 'before-reversing') === 'with-the-rest') {
             $this->custom(
-                $subject->id('hollow', 'inside'), $subject->id('sand', 'outside'),
+                $subject->id('hollow', 'inside'), SandingRun::firstId($subject, 'outside'),
                 'All of it is sanded from the hold that carries it to the end.',
             );
         }
         if ($this->school->choice('liner', 'first') === 'last') {
             $this->linerLast($subject);
         }
-        if ($this->school->choice('sealer', 'after-sanding') === 'before-sanding') {
-            foreach ($this->coats[$subject->part->id]->firsts() as $first) {
-                foreach ($first->stiffens ? $first->faces() : [] as $face) {
+        $this->sealerEarly($subject);
+    }
+
+    /** The sealer before the sanding of its faces, or between two ladders of it. */
+    private function sealerEarly(Subject $subject): void
+    {
+        $way = $this->school->choice('sealer', 'after-sanding');
+        foreach ($way === 'after-sanding' ? [] : $this->coats[$subject->part->id]->firsts() as $first) {
+            foreach ($first->stiffens ? $first->faces() : [] as $face) {
+                $before = SandingRun::firstId($subject, $face);
+                $last = $subject->id('sand', $face);
+                if ($way === 'before-sanding' || $before !== $last) {
                     $this->custom(
-                        $first->id, $subject->id(
-                            'sand', $face,
-                        ), 'The sealer stiffens the fibres, so that they cut clean.',
+                        $first->id, $way === 'before-sanding' ? $before : $last,
+                        'The sealer stiffens the fibres, so that they cut clean.',
                     );
                 }
+                $this->custom($subject->id('wipe-to-seal', $face), $first->id, 'Dust under a sealer stays there.');
             }
         }
     }
@@ -443,6 +453,13 @@ final class Router
                     $anew[$operation->id] = $operation;
                 }
             }
+        }
+        $known = array_map(fn (Operation $operation): string => $operation->id, $this->operations);
+        if (array_diff(array_keys($anew), $known) !== []) {
+            // Other grits, and with them other places at which the maker breaks off.
+            return self::derived(
+                $this->piece, $this->bench, $this->tables, $this->school, $this->past, $mounts,
+            )->arrange();
         }
         $this->operations = array_map(
             fn (Operation $operation): Operation => $anew[$operation->id] ?? $operation, $this->operations,

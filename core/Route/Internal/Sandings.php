@@ -54,7 +54,9 @@ final class Sandings
             }
         }
 
-        return array_map(array_values(...), $byStage);
+        return array_map(fn (array $stages): array => array_map(
+            fn (array $faces): array => array_values(array_unique($faces)), array_values($stages),
+        ), $byStage);
     }
 
     /**
@@ -94,6 +96,6 @@ final class Sandings
         }
         sort($pairs);
 
-        return $pairs;
+        return array_values(array_unique($pairs));
     }
 }

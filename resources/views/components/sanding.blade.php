@@ -135,6 +135,7 @@
                         <th class="n">Scratch left</th>
                         <th class="n">Minutes</th>
                         <th class="n">Discs</th>
+                        <th class="pl-4">Then</th>
                     </tr>
                 </thead>
                 <tbody>
@@ -147,6 +148,15 @@
                             <td class="n">{{ number_format($rung->scratchUm, 1) }} µm</td>
                             <td class="n">{{ number_format($rung->minutes, 1) }}</td>
                             <td class="n">{{ $rung->discs }}</td>
+                            <td class="pl-4"><x-wiped :panel="$panel" :grit="$rung->grit->name" /></td>
+                        </tr>
+                    @endforeach
+                    @foreach ($panel->wipedElsewhere() as $grit)
+                        <tr>
+                            <td colspan="4" class="faint">
+                                {{ $show->grit($grit) }}, not among them: after the one before
+                            </td>
+                            <td class="pl-4"><x-wiped :panel="$panel" :grit="$grit" /></td>
                         </tr>
                     @endforeach
                     @if ($s->job->alongGrainMinutes() > 0)
@@ -155,6 +165,7 @@
                             <td class="n"></td>
                             <td class="n">{{ number_format($s->job->alongGrainMinutes(), 1) }}</td>
                             <td class="n"></td>
+                            <td></td>
                         </tr>
                     @endif
                 </tbody>

@@ -48,7 +48,7 @@ final class Foot
         }
         if ($subject->part->holding === Holding::BetweenCentres && $subject->has('top')) {
             $chains[] = Precedence::rule(
-                $off, $subject->id('sand', 'top'), Wait::none(), 'The end is free only then.',
+                $off, SandingRun::firstId($subject, 'top'), Wait::none(), 'The end is free only then.',
             );
         }
 

@@ -135,7 +135,7 @@ final readonly class Joints
         $chains = [Precedence::rule($this->fit->id, $id, Wait::none(), 'A joint is tried dry before glue is on it.')];
         if ($isPlug) {
             foreach (['part-off', 'sand'] as $what) {
-                $later = $what === 'sand' ? $this->socket->id('sand', 'foot') : $this->socket->id($what);
+                $later = $what === 'sand' ? SandingRun::firstId($this->socket, 'foot') : $this->socket->id($what);
                 $chains[] = Precedence::custom(
                     $id, $later, Wait::hours($rates->glueHours), 'The foot is turned flush with its plug.',
                 );

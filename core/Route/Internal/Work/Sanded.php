@@ -7,6 +7,7 @@ namespace HonestGrain\Route\Internal\Work;
 use HonestGrain\Abrasive\Lubricant;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Abrasive\Rung;
+use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Coating\Humidity;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\Solvent;
@@ -21,6 +22,8 @@ use HonestGrain\Route\Sanding;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Technique\Character;
+use HonestGrain\Technique\State;
 use HonestGrain\Technique\Work;
 
 /**
@@ -37,9 +40,9 @@ final class Sanded
     public static function of(Subject $subject): array
     {
         return [
-            ...array_map(
-                fn (Sanding $sanding): Operation => self::sand($subject, $sanding), array_values($subject->sandings),
-            ),
+            ...array_merge(...array_map(
+                fn (Sanding $sanding): array => self::sanded($subject, $sanding), array_values($subject->sandings),
+            )),
             ...self::settled($subject),
             ...self::wipedClean($subject),
         ];
@@ -49,13 +52,108 @@ final class Sanded
     public static function chains(Subject $subject): array
     {
         $damp = $subject->id('raise-grain');
-
-        return self::wetFaces($subject) === [] ? [] : [Precedence::rule(
+        $chains = self::wetFaces($subject) === [] ? [] : [Precedence::rule(
             $damp, $subject->id('knock-back'), self::dryWait($subject), 'Once the wood is dry again.',
         )];
+        foreach ($subject->sandings as $sanding) {
+            $before = [];
+            foreach (SandingRun::all($subject, $sanding) as $run) {
+                foreach ($before as $earlier) {
+                    $chains[] = Precedence::rule($earlier, $run->id, Wait::none(), 'Coarse grits come before fine ones.');
+                }
+                $before = [$run->id];
+                foreach ($run->breaks as $break) {
+                    $wipe = self::wipeId($subject, $sanding, $break);
+                    $chains[] = Precedence::rule(
+                        $run->id, $wipe, Wait::none(), 'There is nothing to wipe off before.',
+                    );
+                    $before[] = $wipe;
+                }
+            }
+            if ($sanding->way->wet !== null) {
+                $chains[] = Precedence::rule(
+                    $subject->id('sand', $sanding->zone->id), $subject->id('slurry', $sanding->zone->id),
+                    Wait::hours(0, $subject->calibration->bench->slurryHours), 'Left to dry it sets in the pores.',
+                );
+            }
+        }
+
+        return $chains;
     }
 
-    private static function sand(Subject $subject, Sanding $sanding): Operation
+    /** @return list<Operation> in as many goes as the maker breaks it off */
+    private static function sanded(Subject $subject, Sanding $sanding): array
+    {
+        $operations = [];
+        foreach (SandingRun::all($subject, $sanding) as $n => $run) {
+            $operations[] = self::sand($subject, $sanding, $run, $n);
+            foreach ($run->breaks as $break) {
+                $operations[] = self::wipe($subject, $sanding, $break, $n);
+            }
+        }
+
+        return $sanding->way->wet === null ? $operations : [...$operations, self::slurry($subject, $sanding)];
+    }
+
+    private static function wipeId(Subject $subject, Sanding $sanding, SandingBreak $break): string
+    {
+        return $subject->id("wipe-$break->until", $sanding->zone->id);
+    }
+
+    private static function wipe(Subject $subject, Sanding $sanding, SandingBreak $break, int $number): Operation
+    {
+        $face = $sanding->zone->id;
+
+        return new Operation(
+            self::wipeId($subject, $sanding, $break), $subject->technique('wipe-clean'), StepKind::DustOff,
+            $subject->part->id, $subject->places([$face]), "$break->title, $face",
+            1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, [$face]),
+            $break->because, self::rank($face, $number) + 0.005,
+            $break->with === Wiping::Alcohol ? Wait::hours($subject->calibration->bench->flashHours) : null, 'to flash',
+            hazards: [Hazard::ofDust($subject->part->wood), ...self::wipingHazards($break->with)],
+            how: Subject::said($break->with->how(), $break->insteadOf === null ? ''
+                : "$break->insteadOf is not among the grits of this face: it comes after the one before it."),
+            zone: $face, brief: 'wipe off', character: Character::done(Work::Hand)
+                ->needs(State::Shaped, 'It is wiped as it is sanded.')->dusty(),
+        );
+    }
+
+    /** What wet paper leaves on the work: fine dust in oil or water. */
+    private static function slurry(Subject $subject, Sanding $sanding): Operation
+    {
+        $face = $sanding->zone->id;
+        $isOil = $sanding->way->wet === Lubricant::Oil;
+
+        return new Operation(
+            $subject->id('slurry', $face), $subject->technique('wipe-off'), StepKind::DustOff, $subject->part->id,
+            $subject->places([$face]), "Wipe the slurry off, $face",
+            1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, [$face]),
+            'While it is wet: dry, it stands pale in the pores under every coat.', self::rank($face, 9),
+            $isOil ? null : self::dryWait($subject), $isOil ? '' : 'to dry',
+            hazards: $isOil ? [Hazard::Rags] : [],
+            how: [$isOil ? 'A clean cloth across the grain first, then along it; leave it to fill the pores only where '
+                .'you want them filled.' : 'A damp cloth, rinsed often, then a dry one.'],
+            zone: $face, brief: 'wipe the slurry off', character: Character::done(Work::Hand)
+                ->needs(State::Shaped, 'It comes of sanding.')->leaves(State::Smooth),
+        );
+    }
+
+    /** @return list<Hazard> */
+    private static function wipingHazards(Wiping $with): array
+    {
+        return match ($with) {
+            Wiping::Alcohol => [Hazard::SolventVapour, Hazard::Flame],
+            Wiping::Air => [Hazard::CompressedAir],
+            Wiping::Cloth => [],
+        };
+    }
+
+    private static function rank(string $face, int $number): float
+    {
+        return 30.0 + (int) array_search($face, self::RANKS, true) / 10 + $number / 100;
+    }
+
+    private static function sand(Subject $subject, Sanding $sanding, SandingRun $run, int $number): Operation
     {
         $face = $sanding->zone->id;
         $isEnd = $subject->part->holding === Holding::BetweenCentres && in_array($face, ['foot', 'top'], true);
@@ -63,19 +161,20 @@ final class Sanded
         $way = $sanding->way;
 
         return new Operation(
-            $subject->id('sand', $face), $subject->technique($way->wet === null ? 'sand' : 'wet-sand'), StepKind::Sand,
-            $subject->part->id, $subject->places([$face]), self::title($sanding),
-            max(1.0, $sanding->minutes()), $face === 'foot'
+            $run->id, $subject->technique($way->wet === null ? 'sand' : 'wet-sand'), StepKind::Sand,
+            $subject->part->id, $subject->places([$face]), self::title($sanding, $run),
+            max(1.0, $run->minutes), $face === 'foot'
                 ? 'Once it is free, like the rest: the foot is the first thing a buyer turns up.'
                 : 'Scratches left now show through all that comes on it.',
-            30.0 + (int) array_search($face, self::RANKS, true) / 10,
+            self::rank($face, $number),
             hazards: [
                 ...$way->wet === null ? [Hazard::ofDust($subject->part->wood)] : [],
                 ...$isStopped ? [] : $subject->spinning(),
                 ...$way->wet === Lubricant::Water ? [Hazard::WetElectrics] : [],
-                ...$subject->school->choice('clean', 'cloth') === 'air' ? [Hazard::CompressedAir] : [],
+                ...$way->wet === Lubricant::Oil ? [Hazard::Rags] : [],
+                ...$subject->wiping() === Wiping::Air ? [Hazard::CompressedAir] : [],
             ],
-            how: self::how($subject, $sanding, $isStopped),
+            how: self::how($subject, $sanding, $run, $isStopped),
             rpm: $isStopped ? null : $way->rpm,
             work: match (true) {
                 $isEnd => Work::Hand,
@@ -83,31 +182,30 @@ final class Sanded
                 default => Work::Spinning,
             },
             zone: $face,
-            wait: $way->wet === Lubricant::Water ? self::dryWait($subject) : null,
-            waitFor: $way->wet === Lubricant::Water ? 'to dry' : '',
             hold: match (true) {
                 $isEnd => 'by hand, with the grain',
                 $way->method === Method::SmallDisc => 'lathe stopped, small disc in a drill: a broken edge is never '
                     .'sanded spinning',
                 $sanding->stopped() => $way->method->label(),
-                $way->method === Method::Hand => 'spinning; the last grit along the grain, lathe stopped',
-                default => $way->method->label().'; the last grit along the grain, lathe stopped',
+                default => ($way->method === Method::Hand ? 'spinning' : $way->method->label())
+                    .($run->isLast ? '; the last grit along the grain, lathe stopped' : ''),
             },
-            brief: "sand the $face", abrading: $sanding->abrading($subject->part->wood->pore, self::RANKS),
+            brief: "sand the $face",
+            abrading: $sanding->abrading($subject->part->wood->pore, self::RANKS)->only($run->gritNames()),
         );
     }
 
-    private static function title(Sanding $sanding): string
+    private static function title(Sanding $sanding, SandingRun $run): string
     {
         $names = fn (bool $forTorn): string => implode(', ', array_map(
             fn (Rung $rung): string => $rung->grit->name,
-            array_filter($sanding->rungs(), fn (Rung $rung): bool => $rung->isForTorn === $forTorn),
+            array_filter($run->rungs, fn (Rung $rung): bool => $rung->isForTorn === $forTorn),
         ));
         $torn = $names(true);
 
         $rest = $names(false);
 
-        return "Sand the {$sanding->zone->id}".match (true) {
+        return "Sand the {$sanding->zone->id}".($run->isFirst ? '' : ' on').match (true) {
             $torn === '' && $rest === '' => '',
             $torn === '' => ", $rest",
             $rest === '' => ", $torn where it is torn",
@@ -116,11 +214,11 @@ final class Sanded
     }
 
     /** @return list<string> */
-    private static function how(Subject $subject, Sanding $sanding, bool $isStopped): array
+    private static function how(Subject $subject, Sanding $sanding, SandingRun $run, bool $isStopped): array
     {
-        $discs = $sanding->discs();
+        $discs = $run->discs();
         $way = $sanding->way;
-        $torn = array_filter($sanding->rungs(), fn (Rung $rung): bool => $rung->isForTorn);
+        $torn = array_filter($run->rungs, fn (Rung $rung): bool => $rung->isForTorn);
 
         return Subject::said(
             $sanding->missing === null || $sanding->own !== null ? '' : $sanding->missing.($sanding->borrowed
@@ -140,8 +238,9 @@ final class Sanded
                     .'is the finish.',
                 default => '',
             },
-            'Between grits: '.self::cleaned($subject).', look along the surface under a low raking light, pencil round '
-                .'what is left.',
+            $run->isOverSealer ? 'Through the sealer: a light hand and fresh paper, which clogs soon.' : '',
+            count($run->rungs) < 2 && ! $run->isFirst ? '' : 'Between grits: '.$subject->wiping()->between()
+                .', look along the surface under a low raking light, pencil round what is left.',
             in_array($way->method, [Method::Hand, Method::AlongGrain], true) ? '' : $way->method->how(),
             $way->isThin && ! $way->method->isPowered()
                 ? 'So thin a wall heats through: light, moving, and stop while it is still cool to the hand.' : '',
@@ -151,16 +250,6 @@ final class Sanded
             ! $isStopped && $sanding->tooSlowForPower()
                 ? 'The surface moves too slowly here for a power disc: sand by hand.' : '',
         );
-    }
-
-    /** How the maker cleans a surface between grits. */
-    private static function cleaned(Subject $subject): string
-    {
-        return match ($subject->school->choice('clean', 'cloth')) {
-            'air' => 'blow it off with dry air',
-            'alcohol' => 'wipe off with alcohol and let it flash',
-            default => 'wipe off',
-        };
     }
 
     /** @return list<Operation> the grain raised and cut back where water will come on it */
@@ -263,18 +352,10 @@ final class Sanded
             70.0, hazards: [
                 Hazard::ofDust($subject->part->wood),
                 ...$open === [] ? [] : [Hazard::CompressedAir],
-                ...match ($subject->school->choice('clean', 'cloth')) {
-                    'alcohol' => [Hazard::SolventVapour, Hazard::Flame],
-                    'air' => [Hazard::CompressedAir],
-                    default => [],
-                },
+                ...self::wipingHazards($subject->wiping()),
             ],
             how: Subject::said(
-                match ($subject->school->choice('clean', 'cloth')) {
-                    'alcohol' => 'Wipe with alcohol: it lifts the dust, shows what scratches are left, flashes off.',
-                    'air' => 'Blow it off with dry air, then a clean dry cloth.',
-                    default => 'A clean dry cloth, turned often.',
-                },
+                $subject->wiping()->how(),
                 $open === [] ? '' : sprintf(
                     'Blow the open %s out: dust and slurry that lodge there dry pale under a coat, and oil bleeds back '
                         .'out of them for days.', implode(' and the ', array_unique($open)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal\Work;
 
+use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
@@ -245,6 +246,12 @@ final readonly class Subject
     public function isMain(): bool
     {
         return $this->part === $this->piece->body();
+    }
+
+    /** What the maker takes dust off with. */
+    public function wiping(): Wiping
+    {
+        return Wiping::from($this->school->choice('clean', Wiping::Cloth->value));
     }
 
     /** @return list<Hazard> what spinning this part puts at risk besides the lathe itself */
