@@ -661,7 +661,8 @@ final readonly class Remedies
         $grits = array_keys($this->at->sandedWith());
 
         return [$this->at->step(
-            'sand', 'Sand the place again, '.implode(', ', $grits), $this->at->shareOf($this->at->sandingMinutes()), 0.0,
+            'sand', 'Sand the place again, '.implode(', ', $grits),
+            $this->at->shareOf($this->at->sandingMinutes()), 0.0,
             'A hand wider than the place each way and each grit a little wider than the one before, so that no dish is '
                 .'seen; the last along the grain.',
         )];

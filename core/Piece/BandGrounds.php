@@ -38,9 +38,9 @@ final class BandGrounds
         foreach ($marks as $mark) {
             $strip = Measurement::strip($profile, $mark->band);
             $across = match ($mark->band->on) {
-                Surface::Outer, Surface::Foot, Surface::Top => $toInner ??= self::trees($profile->inner, $profile->bore?->line(
-                    $profile->outer, $profile->inner,
-                )),
+                Surface::Outer, Surface::Foot, Surface::Top => $toInner ??= self::trees(
+                    $profile->inner, $profile->bore?->line($profile->outer, $profile->inner),
+                ),
                 Surface::Inner => $toOuter ??= self::trees($profile->outer),
                 Surface::Rim => [],
             };

@@ -34,8 +34,8 @@ final readonly class Measure implements Verb
                 'grain' => '"side" (across the lathe axis) or "end" (along it)',
                 'wood' => 'a wood of the catalogue, or null',
                 'moisture_percent' => 'moisture content, 0 to 200 % (12 where not given)',
-                'bands' => 'strips {"id", "on": "outer"|"inner"|"rim"|"foot"|"top", "from_mm", "to_mm"}, arc length from the '
-                    .'first node',
+                'bands' => 'strips {"id", "on": "outer"|"inner"|"rim"|"foot"|"top", "from_mm", "to_mm"}, '
+                    .'arc length from the first node',
                 'min_wall_mm' => 'the least wall you allow, mm (3 where not given)',
             ],
             'example' => '{"shape":{"outer":[[0,50],[100,50]],"inner":null},"grain":"end","wood":"Ash (white)",'

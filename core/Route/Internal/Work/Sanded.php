@@ -59,7 +59,9 @@ final class Sanded
             $before = [];
             foreach (SandingRun::all($subject, $sanding) as $run) {
                 foreach ($before as $earlier) {
-                    $chains[] = Precedence::rule($earlier, $run->id, Wait::none(), 'Coarse grits come before fine ones.');
+                    $chains[] = Precedence::rule(
+                        $earlier, $run->id, Wait::none(), 'Coarse grits come before fine ones.',
+                    );
                 }
                 $before = [$run->id];
                 foreach ($run->breaks as $break) {
