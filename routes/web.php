@@ -20,6 +20,7 @@ use App\Http\Controllers\LogController;
 use App\Http\Controllers\MarkOutController;
 use App\Http\Controllers\MarksController;
 use App\Http\Controllers\MendController;
+use App\Http\Controllers\MixController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\PhotoController;
@@ -180,6 +181,9 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
     Route::get('shelf/tin', [TinController::class, 'edit'])->name('tins.edit');
     Route::put('shelf/tin', [TinController::class, 'update'])->name('tins.update');
 
+    Route::get('shelf/mixes', [MixController::class, 'index'])->name('mixes');
+    Route::post('shelf/mixes', [MixController::class, 'store'])->name('mixes.store');
+    Route::delete('shelf/mixes/{own_mix}', [MixController::class, 'destroy'])->name('mixes.destroy');
     Route::get('shelf/woods', [WoodController::class, 'index'])->name('woods');
     Route::post('shelf/woods', [WoodController::class, 'store'])->name('woods.store');
     Route::delete('shelf/woods/{own_wood}', [WoodController::class, 'destroy'])->name('woods.destroy');

@@ -42,6 +42,7 @@ use Illuminate\Support\Carbon;
  * @property-read Collection<int, Abrasive> $abrasives
  * @property-read Collection<int, Tin> $tins
  * @property-read Collection<int, OwnWood> $woods
+ * @property-read Collection<int, OwnMix> $mixes
  * @property-read Collection<int, Air> $airs
  * @property-read Collection<int, Dye> $dyes
  * @property-read Collection<int, Swatch> $swatches
@@ -230,6 +231,12 @@ class Workshop extends Model
     public function woods(): HasMany
     {
         return $this->hasMany(OwnWood::class)->orderBy('name');
+    }
+
+    /** @return HasMany<OwnMix, $this> */
+    public function mixes(): HasMany
+    {
+        return $this->hasMany(OwnMix::class)->orderBy('name');
     }
 
     /** @return HasMany<PlannedStep, $this> */

@@ -66,7 +66,7 @@ final class RouteStore
         return $this->shops["$workshop->id $workshop->version"] ??= hash('xxh128', serialize([
             $this->release(),
             $workshop->tins->mapWithKeys(fn (Tin $tin): array => [$tin->product => $tin->label])->sortKeys()->all(),
-            $workshop->woods->pluck('typed')->all(),
+            $workshop->woods->pluck('typed')->all(), $workshop->mixes->pluck('typed')->all(),
             array_map(fn (Grit $grit): string => $grit->name, $bench->abrasives),
             $bench->sandingCapMPerS, $bench->minWallMm, round($bench->equilibriumPercent, 2), $bench->school,
             $workshop->equipment, $workshop->learnt(), $workshop->driesApart(),

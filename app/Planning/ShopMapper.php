@@ -68,11 +68,20 @@ final readonly class ShopMapper
 
     public function coatings(Workshop $workshop): CoatingTable
     {
-        return $this->catalogue->coatings()->withLabels(
-            $workshop->tins->mapWithKeys(
-                fn ($tin): array => [$tin->product => array_map(floatval(...), $tin->label)],
-            )->all()
-        );
+        return $this->typical($workshop)->withLabels($workshop->tins->mapWithKeys(
+            fn ($tin): array => [$tin->product => array_map(floatval(...), $tin->label)],
+        )->all());
+    }
+
+    /** The catalogue's finishes and the shop's own mixes, before any tin says otherwise. */
+    public function typical(Workshop $workshop): CoatingTable
+    {
+        $table = $this->catalogue->coatings();
+        foreach ($workshop->mixes as $mix) {
+            $table = $table->withMix(Document::of($mix->typed));
+        }
+
+        return $table;
     }
 
     /** The catalogue's tables with this workshop's labels and woods over them, its finishes in the air they dry in. */

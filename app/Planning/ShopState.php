@@ -30,7 +30,7 @@ final readonly class ShopState
     {
         // One transaction, so that pieces and log are of one moment.
         return DB::transaction(function () use ($workshop): self {
-            $workshop->refresh()->load(['abrasives', 'tins', 'woods', 'airs']);
+            $workshop->refresh()->load(['abrasives', 'tins', 'woods', 'mixes', 'airs']);
             $pieces = $workshop->pieces()
                 ->with('blank:id,piece_id,form,ready_at')
                 ->working()

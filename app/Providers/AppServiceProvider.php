@@ -100,7 +100,8 @@ class AppServiceProvider extends ServiceProvider
         // Every row is reached through the signed-in workshop, so that another one's number finds nothing.
         foreach ([
             'piece' => 'pieces', 'step' => 'plannedSteps', 'entry' => 'logEntries', 'abrasive' => 'abrasives',
-            'person' => 'users', 'own_wood' => 'woods', 'blank' => 'blanks', 'weighing' => 'weighings', 'air' => 'airs',
+            'person' => 'users', 'own_wood' => 'woods', 'own_mix' => 'mixes',
+            'blank' => 'blanks', 'weighing' => 'weighings', 'air' => 'airs',
             'dye' => 'dyes', 'swatch' => 'swatches',
         ] as $name => $relation) {
             Route::bind(

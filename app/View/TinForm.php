@@ -15,6 +15,15 @@ final readonly class TinForm
 {
     private const UNITS = ['coverage_m2_per_l' => Unit::Coverage, 'min_c' => Unit::Temperature];
 
+    private const WORDS = [
+        'recoat_from_h' => 'Recoat from, h', 'recoat_until_h' => 'Recoat until, h', 'handle_h' => 'May be handled, h',
+        'clamp_after_h' => 'A padded hold may press on it, h', 'full_cure_days' => 'Fully cured, days',
+        'dust_free_h' => 'Dust-free, h', 'wax_after_h' => 'Wax by hand from, h',
+        'buffable_h' => 'Wheel with compound from, h', 'solids_percent' => 'Solids, %',
+        'coverage_m2_per_l' => 'Covers', 'min_c' => 'Not below', 'max_rh' => 'Not above, % RH',
+        'pot_life_minutes' => 'Pot life, min',
+    ];
+
     /** @param  list<array{name: string, label: string, hint: string, value: string}>  $fields */
     private function __construct(public Product $product, public ?Tin $tin, public array $fields)
     {
@@ -23,7 +32,8 @@ final readonly class TinForm
     public static function for(Product $product, ?Tin $tin, Show $show): self
     {
         $fields = [];
-        foreach ($product instanceof Coating ? self::typical($product) : [] as $name => [$words, $typical]) {
+        foreach ($product instanceof Coating ? self::typical($product) : [] as $name => $typical) {
+            $words = self::WORDS[$name];
             $unit = self::UNITS[$name] ?? null;
             $number = fn (?float $value): string => $unit === null ? $show->bare($value) : $show->field($unit, $value);
             $fields[] = [
@@ -35,6 +45,28 @@ final readonly class TinForm
         }
 
         return new self($product, $tin, $fields);
+    }
+
+    /**
+     * The same fields for a finish that has no typical figures: a mix of the maker's own.
+     *
+     * @param  array<string, mixed>  $typed
+     * @return list<array{name: string, label: string, hint: string, value: string}>
+     */
+    public static function own(array $typed, Show $show): array
+    {
+        $fields = [];
+        foreach (self::WORDS as $name => $words) {
+            $unit = self::UNITS[$name] ?? null;
+            $value = isset($typed[$name]) ? (float) $typed[$name] : null;
+            $fields[] = [
+                'name' => $name, 'label' => $words.($unit === null ? '' : ', '.$show->unit($unit)),
+                'hint' => 'empty: the strictest of its parts',
+                'value' => $unit === null ? $show->bare($value) : $show->field($unit, $value),
+            ];
+        }
+
+        return $fields;
     }
 
     /** @return array<string, list<string>> validation rules of the label's fields, in the reader's units */
@@ -68,23 +100,17 @@ final readonly class TinForm
         return $label;
     }
 
-    /** @return array<string, array{string, float|null}> */
+    /** @return array<string, float|null> */
     private static function typical(Coating $coating): array
     {
         return [
-            'solids_percent' => ['Solids, %', $coating->solidsPercent],
-            'coverage_m2_per_l' => ['Covers', $coating->coverageM2PerL],
-            'dust_free_h' => ['Dust-free, h', $coating->dustFreeHours],
-            'recoat_from_h' => ['Recoat from, h', $coating->recoatFromHours],
-            'recoat_until_h' => ['Recoat until, h', $coating->recoatUntilHours],
-            'wax_after_h' => ['Wax by hand from, h', $coating->waxAfterHours],
-            'buffable_h' => ['Wheel with compound from, h', $coating->buffableHours],
-            'handle_h' => ['May be handled, h', $coating->handleHours],
-            'clamp_after_h' => ['A padded hold may press on it, h', $coating->clampAfterHours],
-            'full_cure_days' => ['Fully cured, days', $coating->fullCureDays],
-            'min_c' => ['Not below', $coating->minC],
-            'max_rh' => ['Not above, % RH', $coating->maxRhPercent],
-            'pot_life_minutes' => ['Pot life, min', $coating->potLifeMinutes],
+            'solids_percent' => $coating->solidsPercent, 'coverage_m2_per_l' => $coating->coverageM2PerL,
+            'dust_free_h' => $coating->dustFreeHours, 'recoat_from_h' => $coating->recoatFromHours,
+            'recoat_until_h' => $coating->recoatUntilHours, 'wax_after_h' => $coating->waxAfterHours,
+            'buffable_h' => $coating->buffableHours, 'handle_h' => $coating->handleHours,
+            'clamp_after_h' => $coating->clampAfterHours, 'full_cure_days' => $coating->fullCureDays,
+            'min_c' => $coating->minC, 'max_rh' => $coating->maxRhPercent,
+            'pot_life_minutes' => $coating->potLifeMinutes,
         ];
     }
 }

@@ -34,6 +34,7 @@ final readonly class Coating implements Product
     /**
      * @param  list<ProductHazard>  $hazards
      * @param  list<string>  $fromLabel  the fields that the user's own label gave
+     * @param  array<string, float>  $mix  its parts by volume, where it is the maker's own mix
      */
     private function __construct(
         public string $class,
@@ -70,6 +71,7 @@ final readonly class Coating implements Product
         public string $source,
         public array $fromLabel = [],
         private string $air = '',
+        public array $mix = [],
     ) {
     }
 
@@ -112,8 +114,18 @@ final readonly class Coating implements Product
             $row->number('residue_ml'), AmountUnit::from($row->text('unit')), $row->numberOrNull('grams_per_m2') ?? 0.0,
             $optional('pot_life_minutes'), $row->flag('seals'), FoodUse::from($row->text('food')), $row->text('water'),
             ProductHazard::allIn($row->text('hazards')), $row->text('note'), $row->text('source'), array_keys($label),
-            $air,
+            $air, self::parts($row),
         );
+    }
+
+    /** @return array<string, float> by what goes in */
+    private static function parts(Row $row): array
+    {
+        $parts = $row->has('mix') ? (array) json_decode($row->text('mix'), true, flags: JSON_THROW_ON_ERROR) : [];
+
+        return array_map(fn (mixed $part): float => is_numeric($part) ? (float) $part : 0.0, array_combine(
+            array_map(strval(...), array_keys($parts)), $parts,
+        ));
     }
 
     public function name(): string

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Coating;
 
 use HonestGrain\Coating\Exception\UnknownProduct;
+use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
 use HonestGrain\Reading\Row;
 
 /** The finishes and colours of the catalogue, by class, with a workshop's own labels laid over them. */
@@ -63,6 +65,25 @@ final readonly class CoatingTable
     }
 
     /**
+     * The same with a mix of the maker's own among its finishes.
+     *
+     * @throws InvalidField
+     */
+    public function withMix(Document $mix): self
+    {
+        $catalogue = array_filter($this->rows, fn (Row $row): bool => ! $row->has('mix'));
+        $made = OwnMix::read($mix, $catalogue);
+        if (isset($this->stains[$made->name])) {
+            throw InvalidField::because($mix->at('name'), $made->name, 'a mix takes a name that no colour has');
+        }
+        $row = $made->row();
+
+        return new self(array_replace($this->rows, [$made->name => $row]), array_replace($this->coatings, [
+            $made->name => Coating::fromRow($row, $this->labels[$made->name] ?? []),
+        ]), $this->stains, $this->labels, $this->binderRows);
+    }
+
+    /**
      * The same finishes drying in another air than the one that is worked in; colours dry on the bench.
      *
      * @param  string  $air  as a `CureClock` names it; empty is its own
@@ -85,7 +106,7 @@ final readonly class CoatingTable
     public function byKey(string $key): Coating
     {
         foreach ($this->coatings as $coating) {
-            if ($coating->key === $key) {
+            if ($coating->key === $key && $coating->mix === []) {
                 return $coating;
             }
         }

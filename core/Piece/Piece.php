@@ -27,6 +27,8 @@ final readonly class Piece
 
     private const MAX_ORDER = 100;
 
+    public const MAX_MIXES = 16;
+
     private const MAX_WOODS = 16;
 
     /**
@@ -60,6 +62,9 @@ final readonly class Piece
         $version = $document->integer('version', 1, 1_000_000);
         foreach ($document->has('woods') ? $document->children('woods', self::MAX_WOODS) : [] as $wood) {
             $tables = $tables->withWood(Wood::typed($wood, $tables->woods));
+        }
+        foreach ($document->has('mixes') ? $document->children('mixes', self::MAX_MIXES) : [] as $mix) {
+            $tables = $tables->withCoatings($tables->coatings->withMix($mix));
         }
 
         return match ($version) {

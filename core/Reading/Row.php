@@ -12,6 +12,21 @@ final readonly class Row
     {
     }
 
+    /**
+     * The same with other cells.
+     *
+     * @param  array<string, string>  $cells
+     */
+    public function with(array $cells): self
+    {
+        return new self($cells + $this->cells);
+    }
+
+    public function has(string $column): bool
+    {
+        return ($this->cells[$column] ?? '') !== '';
+    }
+
     public function text(string $column): string
     {
         return $this->cells[$column] ?? throw new \LogicException("The catalogue has no column $column.");

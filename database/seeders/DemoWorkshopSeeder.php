@@ -142,6 +142,13 @@ class DemoWorkshopSeeder extends Seeder
                 ],
             );
         }
+        $this->workshop->mixes()->create(['name' => 'Slip wiping oil', 'typed' => [
+            'name' => 'Slip wiping oil', 'parts' => [
+                ['product' => 'Walnut oil (heat-treated)', 'parts' => 2],
+                ['product' => 'Wiping varnish (oil-based thinned)', 'parts' => 1],
+                ['product' => 'Mineral spirits', 'parts' => 1],
+            ], 'recoat_from_h' => 20.0, 'handle_h' => 48.0, 'note' => 'For bowls that are used; two thin coats.',
+        ]]);
     }
 
     private function pieces(): void

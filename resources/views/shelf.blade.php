@@ -128,7 +128,7 @@
             <h1 id="finishes">Finishes and colours</h1>
             <p class="faint mt-1">
                 Typical figures of each class, until you type what your tin says. Hours at
-                <span>{{ $show->sentence('21 °C, 50 % RH') }}</span>.
+                <span>{{ $show->sentence('21 °C, 50 % RH') }}</span>. <a href="{{ route('mixes') }}">Your own mixes</a>
             </p>
             <div class="overflow-x-auto">
                 <table class="small mt-2">

@@ -66,6 +66,7 @@ test('the demo workshop is open at one press and stays within the screen, with t
         '/rack',
         '/shelf',
         '/shelf/woods',
+        '/shelf/mixes',
         '/swatches',
         '/shop',
         '/log',

@@ -56,6 +56,7 @@ export const PAGES = [
     '/shelf',
     '/shelf/sizes?of=CAMI%20320',
     '/shelf/woods',
+    '/shelf/mixes',
     '/shelf/tin?product=Paste%20wax',
     '/lab',
     'what is wrong',

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\OwnWood;
 use App\Models\Piece;
 use HonestGrain\Geometry\Form;
+use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Parts, joints, flaws and woods through the pages: what is typed is kept, what is wrong is said at its own field. */
@@ -249,15 +250,24 @@ final class PartsTest extends FeatureTestCase
         $json = (string) $this->get(route('pieces.json', $piece))->assertOk()->getContent();
         self::assertSame('Garden plum', json_decode($json, true)['woods'][0]['name']);
 
-        $theirs = $this->makeShop('Cuckoo Yard', 'teal@example.test')->woods()->create(
-            ['name' => 'Their plum', 'typed' => []],
-        );
+        $other = $this->makeShop('Cuckoo Yard', 'teal@example.test');
+        $this->flushSession();
+        $this->actingAs($other->users()->firstOrFail())->post('/pieces/import', [
+            'file' => UploadedFile::fake()->createWithContent('box.json', $json),
+        ])->assertSessionHasNoErrors();
+        $this->get(route('pieces.shape', [$other->pieces()->firstOrFail(), 'part' => 'lid']))->assertOk()
+            ->assertSee('Garden plum');
+        self::assertSame('7000', (string) $other->woods()->firstOrFail()->typed['janka_n']);
+        $this->flushSession();
+        $this->actingAs($this->wren);
+
+        $theirs = $other->woods()->create(['name' => 'Their plum', 'typed' => []]);
         $this->delete(route('woods.destroy', $theirs))->assertNotFound();
         $this->put(
             route('pieces.parts.update', $piece), ['version' => 2, 'part' => 'lid'] + self::PART,
         )->assertSessionHasNoErrors();
         $this->delete(route('woods.destroy', $own))->assertSessionHasNoErrors();
-        self::assertSame(['Their plum'], OwnWood::query()->pluck('name')->all());
+        self::assertSame([], $this->shop->woods()->pluck('name')->all());
     }
 
     /** @param  array<string, string>  $typed */

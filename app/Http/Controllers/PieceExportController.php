@@ -8,6 +8,7 @@ use App\Models\Piece;
 use App\Planning\ShopMapper;
 use App\View\DownloadName;
 use HonestGrain\Drawing\Elevation;
+use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use Illuminate\Http\Request;
@@ -22,7 +23,7 @@ class PieceExportController extends Controller
     public function json(Request $request, Piece $piece, ShopMapper $mapper): Response
     {
         $core = $mapper->piece($piece->workshop, $piece->document);
-        $document = $core->toArray() + $this->woods($piece, $core);
+        $document = $core->toArray() + $this->woods($piece, $core) + $this->mixes($piece, $core);
 
         return $this->download(
             json_encode(
@@ -43,6 +44,24 @@ class PieceExportController extends Controller
         $woods = $piece->workshop->woods->whereIn('name', $used)->pluck('typed')->values()->all();
 
         return $woods === [] ? [] : ['woods' => $woods];
+    }
+
+    /**
+     * The mixes of the workshop's own that it is coated with.
+     *
+     * @return array<string, mixed>
+     */
+    private function mixes(Piece $piece, CorePiece $core): array
+    {
+        $used = [];
+        foreach ($core->parts as $part) {
+            foreach ($part->coatPlans as $plan) {
+                $used = [...$used, ...array_map(fn (Coat $coat): string => $coat->coating->class, $plan->coats)];
+            }
+        }
+        $mixes = $piece->workshop->mixes->whereIn('name', $used)->pluck('typed')->values()->all();
+
+        return $mixes === [] ? [] : ['mixes' => $mixes];
     }
 
     public function svg(Request $request, Piece $piece, ShopMapper $mapper): Response

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ImportPiece;
+use App\Planning\BroughtIn;
 use App\Planning\PieceDocumentSchema;
 use App\Planning\PieceEditor;
 use HonestGrain\Reading\Document;
@@ -12,14 +13,26 @@ use Illuminate\Http\RedirectResponse;
 
 class PieceImportController extends Controller
 {
-    public function store(ImportPiece $request, PieceEditor $editor, PieceDocumentSchema $schema): RedirectResponse
-    {
+    public function store(
+        ImportPiece $request,
+        PieceEditor $editor,
+        PieceDocumentSchema $schema,
+        BroughtIn $brought,
+    ): RedirectResponse {
         $text = $request->text();
         Document::decode($text);
         $document = $schema->valid($text);
         $user = $this->user($request);
-        $piece = $editor->create($user->workshop, $document, $user, 'brought in', once: $request->validated('once'));
+        $unknown = $brought->unknown($user->workshop, $document);
+        $piece = $editor->create(
+            $user->workshop, $document, $user, 'brought in', once: $request->validated('once'),
+            with: fn () => $brought->take($user->workshop, $unknown),
+        );
+        $names = array_column(array_merge(...array_values($unknown)), 'name');
 
-        return redirect()->route('pieces.shape', $piece)->with('said', "“{$piece->name}” was brought in.");
+        return redirect()->route('pieces.shape', $piece)->with(
+            'said', "“{$piece->name}” was brought in".($names === [] ? '.' : ', and with it '.implode(', ', $names)
+                .', which your shop did not know.'),
+        );
     }
 }

@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Http\Requests\SaveTin;
 use App\Models\Tin;
 use App\Planning\Planner;
+use App\Planning\ShopMapper;
 use App\View\Show;
 use App\View\TinForm;
-use HonestGrain\Catalogue\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -17,9 +17,9 @@ use Illuminate\Http\Request;
 /** "My tin says": the label's figures over the catalogue's, and what is left. */
 class TinController extends Controller
 {
-    public function edit(Request $request, Catalogue $catalogue, Show $show): View
+    public function edit(Request $request, ShopMapper $mapper, Show $show): View
     {
-        $product = $catalogue->coatings()->product($request->string('product')->toString());
+        $product = $mapper->typical($this->workshop($request))->product($request->string('product')->toString());
 
         return view(
             'tin',
@@ -31,13 +31,14 @@ class TinController extends Controller
         );
     }
 
-    public function update(SaveTin $request, Catalogue $catalogue, Planner $planner, Show $show): RedirectResponse
+    public function update(SaveTin $request, ShopMapper $mapper, Planner $planner, Show $show): RedirectResponse
     {
         $typed = $request->validated();
-        $product = $catalogue->coatings()->product($typed['product']);
+        $coatings = $mapper->typical($this->workshop($request));
+        $product = $coatings->product($typed['product']);
         $label = TinForm::label($typed['label'] ?? [], $show);
         // Refused here, before anything is stored, if the label makes no sense.
-        $catalogue->coatings()->withLabels([$product->name() => $label]);
+        $coatings->withLabels([$product->name() => $label]);
         $workshop = $this->workshop($request);
         $planner->apply($workshop, fn (): Tin => $workshop->tins()->updateOrCreate(['product' => $product->name()], [
             'label' => $label,

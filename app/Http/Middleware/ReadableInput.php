@@ -19,7 +19,7 @@ class ReadableInput
     /** Fields that hold several values, by name or number; every other holds one. */
     private const LISTS = [
         'own', 'hours', 'zones', 'label', 'tool_mark_um', 'stop_at', 'sanded', 'shown',
-        'cut', 'method', 'wet', 'uses', 'wiped', 'for_use', 'jaw_name', 'set', 'marks',
+        'cut', 'method', 'wet', 'uses', 'wiped', 'for_use', 'jaw_name', 'set', 'part_product', 'part_parts', 'marks',
         'cutter_name', 'cutter_kind', 'cutter_size', 'layer_product', 'layer_rgb', 'layer_strength', 'layer_sanded',
         'tenon_min', 'tenon_max', 'recess_min', 'recess_max', 'mounts', 'hold_rpm',
     ];

@@ -9,6 +9,7 @@ use HonestGrain\Coating\Denib;
 use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Command\Verb;
+use HonestGrain\Piece\Piece;
 use HonestGrain\Reading\Document;
 
 /** Whether each layer may go over the one below. */
@@ -29,6 +30,8 @@ final readonly class StackVerb implements Verb
             'does' => 'Judges every adjacent pair of layers and the rubbing between them, and adds up the film.',
             'fields' => [
                 'wood' => 'a wood of the catalogue, or null',
+                'mixes' => 'mixes of your own that layers may be: {"name", "parts": [{"product", "parts"}], "like", and '
+                    .'its own figures}, as in a piece',
                 'layers' => 'first on the wood first, at most 40: {"product", "denib", "hours_since_previous"}',
                 'layers[].product' => 'a class of finish or colour',
                 'layers[].denib' => '"steel-wool", "pad", "paper" or null: how the layer below was rubbed before '
@@ -44,8 +47,12 @@ final readonly class StackVerb implements Verb
     public function answer(Document $question): array
     {
         $name = $question->textOr('wood', null);
+        $coatings = $this->catalogue->coatings();
+        foreach ($question->has('mixes') ? $question->children('mixes', Piece::MAX_MIXES) : [] as $mix) {
+            $coatings = $coatings->withMix($mix);
+        }
         $layers = array_map(fn (Document $layer): Layer => new Layer(
-            $this->catalogue->coatings()->product($layer->text('product'), $layer->at('product')),
+            $coatings->product($layer->text('product'), $layer->at('product')),
             $layer->has('denib') ? Denib::from($layer->choice('denib', array_column(Denib::cases(), 'value'))) : null,
             $layer->numberOr('hours_since_previous', null, 0, 1e6),
         ), $question->children('layers', 40, 1));

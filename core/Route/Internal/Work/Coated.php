@@ -140,6 +140,9 @@ final class Coated
         $next = $this->following($coat);
         $handling = Wait::hours($coating->handleHours * $slowed, null, $coating->kinetics());
         $wait = $next === null ? $handling : $this->recoat($coating, $next, $slowed);
+        $amount = Amount::forCoat(
+            $coating, $subject->zones($this->faces), $isFirst, $subject->calibration->coats,
+        );
         $position = 1 + (int) array_search($coat, $this->plan->coats, true);
         $count = count($this->plan->coats);
         $window = $coating->applied === Laying::Wiped ? $coating->wipe : null;
@@ -158,7 +161,8 @@ final class Coated
             [...Hazard::ofProduct($coating->hazards), ...$this->isOnLathe($coating) ? $subject->spinning() : []],
             Subject::said(
                 ucfirst($coating->applied->value).'.', $coating->wipe?->inWords($coating->isWax()) ?? '',
-                $coating->note === '' ? '' : ucfirst($coating->note).'.', $coating->readied(),
+                $coating->note === '' ? '' : ucfirst($coating->note).'.', self::mixed($coating, $amount),
+                $coating->readied(),
                 $this->laidInside($coating),
                 $slowed > 1 ? sprintf(
                     'The oil in %s slows it: every wait is counted %s times.', lcfirst($subject->part->wood->name),
@@ -166,8 +170,7 @@ final class Coated
                 ) : '', ...$isFirst && $this->suffix === '' ? $subject->masks() : [],
             ),
             [$coat->id, $this->plan->id], $coating->class,
-            Amount::forCoat($coating, $subject->zones($this->faces), $isFirst, $subject->calibration->coats),
-            $coating->film, work: $this->work($coating, $next, $wait),
+            $amount, $coating->film, work: $this->work($coating, $next, $wait),
             zone: implode(', ', $this->faces),
             hold: $this->isOnLathe($coating) ? 'spinning slowly at first' : null,
             brief: $this->suffix === '' ? sprintf('coat %d of %d', $position, $count) : 'the foot’s coat',
@@ -187,6 +190,22 @@ final class Coated
         $this->laid[] = new LaidCoat($id, $this->faces, $coating, $slowed, $this->last()->id ?? $id);
         $this->filmUm += $coating->standsUm($isFirst, $subject->calibration->coats);
         $this->isSealed = $this->isSealed || $coating->isShellac() || $coating->seals;
+    }
+
+    /** How much of each goes into a mix for one coat of it. */
+    private static function mixed(Coating $coating, Amount $amount): string
+    {
+        $ml = $amount->ml();
+        if ($ml === null || $coating->mix === []) {
+            return '';
+        }
+        $whole = array_sum($coating->mix);
+        $items = [];
+        foreach ($coating->mix as $name => $parts) {
+            $items[] = sprintf('%.1f mL of %s', $ml * $parts / $whole, lcfirst($name));
+        }
+
+        return 'For that: '.implode(', ', $items).'.';
     }
 
     /** What the inside of a vessel asks for besides. */
