@@ -8,6 +8,8 @@ use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Models\User;
+use HonestGrain\Mending\Cause;
+use HonestGrain\Mending\Causes;
 use HonestGrain\Mending\Fault;
 use HonestGrain\Mending\Mended;
 use HonestGrain\Mending\Remedies;
@@ -66,6 +68,19 @@ final readonly class Mender
             History::of($piece)->inOrder(), Fault::read(Document::of($piece->fault), $core),
             sprintf('fix-%d', $piece->revision),
         );
+    }
+
+    /** @return array{list<Cause>, string|null} what it may have come from, and why that face can hardly have it */
+    public function causes(Piece $piece): array
+    {
+        $core = $this->core($piece);
+        $asked = [
+            $core, $this->mapper->bench($piece->workshop, $piece), $this->mapper->tables($piece->workshop, $piece),
+            History::of($piece)->inOrder(),
+        ];
+        $fault = Fault::read(Document::of($piece->fault ?? []), $core);
+
+        return [Causes::of(...[...$asked, $fault]), Remedies::doubt(...[...$asked, $fault])];
     }
 
     /**

@@ -8,9 +8,11 @@ use App\Models\Piece;
 use App\Models\PlannedStep;
 use Closure;
 use HonestGrain\Drawing\FaultPicture;
+use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Mending\FaultKind;
 use HonestGrain\Mending\Mended;
+use HonestGrain\Reading\Document;
 use HonestGrain\Route\Step;
 use Illuminate\Support\Carbon;
 
@@ -36,8 +38,12 @@ final readonly class MendPage
         foreach (FaultKind::cases() as $kind) {
             $faults[$kind->value] = ['label' => $kind->label(), 'picture' => FaultPicture::of($kind->value)];
         }
+        $part = array_column($step->piece->document['parts'], null, 'id')[$step->part] ?? null;
+        $profile = $part === null ? null : Profile::read(Document::of($part['shape'], 'shape'));
         foreach (Surface::cases() as $place) {
-            $places[$place->value] = $place->zone();
+            if ($profile === null || $place->lengthMm($profile) > 0) {
+                $places[$place->value] = $place->zone();
+            }
         }
         $likely = array_intersect(array_keys(array_flip($step->zones())), $places);
 

@@ -23,6 +23,7 @@ final readonly class MendingRates
         public float $dryHours,
         public float $warmHours,
         public float $coolHours,
+        public float $usualMm,
     ) {
     }
 
@@ -45,6 +46,7 @@ final readonly class MendingRates
             dryHours: $value('mend_dry_hours'),
             warmHours: $value('mend_warm_hours'),
             coolHours: $value('mend_cool_hours'),
+            usualMm: $value('mend_usual_mm'),
         );
     }
 }

@@ -27,6 +27,7 @@ final class FaultPicture
             'lid-stuck' => self::line('M12 30 h36 M18 30 v-8 h24 v8 M28 22 v-6 h4 v6 M12 12 l4 4 M48 12 l-4 4', 1.5),
             'weeps' => self::line('M20 56 q-3 -6 0 -10 q3 4 0 10 M38 56 q-3 -6 0 -10 q3 4 0 10', 1.5),
             'metal' => self::line('M18 24 l22 22 M14 28 l8 -8', 2.2),
+            'warped' => self::line('M8 26 q22 10 44 0 M8 18 q22 10 44 0', 1.6),
             'knot' => self::line('M30 34 a8 9 0 1 0 0.1 0 M30 38 a4 5 0 1 0 0.1 0', 1.5),
             default => self::line('M30 6 v18 m-5 -5 l5 5 l5 -5', 1.6).self::line('M22 32 q8 9 16 0', 1.6),
         };

@@ -48,12 +48,16 @@ final readonly class Fault
         return $this->on->zone();
     }
 
-    /** How far it runs along the face; the whole of it where that is not said. */
-    public function lengthMm(Part $part): float
+    /**
+     * How far it runs along the face; where that is not said the whole of it, or so much as such a fault usually takes.
+     */
+    public function lengthMm(Part $part, float $usualMm): float
     {
         $whole = $this->on->lengthMm($part->profile);
+        $isOpen = $this->fromMm === null && $this->toMm === null;
 
-        return max(1.0, min($whole, $this->toMm ?? $whole) - ($this->fromMm ?? 0.0));
+        return $isOpen && $this->kind->isLocal() ? max(1.0, min($whole, $usualMm))
+            : max(1.0, min($whole, $this->toMm ?? $whole) - ($this->fromMm ?? 0.0));
     }
 
     /** @return array<string, mixed> as in the question */

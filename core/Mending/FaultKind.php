@@ -23,6 +23,21 @@ enum FaultKind: string
     case Dropped = 'dropped';
     case Metal = 'metal';
     case Knot = 'knot';
+    case Warped = 'warped';
+
+    /** Whether it is of a coat, so that bare wood cannot have it. */
+    public function isOfACoat(): bool
+    {
+        return in_array($this, [self::Drip, self::Nibs, self::Streaks, self::Tacky, self::Bloom], true);
+    }
+
+    /** Whether it lies at one place, and does not take a whole face. */
+    public function isLocal(): bool
+    {
+        return in_array($this, [
+            self::Crack, self::Catch, self::Drip, self::Dropped, self::Metal, self::Knot, self::SandedThrough,
+        ], true);
+    }
 
     public function label(): string
     {
@@ -43,6 +58,7 @@ enum FaultKind: string
             self::Dropped => 'Dropped or dented',
             self::Metal => 'Metal in the wood',
             self::Knot => 'A loose knot',
+            self::Warped => 'It warped as it dried',
         };
     }
 }

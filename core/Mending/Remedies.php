@@ -38,13 +38,25 @@ final readonly class Remedies
         string $id = 'mend',
     ): array {
         $route = Route::of($piece, $bench, $tables, Past::of($done));
-        $self = new self(Mishap::at($fault, $piece, $route, $done, $tables, $id));
+        $self = new self(Mishap::at($fault, $piece, $route, $done, $tables, $id, $bench->equilibriumPercent));
 
         return array_map(
             fn (Remedy $remedy): Mended => Mended::by($remedy, $piece, $bench, $tables, $done), $self->all(
                 $fault->kind,
             ),
         );
+    }
+
+    /**
+     * Why a face can hardly have that fault, as far as anything is logged; null where it can.
+     *
+     * @param  list<string>  $done
+     */
+    public static function doubt(Piece $piece, Bench $bench, Tables $tables, array $done, Fault $fault): ?string
+    {
+        $route = Route::of($piece, $bench, $tables, Past::of($done));
+
+        return Mishap::at($fault, $piece, $route, $done, $tables, 'mend')->doubt();
     }
 
     /** @return list<Remedy> */
@@ -67,6 +79,7 @@ final readonly class Remedies
             FaultKind::Dropped => $this->dropped(),
             FaultKind::Metal => $this->metal(),
             FaultKind::Knot => $this->knot(),
+            FaultKind::Warped => $this->warped(),
         };
     }
 
@@ -604,6 +617,46 @@ final readonly class Remedies
                 ], [],
             ),
         ];
+    }
+
+    /**
+     * A piece that was turned once and has dried: left as it is, or turned again where the wall bears it.
+     *
+     * @return list<Remedy>
+     */
+    private function warped(): array
+    {
+        $left = $this->at->remedy(
+            'leave', 'Leave it as it warped', 'It was turned once to move; it only has to stand.', [
+                $this->at->step(
+                    'own', 'Rub the foot flat', $this->rates->touchMinutes, 0.0,
+                    'On paper laid on a flat board, in figures of eight, until it does not rock.', null, 0.0, 'lap',
+                ),
+            ], [],
+        );
+        [$oval, $wall] = [$this->at->ovalMm(), $this->at->wallMm()];
+        $isThin = $wall !== null && $oval !== null
+            && $wall - $oval / 2 < $this->at->tables->calibration->shape->leastWallMm;
+        if ($oval === null || $isThin || $this->at->isMarked()) {
+            return [$left];
+        }
+        $per100Cm2 = $this->at->tables->calibration->repairs->recutMinutesPer100Cm2;
+
+        return [$left, $this->at->remedy(
+            'turn-again', 'Turn it again',
+            $wall === null ? sprintf('Round again, and about %.1f mm smaller.', $oval)
+                : sprintf('Round again, with about %.1f mm of its wall left at the thinnest.', $wall - $oval / 2), [
+                    $this->at->step(
+                        'true', 'Turn the outside and the rim round again', $this->at->overAll($per100Cm2, ['outside', 'rim']),
+                        0.0, 'Over a padded block with the tail centre up, the high points shared out; from the least speed, '
+                            .'in light cuts.', null, 0.0, 'jam',
+                    ),
+                    ...$this->at->has('inside') ? [$this->at->step(
+                        'true', 'Turn the inside round again', $this->at->overAll($per100Cm2, ['inside']), 0.0,
+                        'Held by its foot, the wall felt all round before each cut.',
+                    )] : [],
+                ], $this->at->againWhole(),
+        )];
     }
 
     /** A break that is not spun again. */

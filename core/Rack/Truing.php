@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Rack;
 
+use HonestGrain\Wood\Wood;
+
 /**
  * What is left of a rough bowl once it has dried oval: it shrinks across the grain and hardly along it.
  *
@@ -30,6 +32,13 @@ final readonly class Truing
         $dry = min($toPercent, self::FIBRE_SATURATION_PERCENT);
 
         return $shrinkagePercent / 100 * ($wet - $dry) / self::FIBRE_SATURATION_PERCENT;
+    }
+
+    /** How oval side grain gets between two moistures, mm; null where nobody published the wood's shrinkage. */
+    public static function ovalMm(Wood $wood, float $diameterMm, float $fromPercent, float $toPercent): ?float
+    {
+        return $wood->tangentialPercent === null ? null
+            : $diameterMm * self::shrinkFraction($wood->tangentialPercent, $fromPercent, $toPercent);
     }
 
     /**

@@ -37,7 +37,7 @@ final class FoldersOfCore
             'Schedule',
         ],
         'Mending' => [
-            'Reading', 'Calibration', 'Coating', 'Geometry', 'Piece', 'Route', 'Schedule',
+            'Reading', 'Calibration', 'Abrasive', 'Coating', 'Geometry', 'Rack', 'Piece', 'Route', 'Schedule',
         ],
         'Drawing' => [
             'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Holding', 'Technique', 'Piece', 'Rack',

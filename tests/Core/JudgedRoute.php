@@ -78,12 +78,12 @@ final class JudgedRoute
     public function remedies(): array
     {
         $tables = $this->tables();
-        preg_match('/^(\S+) on (?:(\S+)\.)?(\S+) (\S+)-(\S+)$/', (string) $this->fault, $m)
+        preg_match('/^(\S+) on (?:(\S+)\.)?(\S+)(?: (\S+)-(\S+))?$/', (string) $this->fault, $m)
             ?: throw new LogicException("“{$this->fault}” is no fault.");
         $piece = $this->piece($tables);
         $fault = Fault::read(Document::of([
-            'kind' => $m[1], 'part' => $m[2] === '' ? 'body' : $m[2], 'on' => $m[3], 'from_mm' => (float) $m[4],
-            'to_mm' => (float) $m[5],
+            'kind' => $m[1], 'part' => $m[2] === '' ? 'body' : $m[2], 'on' => $m[3],
+            'from_mm' => isset($m[4]) ? (float) $m[4] : null, 'to_mm' => isset($m[5]) ? (float) $m[5] : null,
         ]), $piece);
 
         return Remedies::of($piece, $this->bench(), $tables, $this->done, $fault);

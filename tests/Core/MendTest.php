@@ -21,6 +21,8 @@ use PHPUnit\Framework\TestCase;
 /** Something went wrong half-way: what can be done, what must be done again, and what that costs. */
 final class MendTest extends TestCase
 {
+    use Asking;
+
     private const DONE = [
         'body/mount', 'body.inside/sand', 'body.rim/sand', 'body.outside/sand', 'body/wipe-clean', 'c1-1',
         'c1-1/wipe-off',
@@ -87,6 +89,63 @@ final class MendTest extends TestCase
         $again = array_sum(array_map(fn (Step $step): float => $step->minutes, $mended->steps));
         self::assertSame($again, $mended->addedMinutes, 'all of it is more work');
         self::assertGreaterThan(1.0, $mended->addedWaitHours);
+    }
+
+    public function test_a_crack_whose_place_is_not_typed_takes_what_a_crack_takes(): void
+    {
+        $minutes = fn (array $place): float => self::remedy(
+            self::bowl(), array_slice(self::DONE, 0, 4), 'powder-ca', ['kind' => 'crack', 'on' => 'outer'] + $place,
+        )->addedMinutes;
+        $usual = Drawn::tables()->calibration->mending->usualMm;
+        self::assertSame($minutes(['from_mm' => 10, 'to_mm' => 10 + $usual]), $minutes([]));
+        self::assertLessThan($minutes(['from_mm' => 0, 'to_mm' => 120]), $minutes([]));
+    }
+
+    public function test_causes_are_told_with_how_they_show_and_those_with_a_fact_first(): void
+    {
+        $causes = fn (string $kind, array $surface): array => $this->ask('mend', [
+            'piece' => Benchwork::piece([Benchwork::bowl(['surface' => $surface])]), 'done' => [],
+            'fault' => ['kind' => $kind, 'on' => 'outer'],
+        ])['causes'];
+        $ids = fn (array $told): array => array_column($told, 'id');
+        $facts = fn (array $told): array => array_column(array_filter(
+            $told, fn (array $one): bool => $one['fact'] !== null,
+        ), 'fact', 'id');
+        $scratches = $causes('scratches', ['method' => ['outside' => 'random-orbit']]);
+        foreach (['sander', 'pad', 'stray-grain', 'skipped-grit'] as $cause) {
+            self::assertContains($cause, $ids($scratches));
+        }
+        self::assertContains('bevel', $ids($causes('streaks', [])));
+        self::assertStringContainsString('random orbit', $facts($scratches)['sander']);
+        self::assertArrayHasKey('stray-grain', $facts($scratches));
+        self::assertArrayNotHasKey('rings', $facts($scratches), 'it does not spin');
+        self::assertSame(array_keys($facts($scratches)), array_slice($ids($scratches), 0, count($facts($scratches))));
+        $by = fn (array $surface): array => $facts($causes('scratches', $surface));
+        self::assertArrayNotHasKey('sander', $by([]));
+        self::assertArrayHasKey('rings', $by([]));
+        self::assertStringContainsString('P80 to P400', $by(['own' => ['outside' => ['P80', 'P400']]])['skipped-grit']);
+        self::assertArrayNotHasKey('skipped-grit', $by(['own' => ['outside' => ['P120', 'P180', 'P240']]]));
+        self::assertArrayNotHasKey('stray-grain', $by(['wiped' => ['outside' => ['P180' => 'air']]]));
+        self::assertArrayHasKey('bevel', $facts($causes('blotch', ['cut' => ['outside' => 'bevel-cut']])));
+        self::assertArrayNotHasKey('bevel', $facts($causes('blotch', ['cut' => ['outside' => 'shear-scraped']])));
+        foreach (FaultKind::cases() as $kind) {
+            foreach ($causes($kind->value, []) as $cause) {
+                self::assertStringEndsWith('.', $cause['shows']);
+                self::assertStringEndsWith('.', $cause['instead']);
+            }
+        }
+    }
+
+    public function test_a_fault_that_a_face_can_hardly_have_is_doubted(): void
+    {
+        $doubt = fn (array $done, string $kind, string $on = 'outer'): ?string => $this->ask('mend', [
+            'piece' => self::bowl(), 'done' => $done, 'fault' => ['kind' => $kind, 'on' => $on],
+        ])['doubt'];
+        self::assertStringContainsString('No coat', (string) $doubt([], 'drip'));
+        self::assertNull($doubt(self::DONE, 'drip'));
+        self::assertStringContainsString('No colour', (string) $doubt([], 'blotch'));
+        self::assertStringContainsString('no top', (string) $doubt([], 'crack', 'top'));
+        self::assertNull($doubt([], 'crack'));
     }
 
     public function test_torn_grain_is_cut_and_never_only_sanded(): void

@@ -39,7 +39,8 @@ final class OwnMixTest extends TestCase
         self::assertSame(max($tung->fullCureDays, $varnish->fullCureDays), $mix->fullCureDays);
         self::assertSame(min($tung->maxRhPercent, $varnish->maxRhPercent), $mix->maxRhPercent);
         // Two parts of the one, one of the other, one of what leaves nothing.
-        self::assertEqualsWithDelta((2 * $tung->solidsPercent + $varnish->solidsPercent) / 4, $mix->solidsPercent, 0.01);
+        $solids = (2 * $tung->solidsPercent + $varnish->solidsPercent) / 4;
+        self::assertEqualsWithDelta($solids, $mix->solidsPercent, 0.01);
         self::assertContains(ProductHazard::Vapour, $mix->hazards, 'the thinner');
         self::assertTrue($mix->ragsSelfHeat);
         self::assertStringContainsString('mixed 2 : 1 : 1 of pure tung oil and wiping varnish', $mix->note);
@@ -90,7 +91,8 @@ final class OwnMixTest extends TestCase
         $waits = array_column($steps['c1-2']['waits'], 'min_hours', 'after');
         self::assertSame(31.0, (float) max($waits));
         $how = implode(' ', $steps['c1-1']['how']);
-        self::assertSame(1, preg_match('/For that: ([\d.]+) mL of pure tung oil, ([\d.]+) mL of wiping/', $how, $m), $how);
+        $found = preg_match('/For that: ([\d.]+) mL of pure tung oil, ([\d.]+) mL of wiping/', $how, $m);
+        self::assertSame(1, $found, $how);
         self::assertEqualsWithDelta((float) $m[1], 2 * (float) $m[2], 0.11);
         self::assertEqualsWithDelta($steps['c1-1']['amount']['ml'], 2 * (float) $m[1], 0.2);
         self::assertContains('rags', $steps['c1-1']['hazards']);

@@ -23,7 +23,9 @@ use Illuminate\Support\Facades\Queue;
 /** A plan is made from the shop at one version, outside its lock, and kept only while that version stands. */
 final class PlanAtVersionTest extends FeatureTestCase
 {
-    private const PAGES = ['/bench', '/pieces', '/weeks', '/log', '/shelf', '/shelf/woods', '/shelf/mixes', '/shop', '/plan'];
+    private const PAGES = [
+        '/bench', '/pieces', '/weeks', '/log', '/shelf', '/shelf/woods', '/shelf/mixes', '/shop', '/plan',
+    ];
 
     public function test_a_page_that_is_only_read_plans_nothing_and_asks_for_a_plan_where_it_is_old(): void
     {

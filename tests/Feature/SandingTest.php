@@ -63,7 +63,8 @@ final class SandingTest extends FeatureTestCase
         $this->post(route('steps.wrong', $step), [
             'fault_kind' => 'scratches', 'fault_on' => 'inner', 'once' => 'ghosts1',
         ])->assertSessionHasNoErrors();
-        $this->get(route('pieces.mend', $piece))->assertOk()->assertSee('Step back one grit');
+        $this->get(route('pieces.mend', $piece))->assertOk()->assertSee('Step back one grit')
+            ->assertSee('Where it may come from')->assertSee('A stray grain of a coarser grit');
     }
 
     public function test_a_face_is_wiped_as_a_step_after_a_named_grit_and_that_stands_in_the_plan(): void

@@ -53,8 +53,10 @@ class MendController extends Controller
 
         $readyWith = fn (Mended $mended): ?int => $this->mender->readyWith($piece, $mended, $state);
 
+        [$causes, $doubt] = $this->mender->causes($piece);
+
         return view('mend.choose', [
-            'page' => PiecePage::of($piece), 'piece' => $piece,
+            'page' => PiecePage::of($piece), 'piece' => $piece, 'causes' => $causes, 'doubt' => $doubt,
             'mend' => MendPage::choosing($piece, $this->mender->remedies($piece), $readyWith, $this->show),
         ]);
     }

@@ -6,6 +6,8 @@ namespace HonestGrain\Command\Verb;
 
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Command\Verb;
+use HonestGrain\Mending\Cause;
+use HonestGrain\Mending\Causes;
 use HonestGrain\Mending\Fault;
 use HonestGrain\Mending\FaultKind;
 use HonestGrain\Mending\Mended;
@@ -32,7 +34,7 @@ final readonly class Mend implements Verb
     public function help(): array
     {
         return [
-            'does' => 'The remedies for a fault: their steps, what must be done again, minutes and waits.',
+            'does' => 'The remedies for a fault, with steps, minutes, waits and what is done again, and its likely causes.',
             'fields' => [
                 'piece' => 'a whole piece document, version 1 or 2',
                 'done' => 'ids of the steps that have been done, in order',
@@ -55,9 +57,17 @@ final readonly class Mend implements Verb
         $fault = Fault::read($question->child('fault'), $piece);
         $done = $question->has('done') ? $question->strings('done', self::MOST_DONE) : [];
 
-        return ['remedies' => array_map(
-            fn (Mended $mended): array => $mended->toArray(),
-            Remedies::of($piece, Bench::usual($this->catalogue), $tables, $done, $fault),
-        )];
+        $bench = Bench::usual($this->catalogue);
+
+        return [
+            'remedies' => array_map(
+                fn (Mended $mended): array => $mended->toArray(),
+                Remedies::of($piece, $bench, $tables, $done, $fault),
+            ),
+            'causes' => array_map(
+                fn (Cause $cause): array => $cause->toArray(), Causes::of($piece, $bench, $tables, $done, $fault),
+            ),
+            'doubt' => Remedies::doubt($piece, $bench, $tables, $done, $fault),
+        ];
     }
 }

@@ -30,8 +30,8 @@ final readonly class StackVerb implements Verb
             'does' => 'Judges every adjacent pair of layers and the rubbing between them, and adds up the film.',
             'fields' => [
                 'wood' => 'a wood of the catalogue, or null',
-                'mixes' => 'mixes of your own that layers may be: {"name", "parts": [{"product", "parts"}], "like", and '
-                    .'its own figures}, as in a piece',
+                'mixes' => 'mixes of your own that layers may be: {"name", "parts": [{"product", "parts"}], "like", '
+                    .'and its own figures}, as in a piece',
                 'layers' => 'first on the wood first, at most 40: {"product", "denib", "hours_since_previous"}',
                 'layers[].product' => 'a class of finish or colour',
                 'layers[].denib' => '"steel-wool", "pad", "paper" or null: how the layer below was rubbed before '

@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace HonestGrain\Mending\Internal;
 
+use HonestGrain\Abrasive\Method;
+use HonestGrain\Abrasive\ToolMark;
 use HonestGrain\Coating\Coating;
+use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Mending\Fault;
+use HonestGrain\Mending\FaultKind;
 use HonestGrain\Mending\Remedy;
+use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\Heat;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Stretch;
 use HonestGrain\Piece\Tables;
+use HonestGrain\Piece\Wish;
+use HonestGrain\Rack\Truing;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
@@ -43,6 +50,7 @@ final class Mishap
         private readonly array $doneIds,
         public readonly Tables $tables,
         private readonly string $id,
+        private readonly float $equilibriumPercent,
     ) {
     }
 
@@ -54,6 +62,7 @@ final class Mishap
         array $done,
         Tables $tables,
         string $id,
+        float $equilibriumPercent = 0.0,
     ): self {
         $part = $piece->part($fault->part) ?? $piece->body();
         $bands = array_fill_keys(array_map(fn ($mark): string => $mark->id(), $part->marksOn($fault->face())), true);
@@ -66,12 +75,13 @@ final class Mishap
         return new self(
             $fault, $part, $route, array_values(array_filter($here, $isDone)),
             array_values(array_filter($here, fn (Step $step): bool => ! $isDone($step))), $done, $tables, $id,
+            $equilibriumPercent,
         );
     }
 
     public function lengthMm(): float
     {
-        return $this->fault->lengthMm($this->part);
+        return $this->fault->lengthMm($this->part, $this->tables->calibration->mending->usualMm);
     }
 
     /** Whether something is still to be burnt there or beside it, so that nothing may be bound with glue or resin. */
@@ -115,6 +125,59 @@ final class Mishap
         return max(2.0, round($minutes * min(1.0, 2 * $this->lengthMm() / $whole), 1));
     }
 
+    public function has(string $face): bool
+    {
+        return in_array($face, $this->part->faces(), true);
+    }
+
+    /**
+     * What something takes over whole faces, min.
+     *
+     * @param  list<string>  $faces
+     */
+    public function overAll(float $minutesPer100Cm2, array $faces): float
+    {
+        $zones = $this->part->measure($this->tables->calibration->shape)->zones;
+        $areas = array_map(fn (string $face): float => $zones[$face]->areaMm2 ?? 0.0, $faces);
+
+        return max(1.0, round($minutesPer100Cm2 * array_sum($areas) / 10_000, 1));
+    }
+
+    /** Whether something that cannot be turned over is made on the part. */
+    public function isMarked(): bool
+    {
+        return $this->part->marks !== [];
+    }
+
+    /** How oval the part gets as it dries, mm; null where nobody published its wood's shrinkage. */
+    public function ovalMm(): ?float
+    {
+        return Truing::ovalMm(
+            $this->part->wood, $this->part->profile->diameterMm(), $this->part->moisturePercent,
+            $this->equilibriumPercent,
+        );
+    }
+
+    /** The thinnest wall of the part, mm; null where it is solid. */
+    public function wallMm(): ?float
+    {
+        return $this->part->measure($this->tables->calibration->shape)->wall?->minMm;
+    }
+
+    /** @return list<string> all sanding and coating of the part */
+    public function againWhole(): array
+    {
+        $kinds = [
+            StepKind::Sand, StepKind::RaiseGrain, StepKind::DustOff, StepKind::Coat, StepKind::WipeOff, StepKind::Denib,
+            StepKind::Buff,
+        ];
+
+        return array_values(array_map(fn (Step $step): string => $step->id, array_filter(
+            $this->route->steps, fn (Step $step): bool => $step->part === $this->part->id
+                && in_array($step->kind, $kinds, true) && in_array($step->id, $this->doneIds, true),
+        )));
+    }
+
     public function isCoated(): bool
     {
         return $this->lastCoat() !== null;
@@ -125,6 +188,76 @@ final class Mishap
     {
         return $this->isCoated()
             && array_filter($this->left, fn (Step $step): bool => $step->kind === StepKind::Coat) === [];
+    }
+
+    /** What no such face can have, as far as anything was logged, in a sentence; null where nothing speaks against it. */
+    public function doubt(): ?string
+    {
+        $face = $this->fault->face();
+        $isColoured = array_filter($this->done, fn (Step $step): bool => $step->kind === StepKind::Mark) !== [];
+
+        return match (true) {
+            ! in_array($face, $this->part->faces(), true) => "This part has no $face.",
+            $this->fault->kind->isOfACoat() && ! $this->isCoated() => "No coat is ticked off on the $face yet: was it "
+                .'not logged, or is it another face?',
+            $this->fault->kind === FaultKind::Blotch && ! $this->isCoated() && ! $isColoured => 'No colour is ticked '
+                ."off on the $face yet: was it not logged, or is it another face?",
+            default => null,
+        };
+    }
+
+    public function method(): Method
+    {
+        return $this->sanding()->abrading->method ?? $this->part->surface->of($this->fault->face())->method
+            ?? Method::Hand;
+    }
+
+    /** @return array{string, string}|null two grits of the face that lie too far apart */
+    public function jump(): ?array
+    {
+        $grits = $this->part->surface->of($this->fault->face())->own;
+        foreach (array_slice($grits, 1) as $i => $grit) {
+            if ($grits[$i]->micron / $grit->micron > $this->tables->calibration->sanding->maxRatio) {
+                return [$grits[$i]->name, $grit->name];
+            }
+        }
+
+        return null;
+    }
+
+    public function isWipedBetween(): bool
+    {
+        return $this->part->surface->of($this->fault->face())->wiped !== [];
+    }
+
+    public function isCutOnBevel(): bool
+    {
+        return $this->part->surface->of($this->fault->face())->cut === ToolMark::BevelCut;
+    }
+
+    /** Whether end grain comes out in two quarters of the face. */
+    public function tears(): bool
+    {
+        return $this->part->grain === GrainDirection::Side;
+    }
+
+    public function isFilled(): bool
+    {
+        return array_filter(
+            $this->part->flaws, fn (Flaw $flaw): bool => $flaw->on === $this->fault->on && $flaw->wish !== Wish::Keep,
+        ) !== [];
+    }
+
+    public function isOily(): bool
+    {
+        return $this->part->wood->oily;
+    }
+
+    public function isThin(): bool
+    {
+        $wall = $this->wallMm();
+
+        return $wall !== null && $wall < $this->tables->calibration->sanding->heatWallMm;
     }
 
     /** The key of the product that was laid on last. */
@@ -170,7 +303,7 @@ final class Mishap
     {
         $whole = $this->fault->on->lengthMm($this->part->profile);
 
-        return $this->fault->fromMm !== null && $whole > 0 && $this->lengthMm() < self::WHOLE_SHARE * $whole
+        return ($this->fault->fromMm !== null || $this->fault->kind->isLocal()) && $whole > 0 && $this->lengthMm() < self::WHOLE_SHARE * $whole
             && in_array($this->sanding()?->id, array_map(fn (Step $step): string => $step->id, $this->done), true);
     }
 

@@ -2,6 +2,9 @@
     <h2>{{ $mend->what }}: what will you do?</h2>
     <p class="faint">The piece is held back until you choose. What was done stays written in its record.</p>
     <x-refused name="remedy" class="note note-warn block" />
+    @if ($doubt !== null)
+        <p class="note note-warn"><strong>Is it that?</strong> {{ $show->sentence($doubt) }}</p>
+    @endif
     <div class="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-3">
         @foreach ($mend->remedies as $remedy)
             <section class="flex flex-col border-t border-ink pt-2">
@@ -41,9 +44,31 @@
         @method('delete')
         <button class="quiet">None of these: go on as it is</button>
     </form>
+    @if ($causes !== [])
+        <section class="mt-8 border-t border-rule pt-3" aria-labelledby="causes">
+            <h2 id="causes">Where it may come from</h2>
+            <p class="faint small">
+                What the plan of this piece speaks for stands first. Look closely: each shows itself in its own way.
+            </p>
+            <dl class="mt-2 grid gap-x-10 lg:grid-cols-2">
+                @foreach ($causes as $cause)
+                    <div class="border-b border-rule py-2">
+                        <dt>
+                            <b>{{ $show->sentence($cause->title) }}</b>
+                            @if ($cause->fact !== null)
+                                <span class="small">{{ $show->sentence($cause->fact) }}</span>
+                            @endif
+                        </dt>
+                        <dd class="small">{{ $show->sentence($cause->shows) }}</dd>
+                        <dd class="small faint">Next time: {{ $show->sentence(lcfirst($cause->instead)) }}</dd>
+                    </div>
+                @endforeach
+            </dl>
+        </section>
+    @endif
     <x-why kind="workshop">
-        Minutes and waits of remedies are workshop figures (catalogue/constants.csv); what must be done again is what
-        was done on that face since the step the remedy goes back to. The date is a whole plan of the shop with the
-        remedy in.
+        Causes are what workshops know (workshop); nothing of them is proved. Minutes and waits of remedies are workshop
+        figures (catalogue/constants.csv); what must be done again is what was done on that face since the step the
+        remedy goes back to. The date is a whole plan of the shop with the remedy in.
     </x-why>
 </x-piece>

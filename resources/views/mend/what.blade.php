@@ -32,7 +32,7 @@
                 <x-field name="fault_on" label="Where"
                     ><x-choose name="fault_on" :options="$page->places" :chosen="$page->what"
                 /></x-field>
-                <x-field name="fault_from" :label="'From, '.$show->unit(Unit::Length).' (empty: all of it)'"
+                <x-field name="fault_from" :label="'From, '.$show->unit(Unit::Length).' (empty: not measured)'"
                     ><input class="w-full" name="fault_from" inputmode="decimal" value="{{ old('fault_from') }}"
                 /></x-field>
                 <x-field name="fault_to" :label="'To, '.$show->unit(Unit::Length)"

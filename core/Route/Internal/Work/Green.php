@@ -10,6 +10,7 @@ use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Technique\Work;
 
 /**
  * Work turned once from wet wood: carried from the first cut to the last sanding without a break, then dried in paper,
@@ -40,7 +41,7 @@ final class Green
                 ),
             ),
             brief: 'drying in paper',
-        )];
+        ), self::asks($subject)];
     }
 
     /**
@@ -52,11 +53,14 @@ final class Green
         if (! $subject->isTurnedOnce()) {
             return [];
         }
-        $chains = [];
         $dry = $subject->id('dry');
+        $asks = $subject->id('warped');
+        $chains = [Precedence::rule(
+            $dry, $asks, Wait::hours(24 * $subject->calibration->drying->greenPaperDays), 'It moves until it is dry.',
+        )];
         $window = Wait::hours(0, $subject->calibration->drying->greenWindowHours);
         foreach ($operations as $operation) {
-            if ($operation->part !== $subject->part->id || $operation->id === $dry) {
+            if ($operation->part !== $subject->part->id || in_array($operation->id, [$dry, $asks], true)) {
                 continue;
             }
             $chains[] = Precedence::rule(
@@ -75,10 +79,24 @@ final class Green
 
     private static function ovalMm(Subject $subject): ?float
     {
-        $shrinkage = $subject->part->wood->tangentialPercent;
+        return Truing::ovalMm(
+            $subject->part->wood, $subject->part->profile->diameterMm(), $subject->part->moisturePercent,
+            $subject->bench->equilibriumPercent,
+        );
+    }
 
-        return $shrinkage === null ? null : $subject->part->profile->diameterMm() * Truing::shrinkFraction(
-            $shrinkage, $subject->part->moisturePercent, $subject->bench->equilibriumPercent,
+    /** Dry, it asks its maker. */
+    private static function asks(Subject $subject): Operation
+    {
+        return new Operation(
+            $subject->id('warped'), $subject->technique('own'), StepKind::Test, $subject->part->id,
+            $subject->places([]), 'Dry: leave it as it warped, or turn it again?',
+            $subject->calibration->bench->lookMinutes,
+            'Only now can be seen how far it moved, and whether the wall bears another cut.', 98.0,
+            how: [
+                'Stand it on a flat table, and measure across both ways and the wall. To leave it, tick this off; to '
+                    .'turn it again, or rub its foot flat, say “Something is wrong”: it warped.',
+            ], work: Work::Hand, hold: 'on a flat table', zone: '', brief: 'look how it warped',
         );
     }
 }
