@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Mending;
 
+use HonestGrain\Mending\Internal\Evidence;
 use HonestGrain\Mending\Internal\Mishap;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
@@ -17,7 +18,7 @@ use HonestGrain\Route\Route;
  */
 final readonly class Causes
 {
-    private function __construct(private Mishap $at)
+    private function __construct(private Evidence $found)
     {
     }
 
@@ -28,7 +29,7 @@ final readonly class Causes
     public static function of(Piece $piece, Bench $bench, Tables $tables, array $done, Fault $fault): array
     {
         $route = Route::of($piece, $bench, $tables, Past::of($done));
-        $self = new self(Mishap::at($fault, $piece, $route, $done, $tables, 'mend'));
+        $self = new self(Mishap::at($fault, $piece, $route, $done, $tables, 'mend')->evidence());
         $causes = $self->all($fault->kind);
         usort($causes, fn (Cause $a, Cause $b): int => ($a->fact === null) <=> ($b->fact === null));
 
@@ -59,7 +60,7 @@ final readonly class Causes
 
     private function jump(): Cause
     {
-        $jump = $this->at->jump();
+        $jump = $this->found->jump();
 
         return new Cause(
             'skipped-grit', 'A grit that was left out, or taken too briefly',
@@ -75,13 +76,13 @@ final readonly class Causes
             'stray-grain', 'A stray grain of a coarser grit',
             'One deep line alone, or a few, out of step with all the others.',
             'Wipe or blow the face and the hands off after each grit, and keep sheets of a grit apart.',
-            $this->at->isWipedBetween() ? null : 'No wipe is planned between two grits of this face.',
+            $this->found->isWipedBetween() ? null : 'No wipe is planned between two grits of this face.',
         );
     }
 
     private function sander(): Cause
     {
-        $method = $this->at->method();
+        $method = $this->found->method();
 
         return new Cause(
             'sander', 'The sander', 'Small curls, all of a size, where it was pressed, tilted or set down turning.',
@@ -92,10 +93,11 @@ final readonly class Causes
 
     private function pad(): Cause
     {
-        $method = $this->at->method();
+        $method = $this->found->method();
 
         return new Cause(
-            'pad', $method->isPowered() ? 'Its pad: worn, hard or pressed on its edge' : 'A hard fold or block behind the paper',
+            'pad', $method->isPowered() ? 'Its pad: worn, hard or pressed on its edge'
+                : 'A hard fold or block behind the paper',
             'Arcs as wide as the pad, or lines where its edge or the fold of the paper ran; edges go first.',
             'A soft, whole pad held flat, and fresh paper; rims and beads by hand with a light touch.',
             $method->isPowered() ? 'This face is sanded with a machine: '.$method->label().'.' : null,
@@ -107,7 +109,7 @@ final readonly class Causes
         return new Cause(
             'rings', 'The last grit was not taken along the grain', 'Fine rings round the work that show under a coat.',
             'Stop the lathe and take the last grit along the grain.',
-            $this->at->method()->spins() ? 'This face is sanded while it spins.' : null,
+            $this->found->method()->spins() ? 'This face is sanded while it spins.' : null,
         );
     }
 
@@ -118,7 +120,7 @@ final readonly class Causes
             'bevel', 'A bevel that rubbed',
             "A shiny band or spiral, polished hard by the heel of the tool, that $does.",
             'A light bevel and its heel ground away; sand such a band with the first grit until it is dull.',
-            $this->at->isCutOnBevel() ? 'This face came off the tool with a bevel cut.' : null,
+            $this->found->isCutOnBevel() ? 'This face came off the tool with a bevel cut.' : null,
         );
     }
 
@@ -128,14 +130,15 @@ final readonly class Causes
             'against-the-grain', 'A cut against the fibres',
             'Rough in two opposite quarters, where end grain comes out, and smooth between them.',
             'Cut downhill, lightly, at more speed and less feed; stiffen soft wood before the last cut.',
-            $this->at->tears() ? 'The grain of this face comes out in two quarters.' : null,
+            $this->found->tears() ? 'The grain of this face comes out in two quarters.' : null,
         );
     }
 
     private function bluntEdge(): Cause
     {
         return new Cause(
-            'blunt', 'A blunt edge, or one presented wrongly', 'Dust in place of shavings, a squeal, a push on the hand.',
+            'blunt', 'A blunt edge, or one presented wrongly',
+            'Dust in place of shavings, a squeal, a push on the hand.',
             'Sharpen before the last cut; rest close, bevel touching before the edge does.',
         );
     }
@@ -153,7 +156,7 @@ final readonly class Causes
         return new Cause(
             'end-grain', 'End grain drinks more', 'Darker, or duller, in two opposite quarters.',
             'A thin sealer first, or the end grain a grit finer; coats until it is even.',
-            $this->at->tears() ? 'The grain of this face comes out in two quarters.' : null,
+            $this->found->tears() ? 'The grain of this face comes out in two quarters.' : null,
         );
     }
 
@@ -162,7 +165,7 @@ final readonly class Causes
         return new Cause(
             'glue', 'Glue or CA on the surface', 'A pale patch with a sharp edge beside a fill or a joint.',
             'Seal round a crack before it is filled; scrape what was smeared before any colour.',
-            $this->at->isFilled() ? 'Something is filled on this face.' : null,
+            $this->found->isFilled() ? 'Something is filled on this face.' : null,
         );
     }
 
@@ -219,7 +222,7 @@ final readonly class Causes
         return new Cause(
             'oily', 'The oil of the wood', 'Soft next to the wood, in patches, for days.',
             'Wipe oily wood down with its solvent just before a coat, or seal it with dewaxed shellac.',
-            $this->at->isOily() ? 'This wood is oily.' : null,
+            $this->found->isOily() ? 'This wood is oily.' : null,
         );
     }
 
@@ -228,7 +231,7 @@ final readonly class Causes
         return new Cause(
             'heat', 'Heat from sanding', 'Short fine checks in end grain, where the wall is thin.',
             'Light, moving, fresh paper; stop while it is still cool to the hand.',
-            $this->at->isThin() ? 'The wall is thin here.' : null,
+            $this->found->isThin() ? 'The wall is thin here.' : null,
         );
     }
 

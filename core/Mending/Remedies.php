@@ -56,7 +56,7 @@ final readonly class Remedies
     {
         $route = Route::of($piece, $bench, $tables, Past::of($done));
 
-        return Mishap::at($fault, $piece, $route, $done, $tables, 'mend')->doubt();
+        return Mishap::at($fault, $piece, $route, $done, $tables, 'mend')->evidence()->doubt();
     }
 
     /** @return list<Remedy> */
@@ -647,8 +647,9 @@ final readonly class Remedies
             $wall === null ? sprintf('Round again, and about %.1f mm smaller.', $oval)
                 : sprintf('Round again, with about %.1f mm of its wall left at the thinnest.', $wall - $oval / 2), [
                     $this->at->step(
-                        'true', 'Turn the outside and the rim round again', $this->at->overAll($per100Cm2, ['outside', 'rim']),
-                        0.0, 'Over a padded block with the tail centre up, the high points shared out; from the least speed, '
+                        'true', 'Turn the outside and the rim round again',
+                        $this->at->overAll($per100Cm2, ['outside', 'rim']), 0.0,
+                        'Over a padded block with the tail centre up, the high points shared out; from the least speed, '
                             .'in light cuts.', null, 0.0, 'jam',
                     ),
                     ...$this->at->has('inside') ? [$this->at->step(

@@ -34,7 +34,7 @@ final readonly class Mend implements Verb
     public function help(): array
     {
         return [
-            'does' => 'The remedies for a fault, with steps, minutes, waits and what is done again, and its likely causes.',
+            'does' => 'The remedies for a fault: steps, minutes, waits, what is done again; and its likely causes.',
             'fields' => [
                 'piece' => 'a whole piece document, version 1 or 2',
                 'done' => 'ids of the steps that have been done, in order',

@@ -4,21 +4,15 @@ declare(strict_types=1);
 
 namespace HonestGrain\Mending\Internal;
 
-use HonestGrain\Abrasive\Method;
-use HonestGrain\Abrasive\ToolMark;
 use HonestGrain\Coating\Coating;
-use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Mending\Fault;
-use HonestGrain\Mending\FaultKind;
 use HonestGrain\Mending\Remedy;
-use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\Heat;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Stretch;
 use HonestGrain\Piece\Tables;
-use HonestGrain\Piece\Wish;
 use HonestGrain\Rack\Truing;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
@@ -190,74 +184,13 @@ final class Mishap
             && array_filter($this->left, fn (Step $step): bool => $step->kind === StepKind::Coat) === [];
     }
 
-    /** What no such face can have, as far as anything was logged, in a sentence; null where nothing speaks against it. */
-    public function doubt(): ?string
+    /** What the piece says for one cause or another. */
+    public function evidence(): Evidence
     {
-        $face = $this->fault->face();
-        $isColoured = array_filter($this->done, fn (Step $step): bool => $step->kind === StepKind::Mark) !== [];
-
-        return match (true) {
-            ! in_array($face, $this->part->faces(), true) => "This part has no $face.",
-            $this->fault->kind->isOfACoat() && ! $this->isCoated() => "No coat is ticked off on the $face yet: was it "
-                .'not logged, or is it another face?',
-            $this->fault->kind === FaultKind::Blotch && ! $this->isCoated() && ! $isColoured => 'No colour is ticked '
-                ."off on the $face yet: was it not logged, or is it another face?",
-            default => null,
-        };
-    }
-
-    public function method(): Method
-    {
-        return $this->sanding()->abrading->method ?? $this->part->surface->of($this->fault->face())->method
-            ?? Method::Hand;
-    }
-
-    /** @return array{string, string}|null two grits of the face that lie too far apart */
-    public function jump(): ?array
-    {
-        $grits = $this->part->surface->of($this->fault->face())->own;
-        foreach (array_slice($grits, 1) as $i => $grit) {
-            if ($grits[$i]->micron / $grit->micron > $this->tables->calibration->sanding->maxRatio) {
-                return [$grits[$i]->name, $grit->name];
-            }
-        }
-
-        return null;
-    }
-
-    public function isWipedBetween(): bool
-    {
-        return $this->part->surface->of($this->fault->face())->wiped !== [];
-    }
-
-    public function isCutOnBevel(): bool
-    {
-        return $this->part->surface->of($this->fault->face())->cut === ToolMark::BevelCut;
-    }
-
-    /** Whether end grain comes out in two quarters of the face. */
-    public function tears(): bool
-    {
-        return $this->part->grain === GrainDirection::Side;
-    }
-
-    public function isFilled(): bool
-    {
-        return array_filter(
-            $this->part->flaws, fn (Flaw $flaw): bool => $flaw->on === $this->fault->on && $flaw->wish !== Wish::Keep,
-        ) !== [];
-    }
-
-    public function isOily(): bool
-    {
-        return $this->part->wood->oily;
-    }
-
-    public function isThin(): bool
-    {
-        $wall = $this->wallMm();
-
-        return $wall !== null && $wall < $this->tables->calibration->sanding->heatWallMm;
+        return new Evidence(
+            $this->fault, $this->part, $this->tables, $this->sanding()?->abrading, $this->isCoated(),
+            array_filter($this->done, fn (Step $step): bool => $step->kind === StepKind::Mark) !== [],
+        );
     }
 
     /** The key of the product that was laid on last. */
@@ -303,7 +236,9 @@ final class Mishap
     {
         $whole = $this->fault->on->lengthMm($this->part->profile);
 
-        return ($this->fault->fromMm !== null || $this->fault->kind->isLocal()) && $whole > 0 && $this->lengthMm() < self::WHOLE_SHARE * $whole
+        $isPlaced = $this->fault->fromMm !== null || $this->fault->kind->isLocal();
+
+        return $isPlaced && $whole > 0 && $this->lengthMm() < self::WHOLE_SHARE * $whole
             && in_array($this->sanding()?->id, array_map(fn (Step $step): string => $step->id, $this->done), true);
     }
 

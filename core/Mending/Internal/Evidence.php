@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Mending\Internal;
+
+use HonestGrain\Abrasive\Abrading;
+use HonestGrain\Abrasive\Method;
+use HonestGrain\Abrasive\ToolMark;
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Mending\Fault;
+use HonestGrain\Mending\FaultKind;
+use HonestGrain\Piece\Flaw;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Piece\Wish;
+
+/**
+ * What a piece's plan says for one cause of a fault or another, or against the fault itself.
+ *
+ * @internal
+ */
+final readonly class Evidence
+{
+    /** @param  Abrading|null  $abrading  how the face is sanded; null where it is not */
+    public function __construct(
+        private Fault $fault,
+        private Part $part,
+        private Tables $tables,
+        private ?Abrading $abrading,
+        private bool $isCoated,
+        private bool $isColoured,
+    ) {
+    }
+
+    /** Why the face can hardly have it, as far as anything was logged; null where nothing speaks against it. */
+    public function doubt(): ?string
+    {
+        $face = $this->fault->face();
+
+        return match (true) {
+            ! in_array($face, $this->part->faces(), true) => "This part has no $face.",
+            $this->fault->kind->isOfACoat() && ! $this->isCoated => "No coat is ticked off on the $face yet: was it "
+                .'not logged, or is it another face?',
+            $this->fault->kind === FaultKind::Blotch && ! $this->isCoated && ! $this->isColoured => "No colour is ticked off on the $face yet: was it not logged, or is it another face?",
+            default => null,
+        };
+    }
+
+    public function method(): Method
+    {
+        return $this->abrading->method ?? $this->part->surface->of($this->fault->face())->method
+            ?? Method::Hand;
+    }
+
+    /** @return array{string, string}|null two grits of the face that lie too far apart */
+    public function jump(): ?array
+    {
+        $grits = $this->part->surface->of($this->fault->face())->own;
+        foreach (array_slice($grits, 1) as $i => $grit) {
+            if ($grits[$i]->micron / $grit->micron > $this->tables->calibration->sanding->maxRatio) {
+                return [$grits[$i]->name, $grit->name];
+            }
+        }
+
+        return null;
+    }
+
+    public function isWipedBetween(): bool
+    {
+        return $this->part->surface->of($this->fault->face())->wiped !== [];
+    }
+
+    public function isCutOnBevel(): bool
+    {
+        return $this->part->surface->of($this->fault->face())->cut === ToolMark::BevelCut;
+    }
+
+    /** Whether end grain comes out in two quarters of the face. */
+    public function tears(): bool
+    {
+        return $this->part->grain === GrainDirection::Side;
+    }
+
+    public function isFilled(): bool
+    {
+        return array_filter(
+            $this->part->flaws, fn (Flaw $flaw): bool => $flaw->on === $this->fault->on && $flaw->wish !== Wish::Keep,
+        ) !== [];
+    }
+
+    public function isOily(): bool
+    {
+        return $this->part->wood->oily;
+    }
+
+    public function isThin(): bool
+    {
+        $wall = $this->part->measure($this->tables->calibration->shape)->wall?->minMm;
+
+        return $wall !== null && $wall < $this->tables->calibration->sanding->heatWallMm;
+    }
+}
