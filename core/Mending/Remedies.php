@@ -649,8 +649,8 @@ final readonly class Remedies
                     $this->at->step(
                         'true', 'Turn the outside and the rim round again',
                         $this->at->overAll($per100Cm2, ['outside', 'rim']), 0.0,
-                        'Over a padded block with the tail centre up, the high points shared out; from the least speed, '
-                            .'in light cuts.', null, 0.0, 'jam',
+                        'Over a padded block with the tail centre up, the high points shared out; from the least '
+                            .'speed, in light cuts.', null, 0.0, 'jam',
                     ),
                     ...$this->at->has('inside') ? [$this->at->step(
                         'true', 'Turn the inside round again', $this->at->overAll($per100Cm2, ['inside']), 0.0,

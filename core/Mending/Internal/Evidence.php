@@ -37,12 +37,13 @@ final readonly class Evidence
     public function doubt(): ?string
     {
         $face = $this->fault->face();
+        $isOtherwise = 'was it not logged, or is it another face?';
+        $isBare = ! $this->isCoated && ! $this->isColoured;
 
         return match (true) {
             ! in_array($face, $this->part->faces(), true) => "This part has no $face.",
-            $this->fault->kind->isOfACoat() && ! $this->isCoated => "No coat is ticked off on the $face yet: was it "
-                .'not logged, or is it another face?',
-            $this->fault->kind === FaultKind::Blotch && ! $this->isCoated && ! $this->isColoured => "No colour is ticked off on the $face yet: was it not logged, or is it another face?",
+            $this->fault->kind->isOfACoat() && ! $this->isCoated => "No coat is ticked off on the $face yet: $isOtherwise",
+            $this->fault->kind === FaultKind::Blotch && $isBare => "No colour is ticked off on the $face yet: $isOtherwise",
             default => null,
         };
     }
