@@ -37,13 +37,14 @@ final readonly class Evidence
     public function doubt(): ?string
     {
         $face = $this->fault->face();
-        $isOtherwise = 'was it not logged, or is it another face?';
+        $isOther = 'was it not logged, or is it another face?';
+        $isBlotch = $this->fault->kind === FaultKind::Blotch;
         $isBare = ! $this->isCoated && ! $this->isColoured;
 
         return match (true) {
             ! in_array($face, $this->part->faces(), true) => "This part has no $face.",
-            $this->fault->kind->isOfACoat() && ! $this->isCoated => "No coat is ticked off on the $face yet: $isOtherwise",
-            $this->fault->kind === FaultKind::Blotch && $isBare => "No colour is ticked off on the $face yet: $isOtherwise",
+            $this->fault->kind->isOfACoat() && ! $this->isCoated => "No coat is ticked off on the $face yet: $isOther",
+            $isBlotch && $isBare => "No colour is ticked off on the $face yet: $isOther",
             default => null,
         };
     }
