@@ -138,7 +138,9 @@ final class BookingTest extends TestCase
     {
         $day = [['09:00', '12:00'], ['13:00', '17:00']];
 
-        return WorkingHours::read(Document::of(['hours' => array_fill_keys(['mon', 'tue', 'wed', 'fri', 'sat'], $day)]));
+        return WorkingHours::read(Document::of([
+            'hours' => array_fill_keys(['mon', 'tue', 'wed', 'fri', 'sat'], $day),
+        ]));
     }
 
     /** @return array{int, int} the first place that fits, tried one after another */

@@ -132,8 +132,8 @@ final readonly class CoatWays
         return [
             $this->at->remedy(
                 'rub-down', 'Rub it level and lay the coat again, thinner',
-                'Streaks are thickness: they come level with the pad, or under a thinner coat.', [$this->usual->rubDown()],
-                $this->at->againLastCoat(),
+                'Streaks are thickness: they come level with the pad, or under a thinner coat.',
+                [$this->usual->rubDown()], $this->at->againLastCoat(),
             ),
             ...! $this->at->meltsAgain() ? [] : [$this->at->remedy(
                 'melt', 'Go over it with a cloth that is damp with its solvent',

@@ -188,8 +188,8 @@ final readonly class WoodWays
     {
         $remedies = [...$this->oneGritBack(), $this->at->remedy(
             'back-one-grit', 'Go back to the grit that left them, and up again',
-            'Each grit takes out only what the one before it left.', [...$this->usual->bared(), ...$this->usual->resanded()],
-            $this->at->againFromSanding(),
+            'Each grit takes out only what the one before it left.',
+            [...$this->usual->bared(), ...$this->usual->resanded()], $this->at->againFromSanding(),
         )];
         if ($this->at->isCoated()) {
             $remedies[] = $this->at->remedy(
