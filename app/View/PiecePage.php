@@ -13,6 +13,7 @@ use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Purpose;
+use HonestGrain\Route\SandedInOneGo;
 use HonestGrain\Route\StepKind;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -141,12 +142,11 @@ final readonly class PiecePage
      */
     public function sandedTogether(): ?array
     {
-        $mounts = [];
-        foreach ($this->steps->where('kind', StepKind::Sand->value)->where('part', $this->part?->id) as $step) {
-            $mounts[$step->details->stage][] = $step->details->zone;
-        }
-
-        return $mounts === [] ? null : array_values($mounts);
+        return SandedInOneGo::of($this->steps->where('part', $this->part?->id)->map(
+            fn (PlannedStep $step): array => [
+                $step->part, $step->details->stage, StepKind::from($step->kind), $step->details->zone,
+            ],
+        ))[$this->part->id ?? ''] ?? null;
     }
 
     /** @return Collection<int, PlannedStep> the decorations of the part that the page is about, in their order */

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\PlannedStep;
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Route\SandedInOneGo;
 use HonestGrain\Route\StepKind;
 
 /** What is sanded while a piece is held in one way, grit by grit, so that each is taken up once for all faces. */
@@ -14,10 +15,15 @@ final readonly class SandingRun
     /** @return array<string, list<string>> grit, coarse to fine => faces; empty where there is but one face */
     public static function of(PlannedStep $now): array
     {
-        $steps = PlannedStep::query()->where(['piece_id' => $now->piece_id, 'part' => $now->part, 'state' => 'open'])
-            ->where('kind', StepKind::Sand->value)->orderBy('position')->get()
-            ->filter(fn (PlannedStep $step): bool => $step->details->stage === $now->details->stage
-                && $step->details->abrading !== null)
+        $open = PlannedStep::query()->where(['piece_id' => $now->piece_id, 'part' => $now->part, 'state' => 'open'])
+            ->orderBy('position')->get()
+            ->filter(fn (PlannedStep $step): bool => $step->details->stage === $now->details->stage);
+        $groups = SandedInOneGo::of($open->map(fn (PlannedStep $step): array => [
+            $step->part, $step->details->stage, StepKind::from($step->kind), $step->details->zone,
+        ]))[$now->part ?? ''] ?? [];
+        $steps = $open->where('kind', StepKind::Sand->value)
+            ->filter(fn (PlannedStep $step): bool => $step->details->abrading !== null
+                && in_array($step->details->zone, $groups[0] ?? [], true))
             // What is broken off to be wiped or sealed goes on after that.
             ->unique(fn (PlannedStep $step): string => $step->details->zone);
         $faces = [];

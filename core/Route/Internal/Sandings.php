@@ -9,9 +9,9 @@ use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\StartsAs;
+use HonestGrain\Route\SandedInOneGo;
 use HonestGrain\Route\School;
 use HonestGrain\Route\Step;
-use HonestGrain\Route\StepKind;
 
 /**
  * Which faces of a part are sanded in one mount, and so share the changes of grit.
@@ -29,14 +29,18 @@ final class Sandings
     {
         $free = array_values(array_filter($part->faces(), fn (string $face): bool => ! $part->holding->covers($face)));
         $usual = $part->grain === GrainDirection::End ? 'first' : 'later';
-        $isFirst = $piece->startsAs !== StartsAs::Turned && $part->holding->isCut()
-            && $school->choice('underside', 'before-reversing') !== 'with-the-rest'
-            && $school->choice('inside', $usual) === 'later';
-
+        $isInsideFirst = $school->choice('inside', $usual) === 'first' && in_array('inside', $free, true);
+        if ($piece->startsAs === StartsAs::Turned || ! $part->holding->isCut()) {
+            return [$free];
+        }
         // The floor of a recess is finished from the side that it is cut from.
-        $under = $part->holding === Holding::Recess ? ['outside', 'foot'] : ['outside'];
+        $first = match (true) {
+            $isInsideFirst => ['inside'],
+            $school->choice('underside', 'before-reversing') === 'with-the-rest' => [],
+            default => $part->holding === Holding::Recess ? ['outside', 'foot'] : ['outside'],
+        };
 
-        return $isFirst ? [$under, array_values(array_diff($free, $under))] : [$free];
+        return $first === [] ? [$free] : [$first, array_values(array_diff($free, $first))];
     }
 
     /**
@@ -47,16 +51,9 @@ final class Sandings
      */
     public static function mounts(array $steps): array
     {
-        $byStage = [];
-        foreach ($steps as $step) {
-            if ($step->kind === StepKind::Sand && $step->part !== null) {
-                $byStage[$step->part][$step->stage][] = $step->zone;
-            }
-        }
-
-        return array_map(fn (array $stages): array => array_map(
-            fn (array $faces): array => array_values(array_unique($faces)), array_values($stages),
-        ), $byStage);
+        return SandedInOneGo::of(array_map(
+            fn (Step $step): array => [$step->part, $step->stage, $step->kind, $step->zone], $steps,
+        ));
     }
 
     /**

@@ -415,12 +415,14 @@ final class Coated
             ', and before its window closes at %s h', round($wait->maxHours, 1),
         );
 
-        return $wait->minHours < 1
-            ? sprintf(
+        return match (true) {
+            $wait->minHours <= 0 && $wait->maxHours === null => 'Once it is rubbed down and the dust is off.',
+            $wait->minHours < 1 => sprintf(
                 'Once the coat below has had its %d min at 21 °C%s.', max(1, (int) round($wait->minHours * 60)),
                 $until,
-            )
-            : sprintf('Once the coat below has had its %s h at 21 °C%s.', round($wait->minHours, 1), $until);
+            ),
+            default => sprintf('Once the coat below has had its %s h at 21 °C%s.', round($wait->minHours, 1), $until),
+        };
     }
 
     /** How many times longer the waits of a coat are on this wood. */

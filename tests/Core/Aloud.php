@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Coating\CureClock;
+use HonestGrain\Coating\DayNightClimate;
+use HonestGrain\Geometry\Form;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Starter;
+use HonestGrain\Reading\Document;
+use HonestGrain\Route\Bench;
+use HonestGrain\Route\Remaining;
+use HonestGrain\Route\Route;
+use HonestGrain\Route\Shop;
+use HonestGrain\Route\Step;
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Schedule\Job;
+use HonestGrain\Schedule\OrderSearch;
+use HonestGrain\Schedule\Plan;
+use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\WorkingHours;
+
+/** Routes and plans as text, for a person to read. What is read stands in `tests/Read/list.txt`. */
+final class Aloud
+{
+    private const START = '2026-12-01T08:00:00Z';
+
+    /** @return array<string, string> file under `tests/Read` => what is read */
+    public static function all(): array
+    {
+        $files = [];
+        $lines = file(dirname(__DIR__).'/Read/list.txt', FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [];
+        foreach ($lines as $line) {
+            [$kind, $said] = explode(' ', $line, 2) + [1 => ''];
+            $slug = trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($said)), '-');
+            $files[($kind === 'shop' ? 'plans/' : 'routes/').substr($slug, 0, 60).'.txt'] = $line;
+        }
+
+        return $files;
+    }
+
+    /** What it says now. */
+    public static function said(string $line): string
+    {
+        [$kind, $said] = explode(' ', $line, 2) + [1 => ''];
+
+        return match ($kind) {
+            'form' => self::told(self::formed($said)),
+            'judged' => self::told(iterator_to_array(JudgedRoute::all())[$said]->route()),
+            'shop' => self::planned(...array_map(intval(...), explode(' ', $said))),
+            default => throw new \LogicException("“{$line}” is nothing to read."),
+        };
+    }
+
+    private static function formed(string $said): Route
+    {
+        preg_match('/^(\S+) (.+) (\S+) (\S+)$/', $said, $m) ?: throw new \LogicException("“{$said}” is no form.");
+        $catalogue = Catalogue::shipped();
+        $form = Form::from($m[1]);
+        $tables = Drawn::tables();
+        $document = Starter::document(
+            $tables->calibration->joints, $form, $form->profile(...array_values($form->sizes())), $catalogue->stacks(),
+            ['name' => 'Read aloud', 'purpose' => $m[3], 'wood' => $m[2], 'moisture_percent' => 9],
+        );
+
+        return Route::of(
+            Piece::read(Document::of(['starts_as' => $m[4]] + $document), $tables), Bench::usual($catalogue), $tables,
+        );
+    }
+
+    private static function told(Route $route): string
+    {
+        $text = '';
+        foreach ($route->conflicts as $conflict) {
+            $text .= ($conflict->forbids ? 'NEVER ' : 'LOOK ').implode(', ', $conflict->steps).": $conflict->message"
+                ."\n    so: ".implode(' / ', $conflict->choices)."\n";
+        }
+
+        return $text.implode('', array_map(self::step(...), $route->steps));
+    }
+
+    private static function step(Step $step): string
+    {
+        $facts = array_filter([
+            sprintf('%.1f min', $step->minutes), $step->hold, $step->rpm === null ? '' : "$step->rpm rpm",
+            $step->product ?? '', $step->amount === null ? '' : json_encode($step->amount->toArray()),
+            $step->needs === [] ? '' : 'needs '.implode(' ', array_keys($step->needs)),
+            $step->zone === '' ? '' : "on $step->zone", "stage $step->stage",
+            $step->mountedUntil === null ? '' : "stays on until $step->mountedUntil",
+        ], fn (string|false $fact): bool => $fact !== '');
+        $lines = ["\n[$step->id] $step->title", '    '.implode('; ', $facts)];
+        foreach ($step->how as $how) {
+            $lines[] = "    - $how";
+        }
+        $lines[] = "    because: $step->because";
+        foreach ($step->after as $lag) {
+            $most = $lag->wait->maxHours === null ? '' : sprintf(', at most %.2f h', $lag->wait->maxHours);
+            $least = $lag->wait->minHours > 0 ? sprintf(' by %.2f h', $lag->wait->minHours) : '';
+            $lines[] = "    after $lag->task$least$most";
+        }
+        $cautions = implode(', ', array_map(fn (Hazard $hazard): string => $hazard->value, $step->hazards));
+
+        return implode("\n", $cautions === '' ? $lines : [...$lines, "    cautions: $cautions"])."\n";
+    }
+
+    private static function planned(int $seed, int $count): string
+    {
+        mt_srand($seed);
+        $clock = Drawn::clock(DayNightClimate::of(19, 52, 15, 60, 8, 18, new \DateTimeZone('UTC')));
+        $jobs = [];
+        foreach (range(1, $count) as $i) {
+            $jobs[] = self::job($i, $clock);
+        }
+        $day = [['08:00', '12:00'], ['13:00', '17:00']];
+        $hours = WorkingHours::read(Document::of([
+            'hours' => array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], $day) + ['sat' => [['09:00', '12:00']]],
+            'closed' => ['2026-12-08'],
+        ]));
+        $start = (int) strtotime(self::START);
+
+        return self::plan((new OrderSearch(INF))->plan(
+            Problem::of($start, $hours, Shop::resources(1), $jobs, $clock, budgetMs: 50),
+        ));
+    }
+
+    private static function job(int $number, CureClock $clock): Job
+    {
+        $forms = Form::cases();
+        $form = $forms[mt_rand(0, count($forms) - 1)];
+        $wood = ['Maple (sugar)', 'Ash (white)', 'Cherry (black)'][mt_rand(0, 2)];
+        $route = self::formed("$form->value $wood handled ".['blank', 'turned'][mt_rand(0, 1)]);
+        $due = (int) strtotime(self::START) + mt_rand(3, 16) * 86_400;
+
+        return Remaining::of(
+            (string) $number, ucfirst($form->value)." $number", $due, mt_rand(1, 3), $route, [], [], $clock, 100,
+        );
+    }
+
+    private static function plan(Plan $plan): string
+    {
+        $at = fn (int $second): string => gmdate('D d M H:i:s', $second);
+        $lines = [
+            'done by '.$at($plan->finish).', no sooner than '.$at($plan->lowerBound).", $plan->setups set-ups, "
+                .sprintf('%.2f weighted hours late', $plan->weightedLatenessHours), '',
+        ];
+        foreach ($plan->late as $late) {
+            $lines[] = sprintf('piece %s is %.2f h late:', $late->piece, $late->hours);
+            $lines = [...$lines, ...array_map(fn (string $why): string => "    $why", $late->because)];
+        }
+        foreach ($plan->broken as $window) {
+            $lines[] = 'given up: '.json_encode($window->toArray());
+        }
+        foreach ($plan->tasks as $placed) {
+            $lines[] = $at($placed->start).' to '.$at($placed->end)."  piece $placed->piece  {$placed->task->id}";
+        }
+
+        return implode("\n", $lines)."\n";
+    }
+}
