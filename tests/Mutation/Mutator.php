@@ -35,6 +35,8 @@ final readonly class Mutator
         BinaryOp\BooleanOr::class => BinaryOp\BooleanAnd::class,
     ];
 
+    private const ROUNDING = 1e-3;
+
     /** @return list<Mutant> */
     public function of(string $file): array
     {
@@ -67,6 +69,8 @@ final readonly class Mutator
             $node instanceof Expr\Ternary && $node->if !== null => [
                 'turns the choice round' => new Expr\Ternary($node->cond, $node->else, $node->if),
             ],
+            // So small a number guards against rounding, and is no threshold.
+            $node instanceof Scalar\Float_ && $node->value > 0.0 && $node->value < self::ROUNDING => [],
             $node instanceof Scalar\Float_ => ["moves the threshold $node->value" => new Scalar\Float_(
                 $node->value === 0.0 ? 1.0 : $node->value * 1.5,
             )],
