@@ -12,6 +12,7 @@ use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Starter;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
+use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Remaining;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Shop;
@@ -36,7 +37,7 @@ final class Aloud
         foreach ($lines as $line) {
             [$kind, $said] = explode(' ', $line, 2) + [1 => ''];
             $slug = trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($said)), '-');
-            $files[($kind === 'shop' ? 'plans/' : 'routes/').substr($slug, 0, 60).'.txt'] = $line;
+            $files[($kind === 'judged' || $kind === 'form' ? 'routes/' : ($kind === 'shop' ? 'plans/' : 'conflicts/')).substr($slug, 0, 60).'.txt'] = $line;
         }
 
         return $files;
@@ -49,6 +50,7 @@ final class Aloud
 
         return match ($kind) {
             'form' => self::told(self::formed($said)),
+            'conflicts' => self::conflicts($said),
             'judged' => self::told(iterator_to_array(JudgedRoute::all())[$said]->route()),
             'shop' => self::planned(...array_map(intval(...), explode(' ', $said))),
             default => throw new \LogicException("“{$line}” is nothing to read."),
@@ -73,13 +75,28 @@ final class Aloud
 
     private static function told(Route $route): string
     {
+        return self::objections($route).implode('', array_map(self::step(...), $route->steps));
+    }
+
+    private static function objections(Route $route): string
+    {
+        return implode('', array_map(
+            fn (Conflict $one): string => ($one->forbids ? 'NEVER ' : 'LOOK ').implode(', ', $one->steps)
+                .": $one->message\n    so: ".implode(' / ', $one->choices)."\n",
+            $route->conflicts,
+        ));
+    }
+
+    /** What does not go together in the pieces of one file of `tests/Judged`. */
+    private static function conflicts(string $file): string
+    {
         $text = '';
-        foreach ($route->conflicts as $conflict) {
-            $text .= ($conflict->forbids ? 'NEVER ' : 'LOOK ').implode(', ', $conflict->steps).": $conflict->message"
-                ."\n    so: ".implode(' / ', $conflict->choices)."\n";
+        foreach (JudgedRoute::all() as $title => $judged) {
+            $told = str_starts_with($title, "$file: ") ? self::objections($judged->route()) : '';
+            $text .= $told === '' ? '' : "\n$title\n$told";
         }
 
-        return $text.implode('', array_map(self::step(...), $route->steps));
+        return $text;
     }
 
     private static function step(Step $step): string

@@ -30,7 +30,7 @@ final class ReadAloudTest extends TestCase
     {
         $files = array_map(
             fn (string $file): string => basename(dirname($file)).'/'.basename($file),
-            glob(dirname(__DIR__).'/Read/{routes,plans}/*.txt', GLOB_BRACE) ?: [],
+            glob(dirname(__DIR__).'/Read/{routes,plans,conflicts}/*.txt', GLOB_BRACE) ?: [],
         );
         $read = array_keys(Aloud::all());
         sort($files);

@@ -8,7 +8,7 @@ use Tests\Core\Aloud;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
-foreach (['routes', 'plans'] as $folder) {
+foreach (['routes', 'plans', 'conflicts'] as $folder) {
     array_map(unlink(...), glob(__DIR__."/$folder/*.txt") ?: []);
 }
 foreach (Aloud::all() as $file => $line) {
