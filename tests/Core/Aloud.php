@@ -37,7 +37,8 @@ final class Aloud
         foreach ($lines as $line) {
             [$kind, $said] = explode(' ', $line, 2) + [1 => ''];
             $slug = trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($said)), '-');
-            $files[($kind === 'judged' || $kind === 'form' ? 'routes/' : ($kind === 'shop' ? 'plans/' : 'conflicts/')).substr($slug, 0, 60).'.txt'] = $line;
+            $folder = ['shop' => 'plans', 'conflicts' => 'conflicts'][$kind] ?? 'routes';
+            $files["$folder/".substr($slug, 0, 60).'.txt'] = $line;
         }
 
         return $files;
