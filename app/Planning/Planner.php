@@ -74,7 +74,7 @@ final readonly class Planner
     }
 
     /** Asks for a new plan where the last one is old; whoever only looks does not wait for it. */
-    public function want(Workshop $workshop): void
+    public function planIfStale(Workshop $workshop): void
     {
         if ($this->isStale($workshop)) {
             MakePlan::dispatch($workshop->id)->afterCommit();

@@ -25,7 +25,10 @@ final class CureClock
     /** @var array<string, Climate> those of the others that have been asked for */
     private array $read = [];
 
-    /** @var array<string, array{float, int, array<string, string>}> kinetics => what a day does that goes as others */
+    /**
+     * @var array<string, array{float, int, array<string, string>}> by kinetics: what one day brings of a stretch whose
+     *     days all go alike, as reference hours gained, seconds at a standstill, and warnings
+     */
     private array $days = [];
 
     /**

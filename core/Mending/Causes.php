@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Mending;
 
 use HonestGrain\Mending\Internal\Evidence;
-use HonestGrain\Mending\Internal\Mishap;
+use HonestGrain\Mending\Internal\FaultContext;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Bench;
@@ -29,7 +29,7 @@ final readonly class Causes
     public static function of(Piece $piece, Bench $bench, Tables $tables, array $done, Fault $fault): array
     {
         $route = Route::of($piece, $bench, $tables, Past::of($done));
-        $self = new self(Mishap::at($fault, $piece, $route, $done, $tables, 'mend')->evidence());
+        $self = new self(FaultContext::at($fault, $piece, $route, $done, $tables, 'mend')->evidence());
         $causes = $self->all($fault->kind);
         usort($causes, fn (Cause $a, Cause $b): int => ($a->fact === null) <=> ($b->fact === null));
 

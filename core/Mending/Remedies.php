@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Mending;
 
 use HonestGrain\Mending\Internal\CoatWays;
-use HonestGrain\Mending\Internal\Mishap;
+use HonestGrain\Mending\Internal\FaultContext;
 use HonestGrain\Mending\Internal\WoodWays;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
@@ -20,7 +20,7 @@ final readonly class Remedies
 
     private CoatWays $coats;
 
-    private function __construct(Mishap $at)
+    private function __construct(FaultContext $at)
     {
         $this->wood = new WoodWays($at);
         $this->coats = new CoatWays($at);
@@ -40,7 +40,7 @@ final readonly class Remedies
         string $id = 'mend',
     ): array {
         $route = Route::of($piece, $bench, $tables, Past::of($done));
-        $self = new self(Mishap::at($fault, $piece, $route, $done, $tables, $id, $bench->equilibriumPercent));
+        $self = new self(FaultContext::at($fault, $piece, $route, $done, $tables, $id, $bench->equilibriumPercent));
 
         return array_map(
             fn (Remedy $remedy): Mended => Mended::by($remedy, $piece, $bench, $tables, $done), $self->all(
@@ -58,7 +58,7 @@ final readonly class Remedies
     {
         $route = Route::of($piece, $bench, $tables, Past::of($done));
 
-        return Mishap::at($fault, $piece, $route, $done, $tables, 'mend')->evidence()->doubt();
+        return FaultContext::at($fault, $piece, $route, $done, $tables, 'mend')->evidence()->doubt();
     }
 
     /** @return list<Remedy> */

@@ -19,7 +19,7 @@ final readonly class SchoolWay
 
     public static function of(string $value, string $words, Route $route, bool $isSo): self
     {
-        $mounts = count(array_filter($route->steps, fn (Step $step): bool => $step->kind === StepKind::Hold));
+        $mounts = count(array_filter($route->steps, fn (Step $step): bool => $step->kind === StepKind::Mount));
 
         return new self(
             $value, $words, $route->handsOnMinutes(), $mounts, $route->withoutDate() === null, $isSo,

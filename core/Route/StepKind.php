@@ -7,7 +7,7 @@ namespace HonestGrain\Route;
 /** The kinds of step a route is made of. */
 enum StepKind: string
 {
-    case Hold = 'hold';
+    case Mount = 'hold';
     case Turn = 'turn';
     case RoughOut = 'rough-out';
     case Repair = 'repair';
@@ -42,7 +42,7 @@ enum StepKind: string
     /** Whether the maker may give it another place: mounts follow from what is done in them, the end from all else. */
     public function canBeMoved(): bool
     {
-        return ! in_array($this, [self::Hold, self::Cure, self::Ready, self::Dry, self::Paper], true);
+        return ! in_array($this, [self::Mount, self::Cure, self::Ready, self::Dry, self::Paper], true);
     }
 
     public function isMark(): bool
@@ -104,7 +104,7 @@ enum StepKind: string
                 .'rule) and what this wood\'s shrinkage asks for (Wood Handbook, table 4-3; linear from 30 %), with '
                 .'{drying_to_come_clean_mm} to come clean. Minutes are the wood taken off at '
                 .'{turning_rough_cm3_per_minute} (workshop).',
-            self::Hold => 'To mount takes {bench_mount_minutes}, to turn round {bench_reverse_minutes}, to put back '
+            self::Mount => 'To mount takes {bench_mount_minutes}, to turn round {bench_reverse_minutes}, to put back '
                 .'what came off in its own jaws {bench_remount_minutes} (workshop). What waits longer than '
                 .'{bench_stays_mounted_hours} comes off.',
             self::Cure => 'How long every coat needs for what the piece is for: to be handled, or full cure on the '

@@ -212,7 +212,7 @@ final class CatalogueTest extends TestCase
             self::assertDoesNotMatchRegularExpression('/[{}]/', $told, $kind->value);
             self::assertStringEndsWith('.', $told);
         }
-        self::assertStringContainsString('8 min', $calibration->told(StepKind::Hold->why()));
+        self::assertStringContainsString('8 min', $calibration->told(StepKind::Mount->why()));
     }
 
     public function test_every_technique_has_a_file_a_row_and_words_for_what_it_needs(): void

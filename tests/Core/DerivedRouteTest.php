@@ -373,7 +373,7 @@ final class DerivedRouteTest extends TestCase
         ], [
             'id' => 'torn', 'kind' => 'torn', 'on' => 'inner', 'from_mm' => 0, 'to_mm' => 50, 'wish' => 'cut-away',
         ]]])]));
-        $mount = array_values(array_filter($steps, fn (Step $step): bool => $step->kind === StepKind::Hold));
+        $mount = array_values(array_filter($steps, fn (Step $step): bool => $step->kind === StepKind::Mount));
         self::assertContains(
             'void', array_map(fn ($lag): string => $lag->task, $mount[0]->after), 'set before it spins',
         );
@@ -570,7 +570,7 @@ final class DerivedRouteTest extends TestCase
             $part = (string) $step->part;
             if ($step->mount?->spins() === true) {
                 self::assertTrue(
-                    ($sits[$part] ?? null) === $step->mount || $step->kind === StepKind::Hold,
+                    ($sits[$part] ?? null) === $step->mount || $step->kind === StepKind::Mount,
                     "$step->id: it is mounted so by then",
                 );
                 $sits = [$part => $step->mount];

@@ -14,7 +14,7 @@ class BenchController extends Controller
     public function show(Request $request, Planner $planner): View
     {
         $workshop = $this->workshop($request);
-        $planner->want($workshop);
+        $planner->planIfStale($workshop);
 
         return view('bench', ['board' => BenchBoard::of($workshop)]);
     }

@@ -32,7 +32,7 @@ class RouteController extends Controller
         RouteStore $routes,
         Show $show,
     ): View {
-        $planner->want($piece->workshop);
+        $planner->planIfStale($piece->workshop);
         $page = PiecePage::of($piece);
         $core = $mapper->piece($piece->workshop, $piece->document, $piece);
         $bench = $mapper->bench($piece->workshop, $piece);

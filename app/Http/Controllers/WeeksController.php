@@ -16,7 +16,7 @@ class WeeksController extends Controller
     public function show(Request $request, Planner $planner, Show $show): View
     {
         $workshop = $this->workshop($request);
-        $planner->want($workshop);
+        $planner->planIfStale($workshop);
         $days = in_array($request->integer('days'), [7, 14, 28, 56], true) ? $request->integer('days') : 28;
 
         $page = min(500, max(0, $request->integer('page', 1) - 1));

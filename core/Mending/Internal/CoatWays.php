@@ -18,7 +18,7 @@ final readonly class CoatWays
 
     private UsualWays $usual;
 
-    public function __construct(private Mishap $at)
+    public function __construct(private FaultContext $at)
     {
         $this->rates = $at->tables->calibration->mending;
         $this->usual = new UsualWays($at);

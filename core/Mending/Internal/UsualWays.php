@@ -16,7 +16,7 @@ final readonly class UsualWays
 {
     private MendingRates $rates;
 
-    public function __construct(private Mishap $at)
+    public function __construct(private FaultContext $at)
     {
         $this->rates = $at->tables->calibration->mending;
     }

@@ -20,7 +20,7 @@ final readonly class WoodWays
 
     private UsualWays $usual;
 
-    public function __construct(private Mishap $at)
+    public function __construct(private FaultContext $at)
     {
         $this->rates = $at->tables->calibration->mending;
         $this->usual = new UsualWays($at);

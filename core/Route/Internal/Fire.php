@@ -11,8 +11,8 @@ use HonestGrain\Piece\Stretch;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Internal\Work\Coats;
+use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Internal\Work\Repair;
-use HonestGrain\Route\Internal\Work\Subject;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Nature;
 
@@ -36,7 +36,7 @@ final readonly class Fire
      *
      * @return list<Conflict>
      */
-    public static function of(Subject $subject): array
+    public static function of(PartContext $subject): array
     {
         $self = new self($subject->part, $subject->tables);
         $conflicts = [];
@@ -52,7 +52,7 @@ final readonly class Fire
      *
      * @return list<Precedence>
      */
-    public static function chains(Subject $subject, Coats $coats): array
+    public static function chains(PartContext $subject, Coats $coats): array
     {
         $self = new self($subject->part, $subject->tables);
         $chains = [];

@@ -9,7 +9,7 @@ use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Position;
 use HonestGrain\Holding\Positions;
 use HonestGrain\Holding\Stance;
-use HonestGrain\Route\Internal\Work\Subject;
+use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Reason;
 use HonestGrain\Route\Shop;
 use HonestGrain\Route\Step;
@@ -70,7 +70,7 @@ final class Layout
 
     /**
      * @param  list<Operation>  $operations
-     * @param  array<string, Subject>  $subjects  by part
+     * @param  array<string, PartContext>  $subjects  by part
      * @param  list<Stage>|null  $known  how operations of the same names were arranged already; null where not
      */
     public function __construct(
@@ -87,7 +87,7 @@ final class Layout
         foreach ($ordering->precedences() as $precedence) {
             $this->before[$precedence->later][] = $precedence;
         }
-        $this->positions = array_map(fn (Subject $subject): Positions => $subject->positions, $subjects);
+        $this->positions = array_map(fn (PartContext $subject): Positions => $subject->positions, $subjects);
     }
 
     /**
@@ -143,7 +143,7 @@ final class Layout
                 $left[$step->part ?? ''] ??= $step;
             } elseif (isset($left[$step->part ?? ''])) {
                 $open = $left[$step->part ?? ''];
-                if ($open->stage !== $step->stage || $open->kind === StepKind::Hold
+                if ($open->stage !== $step->stage || $open->kind === StepKind::Mount
                     || $this->goesWithout($open->id, $isDone)) {
                     return false;
                 }
@@ -474,7 +474,7 @@ final class Layout
         $words = $this->mountWords($stage, $isFirst, $isTurned);
 
         return new Step(
-            id: $id, kind: StepKind::Hold, part: $stage->part, zone: implode(', ', $subject->faces()),
+            id: $id, kind: StepKind::Mount, part: $stage->part, zone: implode(', ', $subject->faces()),
             title: $subject->title($words[0]), minutes: ceil(match (true) {
                 $isFirst => $this->figures->mountMinutes,
                 $isTruing => $this->figures->mountMinutes,
@@ -485,7 +485,7 @@ final class Layout
                 Shop::TURNER => 1, Shop::LATHE => 1, Shop::MOUNTS => 1,
             ], hold: $stage->position->mount->label(), because: $words[1],
             hazards: [Hazard::Lathe, Hazard::BeforeSwitch, ...Hazard::ofMount($stage->position->mount),
-                ...$subject->spinning()], how: Subject::said(...[...$words[2], $this->firm($stage)]),
+                ...$subject->spinning()], how: PartContext::said(...[...$words[2], $this->firm($stage)]),
             technique: $isTurned ? 'reverse' : 'mount', mount: $stage->position->mount, of: [$stage->part],
             brief: $isTurned ? 'turning it round' : 'mounting', stage: $this->stages[$stage->part],
         );
@@ -626,7 +626,7 @@ final class Layout
     }
 
     /** @return list<Hazard> */
-    private function hazards(Operation $operation, Subject $subject, bool $isOn): array
+    private function hazards(Operation $operation, PartContext $subject, bool $isOn): array
     {
         $own = array_filter(
             $operation->technique->character()->hazards,
@@ -654,7 +654,7 @@ final class Layout
      *
      * @return list<Hazard>
      */
-    private function chips(Operation $operation, Subject $subject): array
+    private function chips(Operation $operation, PartContext $subject): array
     {
         return $operation->technique->character()->makesChips
             && (! $subject->isWet() || $subject->part->wood->dust->harms()) ? [Hazard::Dust] : [];

@@ -21,11 +21,11 @@ use HonestGrain\Route\Internal\Work\Foot;
 use HonestGrain\Route\Internal\Work\Green;
 use HonestGrain\Route\Internal\Work\Joints;
 use HonestGrain\Route\Internal\Work\Marked;
+use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Internal\Work\Repairs;
 use HonestGrain\Route\Internal\Work\Roughing;
 use HonestGrain\Route\Internal\Work\Sanded;
 use HonestGrain\Route\Internal\Work\SandingRun;
-use HonestGrain\Route\Internal\Work\Subject;
 use HonestGrain\Route\Internal\Work\Turning;
 use HonestGrain\Route\Past;
 use HonestGrain\Route\Sanding;
@@ -43,7 +43,7 @@ use HonestGrain\Technique\Work;
  */
 final class Router
 {
-    /** @var array<string, Subject> by part */
+    /** @var array<string, PartContext> by part */
     private array $subjects = [];
 
     /** @var array<string, Coats> by part */
@@ -117,7 +117,7 @@ final class Router
         foreach ($piece->joints as $joint) {
             [$operations, $chains] = Joints::of($joint, $router->subjects, $router->coats);
             $router->take($operations, $chains);
-            $router->conflicts = [...$router->conflicts, ...Joined::of($joint, $piece, $tables)];
+            $router->conflicts = [...$router->conflicts, ...JointConflicts::of($joint, $piece, $tables)];
         }
         $router->precedences = [...$router->precedences, ...Precedences::among($router->operations)];
         foreach ($router->subjects as $subject) {
@@ -142,7 +142,7 @@ final class Router
     {
         $measured = $part->measure($this->bench->calibration->shape, $this->bench->minWallMm);
         $sandings = $this->sanded($part, $measured, $this->mounts[$part->id] ?? null);
-        $subject = new Subject(
+        $subject = new PartContext(
             $this->piece, $part, $measured, $sandings, $this->tables, $this->bench, $this->school,
         );
         $coats = Coats::of($subject);
@@ -157,9 +157,9 @@ final class Router
         $this->take(Foot::of($subject, $coats), Foot::chains($subject, $coats));
         $this->take(Green::of($subject), Fire::chains($subject, $coats));
         $this->conflicts = [
-            ...$this->conflicts, ...Judged::of($this->piece, $part, $measured, $this->tables),
-            ...Abraded::of($subject), ...Fire::of($subject),
-            ...Wetness::of($subject, $this->past), ...Swing::of($subject),
+            ...$this->conflicts, ...PartConflicts::of($this->piece, $part, $measured, $this->tables),
+            ...SandingConflicts::of($subject), ...Fire::of($subject),
+            ...Wetness::of($subject, $this->past), ...LatheLimits::of($subject),
         ];
     }
 
@@ -199,7 +199,7 @@ final class Router
     }
 
     /** What can only be done on the hold that part-off takes away comes before it. */
-    private function held(Subject $subject): void
+    private function held(PartContext $subject): void
     {
         $off = $subject->id('part-off');
         foreach ($subject->part->holding->isPartedOff() ? $this->operations : [] as $operation) {
@@ -217,7 +217,7 @@ final class Router
     }
 
     /** What the maker's school asks for, where more than one way is sound. */
-    private function customs(Subject $subject): void
+    private function customs(PartContext $subject): void
     {
         $isTurned = $this->piece->startsAs === StartsAs::Turned;
         if (! $isTurned && $subject->has('inside')) {
@@ -252,7 +252,7 @@ final class Router
     }
 
     /** The sealer before the sanding of its faces, or between two ladders of it. */
-    private function sealerEarly(Subject $subject): void
+    private function sealerEarly(PartContext $subject): void
     {
         $way = $this->school->choice('sealer', 'after-sanding');
         foreach ($way === 'after-sanding' ? [] : $this->coats[$subject->part->id]->firsts() as $first) {
@@ -270,7 +270,7 @@ final class Router
         }
     }
 
-    private function undersideFirst(Subject $subject): void
+    private function undersideFirst(PartContext $subject): void
     {
         $early = array_merge(...array_map(
             fn (CoatPlan $plan): array => $plan->zones, $subject->plansBeforeReversing(),
@@ -285,7 +285,7 @@ final class Router
         }
     }
 
-    private function linerLast(Subject $subject): void
+    private function linerLast(PartContext $subject): void
     {
         $liners = array_filter(
             $this->operations, fn (Operation $one): bool => $one->part === $subject->part->id
@@ -323,7 +323,7 @@ final class Router
             'Look it over and weigh it', $this->tables->calibration->bench->weighMinutes,
             'The last look, and the weight for the card.', 200.0,
             hazards: ! $cures && $isFood ? [Hazard::FoodClaim] : [],
-            how: Subject::said(
+            how: PartContext::said(
                 'The weight goes on the Record.',
                 $prints > 24 ? sprintf(
                     'Wrap it loosely in paper: a tight wrap prints until the last coat has had %.0f days at 21 °C.',
@@ -345,7 +345,7 @@ final class Router
     private function own(OwnStep $own): void
     {
         $subject = $this->subjects[$own->part ?? $this->piece->body()->id] ?? $this->subjects[$this->piece->body()->id];
-        $this->conflicts = [...$this->conflicts, ...Grip::of($own, $subject)];
+        $this->conflicts = [...$this->conflicts, ...OwnStepConflicts::of($own, $subject)];
         $spins = $own->mount?->spins() === true;
         $wait = Wait::hours($own->waitHours);
         $stance = $own->mount === $subject->part->holding->reversed() && $subject->positions->has(Stance::Foot)
@@ -445,7 +445,7 @@ final class Router
         $anew = [];
         foreach ($this->subjects as $id => $subject) {
             if (! Sandings::agree([$id => $this->mounts[$id] ?? []], [$id => $mounts[$id] ?? []])) {
-                foreach (Sanded::of(new Subject(
+                foreach (Sanded::of(new PartContext(
                     $this->piece, $subject->part, $subject->measured,
                     $this->sanded($subject->part, $subject->measured, $mounts[$id] ?? null), $this->tables,
                     $this->bench, $this->school,

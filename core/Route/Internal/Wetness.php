@@ -8,7 +8,7 @@ use HonestGrain\Geometry\Wall;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Conflict;
-use HonestGrain\Route\Internal\Work\Subject;
+use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Past;
 
 /**
@@ -19,7 +19,7 @@ use HonestGrain\Route\Past;
 final class Wetness
 {
     /** @return list<Conflict> */
-    public static function of(Subject $subject, Past $past): array
+    public static function of(PartContext $subject, Past $past): array
     {
         $part = $subject->part;
         if (! $subject->isWet() || in_array($subject->id('dry'), $past->done, true)) {
@@ -71,7 +71,7 @@ final class Wetness
     }
 
     /** @return list<Conflict> where a wall that dries wet is uneven, since it cracks there */
-    private static function uneven(Subject $subject): array
+    private static function uneven(PartContext $subject): array
     {
         $inner = $subject->part->profile->inner;
         if ($inner === null) {
@@ -93,7 +93,7 @@ final class Wetness
     }
 
     /** @return list<string> the steps that finish the part */
-    private static function finishing(Subject $subject): array
+    private static function finishing(PartContext $subject): array
     {
         $steps = array_map(
             fn (string $face): string => $subject->id('sand', $face), array_keys($subject->sandings),

@@ -80,7 +80,10 @@ final class Booker
         return $from >= $full && $from < $until ? $until : $from;
     }
 
-    /** Nothing of this kind fits between where it was looked for and where it was found. */
+    /**
+     * Nothing of this kind fits between where it was looked for and where it was found: a stretch that joins on to what
+     * is known makes it longer, another takes its place where it is the longer of the two.
+     */
     private function remember(?string $key, int $from, int $found): void
     {
         if ($key === null) {

@@ -30,7 +30,7 @@ final class PiecePlacer
 
     private const PULLS = 3;
 
-    /** @var array<string, int> task => how often it was moved up to what it keeps something for */
+    /** @var array<string, int> task => how often it was put off, so that what it keeps stands idle for less long */
     private array $pulled = [];
 
     /** @var array<string, int> task => earliest start that a later task asks of it */

@@ -51,7 +51,7 @@ final class Coated
      * @param  string  $suffix  of the ids, where the same coats went on other faces before
      */
     private function __construct(
-        private readonly Subject $subject,
+        private readonly PartContext $subject,
         private readonly CoatPlan $plan,
         private readonly array $faces,
         private readonly array $coats,
@@ -67,7 +67,7 @@ final class Coated
      * @param  float  $rank  of its first coat
      */
     public static function of(
-        Subject $subject,
+        PartContext $subject,
         CoatPlan $plan,
         array $faces,
         array $coats,
@@ -159,7 +159,7 @@ final class Coated
                 : ($next === null ? 'to harden' : 'before the next coat'),
             $handling,
             [...Hazard::ofProduct($coating->hazards), ...$this->isOnLathe($coating) ? $subject->spinning() : []],
-            Subject::said(
+            PartContext::said(
                 ucfirst($coating->applied->value).'.', $coating->wipe?->inWords($coating->isWax()) ?? '',
                 $coating->note === '' ? '' : ucfirst($coating->note).'.', self::mixed($coating, $amount),
                 $coating->readied(),

@@ -51,11 +51,11 @@ final class Coats
 
     private bool $isFood = false;
 
-    private function __construct(private readonly Subject $subject, public readonly bool $isReleasedEarly)
+    private function __construct(private readonly PartContext $subject, public readonly bool $isReleasedEarly)
     {
     }
 
-    public static function of(Subject $subject): self
+    public static function of(PartContext $subject): self
     {
         $self = new self($subject, self::releasesEarly($subject));
         foreach ($subject->part->coatPlansByFace() as $number => $plan) {
@@ -120,7 +120,7 @@ final class Coats
      * Whether what holds the part goes before the coats: as the maker likes it, else where the foot is one with them or
      * a mount is saved.
      */
-    private static function releasesEarly(Subject $subject): bool
+    private static function releasesEarly(PartContext $subject): bool
     {
         $coats = array_merge(...array_map(
             fn (CoatPlan $plan): array => $plan->coats, $subject->part->coatPlans,
@@ -140,7 +140,7 @@ final class Coats
         return $subject->school->choice('tenon', $isEarly ? 'early' : 'last') === 'early';
     }
 
-    private static function isFootCoatedWithTheRest(Subject $subject): bool
+    private static function isFootCoatedWithTheRest(PartContext $subject): bool
     {
         return array_filter(
             $subject->part->coatPlans,
@@ -153,7 +153,7 @@ final class Coats
      *
      * @param  list<Coat>  $coats
      */
-    private static function savesMount(Subject $subject, array $coats): bool
+    private static function savesMount(PartContext $subject, array $coats): bool
     {
         $stays = $subject->calibration->bench->staysMountedHours;
 

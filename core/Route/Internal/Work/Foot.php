@@ -19,7 +19,7 @@ use HonestGrain\Schedule\Wait;
 final class Foot
 {
     /** @return list<Operation> */
-    public static function of(Subject $subject, Coats $coats): array
+    public static function of(PartContext $subject, Coats $coats): array
     {
         return [
             ...$subject->part->holding->isPartedOff() ? [self::partOff($subject, $coats)] : [],
@@ -28,7 +28,7 @@ final class Foot
     }
 
     /** @return list<Precedence> */
-    public static function chains(Subject $subject, Coats $coats): array
+    public static function chains(PartContext $subject, Coats $coats): array
     {
         $chains = [];
         $off = $subject->id('part-off');
@@ -55,7 +55,7 @@ final class Foot
         return $chains;
     }
 
-    private static function partOff(Subject $subject, Coats $coats): Operation
+    private static function partOff(PartContext $subject, Coats $coats): Operation
     {
         $holding = $subject->part->holding;
         $title = $holding->release($subject->stands());
@@ -73,7 +73,7 @@ final class Foot
         );
     }
 
-    private static function sign(Subject $subject): Operation
+    private static function sign(PartContext $subject): Operation
     {
         $isCoated = ($subject->part->coatPlanFor('foot') ?? $subject->part->coatPlanFor('outside')) !== null;
 

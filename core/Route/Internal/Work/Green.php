@@ -21,7 +21,7 @@ use HonestGrain\Technique\Work;
 final class Green
 {
     /** @return list<Operation> */
-    public static function of(Subject $subject): array
+    public static function of(PartContext $subject): array
     {
         if (! $subject->isTurnedOnce()) {
             return [];
@@ -34,7 +34,7 @@ final class Green
             'It was turned wet: it goes out of round while it dries, and nobody can say just how.', 97.0,
             wait: Wait::hours(24 * $subject->calibration->drying->greenPaperDays),
             waitFor: 'to dry in paper', hold: 'in a paper bag, out of the sun and the draught',
-            how: Subject::said(
+            how: PartContext::said(
                 'Change the paper when it is damp; weigh it now and then.',
                 $oval === null ? 'How oval it gets cannot be said: nobody published its shrinkage.' : sprintf(
                     'By the shrinkage of its wood it will be about %.0f mm oval. Never promise it as round.', $oval,
@@ -48,7 +48,7 @@ final class Green
      * @param  list<Operation>  $operations  of the whole piece
      * @return list<Precedence>
      */
-    public static function chains(Subject $subject, array $operations): array
+    public static function chains(PartContext $subject, array $operations): array
     {
         if (! $subject->isTurnedOnce()) {
             return [];
@@ -77,7 +77,7 @@ final class Green
         return $chains;
     }
 
-    private static function ovalMm(Subject $subject): ?float
+    private static function ovalMm(PartContext $subject): ?float
     {
         return Truing::ovalMm(
             $subject->part->wood, $subject->part->profile->diameterMm(), $subject->part->moisturePercent,
@@ -86,7 +86,7 @@ final class Green
     }
 
     /** Dry, it asks its maker. */
-    private static function asks(Subject $subject): Operation
+    private static function asks(PartContext $subject): Operation
     {
         return new Operation(
             $subject->id('warped'), $subject->technique('own'), StepKind::Test, $subject->part->id,

@@ -28,15 +28,15 @@ final readonly class Joints
     /** @param  bool  $isFreeToEnter  whether the end that goes in is off its hold before the part is coated */
     private function __construct(
         private Joint $joint,
-        private Subject $socket,
-        private Subject $spigot,
+        private PartContext $socket,
+        private PartContext $spigot,
         private bool $isFreeToEnter,
     ) {
         $this->fit = $this->fit();
     }
 
     /**
-     * @param  array<string, Subject>  $subjects  by part
+     * @param  array<string, PartContext>  $subjects  by part
      * @param  array<string, Coats>  $coats  by part
      * @return array{list<Operation>, list<Precedence>}
      */
@@ -227,7 +227,7 @@ final readonly class Joints
         return [...$this->socket->places($faces), ...$this->spigot->places(array_values($free))];
     }
 
-    private function name(Subject $subject): string
+    private function name(PartContext $subject): string
     {
         return lcfirst($subject->part->name);
     }

@@ -25,7 +25,7 @@ use HonestGrain\Technique\Work;
 final class Marked
 {
     /** @return list<Operation> */
-    public static function of(Subject $subject): array
+    public static function of(PartContext $subject): array
     {
         $operations = [];
         foreach ($subject->part->marksInOrder($subject->piece->order) as $i => $mark) {
@@ -45,7 +45,7 @@ final class Marked
     }
 
     /** @return list<Precedence> marks on one place, one after the other */
-    public static function chains(Subject $subject): array
+    public static function chains(PartContext $subject): array
     {
         $chains = [];
         $marks = $subject->part->marksInOrder($subject->piece->order);
@@ -108,7 +108,7 @@ final class Marked
      * @param  list<Mark>  $marks
      * @return list<Precedence>
      */
-    private static function beforeColours(Subject $subject, Mark $flame, array $marks): array
+    private static function beforeColours(PartContext $subject, Mark $flame, array $marks): array
     {
         $wet = array_map(
             fn (Mark $mark): string => $mark->id(),
@@ -123,7 +123,7 @@ final class Marked
         ), $wet));
     }
 
-    private static function mark(Subject $subject, Mark $mark, int $number): Operation
+    private static function mark(PartContext $subject, Mark $mark, int $number): Operation
     {
         $worked = $subject->worked[$mark->id()];
         $face = $mark->band->on->zone();
@@ -141,7 +141,7 @@ final class Marked
             },
             Wait::hours($mark->waitHours, null, $mark->kinetics()),
             self::hazards($subject, $mark),
-            how: Subject::said(...[
+            how: PartContext::said(...[
                 sprintf(
                     '%.0f to %.0f mm along the %s from its %s.', $mark->band->fromMm, $mark->band->toMm, $face,
                     $face === 'outside' ? 'foot' : 'outer edge',
@@ -161,7 +161,7 @@ final class Marked
         );
     }
 
-    private static function watch(Subject $subject, Mark $mark, int $number): Operation
+    private static function watch(PartContext $subject, Mark $mark, int $number): Operation
     {
         return new Operation(
             "{$mark->id()}/watch", $subject->technique('own'), StepKind::Test, $subject->part->id,
@@ -178,7 +178,7 @@ final class Marked
         );
     }
 
-    private static function sandBack(Subject $subject, Mark $mark, int $number): Operation
+    private static function sandBack(PartContext $subject, Mark $mark, int $number): Operation
     {
         $area = $subject->measured->zones[$mark->id()]->areaMm2;
         $um = $subject->part->sandedUm($mark, $subject->piece->order);
@@ -209,7 +209,7 @@ final class Marked
         return $mark->binder !== null && ! $mark->colours();
     }
 
-    private static function level(Subject $subject, Mark $mark, int $number): Operation
+    private static function level(PartContext $subject, Mark $mark, int $number): Operation
     {
         $area = $subject->measured->zones[$mark->id()]->areaMm2;
         $rates = $subject->calibration->marks;
@@ -227,7 +227,7 @@ final class Marked
         );
     }
 
-    private static function place(Subject $subject, Mark $mark): Place
+    private static function place(PartContext $subject, Mark $mark): Place
     {
         return Place::stretch(
             $subject->part->id, $mark->band->on->zone(), $mark->band->fromMm, $mark->band->toMm,
@@ -241,7 +241,7 @@ final class Marked
     }
 
     /** @return list<Hazard> */
-    private static function hazards(Subject $subject, Mark $mark): array
+    private static function hazards(PartContext $subject, Mark $mark): array
     {
         return [
             ...Hazard::ofProduct($mark->productHazards()), ...$subject->worked[$mark->id()]->hazards,

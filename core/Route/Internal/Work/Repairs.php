@@ -19,7 +19,7 @@ use HonestGrain\Technique\Work;
 final class Repairs
 {
     /** @return list<Operation> */
-    public static function of(Subject $subject): array
+    public static function of(PartContext $subject): array
     {
         $operations = [];
         foreach ($subject->part->flaws as $flaw) {
@@ -32,7 +32,7 @@ final class Repairs
     }
 
     /** @return list<Precedence> a fill is cut back, a stiffened patch scraped, once it has set */
-    public static function chains(Subject $subject): array
+    public static function chains(PartContext $subject): array
     {
         $chains = [];
         foreach ($subject->part->flaws as $flaw) {
@@ -49,7 +49,7 @@ final class Repairs
         return $chains;
     }
 
-    private static function operation(Subject $subject, Flaw $flaw, Repair $repair, int $number): Operation
+    private static function operation(PartContext $subject, Flaw $flaw, Repair $repair, int $number): Operation
     {
         return new Operation(
             $repair->goesWith === null ? $flaw->id : "$flaw->id/$repair->goesWith",

@@ -25,13 +25,13 @@ final readonly class Roughing
 {
     private RoughOut $size;
 
-    private function __construct(private Subject $subject)
+    private function __construct(private PartContext $subject)
     {
         $this->size = $subject->roughOut();
     }
 
     /** @return list<Operation> */
-    public static function of(Subject $subject): array
+    public static function of(PartContext $subject): array
     {
         if (! $subject->driesFirst()) {
             return [];
@@ -45,7 +45,7 @@ final readonly class Roughing
      * @param  list<Operation>  $operations  of the whole piece
      * @return list<Precedence>
      */
-    public static function chains(Subject $subject, array $operations): array
+    public static function chains(PartContext $subject, array $operations): array
     {
         if (! $subject->driesFirst()) {
             return [];

@@ -37,7 +37,7 @@ final class Sanded
     private const RANKS = ['inside', 'bore', 'rim', 'top', 'outside', 'foot'];
 
     /** @return list<Operation> */
-    public static function of(Subject $subject): array
+    public static function of(PartContext $subject): array
     {
         return [
             ...array_merge(...array_map(
@@ -49,7 +49,7 @@ final class Sanded
     }
 
     /** @return list<Precedence> */
-    public static function chains(Subject $subject): array
+    public static function chains(PartContext $subject): array
     {
         $damp = $subject->id('raise-grain');
         $chains = self::wetFaces($subject) === [] ? [] : [Precedence::rule(
@@ -84,7 +84,7 @@ final class Sanded
     }
 
     /** @return list<Operation> in as many goes as the maker breaks it off */
-    private static function sanded(Subject $subject, Sanding $sanding): array
+    private static function sanded(PartContext $subject, Sanding $sanding): array
     {
         $operations = [];
         foreach (SandingRun::all($subject, $sanding) as $n => $run) {
@@ -97,12 +97,12 @@ final class Sanded
         return $sanding->way->wet === null ? $operations : [...$operations, self::slurry($subject, $sanding)];
     }
 
-    private static function wipeId(Subject $subject, Sanding $sanding, SandingBreak $break): string
+    private static function wipeId(PartContext $subject, Sanding $sanding, SandingBreak $break): string
     {
         return $subject->id("wipe-$break->until", $sanding->zone->id);
     }
 
-    private static function wipe(Subject $subject, Sanding $sanding, SandingBreak $break, int $number): Operation
+    private static function wipe(PartContext $subject, Sanding $sanding, SandingBreak $break, int $number): Operation
     {
         $face = $sanding->zone->id;
 
@@ -113,7 +113,7 @@ final class Sanded
             $break->because, self::rank($face, $number) + 0.005,
             $break->with === Wiping::Alcohol ? Wait::hours($subject->calibration->bench->flashHours) : null, 'to flash',
             hazards: [Hazard::ofDust($subject->part->wood), ...self::wipingHazards($break->with)],
-            how: Subject::said($break->with->how(), $break->insteadOf === null ? ''
+            how: PartContext::said($break->with->how(), $break->insteadOf === null ? ''
                 : "$break->insteadOf is not among the grits of this face: it comes after the one before it."),
             zone: $face, brief: 'wipe off', character: Character::done(Work::Hand)
                 ->needs(State::Shaped, 'It is wiped as it is sanded.')->dusty(),
@@ -121,7 +121,7 @@ final class Sanded
     }
 
     /** What wet paper leaves on the work: fine dust in oil or water. */
-    private static function slurry(Subject $subject, Sanding $sanding): Operation
+    private static function slurry(PartContext $subject, Sanding $sanding): Operation
     {
         $face = $sanding->zone->id;
         $isOil = $sanding->way->wet === Lubricant::Oil;
@@ -155,7 +155,7 @@ final class Sanded
         return 30.0 + (int) array_search($face, self::RANKS, true) / 10 + $number / 100;
     }
 
-    private static function sand(Subject $subject, Sanding $sanding, SandingRun $run, int $number): Operation
+    private static function sand(PartContext $subject, Sanding $sanding, SandingRun $run, int $number): Operation
     {
         $face = $sanding->zone->id;
         $isEnd = $subject->part->holding === Holding::BetweenCentres && in_array($face, ['foot', 'top'], true);
@@ -216,13 +216,13 @@ final class Sanded
     }
 
     /** @return list<string> */
-    private static function how(Subject $subject, Sanding $sanding, SandingRun $run, bool $isStopped): array
+    private static function how(PartContext $subject, Sanding $sanding, SandingRun $run, bool $isStopped): array
     {
         $discs = $run->discs();
         $way = $sanding->way;
         $torn = array_filter($run->rungs, fn (Rung $rung): bool => $rung->isForTorn);
 
-        return Subject::said(
+        return PartContext::said(
             $sanding->missing === null || $sanding->own !== null ? '' : $sanding->missing.($sanding->borrowed
                 ? ' The minutes are those of the usual set.' : ' These grits go as far as the shelf does.'),
             sprintf('%d %s; take every scratch of the grit before.', $discs, $discs === 1 ? 'disc' : 'discs'),
@@ -255,7 +255,7 @@ final class Sanded
     }
 
     /** @return list<Operation> the grain raised and cut back where water will come on it */
-    private static function settled(Subject $subject): array
+    private static function settled(PartContext $subject): array
     {
         $faces = self::wetFaces($subject);
         if ($faces === []) {
@@ -283,7 +283,7 @@ final class Sanded
         ];
     }
 
-    private static function dryWait(Subject $subject): Wait
+    private static function dryWait(PartContext $subject): Wait
     {
         return Wait::hours(
             $subject->calibration->bench->dampHours, null, Kinetics::of(1.5, Humidity::WaterBorne),
@@ -291,7 +291,7 @@ final class Sanded
     }
 
     /** @return list<string> faces that a coat or a colour in water comes on */
-    private static function wetFaces(Subject $subject): array
+    private static function wetFaces(PartContext $subject): array
     {
         $wet = [];
         foreach ($subject->part->coatPlans as $plan) {
@@ -316,7 +316,7 @@ final class Sanded
      *
      * @return list<Operation>
      */
-    private static function wipedClean(Subject $subject): array
+    private static function wipedClean(PartContext $subject): array
     {
         if ($subject->isPlug()) {
             return [];
@@ -337,7 +337,7 @@ final class Sanded
     }
 
     /** @param  list<string>  $faces */
-    private static function wipeClean(Subject $subject, string $id, array $faces, bool $isCoated): Operation
+    private static function wipeClean(PartContext $subject, string $id, array $faces, bool $isCoated): Operation
     {
         $open = array_map(
             fn (Flaw $flaw): string => lcfirst($flaw->kind->label()),
@@ -356,7 +356,7 @@ final class Sanded
                 ...$open === [] ? [] : [Hazard::CompressedAir],
                 ...self::wipingHazards($subject->wiping()),
             ],
-            how: Subject::said(
+            how: PartContext::said(
                 $subject->wiping()->how(),
                 $open === [] ? '' : sprintf(
                     'Blow the open %s out: dust and slurry that lodge there dry pale under a coat, and oil bleeds back '

@@ -32,7 +32,7 @@ final readonly class SandingRun
     }
 
     /** @return non-empty-list<self> in their order */
-    public static function all(Subject $subject, Sanding $sanding): array
+    public static function all(PartContext $subject, Sanding $sanding): array
     {
         $face = $sanding->zone->id;
         $rungs = $sanding->rungs();
@@ -76,7 +76,7 @@ final readonly class SandingRun
     }
 
     /** The step that a face's sanding begins with. */
-    public static function firstId(Subject $subject, string $face): string
+    public static function firstId(PartContext $subject, string $face): string
     {
         $sanding = $subject->sandings[$face] ?? null;
 
@@ -87,7 +87,7 @@ final readonly class SandingRun
      * @param  list<Rung>  $rungs
      * @return array<int, non-empty-list<SandingBreak>> by the rung that each comes after
      */
-    private static function breaks(Subject $subject, Sanding $sanding, array $rungs): array
+    private static function breaks(PartContext $subject, Sanding $sanding, array $rungs): array
     {
         $breaks = [];
         foreach ($subject->part->surface->of($sanding->zone->id)->wiped as $name => $with) {
@@ -124,7 +124,7 @@ final readonly class SandingRun
      *
      * @param  list<Rung>  $rungs
      */
-    private static function sealedAfter(Subject $subject, Sanding $sanding, array $rungs): ?int
+    private static function sealedAfter(PartContext $subject, Sanding $sanding, array $rungs): ?int
     {
         $first = $subject->part->coatPlanFor($sanding->zone->id)?->first();
         $isAsked = $subject->school->choice('sealer', 'after-sanding') === 'between-ladders'

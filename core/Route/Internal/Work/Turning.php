@@ -29,7 +29,7 @@ final readonly class Turning
 
     private float $solidMm3;
 
-    private function __construct(private Subject $subject)
+    private function __construct(private PartContext $subject)
     {
         $this->rates = $subject->calibration->turning;
         $this->solidMm3 = Measurement::of(
@@ -38,7 +38,7 @@ final readonly class Turning
     }
 
     /** @return list<Operation> none for a part that is turned already */
-    public static function of(Subject $subject): array
+    public static function of(PartContext $subject): array
     {
         if ($subject->piece->startsAs === StartsAs::Turned) {
             return [];

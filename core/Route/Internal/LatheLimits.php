@@ -6,17 +6,17 @@ namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Holding\Holding;
 use HonestGrain\Route\Conflict;
-use HonestGrain\Route\Internal\Work\Subject;
+use HonestGrain\Route\Internal\Work\PartContext;
 
 /**
  * A part that the shop's lathe does not take: too wide to swing over its bed, or too long between its centres.
  *
  * @internal
  */
-final class Swing
+final class LatheLimits
 {
     /** @return list<Conflict> */
-    public static function of(Subject $subject): array
+    public static function of(PartContext $subject): array
     {
         $lathe = $subject->bench->equipment->lathe;
         if ($lathe === null) {

@@ -23,7 +23,7 @@ use HonestGrain\Technique\Work;
  *
  * @internal
  */
-final class JudgedMarks
+final class MarkConflicts
 {
     /** @return list<Conflict> */
     public static function of(Piece $piece, Part $part, Tables $tables): array

@@ -14,7 +14,7 @@ use HonestGrain\Route\Conflict;
  *
  * @internal
  */
-final class Joined
+final class JointConflicts
 {
     /** Less than this reads as nought. */
     private const SAID_MM = 0.05;

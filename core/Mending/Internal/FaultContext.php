@@ -23,7 +23,7 @@ use HonestGrain\Route\StepKind;
  *
  * @internal
  */
-final class Mishap
+final class FaultContext
 {
     /** What takes more of a face than this is the whole of it. */
     private const WHOLE_SHARE = 0.6;
@@ -62,7 +62,7 @@ final class Mishap
         $bands = array_fill_keys(array_map(fn ($mark): string => $mark->id(), $part->marksOn($fault->face())), true);
         $touches = fn (Step $step): bool => $step->part === $part->id && array_filter(
             explode(', ', $step->zone), fn (string $zone): bool => $zone === $fault->face() || isset($bands[$zone]),
-        ) !== [] && $step->kind !== StepKind::Hold && $step->kind !== StepKind::Cure;
+        ) !== [] && $step->kind !== StepKind::Mount && $step->kind !== StepKind::Cure;
         $isDone = fn (Step $step): bool => in_array($step->id, $done, true);
         $here = array_values(array_filter($route->steps, $touches));
 

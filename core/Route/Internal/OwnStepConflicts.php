@@ -11,7 +11,7 @@ use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\OwnStep;
 use HonestGrain\Piece\Wish;
 use HonestGrain\Route\Conflict;
-use HonestGrain\Route\Internal\Work\Subject;
+use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Technique\Decoration\Piercing;
 
 /**
@@ -20,10 +20,10 @@ use HonestGrain\Technique\Decoration\Piercing;
  *
  * @internal
  */
-final class Grip
+final class OwnStepConflicts
 {
     /** @return list<Conflict> */
-    public static function of(OwnStep $own, Subject $subject): array
+    public static function of(OwnStep $own, PartContext $subject): array
     {
         $equipment = $subject->bench->equipment;
         if ($own->mount === null || ! $own->mount->spins()) {
@@ -41,7 +41,7 @@ final class Grip
     }
 
     /** @return list<Conflict> */
-    private static function vacuum(OwnStep $own, Subject $subject): array
+    private static function vacuum(OwnStep $own, PartContext $subject): array
     {
         if ($subject->isTurnedOnce()) {
             return [Conflict::forbid(

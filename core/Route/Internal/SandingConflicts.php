@@ -14,9 +14,9 @@ use HonestGrain\Coating\Solvent;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Route\Conflict;
+use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Internal\Work\SandingBreak;
 use HonestGrain\Route\Internal\Work\SandingRun;
-use HonestGrain\Route\Internal\Work\Subject;
 use HonestGrain\Route\Sanding;
 
 /**
@@ -25,10 +25,10 @@ use HonestGrain\Route\Sanding;
  *
  * @internal
  */
-final class Abraded
+final class SandingConflicts
 {
     /** @return list<Conflict> */
-    public static function of(Subject $subject): array
+    public static function of(PartContext $subject): array
     {
         $conflicts = [];
         foreach ($subject->sandings as $face => $sanding) {
@@ -58,7 +58,7 @@ final class Abraded
      *
      * @return list<Conflict>
      */
-    private static function ofOil(Subject $subject, Sanding $sanding, string $step): array
+    private static function ofOil(PartContext $subject, Sanding $sanding, string $step): array
     {
         $face = $sanding->zone->id;
         $first = $subject->part->coatPlanFor($face)?->first();
@@ -87,7 +87,7 @@ final class Abraded
      *
      * @return list<Conflict>
      */
-    private static function ofMedia(Subject $subject, Sanding $sanding, string $step): array
+    private static function ofMedia(PartContext $subject, Sanding $sanding, string $step): array
     {
         $kinds = array_map(fn (Rung $rung): ?MediumKind => $rung->grit->kind, $sanding->rungs());
         $plan = $subject->part->coatPlanFor($sanding->zone->id);
@@ -121,7 +121,7 @@ final class Abraded
      *
      * @return list<Conflict>
      */
-    private static function ofAlcohol(Subject $subject): array
+    private static function ofAlcohol(PartContext $subject): array
     {
         $dissolved = [];
         $isAlways = $subject->wiping() === Wiping::Alcohol;
@@ -145,7 +145,7 @@ final class Abraded
     }
 
     /** Whether a grit after which the maker wants it wiped with alcohol comes on the sealer. */
-    private static function wipesSealer(Subject $subject): bool
+    private static function wipesSealer(PartContext $subject): bool
     {
         foreach ($subject->sandings as $sanding) {
             foreach (SandingRun::all($subject, $sanding) as $run) {

@@ -26,7 +26,7 @@ use HonestGrain\Route\LayerWaits;
  *
  * @internal
  */
-final class Judged
+final class PartConflicts
 {
     /**
      * @return list<Conflict>
@@ -49,7 +49,7 @@ final class Judged
         }
 
         return [
-            ...$conflicts, ...JudgedMarks::of($piece, $part, $tables),
+            ...$conflicts, ...MarkConflicts::of($piece, $part, $tables),
             ...Contents::of($piece, $part, $tables), ...self::ofFlaws($part),
         ];
     }

@@ -34,7 +34,7 @@ use HonestGrain\Technique\Worked;
  *
  * @internal
  */
-final readonly class Subject
+final readonly class PartContext
 {
     public Positions $positions;
 
