@@ -206,6 +206,14 @@ database_stop() {
     DB_PID=
 }
 
+# set_aside FOLDER: the database is stopped and kept there as it is; an empty one takes its place.
+set_aside() {
+    database_stop
+    mv "$STATE/mysql" "$1"
+    SOCKET_DIR=
+    database_make && database_start
+}
+
 app_environment() {
     export APP_ENV=${APP_ENV:-production} APP_DEBUG=${APP_DEBUG:-false} LOG_CHANNEL=daily DB_HOST=127.0.0.1 DB_DATABASE=honest_grain DB_USERNAME=honest_grain
     export SESSION_PATH=$STATE/sessions CACHE_PATH=$STATE/cache PHOTO_PATH=$STATE/photos

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
-use Closure;
 use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Coating;
@@ -42,8 +41,7 @@ final readonly class CoatPlan
         return $places === [] ? 0 : min($places);
     }
 
-    /** @param  (Closure(string): string)|null  $fresh  makes an id of a kind, for documents that have none */
-    public static function read(Document $plan, CoatingTable $table, ?Closure $fresh = null): self
+    public static function read(Document $plan, CoatingTable $table): self
     {
         $zones = $plan->strings('zones', count(Face::names()));
         foreach ($zones as $i => $zone) {
@@ -55,7 +53,7 @@ final readonly class CoatPlan
             throw InvalidField::because($plan->at('zones'), $zones, 'it takes at least one zone, each once');
         }
         $coats = array_map(fn (Document $layer): Coat => new Coat(
-            $fresh === null ? Id::read($layer) : $fresh('l'),
+            Id::read($layer),
             $table->coating($layer->text('product'), $layer->at('product')),
             $layer->has('denib') ? Denib::from($layer->choice('denib', array_column(Denib::cases(), 'value'))) : null,
         ), $plan->children('layers', self::MAX_COATS));
@@ -70,7 +68,7 @@ final readonly class CoatPlan
             || ($sheen !== null && $sheen->outOfReach($last) === null);
 
         return new self(
-            $fresh === null ? Id::read($plan) : $fresh('c'), $zones, $coats,
+            Id::read($plan), $zones, $coats,
             $isBuffed ? BuffWith::from($with) : null, $sheen,
         );
     }

@@ -60,13 +60,8 @@ final readonly class Mark
         $technique = $tables->techniques->decoration(
             $mark->choice('technique', $tables->techniques->decorationKeys()), $mark->at('technique'),
         );
-
-        return self::of($mark, $technique, $mark->childOr('settings'), $tables);
-    }
-
-    /** @param  Document  $settings  minutes, wait_hours, product, colour, sand_back, and what the technique asks for */
-    public static function of(Document $mark, Decoration $technique, Document $settings, Tables $tables): self
-    {
+        // Minutes, wait_hours, product, colour, sand_back, and what the technique asks for.
+        $settings = $mark->childOr('settings');
         Id::read($mark);
         $product = $technique->nature() === Nature::Colours ? $settings->textOr('product', null) : null;
         [$stain, $paint] = self::product($technique, $product, $tables, $settings->at('product'));

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
-use Closure;
 use HonestGrain\Abrasive\Grit;
 use HonestGrain\Calibration\ColourFigures;
 use HonestGrain\Calibration\ShapeFigures;
@@ -67,30 +66,11 @@ final readonly class Part
     public static function read(Document $part, Tables $tables): self
     {
         $id = Id::read($part);
-
-        return self::of(
-            $part, $tables, $id, $part->textOr('name', ucfirst(str_replace('-', ' ', $id)), self::MAX_NAME) ?? $id,
-            array_map(
-                fn (Document $mark): Mark => Mark::read($mark, $tables),
-                $part->has('marks') ? $part->children('marks', self::MAX_MARKS) : [],
-            ),
+        $name = $part->textOr('name', ucfirst(str_replace('-', ' ', $id)), self::MAX_NAME) ?? $id;
+        $marks = array_map(
+            fn (Document $mark): Mark => Mark::read($mark, $tables),
+            $part->has('marks') ? $part->children('marks', self::MAX_MARKS) : [],
         );
-    }
-
-    /**
-     * Its fields as they stand both in a part and, in version 1, in the piece itself.
-     *
-     * @param  list<Mark>  $marks
-     * @param  (Closure(string): string)|null  $fresh  makes an id of a kind, for documents that have none
-     */
-    public static function of(
-        Document $part,
-        Tables $tables,
-        string $id,
-        string $name,
-        array $marks,
-        ?Closure $fresh = null,
-    ): self {
         $wood = $tables->woods->named($part->text('wood'), $part->at('wood'));
         $grain = GrainDirection::from($part->choice('grain', array_column(GrainDirection::cases(), 'value')));
         $moisture = $part->numberOr('moisture_percent', self::USUAL_MOISTURE_PERCENT, 0, 200);
@@ -105,7 +85,7 @@ final readonly class Part
             SurfacePlan::read($part->childOr('surface'), $tables->abrasives),
             $marks,
             array_map(
-                fn (Document $plan): CoatPlan => CoatPlan::read($plan, $tables->coatings, $fresh),
+                fn (Document $plan): CoatPlan => CoatPlan::read($plan, $tables->coatings),
                 $part->has('coats') ? $part->children('coats', self::MAX_PLANS) : [],
             ),
             Turned::of($profile, $marks, $grounds, $tables->calibration), $grounds, $tables,
@@ -407,8 +387,8 @@ final readonly class Part
     /** @return array<string, string> where each id stands => the id */
     public function ids(string $path): array
     {
-        $at = $path === '' ? '' : "$path.";
-        $ids = $path === '' ? [] : ["{$at}id" => $this->id];
+        $at = "$path.";
+        $ids = ["{$at}id" => $this->id];
         foreach ($this->flaws as $i => $flaw) {
             $ids["{$at}features.$i.id"] = $flaw->id;
         }

@@ -11,7 +11,7 @@ use HonestGrain\Wood\Wood;
 
 /**
  * A piece as the maker intends it: its parts, how they meet, and the maker's own steps and order. The open document,
- * version 2, read; documents of version 1 are read too, and come out as version 2.
+ * version 2, read.
  */
 final readonly class Piece
 {
@@ -67,22 +67,22 @@ final readonly class Piece
             $tables = $tables->withCoatings($tables->coatings->withMix($mix));
         }
 
-        return match ($version) {
-            1 => Version1::read($document, $tables),
-            self::VERSION => self::of($document, self::version2($document, $tables)),
-            default => throw InvalidField::because(
-                'version', $version, 'this release reads versions 1 and '.self::VERSION,
-            ),
-        };
+        if ($version !== self::VERSION) {
+            throw InvalidField::because('version', $version, $version === 1
+                ? 'version 1 was never released, and is not read; write the piece as version '.self::VERSION
+                : 'this release reads version '.self::VERSION);
+        }
+
+        return self::of($document, self::made($document, $tables));
     }
 
     /**
-     * The fields that stand in the piece itself in either version, around its parts.
+     * The fields that stand in the piece itself, around its parts.
      *
      * @param  array{parts: non-empty-list<Part>, joints: list<Joint>, steps: list<OwnStep>,
      *     order: list<array{string, string}>}  $made
      */
-    public static function of(Document $document, array $made): self
+    private static function of(Document $document, array $made): self
     {
         $piece = new self(
             $document->text('name', 80),
@@ -194,7 +194,7 @@ final readonly class Piece
      * @return array{parts: non-empty-list<Part>, joints: list<Joint>, steps: list<OwnStep>,
      *     order: list<array{string, string}>}
      */
-    private static function version2(Document $document, Tables $tables): array
+    private static function made(Document $document, Tables $tables): array
     {
         $parts = array_map(
             fn (Document $part): Part => Part::read($part, $tables), $document->children('parts', self::MAX_PARTS, 1),

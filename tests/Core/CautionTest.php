@@ -287,7 +287,10 @@ final class CautionTest extends TestCase
         ];
 
         return $this->route([
-            'form' => 'lidded-box', 'grain' => 'end', 'purpose' => 'food',
+            'form' => 'lidded-box', 'grain' => 'end', 'purpose' => 'food', 'steps' => [[
+                'id' => 'fit-lid', 'title' => 'Fit the lid, then ease it off', 'part' => 'body', 'minutes' => 15,
+                'mount' => 'tenon', 'before' => ['body/wipe-clean'],
+            ]],
             'shape' => Form::LiddedBox->profile(80, 90, 70, 7)
                 ->toArray(),
             'marks' => [
@@ -309,10 +312,10 @@ final class CautionTest extends TestCase
     /** @param  array<string, mixed>  $more */
     private function route(array $more): Route
     {
-        return Route::of(Piece::read(Document::of($more + [
-            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Any piece', 'form' => 'shallow-bowl',
+        return Route::of(Piece::read(Document::of(OnePart::document($more + [
+            'name' => 'Any piece', 'form' => 'shallow-bowl',
             'wood' => 'Maple (sugar)', 'grain' => 'side',
             'shape' => Form::ShallowBowl->profile(260, 70, 90, 8)->toArray(),
-        ]), Tables::of(Catalogue::shipped())), Bench::usual(Catalogue::shipped()), Tables::of(Catalogue::shipped()));
+        ])), Tables::of(Catalogue::shipped())), Bench::usual(Catalogue::shipped()), Tables::of(Catalogue::shipped()));
     }
 }

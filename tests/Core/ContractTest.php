@@ -373,8 +373,8 @@ final class ContractTest extends TestCase
 
     public function test_route_lists_steps_with_reasons_and_conflicts(): void
     {
-        $answer = $this->ask('route', [
-            'format' => 'honest-grain/piece', 'version' => 1, 'name' => 'Bowl', 'form' => 'shallow-bowl',
+        $answer = $this->ask('route', OnePart::document([
+            'name' => 'Bowl', 'form' => 'shallow-bowl',
             'wood' => 'Oak (white)', 'grain' => 'side',
             'shape' => [
                 'outer' => [[0, 40, 'corner'], [30, 90], [60, 110, 'corner']],
@@ -388,7 +388,7 @@ final class ContractTest extends TestCase
                     ],
                 ],
             ],
-        ]);
+        ]));
         foreach ($answer['steps'] as $step) {
             foreach (['id', 'zone', 'kind', 'title', 'minutes', 'wait', 'hold', 'hazards', 'because'] as $field) {
                 self::assertArrayHasKey($field, $step);

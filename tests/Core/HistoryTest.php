@@ -12,6 +12,7 @@ use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Starter;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Route;
@@ -106,9 +107,8 @@ final class HistoryTest extends TestCase
     public function test_schema_and_reader_agree_on_random_documents(): void
     {
         $sound = [
-            self::rich(), self::old(), Drawn::written(self::started(Form::Mill)), Drawn::written(
-                self::started(Form::Scoop),
-            ),
+            self::rich(), Drawn::written(self::started(Form::LiddedBox)), Drawn::written(self::started(Form::Mill)),
+            Drawn::written(self::started(Form::Scoop)),
         ];
         $schema = json_decode((string) file_get_contents(__DIR__.'/../../docs/formats/piece.schema.json'));
         $validator = new \Opis\JsonSchema\Validator;
@@ -134,43 +134,17 @@ final class HistoryTest extends TestCase
         self::assertGreaterThan(200, $both['refused']);
     }
 
-    public function test_a_document_of_version_1_gets_ids_by_its_places_and_keeps_its_work(): void
+    public function test_another_version_is_refused_in_words(): void
     {
-        $piece = Piece::read(Document::of(self::old()), Drawn::tables());
-        self::assertSame(['body'], array_column($piece->parts, 'id'));
-        self::assertSame(['c1', 'c2'], array_column($piece->body()->coatPlans, 'id'));
-        self::assertSame(['l1', 'l2', 'l3'], self::layerIds($piece), '"l" and a number, all over the part');
-        self::assertSame(['fit-lid'], array_column($piece->steps, 'id'));
-        $ids = self::ids(self::route(self::old())->steps);
-        foreach ([
-            'l1', 'l2', 'l2/denib', 'l3', 'tide', 'groove', 'fit-lid', 'body.outside/sand', 'body/part-off',
-        ] as $id) {
-            self::assertContains($id, $ids);
+        foreach ([1 => 'version 1 was never released', 3 => 'this release reads version 2'] as $version => $says) {
+            try {
+                Piece::read(Document::of(['version' => $version] + self::rich()), Drawn::tables());
+                self::fail("Version $version was read.");
+            } catch (InvalidField $e) {
+                self::assertSame('version', $e->field);
+                self::assertStringContainsString($says, $e->getMessage());
+            }
         }
-        self::assertLessThan(
-            array_search('body/wipe-clean', $ids, true), array_search(
-                'fit-lid', $ids, true,
-            ), 'before the coats, as it was',
-        );
-    }
-
-    public function test_an_id_that_is_taken_is_not_given_again(): void
-    {
-        $document = self::old();
-        $document['marks'][0]['id'] = 'l1';
-        $document['marks'][1]['id'] = 'c1';
-        $piece = Piece::read(Document::of($document), Drawn::tables());
-        self::assertSame(['l2', 'l3', 'l4'], self::layerIds($piece));
-        self::assertSame(['c2', 'c3'], array_column($piece->body()->coatPlans, 'id'));
-    }
-
-    public function test_what_was_upgraded_reads_back_as_itself(): void
-    {
-        $piece = Piece::read(Document::of(self::old()), Drawn::tables());
-        $written = Drawn::written($piece);
-        self::assertSame(2, $written['version']);
-        self::assertEquals($piece, Piece::read(Document::of($written), Drawn::tables()));
-        self::assertEquals(self::route(self::old())->toArray(), self::route($written)->toArray());
     }
 
     public function test_colours_laid_over_each_other_keep_their_order(): void
@@ -180,10 +154,12 @@ final class HistoryTest extends TestCase
             'product' => 'Water dye (powder)', 'colour' => $colour,
         ];
         foreach ([['a-dark', 'z-light'], ['z-light', 'a-dark']] as [$first, $then]) {
-            $document = ['marks' => [$dye($first, '#111111'), $dye($then, '#eeee00')]] + self::old();
-            $piece = Piece::read(Document::of($document), Drawn::tables());
-            self::assertSame([[$first, $then]], $piece->order);
-            $ids = array_flip(self::ids(self::route(Drawn::written($piece))->steps));
+            $document = OnePart::document([
+                'name' => 'Box', 'form' => 'lidded-box', 'wood' => 'Ash (white)', 'grain' => 'end',
+                'shape' => Form::LiddedBox->profile(...array_values(Form::LiddedBox->sizes()))->toArray(),
+                'marks' => [$dye($first, '#111111'), $dye($then, '#eeee00')],
+            ]);
+            $ids = array_flip(self::ids(self::route($document)->steps));
             self::assertLessThan($ids[$then], $ids[$first]);
         }
     }
@@ -396,31 +372,6 @@ final class HistoryTest extends TestCase
         ];
 
         return $document;
-    }
-
-    /** @return array<string, mixed> a box of version 1 */
-    private static function old(): array
-    {
-        return [
-            'format' => 'honest-grain/piece', 'version' => 1, 'name' => 'Old box', 'form' => 'lidded-box',
-            'wood' => 'Ash (white)', 'grain' => 'end', 'moisture_percent' => 9, 'purpose' => 'handled',
-            'shape' => Form::LiddedBox->profile(...array_values(Form::LiddedBox->sizes()))->toArray(),
-            'marks' => [
-                [
-                    'id' => 'tide', 'kind' => 'dye', 'on' => 'outer', 'from_mm' => 20, 'to_mm' => 45,
-                    'product' => 'Water dye (powder)', 'colour' => '#2e4d63',
-                ],
-                ['id' => 'groove', 'kind' => 'v-groove', 'on' => 'outer', 'from_mm' => 12, 'to_mm' => 14],
-            ],
-            'coats' => [
-                ['zones' => ['outside', 'rim'], 'layers' => [
-                    ['product' => 'Dewaxed shellac (2 lb cut)'], [
-                        'product' => 'Wiping varnish (oil-based thinned)', 'denib' => 'pad',
-                    ],
-                ]],
-                ['zones' => ['inside'], 'layers' => [['product' => 'Paste wax']]],
-            ],
-        ];
     }
 
     private static function started(Form $form): Piece

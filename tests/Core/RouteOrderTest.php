@@ -52,7 +52,6 @@ final class RouteOrderTest extends TestCase
             }
         }
         self::assertSame(count($route->steps) - 1, $position['body/weigh']);
-        self::assertSame($piece->form === Form::LiddedBox, isset($position['fit-lid']));
         $zones = fn (Step $step): array => explode(', ', $step->zone);
         foreach ($route->steps as $coat) {
             foreach ($coat->kind === StepKind::Coat ? $zones($coat) : [] as $face) {
@@ -312,11 +311,11 @@ final class RouteOrderTest extends TestCase
     /** @param  array<string, mixed>  $more */
     private function piece(array $more): Piece
     {
-        return Piece::read(Document::of($more + [
-            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Any piece', 'form' => 'shallow-bowl',
+        return Piece::read(Document::of(OnePart::document($more + [
+            'name' => 'Any piece', 'form' => 'shallow-bowl',
             'wood' => 'Ash (white)', 'grain' => 'side',
             'shape' => Form::ShallowBowl->profile(...array_values(Form::ShallowBowl->sizes()))->toArray(),
-        ]), Tables::of(self::$catalogue));
+        ])), Tables::of(self::$catalogue));
     }
 
     /** @param  array<string, mixed>  $more */

@@ -62,7 +62,7 @@ final class RouteTest extends TestCase
         $kinds = array_values(
             array_filter(
                 array_map(fn (Step $step): string => $step->id, $this->route(['marks' => $marks])->steps),
-                fn (string $id): bool => ! str_contains($id, '/') && $id !== 'fit-lid' && ! preg_match('/^l\d/', $id),
+                fn (string $id): bool => ! str_contains($id, '/') && ! preg_match('/^l\d/', $id),
             ),
         );
         self::assertSame(['v-groove', 'flutes', 'spun-texture', 'scorch', 'pen-pattern', 'tide'], $kinds);
@@ -91,7 +91,6 @@ final class RouteTest extends TestCase
                     self::assertContains($lag->task, array_slice($ids, 0, $i));
                 }
             }
-            self::assertSame($form === Form::LiddedBox, in_array('fit-lid', $ids, true));
         }
     }
 
@@ -506,18 +505,19 @@ final class RouteTest extends TestCase
     {
         yield 'format' => [['format' => 'other'], 'format'];
         yield 'version' => [['version' => 3], 'version'];
-        yield 'wood' => [['wood' => 'Unobtainium'], 'wood'];
-        yield 'grit' => [['surface' => ['own' => ['outside' => ['120']]]], 'surface.own.outside.0'];
-        yield 'zone' => [['surface' => ['own' => ['lid' => ['P120']]]], 'surface.own.lid'];
+        yield 'wood' => [['wood' => 'Unobtainium'], 'parts.0.wood'];
+        yield 'grit' => [['surface' => ['own' => ['outside' => ['120']]]], 'parts.0.surface.own.outside.0'];
+        yield 'zone' => [['surface' => ['own' => ['lid' => ['P120']]]], 'parts.0.surface.own.lid'];
         yield 'mark off the piece' => [['marks' => [['from_mm' => 500, 'to_mm' => 510] + self::DYE]], 'bands.tide'];
-        yield 'mark twice' => [['marks' => [self::DYE, self::DYE]], 'marks.1.id'];
-        yield 'colour' => [['marks' => [['colour' => 'blue'] + self::DYE]], 'marks.0.colour'];
+        yield 'mark twice' => [['marks' => [self::DYE, self::DYE]], 'parts.0.marks.1.id'];
+        yield 'colour' => [['marks' => [['colour' => 'blue'] + self::DYE]], 'parts.0.marks.0.settings.colour'];
         yield 'product' => [
-            ['coats' => [['zones' => ['outside'], 'layers' => [['product' => 'Ketchup']]]]], 'coats.0.layers.0.product',
+            ['coats' => [['zones' => ['outside'], 'layers' => [['product' => 'Ketchup']]]]],
+            'parts.0.coats.0.layers.0.product',
         ];
         yield 'zone twice' => [
             ['coats' => [['zones' => ['outside'], 'layers' => []], ['zones' => ['outside'], 'layers' => []]]],
-            'coats.1.zones.0',
+            'parts.0.coats.1.zones.0',
         ];
     }
 
@@ -540,8 +540,8 @@ final class RouteTest extends TestCase
     /** @param  array<string, mixed>  $more */
     private function piece(array $more): Piece
     {
-        return Piece::read(Document::of($more + [
-            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Bowl', 'form' => 'shallow-bowl',
+        return Piece::read(Document::of(OnePart::document($more + [
+            'name' => 'Bowl', 'form' => 'shallow-bowl',
             'wood' => 'Ash (white)', 'grain' => 'side',
             'shape' => Form::ShallowBowl->profile(260, 70, 90, 7)->toArray(), 'coats' => [
                 [
@@ -549,7 +549,7 @@ final class RouteTest extends TestCase
                     'buff' => false,
                 ],
             ],
-        ]), Tables::of(Catalogue::shipped()));
+        ])), Tables::of(Catalogue::shipped()));
     }
 
     /** @param  array<string, mixed>  $more */

@@ -281,8 +281,8 @@ final class SandingTest extends TestCase
     /** @param  array<string, list<string>>  $own */
     private function bowl(float $diameter, array $own = []): Piece
     {
-        return Piece::read(Document::of([
-            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Bowl', 'form' => 'shallow-bowl',
+        return Piece::read(Document::of(OnePart::document([
+            'name' => 'Bowl', 'form' => 'shallow-bowl',
             'wood' => 'Ash (white)', 'grain' => 'side',
             'shape' => Form::ShallowBowl->profile($diameter, 70, 90, 7)->toArray(), 'surface' => ['own' => $own],
             'coats' => [
@@ -291,7 +291,7 @@ final class SandingTest extends TestCase
                     'buff' => false,
                 ],
             ],
-        ]), Tables::of($this->catalogue));
+        ])), Tables::of($this->catalogue));
     }
 
     private function figures(): AskedFigures

@@ -238,8 +238,8 @@ final class StackTest extends TestCase
 
     public function test_colours_are_judged_under_the_first_coat_of_their_own_zone_only(): void
     {
-        $piece = Piece::read(Document::of([
-            'format' => Piece::FORMAT, 'version' => 1, 'name' => 'Bowl', 'form' => 'shallow-bowl',
+        $piece = Piece::read(Document::of(OnePart::document([
+            'name' => 'Bowl', 'form' => 'shallow-bowl',
             'wood' => 'Ash (white)', 'grain' => 'side',
             'shape' => Form::ShallowBowl->profile(260, 70, 90, 7)->toArray(),
             'marks' => [
@@ -260,7 +260,7 @@ final class StackTest extends TestCase
                 ],
                 ['zones' => ['inside'], 'layers' => [['product' => 'Dewaxed shellac (2 lb cut)']], 'buff' => false],
             ],
-        ]), Tables::of($this->catalogue));
+        ])), Tables::of($this->catalogue));
         $verdicts = array_map(
             fn ($plan): array => array_map(
                 fn (array $over): array => [$over[0]->band->id, $over[1]->verdict->value],

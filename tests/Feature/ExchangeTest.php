@@ -70,8 +70,9 @@ final class ExchangeTest extends FeatureTestCase
     /** @return iterable<string, array{string, string}> */
     public static function hostile(): iterable
     {
-        $piece = fn (string $more): string => '{"format":"honest-grain/piece","version":1,"name":"x","form":"platter",'
-            .'"wood":"Ash (white)","grain":"side","shape":{"outer":[[0,50],[40,90]],"inner":null}'.$more.'}';
+        $piece = fn (string $more): string => '{"format":"honest-grain/piece","version":2,"name":"x","form":"platter",'
+            .'"parts":[{"id":"body","wood":"Ash (white)","grain":"side","shape":{"outer":[[0,50],[40,90]],"inner":null}'
+            .$more.'}]}';
         yield 'huge' => [str_repeat(' ', 600 * 1024), 'larger than 512 kB'];
         yield 'deep' => [str_repeat('[', 5000).str_repeat(']', 5000), 'not valid JSON'];
         yield 'an entity bomb' => [
@@ -80,9 +81,9 @@ final class ExchangeTest extends FeatureTestCase
         yield 'another encoding' => [mb_convert_encoding($piece(''), 'UTF-16LE', 'UTF-8'), 'not valid JSON'];
         yield 'broken bytes' => ["{\"name\":\"\xC3\x28\"}", 'not valid JSON'];
         yield 'zero bytes' => [$piece('')."\0", 'not valid JSON'];
-        yield 'another version' => [str_replace('"version":1', '"version":7', $piece('')), 'The field version is 7'];
+        yield 'another version' => [str_replace('"version":2', '"version":7', $piece('')), 'The field version is 7'];
         yield 'a text radius' => [
-            str_replace('[40,90]', '[40,"wide"]', $piece('')), 'The field shape.outer.1.1 is "wide"',
+            str_replace('[40,90]', '[40,"wide"]', $piece('')), 'The field parts.0.shape.outer.1.1 is "wide"',
         ];
         yield 'a negative radius' => [str_replace('[40,90]', '[40,-90]', $piece('')), 'shape.outer.1.1 is -90'];
         yield 'an unknown wood' => [str_replace('Ash (white)', 'Plastic', $piece('')), 'wood is "Plastic"'];
@@ -93,8 +94,11 @@ final class ExchangeTest extends FeatureTestCase
             'crosses or touches itself',
         ];
         yield 'script in a colour' => [
-            $piece(',"marks":[{"id":"a","kind":"dye","on":"outer","from_mm":1,"to_mm":9,"colour":"\"><script>"}]'),
-            'marks.0.colour',
+            $piece(
+                ',"marks":[{"id":"a","technique":"dye","on":"outer","from_mm":1,"to_mm":9,'
+                .'"settings":{"colour":"\"><script>"}}]',
+            ),
+            'marks.0.settings.colour',
         ];
     }
 

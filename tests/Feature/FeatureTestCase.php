@@ -11,11 +11,11 @@ use App\Models\Workshop;
 use App\Planning\PieceEditor;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Form;
-use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Route\Bench;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Carbon;
+use Tests\Core\OnePart;
 
 abstract class FeatureTestCase extends TestCase
 {
@@ -66,14 +66,13 @@ abstract class FeatureTestCase extends TestCase
         $stack = array_values(array_filter(
             app(Catalogue::class)->stacks(), fn ($stack): bool => $stack->id === 'oil-varnish',
         ))[0];
-        // A document of the first version: it is upgraded when it is saved.
-        $document = $more + [
-            'format' => CorePiece::FORMAT, 'version' => 1, 'name' => 'Ebb bowl', 'wood' => 'Ash (white)',
+        $document = OnePart::document($more + [
+            'name' => 'Ebb bowl', 'wood' => 'Ash (white)',
             'form' => 'shallow-bowl', 'grain' => 'side', 'moisture_percent' => 10.0, 'purpose' => 'handled',
             'due_at' => '2026-12-18T17:00:00Z', 'holding' => 'tenon', 'surface' => ['tool_mark_um' => 80],
             'shape' => Form::ShallowBowl->profile(260, 70, 90, 7)->toArray(), 'marks' => [],
             'coats' => [$stack->planFor(['outside', 'inside', 'rim'])],
-        ];
+        ]);
 
         return app(PieceEditor::class)->create($shop, $document, null);
     }

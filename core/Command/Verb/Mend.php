@@ -36,7 +36,7 @@ final readonly class Mend implements Verb
         return [
             'does' => 'The remedies for a fault: steps, minutes, waits, what is done again; and its likely causes.',
             'fields' => [
-                'piece' => 'a whole piece document, version 1 or 2',
+                'piece' => 'a whole piece document, version 2',
                 'done' => 'ids of the steps that have been done, in order',
                 'fault.kind' => implode(', ', array_column(FaultKind::cases(), 'value')),
                 'fault.part' => 'the part it is on (the body where not given)',

@@ -29,7 +29,7 @@ final readonly class RouteVerb implements Verb
         return [
             'does' => 'Derives the ordered steps of a piece document and what conflicts in it.',
             'fields' => [
-                '(whole document)' => 'a piece as the application exports it, version 1 or 2; see '
+                '(whole document)' => 'a piece as the application exports it, version 2; see '
                     .'docs/formats/piece.md',
                 'parts.surface.abrasives' => 'the grits at hand; '.implode(', ', Bench::USUAL_GRITS).' where not given',
             ],

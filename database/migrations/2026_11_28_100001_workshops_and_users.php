@@ -6,6 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
+/** Workshops, with what they are set to and what they have learnt, and the people in them. */
 return new class extends Migration
 {
     public function up(): void
@@ -18,11 +19,19 @@ return new class extends Migration
             $table->json('closed');
             $table->json('climate');
             $table->json('limits');
-            $table->string('calendar_token', 64)->unique();
+            $table->json('equipment')->nullable();
             $table->boolean('is_demo')->default(false);
+            $table->boolean('is_visit')->default(false)->index();
+            $table->dateTime('last_seen_at')->nullable();
+            $table->unsignedInteger('version')->default(1);
+            $table->unsignedInteger('planned_version')->nullable();
             $table->dateTime('planned_at')->nullable();
             $table->json('plan_summary')->nullable();
-            $table->timestamps();
+            $table->json('learnt')->nullable();
+            $table->json('unlearnt')->nullable();
+            $table->json('dye_factors')->nullable();
+            $table->dateTime('created_at')->nullable();
+            $table->dateTime('updated_at')->nullable();
         });
         Schema::create('users', function (Blueprint $table): void {
             $table->id();
@@ -32,8 +41,10 @@ return new class extends Migration
             $table->string('password');
             $table->string('role', 20)->default('owner');
             $table->json('preferences');
+            $table->string('calendar_token', 64)->unique();
             $table->rememberToken();
-            $table->timestamps();
+            $table->dateTime('created_at')->nullable();
+            $table->dateTime('updated_at')->nullable();
         });
     }
 

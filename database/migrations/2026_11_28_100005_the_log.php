@@ -6,6 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
+/** What happened at the bench, written once and never changed. */
 return new class extends Migration
 {
     public function up(): void
@@ -13,7 +14,7 @@ return new class extends Migration
         Schema::create('log_entries', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
-            $table->foreignId('piece_id')->nullable()->constrained()->cascadeOnDelete();
+            $table->unsignedBigInteger('piece_id')->nullable();
             $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
             $table->string('kind', 12);
             $table->string('step', 120)->nullable();
@@ -23,11 +24,11 @@ return new class extends Migration
             $table->string('body', 1000)->nullable();
             $table->json('facts');
             $table->foreignId('undoes_id')->nullable()->unique()->constrained('log_entries')->cascadeOnDelete();
-            // One press counts once: two hands on one button, or a double click, meet here.
             $table->string('once_key', 190)->nullable()->unique();
-            $table->timestamp('created_at')->useCurrent();
+            $table->dateTime('created_at')->useCurrent();
             $table->index(['workshop_id', 'happened_at']);
             $table->index(['piece_id', 'happened_at']);
+            $table->foreign(['workshop_id', 'piece_id'])->references(['workshop_id', 'id'])->on('pieces')->cascadeOnDelete();
         });
     }
 

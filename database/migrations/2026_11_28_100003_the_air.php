@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** Airs of a workshop besides its own setting, what was read of each, and what a maker means to do to them. */
+/** The airs that things stand and dry in, and what was read of them. */
 return new class extends Migration
 {
     public function up(): void
@@ -19,7 +19,8 @@ return new class extends Migration
             $table->json('setting')->nullable();
             $table->json('warmed')->nullable();
             $table->string('station', 10)->default('none');
-            $table->timestamps();
+            $table->dateTime('created_at')->nullable();
+            $table->dateTime('updated_at')->nullable();
             $table->unique(['workshop_id', 'name']);
         });
         Schema::create('air_readings', function (Blueprint $table): void {
@@ -32,16 +33,10 @@ return new class extends Migration
             $table->string('nonsense', 10)->nullable();
             $table->unique(['air_id', 'at']);
         });
-        Schema::table('blanks', function (Blueprint $table): void {
-            $table->foreignId('air_id')->nullable()->after('place')->constrained()->nullOnDelete();
-        });
     }
 
     public function down(): void
     {
-        Schema::table('blanks', function (Blueprint $table): void {
-            $table->dropConstrainedForeignId('air_id');
-        });
         Schema::dropIfExists('air_readings');
         Schema::dropIfExists('airs');
     }

@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** Blanks on the rack and every weight that was read of them; what the list is sorted by is a column. */
+/** Blanks on the rack, and what they weighed when. */
 return new class extends Migration
 {
     public function up(): void
@@ -16,16 +16,18 @@ return new class extends Migration
             $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
             $table->unsignedInteger('number');
             $table->json('document');
+            $table->json('solid')->nullable();
             $table->string('wood', 80);
             $table->string('form', 20);
             $table->string('place', 60)->default('');
+            $table->foreignId('air_id')->nullable()->constrained()->nullOnDelete();
             $table->mediumText('drawing');
             $table->string('photo', 24)->nullable();
             $table->unsignedInteger('version')->default(1);
             $table->string('drying', 20)->default('too-few');
-            $table->decimal('moisture_percent', 6, 2)->nullable();
-            $table->decimal('lost_percent', 6, 2)->nullable();
-            $table->decimal('week_percent', 7, 3)->nullable();
+            $table->double('moisture_percent')->nullable();
+            $table->double('lost_percent')->nullable();
+            $table->double('week_percent')->nullable();
             $table->dateTime('ready_at')->nullable();
             $table->dateTime('ready_from')->nullable();
             $table->dateTime('ready_until')->nullable();
@@ -34,14 +36,16 @@ return new class extends Migration
             $table->boolean('may_crack')->default(false);
             $table->dateTime('gone_at')->nullable();
             $table->foreignId('piece_id')->nullable()->constrained()->nullOnDelete();
-            $table->timestamps();
+            $table->dateTime('created_at')->nullable();
+            $table->dateTime('updated_at')->nullable();
             $table->unique(['workshop_id', 'number']);
+            $table->unique(['workshop_id', 'id']);
             $table->index(['workshop_id', 'gone_at', 'ready_at']);
         });
         Schema::create('weighings', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
-            $table->foreignId('blank_id')->constrained()->cascadeOnDelete();
+            $table->unsignedBigInteger('blank_id');
             $table->dateTime('at');
             $table->decimal('mass_g', 10, 2);
             $table->decimal('meter_percent', 5, 2)->nullable();
@@ -49,11 +53,14 @@ return new class extends Migration
             $table->string('batch', 24)->nullable();
             $table->foreignId('corrects_id')->nullable()->constrained('weighings')->nullOnDelete();
             $table->dateTime('struck_at')->nullable();
+            $table->dateTime('sure_at')->nullable();
             $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
-            $table->timestamps();
+            $table->dateTime('created_at')->nullable();
+            $table->dateTime('updated_at')->nullable();
             $table->index(['blank_id', 'at']);
             $table->index(['workshop_id', 'batch']);
             $table->index(['workshop_id', 'created_at']);
+            $table->foreign(['workshop_id', 'blank_id'])->references(['workshop_id', 'id'])->on('blanks')->cascadeOnDelete();
         });
     }
 

@@ -6,6 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
+/** Pieces, every revision of their documents, and the steps that are planned of them. */
 return new class extends Migration
 {
     public function up(): void
@@ -18,6 +19,7 @@ return new class extends Migration
             $table->string('wood', 80);
             $table->dateTime('due_at')->nullable();
             $table->string('state', 20)->default('working');
+            $table->foreignId('air_id')->nullable()->constrained()->nullOnDelete();
             $table->json('document');
             $table->mediumText('drawing');
             $table->decimal('diameter_mm', 8, 2);
@@ -27,7 +29,13 @@ return new class extends Migration
             $table->json('conflicts');
             $table->dateTime('ready_at')->nullable();
             $table->json('late')->nullable();
-            $table->timestamps();
+            $table->json('fault')->nullable();
+            $table->string('once_key', 40)->nullable();
+            $table->string('route_key', 60)->nullable();
+            $table->dateTime('created_at')->nullable();
+            $table->dateTime('updated_at')->nullable();
+            $table->unique(['workshop_id', 'once_key']);
+            $table->unique(['workshop_id', 'id']);
             $table->index(['workshop_id', 'state', 'due_at']);
         });
         Schema::create('piece_revisions', function (Blueprint $table): void {
@@ -37,16 +45,20 @@ return new class extends Migration
             $table->json('document');
             $table->string('what', 120);
             $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
-            $table->timestamps();
+            $table->dateTime('created_at')->nullable();
+            $table->dateTime('updated_at')->nullable();
             $table->unique(['piece_id', 'number']);
         });
         Schema::create('planned_steps', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
-            $table->foreignId('piece_id')->constrained()->cascadeOnDelete();
+            $table->unsignedBigInteger('piece_id');
             $table->string('step', 120);
             $table->unsignedSmallInteger('position');
             $table->string('kind', 20);
+            $table->string('part', 40)->nullable();
+            $table->string('technique', 30)->default('own');
+            $table->string('product', 200)->nullable();
             $table->string('title', 200);
             $table->decimal('minutes', 7, 1);
             $table->string('state', 12)->default('open');
@@ -54,13 +66,19 @@ return new class extends Migration
             $table->dateTime('start_at')->nullable();
             $table->dateTime('end_at')->nullable();
             $table->dateTime('waits_from')->nullable();
+            $table->decimal('wait_from_h', 9, 2)->nullable();
+            $table->decimal('wait_until_h', 9, 2)->nullable();
             $table->dateTime('opens_at')->nullable();
             $table->dateTime('closes_at')->nullable();
             $table->string('batch', 120)->nullable();
             $table->json('details');
+            $table->json('takes')->nullable();
+            $table->json('follows')->default('[]');
             $table->unique(['piece_id', 'step']);
             $table->index(['workshop_id', 'state', 'start_at']);
             $table->index(['workshop_id', 'is_next', 'opens_at']);
+            $table->index(['workshop_id', 'closes_at']);
+            $table->foreign(['workshop_id', 'piece_id'])->references(['workshop_id', 'id'])->on('pieces')->cascadeOnDelete();
         });
     }
 
