@@ -117,9 +117,18 @@ kill -KILL "$RUNNING"; wait "$RUNNING" 2>/dev/null; RUNNING=
 is 'it starts after a run that was killed outright' run
 is 'and clears up what that one left' says 'that an earlier run left behind'
 is 'the application answers again' answers
+socket() { tr '\0' '\n' <"/proc/$(cat "$HONEST_GRAIN_STATE/database.pid")/cmdline" | sed -n 's/^--socket=//p'; }
+mariadb --no-defaults --socket="$(socket)" -uroot honest_grain \
+    -e "insert into migrations (migration, batch) values ('2026_11_24_000003_create_pieces', 1)"
 stop -TERM
 is 'and nothing is left' no_processes
 is 'nor answers' silent
+is 'it starts over a database of an earlier time' run
+is 'and says that it was set aside' says 'It was set aside, whole, in'
+kept_aside() { [ -d "$(ls -d "$HONEST_GRAIN_STATE"/mysql-set-aside-*)/honest_grain" ]; }
+is 'where all of it still is' kept_aside
+is 'the application answers with a new one' answers
+stop -TERM
 
 printf 'no\n' | "$ROOT/bin/start" --fresh >"$OUT" 2>&1
 is 'fresh asks before it drops anything' says 'Nothing was dropped.'
