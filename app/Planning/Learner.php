@@ -51,7 +51,7 @@ final readonly class Learner
     public function records(Workshop $workshop): Collection
     {
         return LogEntry::query()->from('log_entries')->where('log_entries.workshop_id', $workshop->id)
-            ->where('log_entries.kind', 'done')->whereNotNull('log_entries.facts->abrading')
+            ->where('log_entries.is_sanding', true)->where('log_entries.kind', 'done')
             ->whereNotExists(fn ($query) => $query->from('log_entries as later')->whereColumn(
                 'later.undoes_id', 'log_entries.id',
             ))->with('piece:id,name')->latest('log_entries.id')->limit(self::MOST_RECORDS)->get()

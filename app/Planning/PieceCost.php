@@ -21,7 +21,7 @@ final readonly class PieceCost
         $count = 0;
         $isWhole = true;
         $undone = $piece->logEntries()->whereNotNull('undoes_id')->pluck('undoes_id')->all();
-        foreach ($piece->logEntries()->where('kind', 'done')->whereNotNull('facts->abrading')->whereNotIn('id', $undone)
+        foreach ($piece->logEntries()->where('kind', 'done')->where('is_sanding', true)->whereNotIn('id', $undone)
             ->get(['id', 'facts']) as $entry) {
             foreach ($entry->facts['abrading']['used'] ?? [] as $grit => $discs) {
                 $count += (int) $discs;

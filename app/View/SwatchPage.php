@@ -106,11 +106,12 @@ final readonly class SwatchPage
         return self::bandsOf($this->workshop);
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string> the bands of the pieces in work, by piece, part and mark */
     public static function bandsOf(Workshop $workshop): array
     {
         $bands = [];
-        foreach ($workshop->pieces()->orderBy('name')->get() as $piece) {
+        foreach ($workshop->pieces()->where('state', Piece::WORKING)->orderBy('name')
+            ->get(['id', 'name', 'document']) as $piece) {
             foreach ($piece->document['parts'] as $part) {
                 foreach ($part['marks'] as $mark) {
                     $bands["$piece->id|{$part['id']}|{$mark['id']}"] = self::named($piece, $mark);

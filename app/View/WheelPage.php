@@ -73,7 +73,7 @@ final readonly class WheelPage
     /** @return array<string, array{string, string}> name, and address, of what goes with the chosen one */
     public function company(): array
     {
-        $hue = $this->chosen()->colour->hueDeg();
+        $hue = $this->chosen()->hueDeg;
         $others = array_values(array_filter(
             $this->mixtures, fn (Mixture $mixture): bool => $mixture !== $this->chosen(),
         ));

@@ -11,9 +11,15 @@ use HonestGrain\Calibration\ColourFigures;
  */
 final readonly class Mixture
 {
+    public float $hueDeg;
+
+    public float $chroma;
+
     /** @param  non-empty-array<string, array{Rgb, int}>  $parts  colour and parts, by the name of a dye */
     private function __construct(public array $parts, public Rgb $colour)
     {
+        $this->hueDeg = $colour->hueDeg();
+        $this->chroma = $colour->chroma();
     }
 
     /** @param  non-empty-array<string, array{Rgb, int}>  $parts */
@@ -88,14 +94,14 @@ final readonly class Mixture
      */
     public static function nearestHue(array $among, float $hueDeg): self
     {
-        $off = function (self $mixture) use ($hueDeg): float {
-            $apart = abs(fmod($mixture->colour->hueDeg() - $hueDeg + 540, 360) - 180);
-
+        $nearest = $among[0];
+        $least = INF;
+        foreach ($among as $mixture) {
             // What is all but grey has no hue to speak of.
-            return $apart + max(0.0, 12.0 - $mixture->colour->chroma()) * 6;
-        };
-        usort($among, fn (self $a, self $b): int => $off($a) <=> $off($b));
+            $off = abs(fmod($mixture->hueDeg - $hueDeg + 540, 360) - 180) + max(0.0, 12.0 - $mixture->chroma) * 6;
+            [$nearest, $least] = $off < $least ? [$mixture, $off] : [$nearest, $least];
+        }
 
-        return $among[0];
+        return $nearest;
     }
 }

@@ -78,8 +78,8 @@ final readonly class ColourWheel
     /** @return array{float, float} */
     private static function place(Mixture $mixture): array
     {
-        $out = self::R * min(1.0, $mixture->colour->chroma() / self::MOST_CHROMA);
-        $angle = deg2rad($mixture->colour->hueDeg());
+        $out = self::R * min(1.0, $mixture->chroma / self::MOST_CHROMA);
+        $angle = deg2rad($mixture->hueDeg);
 
         return [$out * cos($angle), -$out * sin($angle)];
     }

@@ -23,11 +23,14 @@ return new class extends Migration
             $table->decimal('minutes', 7, 1)->nullable();
             $table->string('body', 1000)->nullable();
             $table->json('facts');
+            // The few entries that the model of sanding learns from, among all.
+            $table->boolean('is_sanding')->virtualAs("json_exists(`facts`, '$.abrading')");
             $table->foreignId('undoes_id')->nullable()->unique()->constrained('log_entries')->cascadeOnDelete();
             $table->string('once_key', 190)->nullable()->unique();
             $table->dateTime('created_at')->useCurrent();
             $table->index(['workshop_id', 'happened_at']);
             $table->index(['piece_id', 'happened_at']);
+            $table->index(['workshop_id', 'is_sanding', 'id']);
             $table->foreign(['workshop_id', 'piece_id'])->references(['workshop_id', 'id'])->on('pieces')->cascadeOnDelete();
         });
     }
