@@ -67,15 +67,35 @@ enum Holding: string
     public function because(): string
     {
         return match ($this) {
-            self::Tenon => 'First, because all that spins is easier with the tenon still on. '
-                .'Mark the jaw numbers for a true re-mount.',
-            self::Recess => 'First, because all that spins is easier while the recess is clean. '
-                .'Mark the jaw numbers for a true re-mount.',
+            self::Tenon => 'First, because all that spins is easier with the tenon still on. '.$this->marked(),
+            self::Recess => 'First, because all that spins is easier while the recess is clean. '.$this->marked(),
             self::BetweenCentres => 'First, because all that spins is easier with the waste ends still on. '
-                .'Mark one end for a true re-mount.',
+                .$this->marked(),
             self::Faceplate => 'First, because all that spins is easier with the waste block still on. '
-                .'Mark block and plate for a true re-mount.',
+                .$this->marked(),
             self::Jam => 'First, and pressed home until it runs true: all that spins is done here.',
+        };
+    }
+
+    /** What is marked so that it goes back as it was. */
+    public function marked(): string
+    {
+        return match ($this) {
+            self::Tenon, self::Recess => 'Mark the jaw numbers for a true re-mount.',
+            self::Faceplate => 'Mark block and plate for a true re-mount.',
+            self::BetweenCentres => 'Mark one end for a true re-mount.',
+            self::Jam => 'Pencil a line across block and work for a true re-mount.',
+        };
+    }
+
+    /** How it goes back after it came off. */
+    public function remounted(): string
+    {
+        return match ($this) {
+            self::Tenon, self::Recess => 'By the jaw numbers marked on it; padding where jaws touch a finish.',
+            self::Faceplate => 'In its own screw holes, by the marks on block and plate.',
+            self::BetweenCentres => 'The marked end to the drive, both centres in their own holes.',
+            self::Jam => 'By the line across block and work, pressed home; paper between where it touches a finish.',
         };
     }
 

@@ -5,23 +5,24 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\DayNightClimate;
+use HonestGrain\Coating\Kinetics;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Starter;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Conflict;
-use HonestGrain\Route\Remaining;
 use HonestGrain\Route\Route;
-use HonestGrain\Route\Shop;
 use HonestGrain\Route\Step;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Job;
+use HonestGrain\Schedule\Lag;
 use HonestGrain\Schedule\OrderSearch;
 use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\Problem;
+use HonestGrain\Schedule\Task;
+use HonestGrain\Schedule\Wait;
 use HonestGrain\Schedule\WorkingHours;
 
 /** Routes and plans as text, for a person to read. What is read stands in `tests/Read/list.txt`. */
@@ -130,7 +131,7 @@ final class Aloud
         $clock = Drawn::clock(DayNightClimate::of(19, 52, 15, 60, 8, 18, new \DateTimeZone('UTC')));
         $jobs = [];
         foreach (range(1, $count) as $i) {
-            $jobs[] = self::job($i, $clock);
+            $jobs[] = self::job($i);
         }
         $day = [['08:00', '12:00'], ['13:00', '17:00']];
         $hours = WorkingHours::read(Document::of([
@@ -140,21 +141,26 @@ final class Aloud
         $start = (int) strtotime(self::START);
 
         return self::plan((new OrderSearch(INF))->plan(
-            Problem::of($start, $hours, Shop::resources(1), $jobs, $clock, budgetMs: 50),
+            Problem::of($start, $hours, ['turner' => 1, 'lathe' => 1, 'shelf' => 3], $jobs, $clock, budgetMs: 50),
         ));
     }
 
-    private static function job(int $number, CureClock $clock): Job
+    private static function job(int $number): Job
     {
-        $forms = Form::cases();
-        $form = $forms[mt_rand(0, count($forms) - 1)];
-        $wood = ['Maple (sugar)', 'Ash (white)', 'Cherry (black)'][mt_rand(0, 2)];
-        $route = self::formed("$form->value $wood handled ".['blank', 'turned'][mt_rand(0, 1)]);
-        $due = (int) strtotime(self::START) + mt_rand(3, 16) * 86_400;
+        $tasks = [];
+        foreach (range(1, mt_rand(4, 12)) as $i) {
+            $least = mt_rand(0, 2) === 0 ? mt_rand(1, 30) : 0;
+            $most = $least > 0 && mt_rand(0, 2) === 0 ? $least + mt_rand(6, 60) : null;
+            $wait = Wait::hours($least, $most, mt_rand(0, 1) === 0 ? null : Kinetics::of(2.0));
+            $tasks[] = Task::of(
+                "t$i", mt_rand(1, 12) * 5, mt_rand(0, 1) === 0 ? ['turner' => 1] : ['turner' => 1, 'lathe' => 1],
+                $i === 1 ? [] : [new Lag('t'.($i - 1), $wait)], mt_rand(0, 3) === 0 ? ['shelf' => 1] : [],
+                mt_rand(0, 1) === 0 ? null : 'batch '.mt_rand(1, 3), mt_rand(0, 5) === 0, title: "Do the $i. thing",
+            );
+        }
+        $due = (int) strtotime(self::START) + mt_rand(2, 14) * 86_400;
 
-        return Remaining::of(
-            (string) $number, ucfirst($form->value)." $number", $due, mt_rand(1, 3), $route, [], [], $clock, 100,
-        );
+        return Job::of((string) $number, $due, mt_rand(1, 3), $tasks, name: "Piece $number");
     }
 
     private static function plan(Plan $plan): string

@@ -82,9 +82,12 @@ final class RouteTest extends TestCase
             $ids = array_map(fn (Step $step): string => $step->id, $steps);
             self::assertSame('body/weigh', $ids[count($ids) - 1]);
             self::assertContains('body/cure', $ids);
-            self::assertGreaterThan(
-                array_search('body/part-off', $ids, true), array_search('body/sign', $ids, true), $form->value,
-            );
+            self::assertContains('body/sign', $ids);
+            if ($form !== Form::Sphere) {
+                self::assertGreaterThan(
+                    array_search('body/part-off', $ids, true), array_search('body/sign', $ids, true), $form->value,
+                );
+            }
             foreach ($steps as $i => $step) {
                 self::assertNotSame('', $step->because);
                 foreach ($step->after as $lag) {

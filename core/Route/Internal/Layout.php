@@ -512,17 +512,17 @@ final class Layout
             ],
             ($this->heldLast[$stage->part] ?? null) === Stance::Truing => [
                 'Turn it round and '.lcfirst($holding->mount()), 'Its hold is true again.',
-                ['Mark the jaw numbers anew.'],
+                [$holding->marked()],
             ],
             $isTurned => [
                 'Turn it round and '.lcfirst($holding->mount()), 'All that is left to spin is reached from here.',
-                ['Mark the jaw numbers for a true re-mount.'],
+                [$holding->marked()],
             ],
             $isFirst => [$holding->mount(), $holding->because(), $weak === [] ? []
                 : ['The wood at the foot is flawed: bring the tail centre up and leave it there.']],
             default => [
                 $holding->mount().' again', 'It came off while it waited; what comes next spins.',
-                ['By the jaw numbers marked on it; padding where jaws touch a finish.'],
+                [$holding->remounted()],
             ],
         };
     }
@@ -631,7 +631,7 @@ final class Layout
         $own = array_filter(
             $operation->technique->character()->hazards,
             fn (Hazard $hazard): bool => $hazard !== Hazard::Lathe || ($isOn && $operation->work === Work::Spinning)
-                || $operation->kind === StepKind::Buff,
+                || ($operation->kind === StepKind::Buff && $operation->work === Work::Lap),
         );
         $ofWood = [Hazard::Dust, Hazard::ofDust($subject->part->wood)];
         $all = array_merge([], ...array_map(

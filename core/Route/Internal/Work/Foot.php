@@ -76,13 +76,16 @@ final class Foot
     private static function sign(PartContext $subject): Operation
     {
         $isCoated = ($subject->part->coatPlanFor('foot') ?? $subject->part->coatPlanFor('outside')) !== null;
+        // What has no foot, such as a ball, is signed where it is least seen.
+        $face = $subject->has('foot') ? 'foot' : 'outside';
 
         return new Operation(
             $subject->id('sign'), $subject->technique('sign'), StepKind::Sign, $subject->part->id,
-            $subject->places(['foot']), 'Sign and date the foot', $subject->calibration->bench->signMinutes,
-            $isCoated ? 'On bare wood, before the foot is coated.'
+            $subject->places([$face]), $face === 'foot' ? 'Sign and date the foot'
+                : 'Sign and date it where it is least seen', $subject->calibration->bench->signMinutes,
+            $isCoated ? "On bare wood, before the $face is coated."
                 : 'On bare wood, now that nothing will rub it off.', 92.0,
-            zone: 'foot', brief: 'sign the foot',
+            zone: $face, brief: $face === 'foot' ? 'sign the foot' : 'sign it',
         );
     }
 }
