@@ -78,7 +78,8 @@ return new class extends Migration
             $table->index(['workshop_id', 'state', 'start_at']);
             $table->index(['workshop_id', 'is_next', 'opens_at']);
             $table->index(['workshop_id', 'closes_at']);
-            $table->foreign(['workshop_id', 'piece_id'])->references(['workshop_id', 'id'])->on('pieces')->cascadeOnDelete();
+            $table->foreign(['workshop_id', 'piece_id'])->references(['workshop_id', 'id'])
+                ->on('pieces')->cascadeOnDelete();
         });
     }
 

@@ -31,7 +31,8 @@ return new class extends Migration
             $table->index(['workshop_id', 'happened_at']);
             $table->index(['piece_id', 'happened_at']);
             $table->index(['workshop_id', 'is_sanding', 'id']);
-            $table->foreign(['workshop_id', 'piece_id'])->references(['workshop_id', 'id'])->on('pieces')->cascadeOnDelete();
+            $table->foreign(['workshop_id', 'piece_id'])->references(['workshop_id', 'id'])
+                ->on('pieces')->cascadeOnDelete();
         });
     }
 

@@ -60,7 +60,8 @@ return new class extends Migration
             $table->index(['blank_id', 'at']);
             $table->index(['workshop_id', 'batch']);
             $table->index(['workshop_id', 'created_at']);
-            $table->foreign(['workshop_id', 'blank_id'])->references(['workshop_id', 'id'])->on('blanks')->cascadeOnDelete();
+            $table->foreign(['workshop_id', 'blank_id'])->references(['workshop_id', 'id'])
+                ->on('blanks')->cascadeOnDelete();
         });
     }
 
