@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Models\Blank;
+use App\Models\InstrumentFault;
 
 /** A stand-in: the moisture that the weights say, to half a point; pins see no more than fibre saturation. */
 final readonly class SimulatedMeter implements MoistureMeter
@@ -13,7 +14,7 @@ final readonly class SimulatedMeter implements MoistureMeter
 
     private const DRIFT_POINTS = 4.0;
 
-    public function __construct(private Fault $fault)
+    public function __construct(private InstrumentFault $fault)
     {
     }
 
@@ -22,10 +23,10 @@ final readonly class SimulatedMeter implements MoistureMeter
         $true = min(self::MOST_PERCENT, $blank->moisture_percent ?? self::MOST_PERCENT);
 
         return match ($this->fault) {
-            Fault::None => round($true * 2) / 2,
-            Fault::Silent => null,
-            Fault::Drifting => round(($true + self::DRIFT_POINTS) * 2) / 2,
-            Fault::Nonsense => -8.0,
+            InstrumentFault::None => round($true * 2) / 2,
+            InstrumentFault::Silent => null,
+            InstrumentFault::Drifting => round(($true + self::DRIFT_POINTS) * 2) / 2,
+            InstrumentFault::Nonsense => -8.0,
         };
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Models\Blank;
-use App\Planning\Rack;
+use App\Models\InstrumentFault;
+use Closure;
 use HonestGrain\Wood\WoodTable;
 
 /** A stand-in: the weight that the blank's curve has it at now, to the gram; by its size before there is one. */
@@ -15,21 +16,21 @@ final readonly class SimulatedScale implements Scale
 
     private const GREEN_PERCENT = 60.0;
 
-    public function __construct(private Rack $rack, private WoodTable $woods, private Fault $fault)
+    /** @param  Closure(Blank): ?float  $curveG  what the curve of a blank's weights has it at now, g */
+    public function __construct(private Closure $curveG, private WoodTable $woods, private InstrumentFault $fault)
     {
     }
 
     public function grams(Blank $blank): ?float
     {
-        $curve = $this->rack->drying($blank, $blank->workshop)->curve;
-        $true = $curve?->massG((int) now()->getTimestamp()) ?? $blank->last_mass_g
+        $true = ($this->curveG)($blank) ?? $blank->last_mass_g
             ?? $blank->core()->massG($this->woods->named($blank->wood), self::GREEN_PERCENT) ?? 1000.0;
 
         return match ($this->fault) {
-            Fault::None => round($true),
-            Fault::Silent => null,
-            Fault::Drifting => round($true * self::DRIFT),
-            Fault::Nonsense => 999_999.0,
+            InstrumentFault::None => round($true),
+            InstrumentFault::Silent => null,
+            InstrumentFault::Drifting => round($true * self::DRIFT),
+            InstrumentFault::Nonsense => 999_999.0,
         };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use App\Models\InstrumentFault;
+
 /** A stand-in: the speed that the lathe was set to, less what the belt slips. */
 final readonly class SimulatedTachometer implements Tachometer
 {
@@ -11,17 +13,17 @@ final readonly class SimulatedTachometer implements Tachometer
 
     private const DRIFT = 1.15;
 
-    public function __construct(private float $setRpm, private Fault $fault)
+    public function __construct(private float $setRpm, private InstrumentFault $fault)
     {
     }
 
     public function rpm(): ?float
     {
         return match ($this->fault) {
-            Fault::None => round($this->setRpm * self::SLIP),
-            Fault::Silent => null,
-            Fault::Drifting => round($this->setRpm * self::SLIP * self::DRIFT),
-            Fault::Nonsense => -1.0,
+            InstrumentFault::None => round($this->setRpm * self::SLIP),
+            InstrumentFault::Silent => null,
+            InstrumentFault::Drifting => round($this->setRpm * self::SLIP * self::DRIFT),
+            InstrumentFault::Nonsense => -1.0,
         };
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Devices\Fault;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -48,9 +47,9 @@ class Air extends Model
     }
 
     /** How its station is set; null where it has none. */
-    public function fault(): ?Fault
+    public function fault(): ?InstrumentFault
     {
         return $this->station === self::NO_STATION ? null
-            : ($this->station === 'works' ? Fault::None : Fault::from($this->station));
+            : ($this->station === 'works' ? InstrumentFault::None : InstrumentFault::from($this->station));
     }
 }

@@ -41,6 +41,9 @@ use Illuminate\Support\Carbon;
  */
 class PlannedStep extends Model
 {
+    /** A clock that has run longer was left running. */
+    private const LONGEST_CLOCK_HOURS = 10;
+
     public $timestamps = false;
 
     protected $guarded = ['id'];
@@ -105,5 +108,16 @@ class PlannedStep extends Model
     public function zones(): array
     {
         return $this->details->zone === '' ? [] : explode(', ', $this->details->zone);
+    }
+
+    /** The clock that runs on it: started after it was last done or taken back, and not forgotten over a night. */
+    public function runningClock(): ?LogEntry
+    {
+        /** @var LogEntry|null $last */
+        $last = LogEntry::query()->where(['piece_id' => $this->piece_id, 'step' => $this->step])
+            ->whereIn('kind', ['start', 'done', 'skip', 'undo', 'again'])->latest('id')->first();
+        $runs = $last?->kind === 'start' && $last->happened_at->gt(now()->subHours(self::LONGEST_CLOCK_HOURS));
+
+        return $runs ? $last : null;
     }
 }

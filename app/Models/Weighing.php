@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use HonestGrain\Rack\Weighing as CoreWeighing;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -50,5 +51,18 @@ class Weighing extends Model
     public function scopeStanding(Builder $query): void
     {
         $query->whereNull('struck_at');
+    }
+
+    /**
+     * As the core reads them.
+     *
+     * @param  list<self>  $weighings
+     * @return list<CoreWeighing>
+     */
+    public static function read(array $weighings): array
+    {
+        return array_map(
+            fn (self $one): CoreWeighing => new CoreWeighing((int) $one->at->getTimestamp(), $one->mass_g), $weighings,
+        );
     }
 }

@@ -10,6 +10,7 @@ use HonestGrain\Colour\DyeFactors;
 use HonestGrain\Colour\DyeFactorTable;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Reading\Document;
+use HonestGrain\Schedule\WorkingHours;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -94,10 +95,20 @@ class Workshop extends Model
     /** @return array{sanding_cap_m_s: float, min_wall_mm: float} what a shop keeps to until it says otherwise */
     public static function usualLimits(): array
     {
+        $usual = Catalogue::shipped()->calibration();
+
         return [
-            'sanding_cap_m_s' => app(Catalogue::class)->calibration()->sanding->capMPerS,
-            'min_wall_mm' => app(Catalogue::class)->calibration()->shape->leastWallMm,
+            'sanding_cap_m_s' => $usual->sanding->capMPerS,
+            'min_wall_mm' => $usual->shape->leastWallMm,
         ];
+    }
+
+    /** When hands are in it. */
+    public function workingHours(): WorkingHours
+    {
+        return WorkingHours::read(
+            Document::of(['hours' => $this->hours, 'closed' => $this->closed]), new \DateTimeZone($this->time_zone),
+        );
     }
 
     /** What its own records have made of the model of sanding, as far as it will have it. */

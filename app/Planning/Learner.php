@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Figures\SandingRecord;
 use App\Models\LogEntry;
 use App\Models\Workshop;
 use HonestGrain\Abrasive\Learnt;

@@ -10,7 +10,6 @@ use App\Models\PlannedStep;
 use App\Models\StepDetails;
 use App\Models\User;
 use App\Models\Workshop;
-use App\View\Show;
 use Carbon\CarbonInterface;
 use Closure;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -20,9 +19,6 @@ use Illuminate\Validation\ValidationException;
 /** Writes down what happens at the bench, once each, and lets the plan follow. */
 final readonly class Logbook
 {
-    /** A clock that has run longer was left running. */
-    private const LONGEST_CLOCK_HOURS = 10;
-
     private const NO_FORM = ['read' => null, 'once' => null];
 
     public function __construct(
@@ -51,7 +47,7 @@ final readonly class Logbook
     ): array {
         $at ??= now();
         $this->sameAsRead($step, $read);
-        $started = self::runningClock($step);
+        $started = $step->runningClock();
         if ($minutes === null && $started !== null && $started->happened_at->lte($at)) {
             $minutes = round($started->happened_at->diffInSeconds($at) / 60, 1);
         }
@@ -255,9 +251,7 @@ final readonly class Logbook
                 .'say that you go on all the same.']);
         }
         if ($at->gt(now()->addMinute())) {
-            throw ValidationException::withMessages(
-                ['at' => 'Done at is '.$this->words($at).', which is still to come; it takes a time up to now.'],
-            );
+            throw new OutOfTime($at, null);
         }
         if ($step->piece->refresh()->fault !== null) {
             throw ValidationException::withMessages(['step' => "{$step->piece->name} is held back: choose first what "
@@ -274,19 +268,9 @@ final readonly class Logbook
             }
             // A field of a form knows no seconds: the same minute is not before.
             if ($done !== null && intdiv($at->getTimestamp(), 60) < intdiv($done, 60)) {
-                throw ValidationException::withMessages(
-                    [
-                        'at' => 'Done at is '.$this->words($at).', before the step it follows; it takes a time from '
-                            .$this->words(Carbon::createFromTimestamp($done)).' to now.',
-                    ],
-                );
+                throw new OutOfTime($at, Carbon::createFromTimestamp($done));
             }
         }
-    }
-
-    private function words(CarbonInterface $at): string
-    {
-        return app(Show::class)->day($at).' '.app(Show::class)->time($at);
     }
 
     private function refuseIfBuiltUpon(LogEntry $entry, Piece $piece): void
@@ -302,17 +286,5 @@ final readonly class Logbook
                 );
             }
         }
-    }
-
-    /** The clock that runs on a step: started after it was last done or taken back, and not forgotten over a night. */
-    public static function runningClock(PlannedStep $step): ?LogEntry
-    {
-        /** @var LogEntry|null $last */
-        $last = LogEntry::query()->where(['piece_id' => $step->piece_id, 'step' => $step->step])
-            ->whereIn('kind', ['start', 'done', 'skip', 'undo', 'again'])->latest('id')->first();
-
-        $runs = $last?->kind === 'start' && $last->happened_at->gt(now()->subHours(self::LONGEST_CLOCK_HOURS));
-
-        return $runs ? $last : null;
     }
 }

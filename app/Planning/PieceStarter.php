@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\View\Show;
-use App\View\Unit;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Exception\NoRoom;
 use HonestGrain\Geometry\Form;
@@ -24,20 +22,16 @@ final readonly class PieceStarter
 
     /**
      * @param  array<string, mixed>  $typed  validated fields of the new-piece page
+     * @param  array<string, float>  $mm  its sizes
      * @param  array<string, mixed>  $more  of the document
      * @return array<string, mixed>
      */
-    public function document(array $typed, Show $show, string $timeZone, array $more = []): array
+    public function document(array $typed, array $mm, string $timeZone, array $more = []): array
     {
         $form = Form::from($typed['form']);
-        $sizes = [];
-        foreach (array_keys(Form::SIZES_MM) as $size) {
-            $sizes[$size] = $show->typed(Unit::Length, (float) ($typed[$size] ?? 0));
-        }
-
         $joints = $this->catalogue->calibration()->joints;
 
-        return Starter::document($joints, $form, $this->profile($show, $form, $sizes), $this->catalogue->stacks(), [
+        return Starter::document($joints, $form, self::profile($form, $mm), $this->catalogue->stacks(), [
             'name' => $typed['name'], 'wood' => $typed['wood'], 'grain' => $typed['grain'],
             'moisture_percent' => (float) $typed['moisture'], 'purpose' => $typed['purpose'],
             'due_at' => self::endOfDay($typed['due'] ?? null, $timeZone),
@@ -51,27 +45,32 @@ final readonly class PieceStarter
     }
 
     /** @param  array<string, float>  $mm */
-    private function profile(Show $show, Form $form, array $mm): Profile
+    private static function profile(Form $form, array $mm): Profile
     {
         if ($mm['foot'] > $mm['diameter']) {
             throw InvalidField::because(
-                'foot', $show->length($mm['foot']), 'the foot must not be wider than the widest '
-                    .'diameter, '.$show->length($mm['diameter']),
+                'foot', self::words($mm['foot']), 'the foot must not be wider than the widest '
+                    .'diameter, '.self::words($mm['diameter']),
             );
         }
         try {
             return $form->profile($mm['diameter'], $mm['height'], $mm['foot'], $mm['wall'], $mm['bore']);
         } catch (NoRoom $e) {
-            throw InvalidField::because('wall', $show->length($mm['wall']), sprintf(
+            throw InvalidField::because('wall', self::words($mm['wall']), sprintf(
                 '%s up, the outside is only %s across, which leaves no room for it there',
-                $show->length($e->zMm), $show->length($e->acrossMm),
+                self::words($e->zMm), self::words($e->acrossMm),
             ));
         } catch (BadInput $e) {
             $field = str_contains($e->field, 'bore') ? 'bore' : 'diameter';
             throw InvalidField::because(
-                $field, $show->length($mm[$field]),
-                'these sizes do not make a '.lcfirst($form->label()).' ('.$show->sentence($e->getMessage()).')',
+                $field, self::words($mm[$field]),
+                'these sizes do not make a '.lcfirst($form->label()).' ('.$e->getMessage().')',
             );
         }
+    }
+
+    private static function words(float $mm): string
+    {
+        return round($mm, 2).' mm';
     }
 }

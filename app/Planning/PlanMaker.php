@@ -87,7 +87,7 @@ final readonly class PlanMaker
     {
         try {
             return [$this->scheduler->plan(Problem::of(
-                $state->now, $this->mapper->hours($state->workshop), $this->mapper->resources($state->workshop),
+                $state->now, $state->workshop->workingHours(), $this->mapper->resources($state->workshop),
                 $jobs, $clock,
                 budgetMs: self::BUDGET_MS,
             )), null];
@@ -100,7 +100,7 @@ final readonly class PlanMaker
     {
         return min(
             $bench->calibration->bench->splitAboveMinutes,
-            $this->mapper->hours($state->workshop)->longestStretchSeconds() / 60,
+            $state->workshop->workingHours()->longestStretchSeconds() / 60,
         );
     }
 

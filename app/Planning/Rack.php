@@ -15,7 +15,6 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Drawing\BlankFigure;
 use HonestGrain\Rack\Blank as CoreBlank;
 use HonestGrain\Rack\Drying;
-use HonestGrain\Rack\Weighing as CoreWeighing;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Wood\WoodTable;
@@ -207,18 +206,6 @@ final readonly class Rack
         return null;
     }
 
-    /** Whether a weight can hardly be that blank's, next to the one before it; null where it can. */
-    public function doubt(Weighing $weighing): ?DoubtfulWeight
-    {
-        if ($weighing->struck_at !== null || $weighing->sure_at !== null) {
-            return null;
-        }
-        $before = Weighing::query()->where('blank_id', $weighing->blank_id)->standing()
-            ->where('at', '<', $weighing->at)->where('mass_g', '>', 0)->latest('at')->value('mass_g');
-
-        return $before === null ? null : DoubtfulWeight::of((float) $before, $weighing->mass_g);
-    }
-
     /** Strikes weights out; they stay on record. */
     public function strike(Workshop $workshop, Closure $which): int
     {
@@ -282,7 +269,7 @@ final readonly class Rack
      */
     private function derived(Blank $blank, Workshop $workshop, array $weighings): array
     {
-        $read = self::read($weighings);
+        $read = Weighing::read($weighings);
         $drying = $this->dryingOf($weighings, $workshop, $blank->air);
         $last = $weighings === [] ? null : $weighings[count($weighings) - 1];
         $figures = $this->catalogue->calibration()->drying;
@@ -311,18 +298,6 @@ final readonly class Rack
         $workshop->blanks()->onRack()->with('air')->each(fn (Blank $blank) => $this->derive($blank, $workshop));
     }
 
-    /**
-     * @param  list<Weighing>  $weighings
-     * @return list<CoreWeighing>
-     */
-    public static function read(array $weighings): array
-    {
-        return array_map(
-            fn (Weighing $one): CoreWeighing => new CoreWeighing((int) $one->at->getTimestamp(), $one->mass_g),
-            $weighings,
-        );
-    }
-
     /** @param  list<Weighing>  $weighings */
     private function dryingOf(array $weighings, Workshop $workshop, ?Air $air): Drying
     {
@@ -332,7 +307,7 @@ final readonly class Rack
         }
 
         return Drying::of(
-            $this->catalogue->calibration()->drying, self::read($weighings),
+            $this->catalogue->calibration()->drying, Weighing::read($weighings),
             $this->airs->equilibriumPercent($workshop, $air), $dryG,
         );
     }

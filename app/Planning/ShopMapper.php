@@ -15,7 +15,6 @@ use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Shop;
-use HonestGrain\Schedule\WorkingHours;
 use HonestGrain\Wood\Wood;
 
 /** Builds the core's view of a workshop from its rows: hours, air, abrasives, tins. */
@@ -23,14 +22,6 @@ final readonly class ShopMapper
 {
     public function __construct(private Catalogue $catalogue, private Airs $airs)
     {
-    }
-
-    public function hours(Workshop $workshop): WorkingHours
-    {
-        return WorkingHours::read(
-            Document::of(['hours' => $workshop->hours, 'closed' => $workshop->closed]),
-            new \DateTimeZone($workshop->time_zone),
-        );
     }
 
     /** The clock of what dries in this shop, in each of its airs. */

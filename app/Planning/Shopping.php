@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Figures\Shortage;
 use App\Models\Abrasive;
 use App\Models\Piece;
 use App\Models\Tin;
@@ -26,7 +27,7 @@ final readonly class Shopping
         )->all();
         $key = hash('xxh128', serialize([$workshop->id, $workshop->version, $workshop->planned_version, $left]));
 
-        return cache()->remember("short-$key", self::KEPT_SECONDS, fn (): array => $this->against($workshop, $left));
+        return cache()->remember("shortage-$key", self::KEPT_SECONDS, fn (): array => $this->against($workshop, $left));
     }
 
     /**

@@ -51,6 +51,8 @@ class AppServiceProvider extends ServiceProvider
         $this->app->scoped(ShownErrors::class);
         $this->app->scoped(RouteStore::class);
         $this->app->singleton(Catalogue::class, fn () => Catalogue::shipped());
+        // A guest's; whoever is signed in has their own, set by the middleware.
+        $this->app->bind(Show::class, fn () => Show::for(null, $this->app->make(Catalogue::class)));
         $this->app->bind(Scheduler::class, OrderSearch::class);
     }
 
@@ -115,8 +117,7 @@ class AppServiceProvider extends ServiceProvider
             if (str_starts_with($view->name(), 'errors.')) {
                 return;
             }
-            $user = auth()->user();
-            $view->with(['show' => Show::for($user), 'me' => $user]);
+            $view->with(['show' => $this->app->make(Show::class), 'me' => auth()->user()]);
         });
     }
 }

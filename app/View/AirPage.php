@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Devices\Fault;
 use App\Models\Air;
+use App\Models\InstrumentFault;
 use App\Models\Workshop;
-use App\Planning\Airs;
 use HonestGrain\Coating\RecordedClimate;
 use HonestGrain\Drawing\AirChart;
 use HonestGrain\Wood\Emc;
@@ -29,11 +28,13 @@ final readonly class AirPage
 
     private const SHOWN = 14;
 
-    private RecordedClimate $climate;
-
-    public function __construct(private Workshop $workshop, public Air $air, private Airs $airs, private Show $show)
-    {
-        $this->climate = $airs->recorded($workshop, $air);
+    public function __construct(
+        private Workshop $workshop,
+        public Air $air,
+        private RecordedClimate $climate,
+        private float $settlesPercent,
+        private Show $show,
+    ) {
     }
 
     public function now(): string
@@ -51,7 +52,7 @@ final readonly class AirPage
             $stretch->rhPercent,
         )} %, $how. "
             ."Wood settles at {$this->show->plain($emc)} % in it now, and at "
-            .$this->show->plain($this->airs->equilibriumPercent($this->workshop, $this->air)).' % over its days.';
+            .$this->show->plain($this->settlesPercent).' % over its days.';
     }
 
     public function chart(): string
@@ -81,7 +82,7 @@ final readonly class AirPage
     public function stations(): array
     {
         $set = [Air::NO_STATION => 'none', 'works' => 'simulated: works'];
-        foreach (array_slice(Fault::cases(), 1) as $fault) {
+        foreach (array_slice(InstrumentFault::cases(), 1) as $fault) {
             $set[$fault->value] = 'simulated: '.$fault->label();
         }
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Piece;
-use App\Planning\ShopMapper;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Layout\Proportion;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use Illuminate\Http\Request;
@@ -23,9 +23,8 @@ final readonly class BandAsked
     }
 
     /** @throws BadInput for a band that there is not */
-    public static function read(Request $request, Piece $piece, ShopMapper $mapper, Show $show): self
+    public static function read(Request $request, Piece $piece, Tables $tables, Show $show): self
     {
-        $tables = $mapper->tables($piece->workshop);
         $core = CorePiece::read(Document::of($piece->document), $tables);
         $part = $core->part($request->string('part')->toString()) ?? $core->body();
         $marks = array_column($piece->document['parts'], 'marks', 'id')[$part->id] ?? [];

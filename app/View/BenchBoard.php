@@ -8,7 +8,7 @@ use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Models\Workshop;
-use App\Planning\Logbook;
+use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Drawing\WaitBar;
 use HonestGrain\Route\StepKind;
 use Illuminate\Support\Collection;
@@ -85,7 +85,7 @@ final readonly class BenchBoard
                 ->limit(5)
                 ->get(),
             $now?->batch === null ? new Collection : $ready->slice(1)->where('batch', $now->batch)->values(),
-            $now === null ? null : Logbook::runningClock($now),
+            $now?->runningClock(),
             $workshop->logEntries()
                 ->with('piece:id,workshop_id,name')
                 ->whereIn('kind', ['done', 'skip', 'wrong', 'note'])
@@ -130,9 +130,9 @@ final readonly class BenchBoard
     }
 
     /** @return array<string, list<string>> grit => the faces that take it while the piece is held so */
-    public function gritByGrit(): array
+    public function gritByGrit(AbrasiveTable $abrasives): array
     {
-        return $this->now?->details->abrading === null ? [] : SandingRun::of($this->now);
+        return $this->now?->details->abrading === null ? [] : SandingRun::of($this->now, $abrasives);
     }
 
     /** "Now, 12 min", "Next, Thu 26 Nov 08:00, 12 min" */

@@ -6,7 +6,6 @@ namespace App\View;
 
 use App\Models\Blank;
 use App\Models\Weighing;
-use App\Planning\Rack;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Drawing\DryingChart;
 use HonestGrain\Drawing\TruingPlan;
@@ -99,7 +98,7 @@ final readonly class BlankPage
 
     public function chart(): string
     {
-        $weighings = Rack::read($this->counted);
+        $weighings = Weighing::read($this->counted);
 
         return count($weighings) < 2 ? '' : (new DryingChart(
             $weighings, $this->drying, (int) now()->getTimestamp(),
@@ -125,7 +124,7 @@ final readonly class BlankPage
     /** @return list<array{string, string}> label and figure */
     public function figures(): array
     {
-        $weighings = Rack::read($this->counted);
+        $weighings = Weighing::read($this->counted);
         $lost = Drying::lostPercent(...$weighings);
         $week = Drying::weeklyLossPercent($this->calibration->drying, ...$weighings);
         $ahead = $this->drying->curve?->lossPercentAWeek((int) now()->getTimestamp());

@@ -127,7 +127,7 @@ final readonly class CoatsPanel
     }
 
     /** @return list<self> */
-    public static function all(Part $part, CureClock $clock, Calibration $calibration): array
+    public static function all(Part $part, CureClock $clock, Calibration $calibration, Show $show): array
     {
         $measured = $part->measure($calibration->shape);
         $panels = [];
@@ -142,7 +142,7 @@ final readonly class CoatsPanel
                     ),
                 );
                 $amounts[] = Amount::forCoat($coat->coating, $zones, $i === 0, $calibration->coats);
-                [$waits[], $warned] = self::waits($coat->coating, $clock);
+                [$waits[], $warned] = self::waits($coat->coating, $clock, $show);
                 $warnings = [
                     ...$warnings,
                     ...array_map(fn (string $warning): string => "{$coat->coating->class}: $warning", $warned),
@@ -201,9 +201,8 @@ final readonly class CoatsPanel
     }
 
     /** @return array{array<string, string>, list<string>} */
-    private static function waits(Coating $coating, CureClock $clock): array
+    private static function waits(Coating $coating, CureClock $clock, Show $show): array
     {
-        $show = app(Show::class);
         $start = Carbon::now()->getTimestamp();
         $warnings = [];
         $timed = function (?float $hours) use ($coating, $clock, $show, $start, &$warnings): string {

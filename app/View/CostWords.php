@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Planning\PieceCost;
+use App\Figures\PieceCost;
 
 /** What a piece has cost so far, in a sentence; money as it was typed, whatever the coin. */
 final class CostWords

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Figures\SandingRecord;
 use App\Models\Workshop;
-use App\Planning\SandingRecord;
 use HonestGrain\Abrasive\Learnt;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Calibration\Calibration;

@@ -6,7 +6,6 @@ namespace App\View;
 
 use App\Models\Piece;
 use App\Models\PlannedStep;
-use App\Planning\ShopMapper;
 use Carbon\CarbonInterface;
 use HonestGrain\Drawing\TimeStrip;
 use HonestGrain\Holding\Holding;
@@ -43,7 +42,7 @@ final readonly class PiecePage
     }
 
     /** @param  Part|null  $part  the part that the page is about */
-    public static function of(Piece $piece, ?CorePiece $core = null, ?Part $part = null): self
+    public static function of(Piece $piece, Show $show, ?CorePiece $core = null, ?Part $part = null): self
     {
         $steps = $piece->plannedSteps->each(fn (PlannedStep $step) => $step->setRelation('piece', $piece));
         $open = $steps->where('state', 'open')->filter(
@@ -57,7 +56,7 @@ final readonly class PiecePage
             ? 0.0 : max(0.0, $now->diffInMinutes($piece->ready_at) - $hands) / 60;
 
         return new self(
-            $piece, $steps, self::strip($steps, $from, $to, app(Show::class)), $hands, $left,
+            $piece, $steps, self::strip($steps, $from, $to, $show), $hands, $left,
             $piece->revision > (int) $piece->revisions()->min('number'),
             $piece->revisions()->where('number', '>', $piece->revision)->exists(),
             $core, $part,
@@ -250,7 +249,7 @@ final readonly class PiecePage
             return '';
         }
         $workshop = $this->piece->workshop;
-        $hours = app(ShopMapper::class)->hours($workshop);
+        $hours = $workshop->workingHours();
         $day = $due->copy()->setTimezone($workshop->time_zone);
         for ($back = 0; $back < 15; $back++) {
             $stretches = $hours->stretchesOn($day->copy()->subDays($back)->format('Y-m-d'));

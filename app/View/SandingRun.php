@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\PlannedStep;
-use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Route\SandedInOneGo;
 use HonestGrain\Route\StepKind;
 
@@ -13,7 +13,7 @@ use HonestGrain\Route\StepKind;
 final readonly class SandingRun
 {
     /** @return array<string, list<string>> grit, coarse to fine => faces; empty where there is but one face */
-    public static function of(PlannedStep $now): array
+    public static function of(PlannedStep $now, AbrasiveTable $table): array
     {
         $open = PlannedStep::query()->where(['piece_id' => $now->piece_id, 'part' => $now->part, 'state' => 'open'])
             ->orderBy('position')->get()
@@ -32,7 +32,6 @@ final readonly class SandingRun
                 $faces[$grit][] = $step->details->zone;
             }
         }
-        $table = app(Catalogue::class)->abrasives();
         uksort($faces, fn (string $a, string $b): int => $table->named($b, 'grit')->micron
             <=> $table->named($a, 'grit')->micron);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Planning\Shortage;
+use App\Figures\Shortage;
 use Illuminate\Support\Str;
 
 /** One line of the shopping list: what, how much, for which piece, by when. */

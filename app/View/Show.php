@@ -25,6 +25,7 @@ final readonly class Show
     ];
 
     public function __construct(
+        private Catalogue $catalogue,
         private bool $imperial = false,
         private bool $twelveHours = false,
         private bool $cami = false,
@@ -32,10 +33,10 @@ final readonly class Show
     ) {
     }
 
-    public static function for(?User $user): self
+    public static function for(?User $user, Catalogue $catalogue): self
     {
-        return $user === null ? new self : new self(
-            $user->prefers('units') === 'imperial', $user->prefers('clock') === '12',
+        return $user === null ? new self($catalogue) : new self(
+            $catalogue, $user->prefers('units') === 'imperial', $user->prefers('clock') === '12',
             $user->prefers('grits') === 'CAMI', $user->timeZone(),
         );
     }
@@ -290,7 +291,7 @@ final readonly class Show
 
     public function step(PlannedStep $step): StepWords
     {
-        return StepWords::of($step, $this);
+        return StepWords::of($step, $this, $this->catalogue->calibration());
     }
 
     /** The same from a planned step. */
@@ -324,13 +325,12 @@ final readonly class Show
     /** A grit by its own name, and beside it the nearest of the scale the reader thinks in. */
     public function grit(string $name): string
     {
-        $table = app(Catalogue::class)->abrasives();
-        $grit = $table->named($name, 'grit');
+        $grit = $this->catalogue->abrasives()->named($name, 'grit');
         $own = $this->cami ? Scale::Cami : Scale::Fepa;
         if ($grit->scale === $own) {
             return $name;
         }
-        $near = $table->nearest($grit, $own)->name;
+        $near = $this->catalogue->abrasives()->nearest($grit, $own)->name;
 
         return "$name (≈ $near)";
     }

@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\PlannedStep;
-use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 
 /** What a page says of a planned step, worded for the reader. */
 final readonly class StepWords
 {
-    private function __construct(private PlannedStep $step, private Show $show)
+    private function __construct(private PlannedStep $step, private Show $show, private Calibration $calibration)
     {
     }
 
-    public static function of(PlannedStep $step, Show $show): self
+    public static function of(PlannedStep $step, Show $show, Calibration $calibration): self
     {
-        return new self($step, $show);
+        return new self($step, $show, $calibration);
     }
 
     /** "In the chuck, spinning, at most 360 rpm." */
@@ -146,6 +146,6 @@ final readonly class StepWords
 
     public function why(): string
     {
-        return app(Catalogue::class)->calibration()->told(StepKind::from($this->step->kind)->why());
+        return $this->calibration->told(StepKind::from($this->step->kind)->why());
     }
 }

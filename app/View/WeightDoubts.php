@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Figures\DoubtfulWeight;
 use App\Models\Weighing;
-use App\Planning\DoubtfulWeight;
-use App\Planning\Rack;
 
 /** What is asked about a weight that can hardly be that blank's. */
 final readonly class WeightDoubts
 {
-    public function __construct(private Rack $rack, private Show $show)
+    public function __construct(private Show $show)
     {
     }
 
     public function of(Weighing $weighing): ?DoubtfulWeight
     {
-        return $this->rack->doubt($weighing);
+        return DoubtfulWeight::at($weighing);
     }
 
     /** "It weighed 1,500 g before, and 1.5 g now. Was that in kilograms?" */

@@ -129,10 +129,10 @@
                         </form>
                     </div>
                 </details>
-                @if ($board->gritByGrit() !== [])
+                @if ($byGrit !== [])
                     <div class="note" id="grit-by-grit">
                         <strong>In one go, grit by grit.</strong>
-                        @foreach ($board->gritByGrit() as $grit => $faces)
+                        @foreach ($byGrit as $grit => $faces)
                             <span class="whitespace-nowrap"
                                 ><b>{{ $show->grit($grit) }}</b>
                                 {{ implode(', ', $faces) }}{{ $loop->last ? '.' : ';' }}</span

@@ -1,4 +1,4 @@
-@use('App\Devices\Instruments')
+@use('App\Planning\Instruments')
 <x-layout title="Instruments" section="shop">
     <div class="page max-w-4xl">
         <p><a href="/shop">Shop</a></p>

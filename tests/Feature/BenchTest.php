@@ -39,7 +39,7 @@ final class BenchTest extends FeatureTestCase
         $this->work($piece, 'body/mount');
         self::assertMatchesRegularExpression(
             '/The plan has moved\. Ebb bowl will be ready [\d.]+ days later than before: \w{3} \d+ Dec/',
-            (string) session('said'),
+            $this->said(),
         );
         $this->work(
             $piece, 'body.outside/sand', 'body.rim/sand', 'body.inside/sand', 'body/wipe-clean', 'l1', 'l1/wipe-off',

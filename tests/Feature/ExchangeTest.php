@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Demo\DemoWorkshop;
 use App\Models\Workshop;
-use Database\Seeders\DemoWorkshopSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -239,7 +239,7 @@ final class ExchangeTest extends FeatureTestCase
     public function test_the_demo_workshop_is_alive_at_any_hour(string $moment): void
     {
         Carbon::setTestNow($moment);
-        app(DemoWorkshopSeeder::class)->run();
+        app(DemoWorkshop::class)->run();
         $demo = Workshop::query()->where('is_demo', true)->firstOrFail();
         self::assertGreaterThanOrEqual(9, $demo->pieces()->count());
         self::assertGreaterThanOrEqual(8, $demo->pieces()->distinct()->count('wood'));

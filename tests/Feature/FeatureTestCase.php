@@ -9,6 +9,8 @@ use App\Models\PlannedStep;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\PieceEditor;
+use App\View\Moved;
+use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Route\Bench;
@@ -36,6 +38,18 @@ abstract class FeatureTestCase extends TestCase
         $this->shop = $this->makeShop('Bramble Slip', 'wren@example.test');
         $this->wren = $this->shop->users()->firstOrFail();
         $this->actingAs($this->wren);
+    }
+
+    /** The words of a reader with these preferences. */
+    protected function show(mixed ...$preferences): Show
+    {
+        return new Show(app(Catalogue::class), ...$preferences);
+    }
+
+    /** What the last press said, the moved date with it. */
+    protected function said(): string
+    {
+        return trim(session('said').' '.Moved::words(session('moved'), $this->show()));
     }
 
     protected function makeShop(string $name, string $email): Workshop

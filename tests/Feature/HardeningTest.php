@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Demo\DemoWorkshop;
+use App\Demo\Visits;
 use App\Http\DatabaseGone;
 use App\Http\Requests\ReadingValidator;
 use App\Models\LogEntry;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\Logbook;
-use App\Planning\Visits;
-use Database\Seeders\DemoWorkshopSeeder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
@@ -23,6 +24,15 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** What got through once: strange input, races, guessing, other people's demo, a database that is gone. */
 final class HardeningTest extends FeatureTestCase
 {
+    public function test_no_class_of_the_application_asks_the_container_by_name(): void
+    {
+        foreach (File::allFiles(app_path()) as $file) {
+            self::assertDoesNotMatchRegularExpression(
+                '/(?<![\w>:$])(app|resolve)\(|App::make\(/', $file->getContents(), $file->getFilename(),
+            );
+        }
+    }
+
     public function test_a_note_is_written_once_however_often_it_is_sent_and_only_about_the_step_that_was_read(): void
     {
         $step = $this->step($this->bowl(), 'body/mount');
@@ -239,19 +249,19 @@ final class HardeningTest extends FeatureTestCase
         $step = $this->step($piece, 'body/mount');
         $this->post(route('steps.start', $step));
         Carbon::setTestNow('2026-12-01 09:12:00');
-        self::assertNotNull(Logbook::runningClock($step));
+        self::assertNotNull($step->runningClock());
         $this->work($piece, 'body/mount');
         $entry = $this->shop->logEntries()->where('kind', 'done')->firstOrFail();
         self::assertSame(12.0, $entry->minutes);
         $this->post(route('log.undo', $entry))->assertSessionHasNoErrors();
         Carbon::setTestNow('2026-12-02 10:00:00');
-        self::assertNull(Logbook::runningClock($step));
+        self::assertNull($step->runningClock());
         $this->work($piece, 'body/mount');
         self::assertNull($this->shop->logEntries()->where('kind', 'done')->latest('id')->firstOrFail()->minutes);
         $next = $this->step($piece, 'body.outside/sand');
         $this->post(route('steps.start', $next));
         Carbon::setTestNow('2026-12-03 10:00:00');
-        self::assertNull(Logbook::runningClock($next), 'nobody sands for a day');
+        self::assertNull($next->runningClock(), 'nobody sands for a day');
     }
 
     public function test_one_form_makes_one_piece_however_often_it_is_sent(): void
@@ -343,7 +353,7 @@ final class HardeningTest extends FeatureTestCase
 
     public function test_each_visitor_has_a_demo_of_their_own_made_for_them_and_swept_in_time(): void
     {
-        app(DemoWorkshopSeeder::class)->run();
+        app(DemoWorkshop::class)->run();
         Auth::logout();
         $this->post('/demo')->assertRedirect('/bench');
         $first = Auth::user()?->workshop_id;
@@ -364,13 +374,13 @@ final class HardeningTest extends FeatureTestCase
 
     public function test_the_shared_sign_in_of_the_demo_can_lock_nobody_out(): void
     {
-        app(DemoWorkshopSeeder::class)->run();
-        $wren = User::query()->where('email', DemoWorkshopSeeder::EMAIL)->firstOrFail();
+        app(DemoWorkshop::class)->run();
+        $wren = User::query()->where('email', DemoWorkshop::EMAIL)->firstOrFail();
         $this->actingAs($wren);
         $this->put(
             '/password',
             [
-                'current_password' => DemoWorkshopSeeder::PASSWORD, 'password' => 'heron-on-the-wharf',
+                'current_password' => DemoWorkshop::PASSWORD, 'password' => 'heron-on-the-wharf',
                 'password_confirmation' => 'heron-on-the-wharf',
             ],
         )->assertForbidden();

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Demo\DemoWorkshop;
 use App\Models\User;
-use App\View\Show;
-use Database\Seeders\DemoWorkshopSeeder;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** A reader in inches and °F sees neither millimetres nor °C on any page of the demo workshop. */
@@ -18,8 +17,8 @@ final class OtherUnitsTest extends FeatureTestCase
 
     public function test_no_page_falls_back_into_the_other_system(): void
     {
-        app(DemoWorkshopSeeder::class)->run();
-        $wren = User::query()->where('email', DemoWorkshopSeeder::EMAIL)->firstOrFail();
+        app(DemoWorkshop::class)->run();
+        $wren = User::query()->where('email', DemoWorkshop::EMAIL)->firstOrFail();
         $wren->update(['preferences' => ['units' => 'imperial']]);
         $this->actingAs($wren);
         $pages = [
@@ -62,7 +61,7 @@ final class OtherUnitsTest extends FeatureTestCase
     #[DataProvider('sentences')]
     public function test_a_sentence_of_the_core_is_read_in_inches_and_fahrenheit(string $metric, string $read): void
     {
-        self::assertSame($read, (new Show(imperial: true))->sentence($metric));
+        self::assertSame($read, $this->show(imperial: true)->sentence($metric));
     }
 
     /** @return list<array{string, string}> */

@@ -108,7 +108,6 @@ final class PlanningTest extends FeatureTestCase
     public function test_every_change_says_what_it_does_to_the_date(): void
     {
         $piece = $this->bowl(['coats' => self::VARNISHED]);
-        $said = fn (): string => (string) session('said');
         $this->put(
             route('pieces.coats', $piece),
             [
@@ -116,12 +115,16 @@ final class PlanningTest extends FeatureTestCase
                 'product' => 'Wiping varnish (oil-based thinned)',
             ],
         );
-        self::assertMatchesRegularExpression('/^Coats saved\. It will be ready .* later than before: /', $said());
+        self::assertMatchesRegularExpression(
+            '/^Coats saved\. It will be ready .* later than before: /', $this->said(),
+        );
         $this->put(route('pieces.coats', $piece), [
             'version' => 2, 'do' => 'remove', 'plan' => $this->planId($piece, 0),
             'coat' => $this->coatId($piece, 0, 2),
         ]);
-        self::assertMatchesRegularExpression('/^Coats saved\. It will be ready .* sooner than before: /', $said());
+        self::assertMatchesRegularExpression(
+            '/^Coats saved\. It will be ready .* sooner than before: /', $this->said(),
+        );
         $this->put(
             route('pieces.update', $piece),
             [
@@ -129,11 +132,11 @@ final class PlanningTest extends FeatureTestCase
                 'purpose' => 'food', 'holding' => 'tenon', 'due' => '2026-12-18', 'note' => '',
             ],
         );
-        self::assertMatchesRegularExpression('/days later than before/', $said());
+        self::assertMatchesRegularExpression('/days later than before/', $this->said());
         $this->put(
             route('pieces.surface', $piece), ['version' => 4, 'tool_mark_um' => ['outside' => '81'], 'own' => []],
         );
-        self::assertSame('Sanding saved.', $said());
+        self::assertSame('Sanding saved.', $this->said());
     }
 
     public function test_a_late_piece_says_by_how_much_and_why_in_the_makers_words(): void

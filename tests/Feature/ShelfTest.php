@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Demo\DemoWorkshop;
 use App\Models\Workshop;
-use Database\Seeders\DemoWorkshopSeeder;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\Coating;
 use Illuminate\Support\Facades\Artisan;
@@ -164,7 +164,7 @@ final class ShelfTest extends FeatureTestCase
         $this->post('/sign-out');
         $this->post('/demo')->assertRedirect('/bench');
         self::assertNotSame(
-            DemoWorkshopSeeder::EMAIL, auth()->user()?->email, 'each visitor has a workshop of their own',
+            DemoWorkshop::EMAIL, auth()->user()?->email, 'each visitor has a workshop of their own',
         );
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\View\Show;
 use App\View\Unit;
 use Illuminate\Support\Carbon;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -18,7 +17,7 @@ final class UnitsTest extends FeatureTestCase
     public function test_what_is_shown_in_a_field_comes_back_as_it_was(Unit $unit, float $metric): void
     {
         foreach ([false, true] as $imperial) {
-            $show = new Show($imperial);
+            $show = $this->show($imperial);
             $typed = $show->field($unit, $metric);
             $step = 0.5 * 10 ** -$unit->decimals($imperial) * ($imperial ? abs(
                 $show->typed($unit, 1.0) - $show->typed($unit, 0.0),
@@ -119,36 +118,36 @@ final class UnitsTest extends FeatureTestCase
     public function test_a_limit_that_is_shown_is_taken_and_never_shown_as_more_than_it_is(): void
     {
         foreach ([false, true] as $isImperial) {
-            $show = new Show(imperial: $isImperial);
+            $show = $this->show(imperial: $isImperial);
             foreach ([[0.5, 200.0], [5.0, 2000.0], [1.0, 1000.0], [0.3, 4.8287]] as [$least, $most]) {
                 preg_match('/^between:([\d.]+),([\d.]+)$/', $show->between(Unit::Length, $least, $most), $shown);
                 self::assertGreaterThanOrEqual($least - 1e-9, $show->typed(Unit::Length, (float) $shown[1]));
                 self::assertLessThanOrEqual($most + 1e-9, $show->typed(Unit::Length, (float) $shown[2]));
             }
         }
-        self::assertSame('122.6 mm', (new Show)->atMost(122.69));
-        self::assertSame('4.830 in', (new Show(imperial: true))->atMost(122.69));
-        self::assertSame('200.0 mm', (new Show)->atMost(200.0));
+        self::assertSame('122.6 mm', $this->show()->atMost(122.69));
+        self::assertSame('4.830 in', $this->show(imperial: true)->atMost(122.69));
+        self::assertSame('200.0 mm', $this->show()->atMost(200.0));
     }
 
     public function test_known_pairs_of_the_two_systems(): void
     {
-        $inches = new Show(imperial: true);
+        $inches = $this->show(imperial: true);
         self::assertSame('1.000 in', $inches->length(25.4, 3));
         self::assertSame('69.8 °F', $inches->temperature(21));
         self::assertSame('32 °F', $inches->temperature(0));
         self::assertSame('16.4 ft/s', $inches->speed(5));
         self::assertSame('1.00 fl oz', $inches->volume(29.5735295625));
         self::assertSame('570 ft²/gal', $inches->coverage(14));
-        self::assertSame('14 m²/L', (new Show)->coverage(14));
-        self::assertSame('21 °C', (new Show)->temperature(21));
-        self::assertSame('8.5 mL', (new Show)->volume(8.5));
+        self::assertSame('14 m²/L', $this->show()->coverage(14));
+        self::assertSame('21 °C', $this->show()->temperature(21));
+        self::assertSame('8.5 mL', $this->show()->volume(8.5));
         self::assertSame('between:14,113', $inches->between(Unit::Temperature, -10, 45));
     }
 
     public function test_hours_days_and_clocks_read_as_people_say_them(): void
     {
-        $show = new Show(timeZone: 'Europe/Oslo');
+        $show = $this->show(timeZone: 'Europe/Oslo');
         self::assertSame(
             ['45 min', '1 h', '17.8 h', '2 days', '47 days'],
             array_map($show->hours(...), [0.75, 1.0, 17.8, 48.0, 47 * 24.0]),
@@ -159,7 +158,7 @@ final class UnitsTest extends FeatureTestCase
         self::assertSame(['1 day', '1 day', '0.5 days'], array_map($show->days(...), [1.0, 24.2 / 24, 0.5]));
         $evening = Carbon::parse('2026-12-01 22:30:00', 'UTC');
         self::assertSame(['Tue 1 Dec', '23:30'], [$show->day($evening), $show->time($evening)]);
-        self::assertSame('11:30 pm', (new Show(twelveHours: true, timeZone: 'Europe/Oslo'))->time($evening));
+        self::assertSame('11:30 pm', $this->show(twelveHours: true, timeZone: 'Europe/Oslo')->time($evening));
         self::assertSame('2026-12-02T00:30', $show->fieldTime($evening->copy()->addHour()));
         self::assertTrue($show->isToday($evening));
         self::assertFalse($show->isToday($evening->copy()->addHour()));
@@ -167,13 +166,13 @@ final class UnitsTest extends FeatureTestCase
 
     public function test_sentences_of_the_core_change_their_lengths_only(): void
     {
-        $inches = new Show(imperial: true);
+        $inches = $this->show(imperial: true);
         self::assertSame(
             'The wall is 0.256 in at its thinnest; 0.118 in is the least you allow.',
             $inches->sentence('The wall is 6.5 mm at its thinnest; 3.0 mm is the least you allow.'),
         );
         self::assertSame('P320 leaves 11.6 µm in 20 min.', $inches->sentence('P320 leaves 11.6 µm in 20 min.'));
-        self::assertSame('A wall of 6.5 mm.', (new Show)->sentence('A wall of 6.5 mm.'));
+        self::assertSame('A wall of 6.5 mm.', $this->show()->sentence('A wall of 6.5 mm.'));
     }
 
     public function test_the_shop_is_typed_in_fahrenheit_and_inches_and_kept_in_celsius_and_millimetres(): void
@@ -263,11 +262,11 @@ final class UnitsTest extends FeatureTestCase
 
     public function test_grits_are_named_by_their_own_scale_with_the_nearest_of_the_readers(): void
     {
-        $american = new Show(cami: true);
+        $american = $this->show(cami: true);
         self::assertSame('CAMI 220', $american->grit('CAMI 220'));
         self::assertStringStartsWith('P220 (≈ CAMI ', $american->grit('P220'));
-        self::assertSame('P220', (new Show)->grit('P220'));
-        self::assertStringStartsWith('CAMI 220 (≈ P', (new Show)->grit('CAMI 220'));
+        self::assertSame('P220', $this->show()->grit('P220'));
+        self::assertStringStartsWith('CAMI 220 (≈ P', $this->show()->grit('CAMI 220'));
     }
 
     public function test_a_person_in_another_zone_reads_and_types_their_own_time(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Demo\DemoWorkshop;
 use App\Models\Piece;
 use App\Models\User;
 use App\Models\Workshop;
@@ -11,7 +12,6 @@ use App\Planning\PieceEditor;
 use App\Planning\Planner;
 use App\Planning\PlanStore;
 use App\Planning\ShopMapper;
-use Database\Seeders\DemoWorkshopSeeder;
 use HonestGrain\Route\Route;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -33,7 +33,7 @@ class SeedBench extends Command
     {
         /** @var Workshop $workshop */
         $workshop = Workshop::query()->whereIn(
-            'id', User::query()->where('email', DemoWorkshopSeeder::EMAIL)->select('workshop_id'),
+            'id', User::query()->where('email', DemoWorkshop::EMAIL)->select('workshop_id'),
         )->firstOrFail();
         $models = $workshop->pieces()->working()->orderBy('id')->get();
         for ($i = $models->count(); $i < (int) $this->argument('working'); $i++) {

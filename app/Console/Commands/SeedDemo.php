@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Demo\DemoWorkshop;
 use App\Models\User;
 use App\Models\Workshop;
-use Database\Seeders\DemoWorkshopSeeder;
 use Illuminate\Console\Command;
 
 class SeedDemo extends Command
@@ -15,16 +15,16 @@ class SeedDemo extends Command
 
     protected $description = 'Makes the demo workshop, with dates around today';
 
-    public function handle(): int
+    public function handle(DemoWorkshop $demo): int
     {
         if (($this->option('if-empty') && Workshop::query()->exists()) || User::query()->where(
-            'email', DemoWorkshopSeeder::EMAIL,
+            'email', DemoWorkshop::EMAIL,
         )->exists()) {
             $this->info('There is a workshop already; nothing was changed.');
 
             return self::SUCCESS;
         }
-        $this->getLaravel()->call(DemoWorkshopSeeder::class.'@run');
+        $demo->run();
         $this->info('The demo workshop is made.');
 
         return self::SUCCESS;

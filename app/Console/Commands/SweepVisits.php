@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Planning\Visits;
+use App\Demo\Visits;
 use Illuminate\Console\Command;
 
 class SweepVisits extends Command

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\User;
-use App\Planning\CalendarFeed;
+use App\View\CalendarFeed;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 

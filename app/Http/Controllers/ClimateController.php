@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Devices\Fault;
 use App\Http\Requests\SaveAir;
 use App\Jobs\DeriveRack;
 use App\Models\Air;
+use App\Models\InstrumentFault;
 use App\Models\Workshop;
 use App\Planning\Airs;
 use App\Planning\Planner;
@@ -40,7 +40,10 @@ class ClimateController extends Controller
 
         return view('climate', [
             'airs' => $workshop->airs, 'air' => $air,
-            'page' => new AirPage($workshop, $air ?? abort(404), $this->airs, $show),
+            'page' => new AirPage(
+                $workshop, $air ?? abort(404), $this->airs->recorded($workshop, $air),
+                $this->airs->equilibriumPercent($workshop, $air), $show,
+            ),
         ]);
     }
 
@@ -107,7 +110,7 @@ class ClimateController extends Controller
     public function station(Request $request, Air $air): RedirectResponse
     {
         $typed = $request->validate(['station' => ['required', Rule::in([
-            Air::NO_STATION, 'works', ...array_column(array_slice(Fault::cases(), 1), 'value'),
+            Air::NO_STATION, 'works', ...array_column(array_slice(InstrumentFault::cases(), 1), 'value'),
         ])]]);
         $air->update(['station' => $typed['station']]);
 

@@ -15,6 +15,7 @@ use App\Planning\Planner;
 use App\Planning\ShopMapper;
 use App\View\CoatsPanel;
 use App\View\PiecePage;
+use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -22,15 +23,21 @@ use Illuminate\Http\Request;
 
 class CoatsController extends Controller
 {
-    public function show(Request $request, Piece $piece, ShopMapper $mapper, Catalogue $catalogue, Airs $airs): View
-    {
+    public function show(
+        Request $request,
+        Piece $piece,
+        ShopMapper $mapper,
+        Catalogue $catalogue,
+        Airs $airs,
+        Show $show,
+    ): View {
         $core = $mapper->piece($piece->workshop, $piece->document, $piece);
         $part = $this->part($request, $core);
 
         return view('pieces.coats', [
-            'page' => PiecePage::of($piece, $core, $part), 'part' => $part,
+            'page' => PiecePage::of($piece, $show, $core, $part), 'part' => $part,
             'plans' => CoatsPanel::all(
-                $part, $mapper->clock($piece->workshop), $mapper->tables($piece->workshop)->calibration,
+                $part, $mapper->clock($piece->workshop), $mapper->tables($piece->workshop)->calibration, $show,
             ),
             'faces' => CoatsPanel::faces($part), 'stacks' => $catalogue->stacks(),
             'airs' => $piece->workshop->airs->contains(fn (Air $air): bool => $air->kind !== Air::SHOP)

@@ -11,8 +11,7 @@ use App\Models\Workshop;
 use App\Planning\Edit;
 use App\Planning\VersionConflict;
 use App\View\DownloadName;
-use App\View\Show;
-use Carbon\CarbonInterface;
+use App\View\Moved;
 use Closure;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
@@ -26,9 +25,6 @@ use Symfony\Component\HttpFoundation\HeaderUtils;
 
 abstract class Controller
 {
-    /** Dates that differ by less are the same to a maker. */
-    private const SAME_MINUTES = 10;
-
     protected function user(Request $request): User
     {
         /** @var User */
@@ -103,20 +99,6 @@ abstract class Controller
                 .'as it is. Make your change again.']);
         }
 
-        return back()->with('said', $words[1].$this->moved($before, $piece->refresh()->ready_at));
-    }
-
-    /** What a change did to the date of a piece, where a maker would notice. */
-    protected function moved(?CarbonInterface $before, ?CarbonInterface $after, string $name = 'It'): string
-    {
-        if ($before === null || $after === null || abs($before->diffInMinutes($after)) < self::SAME_MINUTES) {
-            return '';
-        }
-        $show = app(Show::class);
-
-        return sprintf(
-            ' %s will be ready %s %s than before: %s.', $name, $show->hours(abs($before->diffInMinutes($after)) / 60),
-            $after->gt($before) ? 'later' : 'sooner', $show->dayTime($after),
-        );
+        return back()->with(['said' => $words[1], 'moved' => Moved::told('It', $before, $piece->refresh()->ready_at)]);
     }
 }

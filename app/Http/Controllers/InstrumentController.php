@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Devices\Fault;
-use App\Devices\Instruments;
 use App\Http\Requests\WeighBlank;
+use App\Models\InstrumentFault;
 use App\Models\Workshop;
+use App\Planning\Instruments;
 use App\View\Show;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -34,7 +34,7 @@ class InstrumentController extends Controller
                 array_combine(array_keys(Instruments::KINDS), array_keys(Instruments::KINDS)),
             ),
             'faults' => array_column(array_map(
-                fn (Fault $one): array => [$one->value, $one->label()], Fault::cases(),
+                fn (InstrumentFault $one): array => [$one->value, $one->label()], InstrumentFault::cases(),
             ), 1, 0),
         ]);
     }
@@ -42,7 +42,7 @@ class InstrumentController extends Controller
     public function update(Request $request, string $kind): RedirectResponse
     {
         abort_unless(isset(Instruments::KINDS[$kind]), 404);
-        $typed = $request->validate(['fault' => ['required', Rule::enum(Fault::class)]]);
+        $typed = $request->validate(['fault' => ['required', Rule::enum(InstrumentFault::class)]]);
         $workshop = $this->workshop($request);
         $workshop->update(['limits' => [
             'instruments' => [$kind => $typed['fault']] + ($workshop->limits['instruments'] ?? []),

@@ -20,7 +20,7 @@ class MarkOutController extends Controller
         $core = $mapper->piece($piece->workshop, $piece->document);
 
         return view('pieces.mark-out', [
-            'page' => PiecePage::of($piece, $core, $core->body()), 'out' => new MarkOut($core, $show),
+            'page' => PiecePage::of($piece, $show, $core, $core->body()), 'out' => new MarkOut($core, $show),
         ]);
     }
 }

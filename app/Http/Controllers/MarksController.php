@@ -16,6 +16,7 @@ use App\View\MarkPanel;
 use App\View\MarksPanel;
 use App\View\PiecePage;
 use App\View\Show;
+use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
@@ -30,7 +31,8 @@ use Illuminate\Validation\ValidationException;
 
 class MarksController extends Controller
 {
-    public function __construct(private readonly PieceEditor $editor, private readonly Show $show)
+    public function __construct(private readonly PieceEditor $editor, private readonly Show $show,
+        private readonly Catalogue $catalogue)
     {
     }
 
@@ -42,7 +44,7 @@ class MarksController extends Controller
         $chosen = $request->string('mark')->toString();
 
         return view('pieces.marks', [
-            'page' => PiecePage::of($piece, $core, $part), 'part' => $part,
+            'page' => PiecePage::of($piece, $this->show, $core, $part), 'part' => $part,
             'panel' => MarksPanel::of($core, $part, $tables, $this->show),
             'chosen' => $part->hasMark($chosen) ? new MarkPanel($part, $part->mark($chosen), $core->order) : null,
             'laid' => BandAsked::laid($request, $part, $this->show),
@@ -65,7 +67,7 @@ class MarksController extends Controller
     public function band(Request $request, Piece $piece, ShopMapper $mapper): JsonResponse
     {
         try {
-            $asked = BandAsked::read($request, $piece, $mapper, $this->show);
+            $asked = BandAsked::read($request, $piece, $mapper->tables($piece->workshop), $this->show);
         } catch (BadInput) {
             return response()->json(['says' => '']);
         }
@@ -75,7 +77,7 @@ class MarksController extends Controller
 
     public function store(SaveMark $request, Piece $piece): RedirectResponse
     {
-        $mark = $request->mark($this->show);
+        $mark = $request->mark($this->show, $this->catalogue);
         $marks = $this->marks($piece, $request->part());
         $id = FreshId::of('m');
         // A colour laid over another of its kind comes after it.
@@ -99,7 +101,7 @@ class MarksController extends Controller
     {
         $marks = array_map(
             fn (array $one): array => $one['id'] === $mark
-                ? ['id' => $mark] + $request->mark($this->show, $one['settings'] ?? []) : $one,
+                ? ['id' => $mark] + $request->mark($this->show, $this->catalogue, $one['settings'] ?? []) : $one,
             $this->marks($piece, $request->part()),
         );
 

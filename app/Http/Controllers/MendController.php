@@ -56,7 +56,7 @@ class MendController extends Controller
         [$causes, $doubt] = $this->mender->causes($piece);
 
         return view('mend.choose', [
-            'page' => PiecePage::of($piece), 'piece' => $piece, 'causes' => $causes, 'doubt' => $doubt,
+            'page' => PiecePage::of($piece, $this->show), 'piece' => $piece, 'causes' => $causes, 'doubt' => $doubt,
             'mend' => MendPage::choosing($piece, $this->mender->remedies($piece), $readyWith, $this->show),
         ]);
     }

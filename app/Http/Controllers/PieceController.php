@@ -29,7 +29,7 @@ class PieceController extends Controller
     {
     }
 
-    public function index(Request $request): View
+    public function index(Request $request, Show $show): View
     {
         $state = in_array($request->query('state'), [Piece::DONE, Piece::PUT_AWAY], true)
             ? (string) $request->query('state') : Piece::WORKING;
@@ -60,7 +60,7 @@ class PieceController extends Controller
 
         return view('pieces.index', [
             'pieces' => $pieces, 'state' => $state, 'q' => $sought,
-            'shelf' => new PieceShelf($pieces->items(), $next, app(Show::class)),
+            'shelf' => new PieceShelf($pieces->items(), $next, $show),
             'empty' => PieceShelf::empty($sought, $state),
         ]);
     }
@@ -87,7 +87,8 @@ class PieceController extends Controller
         $user = $this->user($request);
         $blank = $request->blank();
         $document = $starter->document(
-            $request->validated(), $show, $user->timeZone(), $blank === null ? [] : $blanks->more($blank),
+            $request->validated(), $request->sizesMm($show), $user->timeZone(),
+            $blank === null ? [] : $blanks->more($blank),
         );
         if ($blank !== null) {
             $blanks->check($blank, $document);

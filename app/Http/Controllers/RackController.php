@@ -95,7 +95,7 @@ class RackController extends Controller
             'blank' => $blank, 'woods' => $tables->woods->names(), 'airs' => $workshop->airs->pluck(
                 'name', 'id',
             )->all(),
-            'doubts' => new WeightDoubts($this->rack, $show),
+            'doubts' => new WeightDoubts($show),
             'flaws' => new FlawWords($blank->core()->profile(), $catalogue->calibration(), $show),
             'page' => new BlankPage(
                 $blank, $this->rack->counted($blank), $this->rack->drying($blank, $workshop), $airs->equilibriumPercent(

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Figures\PieceCost;
 use App\Models\Piece;
 use App\Planning\History;
-use App\Planning\PieceCost;
 use App\Planning\Planner;
 use App\Planning\RouteStore;
 use App\Planning\ShopMapper;
@@ -33,7 +33,7 @@ class RouteController extends Controller
         Show $show,
     ): View {
         $planner->planIfStale($piece->workshop);
-        $page = PiecePage::of($piece);
+        $page = PiecePage::of($piece, $show);
         $core = $mapper->piece($piece->workshop, $piece->document, $piece);
         $bench = $mapper->bench($piece->workshop, $piece);
         [$key, $route] = $routes->of($piece->workshop, $piece, $bench, History::of($piece));
@@ -48,7 +48,7 @@ class RouteController extends Controller
         ]);
     }
 
-    public function record(Request $request, Piece $piece): View
+    public function record(Request $request, Piece $piece, Show $show): View
     {
         $entries = $piece->logEntries()
             ->with('user:id,name')
@@ -60,7 +60,7 @@ class RouteController extends Controller
         return view(
             'pieces.record',
             [
-                'page' => PiecePage::of($piece), 'entries' => $entries, 'undone' => $undone,
+                'page' => PiecePage::of($piece, $show), 'entries' => $entries, 'undone' => $undone,
                 'cost' => CostWords::of(PieceCost::of($piece)),
                 'revisions' => $piece->revisions()->orderByDesc('number')->limit(20)->get(
                     ['number', 'what', 'created_at'],
@@ -74,7 +74,7 @@ class RouteController extends Controller
         $core = $mapper->piece($piece->workshop, $piece->document);
 
         return view('pieces.card', [
-            'page' => PiecePage::of($piece, $core, $core->body()), 'piece' => $piece, 'care' => Care::of($core),
+            'page' => PiecePage::of($piece, $show, $core, $core->body()), 'piece' => $piece, 'care' => Care::of($core),
             'weight' => $this->weight($piece, $core, $show),
         ]);
     }

@@ -34,7 +34,7 @@ class ShapeController extends Controller
         $part = $this->part($request, $core);
 
         return view('pieces.shape', [
-            'page' => PiecePage::of($piece, $core, $part), 'part' => $part, 'core' => $core,
+            'page' => PiecePage::of($piece, $show, $core, $part), 'part' => $part, 'core' => $core,
             'panel' => ShapePanel::of(
                 $piece, $part, $this->mapper->bench($piece->workshop), $show, $core->standsOn($part),
             ),

@@ -13,10 +13,14 @@ use App\Models\LogEntry;
 use App\Models\PlannedStep;
 use App\Pictures\Photos;
 use App\Planning\Logbook;
+use App\Planning\OutOfTime;
+use App\View\Moved;
 use App\View\Show;
+use Carbon\CarbonInterface;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
 
 /** What the maker says happened at the bench. */
 class StepController extends Controller
@@ -38,6 +42,8 @@ class StepController extends Controller
             [$entry, $written] = $this->logbook->done(
                 $step, $this->user($request), $request->at(), $request->minutes(), $request->form()['read'], $facts,
             );
+        } catch (OutOfTime $e) {
+            throw ValidationException::withMessages(['at' => $this->outOfTime($e)]);
         } finally {
             // A photograph that no entry names is kept for nobody.
             $written || $this->photos->forget($step->workshop_id, (string) ($facts['photo'] ?? ''));
@@ -52,7 +58,19 @@ class StepController extends Controller
             $early !== null => " Logged $early h before its wait was over.",
             $late !== null => " Its window had closed $late h before: scuff the coat below next time.",
             default => ' The plan has moved.',
-        }.$this->moved($before, $step->piece->refresh()->ready_at, $step->piece->name))->with('undo', $entry->id);
+        })->with([
+            'undo' => $entry->id,
+            'moved' => Moved::told($step->piece->name, $before, $step->piece->refresh()->ready_at),
+        ]);
+    }
+
+    private function outOfTime(OutOfTime $e): string
+    {
+        $words = fn (CarbonInterface $at): string => $this->show->day($at).' '.$this->show->time($at);
+
+        return "Done at is {$words($e->at)}, ".($e->earliest === null
+            ? 'which is still to come; it takes a time up to now.'
+            : "before the step it follows; it takes a time from {$words($e->earliest)} to now.");
     }
 
     /** @return array<string, scalar> */

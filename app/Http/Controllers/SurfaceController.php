@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Figures\Shortage;
 use App\Http\Requests\SaveSurface;
 use App\Models\Piece;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
 use App\Planning\Shopping;
-use App\Planning\Shortage;
 use App\View\PiecePage;
 use App\View\SandingPanel;
 use App\View\ShortageWords;
@@ -26,7 +26,7 @@ class SurfaceController extends Controller
         $core = $mapper->piece($piece->workshop, $piece->document);
         $part = $this->part($request, $core);
         $bench = $mapper->bench($piece->workshop);
-        $page = PiecePage::of($piece, $core, $part);
+        $page = PiecePage::of($piece, $show, $core, $part);
         $panels = SandingPanel::all(
             $part, $bench, $part->measure($bench->calibration->shape, $bench->minWallMm), $page->sandedTogether(),
             $piece->workshop->discPrices(), $show,

@@ -24,7 +24,7 @@ class TurnedController extends Controller
         $part = $this->part($request, $core);
 
         return view('pieces.turned', [
-            'page' => PiecePage::of($piece, $core, $part), 'part' => $part,
+            'page' => PiecePage::of($piece, $show, $core, $part), 'part' => $part,
             'name' => basename(DownloadName::of(
                 [$piece->name, ...$core->hasParts() ? [$part->name] : [], 'turned'], 'gltf',
             ), '.gltf'),

@@ -9,6 +9,7 @@ use App\Models\Piece;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
 use App\View\PiecePage;
+use App\View\Show;
 use HonestGrain\Layout\DrawnRepeat;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
@@ -24,13 +25,13 @@ class UnitController extends Controller
     {
     }
 
-    public function edit(Piece $piece, string $mark, ShopMapper $mapper): View
+    public function edit(Piece $piece, string $mark, ShopMapper $mapper, Show $show): View
     {
         $core = $mapper->piece($piece->workshop, $piece->document);
         $part = $this->partOf($core, $mark);
 
         return view('pieces.unit', [
-            'page' => PiecePage::of($piece, $core, $part), 'mark' => $part->mark($mark),
+            'page' => PiecePage::of($piece, $show, $core, $part), 'mark' => $part->mark($mark),
             'strokes' => $this->strokes($part->settled()[$mark]),
         ]);
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Devices\Instruments;
+use App\Figures\DoubtfulWeight;
 use App\Http\Requests\WeighBlank;
 use App\Models\Blank;
 use App\Models\Weighing;
 use App\Models\Workshop;
-use App\Planning\DoubtfulWeight;
+use App\Planning\Instruments;
 use App\Planning\Planner;
 use App\Planning\Rack;
 use App\View\RackShelf;
@@ -39,7 +39,7 @@ class WeighingController extends Controller
 
         return view('rack.weigh', [
             'shelf' => new RackShelf([], $catalogue->calibration()->drying, $show),
-            'doubts' => new WeightDoubts($this->rack, $show),
+            'doubts' => new WeightDoubts($show),
             'recent' => $workshop->weighings()->standing()->with('blank')
                 ->where('created_at', '>', now()->subHours(self::RECENT_HOURS))
                 ->latest('id')

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Planning\FreshId;
+use App\View\Show;
 use HonestGrain\Holding\Mount;
 use Illuminate\Validation\Rule;
 
 /** A step of the maker's own. */
 class AddOwnStep extends PieceChange
 {
-    protected function fields(): array
+    protected function fields(Show $show): array
     {
         return [
             'step_title' => ['required', 'string', 'max:160'],

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\View\Show;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Something said at a step, as the page showed it. */
 class AtStep extends FormRequest
 {
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Show $show): array
     {
         return [
             'read' => ['nullable', 'string', 'max:20'],

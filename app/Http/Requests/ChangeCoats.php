@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\View\Show;
 use HonestGrain\Coating\Denib;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\BuffWith;
@@ -13,7 +14,7 @@ use Illuminate\Validation\Rule;
 /** One change to the coats of a part; plan and coat are named by their ids, so that it means the same later. */
 class ChangeCoats extends PieceChange
 {
-    protected function fields(): array
+    protected function fields(Show $show): array
     {
         return [
             'do' => ['required', Rule::in([

@@ -16,12 +16,12 @@ class LogDone extends AtStep
     /** No step was done before this. */
     private const EARLIEST = '2000-01-01';
 
-    public function rules(): array
+    public function rules(Show $show): array
     {
-        return parent::rules() + [
+        return parent::rules($show) + [
             'at' => ['nullable', 'date_format:Y-m-d\TH:i', 'after:'.self::EARLIEST],
             'minutes' => ['nullable', 'numeric', 'min:0', 'max:'.Mark::MAX_MINUTES],
-            'weight' => ['nullable', 'numeric', app(Show::class)->between(Unit::Mass, ...WriteNote::GRAMS)],
+            'weight' => ['nullable', 'numeric', $show->between(Unit::Mass, ...WriteNote::GRAMS)],
             'discs_used' => ['nullable', 'integer', 'between:0,999'],
             'sure' => ['nullable', 'boolean'],
             'amount' => ['nullable', 'numeric', 'min:0', 'max:100000'],

@@ -15,7 +15,7 @@ class MoveMarks extends PieceChange
 
     private const FARTHEST_MM = 3000.0;
 
-    protected function fields(): array
+    protected function fields(Show $show): array
     {
         return [
             'marks' => ['required', 'array', 'min:1'],
@@ -23,7 +23,7 @@ class MoveMarks extends PieceChange
             'together' => ['required', Rule::in(array_keys(self::WAYS))],
             'by' => [
                 'nullable', Rule::requiredIf($this->input('together') !== 'mirror'), 'numeric',
-                app(Show::class)->between(Unit::Length, -self::FARTHEST_MM, self::FARTHEST_MM),
+                $show->between(Unit::Length, -self::FARTHEST_MM, self::FARTHEST_MM),
             ],
         ];
     }

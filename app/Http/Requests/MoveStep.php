@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\View\Show;
 use Illuminate\Validation\Rule;
 
 /** A step moved before or after another. */
 class MoveStep extends PieceChange
 {
-    protected function fields(): array
+    protected function fields(Show $show): array
     {
         return [
             'step' => ['required', 'string', 'max:120'],

@@ -7,18 +7,19 @@ namespace App\Http\Requests;
 use App\Models\Piece;
 use App\Models\User;
 use App\Planning\Edit;
+use App\View\Show;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A change to a piece: it carries the version that the page was made from and, where a part is meant, its id. */
 abstract class PieceChange extends FormRequest
 {
     /** @return array<string, mixed> */
-    abstract protected function fields(): array;
+    abstract protected function fields(Show $show): array;
 
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Show $show): array
     {
-        return $this->fields() + [
+        return $this->fields($show) + [
             'version' => ['required', 'integer', 'min:1'],
             'part' => ['nullable', 'string', 'max:40'],
         ];

@@ -17,9 +17,8 @@ class SaveFlaw extends PieceChange
 {
     private const FARTHEST_MM = 6000.0;
 
-    protected function fields(): array
+    protected function fields(Show $show): array
     {
-        $show = app(Show::class);
         $size = ['nullable', 'numeric', $show->between(Unit::Length, 0.01, Flaw::MAX_SIZE_MM)];
         $along = ['required', 'numeric', $show->between(Unit::Length, 0, self::FARTHEST_MM)];
 

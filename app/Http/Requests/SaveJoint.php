@@ -14,10 +14,8 @@ use Illuminate\Validation\Rule;
 /** How two parts meet. */
 class SaveJoint extends PieceChange
 {
-    protected function fields(): array
+    protected function fields(Show $show): array
     {
-        $show = app(Show::class);
-
         return [
             'joint_kind' => ['required', Rule::enum(JointKind::class)],
             'joint_at' => ['required', Rule::enum(JointPlace::class)],

@@ -24,9 +24,9 @@ class SaveMark extends PieceChange
     /** How a pen draws where nobody chose a repeat. */
     private const FREE = 'free';
 
-    protected function fields(): array
+    protected function fields(Show $show): array
     {
-        $along = app(Show::class)->between(Unit::Length, 0, self::FARTHEST_MM);
+        $along = $show->between(Unit::Length, 0, self::FARTHEST_MM);
         $fields = [
             'technique' => ['required', Rule::in(Techniques::table()->decorationKeys())],
             'name' => ['nullable', 'string', 'max:'.Mark::MAX_NAME],
@@ -41,7 +41,7 @@ class SaveMark extends PieceChange
             'set' => ['nullable', 'array'],
         ];
         foreach (Setting::cases() as $setting) {
-            $fields["set.$setting->value"] = ['nullable', ...self::limits($setting)];
+            $fields["set.$setting->value"] = ['nullable', ...self::limits($setting, $show)];
         }
 
         return $fields;
@@ -62,7 +62,7 @@ class SaveMark extends PieceChange
      * @param  array<string, mixed>  $was  the settings that the form does not ask for
      * @return array<string, mixed> as in the document, without its id
      */
-    public function mark(Show $show, array $was = []): array
+    public function mark(Show $show, Catalogue $catalogue, array $was = []): array
     {
         $technique = Techniques::table()->decoration($this->validated('technique'));
         $set = $was;
@@ -88,7 +88,7 @@ class SaveMark extends PieceChange
             'to_mm' => $show->typed(Unit::Length, (float) $this->number('to')),
             'settings' => [
                 'minutes' => $this->number('minutes'), 'wait_hours' => $this->number('wait_hours'),
-                'product' => $technique->nature() === Nature::Colours ? $this->product($technique) : null,
+                'product' => $technique->nature() === Nature::Colours ? $this->product($technique, $catalogue) : null,
                 'colour' => $technique->takesColour() ? $this->validated('colour') : null,
             ] + $set,
             'note' => $this->validated('note'),
@@ -98,13 +98,13 @@ class SaveMark extends PieceChange
     /**
      * The class as typed; of one that is placed anew and has but one family, the first, so that its waits are known.
      */
-    private function product(Decoration $technique): ?string
+    private function product(Decoration $technique, Catalogue $catalogue): ?string
     {
         $typed = $this->validated('product');
         if ($this->isMethod('put') || $technique->key() === ColourFamily::Dye->technique()) {
             return $typed;
         }
-        foreach (app(Catalogue::class)->coatings()->stains() as $class => $stain) {
+        foreach ($catalogue->coatings()->stains() as $class => $stain) {
             if ($stain->family->technique() === $technique->key()) {
                 return $class;
             }
@@ -114,7 +114,7 @@ class SaveMark extends PieceChange
     }
 
     /** @return list<mixed> */
-    private static function limits(Setting $setting): array
+    private static function limits(Setting $setting, Show $show): array
     {
         if ($setting->choices() !== []) {
             return [Rule::in(array_keys($setting->choices()))];
@@ -123,7 +123,7 @@ class SaveMark extends PieceChange
 
         return [
             $setting->isWhole() ? 'integer' : 'numeric',
-            $setting->isLength() ? app(Show::class)->between(Unit::Length, $least, $most) : "between:$least,$most",
+            $setting->isLength() ? $show->between(Unit::Length, $least, $most) : "between:$least,$most",
         ];
     }
 }

@@ -17,7 +17,7 @@ use Illuminate\Validation\Rule;
 /** How the faces of a part are sanded. */
 class SaveSurface extends PieceChange
 {
-    protected function fields(): array
+    protected function fields(Show $show): array
     {
         return [
             'tool_mark_um' => ['array'],

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Swatch;
 use App\Models\User;
 use App\Planning\ShopMapper;
+use Closure;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Reading\BadInput;
 use Illuminate\Foundation\Http\FormRequest;
@@ -17,13 +18,22 @@ use Illuminate\Validation\Validator;
 class SaveSwatch extends FormRequest
 {
     /** @return array<string, mixed> */
-    public function rules(Catalogue $catalogue): array
+    public function rules(Catalogue $catalogue, ShopMapper $mapper): array
     {
+        /** @var User $user */
+        $user = $this->user();
+        $known = function (string $field, mixed $wood, Closure $fail) use ($mapper, $user): void {
+            try {
+                $mapper->tables($user->workshop)->woods->named((string) $wood, $field);
+            } catch (BadInput $e) {
+                $fail($e->getMessage());
+            }
+        };
         $rows = ['nullable', 'array', 'max:'.Swatch::MOST_LAYERS];
 
         return [
             'swatch_name' => ['required', 'string', 'max:60'],
-            'wood' => ['required', 'string', 'max:200'],
+            'wood' => ['required', 'string', 'max:200', $known],
             'grit' => ['nullable', 'string', 'max:20'],
             'layer_product' => $rows,
             'layer_product.*' => ['nullable', Rule::in(SaveDye::dyes($catalogue))],
@@ -39,15 +49,6 @@ class SaveSwatch extends FormRequest
     public function withValidator(Validator $validator): void
     {
         $validator->after(function (Validator $validator): void {
-            /** @var User $user */
-            $user = $this->user();
-            try {
-                app(ShopMapper::class)->tables($user->workshop)->woods->named(
-                    $this->string('wood')->toString(), 'wood',
-                );
-            } catch (BadInput $e) {
-                $validator->errors()->add('wood', $e->getMessage());
-            }
             if ($validator->errors()->isEmpty() && $this->layers() === []) {
                 $validator->errors()->add('layer_product.0', 'A test board has at least one layer of dye on it.');
             }

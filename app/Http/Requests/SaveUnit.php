@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\View\Show;
 use HonestGrain\Layout\OwnRepeat;
 use HonestGrain\Layout\SvgStrokes;
 use HonestGrain\Reading\BadInput;
@@ -12,7 +13,7 @@ use Illuminate\Validation\ValidationException;
 /** A repeat of the maker's own: drawn on the page, or in an SVG file. */
 class SaveUnit extends PieceChange
 {
-    protected function fields(): array
+    protected function fields(Show $show): array
     {
         return [
             'strokes' => ['nullable', 'string', 'max:200000', 'json'],

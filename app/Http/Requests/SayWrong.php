@@ -16,11 +16,11 @@ class SayWrong extends AtStep
 {
     private const FARTHEST_MM = 6000.0;
 
-    public function rules(): array
+    public function rules(Show $show): array
     {
-        $along = ['nullable', 'numeric', app(Show::class)->between(Unit::Length, 0, self::FARTHEST_MM)];
+        $along = ['nullable', 'numeric', $show->between(Unit::Length, 0, self::FARTHEST_MM)];
 
-        return parent::rules() + [
+        return parent::rules($show) + [
             'fault_kind' => ['required', Rule::enum(FaultKind::class)],
             'fault_on' => ['required', Rule::enum(Surface::class)],
             'fault_from' => $along, 'fault_to' => [...$along, 'gte:fault_from'],

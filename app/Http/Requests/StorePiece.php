@@ -43,6 +43,15 @@ class StorePiece extends FormRequest
         ] + $sizes;
     }
 
+    /** @return array<string, float> by size; 0 where the form does not ask for it */
+    public function sizesMm(Show $show): array
+    {
+        return array_map(
+            fn (string $size): float => $show->typed(Unit::Length, (float) ($this->validated($size) ?? 0)),
+            array_combine(array_keys(Form::SIZES_MM), array_keys(Form::SIZES_MM)),
+        );
+    }
+
     /** The blank that it is made of, where it starts from one. */
     public function blank(): ?Blank
     {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Piece;
-use App\Planning\ShopMapper;
 use App\View\Show;
 use App\View\Unit;
 use HonestGrain\Geometry\Bore;
@@ -18,15 +16,13 @@ use Illuminate\Validation\Rule;
 /** Name, wood, grain, moisture, hold and bore of one part. */
 class UpdatePart extends PieceChange
 {
-    protected function fields(): array
+    protected function fields(Show $show): array
     {
-        /** @var Piece $piece */
-        $piece = $this->route('piece');
-        $length = fn (string $size): string => app(Show::class)->between(Unit::Length, ...Form::SIZES_MM[$size]);
+        $length = fn (string $size): string => $show->between(Unit::Length, ...Form::SIZES_MM[$size]);
 
         return [
             'part_name' => ['required', 'string', 'max:'.Part::MAX_NAME],
-            'wood' => ['required', Rule::in(app(ShopMapper::class)->tables($piece->workshop)->woods->names())],
+            'wood' => ['required', 'string', 'max:200'],
             'grain' => ['required', Rule::enum(GrainDirection::class)],
             'moisture' => ['required', 'numeric', 'between:0,200'],
             'holding' => ['required', Rule::enum(Holding::class)],

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\View\Show;
 use HonestGrain\Piece\Purpose;
 use Illuminate\Validation\Rule;
 
 /** Name, purpose, due date and note of a piece. */
 class UpdatePiece extends PieceChange
 {
-    protected function fields(): array
+    protected function fields(Show $show): array
     {
         return [
             'name' => ['required', 'string', 'max:80'],

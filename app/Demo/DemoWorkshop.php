@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Database\Seeders;
+namespace App\Demo;
 
 use App\Models\LogEntry;
 use App\Models\Piece;
@@ -22,7 +22,6 @@ use HonestGrain\Piece\Starter;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
-use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
@@ -31,7 +30,7 @@ use Illuminate\Support\Str;
  * Bramble Slip, a made-up shop by a made-up harbour, two and a half weeks before the made-up Lantern
  * Quay winter fair. Every date is set around today, so that the shop is always in the middle of it.
  */
-class DemoWorkshopSeeder extends Seeder
+class DemoWorkshop
 {
     public const EMAIL = 'wren@brambleslip.example';
 

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Planning;
+namespace App\Figures;
+
+use App\Models\Weighing;
 
 /** A weight that can hardly be that blank's next to the one before it, and what may have been meant. */
 final readonly class DoubtfulWeight
@@ -25,6 +27,18 @@ final readonly class DoubtfulWeight
      */
     private function __construct(public float $beforeG, public ?string $unit, public ?float $meantG)
     {
+    }
+
+    /** Whether a weight can hardly be that blank's, next to the one before it; null where it can. */
+    public static function at(Weighing $weighing): ?self
+    {
+        if ($weighing->struck_at !== null || $weighing->sure_at !== null) {
+            return null;
+        }
+        $before = Weighing::query()->where('blank_id', $weighing->blank_id)->standing()
+            ->where('at', '<', $weighing->at)->where('mass_g', '>', 0)->latest('at')->value('mass_g');
+
+        return $before === null ? null : self::of((float) $before, $weighing->mass_g);
     }
 
     public static function of(float $beforeG, float $massG): ?self

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Database\Seeders;
+namespace App\Demo;
 
 use App\Models\Swatch;
 use App\Models\Workshop;

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Planning;
+namespace App\View;
 
 use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Models\User;
 use App\Models\Workshop;
-use App\View\Show;
 use Carbon\CarbonInterface;
+use HonestGrain\Catalogue\Catalogue;
 use Illuminate\Support\Collection;
 use Sabre\VObject\Component\VAlarm;
 use Sabre\VObject\Component\VCalendar;
@@ -25,12 +25,16 @@ final readonly class CalendarFeed
 
     private const ALARM_MINUTES = 60;
 
+    public function __construct(private Catalogue $catalogue)
+    {
+    }
+
     public function of(User $reader): string
     {
         // The library still declares parameters in a way that PHP 8.2 reports as deprecated.
         $level = error_reporting(error_reporting() & ~E_DEPRECATED);
         try {
-            return $this->calendar($reader->workshop, Show::for($reader))->serialize();
+            return $this->calendar($reader->workshop, Show::for($reader, $this->catalogue))->serialize();
         } finally {
             error_reporting($level);
         }

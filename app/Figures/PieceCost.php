@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Planning;
+namespace App\Figures;
 
 use App\Models\Piece;
 

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Devices;
+namespace App\Models;
 
 /** What can be wrong with an instrument; the simulated ones can be set to each, to see what becomes of it. */
-enum Fault: string
+enum InstrumentFault: string
 {
     case None = 'none';
     case Silent = 'silent';

@@ -2,11 +2,17 @@
 
 declare(strict_types=1);
 
-namespace App\Devices;
+namespace App\Planning;
 
+use App\Devices\MoistureMeter;
+use App\Devices\Scale;
+use App\Devices\SimulatedMeter;
+use App\Devices\SimulatedScale;
+use App\Devices\SimulatedTachometer;
+use App\Devices\Tachometer;
+use App\Models\Blank;
+use App\Models\InstrumentFault;
 use App\Models\Workshop;
-use App\Planning\Rack;
-use App\Planning\ShopMapper;
 
 /**
  * The instruments of a workshop. All that ship are simulated, and say so; a real one is a class that answers the
@@ -23,7 +29,10 @@ final readonly class Instruments
     public function scale(Workshop $workshop): Scale
     {
         return new SimulatedScale(
-            $this->rack, $this->mapper->tables($workshop)->woods, self::fault($workshop, 'scale'),
+            fn (Blank $blank): ?float => $this->rack->drying($blank, $workshop)->curve?->massG(
+                (int) now()->getTimestamp(),
+            ),
+            $this->mapper->tables($workshop)->woods, self::fault($workshop, 'scale'),
         );
     }
 
@@ -37,8 +46,8 @@ final readonly class Instruments
         return new SimulatedTachometer($setRpm, self::fault($workshop, 'tachometer'));
     }
 
-    public static function fault(Workshop $workshop, string $kind): Fault
+    public static function fault(Workshop $workshop, string $kind): InstrumentFault
     {
-        return Fault::from($workshop->limits['instruments'][$kind] ?? Fault::None->value);
+        return InstrumentFault::from($workshop->limits['instruments'][$kind] ?? InstrumentFault::None->value);
     }
 }

@@ -2,12 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Planning;
+namespace App\Demo;
 
 use App\Models\User;
 use App\Models\Workshop;
 use App\Pictures\Photos;
-use Database\Seeders\DemoWorkshopSeeder;
 
 /** Workshops made for one visitor each, with the demo's pieces in them, and swept a day after they were last used. */
 final readonly class Visits
@@ -16,7 +15,7 @@ final readonly class Visits
 
     private const SWEPT_AT_ONCE = 5;
 
-    public function __construct(private DemoWorkshopSeeder $seeder, private Photos $photos)
+    public function __construct(private DemoWorkshop $demo, private Photos $photos)
     {
     }
 
@@ -24,7 +23,7 @@ final readonly class Visits
     {
         $this->sweep(self::SWEPT_AT_ONCE);
 
-        return $this->seeder->visit();
+        return $this->demo->visit();
     }
 
     /** @return int how many were swept */

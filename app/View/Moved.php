@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Carbon\CarbonInterface;
+use Illuminate\Support\Carbon;
+
+/** What a change did to the date of a piece: told to the next page in figures, worded there in the reader's way. */
+final readonly class Moved
+{
+    /** Dates that differ by less are the same to a maker. */
+    private const SAME_MINUTES = 10;
+
+    /** @return array{string, int, int}|null name, seconds before and after; null where a maker would not notice */
+    public static function told(string $name, ?CarbonInterface $before, ?CarbonInterface $after): ?array
+    {
+        return $before === null || $after === null || abs($before->diffInMinutes($after)) < self::SAME_MINUTES
+            ? null : [$name, (int) $before->getTimestamp(), (int) $after->getTimestamp()];
+    }
+
+    /** @param  array{string, int, int}|null  $told */
+    public static function words(?array $told, Show $show): string
+    {
+        if ($told === null) {
+            return '';
+        }
+        [$name, $before, $after] = $told;
+
+        return sprintf(
+            '%s will be ready %s %s than before: %s.', $name, $show->hours(abs($after - $before) / 3600),
+            $after > $before ? 'later' : 'sooner', $show->dayTime(Carbon::createFromTimestamp($after)),
+        );
+    }
+}
