@@ -69,7 +69,9 @@ final readonly class DemoSwatches
     private function photograph(Workshop $workshop, Swatch $swatch): void
     {
         $picture = imagecreatetruecolor(self::WIDE, self::HIGH);
-        $paint = fn (int $r, int $g, int $b): int => (int) imagecolorallocate($picture, $r, $g, $b);
+        $paint = fn (int $r, int $g, int $b): int => (int) imagecolorallocate(
+            $picture, max(0, min(255, $r)), max(0, min(255, $g)), max(0, min(255, $b)),
+        );
         imagefilledrectangle($picture, 0, 0, self::WIDE, self::HIGH, $paint(196, 180, 150));
         imagefilledrectangle($picture, 60, 60, 620, 540, $paint(108, 144, 128));
         for ($x = 90; $x < 600; $x += 64) {

@@ -103,6 +103,12 @@ class Workshop extends Model
         ];
     }
 
+    /** @return list<string> the grits on its shelf */
+    public function grits(): array
+    {
+        return array_values($this->abrasives->map(fn (Abrasive $row): string => $row->grit)->all());
+    }
+
     /** When hands are in it. */
     public function workingHours(): WorkingHours
     {

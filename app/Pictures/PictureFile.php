@@ -38,7 +38,11 @@ final readonly class PictureFile
         $size = @getimagesize($path);
         $data = (string) @file_get_contents($path);
 
-        return match ($size === false ? null : $size[2]) {
+        if ($size === false) {
+            throw UnfitPicture::noPicture($name);
+        }
+
+        return match ($size[2]) {
             IMAGETYPE_JPEG => self::jpeg($size[0], $size[1], $data),
             IMAGETYPE_PNG => self::png($size[0], $size[1], $data),
             IMAGETYPE_WEBP => self::webp($size[0], $size[1], $data),

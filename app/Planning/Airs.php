@@ -135,11 +135,13 @@ final readonly class Airs
     /** @return list<AirReading> sound ones, in order of time */
     public function readings(Air $air, int $days): array
     {
-        return DB::table('air_readings')->where('air_id', $air->id)->whereNull('nonsense')
+        $rows = DB::table('air_readings')->where('air_id', $air->id)->whereNull('nonsense')
             ->where('at', '>=', now()->utc()->subDays($days)->format('Y-m-d H:i:s'))->orderBy('at')
-            ->get(['at', 'temp_c', 'rh_percent'])->map(fn (object $row): AirReading => new AirReading(
-                (int) strtotime("$row->at UTC"), (float) $row->temp_c, (float) $row->rh_percent,
-            ))->all();
+            ->get(['at', 'temp_c', 'rh_percent']);
+
+        return array_values($rows->map(fn (object $row): AirReading => new AirReading(
+            (int) strtotime("$row->at UTC"), (float) $row->temp_c, (float) $row->rh_percent,
+        ))->all());
     }
 
     /** The last sound reading of an air before a time, if it was read about then; of the shop's where it has none. */

@@ -40,7 +40,9 @@ final readonly class History
     /** @return array<int, self> by piece in work */
     public static function inWork(Workshop $workshop): array
     {
-        return self::read($workshop, $workshop->pieces()->working()->pluck('id')->all());
+        $pieces = $workshop->pieces()->working()->pluck('id')->map(intval(...));
+
+        return self::read($workshop, array_values($pieces->all()));
     }
 
     /** @return list<string> what was done, the earliest first, with what is to be done again */

@@ -34,10 +34,21 @@ final readonly class Learner
             $discs[$record->key] = [...$discs[$record->key] ?? [], ...$record->discsRatio === null
                 ? [] : [$record->discsRatio]];
         }
-        $learn = fn (array $ratios): array => array_filter(array_map(
-            fn (array $of): float => Learning::from($of, $this->catalogue->calibration()->learning)->factor, $ratios,
-        ), fn (float $factor): bool => $factor !== 1.0);
-        $workshop->update(['learnt' => ['minutes' => $learn($minutes), 'discs' => $learn($discs)]]);
+        $workshop->update(['learnt' => ['minutes' => $this->factors($minutes), 'discs' => $this->factors($discs)]]);
+    }
+
+    /**
+     * @param  array<string, list<float>>  $ratios  by method and family
+     * @return array<string, float> those that change something
+     */
+    private function factors(array $ratios): array
+    {
+        $figures = $this->catalogue->calibration()->learning;
+
+        return array_filter(
+            array_map(fn (array $of): float => Learning::from($of, $figures)->factor, $ratios),
+            fn (float $factor): bool => $factor !== 1.0,
+        );
     }
 
     /** Takes a factor out of the plans, or back into them; the records stay. */

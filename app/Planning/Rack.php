@@ -232,9 +232,9 @@ final readonly class Rack
 
         $standing = $blank->weighings()->standing()->where('mass_g', '>', 0);
 
-        return $standing->when($roughed !== null, fn ($query) => $query->where(
+        return array_values($standing->when($roughed !== null, fn ($query) => $query->where(
             'at', '>=', Carbon::parse((string) $roughed, $blank->workshop->time_zone)->utc(),
-        ))->get()->all();
+        ))->get()->all());
     }
 
     public function drying(Blank $blank, Workshop $workshop): Drying

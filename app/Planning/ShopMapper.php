@@ -39,10 +39,9 @@ final readonly class ShopMapper
     {
         $air = $piece?->air_id === null ? null : $this->airs->forCoats($workshop, $piece);
         $table = $this->catalogue->abrasives();
-        $owned = $workshop->abrasives->pluck('grit')->all();
 
         return new Bench(
-            $table, $table->allNamed($owned, 'abrasives'), $this->catalogue->calibration(),
+            $table, $table->allNamed($workshop->grits(), 'abrasives'), $this->catalogue->calibration(),
             (float) $workshop->limits['sanding_cap_m_s'], (float) $workshop->limits['min_wall_mm'],
             self::toHalfAPoint(
                 $this->airs->equilibriumPercent($workshop),

@@ -70,12 +70,14 @@ final readonly class AirPage
     /** @return list<array{string, string, string, string, string}> when, °C, % RH, by what, why it is nonsense */
     public function latest(): array
     {
-        return DB::table('air_readings')->where('air_id', $this->air->id)->orderByDesc('at')->limit(self::SHOWN)->get()
-            ->map(fn (object $row): array => [
-                $this->show->dayTime(Carbon::parse("$row->at UTC")), $this->show->temperature((float) $row->temp_c),
-                $this->show->plain((float) $row->rh_percent).' %', (string) $row->source,
-                $row->nonsense === null ? '' : self::NONSENSE[$row->nonsense],
-            ])->all();
+        $rows = DB::table('air_readings')->where('air_id', $this->air->id)->orderByDesc('at')
+            ->limit(self::SHOWN)->get();
+
+        return array_values($rows->map(fn (object $row): array => [
+            $this->show->dayTime(Carbon::parse("$row->at UTC")), $this->show->temperature((float) $row->temp_c),
+            $this->show->plain((float) $row->rh_percent).' %', (string) $row->source,
+            $row->nonsense === null ? '' : self::NONSENSE[$row->nonsense],
+        ])->all());
     }
 
     /** @return array<string, string> */

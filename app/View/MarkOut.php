@@ -108,7 +108,7 @@ final readonly class MarkOut
         foreach ($edges as $edge) {
             $last = count($merged) - 1;
             if ($last >= 0 && array_slice($merged[$last], 1) === array_slice($edge, 1)) {
-                $merged[$last][0] .= '; '.$edge[0];
+                $merged[$last] = [$merged[$last][0].'; '.$edge[0], $edge[1], $edge[2], $edge[3], $edge[4]];
             } else {
                 $merged[] = $edge;
             }

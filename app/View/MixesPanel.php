@@ -73,7 +73,7 @@ final readonly class MixesPanel
             $this->changed->typed['parts'] ?? [],
         );
 
-        return array_pad($rows, min(CoreMix::MAX_PARTS, max(self::ROWS, count($rows) + 1)), ['', '']);
+        return array_pad(array_values($rows), min(CoreMix::MAX_PARTS, max(self::ROWS, count($rows) + 1)), ['', '']);
     }
 
     /** @return list<array{name: string, label: string, hint: string, value: string}> its own figures */

@@ -41,8 +41,8 @@ final readonly class SwatchBook
                 <=> $b->shown()->differenceTo($wanted));
         }
 
-        return new self(
-            $pages, $wood, $colour, $workshop->swatches()->pluck('wood')->unique()->sort()->values()->all(),
-        );
+        $woods = $workshop->swatches()->pluck('wood')->map(strval(...))->unique()->sort();
+
+        return new self($pages, $wood, $colour, array_values($woods->all()));
     }
 }

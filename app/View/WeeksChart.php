@@ -42,7 +42,8 @@ final readonly class WeeksChart
         $pieces = (clone $query)->orderByRaw('due_at is null')->orderBy('due_at')->orderBy('id')
             ->forPage($page + 1, self::PER_PAGE)
             ->get(['id', 'workshop_id', 'name', 'due_at', 'ready_at', 'late', 'state']);
-        $steps = self::steps($workshop, $pieces->pluck('id')->all(), $to->copy()->utc());
+        $ids = $pieces->map(fn (Piece $piece): int => $piece->id);
+        $steps = self::steps($workshop, array_values($ids->all()), $to->copy()->utc());
         $sheet = new WeekSheet($from->getTimestamp(), $to->getTimestamp());
         for ($i = 0; $i < $days; $i++) {
             $day = $from->copy()->addDays($i);

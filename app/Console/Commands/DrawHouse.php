@@ -51,7 +51,7 @@ class DrawHouse extends Command
     {
         $imports = [];
         foreach (File::allFiles(base_path('core')) as $file) {
-            $folder = strtok($file->getRelativePath(), '/');
+            $folder = explode('/', $file->getRelativePath())[0];
             $imports[$folder] ??= [];
             preg_match_all('/HonestGrain\\\\([A-Z]\w+)\\\\/', $file->getContents(), $found);
             foreach (array_diff(array_unique($found[1]), [$folder]) as $other) {

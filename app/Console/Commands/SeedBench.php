@@ -15,6 +15,7 @@ use App\Planning\ShopMapper;
 use HonestGrain\Route\Route;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use LogicException;
 
 /** Fills the demo workshop up for bin/bench: some pieces in work, the rest finished with their whole record. */
 class SeedBench extends Command
@@ -37,9 +38,8 @@ class SeedBench extends Command
         )->firstOrFail();
         $models = $workshop->pieces()->working()->orderBy('id')->get();
         for ($i = $models->count(); $i < (int) $this->argument('working'); $i++) {
-            $editor->create(
-                $workshop, ['name' => "Bowl $i"] + $models[$i % $models->count()]->document, null, plan: false,
-            );
+            $model = $models->get($i % $models->count()) ?? throw new LogicException('The demo has no pieces.');
+            $editor->create($workshop, ['name' => "Bowl $i"] + $model->document, null, plan: false);
         }
         $planner->plan($workshop);
         $this->rack($workshop);
@@ -60,7 +60,8 @@ class SeedBench extends Command
     {
         $models = $workshop->blanks()->where('number', '<=', self::MODEL_BLANKS)->get();
         for ($i = (int) $workshop->blanks()->max('number') + 1; $i <= self::BLANKS; $i++) {
-            $copy = $models[$i % $models->count()]->replicate(['piece_id']);
+            $model = $models->get($i % $models->count()) ?? throw new LogicException('The demo has no blanks.');
+            $copy = $model->replicate(['piece_id']);
             $copy->number = $i;
             $copy->save();
             DB::table('weighings')->insert(array_map(fn (int $k): array => [

@@ -42,7 +42,7 @@ class LabController extends Controller
                 alongGrainMinutesPer100Cm2: $figures->alongGrainMinutesPer100Cm2,
             ),
         );
-        $shelf = $table->allNamed($workshop->abrasives->pluck('grit')->all(), 'abrasives');
+        $shelf = $table->allNamed($workshop->grits(), 'abrasives');
         usort($shelf, fn ($a, $b): int => $b->micron <=> $a->micron);
         try {
             $least = Progression::shortest(

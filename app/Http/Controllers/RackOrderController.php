@@ -28,13 +28,16 @@ class RackOrderController extends Controller
         $wanted = $request->wanted($show, $form);
         $found = $settles = [];
         $woods = $mapper->tables($workshop)->woods;
-        foreach ($wanted === null ? [] : $workshop->blanks()->onRack()->where('drying', DryingState::Ready)->with('air')
-            ->whereNull('piece_id')->limit(self::MOST_LOOKED_AT)->get() as $blank) {
-            $core = $blank->core();
-            $emc = $settles[$blank->air_id ?? 0] ??= $airs->equilibriumPercent($workshop, $blank->air);
-            $largest = Largest::outOf($core, $woods->named($core->wood), $catalogue->calibration(), $emc);
-            if ($largest->fits($wanted->diameterMm(), $wanted->heightMm(), $request->wallMm($show))) {
-                $found[] = [$blank, $largest, $largest->wasted($wanted)];
+        if ($wanted !== null) {
+            $ready = $workshop->blanks()->onRack()->where('drying', DryingState::Ready)->with('air')
+                ->whereNull('piece_id')->limit(self::MOST_LOOKED_AT);
+            foreach ($ready->get() as $blank) {
+                $core = $blank->core();
+                $emc = $settles[$blank->air_id ?? 0] ??= $airs->equilibriumPercent($workshop, $blank->air);
+                $largest = Largest::outOf($core, $woods->named($core->wood), $catalogue->calibration(), $emc);
+                if ($largest->fits($wanted->diameterMm(), $wanted->heightMm(), $request->wallMm($show))) {
+                    $found[] = [$blank, $largest, $largest->wasted($wanted)];
+                }
             }
         }
         usort($found, fn (array $a, array $b): int => $a[2] <=> $b[2]);

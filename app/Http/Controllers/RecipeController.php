@@ -58,7 +58,7 @@ class RecipeController extends Controller
     private function recipe(Workshop $workshop, array $typed): array
     {
         if (isset($typed['swatch'])) {
-            $swatch = $workshop->swatches()->findOrFail($typed['swatch']);
+            $swatch = $workshop->swatches()->whereKey($typed['swatch'])->firstOrFail();
 
             return [$swatch->name, $swatch->layers];
         }

@@ -72,7 +72,8 @@ class ShapeController extends Controller
             }
         }
         $core = $this->mapper->piece($piece->workshop, ['parts' => $parts] + $piece->document);
-        $frame = $sent->has('frame') ? Frame::of($sent->numbers('frame', -10_000, 10_000, 4)) : null;
+        $box = $sent->has('frame') ? $sent->numbers('frame', -10_000, 10_000, 4) : null;
+        $frame = $box === null ? null : Frame::of([$box[0], $box[1], $box[2], $box[3]]);
         $bench = $this->mapper->bench($piece->workshop);
 
         $part = $core->part((string) $named) ?? $core->body();

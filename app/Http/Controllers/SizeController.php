@@ -15,10 +15,9 @@ class SizeController extends Controller
 {
     public function show(Request $request, Catalogue $catalogue, Show $show): View
     {
-        $owned = $this->workshop($request)->abrasives->pluck('grit')->all();
-
         return view('sizes', ['table' => new SizeTable(
-            $catalogue->abrasives(), $owned, trim($request->string('of')->toString()), $show,
+            $catalogue->abrasives(), $this->workshop($request)->grits(),
+            trim($request->string('of')->toString()), $show,
         )]);
     }
 }
