@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Models\EntryKind;
 use App\Models\LogEntry;
 use App\Models\Piece;
+use App\Models\Role;
 use App\Models\StepDetails;
 use App\Models\User;
 use App\Models\Workshop;
@@ -87,10 +89,10 @@ class DemoWorkshop
             ],
         );
         $this->wren = $this->workshop->users()->create(
-            ['name' => 'Wren Tolliver', 'email' => $wren, 'password' => $password, 'role' => 'owner'],
+            ['name' => 'Wren Tolliver', 'email' => $wren, 'password' => $password, 'role' => Role::Owner],
         );
         $this->workshop->users()->create(
-            ['name' => 'Idris Pell', 'email' => $idris, 'password' => $password, 'role' => 'maker'],
+            ['name' => 'Idris Pell', 'email' => $idris, 'password' => $password, 'role' => Role::Maker],
         );
         $this->fair = now($this->workshop->time_zone)->startOfDay()->addDays(18)->setTime(9, 0);
         $this->workshop->update(
@@ -440,7 +442,7 @@ class DemoWorkshop
         $pace = 0.85 + 0.05 * ($piece->id + $length) % 8 / 10 + 0.05 * ($length % 7);
         LogEntry::query()->forceCreate([
             'workshop_id' => $this->workshop->id, 'piece_id' => $piece->id, 'user_id' => $this->wren->id,
-            'kind' => 'done', 'step' => $step->id, 'title' => mb_substr($step->title, 0, 200),
+            'kind' => EntryKind::Done, 'step' => $step->id, 'title' => mb_substr($step->title, 0, 200),
             'happened_at' => $when, 'minutes' => $step->minutes > 0 ? round($step->minutes * $pace) : null,
             'facts' => [
                 'planned_minutes' => $step->minutes, 'product' => $step->product, 'climate' => $this->workshop->climate,
@@ -466,7 +468,7 @@ class DemoWorkshop
         ] as [$days, $body]) {
             $this->workshop->logEntries()->create(
                 [
-                    'user_id' => $this->wren->id, 'kind' => 'note',
+                    'user_id' => $this->wren->id, 'kind' => EntryKind::Note,
                     'happened_at' => now()->subDays($days)->setTime(16, 20), 'body' => $body,
                 ],
             );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Figures;
 
+use App\Models\EntryKind;
 use App\Models\Piece;
 
 /** What a piece has cost so far: its wood, and the discs that were logged, at what the shelf says they cost. */
@@ -21,8 +22,9 @@ final readonly class PieceCost
         $count = 0;
         $isWhole = true;
         $undone = $piece->logEntries()->whereNotNull('undoes_id')->pluck('undoes_id')->all();
-        foreach ($piece->logEntries()->where('kind', 'done')->where('is_sanding', true)->whereNotIn('id', $undone)
-            ->get(['id', 'facts']) as $entry) {
+        $sanded = $piece->logEntries()->where('kind', EntryKind::Done)->where('is_sanding', true)
+            ->whereNotIn('id', $undone)->get(['id', 'facts']);
+        foreach ($sanded as $entry) {
             foreach ($entry->facts['abrading']['used'] ?? [] as $grit => $discs) {
                 $count += (int) $discs;
                 $cost += ($prices[$grit] ?? 0.0) * (int) $discs;

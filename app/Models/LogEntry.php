@@ -15,7 +15,7 @@ use Illuminate\Support\Carbon;
  * @property int $workshop_id
  * @property int|null $piece_id
  * @property int|null $user_id
- * @property string $kind
+ * @property EntryKind $kind
  * @property string|null $step
  * @property string|null $title
  * @property Carbon $happened_at
@@ -38,7 +38,7 @@ class LogEntry extends Model
 
     protected function casts(): array
     {
-        return ['happened_at' => 'datetime', 'minutes' => 'float', 'facts' => 'array'];
+        return ['kind' => EntryKind::class, 'happened_at' => 'datetime', 'minutes' => 'float', 'facts' => 'array'];
     }
 
     protected static function booted(): void

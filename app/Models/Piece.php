@@ -22,7 +22,7 @@ use Illuminate\Support\Carbon;
  * @property string $form
  * @property string $wood
  * @property Carbon|null $due_at
- * @property string $state
+ * @property PieceState $state
  * @property array<string, mixed> $document
  * @property string $drawing
  * @property float $diameter_mm
@@ -41,12 +41,6 @@ use Illuminate\Support\Carbon;
  */
 class Piece extends Model
 {
-    public const WORKING = 'working';
-
-    public const DONE = 'done';
-
-    public const PUT_AWAY = 'put-away';
-
     protected $fillable = [
         'name', 'form', 'wood', 'due_at', 'state', 'document', 'drawing', 'diameter_mm', 'height_mm', 'version',
         'revision', 'conflicts', 'ready_at', 'late', 'once_key', 'route_key',
@@ -57,7 +51,8 @@ class Piece extends Model
     {
         return [
             'due_at' => 'datetime', 'ready_at' => 'datetime', 'document' => 'array', 'conflicts' => 'array',
-            'late' => 'array', 'fault' => 'array', 'diameter_mm' => 'float', 'height_mm' => 'float',
+            'state' => PieceState::class, 'late' => 'array', 'fault' => 'array',
+            'diameter_mm' => 'float', 'height_mm' => 'float',
         ];
     }
 
@@ -101,9 +96,19 @@ class Piece extends Model
         return $this->hasMany(LogEntry::class);
     }
 
+    public function isInWork(): bool
+    {
+        return $this->state === PieceState::Working;
+    }
+
+    public function isPutAway(): bool
+    {
+        return $this->state === PieceState::PutAway;
+    }
+
     /** @param  Builder<Piece>  $query */
     public function scopeWorking(Builder $query): void
     {
-        $query->where('state', self::WORKING);
+        $query->where('state', PieceState::Working);
     }
 }

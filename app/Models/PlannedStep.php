@@ -22,7 +22,7 @@ use Illuminate\Support\Carbon;
  * @property string $kind
  * @property string $title
  * @property float $minutes
- * @property string $state
+ * @property StepState $state
  * @property bool $is_next
  * @property Carbon|null $start_at
  * @property Carbon|null $end_at
@@ -51,10 +51,21 @@ class PlannedStep extends Model
     protected function casts(): array
     {
         return [
-            'details' => StepDetails::class, 'follows' => 'array', 'is_next' => 'boolean', 'minutes' => 'float',
+            'details' => StepDetails::class, 'state' => StepState::class, 'follows' => 'array', 'is_next' => 'boolean',
+            'minutes' => 'float',
             'wait_from_h' => 'float', 'wait_until_h' => 'float', 'start_at' => 'datetime', 'end_at' => 'datetime',
             'waits_from' => 'datetime', 'opens_at' => 'datetime', 'closes_at' => 'datetime',
         ];
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->state === StepState::Open;
+    }
+
+    public function isDone(): bool
+    {
+        return $this->state === StepState::Done;
     }
 
     /** Whether it is the last look, at which a piece is weighed and photographed. */
@@ -115,8 +126,9 @@ class PlannedStep extends Model
     {
         /** @var LogEntry|null $last */
         $last = LogEntry::query()->where(['piece_id' => $this->piece_id, 'step' => $this->step])
-            ->whereIn('kind', ['start', 'done', 'skip', 'undo', 'again'])->latest('id')->first();
-        $runs = $last?->kind === 'start' && $last->happened_at->gt(now()->subHours(self::LONGEST_CLOCK_HOURS));
+            ->whereNotIn('kind', [EntryKind::Note, EntryKind::Wrong])->latest('id')->first();
+        $runs = $last?->kind === EntryKind::Started
+            && $last->happened_at->gt(now()->subHours(self::LONGEST_CLOCK_HOURS));
 
         return $runs ? $last : null;
     }

@@ -16,7 +16,7 @@ use Illuminate\Support\Str;
  * @property string $name
  * @property string $email
  * @property string $password
- * @property string $role
+ * @property Role $role
  * @property string $calendar_token  the secret of the address at which a calendar follows the plan
  * @property array<string, string> $preferences
  * @property Workshop $workshop
@@ -37,7 +37,7 @@ class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'preferences' => 'array'];
+        return ['password' => 'hashed', 'role' => Role::class, 'preferences' => 'array'];
     }
 
     protected static function booted(): void
@@ -66,6 +66,6 @@ class User extends Authenticatable
 
     public function isOwner(): bool
     {
-        return $this->role === 'owner';
+        return $this->role === Role::Owner;
     }
 }

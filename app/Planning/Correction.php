@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Piece;
+use App\Models\PieceState;
 use App\Models\PlannedStep;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Exception\Stalled;
@@ -67,7 +68,7 @@ final readonly class Correction
         $piece->update([
             'ready_at' => $readyAt === 0 || $route->isForbidden() || $piece->fault !== null
                 ? null : Carbon::createFromTimestamp($readyAt),
-            'state' => $job->tasks === [] && ! $route->waitsForWood() ? Piece::DONE : Piece::WORKING,
+            'state' => $job->tasks === [] && ! $route->waitsForWood() ? PieceState::Done : PieceState::Working,
         ]);
     }
 

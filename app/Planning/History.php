@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\EntryKind;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\Workshop;
@@ -97,8 +98,8 @@ final readonly class History
         $entries = LogEntry::query()->toBase()->from('log_entries')
             ->leftJoin('log_entries as later', 'later.undoes_id', '=', 'log_entries.id')
             ->where('log_entries.workshop_id', $workshop->id)->whereIn('log_entries.piece_id', $pieces)
-            ->whereIn('log_entries.kind', ['done', 'skip'])
-            ->where(fn ($query) => $query->whereNull('later.id')->orWhere('later.kind', 'again'))
+            ->whereIn('log_entries.kind', [EntryKind::Done, EntryKind::Skipped])
+            ->where(fn ($query) => $query->whereNull('later.id')->orWhere('later.kind', EntryKind::Again))
             ->orderBy('log_entries.id')
             ->get([
                 'log_entries.piece_id', 'log_entries.step', 'log_entries.kind', 'log_entries.happened_at',
@@ -109,14 +110,15 @@ final readonly class History
         foreach ($entries as $entry) {
             [$piece, $step] = [(int) $entry->piece_id, (string) $entry->step];
             $at = (int) strtotime($entry->happened_at.' UTC');
-            if ($entry->kind === 'skip') {
+            $kind = EntryKind::from($entry->kind);
+            if ($kind === EntryKind::Skipped) {
                 $skipped[$piece][$step] = true;
-            } elseif ($entry->later === 'again') {
+            } elseif ($entry->later === EntryKind::Again->value) {
                 $again[$piece][$step] = $at;
             } else {
                 $done[$piece][$step] = $at;
             }
-            if ($entry->kind === 'done' && $entry->technique !== null) {
+            if ($kind === EntryKind::Done && $entry->technique !== null) {
                 $work[$piece][$step] = new DoneWork(
                     (string) $entry->title, (string) $entry->technique, (string) $entry->part,
                     explode(', ', (string) $entry->zone),

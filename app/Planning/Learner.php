@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Figures\SandingRecord;
+use App\Models\EntryKind;
 use App\Models\LogEntry;
 use App\Models\Workshop;
 use HonestGrain\Abrasive\Learnt;
@@ -63,7 +64,7 @@ final readonly class Learner
     public function records(Workshop $workshop): Collection
     {
         return LogEntry::query()->from('log_entries')->where('log_entries.workshop_id', $workshop->id)
-            ->where('log_entries.is_sanding', true)->where('log_entries.kind', 'done')
+            ->where('log_entries.is_sanding', true)->where('log_entries.kind', EntryKind::Done)
             ->whereNotExists(fn ($query) => $query->from('log_entries as later')->whereColumn(
                 'later.undoes_id', 'log_entries.id',
             ))->with('piece:id,name')->latest('log_entries.id')->limit(self::MOST_RECORDS)->get()

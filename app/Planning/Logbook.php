@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\EntryKind;
 use App\Models\LogEntry;
 use App\Models\Piece;
+use App\Models\PieceState;
 use App\Models\PlannedStep;
 use App\Models\StepDetails;
 use App\Models\User;
@@ -63,7 +65,7 @@ final readonly class Logbook
         ] + $this->air($step, $at) + self::abraded($step, $facts) + $facts;
 
         return $this->once(
-            $step, $user, 'done', $at,
+            $step, $user, EntryKind::Done, $at,
             ['minutes' => $minutes === null ? null : min($minutes, 9999), 'facts' => $told],
             fn () => $this->allow($step, $at, isset($facts['not_dry'])),
             fn (LogEntry $entry) => $this->follow($step, $entry, $at),
@@ -118,7 +120,7 @@ final readonly class Logbook
     {
         $this->sameAsRead($step, $read);
 
-        return $this->once($step, $user, 'skip', now(), ['body' => $reason]);
+        return $this->once($step, $user, EntryKind::Skipped, now(), ['body' => $reason]);
     }
 
     /**
@@ -130,7 +132,7 @@ final readonly class Logbook
     public function write(
         PlannedStep $step,
         User $user,
-        string $kind,
+        EntryKind $kind,
         ?string $body = null,
         array $form = self::NO_FORM,
     ): LogEntry {
@@ -159,7 +161,7 @@ final readonly class Logbook
     /** Takes a done or skipped step back by a further entry, if nothing after it depends on it. */
     public function undo(LogEntry $entry, User $user): bool
     {
-        if (! in_array($entry->kind, ['done', 'skip'], true) || $entry->piece === null) {
+        if (! $entry->kind->settles() || $entry->piece === null) {
             return false;
         }
         $piece = $entry->piece;
@@ -169,7 +171,8 @@ final readonly class Logbook
             $this->refuseIfBuiltUpon($entry, $piece);
             try {
                 $workshop->logEntries()->create([
-                    'piece_id' => $piece->id, 'user_id' => $user->id, 'kind' => 'undo', 'step' => $entry->step,
+                    'piece_id' => $piece->id, 'user_id' => $user->id, 'kind' => EntryKind::Undone,
+                    'step' => $entry->step,
                     'title' => $entry->title, 'happened_at' => now(), 'undoes_id' => $entry->id,
                 ]);
             } catch (UniqueConstraintViolationException) {
@@ -178,8 +181,8 @@ final readonly class Logbook
             $this->wood->undone($piece, (string) $entry->step);
             $this->shelf->putBack($workshop, $entry);
             $this->relearn($workshop, $entry);
-            if ($piece->state === Piece::DONE) {
-                $piece->update(['state' => Piece::WORKING]);
+            if ($piece->state === PieceState::Done) {
+                $piece->update(['state' => PieceState::Working]);
             }
 
             return true;
@@ -195,7 +198,7 @@ final readonly class Logbook
     private function once(
         PlannedStep $step,
         User $user,
-        string $kind,
+        EntryKind $kind,
         CarbonInterface $at,
         array $more,
         ?Closure $allow = null,
@@ -207,7 +210,7 @@ final readonly class Logbook
             $step, $user, $kind, $at, $more, $workshop, $allow, $then,
         ): array {
             $undone = $workshop->logEntries()->where(['piece_id' => $step->piece_id, 'step' => $step->step])
-                ->whereIn('kind', ['undo', 'again'])->count();
+                ->whereIn('kind', [EntryKind::Undone, EntryKind::Again])->count();
             $key = "$step->piece_id:$step->step:$undone";
             $entry = LogEntry::query()->where('once_key', $key)->first();
             if ($entry !== null) {
@@ -217,7 +220,7 @@ final readonly class Logbook
             if ($allow !== null) {
                 $allow();
             }
-            $taken = $kind === 'done' ? $this->shelf->take($workshop, $step, $more['facts'] ?? []) : [];
+            $taken = $kind === EntryKind::Done ? $this->shelf->take($workshop, $step, $more['facts'] ?? []) : [];
             if ($taken !== []) {
                 $more['facts'] = ['taken' => $taken] + $more['facts'];
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\EntryKind;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PlannedStep;
@@ -39,7 +40,7 @@ final readonly class Mender
         $piece = $step->piece;
         $read = Fault::read(Document::of($fault), $this->core($piece));
         $words = $read->kind->label().', '.$read->face().($body === null || $body === '' ? '' : ": $body");
-        $this->logbook->write($step, $user, 'wrong', $words, $form);
+        $this->logbook->write($step, $user, EntryKind::Wrong, $words, $form);
         $this->planner->apply($piece->workshop, fn () => $piece->update(['fault' => $read->toArray()]), $piece);
     }
 
@@ -52,7 +53,7 @@ final readonly class Mender
             }
             $piece->update(['fault' => null]);
             $piece->workshop->logEntries()->create([
-                'piece_id' => $piece->id, 'user_id' => $user->id, 'kind' => 'note', 'happened_at' => now(),
+                'piece_id' => $piece->id, 'user_id' => $user->id, 'kind' => EntryKind::Note, 'happened_at' => now(),
                 'body' => 'Goes on as it is.', 'facts' => [],
             ]);
         }, $piece);
@@ -112,7 +113,8 @@ final readonly class Mender
                 $this->open($locked, $step, $mended, $edit->user);
             }
             $locked->workshop->logEntries()->create([
-                'piece_id' => $locked->id, 'user_id' => $edit->user?->id, 'kind' => 'note', 'happened_at' => now(),
+                'piece_id' => $locked->id, 'user_id' => $edit->user?->id, 'kind' => EntryKind::Note,
+                'happened_at' => now(),
                 'body' => 'Chosen: '.lcfirst($mended->remedy->title).'.', 'facts' => [],
             ]);
         });
@@ -122,10 +124,10 @@ final readonly class Mender
     private function open(Piece $piece, string $step, Mended $mended, ?User $user): void
     {
         /** @var LogEntry|null $done */
-        $done = $piece->logEntries()->where(['step' => $step, 'kind' => 'done'])->latest('id')->first();
+        $done = $piece->logEntries()->where(['step' => $step, 'kind' => EntryKind::Done])->latest('id')->first();
         if ($done !== null) {
             $piece->workshop->logEntries()->create([
-                'piece_id' => $piece->id, 'user_id' => $user?->id, 'kind' => 'again', 'step' => $step,
+                'piece_id' => $piece->id, 'user_id' => $user?->id, 'kind' => EntryKind::Again, 'step' => $step,
                 'title' => $done->title, 'happened_at' => now(), 'undoes_id' => $done->id,
                 'body' => $mended->remedy->title, 'facts' => [],
             ]);

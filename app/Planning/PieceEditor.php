@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Piece;
+use App\Models\PieceState;
 use App\Models\User;
 use App\Models\Workshop;
 use Closure;
@@ -152,7 +153,7 @@ final readonly class PieceEditor
         // A finished piece that is changed may have work again; the plan says whether it has.
         $piece->update($this->columns($core) + [
             'version' => $piece->version + 1, 'revision' => $revision,
-            'state' => $piece->state === Piece::DONE ? Piece::WORKING : $piece->state,
+            'state' => $piece->state === PieceState::Done ? PieceState::Working : $piece->state,
         ]);
 
         return $piece;

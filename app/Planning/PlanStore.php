@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Piece;
+use App\Models\PieceState;
 use App\Models\PlannedStep;
 use App\Models\StepDetails;
 use App\Models\Workshop;
@@ -133,7 +134,7 @@ final readonly class PlanStore
         $readyAt = $plan->readyAt($planned);
         $piece = $planned->piece;
         $piece->fill([
-            'state' => $planned->isFinished() ? Piece::DONE : Piece::WORKING,
+            'state' => $planned->isFinished() ? PieceState::Done : PieceState::Working,
             'ready_at' => $readyAt === null ? null : gmdate('Y-m-d H:i:s', $readyAt),
             'late' => $plan->late($piece->id), 'conflicts' => $planned->conflicts(),
             'route_key' => $planned->routeKey ?? $piece->route_key,

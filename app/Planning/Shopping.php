@@ -6,7 +6,8 @@ namespace App\Planning;
 
 use App\Figures\Shortage;
 use App\Models\Abrasive;
-use App\Models\Piece;
+use App\Models\PieceState;
+use App\Models\StepState;
 use App\Models\Tin;
 use App\Models\Workshop;
 use Illuminate\Support\Carbon;
@@ -55,8 +56,8 @@ final readonly class Shopping
     {
         $takes = [];
         foreach (DB::table('planned_steps')->join('pieces', 'pieces.id', '=', 'planned_steps.piece_id')
-            ->where('planned_steps.workshop_id', $workshop->id)->where('pieces.state', Piece::WORKING)
-            ->where('planned_steps.state', 'open')->whereNotNull('planned_steps.takes')
+            ->where('planned_steps.workshop_id', $workshop->id)->where('pieces.state', PieceState::Working)
+            ->where('planned_steps.state', StepState::Open)->whereNotNull('planned_steps.takes')
             ->orderByRaw('planned_steps.start_at is null')->orderBy('planned_steps.start_at')
             ->orderBy('planned_steps.piece_id')->orderBy('planned_steps.position')->get([
                 'planned_steps.product', 'planned_steps.takes', 'planned_steps.start_at', 'planned_steps.piece_id',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\StepState;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Route\Step;
@@ -42,7 +43,7 @@ final readonly class StepTimes
         [$from, $until] = $self->waitHere($end);
 
         return [
-            'state' => $doneAt !== null ? 'done' : ($isOpen ? 'open' : 'skipped'),
+            'state' => ($doneAt !== null ? StepState::Done : ($isOpen ? StepState::Open : StepState::Skipped))->value,
             'is_next' => (int) ($isOpen && $waiting === []),
             'start_at' => self::sql($placed['start']), 'end_at' => self::sql($end),
             'waits_from' => self::sql($history->lastOf(...$before)),

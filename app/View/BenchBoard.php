@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\EntryKind;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PlannedStep;
+use App\Models\StepState;
 use App\Models\Workshop;
 use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Drawing\WaitBar;
@@ -55,7 +57,7 @@ final readonly class BenchBoard
         $columns = 'piece:id,workshop_id,name,wood,drawing,due_at';
         $held = $workshop->pieces()->working()->whereNotNull('fault')->orderBy('id')
             ->get(['id', 'workshop_id', 'name', 'fault']);
-        $open = $workshop->plannedSteps()->with($columns)->where('state', 'open')->where('is_next', true)
+        $open = $workshop->plannedSteps()->with($columns)->where('state', StepState::Open)->where('is_next', true)
             ->whereNotIn('piece_id', $held->pluck('id'));
         $ready = (clone $open)
             ->where('minutes', '>', 0)
@@ -78,7 +80,7 @@ final readonly class BenchBoard
             $waits->count(),
             $workshop->plannedSteps()
                 ->with($columns)
-                ->where('state', 'open')
+                ->where('state', StepState::Open)
                 ->whereNotNull('closes_at')
                 ->where('closes_at', '<=', $workshopDayEnd)
                 ->orderBy('closes_at')
@@ -88,7 +90,7 @@ final readonly class BenchBoard
             $now?->runningClock(),
             $workshop->logEntries()
                 ->with('piece:id,workshop_id,name')
-                ->whereIn('kind', ['done', 'skip', 'wrong', 'note'])
+                ->whereIn('kind', [EntryKind::Done, EntryKind::Skipped, EntryKind::Wrong, EntryKind::Note])
                 ->orderByDesc('happened_at')
                 ->limit(4)
                 ->get(),
@@ -163,8 +165,8 @@ final readonly class BenchBoard
     {
         return implode(': ', array_filter([
             match ($entry->kind) {
-                'wrong' => 'something is wrong',
-                'skip' => 'skipped',
+                EntryKind::Wrong => 'something is wrong',
+                EntryKind::Skipped => 'skipped',
                 default => null,
             },
             $entry->title === null ? null : lcfirst($show->sentence($entry->title)), $entry->body,

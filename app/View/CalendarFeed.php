@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\Piece;
 use App\Models\PlannedStep;
+use App\Models\StepState;
 use App\Models\User;
 use App\Models\Workshop;
 use Carbon\CarbonInterface;
@@ -46,7 +47,7 @@ final readonly class CalendarFeed
             'PRODID' => '-//Honest Grain//EN', 'X-WR-CALNAME' => $workshop->name,
             'REFRESH-INTERVAL;VALUE=DURATION' => 'PT1H',
         ]);
-        $steps = $workshop->plannedSteps()->with('piece:id,name,workshop_id')->where('state', 'open')
+        $steps = $workshop->plannedSteps()->with('piece:id,name,workshop_id')->where('state', StepState::Open)
             ->whereNotNull('start_at')->orderBy('start_at')->limit(self::MOST)->get();
         $before = $workshop->plannedSteps()->whereIn('piece_id', $steps->pluck('piece_id')->unique())
             ->whereNotNull('wait_until_h')->whereNotNull('end_at')

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\EntryKind;
 use App\Models\LogEntry;
 
 /** An entry of the log in the reader's words. */
 final readonly class EntryWords
 {
-    private const KINDS = [
-        'done' => 'Done', 'skip' => 'Skipped', 'note' => 'Note', 'wrong' => 'Something is wrong',
-        'start' => 'Clock started', 'undo' => 'Taken back', 'again' => 'To be done again',
-    ];
-
     public function __construct(private LogEntry $entry, private Show $show)
     {
     }
 
     public function kind(): string
     {
-        return (self::KINDS[$this->entry->kind] ?? $this->entry->kind).($this->entry->title === null ? '' : ':');
+        return match ($this->entry->kind) {
+            EntryKind::Done => 'Done', EntryKind::Skipped => 'Skipped', EntryKind::Note => 'Note',
+            EntryKind::Wrong => 'Something is wrong', EntryKind::Started => 'Clock started',
+            EntryKind::Undone => 'Taken back', EntryKind::Again => 'To be done again',
+        }.($this->entry->title === null ? '' : ':');
     }
 
     /** What was written down with it: how long it took against the plan, how early or late, and the shop's air. */
@@ -31,7 +31,7 @@ final readonly class EntryWords
 
         return implode(' ', array_filter([
             $this->entry->minutes === null ? '' : 'took '.$this->show->minutes($this->entry->minutes)."$planned.",
-            isset($facts['weight_g']) && $this->entry->kind === 'done'
+            isset($facts['weight_g']) && $this->entry->kind === EntryKind::Done
                 ? 'Weighs '.$this->show->mass($facts['weight_g']).'.' : '',
             isset($facts['discs_used']) ? 'Took '.$this->show->plain($facts['discs_used']).' discs.' : '',
             isset($facts['not_dry']) ? 'Not dry by its weights.' : '',

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Piece;
+use App\Models\PieceState;
 use App\Models\PlannedStep;
+use App\Models\StepState;
 use Carbon\CarbonInterface;
 use HonestGrain\Drawing\TimeStrip;
 use HonestGrain\Holding\Holding;
@@ -45,11 +47,11 @@ final readonly class PiecePage
     public static function of(Piece $piece, Show $show, ?CorePiece $core = null, ?Part $part = null): self
     {
         $steps = $piece->plannedSteps->each(fn (PlannedStep $step) => $step->setRelation('piece', $piece));
-        $open = $steps->where('state', 'open')->filter(
+        $open = $steps->where('state', StepState::Open)->filter(
             fn (PlannedStep $step): bool => $step->start_at !== null && $step->end_at !== null,
         );
         $hands = (float) $open->sum('minutes');
-        $from = $steps->where('state', 'done')->min('end_at') ?? $open->min('start_at');
+        $from = $steps->where('state', StepState::Done)->min('end_at') ?? $open->min('start_at');
         $to = $open->max('end_at') ?? $steps->max('end_at');
         $now = now();
         $left = $piece->ready_at === null || $open->isEmpty()
@@ -71,8 +73,8 @@ final readonly class PiecePage
     public function stepsInTime(): Collection
     {
         return $this->steps->sortBy(fn (PlannedStep $step): array => [
-            $step->state === 'open' ? 1 : 0,
-            ($step->state === 'open' ? $step->start_at : $step->end_at)?->getTimestamp() ?? PHP_INT_MAX,
+            $step->isOpen() ? 1 : 0,
+            ($step->isOpen() ? $step->start_at : $step->end_at)?->getTimestamp() ?? PHP_INT_MAX,
             $step->position,
         ])->values();
     }
@@ -96,7 +98,7 @@ final readonly class PiecePage
     /** @return Collection<int, PlannedStep> steps that are behind, as far as none before them is open */
     public function past(): Collection
     {
-        return $this->steps->takeWhile(fn (PlannedStep $step): bool => $step->state !== 'open');
+        return $this->steps->takeWhile(fn (PlannedStep $step): bool => ! $step->isOpen());
     }
 
     public function due(Show $show): string
@@ -225,7 +227,9 @@ final readonly class PiecePage
             return 'Not planned';
         }
 
-        return ($piece->state === Piece::DONE ? 'Finished ' : 'Ready ').$show->day($piece->ready_at).', '.$show->time(
+        $what = $piece->state === PieceState::Done ? 'Finished ' : 'Ready ';
+
+        return $what.$show->day($piece->ready_at).', '.$show->time(
             $piece->ready_at,
         );
     }
@@ -300,12 +304,12 @@ final readonly class PiecePage
         }
         $strip = new TimeStrip($from->getTimestamp(), $to->getTimestamp());
         foreach ($steps as $step) {
-            if ($step->end_at === null || $step->state === 'skipped' || $step->minutes <= 0) {
+            if ($step->end_at === null || $step->state === StepState::Skipped || $step->minutes <= 0) {
                 continue;
             }
             $start = $step->start_at ?? $step->end_at->copy()->subMinutes((int) $step->minutes);
             $strip->work(
-                $start->getTimestamp(), $step->end_at->getTimestamp(), $step->state === 'done',
+                $start->getTimestamp(), $step->end_at->getTimestamp(), $step->state === StepState::Done,
                 $show->sentence($step->title),
             );
         }

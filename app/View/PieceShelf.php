@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Piece;
+use App\Models\PieceState;
 use App\Models\PlannedStep;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
@@ -46,7 +47,7 @@ final readonly class PieceShelf
 
     public function late(Piece $piece): string
     {
-        return $piece->state === Piece::WORKING && $piece->late !== null
+        return $piece->isInWork() && $piece->late !== null
             ? 'late by '.$this->show->hours($piece->late['hours']) : '';
     }
 
@@ -54,16 +55,16 @@ final readonly class PieceShelf
     {
         return match (true) {
             $this->late($piece) !== '' => '',
-            $piece->ready_at !== null => ($piece->state === Piece::WORKING ? 'ready ' : 'finished ')
+            $piece->ready_at !== null => ($piece->isInWork() ? 'ready ' : 'finished ')
                 .$this->show->day($piece->ready_at),
-            $piece->state === Piece::WORKING => 'not planned',
+            $piece->isInWork() => 'not planned',
             default => '',
         };
     }
 
     public function due(Piece $piece): string
     {
-        return $piece->state === Piece::WORKING && $piece->due_at !== null
+        return $piece->isInWork() && $piece->due_at !== null
             ? '· due '.$this->show->day($piece->due_at) : '';
     }
 
@@ -80,15 +81,15 @@ final readonly class PieceShelf
     }
 
     /** @return array{string, string} what stands where there is no piece */
-    public static function empty(string $sought, string $state): array
+    public static function empty(string $sought, PieceState $state): array
     {
         return [
             match (true) {
                 $sought !== '' => "No piece here is called “{$sought}”",
-                $state === Piece::WORKING => 'No pieces in work yet',
+                $state === PieceState::Working => 'No pieces in work yet',
                 default => 'None yet',
             },
-            $state === Piece::WORKING ? 'Every piece starts from a form and three or four sizes.'
+            $state === PieceState::Working ? 'Every piece starts from a form and three or four sizes.'
                 : 'Pieces come here when they are done, or put away.',
         ];
     }

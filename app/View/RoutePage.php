@@ -123,7 +123,7 @@ final readonly class RoutePage
 
     public function canMove(PlannedStep $step): bool
     {
-        return isset($this->rooms[$step->step]) && $step->state === 'open' && $this->piece->state === Piece::WORKING;
+        return isset($this->rooms[$step->step]) && $step->isOpen() && $this->piece->isInWork();
     }
 
     public function isOwn(PlannedStep $step): bool

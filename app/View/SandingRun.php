@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\PlannedStep;
+use App\Models\StepState;
 use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Route\SandedInOneGo;
 use HonestGrain\Route\StepKind;
@@ -15,7 +16,8 @@ final readonly class SandingRun
     /** @return array<string, list<string>> grit, coarse to fine => faces; empty where there is but one face */
     public static function of(PlannedStep $now, AbrasiveTable $table): array
     {
-        $open = PlannedStep::query()->where(['piece_id' => $now->piece_id, 'part' => $now->part, 'state' => 'open'])
+        $open = PlannedStep::query()
+            ->where(['piece_id' => $now->piece_id, 'part' => $now->part, 'state' => StepState::Open])
             ->orderBy('position')->get()
             ->filter(fn (PlannedStep $step): bool => $step->details->stage === $now->details->stage);
         $groups = SandedInOneGo::of($open->map(fn (PlannedStep $step): array => [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\PlannedStep;
+use App\Models\StepState;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
@@ -113,8 +114,8 @@ final readonly class StepWords
     /** "done Tue 24 Nov 11:05", "skipped". */
     public function past(): string
     {
-        return $this->step->state === 'done' && $this->step->end_at !== null
-            ? 'done '.$this->show->dayTime($this->step->end_at) : $this->step->state;
+        return $this->step->state === StepState::Done && $this->step->end_at !== null
+            ? 'done '.$this->show->dayTime($this->step->end_at) : $this->step->state->value;
     }
 
     /** "May start 14:20.", "Window closes 18:00."; the first that is to be said. */

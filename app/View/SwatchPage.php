@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Piece;
+use App\Models\PieceState;
 use App\Models\Swatch;
 use App\Models\Workshop;
 use HonestGrain\Colour\DyeFactors;
@@ -110,7 +111,7 @@ final readonly class SwatchPage
     public static function bandsOf(Workshop $workshop): array
     {
         $bands = [];
-        foreach ($workshop->pieces()->where('state', Piece::WORKING)->orderBy('name')
+        foreach ($workshop->pieces()->where('state', PieceState::Working)->orderBy('name')
             ->get(['id', 'name', 'document']) as $piece) {
             foreach ($piece->document['parts'] as $part) {
                 foreach ($part['marks'] as $mark) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Piece;
+use App\Models\StepState;
 use App\Models\Workshop;
 use HonestGrain\Drawing\WeekSheet;
 use Illuminate\Support\Carbon;
@@ -121,7 +122,7 @@ final readonly class WeeksChart
      */
     private static function steps(Workshop $workshop, array $pieces, Carbon $before): Collection
     {
-        return $workshop->plannedSteps()->whereIn('piece_id', $pieces)->where('state', 'open')
+        return $workshop->plannedSteps()->whereIn('piece_id', $pieces)->where('state', StepState::Open)
             ->whereNotNull('start_at')->where('start_at', '<', $before)->orderBy('start_at')->toBase()
             ->get([
                 'piece_id', 'title', 'minutes', DB::raw('unix_timestamp(start_at) as start'),

@@ -234,7 +234,7 @@
                             <td>
                                 <b>{{ $person->name }}</b><br /><span class="faint small">{{ $person->email }}</span>
                             </td>
-                            <td>{{ $person->role }}</td>
+                            <td>{{ $person->role->value }}</td>
                             <td class="n">
                                 @can('change-people')
                                     @if (! $person->is($me))

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\LogEntry;
-use App\Models\Piece;
+use App\Models\PieceState;
 use Illuminate\Support\Carbon;
 
 final class BenchTest extends FeatureTestCase
@@ -163,25 +163,25 @@ final class BenchTest extends FeatureTestCase
     public function test_a_whole_piece_is_worked_to_ready(): void
     {
         $piece = $this->bowl();
-        for ($i = 0; $i < 40 && $piece->refresh()->state === Piece::WORKING; $i++) {
+        for ($i = 0; $i < 40 && $piece->refresh()->state === PieceState::Working; $i++) {
             $next = $piece->plannedSteps()->where('is_next', true)->orderBy('position')->firstOrFail();
             Carbon::setTestNow(max(now(), $next->start_at)->addMinutes((int) $next->minutes));
             $this->post(route('steps.done', $next))->assertSessionHasNoErrors();
         }
-        self::assertSame(Piece::DONE, $piece->state);
+        self::assertSame(PieceState::Done, $piece->state);
         self::assertSame((string) now(), (string) $piece->ready_at);
         $this->get('/pieces?state=done')->assertSee('Ebb bowl');
         $this->post(
             route('log.undo', LogEntry::query()->where(['kind' => 'done', 'step' => 'body/weigh'])->firstOrFail()),
         )->assertSessionHasNoErrors();
-        self::assertSame(Piece::WORKING, $piece->refresh()->state);
+        self::assertSame(PieceState::Working, $piece->refresh()->state);
     }
 
     public function test_a_finished_piece_that_gets_another_coat_is_in_work_again(): void
     {
         $piece = $this->bowl(['coats' => []]);
         $this->work($piece, ...$piece->plannedSteps()->pluck('step')->all());
-        self::assertSame(Piece::DONE, $piece->refresh()->state);
+        self::assertSame(PieceState::Done, $piece->refresh()->state);
         $this->put(
             route('pieces.update', $piece),
             [
@@ -189,15 +189,15 @@ final class BenchTest extends FeatureTestCase
                 'moisture' => '9', 'purpose' => 'handled', 'holding' => 'tenon', 'due' => '', 'note' => '',
             ],
         )->assertSessionHasNoErrors();
-        self::assertSame(Piece::DONE, $piece->refresh()->state, 'a new name is no work');
+        self::assertSame(PieceState::Done, $piece->refresh()->state, 'a new name is no work');
         $this->put(
             route('pieces.coats', $piece),
             ['version' => $piece->version, 'do' => 'stack', 'stack' => 'sealed-and-waxed', 'zones' => ['outside']],
         )->assertSessionHasNoErrors();
-        self::assertSame(Piece::WORKING, $piece->refresh()->state);
+        self::assertSame(PieceState::Working, $piece->refresh()->state);
         $this->get('/bench')->assertSee('Shellac sanding sealer, coat 1 of 2');
         $this->post(route('pieces.undo', $piece), ['version' => $piece->version])->assertSessionHasNoErrors();
-        self::assertSame(Piece::DONE, $piece->refresh()->state);
+        self::assertSame(PieceState::Done, $piece->refresh()->state);
     }
 
     public function test_what_burns_wants_one_press_a_session(): void
@@ -252,7 +252,7 @@ final class BenchTest extends FeatureTestCase
         $this->post('/shelf/abrasives', ['grit' => 'P220', 'discs' => '4'])->assertSessionHasNoErrors();
         self::assertNotNull($fine->refresh()->ready_at);
         self::assertNull($stuck->refresh()->ready_at);
-        self::assertSame(Piece::WORKING, $stuck->state);
+        self::assertSame(PieceState::Working, $stuck->state);
         $this->get(route('pieces.route', $stuck))->assertOk()->assertSee('No date can be worked out')->assertSee(
             "below the product's least 18 °C",
         );

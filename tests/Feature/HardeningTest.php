@@ -8,6 +8,7 @@ use App\Demo\DemoWorkshop;
 use App\Demo\Visits;
 use App\Http\DatabaseGone;
 use App\Http\Requests\ReadingValidator;
+use App\Models\EntryKind;
 use App\Models\LogEntry;
 use App\Models\User;
 use App\Models\Workshop;
@@ -225,7 +226,8 @@ final class HardeningTest extends FeatureTestCase
         // Between looking the step up and locking the shop, another session takes the step before back.
         LogEntry::creating(function (LogEntry $entry) use (&$undone): void {
             self::assertTrue(
-                $entry->kind !== 'done' || ! $undone, 'a step was logged after the one before it was taken back',
+                $entry->kind !== EntryKind::Done || ! $undone,
+                'a step was logged after the one before it was taken back',
             );
         });
         Workshop::retrieved(function () use (&$undone, $piece): void {

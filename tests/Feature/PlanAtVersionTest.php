@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Jobs\MakePlan;
 use App\Models\Piece;
 use App\Models\PlannedStep;
+use App\Models\StepState;
 use App\Models\Workshop;
 use App\Planning\Correction;
 use App\Planning\PlanMaker;
@@ -85,7 +86,7 @@ final class PlanAtVersionTest extends FeatureTestCase
         [$mine, $other] = [$pieces[0], $pieces[5]];
         $stood = $this->plan($other);
         $this->work($mine, 'body/mount');
-        self::assertSame('done', $this->step($mine, 'body/mount')->state);
+        self::assertSame(StepState::Done, $this->step($mine, 'body/mount')->state);
         self::assertTrue(
             $this->step($mine, 'body.outside/sand')->is_next || $this->step($mine, 'body.inside/sand')->is_next,
         );
@@ -95,7 +96,7 @@ final class PlanAtVersionTest extends FeatureTestCase
 
         (new MakePlan($this->shop->id))->handle(app(Planner::class));
         self::assertFalse(app(Planner::class)->isStale($this->shop->refresh()));
-        self::assertSame('done', $this->step($mine, 'body/mount')->state);
+        self::assertSame(StepState::Done, $this->step($mine, 'body/mount')->state);
     }
 
     public function test_a_correction_gives_no_date_to_a_piece_that_is_held_back(): void
@@ -127,9 +128,9 @@ final class PlanAtVersionTest extends FeatureTestCase
             $this->work($piece, $id);
             $ends = PlannedStep::query()->where('piece_id', $piece->id)->get()->keyBy('step');
             foreach ($ends as $step) {
-                foreach ($step->state === 'open' ? $step->follows : [] as $before) {
+                foreach ($step->state === StepState::Open ? $step->follows : [] as $before) {
                     self::assertGreaterThanOrEqual(
-                        $ends[$before]->state === 'open'
+                        $ends[$before]->state === StepState::Open
                             ? $ends[$before]->end_at?->getTimestamp() : now()->getTimestamp() - 1,
                         $step->start_at?->getTimestamp(), "$step->step after $before, when $id was done",
                     );

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Piece;
+use App\Models\PieceState;
+use App\Models\StepState;
 use App\Planning\Planner;
 use Illuminate\Support\Carbon;
 
@@ -186,7 +187,7 @@ final class PlanningTest extends FeatureTestCase
             $this->shop->pieces()->make()->forceFill(
                 [
                     'name' => sprintf('Bowl %02d', $i), 'form' => 'shallow-bowl', 'wood' => 'Ash (white)',
-                    'state' => Piece::WORKING, 'document' => $document, 'drawing' => '<svg></svg>',
+                    'state' => PieceState::Working, 'document' => $document, 'drawing' => '<svg></svg>',
                     'diameter_mm' => 260, 'height_mm' => 70, 'version' => 1, 'revision' => 1, 'conflicts' => [],
                     'due_at' => '2026-12-20 12:00:00',
                 ],
@@ -226,7 +227,7 @@ final class PlanningTest extends FeatureTestCase
         $this->get('/weeks')->assertOk();
         $this->get(route('pieces.route', $piece))->assertOk()->assertSee('not planned');
         $this->work($piece, 'body/mount');
-        self::assertSame('done', $this->step($piece, 'body/mount')->state);
+        self::assertSame(StepState::Done, $this->step($piece, 'body/mount')->state);
     }
 
     public function test_the_bench_puts_what_shares_a_tin_together(): void

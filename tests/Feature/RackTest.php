@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Jobs\DeriveRack;
 use App\Models\Blank;
+use App\Models\StepState;
 use App\Planning\Correction;
 use App\Planning\Edit;
 use App\Planning\PieceEditor;
@@ -351,7 +352,7 @@ final class RackTest extends FeatureTestCase
         $dry = $this->step($piece, 'body/dry');
         self::assertTrue($dry->start_at?->gte($ready));
         $this->post(route('steps.done', $dry))->assertSessionHasErrors('sure');
-        self::assertSame('open', $dry->refresh()->state);
+        self::assertSame(StepState::Open, $dry->refresh()->state);
         $this->post(route('steps.done', $dry), ['sure' => '1'])->assertSessionHasNoErrors();
         self::assertNotNull($blank->refresh()->gone_at);
         self::assertTrue($piece->logEntries()->latest('id')->firstOrFail()->facts['not_dry'] ?? false);

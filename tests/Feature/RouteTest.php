@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\LogEntry;
 use App\Models\Piece;
+use App\Models\PieceState;
+use App\Models\StepState;
 use App\Pictures\Photos;
 use Illuminate\Http\UploadedFile;
 
@@ -131,9 +133,11 @@ final class RouteTest extends FeatureTestCase
         $piece->refresh();
         self::assertNull($piece->fault);
         self::assertTrue($piece->ready_at->gte($ready));
-        self::assertSame('open', $this->step($piece, 'l1')->state, 'to be coated again');
-        self::assertSame('done', $this->step($piece, 'body.outside/sand')->state, 'one place alone is sanded again');
-        self::assertSame('done', $this->step($piece, 'body.inside/sand')->state, 'the inside was not touched');
+        self::assertSame(StepState::Open, $this->step($piece, 'l1')->state, 'to be coated again');
+        self::assertSame(
+            StepState::Done, $this->step($piece, 'body.outside/sand')->state, 'one place alone is sanded again',
+        );
+        self::assertSame(StepState::Done, $this->step($piece, 'body.inside/sand')->state, 'the inside was not touched');
         $order = $this->order($piece);
         $fill = $piece->document['steps'][1]['id'];
         self::assertLessThan(
@@ -151,7 +155,7 @@ final class RouteTest extends FeatureTestCase
             $this->travel(9)->days();
             $this->post(route('steps.done', $this->step($piece, $id)))->assertSessionHasNoErrors();
         }
-        self::assertSame(Piece::DONE, $piece->refresh()->state);
+        self::assertSame(PieceState::Done, $piece->refresh()->state);
         self::assertSame(2, LogEntry::query()->where(['step' => 'l1', 'kind' => 'done'])->count());
     }
 
@@ -203,7 +207,7 @@ final class RouteTest extends FeatureTestCase
         ] as $hostile) {
             $this->post(route('steps.done', $weigh), ['photo' => $hostile])->assertSessionHasErrors('photo');
         }
-        self::assertSame('open', $this->step($piece, 'body/weigh')->state, 'nothing is half logged');
+        self::assertSame(StepState::Open, $this->step($piece, 'body/weigh')->state, 'nothing is half logged');
         $this->post(route('steps.done', $weigh), [
             'weight' => '412', 'photo' => UploadedFile::fake()->image('bowl.png', 2400, 1800),
         ])->assertSessionHasNoErrors();

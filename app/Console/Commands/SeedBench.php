@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Demo\DemoWorkshop;
+use App\Models\EntryKind;
 use App\Models\Piece;
+use App\Models\PieceState;
+use App\Models\StepState;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\PieceEditor;
@@ -74,20 +77,22 @@ class SeedBench extends Command
     private function finished(Workshop $workshop, int $wanted, ShopMapper $mapper): void
     {
         /** @var Piece $model */
-        $model = $workshop->pieces()->where('state', Piece::DONE)->orderBy('id')->firstOrFail();
+        $model = $workshop->pieces()->where('state', PieceState::Done)->orderBy('id')->firstOrFail();
         $steps = Route::of(
             $mapper->piece($workshop, $model->document), $mapper->bench($workshop), $mapper->tables($workshop),
         )->steps;
-        for ($i = $workshop->pieces()->where('state', Piece::DONE)->count(); $i < $wanted; $i++) {
+        for ($i = $workshop->pieces()->where('state', PieceState::Done)->count(); $i < $wanted; $i++) {
             $copy = $model->replicate();
             $copy->name = "Finished $i";
             $copy->save();
             $rows = $log = [];
             foreach ($steps as $position => $step) {
                 $at = now()->subDays($i % 700 + 3)->toDateTimeString();
-                $rows[] = ['state' => 'done', 'end_at' => $at] + PlanStore::row($copy, $position, $step, []);
+                $rows[] = ['state' => StepState::Done->value, 'end_at' => $at]
+                    + PlanStore::row($copy, $position, $step, []);
                 $log[] = [
-                    'workshop_id' => $workshop->id, 'piece_id' => $copy->id, 'kind' => 'done', 'step' => $step->id,
+                    'workshop_id' => $workshop->id, 'piece_id' => $copy->id, 'kind' => EntryKind::Done->value,
+                    'step' => $step->id,
                     'title' => $step->title, 'happened_at' => $at, 'facts' => '{}',
                     'once_key' => "$copy->id:$step->id:0",
                 ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\WriteNote;
+use App\Models\EntryKind;
 use App\Models\Piece;
 use App\Planning\Logbook;
 use App\View\Show;
@@ -45,7 +46,8 @@ class LogController extends Controller
         $body = $request->validated('body');
         $workshop = $this->workshop($request);
         $this->logbook->jot($workshop, [
-            'piece_id' => $piece?->id, 'user_id' => $this->user($request)->id, 'kind' => 'note', 'happened_at' => now(),
+            'piece_id' => $piece?->id, 'user_id' => $this->user($request)->id, 'kind' => EntryKind::Note,
+            'happened_at' => now(),
             'body' => implode(' ', array_filter([$grams === null ? null : 'Weighs '.$show->mass($grams).'.', $body])),
             'facts' => $grams === null ? [] : ['weight_g' => round($grams, 2)],
         ], $request->validated('once'));

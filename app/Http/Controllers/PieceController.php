@@ -9,6 +9,7 @@ use App\Http\Requests\StorePiece;
 use App\Http\Requests\TakeAway;
 use App\Http\Requests\UpdatePiece;
 use App\Models\Piece;
+use App\Models\PieceState;
 use App\Planning\PieceEditor;
 use App\Planning\PieceFromBlank;
 use App\Planning\PieceStarter;
@@ -31,8 +32,7 @@ class PieceController extends Controller
 
     public function index(Request $request, Show $show): View
     {
-        $state = in_array($request->query('state'), [Piece::DONE, Piece::PUT_AWAY], true)
-            ? (string) $request->query('state') : Piece::WORKING;
+        $state = PieceState::tryFrom($request->string('state')->toString()) ?? PieceState::Working;
         $pieces = $this->workshop($request)->pieces()->where('state', $state)
             ->when(
                 $request->string('q')->toString() !== '',
@@ -126,7 +126,7 @@ class PieceController extends Controller
     public function destroy(Request $request, Piece $piece): RedirectResponse
     {
         $this->planner->apply($this->workshop($request), function () use ($piece): void {
-            $piece->update(['state' => Piece::PUT_AWAY, 'ready_at' => null, 'late' => null]);
+            $piece->update(['state' => PieceState::PutAway, 'ready_at' => null, 'late' => null]);
             $piece->plannedSteps()->update(['is_next' => false, 'start_at' => null]);
         });
 
@@ -137,7 +137,7 @@ class PieceController extends Controller
     public function revive(Request $request, Piece $piece): RedirectResponse
     {
         $this->planner->apply(
-            $this->workshop($request), fn (): bool => $piece->update(['state' => Piece::WORKING]),
+            $this->workshop($request), fn (): bool => $piece->update(['state' => PieceState::Working]),
         );
 
         return redirect()->route('pieces.route', $piece)->with('said', 'Back in work.');

@@ -93,7 +93,7 @@ class PieceExportController extends Controller
             foreach ($piece->plannedSteps as $step) {
                 $d = $step->details;
                 $write([
-                    $step->position + 1, $step->step, $step->part, $step->title, $step->minutes, $step->state,
+                    $step->position + 1, $step->step, $step->part, $step->title, $step->minutes, $step->state->value,
                     $step->start_at?->toIso8601ZuluString(), $step->end_at?->toIso8601ZuluString(),
                     $d->wait['min_hours'] ?? 0, $d->wait['max_hours'] ?? null, $step->product, $d->amount?->ml(),
                     $d->hold, $d->speedRpm, $d->because,

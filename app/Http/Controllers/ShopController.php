@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\InvitePerson;
 use App\Http\Requests\SaveShop;
 use App\Jobs\DeriveRack;
+use App\Models\Role;
 use App\Models\User;
 use App\Planning\Planner;
 use App\View\FieldWords;
@@ -99,7 +100,7 @@ class ShopController extends Controller
         DB::transaction(function () use ($request, $person, $workshop): void {
             $workshop->lock();
             // Two owners may take each other out at once: the second is one no more.
-            $stays = $workshop->users()->whereKey($this->user($request)->id)->where('role', 'owner')->exists();
+            $stays = $workshop->users()->whereKey($this->user($request)->id)->where('role', Role::Owner)->exists();
             if (! $stays) {
                 throw ValidationException::withMessages(
                     ['person' => 'You are no longer an owner of this workshop; nobody was taken out.'],

@@ -9,6 +9,7 @@ use App\Http\Requests\HeedCaution;
 use App\Http\Requests\LogDone;
 use App\Http\Requests\LogSkip;
 use App\Http\Requests\LogWords;
+use App\Models\EntryKind;
 use App\Models\LogEntry;
 use App\Models\PlannedStep;
 use App\Pictures\Photos;
@@ -96,14 +97,16 @@ class StepController extends Controller
 
     public function start(AtStep $request, PlannedStep $step): RedirectResponse
     {
-        $this->logbook->write($step, $this->user($request), 'start', null, $request->form());
+        $this->logbook->write($step, $this->user($request), EntryKind::Started, null, $request->form());
 
         return back()->with('said', "The clock runs on “{$step->title}”.");
     }
 
     public function note(LogWords $request, PlannedStep $step): RedirectResponse
     {
-        $this->logbook->write($step, $this->user($request), 'note', $request->validated('body'), $request->form());
+        $this->logbook->write(
+            $step, $this->user($request), EntryKind::Note, $request->validated('body'), $request->form(),
+        );
 
         return back()->with('said', 'Noted.');
     }

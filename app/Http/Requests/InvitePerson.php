@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Role;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
@@ -26,7 +27,7 @@ class InvitePerson extends FormRequest
                 $this->user()?->workshop->name, $this->string('person_name')->toString(),
                 $this->string('person_email')->toString(), $this->string('person_email')->before('@')->toString(),
             ])],
-            'person_role' => ['required', Rule::in(['owner', 'maker'])],
+            'person_role' => ['required', Rule::enum(Role::class)],
         ];
     }
 }

@@ -22,7 +22,7 @@
             /></a>
         @endif
     </div>
-    @if (in_array($entry->kind, ['done', 'skip'], true) && ! $undone->has($entry->id))
+    @if ($entry->kind->settles() && ! $undone->has($entry->id))
         <form method="post" action="{{ route('log.undo', $entry) }}" class="ml-auto" data-live>
             @csrf
             <button class="quiet whitespace-nowrap" aria-label="Take back: {{ $show->sentence($entry->title) }}">

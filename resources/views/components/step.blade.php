@@ -1,5 +1,5 @@
 @props(['step', 'words', 'piece', 'told'])
-@php($isOpen = $step->state === 'open')
+@php($isOpen = $step->isOpen())
 <li
     @class(['route-step', 'faint' => ! $isOpen])
     data-step="{{ $step->step }}"
@@ -62,7 +62,7 @@
         @if ($words->window())
             <p @class(['warn' => $words->isTooLate()])>{{ $words->window() }}</p>
         @endif
-        @if ($step->is_next && $piece->state === 'working')
+        @if ($step->is_next && $piece->isInWork())
             <div class="no-print mt-1 flex flex-wrap gap-x-4">
                 <x-done :step="$step" label="Done now" />
                 <details>

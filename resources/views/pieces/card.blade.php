@@ -26,7 +26,7 @@
                 @foreach ($page->stepsInTime() as $step)
                     @php($words = $show->step($step))
                     <tr class="break-inside-avoid">
-                        <td>{!! HonestGrain\Drawing\TickBox::svg($step->state === 'done', $step->state) !!}</td>
+                        <td>{!! HonestGrain\Drawing\TickBox::svg($step->isDone(), $step->state->value) !!}</td>
                         <td>
                             <b>{{ $show->sentence($step->title) }}</b>
                             {{ $words->beside() }}

@@ -3,12 +3,16 @@
         <div class="flex flex-wrap items-baseline gap-x-6 gap-y-2">
             <h1>Pieces</h1>
             <nav class="tabs" aria-label="Which pieces">
-                @foreach (['working' => 'In work', 'done' => 'Finished', 'put-away' => 'Put away'] as $key => $label)
-                    <a href="/pieces?state={{ $key }}" @if ($state === $key) aria-current="page" @endif>{{ $label }}</a>
+                @foreach ($state::cases() as $one)
+                    <a
+                        href="{{ route('pieces.index', ['state' => $one->value]) }}"
+                        @if ($state === $one) aria-current="page" @endif
+                        >{{ $one->label() }}</a
+                    >
                 @endforeach
             </nav>
             <form method="get" class="ml-auto flex gap-2">
-                <input type="hidden" name="state" value="{{ $state }}" /><input
+                <input type="hidden" name="state" value="{{ $state->value }}" /><input
                     type="search"
                     name="q"
                     value="{{ $q }}"
@@ -54,7 +58,7 @@
                             @if ($shelf->isForbidden($piece))
                                 <span class="warn small">Its plan does not go together.</span>
                             @endif
-                            @if ($piece->state === 'put-away')
+                            @if ($piece->isPutAway())
                                 <form method="post" action="{{ route('pieces.revive', $piece) }}">
                                     @csrf
                                     <button class="quiet">Bring back into work</button>

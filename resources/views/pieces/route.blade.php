@@ -15,7 +15,7 @@
                 /></label>
                 <button class="quiet">Make them</button>
             </form>
-            @if ($piece->state === 'put-away')
+            @if ($piece->isPutAway())
                 <form method="post" action="{{ route('pieces.revive', $piece) }}">
                     @csrf
                     <button class="quiet">Bring back into work</button>

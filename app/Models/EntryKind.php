@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What an entry of the log says happened. */
+enum EntryKind: string
+{
+    case Done = 'done';
+    case Skipped = 'skip';
+    case Note = 'note';
+    case Wrong = 'wrong';
+    case Started = 'start';
+    case Undone = 'undo';
+    /** A step that was done is to be done again. */
+    case Again = 'again';
+
+    /** Whether the route goes on after it, until it is taken back. */
+    public function settles(): bool
+    {
+        return $this === self::Done || $this === self::Skipped;
+    }
+}

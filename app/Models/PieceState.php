@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** Where a piece stands. */
+enum PieceState: string
+{
+    case Working = 'working';
+    case Done = 'done';
+    case PutAway = 'put-away';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Working => 'In work',
+            self::Done => 'Finished',
+            self::PutAway => 'Put away',
+        };
+    }
+}
