@@ -16,6 +16,7 @@ use HonestGrain\Mending\Mended;
 use HonestGrain\Mending\Remedies;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\Said;
 
 /** From something that went wrong to what is done about it: the piece is held back until its maker has chosen. */
 final readonly class Mender
@@ -71,7 +72,7 @@ final readonly class Mender
         );
     }
 
-    /** @return array{list<Cause>, string|null} what it may have come from, and why that face can hardly have it */
+    /** @return array{list<Cause>, Said|null} what it may have come from, and why that face can hardly have it */
     public function causes(Piece $piece): array
     {
         $core = $this->core($piece);

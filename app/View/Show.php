@@ -15,6 +15,8 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Words\Said;
+use HonestGrain\Words\Sentences;
 
 /** Words every figure in the units, clock and time zone that the reader prefers. */
 final readonly class Show
@@ -30,6 +32,7 @@ final readonly class Show
         private bool $twelveHours = false,
         private bool $cami = false,
         public string $timeZone = 'UTC',
+        private Sentences $sentences = new Sentences,
     ) {
     }
 
@@ -46,6 +49,11 @@ final readonly class Show
         return $mm === null ? '–' : $this->number(
             Unit::Length, $mm, $decimals ?? ($this->imperial ? ($mm < 25 ? 3 : 2) : ($mm < 20 ? 1 : 0)),
         );
+    }
+
+    public function said(Said $said): string
+    {
+        return $this->sentences->say($said);
     }
 
     /** A sentence of the core, which speaks in metric units, in the reader's own. */

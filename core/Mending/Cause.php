@@ -4,25 +4,33 @@ declare(strict_types=1);
 
 namespace HonestGrain\Mending;
 
+use HonestGrain\Words\Said;
+use HonestGrain\Words\Sentences;
+
 /** One thing that a fault may have come from: how that shows, and what to do otherwise next time. */
 final readonly class Cause
 {
-    /** @param  string|null  $fact  what the piece's own plan or record says for it; null where nothing does */
-    public function __construct(
-        public string $id,
-        public string $title,
-        public string $shows,
-        public string $instead,
-        public ?string $fact = null,
-    ) {
+    public Said $title;
+
+    public Said $shows;
+
+    public Said $instead;
+
+    /** @param  Said|null  $fact  what the piece's own plan or record says for it; null where nothing does */
+    public function __construct(public string $id, public ?Said $fact = null)
+    {
+        $this->title = new Said("mending.causes.$id.title");
+        $this->shows = new Said("mending.causes.$id.shows");
+        $this->instead = new Said("mending.causes.$id.instead");
     }
 
-    /** @return array{id: string, title: string, shows: string, instead: string, fact: string|null} */
-    public function toArray(): array
+    /** @return array<string, mixed> its sentences, and beside them what they were made of */
+    public function toArray(Sentences $words): array
     {
-        return [
-            'id' => $this->id, 'title' => $this->title, 'shows' => $this->shows, 'instead' => $this->instead,
-            'fact' => $this->fact,
-        ];
+        $said = ['title' => $this->title, 'shows' => $this->shows, 'instead' => $this->instead, 'fact' => $this->fact];
+
+        return ['id' => $this->id] + array_map(
+            fn (?Said $one): ?string => $one === null ? null : $words->say($one), $said,
+        ) + ['said' => array_map(fn (Said $one): array => $one->toArray(), array_filter($said))];
     }
 }

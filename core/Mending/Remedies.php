@@ -12,6 +12,7 @@ use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Past;
 use HonestGrain\Route\Route;
+use HonestGrain\Words\Said;
 
 /** What can be done about each fault, the gentlest first. Workshop rules, with the rates of the calibration. */
 final readonly class Remedies
@@ -54,7 +55,7 @@ final readonly class Remedies
      *
      * @param  list<string>  $done
      */
-    public static function doubt(Piece $piece, Bench $bench, Tables $tables, array $done, Fault $fault): ?string
+    public static function doubt(Piece $piece, Bench $bench, Tables $tables, array $done, Fault $fault): ?Said
     {
         $route = Route::of($piece, $bench, $tables, Past::of($done));
 

@@ -14,6 +14,7 @@ final class FoldersOfCore
     /** @var array<string, list<string>> */
     public const MAY_KNOW = [
         'Reading' => [],
+        'Words' => [],
         'Wood' => ['Reading'],
         'Calibration' => ['Reading'],
         'Geometry' => ['Reading', 'Wood', 'Calibration'],
@@ -37,7 +38,7 @@ final class FoldersOfCore
             'Schedule',
         ],
         'Mending' => [
-            'Reading', 'Calibration', 'Abrasive', 'Coating', 'Geometry', 'Rack', 'Piece', 'Route', 'Schedule',
+            'Reading', 'Calibration', 'Abrasive', 'Coating', 'Geometry', 'Rack', 'Piece', 'Route', 'Schedule', 'Words',
         ],
         'Drawing' => [
             'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Holding', 'Technique', 'Piece', 'Rack',
@@ -46,7 +47,7 @@ final class FoldersOfCore
         'Command' => [
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Piece', 'Schedule',
             'Route', 'Mending', 'Holding', 'Rack', 'Layout', 'Colour',
-            'Drawing',
+            'Drawing', 'Words',
         ],
     ];
 

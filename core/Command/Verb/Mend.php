@@ -16,6 +16,7 @@ use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
+use HonestGrain\Words\Sentences;
 
 /** What can be done about something that went wrong. */
 final readonly class Mend implements Verb
@@ -58,6 +59,8 @@ final readonly class Mend implements Verb
         $done = $question->has('done') ? $question->strings('done', self::MOST_DONE) : [];
 
         $bench = Bench::usual($this->catalogue);
+        $words = new Sentences;
+        $doubt = Remedies::doubt($piece, $bench, $tables, $done, $fault);
 
         return [
             'remedies' => array_map(
@@ -65,9 +68,9 @@ final readonly class Mend implements Verb
                 Remedies::of($piece, $bench, $tables, $done, $fault),
             ),
             'causes' => array_map(
-                fn (Cause $cause): array => $cause->toArray(), Causes::of($piece, $bench, $tables, $done, $fault),
+                fn (Cause $cause): array => $cause->toArray($words), Causes::of($piece, $bench, $tables, $done, $fault),
             ),
-            'doubt' => Remedies::doubt($piece, $bench, $tables, $done, $fault),
+            'doubt' => $doubt === null ? null : $words->say($doubt),
         ];
     }
 }

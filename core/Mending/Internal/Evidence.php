@@ -14,6 +14,7 @@ use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Piece\Wish;
+use HonestGrain\Words\Said;
 
 /**
  * What a piece's plan says for one cause of a fault or another, or against the fault itself.
@@ -34,19 +35,19 @@ final readonly class Evidence
     }
 
     /** Why the face can hardly have it, as far as anything was logged; null where nothing speaks against it. */
-    public function doubt(): ?string
+    public function doubt(): ?Said
     {
         $face = $this->fault->face();
-        $isOther = 'was it not logged, or is it another face?';
         $isBlotch = $this->fault->kind === FaultKind::Blotch;
         $isBare = ! $this->isCoated && ! $this->isColoured;
-
-        return match (true) {
-            ! in_array($face, $this->part->faces(), true) => "This part has no $face.",
-            $this->fault->kind->isOfACoat() && ! $this->isCoated => "No coat is ticked off on the $face yet: $isOther",
-            $isBlotch && $isBare => "No colour is ticked off on the $face yet: $isOther",
+        $why = match (true) {
+            ! in_array($face, $this->part->faces(), true) => 'no-face',
+            $this->fault->kind->isOfACoat() && ! $this->isCoated => 'no-coat',
+            $isBlotch && $isBare => 'no-colour',
             default => null,
         };
+
+        return $why === null ? null : new Said("mending.doubts.$why", ['face' => $face]);
     }
 
     public function method(): Method

@@ -3,7 +3,7 @@
     <p class="faint">The piece is held back until you choose. What was done stays written in its record.</p>
     <x-refused name="remedy" class="note note-warn block" />
     @if ($doubt !== null)
-        <p class="note note-warn"><strong>Is it that?</strong> {{ $show->sentence($doubt) }}</p>
+        <p class="note note-warn"><strong>Is it that?</strong> {{ $show->said($doubt) }}</p>
     @endif
     <div class="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-3">
         @foreach ($mend->remedies as $remedy)
@@ -54,13 +54,13 @@
                 @foreach ($causes as $cause)
                     <div class="border-b border-rule py-2">
                         <dt>
-                            <b>{{ $show->sentence($cause->title) }}</b>
+                            <b>{{ $show->said($cause->title) }}</b>
                             @if ($cause->fact !== null)
-                                <span class="small">{{ $show->sentence($cause->fact) }}</span>
+                                <span class="small">{{ $show->said($cause->fact) }}</span>
                             @endif
                         </dt>
-                        <dd class="small">{{ $show->sentence($cause->shows) }}</dd>
-                        <dd class="small faint">Next time: {{ $show->sentence(lcfirst($cause->instead)) }}</dd>
+                        <dd class="small">{{ $show->said($cause->shows) }}</dd>
+                        <dd class="small faint">Next time: {{ lcfirst($show->said($cause->instead)) }}</dd>
                     </div>
                 @endforeach
             </dl>
