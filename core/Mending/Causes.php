@@ -39,10 +39,12 @@ final class Causes
     /** @return list<string> */
     private static function ids(FaultKind $kind, bool $isPowered): array
     {
+        // A machine that the plan does not use has left nothing.
         $pad = $isPowered ? 'pad' : 'block';
+        $sanded = $isPowered ? ['sander', $pad] : [$pad];
 
         return match ($kind) {
-            FaultKind::Scratches => ['skipped-grit', 'stray-grain', 'sander', $pad, 'rings'],
+            FaultKind::Scratches => ['skipped-grit', 'stray-grain', ...$sanded, 'rings'],
             FaultKind::Torn => ['against-the-grain', 'blunt'],
             FaultKind::Blotch => ['bevel', 'end-grain', 'glue'],
             FaultKind::Streaks => ['bevel', 'late', 'end-grain'],

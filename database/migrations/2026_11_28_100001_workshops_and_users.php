@@ -30,8 +30,7 @@ return new class extends Migration
             $table->json('learnt')->nullable();
             $table->json('unlearnt')->nullable();
             $table->json('dye_factors')->nullable();
-            $table->dateTime('created_at')->nullable();
-            $table->dateTime('updated_at')->nullable();
+            $table->datetimes();
         });
         Schema::create('users', function (Blueprint $table): void {
             $table->id();
@@ -43,8 +42,7 @@ return new class extends Migration
             $table->json('preferences');
             $table->string('calendar_token', 64)->unique();
             $table->rememberToken();
-            $table->dateTime('created_at')->nullable();
-            $table->dateTime('updated_at')->nullable();
+            $table->datetimes();
         });
     }
 

@@ -17,8 +17,7 @@ return new class extends Migration
             $table->string('grit', 20);
             $table->unsignedInteger('discs')->default(0);
             $table->decimal('price', 8, 2)->nullable();
-            $table->dateTime('created_at')->nullable();
-            $table->dateTime('updated_at')->nullable();
+            $table->datetimes();
             $table->unique(['workshop_id', 'grit']);
         });
         Schema::create('tins', function (Blueprint $table): void {
@@ -29,8 +28,7 @@ return new class extends Migration
             $table->decimal('stock_ml', 10, 3)->nullable();
             $table->date('opened_on')->nullable();
             $table->string('note', 500)->nullable();
-            $table->dateTime('created_at')->nullable();
-            $table->dateTime('updated_at')->nullable();
+            $table->datetimes();
             $table->unique(['workshop_id', 'product']);
         });
         Schema::create('dyes', function (Blueprint $table): void {
@@ -41,8 +39,7 @@ return new class extends Migration
             $table->char('rgb', 7);
             $table->double('stock')->nullable();
             $table->decimal('price', 10, 4)->nullable();
-            $table->dateTime('created_at')->nullable();
-            $table->dateTime('updated_at')->nullable();
+            $table->datetimes();
             $table->unique(['workshop_id', 'name']);
         });
         Schema::create('woods', function (Blueprint $table): void {
@@ -50,8 +47,7 @@ return new class extends Migration
             $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
             $table->string('name', 80);
             $table->json('typed');
-            $table->dateTime('created_at')->nullable();
-            $table->dateTime('updated_at')->nullable();
+            $table->datetimes();
             $table->unique(['workshop_id', 'name']);
         });
         Schema::create('mixes', function (Blueprint $table): void {
@@ -59,8 +55,7 @@ return new class extends Migration
             $table->foreignId('workshop_id')->constrained()->cascadeOnDelete();
             $table->string('name', 80);
             $table->json('typed');
-            $table->dateTime('created_at')->nullable();
-            $table->dateTime('updated_at')->nullable();
+            $table->datetimes();
             $table->unique(['workshop_id', 'name']);
         });
         Schema::create('swatches', function (Blueprint $table): void {
@@ -77,8 +72,7 @@ return new class extends Migration
             $table->json('measured')->nullable();
             $table->boolean('counts')->default(true);
             $table->string('note', 500)->nullable();
-            $table->dateTime('created_at')->nullable();
-            $table->dateTime('updated_at')->nullable();
+            $table->datetimes();
         });
     }
 

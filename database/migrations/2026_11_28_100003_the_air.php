@@ -19,8 +19,7 @@ return new class extends Migration
             $table->json('setting')->nullable();
             $table->json('warmed')->nullable();
             $table->string('station', 10)->default('none');
-            $table->dateTime('created_at')->nullable();
-            $table->dateTime('updated_at')->nullable();
+            $table->datetimes();
             $table->unique(['workshop_id', 'name']);
         });
         Schema::create('air_readings', function (Blueprint $table): void {

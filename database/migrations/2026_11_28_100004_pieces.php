@@ -32,8 +32,7 @@ return new class extends Migration
             $table->json('fault')->nullable();
             $table->string('once_key', 40)->nullable();
             $table->string('route_key', 60)->nullable();
-            $table->dateTime('created_at')->nullable();
-            $table->dateTime('updated_at')->nullable();
+            $table->datetimes();
             $table->unique(['workshop_id', 'once_key']);
             $table->unique(['workshop_id', 'id']);
             $table->index(['workshop_id', 'state', 'due_at']);
@@ -45,8 +44,7 @@ return new class extends Migration
             $table->json('document');
             $table->string('what', 120);
             $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
-            $table->dateTime('created_at')->nullable();
-            $table->dateTime('updated_at')->nullable();
+            $table->datetimes();
             $table->unique(['piece_id', 'number']);
         });
         Schema::create('planned_steps', function (Blueprint $table): void {

@@ -36,8 +36,7 @@ return new class extends Migration
             $table->boolean('may_crack')->default(false);
             $table->dateTime('gone_at')->nullable();
             $table->foreignId('piece_id')->nullable()->constrained()->nullOnDelete();
-            $table->dateTime('created_at')->nullable();
-            $table->dateTime('updated_at')->nullable();
+            $table->datetimes();
             $table->unique(['workshop_id', 'number']);
             $table->unique(['workshop_id', 'id']);
             $table->index(['workshop_id', 'gone_at', 'ready_at']);
@@ -55,8 +54,7 @@ return new class extends Migration
             $table->dateTime('struck_at')->nullable();
             $table->dateTime('sure_at')->nullable();
             $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
-            $table->dateTime('created_at')->nullable();
-            $table->dateTime('updated_at')->nullable();
+            $table->datetimes();
             $table->index(['blank_id', 'at']);
             $table->index(['workshop_id', 'batch']);
             $table->index(['workshop_id', 'created_at']);
