@@ -72,6 +72,9 @@ final readonly class MendPage
                     'title' => $step->title, 'minutes' => $show->minutes($step->minutes),
                     'again' => in_array($step->id, $mended->remedy->again, true),
                 ], $mended->steps),
+                'spared' => array_map(fn (Step $step): array => [
+                    'title' => $step->title, 'minutes' => $show->minutes($step->minutes),
+                ], array_filter($mended->spared, fn (Step $step): bool => $step->minutes > 0)),
             ];
         }, $remedies), $kind->label());
     }

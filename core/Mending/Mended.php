@@ -15,11 +15,15 @@ use HonestGrain\Route\Step;
 /** What a remedy does to a route: the steps it brings, and the minutes and hours that it adds. */
 final readonly class Mended
 {
-    /** @param  list<Step>  $steps  those it brings, and those that are to be done again, in order */
+    /**
+     * @param  list<Step>  $steps  those it brings, and those that are to be done again, in order
+     * @param  list<Step>  $spared  those that are no longer to be done, as a mount that it makes already
+     */
     private function __construct(
         public Remedy $remedy,
         public Route $route,
         public array $steps,
+        public array $spared,
         public float $addedMinutes,
         public float $addedWaitHours,
     ) {
@@ -40,9 +44,11 @@ final readonly class Mended
         $brought = array_values(array_filter(
             $after->steps, fn (Step $step): bool => isset($new[$step->id]) || ! isset($known[$step->id]),
         ));
+        $kept = array_fill_keys([...$done, ...array_map(fn (Step $step): string => $step->id, $after->steps)], true);
+        $spared = array_filter($before->steps, fn (Step $step): bool => ! isset($kept[$step->id]));
 
         return new self(
-            $remedy, $after, $brought,
+            $remedy, $after, $brought, array_values($spared),
             self::minutesLeft($after, $left) - self::minutesLeft($before, $done),
             max(0.0, self::hoursLeft($after, $left) - self::hoursLeft($before, $done)),
         );
@@ -64,6 +70,7 @@ final readonly class Mended
         return [
             'id' => $this->remedy->id, 'title' => $this->remedy->title,
             'steps' => array_map(fn (Step $step): array => $step->toArray(), $this->steps),
+            'spared' => array_map(fn (Step $step): string => $step->id, $this->spared),
             'again' => $this->remedy->again, 'added_minutes' => round($this->addedMinutes, 1),
             'added_wait_hours' => round($this->addedWaitHours, 2), 'because' => $this->remedy->because,
         ];

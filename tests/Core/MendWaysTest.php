@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Geometry\Form;
 use HonestGrain\Mending\Fault;
 use HonestGrain\Mending\Mended;
 use HonestGrain\Mending\Remedies;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Starter;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
+use HonestGrain\Route\Past;
+use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -227,6 +231,40 @@ final class MendWaysTest extends TestCase
                 $mended->steps, fn (Step $step): bool => $step->technique === 'coat',
             ), 'nibs are buried by the coat that comes anyway, or by one more');
         }
+    }
+
+    public function test_what_a_way_adds_is_what_it_brings_less_what_it_spares(): void
+    {
+        $spared = 0;
+        foreach (Form::cases() as $form) {
+            $document = Starter::document(
+                Drawn::tables()->calibration->joints, $form, $form->profile(...array_values($form->sizes())),
+                Catalogue::shipped()->stacks(),
+                ['name' => $form->label(), 'purpose' => 'handled', 'wood' => 'Cherry (black)', 'moisture_percent' => 9],
+            );
+            $piece = Piece::read(Document::of($document), Drawn::tables());
+            $bench = Bench::usual(Catalogue::shipped());
+            $steps = Route::of($piece, $bench, Drawn::tables(), Past::of([]))->steps;
+            $ids = array_map(fn (Step $step): string => $step->id, $steps);
+            foreach (preg_grep('/wipe-clean$/', $ids) ?: [] as $last => $id) {
+                $done = array_slice($ids, 0, $last + 1);
+                $fault = Fault::read(Document::of(['kind' => 'scratches', 'part' => strtok($id, '/')]), $piece);
+                foreach (Remedies::of($piece, $bench, Drawn::tables(), $done, $fault) as $way) {
+                    self::assertEqualsWithDelta(
+                        self::minutes($way->steps) - self::minutes($way->spared), $way->addedMinutes, 1e-6, $id,
+                    );
+                    $spared += count($way->spared);
+                    self::assertSame([], array_intersect($done, $way->toArray()['spared']), 'done is done');
+                }
+            }
+        }
+        self::assertGreaterThan(0, $spared);
+    }
+
+    /** @param  list<Step>  $steps */
+    private static function minutes(array $steps): float
+    {
+        return array_sum(array_map(fn (Step $step): float => $step->minutes, $steps));
     }
 
     /** @param  array<string, mixed>  $fault */

@@ -29,6 +29,12 @@
                     @empty
                         <li class="list-none">Nothing to do.</li>
                     @endforelse
+                    @foreach ($remedy['spared'] as $step)
+                        <li class="list-none">
+                            Spares: {{ lcfirst($show->sentence($step['title'])) }}
+                            <span class="faint">{{ $step['minutes'] }}</span>
+                        </li>
+                    @endforeach
                 </ol>
                 <form method="post" action="{{ route('pieces.mend', $piece) }}" class="mt-3" data-live>
                     @csrf
