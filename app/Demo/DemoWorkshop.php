@@ -11,7 +11,6 @@ use App\Models\Role;
 use App\Models\StepDetails;
 use App\Models\User;
 use App\Models\Workshop;
-use App\Planning\FreshId;
 use App\Planning\Learner;
 use App\Planning\PieceEditor;
 use App\Planning\Planner;
@@ -20,7 +19,9 @@ use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Piece\Id;
 use HonestGrain\Piece\Starter;
+use HonestGrain\Reading\Document;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
@@ -381,7 +382,7 @@ class DemoWorkshop
             $document['parts'][1]['wood'] = $more['lid'];
         }
 
-        return $this->editor->create($this->workshop, $document, $this->wren, 'drawn', plan: false);
+        return $this->editor->create($this->workshop, Document::of($document), $this->wren, 'drawn', plan: false);
     }
 
     /**
@@ -392,12 +393,7 @@ class DemoWorkshop
     {
         foreach ($this->catalogue->stacks() as $stack) {
             if ($stack->id === $id) {
-                $plan = $stack->planFor($zones);
-                $layers = array_map(
-                    fn (array $layer): array => ['id' => FreshId::of('l')] + $layer, $plan['layers'],
-                );
-
-                return [['id' => FreshId::of('c'), 'layers' => $layers] + $plan];
+                return [['id' => Id::fresh('c')] + $stack->planFor($zones, Id::fresh(...))];
             }
         }
 

@@ -4,130 +4,87 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use HonestGrain\Coating\Denib;
 use HonestGrain\Coating\ProvenStack;
+use HonestGrain\Piece\BuffWith;
+use HonestGrain\Piece\Coat;
+use HonestGrain\Piece\CoatPlan;
+use HonestGrain\Piece\Id;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Sheen;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Reading\Document;
 use Illuminate\Validation\ValidationException;
 
-/** One press on the Coats page, made on the coat plans of a part as they stand in its document. */
+/** One press on the Coats page. */
 final readonly class CoatChange
 {
     /**
-     * @param  list<array<string, mixed>>  $plans
+     * @param  array<string, mixed>  $typed  as `ChangeCoats` lets it through
      * @param  list<ProvenStack>  $stacks
      */
-    public function __construct(private array $plans, private array $stacks)
+    public function __construct(private array $typed, private array $stacks)
     {
     }
 
-    /**
-     * @param  array<string, mixed>  $typed  as `ChangeCoats` lets it through
-     * @return list<array<string, mixed>>
-     */
-    public function make(array $typed): array
+    /** @throws ValidationException where what is named has gone meanwhile, or no surface is meant */
+    public function make(Part $part, Tables $tables): Part
     {
-        if ($typed['do'] === 'stack') {
-            return $this->stack($typed['zones'] ?? [], $typed['stack'] ?? '');
+        if ($this->typed['do'] === 'stack') {
+            return $this->stack($part, $tables);
         }
-        $plans = $this->plans;
-        $i = $this->placeOf($plans, 'plan', $typed['plan'] ?? '');
-        if ($typed['do'] === 'unplan') {
-            array_splice($plans, $i, 1);
+        $plan = $part->coatPlan($this->typed['plan'] ?? '') ?? throw self::gone('plan', 'These coats are');
 
-            return $plans;
-        }
-        if ($typed['do'] === 'buff') {
-            $plans[$i] = [
-                'buff' => isset($typed['buff']), 'buff_with' => $typed['buff'] ?? null, 'sheen' => null,
-            ] + $plans[$i];
-
-            return $plans;
-        }
-        if ($typed['do'] === 'sheen') {
-            $plans[$i] = ['sheen' => $typed['sheen'] ?? null, 'buff' => false, 'buff_with' => null] + $plans[$i];
-
-            return $plans;
-        }
-        $layers = $plans[$i]['layers'];
-        $k = $typed['do'] === 'add' ? count($layers) : $this->placeOf($layers, 'coat', $typed['coat'] ?? '');
-        $plans[$i]['layers'] = $this->layers($layers, $typed, $k);
-
-        return $plans;
+        return match ($this->typed['do']) {
+            'unplan' => $part->withoutCoats($plan->id),
+            'buff' => $part->withCoats($plan->buffed(BuffWith::tryFrom($this->typed['buff'] ?? ''))),
+            'sheen' => $part->withCoats($plan->shining(Sheen::tryFrom($this->typed['sheen'] ?? ''))),
+            'add' => $part->withCoats($plan->withCoat($this->coat($part, $plan, $tables))),
+            default => $part->withCoats($this->changed($plan)),
+        };
     }
 
-    /**
-     * @param  list<array<string, mixed>>  $of
-     *
-     * @throws ValidationException where what is named has gone meanwhile
-     */
-    private function placeOf(array $of, string $field, string $id): int
+    private static function gone(string $field, string $what): ValidationException
     {
-        $place = array_search($id, array_column($of, 'id'), true);
-
-        return $place === false ? throw ValidationException::withMessages([
-            $field => ($field === 'plan' ? 'These coats are' : 'This coat is').' no longer there; look at the page '
-                .'again.',
-        ]) : (int) $place;
+        return ValidationException::withMessages([$field => "$what no longer there; look at the page again."]);
     }
 
-    /**
-     * A zone wears one stack: taking it here takes it away there.
-     *
-     * @param  list<string>  $zones
-     * @return list<array<string, mixed>>
-     */
-    private function stack(array $zones, string $id): array
+    /** A zone wears one stack: taking it here takes it away there. */
+    private function stack(Part $part, Tables $tables): Part
     {
+        $zones = $this->typed['zones'] ?? [];
         if ($zones === []) {
             throw ValidationException::withMessages([
                 'zones' => 'No surface is ticked; tick at least one to put these coats on.',
             ]);
         }
-        $plans = array_map(
-            fn (array $plan): array => [
-                'zones' => array_values(array_diff($plan['zones'], $zones)),
-            ] + $plan, $this->plans,
+        $chosen = array_filter(
+            $this->stacks, fn (ProvenStack $one): bool => $one->id === ($this->typed['stack'] ?? ''),
         );
-        $stack = array_values(array_filter($this->stacks, fn (ProvenStack $one): bool => $one->id === $id))[0] ?? null;
-        $plan = $stack?->planFor($zones) ?? ['zones' => $zones, 'layers' => [], 'buff' => false];
-        $plan['layers'] = array_map(fn (array $layer): array => ['id' => FreshId::of('l')] + $layer, $plan['layers']);
-        $plans[] = ['id' => FreshId::of('c')] + $plan;
 
-        return array_values(array_filter($plans, fn (array $plan): bool => $plan['zones'] !== []));
+        return $part->coatedBy(CoatPlan::taken(array_values($zones), reset($chosen) ?: null, $tables->coatings));
     }
 
-    /**
-     * @param  list<array<string, mixed>>  $layers
-     * @param  array<string, mixed>  $typed
-     * @return list<array<string, mixed>>
-     */
-    private function layers(array $layers, array $typed, int $k): array
+    private function coat(Part $part, CoatPlan $plan, Tables $tables): Coat
     {
-        $denib = $typed['denib'] ?? null;
-        match ($typed['do']) {
-            'add' => $layers[] = ['id' => FreshId::of('l'), 'product' => $typed['product'] ?? '', 'denib' => $denib],
-            'remove' => array_splice($layers, $k, 1),
-            'up' => $layers = $this->swapped($layers, $k, $k - 1),
-            'down' => $layers = $this->swapped($layers, $k, $k + 1),
-            'denib' => $layers[$k]['denib'] = $denib,
-            default => null,
+        return Coat::read(Document::of(
+            [
+                'id' => Id::fresh('l'), 'product' => $this->typed['product'] ?? '',
+                'denib' => $this->typed['denib'] ?? null,
+            ],
+            sprintf('coats.%d.layers.%d', (int) array_search($plan, $part->coatPlans, true), count($plan->coats)),
+        ), $tables->coatings);
+    }
+
+    private function changed(CoatPlan $plan): CoatPlan
+    {
+        $coat = $plan->coat($this->typed['coat'] ?? '')->id ?? throw self::gone('coat', 'This coat is');
+
+        return match ($this->typed['do']) {
+            'remove' => $plan->withoutCoat($coat),
+            'up' => $plan->withMoved($coat, -1),
+            'down' => $plan->withMoved($coat, 1),
+            default => $plan->withRubbedBelow($coat, Denib::tryFrom($this->typed['denib'] ?? '')),
         };
-
-        return $layers;
-    }
-
-    /**
-     * Two coats change places, each with its id; how the one below is rubbed belongs to the place.
-     *
-     * @param  list<array<string, mixed>>  $layers
-     * @return list<array<string, mixed>>
-     */
-    private function swapped(array $layers, int $a, int $b): array
-    {
-        if (isset($layers[$a], $layers[$b])) {
-            [$layers[$a], $layers[$b]] = [
-                ['denib' => $layers[$a]['denib']] + $layers[$b], ['denib' => $layers[$b]['denib']] + $layers[$a],
-            ];
-        }
-
-        return $layers;
     }
 }

@@ -15,6 +15,7 @@ use HonestGrain\Mending\Fault;
 use HonestGrain\Mending\Mended;
 use HonestGrain\Mending\Remedies;
 use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Words\Said;
 
@@ -91,7 +92,7 @@ final readonly class Mender
     public function readyWith(Piece $piece, Mended $mended, ShopState $state): ?int
     {
         $changed = clone $piece;
-        $changed->forceFill(['document' => Mended::document($mended->remedy, $this->core($piece)), 'fault' => null]);
+        $changed->forceFill(['document' => $mended->piece->toArray(), 'fault' => null]);
         $history = $state->history($piece->id)->again($mended->remedy->again);
         $plan = $this->maker->make($state->with($changed, $history));
 
@@ -105,10 +106,8 @@ final readonly class Mender
      */
     public function choose(Piece $piece, Edit $edit, Mended $mended): void
     {
-        $document = Mended::document($mended->remedy, $this->core($piece));
-        $this->editor->change($piece, $edit, ['steps' => $document['steps']], function (Piece $locked) use (
-            $edit, $mended,
-        ): void {
+        $mend = fn (CorePiece $core, Tables $tables): CorePiece => $core->withSteps(...$mended->remedy->steps($tables));
+        $this->editor->change($piece, $edit, $mend, function (Piece $locked) use ($edit, $mended): void {
             $locked->update(['fault' => null]);
             foreach ($mended->remedy->again as $step) {
                 $this->open($locked, $step, $mended, $edit->user);

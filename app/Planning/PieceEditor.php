@@ -11,7 +11,10 @@ use App\Models\Workshop;
 use Closure;
 use HonestGrain\Drawing\Assembly;
 use HonestGrain\Piece\Extent;
+use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Reading\Document;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -25,20 +28,19 @@ final readonly class PieceEditor
     }
 
     /**
-     * @param  array<string, mixed>  $document
      * @param  string|null  $once  key of the form it came from: one form makes one piece, however often it is sent
      * @param  (Closure(Piece): void)|null  $with  what is changed with it, in the same transaction
      */
     public function create(
         Workshop $workshop,
-        array $document,
+        Document $document,
         ?User $user,
         string $what = 'drawn',
         bool $plan = true,
         ?string $once = null,
         ?Closure $with = null,
     ): Piece {
-        $core = $this->mapper->piece($workshop, $document);
+        $core = CorePiece::read($document, $this->mapper->tables($workshop));
         Extent::of($core)->refuse();
         $make = function () use ($workshop, $core, $user, $what, $once, $with): Piece {
             $made = $once === null ? null : $workshop->pieces()->where('once_key', $once)->first();
@@ -61,22 +63,25 @@ final readonly class PieceEditor
     }
 
     /**
-     * Changes part of the document. The core refuses one that makes no sense, naming the field; one that
-     * is the same as before is no change, and leaves nothing to undo.
+     * Changes a piece, as it is when nobody else changes it. The core refuses one that makes no sense, naming the
+     * field; one that is the same as before is no change, and leaves nothing to undo.
      *
-     * @param  array<string, mixed>  $fields  of the document to replace
+     * @param  Closure(CorePiece, Tables): CorePiece  $change
      * @param  (Closure(Piece): void)|null  $with  what is changed with it, in the same transaction
      *
      * @throws VersionConflict when the piece has been changed since the version that the edit was made from
      */
-    public function change(Piece $piece, Edit $edit, array $fields, ?Closure $with = null): Piece
+    public function change(Piece $piece, Edit $edit, Closure $change, ?Closure $with = null): Piece
     {
-        return $this->planner->apply($piece->workshop, function () use ($piece, $edit, $fields, $with): Piece {
+        return $this->planner->apply($piece->workshop, function () use ($piece, $edit, $change, $with): Piece {
             $locked = $this->locked($piece, $edit->seen);
             $with === null ? null : $with($locked);
-            $core = $this->mapper->piece($locked->workshop, array_replace($locked->document, $fields));
-            Extent::of($core)->refuse(Extent::of($this->mapper->piece($locked->workshop, $locked->document)));
-            if (self::encoded($core->toArray()) === self::encoded($locked->document)) {
+            $tables = $this->mapper->tables($locked->workshop);
+            $was = CorePiece::read(Document::of($locked->document), $tables);
+            // Read as it is going to be stored: every rule of the document is looked at, whatever was changed.
+            $core = CorePiece::read(Document::decode($change($was, $tables)->encoded()), $tables);
+            Extent::of($core)->refuse(Extent::of($was));
+            if ($core->encoded() === $was->encoded()) {
                 return $locked;
             }
             $locked->revisions()->where('number', '>', $locked->revision)->delete();
@@ -92,20 +97,18 @@ final readonly class PieceEditor
     }
 
     /**
-     * Changes one part of the piece.
+     * Changes one part of a piece.
      *
-     * @param  array<string, mixed>  $fields  of the part to replace
-     * @param  array<string, mixed>  $around  of the document to replace with it
+     * @param  string|null  $part  its id; of one that is not there, the body is meant
+     * @param  Closure(Part, Tables): Part  $change
      *
      * @throws VersionConflict
      */
-    public function changePart(Piece $piece, Edit $edit, string $part, array $fields, array $around = []): Piece
+    public function changePart(Piece $piece, Edit $edit, ?string $part, Closure $change): Piece
     {
-        $parts = array_map(
-            fn (array $one): array => $one['id'] === $part ? $fields + $one : $one, $piece->document['parts'],
-        );
-
-        return $this->change($piece, $edit, $around + ['parts' => $parts]);
+        return $this->change($piece, $edit, fn (CorePiece $core, Tables $tables): CorePiece => $core->withPart(
+            $change($core->partOrBody($part), $tables),
+        ));
     }
 
     /**
@@ -123,18 +126,6 @@ final readonly class PieceEditor
                 $locked, $this->mapper->piece($locked->workshop, $revision->document), $revision->number,
             );
         })->refresh();
-    }
-
-    /**
-     * As it is stored and read again: nothing is not zero, and "007" is not "7".
-     *
-     * @param  array<string, mixed>  $document
-     */
-    private static function encoded(array $document): string
-    {
-        $stored = json_decode(json_encode($document, JSON_THROW_ON_ERROR), true);
-
-        return json_encode($stored, JSON_THROW_ON_ERROR);
     }
 
     private function locked(Piece $piece, int $seen): Piece
@@ -162,14 +153,12 @@ final readonly class PieceEditor
     /** @return array<string, mixed> */
     private function columns(CorePiece $core): array
     {
-        $document = $core->toArray();
-        $key = substr(hash('xxh128', json_encode($document, JSON_THROW_ON_ERROR)), 0, 8);
-        $drawing = Assembly::of($core, $key);
+        $drawing = Assembly::of($core, substr(hash('xxh128', $core->encoded()), 0, 8));
 
         return [
             'name' => $core->name, 'form' => $core->form->value, 'wood' => $core->body()->wood->name,
             'due_at' => $core->due === null ? null : Carbon::instance($core->due),
-            'document' => $document, 'drawing' => $drawing->small(),
+            'document' => $core->toArray(), 'drawing' => $drawing->small(),
             'diameter_mm' => $drawing->widthMm(), 'height_mm' => $drawing->heightMm(),
         ];
     }

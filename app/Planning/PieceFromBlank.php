@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Blank;
-use App\Models\Piece;
+use App\Models\Piece as PieceRow;
 use App\Models\Workshop;
 use Closure;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Measurement;
+use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Largest;
@@ -44,35 +45,22 @@ final readonly class PieceFromBlank
         ];
     }
 
-    /**
-     * The document with the flaws of the blank in its first part, as far as its lines are long enough for them.
-     *
-     * @param  array<string, mixed>  $document
-     * @return array<string, mixed>
-     */
-    public function withFlaws(Blank $blank, array $document): array
+    /** The piece with the flaws of the blank in its body, as far as its lines are long enough for them. */
+    public function withFlaws(Blank $blank, Piece $piece): Piece
     {
-        $profile = $this->mapper->piece(Workshop::query()->findOrFail($blank->workshop_id), $document)->body()->profile;
+        $body = $piece->body();
         foreach ($blank->core()->flaws as $flaw) {
-            $length = $flaw->on->lengthMm($profile);
-            if ($length > $flaw->fromMm) {
-                $document['parts'][0]['features'][] = [
-                    'to_mm' => round(min($flaw->toMm, $length), 2),
-                ] + $flaw->toArray();
-            }
+            $length = $body->lineMm($flaw->on);
+            $body = $length > $flaw->fromMm ? $body->withFlaw($flaw->until(min($flaw->toMm, $length))) : $body;
         }
 
-        return $document;
+        return $piece->withPart($body);
     }
 
-    /**
-     * @param  array<string, mixed>  $document  of the piece
-     *
-     * @throws InvalidField at the size that the blank does not yield, with what it does
-     */
-    public function check(Blank $blank, array $document): void
+    /** @throws InvalidField at the size that the blank does not yield, with what it does */
+    public function check(Blank $blank, Piece $piece): void
     {
-        $body = $this->mapper->piece(Workshop::query()->findOrFail($blank->workshop_id), $document)->body();
+        $body = $piece->body();
         $wall = Measurement::of(
             $this->catalogue->calibration()->shape, $body->profile, $body->grain,
         )->wall;
@@ -82,10 +70,10 @@ final readonly class PieceFromBlank
         );
     }
 
-    /** @return Closure(Piece): void */
+    /** @return Closure(PieceRow): void */
     public function linking(Blank $blank): Closure
     {
-        return function (Piece $piece) use ($blank): void {
+        return function (PieceRow $piece) use ($blank): void {
             $blank->update([
                 'piece_id' => $piece->id,
                 // What still dries stays to be weighed until its piece takes it off the scale.

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use DateTimeImmutable;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Exception\NoRoom;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Piece\Starter;
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use Illuminate\Support\Carbon;
 
@@ -24,24 +26,23 @@ final readonly class PieceStarter
      * @param  array<string, mixed>  $typed  validated fields of the new-piece page
      * @param  array<string, float>  $mm  its sizes
      * @param  array<string, mixed>  $more  of the document
-     * @return array<string, mixed>
      */
-    public function document(array $typed, array $mm, string $timeZone, array $more = []): array
+    public function document(array $typed, array $mm, string $timeZone, array $more = []): Document
     {
         $form = Form::from($typed['form']);
         $joints = $this->catalogue->calibration()->joints;
 
-        return Starter::document($joints, $form, self::profile($form, $mm), $this->catalogue->stacks(), [
+        return Document::of(Starter::document($joints, $form, self::profile($form, $mm), $this->catalogue->stacks(), [
             'name' => $typed['name'], 'wood' => $typed['wood'], 'grain' => $typed['grain'],
             'moisture_percent' => (float) $typed['moisture'], 'purpose' => $typed['purpose'],
-            'due_at' => self::endOfDay($typed['due'] ?? null, $timeZone),
-        ] + $more);
+            'due_at' => self::endOfDay($typed['due'] ?? null, $timeZone)?->format('Y-m-d\TH:i:s\Z'),
+        ] + $more));
     }
 
-    public static function endOfDay(?string $date, string $timeZone): ?string
+    public static function endOfDay(?string $date, string $timeZone): ?DateTimeImmutable
     {
         return $date === null ? null
-            : Carbon::parse($date, $timeZone)->setTime(17, 0)->utc()->format('Y-m-d\TH:i:s\Z');
+            : Carbon::parse($date, $timeZone)->setTime(17, 0)->utc()->toDateTimeImmutable();
     }
 
     /** @param  array<string, float>  $mm */

@@ -27,8 +27,8 @@ final readonly class BandAsked
     {
         $core = CorePiece::read(Document::of($piece->document), $tables);
         $part = $core->part($request->string('part')->toString()) ?? $core->body();
-        $marks = array_column($piece->document['parts'], 'marks', 'id')[$part->id] ?? [];
-        $set = array_column($marks, 'settings', 'id')[$request->string('mark')->toString()] ?? [];
+        $of = $request->string('mark')->toString();
+        $set = $part->hasMark($of) ? $part->mark($of)->settings() : [];
         $mark = Mark::read(Document::of([
             'id' => 'asked', 'settings' => $set, 'technique' => $request->string('technique')->toString(),
             'on' => $request->string('on')->toString(), 'from_mm' => $request->float('from'),

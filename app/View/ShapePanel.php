@@ -12,6 +12,7 @@ use HonestGrain\Geometry\Wall;
 use HonestGrain\Geometry\Warning;
 use HonestGrain\Geometry\Zone;
 use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Sanding;
 use HonestGrain\Route\School;
@@ -23,26 +24,25 @@ final readonly class ShapePanel
 
     private function __construct(
         private Piece $piece,
+        private CorePiece $core,
         private Part $part,
         private Bench $bench,
         private Show $show,
         private Frame $frame,
-        bool $stands,
     ) {
         $measured = $part->measure($bench->calibration->shape, $bench->minWallMm);
-        $this->measured = $stands ? $measured : $measured->ofWhatDoesNotStand();
+        $this->measured = $core->standsOn($part) ? $measured : $measured->ofWhatDoesNotStand();
     }
 
-    /** @param  bool  $stands  whether the piece stands on the foot of this part */
     public static function of(
         Piece $piece,
+        CorePiece $core,
         Part $part,
         Bench $bench,
         Show $show,
-        bool $stands,
         ?Frame $frame = null,
     ): self {
-        return new self($piece, $part, $bench, $show, $frame ?? Frame::around($part->profile, true), $stands);
+        return new self($piece, $core, $part, $bench, $show, $frame ?? Frame::around($part->profile, true));
     }
 
     public function drawing(): string
@@ -57,7 +57,7 @@ final readonly class ShapePanel
         $inner = $this->part->profile->inner;
         $figures = $this->bench->calibration;
         $isWet = $this->part->moisturePercent > $this->bench->equilibriumPercent + $figures->bench->wetWoodPoints;
-        $school = School::of($this->piece->document['school'] ?? [], $this->bench->school);
+        $school = School::of($this->core->school, $this->bench->school);
 
         return $inner === null || ! $isWet || $school->choice('wet', '') !== 'turned-once' ? []
             : Wall::uneven($this->part->profile->outer, $inner, $figures->drying->greenUnevenShare)[1];

@@ -34,10 +34,16 @@ final readonly class ProvenStack
      * As in a piece document.
      *
      * @param  list<string>  $zones
-     * @return array{zones: list<string>, layers: list<array{product: string, denib: string|null}>, buff: bool}
+     * @param  \Closure(string): string  $id  gives the next layer its id
+     * @return array{zones: list<string>, layers: list<array{id: string, product: string, denib: string|null}>,
+     *     buff: bool}
      */
-    public function planFor(array $zones): array
+    public function planFor(array $zones, \Closure $id): array
     {
-        return ['zones' => $zones, 'layers' => $this->layers, 'buff' => $this->buff];
+        return [
+            'zones' => $zones,
+            'layers' => array_map(fn (array $layer): array => ['id' => $id('l')] + $layer, $this->layers),
+            'buff' => $this->buff,
+        ];
     }
 }

@@ -141,7 +141,7 @@ final class Appearance
 
     private function sandedUm(Mark $mark): float
     {
-        return $this->tried[$mark->id()] ?? $this->part->sandedUm($mark, $this->order);
+        return $this->tried[$mark->id()] ?? $this->part->sandedBack($this->order)->um($mark);
     }
 
     /** @return list<Rgb> early wood, late wood and figure under all that lies on a place */

@@ -23,6 +23,13 @@ final readonly class Band
         return new self($id, $on, $fromMm, $toMm);
     }
 
+    /** Whether it is the same stretch of the same line as another, to a hundredth of a mm. */
+    public function covers(self $other): bool
+    {
+        return $this->on === $other->on && round($this->fromMm, 2) === round($other->fromMm, 2)
+            && round($this->toMm, 2) === round($other->toMm, 2);
+    }
+
     public static function read(Document $band): self
     {
         $on = Surface::from($band->choice('on', array_column(Surface::cases(), 'value')));

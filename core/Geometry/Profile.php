@@ -89,6 +89,28 @@ final readonly class Profile
         );
     }
 
+    /**
+     * The same with other lines, as a document has them, and its bore.
+     *
+     * @throws InvalidProfile
+     */
+    public function redrawn(Document $shape): self
+    {
+        return self::read(Document::of([
+            'outer' => $shape->value('outer'), 'inner' => $shape->value('inner'), 'bore' => $this->bore?->toArray(),
+        ], 'shape'));
+    }
+
+    /**
+     * The same with another bore, or none.
+     *
+     * @throws InvalidProfile
+     */
+    public function bored(?Bore $bore): self
+    {
+        return self::of($this->outer, $this->inner, 'shape', $bore);
+    }
+
     /** With other lines, which were made from these and are not looked over again. */
     public function with(Curve $outer, ?Curve $inner): self
     {

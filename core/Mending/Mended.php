@@ -6,7 +6,6 @@ namespace HonestGrain\Mending;
 
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
-use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Past;
 use HonestGrain\Route\Route;
@@ -16,11 +15,13 @@ use HonestGrain\Route\Step;
 final readonly class Mended
 {
     /**
+     * @param  Piece  $piece  with what the remedy brings
      * @param  list<Step>  $steps  those it brings, and those that are to be done again, in order
      * @param  list<Step>  $spared  those that are no longer to be done, as a mount that it makes already
      */
     private function __construct(
         public Remedy $remedy,
+        public Piece $piece,
         public Route $route,
         public array $steps,
         public array $spared,
@@ -34,10 +35,9 @@ final readonly class Mended
      */
     public static function by(Remedy $remedy, Piece $piece, Bench $bench, Tables $tables, array $done): self
     {
-        $document = self::document($remedy, $piece);
         $left = array_values(array_diff($done, $remedy->again));
         $before = Route::of($piece, $bench, $tables, Past::of($done));
-        $mended = Piece::read(Document::of($document), $tables);
+        $mended = $piece->withSteps(...$remedy->steps($tables));
         $after = Route::of($mended, $bench, $tables, Past::of($done, $remedy->again));
         $new = array_fill_keys([...$remedy->ids(), ...$remedy->again], true);
         $known = array_fill_keys(array_map(fn (Step $step): string => $step->id, $before->steps), true);
@@ -48,20 +48,10 @@ final readonly class Mended
         $spared = array_filter($before->steps, fn (Step $step): bool => ! isset($kept[$step->id]));
 
         return new self(
-            $remedy, $after, $brought, array_values($spared),
+            $remedy, $mended, $after, $brought, array_values($spared),
             self::minutesLeft($after, $left) - self::minutesLeft($before, $done),
             max(0.0, self::hoursLeft($after, $left) - self::hoursLeft($before, $done)),
         );
-    }
-
-    /** @return array<string, mixed> the piece's document with the remedy's steps in it */
-    public static function document(Remedy $remedy, Piece $piece): array
-    {
-        /** @var array<string, mixed> $document */
-        $document = json_decode(json_encode($piece->toArray(), JSON_THROW_ON_ERROR), true, 64, JSON_THROW_ON_ERROR);
-        $steps = is_array($document['steps'] ?? null) ? array_values($document['steps']) : [];
-
-        return ['steps' => [...$steps, ...$remedy->steps]] + $document;
     }
 
     /** @return array<string, mixed> as in the answer of `bin/grain mend` */

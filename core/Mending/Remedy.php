@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace HonestGrain\Mending;
 
+use HonestGrain\Piece\OwnStep;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Reading\Document;
+
 /** One way to put a fault right: steps that drop into the route, and what must be done again because of it. */
 final readonly class Remedy
 {
@@ -18,6 +22,12 @@ final readonly class Remedy
         public array $steps,
         public array $again,
     ) {
+    }
+
+    /** @return list<OwnStep> */
+    public function steps(Tables $tables): array
+    {
+        return array_map(fn (array $step): OwnStep => OwnStep::read(Document::of($step), $tables), $this->steps);
     }
 
     /** @return list<string> of the steps that it brings */

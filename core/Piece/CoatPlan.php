@@ -11,7 +11,9 @@ use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\Denib;
 use HonestGrain\Coating\PairVerdict;
+use HonestGrain\Coating\ProvenStack;
 use HonestGrain\Geometry\Face;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 
@@ -52,11 +54,9 @@ final readonly class CoatPlan
         if ($zones === [] || count(array_unique($zones)) !== count($zones)) {
             throw InvalidField::because($plan->at('zones'), $zones, 'it takes at least one zone, each once');
         }
-        $coats = array_map(fn (Document $layer): Coat => new Coat(
-            Id::read($layer),
-            $table->coating($layer->text('product'), $layer->at('product')),
-            $layer->has('denib') ? Denib::from($layer->choice('denib', array_column(Denib::cases(), 'value'))) : null,
-        ), $plan->children('layers', self::MAX_COATS));
+        $coats = array_map(
+            fn (Document $layer): Coat => Coat::read($layer, $table), $plan->children('layers', self::MAX_COATS),
+        );
 
         $last = $coats[count($coats) - 1]->coating ?? null;
         // A bare face has no sheen to ask for.
@@ -71,6 +71,92 @@ final readonly class CoatPlan
             Id::read($plan), $zones, $coats,
             $isBuffed ? BuffWith::from($with) : null, $sheen,
         );
+    }
+
+    /**
+     * A stack of coats taken for these faces, or none to begin with.
+     *
+     * @param  list<string>  $zones  at least one
+     */
+    public static function taken(array $zones, ?ProvenStack $stack, CoatingTable $table): self
+    {
+        return self::read(Document::of(['id' => Id::fresh('c')] + ($stack?->planFor($zones, Id::fresh(...))
+            ?? ['zones' => $zones, 'layers' => []])), $table);
+    }
+
+    /**
+     * The same without some of its faces; null where none is left.
+     *
+     * @param  list<string>  $zones
+     */
+    public function without(array $zones): ?self
+    {
+        $left = array_values(array_diff($this->zones, $zones));
+
+        return $left === [] ? null : Copy::with($this, ['zones' => $left]);
+    }
+
+    public function coat(string $id): ?Coat
+    {
+        foreach ($this->coats as $coat) {
+            if ($coat->id === $id) {
+                return $coat;
+            }
+        }
+
+        return null;
+    }
+
+    /** The same with one more coat over all others. */
+    public function withCoat(Coat $coat): self
+    {
+        return Copy::with($this, ['coats' => [...$this->coats, $coat]]);
+    }
+
+    public function withoutCoat(string $id): self
+    {
+        return Copy::with($this, ['coats' => array_values(array_filter(
+            $this->coats, fn (Coat $coat): bool => $coat->id !== $id,
+        ))]);
+    }
+
+    /** The same with a coat one place up or down: it keeps its id, and how the one below is rubbed stays in place. */
+    public function withMoved(string $id, int $by): self
+    {
+        $place = array_search($id, array_map(fn (Coat $coat): string => $coat->id, $this->coats), true);
+        $coats = $this->coats;
+        if ($place === false || ! isset($coats[$place + $by])) {
+            return $this;
+        }
+        [$coats[$place], $coats[$place + $by]] = [
+            $coats[$place + $by]->rubbedBelow($coats[$place]->denib),
+            $coats[$place]->rubbedBelow($coats[$place + $by]->denib),
+        ];
+
+        return Copy::with($this, ['coats' => array_values($coats)]);
+    }
+
+    /** The same, what lies below a coat rubbed otherwise before it goes on. */
+    public function withRubbedBelow(string $id, ?Denib $denib): self
+    {
+        return Copy::with($this, ['coats' => array_map(
+            fn (Coat $coat): Coat => $coat->id === $id ? $coat->rubbedBelow($denib) : $coat, $this->coats,
+        )]);
+    }
+
+    /** The same buffed so, or not at all; no sheen is asked for. */
+    public function buffed(?BuffWith $with): self
+    {
+        return Copy::with($this, ['buff' => $with, 'sheen' => null]);
+    }
+
+    /** The same, rubbed for a sheen where its last coat comes to it. */
+    public function shining(?Sheen $sheen): self
+    {
+        $last = $this->coats[count($this->coats) - 1]->coating ?? null;
+        $isReached = $sheen !== null && $last !== null && $sheen->outOfReach($last) === null;
+
+        return Copy::with($this, ['sheen' => $sheen, 'buff' => $isReached ? $sheen->rub() : null]);
     }
 
     /** "dewaxed shellac (2 lb cut), then 3 coats of wiping varnish (oil-based thinned)"; "bare" without coats. */

@@ -8,6 +8,7 @@ use HonestGrain\Geometry\Exception\InvalidProfile;
 use HonestGrain\Geometry\Node;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 
 /**
@@ -54,6 +55,12 @@ final readonly class Flaw
             Wish::from($flaw->choice('wish', array_column(Wish::cases(), 'value'), $kind->wishes()[0]->value)),
             $flaw->has('with') ? $flaw->choice('with', self::WITH) : null,
         );
+    }
+
+    /** The same, ending elsewhere along its line. */
+    public function until(float $toMm): self
+    {
+        return Copy::with($this, ['toMm' => round($toMm, 2)]);
     }
 
     /** @throws InvalidProfile where it runs off its line */

@@ -13,6 +13,21 @@ final class Id
 {
     public const PATTERN = '^[a-z0-9-]{1,40}$';
 
+    private const LETTERS = 'abcdefghijklmnopqrstuvwxyz0123456789';
+
+    private const FRESH_LENGTH = 7;
+
+    /** One that nothing of a piece ever had, so that what was logged stays what it was. */
+    public static function fresh(string $kind): string
+    {
+        $id = "$kind-";
+        for ($i = 0; $i < self::FRESH_LENGTH; $i++) {
+            $id .= self::LETTERS[random_int(0, strlen(self::LETTERS) - 1)];
+        }
+
+        return $id;
+    }
+
     public static function read(Document $document, string $key = 'id'): string
     {
         $id = $document->text($key, 40);

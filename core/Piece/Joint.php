@@ -45,6 +45,12 @@ final readonly class Joint
         );
     }
 
+    /** @return array{string, string} the ids of the part with the socket, and of what goes into it */
+    public function parts(): array
+    {
+        return [$this->socket, $this->spigot];
+    }
+
     /**
      * How much wider the socket is drawn than what goes into it, mm; null where either is not drawn at the joint.
      */
@@ -100,7 +106,7 @@ final readonly class Joint
     public function toArray(): array
     {
         return [
-            'id' => $this->id, 'kind' => $this->kind->value, 'parts' => [$this->socket, $this->spigot],
+            'id' => $this->id, 'kind' => $this->kind->value, 'parts' => $this->parts(),
             'diameter_mm' => $this->diameterMm, 'depth_mm' => $this->depthMm, 'at' => $this->place->value,
         ];
     }

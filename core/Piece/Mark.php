@@ -12,6 +12,8 @@ use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\ProductHazard;
 use HonestGrain\Coating\Stain;
 use HonestGrain\Geometry\Band;
+use HonestGrain\Layout\OwnRepeat;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Technique\Binds;
@@ -189,6 +191,39 @@ final readonly class Mark
         };
     }
 
+    /** The same on another stretch of its line. */
+    public function placed(float $fromMm, float $toMm): self
+    {
+        return Copy::with($this, ['band' => Band::on($this->id(), $this->band->on, $fromMm, $toMm)]);
+    }
+
+    /** @throws OffItsLine where it would begin before its line does */
+    public function moved(float $byMm): self
+    {
+        return $this->band->fromMm + $byMm < 0 ? throw OffItsLine::by($this, -$this->band->fromMm - $byMm)
+            : $this->placed($this->band->fromMm + $byMm, $this->band->toMm + $byMm);
+    }
+
+    /** One more like it, by an id of its own. */
+    public function another(): self
+    {
+        return Copy::with($this, ['band' => Band::on(
+            Id::fresh('m'), $this->band->on, $this->band->fromMm, $this->band->toMm,
+        )]);
+    }
+
+    /** The same with a repeat of the maker's own; none where nothing is drawn. */
+    public function repeating(?OwnRepeat $own): self
+    {
+        return Copy::with($this, ['set' => $this->set->repeating($own)]);
+    }
+
+    /** Whether it is a dye on the very band of another mark, to the hundredth of a mm that documents hold. */
+    public function isDyeOn(Band $band): bool
+    {
+        return $this->technique instanceof Dye && $this->band->covers($band);
+    }
+
     public function overlaps(self $other): bool
     {
         return $this->band->on === $other->band->on
@@ -201,18 +236,23 @@ final readonly class Mark
         return $this->orderRank + ($this->stain?->rank() ?? 0) / 10;
     }
 
+    /** @return array<string, mixed> what is set for it, as in the document */
+    public function settings(): array
+    {
+        return [
+            'minutes' => $this->minutes, 'wait_hours' => $this->typedWaitHours,
+            'product' => $this->isClassTaken ? null : $this->stain->class ?? $this->paint->class ?? null,
+            'colour' => $this->colour,
+        ] + ($this->sandedBack === null ? [] : ['sand_back' => $this->sandedBack]) + $this->set->toArray();
+    }
+
     /** @return array<string, mixed> as in the document */
     public function toArray(): array
     {
         return [
             'id' => $this->band->id, 'technique' => $this->technique->key(), 'on' => $this->band->on->value,
             'from_mm' => round($this->band->fromMm, 2), 'to_mm' => round($this->band->toMm, 2),
-            'settings' => [
-                'minutes' => $this->minutes, 'wait_hours' => $this->typedWaitHours,
-                'product' => $this->isClassTaken ? null : $this->stain->class ?? $this->paint->class ?? null,
-                'colour' => $this->colour,
-            ] + ($this->sandedBack === null ? [] : ['sand_back' => $this->sandedBack]) + $this->set->toArray(),
-            'note' => $this->note,
+            'settings' => $this->settings(), 'note' => $this->note,
         ] + ($this->name === null ? [] : ['name' => $this->name]);
     }
 }

@@ -59,6 +59,12 @@ final readonly class OwnStep
         return $tables->coatings->stains()[$class] ?? $tables->coatings->coating($class, $step->at('product'));
     }
 
+    /** Whether it came with a remedy, and not from the maker. */
+    public function mends(): bool
+    {
+        return $this->technique !== 'own';
+    }
+
     /** @return array<string, mixed> as in the document */
     public function toArray(): array
     {
@@ -66,7 +72,7 @@ final readonly class OwnStep
             'id' => $this->id, 'title' => $this->title, 'part' => $this->part, 'on' => $this->on?->value,
             'minutes' => $this->minutes, 'wait_hours' => $this->waitHours, 'mount' => $this->mount?->value,
             'before' => $this->before, 'after' => $this->after,
-        ] + ($this->technique === 'own' ? [] : ['technique' => $this->technique])
+        ] + ($this->mends() ? ['technique' => $this->technique] : [])
             + ($this->how === '' ? [] : ['how' => $this->how])
             + ($this->product === null ? [] : ['product' => $this->product->class]);
     }

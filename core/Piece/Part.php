@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
-use HonestGrain\Abrasive\Grit;
 use HonestGrain\Calibration\ColourFigures;
 use HonestGrain\Calibration\ShapeFigures;
 use HonestGrain\Colour\DyeFactors;
@@ -14,11 +13,11 @@ use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Holding\Holding;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Pattern;
-use HonestGrain\Technique\Setting;
 use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Wood\Wood;
@@ -35,8 +34,6 @@ final readonly class Part
     public const MAX_NAME = 40;
 
     public const USUAL_MOISTURE_PERCENT = 10.0;
-
-    private const USUAL_BACK_GRIT = 'P320';
 
     /**
      * @param  list<Flaw>  $flaws
@@ -126,6 +123,17 @@ final readonly class Part
         return $plans;
     }
 
+    public function coatPlan(string $id): ?CoatPlan
+    {
+        foreach ($this->coatPlans as $plan) {
+            if ($plan->id === $id) {
+                return $plan;
+            }
+        }
+
+        return null;
+    }
+
     public function coatPlanFor(string $zone): ?CoatPlan
     {
         foreach ($this->coatPlans as $plan) {
@@ -183,10 +191,11 @@ final readonly class Part
     /** @return array<string, Worked> what follows from what is set for each mark, by its id */
     public function worked(): array
     {
+        $back = $this->sandedBack();
         $worked = [];
         foreach ($this->marks as $mark) {
             $what = $mark->worked($this->grounds[$mark->id()], $this->tables->calibration);
-            $worked[$mark->id()] = $this->isSandedBack($mark) ? $what->sandedBack() : $what;
+            $worked[$mark->id()] = $back->isDone($mark) ? $what->sandedBack() : $what;
         }
 
         return $worked;
@@ -225,18 +234,175 @@ final readonly class Part
         return $on->lengthMm($this->profile);
     }
 
-    /** This part with one more mark on it, as it would be written. */
+    /**
+     * The same, drawn or made otherwise: what its marks are made on and cut follows.
+     *
+     * @param  non-empty-array<string, mixed>  $changed  by name of a property
+     */
+    private function with(array $changed): self
+    {
+        $drawn = Copy::with($this, $changed);
+        $grounds = BandGrounds::of($drawn->profile, $drawn->marks, $drawn->wood, $drawn->grain, $this->tables->tooling);
+
+        return Copy::with($drawn, [
+            'grounds' => $grounds,
+            'turned' => Turned::of($drawn->profile, $drawn->marks, $grounds, $this->tables->calibration),
+        ]);
+    }
+
+    /** The same with one more mark, or with another in place of the one of that id. */
     public function withMark(Mark $mark): self
     {
-        $marks = [...$this->marks, $mark];
-        $grounds = $this->grounds + BandGrounds::of(
-            $this->profile, [$mark], $this->wood, $this->grain, $this->tables->tooling,
-        );
+        $marks = $this->marks;
+        $marks[$this->placeOfMark($mark->id())] = $mark;
 
-        return new self(
-            $this->id, $this->name, $this->wood, $this->grain, $this->moisturePercent, $this->holding, $this->profile,
-            $this->flaws, $this->surface, $marks, $this->coatPlans, $this->turned, $grounds, $this->tables,
-        );
+        return $this->with(['marks' => array_values($marks)]);
+    }
+
+    /** Where a mark stands among the part's; that of the next one where it has none of that id. */
+    public function placeOfMark(string $mark): int
+    {
+        $place = array_search($mark, array_map(fn (Mark $one): string => $one->id(), $this->marks), true);
+
+        return $place === false ? count($this->marks) : $place;
+    }
+
+    public function withoutMark(string ...$ids): self
+    {
+        return $this->with(['marks' => array_values(array_filter(
+            $this->marks, fn (Mark $mark): bool => ! in_array($mark->id(), $ids, true),
+        ))]);
+    }
+
+    /**
+     * The same with some of its marks moved by so many mm along their lines.
+     *
+     * @param  list<string>  $ids
+     *
+     * @throws OffItsLine where one would begin before its line does
+     */
+    public function withMoved(array $ids, float $byMm): self
+    {
+        return $this->with(['marks' => array_map(
+            fn (Mark $mark): Mark => in_array($mark->id(), $ids, true) ? $mark->moved($byMm) : $mark, $this->marks,
+        )]);
+    }
+
+    /**
+     * The same with copies of some of its marks, so many mm further along.
+     *
+     * @param  list<string>  $ids
+     *
+     * @throws OffItsLine where one would begin before its line does
+     */
+    public function withCopied(array $ids, float $byMm): self
+    {
+        return $this->with(['marks' => [...$this->marks, ...array_map(
+            fn (Mark $mark): Mark => $mark->another()->moved($byMm), $this->marksNamed($ids),
+        )]]);
+    }
+
+    /**
+     * The same with copies of some of its marks, mirrored about the middle of their lines.
+     *
+     * @param  list<string>  $ids
+     */
+    public function withMirrored(array $ids): self
+    {
+        return $this->with(['marks' => [...$this->marks, ...array_map(
+            fn (Mark $mark): Mark => $mark->another()->placed(
+                max(0.0, $this->lineMm($mark->band->on) - $mark->band->toMm),
+                $this->lineMm($mark->band->on) - $mark->band->fromMm,
+            ), $this->marksNamed($ids),
+        )]]);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<Mark>
+     */
+    private function marksNamed(array $ids): array
+    {
+        return array_values(array_filter(
+            $this->marks, fn (Mark $mark): bool => in_array($mark->id(), $ids, true),
+        ));
+    }
+
+    /** The same with one more flaw, or with another in place of the one of that id. */
+    public function withFlaw(Flaw $flaw): self
+    {
+        $flaws = $this->flaws;
+        $flaws[$this->placeOfFlaw($flaw->id)] = $flaw;
+
+        return Copy::with($this, ['flaws' => array_values($flaws)]);
+    }
+
+    public function hasFlaw(string $id): bool
+    {
+        return $this->placeOfFlaw($id) < count($this->flaws);
+    }
+
+    /** Where a flaw stands among the part's; that of the next one where it has none of that id. */
+    public function placeOfFlaw(string $id): int
+    {
+        $place = array_search($id, array_column($this->flaws, 'id'), true);
+
+        return $place === false ? count($this->flaws) : $place;
+    }
+
+    public function withoutFlaw(string $id): self
+    {
+        return Copy::with($this, ['flaws' => array_values(array_filter(
+            $this->flaws, fn (Flaw $flaw): bool => $flaw->id !== $id,
+        ))]);
+    }
+
+    public function withSurface(SurfacePlan $surface): self
+    {
+        return Copy::with($this, ['surface' => $surface]);
+    }
+
+    /** The same in another shape. */
+    public function shaped(Profile $profile): self
+    {
+        return $this->with(['profile' => $profile]);
+    }
+
+    /** The same by another name, of other wood, held otherwise. */
+    public function made(
+        string $name,
+        Wood $wood,
+        GrainDirection $grain,
+        float $moisturePercent,
+        Holding $holding,
+    ): self {
+        return $this->with([
+            'name' => $name, 'wood' => $wood, 'grain' => $grain, 'moisturePercent' => $moisturePercent,
+            'holding' => $holding,
+        ]);
+    }
+
+    /** The same with these coats on the faces of the plan; a face wears one, so that others leave it. */
+    public function coatedBy(CoatPlan $plan): self
+    {
+        $others = array_map(fn (CoatPlan $one): ?CoatPlan => $one->without($plan->zones), $this->coatPlans);
+
+        return Copy::with($this, ['coatPlans' => [...array_values(array_filter($others)), $plan]]);
+    }
+
+    /** The same with a plan of coats in place of the one of that id. */
+    public function withCoats(CoatPlan $plan): self
+    {
+        return Copy::with($this, ['coatPlans' => array_map(
+            fn (CoatPlan $one): CoatPlan => $one->id === $plan->id ? $plan : $one, $this->coatPlans,
+        )]);
+    }
+
+    public function withoutCoats(string $plan): self
+    {
+        return Copy::with($this, ['coatPlans' => array_values(array_filter(
+            $this->coatPlans, fn (CoatPlan $one): bool => $one->id !== $plan,
+        ))]);
     }
 
     public function mark(string $id): Mark
@@ -251,57 +417,13 @@ final readonly class Part
     }
 
     /**
-     * Whether a colour is sanded back: as the maker set it; else where another colour goes over it.
+     * What is sanded back of the colours on it.
      *
-     * @param  list<array{string, string}>  $order
+     * @param  list<array{string, string}>  $order  ids of what the maker wants first, and of what after it
      */
-    public function isSandedBack(Mark $mark, array $order = []): bool
+    public function sandedBack(array $order = []): SandedBack
     {
-        if (! $mark->colours() || $mark->sandedBack !== null) {
-            return $mark->sandedBack === true && $mark->colours();
-        }
-        if (! $mark->isLayered()) {
-            return false;
-        }
-        if ($mark->set->numberOr(Setting::SandedUm, 0.0) > 0 || $mark->set->has(Setting::BackStrokes)) {
-            return true;
-        }
-        $isBelow = false;
-        foreach ($this->marksInOrder($order) as $other) {
-            if ($isBelow && $other->isLayered() && $mark->overlaps($other)) {
-                return true;
-            }
-            $isBelow = $isBelow || $other === $mark;
-        }
-
-        return false;
-    }
-
-    /**
-     * How far a colour is sanded back, µm: as set, by its depth or by strokes with a grit, or the usual.
-     *
-     * @param  list<array{string, string}>  $order
-     */
-    public function sandedUm(Mark $mark, array $order = []): float
-    {
-        if (! $this->isSandedBack($mark, $order)) {
-            return 0.0;
-        }
-        $strokes = $mark->set->numberOr(Setting::BackStrokes, null);
-
-        return $mark->set->numberOr(
-            Setting::SandedUm, null,
-        ) ?? ($strokes === null ? $this->colourFigures()->sandedBackUm
-            : $strokes * $this->colourFigures()->umAStroke($this->backGrit($mark)->micron, $this->wood->jankaN));
-    }
-
-    /** The grit that a colour is sanded back with. */
-    public function backGrit(Mark $mark): Grit
-    {
-        return $this->tables->abrasives->named(
-            $mark->set->has(Setting::BackGrit) ? $mark->set->choice(Setting::BackGrit) : self::USUAL_BACK_GRIT,
-            'back_grit',
-        );
+        return new SandedBack($this, $order, $this->tables);
     }
 
     /** What test boards make of a colour on this wood. */

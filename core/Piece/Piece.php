@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Piece;
 
 use HonestGrain\Geometry\Form;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Wood\Wood;
@@ -98,7 +99,7 @@ final readonly class Piece
             $made['parts'], $made['joints'], $made['steps'], $made['order'],
             $document->textOr('note', '', 2000, lines: true) ?? '',
         );
-        $piece->check($document);
+        Whole::check($piece);
 
         return $piece;
     }
@@ -150,28 +151,148 @@ final readonly class Piece
         return null;
     }
 
+    /** The part of that id; the body where none is named, or none of that id is there. */
+    public function partOrBody(?string $id): Part
+    {
+        return ($id === null ? null : $this->part($id)) ?? $this->body();
+    }
+
     public function hasParts(): bool
     {
         return count($this->parts) > 1;
     }
 
     /** The same with a part in place of the one of that id. */
-    public function with(Part $part): self
+    public function withPart(Part $part): self
     {
-        return new self(
-            $this->name, $this->form, $this->purpose, $this->due, $this->startsAs, $this->school,
-            array_map(fn (Part $one): Part => $one->id === $part->id ? $part : $one, $this->parts),
-            $this->joints, $this->steps, $this->order, $this->note,
-        );
+        return Copy::with($this, ['parts' => array_map(
+            fn (Part $one): Part => $one->id === $part->id ? $part : $one, $this->parts,
+        )]);
+    }
+
+    /** The same with one more part, that meets another. */
+    public function joined(Part $part, Joint $joint): self
+    {
+        return Copy::with($this, ['parts' => [...$this->parts, $part], 'joints' => [...$this->joints, $joint]]);
+    }
+
+    /** The same without a part, its joints and the maker's own steps on it. */
+    public function withoutPart(string $id): self
+    {
+        $kept = fn (array $of, \Closure $isKept): array => array_values(array_filter($of, $isKept));
+
+        return Copy::with($this, [
+            'parts' => $kept($this->parts, fn (Part $part): bool => $part->id !== $id),
+            'joints' => $kept($this->joints, fn (Joint $one): bool => ! in_array($id, $one->parts(), true)),
+            'steps' => $kept($this->steps, fn (OwnStep $step): bool => $step->part !== $id),
+        ]);
+    }
+
+    public function joint(string $id): ?Joint
+    {
+        return array_column($this->joints, null, 'id')[$id] ?? null;
+    }
+
+    /** The same with a joint in place of the one of that id. */
+    public function withJoint(Joint $joint): self
+    {
+        return Copy::with($this, ['joints' => array_map(
+            fn (Joint $one): Joint => $one->id === $joint->id ? $joint : $one, $this->joints,
+        )]);
+    }
+
+    /** The same with a mark laid on a part: it comes after those of its technique that it lies over. */
+    public function marked(Part $part, Mark $mark): self
+    {
+        $order = $this->order;
+        foreach ($part->marks as $below) {
+            if ($below->overlaps($mark) && $below->technique->key() === $mark->technique->key()) {
+                $order[] = [$below->id(), $mark->id()];
+            }
+        }
+
+        return Copy::with($this->withPart($part->withMark($mark)), ['order' => $order]);
+    }
+
+    /** The same without some marks of a part, and what was wished of their order. */
+    public function unmarked(Part $part, string ...$ids): self
+    {
+        return Copy::with($this->withPart($part->withoutMark(...$ids)), ['order' => array_values(array_filter(
+            $this->order, fn (array $pair): bool => array_intersect($pair, $ids) === [],
+        ))]);
+    }
+
+    /** The same with layers of dye, first on the wood first, in place of those that lay on the very band of them. */
+    public function overlaid(Part $part, Mark ...$layers): self
+    {
+        $gone = array_filter($part->marks, fn (Mark $one): bool => $layers !== [] && $one->isDyeOn($layers[0]->band));
+        $piece = $this->unmarked($part, ...array_map(fn (Mark $mark): string => $mark->id(), $gone));
+        $order = $piece->order;
+        $part = $piece->part($part->id) ?? $part;
+        foreach (array_values($layers) as $i => $layer) {
+            $part = $part->withMark($layer);
+            $order = $i === 0 ? $order : [...$order, [$layers[$i - 1]->id(), $layer->id()]];
+        }
+
+        return Copy::with($piece->withPart($part), ['order' => $order]);
+    }
+
+    /** The same, something wished before something else. */
+    public function wanting(string $first, string $later): self
+    {
+        $others = array_filter($this->order, fn (array $pair): bool => array_diff($pair, [$first, $later]) !== []);
+
+        return Copy::with($this, ['order' => [...array_values($others), [$first, $later]]]);
+    }
+
+    /** The same with no wish about its order. */
+    public function asItComes(): self
+    {
+        return Copy::with($this, ['order' => []]);
+    }
+
+    public function withSteps(OwnStep ...$steps): self
+    {
+        return Copy::with($this, ['steps' => [...$this->steps, ...array_values($steps)]]);
+    }
+
+    public function withoutStep(string $id): self
+    {
+        return Copy::with($this, ['steps' => array_values(array_filter(
+            $this->steps, fn (OwnStep $step): bool => $step->id !== $id,
+        ))]);
     }
 
     /** The same, one choice of school made. */
     public function inSchool(string $name, string $value): self
     {
-        return new self(
-            $this->name, $this->form, $this->purpose, $this->due, $this->startsAs, [$name => $value] + $this->school,
-            $this->parts, $this->joints, $this->steps, $this->order, $this->note,
-        );
+        return Copy::with($this, ['school' => [$name => $value] + $this->school]);
+    }
+
+    /** The same by another name. */
+    public function named(string $name): self
+    {
+        return Copy::with($this, ['name' => $name]);
+    }
+
+    /** The same, meant otherwise. */
+    public function meant(Purpose $purpose, ?\DateTimeImmutable $due, string $note): self
+    {
+        return Copy::with($this, ['purpose' => $purpose, 'due' => $due, 'note' => $note]);
+    }
+
+    /** One more like it, without what was mended on this one. */
+    public function another(?\DateTimeImmutable $due): self
+    {
+        return Copy::with($this, ['due' => $due, 'steps' => array_values(array_filter(
+            $this->steps, fn (OwnStep $step): bool => ! $step->mends(),
+        ))]);
+    }
+
+    /** The open document as text: two pieces are the same where it is, to the letter. */
+    public function encoded(): string
+    {
+        return json_encode($this->toArray(), JSON_THROW_ON_ERROR);
     }
 
     /** @return array<string, mixed> the open document, version 2 */
@@ -240,52 +361,5 @@ final readonly class Piece
         }
 
         return $order;
-    }
-
-    /** Every id stands once, and what is named is there. */
-    private function check(Document $document): void
-    {
-        $ids = [];
-        $isOld = $document->value('version') === 1;
-        foreach ($this->parts as $i => $part) {
-            $ids += $part->ids($isOld ? '' : "parts.$i");
-        }
-        foreach ($this->joints as $i => $joint) {
-            $ids["joints.$i.id"] = $joint->id;
-            foreach ([$joint->socket, $joint->spigot] as $k => $part) {
-                if ($this->part($part) === null) {
-                    throw InvalidField::choice("joints.$i.parts.$k", $part, array_column($this->parts, 'id'));
-                }
-            }
-        }
-        foreach ($this->steps as $i => $step) {
-            $ids["steps.$i.id"] = $step->id;
-            if ($step->part !== null && $this->part($step->part) === null) {
-                throw InvalidField::choice("steps.$i.part", $step->part, array_column($this->parts, 'id'));
-            }
-        }
-        Id::eachOnce($ids);
-        $this->refuseRing();
-    }
-
-    /** What goes into another part goes into none that goes into it, by however many joints. */
-    private function refuseRing(): void
-    {
-        $into = [];
-        foreach ($this->joints as $joint) {
-            $into[$joint->spigot][] = $joint->socket;
-        }
-        foreach ($this->joints as $i => $joint) {
-            $sockets = [$joint->socket];
-            for ($k = 0; $k < count($sockets); $k++) {
-                $sockets = array_values(array_unique([...$sockets, ...$into[$sockets[$k]] ?? []]));
-            }
-            if (in_array($joint->spigot, $sockets, true)) {
-                throw InvalidField::because(
-                    "joints.$i.parts", [$joint->socket, $joint->spigot],
-                    'the joints go round in a ring, and nothing could be put together first',
-                );
-            }
-        }
     }
 }

@@ -13,6 +13,7 @@ use HonestGrain\Geometry\Node;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Holding\Holding;
+use HonestGrain\Reading\Document;
 
 /**
  * First drawings of pieces and of parts that go with them, by proportions of our own (workshop), as documents.
@@ -84,10 +85,11 @@ final class Starter
     /**
      * A part that goes with another, of the same wood and uncoated, and the joint between them.
      *
-     * @return array{part: Fields, joint: Fields}
+     * @return array{Part, Joint}
      */
-    public static function with(JointRates $joints, PartKind $kind, Part $body, string $id): array
+    public static function with(PartKind $kind, Part $body, string $id, Tables $tables): array
     {
+        $joints = $tables->calibration->joints;
         [$profile, $diameterMm, $depthMm] = match ($kind) {
             PartKind::Lid => self::lid($joints, $body->profile),
             PartKind::Plug => self::plug($joints, $body->profile),
@@ -100,11 +102,13 @@ final class Starter
         ];
 
         return [
-            'part' => self::part($id, ucfirst($kind->value), Holding::Tenon, $profile, $wood),
-            'joint' => [
-                'kind' => $kind->joint()->value, 'parts' => [$body->id, $id], 'diameter_mm' => round($diameterMm, 2),
-                'depth_mm' => round($depthMm, 2), 'at' => $kind->place()->value,
-            ],
+            Part::read(
+                Document::of(self::part($id, ucfirst($kind->value), Holding::Tenon, $profile, $wood)), $tables,
+            ), Joint::read(Document::of([
+                'id' => Id::fresh('joint'), 'kind' => $kind->joint()->value, 'parts' => [$body->id, $id],
+                'diameter_mm' => round($diameterMm, 2), 'depth_mm' => round($depthMm, 2),
+                'at' => $kind->place()->value,
+            ])),
         ];
     }
 
@@ -266,12 +270,11 @@ final class Starter
         }
         $shape = is_array($part['shape']) ? $part['shape'] : [];
         $zones = ($shape['inner'] ?? null) === null ? ['outside', 'top'] : ['outside', 'inside', 'rim'];
-        $plan = $stack->planFor($zones);
-        $layers = [];
-        foreach ($plan['layers'] as $layer) {
-            $layers[] = ['id' => 'l'.(++$n)] + $layer;
-        }
+        $given = function (string $kind) use (&$n): string {
+            return $kind.(++$n);
+        };
+        $plan = $stack->planFor($zones, $given);
 
-        return [['id' => 'c'.(++$n), 'layers' => $layers] + $plan];
+        return [['id' => $given('c')] + $plan];
     }
 }

@@ -45,6 +45,12 @@ final readonly class Settings
         return new self($this->values + $likely->values, $this->own ?? $likely->own);
     }
 
+    /** The same with a repeat of the maker's own; none where nothing is drawn. */
+    public function repeating(?OwnRepeat $own): self
+    {
+        return new self($this->values, $own === null || $own->strokes === [] ? null : $own);
+    }
+
     /** @param  array<string, float|string>  $values  by key of a setting */
     public static function of(array $values): self
     {

@@ -128,7 +128,7 @@ final class MarkLooksTest extends TestCase
         $um = function (array $set): float {
             $part = $this->tube([$this->mark('dye', ['colour' => '#101010'] + $set)], wood: 'Maple (sugar)');
 
-            return $part->sandedUm($part->marks[0]);
+            return $part->sandedBack()->um($part->marks[0]);
         };
         $hardness = (float) Drawn::tables()->woods->named('Maple (sugar)', 'wood')->jankaN;
         self::assertSame(0.0, $um([]));

@@ -224,11 +224,9 @@ final class PartsTest extends TestCase
     public function test_a_part_is_drawn_from_the_one_it_goes_with_and_fits_it(PartKind $kind): void
     {
         $body = self::started($kind === PartKind::Finial ? Form::Spindle : Form::Vase)->body();
-        $with = Starter::with(Drawn::joints(), $kind, $body, 'other');
-        $document = Drawn::written(self::started(Form::Vase));
-        $document['parts'] = [Drawn::written($body), $with['part']];
-        $document['joints'] = [['id' => 'j'] + $with['joint']];
-        $piece = Piece::read(Document::of($document), Drawn::tables());
+        $document = ['parts' => [Drawn::written($body)]] + Drawn::written(self::started(Form::Vase));
+        $piece = Piece::read(Document::of($document), Drawn::tables())
+            ->joined(...Starter::with($kind, $body, 'other', Drawn::tables()));
         $joint = $piece->joints[0];
         self::assertSame(Fit::Fits, $joint->fit($body, $piece->parts[1], Drawn::tables()->calibration->joints));
         self::assertSame($body->wood->name, $piece->parts[1]->wood->name);

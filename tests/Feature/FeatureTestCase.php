@@ -13,6 +13,7 @@ use App\View\Moved;
 use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
@@ -80,15 +81,21 @@ abstract class FeatureTestCase extends TestCase
         $stack = array_values(array_filter(
             app(Catalogue::class)->stacks(), fn ($stack): bool => $stack->id === 'oil-varnish',
         ))[0];
+        $n = 0;
         $document = OnePart::document($more + [
             'name' => 'Ebb bowl', 'wood' => 'Ash (white)',
             'form' => 'shallow-bowl', 'grain' => 'side', 'moisture_percent' => 10.0, 'purpose' => 'handled',
             'due_at' => '2026-12-18T17:00:00Z', 'holding' => 'tenon', 'surface' => ['tool_mark_um' => 80],
             'shape' => Form::ShallowBowl->profile(260, 70, 90, 7)->toArray(), 'marks' => [],
-            'coats' => [$stack->planFor(['outside', 'inside', 'rim'])],
+            'coats' => [$stack->planFor(
+                ['outside', 'inside', 'rim'],
+                function (string $kind) use (&$n): string {
+                    return $kind.(++$n);
+                },
+            )],
         ]);
 
-        return app(PieceEditor::class)->create($shop, $document, null);
+        return app(PieceEditor::class)->create($shop, Document::of($document), null);
     }
 
     /** @return array<string, mixed> the first part of the piece's document, as it stands now */

@@ -12,7 +12,10 @@ use App\Planning\Edit;
 use App\Planning\PieceEditor;
 use App\Planning\Planner;
 use App\Planning\Rack;
+use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Rack\DryingState;
+use HonestGrain\Reading\Document;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -420,17 +423,19 @@ final class RackTest extends FeatureTestCase
         $oiled[0]['coats'] = [['id' => 'c1', 'zones' => ['outside', 'inside', 'rim'], 'layers' => [
             ['id' => 'l1', 'product' => 'Walnut oil (heat-treated)', 'denib' => null],
         ], 'buff' => false]];
-        app(PieceEditor::class)->change($piece, new Edit($piece->version, 'oil', $this->wren), [
-            'parts' => $oiled, 'school' => ['wet' => 'turned-once'], 'starts_as' => 'blank',
-        ]);
+        $write = fn (array $fields) => app(PieceEditor::class)->change(
+            $piece, new Edit($piece->refresh()->version, 'written anew', $this->wren),
+            fn (CorePiece $core, Tables $tables): CorePiece => CorePiece::read(
+                Document::of($fields + $piece->document), $tables,
+            ),
+        );
+        $write(['parts' => $oiled, 'school' => ['wet' => 'turned-once'], 'starts_as' => 'blank']);
         self::assertTrue($piece->refresh()->ready_at?->gt(now()->addDays(21)));
         $this->get(route('pieces.route', $piece))->assertSee('never promise it as round')
             ->assertSee('Dry it in paper and let it warp')->assertSee('mm oval');
         $this->get(route('pieces.shape', $piece))->assertOk()->assertDontSee('uneven-wall');
         $oiled[0]['shape']['inner'][0][1] -= 2.5;
-        app(PieceEditor::class)->change($piece, new Edit($piece->refresh()->version, 'thick rim', $this->wren), [
-            'parts' => $oiled,
-        ]);
+        $write(['parts' => $oiled]);
         $this->get(route('pieces.shape', $piece))->assertSee('data-lint="uneven-wall"', false);
         $this->get(route('pieces.route', $piece))->assertSee('an uneven wall cracks there');
     }

@@ -123,7 +123,7 @@ final class SwatchesTest extends FeatureTestCase
         $swatch = Swatch::query()->firstOrFail();
         $this->get(route('swatches.show', $swatch))->assertSeeText('Use this recipe on that band');
         $this->post(route('recipes.store'), ['swatch' => $swatch->id, 'band' => "$piece->id|body|$mark"])
-            ->assertSessionHasNoErrors()->assertRedirect(route('pieces.marks', $piece));
+            ->assertSessionHasNoErrors()->assertRedirect(route('pieces.marks', [$piece, 'part' => 'body']));
         $marks = $this->body($piece->refresh())['marks'];
         self::assertSame(['Lagoon, 1', 'Lagoon, 2'], array_column($marks, 'name'));
         self::assertEquals(

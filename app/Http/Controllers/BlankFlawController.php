@@ -7,11 +7,12 @@ namespace App\Http\Controllers;
 use App\Http\Requests\SaveFlaw;
 use App\Http\Requests\TakeAway;
 use App\Models\Blank;
-use App\Planning\FreshId;
 use App\Planning\Rack;
 use App\Planning\VersionConflict;
 use App\View\Show;
 use Closure;
+use HonestGrain\Piece\Flaw;
+use HonestGrain\Piece\Id;
 use Illuminate\Http\RedirectResponse;
 
 /** What the wood of a blank brings; a piece that is made of it takes it over. */
@@ -23,7 +24,7 @@ class BlankFlawController extends Controller
 
     public function store(SaveFlaw $request, Blank $blank, Show $show): RedirectResponse
     {
-        $flaw = ['id' => FreshId::of('f')] + $request->flaw($show);
+        $flaw = $request->flaw(Id::fresh('f'), 'flaws.'.count($blank->core()->flaws), $show);
 
         return $this->change($request, $blank, fn (array $flaws): array => [...$flaws, $flaw]);
     }
@@ -31,17 +32,18 @@ class BlankFlawController extends Controller
     public function destroy(TakeAway $request, Blank $blank, string $flaw): RedirectResponse
     {
         return $this->change($request, $blank, fn (array $flaws): array => array_values(
-            array_filter($flaws, fn (array $one): bool => $one['id'] !== $flaw),
+            array_filter($flaws, fn (Flaw $one): bool => $one->id !== $flaw),
         ));
     }
 
-    /** @param  Closure(list<array<string, mixed>>): list<array<string, mixed>>  $changed */
+    /** @param  Closure(list<Flaw>): list<Flaw>  $changed */
     private function change(SaveFlaw|TakeAway $request, Blank $blank, Closure $changed): RedirectResponse
     {
+        $flaws = array_map(fn (Flaw $flaw): array => $flaw->toArray(), $changed($blank->core()->flaws));
         try {
             $this->rack->change(
-                $blank, $this->workshop($request), ['flaws' => $changed($blank->document['flaws'] ?? [])]
-                    + $blank->document, (int) $request->validated('version'), $blank->air_id,
+                $blank, $this->workshop($request), ['flaws' => $flaws] + $blank->document,
+                (int) $request->validated('version'), $blank->air_id,
             );
         } catch (VersionConflict) {
             return back()->withInput()->withErrors(['version' => 'This blank has been changed since you opened the '

@@ -10,6 +10,7 @@ use App\Models\Air;
 use App\Models\Piece;
 use App\Planning\Airs;
 use App\Planning\CoatChange;
+use App\Planning\Edit;
 use App\Planning\PieceEditor;
 use App\Planning\Planner;
 use App\Planning\ShopMapper;
@@ -68,14 +69,10 @@ class CoatsController extends Controller
         PieceEditor $editor,
         Catalogue $catalogue,
     ): RedirectResponse {
-        $part = $request->part();
-        $plans = array_column($piece->document['parts'], 'coats', 'id')[$part] ?? [];
-        $fields = ['coats' => (new CoatChange($plans, $catalogue->stacks()))->make($request->validated())];
+        $change = new CoatChange($request->validated(), $catalogue->stacks());
 
-        return $this->changing(
-            $request, $piece, fn ($edit) => $editor->changePart($piece, $edit, $part, $fields), [
-                'coats', 'Coats saved.',
-            ],
-        );
+        return $this->changing($request, $piece, fn (Edit $edit) => $editor->changePart(
+            $piece, $edit, $request->part(), $change->make(...),
+        ), ['coats', 'Coats saved.']);
     }
 }

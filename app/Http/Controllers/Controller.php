@@ -75,10 +75,10 @@ abstract class Controller
         return $response->setAutoLastModified()->setPrivate();
     }
 
-    /** The part that a page is about: the one named in its address, or the first. */
+    /** The part that a page is about: the one named in its address, or the body. */
     protected function part(Request $request, CorePiece $core): Part
     {
-        return $core->part($request->string('part')->toString()) ?? $core->body();
+        return $core->partOrBody($request->string('part')->toString());
     }
 
     /**

@@ -7,9 +7,12 @@ namespace App\Http\Controllers;
 use App\Http\Requests\SaveFlaw;
 use App\Http\Requests\TakeAway;
 use App\Models\Piece;
-use App\Planning\FreshId;
+use App\Planning\Edit;
 use App\Planning\PieceEditor;
 use App\View\Show;
+use Closure;
+use HonestGrain\Piece\Id;
+use HonestGrain\Piece\Part;
 use Illuminate\Http\RedirectResponse;
 
 /** What the wood of a part brings. */
@@ -21,40 +24,43 @@ class FlawController extends Controller
 
     public function store(SaveFlaw $request, Piece $piece): RedirectResponse
     {
-        $flaw = ['id' => FreshId::of('f')] + $request->flaw($this->show);
+        $id = Id::fresh('f');
 
         return $this->change(
-            $request, $piece, fn (array $flaws): array => [...$flaws, $flaw], ['flaw placed', 'Placed.'],
+            $request, $piece, fn (Part $part): Part => $this->laid($request, $part, $id), ['flaw placed', 'Placed.'],
         );
     }
 
     public function update(SaveFlaw $request, Piece $piece, string $flaw): RedirectResponse
     {
-        return $this->change($request, $piece, fn (array $flaws): array => array_map(
-            fn (array $one): array => $one['id'] === $flaw
-                ? ['id' => $flaw] + $request->flaw($this->show) : $one, $flaws,
-        ), ['flaw changed', 'Changed.']);
+        return $this->change(
+            $request, $piece,
+            fn (Part $part): Part => $part->hasFlaw($flaw) ? $this->laid($request, $part, $flaw) : $part,
+            ['flaw changed', 'Changed.'],
+        );
+    }
+
+    private function laid(SaveFlaw $request, Part $part, string $id): Part
+    {
+        return $part->withFlaw($request->flaw($id, 'features.'.$part->placeOfFlaw($id), $this->show));
     }
 
     public function destroy(TakeAway $request, Piece $piece, string $flaw): RedirectResponse
     {
-        return $this->change($request, $piece, fn (array $flaws): array => array_values(
-            array_filter($flaws, fn (array $one): bool => $one['id'] !== $flaw),
-        ), ['flaw removed', 'Removed. Undo brings it back.']);
+        return $this->change(
+            $request, $piece, fn (Part $part): Part => $part->withoutFlaw($flaw),
+            ['flaw removed', 'Removed. Undo brings it back.'],
+        );
     }
 
     /**
-     * @param  \Closure(list<array<string, mixed>>): list<array<string, mixed>>  $changed
+     * @param  Closure(Part): Part  $change
      * @param  array{string, string}  $words
      */
-    private function change(SaveFlaw|TakeAway $request, Piece $piece, \Closure $changed, array $words): RedirectResponse
+    private function change(SaveFlaw|TakeAway $request, Piece $piece, Closure $change, array $words): RedirectResponse
     {
-        $part = $request->part();
-        $flaws = array_column($piece->document['parts'], 'features', 'id')[$part] ?? [];
-        $fields = ['features' => $changed($flaws)];
-
-        return $this->changing(
-            $request, $piece, fn ($edit) => $this->editor->changePart($piece, $edit, $part, $fields), $words,
-        );
+        return $this->changing($request, $piece, fn (Edit $edit) => $this->editor->changePart(
+            $piece, $edit, $request->part(), $change,
+        ), $words);
     }
 }

@@ -8,7 +8,7 @@ use App\Http\Requests\MoveMarks;
 use App\Http\Requests\SaveMark;
 use App\Http\Requests\TakeAway;
 use App\Models\Piece;
-use App\Planning\FreshId;
+use App\Planning\Edit;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
 use App\View\BandAsked;
@@ -16,8 +16,9 @@ use App\View\MarkPanel;
 use App\View\MarksPanel;
 use App\View\PiecePage;
 use App\View\Show;
-use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Geometry\Surface;
+use Closure;
+use HonestGrain\Piece\Id;
+use HonestGrain\Piece\OffItsLine;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
@@ -31,8 +32,7 @@ use Illuminate\Validation\ValidationException;
 
 class MarksController extends Controller
 {
-    public function __construct(private readonly PieceEditor $editor, private readonly Show $show,
-        private readonly Catalogue $catalogue)
+    public function __construct(private readonly PieceEditor $editor, private readonly Show $show)
     {
     }
 
@@ -77,120 +77,72 @@ class MarksController extends Controller
 
     public function store(SaveMark $request, Piece $piece): RedirectResponse
     {
-        $mark = $request->mark($this->show, $this->catalogue);
-        $marks = $this->marks($piece, $request->part());
-        $id = FreshId::of('m');
-        // A colour laid over another of its kind comes after it.
-        $order = $piece->document['order'] ?? [];
-        foreach ($marks as $below) {
-            $meets = $below['on'] === $mark['on']
-                && $below['from_mm'] < $mark['to_mm']
-                && $mark['from_mm'] < $below['to_mm'];
-            if ($meets && $below['technique'] === $mark['technique']) {
-                $order[] = [$below['id'], $id];
-            }
-        }
+        $id = Id::fresh('m');
 
-        return $this->change(
-            $request, $piece, [...$marks, ['id' => $id] + $mark], ['mark placed', 'Mark placed.'], ['order' => $order],
-            $id,
-        );
+        return $this->change($request, $piece, fn (CorePiece $core, Part $part, Tables $tables): CorePiece => $core
+            ->marked($part, $request->mark($part, $id, $tables, $this->show)), ['mark placed', 'Mark placed.'], $id);
     }
 
     public function update(SaveMark $request, Piece $piece, string $mark): RedirectResponse
     {
-        $marks = array_map(
-            fn (array $one): array => $one['id'] === $mark
-                ? ['id' => $mark] + $request->mark($this->show, $this->catalogue, $one['settings'] ?? []) : $one,
-            $this->marks($piece, $request->part()),
+        return $this->change(
+            $request, $piece, fn (CorePiece $core, Part $part, Tables $tables): CorePiece => $part->hasMark($mark)
+                ? $core->withPart($part->withMark($request->mark($part, $mark, $tables, $this->show))) : $core,
+            ['mark changed', 'Mark changed.'], $mark,
         );
-
-        return $this->change($request, $piece, $marks, ['mark changed', 'Mark changed.'], [], $mark);
     }
 
     /** Several of them, moved, copied or mirrored by the same distance. */
-    public function together(MoveMarks $request, Piece $piece, ShopMapper $mapper): RedirectResponse
+    public function together(MoveMarks $request, Piece $piece): RedirectResponse
     {
+        [$ids, $byMm] = [$request->marks(), $request->byMm($this->show)];
         $way = $request->validated('together');
-        $by = $request->byMm($this->show);
-        $part = $mapper->piece($piece->workshop, $piece->document)->part($request->part());
-        $marks = $this->marks($piece, $request->part());
-        $made = [];
-        foreach ($marks as $i => $mark) {
-            if (! in_array($mark['id'], $request->marks(), true)) {
-                continue;
-            }
-            $placed = $way === 'mirror' ? $this->mirrored($mark, $part) : [
-                'from_mm' => $mark['from_mm'] + $by, 'to_mm' => $mark['to_mm'] + $by,
-            ];
-            if ($placed['from_mm'] < 0) {
-                throw ValidationException::withMessages(['by' => sprintf(
-                    '%s would begin %s before its line does.', ucfirst(str_replace('-', ' ', $mark['technique'])),
-                    $this->show->length(-$placed['from_mm'], 1),
-                )]);
-            }
-            $way === 'move' ? $marks[$i] = $placed + $mark : $made[] = ['id' => FreshId::of('m')] + $placed + $mark;
-        }
         $said = ['move' => 'Moved.', 'copy' => 'Copied.', 'mirror' => 'Mirrored.'][$way];
-
-        return $this->change($request, $piece, [...$marks, ...$made], ['marks '.lcfirst(rtrim($said, '.')), $said]);
+        try {
+            return $this->change(
+                $request, $piece, fn (CorePiece $core, Part $part): CorePiece => $core->withPart(match ($way) {
+                    'move' => $part->withMoved($ids, $byMm),
+                    'copy' => $part->withCopied($ids, $byMm),
+                    default => $part->withMirrored($ids),
+                }), ['marks '.lcfirst(rtrim($said, '.')), $said],
+            );
+        } catch (OffItsLine $e) {
+            throw ValidationException::withMessages(['by' => sprintf(
+                '%s would begin %s before its line does.', $e->mark->label(), $this->show->length($e->byMm, 1),
+            )]);
+        }
     }
 
     public function destroy(TakeAway $request, Piece $piece, string $mark): RedirectResponse
     {
-        $marks = array_values(array_filter(
-            $this->marks($piece, $request->part()), fn (array $one): bool => $one['id'] !== $mark,
-        ));
-        $order = array_values(array_filter(
-            $piece->document['order'] ?? [], fn (array $pair): bool => ! in_array($mark, $pair, true),
-        ));
-
         return $this->change(
-            $request, $piece, $marks, ['mark removed', 'Mark removed. Undo brings it back.'], ['order' => $order], '',
+            $request, $piece, fn (CorePiece $core, Part $part): CorePiece => $core->unmarked($part, $mark),
+            ['mark removed', 'Mark removed. Undo brings it back.'], '',
         );
     }
 
     /**
-     * @param  list<array<string, mixed>>  $marks
+     * @param  Closure(CorePiece, Part, Tables): CorePiece  $change
      * @param  array{string, string}  $words
-     * @param  array<string, mixed>  $around
      * @param  string|null  $chosen  the mark that the page shows afterwards; null for the one it showed
      */
     private function change(
         SaveMark|TakeAway|MoveMarks $request,
         Piece $piece,
-        array $marks,
+        Closure $change,
         array $words,
-        array $around = [],
         ?string $chosen = null,
     ): RedirectResponse {
         $part = $request->part();
-        $answer = $this->changing($request, $piece, fn ($edit) => $this->editor->changePart(
-            $piece, $edit, $part, ['marks' => $marks], $around,
+        $answer = $this->changing($request, $piece, fn (Edit $edit) => $this->editor->change(
+            $piece, $edit, fn (CorePiece $core, Tables $tables): CorePiece => $change(
+                $core, $core->partOrBody($part), $tables,
+            ),
         ), $words);
         $isRefused = $answer->getSession()?->has('errors') === true;
 
-        return $chosen === null || $isRefused ? $answer : $answer->setTargetUrl(route('pieces.marks', [
-            $piece, ...array_filter([
-                'part' => $piece->document['parts'][0]['id'] === $part ? '' : $part, 'mark' => $chosen,
-            ]),
-        ]));
-    }
-
-    /**
-     * @param  array<string, mixed>  $mark
-     * @return array{from_mm: float, to_mm: float}
-     */
-    private function mirrored(array $mark, ?Part $part): array
-    {
-        $long = $part?->lineMm(Surface::from($mark['on'])) ?? 0.0;
-
-        return ['from_mm' => $long - $mark['to_mm'], 'to_mm' => $long - $mark['from_mm']];
-    }
-
-    /** @return list<array<string, mixed>> */
-    private function marks(Piece $piece, string $part): array
-    {
-        return array_column($piece->document['parts'], 'marks', 'id')[$part] ?? [];
+        return $chosen === null || $isRefused ? $answer : $answer->setTargetUrl(
+            route('pieces.marks', [$piece, ...array_filter(['part' => $part, 'mark' => $chosen])]),
+        );
     }
 }

@@ -7,11 +7,16 @@ namespace App\Http\Controllers;
 use App\Http\Requests\AddOwnStep;
 use App\Http\Requests\ChooseSchool;
 use App\Http\Requests\MoveStep;
+use App\Http\Requests\PieceChange;
 use App\Http\Requests\TakeAway;
 use App\Models\Piece;
+use App\Planning\Edit;
 use App\Planning\History;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
+use Closure;
+use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Route;
 use Illuminate\Http\RedirectResponse;
@@ -28,15 +33,10 @@ class OrderController extends Controller
     public function move(MoveStep $request, Piece $piece): RedirectResponse
     {
         $pair = $request->pair();
-        $order = [
-            ...array_values(array_filter(
-                $piece->document['order'] ?? [], fn (array $one): bool => array_diff($one, $pair) !== [],
-            )), $pair,
-        ];
-        $warned = $this->judge($piece, $order, $pair);
+        $warned = $this->judge($piece, $pair);
 
-        return $this->changing(
-            $request, $piece, fn ($edit) => $this->editor->change($piece, $edit, ['order' => $order]),
+        return $this->change(
+            $request, $piece, fn (CorePiece $core): CorePiece => $core->wanting(...$pair),
             ['step moved', $warned === null ? 'Moved.' : "Moved. $warned"],
         );
     }
@@ -44,61 +44,71 @@ class OrderController extends Controller
     /** Every wish taken back: the route as it comes by itself. */
     public function asItComes(TakeAway $request, Piece $piece): RedirectResponse
     {
-        return $this->changing(
-            $request, $piece, fn ($edit) => $this->editor->change($piece, $edit, ['order' => []]),
+        return $this->change(
+            $request, $piece, fn (CorePiece $core): CorePiece => $core->asItComes(),
             ['own order taken back', 'The order is the one that comes by itself. Undo brings yours back.'],
         );
     }
 
     public function add(AddOwnStep $request, Piece $piece): RedirectResponse
     {
-        $steps = [...$piece->document['steps'] ?? [], $request->step()];
-
-        return $this->changing(
-            $request, $piece, fn ($edit) => $this->editor->change($piece, $edit, ['steps' => $steps]),
+        return $this->change(
+            $request, $piece,
+            fn (CorePiece $core, Tables $tables): CorePiece => $core->withSteps($request->step($core, $tables)),
             ['own step added', 'Added.'],
         );
     }
 
     public function remove(TakeAway $request, Piece $piece, string $own): RedirectResponse
     {
-        $steps = array_values(array_filter(
-            $piece->document['steps'] ?? [], fn (array $one): bool => $one['id'] !== $own,
-        ));
-
-        return $this->changing(
-            $request, $piece, fn ($edit) => $this->editor->change($piece, $edit, ['steps' => $steps]),
+        return $this->change(
+            $request, $piece, fn (CorePiece $core): CorePiece => $core->withoutStep($own),
             ['own step removed', 'Removed. Undo brings it back.'],
         );
     }
 
     public function school(ChooseSchool $request, Piece $piece): RedirectResponse
     {
-        $choice = [$request->validated('choice') => $request->validated('way')];
+        [$name, $way] = [$request->validated('choice'), $request->validated('way')];
         $forShop = (bool) $request->validated('for_shop');
         if ($forShop) {
             Gate::authorize('run-shop');
         }
-        $fields = ['school' => $choice + ($piece->document['school'] ?? [])];
-        $with = $forShop ? fn (Piece $locked) => $locked->workshop->follow($choice) : null;
+        $with = $forShop ? fn (Piece $locked) => $locked->workshop->follow([$name => $way]) : null;
 
+        return $this->change(
+            $request, $piece, fn (CorePiece $core): CorePiece => $core->inSchool($name, $way),
+            ['way of working chosen', 'The route goes that way now.'], $with,
+        );
+    }
+
+    /**
+     * @param  Closure(CorePiece, Tables): CorePiece  $change
+     * @param  array{string, string}  $words
+     * @param  (Closure(Piece): void)|null  $with
+     */
+    private function change(
+        PieceChange $request,
+        Piece $piece,
+        Closure $change,
+        array $words,
+        ?Closure $with = null,
+    ): RedirectResponse {
         return $this->changing(
-            $request, $piece, fn ($edit) => $this->editor->change($piece, $edit, $fields, $with),
-            ['way of working chosen', 'The route goes that way now.'],
+            $request, $piece, fn (Edit $edit) => $this->editor->change($piece, $edit, $change, $with), $words,
         );
     }
 
     /**
      * Refuses what the rules forbid, with the reason and the nearest place; gives back what they only warn of.
      *
-     * @param  list<array{string, string}>  $order
      * @param  array{string, string}  $pair
      */
-    private function judge(Piece $piece, array $order, array $pair): ?string
+    private function judge(Piece $piece, array $pair): ?string
     {
         $workshop = $piece->workshop;
         $route = Route::of(
-            $this->mapper->piece($workshop, ['order' => $order] + $piece->document, $piece),
+            $this->mapper->piece($workshop, $piece->document, $piece)->wanting(...$pair),
             $this->mapper->bench($workshop, $piece), $this->mapper->tables($workshop, $piece),
             History::of($piece)->past()->withWoodDated($piece->datedAs()),
         );

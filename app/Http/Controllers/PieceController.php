@@ -10,6 +10,7 @@ use App\Http\Requests\TakeAway;
 use App\Http\Requests\UpdatePiece;
 use App\Models\Piece;
 use App\Models\PieceState;
+use App\Planning\Edit;
 use App\Planning\PieceEditor;
 use App\Planning\PieceFromBlank;
 use App\Planning\PieceStarter;
@@ -20,6 +21,9 @@ use App\View\FromBlank;
 use App\View\PieceShelf;
 use App\View\Show;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\Purpose;
+use HonestGrain\Reading\Document;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -82,20 +86,21 @@ class PieceController extends Controller
         StorePiece $request,
         PieceStarter $starter,
         PieceFromBlank $blanks,
+        ShopMapper $mapper,
         Show $show,
     ): RedirectResponse {
         $user = $this->user($request);
         $blank = $request->blank();
-        $document = $starter->document(
+        $core = CorePiece::read($starter->document(
             $request->validated(), $request->sizesMm($show), $user->timeZone(),
             $blank === null ? [] : $blanks->more($blank),
-        );
+        ), $mapper->tables($user->workshop));
         if ($blank !== null) {
-            $blanks->check($blank, $document);
-            $document = $blanks->withFlaws($blank, $document);
+            $blanks->check($blank, $core);
+            $core = $blanks->withFlaws($blank, $core);
         }
         $piece = $this->editor->create(
-            $user->workshop, $document, $user, once: $request->validated('once'),
+            $user->workshop, Document::decode($core->encoded()), $user, once: $request->validated('once'),
             with: $blank === null ? null : $blanks->linking($blank),
         );
 
@@ -111,15 +116,13 @@ class PieceController extends Controller
     /** Name, purpose, due date and note. */
     public function update(UpdatePiece $request, Piece $piece): RedirectResponse
     {
-        $fields = [
-            'name' => $request->validated('name'), 'purpose' => $request->validated('purpose'),
-            'note' => $request->validated('note') ?? '',
-            'due_at' => PieceStarter::endOfDay($request->validated('due'), $this->user($request)->timeZone()),
-        ];
+        $due = PieceStarter::endOfDay($request->validated('due'), $this->user($request)->timeZone());
 
-        return $this->changing(
-            $request, $piece, fn ($edit) => $this->editor->change($piece, $edit, $fields), ['particulars', 'Saved.'],
-        );
+        return $this->changing($request, $piece, fn (Edit $edit) => $this->editor->change(
+            $piece, $edit, fn (CorePiece $core): CorePiece => $core->named($request->validated('name'))->meant(
+                Purpose::from($request->validated('purpose')), $due, $request->validated('note') ?? '',
+            ),
+        ), ['particulars', 'Saved.']);
     }
 
     /** Puts a piece away: it leaves the plan and keeps its record. */
@@ -144,23 +147,21 @@ class PieceController extends Controller
     }
 
     /** One more like it, or several at a press, numbered. */
-    public function copy(CopyPiece $request, Piece $piece): RedirectResponse
+    public function copy(CopyPiece $request, Piece $piece, ShopMapper $mapper): RedirectResponse
     {
         $copies = $request->copies();
-        // What was mended on this one is no part of the next.
-        $own = array_filter($piece->document['steps'] ?? [], fn (array $step): bool => ! isset($step['technique']));
-        $document = [
-            'due_at' => $copies === 1 ? null : $piece->document['due_at'], 'steps' => array_values($own),
-        ] + $piece->document;
+        $core = $mapper->piece($piece->workshop, $piece->document);
+        $another = $core->another($copies === 1 ? null : $core->due);
         // Named with the lock held: two presses at once take different numbers.
         $copy = $this->planner->apply($this->workshop($request), function () use (
-            $request, $piece, $copies, $document,
+            $request, $piece, $copies, $another,
         ): ?Piece {
             $copy = null;
             for ($made = 1; $made <= $copies; $made++) {
+                $core = $another->named($this->numbered($piece->name, $request));
                 $copy = $this->editor->create(
-                    $this->workshop($request), ['name' => $this->numbered($piece->name, $request)] + $document,
-                    $this->user($request), 'copied', plan: false, once: $request->once($made),
+                    $this->workshop($request), Document::decode($core->encoded()), $this->user($request), 'copied',
+                    plan: false, once: $request->once($made),
                 );
             }
 

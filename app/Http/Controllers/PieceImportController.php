@@ -20,12 +20,12 @@ class PieceImportController extends Controller
         BroughtIn $brought,
     ): RedirectResponse {
         $text = $request->text();
-        Document::decode($text);
+        $read = Document::decode($text);
         $document = $schema->valid($text);
         $user = $this->user($request);
         $unknown = $brought->unknown($user->workshop, $document);
         $piece = $editor->create(
-            $user->workshop, $document, $user, 'brought in', once: $request->validated('once'),
+            $user->workshop, $read, $user, 'brought in', once: $request->validated('once'),
             with: fn () => $brought->take($user->workshop, $unknown),
         );
         $names = array_column(array_merge(...array_values($unknown)), 'name');

@@ -7,10 +7,13 @@ namespace App\Http\Controllers;
 use App\Models\Piece;
 use App\Models\Workshop;
 use App\Planning\Edit;
-use App\Planning\FreshId;
 use App\Planning\PieceEditor;
 use App\Planning\VersionConflict;
+use HonestGrain\Piece\Id;
 use HonestGrain\Piece\Mark;
+use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Reading\Document;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -34,21 +37,24 @@ class RecipeController extends Controller
         ]);
         [$id, $part, $mark] = explode('|', $typed['band']);
         $piece = $workshop->pieces()->findOrFail((int) $id);
-        $marks = array_column($piece->document['parts'], 'marks', 'id')[$part] ?? abort(404);
-        $onto = array_column($marks, null, 'id')[$mark] ?? abort(404);
         [$name, $layers] = $this->recipe($workshop, $typed);
         try {
-            $this->editor->changePart(
-                $piece, new Edit($piece->version, 'recipe used', $this->user($request)), $part,
-                ...$this->laid($piece, $marks, $onto, $name, $layers),
+            $this->editor->change(
+                $piece, new Edit($piece->version, 'recipe used', $this->user($request)),
+                function (CorePiece $core, Tables $tables) use ($part, $mark, $name, $layers): CorePiece {
+                    $of = $core->part($part);
+                    abort_unless($of?->hasMark($mark) === true, 404);
+
+                    return $core->overlaid($of, ...self::laid($of->mark($mark), $name, $layers, $tables));
+                },
             );
         } catch (VersionConflict) {
             return back()->withErrors(['band' => 'This piece was just changed elsewhere. Try again.']);
         }
 
-        return redirect()->route('pieces.marks', [
-            $piece, ...$piece->document['parts'][0]['id'] === $part ? [] : ['part' => $part],
-        ])->with('said', 'The recipe lies on that band. Undo takes it back.');
+        return redirect()->route('pieces.marks', [$piece, 'part' => $part])->with(
+            'said', 'The recipe lies on that band. Undo takes it back.',
+        );
     }
 
     /**
@@ -70,39 +76,25 @@ class RecipeController extends Controller
     }
 
     /**
-     * What dyes lie on the very band go; its other marks stay.
+     * The layers of a recipe on the band of a mark.
      *
-     * @param  list<array<string, mixed>>  $marks
-     * @param  array<string, mixed>  $onto
      * @param  list<array{product: string, rgb: string, strength: float, sanded_um: float}>  $layers
-     * @return array{array<string, mixed>, array<string, mixed>} fields of the part, and of the document
+     * @return list<Mark>
      */
-    private function laid(Piece $piece, array $marks, array $onto, string $name, array $layers): array
+    private static function laid(Mark $onto, string $name, array $layers, Tables $tables): array
     {
-        $isThere = fn (array $one): bool => $one['technique'] === 'dye' && $one['on'] === $onto['on']
-            && abs($one['from_mm'] - $onto['from_mm']) < 0.01 && abs($one['to_mm'] - $onto['to_mm']) < 0.01;
-        $gone = array_column(array_filter($marks, $isThere), 'id');
-        $kept = array_values(array_filter($marks, fn (array $one): bool => ! $isThere($one)));
-        $order = array_values(array_filter(
-            $piece->document['order'] ?? [], fn (array $pair): bool => array_intersect($pair, $gone) === [],
-        ));
-        $last = null;
+        $marks = [];
         foreach ($layers as $i => $layer) {
-            $id = FreshId::of('m');
-            $kept[] = [
-                'id' => $id, 'technique' => 'dye', 'on' => $onto['on'], 'from_mm' => $onto['from_mm'],
-                'to_mm' => $onto['to_mm'],
+            $marks[] = Mark::read(Document::of([
+                'id' => Id::fresh('m'), 'technique' => 'dye', 'on' => $onto->band->on->value,
+                'from_mm' => $onto->band->fromMm, 'to_mm' => $onto->band->toMm,
                 'name' => mb_substr(count($layers) === 1 ? $name : $name.', '.($i + 1), 0, Mark::MAX_NAME),
                 'settings' => [
                     'product' => $layer['product'], 'colour' => $layer['rgb'], 'strength' => $layer['strength'],
                 ] + ($layer['sanded_um'] > 0 ? ['sanded_um' => $layer['sanded_um']] : []),
-            ];
-            if ($last !== null) {
-                $order[] = [$last, $id];
-            }
-            $last = $id;
+            ]), $tables);
         }
 
-        return [['marks' => $kept], ['order' => $order]];
+        return $marks;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SaveShape;
 use App\Models\Piece;
+use App\Planning\Edit;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
 use App\View\FlawWords;
@@ -14,6 +15,7 @@ use App\View\PiecePage;
 use App\View\ShapePanel;
 use App\View\Show;
 use HonestGrain\Drawing\Frame;
+use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Reading\Document;
 use Illuminate\Contracts\View\View;
@@ -36,7 +38,7 @@ class ShapeController extends Controller
         return view('pieces.shape', [
             'page' => PiecePage::of($piece, $show, $core, $part), 'part' => $part, 'core' => $core,
             'panel' => ShapePanel::of(
-                $piece, $part, $this->mapper->bench($piece->workshop), $show, $core->standsOn($part),
+                $piece, $core, $part, $this->mapper->bench($piece->workshop), $show,
             ),
             'woods' => $tables->woods->names(), 'rates' => $tables->calibration->joints,
             'parts' => new PartsPanel($core, $tables->calibration->joints, $show),
@@ -46,40 +48,25 @@ class ShapeController extends Controller
 
     public function update(SaveShape $request, Piece $piece, PieceEditor $editor): RedirectResponse
     {
-        $part = $request->part();
-        $kept = array_column($piece->document['parts'], 'shape', 'id')[$part];
-        $fields = ['shape' => $request->shape() + $kept];
-
-        return $this->changing(
-            $request, $piece, fn ($edit) => $editor->changePart($piece, $edit, $part, $fields), [
-                'shape', 'Shape saved.',
-            ],
-        );
+        return $this->changing($request, $piece, fn (Edit $edit) => $editor->changePart(
+            $piece, $edit, $request->part(),
+            fn (Part $part): Part => $part->shaped($part->profile->redrawn($request->shape())),
+        ), ['shape', 'Shape saved.']);
     }
 
     /** The drawing and its numbers for nodes that are being dragged; nothing is stored. */
     public function preview(Request $request, Piece $piece, Show $show): JsonResponse
     {
         $sent = Document::decode($request->getContent());
-        $parts = $piece->document['parts'];
-        $named = $sent->textOr('part', null, 40);
-        foreach ($parts as $i => $part) {
-            if ($part['id'] === $named || ($named === null && $i === 0)) {
-                $shape = $sent->child('shape');
-                $parts[$i]['shape'] = [
-                    'outer' => $shape->value('outer'), 'inner' => $shape->value('inner'),
-                ] + $part['shape'];
-            }
-        }
-        $core = $this->mapper->piece($piece->workshop, ['parts' => $parts] + $piece->document);
+        $core = $this->mapper->piece($piece->workshop, $piece->document);
+        $was = $core->partOrBody($sent->textOr('part', null, 40));
+        $part = $was->shaped($was->profile->redrawn($sent->child('shape')));
         $box = $sent->has('frame') ? $sent->numbers('frame', -10_000, 10_000, 4) : null;
         $frame = $box === null ? null : Frame::of([$box[0], $box[1], $box[2], $box[3]]);
         $bench = $this->mapper->bench($piece->workshop);
 
-        $part = $core->part((string) $named) ?? $core->body();
-
         return response()->json(
-            ShapePanel::of($piece, $part, $bench, $show, $core->standsOn($part), $frame)->toArray(),
+            ShapePanel::of($piece, $core->withPart($part), $part, $bench, $show, $frame)->toArray(),
         );
     }
 }

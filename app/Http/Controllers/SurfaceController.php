@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Figures\Shortage;
 use App\Http\Requests\SaveSurface;
 use App\Models\Piece;
+use App\Planning\Edit;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
 use App\Planning\Shopping;
@@ -15,6 +16,8 @@ use App\View\SandingPanel;
 use App\View\ShortageWords;
 use App\View\Show;
 use HonestGrain\Drawing\GrainFigure;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Tables;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -44,13 +47,10 @@ class SurfaceController extends Controller
 
     public function update(SaveSurface $request, Piece $piece, PieceEditor $editor, Show $show): RedirectResponse
     {
-        $part = $request->part();
-        $kept = array_column($piece->document['parts'], 'surface', 'id')[$part] ?? [];
-        $fields = ['surface' => $request->surface($kept, $show)];
-
-        return $this->changing(
-            $request, $piece, fn ($edit) => $editor->changePart($piece, $edit, $part, $fields),
-            ['sanding', 'Sanding saved.'],
-        );
+        return $this->changing($request, $piece, fn (Edit $edit) => $editor->changePart(
+            $piece, $edit, $request->part(), fn (Part $part, Tables $tables): Part => $part->withSurface(
+                $request->surface($part->surface, $tables->abrasives, $show),
+            ),
+        ), ['sanding', 'Sanding saved.']);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SaveUnit;
 use App\Models\Piece;
+use App\Planning\Edit;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
 use App\View\PiecePage;
@@ -39,16 +40,11 @@ class UnitController extends Controller
     public function update(SaveUnit $request, Piece $piece, string $mark, ShopMapper $mapper): RedirectResponse
     {
         $part = $this->partOf($mapper->piece($piece->workshop, $piece->document), $mark);
-        $strokes = $request->repeat()->strokes;
-        $marks = array_column($piece->document['parts'], 'marks', 'id')[$part->id];
-        foreach ($marks as $i => $one) {
-            if ($one['id'] === $mark) {
-                $marks[$i]['settings'] = ['strokes' => $strokes === [] ? null : $strokes] + $one['settings'];
-            }
-        }
+        $own = $request->repeat();
 
-        return $this->changing($request, $piece, fn ($edit) => $this->editor->changePart(
-            $piece, $edit, $part->id, ['marks' => $marks],
+        return $this->changing($request, $piece, fn (Edit $edit) => $this->editor->changePart(
+            $piece, $edit, $part->id,
+            fn (Part $part): Part => $part->withMark($part->mark($mark)->repeating($own)),
         ), ['unit drawn', 'The unit is kept.']);
     }
 

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Planning\FreshId;
 use App\View\Show;
 use HonestGrain\Holding\Mount;
+use HonestGrain\Piece\Id;
+use HonestGrain\Piece\OwnStep;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Reading\Document;
 use Illuminate\Validation\Rule;
 
 /** A step of the maker's own. */
@@ -24,15 +28,15 @@ class AddOwnStep extends PieceChange
         ];
     }
 
-    /** @return array<string, mixed> as in the document */
-    public function step(): array
+    public function step(Piece $core, Tables $tables): OwnStep
     {
         $list = fn (string $field): array => $this->validated($field) === null ? [] : [$this->validated($field)];
 
-        return [
-            'id' => FreshId::of('o'), 'title' => $this->validated('step_title'), 'part' => $this->part(), 'on' => null,
+        return OwnStep::read(Document::of([
+            'id' => Id::fresh('o'), 'title' => $this->validated('step_title'),
+            'part' => $core->partOrBody($this->part())->id,
             'minutes' => (float) $this->validated('step_minutes'), 'wait_hours' => $this->number('step_wait') ?? 0.0,
             'mount' => $this->validated('step_mount'), 'before' => $list('step_before'), 'after' => $list('step_after'),
-        ];
+        ], 'steps.'.count($core->steps)), $tables);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Piece;
 use App\Models\User;
 use App\Planning\Edit;
 use App\View\Show;
@@ -33,15 +32,10 @@ abstract class PieceChange extends FormRequest
         return new Edit((int) $this->validated('version'), $what, $user);
     }
 
-    /** The id of the part that is meant: the first where none is named, or none of that name is there. */
-    public function part(): string
+    /** The id of the part that is meant; null for the body. */
+    public function part(): ?string
     {
-        /** @var Piece $piece */
-        $piece = $this->route('piece');
-        $ids = array_column($piece->document['parts'], 'id');
-        $named = $this->validated('part');
-
-        return in_array($named, $ids, true) ? $named : $ids[0];
+        return $this->validated('part');
     }
 
     protected function number(string $field): ?float

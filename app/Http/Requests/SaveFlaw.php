@@ -10,6 +10,7 @@ use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
 use HonestGrain\Piece\Wish;
+use HonestGrain\Reading\Document;
 use Illuminate\Validation\Rule;
 
 /** What the wood brings, at its place on a part. */
@@ -35,19 +36,18 @@ class SaveFlaw extends PieceChange
         ];
     }
 
-    /** @return array<string, mixed> as in the document, without its id */
-    public function flaw(Show $show): array
+    public function flaw(string $id, string $path, Show $show): Flaw
     {
         $mm = fn (string $field): ?float => $this->number($field) === null
             ? null : $show->typed(Unit::Length, (float) $this->number($field));
         $azimuth = $this->number('azimuth_from');
 
-        return [
-            'kind' => $this->validated('flaw_kind'), 'on' => $this->validated('flaw_on'),
+        return Flaw::read(Document::of([
+            'id' => $id, 'kind' => $this->validated('flaw_kind'), 'on' => $this->validated('flaw_on'),
             'from_mm' => $mm('flaw_from'), 'to_mm' => $mm('flaw_to'),
             'azimuth_deg' => $azimuth === null ? null : [$azimuth, $this->number('azimuth_to')],
             'width_mm' => $mm('flaw_width'), 'depth_mm' => $mm('flaw_depth'),
             'wish' => $this->validated('wish'), 'with' => $this->validated('with'),
-        ];
+        ], $path));
     }
 }

@@ -7,8 +7,11 @@ namespace App\Http\Requests;
 use App\View\Show;
 use App\View\Unit;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\JointPlace;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Reading\Document;
 use Illuminate\Validation\Rule;
 
 /** How two parts meet. */
@@ -24,13 +27,14 @@ class SaveJoint extends PieceChange
         ];
     }
 
-    /** @return array<string, mixed> as in the document, without its id and parts */
-    public function joint(Show $show): array
+    /** The joint as it was typed, between the parts that it joined. */
+    public function joint(Piece $core, Joint $was, Show $show): Joint
     {
-        return [
+        return Joint::read(Document::of([
+            'id' => $was->id, 'parts' => $was->parts(),
             'kind' => $this->validated('joint_kind'), 'at' => $this->validated('joint_at'),
             'diameter_mm' => $show->typed(Unit::Length, (float) $this->number('joint_diameter')),
             'depth_mm' => $show->typed(Unit::Length, (float) $this->number('joint_depth')),
-        ];
+        ], 'joints.'.array_search($was, $core->joints, true)));
     }
 }

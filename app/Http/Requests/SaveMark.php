@@ -6,10 +6,12 @@ namespace App\Http\Requests;
 
 use App\View\Show;
 use App\View\Unit;
-use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\ColourFamily;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Mark;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Reading\Document;
 use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Setting;
@@ -58,11 +60,21 @@ class SaveMark extends PieceChange
         return $names;
     }
 
+    /** The mark as it was typed; what the form does not ask for stays as it is on the part. */
+    public function mark(Part $part, string $id, Tables $tables, Show $show): Mark
+    {
+        $was = $part->hasMark($id) ? $part->mark($id)->settings() : [];
+
+        return Mark::read(Document::of(
+            ['id' => $id] + $this->typed($show, $tables, $was), 'marks.'.$part->placeOfMark($id),
+        ), $tables);
+    }
+
     /**
      * @param  array<string, mixed>  $was  the settings that the form does not ask for
      * @return array<string, mixed> as in the document, without its id
      */
-    public function mark(Show $show, Catalogue $catalogue, array $was = []): array
+    private function typed(Show $show, Tables $tables, array $was): array
     {
         $technique = Techniques::table()->decoration($this->validated('technique'));
         $set = $was;
@@ -88,7 +100,7 @@ class SaveMark extends PieceChange
             'to_mm' => $show->typed(Unit::Length, (float) $this->number('to')),
             'settings' => [
                 'minutes' => $this->number('minutes'), 'wait_hours' => $this->number('wait_hours'),
-                'product' => $technique->nature() === Nature::Colours ? $this->product($technique, $catalogue) : null,
+                'product' => $technique->nature() === Nature::Colours ? $this->product($technique, $tables) : null,
                 'colour' => $technique->takesColour() ? $this->validated('colour') : null,
             ] + $set,
             'note' => $this->validated('note'),
@@ -98,13 +110,13 @@ class SaveMark extends PieceChange
     /**
      * The class as typed; of one that is placed anew and has but one family, the first, so that its waits are known.
      */
-    private function product(Decoration $technique, Catalogue $catalogue): ?string
+    private function product(Decoration $technique, Tables $tables): ?string
     {
         $typed = $this->validated('product');
         if ($this->isMethod('put') || $technique->key() === ColourFamily::Dye->technique()) {
             return $typed;
         }
-        foreach ($catalogue->coatings()->stains() as $class => $stain) {
+        foreach ($tables->coatings->stains() as $class => $stain) {
             if ($stain->family->technique() === $technique->key()) {
                 return $class;
             }

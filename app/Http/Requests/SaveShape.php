@@ -17,11 +17,9 @@ class SaveShape extends PieceChange
         ];
     }
 
-    /** @return array{outer: mixed, inner: mixed} */
-    public function shape(): array
+    /** Its outer and inner line. */
+    public function shape(): Document
     {
-        $shape = Document::decode($this->validated('shape'));
-
-        return ['outer' => $shape->value('outer'), 'inner' => $shape->value('inner')];
+        return Document::decode($this->validated('shape'));
     }
 }

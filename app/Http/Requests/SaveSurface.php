@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\View\Show;
+use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Abrasive\Lubricant;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Abrasive\ToolMark;
@@ -12,6 +13,7 @@ use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\FaceUse;
 use HonestGrain\Piece\SurfacePlan;
+use HonestGrain\Reading\Document;
 use Illuminate\Validation\Rule;
 
 /** How the faces of a part are sanded. */
@@ -48,11 +50,19 @@ class SaveSurface extends PieceChange
     /**
      * The surface with what the page showed put in: what is empty stands for the usual, a face that is not ticked is
      * left unsanded, and faces that the page did not show keep what they had.
-     *
+     */
+    public function surface(SurfacePlan $plan, AbrasiveTable $table, Show $show): SurfacePlan
+    {
+        $kept = array_map(fn (mixed $of): mixed => is_object($of) ? (array) $of : $of, $plan->toArray());
+
+        return SurfacePlan::read(Document::of($this->put($kept, $show), 'surface'), $table);
+    }
+
+    /**
      * @param  array<string, mixed>  $kept  as in the document
      * @return array<string, mixed>
      */
-    public function surface(array $kept, Show $show): array
+    private function put(array $kept, Show $show): array
     {
         $grits = fn (string $line): array => array_values(array_filter(
             array_map($show->typedGrit(...), preg_split('/[,;→>]+/u', $line) ?: []),

@@ -11,6 +11,7 @@ use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Part;
+use HonestGrain\Reading\Document;
 use Illuminate\Validation\Rule;
 
 /** Name, wood, grain, moisture, hold and bore of one part. */
@@ -32,16 +33,15 @@ class UpdatePart extends PieceChange
         ];
     }
 
-    /** @return array{diameter_mm: float, depth_mm: float|null, from: string}|null as in the document */
-    public function bore(Show $show): ?array
+    public function bore(Show $show): ?Bore
     {
         $diameter = $this->number('bore');
         $depth = $this->number('bore_depth');
 
-        return $diameter === null ? null : [
+        return $diameter === null ? null : Bore::read(Document::of([
             'diameter_mm' => $show->typed(Unit::Length, $diameter),
             'depth_mm' => $depth === null ? null : $show->typed(Unit::Length, $depth),
             'from' => $this->validated('bore_from') ?? Bore::FROM[0],
-        ];
+        ], 'shape.bore'));
     }
 }

@@ -30,7 +30,7 @@ final class Marked
         $operations = [];
         foreach ($subject->part->marksInOrder($subject->piece->order) as $i => $mark) {
             $operations[] = self::mark($subject, $mark, $i);
-            if ($subject->part->isSandedBack($mark, $subject->piece->order)) {
+            if ($subject->part->sandedBack($subject->piece->order)->isDone($mark)) {
                 $operations[] = self::sandBack($subject, $mark, $i);
             }
             if (self::isLevelled($mark)) {
@@ -51,7 +51,7 @@ final class Marked
         $marks = $subject->part->marksInOrder($subject->piece->order);
         foreach ($marks as $i => $mark) {
             $last = self::mark($subject, $mark, $i);
-            if ($subject->part->isSandedBack($mark, $subject->piece->order)) {
+            if ($subject->part->sandedBack($subject->piece->order)->isDone($mark)) {
                 $back = "{$mark->id()}/sand-back";
                 $chains[] = Precedence::rule($last->id, $back, $last->wait, 'Once the colour is dry.');
             }
@@ -181,8 +181,9 @@ final class Marked
     private static function sandBack(PartContext $subject, Mark $mark, int $number): Operation
     {
         $area = $subject->measured->zones[$mark->id()]->areaMm2;
-        $um = $subject->part->sandedUm($mark, $subject->piece->order);
-        $grit = $subject->part->backGrit($mark);
+        $back = $subject->part->sandedBack($subject->piece->order);
+        $um = $back->um($mark);
+        $grit = $back->grit($mark);
 
         return new Operation(
             "{$mark->id()}/sand-back", $subject->technique('sand-back'), StepKind::Mark, $subject->part->id,
