@@ -11,6 +11,7 @@ use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SeenLately;
 use App\Http\Middleware\SessionsForPeople;
 use App\Http\TrustedHosts;
+use App\Planning\Refused;
 use App\View\FieldWords;
 use App\View\Show;
 use HonestGrain\Reading\BadInput;
@@ -46,6 +47,14 @@ return Application::configure(basePath: dirname(__DIR__))
             ? DiskFull::page($request) : null);
         $exceptions->render(fn (PDOException $e, Request $request) => DatabaseGone::caused($e)
             ? DatabaseGone::page($request) : null);
+        $exceptions->dontReport(Refused::class);
+        $exceptions->render(function (Refused $e, Request $request) {
+            $why = app(Show::class)->said($e->why);
+
+            return $request->expectsJson()
+                ? response()->json(['message' => $why, 'errors' => [$e->field => [$why]]], 422)
+                : redirect()->back()->withInput()->withErrors([$e->field => $why]);
+        });
         // The craft words its own errors; on a page they stand beside the form like any other.
         $exceptions->dontReport(BadInput::class);
         $exceptions->render(function (BadInput $e, Request $request) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\SaidCast;
+use HonestGrain\Words\Said;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -17,7 +19,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $user_id
  * @property EntryKind $kind
  * @property string|null $step
- * @property string|null $title
+ * @property Said|null $title
  * @property Carbon $happened_at
  * @property float|null $minutes
  * @property string|null $body
@@ -38,7 +40,10 @@ class LogEntry extends Model
 
     protected function casts(): array
     {
-        return ['kind' => EntryKind::class, 'happened_at' => 'datetime', 'minutes' => 'float', 'facts' => 'array'];
+        return [
+            'kind' => EntryKind::class, 'title' => SaidCast::class, 'happened_at' => 'datetime', 'minutes' => 'float',
+            'facts' => 'array',
+        ];
     }
 
     protected static function booted(): void

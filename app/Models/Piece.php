@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\KeptCast;
+use App\Models\Kept\Lateness;
+use App\Models\Kept\Objection;
 use HonestGrain\Rack\BlankForm;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -29,11 +32,11 @@ use Illuminate\Support\Carbon;
  * @property float $height_mm
  * @property int $version
  * @property int $revision
- * @property list<array{severity: string, steps: list<string>, message: string, choices: list<string>}> $conflicts
+ * @property list<Objection> $conflicts
  * @property Carbon|null $ready_at
  * @property int|null $air_id  the air that its coats dry in; null where the shop's usually do
  * @property string|null $route_key  of the route that its planned steps came of
- * @property array{hours: float, because: list<string>}|null $late
+ * @property Lateness|null $late
  * @property array<string, mixed>|null $fault  what went wrong, until its maker has chosen what to do
  * @property Workshop $workshop
  * @property Blank|null $blank
@@ -50,8 +53,9 @@ class Piece extends Model
     protected function casts(): array
     {
         return [
-            'due_at' => 'datetime', 'ready_at' => 'datetime', 'document' => 'array', 'conflicts' => 'array',
-            'state' => PieceState::class, 'late' => 'array', 'fault' => 'array',
+            'due_at' => 'datetime', 'ready_at' => 'datetime', 'document' => 'array',
+            'conflicts' => KeptCast::list(Objection::class),
+            'state' => PieceState::class, 'late' => KeptCast::of(Lateness::class), 'fault' => 'array',
             'diameter_mm' => 'float', 'height_mm' => 'float',
         ];
     }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\KeptCast;
+use App\Models\Kept\SaidCast;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
+use HonestGrain\Words\Said;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -20,7 +23,7 @@ use Illuminate\Support\Carbon;
  * @property string $step
  * @property int $position
  * @property string $kind
- * @property string $title
+ * @property Said $title
  * @property float $minutes
  * @property StepState $state
  * @property bool $is_next
@@ -51,7 +54,8 @@ class PlannedStep extends Model
     protected function casts(): array
     {
         return [
-            'details' => StepDetails::class, 'state' => StepState::class, 'follows' => 'array', 'is_next' => 'boolean',
+            'title' => SaidCast::class, 'details' => KeptCast::of(StepDetails::class), 'state' => StepState::class,
+            'follows' => 'array', 'is_next' => 'boolean',
             'minutes' => 'float',
             'wait_from_h' => 'float', 'wait_until_h' => 'float', 'start_at' => 'datetime', 'end_at' => 'datetime',
             'waits_from' => 'datetime', 'opens_at' => 'datetime', 'closes_at' => 'datetime',
@@ -112,7 +116,7 @@ class PlannedStep extends Model
     /** What tells the step that a page showed from another that has come into its place. */
     public function mark(): string
     {
-        return substr(hash('sha256', "$this->piece_id $this->step $this->title"), 0, 12);
+        return substr(hash('sha256', "$this->piece_id $this->step ".SaidCast::written($this->title)), 0, 12);
     }
 
     /** @return list<string> faces and bands of its part's drawing that it is done on */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\Kept;
+use App\Models\Kept\SaidCast;
 use HonestGrain\Abrasive\Abrading;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Coating\Amount;
@@ -12,27 +14,26 @@ use HonestGrain\Route\Reason;
 use HonestGrain\Route\Step;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Wood\Pore;
-use Illuminate\Contracts\Database\Eloquent\Castable;
-use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+use HonestGrain\Words\Said;
 
 /** What a page says about a step, as it is kept with it: written and read here alone. */
-final readonly class StepDetails implements Castable
+final readonly class StepDetails implements Kept
 {
     /**
-     * @param  list<string>  $how
+     * @param  list<Said|string>  $how
      * @param  list<Hazard>  $hazards
      * @param  int  $stage  number of the mount, or of the rest between two, within its part
-     * @param  list<array{after: string, because: string}>  $reasons  why it comes after others
+     * @param  list<array{after: string, because: Said|string}>  $reasons  why it comes after others
      * @param  string  $air  that its wait runs in, as `Planning\Airs` names it; empty for the shop's own
      * @param  array{min_hours: float, max_hours: float|null}|null  $wait  reference hours that the next step waits
      */
     private function __construct(
-        public string $because,
-        public string $hold,
+        public Said|string $because,
+        public Said|string $hold,
         public array $how,
         public array $hazards,
         public string $zone,
-        public string $waitFor,
+        public Said|string|null $waitFor,
         public ?array $wait,
         public ?Amount $amount,
         public ?int $speedRpm,
@@ -59,24 +60,25 @@ final readonly class StepDetails implements Castable
         );
     }
 
-    /** @param  array<string, mixed>  $kept  as toArray() or an earlier release wrote it */
     public static function read(array $kept): self
     {
         $amount = (array) ($kept['amount'] ?? []);
         $unit = AmountUnit::tryFrom((string) ($kept['amount_unit'] ?? ''));
 
         return new self(
-            (string) ($kept['because'] ?? ''), (string) ($kept['hold'] ?? ''), array_values($kept['how'] ?? []),
+            SaidCast::of($kept['because'] ?? ''), SaidCast::of($kept['hold'] ?? ''), SaidCast::all($kept['how'] ?? []),
             array_values(array_filter(array_map(Hazard::tryFrom(...), $kept['hazards'] ?? []))),
-            (string) ($kept['zone'] ?? ''), (string) ($kept['wait_for'] ?? ''), $kept['wait'] ?? null,
+            (string) ($kept['zone'] ?? ''),
+            ($kept['wait_for'] ?? '') === '' ? null : SaidCast::of($kept['wait_for']), $kept['wait'] ?? null,
             $amount === [] || $unit === null ? null : Amount::of((float) reset($amount), $unit),
             isset($kept['speed_rpm']) ? (int) $kept['speed_rpm'] : null, $kept['mount'] ?? null,
-            (int) ($kept['stage'] ?? 0), array_values($kept['reasons'] ?? []),
+            (int) ($kept['stage'] ?? 0), array_values(array_map(fn (array $one): array => [
+                'after' => (string) $one['after'], 'because' => SaidCast::of($one['because'] ?? ''),
+            ], $kept['reasons'] ?? [])),
             (string) ($kept['air'] ?? ''), self::abrading($kept['abrading'] ?? null),
         );
     }
 
-    /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [
@@ -111,25 +113,5 @@ final readonly class StepDetails implements Castable
             array_map(floatval(...), $kept['minutes_at'] ?? []),
             (float) ($kept['minutes_factor'] ?? 1), (float) ($kept['discs_factor'] ?? 1),
         );
-    }
-
-    /**
-     * @param  array<int, string>  $arguments
-     * @return CastsAttributes<self, self>
-     */
-    public static function castUsing(array $arguments): CastsAttributes
-    {
-        return new class implements CastsAttributes
-        {
-            public function get($model, string $key, mixed $value, array $attributes): StepDetails
-            {
-                return StepDetails::read((array) json_decode((string) $value, true));
-            }
-
-            public function set($model, string $key, mixed $value, array $attributes): string
-            {
-                return json_encode($value->toArray(), JSON_THROW_ON_ERROR);
-            }
-        };
     }
 }

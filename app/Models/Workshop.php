@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\KeptCast;
+use App\Models\Kept\PlanSummary;
 use HonestGrain\Abrasive\Learnt;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Colour\DyeFactors;
@@ -39,7 +41,7 @@ use Illuminate\Support\Carbon;
  * @property int $version  counts every change that a plan follows from
  * @property int|null $planned_version  the version that the plan was made from
  * @property Carbon|null $planned_at
- * @property array<string, mixed>|null $plan_summary
+ * @property PlanSummary|null $plan_summary
  * @property-read Collection<int, Abrasive> $abrasives
  * @property-read Collection<int, Tin> $tins
  * @property-read Collection<int, OwnWood> $woods
@@ -72,7 +74,8 @@ class Workshop extends Model
             'hours' => 'array', 'closed' => 'array', 'climate' => 'array', 'limits' => 'array',
             'equipment' => 'array', 'is_demo' => 'boolean',
             'is_visit' => 'boolean', 'last_seen_at' => 'datetime', 'planned_at' => 'datetime',
-            'plan_summary' => 'array', 'learnt' => 'array', 'unlearnt' => 'array', 'dye_factors' => 'array',
+            'plan_summary' => KeptCast::of(PlanSummary::class), 'learnt' => 'array', 'unlearnt' => 'array',
+            'dye_factors' => 'array',
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\EntryKind;
+use App\Models\Kept\SaidCast;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\Workshop;
@@ -120,7 +121,7 @@ final readonly class History
             }
             if ($kind === EntryKind::Done && $entry->technique !== null) {
                 $work[$piece][$step] = new DoneWork(
-                    (string) $entry->title, (string) $entry->technique, (string) $entry->part,
+                    SaidCast::read((string) $entry->title), (string) $entry->technique, (string) $entry->part,
                     explode(', ', (string) $entry->zone),
                 );
             }

@@ -14,9 +14,9 @@ use App\Models\User;
 use App\Models\Workshop;
 use Carbon\CarbonInterface;
 use Closure;
+use HonestGrain\Words\Said;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Carbon;
-use Illuminate\Validation\ValidationException;
 
 /** Writes down what happens at the bench, once each, and lets the plan follow. */
 final readonly class Logbook
@@ -239,10 +239,7 @@ final readonly class Logbook
     private function sameAsRead(PlannedStep $step, ?string $read): void
     {
         if ($read !== null && $read !== $step->mark()) {
-            throw ValidationException::withMessages([
-                'step' => 'The plan has changed since this page was made: what stands here now is '
-                    ."“{$step->title}”. Nothing was logged; look at it and press again.",
-            ]);
+            throw new Refused('step', new Said('bench.another-step', ['step' => $step->title]));
         }
     }
 
@@ -250,24 +247,20 @@ final readonly class Logbook
     {
         if ($step->isTooWet() && ! $isSure) {
             $number = $step->piece->blank?->number;
-            throw ValidationException::withMessages(['sure' => "Number $number is not dry by its weights. Weigh on; or "
-                .'say that you go on all the same.']);
+            throw new Refused('sure', new Said('bench.not-dry', ['number' => (string) $number]));
         }
         if ($at->gt(now()->addMinute())) {
             throw new OutOfTime($at, null);
         }
         if ($step->piece->refresh()->fault !== null) {
-            throw ValidationException::withMessages(['step' => "{$step->piece->name} is held back: choose first what "
-                .'to do about what went wrong.']);
+            throw new Refused('step', new Said('bench.held-back', ['piece' => $step->piece->name]));
         }
         $before = History::of($step->piece);
         foreach ($step->follows as $needed) {
             $done = $before->done[$needed] ?? null;
             if (! $before->settles($needed)) {
-                $title = $step->piece->plannedSteps()->where('step', $needed)->value('title') ?? $needed;
-                throw ValidationException::withMessages(
-                    ['step' => "“{$step->title}” cannot be done yet: “{$title}” comes first. Do or skip that one."],
-                );
+                $first = $step->piece->plannedSteps()->where('step', $needed)->value('title') ?? $needed;
+                throw new Refused('step', new Said('bench.comes-first', ['step' => $step->title, 'first' => $first]));
             }
             // A field of a form knows no seconds: the same minute is not before.
             if ($done !== null && intdiv($at->getTimestamp(), 60) < intdiv($done, 60)) {
@@ -281,12 +274,9 @@ final readonly class Logbook
         $history = History::of($piece);
         foreach ($piece->plannedSteps as $later) {
             if ($history->settles($later->step) && in_array($entry->step, $later->follows, true)) {
-                throw ValidationException::withMessages(
-                    [
-                        'step' => "“{$entry->title}” cannot be taken back while “{$later->title}” stands; "
-                    .'take that back first.',
-                    ],
-                );
+                throw new Refused('step', new Said(
+                    'bench.built-upon', ['step' => $entry->title ?? (string) $entry->step, 'later' => $later->title],
+                ));
             }
         }
     }

@@ -56,7 +56,7 @@ final readonly class Mender
             $piece->update(['fault' => null]);
             $piece->workshop->logEntries()->create([
                 'piece_id' => $piece->id, 'user_id' => $user->id, 'kind' => EntryKind::Note, 'happened_at' => now(),
-                'body' => 'Goes on as it is.', 'facts' => [],
+                'title' => new Said('bench.goes-on'), 'facts' => [],
             ]);
         }, $piece);
     }
@@ -114,8 +114,8 @@ final readonly class Mender
             }
             $locked->workshop->logEntries()->create([
                 'piece_id' => $locked->id, 'user_id' => $edit->user?->id, 'kind' => EntryKind::Note,
-                'happened_at' => now(),
-                'body' => 'Chosen: '.lcfirst($mended->remedy->title).'.', 'facts' => [],
+                'happened_at' => now(), 'facts' => [],
+                'title' => new Said('bench.chosen', ['remedy' => $mended->remedy->title]),
             ]);
         });
     }
@@ -128,8 +128,10 @@ final readonly class Mender
         if ($done !== null) {
             $piece->workshop->logEntries()->create([
                 'piece_id' => $piece->id, 'user_id' => $user?->id, 'kind' => EntryKind::Again, 'step' => $step,
-                'title' => $done->title, 'happened_at' => now(), 'undoes_id' => $done->id,
-                'body' => $mended->remedy->title, 'facts' => [],
+                'title' => new Said(
+                    'bench.again', ['step' => $done->title ?? $step, 'remedy' => $mended->remedy->title],
+                ),
+                'happened_at' => now(), 'undoes_id' => $done->id, 'facts' => [],
             ]);
         }
     }

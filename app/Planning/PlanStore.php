@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Kept\SaidCast;
 use App\Models\Piece;
 use App\Models\PieceState;
 use App\Models\PlannedStep;
@@ -42,7 +43,7 @@ final readonly class PlanStore
             }
             Workshop::query()->whereKey($workshop->id)->update([
                 'planned_at' => now(), 'planned_version' => $plan->state->version,
-                'plan_summary' => json_encode($plan->summary(), JSON_THROW_ON_ERROR),
+                'plan_summary' => json_encode($plan->summary()->toArray(), JSON_THROW_ON_ERROR),
             ]);
 
             return true;
@@ -60,7 +61,7 @@ final readonly class PlanStore
         return [
             'workshop_id' => $piece->workshop_id, 'piece_id' => $piece->id, 'step' => $step->id,
             'part' => $step->part, 'technique' => $step->technique, 'position' => $position,
-            'kind' => $step->kind->value, 'title' => mb_substr($step->title, 0, 200), 'minutes' => $step->minutes,
+            'kind' => $step->kind->value, 'title' => SaidCast::written($step->title), 'minutes' => $step->minutes,
             'batch' => $step->batch(), 'product' => $step->product, 'takes' => self::takes($step),
             'follows' => json_encode(array_map(fn (Lag $lag): string => $lag->task, $step->after), JSON_THROW_ON_ERROR),
             'details' => json_encode(StepDetails::of($step)->toArray(), JSON_THROW_ON_ERROR),

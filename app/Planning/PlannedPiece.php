@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Kept\Objection;
 use App\Models\Piece;
-use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 use HonestGrain\Schedule\Job;
+use HonestGrain\Words\Said;
 
 /** One piece on its way into a plan: its route, what is left of it, or why it can have no date. */
 final readonly class PlannedPiece
@@ -19,7 +20,7 @@ final readonly class PlannedPiece
         public ?string $routeKey,
         public ?Route $route,
         public ?Job $job,
-        public ?string $trouble,
+        public Said|string|null $trouble,
         public bool $isHeld = false,
     ) {
     }
@@ -30,21 +31,16 @@ final readonly class PlannedPiece
         return $this->route->steps ?? [];
     }
 
-    /** @return list<array{severity: string, steps: list<string>, message: string, choices: list<string>}> */
+    /** @return list<Objection> */
     public function conflicts(): array
     {
-        $trouble = $this->trouble === null ? [] : [$this->isHeld ? [
-            'severity' => 'forbid', 'steps' => [],
-            'message' => "Held back until you choose what to do: $this->trouble.",
-            'choices' => ['Choose a remedy', 'Go on as it is'],
-        ] : [
-            'severity' => 'forbid', 'steps' => [], 'message' => "No date can be worked out: $this->trouble",
-            'choices' => ['Change the coats', 'Warm the shop and say so under Shop'],
-        ]];
-
-        return [...$trouble, ...array_map(
-            fn (Conflict $conflict): array => $conflict->toArray(), $this->route->conflicts ?? [],
+        $why = $this->isHeld ? 'held' : 'undated';
+        $trouble = $this->trouble === null ? [] : [new Objection(
+            true, [], new Said("plan.$why.message", ['trouble' => $this->trouble]),
+            [new Said("plan.$why.one"), new Said("plan.$why.other")],
         )];
+
+        return [...$trouble, ...array_map(Objection::of(...), $this->route->conflicts ?? [])];
     }
 
     public function isFinished(): bool

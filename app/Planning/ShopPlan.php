@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Kept\Lateness;
+use App\Models\Kept\PlanSummary;
+use App\Models\Kept\ShutWindow;
+use Carbon\CarbonImmutable;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Route\Step;
 use HonestGrain\Schedule\BrokenWindow;
 use HonestGrain\Schedule\PlacedTask;
 use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\Task;
+use HonestGrain\Words\Said;
 
 /** A plan of a whole shop, worked out from one version of it and not yet kept. */
 final readonly class ShopPlan
@@ -17,7 +22,7 @@ final readonly class ShopPlan
     /** @var array<int, array<string, PlacedTask>> by piece and step */
     private array $placed;
 
-    /** @var array<int, array{hours: float, because: list<string>}> by piece */
+    /** @var array<int, Lateness> by piece */
     private array $late;
 
     /** @param  array<int, PlannedPiece>  $pieces  by number */
@@ -33,7 +38,7 @@ final readonly class ShopPlan
             $placed[(int) $task->piece][$task->task->id] = $task;
         }
         foreach ($plan->late ?? [] as $piece) {
-            $late[(int) $piece->piece] = ['hours' => $piece->hours, 'because' => $piece->because];
+            $late[(int) $piece->piece] = Lateness::of($piece);
         }
         $this->placed = $placed;
         $this->late = $late;
@@ -56,8 +61,7 @@ final readonly class ShopPlan
         return $steps;
     }
 
-    /** @return array{hours: float, because: list<string>}|null */
-    public function late(int $piece): ?array
+    public function late(int $piece): ?Lateness
     {
         return $this->late[$piece] ?? null;
     }
@@ -82,29 +86,28 @@ final readonly class ShopPlan
         return array_column($planned->job->tasks ?? [], null, 'id');
     }
 
-    /** @return array<string, mixed> as kept with the workshop */
-    public function summary(): array
+    public function summary(): PlanSummary
     {
-        $time = fn (?int $second): ?string => $second === null ? null : gmdate('Y-m-d\TH:i:s\Z', $second);
+        $time = fn (?int $second): ?CarbonImmutable => $second === null
+            ? null : CarbonImmutable::createFromTimestampUTC($second);
 
-        return [
-            'finish' => $time($this->plan?->finish), 'lower_bound' => $time($this->plan?->lowerBound),
-            'broken' => array_map($this->broken(...), $this->plan->broken ?? []),
-            'setups' => $this->plan?->setups, 'milliseconds' => $this->plan?->milliseconds, 'trouble' => $this->trouble,
-        ];
+        return new PlanSummary(
+            $time($this->plan?->finish), $time($this->plan?->lowerBound),
+            array_map($this->broken(...), $this->plan->broken ?? []), $this->plan?->setups, $this->plan?->milliseconds,
+            $this->trouble === null ? null : Said::name($this->trouble),
+        );
     }
 
-    /** @return array{piece: string, piece_id: int, title: string, late_hours: float} */
-    private function broken(BrokenWindow $window): array
+    private function broken(BrokenWindow $window): ShutWindow
     {
         $planned = $this->pieces[(int) $window->piece];
         $titles = array_column(
             array_map(fn ($step): array => [$step->id, $step->title], $planned->steps()), 1, 0,
         );
 
-        return [
-            'piece' => $planned->piece->name, 'piece_id' => $planned->piece->id, 'title' => $titles[$window->task],
-            'late_hours' => round(($window->start - $window->closed) / 3600, 1),
-        ];
+        return new ShutWindow(
+            $planned->piece->name, $planned->piece->id, $titles[$window->task],
+            round(($window->start - $window->closed) / 3600, 1),
+        );
     }
 }

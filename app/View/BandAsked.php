@@ -13,6 +13,7 @@ use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\Unit;
 use Illuminate\Http\Request;
 
 /** A band that is not placed yet: dragged over the drawing, or laid out by a proportion or between two marks. */
@@ -54,7 +55,7 @@ final readonly class BandAsked
             $this->show->minutes($worked->minutes),
         ];
         foreach (array_slice($worked->findings, 0, 1) as $finding) {
-            $says[] = $this->show->sentence(lcfirst(rtrim($finding->message, '.')));
+            $says[] = lcfirst(rtrim($this->show->sentence($finding->message), '.'));
         }
 
         return implode(' · ', $says);

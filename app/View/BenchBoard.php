@@ -13,6 +13,7 @@ use App\Models\Workshop;
 use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Drawing\WaitBar;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Words\Said;
 use Illuminate\Support\Collection;
 
 /** What the Bench shows: one step for now, what comes after it, what waits, and which windows close today. */
@@ -41,7 +42,7 @@ final readonly class BenchBoard
         public ?LogEntry $running,
         public Collection $lately,
         public bool $empty,
-        public ?string $trouble,
+        public ?Said $trouble,
         public Collection $held,
     ) {
     }
@@ -95,7 +96,7 @@ final readonly class BenchBoard
                 ->limit(4)
                 ->get(),
             ! $workshop->pieces()->exists(),
-            $workshop->plan_summary['trouble'] ?? null,
+            $workshop->plan_summary?->trouble,
             $held,
         );
     }

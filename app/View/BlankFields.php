@@ -8,6 +8,7 @@ use HonestGrain\Rack\Blank;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\Keeping;
 use HonestGrain\Rack\Pith;
+use HonestGrain\Words\Unit;
 
 /** The fields that a blank is typed in, with their choices and what stands in them. */
 final readonly class BlankFields

@@ -21,6 +21,7 @@ use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Truing;
 use HonestGrain\Wood\Wood;
 use HonestGrain\Wood\WoodTable;
+use HonestGrain\Words\Unit;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 

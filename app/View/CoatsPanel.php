@@ -45,6 +45,7 @@ final readonly class CoatsPanel
         public array $overColours,
         private string $woodRgb,
         private Calibration $calibration,
+        private Show $show,
     ) {
     }
 
@@ -65,12 +66,17 @@ final readonly class CoatsPanel
     {
         $pair = $this->stack->pairs[$coat - 1] ?? null;
         $objections = $pair === null || $pair->verdict === Verdict::Fine ? []
-            : [[$pair->verdict->words(), "$pair->reason $pair->mend"]];
+            : [[$pair->verdict->words(), $this->judged($pair)]];
         foreach ($this->overColours($coat, false) as [$under, $one]) {
-            $objections[] = [$one->verdict->words(), 'Over '.$under.': '.lcfirst($one->reason)." $one->mend"];
+            $objections[] = [$one->verdict->words(), 'Over '.$under.': '.lcfirst($this->judged($one))];
         }
 
         return $objections;
+    }
+
+    private function judged(PairVerdict $pair): string
+    {
+        return trim($this->show->sentence($pair->reason).' '.$this->show->sentence($pair->mend));
     }
 
     /**
@@ -83,7 +89,7 @@ final readonly class CoatsPanel
         $said = [];
         foreach ($coat === 0 ? $this->overColours : [] as $over) {
             if (($over->verdict === Verdict::Fine) === $isFine) {
-                $said["{$over->verdict->value} $over->reason $over->mend"][] = $over;
+                $said[$over->verdict->value.' '.$this->judged($over)][] = $over;
             }
         }
 
@@ -113,9 +119,11 @@ final readonly class CoatsPanel
     public function fine(int $coat): array
     {
         $pair = $this->stack->pairs[$coat - 1] ?? null;
-        $fine = $pair !== null && $pair->verdict === Verdict::Fine ? ['fine: '.lcfirst($pair->reason)] : [];
+        $fine = $pair !== null && $pair->verdict === Verdict::Fine ? [
+            'fine: '.lcfirst($this->show->sentence($pair->reason)),
+        ] : [];
         foreach ($this->overColours($coat, true) as [$under, $one]) {
-            $fine[] = "over $under, fine: ".lcfirst($one->reason);
+            $fine[] = "over $under, fine: ".lcfirst($this->show->sentence($one->reason));
         }
 
         return $fine;
@@ -152,7 +160,7 @@ final readonly class CoatsPanel
                 $index, $plan, Stack::judge($calibration->coats, $part->wood, $layers), $amounts, $waits,
                 array_values(array_unique($warnings)),
                 array_column($plan->overColours($part->marks, $calibration->coats), 1),
-                $part->wood->rgb, $calibration,
+                $part->wood->rgb, $calibration, $show,
             );
         }
 

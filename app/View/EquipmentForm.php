@@ -8,6 +8,7 @@ use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\JawSet;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Layout\Cutter;
+use HonestGrain\Words\Unit;
 
 /** The lathe, the jaws and the holds of a shop, as they are typed. */
 final readonly class EquipmentForm

@@ -11,6 +11,7 @@ use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
 use HonestGrain\Piece\Wish;
+use HonestGrain\Words\Unit;
 
 /** Flaws of a part or a blank in the reader's words and units, and the fields that they are typed in. */
 final readonly class FlawWords

@@ -10,6 +10,7 @@ use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Largest;
 use HonestGrain\Rack\Truing;
+use HonestGrain\Words\Unit;
 
 /** The new-piece page as it opens for a blank: the form it suits, and the sizes it yields. */
 final readonly class FromBlank

@@ -13,11 +13,13 @@ use HonestGrain\Piece\Part;
 use HonestGrain\Technique\Figure;
 use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Ground;
-use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Setting;
 use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Unit;
 
 /** One mark: what is set for it, what follows, its strip laid flat and its division. */
 final readonly class MarkPanel
@@ -257,6 +259,7 @@ final readonly class MarkPanel
             Measure::Metres => $show->plain(round($value, 2)).' m',
             Measure::Share => $show->share($value),
             Measure::Cm2 => $show->area($value * 100),
+            default => $show->write(Quantity::of($measure, $value)),
         };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Kept\Objection;
 use App\Models\Piece;
 use App\Models\PieceState;
 use App\Models\PlannedStep;
@@ -16,6 +17,8 @@ use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Purpose;
 use HonestGrain\Route\SandedInOneGo;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Words\Said;
+use HonestGrain\Words\Unit;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
@@ -270,12 +273,12 @@ final readonly class PiecePage
 
     /**
      * What would resolve a conflict, as one sentence.
-     *
-     * @param  array{choices: list<string>}  $conflict
      */
-    public function choices(array $conflict): string
+    public function choices(Objection $objection, Show $show): string
     {
-        $choices = array_map(fn (string $choice): string => rtrim($choice, '.'), $conflict['choices']);
+        $choices = array_map(
+            fn (Said|string $choice): string => rtrim($show->sentence($choice), '.'), $objection->choices,
+        );
         $first = array_shift($choices);
 
         return $first === null ? '' : implode('; or ', [$first, ...array_map(lcfirst(...), $choices)]).'.';

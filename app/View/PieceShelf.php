@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Kept\Objection;
 use App\Models\Piece;
 use App\Models\PieceState;
 use App\Models\PlannedStep;
@@ -48,7 +49,7 @@ final readonly class PieceShelf
     public function late(Piece $piece): string
     {
         return $piece->isInWork() && $piece->late !== null
-            ? 'late by '.$this->show->hours($piece->late['hours']) : '';
+            ? 'late by '.$this->show->hours($piece->late->hours) : '';
     }
 
     public function ready(Piece $piece): string
@@ -77,7 +78,7 @@ final readonly class PieceShelf
 
     public function isForbidden(Piece $piece): bool
     {
-        return in_array('forbid', array_column($piece->conflicts, 'severity'), true);
+        return array_filter($piece->conflicts, fn (Objection $one): bool => $one->forbids) !== [];
     }
 
     /** @return array{string, string} what stands where there is no piece */

@@ -8,6 +8,7 @@ use App\Models\Blank;
 use HonestGrain\Calibration\DryingFigures;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\DryingState;
+use HonestGrain\Words\Unit;
 use Illuminate\Support\Carbon;
 
 /** Blanks side by side, drawn to one scale, each with what its weights say. */

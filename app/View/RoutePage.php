@@ -18,6 +18,7 @@ use HonestGrain\Route\SchoolOffer;
 use HonestGrain\Route\SchoolWay;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Words\Said;
 use Illuminate\Support\Collection;
 
 /** The route told by mounts: each a stage with its steps, and what the maker may change about it. */
@@ -30,7 +31,7 @@ final readonly class RoutePage
      * @param  list<RouteStage>  $stages  that are not behind
      * @param  array<string, Room>  $rooms  by step
      * @param  list<SchoolOffer>  $offers
-     * @param  array<string, string>  $titles  by step
+     * @param  array<string, Said|string>  $titles  by step
      */
     private function __construct(
         public array $stages,
@@ -116,8 +117,8 @@ final readonly class RoutePage
         $room = $this->rooms[$step->step] ?? null;
 
         return $room === null ? '' : json_encode([
-            'after' => $room->after, 'afterBecause' => $room->afterBecause, 'before' => $room->before,
-            'beforeBecause' => $room->beforeBecause,
+            'after' => $room->after, 'afterBecause' => $this->show->sentence($room->afterBecause),
+            'before' => $room->before, 'beforeBecause' => $this->show->sentence($room->beforeBecause),
         ], JSON_THROW_ON_ERROR);
     }
 
@@ -143,7 +144,7 @@ final readonly class RoutePage
         foreach ($step->details->reasons as $reason) {
             if (isset($this->titles[$reason['after']])) {
                 $title = $this->show->sentence($this->titles[$reason['after']]);
-                $lines[$reason['because']][] = lcfirst(explode(',', $title)[0]);
+                $lines[$this->show->sentence($reason['because'])][] = lcfirst(explode(',', $title)[0]);
             }
         }
 
@@ -151,7 +152,7 @@ final readonly class RoutePage
             fn (string $because, array $after): string => 'After '.implode(
                 ' and ', array_unique(array_slice($after, 0, 3)),
             )
-                .": {$this->show->sentence($because)}",
+                .": $because",
             array_keys($lines), array_values($lines),
         );
     }

@@ -21,6 +21,7 @@ use HonestGrain\Piece\FaceUse;
 use HonestGrain\Piece\Part;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Sanding;
+use HonestGrain\Words\Said;
 use Illuminate\Support\Str;
 
 /** One face's sanding as the Surface tab shows it, with the falling scratch line and every other way, priced. */
@@ -147,7 +148,7 @@ final readonly class SandingPanel
     public function whyNot(): array
     {
         return array_map(
-            fn (string $method, string $why): string => ucfirst(Method::from($method)->label()).': '
+            fn (string $method, Said|string $why): string => ucfirst(Method::from($method)->label()).': '
                 .$this->show->sentence($why).'.',
             array_keys(array_filter($this->sanding->way->offers)), array_filter($this->sanding->way->offers),
         );
@@ -271,8 +272,8 @@ final readonly class SandingPanel
 
     public function missing(): string
     {
-        return $this->sanding->missing.($this->sanding->borrowed ? ' The minutes are those of the usual set.'
-            : ' This is as far as it goes.');
+        return $this->show->sentence($this->sanding->missing).($this->sanding->borrowed
+            ? ' The minutes are those of the usual set.' : ' This is as far as it goes.');
     }
 
     /** How fine the last grit must be, and why. */

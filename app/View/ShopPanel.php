@@ -8,6 +8,7 @@ use App\Models\Workshop;
 use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\DewPoint;
 use HonestGrain\Wood\Emc;
+use HonestGrain\Words\Unit;
 
 /** Hours, air and limits of a shop as its page shows them. */
 final readonly class ShopPanel

@@ -15,8 +15,11 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Reader;
 use HonestGrain\Words\Said;
 use HonestGrain\Words\Sentences;
+use HonestGrain\Words\Unit;
 
 /** Words every figure in the units, clock and time zone that the reader prefers. */
 final readonly class Show
@@ -26,14 +29,19 @@ final readonly class Show
         'swatches' => 'Swatches', 'shop' => 'Shop',
     ];
 
+    private Reader $reader;
+
+    private Sentences $sentences;
+
     public function __construct(
         private Catalogue $catalogue,
         private bool $imperial = false,
         private bool $twelveHours = false,
         private bool $cami = false,
         public string $timeZone = 'UTC',
-        private Sentences $sentences = new Sentences,
     ) {
+        $this->reader = new Reader($imperial);
+        $this->sentences = new Sentences(reader: $this->reader);
     }
 
     public static function for(?User $user, Catalogue $catalogue): self
@@ -56,9 +64,26 @@ final readonly class Show
         return $this->sentences->say($said);
     }
 
-    /** A sentence of the core, which speaks in metric units, in the reader's own. */
-    public function sentence(?string $text): string
+    /**
+     * One reason after another, each with its full stop.
+     *
+     * @param  list<Said>  $because
+     */
+    public function chain(array $because): string
     {
+        return implode(' ', array_map(fn (Said $one): string => rtrim($this->said($one), '.').'.', $because));
+    }
+
+    public function write(Quantity $quantity, ?int $decimals = null): string
+    {
+        return $this->reader->write($quantity, $decimals);
+    }
+
+    /** What the core says; where it still speaks in metric units, in the reader's own. */
+    public function sentence(Said|string|null $text): string
+    {
+        // What stands in it may still be a text of the core, which speaks in metric units.
+        $text = $text instanceof Said ? $this->said($text) : $text;
         if ($text === null || $text === '') {
             return '';
         }

@@ -28,7 +28,7 @@ final readonly class StepWords
         $details = $this->step->details;
         $speed = $details->speedRpm === null ? '' : ", at most $details->speedRpm rpm";
 
-        return ucfirst($details->hold)."$speed.";
+        return ucfirst($this->show->sentence($details->hold))."$speed.";
     }
 
     /** "wiping varnish: pour 12 mL." */
@@ -78,7 +78,8 @@ final readonly class StepWords
 
         return 'Then wait '.$this->show->hours($from)
             .($until === null ? '' : ', at most '.$this->show->hours($until).',')
-            .($details->waitFor === '' ? '' : ' '.$this->show->sentence($details->waitFor)).'.';
+            .($details->waitFor === null || $details->waitFor === '' ? ''
+                : ' '.$this->show->sentence($details->waitFor)).'.';
     }
 
     /** What the wait would be at the tin's own climate, where this shop's air makes another of it. */
@@ -140,9 +141,9 @@ final readonly class StepWords
 
     public function hazardTitles(): string
     {
-        return implode(
-            ' · ', array_map(fn (Hazard $hazard): string => $hazard->title(), $this->step->details->hazards),
-        );
+        return implode(' · ', array_map(
+            fn (Hazard $hazard): string => $this->show->said($hazard->title()), $this->step->details->hazards,
+        ));
     }
 
     public function why(): string

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Tin;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Product;
+use HonestGrain\Words\Unit;
 
 /**
  * The fields of "my tin says": what each is called, its typical figure and what the label says, in the reader's units.

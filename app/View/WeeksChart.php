@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Kept\SaidCast;
+use App\Models\Kept\ShutWindow;
 use App\Models\Piece;
 use App\Models\StepState;
 use App\Models\Workshop;
 use HonestGrain\Drawing\WeekSheet;
+use HonestGrain\Words\Said;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -24,7 +27,7 @@ final readonly class WeeksChart
 
     private const NAME = 26;
 
-    /** @param  list<array{piece: Piece, next: array{title: string, at: Carbon}|null}>  $rows */
+    /** @param  list<array{piece: Piece, next: array{title: Said, at: Carbon}|null}>  $rows */
     private function __construct(
         public string $drawing,
         public array $rows,
@@ -94,10 +97,9 @@ final readonly class WeeksChart
         return range(1, max(1, min(self::MOST_PAGES, (int) ceil($this->total / self::PER_PAGE))));
     }
 
-    /** @param  array{title: string, late_hours: float}  $window */
-    public function broken(array $window, Show $show): string
+    public function broken(ShutWindow $window, Show $show): string
     {
-        return ': '.lcfirst($show->sentence($window['title'])).' comes '.$show->hours($window['late_hours'])
+        return ': '.lcfirst($show->sentence($window->title)).' comes '.$show->hours($window->lateHours)
             .' after it closes; scuff the coat below first.';
     }
 
@@ -132,7 +134,7 @@ final readonly class WeeksChart
 
     /**
      * @param  array<int, \stdClass>  $steps
-     * @return array{piece: Piece, next: array{title: string, at: Carbon}|null}
+     * @return array{piece: Piece, next: array{title: Said, at: Carbon}|null}
      */
     private static function row(WeekSheet $sheet, Piece $piece, array $steps, Show $show, int $last): array
     {
@@ -145,8 +147,10 @@ final readonly class WeeksChart
                 $waits[] = [$waitFrom, $start];
             }
             if ($step->minutes > 0) {
-                $hands[] = [$start, $end, $show->sentence((string) $step->title)];
-                $next ??= ['title' => (string) $step->title, 'at' => Carbon::createFromTimestamp($start)];
+                $hands[] = [$start, $end, $show->said(SaidCast::read((string) $step->title))];
+                $next ??= [
+                    'title' => SaidCast::read((string) $step->title), 'at' => Carbon::createFromTimestamp($start),
+                ];
             }
             $before = $end;
         }
@@ -165,7 +169,7 @@ final readonly class WeeksChart
     private static function says(Piece $piece, Show $show): string
     {
         return match (true) {
-            $piece->late !== null => 'late by '.$show->hours($piece->late['hours']),
+            $piece->late !== null => 'late by '.$show->hours($piece->late->hours),
             $piece->ready_at !== null => 'ready '.$show->day($piece->ready_at),
             default => 'not planned',
         };

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Words\Said;
+
 /** The verdict on one layer over another, with its reason and, where it is not fine, the mend. */
 final readonly class PairVerdict
 {
@@ -11,12 +13,12 @@ final readonly class PairVerdict
         public string $under,
         public string $over,
         public Verdict $verdict,
-        public string $reason,
-        public ?string $mend = null,
+        public Said|string $reason,
+        public Said|string|null $mend = null,
     ) {
     }
 
-    /** @return array{under: string, over: string, verdict: string, reason: string, mend: string|null} */
+    /** @return array{under: string, over: string, verdict: string, reason: Said|string, mend: Said|string|null} */
     public function toArray(): array
     {
         return [

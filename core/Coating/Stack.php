@@ -7,6 +7,7 @@ namespace HonestGrain\Coating;
 use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Wood\Pore;
 use HonestGrain\Wood\Wood;
+use HonestGrain\Words\Said;
 
 /**
  * A whole stack of layers on a wood: every adjacent pair judged, the rubbing between them, and the film that stands.
@@ -233,7 +234,7 @@ final readonly class Stack
 
     /**
      * @param  list<PairVerdict>  $judged
-     * @return list<array<string, string|null>>
+     * @return list<array<string, Said|string|null>>
      */
     private static function rows(array $judged): array
     {

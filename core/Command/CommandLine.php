@@ -33,6 +33,8 @@ use HonestGrain\Command\Verb\UnitsVerb;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use HonestGrain\Schedule\OrderSearch;
+use HonestGrain\Words\Said;
+use HonestGrain\Words\Sentences;
 
 /** `bin/grain`: finds the verb, reads the document, prints the answer or one error. */
 final readonly class CommandLine
@@ -41,10 +43,13 @@ final readonly class CommandLine
 
     public const BAD_INPUT = 2;
 
+    /** The example of a verb that asks nothing. */
+    private const NOTHING = '{}';
+
     private const MAX_BYTES = 4_100_000;
 
     /** @param  array<string, Verb>  $verbs */
-    private function __construct(private array $verbs)
+    private function __construct(private array $verbs, private Sentences $words)
     {
     }
 
@@ -64,7 +69,7 @@ final readonly class CommandLine
             $verbs[$verb->name()] = $verb;
         }
 
-        return new self($verbs);
+        return new self($verbs, new Sentences);
     }
 
     /**
@@ -76,12 +81,13 @@ final readonly class CommandLine
         $name = $arguments[0] ?? '';
         $verb = $this->verbs[$name] ?? null;
         if ($verb === null) {
-            $list = 'The verbs are: '.implode(', ', array_keys($this->verbs))
-                .'. `bin/grain VERB --help` shows the fields of one.';
+            $list = $this->words->say(new Said('commands.verbs', ['verbs' => array_keys($this->verbs)]));
 
             return $name === '' || $name === '--help'
                 ? [self::OK, "bin/grain VERB [FILE|-]\n$list\n", '']
-                : $this->error('unknown-verb', 'verb', "verb is \"$name\". $list");
+                : $this->error('unknown-verb', 'verb', $this->words->say(
+                    new Said('commands.unknown', ['name' => $name, 'list' => $list]),
+                ));
         }
         if (in_array('--help', $arguments, true)) {
             return [self::OK, $this->help($verb), ''];
@@ -91,29 +97,37 @@ final readonly class CommandLine
         if ($file !== '-' && (! is_file($path) || ! is_readable($path))) {
             return $this->error(
                 'no-file', 'FILE',
-                "FILE is \"$file\", which cannot be read; it takes a JSON file, or - for standard input.",
+                $this->words->say(new Said('commands.unreadable', ['file' => $file])),
             );
         }
         try {
-            $answer = $verb->answer($verb->help()['fields'] === [] && $file === '-' ? Document::of([])
+            $answer = $verb->answer($verb->example() === self::NOTHING && $file === '-' ? Document::of([])
                 : Document::decode((string) file_get_contents($path, length: self::MAX_BYTES)));
         } catch (BadInput $e) {
             return $this->error($e->reason, $e->field, $e->getMessage());
         }
 
-        return [self::OK, (is_string($answer) ? $answer : $this->json($answer))."\n", ''];
+        return [
+            self::OK, (is_string($answer) ? $answer : $this->json((new Spoken($this->words))->of($answer)))."\n", '',
+        ];
     }
 
     private function help(Verb $verb): string
     {
-        $help = $verb->help();
-        $width = max([0, ...array_map(strlen(...), array_keys($help['fields']))]);
-        $lines = ["bin/grain {$verb->name()} [FILE|-]", $help['does'], '', 'Fields:'];
-        foreach ($help['fields'] as $field => $text) {
+        $of = "commands.{$verb->name()}";
+        $fields = $this->words->lines("$of.fields");
+        $width = max([0, ...array_map(strlen(...), array_keys($fields))]);
+        $lines = [
+            "bin/grain {$verb->name()} [FILE|-]", $this->words->say(new Said("$of.does")), '',
+            $this->words->say(new Said('commands.fields')),
+        ];
+        foreach ($fields as $field => $text) {
             $lines[] = '  '.str_pad($field, $width).'  '.$text;
         }
 
-        return implode("\n", [...$lines, '', 'Example:', '  '.$help['example'], '']);
+        return implode("\n", [
+            ...$lines, '', $this->words->say(new Said('commands.example')), '  '.$verb->example(), '',
+        ]);
     }
 
     /** @return array{int, string, string} */

@@ -11,8 +11,8 @@ interface Verb
 {
     public function name(): string;
 
-    /** @return array{does: string, fields: array<string, string>, example: string}  without fields it asks nothing */
-    public function help(): array;
+    /** A document that it answers; an empty one where it asks nothing. What its fields mean says `lang/`. */
+    public function example(): string;
 
     /** @return array<string, mixed>|string */
     public function answer(Document $question): array|string;

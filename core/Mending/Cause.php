@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace HonestGrain\Mending;
 
 use HonestGrain\Words\Said;
-use HonestGrain\Words\Sentences;
 
 /** One thing that a fault may have come from: how that shows, and what to do otherwise next time. */
 final readonly class Cause
@@ -24,13 +23,12 @@ final readonly class Cause
         $this->instead = new Said("mending.causes.$id.instead");
     }
 
-    /** @return array<string, mixed> its sentences, and beside them what they were made of */
-    public function toArray(Sentences $words): array
+    /** @return array{id: string, title: Said, shows: Said, instead: Said, fact: Said|null} */
+    public function toArray(): array
     {
-        $said = ['title' => $this->title, 'shows' => $this->shows, 'instead' => $this->instead, 'fact' => $this->fact];
-
-        return ['id' => $this->id] + array_map(
-            fn (?Said $one): ?string => $one === null ? null : $words->say($one), $said,
-        ) + ['said' => array_map(fn (Said $one): array => $one->toArray(), array_filter($said))];
+        return [
+            'id' => $this->id, 'title' => $this->title, 'shows' => $this->shows, 'instead' => $this->instead,
+            'fact' => $this->fact,
+        ];
     }
 }

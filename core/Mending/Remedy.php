@@ -7,6 +7,7 @@ namespace HonestGrain\Mending;
 use HonestGrain\Piece\OwnStep;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\Said;
 
 /** One way to put a fault right: steps that drop into the route, and what must be done again because of it. */
 final readonly class Remedy
@@ -17,8 +18,8 @@ final readonly class Remedy
      */
     public function __construct(
         public string $id,
-        public string $title,
-        public string $because,
+        public Said|string $title,
+        public Said|string $because,
         public array $steps,
         public array $again,
     ) {

@@ -10,6 +10,8 @@ use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * One thing that the wood brings, at its place: along a line between two distances, between two azimuths where it does
@@ -89,9 +91,13 @@ final readonly class Flaw
         return ($span <= 0.0 ? $span + 360.0 : $span) / 360.0;
     }
 
-    public function at(): string
+    public function at(): Said
     {
-        return sprintf('%.0f to %.0f mm along the %s', $this->fromMm, $this->toMm, $this->on->zone());
+        return new Said('piece.flaw.to-along-the', [
+            'from' => Quantity::mm($this->fromMm),
+            'to' => Quantity::mm($this->toMm),
+            'zone' => $this->on->zone(),
+        ]);
     }
 
     /** @return array<string, mixed> as in the document */

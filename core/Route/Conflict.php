@@ -6,6 +6,7 @@ namespace HonestGrain\Route;
 
 use HonestGrain\Coating\PairVerdict;
 use HonestGrain\Coating\Verdict;
+use HonestGrain\Words\Said;
 
 /** Two wishes that do not go together, in words, with the choices that resolve it. */
 final readonly class Conflict
@@ -18,12 +19,12 @@ final readonly class Conflict
 
     /**
      * @param  list<string>  $steps
-     * @param  list<string>  $choices
+     * @param  list<Said|string>  $choices
      */
     private function __construct(
         public bool $forbids,
         public array $steps,
-        public string $message,
+        public Said|string $message,
         public array $choices,
         public string $code = 'forbidden',
     ) {
@@ -31,20 +32,20 @@ final readonly class Conflict
 
     /**
      * @param  list<string>  $steps
-     * @param  list<string>  $choices
+     * @param  list<Said|string>  $choices
      */
-    public static function warn(array $steps, string $message, array $choices): self
+    public static function warn(array $steps, Said|string $message, array $choices): self
     {
         return new self(false, $steps, $message, $choices);
     }
 
     /**
      * @param  list<string>  $steps
-     * @param  list<string>  $choices
+     * @param  list<Said|string>  $choices
      */
     public static function forbid(
         array $steps,
-        string $message,
+        Said|string $message,
         array $choices,
         string $code = 'forbidden',
     ): self {
@@ -58,8 +59,11 @@ final readonly class Conflict
      */
     public static function ofPair(PairVerdict $pair, array $steps): ?self
     {
-        $message = "$pair->over over $pair->under: ".lcfirst($pair->reason);
-        $choices = $pair->mend === null ? ['Choose another coat'] : [$pair->mend, 'Choose another coat'];
+        $message = new Said('route.conflict.pair', [
+            'over' => $pair->over, 'under' => $pair->under, 'reason' => $pair->reason,
+        ]);
+        $another = new Said('route.conflict.choose-another-coat');
+        $choices = $pair->mend === null ? [$another] : [$pair->mend, $another];
 
         return match ($pair->verdict) {
             Verdict::Fine => null,
@@ -78,7 +82,7 @@ final readonly class Conflict
         return new self($this->forbids, $steps, $this->message, $this->choices, $this->code);
     }
 
-    /** @return array{severity: string, steps: list<string>, message: string, choices: list<string>} */
+    /** @return array{severity: string, steps: list<string>, message: Said|string, choices: list<Said|string>} */
     public function toArray(): array
     {
         return [

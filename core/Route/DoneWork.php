@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
+use HonestGrain\Words\Said;
+
 /** A step that was done, as it was: it stays true of the wood when the plan no longer asks for it. */
 final readonly class DoneWork
 {
     /** @param  list<string>  $faces */
     public function __construct(
-        public string $title,
+        public Said|string $title,
         public string $technique,
         public string $part,
         public array $faces,

@@ -80,7 +80,7 @@ final readonly class Remaining
             }
             $tasks[] = Task::of(
                 $step->id, $step->minutes, $step->needs, $after, [], $step->batch(),
-                $step->minutes > $splitAboveMinutes, $notBefore, $notAfter, $step->brief(), $step->title,
+                $step->minutes > $splitAboveMinutes, $notBefore, $notAfter, $step->brief(), $step->id,
             )->keeping($keeps, isset($mounted[$step->id]) ? [Shop::MOUNTS => 1] : []);
         }
 

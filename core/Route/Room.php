@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
+use HonestGrain\Words\Said;
+
 /** Between which other steps one may stand, and what would suffer earlier or later; null where nothing holds it. */
 final readonly class Room
 {
     private function __construct(
         public ?string $after,
-        public string $afterBecause,
+        public Said|string $afterBecause,
         public ?string $before,
-        public string $beforeBecause,
+        public Said|string $beforeBecause,
     ) {
     }
 

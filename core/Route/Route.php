@@ -7,6 +7,7 @@ namespace HonestGrain\Route;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Internal\Router;
+use HonestGrain\Words\Said;
 
 /**
  * Every step of a piece from the chuck to the box, in an order that respects each one's conditions, and what conflicts.
@@ -35,7 +36,7 @@ final readonly class Route
     /**
      * Why the route can have no date; null where it can.
      *
-     * @return array{code: string, message: string}|null
+     * @return array{code: string, message: Said|string}|null
      */
     public function withoutDate(): ?array
     {
@@ -91,7 +92,7 @@ final readonly class Route
      *     steps: list<array<string, mixed>>,
      *     mounts: list<array<string, mixed>>,
      *     conflicts: list<array<string, mixed>>,
-     *     ready: array{code: string, message: string}|null,
+     *     ready: array{code: string, message: Said|string}|null,
      * }
      */
     public function toArray(): array

@@ -23,6 +23,7 @@ use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
 use HonestGrain\Technique\CutsItsGround;
 use HonestGrain\Wood\Pore;
+use HonestGrain\Words\Said;
 
 /**
  * How one face of a part is sanded: what is asked of it, the least-minutes progression, and the maker's own. Faces that
@@ -53,7 +54,7 @@ final readonly class Sanding
         public SandingWay $way,
         public SandingJob $job,
         public ?Progression $best,
-        public ?string $missing,
+        public Said|string|null $missing,
         public ?Progression $own,
         public ?float $recutSavesMinutes,
         public ?float $stiffenSavesMinutes,
@@ -62,7 +63,7 @@ final readonly class Sanding
         private ?Ladder $ladder,
         public array $with,
         public bool $borrowed,
-        public ?string $unpriced,
+        public Said|string|null $unpriced,
     ) {
     }
 
@@ -148,7 +149,7 @@ final readonly class Sanding
             $best = Progression::shortest($job, $reckoned, $bench->table);
             $recut = $best->recutSavesMinutes($job, $reckoned, $bench->table);
             $stiffen = $best->stiffenSavesMinutes($job, $reckoned, $bench->table);
-            $missing = $available === [] ? 'There is no abrasive on the shelf.' : null;
+            $missing = $available === [] ? new Said('route.sanding.there-no-abrasive-shelf') : null;
         } catch (Unreachable $e) {
             $best = Progression::asFarAsItGoes($job, $reckoned);
             $missing = $e->getMessage();
@@ -159,8 +160,7 @@ final readonly class Sanding
             $plan->own === [] ? null : Progression::own($job, $plan->own, $available), $recut,
             $part->wood->jankaN < $figures->referenceHardnessN ? $stiffen : null, $share, $share > 0 ? $tornUm : null,
             null, [], $available === [], $part->wood->jankaN !== null ? null
-                : "No hardness is known for {$part->wood->name}, so its sanding cannot be priced: type it on the "
-                    .'Shelf, or say which wood it is like.',
+                : new Said('route.sanding.no-hardness-known-so', ['wood' => $part->wood->name]),
         );
     }
 

@@ -12,6 +12,8 @@ use HonestGrain\Geometry\Zone;
 use HonestGrain\Piece\Part;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Wood\RimSpeed;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * In which way a face is sanded: by which method, dry or wet, how fast the lathe turns; and why not in another.
@@ -25,7 +27,7 @@ final readonly class SandingWay
     private const ORBIT_FROM_MM = 150.0;
 
     /**
-     * @param  array<string, string|null>  $offers  method => why not; null where it may be used
+     * @param  array<string, Said|string|null>  $offers  method => why not; null where it may be used
      * @param  string|null  $objection  why the method that the maker chose is not taken
      * @param  float  $minutesFactor  what the shop's records have made of its minutes
      * @param  float  $discsFactor  and of its discs
@@ -36,7 +38,7 @@ final readonly class SandingWay
         public int $rpm,
         public float $speedMPerS,
         public array $offers,
-        public ?string $objection,
+        public Said|string|null $objection,
         public bool $isThin,
         public float $minutesFactor,
         public float $discsFactor,
@@ -59,7 +61,7 @@ final readonly class SandingWay
                 $method, $part, $zone, $figures->stickUnderMm, $speed < $figures->powerFloorMPerS, $isThin,
             );
         }
-        $open = array_keys(array_filter($offers, fn (?string $why): bool => $why === null));
+        $open = array_keys(array_filter($offers, fn (Said|string|null $why): bool => $why === null));
         $usual = Method::from(array_values(array_intersect([
             Method::Hand->value, Method::Stick->value, Method::SmallDisc->value, Method::AlongGrain->value,
         ], $open))[0] ?? Method::AlongGrain->value);
@@ -113,7 +115,7 @@ final readonly class SandingWay
         float $stickUnderMm,
         bool $isSlow,
         bool $isThin,
-    ): ?string {
+    ): ?Said {
         $mouthMm = match ($zone->id) {
             'inside' => 2 * ($part->profile->inner?->first()->r ?? 0.0),
             'bore' => $part->profile->bore->diameterMm ?? 0.0,
@@ -125,18 +127,25 @@ final readonly class SandingWay
         ) !== [];
 
         return match (true) {
-            $isNarrow && ! in_array($method, [Method::Stick, Method::Cloth], true) => sprintf(
-                'its mouth is %.0f mm wide: under %.0f mm a stick and nothing else', $mouthMm, $stickUnderMm,
+            $isNarrow && ! in_array(
+                $method, [Method::Stick, Method::Cloth], true,
+            ) => new Said('route.sanding-way.mouth-wide-under-stick', [
+                'mouth' => Quantity::mm($mouthMm),
+                'stickUnder' => Quantity::mm($stickUnderMm),
+            ]),
+            $method === Method::Stick && $mouthMm === null => new Said('route.sanding-way.stick-bores-narrow-mouths'),
+            $method === Method::Cloth && $zone->id !== 'bore' => new Said('route.sanding-way.strip-holes-slots'),
+            $part->interrupts($zone->id) && $method->spins() => new Said('route.sanding-way.edge-broken-all-round'),
+            $method === Method::SmallDisc => $part->interrupts($zone->id) ? null : new Said(
+                'route.sanding-way.broken-edges',
             ),
-            $method === Method::Stick && $mouthMm === null => 'a stick is for bores and narrow mouths',
-            $method === Method::Cloth && $zone->id !== 'bore' => 'a strip is for holes and slots',
-            $part->interrupts($zone->id) && $method->spins() => 'its edge is broken all round: never spinning',
-            $method === Method::SmallDisc => $part->interrupts($zone->id) ? null : 'it is for broken edges',
-            $method->isPowered() && $isCrisp => 'it would round over the beads, lines and textures there',
-            $method->isPowered() && $isThin => 'the wall is so thin that a driven disc heats it through',
-            $method === Method::PowerDisc && $isSlow => 'the surface moves too slowly there for a disc to work against',
+            $method->isPowered() && $isCrisp => new Said('route.sanding-way.would-round-over-beads'),
+            $method->isPowered() && $isThin => new Said('route.sanding-way.wall-so-thin-driven'),
+            $method === Method::PowerDisc && $isSlow => new Said('route.sanding-way.surface-moves-too-slowly'),
             $method === Method::Orbit && ($zone->id === 'bore'
-                || $part->profile->diameterMm() < self::ORBIT_FROM_MM) => 'it is too small for an orbit to lie flat',
+                || $part->profile->diameterMm() < self::ORBIT_FROM_MM) => new Said(
+                    'route.sanding-way.too-small-orbit-lie',
+                ),
             default => null,
         };
     }

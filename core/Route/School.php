@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
+use HonestGrain\Words\Said;
+
 /** How a maker likes to go about it, where more than one way is sound: what the piece says, else what the shop says. */
 final readonly class School
 {
@@ -39,33 +41,33 @@ final readonly class School
     }
 
     /** A choice, or one way of it, as a maker says it. */
-    public static function words(string $choice): string
+    public static function words(string $choice): Said
     {
         return match ($choice) {
-            'inside' => 'Inside and outside',
-            'inside.first' => 'the inside is finished first, while there is mass outside it',
-            'inside.later' => 'the outside gets its last line first',
-            'underside' => 'The underside',
-            'underside.before-reversing' => 'sanded before the part is turned round',
-            'underside.coated-before-reversing' => 'sanded and coated before the part is turned round',
-            'underside.with-the-rest' => 'finished with the rest',
-            'tenon' => 'What holds it',
-            'tenon.last' => 'comes off last, after the coats',
-            'tenon.early' => 'comes off before the coats, so that the foot is coated with the rest',
-            'liner' => 'The liner',
-            'liner.first' => 'goes in first, then the outside',
-            'liner.last' => 'goes in once the outside is finished',
-            'sealer' => 'The sealer',
-            'sealer.after-sanding' => 'goes on after sanding',
-            'sealer.before-sanding' => 'goes on first and is sanded back',
-            'sealer.between-ladders' => 'goes on between two ladders of grits, to stiffen the fibres for the fine ones',
-            'clean' => 'Between grits',
-            'clean.cloth' => 'wiped off with a dry cloth',
-            'clean.air' => 'blown off with dry air',
-            'clean.alcohol' => 'wiped off with alcohol, which flashes off and shows scratches',
-            'wet' => 'Wet wood',
-            'wet.turned-once' => 'turned once and left to warp: oil or wax only',
-            'wet.dried-first' => 'dried as a rough-out, then trued and finished',
+            'inside' => new Said('route.school.inside-outside'),
+            'inside.first' => new Said('route.school.inside-finished-first-while'),
+            'inside.later' => new Said('route.school.outside-gets-last-line'),
+            'underside' => new Said('route.school.the-underside'),
+            'underside.before-reversing' => new Said('route.school.sanded-before-part-turned'),
+            'underside.coated-before-reversing' => new Said('route.school.sanded-coated-before-part'),
+            'underside.with-the-rest' => new Said('route.school.finished-rest'),
+            'tenon' => new Said('route.school.what-holds'),
+            'tenon.last' => new Said('route.school.comes-off-last-after'),
+            'tenon.early' => new Said('route.school.comes-off-before-coats'),
+            'liner' => new Said('route.school.the-liner'),
+            'liner.first' => new Said('route.school.goes-first-then-outside'),
+            'liner.last' => new Said('route.school.goes-once-outside-finished'),
+            'sealer' => new Said('route.school.the-sealer'),
+            'sealer.after-sanding' => new Said('route.school.goes-after-sanding'),
+            'sealer.before-sanding' => new Said('route.school.goes-first-sanded-back'),
+            'sealer.between-ladders' => new Said('route.school.goes-between-two-ladders'),
+            'clean' => new Said('route.school.between-grits'),
+            'clean.cloth' => new Said('route.school.wiped-off-dry-cloth'),
+            'clean.air' => new Said('route.school.blown-off-dry-air'),
+            'clean.alcohol' => new Said('route.school.wiped-off-alcohol-which'),
+            'wet' => new Said('route.school.wet-wood'),
+            'wet.turned-once' => new Said('route.school.turned-once-left-warp'),
+            'wet.dried-first' => new Said('route.school.dried-rough-out-then'),
             default => throw new \LogicException("There is no choice $choice."),
         };
     }

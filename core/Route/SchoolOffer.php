@@ -7,12 +7,13 @@ namespace HonestGrain\Route;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Rack\BlankForm;
+use HonestGrain\Words\Said;
 
 /** One choice of a maker's school that changes this piece's route, and what each way of it costs. */
 final readonly class SchoolOffer
 {
     /** @param  non-empty-list<SchoolWay>  $ways */
-    private function __construct(public string $name, public string $label, public array $ways)
+    private function __construct(public string $name, public Said|string $label, public array $ways)
     {
     }
 
@@ -48,11 +49,11 @@ final readonly class SchoolOffer
         return $name !== 'wet' || array_filter($ways, fn (SchoolWay $way): bool => $way->hasDate) !== [];
     }
 
-    /** @return list<mixed> all that a maker would do otherwise: a way may change words and no order */
-    private static function told(Route $route): array
+    /** All that a maker would do otherwise: a way may change words and no order. */
+    private static function told(Route $route): string
     {
-        return array_map(fn (Step $step): array => [
+        return json_encode(array_map(fn (Step $step): array => [
             $step->id, $step->title, $step->minutes, $step->how, $step->hazards, $step->mount,
-        ], $route->steps);
+        ], $route->steps), JSON_THROW_ON_ERROR);
     }
 }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
+use HonestGrain\Words\Said;
+
 /** One way to go about it: hands-on minutes, how often something is mounted, and whether the route is so now. */
 final readonly class SchoolWay
 {
     private function __construct(
         public string $value,
-        public string $words,
+        public Said|string $words,
         public float $minutes,
         public int $mounts,
         public bool $hasDate,
@@ -17,7 +19,7 @@ final readonly class SchoolWay
     ) {
     }
 
-    public static function of(string $value, string $words, Route $route, bool $isSo): self
+    public static function of(string $value, Said|string $words, Route $route, bool $isSo): self
     {
         $mounts = count(array_filter($route->steps, fn (Step $step): bool => $step->kind === StepKind::Mount));
 

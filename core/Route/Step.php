@@ -11,6 +11,7 @@ use HonestGrain\Holding\Mount;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Lag;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Words\Said;
 
 /** One step of a route: what is done where, with what, for how long, what it waits for and why it stands here. */
 final readonly class Step
@@ -20,7 +21,7 @@ final readonly class Step
      * @param  Wait  $wait  what the next step on the same surface waits
      * @param  array<string, int>  $needs
      * @param  list<Hazard>  $hazards
-     * @param  list<string>  $how  short lines of instruction
+     * @param  list<Said|string>  $how  short lines of instruction
      * @param  string  $zone  the faces or the band it is done on, parted by commas
      * @param  list<string>  $of  the ids of the document that it goes with
      * @param  list<Reason>  $reasons  why it comes after others
@@ -36,14 +37,14 @@ final readonly class Step
         public StepKind $kind,
         public ?string $part,
         public string $zone,
-        public string $title,
+        public Said|string $title,
         public float $minutes,
         public array $after,
         public Wait $wait,
-        public string $waitFor,
+        public Said|string $waitFor,
         public array $needs,
-        public string $hold,
-        public string $because,
+        public Said|string $hold,
+        public Said|string $because,
         public array $hazards = [],
         public array $how = [],
         public ?string $product = null,
@@ -53,7 +54,7 @@ final readonly class Step
         public string $technique = 'own',
         public ?Mount $mount = null,
         public array $of = [],
-        public string $brief = '',
+        public Said|string $brief = '',
         public array $reasons = [],
         public int $stage = 0,
         public ?Wait $dustFree = null,
@@ -64,12 +65,12 @@ final readonly class Step
     }
 
     /** The title as it stands within a sentence, without what the reader of a chain of reasons can do without. */
-    public function brief(): string
+    public function brief(): Said|string
     {
         return match ($this->kind) {
-            StepKind::Foot => 'the foot',
-            StepKind::Cure => 'full cure',
-            StepKind::Dry => 'the wood drying',
+            StepKind::Foot => new Said('route.step.the-foot'),
+            StepKind::Cure => new Said('route.step.full-cure'),
+            StepKind::Dry => new Said('route.step.wood-drying'),
             default => $this->brief,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Schedule;
 
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Said;
 
 /** One hands-on step to be placed in time. */
 final readonly class Task
@@ -18,7 +19,7 @@ final readonly class Task
      */
     private function __construct(
         public string $id,
-        public ?string $title,
+        public Said|string|null $title,
         public int $seconds,
         public array $needs,
         public array $after,
@@ -50,7 +51,7 @@ final readonly class Task
         bool $splittable = false,
         ?int $notBefore = null,
         ?int $notAfter = null,
-        ?string $title = null,
+        Said|string|null $title = null,
         string $field = 'task',
     ): self {
         if (! is_finite($minutes) || $minutes < 0 || $minutes > 100_000) {
@@ -78,8 +79,8 @@ final readonly class Task
     }
 
     /** Its name within a sentence, and at the start of one. An id is never re-spelt. */
-    public function words(bool $first = false): string
+    public function words(bool $first = false): Said|string
     {
-        return $this->title === null ? $this->id : ($first ? ucfirst($this->title) : $this->title);
+        return $this->title === null ? $this->id : ($first ? Said::upper($this->title) : $this->title);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Technique;
 
 use HonestGrain\Safety\Hazard;
+use HonestGrain\Words\Said;
 
 /** What a technique needs of the state of its place, what it leaves and spoils there, how it is done and what hurts. */
 final readonly class Character
@@ -32,7 +33,7 @@ final readonly class Character
     }
 
     /** Never without it. */
-    public function needs(State $state, string $because): self
+    public function needs(State $state, Said|string $because): self
     {
         return $this->needing(new Need($state, $because, false));
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique;
 
+use HonestGrain\Words\Measure;
+
 /** One number that follows from what is set for a mark, the same everywhere or by height. */
 final readonly class Figure
 {

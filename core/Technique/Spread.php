@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Technique;
 
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Words\Measure;
 
 /**
  * A colour laid on a band (workshop): how long it takes, and whether its edge stays wet until the hand is round again.

@@ -6,6 +6,7 @@ namespace HonestGrain\Technique;
 
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Layout\BeadRow;
+use HonestGrain\Words\Measure;
 
 /** A row of beads or coves on a band: how wide and deep, how long they take, and the line that they cut. */
 final readonly class TurnedRow

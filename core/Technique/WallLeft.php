@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Technique;
 
 use HonestGrain\Calibration\Calibration;
+use HonestGrain\Words\Measure;
 
 /** What a cut leaves of the wall, height by height. */
 final readonly class WallLeft

@@ -4,22 +4,128 @@ declare(strict_types=1);
 
 namespace HonestGrain\Words;
 
-/** Something that is to be said, before it is put into words: which line of a language file, and what stands in it. */
-final readonly class Said
+/**
+ * Something that is to be said, before it is put into words: which line of a language file, and what stands in it.
+ *
+ * @phpstan-type Part string|Quantity|Said|list<string|Said>
+ */
+final readonly class Said implements \JsonSerializable
 {
+    /** The line that holds a text as its maker wrote it. */
+    private const AS_WRITTEN = 'words.as-written';
+
     /**
      * @param  string  $code  file and keys, as "mending.causes.bevel.title"
-     * @param  array<string, string|self>  $of  names, and what is said within it, by their place in the line
+     * @param  array<string, string|Quantity|self|list<string|self>>  $of  names, quantities and what is said within it,
+     *     by their place in the line
      */
     public function __construct(public string $code, public array $of = [])
     {
     }
 
+    /** A name, or what somebody wrote: the same in every language. */
+    public static function name(string $text): self
+    {
+        return new self(self::AS_WRITTEN, ['text' => $text]);
+    }
+
+    /** The same within a sentence. */
+    public static function lower(self|string $what): self
+    {
+        return new self('words.lower', ['what' => $what]);
+    }
+
+    /** The same at the start of a sentence. */
+    public static function upper(self|string $what): self
+    {
+        return new self('words.upper', ['what' => $what]);
+    }
+
+    /** What is done, and where. */
+    public static function at(self|string $what, self|string $where): self
+    {
+        return new self('words.at', ['what' => $what, 'where' => $where]);
+    }
+
+    /** What somebody or something is called, and what is said of it. */
+    public static function of(self|string $whose, self|string $what): self
+    {
+        return new self('words.of', ['whose' => $whose, 'what' => $what]);
+    }
+
     /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return $this->toArray();
+    }
+
+    /** @return array<string, mixed> `{"code","quantities"}`, without the second where the line stands alone */
     public function toArray(): array
     {
-        return ['code' => $this->code] + ($this->of === [] ? [] : ['of' => array_map(
-            fn (string|self $one): string|array => $one instanceof self ? $one->toArray() : $one, $this->of,
-        )]);
+        return ['code' => $this->code] + ($this->of === [] ? [] : [
+            'quantities' => array_map(self::written(...), $this->of),
+        ]);
+    }
+
+    /**
+     * What `toArray` wrote.
+     *
+     * @param  array<array-key, mixed>  $kept
+     *
+     * @throws \UnexpectedValueException for anything else
+     */
+    public static function read(array $kept): self
+    {
+        $code = $kept['code'] ?? null;
+        $quantities = $kept['quantities'] ?? [];
+        if (! is_string($code) || ! is_array($quantities)) {
+            throw new \UnexpectedValueException('no code');
+        }
+        $of = [];
+        foreach ($quantities as $place => $value) {
+            $of[(string) $place] = self::part($value);
+        }
+
+        return new self($code, $of);
+    }
+
+    /**
+     * @param  string|Quantity|self|list<string|self>  $part
+     * @return string|array<array-key, mixed>
+     */
+    private static function written(string|Quantity|self|array $part): string|array
+    {
+        return match (true) {
+            is_string($part) => $part,
+            is_array($part) => array_map(self::written(...), $part),
+            default => $part->toArray(),
+        };
+    }
+
+    /** @return string|Quantity|self|list<string|self> */
+    private static function part(mixed $kept): string|Quantity|self|array
+    {
+        if (is_string($kept)) {
+            return $kept;
+        }
+        if (! is_array($kept)) {
+            throw new \UnexpectedValueException('neither name nor quantity');
+        }
+        if (isset($kept['code'])) {
+            return self::read($kept);
+        }
+        if (array_is_list($kept)) {
+            return array_map(function (mixed $one): string|self {
+                $part = self::part($one);
+
+                return $part instanceof self || is_string($part)
+                    ? $part : throw new \UnexpectedValueException('a list of something else');
+            }, $kept);
+        }
+        $measure = Measure::from((string) array_key_first($kept));
+        $value = reset($kept);
+
+        return is_int($value) || is_float($value) ? Quantity::of($measure, (float) $value)
+            : throw new \UnexpectedValueException('no number');
     }
 }

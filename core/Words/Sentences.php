@@ -4,37 +4,122 @@ declare(strict_types=1);
 
 namespace HonestGrain\Words;
 
-/** Puts what is said into the words of one language: plain PHP that needs only the folder of its files. */
+/**
+ * Puts what is said into the words of one language and the units of one reader: plain PHP that needs only the folder of
+ * the language.
+ *
+ * A line is a sentence with places: `{wide}` takes what is said for it as it is; `{wide|1}` a quantity with one
+ * decimal, `{wide|bare}` without its unit; `{what|lower}` and `{what|upper}` with its first letter so; `{grits|and}` a
+ * list with an "and" before its last; `{fills?fill:fills}` a word by the count.
+ */
 final class Sentences
 {
     public const ENGLISH = __DIR__.'/../../lang/en';
 
+    private const PLACE = '/\{([a-z][A-Za-z0-9]*)(?:\?([^{}:]*):([^{}]*)|((?:\|[a-z0-9]+)*))\}/';
+
     /** @var array<string, array<array-key, mixed>> lines by file, as far as they were asked for */
     private array $files = [];
 
-    public function __construct(private readonly string $folder = self::ENGLISH)
-    {
+    public function __construct(
+        private readonly string $folder = self::ENGLISH,
+        private readonly Reader $reader = new Reader,
+    ) {
     }
 
     /** @throws \LogicException where the language has no such line, or what is said leaves a place of it open */
     public function say(Said $said): string
     {
-        return (string) preg_replace_callback('/\{([a-z]+)\}/', function (array $place) use ($said): string {
-            $of = $said->of[$place[1]] ?? throw new \LogicException("Nothing is said for $place[0] of $said->code.");
+        return (string) preg_replace_callback(self::PLACE, function (array $place) use ($said): string {
+            $of = $said->of[$place[1]] ?? throw new \LogicException("$said->code: $place[0]");
 
-            return $of instanceof Said ? $this->say($of) : $of;
-        }, $this->line($said->code));
+            return $place[2] === null || $place[3] === null
+                ? $this->part($of, explode('|', $place[4] ?? ''))
+                : ($of instanceof Quantity && round($of->value) === 1.0 ? $place[2] : $place[3]);
+        }, $this->line($said->code), flags: PREG_UNMATCHED_AS_NULL);
+    }
+
+    /** What was not put apart from its words yet is handed on as it is. */
+    public function told(Said|string $said): string
+    {
+        return $said instanceof Said ? $this->say($said) : $said;
+    }
+
+    /**
+     * @param  list<Said|string>  $said
+     * @return list<string>
+     */
+    public function all(array $said): array
+    {
+        return array_map($this->told(...), $said);
+    }
+
+    /**
+     * @param  string|Quantity|Said|list<string|Said>  $of
+     * @param  array<string>  $ways  how it is to be written
+     */
+    private function part(string|Quantity|Said|array $of, array $ways): string
+    {
+        $decimals = array_values(array_filter($ways, ctype_digit(...)));
+        $text = match (true) {
+            is_string($of) => $of,
+            $of instanceof Said => $this->say($of),
+            is_array($of) => $this->list($this->all($of), $ways),
+            in_array('bare', $ways, true) => $this->reader->bare($of, $decimals === [] ? null : (int) $decimals[0]),
+            default => $this->reader->write($of, $decimals === [] ? null : (int) $decimals[0]),
+        };
+
+        return match (true) {
+            in_array('lower', $ways, true) => lcfirst($text),
+            in_array('upper', $ways, true) => ucfirst($text),
+            default => $text,
+        };
+    }
+
+    /**
+     * @param  list<string>  $texts
+     * @param  array<string>  $ways
+     */
+    private function list(array $texts, array $ways): string
+    {
+        $between = array_values(array_intersect(['and', 'or', 'then', 'andthe', 'sentences'], $ways))[0] ?? 'comma';
+        $last = count($texts) - 1;
+        $written = '';
+        foreach ($texts as $i => $text) {
+            $written .= ($i === 0 ? '' : $this->line(
+                'words.between.'.$between.'.'.($i === $last ? 'last' : 'more'),
+            )).$text;
+        }
+
+        return $written;
+    }
+
+    /** @return array<string, string> all lines under a code that nothing stands in, by their last key */
+    public function lines(string $code): array
+    {
+        $lines = [];
+        foreach ((array) $this->found($code) as $key => $line) {
+            $lines[(string) $key] = is_string($line) ? $line : throw new \LogicException("No line: $code.$key");
+        }
+
+        return $lines;
     }
 
     private function line(string $code): string
     {
+        $line = $this->found($code);
+
+        return is_string($line) ? $line : throw new \LogicException("No line: $code");
+    }
+
+    private function found(string $code): mixed
+    {
         $keys = explode('.', $code);
         $file = array_shift($keys);
         $lines = $this->files[$file] ??= (array) require "$this->folder/$file.php";
-        $line = array_reduce(
+
+        return array_reduce(
             $keys, fn (mixed $lines, string $key): mixed => is_array($lines) ? $lines[$key] ?? null : null, $lines,
         );
-
-        return is_string($line) ? $line : throw new \LogicException("The language has no line $code.");
     }
 }

@@ -5,7 +5,7 @@
             <x-plan-news />
             @if ($board->trouble)
                 <div class="note note-warn">
-                    <strong>No dates can be worked out.</strong> {{ $board->trouble }}
+                    <strong>No dates can be worked out.</strong> {{ $show->said($board->trouble) }}
                     <a href="/shop">Look at the hours under Shop.</a>
                 </div>
             @endif
@@ -106,7 +106,7 @@
                                 /></x-field>
                             @endif
                             @if ($step->asksForWeight())
-                                <x-field name="weight" :label="'Weighs, '.$show->unit(App\View\Unit::Mass)"
+                                <x-field name="weight" :label="'Weighs, '.$show->unit(HonestGrain\Words\Unit::Mass)"
                                     ><input name="weight" inputmode="decimal" value="{{ old('weight') }}"
                                 /></x-field>
                                 <x-photograph label="Photograph" />
@@ -142,7 +142,7 @@
                 @endif
                 @foreach ($step->details->hazards as $hazard)
                     <p class="note note-warn">
-                        <strong>{{ $hazard->title() }}.</strong> {{ $show->sentence($hazard->says()) }}
+                        <strong>{{ $show->sentence($hazard->title()) }}.</strong> {{ $show->sentence($hazard->says()) }}
                     </p>
                 @endforeach
                 <h2 class="faint mt-6 !font-sans !text-base !font-normal">

@@ -1,4 +1,4 @@
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 <x-layout title="Climate" section="shop">
     <div class="page">
         <p><a href="/shop">Shop</a></p>

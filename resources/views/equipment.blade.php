@@ -1,4 +1,4 @@
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 <x-layout title="Lathe and holds" section="shop">
     <form method="post" action="{{ route('equipment.update') }}" class="page max-w-5xl" data-live>
         @csrf

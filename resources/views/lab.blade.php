@@ -33,22 +33,22 @@
                     @endforeach
                 </select>
             </x-field>
-            <x-field name="area" :label="'Area, '.$show->unit(App\View\Unit::Area)">
+            <x-field name="area" :label="'Area, '.$show->unit(HonestGrain\Words\Unit::Area)">
                 <input
                     class="w-full"
                     name="area"
                     id="lab-area"
                     inputmode="decimal"
-                    value="{{ old('area', $show->field(App\View\Unit::Area, $question->areaCm2)) }}"
+                    value="{{ old('area', $show->field(HonestGrain\Words\Unit::Area, $question->areaCm2)) }}"
                 />
             </x-field>
-            <x-field name="speed" :label="'Surface speed, '.$show->unit(App\View\Unit::Speed)">
+            <x-field name="speed" :label="'Surface speed, '.$show->unit(HonestGrain\Words\Unit::Speed)">
                 <input
                     class="w-full"
                     name="speed"
                     id="lab-speed"
                     inputmode="decimal"
-                    value="{{ old('speed', $show->field(App\View\Unit::Speed, $question->speedMPerS)) }}"
+                    value="{{ old('speed', $show->field(HonestGrain\Words\Unit::Speed, $question->speedMPerS)) }}"
                 />
             </x-field>
         </div>

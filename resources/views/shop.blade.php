@@ -1,4 +1,4 @@
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 @php($air = $workshop->climate)
 <x-layout title="Shop" section="shop">
     <div class="page grid gap-x-16 lg:grid-cols-[1.15fr_1fr]">

@@ -1,4 +1,4 @@
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 @php([$product, $tin] = [$form->product, $form->tin])
 <x-layout :title="$product->name()" section="shelf">
     <form method="post" action="{{ route('tins.update') }}" class="page max-w-3xl">

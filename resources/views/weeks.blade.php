@@ -12,8 +12,8 @@
             Hands-on solid, waiting hatched, due date as a tall line, ready as a ring. {{ $planned }}
         </p>
         <x-plan-news />
-        @if ($summary['trouble'] ?? null)
-            <p class="note note-warn">{{ $summary['trouble'] }}</p>
+        @if ($summary->trouble !== null)
+            <p class="note note-warn">{{ $show->said($summary->trouble) }}</p>
         @endif
         @if ($chart->rows !== [])
             {!! $chart->drawing !!}
@@ -31,14 +31,14 @@
             <div class="grid gap-x-12 lg:grid-cols-2">
                 @foreach ($chart->late() as $piece)
                     <div class="note note-warn">
-                        <strong>{{ $piece->name }} will be late by {{ $show->hours($piece->late['hours']) }}.</strong>
-                        {{ $show->sentence(implode('. ', $piece->late['because'])) }}.
+                        <strong>{{ $piece->name }} will be late by {{ $show->hours($piece->late->hours) }}.</strong>
+                        {{ $show->chain($piece->late->because) }}
                     </div>
                 @endforeach
-                @foreach ($summary['broken'] ?? [] as $window)
+                @foreach ($summary->broken as $window)
                     <div class="note note-warn">
                         <strong>A window cannot be kept.</strong>
-                        <a href="{{ route('pieces.route', $window['piece_id']) }}">{{ $window['piece'] }}</a>
+                        <a href="{{ route('pieces.route', $window->pieceId) }}">{{ $window->piece }}</a>
                         <span>{{ $chart->broken($window, $show) }}</span>
                     </div>
                 @endforeach

@@ -84,7 +84,7 @@ final class Aloud
     {
         return implode('', array_map(
             fn (Conflict $one): string => ($one->forbids ? 'NEVER ' : 'LOOK ').implode(', ', $one->steps)
-                .": $one->message\n    so: ".implode(' / ', $one->choices)."\n",
+                .': '.Told::of($one->message)."\n    so: ".implode(' / ', Told::each($one->choices))."\n",
             $route->conflicts,
         ));
     }
@@ -104,17 +104,17 @@ final class Aloud
     private static function step(Step $step): string
     {
         $facts = array_filter([
-            sprintf('%.1f min', $step->minutes), $step->hold, $step->rpm === null ? '' : "$step->rpm rpm",
+            sprintf('%.1f min', $step->minutes), Told::of($step->hold), $step->rpm === null ? '' : "$step->rpm rpm",
             $step->product ?? '', $step->amount === null ? '' : json_encode($step->amount->toArray()),
             $step->needs === [] ? '' : 'needs '.implode(' ', array_keys($step->needs)),
             $step->zone === '' ? '' : "on $step->zone", "stage $step->stage",
             $step->mountedUntil === null ? '' : "stays on until $step->mountedUntil",
         ], fn (string|false $fact): bool => $fact !== '');
-        $lines = ["\n[$step->id] $step->title", '    '.implode('; ', $facts)];
-        foreach ($step->how as $how) {
+        $lines = ["\n[$step->id] ".Told::of($step->title), '    '.implode('; ', $facts)];
+        foreach (Told::each($step->how) as $how) {
             $lines[] = "    - $how";
         }
-        $lines[] = "    because: $step->because";
+        $lines[] = '    because: '.Told::of($step->because);
         foreach ($step->after as $lag) {
             $most = $lag->wait->maxHours === null ? '' : sprintf(', at most %.2f h', $lag->wait->maxHours);
             $least = $lag->wait->minHours > 0 ? sprintf(' by %.2f h', $lag->wait->minHours) : '';
@@ -172,7 +172,7 @@ final class Aloud
         ];
         foreach ($plan->late as $late) {
             $lines[] = sprintf('piece %s is %.2f h late:', $late->piece, $late->hours);
-            $lines = [...$lines, ...array_map(fn (string $why): string => "    $why", $late->because)];
+            $lines = [...$lines, ...array_map(fn (string $why): string => "    $why", Told::each($late->because))];
         }
         foreach ($plan->broken as $window) {
             $lines[] = 'given up: '.json_encode($window->toArray());

@@ -190,8 +190,8 @@ final class CatalogueTest extends TestCase
     public function test_every_hazard_and_every_mark_has_words(): void
     {
         foreach (Hazard::cases() as $hazard) {
-            self::assertNotSame('', $hazard->title());
-            self::assertGreaterThan(30, strlen($hazard->says()));
+            self::assertNotSame('', Told::of($hazard->title()));
+            self::assertGreaterThan(30, strlen(Told::of($hazard->says())));
         }
         self::assertTrue(Hazard::Torch->wantsDeliberatePress() && Hazard::Rags->wantsDeliberatePress());
         self::assertFalse(Hazard::Dust->wantsDeliberatePress());

@@ -138,10 +138,14 @@ final class CautionTest extends TestCase
     {
         $route = $this->route($more);
         $found = array_values(
-            array_filter($route->conflicts, fn (Conflict $conflict): bool => str_contains($conflict->message, $says)),
+            array_filter(
+                $route->conflicts, fn (Conflict $conflict): bool => str_contains(Told::of($conflict->message), $says),
+            ),
         );
         self::assertNotSame(
-            [], $found, json_encode(array_map(fn (Conflict $c): string => $c->message, $route->conflicts)) ?: '',
+            [], $found, json_encode(
+                array_map(fn (Conflict $c): string => Told::of($c->message), $route->conflicts),
+            ) ?: '',
         );
         self::assertSame($steps, $found[0]->steps);
         self::assertSame(
@@ -218,7 +222,9 @@ final class CautionTest extends TestCase
     {
         $mark = ['id' => 'char', 'kind' => 'scorch', 'on' => 'outer', 'from_mm' => 60, 'to_mm' => 80];
         $said = fn (array $more): string => implode(
-            ' ', array_map(fn (Conflict $conflict): string => $conflict->message, $this->route($more)->conflicts),
+            ' ', array_map(
+                fn (Conflict $conflict): string => Told::of($conflict->message), $this->route($more)->conflicts,
+            ),
         );
         self::assertStringNotContainsString('torch', $said(['marks' => [$mark]]));
         self::assertStringNotContainsString(
@@ -234,7 +240,8 @@ final class CautionTest extends TestCase
         $said = implode(
             ' ',
             array_map(
-                fn (Conflict $conflict): string => $conflict->message, $this->route(['shape' => $shape])->conflicts,
+                fn (Conflict $conflict): string => Told::of($conflict->message),
+                $this->route(['shape' => $shape])->conflicts,
             ),
         );
         self::assertStringContainsString($says, $said);

@@ -152,7 +152,7 @@ final class CoatingTest extends TestCase
         foreach ($table->coatings() as $under) {
             foreach ($table->coatings() as $over) {
                 $pair = Compatibility::of(Drawn::coats(), $under, $over, Between::hours($under->recoatFromHours));
-                if ($pair->verdict !== Verdict::Barrier || ! str_contains((string) $pair->mend, 'dewaxed shellac')) {
+                if ($pair->verdict !== Verdict::Barrier || ! str_contains(Told::of($pair->mend), 'dewaxed shellac')) {
                     continue;
                 }
                 $asked++;
@@ -184,7 +184,7 @@ final class CoatingTest extends TestCase
             foreach ([...$table->coatings(), ...$table->stains()] as $over) {
                 $pair = Compatibility::of(Drawn::coats(), $colour, $over, Between::hours(500));
                 if ($pair->verdict !== Verdict::Barrier || preg_match(
-                    '/Seal first with (.*), or/', (string) $pair->mend, $m,
+                    '/Seal first with (.*), or/', Told::of($pair->mend), $m,
                 ) !== 1) {
                     continue;
                 }

@@ -395,7 +395,7 @@ final class ContractTest extends TestCase
             }
         }
         self::assertContains('forbid', array_column($answer['conflicts'], 'severity'));
-        self::assertSame(['severity', 'steps', 'message', 'choices'], array_keys($answer['conflicts'][0]));
+        self::assertSame(['severity', 'steps', 'message', 'choices', 'said'], array_keys($answer['conflicts'][0]));
     }
 
     public function test_help_and_the_list_of_verbs(): void

@@ -224,8 +224,8 @@ final class DerivedRouteTest extends TestCase
         $conflict = $asked->conflicts[0];
         self::assertTrue($conflict->forbids);
         self::assertSame(['c1-1', 'body.outside/sand'], $conflict->steps);
-        self::assertStringContainsString('Sanding goes through a coat in patches', $conflict->message);
-        self::assertStringContainsString('The earliest place', $conflict->choices[0]);
+        self::assertStringContainsString('Sanding goes through a coat in patches', Told::of($conflict->message));
+        self::assertStringContainsString('The earliest place', Told::of($conflict->choices[0]));
         self::assertNull($asked->withoutDate(), 'a wish that is not followed costs no date');
     }
 
@@ -237,7 +237,7 @@ final class DerivedRouteTest extends TestCase
         $at = array_flip(self::ids($route));
         $refused = array_values(array_filter($route->conflicts, fn (Conflict $one): bool => $one->code === 'order'));
         self::assertCount(1, $refused, "$first before $later");
-        self::assertStringContainsString($says, $refused[0]->message);
+        self::assertStringContainsString($says, Told::of($refused[0]->message));
         self::assertGreaterThan($at[$later], $at[$first]);
     }
 
@@ -298,7 +298,7 @@ final class DerivedRouteTest extends TestCase
         $said = array_values(array_filter($route->conflicts, fn (Conflict $one): bool => $one->steps === ['d', 'p']));
         self::assertCount(1, $said);
         self::assertFalse($said[0]->forbids);
-        self::assertStringContainsString('after everything that cuts or burns', $said[0]->message);
+        self::assertStringContainsString('after everything that cuts or burns', Told::of($said[0]->message));
     }
 
     public function test_every_reason_is_said_at_its_step_in_the_words_of_what_would_suffer(): void
@@ -308,7 +308,7 @@ final class DerivedRouteTest extends TestCase
             'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL)],
         ])]));
         $reasons = fn (string $id): array => array_column(array_map(
-            fn ($one): array => [$one->after, $one->because], $steps[$id]->reasons,
+            fn ($one): array => [$one->after, Told::of($one->because)], $steps[$id]->reasons,
         ), 1, 0);
         self::assertStringContainsString('not sanded afterwards', $reasons('m')['body.outside/sand']);
         self::assertStringContainsString('Cut through a coat, its edge chips', $reasons('c1-1')['m']);
@@ -352,7 +352,7 @@ final class DerivedRouteTest extends TestCase
                 Past::of(['c1-1'], [], ['c1-1' => $oiled]),
             );
 
-            return array_map(fn (Conflict $one): array => [$one->steps, $one->message], $route->conflicts);
+            return array_map(fn (Conflict $one): array => [$one->steps, Told::of($one->message)], $route->conflicts);
         };
         $outside = $said('outside');
         self::assertContains([
@@ -473,8 +473,8 @@ final class DerivedRouteTest extends TestCase
         self::assertStringContainsString(sprintf(
             'a tenth of its diameter, %.0f mm; by its wood\'s shrinkage %.0f mm', ceil($across / 10),
             ceil($wall + $shrink * $across / 2 + 1),
-        ), implode(' ', $steps['body/rough-out']->how));
-        self::assertStringContainsString(sprintf('To %.0f mm across', $across), $steps['body/rough']->how[1]);
+        ), Told::all($steps['body/rough-out']->how));
+        self::assertStringContainsString(sprintf('To %.0f mm across', $across), Told::of($steps['body/rough']->how[1]));
         self::assertLessThan(0.6 * ($steps['body/rough-out']->rpm ?? 0), $steps['body/rough']->rpm, 'out of round');
         // Until it is dry only what comes before can be planned, and nothing is late.
         self::assertTrue($route->waitsForWood());
@@ -508,12 +508,12 @@ final class DerivedRouteTest extends TestCase
         self::assertEqualsWithDelta(21 * 24, $steps['body/dry']->wait->minHours, 1e-9);
         $shrinkage = Drawn::tables()->woods->named('Ash (white)')->tangentialPercent ?? 0.0;
         $oval = (int) round(280 * $shrinkage / 100 * (30 - 9.2) / 30);
-        self::assertStringContainsString("about $oval mm oval", implode(' ', $steps['body/dry']->how));
-        self::assertStringContainsString('mesh', implode(' ', $steps['body.outside/sand']->how));
+        self::assertStringContainsString("about $oval mm oval", Told::all($steps['body/dry']->how));
+        self::assertStringContainsString('mesh', Told::all($steps['body.outside/sand']->how));
         $lags = array_column($steps['body.outside/sand']->after, 'wait', 'task');
         self::assertEqualsWithDelta(10, $lags['body/rough']->maxHours ?? null, 1e-9);
         $green = fn (array $inner): string => implode(' ', array_map(
-            fn (Conflict $one): string => $one->message, Benchwork::route(Benchwork::piece([Benchwork::bowl([
+            fn (Conflict $one): string => Told::of($one->message), Benchwork::route(Benchwork::piece([Benchwork::bowl([
                 'moisture_percent' => 60, 'shape' => [
                     'outer' => [[0, 40, 'corner'], [80, 40, 'corner']], 'inner' => $inner,
                 ],
@@ -578,13 +578,13 @@ final class DerivedRouteTest extends TestCase
                 unset($sits[$part]);
             }
             if ($released[$part] ?? false) {
-                self::assertStringNotContainsString('still on', $step->hold);
+                self::assertStringNotContainsString('still on', Told::of($step->hold));
             }
             $released[$part] = ($released[$part] ?? false) || $step->technique === 'part-off';
-            self::assertNotSame('', $step->because);
+            self::assertNotSame('', Told::of($step->because));
         }
         foreach ($route->conflicts as $conflict) {
-            self::assertSame([], array_diff($conflict->steps, array_keys($at)), $conflict->message);
+            self::assertSame([], array_diff($conflict->steps, array_keys($at)), Told::of($conflict->message));
         }
     }
 

@@ -37,7 +37,7 @@ final class EquipmentTest extends TestCase
         $wide = self::route([]);
         self::assertSame('swing', $wide->withoutDate()['code'] ?? null);
         self::assertStringContainsString(
-            '280.0 mm across, and the lathe swings 250.0 mm', $wide->withoutDate()['message'],
+            '280.0 mm across, and the lathe swings 250.0 mm', Told::of($wide->withoutDate()['message']),
         );
         self::assertNull(
             self::route(['lathe' => ['swing_mm' => 280] + self::SHOP['lathe']] + self::SHOP)->withoutDate(),
@@ -46,7 +46,7 @@ final class EquipmentTest extends TestCase
             [0, 20, 'corner'], [610, 20, 'corner'],
         ], 'inner' => null]];
         self::assertStringContainsString(
-            'takes 600.0 mm between centres', self::route(self::SHOP, $stick)->withoutDate()['message'] ?? '',
+            'takes 600.0 mm between centres', Told::of(self::route(self::SHOP, $stick)->withoutDate()['message'] ?? ''),
         );
         // What is parted off needs its length, too: 6 mm.
         $long = fn (float $mm): ?array => self::route(self::SHOP, ['shape' => ['outer' => [
@@ -71,7 +71,7 @@ final class EquipmentTest extends TestCase
             ), Drawn::tables());
 
             return array_values(array_map(
-                fn ($one): array => [$one->forbids, $one->message],
+                fn ($one): array => [$one->forbids, Told::of($one->message)],
                 array_filter($route->conflicts, fn ($one): bool => $one->steps === ['s1']),
             ));
         };

@@ -84,8 +84,10 @@ final class HistoryTest extends TestCase
             $route = self::route($document);
             self::assertNotSame([], $route->conflicts);
             foreach ($route->conflicts as $conflict) {
-                self::assertSame([], array_diff($conflict->steps, self::ids($route->steps)), $conflict->message);
-                self::assertNotSame([], $conflict->steps, $conflict->message);
+                self::assertSame(
+                    [], array_diff($conflict->steps, self::ids($route->steps)), Told::of($conflict->message),
+                );
+                self::assertNotSame([], $conflict->steps, Told::of($conflict->message));
             }
         });
     }

@@ -199,7 +199,9 @@ final class JudgedRoutesTest extends TestCase
     private static function conflicts(Route $route, bool $forbids, string $step, string $words): array
     {
         return array_values(array_filter($route->conflicts, fn (Conflict $one): bool => $one->forbids === $forbids
-            && ($step === '' || in_array($step, $one->steps, true)) && stripos($one->message, $words) !== false));
+            && ($step === '' || in_array($step, $one->steps, true)) && stripos(
+                Told::of($one->message), $words,
+            ) !== false));
     }
 
     /** @return non-empty-list<Step> those of that id, or of that technique where "every-" stands before it */
@@ -250,13 +252,15 @@ final class JudgedRoutesTest extends TestCase
     {
         return implode("\n", [
             ...array_map(fn (Conflict $one): string => ($one->forbids ? 'forbids' : 'warns').' of '
-                .implode(', ', $one->steps).": $one->message".implode('; ', $one->choices), $route->conflicts),
+                .implode(', ', $one->steps).': '.Told::of($one->message).implode(
+                    '; ', Told::each($one->choices),
+                ), $route->conflicts),
             ...array_map(self::toldAt(...), $route->steps),
         ]);
     }
 
     private static function toldAt(Step $step): string
     {
-        return "$step->id: $step->title. $step->because ".implode(' ', $step->how).' '.$step->product;
+        return "$step->id: ".Told::of($step->title).'. '.Told::all([$step->because, ...$step->how]).' '.$step->product;
     }
 }

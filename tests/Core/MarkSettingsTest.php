@@ -202,7 +202,7 @@ final class MarkSettingsTest extends TestCase
         ])->worked()['m1'];
         $refused = $band([])->findings;
         self::assertFalse($refused[0]->isRefused, 'a line, and no more than that');
-        self::assertStringContainsString('337 cm²', $refused[0]->message);
+        self::assertStringContainsString('337 cm²', Told::of($refused[0]->message));
         self::assertSame(
             [
                 'Two pairs of hands', 'Spray it', 'A dye in water, which stays open for longer',
@@ -247,7 +247,7 @@ final class MarkSettingsTest extends TestCase
         self::assertEqualsWithDelta(2 * M_PI * 50 / 1000, self::figure($level, 'Strokes')->value, 1e-6);
         self::assertSame([], $level->findings);
         $loose = $part([[[0, 0.5], [1, 0.7]]])->worked()['m1'];
-        self::assertStringContainsString('will not meet itself', $loose->findings[0]->message);
+        self::assertStringContainsString('will not meet itself', Told::of($loose->findings[0]->message));
         $fine = array_map(fn (int $i): array => [$i / 2000, 0.5], range(0, 2000));
         self::assertSame([], self::refusals($part([$fine])->worked()['m1']));
         $many = self::tube([self::mark('pen-pattern', ['count' => 60, 'strokes' => [$fine]])]);
@@ -354,7 +354,7 @@ final class MarkSettingsTest extends TestCase
             ['id' => 'far'] + self::mark('grooves', [], 20, 22),
         ];
         $told = fn (string $last): string => implode(' ', array_map(
-            fn (Conflict $conflict): string => $conflict->message,
+            fn (Conflict $conflict): string => Told::of($conflict->message),
             Benchwork::route(Benchwork::piece([Benchwork::bowl(['marks' => $marks])], [
                 'order' => [['dye', $last]],
             ]))->conflicts,
@@ -371,7 +371,7 @@ final class MarkSettingsTest extends TestCase
             'marks' => $marks, 'features' => $flaws,
         ])]);
         $told = fn (array $document): string => implode(' ', array_map(
-            fn (Conflict $conflict): string => ($conflict->forbids ? 'forbid: ' : '').$conflict->message,
+            fn (Conflict $conflict): string => ($conflict->forbids ? 'forbid: ' : '').Told::of($conflict->message),
             Benchwork::route($document)->conflicts,
         ));
         $a = ['id' => 'a'] + self::mark('dye', ['product' => 'Water dye (powder)'], 60, 80);
@@ -418,7 +418,7 @@ final class MarkSettingsTest extends TestCase
         $written = Drawn::written(self::tube([$mark]))['marks'][0];
         self::assertSame('Skirt', $written['name']);
         $steps = Benchwork::route(Benchwork::piece([Benchwork::bowl(['marks' => [$mark]])]))->steps;
-        self::assertContains('Skirt: carve the flutes, outside', array_column($steps, 'title'));
+        self::assertContains('Skirt: carve the flutes, outside', Told::each(array_column($steps, 'title')));
         self::assertEquals($set, array_intersect_key($written['settings'], $set));
     }
 
@@ -492,7 +492,7 @@ final class MarkSettingsTest extends TestCase
     private static function refusals(Worked $worked): array
     {
         return array_values(array_map(
-            fn (Finding $finding): string => $finding->message,
+            fn (Finding $finding): string => Told::of($finding->message),
             array_filter($worked->findings, fn (Finding $finding): bool => $finding->isRefused),
         ));
     }

@@ -41,11 +41,11 @@ final class MendTest extends TestCase
                 ], true) ? 1 : 2, count($remedies),
             );
             foreach ($remedies as $mended) {
-                self::assertStringEndsWith('.', $mended->remedy->because);
+                self::assertStringEndsWith('.', Told::of($mended->remedy->because));
                 self::assertSame([], array_diff($mended->remedy->again, $done), 'only what was done is done again');
                 $at = array_flip(array_map(fn (Step $step): string => $step->id, $mended->route->steps));
                 foreach ([...$mended->remedy->ids(), ...$mended->remedy->again] as $id) {
-                    self::assertArrayHasKey($id, $at, $mended->remedy->title);
+                    self::assertArrayHasKey($id, $at, Told::of($mended->remedy->title));
                 }
                 $kept = array_values(array_diff($done, $mended->remedy->again));
                 self::assertSame(

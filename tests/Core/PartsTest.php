@@ -93,7 +93,7 @@ final class PartsTest extends TestCase
             ]), Drawn::tables());
             $route = Route::of($piece, Bench::usual(Catalogue::shipped()), Drawn::tables());
             self::assertCount(count($expected), array_filter(
-                $route->conflicts, fn ($one): bool => str_contains($one->message, 'would rock'),
+                $route->conflicts, fn ($one): bool => str_contains(Told::of($one->message), 'would rock'),
             ), $form->value);
         }
     }
@@ -279,7 +279,7 @@ final class PartsTest extends TestCase
             fn (Conflict $one): bool => $one->steps === ['joint-lid/fit'],
         ));
         self::assertCount(1, $said);
-        self::assertStringContainsString('1.7 mm too wide', $said[0]->message);
+        self::assertStringContainsString('1.7 mm too wide', Told::of($said[0]->message));
     }
 
     public function test_what_is_glued_is_glued_when_both_are_finished_and_waits_to_set(): void
@@ -306,7 +306,7 @@ final class PartsTest extends TestCase
         $steps = array_column(self::route(Piece::read(Document::of($document), Drawn::tables()))->steps, null, 'id');
         self::assertContains(Hazard::OilyWoodDust, $steps['lid.outside/sand']->hazards);
         self::assertContains(Hazard::Dust, $steps['body.outside/sand']->hazards);
-        self::assertStringStartsWith('Lid: sand', $steps['lid.outside/sand']->title);
+        self::assertStringStartsWith('Lid: sand', Told::of($steps['lid.outside/sand']->title));
     }
 
     /** @param  list<string>  $techniques */
@@ -358,7 +358,7 @@ final class PartsTest extends TestCase
         $crack = $fill(['kind' => 'crack', 'width_mm' => 2, 'depth_mm' => 7]);
         self::assertSame(12.0, $crack->minutes);
         self::assertStringContainsString(
-            '0.08 mL of powder (about 0.2 g of stone, sieved to 0.5 mm) in 3 fills', $crack->how[0],
+            '0.08 mL of powder (about 0.2 g of stone, sieved to 0.5 mm) in 3 fills', Told::of($crack->how[0]),
         );
         // ½ · 40 · 12 · 40 = 9.6 mL were it so deep; the wall of 7 mm ends sooner. Epoxy, a day to set.
         $void = $fill(['kind' => 'void', 'width_mm' => 40, 'depth_mm' => 12]);
@@ -382,10 +382,10 @@ final class PartsTest extends TestCase
     public function test_a_barked_rim_is_never_sanded_spinning(): void
     {
         $steps = array_column(self::route(self::started(Form::NaturalEdge))->steps, null, 'id');
-        self::assertStringContainsString('never sanded spinning', $steps['body.rim/sand']->hold);
+        self::assertStringContainsString('never sanded spinning', Told::of($steps['body.rim/sand']->hold));
         self::assertNull($steps['body.rim/sand']->rpm);
         self::assertNotContains(Hazard::Lathe, $steps['body.rim/sand']->hazards);
-        self::assertStringContainsString('spinning', $steps['body.outside/sand']->hold);
+        self::assertStringContainsString('spinning', Told::of($steps['body.outside/sand']->hold));
     }
 
     public function test_a_flawed_foot_steers_the_hold(): void
@@ -406,8 +406,8 @@ final class PartsTest extends TestCase
         ];
         $steps = array_column(self::route(Piece::read(Document::of($document), Drawn::tables()))->steps, null, 'id');
         self::assertArrayNotHasKey('body.rim/sand', $steps);
-        self::assertStringEndsWith('P150', $steps['body.outside/sand']->title);
-        self::assertStringContainsString('P240', $steps['body.inside/sand']->title);
+        self::assertStringEndsWith('P150', Told::of($steps['body.outside/sand']->title));
+        self::assertStringContainsString('P240', Told::of($steps['body.inside/sand']->title));
     }
 
     public function test_a_wood_without_a_hardness_has_no_price_and_no_date(): void
@@ -417,7 +417,7 @@ final class PartsTest extends TestCase
         $route = self::route(Piece::read(Document::of($document), Drawn::tables()));
         self::assertSame('unpriced', $route->withoutDate()['code'] ?? null);
         self::assertStringContainsString(
-            'No hardness is known for Madrone (Pacific)', $route->withoutDate()['message'] ?? '',
+            'No hardness is known for Madrone (Pacific)', Told::of($route->withoutDate()['message'] ?? ''),
         );
         self::assertNull($route->toArray()['ready'] === null ? 'a date' : null);
         $document['woods'] = [['name' => 'Madrone (Pacific)', 'janka_n' => 6500]];

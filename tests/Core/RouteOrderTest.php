@@ -44,8 +44,8 @@ final class RouteOrderTest extends TestCase
         foreach ($route->steps as $i => $step) {
             self::assertArrayNotHasKey($step->id, $position, 'every step has a name of its own');
             $position[$step->id] = $i;
-            self::assertNotSame('', $step->title);
-            self::assertNotSame('', $step->because);
+            self::assertNotSame('', Told::of($step->title));
+            self::assertNotSame('', Told::of($step->because));
             self::assertGreaterThanOrEqual(0.0, $step->minutes);
             foreach ($step->after as $lag) {
                 self::assertArrayHasKey($lag->task, $position, "$step->id waits for what comes before it");
@@ -87,7 +87,9 @@ final class RouteOrderTest extends TestCase
                 $sits = null;
             }
             if ($isOff) {
-                self::assertDoesNotMatchRegularExpression('/still on|in the chuck|bare foot|waste end/', $step->hold);
+                self::assertDoesNotMatchRegularExpression(
+                    '/still on|in the chuck|bare foot|waste end/', Told::of($step->hold),
+                );
                 self::assertNotSame('tenon', $step->mount?->value);
             }
             $isOff = $isOff || $step->technique === 'part-off';
@@ -121,7 +123,7 @@ final class RouteOrderTest extends TestCase
                 self::assertSame($step->mount?->spins(), ($step->rpm ?? 0) > 0);
                 self::assertSame($step->mount->spins(), isset($step->needs['lathe']));
             }
-            if (str_contains($step->title, 'Scorch')) {
+            if (str_contains(Told::of($step->title), 'Scorch')) {
                 self::assertSame([Hazard::Flame, Hazard::Torch, Hazard::BurntFumes], $step->hazards);
             }
         }
@@ -213,14 +215,14 @@ final class RouteOrderTest extends TestCase
         );
         foreach ($route->steps as $step) {
             if ($step->kind === StepKind::Sand && $step->zone === 'outside') {
-                self::assertStringStartsWith($mounted, $step->hold);
+                self::assertStringStartsWith($mounted, Told::of($step->hold));
             }
         }
-        $at = array_search($foot, array_map(fn (Step $step): string => $step->title, $route->steps), true);
+        $at = array_search($foot, array_map(fn (Step $step): string => Told::of($step->title), $route->steps), true);
         self::assertIsInt($at);
         foreach (array_slice($route->steps, $at + 1) as $later) {
             self::assertDoesNotMatchRegularExpression(
-                '/tenon still on|in the chuck|on its bare foot|waste end/', $later->hold,
+                '/tenon still on|in the chuck|on its bare foot|waste end/', Told::of($later->hold),
                 "$later->id: it is off by then",
             );
         }
@@ -234,7 +236,7 @@ final class RouteOrderTest extends TestCase
         ];
         foreach ($this->route($handle)->steps as $step) {
             self::assertDoesNotMatchRegularExpression(
-                '/[Dd]ish|inside/', implode(' ', [$step->title, $step->because, ...$step->how]),
+                '/[Dd]ish|inside/', Told::all([$step->title, $step->because, ...$step->how]),
             );
         }
     }

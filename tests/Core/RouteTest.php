@@ -43,7 +43,7 @@ final class RouteTest extends TestCase
         self::assertContains(Hazard::Dust, $steps['inlay/level']->hazards);
         self::assertContains(Hazard::HardDust, $steps['inlay/level']->hazards, 'what fills it is dust as well');
         self::assertSame(['watched', 'to set', 'as you set', ''], array_map(
-            fn (string $id): string => $steps[$id]->waitFor, ['char', 'inlay', 'wet', 'look'],
+            fn (string $id): string => Told::of($steps[$id]->waitFor), ['char', 'inlay', 'wet', 'look'],
         ));
     }
 
@@ -89,7 +89,7 @@ final class RouteTest extends TestCase
                 );
             }
             foreach ($steps as $i => $step) {
-                self::assertNotSame('', $step->because);
+                self::assertNotSame('', Told::of($step->because));
                 foreach ($step->after as $lag) {
                     self::assertContains($lag->task, array_slice($ids, 0, $i));
                 }
@@ -134,7 +134,7 @@ final class RouteTest extends TestCase
         $teak = $this->steps($oil + ['wood' => 'Teak']);
         self::assertSame(180.0, $teak['body/cure']->after[0]->wait->minHours, '2.5 times as long');
         self::assertStringContainsString(
-            'every wait is counted 2.5 times', implode(' ', $teak['l1']->how),
+            'every wait is counted 2.5 times', Told::all($teak['l1']->how),
         );
     }
 
@@ -147,10 +147,10 @@ final class RouteTest extends TestCase
             ],
         ]];
         $refused = $this->steps($coats('Five-minute epoxy'))['body/cure'];
-        self::assertSame('Hard enough to be handled', $refused->title);
+        self::assertSame('Hard enough to be handled', Told::of($refused->title));
         self::assertSame([], $refused->hazards);
         self::assertStringContainsString(
-            'may hold food', $this->steps($coats('Walnut oil (heat-treated)'))['body/cure']->title,
+            'may hold food', Told::of($this->steps($coats('Walnut oil (heat-treated)'))['body/cure']->title),
         );
     }
 
@@ -170,14 +170,14 @@ final class RouteTest extends TestCase
                     ],
                 ],
             )['m'];
-            self::assertSame("$action, outside", $step->title);
-            self::assertStringContainsString('With '.lcfirst($product).'; keep a wet edge', implode(' ', $step->how));
+            self::assertSame("$action, outside", Told::of($step->title));
+            self::assertStringContainsString('With '.lcfirst($product).'; keep a wet edge', Told::all($step->how));
         }
     }
 
     public function test_an_oil_is_wiped_off_and_a_wax_rubbed_when_it_hazes(): void
     {
-        $how = fn (string $product): string => implode(' ', $this->steps(['coats' => [
+        $how = fn (string $product): string => Told::all($this->steps(['coats' => [
             ['zones' => ['outside'], 'layers' => [['product' => $product]], 'buff' => false],
         ]])['l1']->how);
         self::assertStringContainsString(
@@ -201,7 +201,7 @@ final class RouteTest extends TestCase
         self::assertSame([
             'l1/wipe-off' => 90 * 24.0, 'l2/wipe-off' => 30 * 24.0, 'l3/foot' => 12.0,
         ], $waits, 'the slow oil below counts; outside and foot only have to be handled');
-        self::assertStringContainsString('as the label says', $steps['body/cure']->title);
+        self::assertStringContainsString('as the label says', Told::of($steps['body/cure']->title));
         self::assertSame(['min_hours' => 2160.0, 'max_hours' => null], $steps['body/cure']->toArray()['wait']);
     }
 
@@ -211,9 +211,11 @@ final class RouteTest extends TestCase
             'coats' => [['zones' => ['outside', 'inside', 'rim'], 'layers' => [['product' => 'Mineral oil and wax']]]],
         ];
         $cure = $this->steps(['purpose' => 'food'] + $oil)['body/cure'];
-        self::assertSame('Hard enough to be handled; usable for food at once, as the label says', $cure->title);
+        self::assertSame(
+            'Hard enough to be handled; usable for food at once, as the label says', Told::of($cure->title),
+        );
         self::assertSame([1.0], array_map(fn ($lag): float => $lag->wait->minHours, $cure->after));
-        self::assertStringNotContainsString('food', $this->steps($oil)['body/cure']->title);
+        self::assertStringNotContainsString('food', Told::of($this->steps($oil)['body/cure']->title));
     }
 
     public function test_a_bare_piece_waits_for_no_coat(): void
@@ -223,7 +225,7 @@ final class RouteTest extends TestCase
         self::assertSame('body/sign', $steps['body/weigh']->after[0]->task);
         self::assertContains(Hazard::FoodClaim, $steps['body/weigh']->hazards);
         foreach ($steps as $step) {
-            self::assertDoesNotMatchRegularExpression('/\bcoat/', $step->because, $step->id);
+            self::assertDoesNotMatchRegularExpression('/\bcoat/', Told::of($step->because), $step->id);
         }
     }
 
@@ -300,7 +302,7 @@ final class RouteTest extends TestCase
     ): void {
         $step = $this->steps(['marks' => [['product' => $product] + self::DYE]])['tide'];
         self::assertSame($hazards, array_map(fn (Hazard $hazard): string => $hazard->value, $step->hazards));
-        self::assertStringContainsString($how, implode(' ', $step->how));
+        self::assertStringContainsString($how, Told::all($step->how));
     }
 
     /** @return iterable<string, array{string, list<string>, string}> */
@@ -358,7 +360,9 @@ final class RouteTest extends TestCase
         $said = fn (array $more): string => implode(
             ' ',
             array_map(
-                fn ($c): string => ($c->forbids ? 'FORBID ' : 'WARN ').$c->message.' '.implode('|', $c->choices),
+                fn ($c): string => ($c->forbids ? 'FORBID ' : 'WARN ').Told::of($c->message).' '.implode(
+                    '|', Told::each($c->choices),
+                ),
                 $this->route($more)->conflicts,
             ),
         );

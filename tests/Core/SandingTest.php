@@ -147,7 +147,7 @@ final class SandingTest extends TestCase
         $bench = new Bench($table, $table->allNamed(['P80', 'P120'], 'a'), $this->catalogue->calibration());
         $sanding = Sanding::of($piece->body(), $zone, $bench);
         self::assertSame(['P120'], $sanding->best?->gritNames(), 'as far as it goes');
-        self::assertStringContainsString('Missing is a grit', (string) $sanding->missing);
+        self::assertStringContainsString('Missing is a grit', Told::of($sanding->missing));
         self::assertSame(['P80', 'P180', 'P400'], $sanding->gritNames());
         self::assertSame($sanding->own?->totalMinutes, $sanding->minutes());
         self::assertSame(

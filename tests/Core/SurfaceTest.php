@@ -120,7 +120,7 @@ final class SurfaceTest extends TestCase
     ): void {
         $sandings = self::all(['sanded' => ['bore', 'inside']], $part);
         $said = $sandings[$face]->way->offers[$method->value];
-        $why === null ? self::assertNull($said) : self::assertStringContainsString($why, (string) $said);
+        $why === null ? self::assertNull($said) : self::assertStringContainsString($why, Told::of($said));
     }
 
     /** @return iterable<string, array{Method, string, array<string, mixed>, string|null}> */
@@ -177,8 +177,8 @@ final class SurfaceTest extends TestCase
         self::assertSame('wet-sand', $steps['body.outside/sand']->technique);
         self::assertFalse($steps['body.outside/sand']->isDusty, 'oil holds the dust');
         self::assertNull($steps['body.inside/sand']->rpm, 'an orbit works with the lathe stopped');
-        self::assertStringContainsString('random orbit', $steps['body.inside/sand']->hold);
-        self::assertStringNotContainsString('inside', implode(' ', $steps['body.outside/sand']->how), 'another way');
+        self::assertStringContainsString('random orbit', Told::of($steps['body.inside/sand']->hold));
+        self::assertStringNotContainsString('inside', Told::all($steps['body.outside/sand']->how), 'another way');
     }
 
     public function test_what_shares_a_change_of_grit_is_in_one_mount_on_random_pieces(): void
@@ -187,7 +187,7 @@ final class SurfaceTest extends TestCase
         foreach (range(1, 60) as $seed) {
             $steps = Benchwork::steps(AnyPiece::document($seed));
             foreach ($steps as $step) {
-                $how = $step->kind === StepKind::Sand ? implode(' ', $step->how) : '';
+                $how = $step->kind === StepKind::Sand ? Told::all($step->how) : '';
                 preg_match('/In one go with the (.+?):/', $how, $m);
                 foreach ($m === [] ? [] : explode(' and the ', $m[1]) as $face) {
                     $shared++;
@@ -203,7 +203,7 @@ final class SurfaceTest extends TestCase
         $of = fn (string $starts, string $underside): array => Benchwork::steps(Benchwork::piece([Benchwork::bowl()], [
             'starts_as' => $starts, 'school' => ['underside' => $underside],
         ]));
-        $said = fn (array $steps, string $face): string => implode(' ', $steps["body.$face/sand"]->how);
+        $said = fn (array $steps, string $face): string => Told::all($steps["body.$face/sand"]->how);
         self::assertStringContainsString(
             'with the rim and the inside', $said($of('turned', 'with-the-rest'), 'outside'),
         );
@@ -222,9 +222,9 @@ final class SurfaceTest extends TestCase
     {
         $conflicts = Benchwork::route(Benchwork::piece([Benchwork::bowl($part)], $piece))->conflicts;
         $said = array_map(
-            fn (Conflict $one): string => ($one->forbids ? 'never: ' : '').$one->message,
+            fn (Conflict $one): string => ($one->forbids ? 'never: ' : '').Told::of($one->message),
             array_values(array_filter($conflicts, fn (Conflict $one): bool => preg_match(
-                '/oiled|alcohol between|the way you chose/', $one->message,
+                '/oiled|alcohol between|the way you chose/', Told::of($one->message),
             ) === 1)),
         );
         self::assertCount(count($expected), $said);
@@ -378,11 +378,11 @@ final class SurfaceTest extends TestCase
                 'wood' => $wood, 'surface' => ['own' => ['outside' => ['P120', 'P180', 'P240', 'P320', $last]]],
                 'coats' => [Benchwork::coats('c1', ['outside'], $coat)],
             ])]))->conflicts,
-            fn (Conflict $one): bool => preg_match('/trace of wax|bits of steel wool/i', $one->message) === 1,
+            fn (Conflict $one): bool => preg_match('/trace of wax|bits of steel wool/i', Told::of($one->message)) === 1,
         ));
         self::assertSame($words === null ? 0 : 1, count($conflicts));
         if ($words !== null) {
-            self::assertStringContainsString($words, $conflicts[0]->message);
+            self::assertStringContainsString($words, Told::of($conflicts[0]->message));
             self::assertSame($isForbidden, $conflicts[0]->forbids);
         }
     }
@@ -468,7 +468,7 @@ final class SurfaceTest extends TestCase
         $back = $mended(['body/mount', 'body.inside/sand'])['one-grit-back'] ?? self::fail('one grit back');
         $minutesAt = Benchwork::steps($document)['body.inside/sand']->abrading->minutesAt ?? [];
         $last = array_slice($minutesAt, -2, 2, true);
-        self::assertStringContainsString(implode(' and ', array_keys($last)), $back->remedy->title);
+        self::assertStringContainsString(implode(' and ', array_keys($last)), Told::of($back->remedy->title));
         self::assertSame([], $back->remedy->again, 'what was sanded stays sanded');
         self::assertEqualsWithDelta(array_sum($last), $back->steps[0]->minutes, 1);
         // Under a coat there is no going back one grit.

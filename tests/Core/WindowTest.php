@@ -206,7 +206,7 @@ final class WindowTest extends TestCase
                 'Coat 1 of 2 waits 2.0 h, hands busy with Ebb bowl', 'Coat 2 of 2 waits 12.0 h after coat 1 of 2',
                 'Coat 2 of 2 waits 8.0 h for working hours',
             ],
-            $plan->late[0]->because,
+            Told::each($plan->late[0]->because),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Piece;
+use Tests\Core\Told;
 
 /** Marks through the pages: placed, set, told, laid out, moved together, printed and turned. */
 final class MarksTest extends FeatureTestCase
@@ -34,7 +35,7 @@ final class MarksTest extends FeatureTestCase
         );
         self::assertNotSame($before, (string) $this->at($piece, $mark['id'])->getContent());
         $step = $this->step($piece->refresh(), $mark['id']);
-        self::assertStringContainsString('12 flutes 1.5 mm deep', implode(' ', $step->details->how));
+        self::assertStringContainsString('12 flutes 1.5 mm deep', Told::all($step->details->how));
 
         $this->from(route('pieces.marks', [$piece, 'mark' => $mark['id']]))
             ->put(route('pieces.marks.update', [$piece, $mark['id']]), $set(3, ['count' => '0', 'tool' => 'spoon']))
@@ -58,7 +59,7 @@ final class MarksTest extends FeatureTestCase
         $page->assertSeeText('This will not do.')->assertSeeText('it snaps')->assertSeeText('between 69° and 111°')
             ->assertSeeText('will not do');
         self::assertSame(
-            'forbid', collect($piece->refresh()->conflicts)->firstWhere('severity', 'forbid')['severity'] ?? '',
+            'forbid', collect($piece->refresh()->conflicts)->firstWhere('forbids', true)?->toArray()['severity'] ?? '',
         );
         self::assertNull($piece->ready_at);
         $this->put(route('pieces.marks.update', [$piece, $id]), $hook(2, '90'))->assertSessionHasNoErrors();

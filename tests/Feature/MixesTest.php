@@ -8,6 +8,7 @@ use App\Models\OwnMix;
 use App\Models\Piece;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Told;
 
 /** Mixes of a maker's own through the pages. */
 final class MixesTest extends FeatureTestCase
@@ -34,7 +35,7 @@ final class MixesTest extends FeatureTestCase
         $layers = $this->body($piece)['coats'][0]['layers'];
         $last = $this->step($piece, end($layers)['id']);
         self::assertSame('Shed wiping oil', $last->product);
-        $how = implode(' ', $last->details->how);
+        $how = Told::all($last->details->how);
         self::assertStringContainsString('of pure tung oil', $how);
         self::assertSame(30.0, $this->waitOf($piece, $layers[count($layers) - 2]['id']));
 

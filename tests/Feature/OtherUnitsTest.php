@@ -51,10 +51,10 @@ final class OtherUnitsTest extends FeatureTestCase
             'version' => 1, 'flaw_kind' => 'crack', 'flaw_on' => 'outer', 'flaw_from' => '1', 'flaw_to' => '2',
             'wish' => 'fill', 'with' => 'powder-ca', 'flaw_width' => '0.02', 'flaw_depth' => '0.1',
         ])->assertSessionHasNoErrors();
-        $step = $piece->plannedSteps()->where('title', 'like', '%25 to 51 mm%')->firstOrFail();
+        $step = $piece->plannedSteps()->where('kind', 'repair')->firstOrFail();
         $this->post(route('steps.start', $step));
         $said = (string) $this->get('/bench')->getContent();
-        self::assertStringContainsString('0.98 in to 2.01 in along the outside', $said);
+        self::assertStringContainsString('1.00 to 2.00 in along the outside', $said);
         self::assertStringNotContainsString('51 mm', $said);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Piece;
+use Tests\Core\Told;
 
 final class PieceTest extends FeatureTestCase
 {
@@ -246,7 +247,7 @@ final class PieceTest extends FeatureTestCase
             ['do' => 'add', 'plan' => $this->planId($piece, 1), 'product' => 'Wiping varnish (oil-based thinned)'],
         )->assertSessionHasNoErrors();
         $this->get(route('pieces.coats', $piece))->assertSee('Nothing sticks over wax')->assertSee('Wash the wax off');
-        self::assertSame('forbid', $piece->refresh()->conflicts[0]['severity']);
+        self::assertTrue($piece->refresh()->conflicts[0]->forbids);
         $put(['do' => 'remove', 'plan' => $this->planId($piece, 1), 'coat' => $this->coatId($piece, 1, 5)]);
         $put([
             'do' => 'denib', 'plan' => $this->planId($piece, 1), 'coat' => $this->coatId($piece, 1, 1),
@@ -255,13 +256,13 @@ final class PieceTest extends FeatureTestCase
         self::assertSame('steel-wool', $this->body($piece)['coats'][1]['layers'][1]['denib']);
         $put(['do' => 'buff', 'plan' => $this->planId($piece, 1), 'buff' => 'hand']);
         $buff = $this->body($piece)['coats'][1]['id'].'/buff';
-        self::assertStringContainsString('by hand', $this->step($piece, $buff)->title);
+        self::assertStringContainsString('by hand', Told::of($this->step($piece, $buff)->title));
         $put(['do' => 'buff', 'plan' => $this->planId($piece, 1), 'buff' => 'wheel']);
-        self::assertStringContainsString('on the wheel', $this->step($piece, $buff)->title);
+        self::assertStringContainsString('on the wheel', Told::of($this->step($piece, $buff)->title));
         $put(['do' => 'buff', 'plan' => $this->planId($piece, 1), 'buff' => '']);
         self::assertNull($piece->plannedSteps()->where('step', $buff)->first());
         $put(['do' => 'sheen', 'plan' => $this->planId($piece, 1), 'sheen' => 'matt'])->assertSessionHasNoErrors();
-        self::assertStringContainsString('pad', $this->step($piece, $buff)->title);
+        self::assertStringContainsString('pad', Told::of($this->step($piece, $buff)->title));
         $this->get(route('pieces.coats', $piece))->assertSee('value="matt" selected', false);
         $put(['do' => 'sheen', 'plan' => $this->planId($piece, 1), 'sheen' => 'glassy'])
             ->assertSessionHasErrors('sheen');

@@ -150,7 +150,7 @@ final class PlanningTest extends FeatureTestCase
         );
         $this->bowl(['name' => 'Calm bowl', 'due_at' => '2027-03-01T12:00:00Z']);
         $hasty = $this->shop->pieces()->where('name', 'Hasty bowl')->firstOrFail();
-        self::assertGreaterThan(24 * 28, $hasty->late['hours']);
+        self::assertGreaterThan(24 * 28, $hasty->late->hours ?? 0.0);
         $weeks = $this->get('/weeks')->assertOk()->assertSee('1 of 2 pieces will be late')->assertSee(
             'Hasty bowl will be late by',
         );

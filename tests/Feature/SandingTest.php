@@ -9,6 +9,7 @@ use App\Planning\Shopping;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Wood\Pore;
 use Illuminate\Support\Carbon;
+use Tests\Core\Told;
 
 /** The surface from plan to bench: ways, habits, what is used up, and what the bench teaches. */
 final class SandingTest extends FeatureTestCase
@@ -76,7 +77,7 @@ final class SandingTest extends FeatureTestCase
         self::assertSame([$grits[0] => 'alcohol'], $this->body($piece)['surface']['wiped']['outside']);
         $until = strtolower("to-$grits[0]");
         $wipe = $this->step($piece, "body.outside/wipe-$until");
-        self::assertStringContainsString("after $grits[0]", $wipe->title);
+        self::assertStringContainsString("after $grits[0]", Told::of($wipe->title));
         $this->work($piece, 'body/mount', 'body.inside/sand', 'body.rim/sand', "body.outside/sand-$until");
         $this->get('/bench')->assertSee("Wipe with alcohol after $grits[0]");
         $this->get(route('pieces.surface', $piece))->assertSee('wipe: alcohol');
@@ -96,7 +97,7 @@ final class SandingTest extends FeatureTestCase
         self::assertSame(['outside' => 'torn'], $body['surface']['cut']);
         $this->get(route('pieces.surface', $piece))->assertSee('where it is torn')->assertSee('in two quarters')
             ->assertSee('Why not another way')->assertSee('a stick is for bores');
-        self::assertStringContainsString('where it is torn', $this->step($piece, 'body.outside/sand')->title);
+        self::assertStringContainsString('where it is torn', Told::of($this->step($piece, 'body.outside/sand')->title));
         $this->put(route('pieces.surface', $piece), [
             'version' => $piece->refresh()->version, 'cut' => ['outside' => 'gnawed'],
         ])->assertSessionHasErrors('cut.outside');

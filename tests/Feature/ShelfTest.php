@@ -9,6 +9,7 @@ use App\Models\Workshop;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\Coating;
 use Illuminate\Support\Facades\Artisan;
+use Tests\Core\Told;
 
 /** The shelf of abrasives and tins, the log, and the commands that fill a workshop. */
 final class ShelfTest extends FeatureTestCase
@@ -26,7 +27,7 @@ final class ShelfTest extends FeatureTestCase
     public function test_taking_a_grit_off_the_shelf_changes_every_ladder(): void
     {
         $piece = $this->bowl();
-        $title = fn (): string => $this->step($piece, 'body.outside/sand')->title;
+        $title = fn (): string => Told::of($this->step($piece, 'body.outside/sand')->title);
         $before = $title();
         preg_match('/P\d+$/', $before, $m);
         $this->delete(
@@ -42,7 +43,7 @@ final class ShelfTest extends FeatureTestCase
         )->assertOk()->assertSee('Nothing to sand with.')->assertSee('those of the usual set');
         self::assertNull($piece->refresh()->ready_at, 'no date without abrasives');
         self::assertStringContainsString(
-            'There is no abrasive on the shelf', json_encode($piece->refresh()->conflicts, JSON_THROW_ON_ERROR),
+            'There is no abrasive on the shelf', Told::all(array_column($piece->refresh()->conflicts, 'message')),
         );
     }
 

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Demo\DemoWorkshop;
 use App\Models\EntryKind;
+use App\Models\Kept\SaidCast;
 use App\Models\Piece;
 use App\Models\PieceState;
 use App\Models\StepState;
@@ -94,7 +95,7 @@ class SeedBench extends Command
                 $log[] = [
                     'workshop_id' => $workshop->id, 'piece_id' => $copy->id, 'kind' => EntryKind::Done->value,
                     'step' => $step->id,
-                    'title' => $step->title, 'happened_at' => $at, 'facts' => '{}',
+                    'title' => SaidCast::written($step->title), 'happened_at' => $at, 'facts' => '{}',
                     'once_key' => "$copy->id:$step->id:0",
                 ];
             }

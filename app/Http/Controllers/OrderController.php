@@ -14,6 +14,7 @@ use App\Planning\Edit;
 use App\Planning\History;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
+use App\View\Show;
 use Closure;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
@@ -26,8 +27,11 @@ use Illuminate\Validation\ValidationException;
 /** The maker's own place in the route: steps moved, steps of their own, and their school. */
 class OrderController extends Controller
 {
-    public function __construct(private readonly PieceEditor $editor, private readonly ShopMapper $mapper)
-    {
+    public function __construct(
+        private readonly PieceEditor $editor,
+        private readonly ShopMapper $mapper,
+        private readonly Show $show,
+    ) {
     }
 
     public function move(MoveStep $request, Piece $piece): RedirectResponse
@@ -115,13 +119,14 @@ class OrderController extends Controller
         foreach ($route->conflicts as $conflict) {
             if ($conflict->code === Conflict::ORDER && $conflict->steps === $pair) {
                 throw ValidationException::withMessages([
-                    'step' => "$conflict->message {$conflict->choices[0]}.",
+                    'step' => $this->show->sentence($conflict->message).' '
+                        .$this->show->sentence($conflict->choices[0] ?? '').'.',
                 ]);
             }
         }
         foreach ($route->conflicts as $conflict) {
             if ($conflict->steps === $pair) {
-                return $conflict->message;
+                return $this->show->sentence($conflict->message);
             }
         }
 

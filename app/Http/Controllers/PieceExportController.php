@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Piece;
 use App\Planning\ShopMapper;
 use App\View\DownloadName;
+use App\View\Show;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\Part;
@@ -77,9 +78,9 @@ class PieceExportController extends Controller
         );
     }
 
-    public function csv(Request $request, Piece $piece): StreamedResponse
+    public function csv(Request $request, Piece $piece, Show $show): StreamedResponse
     {
-        return response()->streamDownload(function () use ($piece): void {
+        return response()->streamDownload(function () use ($piece, $show): void {
             $out = fopen('php://output', 'w');
             if ($out === false) {
                 return;
@@ -93,10 +94,11 @@ class PieceExportController extends Controller
             foreach ($piece->plannedSteps as $step) {
                 $d = $step->details;
                 $write([
-                    $step->position + 1, $step->step, $step->part, $step->title, $step->minutes, $step->state->value,
+                    $step->position + 1, $step->step, $step->part, $show->sentence($step->title), $step->minutes,
+                    $step->state->value,
                     $step->start_at?->toIso8601ZuluString(), $step->end_at?->toIso8601ZuluString(),
                     $d->wait['min_hours'] ?? 0, $d->wait['max_hours'] ?? null, $step->product, $d->amount?->ml(),
-                    $d->hold, $d->speedRpm, $d->because,
+                    $show->sentence($d->hold), $d->speedRpm, $show->sentence($d->because),
                 ]);
             }
         }, DownloadName::of([$piece->name, 'route'], 'csv'), ['Content-Type' => 'text/csv; charset=UTF-8']);

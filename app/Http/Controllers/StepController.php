@@ -50,12 +50,12 @@ class StepController extends Controller
             $written || $this->photos->forget($step->workshop_id, (string) ($facts['photo'] ?? ''));
         }
         if (! $written) {
-            return back()->with('said', "“{$entry->title}” was already logged; nothing was added.");
+            return back()->with('said', "{$this->quoted($entry)} was already logged; nothing was added.");
         }
         $early = $entry->facts['early_hours'] ?? null;
         $late = $entry->facts['late_hours'] ?? null;
 
-        return back()->with('said', "Done: “{$entry->title}”.".match (true) {
+        return back()->with('said', "Done: {$this->quoted($entry)}.".match (true) {
             $early !== null => " Logged $early h before its wait was over.",
             $late !== null => " Its window had closed $late h before: scuff the coat below next time.",
             default => ' The plan has moved.',
@@ -63,6 +63,11 @@ class StepController extends Controller
             'undo' => $entry->id,
             'moved' => Moved::told($step->piece->name, $before, $step->piece->refresh()->ready_at),
         ]);
+    }
+
+    private function quoted(LogEntry|PlannedStep $what): string
+    {
+        return '“'.$this->show->sentence($what->title).'”';
     }
 
     private function outOfTime(OutOfTime $e): string
@@ -91,7 +96,7 @@ class StepController extends Controller
         );
 
         return back()->with('said', $written
-            ? "Skipped: “{$entry->title}”." : "“{$entry->title}” was already logged; nothing was added.",
+            ? "Skipped: {$this->quoted($entry)}." : "{$this->quoted($entry)} was already logged; nothing was added.",
         )->with('undo', $entry->id);
     }
 
@@ -99,7 +104,7 @@ class StepController extends Controller
     {
         $this->logbook->write($step, $this->user($request), EntryKind::Started, null, $request->form());
 
-        return back()->with('said', "The clock runs on “{$step->title}”.");
+        return back()->with('said', "The clock runs on {$this->quoted($step)}.");
     }
 
     public function note(LogWords $request, PlannedStep $step): RedirectResponse
@@ -116,7 +121,7 @@ class StepController extends Controller
         $undone = $this->logbook->undo($entry, $this->user($request));
 
         return back()->with('said', $undone
-            ? "Taken back: “{$entry->title}”. The entry stays in the log, struck out."
+            ? "Taken back: {$this->quoted($entry)}. The entry stays in the log, struck out."
             : 'That had been taken back already.');
     }
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Kept\PlanSummary;
 use App\Planning\Planner;
 use App\View\Show;
 use App\View\WeeksChart;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
 
 class WeeksController extends Controller
 {
@@ -23,25 +23,21 @@ class WeeksController extends Controller
 
         return view('weeks', [
             'chart' => WeeksChart::of($workshop, $show, $days, $page),
-            'summary' => $workshop->plan_summary ?? [], 'days' => $days,
+            'summary' => $workshop->plan_summary ?? PlanSummary::none(), 'days' => $days,
             'planned' => 'Last planned '.($workshop->planned_at === null ? 'never' : $show->dayTime(
                 $workshop->planned_at,
             ))
-                .$this->finish($workshop->plan_summary ?? [], $show).'.',
+                .$this->finish($workshop->plan_summary ?? PlanSummary::none(), $show).'.',
         ]);
     }
 
-    /**
-     * When all is done, and how much sooner that could be at best.
-     *
-     * @param  array<string, mixed>  $summary
-     */
-    private function finish(array $summary, Show $show): string
+    /** When all is done, and how much sooner that could be at best. */
+    private function finish(PlanSummary $summary, Show $show): string
     {
-        if (! isset($summary['finish'], $summary['lower_bound'])) {
+        [$finish, $bound] = [$summary->finish, $summary->lowerBound];
+        if ($finish === null || $bound === null) {
             return '';
         }
-        [$finish, $bound] = [Carbon::parse($summary['finish']), Carbon::parse($summary['lower_bound'])];
 
         return $finish->diffInHours($bound, true) < 1
             ? '; all done '.$show->day($finish).', as early as can be'

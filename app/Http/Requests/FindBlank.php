@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\View\Show;
-use App\View\Unit;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;

@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use App\Models\User;
 use App\View\Show;
-use App\View\Unit;
 use HonestGrain\Piece\Mark;
+use HonestGrain\Words\Unit;
 use Illuminate\Support\Carbon;
 
 /** A step is done. */

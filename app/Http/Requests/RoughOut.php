@@ -6,11 +6,11 @@ namespace App\Http\Requests;
 
 use App\Models\User;
 use App\View\Show;
-use App\View\Unit;
 use HonestGrain\Geometry\Node;
 use HonestGrain\Rack\Blank as CoreBlank;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\Keeping;
+use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Air;
 use App\View\Show;
-use App\View\Unit;
+use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

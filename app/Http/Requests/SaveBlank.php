@@ -8,13 +8,13 @@ use App\Models\Blank;
 use App\Models\User;
 use App\Planning\ShopMapper;
 use App\View\Show;
-use App\View\Unit;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Node;
 use HonestGrain\Rack\Blank as CoreBlank;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\Keeping;
 use HonestGrain\Rack\Pith;
+use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

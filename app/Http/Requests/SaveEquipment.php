@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\View\Show;
-use App\View\Unit;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\Lathe;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Layout\Cutter;
+use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

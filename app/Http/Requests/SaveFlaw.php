@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\View\Show;
-use App\View\Unit;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
 use HonestGrain\Piece\Wish;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\Unit;
 use Illuminate\Validation\Rule;
 
 /** What the wood brings, at its place on a part. */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\View\Show;
-use App\View\Unit;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\JointPlace;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\Unit;
 use Illuminate\Validation\Rule;
 
 /** How two parts meet. */

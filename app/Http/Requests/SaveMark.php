@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\View\Show;
-use App\View\Unit;
 use HonestGrain\Coating\ColourFamily;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Mark;
@@ -16,6 +15,7 @@ use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Setting;
 use HonestGrain\Technique\Techniques;
+use HonestGrain\Words\Unit;
 use Illuminate\Validation\Rule;
 
 /** A mark on a band of a part, and what is set for its technique; what is left empty is as usual. */

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\View\Show;
 use App\View\TinForm;
-use App\View\Unit;
+use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What a tin on the shelf says and holds. */

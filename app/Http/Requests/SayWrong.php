@@ -6,9 +6,9 @@ namespace App\Http\Requests;
 
 use App\Models\PlannedStep;
 use App\View\Show;
-use App\View\Unit;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Mending\FaultKind;
+use HonestGrain\Words\Unit;
 use Illuminate\Validation\Rule;
 
 /** What went wrong at a step, and where. */

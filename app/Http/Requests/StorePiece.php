@@ -8,10 +8,10 @@ use App\Models\Blank;
 use App\Models\User;
 use App\Planning\ShopMapper;
 use App\View\Show;
-use App\View\Unit;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Piece\Purpose;
+use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\View\Show;
-use App\View\Unit;
 use HonestGrain\Geometry\Bore;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Part;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\Unit;
 use Illuminate\Validation\Rule;
 
 /** Name, wood, grain, moisture, hold and bore of one part. */

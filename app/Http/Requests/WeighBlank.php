@@ -8,7 +8,7 @@ use App\Models\Blank;
 use App\Models\User;
 use App\Models\Workshop;
 use App\View\Show;
-use App\View\Unit;
+use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;

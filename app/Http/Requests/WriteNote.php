@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\View\Show;
-use App\View\Unit;
+use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A note about a piece or the shop, or the weight of a piece. */

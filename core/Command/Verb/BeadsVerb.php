@@ -16,17 +16,9 @@ final readonly class BeadsVerb implements Verb
         return 'beads';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'Equal round beads (or coves) on a length, with fillets between them.',
-            'fields' => [
-                'length_mm' => 'of the row, 0.1 to 3000',
-                'count' => 'of beads, 1 to 500',
-                'fillet_mm' => 'between two, 0 to 100 (0 where not given)',
-            ],
-            'example' => '{"length_mm":60,"count":5,"fillet_mm":2}',
-        ];
+        return '{"length_mm":60,"count":5,"fillet_mm":2}';
     }
 
     public function answer(Document $question): array

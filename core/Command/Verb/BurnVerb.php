@@ -26,24 +26,10 @@ final readonly class BurnVerb implements Verb
         return 'burn';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'How many mm the pen draws, and how many minutes it takes with the shading.',
-            'fields' => [
-                'unit' => 'a drawn repeat, as `units` lists them, or null',
-                'lines_mm' => 'in place of a repeat: the length of all lines, 0 to 10000000, or null',
-                'hardness_n' => 'Janka, 100 to 30000',
-                'shaded_mm2' => '0 to 10000000 (0 where not given)',
-                'tone' => 'of the shading, 0 to 1 (1 where not given)',
-                'radius_top_mm' => 'of the band, 1 to 1000 (with a repeat)',
-                'radius_bottom_mm' => 'of the band, 1 to 1000 (with a repeat)',
-                'slant_mm' => 'from edge to edge along the wall, 0.1 to 2000 (with a repeat)',
-                'repeats' => 'round the piece, 1 to 1000 (with a repeat)',
-            ],
-            'example' => '{"unit":"braid","lines_mm":null,"hardness_n":6000,"shaded_mm2":0,"tone":0.5,'
-                .'"radius_top_mm":100,"radius_bottom_mm":80,"slant_mm":60,"repeats":16}',
-        ];
+        return '{"unit":"braid","lines_mm":null,"hardness_n":6000,"shaded_mm2":0,"tone":0.5,'
+            .'"radius_top_mm":100,"radius_bottom_mm":80,"slant_mm":60,"repeats":16}';
     }
 
     public function answer(Document $question): array

@@ -25,23 +25,10 @@ final readonly class CureVerb implements Verb
         return 'cure';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'When a wait of reference hours (21 °C, 50 % RH) is over in the climate given.',
-            'fields' => [
-                'needs_hours' => 'reference hours, 0 to 20000',
-                'q' => 'speed-up per 10 °C, 1 to 6 (2 for reactive and oxidative cure, 1.5 for loss of solvent)',
-                'humidity' => '"none", "water-borne" or "moisture-curing" ("none" where not given)',
-                'min_c' => 'below this temperature the wait stands still, °C, or null',
-                'max_rh_percent' => 'above this humidity a warning is given, or null',
-                'start' => 'when the wait begins, such as 2026-12-01T09:00:00Z',
-                'climate' => 'readings {"at", "temp_c", "rh_percent"} in order of time, 1 to 20000; each holds '
-                    .'until the next, the last holds on',
-            ],
-            'example' => '{"needs_hours":24,"q":2,"humidity":"none","min_c":10,"start":"2026-12-01T09:00:00Z",'
-                .'"climate":[{"at":"2026-12-01T00:00:00Z","temp_c":18,"rh_percent":55}]}',
-        ];
+        return '{"needs_hours":24,"q":2,"humidity":"none","min_c":10,"start":"2026-12-01T09:00:00Z",'
+            .'"climate":[{"at":"2026-12-01T00:00:00Z","temp_c":18,"rh_percent":55}]}';
     }
 
     public function answer(Document $question): array

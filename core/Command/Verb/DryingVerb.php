@@ -27,20 +27,11 @@ final readonly class DryingVerb implements Verb
         return 'drying';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'How far a blank has dried by its weighings, and when it will be ready in the air given.',
-            'fields' => [
-                'readings' => 'up to '.Drying::MOST_WEIGHINGS.' {"at", "mass_g"} in order of time; where a meter was '
-                    .'read beside one, also "meter_percent", 0 to 100',
-                'temp_c' => 'air temperature, −20 to 90 °C',
-                'rh_percent' => 'relative humidity, 0 to 100 %',
-            ],
-            'example' => '{"readings":[{"at":"2026-01-05T10:00:00Z","mass_g":1000},'
-                .'{"at":"2026-02-05T10:00:00Z","mass_g":870},{"at":"2026-03-05T10:00:00Z","mass_g":800}],'
-                .'"temp_c":18,"rh_percent":60}',
-        ];
+        return '{"readings":[{"at":"2026-01-05T10:00:00Z","mass_g":1000},'
+            .'{"at":"2026-02-05T10:00:00Z","mass_g":870},{"at":"2026-03-05T10:00:00Z","mass_g":800}],'
+            .'"temp_c":18,"rh_percent":60}';
     }
 
     public function answer(Document $question): array

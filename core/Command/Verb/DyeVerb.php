@@ -25,22 +25,10 @@ final readonly class DyeVerb implements Verb
         return 'dye';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'The colour of a wood under layers of dye, each sanded back, and a coat; a guide, the test '
-                .'board decides.',
-            'fields' => [
-                'wood_rgb' => 'early wood, late wood and figure, such as "#d8c29a"',
-                'layers' => '0 to 20, as they come: {"rgb", "strength" 0 to 10, "uptake" three of 0 to 10, "depth_um" '
-                    .'three of 0.1 to 10000, "sanded_um" 0 to 10000 (0 where not given)}',
-                'coat' => '"oil", "clear", "amber" or null',
-                'best_contrast_of_layer' => 'which layer is sanded back for the most contrast, from 0',
-                'sanded_um_range' => 'from and to, 0 to 1000 (0 to 100 where not given)',
-            ],
-            'example' => '{"wood_rgb":["#e9d9b8","#d8c29a","#c9ac7c"],"layers":[{"rgb":"#101010","strength":1,'
-                .'"uptake":[1,0.4,0.8],"depth_um":[120,30,300],"sanded_um":40}],"coat":null}',
-        ];
+        return '{"wood_rgb":["#e9d9b8","#d8c29a","#c9ac7c"],"layers":[{"rgb":"#101010","strength":1,'
+            .'"uptake":[1,0.4,0.8],"depth_um":[120,30,300],"sanded_um":40}],"coat":null}';
     }
 
     public function answer(Document $question): array

@@ -16,13 +16,9 @@ final readonly class EmcVerb implements Verb
         return 'emc';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'The equilibrium moisture content of wood in given air (Wood Handbook, ch. 4).',
-            'fields' => ['temp_c' => 'air temperature, −20 to 90 °C', 'rh_percent' => 'relative humidity, 0 to 100 %'],
-            'example' => '{"temp_c":21.1,"rh_percent":50}',
-        ];
+        return '{"temp_c":21.1,"rh_percent":50}';
     }
 
     public function answer(Document $question): array

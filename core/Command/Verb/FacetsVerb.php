@@ -16,18 +16,9 @@ final readonly class FacetsVerb implements Verb
         return 'facets';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'Flats round a turned piece: how deep they cut, how wide they are, and the wall that is left.',
-            'fields' => [
-                'count' => 'of flats, 3 to 1000',
-                'radius_mm' => 'of the turned piece, 1 to 1000',
-                'wall_mm' => '0.1 to 1000',
-                'min_wall_mm' => 'the least that you leave, 0 to 1000 (0 where not given)',
-            ],
-            'example' => '{"count":12,"radius_mm":50,"wall_mm":8,"min_wall_mm":3}',
-        ];
+        return '{"count":12,"radius_mm":50,"wall_mm":8,"min_wall_mm":3}';
     }
 
     public function answer(Document $question): array

@@ -17,29 +17,11 @@ final readonly class FlutesVerb implements Verb
         return 'flutes';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'Flutes round a straight band: width, land, wall left, length, minutes.',
-            'fields' => [
-                'count' => 'round the piece, 1 to 1000',
-                'tool' => '{"kind":"ball","radius_mm"} (0.1 to 100) or {"kind":"v","angle_deg"} (10 to 170)',
-                'cutter_radius_mm' => 'in place of tool: a ball of this radius',
-                'depth_mm' => '0.01 to 50',
-                'radii_mm' => 'of the band, 2 to 200 of them evenly apart from the top down, 1 to 1000 each',
-                'slant_mm' => 'from edge to edge along the wall, 0.1 to 2000',
-                'lead_mm' => 'of a spiral, height of one full turn, 1 to 100000; null for straight ones',
-                'fade_mm' => 'at each end, 0 to half of slant_mm; the figures are those of full depth',
-                'wall_mm' => '0.1 to 500',
-                'min_wall_mm' => 'the least that you leave, 0 to 500 (0 where not given)',
-                'min_land_mm' => 'the least that you leave, 0 to 500 (0 where not given)',
-                'passes' => 'for each flute, 1 to 100 (1 where not given)',
-                'feed_mm_s' => '0.01 to 1000',
-            ],
-            'example' => '{"count":24,"tool":{"kind":"ball","radius_mm":6},"depth_mm":2,"radii_mm":[100,80],'
-                .'"slant_mm":60,"lead_mm":null,"fade_mm":0,"wall_mm":8,"min_wall_mm":4,'
-                .'"min_land_mm":1,"passes":2,"feed_mm_s":10}',
-        ];
+        return '{"count":24,"tool":{"kind":"ball","radius_mm":6},"depth_mm":2,"radii_mm":[100,80],'
+            .'"slant_mm":60,"lead_mm":null,"fade_mm":0,"wall_mm":8,"min_wall_mm":4,'
+            .'"min_land_mm":1,"passes":2,"feed_mm_s":10}';
     }
 
     public function answer(Document $question): array

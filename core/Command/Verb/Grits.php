@@ -22,18 +22,11 @@ final readonly class Grits implements Verb
         return 'grits';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'The grit progression with the least total minutes from the abrasives at hand, and the price '
-                .'and faults of '
-                .'your own.',
-            'fields' => SandingFields::SURFACE + SandingFields::SHARED
-                + ['own' => 'your own progression in the order you use it, or null'],
-            'example' => '{"tool_mark_um":80,"limit_um":12,"floor_um":null,"area_mm2":70000,"hardness_n":6000,'
-                .'"speed_m_s":3,'
-                .'"available":["P80","P120","P150","P180","P240","P320","P400"],"own":["P80","P180","P400"]}',
-        ];
+        return '{"tool_mark_um":80,"limit_um":12,"floor_um":null,"area_mm2":70000,"hardness_n":6000,'
+            .'"speed_m_s":3,'
+            .'"available":["P80","P120","P150","P180","P240","P320","P400"],"own":["P80","P180","P400"]}';
     }
 
     public function answer(Document $question): array

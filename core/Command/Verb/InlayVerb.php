@@ -21,19 +21,9 @@ final readonly class InlayVerb implements Verb
         return 'inlay';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'What fills a groove: powder, binder and how many fills.',
-            'fields' => [
-                'groove.length_mm' => '0.1 to 100000',
-                'groove.width_mm' => '0.01 to 200',
-                'groove.depth_mm' => '0.01 to 200',
-                'groove.section' => '"square" or "v"',
-                'binder' => '"ca" or "epoxy"',
-            ],
-            'example' => '{"groove":{"length_mm":300,"width_mm":3,"depth_mm":4,"section":"square"},"binder":"ca"}',
-        ];
+        return '{"groove":{"length_mm":300,"width_mm":3,"depth_mm":4,"section":"square"},"binder":"ca"}';
     }
 
     public function answer(Document $question): array

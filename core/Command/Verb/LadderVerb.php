@@ -22,22 +22,11 @@ final readonly class LadderVerb implements Verb
         return 'ladder';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        $surfaces = [];
-        foreach (['id' => 'name of the surface'] + SandingFields::SURFACE as $field => $text) {
-            $surfaces["surfaces[].$field"] = $text;
-        }
-
-        return [
-            'does' => 'One ladder with the least total minutes for one to six surfaces that are sanded in one mount '
-                .'and share '
-                .'each change of grit.',
-            'fields' => $surfaces + SandingFields::SHARED,
-            'example' => '{"hardness_n":6000,"available":["P80","P120","P180","P240","P320","P400"],"surfaces":['
-                .'{"id":"outside","tool_mark_um":80,"limit_um":12,"area_mm2":70000,"speed_m_s":3},'
-                .'{"id":"inside","tool_mark_um":120,"limit_um":12,"area_mm2":60000,"speed_m_s":2.5}]}',
-        ];
+        return '{"hardness_n":6000,"available":["P80","P120","P180","P240","P320","P400"],"surfaces":['
+            .'{"id":"outside","tool_mark_um":80,"limit_um":12,"area_mm2":70000,"speed_m_s":3},'
+            .'{"id":"inside","tool_mark_um":120,"limit_um":12,"area_mm2":60000,"speed_m_s":2.5}]}';
     }
 
     public function answer(Document $question): array

@@ -12,27 +12,15 @@ use HonestGrain\Reading\Document;
 /** A band divided round the piece, and laid flat. */
 final readonly class LayoutVerb implements Verb
 {
-    public const FIELDS = [
-        'radius_top_mm' => 'of the band, 1 to 1000',
-        'radius_bottom_mm' => 'of the band, 1 to 1000',
-        'slant_mm' => 'from edge to edge along the wall, 0.1 to 2000, no less than the radii differ',
-        'wanted_pitch_mm' => 'on the larger circle, 0.1 to 10000',
-        'index_holes' => 'of the plate, 1 to 1000',
-    ];
-
     public function name(): string
     {
         return 'layout';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'Divides a straight band round a piece by an index plate, and lays it flat.',
-            'fields' => self::FIELDS,
-            'example' => '{"radius_top_mm":100,"radius_bottom_mm":80,"slant_mm":60,"wanted_pitch_mm":40,'
-                .'"index_holes":48}',
-        ];
+        return '{"radius_top_mm":100,"radius_bottom_mm":80,"slant_mm":60,"wanted_pitch_mm":40,'
+            .'"index_holes":48}';
     }
 
     public function answer(Document $question): array

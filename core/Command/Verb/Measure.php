@@ -24,23 +24,10 @@ final readonly class Measure implements Verb
         return 'measure';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'Measures a profile: areas, end-grain shares, volume, mass, wall and floor.',
-            'fields' => [
-                'shape.outer' => 'nodes [z, r] or [z, r, "corner"], mm, from the foot up to the rim; 2 to 200',
-                'shape.inner' => 'nodes from the rim down to the bottom centre, or null for a solid piece',
-                'grain' => '"side" (across the lathe axis) or "end" (along it)',
-                'wood' => 'a wood of the catalogue, or null',
-                'moisture_percent' => 'moisture content, 0 to 200 % (12 where not given)',
-                'bands' => 'strips {"id", "on": "outer"|"inner"|"rim"|"foot"|"top", "from_mm", "to_mm"}, '
-                    .'arc length from the first node',
-                'min_wall_mm' => 'the least wall you allow, mm (3 where not given)',
-            ],
-            'example' => '{"shape":{"outer":[[0,50],[100,50]],"inner":null},"grain":"end","wood":"Ash (white)",'
-                .'"moisture_percent":9,"bands":[]}',
-        ];
+        return '{"shape":{"outer":[[0,50],[100,50]],"inner":null},"grain":"end","wood":"Ash (white)",'
+            .'"moisture_percent":9,"bands":[]}';
     }
 
     public function answer(Document $question): array

@@ -9,14 +9,12 @@ use HonestGrain\Command\Verb;
 use HonestGrain\Mending\Cause;
 use HonestGrain\Mending\Causes;
 use HonestGrain\Mending\Fault;
-use HonestGrain\Mending\FaultKind;
 use HonestGrain\Mending\Mended;
 use HonestGrain\Mending\Remedies;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
-use HonestGrain\Words\Sentences;
 
 /** What can be done about something that went wrong. */
 final readonly class Mend implements Verb
@@ -32,23 +30,12 @@ final readonly class Mend implements Verb
         return 'mend';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'The remedies for a fault: steps, minutes, waits, what is done again; and its likely causes.',
-            'fields' => [
-                'piece' => 'a whole piece document, version 2',
-                'done' => 'ids of the steps that have been done, in order',
-                'fault.kind' => implode(', ', array_column(FaultKind::cases(), 'value')),
-                'fault.part' => 'the part it is on (the body where not given)',
-                'fault.on' => '"outer", "inner", "rim", "foot" or "top" ("outer" where not given)',
-                'fault.from_mm, fault.to_mm' => 'along that face, mm; the whole face where not given',
-            ],
-            'example' => '{"piece":{"format":"honest-grain/piece","version":2,"name":"Bowl","form":"shallow-bowl",'
-                .'"parts":[{"id":"body","wood":"Ash (white)","grain":"side","shape":{"outer":[[0,45,"corner"],[20,90],'
-                .'[90,140,"corner"]],"inner":[[90,132,"corner"],[28,80],[10,0]]}}]},"done":["body/mount"],'
-                .'"fault":{"kind":"torn","part":"body","on":"outer","from_mm":10,"to_mm":40}}',
-        ];
+        return '{"piece":{"format":"honest-grain/piece","version":2,"name":"Bowl","form":"shallow-bowl",'
+            .'"parts":[{"id":"body","wood":"Ash (white)","grain":"side","shape":{"outer":[[0,45,"corner"],[20,90],'
+            .'[90,140,"corner"]],"inner":[[90,132,"corner"],[28,80],[10,0]]}}]},"done":["body/mount"],'
+            .'"fault":{"kind":"torn","part":"body","on":"outer","from_mm":10,"to_mm":40}}';
     }
 
     public function answer(Document $question): array
@@ -59,8 +46,6 @@ final readonly class Mend implements Verb
         $done = $question->has('done') ? $question->strings('done', self::MOST_DONE) : [];
 
         $bench = Bench::usual($this->catalogue);
-        $words = new Sentences;
-        $doubt = Remedies::doubt($piece, $bench, $tables, $done, $fault);
 
         return [
             'remedies' => array_map(
@@ -68,9 +53,9 @@ final readonly class Mend implements Verb
                 Remedies::of($piece, $bench, $tables, $done, $fault),
             ),
             'causes' => array_map(
-                fn (Cause $cause): array => $cause->toArray($words), Causes::of($piece, $bench, $tables, $done, $fault),
+                fn (Cause $cause): array => $cause->toArray(), Causes::of($piece, $bench, $tables, $done, $fault),
             ),
-            'doubt' => $doubt === null ? null : $words->say($doubt),
+            'doubt' => Remedies::doubt($piece, $bench, $tables, $done, $fault),
         ];
     }
 }

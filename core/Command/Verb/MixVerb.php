@@ -16,24 +16,9 @@ final readonly class MixVerb implements Verb
         return 'mix';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'Amounts for a mix: parts by volume, a shellac cut, or resin and hardener within their pot life.',
-            'fields' => [
-                'kind' => '"parts", "shellac-cut" or "two-part"',
-                'volume_ml' => 'parts, two-part: how much to mix, mL',
-                'parts' => 'parts: list of {"name", "parts", "density_g_per_ml" or null}',
-                'cut_lb' => 'shellac-cut: pounds of flakes to the US gallon, 0.1 to 10',
-                'alcohol_ml' => 'shellac-cut: alcohol, mL',
-                'ratio' => 'two-part: [resin, hardener]',
-                'by' => 'two-part: "volume" or "mass"',
-                'densities' => 'two-part: [resin, hardener], g/mL; may be left out where the ratio is by volume',
-                'pot_life_minutes' => 'two-part: minutes the mix can be used',
-                'use_minutes' => 'two-part: minutes you need to use it up',
-            ],
-            'example' => '{"kind":"shellac-cut","cut_lb":2,"alcohol_ml":250}',
-        ];
+        return '{"kind":"shellac-cut","cut_lb":2,"alcohol_ml":250}';
     }
 
     public function answer(Document $question): array

@@ -24,24 +24,9 @@ final readonly class PiercingVerb implements Verb
         return 'piercing';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'How open a pierced wall is and what stands between its holes; or how strong the tongue of '
-                .'a hook is by its grain.',
-            'fields' => [
-                'hole_mm' => 'diameter, 0.1 to 200',
-                'pitch_mm' => 'from middle to middle, above hole_mm, to 500',
-                'grid' => '"hexagonal" or "square"',
-                'wall_mm' => '0.1 to 500',
-                'area_mm2' => '1 to 10000000',
-                'min_bridge_mm' => 'the least that you leave, 0 to 500 (wall_mm where not given)',
-                'tongue' => 'in place of these: {"azimuth_deg", "tilt_deg"}; azimuth 0 to 360 from where the grain '
-                    .'comes out, tilt −90 to 90 from the level',
-                'grain' => 'of the tongue: "side" or "end"',
-            ],
-            'example' => '{"hole_mm":4,"pitch_mm":6,"grid":"hexagonal","wall_mm":2,"area_mm2":5000}',
-        ];
+        return '{"hole_mm":4,"pitch_mm":6,"grid":"hexagonal","wall_mm":2,"area_mm2":5000}';
     }
 
     public function answer(Document $question): array

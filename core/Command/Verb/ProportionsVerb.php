@@ -21,19 +21,9 @@ final readonly class ProportionsVerb implements Verb
         return 'proportions';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'Splits a height or a band by thirds, the golden section, equal parts or a ratio of your own.',
-            'fields' => [
-                'length_mm' => 'of the whole, 0.1 to 3000',
-                'rule' => '"thirds", "golden" (the larger part at the foot), "equal" or "ratio"',
-                'parts' => 'of "equal", 2 to 100 (3 where not given)',
-                'ratios' => 'of "ratio", from the foot up: 2 to 100 numbers above 0',
-                'shape' => 'as `measure` takes it, or null; with it each mark has its outer diameter',
-            ],
-            'example' => '{"length_mm":210,"rule":"ratio","ratios":[1,2]}',
-        ];
+        return '{"length_mm":210,"rule":"ratio","ratios":[1,2]}';
     }
 
     public function answer(Document $question): array

@@ -24,22 +24,14 @@ final readonly class RouteVerb implements Verb
         return 'route';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'Derives the ordered steps of a piece document and what conflicts in it.',
-            'fields' => [
-                '(whole document)' => 'a piece as the application exports it, version 2; see '
-                    .'docs/formats/piece.md',
-                'parts.surface.abrasives' => 'the grits at hand; '.implode(', ', Bench::USUAL_GRITS).' where not given',
-            ],
-            'example' => '{"format":"honest-grain/piece","version":2,"name":"Bowl","form":"shallow-bowl","parts":[{'
-                .'"id":"body","wood":"Ash (white)","grain":"side","moisture_percent":9,"holding":"tenon",'
-                .'"shape":{"outer":[[0,40,"corner"],[30,90],[60,110,"corner"]],'
-                .'"inner":[[60,104,"corner"],[34,86],[10,0]]},'
-                .'"coats":[{"id":"c1","zones":["outside","inside","rim"],"layers":[{"id":"l1",'
-                .'"product":"Oil-varnish blend","denib":null}],"buff":false}]}]}',
-        ];
+        return '{"format":"honest-grain/piece","version":2,"name":"Bowl","form":"shallow-bowl","parts":[{'
+            .'"id":"body","wood":"Ash (white)","grain":"side","moisture_percent":9,"holding":"tenon",'
+            .'"shape":{"outer":[[0,40,"corner"],[30,90],[60,110,"corner"]],'
+            .'"inner":[[60,104,"corner"],[34,86],[10,0]]},'
+            .'"coats":[{"id":"c1","zones":["outside","inside","rim"],"layers":[{"id":"l1",'
+            .'"product":"Oil-varnish blend","denib":null}],"buff":false}]}]}';
     }
 
     public function answer(Document $question): array

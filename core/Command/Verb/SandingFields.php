@@ -13,27 +13,6 @@ use HonestGrain\Reading\Document;
 /** The fields that `grits` and `ladder` share: a surface, and what sanding it costs. */
 final class SandingFields
 {
-    public const SURFACE = [
-        'tool_mark_um' => 'depth of the marks the tool left, µm, above 0 to 5000',
-        'limit_um' => 'the deepest scratch that may remain, µm, above 0 to 500',
-        'floor_um' => 'the last scratch may not be finer than this, µm, or null',
-        'area_mm2' => 'surface to sand, mm²',
-        'speed_m_s' => 'speed of the abrasive over the wood, m/s, 0.05 to 30',
-    ];
-
-    public const SHARED = [
-        'pad_mm2' => 'area of the pad, mm² (1200 where not given)',
-        'hardness_n' => 'Janka hardness, N, 100 to 40000',
-        'max_ratio' => 'greatest fall in size from one grit to the next (1.8 where not given)',
-        'change_minutes' => 'minutes to change a disc (0.5)',
-        'inspect_minutes' => 'minutes to wipe and look under a raking light (0.5)',
-        'removal_um_min' => 'what P120 takes off at 3 m/s from 6000 N, µm/min (500, by hand on the spinning lathe)',
-        'cover_minutes_per_100cm2' => 'least minutes of each grit over 100 cm² (0.4)',
-        'along_grain_minutes_per_100cm2' => 'the last grit once more along the grain, lathe stopped, over 100 cm² (0)',
-        'coarse_start' => 'whether the first grain must be as large as the tool marks are deep (true)',
-        'available' => 'grits with their scale: "P120", "CAMI 320"; at most 200',
-    ];
-
     public static function rates(Document $question, SandingFigures $figures): SandingRates
     {
         return SandingRates::of(

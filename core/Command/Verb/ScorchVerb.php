@@ -22,20 +22,9 @@ final readonly class ScorchVerb implements Verb
         return 'scorch';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'The colour that a flame gives wood, how long it takes, and whether the wall stands it; a guide, '
-                .'the test board decides.',
-            'fields' => [
-                'wood_rgb' => 'such as "#d8c29a"',
-                'level' => '"straw", "toast", "brown", "black" or "cracked"',
-                'end_grain' => 'share of end grain, 0 to 1 (0 where not given)',
-                'area_mm2' => '1 to 10000000',
-                'wall_mm' => '0.1 to 1000; 4 at the least, 8 for "cracked"',
-            ],
-            'example' => '{"wood_rgb":"#d8c29a","level":"brown","end_grain":0.3,"area_mm2":12000,"wall_mm":6}',
-        ];
+        return '{"wood_rgb":"#d8c29a","level":"brown","end_grain":0.3,"area_mm2":12000,"wall_mm":6}';
     }
 
     public function answer(Document $question): array

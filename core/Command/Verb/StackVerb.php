@@ -24,24 +24,11 @@ final readonly class StackVerb implements Verb
         return 'stack';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'Judges every adjacent pair of layers and the rubbing between them, and adds up the film.',
-            'fields' => [
-                'wood' => 'a wood of the catalogue, or null',
-                'mixes' => 'mixes of your own that layers may be: {"name", "parts": [{"product", "parts"}], "like", '
-                    .'and its own figures}, as in a piece',
-                'layers' => 'first on the wood first, at most 40: {"product", "denib", "hours_since_previous"}',
-                'layers[].product' => 'a class of finish or colour',
-                'layers[].denib' => '"steel-wool", "pad", "paper" or null: how the layer below was rubbed before '
-                    .'this one',
-                'layers[].hours_since_previous' => 'hours at reference climate since the layer below, or null',
-            ],
-            'example' => '{"wood":"Ash (white)","layers":[{"product":"Dewaxed shellac (2 lb cut)","denib":null,'
-                .'"hours_since_previous":null},{"product":"Wiping varnish (oil-based thinned)","denib":"pad",'
-                .'"hours_since_previous":24}]}',
-        ];
+        return '{"wood":"Ash (white)","layers":[{"product":"Dewaxed shellac (2 lb cut)","denib":null,'
+            .'"hours_since_previous":null},{"product":"Wiping varnish (oil-based thinned)","denib":"pad",'
+            .'"hours_since_previous":24}]}';
     }
 
     public function answer(Document $question): array

@@ -25,19 +25,10 @@ final readonly class TemplateVerb implements Verb
         return 'template';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'A band laid flat at true size, to print and wrap round the piece: an SVG document in mm.',
-            'fields' => [
-                ...LayoutVerb::FIELDS,
-                'unit' => 'a drawn repeat, as `units` lists them, or null',
-                'profile' => 'in place of all these, a curved band: nodes [z, r], mm; 2 to 200',
-                'gores' => 'with profile, 3 to 96',
-            ],
-            'example' => '{"radius_top_mm":100,"radius_bottom_mm":80,"slant_mm":60,"wanted_pitch_mm":40,'
-                .'"index_holes":48,"unit":"braid"}',
-        ];
+        return '{"radius_top_mm":100,"radius_bottom_mm":80,"slant_mm":60,"wanted_pitch_mm":40,'
+            .'"index_holes":48,"unit":"braid"}';
     }
 
     public function answer(Document $question): string

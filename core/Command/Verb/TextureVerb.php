@@ -22,21 +22,9 @@ final readonly class TextureVerb implements Verb
         return 'texture';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'What a chattering tip leaves, or how many dimples a face takes.',
-            'fields' => [
-                'kind' => '"chatter" or "dimples"',
-                'frequency_hz' => 'of the tip, 1 to 20000 (chatter)',
-                'rpm' => 'of the lathe, 1 to 10000 (chatter)',
-                'radius_mm' => 'where it works, 0.1 to 1000 (chatter)',
-                'area_mm2' => '1 to 10000000 (dimples)',
-                'per_cm2' => 'dimples, 0.01 to 1000',
-                'least_mm' => 'from middle to middle, 0 to 100 (0 where not given; dimples)',
-            ],
-            'example' => '{"kind":"chatter","frequency_hz":400,"rpm":600,"radius_mm":50}',
-        ];
+        return '{"kind":"chatter","frequency_hz":400,"rpm":600,"radius_mm":50}';
     }
 
     public function answer(Document $question): array

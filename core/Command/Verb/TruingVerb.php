@@ -20,24 +20,11 @@ final readonly class TruingVerb implements Verb
         return 'truing';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return [
-            'does' => 'How oval a rough bowl dries, the thickest wall that is left, and the jaws that still hold it.',
-            'fields' => [
-                'diameter_mm' => 'as roughed, 1 to 2000',
-                'wall_mm' => 'as roughed, above 0 and no more than half of the diameter',
-                'tangential_shrinkage_percent' => 'green to oven dry, 0 to 30',
-                'from_moisture_percent' => 'as roughed, 0 to 300; above 30 nothing shrinks yet',
-                'to_moisture_percent' => 'as it will be, 0 to from_moisture_percent',
-                'allowance_mm' => 'to come clean, 0 to 50 (0 where not given)',
-                'tenon_mm' => 'as roughed, or null',
-                'jaws' => 'up to 50 sets {"name", "tenon_min_mm", "tenon_max_mm", "recess_min_mm", "recess_max_mm"}',
-            ],
-            'example' => '{"diameter_mm":250,"wall_mm":25,"tangential_shrinkage_percent":8.4,'
-                .'"from_moisture_percent":30,"to_moisture_percent":10,"allowance_mm":0,"tenon_mm":60,'
-                .'"jaws":[{"name":"50 mm","tenon_min_mm":45,"tenon_max_mm":65,"recess_min_mm":50,"recess_max_mm":75}]}',
-        ];
+        return '{"diameter_mm":250,"wall_mm":25,"tangential_shrinkage_percent":8.4,'
+            .'"from_moisture_percent":30,"to_moisture_percent":10,"allowance_mm":0,"tenon_mm":60,'
+            .'"jaws":[{"name":"50 mm","tenon_min_mm":45,"tenon_max_mm":65,"recess_min_mm":50,"recess_max_mm":75}]}';
     }
 
     public function answer(Document $question): array

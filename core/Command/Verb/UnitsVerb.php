@@ -16,9 +16,9 @@ final readonly class UnitsVerb implements Verb
         return 'units';
     }
 
-    public function help(): array
+    public function example(): string
     {
-        return ['does' => 'Lists the drawn repeats. It asks for nothing.', 'fields' => [], 'example' => '{}'];
+        return '{}';
     }
 
     public function answer(Document $question): array

@@ -14,6 +14,7 @@ use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Internal\Work\Repair;
 use HonestGrain\Wood\Dust;
 use HonestGrain\Wood\Pore;
+use HonestGrain\Words\Said;
 
 /**
  * Whether what lies on and in a face may touch food, drink, water and skin: wood, fills, inlays, colours, size and
@@ -59,14 +60,20 @@ final readonly class Contents
         if ($this->part->wood->dust === Dust::Poisonous) {
             $conflicts[] = Conflict::forbid(
                 ["{$this->part->id}/weigh", "{$this->part->id}.{$faces[0]}/sand"],
-                "{$this->part->wood->name} is poisonous: no coat makes the {$faces[0]} fit for food or drink.",
-                ['Choose a wood that is fit for food', self::CHOICES_FOOD],
+                new Said('route.contents.poisonous-no-coat-makes', [
+                    'wood' => $this->part->wood->name,
+                    'what' => $faces[0],
+                ]),
+                [new Said('route.contents.choose-wood-fit-food'), self::CHOICES_FOOD],
             );
         }
         foreach ($this->onThem($faces) as [$id, $class, $face]) {
             $conflicts[] = Conflict::forbid(
-                [$id], "$class is not for food, cured or not, and it is on the $face: no date can make it so.",
-                ['Choose one that may hold food once cured', 'Keep it off that face', self::CHOICES_FOOD],
+                [$id], new Said('route.contents.not-food-cured-or', ['class' => $class, 'face' => $face]),
+                [
+                    new Said('route.contents.choose-one-may-hold'), new Said('route.contents.keep-off-face'),
+                    self::CHOICES_FOOD,
+                ],
             );
         }
 
@@ -116,8 +123,8 @@ final readonly class Contents
         $isSaid = $this->isCup() || $this->faces(FaceUse::Water) !== [] || $this->faces(FaceUse::Damp) !== [];
 
         return $isSaid ? [Conflict::warn(
-            [], "{$this->part->wood->name} is poisonous: nobody drinks from it or eats from it, whatever lies over it.",
-            ['Say so on the card and under the foot', 'Choose a wood that is fit for food'],
+            [], new Said('route.contents.poisonous-nobody-drinks-from', ['wood' => $this->part->wood->name]),
+            [new Said('route.contents.say-so-card-under'), new Said('route.contents.choose-wood-fit-food')],
         )] : [];
     }
 
@@ -129,18 +136,23 @@ final readonly class Contents
         $worn = $this->faces(FaceUse::Worn);
         if ($dust === Dust::SensitisesStrongly && $touched !== []) {
             return [Conflict::warn(
-                [], "{$this->part->wood->name} sensitises strongly: lips and skin can come out in a rash where it "
-                    ."touches them, at the {$touched[0]}.",
+                [], new Said('route.contents.sensitises-strongly-lips-skin', [
+                    'wood' => $this->part->wood->name,
+                    'what' => $touched[0],
+                ]),
                 [
-                    'Choose a milder wood',
-                    'Lay a film over it that its label allows there, and say the wood on the card',
+                    new Said('route.contents.choose-milder-wood'),
+                    new Said('route.contents.lay-film-over-label'),
                 ],
             )];
         }
 
         return $dust === Dust::Poisonous && $worn !== [] ? [Conflict::forbid(
-            [], "{$this->part->wood->name} is poisonous, and the {$worn[0]} is worn on the skin.",
-            ['Choose another wood'],
+            [], new Said('route.contents.poisonous-worn-skin', [
+                'wood' => $this->part->wood->name,
+                'what' => $worn[0],
+            ]),
+            [new Said('route.contents.choose-another-wood')],
         )] : [];
     }
 
@@ -156,17 +168,16 @@ final readonly class Contents
             }
             if ($last->coating->water === 'low') {
                 $conflicts[] = Conflict::warn(
-                    [$last->id], "{$last->coating->class} does not stand water for long.",
-                    ['Line the inside with an epoxy', 'Say under Shape that the piece is not for water'],
+                    [$last->id], new Said('route.contents.does-not-stand-water', ['class' => $last->coating->class]),
+                    [new Said('route.contents.line-inside-epoxy'), new Said('route.contents.say-under-shape-piece')],
                 );
             }
             $isOpen = $this->part->wood->pore === Pore::Open && $this->faces(FaceUse::Water) !== []
                 && array_filter($plan->coats, fn ($coat): bool => $coat->coating->buildsFilm()) === [];
             if ($isOpen) {
                 $conflicts[] = Conflict::warn(
-                    [$last->id], "{$this->part->wood->name} has open pores, and oil or wax alone does not close them: "
-                        .'water seeps through.',
-                    ['Line the inside with an epoxy', 'Build a film that closes the pores, and prove it with water'],
+                    [$last->id], new Said('route.contents.has-open-pores-oil', ['wood' => $this->part->wood->name]),
+                    [new Said('route.contents.line-inside-epoxy'), new Said('route.contents.build-film-closes-pores')],
                 );
             }
         }

@@ -15,6 +15,8 @@ use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Internal\Work\Repair;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * Flame, pen and hot wire kept from what gives off poison or burns: CA, resin, size, film and wax, by material and by
@@ -83,11 +85,12 @@ final readonly class Fire
         foreach ($this->part->flaws as $flaw) {
             $binder = Repair::binderOf($flaw, $this->part, $this->tables);
             if ($binder !== null && $this->heat->reaches($hot, Stretch::ofFlaw($flaw))) {
-                $conflicts[] = Conflict::forbid([$hot->id(), $flaw->id], sprintf(
-                    '%s: the %s %s it holds %s. It gives off poison when it is burnt, and lets go.',
-                    $hot->label(), lcfirst($flaw->kind->label()), $this->heat->where($hot, Stretch::ofFlaw($flaw)),
-                    lcfirst($binder->class),
-                ), $this->waysOut($hot, 'Leave the flaw open, or cut it away'));
+                $conflicts[] = Conflict::forbid([$hot->id(), $flaw->id], new Said('route.fire.holds-gives-off-poison', [
+                    'hot' => $hot->label(),
+                    'kind' => $flaw->kind->label(),
+                    'where' => $this->heat->where($hot, Stretch::ofFlaw($flaw)),
+                    'class' => $binder->class,
+                ]), $this->waysOut($hot, new Said('route.fire.leave-flaw-open-or')));
             }
         }
 
@@ -109,32 +112,34 @@ final readonly class Fire
             if (! $isOver && in_array([$hot->id(), $inlay->id()], $order, true)) {
                 continue;
             }
-            $conflicts[] = Conflict::forbid([$hot->id(), $inlay->id()], sprintf(
-                '%s: %s %s it holds %s. It gives off poison when it is burnt, and lets go.', $hot->label(),
-                lcfirst($inlay->label()), $this->heat->where($hot, Stretch::ofMark($inlay)),
-                lcfirst($inlay->binder->class),
-            ), [
-                ...$isOver ? [] : ['Want the burnt mark before the inlay: drag it there, and it is put in afterwards'],
-                ...$this->waysOut($hot, 'Leave the inlay out'),
-            ]);
+            $conflicts[] = Conflict::forbid([$hot->id(), $inlay->id()],
+                new Said('route.fire.holds-gives-off-poison-when', [
+                    'hot' => $hot->label(),
+                    'inlay' => $inlay->label(),
+                    'where' => $this->heat->where($hot, Stretch::ofMark($inlay)),
+                    'class' => $inlay->binder->class,
+                ]), [
+                    ...$isOver ? [] : [new Said('route.fire.want-burnt-mark-before')],
+                    ...$this->waysOut($hot, new Said('route.fire.leave-inlay-out')),
+                ]);
         }
 
         return $conflicts;
     }
 
-    /** @return list<string> */
-    private function waysOut(Mark $hot, string $other): array
+    /** @return list<Said|string> */
+    private function waysOut(Mark $hot, Said|string $other): array
     {
         return [
-            sprintf('Move them more than %.0f mm apart', $this->heat->besideMm($hot)), $other,
-            'Dye the band black instead',
+            new Said('route.fire.move-them-more-than', ['beside' => Quantity::mm($this->heat->besideMm($hot))]), $other,
+            new Said('route.fire.dye-band-black-instead'),
         ];
     }
 
-    private static function nothingHotOver(Mark $hot): string
+    private static function nothingHotOver(Mark $hot): Said
     {
         return $hot->technique->nature() === Nature::Flames
-            ? 'No flame over or near a finish: it burns, and its smoke is poison.'
-            : 'No pen and no wire over or beside a finish: its smoke is poison.';
+            ? new Said('route.fire.no-flame-over-or')
+            : new Said('route.fire.no-pen-no-wire');
     }
 }

@@ -8,6 +8,8 @@ use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Conflict;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * Whether two parts go together as they are drawn.
@@ -32,17 +34,29 @@ final class JointConflicts
         $steps = ["$joint->id/fit"];
 
         return match (true) {
-            $play < -$rates->easeMm => [Conflict::forbid($steps, sprintf(
-                'As drawn, the %s is %.1f mm too wide for the %s it goes into.', $names[0], -$play, $names[1],
-            ), ['Draw the socket wider or the spigot thinner'], 'unjoined')],
-            $play < $rates->tightBelowMm => [Conflict::warn($steps, -$play >= self::SAID_MM ? sprintf(
-                'As drawn, the %s is %.1f mm too wide for the %s it goes into.', $names[0], -$play, $names[1],
-            ) : sprintf('As drawn, the %s has no play in the %s: it binds.', ...$names), [
-                'Draw the socket wider or the spigot thinner', 'Ease it by hand while fitting',
-            ])],
-            $play > $rates->hopelessAboveMm => [Conflict::forbid($steps, sprintf(
-                'As drawn, the %s is %.1f mm too thin for the %s it goes into.', $names[0], $play, $names[1],
-            ), ['Draw the socket narrower or the spigot wider'], 'unjoined')],
+            $play < -$rates->easeMm => [Conflict::forbid($steps, new Said('route.joint-conflicts.drawn-too-wide-goes', [
+                'what' => $names[0],
+                'what2' => Quantity::mm(-$play),
+                'what3' => $names[1],
+            ]), [new Said('route.joint-conflicts.draw-socket-wider-or')], 'unjoined')],
+            $play < $rates->tightBelowMm => [Conflict::warn($steps, -$play >= self::SAID_MM
+                ? new Said('route.joint-conflicts.drawn-too-wide-goes', [
+                    'what' => $names[0],
+                    'what2' => Quantity::mm(-$play),
+                    'what3' => $names[1],
+                ]) : new Said(
+                    'route.joint-conflicts.drawn-no-play', ['what' => $names[0], 'into' => $names[1]],
+                ), [
+                    new Said('route.joint-conflicts.draw-socket-wider-or'), new Said(
+                        'route.joint-conflicts.ease-hand-while-fitting',
+                    ),
+                ])],
+            $play > $rates->hopelessAboveMm => [Conflict::forbid($steps,
+                new Said('route.joint-conflicts.drawn-too-thin-goes', [
+                    'what' => $names[0],
+                    'play' => Quantity::mm($play),
+                    'what2' => $names[1],
+                ]), [new Said('route.joint-conflicts.draw-socket-narrower-or')], 'unjoined')],
             default => [],
         };
     }

@@ -7,6 +7,8 @@ namespace HonestGrain\Route\Internal;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Internal\Work\PartContext;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * A part that the shop's lathe does not take: too wide to swing over its bed, or too long between its centres.
@@ -30,15 +32,20 @@ final class LatheLimits
         );
         $conflicts = [];
         if ($across > $lathe->swingMm) {
-            $conflicts[] = Conflict::forbid($steps, sprintf(
-                'It is %.1f mm across, and the lathe swings %.1f mm.', $across, $lathe->swingMm,
-            ), ['Draw it narrower', 'Turn it on a lathe that swings it'], 'swing');
+            $conflicts[] = Conflict::forbid($steps, new Said('route.lathe-limits.across-lathe-swings', [
+                'across' => Quantity::mm($across),
+                'swing' => Quantity::mm($lathe->swingMm),
+            ]), [
+                new Said('route.lathe-limits.draw-narrower'), new Said('route.lathe-limits.turn-lathe-swings'),
+            ], 'swing');
         }
         if ($subject->part->holding === Holding::BetweenCentres && $long > $lathe->bedMm) {
-            $conflicts[] = Conflict::forbid($steps, sprintf(
-                'It is %.1f mm long with what is parted off, and the lathe takes %.1f mm between centres.', $long,
-                $lathe->bedMm,
-            ), ['Draw it shorter', 'Turn it in two parts, joined'], 'swing');
+            $conflicts[] = Conflict::forbid($steps, new Said('route.lathe-limits.long-what-parted-off', [
+                'long' => Quantity::mm($long),
+                'bed' => Quantity::mm($lathe->bedMm),
+            ]), [
+                new Said('route.lathe-limits.draw-shorter'), new Said('route.lathe-limits.turn-two-parts-joined'),
+            ], 'swing');
         }
 
         return $conflicts;

@@ -18,6 +18,8 @@ use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Lag;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * Lays operations out as steps: the mounts between them, what each waits for, and how the part is held at the time.
@@ -413,7 +415,7 @@ final class Layout
     }
 
     /** How firm a film must be before a pad presses on it; empty where there is none. */
-    private function firm(Stage $stage): string
+    private function firm(Stage $stage): Said|string
     {
         $hours = 0.0;
         foreach ($this->settling[$stage->part] ?? [] as $id) {
@@ -421,10 +423,7 @@ final class Layout
                 ? max($hours, $this->operations[$id]->pressing->minHours ?? 0.0) : $hours;
         }
 
-        return $hours > 0 ? sprintf(
-            'Not before each coat that is pressed on is firm, %.0f h at 21 °C: a pad prints in one that is only dry.',
-            $hours,
-        ) : '';
+        return $hours > 0 ? new Said('route.layout.not-before-each-coat', ['hours' => Quantity::hours($hours)]) : '';
     }
 
     /**
@@ -487,11 +486,11 @@ final class Layout
             hazards: [Hazard::Lathe, Hazard::BeforeSwitch, ...Hazard::ofMount($stage->position->mount),
                 ...$subject->spinning()], how: PartContext::said(...[...$words[2], $this->firm($stage)]),
             technique: $isTurned ? 'reverse' : 'mount', mount: $stage->position->mount, of: [$stage->part],
-            brief: $isTurned ? 'turning it round' : 'mounting', stage: $this->stages[$stage->part],
+            brief: $isTurned ? new Said('route.layout.turning-round') : 'mounting', stage: $this->stages[$stage->part],
         );
     }
 
-    /** @return array{string, string, list<string>} title, reason, what to mind */
+    /** @return array{Said|string, Said|string, list<Said|string>} title, reason, what to mind */
     private function mountWords(Stage $stage, bool $isFirst, bool $isTurned): array
     {
         $subject = $this->subjects[$stage->part];
@@ -502,26 +501,33 @@ final class Layout
         $pad = $isFoot ? [$holding->releaseHow($subject->has('inside'))] : [];
 
         return match (true) {
-            $isFoot => [$holding->turnRound(), 'The foot can be reached only from that side.', $pad],
+            $isFoot => [$holding->turnRound(), new Said('route.layout.foot-can-reached-only'), $pad],
             $stage->position->stance === Stance::First => [
-                'Mount '.$stage->position->mount->label(), 'The hold for all that follows is cut from this side.', [],
+                new Said('route.layout.mount', ['mount' => $stage->position->mount->label()]),
+                new Said('route.layout.hold-all-follows-cut'), [],
             ],
             $stage->position->stance === Stance::Truing => [
-                'Press it '.$stage->position->mount->label().', the tail centre up',
-                'It dried oval: its hold is trued from this side before anything else.', [],
+                new Said('route.layout.press-tail-centre-up', ['mount' => $stage->position->mount->label()]),
+                new Said('route.layout.dried-oval-hold-trued'), [],
             ],
             ($this->heldLast[$stage->part] ?? null) === Stance::Truing => [
-                'Turn it round and '.lcfirst($holding->mount()), 'Its hold is true again.',
+                new Said(
+                    'route.layout.turn-round', ['mount' => $holding->mount()],
+                ), new Said('route.layout.hold-true-again'),
                 [$holding->marked()],
             ],
             $isTurned => [
-                'Turn it round and '.lcfirst($holding->mount()), 'All that is left to spin is reached from here.',
+                new Said(
+                    'route.layout.turn-round', ['mount' => $holding->mount()],
+                ), new Said('route.layout.all-left-spin-reached'),
                 [$holding->marked()],
             ],
             $isFirst => [$holding->mount(), $holding->because(), $weak === [] ? []
-                : ['The wood at the foot is flawed: bring the tail centre up and leave it there.']],
+                : [new Said('route.layout.wood-foot-flawed-bring')]],
             default => [
-                $holding->mount().' again', 'It came off while it waited; what comes next spins.',
+                new Said(
+                    'route.layout.mount-again', ['mount' => $holding->mount()],
+                ), new Said('route.layout.came-off-while-waited'),
                 [$holding->remounted()],
             ],
         };
@@ -555,7 +561,7 @@ final class Layout
             amount: $operation->amount, rpm: $isOn ? $this->rpm($operation, $stage) : null, film: $operation->film,
             technique: $operation->technique->key(), mount: $mount,
             of: array_values(array_unique([$operation->part, ...$operation->of])),
-            brief: $operation->brief === '' ? lcfirst($operation->title) : $operation->brief,
+            brief: $operation->brief === '' ? Said::lower($operation->title) : $operation->brief,
             reasons: $this->reasons($operation->id), stage: $this->stages[$operation->part] ?? 0,
             dustFree: $subject->bench->sharesAir
                 ? $operation->dustFree : null, isDusty: $operation->technique->character()->isDusty,
@@ -597,7 +603,7 @@ final class Layout
         return in_array(Hazard::SprayMist, $operation->hazards, true);
     }
 
-    private function hold(Operation $operation, Stage $stage): string
+    private function hold(Operation $operation, Stage $stage): Said|string
     {
         $holding = $this->subjects[$operation->part]->part->holding;
         $isReleased = $this->released[$operation->part] ?? false;
@@ -609,19 +615,19 @@ final class Layout
         };
 
         return match (true) {
-            $on !== '' => $on.', '.match (true) {
-                $operation->work === Work::Hand => 'lathe stopped',
+            $on !== '' => Said::at($on, match (true) {
+                $operation->work === Work::Hand => new Said('route.layout.lathe-stopped'),
                 $operation->hold !== null && ! $operation->kind->isMark() => $operation->hold,
-                $operation->work === Work::Locked => 'locked by the index',
+                $operation->work === Work::Locked => new Said('route.layout.locked-index'),
                 default => 'spinning',
-            },
+            }),
             $operation->hold !== null => $operation->hold,
             $operation->kind === StepKind::Coat && in_array('foot', $operation->faces(), true)
-                && count($operation->faces()) < 2 => 'upside down on a soft pad, foot up',
+                && count($operation->faces()) < 2 => new Said('route.layout.upside-down-soft-pad'),
             $operation->work === Work::Points => $holding->drying(
                 $isReleased || ! $holding->isPartedOff(),
             ),
-            default => 'on the bench',
+            default => new Said('route.layout.on-the-bench'),
         };
     }
 

@@ -17,6 +17,8 @@ use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Internal\Work\Repair;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * Finds what does not go together among the marks of a part, and between a mark and the wood that it is made on.
@@ -33,17 +35,19 @@ final class MarkConflicts
         $marks = $part->marksInOrder($piece->order);
         foreach ($marks as $i => $mark) {
             foreach ($worked[$mark->id()]->findings as $finding) {
-                $message = "{$mark->label()}: ".lcfirst($finding->message);
-                $choices = $finding->choices === [] ? ['Move the band', 'Leave it out'] : $finding->choices;
+                $message = Said::of($mark->label(), $finding->message);
+                $choices = $finding->choices === [] ? [
+                    new Said('route.mark-conflicts.move-band'), new Said('route.mark-conflicts.leave-out'),
+                ] : $finding->choices;
                 $conflicts[] = $finding->isRefused ? Conflict::forbid([$mark->id()], $message, $choices)
                     : Conflict::warn([$mark->id()], $message, $choices);
             }
             $conflicts = [...$conflicts, ...self::atCentre($part, $mark), ...self::ofEdges($part, $mark)];
             if ($mark->isClassTaken) {
-                $conflicts[] = Conflict::warn([$mark->id()], sprintf(
-                    '%s: no class is chosen, so that %s is taken, the usual one. Its waits and cautions are those of '
-                        .'that class.', $mark->label(), lcfirst($mark->productClass() ?? ''),
-                ), ['Choose the class under Marks']);
+                $conflicts[] = Conflict::warn([$mark->id()], new Said('route.mark-conflicts.no-class-chosen-so', [
+                    'mark' => $mark->label(),
+                    'productClass' => $mark->productClass() ?? '',
+                ]), [new Said('route.mark-conflicts.choose-class-under-marks')]);
             }
             if ($mark->stain !== null) {
                 $conflicts = [...$conflicts, ...self::ofColour($piece, $part, $mark, $tables)];
@@ -52,11 +56,15 @@ final class MarkConflicts
                 if ($mark->overlaps($other) && ! $mark->colours() && ! $other->colours()) {
                     $conflicts[] = Conflict::warn(
                         [$mark->id(), $other->id()],
-                        sprintf(
-                            '%s and %s lie on the same place%s.', $mark->technique->label(),
-                            lcfirst($other->technique->label()), self::skips($mark, $other),
-                        ),
-                        ['Move one of the bands', 'Leave one out'],
+                        new Said('route.mark-conflicts.lie-same-place', [
+                            'technique' => $mark->technique->label(),
+                            'technique2' => $other->technique->label(),
+                            'skips' => self::skips($mark, $other),
+                        ]),
+                        [
+                            new Said('route.mark-conflicts.move-one-bands'),
+                            new Said('route.mark-conflicts.leave-one-out'),
+                        ],
                     );
                 }
             }
@@ -75,20 +83,23 @@ final class MarkConflicts
         $isHeld = $part->holding === Holding::BetweenCentres && $mark->band->on->isFlatEnd();
 
         return $isHeld && $mark->technique->character()->work === Work::Spinning ? [Conflict::forbid(
-            [$mark->id()], sprintf(
-                '%s on the %s: a centre holds that end for as long as it spins, and once it is off nothing turns it.',
-                $mark->label(), $mark->band->on->zone(),
-            ), ['Hold it in jaws by a tenon at its other end', 'Burn, dye or carve it by hand instead'],
+            [$mark->id()], new Said('route.mark-conflicts.centre-holds-end-long', [
+                'mark' => $mark->label(),
+                'zone' => $mark->band->on->zone(),
+            ]), [
+                new Said('route.mark-conflicts.hold-jaws-tenon-other'),
+                new Said('route.mark-conflicts.burn-dye-or-carve'),
+            ],
         )] : [];
     }
 
     /** Why a burnt line does not go over a cut. */
-    private static function skips(Mark $mark, Mark $other): string
+    private static function skips(Mark $mark, Mark $other): Said|string
     {
         $natures = [$mark->technique->nature(), $other->technique->nature()];
 
         return in_array(Nature::Burns, $natures, true) && in_array(Nature::Cuts, $natures, true)
-            ? ': a pen or a wire skips on what is cut, and its line breaks there' : '';
+            ? new Said('route.mark-conflicts.pen-or-wire-skips') : '';
     }
 
     /**
@@ -102,11 +113,15 @@ final class MarkConflicts
         foreach ($mark->colours() ? BandEdges::open($part, $mark) : [] as [$edge, $met]) {
             // Said once, of the one that lies below.
             if ($met !== null && $mark->band->fromMm < $met->band->fromMm) {
-                $conflicts[] = Conflict::warn([$mark->id(), $met->id()], sprintf(
-                    '%s and %s meet %.1f mm along with nothing between them: each bleeds %s to %s mm into the other '
-                        .'along the grain.', $mark->label(), lcfirst($met->label()), $edge,
-                    ...$part->colourFigures()->bleedsAlongMm,
-                ), ['Burn a line between them', 'Cut a groove between them', 'Let them bleed, and like it']);
+                [$least, $most] = $part->colourFigures()->bleedsAlongMm;
+                $conflicts[] = Conflict::warn([$mark->id(), $met->id()], new Said('route.mark-conflicts.meet', [
+                    'mark' => $mark->label(), 'met' => $met->label(), 'edge' => Quantity::mm($edge),
+                    'least' => Quantity::mm($least), 'most' => Quantity::mm($most),
+                ]), [
+                    new Said('route.mark-conflicts.burn-line-between-them'),
+                    new Said('route.mark-conflicts.cut-groove-between-them'),
+                    new Said('route.mark-conflicts.let-them-bleed-like'),
+                ]);
             }
         }
 
@@ -128,10 +143,15 @@ final class MarkConflicts
         }
         foreach (self::bound($part, $colour, $tables) as $with => $class) {
             $conflicts[] = Conflict::warn(
-                [$id, $with], "$class takes no colour: it stays a light patch under {$colour->label()}.",
+                [$id, $with], new Said('route.mark-conflicts.takes-no-colour-stays', [
+                    'class' => $class,
+                    'colour' => $colour->label(),
+                ]),
                 [
-                    'Colour the powder or the resin itself', 'Colour first and fill flush afterwards',
-                    'Cover it with paint',
+                    new Said('route.mark-conflicts.colour-powder-or-resin'), new Said(
+                        'route.mark-conflicts.colour-first-fill-flush',
+                    ),
+                    new Said('route.mark-conflicts.cover-paint'),
                 ],
             );
         }
@@ -149,9 +169,11 @@ final class MarkConflicts
             ) {
                 $conflicts[] = Conflict::warn(
                     [$other->id(), $id],
-                    'Bleach takes burnt lines out again, and what is left of it in the wood gives off fumes when it '
-                        .'is burnt.',
-                    ['Keep the two bands apart', 'Leave one out'],
+                    new Said('route.mark-conflicts.bleach-takes-burnt-lines'),
+                    [
+                        new Said('route.mark-conflicts.keep-two-bands-apart'),
+                        new Said('route.mark-conflicts.leave-one-out'),
+                    ],
                 );
             }
         }

@@ -16,6 +16,7 @@ use HonestGrain\Technique\Need;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /**
  * One thing done to one place by a technique, before it is known when and in which mount.
@@ -44,7 +45,7 @@ final readonly class Operation
      * @param  Wait|null  $handling  before the part may be spun, turned over or taken in the hand
      * @param  Wait|null  $pressing  before a padded hold may press on it; null where handling is enough
      * @param  list<Hazard>  $hazards
-     * @param  list<string>  $how
+     * @param  list<Said|string>  $how
      * @param  list<string>  $of  ids of the document that it goes with
      * @param  Work|null  $work  how it is held, where not as its technique says
      * @param  Wait|null  $dustFree  until dust no longer sticks in it
@@ -58,12 +59,12 @@ final readonly class Operation
         public StepKind $kind,
         public string $part,
         public array $places,
-        public string $title,
+        public Said|string $title,
         public float $minutes,
-        public string $because,
+        public Said|string $because,
         public float $rank,
         ?Wait $wait = null,
-        public string $waitFor = '',
+        public Said|string $waitFor = '',
         public ?Wait $handling = null,
         public array $hazards = [],
         public array $how = [],
@@ -74,8 +75,8 @@ final readonly class Operation
         public ?int $rpm = null,
         ?Work $work = null,
         public ?string $zone = null,
-        public ?string $hold = null,
-        public string $brief = '',
+        public Said|string|null $hold = null,
+        public Said|string $brief = '',
         public ?Wait $dustFree = null,
         public bool $stiffens = false,
         public ?array $stances = null,
@@ -103,7 +104,7 @@ final readonly class Operation
             $this->id, $this->technique, $this->kind, $this->part, $this->places, $this->title, $this->minutes,
             $this->because, $this->rank, $this->wait, $this->waitFor, $this->handling, $this->hazards, $this->how,
             $this->of, $this->product, $this->amount, $this->film, null, Work::Lap, $this->zone,
-            'by hand: what held it is off', $this->brief, $this->dustFree, $this->stiffens,
+            new Said('route.operation.hand-what-held-off'), $this->brief, $this->dustFree, $this->stiffens,
             abrading: $this->abrading, pressing: $this->pressing,
         );
     }

@@ -13,6 +13,7 @@ use HonestGrain\Piece\Wish;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Technique\Decoration\Piercing;
+use HonestGrain\Words\Said;
 
 /**
  * A hold that the maker chose for an own step and that the shop has not got, or the part does not give: a vacuum wants
@@ -33,8 +34,11 @@ final class OwnStepConflicts
 
         return [
             ...$isMissing ? [Conflict::warn(
-                [$own->id], "It is held {$own->mount->label()}, and no such hold is listed under Shop.",
-                ['Choose another hold', 'List it under Shop'],
+                [$own->id], new Said('route.own-step-conflicts.held-no-such-hold', ['mount' => $own->mount->label()]),
+                [
+                    new Said('route.own-step-conflicts.choose-another-hold'),
+                    new Said('route.own-step-conflicts.list-under-shop'),
+                ],
             )] : [],
             ...$own->mount === Mount::Vacuum ? self::vacuum($own, $subject) : [],
         ];
@@ -45,8 +49,11 @@ final class OwnStepConflicts
     {
         if ($subject->isTurnedOnce()) {
             return [Conflict::forbid(
-                [$own->id], 'It is held by a vacuum, and its wall warps as it dries: no seal lies flat on it.',
-                ['Hold it in wide padded jaws', 'Press it on a soft pad with the tail centre up'], 'hold',
+                [$own->id], new Said('route.own-step-conflicts.held-vacuum-wall-warps'),
+                [
+                    new Said('route.own-step-conflicts.hold-wide-padded-jaws'),
+                    new Said('route.own-step-conflicts.press-soft-pad-tail'),
+                ], 'hold',
             )];
         }
         $part = $subject->part;
@@ -57,15 +64,19 @@ final class OwnStepConflicts
             )),
         );
         if (array_filter($part->marks, fn (Mark $mark): bool => $mark->technique instanceof Piercing) !== []) {
-            $leaks[] = 'pierced holes';
+            $leaks[] = new Said('route.own-step-conflicts.pierced-holes');
         }
         if ($part->profile->bore !== null && $part->profile->bore->depthMm === null) {
-            $leaks[] = 'hole right through it';
+            $leaks[] = new Said('route.own-step-conflicts.hole-right-through');
         }
 
-        return $leaks === [] ? [] : [Conflict::warn([$own->id], 'It is held by a vacuum, and air comes in by the '
-            .implode(' and the ', array_unique($leaks)).'.', [
-                'Tape it over, and read the gauge before you start the lathe', 'Hold it in wide padded jaws',
+        return $leaks === [] ? []
+            : [Conflict::warn([$own->id], new Said('route.own-step-conflicts.held-vacuum-air-comes', [
+                'what' => array_values(array_unique($leaks, SORT_REGULAR)),
+            ]), [
+                new Said('route.own-step-conflicts.tape-over-read-gauge'), new Said(
+                    'route.own-step-conflicts.hold-wide-padded-jaws',
+                ),
             ])];
     }
 }

@@ -20,6 +20,8 @@ use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\LayerWaits;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * Finds the wishes of a piece that do not go together.
@@ -37,7 +39,10 @@ final class PartConflicts
         $measured = $piece->standsOn($part) ? $measured : $measured->ofWhatDoesNotStand();
         foreach ($measured->warnings as $warning) {
             if (in_array($warning->code, ['thin-wall', 'thin-floor', 'rocking-foot', 'low-outside'], true)) {
-                $conflicts[] = Conflict::warn([], $warning->message, ['Change the shape', 'Go on with care']);
+                $conflicts[] = Conflict::warn(
+                    [], $warning->message,
+                    [new Said('route.part-conflicts.change-shape'), new Said('route.part-conflicts.go-care')],
+                );
             }
         }
         foreach ($part->coatPlansByFace() as $plan) {
@@ -101,19 +106,29 @@ final class PartConflicts
         foreach ($plan->zones as $face) {
             $zone = $measured->zones[$face] ?? null;
             if ($zone !== null && $zone->areaMm2 > 100 * $figures->polishMostCm2) {
-                $conflicts[] = Conflict::warn([$polish[0]->id], sprintf(
-                    '%s over %.0f cm² of the %s: above %.0f cm² it dries before it is even, and streaks.',
-                    $polish[0]->coating->class, $zone->areaMm2 / 100, $face, $figures->polishMostCm2,
-                ), ['Work it in bands, each to a finish', 'Take a wiping varnish or an oil and wax instead']);
+                $conflicts[] = Conflict::warn([$polish[0]->id],
+                    new Said('route.part-conflicts.over-above-dries-before', [
+                        'class' => $polish[0]->coating->class,
+                        'area' => Quantity::cm2($zone->areaMm2 / 100),
+                        'face' => $face,
+                        'polishMostCm' => Quantity::cm2($figures->polishMostCm2),
+                    ]), [
+                        new Said('route.part-conflicts.work-bands-each-finish'),
+                        new Said('route.part-conflicts.take-wiping-varnish-or'),
+                    ]);
             }
         }
         $inner = in_array('inside', $plan->zones, true) ? $part->profile->inner : null;
         $deep = $inner === null ? 0.0 : $inner->first()->z - $inner->last()->z;
         if ($inner !== null && $deep > 2 * $inner->first()->r) {
-            $conflicts[] = Conflict::warn([$polish[0]->id], sprintf(
-                '%s inside, %.0f mm deep under a mouth of %.0f mm: a cloth does not reach the floor evenly.',
-                $polish[0]->coating->class, $deep, 2 * $inner->first()->r,
-            ), ['Leave the inside bare, or oil it', 'Wipe it on in thin coats with a pad on a stick']);
+            $conflicts[] = Conflict::warn([$polish[0]->id], new Said('route.part-conflicts.inside-deep-under-mouth', [
+                'class' => $polish[0]->coating->class,
+                'deep' => Quantity::mm($deep),
+                'what' => Quantity::mm(2 * $inner->first()->r),
+            ]), [
+                new Said('route.part-conflicts.leave-inside-bare-or'),
+                new Said('route.part-conflicts.wipe-thin-coats-pad'),
+            ]);
         }
 
         return $conflicts;
@@ -134,8 +149,11 @@ final class PartConflicts
         $steps = array_values(array_map(fn (Coat $coat): string => $coat->id, $poured));
 
         return [Conflict::warn(
-            $steps, 'The inside is wider than the narrowest place above it: the liner cannot be seen to reach there.',
-            ['Bore the inside straight', 'Turn the piece while the liner sets, and prove it with standing water'],
+            $steps, new Said('route.part-conflicts.inside-wider-than-narrowest'),
+            [
+                new Said('route.part-conflicts.bore-inside-straight'),
+                new Said('route.part-conflicts.turn-piece-while-liner'),
+            ],
         )];
     }
 
@@ -146,8 +164,14 @@ final class PartConflicts
         $short = $last === null ? null : $plan->sheen?->outOfReach($last->coating);
 
         return $last === null || $plan->sheen === null || $short === null ? null : Conflict::warn(
-            [$last->id], "You want it {$plan->sheen->label()}. $short",
-            ['Ask for another sheen', 'Choose another last coat'],
+            [$last->id], new Said('route.part-conflicts.you-want', [
+                'sheen' => $plan->sheen->label(),
+                'short' => $short,
+            ]),
+            [
+                new Said('route.part-conflicts.ask-another-sheen'),
+                new Said('route.part-conflicts.choose-another-last-coat'),
+            ],
         );
     }
 
@@ -160,11 +184,14 @@ final class PartConflicts
             if ($bites && $flaw->on === Surface::Foot && $flaw->kind->weakensHold()) {
                 $conflicts[] = Conflict::warn(
                     ["$part->id/mount"],
-                    sprintf(
-                        'A %s lies in the foot: a %s cut across it may let go.', lcfirst($flaw->kind->label()),
-                        $part->holding->value,
-                    ),
-                    ['Hold it on a glued waste block or a faceplate', 'Mend it first and keep the tail centre up'],
+                    new Said('route.part-conflicts.lies-foot-cut-across', [
+                        'kind' => $flaw->kind->label(),
+                        'holding' => $part->holding->value,
+                    ]),
+                    [
+                        new Said('route.part-conflicts.hold-glued-waste-block'),
+                        new Said('route.part-conflicts.mend-first-keep-tail'),
+                    ],
                 );
             }
         }

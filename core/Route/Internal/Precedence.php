@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Words\Said;
 
 /**
  * That one operation comes before another, how long lies between, and what the one that would suffer says.
@@ -21,18 +22,18 @@ final readonly class Precedence
         public string $first,
         public string $later,
         public Wait $wait,
-        public string $because,
+        public Said|string $because,
         public bool $bends,
         public ?string $wish = null,
     ) {
     }
 
-    public static function rule(string $first, string $later, Wait $wait, string $because): self
+    public static function rule(string $first, string $later, Wait $wait, Said|string $because): self
     {
         return new self($first, $later, $wait, $because, false);
     }
 
-    public static function custom(string $first, string $later, Wait $wait, string $because): self
+    public static function custom(string $first, string $later, Wait $wait, Said|string $because): self
     {
         return new self($first, $later, $wait, $because, true);
     }
@@ -48,7 +49,7 @@ final readonly class Precedence
         string $later,
         Wait $wait,
         string $wish,
-        string $because = 'You want it so.',
+        Said|string $because = new Said('route.precedence.you-want-so'),
     ): self {
         return new self($first, $later, $wait, $because, true, $wish);
     }

@@ -10,6 +10,7 @@ use HonestGrain\Route\DoneWork;
 use HonestGrain\Route\Past;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
+use HonestGrain\Words\Said;
 
 /**
  * What was done and is no longer asked for, and stands in the way of what is left: a coat that was taken out of the
@@ -36,10 +37,14 @@ final class Remains
             foreach ($operations as $operation) {
                 $because = isset($done[$operation->id]) ? null : self::standsInTheWay($technique, $work, $operation);
                 if ($because !== null) {
-                    $conflicts["$operation->id {$technique->key()}"] ??= Conflict::warn([$operation->id], sprintf(
-                        '“%s” was done, though the plan no longer asks for it, and “%s” is still to come. %s',
-                        $work->title, $operation->title, $because,
-                    ), ['Take it back to bare wood there first', 'Leave out what is still to come']);
+                    $conflicts["$operation->id {$technique->key()}"] ??= Conflict::warn([$operation->id],
+                        new Said('route.remains.was-done-though-plan', [
+                            'title' => $work->title,
+                            'title2' => $operation->title,
+                            'because' => $because,
+                        ]), [
+                            new Said('route.remains.take-back-bare-wood'), new Said('route.remains.leave-out-what-still'),
+                        ]);
                 }
             }
         }
@@ -47,7 +52,7 @@ final class Remains
         return array_values($conflicts);
     }
 
-    private static function standsInTheWay(Technique $technique, DoneWork $work, Operation $operation): ?string
+    private static function standsInTheWay(Technique $technique, DoneWork $work, Operation $operation): Said|string|null
     {
         $touches = $operation->part === $work->part && array_intersect($operation->faces(), $work->faces) !== [];
         foreach ($touches ? $operation->needs : [] as $need) {

@@ -35,6 +35,8 @@ use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * Derives a route: makes the operations of every part, finds what must come before what, and arranges them in mounts.
@@ -210,7 +212,7 @@ final class Router
                 $wait = $operation->kind === StepKind::Coat
                     ? $operation->handling ?? $operation->wait : $operation->wait;
                 $this->precedences[] = Precedence::rule(
-                    $operation->id, $off, $wait, 'It is done on the hold that comes off then.',
+                    $operation->id, $off, $wait, new Said('route.router.done-hold-comes-off'),
                 );
             }
         }
@@ -227,14 +229,14 @@ final class Router
                 [$inside, $shape] = [$subject->id($what, 'inside'), $subject->id('shape', 'outside')];
                 if ($isFirst) {
                     $this->custom(
-                        $inside, $shape, 'The inside is finished while there is mass outside it: a thin wall moves.',
+                        $inside, $shape, new Said('route.router.inside-finished-while-there'),
                     );
                 }
             }
             if (! $isFirst) {
                 $this->custom(
                     $subject->id('shape', 'outside'), $subject->id('hollow', 'inside'),
-                    'The outside gets its last line first: it is the easier one to see and to reach.',
+                    new Said('route.router.outside-gets-last-line'),
                 );
             }
         }
@@ -242,7 +244,7 @@ final class Router
         if (! $isTurned && $this->school->choice('underside', 'before-reversing') === 'with-the-rest') {
             $this->custom(
                 $subject->id('hollow', 'inside'), SandingRun::firstId($subject, 'outside'),
-                'All of it is sanded from the hold that carries it to the end.',
+                new Said('route.router.all-sanded-from-hold'),
             );
         }
         if ($this->school->choice('liner', 'first') === 'last') {
@@ -262,10 +264,12 @@ final class Router
                 if ($way === 'before-sanding' || $before !== $last) {
                     $this->custom(
                         $first->id, $way === 'before-sanding' ? $before : $last,
-                        'The sealer stiffens the fibres, so that they cut clean.',
+                        new Said('route.router.sealer-stiffens-fibres-so'),
                     );
                 }
-                $this->custom($subject->id('wipe-to-seal', $face), $first->id, 'Dust under a sealer stays there.');
+                $this->custom(
+                    $subject->id('wipe-to-seal', $face), $first->id, new Said('route.router.dust-under-sealer-stays'),
+                );
             }
         }
     }
@@ -279,7 +283,7 @@ final class Router
             if (array_diff($last->faces(), $early) === []) {
                 $this->preferred[] = Precedence::custom(
                     $last->id, $subject->id('hollow', 'inside'), $last->handling ?? $last->wait,
-                    'The underside is finished whole before the part is turned round.',
+                    new Said('route.router.underside-finished-whole-before'),
                 );
             }
         }
@@ -296,14 +300,14 @@ final class Router
                 if (! in_array('inside', $last->faces(), true)) {
                     $this->preferred[] = Precedence::custom(
                         $last->id, $liner->id, $last->handling ?? $last->wait,
-                        'The outside is finished first, and masked while the liner goes in.',
+                        new Said('route.router.outside-finished-first-masked'),
                     );
                 }
             }
         }
     }
 
-    private function custom(string $first, string $later, string $because): void
+    private function custom(string $first, string $later, Said|string $because): void
     {
         $this->preferred[] = Precedence::custom($first, $later, Wait::none(), $because);
     }
@@ -320,22 +324,23 @@ final class Router
         $cures = array_filter($this->operations, fn (Operation $one): bool => $one->kind === StepKind::Cure) !== [];
         $weigh = new Operation(
             $subject->id('weigh'), $subject->technique('weigh'), StepKind::Ready, $subject->part->id, [],
-            'Look it over and weigh it', $this->tables->calibration->bench->weighMinutes,
-            'The last look, and the weight for the card.', 200.0,
+            new Said('route.router.look-over-weigh'), $this->tables->calibration->bench->weighMinutes,
+            new Said('route.router.last-look-weight-card'), 200.0,
             hazards: ! $cures && $isFood ? [Hazard::FoodClaim] : [],
             how: PartContext::said(
-                'The weight goes on the Record.',
-                $prints > 24 ? sprintf(
-                    'Wrap it loosely in paper: a tight wrap prints until the last coat has had %.0f days at 21 °C.',
-                    ceil($prints / 24),
-                ) : '',
-                $isRenewed ? 'Write on the card that the oil is to be renewed.' : '',
+                new Said('route.router.weight-goes-record'),
+                $prints > 24 ? new Said('route.router.wrap-loosely-paper-tight', [
+                    'prints' => Quantity::count(ceil($prints / 24)),
+                ]) : '',
+                $isRenewed ? new Said('route.router.write-card-oil-renewed') : '',
             ),
-            hold: 'on the table', zone: '', brief: 'look it over and weigh it',
+            hold: new Said('route.router.on-the-table'), zone: '', brief: new Said('route.router.look-over-weigh-2'),
         );
         foreach ($this->operations as $operation) {
             $this->precedences[] = Precedence::rule(
-                $operation->id, $weigh->id, $operation->handling ?? $operation->wait, 'Nothing is left to do then.',
+                $operation->id, $weigh->id, $operation->handling ?? $operation->wait, new Said(
+                    'route.router.nothing-left-do-then',
+                ),
             );
         }
         $this->operations[] = $weigh;
@@ -353,7 +358,9 @@ final class Router
         $technique = $this->tables->techniques->named($own->technique);
         $this->operations[] = new Operation(
             $own->id, $technique, StepKind::Own, $subject->part->id, [], $own->title, $own->minutes,
-            'Your own step.', 69.0, $wait, $own->waitHours > 0 ? 'as you set' : '',
+            new Said(
+                'route.router.your-own-step',
+            ), 69.0, $wait, $own->waitHours > 0 ? new Said('route.router.you-set') : '',
             hazards: [
                 ...Hazard::ofProduct($own->product->hazards ?? []),
                 ...$spins ? [Hazard::Lathe, ...Hazard::ofMount($own->mount), ...$subject->spinning()] : [],
@@ -365,24 +372,26 @@ final class Router
                 default => Work::Lap,
             },
             zone: $own->on?->zone() ?? '', hold: $own->mount === null && $technique->character()->work === Work::Hand
-                ? 'as you like' : null,
+                ? new Said('route.router.you-like') : null,
             brief: lcfirst($own->title), stances: $spins ? [$stance] : null,
         );
         $before = $this->named($own->before);
         if ($before === [] && $this->named($own->after) === []) {
             $before = [$subject->id('wipe-clean')];
         }
-        $because = $own->technique === 'own' ? 'As you set it.' : 'What went wrong is put right first.';
+        $because = $own->technique === 'own' ? new Said('route.router.you-set-2') : new Said(
+            'route.router.what-went-wrong-put',
+        );
         foreach ($before as $later) {
             $this->wishes[] = Precedence::wish($own->id, $later, $wait, $own->id, $because);
         }
         foreach ($this->named($own->after) as $first) {
             $this->wishes[] = Precedence::wish(
-                $first, $own->id, $this->handlingOf($first), $own->id, 'As you set it.',
+                $first, $own->id, $this->handlingOf($first), $own->id, new Said('route.router.you-set-2'),
             );
         }
         $this->precedences[] = Precedence::rule(
-            $own->id, $this->piece->body()->id.'/weigh', $wait, 'Nothing is left to do then.',
+            $own->id, $this->piece->body()->id.'/weigh', $wait, new Said('route.router.nothing-left-do-then'),
         );
     }
 
@@ -403,8 +412,11 @@ final class Router
         $laters = $this->named([$later]);
         if ($firsts === [] || $laters === []) {
             $this->conflicts[] = Conflict::warn(
-                [...$firsts, ...$laters], "The order wants $first before $later, but the route has no such step.",
-                ['Take that wish out of the order'],
+                [...$firsts, ...$laters], new Said('route.router.order-wants-before-but', [
+                    'first' => $first,
+                    'later' => $later,
+                ]),
+                [new Said('route.router.take-wish-out-order')],
             );
 
             return;

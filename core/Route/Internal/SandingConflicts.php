@@ -18,6 +18,8 @@ use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Internal\Work\SandingBreak;
 use HonestGrain\Route\Internal\Work\SandingRun;
 use HonestGrain\Route\Sanding;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * What does not go together in the sanding of a part: grits that are not there, a method that its face does not allow,
@@ -48,8 +50,14 @@ final class SandingConflicts
         $way = $sanding->way;
 
         return $way->objection === null ? [] : [Conflict::warn(
-            [$step], "The {$sanding->zone->id} is not sanded the way you chose: $way->objection.",
-            ["Sand it {$way->method->label()}", 'Choose another way'],
+            [$step], new Said('route.sanding-conflicts.not-sanded-way-you', [
+                'id' => $sanding->zone->id,
+                'objection' => $way->objection,
+            ]),
+            [
+                new Said('route.sanding-conflicts.sand-it', ['method' => $way->method->label()]),
+                new Said('route.sanding-conflicts.choose-another-way'),
+            ],
         )];
     }
 
@@ -69,16 +77,21 @@ final class SandingConflicts
         if ($dyes !== []) {
             return [Conflict::forbid(
                 [$step, ...array_map(fn (Mark $mark): string => $mark->id(), array_values($dyes))],
-                "The $face is sanded with oil, and colour does not take on oiled wood.",
-                ['Sand it dry or with water', 'Leave the colour out'], 'oiled',
+                new Said('route.sanding-conflicts.sanded-oil-colour-does', ['face' => $face]),
+                [
+                    new Said('route.sanding-conflicts.sand-dry-or-water'),
+                    new Said('route.sanding-conflicts.leave-colour-out'),
+                ], 'oiled',
             )];
         }
 
         return $first === null || $first->film === FilmKind::Penetrating ? [] : [Conflict::warn(
             [$step, $subject->part->coatPlanFor($face)->coats[0]->id ?? ''],
-            "The $face is sanded with oil, so that it is oiled already when {$first->class} comes on it.",
-            ['Finish it with oil', 'Let the oil cure through first', 'Strip it with its solvent, and wait a day',
-                'Sand it dry'],
+            new Said('route.sanding-conflicts.sanded-oil-so-oiled', ['face' => $face, 'class' => $first->class]),
+            [new Said('route.sanding-conflicts.finish-oil'), new Said(
+                'route.sanding-conflicts.let-oil-cure-through',
+            ), new Said('route.sanding-conflicts.strip-solvent-wait-day'),
+                new Said('route.sanding-conflicts.sand-dry')],
         )];
     }
 
@@ -99,17 +112,22 @@ final class SandingConflicts
             || $first->neverCures();
         if ($leavesWax && ! $takesWax) {
             $conflicts[] = Conflict::warn(
-                $steps, "Paste and compound leave a trace of wax, and {$first->class} may not hold over it.",
-                [$first->solvent === Solvent::Alcohol ? 'Wipe it with spirit, and let it flash off'
-                    : 'Wash it off twice with mineral spirits, and try it on a test board', 'Polish or wax over paste',
-                    'Stop before the paste'],
+                $steps, new Said('route.sanding-conflicts.paste-compound-leave-trace', ['class' => $first->class]),
+                [$first->solvent === Solvent::Alcohol ? new Said('route.sanding-conflicts.wipe-spirit-let-flash')
+                    : new Said(
+                        'route.sanding-conflicts.wash-off-twice-mineral',
+                    ), new Said('route.sanding-conflicts.polish-or-wax-over'),
+                    new Said('route.sanding-conflicts.stop-before-paste')],
             );
         }
         $iron = in_array(MediumKind::Wool, $kinds, true)
             ? Stack::steelWool($subject->part->wood, $first, true) : null;
         if ($iron !== null) {
             $conflicts[] = Conflict::forbid(
-                $steps, $iron->reason, ['A non-woven pad of the same size', 'Stop before the wool'], 'iron',
+                $steps, $iron->reason, [
+                    new Said('route.sanding-conflicts.non-woven-pad-same'),
+                    new Said('route.sanding-conflicts.stop-before-wool'),
+                ], 'iron',
             );
         }
 
@@ -127,7 +145,7 @@ final class SandingConflicts
         $isAlways = $subject->wiping() === Wiping::Alcohol;
         foreach ($isAlways ? $subject->part->marks : [] as $mark) {
             if ($mark->stain?->carrier === Solvent::Alcohol) {
-                $dissolved[$mark->id()] = 'alcohol dye';
+                $dissolved[$mark->id()] = new Said('route.sanding-conflicts.alcohol-dye');
             }
         }
         foreach ($isAlways || self::wipesSealer($subject) ? $subject->part->coatPlans : [] as $plan) {
@@ -138,9 +156,13 @@ final class SandingConflicts
         }
 
         return $dissolved === [] ? [] : [Conflict::warn(
-            array_keys($dissolved), 'You wipe off with alcohol between grits: it dissolves the '
-                .implode(' and the ', array_unique($dissolved)).' there.',
-            ['Wipe with a dry cloth where that is on', 'Blow it off with dry air'],
+            array_keys($dissolved), new Said('route.sanding-conflicts.you-wipe-off-alcohol', [
+                'what' => array_values(array_unique($dissolved, SORT_REGULAR)),
+            ]),
+            [
+                new Said('route.sanding-conflicts.wipe-dry-cloth-where'),
+                new Said('route.sanding-conflicts.blow-off-dry-air'),
+            ],
         )];
     }
 
@@ -166,33 +188,49 @@ final class SandingConflicts
     private static function ofGrits(Sanding $sanding, string $step): array
     {
         $conflicts = $sanding->unpriced === null ? [] : [Conflict::forbid(
-            [$step], $sanding->unpriced, ['Type its hardness on the Shelf', 'Say which wood it is like'], 'unpriced',
+            [$step], $sanding->unpriced, [
+                new Said('route.sanding-conflicts.type-hardness-shelf'),
+                new Said('route.sanding-conflicts.say-which-wood-like'),
+            ], 'unpriced',
         )];
         if ($sanding->missing !== null && $sanding->own === null) {
-            $choices = ['Put the grit on your shelf', 'Sand in your own way', 'Choose a first coat that asks for less'];
+            $choices = [
+                new Said('route.sanding-conflicts.put-grit-your-shelf'),
+                new Said('route.sanding-conflicts.sand-your-own-way'),
+                new Said('route.sanding-conflicts.choose-first-coat-asks'),
+            ];
             $conflicts[] = $sanding->borrowed
                 ? Conflict::forbid([$step], $sanding->missing, array_slice($choices, 0, 2), 'unpriced')
                 : Conflict::warn([$step], $sanding->missing, $choices);
         }
         foreach (($sanding->own ?? $sanding->best)->warnings ?? [] as $warning) {
             $conflicts[] = Conflict::warn(
-                [$step], $warning, ['Put a coarser grit on your shelf', 'Cut the surface again'],
+                [$step], $warning, [
+                    new Said('route.sanding-conflicts.put-coarser-grit-your'),
+                    new Said('route.sanding-conflicts.cut-surface-again'),
+                ],
             );
         }
         if ($sanding->asked->contradictsItself()) {
             $conflicts[] = Conflict::warn(
                 [$step],
-                sprintf(
-                    'What comes on it asks for grains of %.1f µm or finer, the dye for %.1f µm or coarser.',
-                    $sanding->asked->limitMicron, $sanding->asked->floorMicron ?? 0,
-                ),
-                ['Choose a film over the dye', 'Leave the dye out'],
+                new Said('route.sanding-conflicts.what-comes-asks-grains', [
+                    'limitMicron' => Quantity::um($sanding->asked->limitMicron),
+                    'floorMicron' => Quantity::um($sanding->asked->floorMicron ?? 0),
+                ]),
+                [
+                    new Said('route.sanding-conflicts.choose-film-over-dye'),
+                    new Said('route.sanding-conflicts.leave-dye-out'),
+                ],
             );
         }
         foreach (array_filter(
             $sanding->own->faults ?? [], fn (ProgressionFault $fault): bool => $fault->kind !== 'needless',
         ) as $fault) {
-            $conflicts[] = Conflict::warn([$step], $fault->message, ['Use the shortest ladder', 'Add a grit between']);
+            $conflicts[] = Conflict::warn([$step], $fault->message, [
+                new Said('route.sanding-conflicts.use-shortest-ladder'),
+                new Said('route.sanding-conflicts.add-grit-between'),
+            ]);
         }
 
         return $conflicts;

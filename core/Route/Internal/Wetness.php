@@ -10,6 +10,8 @@ use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Past;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * Wood too wet to be finished: refused, but for oil and wax on work that the maker chose to let warp.
@@ -30,21 +32,24 @@ final class Wetness
             $isDated = $past->datedAs !== null && ($past->datedAs->isRough() || ! $subject->isRoughedOut());
 
             return $isDated ? [] : [Conflict::forbid(
-                [$subject->id('dry')], 'The wood dries first, and nothing says until when.', [
-                    ($subject->isRoughedOut() ? 'Rough it out, put it' : 'Put it')
-                        .' on the rack and weigh it: three weighings give a date',
-                    'Turn it once, wet, and let it warp: oil or wax only',
+                [$subject->id('dry')], new Said('route.wetness.wood-dries-first-nothing'), [
+                    new Said('route.wetness.rack-weigh-three-weighings', [
+                        'what' => $subject->isRoughedOut() ? new Said(
+                            'route.wetness.rough-out-put',
+                        ) : new Said('route.wetness.put-it'),
+                    ]),
+                    new Said('route.wetness.turn-once-wet-let'),
                 ], Conflict::WOOD_DRIES,
             )];
         }
-        $said = sprintf(
-            'The wood is at %s %% moisture and settles at %s %% in this shop: it would move under its finish.',
-            round($part->moisturePercent, 1), round($subject->bench->equilibriumPercent, 1),
-        );
+        $said = new Said('route.wetness.wood-moisture-settles-shop', [
+            'moisture' => Quantity::percent(round($part->moisturePercent, 1)),
+            'equilibrium' => Quantity::percent(round($subject->bench->equilibriumPercent, 1)),
+        ]);
         $choices = [
-            $subject->piece->startsAs === StartsAs::Roughed ? 'Let it dry first'
-                : 'Rough it out and let it dry first',
-            'Turn it once, wet, and let it warp: oil or wax only',
+            $subject->piece->startsAs === StartsAs::Roughed ? new Said('route.wetness.let-dry-first')
+                : new Said('route.wetness.rough-out-let-dry'),
+            new Said('route.wetness.turn-once-wet-let'),
         ];
         if ($subject->school->choice('wet', '') !== 'turned-once') {
             return [Conflict::forbid(self::finishing($subject), $said, $choices, 'wet-wood')];
@@ -59,13 +64,16 @@ final class Wetness
         }
 
         return $sealing === []
-            ? [...self::uneven($subject), Conflict::warn(self::finishing($subject), 'Turned once from wet wood: it '
-                .'dries in its finish and may warp and crack.', [
-                    'Keep the wall thin and even', 'Let it dry slowly, in paper',
-                ])]
+            ? [...self::uneven($subject), Conflict::warn(self::finishing($subject), new Said(
+                'route.wetness.turned-once-from-wet',
+            ), [
+                new Said('route.wetness.keep-wall-thin-even'), new Said('route.wetness.let-dry-slowly-paper'),
+            ])]
             : [
                 Conflict::forbid(
-                    $sealing, "$said A film on wet wood lifts.", ['Choose oil or wax', $choices[0]], 'wet-wood',
+                    $sealing, new Said('route.wetness.film-wet-wood-lifts', ['said' => $said]), [
+                        new Said('route.wetness.choose-oil-or-wax'), $choices[0],
+                    ], 'wet-wood',
                 ),
             ];
     }
@@ -86,10 +94,11 @@ final class Wetness
         usort($off, fn (Wall $a, Wall $b): int => abs($b->minMm - $usual) <=> abs($a->minMm - $usual));
         $worst = $off[0];
 
-        return [Conflict::warn(self::finishing($subject), sprintf(
-            'The wall is %.1f mm as a rule and %.1f mm at %.0f mm up: wet, an uneven wall cracks there.', $usual,
-            $worst->minMm, $worst->z,
-        ), ['Draw the wall even to a fifth', 'Leave it thick and let it dry as a rough-out'])];
+        return [Conflict::warn(self::finishing($subject), new Said('route.wetness.wall-rule-up-wet', [
+            'usual' => Quantity::mm($usual),
+            'min' => Quantity::mm($worst->minMm),
+            'z' => Quantity::mm($worst->z),
+        ]), [new Said('route.wetness.draw-wall-even-fifth'), new Said('route.wetness.leave-thick-let-dry')])];
     }
 
     /** @return list<string> the steps that finish the part */

@@ -6,6 +6,7 @@ namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Step;
+use HonestGrain\Words\Said;
 
 /**
  * What becomes of the maker's own order: what the rules forbid is refused with its reason and the nearest place, what
@@ -28,12 +29,17 @@ final class Wishes
         foreach (self::oncePerWish($ordering->refused()) as [$wish, $rule]) {
             $nearest = self::nearest($wish, $ordering, $places);
             $conflicts[] = Conflict::forbid(
-                [$wish->first, $wish->later], sprintf(
-                    '“%s” cannot come before “%s”. %s', $titles[$wish->first], $titles[$wish->later], $rule->because,
-                ), [
-                    $nearest === null ? 'Leave it where it is'
-                        : "The earliest place for “{$titles[$wish->first]}” is after “{$titles[$nearest]}”",
-                    'Take that wish out of the order',
+                [$wish->first, $wish->later], new Said('route.wishes.cannot-come-before', [
+                    'what' => $titles[$wish->first],
+                    'what2' => $titles[$wish->later],
+                    'because' => $rule->because,
+                ]), [
+                    $nearest === null ? new Said('route.wishes.leave-where')
+                        : new Said('route.wishes.earliest-place-after', [
+                            'what' => $titles[$wish->first],
+                            'what2' => $titles[$nearest],
+                        ]),
+                    new Said('route.wishes.take-wish-out-order'),
                 ], Conflict::ORDER,
             );
         }
@@ -47,19 +53,21 @@ final class Wishes
             if (isset($wanted["$custom->later $custom->first"])) {
                 unset($wanted["$custom->later $custom->first"]);
                 $conflicts[] = Conflict::warn(
-                    [$custom->later, $custom->first], sprintf(
-                        '“%s” comes before “%s” as you want it. %s', $titles[$custom->later], $titles[$custom->first],
-                        $custom->because,
-                    ), ['Keep it so', 'Take that wish out of the order'],
+                    [$custom->later, $custom->first], new Said('route.wishes.comes-before-you-want', [
+                        'what' => $titles[$custom->later],
+                        'what2' => $titles[$custom->first],
+                        'because' => $custom->because,
+                    ]), [new Said('route.wishes.keep-so'), new Said('route.wishes.take-wish-out-order')],
                 );
             }
         }
         foreach ($ordering->clashes() as $clash) {
             $conflicts[] = Conflict::warn(
-                [$clash->first, $clash->later], sprintf(
-                    '“%s” and “%s” each spoil what the other needs. %s', $titles[$clash->first],
-                    $titles[$clash->later], $clash->because,
-                ), ['Leave one of them out', 'Move them apart'],
+                [$clash->first, $clash->later], new Said('route.wishes.each-spoil-what-other', [
+                    'what' => $titles[$clash->first],
+                    'what2' => $titles[$clash->later],
+                    'because' => $clash->because,
+                ]), [new Said('route.wishes.leave-one-them-out'), new Said('route.wishes.move-them-apart')],
             );
         }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Schedule\Internal;
 
 use HonestGrain\Schedule\PlacedTask;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * The chain that decides when a piece is done, walked back from its last task and put in words.
@@ -20,7 +22,7 @@ final class Because
     /**
      * @param  non-empty-list<PlacedTask>  $tasks  of one piece
      * @param  array<string, string>  $names  of all pieces, by id
-     * @return list<string> in order of time
+     * @return list<Said> in order of time
      */
     public static function of(array $tasks, array $names, Calendar $calendar): array
     {
@@ -39,10 +41,11 @@ final class Because
             if ($delay->after !== null && $delay->waitSeconds >= self::WORTH_TELLING_SECONDS) {
                 $links[] = [
                     $delay->waitSeconds, $at->start - 1,
-                    sprintf(
-                        '%s waits %s after %s', $at->task->words(first: true), self::span($delay->waitSeconds),
-                        $byId[$delay->after]->task->words(),
-                    ),
+                    new Said('schedule.because.waits-after', [
+                        'task' => $at->task->words(first: true),
+                        'span' => self::span($delay->waitSeconds),
+                        'task2' => $byId[$delay->after]->task->words(),
+                    ]),
                 ];
             }
         }
@@ -50,7 +53,7 @@ final class Because
         $links = array_slice($links, 0, self::MOST);
         usort($links, fn (array $a, array $b): int => $a[1] <=> $b[1]);
 
-        return $links === [] ? ['The work itself takes this long.'] : array_column($links, 2);
+        return $links === [] ? [new Said('schedule.because.work-itself-takes-long')] : array_column($links, 2);
     }
 
     /**
@@ -58,27 +61,37 @@ final class Because
      *
      * @param  array<string, string>  $names
      */
-    private static function idle(PlacedTask $at, array $names, Calendar $calendar): string
+    private static function idle(PlacedTask $at, array $names, Calendar $calendar): Said
     {
         $idle = $at->delay->idleSeconds;
         $open = $calendar->openSeconds($at->start - $idle, $at->start);
         $other = $at->delay->busyWith;
         $busy = $other !== null && $other !== $at->piece && $open >= self::WORTH_TELLING_SECONDS;
         if (! $busy) {
-            return sprintf('%s waits %s for working hours', $at->task->words(first: true), self::span($idle));
+            return new Said('schedule.because.waits-working-hours', [
+                'task' => $at->task->words(first: true),
+                'span' => self::span($idle),
+            ]);
         }
         $name = $names[$other] ?? $other;
 
         return $idle - $open >= self::WORTH_TELLING_SECONDS
-            ? sprintf(
-                '%s waits %s: %s of working time with hands busy with %s, the rest for working hours',
-                $at->task->words(first: true), self::span($idle), self::span($open), $name,
-            )
-            : sprintf('%s waits %s, hands busy with %s', $at->task->words(first: true), self::span($idle), $name);
+            ? new Said('schedule.because.waits-working-time-hands', [
+                'task' => $at->task->words(first: true),
+                'span' => self::span($idle),
+                'span2' => self::span($open),
+                'name' => $name,
+            ])
+            : new Said('schedule.because.waits-hands-busy', [
+                'task' => $at->task->words(first: true),
+                'span' => self::span($idle),
+                'name' => $name,
+            ]);
     }
 
-    public static function span(int $seconds): string
+    private static function span(int $seconds): Said
     {
-        return $seconds >= 48 * 3600 ? sprintf('%.1f days', $seconds / 86_400) : sprintf('%.1f h', $seconds / 3600);
+        return $seconds >= 48 * 3600 ? new Said('schedule.because.days', ['days' => Quantity::count($seconds / 86_400)])
+            : new Said('schedule.because.hours', ['hours' => Quantity::hours($seconds / 3600)]);
     }
 }

@@ -15,7 +15,6 @@ use HonestGrain\Technique\Figure;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
 use HonestGrain\Technique\Ink;
-use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Setting;
@@ -23,6 +22,7 @@ use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Measure;
 
 /** A V-groove cut and burnt black with a wire. */
 final readonly class BurntLine implements CutsProfile, Decoration

@@ -16,7 +16,6 @@ use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
 use HonestGrain\Technique\Ink;
 use HonestGrain\Technique\Level;
-use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Setting;
@@ -24,6 +23,7 @@ use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Measure;
 
 /** Small hollows cut close together. */
 final readonly class Dimples implements Decoration

@@ -13,7 +13,6 @@ use HonestGrain\Technique\Figure;
 use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
-use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Setting;
@@ -22,6 +21,7 @@ use HonestGrain\Technique\Spread;
 use HonestGrain\Technique\Tinting;
 use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Measure;
 
 /** A dye, a stain, a bleach or iron liquor: colour put on or taken out. */
 final readonly class Dye implements Decoration, Tints

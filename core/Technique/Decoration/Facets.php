@@ -17,7 +17,6 @@ use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
 use HonestGrain\Technique\Indexed;
 use HonestGrain\Technique\Ink;
-use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Relief;
@@ -26,6 +25,7 @@ use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Measure;
 
 /** Flats along the wall, evenly divided. */
 final readonly class Facets implements CutsItsGround, Decoration, Relief

@@ -18,7 +18,6 @@ use HonestGrain\Technique\Grounds;
 use HonestGrain\Technique\Indexed;
 use HonestGrain\Technique\Ink;
 use HonestGrain\Technique\Level;
-use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Relief;
@@ -27,6 +26,7 @@ use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Measure;
 
 /** Grooves along the wall, evenly divided. */
 final readonly class Flutes implements Decoration, Relief

@@ -15,7 +15,6 @@ use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
 use HonestGrain\Technique\Ink;
-use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Setting;
@@ -23,6 +22,7 @@ use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Measure;
 
 /** Grooves round the piece: a V, a square fillet or a round one. */
 final readonly class Grooves implements CutsProfile, Decoration

@@ -14,7 +14,6 @@ use HonestGrain\Technique\Figure;
 use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Grounds;
-use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Setting;
@@ -22,6 +21,7 @@ use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Tinting;
 use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Measure;
 
 /** Metal leaf or powder laid on size. */
 final readonly class Leaf implements Binds, Decoration, Tints

@@ -14,7 +14,6 @@ use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Figure;
 use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Ground;
-use HonestGrain\Technique\Measure;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Setting;
@@ -24,6 +23,7 @@ use HonestGrain\Technique\Tinting;
 use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Measure;
 
 /** A band charred with a torch and brushed back. */
 final readonly class Scorch implements Decoration, Tints

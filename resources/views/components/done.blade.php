@@ -6,9 +6,9 @@
         @csrf
         <input type="hidden" name="hazard" value="{{ $caution->value }}" /><button
             @class([$look, 'press-warn' => str_contains($look, 'press'), 'warn' => ! str_contains($look, 'press')])
-            aria-label="{{ $caution->title() }}: I have seen to it, for {{ $step->piece->name }}"
+            aria-label="{{ $show->said($caution->title()) }}: I have seen to it, for {{ $step->piece->name }}"
         >
-            {{ str_contains($look, 'press') ? $caution->title().': I have seen to it' : 'Caution' }}
+            {{ str_contains($look, 'press') ? $show->said($caution->title()).': I have seen to it' : 'Caution' }}
         </button>
     </form>
 @else

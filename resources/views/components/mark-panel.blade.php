@@ -1,5 +1,5 @@
 @props(['page', 'panel', 'chosen', 'stains'])
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 @php($piece = $page->piece)
 @php($mark = $chosen->mark)
 @php($mm = $show->unit(Unit::Length))

@@ -1,6 +1,6 @@
 @props(['page'])
 @use('App\Http\Requests\MoveMarks')
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 <details class="small mt-2" @if ($errors->hasAny(['by', 'marks', 'together'])) open @endif>
     <summary class="text-act underline underline-offset-4">With the ticked ones</summary>
     <form

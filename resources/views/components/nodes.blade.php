@@ -1,5 +1,5 @@
 @props(['rows', 'label'])
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 <table class="!w-auto">
     <caption class="pb-1 text-left font-semibold">
         {{ $label }}

@@ -1,5 +1,5 @@
 @props(['page', 'panel'])
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 @php($piece = $page->piece)
 @php($core = $page->core)
 <section>

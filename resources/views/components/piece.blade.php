@@ -74,16 +74,16 @@
             <div class="grid gap-x-12 lg:grid-cols-2">
                 @if ($piece->late)
                     <div class="note note-warn">
-                        <strong>It will be late by {{ $show->hours($piece->late['hours']) }}.</strong>
-                        {{ $show->sentence(implode('. ', $piece->late['because'])) }}.
+                        <strong>It will be late by {{ $show->hours($piece->late->hours) }}.</strong>
+                        {{ $show->chain($piece->late->because) }}
                     </div>
                 @endif
                 @foreach (collect($piece->conflicts)->unique('message') as $conflict)
-                    @php($forbids = $conflict['severity'] === 'forbid')
+                    @php($forbids = $conflict->forbids)
                     <div @class(['note', 'note-warn' => $forbids])>
                         <strong>{{ $forbids ? 'This does not go together.' : 'Look at this.' }}</strong>
-                        {{ $show->sentence($conflict['message']) }}
-                        <span class="faint">{{ $show->sentence($page->choices($conflict)) }}</span>
+                        {{ $show->sentence($conflict->message) }}
+                        <span class="faint">{{ $page->choices($conflict, $show) }}</span>
                     </div>
                 @endforeach
             </div>

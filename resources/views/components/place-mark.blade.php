@@ -1,5 +1,5 @@
 @props(['page', 'panel', 'stains', 'laid'])
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 @php($piece = $page->piece)
 @php($mm = $show->unit(Unit::Length))
 <h2>Place a mark</h2>

@@ -46,7 +46,9 @@
             </details>
         @endif
         @foreach ($step->is_next ? $step->details->hazards : [] as $hazard)
-            <p class="small"><b class="warn">{{ $hazard->title() }}.</b> {{ $show->sentence($hazard->says()) }}</p>
+            <p class="small">
+                <b class="warn">{{ $show->sentence($hazard->title()) }}.</b> {{ $show->sentence($hazard->says()) }}
+            </p>
         @endforeach
         @if ($isOpen && ! $step->is_next && $words->hazardTitles() !== '')
             <p class="small warn">{{ $words->hazardTitles() }}</p>

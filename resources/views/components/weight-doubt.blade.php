@@ -13,7 +13,11 @@
                 <form method="post" action="{{ route('rack.weighings.update', $weighing) }}" data-live>
                     @csrf
                     @method('put')
-                    <input type="hidden" name="mass" value="{{ $show->field(App\View\Unit::Mass, $doubt->meantG) }}" />
+                    <input
+                        type="hidden"
+                        name="mass"
+                        value="{{ $show->field(HonestGrain\Words\Unit::Mass, $doubt->meantG) }}"
+                    />
                     <input type="hidden" name="meter" value="{{ $weighing->meter_percent }}" />
                     <button class="press">Yes: {{ $show->weighed($doubt->meantG) }}</button>
                 </form>

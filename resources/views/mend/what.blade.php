@@ -1,4 +1,4 @@
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 <x-layout :title="'Something is wrong with '.$step->piece->name" section="bench">
     <div class="page">
         <h1>What is wrong with {{ $step->piece->name }}?</h1>

@@ -1,4 +1,4 @@
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 <x-layout title="Draw a piece" section="pieces">
     <form method="post" action="/pieces" class="page" x-data="newPiece">
         @csrf

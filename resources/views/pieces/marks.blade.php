@@ -1,4 +1,4 @@
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 @php($piece = $page->piece)
 @php($mm = $show->unit(Unit::Length))
 <x-piece :page="$page" tab="marks" title="marks">

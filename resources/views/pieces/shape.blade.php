@@ -1,4 +1,4 @@
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 @php($piece = $page->piece)
 <x-piece :page="$page" tab="shape" title="shape">
     <div

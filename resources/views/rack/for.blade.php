@@ -1,4 +1,4 @@
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 <x-layout title="What is ready for it" section="rack">
     <div class="page">
         <p><a href="{{ route('rack') }}">Rack</a></p>

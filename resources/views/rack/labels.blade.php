@@ -30,9 +30,9 @@
                         <thead>
                             <tr>
                                 <th>Date</th>
-                                <th>{{ $show->unit(App\View\Unit::Mass) }}</th>
+                                <th>{{ $show->unit(HonestGrain\Words\Unit::Mass) }}</th>
                                 <th>Date</th>
-                                <th>{{ $show->unit(App\View\Unit::Mass) }}</th>
+                                <th>{{ $show->unit(HonestGrain\Words\Unit::Mass) }}</th>
                             </tr>
                         </thead>
                         <tbody>

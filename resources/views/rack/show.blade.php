@@ -1,4 +1,4 @@
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 <x-layout :title="'Number '.$blank->number" section="rack">
     <div class="page">
         <p><a href="{{ route('rack') }}">Rack</a></p>

@@ -1,4 +1,4 @@
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 <x-layout title="Weigh the rack" section="rack">
     <div class="page grid gap-x-16 gap-y-6 lg:grid-cols-[1fr_1fr]">
         <section aria-labelledby="weigh">

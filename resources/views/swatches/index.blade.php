@@ -1,4 +1,4 @@
-@use('App\View\Unit')
+@use('HonestGrain\Words\Unit')
 <x-layout title="Swatches" section="swatches">
     <div class="page">
         <div class="grid gap-x-14 lg:grid-cols-[430px_1fr]">

@@ -20,6 +20,8 @@ use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * One go over some faces with some coats of a plan: each laid on, wiped off where it is flooded, rubbed down before the
@@ -148,15 +150,18 @@ final class Coated
         $window = $coating->applied === Laying::Wiped ? $coating->wipe : null;
         $this->operations[] = new Operation(
             $id, $subject->technique($this->technique($coating)), StepKind::Coat, $subject->part->id,
-            $subject->places($this->faces), $this->suffix === '' ? sprintf(
-                '%s, coat %d of %d, %s', $coating->class, $position, $count, $this->where(),
-            ) : sprintf('%s, the one coat of the %s', $coating->class, $this->where()),
+            $subject->places($this->faces), $this->suffix === '' ? new Said('route.coated.coat-of', [
+                'class' => $coating->class,
+                'position' => Quantity::count($position),
+                'count' => Quantity::count($count),
+                'where' => $this->where(),
+            ]) : new Said('route.coated.one-coat', ['class' => $coating->class, 'where' => $this->where()]),
             $this->minutes($coating),
             $this->open === []
-                ? 'On clean, sanded wood, as soon as the dust is off.' : self::onceDry($this->open[0][1]),
+                ? new Said('route.coated.clean-sanded-wood-soon') : self::onceDry($this->open[0][1]),
             $this->rank + $number / 100,
-            $window === null ? $wait : self::untilWiped($window), $window !== null ? 'to soak in'
-                : ($next === null ? 'to harden' : 'before the next coat'),
+            $window === null ? $wait : self::untilWiped($window), $window !== null ? new Said('route.coated.to-soak-in')
+                : ($next === null ? new Said('route.coated.to-harden') : new Said('route.coated.before-next-coat')),
             $handling,
             [...Hazard::ofProduct($coating->hazards), ...$this->isOnLathe($coating) ? $subject->spinning() : []],
             PartContext::said(
@@ -164,16 +169,19 @@ final class Coated
                 $coating->note === '' ? '' : ucfirst($coating->note).'.', self::mixed($coating, $amount),
                 $coating->readied(),
                 $this->laidInside($coating),
-                $slowed > 1 ? sprintf(
-                    'The oil in %s slows it: every wait is counted %s times.', lcfirst($subject->part->wood->name),
-                    $slowed,
-                ) : '', ...$isFirst && $this->suffix === '' ? $subject->masks() : [],
+                $slowed > 1 ? new Said('route.coated.oil-slows-every-wait', [
+                    'wood' => $subject->part->wood->name,
+                    'slowed' => Quantity::count($slowed),
+                ]) : '', ...$isFirst && $this->suffix === '' ? $subject->masks() : [],
             ),
             [$coat->id, $this->plan->id], $coating->class,
             $amount, $coating->film, work: $this->work($coating, $next, $wait),
             zone: implode(', ', $this->faces),
-            hold: $this->isOnLathe($coating) ? 'spinning slowly at first' : null,
-            brief: $this->suffix === '' ? sprintf('coat %d of %d', $position, $count) : 'the foot’s coat',
+            hold: $this->isOnLathe($coating) ? new Said('route.coated.spinning-slowly-first') : null,
+            brief: $this->suffix === '' ? new Said('route.coated.coat-of-2', [
+                'position' => Quantity::count($position),
+                'count' => Quantity::count($count),
+            ]) : new Said('route.coated.foots-coat'),
             // What is wiped off holds dust only until then; a film until it is dust-free.
             dustFree: $window === null ? Wait::hours($coating->dustFreeHours * $slowed, null, $coating->kinetics())
                 : Wait::hours($window->afterMinutes / 60),
@@ -193,7 +201,7 @@ final class Coated
     }
 
     /** How much of each goes into a mix for one coat of it. */
-    private static function mixed(Coating $coating, Amount $amount): string
+    private static function mixed(Coating $coating, Amount $amount): Said|string
     {
         $ml = $amount->ml();
         if ($ml === null || $coating->mix === []) {
@@ -202,20 +210,19 @@ final class Coated
         $whole = array_sum($coating->mix);
         $items = [];
         foreach ($coating->mix as $name => $parts) {
-            $items[] = sprintf('%.1f mL of %s', $ml * $parts / $whole, lcfirst($name));
+            $items[] = new Said('route.coated.of', ['ml' => Quantity::ml($ml * $parts / $whole), 'name' => $name]);
         }
 
-        return 'For that: '.implode(', ', $items).'.';
+        return new Said('route.coated.for-that', ['items' => $items]);
     }
 
     /** What the inside of a vessel asks for besides. */
-    private function laidInside(Coating $coating): string
+    private function laidInside(Coating $coating): Said|string
     {
         return match (true) {
             ! in_array('inside', $this->faces, true) => '',
-            $coating->applied === Laying::Poured => 'On its side and turning slowly until the walls are tacky; then '
-                .'upright, so that the floor levels.',
-            $this->isOnLathe($coating) => 'Inside, a pad on a stick while it turns: never fingers in a turning mouth.',
+            $coating->applied === Laying::Poured => new Said('route.coated.side-turning-slowly-until'),
+            $this->isOnLathe($coating) => new Said('route.coated.inside-pad-stick-while'),
             default => '',
         };
     }
@@ -230,19 +237,25 @@ final class Coated
     ): void {
         $subject = $this->subject;
         $id = "$after/wipe-off";
-        $this->chains[] = Precedence::rule($after, $id, self::untilWiped($window), 'Later it is tacky and drags.');
+        $this->chains[] = Precedence::rule(
+            $after, $id, self::untilWiped($window), new Said('route.coated.later-tacky-drags'),
+        );
         $isWax = $coat->coating->isWax();
         $this->operations[] = new Operation(
             $id, $subject->technique('wipe-off'), StepKind::WipeOff, $subject->part->id,
-            $subject->places($this->faces), ($isWax ? 'Rub the haze off, ' : 'Wipe every trace off, ').$this->where(),
+            $subject->places($this->faces), Said::at(
+                new Said($isWax ? 'route.coated.rub-haze-off' : 'route.coated.wipe-every-trace-off'), $this->where(),
+            ),
             1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, $this->faces),
-            $isWax ? 'While it is a haze: later it is hard work.'
-                : 'What the wood has not drunk by now never dries, only gets sticky.',
-            $this->rank + $number / 100 + 0.002, $wait, $isLast ? 'to harden' : 'before the next coat',
+            $isWax ? new Said('route.coated.while-haze-later-hard')
+                : new Said('route.coated.what-wood-has-not'),
+            $this->rank + $number / 100 + 0.002, $wait, $isLast ? new Said('route.coated.to-harden') : new Said(
+                'route.coated.before-next-coat',
+            ),
             Wait::hours($coat->coating->handleHours, null, $coat->coating->kinetics()),
             Hazard::ofProduct($coat->coating->hazards),
-            ['A clean cloth, then a dry one; look at it again an hour later, and wipe what has bled out.'],
-            [$coat->id, $this->plan->id], zone: implode(', ', $this->faces), brief: 'wiping off',
+            [new Said('route.coated.clean-cloth-then-dry')],
+            [$coat->id, $this->plan->id], zone: implode(', ', $this->faces), brief: new Said('route.coated.wiping-off'),
             pressing: Wait::hours($coat->coating->clampAfterHours, null, $coat->coating->kinetics()),
         );
         $this->open = [[$id, $wait]];
@@ -253,15 +266,19 @@ final class Coated
     {
         $subject = $this->subject;
         $id = "$coat->id/wipe-clean";
-        $this->chains[] = Precedence::rule($after, $id, Wait::none(), 'While it is still warm and soft.');
+        $this->chains[] = Precedence::rule($after, $id, Wait::none(), new Said('route.coated.while-still-warm-soft'));
         $this->operations[] = new Operation(
             $id, $subject->technique('wipe-clean'), StepKind::DustOff, $subject->part->id,
-            $subject->places($this->faces), 'Wipe every trace of the paste off, '.$this->where(),
+            $subject->places($this->faces), new Said('route.coated.wipe-every-trace-paste', [
+                'where' => $this->where(),
+            ]),
             1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, $this->faces),
-            'Grains left in pores and corners dry white under the next coat.', $this->rank + $number / 100 + 0.002,
-            $wait, 'before the next coat', hazards: Hazard::ofProduct($coat->coating->hazards),
-            how: ['A clean cloth for each grade of paste; the corners with a blunt stick under the cloth.'],
-            of: [$coat->id, $this->plan->id], zone: implode(', ', $this->faces), brief: 'wiping the paste off',
+            new Said('route.coated.grains-left-pores-corners'), $this->rank + $number / 100 + 0.002,
+            $wait, new Said('route.coated.before-next-coat'), hazards: Hazard::ofProduct($coat->coating->hazards),
+            how: [new Said('route.coated.clean-cloth-each-grade')],
+            of: [$coat->id, $this->plan->id], zone: implode(', ', $this->faces), brief: new Said(
+                'route.coated.wiping-paste-off',
+            ),
         );
         $this->open = [[$id, $wait]];
     }
@@ -279,23 +296,19 @@ final class Coated
         $id = "$coat->id/denib";
         foreach ($this->open as [$before, $wait]) {
             $dry = Wait::hours($wait->minHours, null, $wait->kinetics);
-            $this->chains[] = Precedence::rule($before, $id, $dry, 'A soft coat rolls up under the pad.');
+            $this->chains[] = Precedence::rule($before, $id, $dry, new Said('route.coated.soft-coat-rolls-up'));
         }
         $this->operations[] = new Operation(
             $id, $subject->technique('denib'), StepKind::Denib, $subject->part->id, $subject->places($this->faces),
-            'Rub down with '.$denib->words().', '.$this->where(),
+            new Said('route.coated.rub-down', ['denib' => $denib->words(), 'where' => $this->where()]),
             1.0 + $subject->minutesOver($figures->denibMinutesPer100Cm2, $this->faces),
-            sprintf(
-                'Takes the nibs and about %.0f µm off, so that the next coat lies flat.', $denib->removesUm($figures),
-            ),
+            new Said('route.coated.takes-nibs-about-off', ['removes' => Quantity::um($denib->removesUm($figures))]),
             $this->rank + count($this->operations) / 100, hazards: [Hazard::Dust],
             how: [$this->filmUm > 0
-                ? sprintf(
-                    '%.0f µm of film stands, all coats so far. Lightly, and lightest on rims and edges, until it is '
-                        .'evenly dull.', $this->filmUm,
-                )
-                : 'No film stands yet: only knock the nibs off, with the grain.'],
-            of: [$coat->id, $this->plan->id], zone: implode(', ', $this->faces), hold: 'by hand', brief: 'rubbing down',
+                ? new Said('route.coated.film-stands-all-coats', ['film' => Quantity::um($this->filmUm)])
+                : new Said('route.coated.no-film-stands-yet')],
+            of: [$coat->id, $this->plan->id], zone: implode(', ', $this->faces), hold: new Said('route.coated.by-hand'),
+            brief: new Said('route.coated.rubbing-down'),
         );
         $this->filmUm = max(0.0, $this->filmUm - $denib->removesUm($figures));
         $this->open[] = [$id, Wait::none()];
@@ -307,21 +320,23 @@ final class Coated
         $harden = Wait::hours($buff->afterHours($last->coating) * $last->slowed, null, $last->coating->kinetics());
         $id = "{$this->plan->id}/buff";
         foreach ($this->open as [$before]) {
-            $this->chains[] = Precedence::rule($before, $id, $harden, 'Earlier it drags.');
+            $this->chains[] = Precedence::rule($before, $id, $harden, new Said('route.coated.earlier-drags'));
         }
         $isWheel = $buff === BuffWith::Wheel;
         $this->operations[] = new Operation(
             $id, $subject->technique('buff'), StepKind::Buff, $subject->part->id, $subject->places($this->faces),
-            $buff->action().', '.$this->where(),
+            Said::at($buff->action(), $this->where()),
             $subject->calibration->bench->buffMinutes + $subject->minutesOver(
                 $buff->minutesPer100Cm2($subject->calibration->coats), $this->faces,
             ),
             $isWheel
-                ? 'Only once the last coat is hard right through: the wheel heats it, and drags it while it is soft.'
-                : 'As soon as the last coat is hard enough for a cloth: earlier it drags.',
+                ? new Said('route.coated.only-once-last-coat')
+                : new Said('route.coated.soon-last-coat-hard'),
             $this->rank + 0.9, of: [$this->plan->id], work: $isWheel ? Work::Lap : Work::Hand,
             zone: implode(', ', $this->faces),
-            hold: $isWheel ? 'in both hands, the wheel on the lathe' : 'by hand', brief: 'buffing',
+            hold: $isWheel ? new Said(
+                'route.coated.both-hands-wheel-lathe',
+            ) : new Said('route.coated.by-hand'), brief: 'buffing',
         );
         $this->open = [[$id, Wait::none()]];
     }
@@ -409,19 +424,22 @@ final class Coated
         return Wait::hours($from * $slowed, $until === null ? null : $until * $slowed, $coating->kinetics());
     }
 
-    private static function onceDry(Wait $wait): string
+    private static function onceDry(Wait $wait): Said
     {
-        $until = $wait->maxHours === null ? '' : sprintf(
-            ', and before its window closes at %s h', round($wait->maxHours, 1),
-        );
+        $until = $wait->maxHours === null ? '' : new Said('route.coated.before-window-closes', [
+            'max' => Quantity::hours(round($wait->maxHours, 1)),
+        ]);
 
         return match (true) {
-            $wait->minHours <= 0 && $wait->maxHours === null => 'Once it is rubbed down and the dust is off.',
-            $wait->minHours < 1 => sprintf(
-                'Once the coat below has had its %d min at 21 °C%s.', max(1, (int) round($wait->minHours * 60)),
-                $until,
-            ),
-            default => sprintf('Once the coat below has had its %s h at 21 °C%s.', round($wait->minHours, 1), $until),
+            $wait->minHours <= 0 && $wait->maxHours === null => new Said('route.coated.once-rubbed-down-dust'),
+            $wait->minHours < 1 => new Said('route.coated.once-coat-below-has', [
+                'what' => Quantity::minutes(max(1, (int) round($wait->minHours * 60))),
+                'until' => $until,
+            ]),
+            default => new Said('route.coated.once-coat-below-has-had', [
+                'min' => Quantity::hours(round($wait->minHours, 1)),
+                'until' => $until,
+            ]),
         };
     }
 
@@ -432,11 +450,11 @@ final class Coated
             ? $this->subject->calibration->coats->oilyWoodSlows : 1.0;
     }
 
-    private function where(): string
+    private function where(): Said|string
     {
         $most = array_diff($this->subject->faces(), ['foot', 'bore']);
 
         return count($this->faces) > 1 && array_diff($most, $this->faces) === []
-            ? 'all over' : implode(', ', $this->faces);
+            ? new Said('route.coated.all-over') : implode(', ', $this->faces);
     }
 }

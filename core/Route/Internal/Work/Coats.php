@@ -19,6 +19,7 @@ use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Words\Said;
 
 /**
  * All coats of a part: in one go where the tenon goes early, else in one for what it leaves free and one for the foot;
@@ -162,10 +163,10 @@ final class Coats
         ) !== [];
     }
 
-    public function whyEarly(): string
+    public function whyEarly(): Said
     {
-        return self::isFootCoatedWithTheRest($this->subject) ? 'So that the foot is coated with the rest.'
-            : 'Kept on until after the coats, it would go back on the lathe only to be parted off.';
+        return self::isFootCoatedWithTheRest($this->subject) ? new Said('route.coats.so-foot-coated-rest')
+            : new Said('route.coats.kept-until-after-coats');
     }
 
     private function plan(CoatPlan $plan, float $rank): void
@@ -225,12 +226,12 @@ final class Coats
             $this->chains[] = Precedence::custom(
                 $go->laid()[0]->last, "$plan->id/buff", Wait::hours(
                     $plan->buff->afterHours($coat->coating), null, $coat->coating->kinetics(),
-                ), 'The whole piece goes to the wheel at once, the foot with the rest.',
+                ), new Said('route.coats.whole-piece-goes-wheel'),
             );
         }
         foreach (isset($this->waxes[$plan->id]) ? $go->waits() : [] as [$before, $wait]) {
             $this->chains[] = Precedence::rule(
-                $before, $this->waxes[$plan->id]->id, $wait, 'The foot takes the wax with the rest.',
+                $before, $this->waxes[$plan->id]->id, $wait, new Said('route.coats.foot-takes-wax-rest'),
             );
         }
     }
@@ -293,37 +294,43 @@ final class Coats
         $test = "$last->operation/water-test";
         $this->operations[] = new Operation(
             $test, $subject->technique('water-test'), StepKind::Test, $subject->part->id,
-            $subject->places($isFirst ? [...$faces, ...$others] : $faces), 'Fill it with water and let it stand',
-            $figures->waterTestMinutes, 'A liner is proved, not believed: if it weeps, it gets another coat.',
-            79.5, $stands, 'with water standing in it', hazards: [Hazard::WetElectrics], of: [$plan->id],
-            how: ['On paper, the level marked; look for a dark patch on the wood before you empty it.'],
-            zone: implode(', ', $faces), brief: 'the water test',
+            $subject->places($isFirst ? [...$faces, ...$others] : $faces), new Said('route.coats.fill-water-let-stand'),
+            $figures->waterTestMinutes, new Said('route.coats.liner-proved-not-believed'),
+            79.5, $stands, new Said('route.coats.water-standing'), hazards: [Hazard::WetElectrics], of: [$plan->id],
+            how: [new Said('route.coats.paper-level-marked-look')],
+            zone: implode(', ', $faces), brief: new Said('route.coats.water-test'),
         );
-        $this->chains[] = Precedence::rule($last->operation, $test, $hard, 'Water whitens a liner that is still soft.');
+        $this->chains[] = Precedence::rule(
+            $last->operation, $test, $hard, new Said('route.coats.water-whitens-liner-still'),
+        );
         $emptied = "$last->operation/emptied";
         $this->operations[] = new Operation(
             $emptied, $subject->technique('water-test'), StepKind::Test, $subject->part->id,
-            $subject->places($isFirst ? [...$faces, ...$others] : $faces), 'Empty it, and let it dry',
-            $figures->emptyMinutes, 'Nothing goes over damp wood, nor is it held or spun with water in it.', 79.55,
-            Wait::hours($figures->emptiedDryHours, null, Kinetics::of(1.5, Humidity::WaterBorne)), 'to dry',
+            $subject->places($isFirst ? [...$faces, ...$others] : $faces), new Said('route.coats.empty-let-dry'),
+            $figures->emptyMinutes, new Said('route.coats.nothing-goes-over-damp'), 79.55,
+            Wait::hours(
+                $figures->emptiedDryHours, null, Kinetics::of(1.5, Humidity::WaterBorne),
+            ), new Said('route.coats.to-dry'),
             of: [$plan->id],
-            how: ['Upside down on sticks, air all round; a dark patch on the wood means that it weeps.'],
-            zone: implode(', ', $faces), brief: 'empty it',
+            how: [new Said('route.coats.upside-down-sticks-air')],
+            zone: implode(', ', $faces), brief: new Said('route.coats.empty-it'),
         );
-        $this->chains[] = Precedence::rule($test, $emptied, $stands, 'It stands for its time, or it proves nothing.');
+        $this->chains[] = Precedence::rule($test, $emptied, $stands, new Said('route.coats.stands-time-or-proves'));
         if ($others === []) {
             return;
         }
         $drips = "$last->operation/drips";
         $this->operations[] = new Operation(
             $drips, $subject->technique('wipe-clean'), StepKind::DustOff, $subject->part->id,
-            $subject->places($others), 'Scrape drips of the liner off the outside and sand the places',
-            $figures->dripsMinutes, 'A drip under the coat of the outside shows for good.', 79.6,
+            $subject->places($others), new Said('route.coats.scrape-drips-liner-off'),
+            $figures->dripsMinutes, new Said('route.coats.drip-under-coat-outside'), 79.6,
             hazards: [Hazard::ofDust($subject->part->wood)], of: [$plan->id], zone: implode(', ', $others),
-            brief: 'the drips of the liner',
+            brief: new Said('route.coats.drips-liner'),
         );
-        $this->chains[] = Precedence::rule($last->operation, $drips, $hard, 'A soft drip smears.');
-        $this->chains[] = Precedence::custom($emptied, $drips, Wait::none(), 'If it weeps there will be more drips.');
+        $this->chains[] = Precedence::rule($last->operation, $drips, $hard, new Said('route.coats.soft-drip-smears'));
+        $this->chains[] = Precedence::custom(
+            $emptied, $drips, Wait::none(), new Said('route.coats.if-weeps-there-will'),
+        );
     }
 
     /** Every coat counts for as long as what the piece is for asks of it, on the faces that are touched by it. */
@@ -356,25 +363,27 @@ final class Coats
             $hours = $holdsFood && ! $laid->coating->neverCures()
                 ? $laid->coating->fullCureHours() : $laid->coating->handleHours;
             $wait = Wait::hours($hours * $laid->slowed, null, $laid->coating->kinetics());
-            $this->chains[] = Precedence::rule($laid->last, $cure, $wait, 'Until it has had its time it moves.');
+            $this->chains[] = Precedence::rule($laid->last, $cure, $wait, new Said('route.coats.until-has-had-time'));
         }
         foreach ($this->operations as $operation) {
             if ($operation->kind !== StepKind::Coat) {
-                $this->chains[] = Precedence::rule($operation->id, $cure, Wait::none(), 'It is part of the finish.');
+                $this->chains[] = Precedence::rule(
+                    $operation->id, $cure, Wait::none(), new Said('route.coats.part-finish'),
+                );
             }
         }
         $this->operations[] = new Operation(
             $cure, $subject->technique('cure'), StepKind::Cure, $subject->part->id, $subject->places([]),
             match (true) {
-                $cures && $this->isFood => 'Cured through: may hold food, as the label says',
-                $cures && $isWet => 'Cured through: prove it with standing water, as the label says',
-                $cures => 'Cured through',
-                $this->isRenewed && ! $eats => 'Hard enough to be handled; the oil is renewed as it wears',
-                $this->isRenewed => 'Hard enough to be handled; usable for food at once, as the label says',
-                default => 'Hard enough to be handled',
-            }, 0.0, 'Cure is longer than dry: the piece is not ready while a coat is still moving.', 98.0,
+                $cures && $this->isFood => new Said('route.coats.cured-through-may-hold'),
+                $cures && $isWet => new Said('route.coats.cured-through-prove-standing'),
+                $cures => new Said('route.coats.cured-through'),
+                $this->isRenewed && ! $eats => new Said('route.coats.hard-enough-handled-oil'),
+                $this->isRenewed => new Said('route.coats.hard-enough-handled-usable'),
+                default => new Said('route.coats.hard-enough-handled'),
+            }, 0.0, new Said('route.coats.cure-longer-than-dry'), 98.0,
             hazards: $this->isFood ? [Hazard::FoodClaim] : [], zone: implode(', ', $subject->faces()),
-            hold: 'on the rack, air all round', brief: 'full cure',
+            hold: new Said('route.coats.rack-air-all-round'), brief: new Said('route.coats.full-cure'),
         );
     }
 

@@ -10,6 +10,7 @@ use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Words\Said;
 
 /**
  * What held the part taken off, and the maker's name under the foot.
@@ -38,7 +39,7 @@ final class Foot
         foreach ($coats->beforeRelease() as $last) {
             $chains[] = Precedence::custom(
                 $last->id, $off, $last->handling ?? $last->wait,
-                'Kept until the last coat that is rubbed or buffed on the lathe.',
+                new Said('route.foot.kept-until-last-coat'),
             );
         }
         foreach ($coats->isReleasedEarly ? $coats->firsts() : [] as $first) {
@@ -48,7 +49,7 @@ final class Foot
         }
         if ($subject->part->holding === Holding::BetweenCentres && $subject->has('top')) {
             $chains[] = Precedence::rule(
-                $off, SandingRun::firstId($subject, 'top'), Wait::none(), 'The end is free only then.',
+                $off, SandingRun::firstId($subject, 'top'), Wait::none(), new Said('route.foot.end-free-only-then'),
             );
         }
 
@@ -68,7 +69,7 @@ final class Foot
             ),
             $holding->releaseBecause($coats->beforeRelease() !== [], $subject->stands()), 90.0,
             hazards: [...$subject->spinning(), Hazard::ofDust($subject->part->wood)],
-            how: [$holding->releaseHow($subject->has('inside'))], zone: 'foot', brief: 'the foot',
+            how: [$holding->releaseHow($subject->has('inside'))], zone: 'foot', brief: new Said('route.foot.the-foot'),
             stances: [$subject->partingStance()],
         );
     }
@@ -81,11 +82,11 @@ final class Foot
 
         return new Operation(
             $subject->id('sign'), $subject->technique('sign'), StepKind::Sign, $subject->part->id,
-            $subject->places([$face]), $face === 'foot' ? 'Sign and date the foot'
-                : 'Sign and date it where it is least seen', $subject->calibration->bench->signMinutes,
-            $isCoated ? "On bare wood, before the $face is coated."
-                : 'On bare wood, now that nothing will rub it off.', 92.0,
-            zone: $face, brief: $face === 'foot' ? 'sign the foot' : 'sign it',
+            $subject->places([$face]), $face === 'foot' ? new Said('route.foot.sign-date-foot')
+                : new Said('route.foot.sign-date-where-least'), $subject->calibration->bench->signMinutes,
+            $isCoated ? new Said('route.foot.bare-wood-before-coated', ['face' => $face])
+                : new Said('route.foot.bare-wood-now-nothing'), 92.0,
+            zone: $face, brief: $face === 'foot' ? new Said('route.foot.sign-foot') : new Said('route.foot.sign-it'),
         );
     }
 }

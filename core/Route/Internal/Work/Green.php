@@ -11,6 +11,8 @@ use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * Work turned once from wet wood: carried from the first cut to the last sanding without a break, then dried in paper,
@@ -30,17 +32,19 @@ final class Green
 
         return [new Operation(
             $subject->id('dry'), $subject->technique('pack'), StepKind::Paper, $subject->part->id, $subject->places([]),
-            'Dry it in paper and let it warp', $subject->calibration->bench->weighMinutes,
-            'It was turned wet: it goes out of round while it dries, and nobody can say just how.', 97.0,
+            new Said('route.green.dry-paper-let-warp'), $subject->calibration->bench->weighMinutes,
+            new Said('route.green.was-turned-wet-goes'), 97.0,
             wait: Wait::hours(24 * $subject->calibration->drying->greenPaperDays),
-            waitFor: 'to dry in paper', hold: 'in a paper bag, out of the sun and the draught',
+            waitFor: new Said('route.green.dry-paper'), hold: new Said('route.green.paper-bag-out-sun'),
             how: PartContext::said(
-                'Change the paper when it is damp; weigh it now and then.',
-                $oval === null ? 'How oval it gets cannot be said: nobody published its shrinkage.' : sprintf(
-                    'By the shrinkage of its wood it will be about %.0f mm oval. Never promise it as round.', $oval,
-                ),
+                new Said('route.green.change-paper-when-damp'),
+                $oval === null ? new Said(
+                    'route.green.how-oval-gets-cannot',
+                ) : new Said('route.green.shrinkage-wood-will-about', [
+                    'oval' => Quantity::mm($oval),
+                ]),
             ),
-            brief: 'drying in paper',
+            brief: new Said('route.green.drying-paper'),
         ), self::asks($subject)];
     }
 
@@ -56,7 +60,9 @@ final class Green
         $dry = $subject->id('dry');
         $asks = $subject->id('warped');
         $chains = [Precedence::rule(
-            $dry, $asks, Wait::hours(24 * $subject->calibration->drying->greenPaperDays), 'It moves until it is dry.',
+            $dry, $asks, Wait::hours(
+                24 * $subject->calibration->drying->greenPaperDays,
+            ), new Said('route.green.moves-until-dry'),
         )];
         $window = Wait::hours(0, $subject->calibration->drying->greenWindowHours);
         foreach ($operations as $operation) {
@@ -64,12 +70,14 @@ final class Green
                 continue;
             }
             $chains[] = Precedence::rule(
-                $operation->id, $dry, $operation->handling ?? $operation->wait, 'It is worked while it is wet.',
+                $operation->id, $dry, $operation->handling ?? $operation->wait, new Said(
+                    'route.green.worked-while-wet',
+                ),
             );
             if ($operation->kind === StepKind::Sand && $subject->piece->startsAs === StartsAs::Blank) {
                 $chains[] = Precedence::rule(
                     $subject->id('rough'), $operation->id, $window,
-                    'Once begun it is carried through: a wall that dries half-way cracks. Keep it wet, in a bag.',
+                    new Said('route.green.once-begun-carried-through'),
                 );
             }
         }
@@ -90,13 +98,14 @@ final class Green
     {
         return new Operation(
             $subject->id('warped'), $subject->technique('own'), StepKind::Test, $subject->part->id,
-            $subject->places([]), 'Dry: leave it as it warped, or turn it again?',
+            $subject->places([]), new Said('route.green.dry-leave-warped-or'),
             $subject->calibration->bench->lookMinutes,
-            'Only now can be seen how far it moved, and whether the wall bears another cut.', 98.0,
+            new Said('route.green.only-now-can-seen'), 98.0,
             how: [
-                'Stand it on a flat table, and measure across both ways and the wall. To leave it, tick this off; to '
-                    .'turn it again, or rub its foot flat, say “Something is wrong”: it warped.',
-            ], work: Work::Hand, hold: 'on a flat table', zone: '', brief: 'look how it warped',
+                new Said('route.green.stand-flat-table-measure'),
+            ], work: Work::Hand, hold: new Said('route.green.flat-table'), zone: '', brief: new Said(
+                'route.green.look-how-warped',
+            ),
         );
     }
 }

@@ -15,6 +15,8 @@ use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * How two parts come together: fitted on bare wood, eased while film builds, glued before what needs them joined.
@@ -51,26 +53,26 @@ final readonly class Joints
         if ($joint->isDrilled($self->socket->part)) {
             $operations[] = $socket = $self->socket();
             $chains[] = Precedence::rule(
-                $socket->id, $self->fit->id, Wait::none(), 'There is nothing to fit it into yet.',
+                $socket->id, $self->fit->id, Wait::none(), new Said('route.joints.there-nothing-fit-into'),
             );
             foreach (['shape', 'sand'] as $what) {
                 $chains[] = Precedence::custom(
                     $self->socket->id($what, $self->face()), $socket->id, Wait::none(),
-                    'It is square to a surface that is there, and its edge stays crisp.',
+                    new Said('route.joints.square-surface-there-edge'),
                 );
             }
         }
         if ($self->spigot->entersByFoot()) {
             $chains[] = Precedence::custom(
                 $self->spigot->id('part-off'), "$joint->id/fit", Wait::none(),
-                'The end that goes in is free only then.',
+                new Said('route.joints.end-goes-free-only'),
             );
         }
 
         foreach ($joint->kind->isGlued() ? [] : [$self->socket, $self->spigot] as $subject) {
             $chains[] = Precedence::custom(
                 $self->fit->id, $subject->id('wipe-clean'), Wait::none(),
-                'What is eased off is dust again, and no coat goes on over it.',
+                new Said('route.joints.what-eased-off-dust'),
             );
         }
 
@@ -92,23 +94,30 @@ final readonly class Joints
         $chains = array_map(fn (LaidCoat $coat): Precedence => Precedence::rule(
             $coat->last, $id,
             Wait::hours($coat->coating->handleHours * $coat->slowed, null, $coat->coating->kinetics()),
-            'Film that is still soft sticks to film.',
+            new Said('route.joints.film-still-soft-sticks'),
         ), array_values($films));
         $ease = new Operation(
             $id, $subject->technique('fit'), StepKind::FitLid, $subject->part->id, [],
-            sprintf('Try the %s on the %s and ease it off', $this->name($this->spigot), $this->name($subject)),
+            new Said('route.joints.try-ease-off', [
+                'what' => $this->name($this->spigot),
+                'what2' => $this->name($subject),
+            ]),
             $subject->calibration->bench->easeMinutes,
-            'Film builds on both sides of the joint: what went on bare may bind now.', 97.0,
+            new Said('route.joints.film-builds-both-sides'), 97.0,
             how: [
-                'Where it binds, a few strokes of worn fine paper and a little dry wax; keep it off until it is cured.',
+                new Said('route.joints.where-binds-few-strokes'),
             ],
-            of: [$this->joint->id], work: Work::Hand, hold: 'in both hands', brief: 'ease the '.$this->name(
-                $this->spigot,
-            ),
+            of: [$this->joint->id], work: Work::Hand, hold: new Said(
+                'route.joints.both-hands',
+            ), brief: new Said('route.joints.ease-the', [
+                'what' => $this->name(
+                    $this->spigot,
+                ),
+            ]),
         );
 
         return [[$this->fit, $ease], [...$chains, Precedence::rule(
-            $this->fit->id, $id, Wait::none(), 'It was fitted bare first.',
+            $this->fit->id, $id, Wait::none(), new Said('route.joints.was-fitted-bare-first'),
         )]];
     }
 
@@ -124,20 +133,25 @@ final readonly class Joints
         $glue = new Operation(
             $id, $this->socket->technique('glue'), StepKind::Glue, $this->socket->part->id,
             $isPlug ? $this->places(['foot', 'bore', 'inside']) : [],
-            sprintf('Glue the %s into the %s', $this->name($this->spigot), $this->name($this->socket)),
-            $rates->glueMinutes, $isPlug ? 'Before the foot is turned flush and before anything wet goes in.'
-                : 'Both parts are finished; the joint itself is bare wood.', 65.0, Wait::hours(
+            new Said('route.joints.glue-into', [
+                'what' => $this->name($this->spigot),
+                'what2' => $this->name($this->socket),
+            ]),
+            $rates->glueMinutes, $isPlug ? new Said('route.joints.before-foot-turned-flush')
+                : new Said('route.joints.both-parts-finished-joint'), 65.0, Wait::hours(
                     $rates->glueHours,
-                ), 'to set',
-            how: ['Glue on bare wood only; wipe off what is pressed out at once.'], of: [$this->joint->id],
-            hold: 'clamped, true', brief: 'gluing',
+                ), new Said('route.joints.to-set'),
+            how: [new Said('route.joints.glue-bare-wood-only')], of: [$this->joint->id],
+            hold: new Said('route.joints.clamped-true'), brief: 'gluing',
         );
-        $chains = [Precedence::rule($this->fit->id, $id, Wait::none(), 'A joint is tried dry before glue is on it.')];
+        $chains = [
+            Precedence::rule($this->fit->id, $id, Wait::none(), new Said('route.joints.joint-tried-dry-before')),
+        ];
         if ($isPlug) {
             foreach (['part-off', 'sand'] as $what) {
                 $later = $what === 'sand' ? SandingRun::firstId($this->socket, 'foot') : $this->socket->id($what);
                 $chains[] = Precedence::custom(
-                    $id, $later, Wait::hours($rates->glueHours), 'The foot is turned flush with its plug.',
+                    $id, $later, Wait::hours($rates->glueHours), new Said('route.joints.foot-turned-flush-plug'),
                 );
             }
         }
@@ -145,7 +159,7 @@ final readonly class Joints
             $chains[] = Precedence::custom(
                 $coat->last, $id,
                 Wait::hours($coat->coating->handleHours * $coat->slowed, null, $coat->coating->kinetics()),
-                'Each part is coated while all of it can be reached; the joint stays bare.',
+                new Said('route.joints.each-part-coated-while'),
             );
         }
 
@@ -170,17 +184,17 @@ final readonly class Joints
 
         return new Operation(
             "{$this->joint->id}/socket", $this->socket->technique('drill'), StepKind::Mark, $this->socket->part->id,
-            [], sprintf(
-                'Drill the socket for the %s, %.1f mm across and %.0f mm deep', $this->name($this->spigot),
-                $this->joint->diameterMm, $deep,
-            ), $rates->fitBitMinutes + $deep / $rates->drillMmPerMinute,
-            'What is glued in needs a hole of its own size, square to where it stands.', 59.0,
+            [], new Said('route.joints.drill-socket-across-deep', [
+                'what' => $this->name($this->spigot),
+                'diameter' => Quantity::mm($this->joint->diameterMm),
+                'deep' => Quantity::mm($deep),
+            ]), $rates->fitBitMinutes + $deep / $rates->drillMmPerMinute,
+            new Said('route.joints.what-glued-needs-hole'), 59.0,
             how: [
-                'In a cradle on the drill press; measure the wood left below it first, and try the bit on scrap. Tape '
-                    .'over the place keeps its edge whole.',
+                new Said('route.joints.cradle-drill-press-measure'),
             ],
-            of: [$this->joint->id], work: Work::Lap, zone: '', hold: 'in a padded cradle',
-            brief: 'drill the socket', stances: [Stance::Off],
+            of: [$this->joint->id], work: Work::Lap, zone: '', hold: new Said('route.joints.padded-cradle'),
+            brief: new Said('route.joints.drill-socket'), stances: [Stance::Off],
         );
     }
 
@@ -193,19 +207,27 @@ final readonly class Joints
             "{$this->joint->id}/fit", $this->socket->technique('fit'), StepKind::FitLid, $parts[0]->id,
             $this->places($this->joint->place === JointPlace::Side
                 ? ['outside'] : array_values(array_diff($this->socket->faces(), ['outside', 'foot']))),
-            sprintf('Fit the %s to the %s%s', $this->name($this->spigot), $this->name($this->socket),
-                $this->joint->kind->isGlued() ? ', dry' : ', then ease it off'),
+            new Said('route.joints.fit-the-to-the', [
+                'what' => $this->name($this->spigot),
+                'what2' => $this->name($this->socket),
+                'what3' => $this->joint->kind->isGlued() ? new Said('route.joints.dry') : new Said(
+                    'route.joints.then-ease-off',
+                ),
+            ]),
             $this->socket->calibration->bench->fitMinutes,
-            'Before any film is built, or the coats glue it shut; while the mouth still runs true.', 60.0,
+            new Said('route.joints.before-any-film-built'), 60.0,
             hazards: $this->socket->spinning(),
-            how: [sprintf('They meet at %.1f mm; as drawn it %s.', $this->joint->diameterMm, match ($fit) {
-                Fit::Binds => 'does not go in yet',
-                Fit::Fits => 'fits',
-                Fit::Loose => 'is loose',
-                Fit::Unknown => 'is fitted by trying',
-            })],
+            how: [new Said('route.joints.they-meet-drawn', [
+                'diameter' => Quantity::mm($this->joint->diameterMm),
+                'what' => match ($fit) {
+                    Fit::Binds => 'does not go in yet',
+                    Fit::Fits => 'fits',
+                    Fit::Loose => 'is loose',
+                    Fit::Unknown => 'is fitted by trying',
+                },
+            ])],
             of: [$this->joint->id], work: $this->joint->place === JointPlace::Top ? Work::Spinning : Work::Hand,
-            zone: '', brief: 'fit the '.$this->name($this->spigot),
+            zone: '', brief: new Said('route.joints.fit-the', ['what' => $this->name($this->spigot)]),
         );
     }
 

@@ -16,6 +16,8 @@ use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\CutsProfile;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * The marks of a part: each on its band, colours in layers with sanding back between.
@@ -53,11 +55,11 @@ final class Marked
             $last = self::mark($subject, $mark, $i);
             if ($subject->part->sandedBack($subject->piece->order)->isDone($mark)) {
                 $back = "{$mark->id()}/sand-back";
-                $chains[] = Precedence::rule($last->id, $back, $last->wait, 'Once the colour is dry.');
+                $chains[] = Precedence::rule($last->id, $back, $last->wait, new Said('route.marked.once-colour-dry'));
             }
             if (self::isLevelled($mark)) {
                 $back = "{$mark->id()}/level";
-                $chains[] = Precedence::rule($last->id, $back, $last->wait, 'What has not set is torn out or thrown.');
+                $chains[] = Precedence::rule($last->id, $back, $last->wait, new Said('route.marked.what-has-not-set'));
             }
             foreach (array_slice($marks, $i + 1) as $other) {
                 if ($mark->overlaps($other)) {
@@ -71,7 +73,7 @@ final class Marked
             if ($mark->technique->nature() === Nature::Flames) {
                 $chains[] = Precedence::rule(
                     $last->id, "{$mark->id()}/watch", Wait::hours($mark->waitHours),
-                    'Embers show themselves within it.',
+                    new Said('route.marked.embers-show-themselves-within'),
                 );
                 $chains = [...$chains, ...self::beforeColours($subject, $mark, $marks)];
             }
@@ -87,7 +89,7 @@ final class Marked
     }
 
     /** Why a mark that lies beside a colour is made before it; null where it makes no odds. */
-    private static function beforeColour(Mark $mark, Mark $colour): ?string
+    private static function beforeColour(Mark $mark, Mark $colour): ?Said
     {
         if ($mark->overlaps($colour)) {
             return null;
@@ -97,9 +99,8 @@ final class Marked
             && $mark->band->fromMm < $colour->band->toMm + BandEdges::NEAR_MM;
 
         return match (true) {
-            $isDam => 'A line is a dam only once it is there: the colour stops at it.',
-            $mark->technique->nature() === Nature::Burns => 'Burnt before anything is dyed: hands, rests and smoke '
-                .'mark fresh colour.',
+            $isDam => new Said('route.marked.line-dam-only-once'),
+            $mark->technique->nature() === Nature::Burns => new Said('route.marked.burnt-before-anything-dyed'),
             default => null,
         };
     }
@@ -119,7 +120,7 @@ final class Marked
         }
 
         return array_values(array_map(fn (string $later): Precedence => Precedence::custom(
-            $flame->id(), $later, Wait::none(), 'No flame comes near colour or finish, wherever on the part it is.',
+            $flame->id(), $later, Wait::none(), new Said('route.marked.no-flame-comes-near'),
         ), $wet));
     }
 
@@ -127,7 +128,7 @@ final class Marked
     {
         $worked = $subject->worked[$mark->id()];
         $face = $mark->band->on->zone();
-        $title = sprintf('%s, %s', self::named($mark, $mark->action()), $face);
+        $title = Said::at(self::named($mark, $mark->action()), $face);
 
         return new Operation(
             $mark->id(), $mark->technique, StepKind::Mark, $subject->part->id, [self::place($subject, $mark)], $title,
@@ -136,24 +137,28 @@ final class Marked
             match (true) {
                 $mark->waitHours <= 0 => '',
                 $mark->technique->nature() === Nature::Flames => 'watched',
-                $mark->technique->nature() === Nature::Cuts => 'to set',
-                default => 'to dry',
+                $mark->technique->nature() === Nature::Cuts => new Said('route.marked.to-set'),
+                default => new Said('route.marked.to-dry'),
             },
             Wait::hours($mark->waitHours, null, $mark->kinetics()),
             self::hazards($subject, $mark),
             how: PartContext::said(...[
-                sprintf(
-                    '%.0f to %.0f mm along the %s from its %s.', $mark->band->fromMm, $mark->band->toMm, $face,
-                    $face === 'outside' ? 'foot' : 'outer edge',
-                ),
+                new Said('route.marked.along-from', [
+                    'from' => Quantity::mm($mark->band->fromMm),
+                    'to' => Quantity::mm($mark->band->toMm),
+                    'face' => $face,
+                    'what' => $face === 'outside' ? new Said('route.marked.foot') : new Said('route.marked.outer-edge'),
+                ]),
                 ...$worked->says,
-                $mark->stain === null ? '' : sprintf(
-                    'With %s; keep a wet edge: it stays open for %s min.', lcfirst($mark->stain->class),
-                    $mark->stain->openMinutes,
-                ),
+                $mark->stain === null ? '' : new Said('route.marked.keep-wet-edge-stays', [
+                    'class' => $mark->stain->class,
+                    'open' => Quantity::minutes($mark->stain->openMinutes),
+                ]),
                 $mark->stain->aftercare ?? '',
                 $mark->isClassTaken
-                    ? "No class was chosen: {$mark->productClass()} is taken, the usual one." : '',
+                    ? new Said(
+                        'route.marked.no-class-was-chosen', ['productClass' => $mark->productClass() ?? ''],
+                    ) : '',
                 $mark->note ?? '',
             ]),
             of: [$mark->id()], product: $mark->productClass(), zone: $mark->id(),
@@ -165,16 +170,19 @@ final class Marked
     {
         return new Operation(
             "{$mark->id()}/watch", $subject->technique('own'), StepKind::Test, $subject->part->id,
-            [self::place($subject, $mark)], 'End the fire-watch, '.$mark->band->on->zone(),
+            [self::place($subject, $mark)], new Said('route.marked.end-fire-watch', [
+                'zone' => $mark->band->on->zone(),
+            ]),
             $subject->calibration->marks->watchMinutes,
-            'Char glows on unseen: nobody leaves it before it has been watched that long.', 50.06 + $number / 10,
+            new Said('route.marked.char-glows-unseen-nobody'), 50.06 + $number / 10,
             hazards: [Hazard::Flame],
             how: [
-                'Stay by it all that time, an extinguisher at hand, on stone and away from dust and finish. Then feel '
-                    .'it all over with the back of the hand: cold everywhere, no smoke, no smell.',
+                new Said('route.marked.stay-all-time-extinguisher'),
             ],
-            of: [$mark->id()], work: Work::Hand, zone: $mark->id(), hold: 'outside, on a brick or a stone',
-            brief: 'end the fire-watch',
+            of: [$mark->id()], work: Work::Hand, zone: $mark->id(), hold: new Said(
+                'route.marked.outside-brick-or-stone',
+            ),
+            brief: new Said('route.marked.end-fire-watch-2'),
         );
     }
 
@@ -187,20 +195,23 @@ final class Marked
 
         return new Operation(
             "{$mark->id()}/sand-back", $subject->technique('sand-back'), StepKind::Mark, $subject->part->id,
-            [self::place($subject, $mark)], self::named($mark, 'Sand the colour back').', '.$mark->band->on->zone(),
+            [self::place($subject, $mark)], Said::at(
+                self::named($mark, new Said('route.marked.sand-colour-back')), $mark->band->on->zone(),
+            ),
             1.0 + $subject->calibration->marks->sandBackMinutesPer100Cm2 * $area / 10_000,
-            'Colour stays where the wood drinks; the next one takes the rest.', 50.05 + $number / 10,
+            new Said('route.marked.colour-stays-where-wood'), 50.05 + $number / 10,
             hazards: [Hazard::ofDust($subject->part->wood)],
             how: [
-                sprintf(
-                    'About %d µm: some %d strokes over each place with %s, along the grain; wipe and look between.',
-                    $um,
-                    $subject->calibration->colour->strokes($um, $grit->micron, $subject->part->wood->jankaN),
-                    $grit->name,
-                ),
+                new Said('route.marked.about-some-strokes-over', [
+                    'um' => Quantity::um($um),
+                    'strokes' => Quantity::count(
+                        $subject->calibration->colour->strokes($um, $grit->micron, $subject->part->wood->jankaN),
+                    ),
+                    'grit' => $grit->name,
+                ]),
             ],
-            of: [$mark->id()], work: Work::Hand, zone: $mark->id(), hold: 'by hand, with the grain',
-            brief: 'sand the colour back',
+            of: [$mark->id()], work: Work::Hand, zone: $mark->id(), hold: new Said('route.marked.hand-grain'),
+            brief: new Said('route.marked.sand-colour-back-2'),
         );
     }
 
@@ -218,13 +229,13 @@ final class Marked
         return new Operation(
             "{$mark->id()}/level", $subject->technique('sand-back'), StepKind::Mark, $subject->part->id,
             [self::place($subject, $mark)],
-            self::named($mark, 'Take the inlay back level').', '.$mark->band->on->zone(),
+            Said::at(self::named($mark, new Said('route.marked.take-inlay-back-level')), $mark->band->on->zone()),
             $rates->levelMinutes + $rates->sandBackMinutesPer100Cm2 * $area / 10_000,
-            'Once it has set: paper alone dishes the wood beside what is harder.', 50.05 + $number / 10,
+            new Said('route.marked.once-has-set-paper'), 50.05 + $number / 10,
             hazards: [Hazard::ofDust($subject->part->wood), ...$subject->worked[$mark->id()]->hazards],
-            how: ['Scraped or filed flush first, then the last grit on a small hard block.'],
-            of: [$mark->id()], work: Work::Hand, zone: $mark->id(), hold: 'by hand, with the grain',
-            brief: 'level the inlay',
+            how: [new Said('route.marked.scraped-or-filed-flush')],
+            of: [$mark->id()], work: Work::Hand, zone: $mark->id(), hold: new Said('route.marked.hand-grain'),
+            brief: new Said('route.marked.level-inlay'),
         );
     }
 
@@ -236,9 +247,9 @@ final class Marked
     }
 
     /** What is done, with what the maker calls the mark. */
-    private static function named(Mark $mark, string $action): string
+    private static function named(Mark $mark, Said|string $action): Said|string
     {
-        return $mark->name === null ? $action : "$mark->name: ".lcfirst($action);
+        return $mark->name === null ? $action : Said::of($mark->name, $action);
     }
 
     /** @return list<Hazard> */

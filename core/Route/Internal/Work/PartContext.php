@@ -28,6 +28,8 @@ use HonestGrain\Route\School;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * One part of a piece as its operations are made: its measures, how it is held, and what is looked up for it.
@@ -74,9 +76,9 @@ final readonly class PartContext
         return $this->tables->techniques->named($key);
     }
 
-    public function title(string $title): string
+    public function title(Said|string $title): Said|string
     {
-        return $this->piece->hasParts() ? "{$this->part->name}: ".lcfirst($title) : $title;
+        return $this->piece->hasParts() ? Said::of($this->part->name, $title) : $title;
     }
 
     public function has(string $face): bool
@@ -215,14 +217,15 @@ final readonly class PartContext
             && $face === ($joint->entersByFoot($this->part) ? 'foot' : 'top')) !== [];
     }
 
-    /** @return list<string> what is masked before a coat, since glue holds on bare wood only */
+    /** @return list<Said> what is masked before a coat, since glue holds on bare wood only */
     public function masks(): array
     {
-        return array_map(fn (Joint $joint): string => $joint->spigot === $this->part->id
-            ? sprintf(
-                'Tape the tenon over its %s and leave its end bare: glue holds on bare wood only.',
-                $joint->depthMm > 0 ? sprintf('%.0f mm', $joint->depthMm) : 'whole length',
-            ) : 'Plug the socket and keep its edge bare: glue holds on bare wood only.', $this->gluedTenons());
+        return array_map(fn (Joint $joint): Said => $joint->spigot === $this->part->id
+            ? new Said('route.part-context.tape-tenon-over-leave', [
+                'what' => $joint->depthMm > 0 ? new Said('route.part-context.line', [
+                    'depth' => Quantity::mm($joint->depthMm),
+                ]) : new Said('route.part-context.whole-length'),
+            ]) : new Said('route.part-context.plug-socket-keep-edge'), $this->gluedTenons());
     }
 
     /** @return list<CoatPlan> those that are finished before the part is turned round to be hollowed */
@@ -263,10 +266,10 @@ final readonly class PartContext
     /**
      * Without the empty ones.
      *
-     * @return list<string>
+     * @return list<Said|string>
      */
-    public static function said(string ...$lines): array
+    public static function said(Said|string ...$lines): array
     {
-        return array_values(array_filter($lines, fn (string $line): bool => $line !== ''));
+        return array_values(array_filter($lines, fn (Said|string $line): bool => $line !== ''));
     }
 }

@@ -16,6 +16,8 @@ use HonestGrain\Piece\Tables;
 use HonestGrain\Piece\Wish;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * What a flaw takes: thin CA into a hairline, powder and CA or epoxy into what is wider, CA and a shear scrape on a
@@ -28,15 +30,15 @@ final readonly class Repair
     /**
      * @param  string|null  $goesWith  what it is besides the flaw's main operation
      * @param  list<Hazard>  $hazards
-     * @param  list<string>  $how
+     * @param  list<Said|string>  $how
      */
     private function __construct(
         public string $technique,
         public ?string $goesWith,
-        public string $title,
+        public Said|string $title,
         public float $minutes,
         public Wait $wait,
-        public string $because,
+        public Said|string $because,
         public bool $onLathe,
         public array $hazards,
         public array $how,
@@ -77,10 +79,10 @@ final readonly class Repair
     private static function filled(self $fill, Flaw $flaw, Part $part, RepairRates $rates): array
     {
         return ! $fill->standsProud ? [$fill] : [$fill, new self(
-            'scrape', 'cut-back', "Cut the fill back level, {$flaw->at()}",
+            'scrape', 'cut-back', new Said('route.repair.cut-fill-back-level'),
             max(1.0, self::areaMm2($flaw, $part) / 10_000 * $rates->recutMinutesPer100Cm2), Wait::none(),
-            'Paper rides over a hard fill and digs into the wood beside it: it is cut level first.', true,
-            [Hazard::ofDust($part->wood)], ['A light shear cut, freshly ground edge; stop when tool meets wood.'],
+            new Said('route.repair.paper-rides-over-hard'), true,
+            [Hazard::ofDust($part->wood)], [new Said('route.repair.light-shear-cut-freshly')],
         )];
     }
 
@@ -96,7 +98,10 @@ final readonly class Repair
         $depth = min($flaw->depthMm ?? $rates->usualDepthMm, self::wallMm($flaw, $part));
         $ml = 0.5 * $width * $depth * self::lengthMm($flaw, $part) / 1000;
         $taken = $flaw->widthMm === null || $flaw->depthMm === null
-            ? sprintf('Taken as %s mm wide and %s mm deep, since that is not said.', $width, $depth) : '';
+            ? new Said('route.repair.taken-wide-deep-since', [
+                'width' => Quantity::mm($width),
+                'depth' => Quantity::mm($depth),
+            ]) : '';
 
         return $flaw->with === 'epoxy' || ($flaw->with === null && $ml >= $rates->epoxyFromMl)
             ? self::epoxy($flaw, $rates, $ml, $taken, $tables->coatings->binder('epoxy'))
@@ -108,37 +113,38 @@ final readonly class Repair
         RepairRates $rates,
         float $ml,
         int $fills,
-        string $taken,
+        Said|string $taken,
         Tables $tables,
     ): self {
         $ca = $tables->coatings->binder('powder-ca');
 
         return new self(
-            'fill', null, "Fill the {$flaw->kind->value} with powder and CA, {$flaw->at()}",
+            'fill', null, new Said('route.repair.fill-powder-ca', ['kind' => $flaw->kind->value]),
             $rates->fillMinutes * $fills, Wait::hours($ca->setHours, null, $ca->kinetics()),
-            'Before the last sanding, before colour, and never after oil: nothing holds in an oiled crack.', false,
+            new Said('route.repair.before-last-sanding-before'), false,
             [...Hazard::ofProduct($ca->hazards), Hazard::HardDust],
             self::said(
-                sprintf(
-                    '%.2f mL of powder (about %.1f g of stone, sieved to %s mm) in %d %s of at most %s mm, CA run in '
-                        .'after each.', $ml * $rates->powderPacking,
-                    $ml * $rates->powderPacking * $rates->stoneGPerMl, $rates->sieveMm, $fills,
-                    $fills === 1 ? 'fill' : 'fills', $rates->fillDepthMm,
-                ),
-                'Seal pale wood round it first: CA stains what it touches.', $taken,
+                new Said('route.repair.powder-about-stone-sieved', [
+                    'ml' => Quantity::ml($ml * $rates->powderPacking),
+                    'ml2' => Quantity::grams($ml * $rates->powderPacking * $rates->stoneGPerMl),
+                    'sieve' => Quantity::mm($rates->sieveMm),
+                    'fills' => Quantity::count($fills),
+                    'fillDepth' => Quantity::mm($rates->fillDepthMm),
+                ]),
+                new Said('route.repair.seal-pale-wood-round'), $taken,
             ),
             $ca->product, Amount::ofThin($ml * (1 - $rates->powderPacking)), true, $ca,
         );
     }
 
-    private static function epoxy(Flaw $flaw, RepairRates $rates, float $ml, string $taken, Binder $epoxy): self
+    private static function epoxy(Flaw $flaw, RepairRates $rates, float $ml, Said|string $taken, Binder $epoxy): self
     {
         return new self(
-            'fill', null, "Fill the {$flaw->kind->value} with epoxy, {$flaw->at()}", $rates->epoxyMinutes,
+            'fill', null, new Said('route.repair.fill-epoxy', ['kind' => $flaw->kind->value]), $rates->epoxyMinutes,
             Wait::hours($epoxy->setHours, null, $epoxy->kinetics()),
-            'Before the last sanding, before colour, and never after oil: nothing holds in an oiled void.', false,
+            new Said('route.repair.before-last-sanding-before-colour'), false,
             Hazard::ofProduct($epoxy->hazards),
-            self::said('Dam the back with tape, mix exactly as the label says, and warm out the bubbles.', $taken),
+            self::said(new Said('route.repair.dam-back-tape-mix'), $taken),
             $epoxy->product, Amount::of($ml, AmountUnit::Millilitres), true, $epoxy,
         );
     }
@@ -153,14 +159,14 @@ final readonly class Repair
 
         return new self(
             $flaw->wish === Wish::Fill ? 'fill' : 'stabilise', null,
-            ($sides === 2 ? 'Run thin CA along both sides of the bark' : "Run thin CA into the {$flaw->kind->value}")
-                .", {$flaw->at()}",
+            $sides === 2 ? new Said('route.repair.run-thin-ca-along')
+                : new Said('route.repair.run-thin-ca-into', ['kind' => $flaw->kind->value]),
             max($rates->hairlineMinutes, $rates->hairlineMinutes * $cm / 10),
             Wait::hours($ca->setHours, null, $ca->kinetics()),
-            'Before the last sanding and before colour and oil: what moves there later opens again.', false,
+            new Said('route.repair.before-last-sanding-before-colour-oil'), false,
             Hazard::ofProduct($ca->hazards),
             self::said(
-                'Seal pale wood round it first: CA stains what it touches. Accelerator whitens and foams.',
+                new Said('route.repair.seal-pale-wood-round-first'),
                 self::bottles($cm * $rates->hairlineCaMlPerCm, $rates),
             ),
             $ca->product, Amount::ofThin($cm * $rates->hairlineCaMlPerCm), binder: $ca,
@@ -176,20 +182,20 @@ final readonly class Repair
 
         return [
             new self(
-                'stabilise', null, "Stiffen the soft patch with thin CA, {$flaw->at()}",
+                'stabilise', null, new Said('route.repair.stiffen-soft-patch-thin'),
                 max(1.0, $cm2 * $rates->softMinutesPerCm2), Wait::hours($rates->softHours),
-                'Soft fibres fold under the tool and the paper: stiff, they cut clean.', false,
+                new Said('route.repair.soft-fibres-fold-under'), false,
                 Hazard::ofProduct($ca->hazards), self::said(
-                    'Until it drinks no more; wipe nothing, let it soak.',
+                    new Said('route.repair.until-drinks-no-more'),
                     self::bottles($cm2 * $rates->softCaMlPerCm2, $rates),
                 ),
                 $ca->product, Amount::ofThin($cm2 * $rates->softCaMlPerCm2), binder: $ca,
             ),
             new self(
-                'scrape', 'scrape', "Shear-scrape the stiffened patch, {$flaw->at()}",
+                'scrape', 'scrape', new Said('route.repair.shear-scrape-stiffened-patch'),
                 max(1.0, $cm2 / 100 * $rates->recutMinutesPer100Cm2), Wait::none(),
-                'A clean cut over the stiffened fibres saves the coarse grits.', true,
-                [Hazard::ofDust($part->wood)], ['A light cut with a freshly ground edge, held on the slant.'],
+                new Said('route.repair.clean-cut-over-stiffened'), true,
+                [Hazard::ofDust($part->wood)], [new Said('route.repair.light-cut-freshly-ground')],
             ),
         ];
     }
@@ -202,26 +208,27 @@ final readonly class Repair
 
         return new self(
             $isTorn ? 'scrape' : 'shape', null,
-            ($isTorn ? 'Cut the torn grain again' : "Cut the {$flaw->kind->value} away").", {$flaw->at()}", $minutes,
-            Wait::none(), $isTorn
-                ? 'Torn grain is cut, not sanded: the coarsest paper would only round it over.'
-                : 'While there is wood to take; the shape is measured again afterwards.',
+            $isTorn ? new Said('route.repair.cut-torn-grain-again')
+                : new Said('route.repair.cut-away', ['kind' => $flaw->kind->value]), $minutes, Wait::none(),
+            new Said($isTorn ? 'route.repair.torn-grain-cut-not' : 'route.repair.while-there-wood-take'),
             true, [Hazard::ofDust($part->wood)],
             [
-                $isTorn ? 'A light shear cut with a freshly ground edge, with the '
-                    .'grain.' : 'Check the wall before and after.',
+                $isTorn ? new Said(
+                    'route.repair.light-shear-cut-freshly-ground',
+                ) : new Said('route.repair.check-wall-before-after'),
             ],
         );
     }
 
-    private static function bottles(float $ml, RepairRates $rates): string
+    private static function bottles(float $ml, RepairRates $rates): Said|string
     {
         $bottles = (int) ceil($ml / $rates->caBottleMl);
 
-        return $ml / Amount::DROP_ML < Amount::MOST_DROPS ? '' : sprintf(
-            'About %.1f mL: %d bottle%s of %.0f mL at hand.', $ml, $bottles, $bottles === 1 ? '' : 's',
-            $rates->caBottleMl,
-        );
+        return $ml / Amount::DROP_ML < Amount::MOST_DROPS ? '' : new Said('route.repair.about-bottle-hand', [
+            'ml' => Quantity::ml($ml),
+            'bottles' => Quantity::count($bottles),
+            'caBottle' => Quantity::ml($rates->caBottleMl),
+        ]);
     }
 
     private static function lengthMm(Flaw $flaw, Part $part): float
@@ -259,9 +266,9 @@ final readonly class Repair
             ? INF : $across->tree()->nearest($curve->at(($flaw->fromMm + $flaw->toMm) / 2))[0];
     }
 
-    /** @return list<string> */
-    private static function said(string ...$lines): array
+    /** @return list<Said|string> */
+    private static function said(Said|string ...$lines): array
     {
-        return array_values(array_filter($lines, fn (string $line): bool => $line !== ''));
+        return array_values(array_filter($lines, fn (Said|string $line): bool => $line !== ''));
     }
 }

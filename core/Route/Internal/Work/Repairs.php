@@ -10,6 +10,7 @@ use HonestGrain\Route\Internal\Place;
 use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /**
  * What becomes of the flaws of a part.
@@ -40,7 +41,9 @@ final class Repairs
             foreach (Repair::of($flaw, $subject->part, $subject->tables) as $i => $repair) {
                 $operation = self::operation($subject, $flaw, $repair, $i);
                 if ($last !== null) {
-                    $chains[] = Precedence::rule($last->id, $operation->id, $last->wait, 'Once it has set.');
+                    $chains[] = Precedence::rule(
+                        $last->id, $operation->id, $last->wait, new Said('route.repairs.once-has-set'),
+                    );
                 }
                 $last = $operation;
             }
@@ -55,12 +58,12 @@ final class Repairs
             $repair->goesWith === null ? $flaw->id : "$flaw->id/$repair->goesWith",
             $subject->technique($repair->technique), StepKind::Repair, $subject->part->id,
             [Place::stretch($subject->part->id, $flaw->on->zone(), $flaw->fromMm, $flaw->toMm)],
-            $repair->title, $repair->minutes, $repair->because, 10.0 + $number, $repair->wait,
-            $repair->wait->minHours > 0 ? 'to set' : '',
+            Said::at($repair->title, $flaw->at()), $repair->minutes, $repair->because, 10.0 + $number, $repair->wait,
+            $repair->wait->minHours > 0 ? new Said('route.repairs.to-set') : '',
             hazards: [...$repair->hazards, ...$repair->onLathe ? $subject->spinning() : []],
             how: $repair->how, of: [$flaw->id], product: $repair->product, amount: $repair->amount,
             work: $repair->onLathe ? Work::Spinning : Work::Hand, zone: $flaw->on->zone(),
-            brief: lcfirst(explode(',', $repair->title)[0]),
+            brief: Said::lower($repair->title),
         );
     }
 }

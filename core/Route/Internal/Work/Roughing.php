@@ -14,6 +14,8 @@ use HonestGrain\Route\StepKind;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
 use HonestGrain\Wood\RimSpeed;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * Wet wood that dries before it is finished: hollow work as a rough-out with a thick wall, solid work as it lies. What
@@ -57,19 +59,19 @@ final readonly class Roughing
         $chains = [];
         foreach ([...array_slice($wet, 1), ...$wet === [] ? [] : [$dry]] as $i => $later) {
             $chains[] = Precedence::rule(
-                $wet[$i], $later, Wait::none(), 'Roughed from this side first, then from the other, then wrapped.',
+                $wet[$i], $later, Wait::none(), new Said('route.roughing.roughed-from-side-first'),
             );
         }
         if ($wet !== []) {
             $chains[] = Precedence::rule($wet[0], $wet[count($wet) - 1], Wait::hours(
                 0, $subject->calibration->drying->greenWindowHours,
-            ), 'Once begun it is carried through: wet wood left open cracks. Stop only with it in a bag.');
+            ), new Said('route.roughing.once-begun-carried-through'));
         }
         foreach ($operations as $operation) {
             if ($operation->part === $subject->part->id && $operation->id !== $dry
                 && ! in_array($operation->id, $wet, true)) {
                 $chains[] = Precedence::rule($dry, $operation->id, Wait::none(), $operation->id === $subject->id('true')
-                    ? 'What is trued wet dries oval again.' : 'What is done to wet wood moves with it as it dries.');
+                    ? new Said('route.roughing.what-trued-wet-dries') : new Said('route.roughing.what-done-wet-wood'));
             }
         }
 
@@ -83,23 +85,30 @@ final readonly class Roughing
         $holding = $this->subject->part->holding;
 
         return [
-            $this->cut('rough', 'rough', 'Bring the wet blank round', $this->roundMm3(), 1.0, [
+            $this->cut('rough', 'rough', new Said('route.roughing.bring-wet-blank-round'), $this->roundMm3(), 1.0, [
                 Turning::BY_HAND_FIRST,
-                sprintf('To %.0f mm across and %.0f mm long.', $size->diameterMm, $size->heightMm),
-                'The pith cut away, or kept out of the wall.',
+                new Said('route.roughing.across-long', [
+                    'diameter' => Quantity::mm($size->diameterMm),
+                    'height' => Quantity::mm($size->heightMm),
+                ]),
+                new Said('route.roughing.pith-cut-away-or'),
             ]),
             ...$holding->isCut() ? [$this->hold()] : [],
             $this->cut(
-                'rough-out', 'rough', 'Rough it out, outside and inside', $this->hollowMm3(), 1.2, $this->walls(),
+                'rough-out', 'rough', new Said(
+                    'route.roughing.rough-out-outside-inside',
+                ), $this->hollowMm3(), 1.2, $this->walls(),
                 StepKind::RoughOut, [Stance::Main],
             ),
             new Operation(
                 $this->subject->id('wrap'), $this->subject->technique('pack'), StepKind::Turn, $this->subject->part->id,
-                [], 'Seal its end grain, number it and wrap it', $this->subject->calibration->bench->weighMinutes,
-                'End grain loses water faster than the rest of it, and cracks.', 1.3, hold: 'on the bench',
-                how: ['Wax or sealer on all end grain, the rim too where it is end grain.',
-                    'Number and date on the wood; weigh it now: its curve begins here.'],
-                zone: implode(', ', $this->subject->faces()), brief: 'wrapping it', stances: [Stance::Off],
+                [], new Said('route.roughing.seal-end-grain-number'), $this->subject->calibration->bench->weighMinutes,
+                new Said('route.roughing.end-grain-loses-water'), 1.3, hold: new Said('route.roughing.on-the-bench'),
+                how: [new Said('route.roughing.wax-or-sealer-all'),
+                    new Said('route.roughing.number-date-wood-weigh')],
+                zone: implode(
+                    ', ', $this->subject->faces(),
+                ), brief: new Said('route.roughing.wrapping-it'), stances: [Stance::Off],
             ),
         ];
     }
@@ -111,12 +120,14 @@ final readonly class Roughing
         return new Operation(
             $subject->id('dry'), $subject->technique('weigh'), StepKind::Dry, $subject->part->id, $subject->places(
                 $subject->faces(),
-            ), 'Dry on the rack, then off the scale', $subject->calibration->bench->weighMinutes,
-            'It shrinks and goes oval until then; what is finished before moves under its finish.', 1.5,
+            ), new Said('route.roughing.dry-rack-then-off'), $subject->calibration->bench->weighMinutes,
+            new Said('route.roughing.shrinks-goes-oval-until'), 1.5,
             how: [
-                'End grain sealed, wrapped or bagged; a weight every two weeks.',
-                'Ready where the weight stands still, not where the calendar says so.',
-            ], hold: 'on the rack', brief: 'the wood drying', stances: [Stance::Off],
+                new Said('route.roughing.end-grain-sealed-wrapped'),
+                new Said('route.roughing.ready-where-weight-stands'),
+            ], hold: new Said(
+                'route.roughing.on-the-rack',
+            ), brief: new Said('route.roughing.wood-drying'), stances: [Stance::Off],
         );
     }
 
@@ -125,42 +136,45 @@ final readonly class Roughing
         $isTenon = $this->subject->part->holding === Holding::Tenon;
         $size = $this->size;
         $minutes = $this->subject->calibration->turning->holdMinutes;
-        $dries = $size->shrinkFraction === null ? 'How much it shrinks nobody published: leave it a tenth over.'
-            : sprintf('Every 100 mm of it dry to %.1f mm, and are trued besides.', 100 * (1 - $size->shrinkFraction));
+        $dries = $size->shrinkFraction === null ? new Said('route.roughing.how-much-shrinks-nobody')
+            : new Said('route.roughing.every-100-mm-dry', [
+                'what' => Quantity::mm(100 * (1 - $size->shrinkFraction)),
+            ]);
 
         return $this->operation(
-            'rough-hold', $isTenon ? 'tenon' : 'recess', $isTenon ? 'Cut a tenon to rough it by'
-                : 'Cut a recess to rough it by', $minutes, 1.1,
-            [$isTenon && $size->tenonMm !== null ? sprintf(
-                'A tenon of %.0f mm: trued when dry, it suits the circle of your %s.', $size->tenonMm, $size->jaws,
-            ) : $dries], StepKind::Turn, null, 'foot',
+            'rough-hold', $isTenon ? 'tenon' : 'recess', $isTenon ? new Said('route.roughing.cut-tenon-rough')
+                : new Said('route.roughing.cut-recess-rough'), $minutes, 1.1,
+            [$isTenon && $size->tenonMm !== null ? new Said('route.roughing.tenon-trued-when-dry', [
+                'tenon' => Quantity::mm($size->tenonMm),
+                'jaws' => $size->jaws ?? '',
+            ]) : $dries], StepKind::Turn, null, 'foot',
         );
     }
 
-    /** @return list<string> */
+    /** @return list<Said|string> */
     private function walls(): array
     {
         $size = $this->size;
 
         return [
-            sprintf('Wall %.0f mm, even all the way: an uneven one cracks.', $size->wallMm()),
-            $size->shrinkWallMm === null ? sprintf(
-                'That is a tenth of its diameter, the common rule; nobody published how its wood shrinks.',
-            ) : sprintf(
-                'By the common rule, a tenth of its diameter, %.0f mm; by its wood\'s shrinkage %.0f mm. The greater '
-                    .'is safe.', $size->ruleWallMm, $size->shrinkWallMm,
-            ),
+            new Said('route.roughing.wall-even-all-way', ['wall' => Quantity::mm($size->wallMm())]),
+            $size->shrinkWallMm === null ? new Said(
+                'route.roughing.tenth-diameter-common-rule',
+            ) : new Said('route.roughing.common-rule-tenth-diameter', [
+                'ruleWall' => Quantity::mm($size->ruleWallMm),
+                'shrinkWall' => Quantity::mm($size->shrinkWallMm),
+            ]),
         ];
     }
 
     /**
-     * @param  list<string>  $how
+     * @param  list<Said|string>  $how
      * @param  list<Stance>|null  $stances
      */
     private function cut(
         string $what,
         string $technique,
-        string $title,
+        Said|string $title,
         float $wasteMm3,
         float $rank,
         array $how,
@@ -175,13 +189,13 @@ final readonly class Roughing
     }
 
     /**
-     * @param  list<string>  $how
+     * @param  list<Said|string>  $how
      * @param  list<Stance>|null  $stances
      */
     private function operation(
         string $what,
         string $technique,
-        string $title,
+        Said|string $title,
         float $minutes,
         float $rank,
         array $how,
@@ -196,11 +210,11 @@ final readonly class Roughing
 
         return new Operation(
             $subject->id($what), $subject->technique($technique), $kind, $subject->part->id, [], $title,
-            max(1.0, $minutes), 'It is cut thick while it is wet, and to its line once it is dry.', $rank,
+            max(1.0, $minutes), new Said('route.roughing.cut-thick-while-wet'), $rank,
             hazards: $subject->spinning(), how: $how, rpm: RimSpeed::rpmFor(
                 $this->size->diameterMm, $rimSpeed * ($what === 'rough' ? $figures->speed->startShare : 1),
             ),
-            work: Work::Spinning, zone: $zone, brief: lcfirst($title),
+            work: Work::Spinning, zone: $zone, brief: Said::lower($title),
             stances: $stances ?? [$subject->positions->has(Stance::First) ? Stance::First : Stance::Main],
         );
     }

@@ -25,6 +25,8 @@ use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * The sanding of a part, the raising of its grain and the look that ends it.
@@ -53,21 +55,21 @@ final class Sanded
     {
         $damp = $subject->id('raise-grain');
         $chains = self::wetFaces($subject) === [] ? [] : [Precedence::rule(
-            $damp, $subject->id('knock-back'), self::dryWait($subject), 'Once the wood is dry again.',
+            $damp, $subject->id('knock-back'), self::dryWait($subject), new Said('route.sanded.once-wood-dry-again'),
         )];
         foreach ($subject->sandings as $sanding) {
             $before = [];
             foreach (SandingRun::all($subject, $sanding) as $run) {
                 foreach ($before as $earlier) {
                     $chains[] = Precedence::rule(
-                        $earlier, $run->id, Wait::none(), 'Coarse grits come before fine ones.',
+                        $earlier, $run->id, Wait::none(), new Said('route.sanded.coarse-grits-come-before'),
                     );
                 }
                 $before = [$run->id];
                 foreach ($run->breaks as $break) {
                     $wipe = self::wipeId($subject, $sanding, $break);
                     $chains[] = Precedence::rule(
-                        $run->id, $wipe, Wait::none(), 'There is nothing to wipe off before.',
+                        $run->id, $wipe, Wait::none(), new Said('route.sanded.there-nothing-wipe-off'),
                     );
                     $before[] = $wipe;
                 }
@@ -75,7 +77,9 @@ final class Sanded
             if ($sanding->way->wet !== null) {
                 $chains[] = Precedence::rule(
                     $subject->id('sand', $sanding->zone->id), $subject->id('slurry', $sanding->zone->id),
-                    Wait::hours(0, $subject->calibration->bench->slurryHours), 'Left to dry it sets in the pores.',
+                    Wait::hours(
+                        0, $subject->calibration->bench->slurryHours,
+                    ), new Said('route.sanded.left-dry-sets-pores'),
                 );
             }
         }
@@ -108,15 +112,17 @@ final class Sanded
 
         return new Operation(
             self::wipeId($subject, $sanding, $break), $subject->technique('wipe-clean'), StepKind::DustOff,
-            $subject->part->id, $subject->places([$face]), "$break->title, $face",
+            $subject->part->id, $subject->places([$face]), Said::at($break->title, $face),
             1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, [$face]),
             $break->because, self::rank($face, $number) + 0.005,
-            $break->with === Wiping::Alcohol ? Wait::hours($subject->calibration->bench->flashHours) : null, 'to flash',
+            $break->with === Wiping::Alcohol ? Wait::hours(
+                $subject->calibration->bench->flashHours,
+            ) : null, new Said('route.sanded.to-flash'),
             hazards: [Hazard::ofDust($subject->part->wood), ...self::wipingHazards($break->with)],
             how: PartContext::said($break->with->how(), $break->insteadOf === null ? ''
-                : "$break->insteadOf is not among the grits of this face: it comes after the one before it."),
-            zone: $face, brief: 'wipe off', character: Character::done(Work::Hand)
-                ->needs(State::Shaped, 'It is wiped as it is sanded.')->dusty(),
+                : new Said('route.sanded.not-among-grits-face', ['insteadOf' => $break->insteadOf])),
+            zone: $face, brief: new Said('route.sanded.wipe-off'), character: Character::done(Work::Hand)
+                ->needs(State::Shaped, new Said('route.sanded.wiped-sanded'))->dusty(),
         );
     }
 
@@ -128,15 +134,16 @@ final class Sanded
 
         return new Operation(
             $subject->id('slurry', $face), $subject->technique('wipe-off'), StepKind::DustOff, $subject->part->id,
-            $subject->places([$face]), "Wipe the slurry off, $face",
+            $subject->places([$face]), new Said('route.sanded.wipe-slurry-off', ['face' => $face]),
             1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, [$face]),
-            'While it is wet: dry, it stands pale in the pores under every coat.', self::rank($face, 9),
-            $isOil ? null : self::dryWait($subject), $isOil ? '' : 'to dry',
+            new Said('route.sanded.while-wet-dry-stands'), self::rank($face, 9),
+            $isOil ? null : self::dryWait($subject), $isOil ? '' : new Said('route.sanded.to-dry'),
             hazards: $isOil ? [Hazard::Rags] : [],
-            how: [$isOil ? 'A clean cloth across the grain first, then along it; leave it to fill the pores only where '
-                .'you want them filled.' : 'A damp cloth, rinsed often, then a dry one.'],
-            zone: $face, brief: 'wipe the slurry off', character: Character::done(Work::Hand)
-                ->needs(State::Shaped, 'It comes of sanding.')->leaves(State::Smooth),
+            how: [$isOil ? new Said(
+                'route.sanded.clean-cloth-across-grain',
+            ) : new Said('route.sanded.damp-cloth-rinsed-often')],
+            zone: $face, brief: new Said('route.sanded.wipe-slurry-off-2'), character: Character::done(Work::Hand)
+                ->needs(State::Shaped, new Said('route.sanded.comes-sanding'))->leaves(State::Smooth),
         );
     }
 
@@ -166,8 +173,8 @@ final class Sanded
             $run->id, $subject->technique($way->wet === null ? 'sand' : 'wet-sand'), StepKind::Sand,
             $subject->part->id, $subject->places([$face]), self::title($sanding, $run),
             max(1.0, $run->minutes), $face === 'foot'
-                ? 'Once it is free, like the rest: the foot is the first thing a buyer turns up.'
-                : 'Scratches left now show through all that comes on it.',
+                ? new Said('route.sanded.once-free-like-rest')
+                : new Said('route.sanded.scratches-left-now-show'),
             self::rank($face, $number),
             hazards: [
                 ...$way->wet === null ? [Hazard::ofDust($subject->part->wood)] : [],
@@ -185,19 +192,20 @@ final class Sanded
             },
             zone: $face,
             hold: match (true) {
-                $isEnd => 'by hand, with the grain',
-                $way->method === Method::SmallDisc => 'lathe stopped, small disc in a drill: a broken edge is never '
-                    .'sanded spinning',
+                $isEnd => new Said('route.sanded.hand-grain'),
+                $way->method === Method::SmallDisc => new Said('route.sanded.lathe-stopped-small-disc'),
                 $sanding->stopped() => $way->method->label(),
-                default => ($way->method === Method::Hand ? 'spinning' : $way->method->label())
-                    .($run->isLast ? '; the last grit along the grain, lathe stopped' : ''),
+                default => new Said('route.sanded.hold', [
+                    'how' => $way->method === Method::Hand ? 'spinning' : $way->method->label(),
+                    'last' => $run->isLast ? new Said('route.sanded.last-grit-along-grain') : '',
+                ]),
             },
-            brief: "sand the $face",
+            brief: new Said('route.sanded.sand-the', ['face' => $face]),
             abrading: $sanding->abrading($subject->part->wood->pore, self::RANKS)->only($run->gritNames()),
         );
     }
 
-    private static function title(Sanding $sanding, SandingRun $run): string
+    private static function title(Sanding $sanding, SandingRun $run): Said
     {
         $names = fn (bool $forTorn): string => implode(', ', array_map(
             fn (Rung $rung): string => $rung->grit->name,
@@ -207,15 +215,19 @@ final class Sanded
 
         $rest = $names(false);
 
-        return "Sand the {$sanding->zone->id}".($run->isFirst ? '' : ' on').match (true) {
-            $torn === '' && $rest === '' => '',
-            $torn === '' => ", $rest",
-            $rest === '' => ", $torn where it is torn",
-            default => ", $torn where it is torn, then $rest",
-        };
+        return new Said('route.sanded.sand-the-2', [
+            'id' => $sanding->zone->id,
+            'what' => $run->isFirst ? '' : new Said('route.sanded.on'),
+            'what2' => match (true) {
+                $torn === '' && $rest === '' => '',
+                $torn === '' => new Said('route.sanded.grits', ['rest' => $rest]),
+                $rest === '' => new Said('route.sanded.torn-grits', ['torn' => $torn]),
+                default => new Said('route.sanded.torn-grits-then', ['torn' => $torn, 'rest' => $rest]),
+            },
+        ]);
     }
 
-    /** @return list<string> */
+    /** @return list<Said|string> */
     private static function how(PartContext $subject, Sanding $sanding, SandingRun $run, bool $isStopped): array
     {
         $discs = $run->discs();
@@ -223,34 +235,35 @@ final class Sanded
         $torn = array_filter($run->rungs, fn (Rung $rung): bool => $rung->isForTorn);
 
         return PartContext::said(
-            $sanding->missing === null || $sanding->own !== null ? '' : $sanding->missing.($sanding->borrowed
-                ? ' The minutes are those of the usual set.' : ' These grits go as far as the shelf does.'),
-            sprintf('%d %s; take every scratch of the grit before.', $discs, $discs === 1 ? 'disc' : 'discs'),
-            $isStopped ? '' : 'Sweep up first and take the rest away.',
-            $torn === [] ? '' : 'The torn quarters first and alone, lathe stopped: sanding them spinning takes the '
-                .'sound ones down with them.',
-            $sanding->with === [] ? '' : sprintf(
-                'In one go with the %s: each grit is changed once for all.', implode(' and the ', $sanding->with),
-            ),
+            $sanding->missing === null || $sanding->own !== null ? '' : new Said($sanding->borrowed
+                ? 'route.sanded.minutes-those-usual-set' : 'route.sanded.these-grits-go-far', [
+                    'missing' => $sanding->missing,
+                ]),
+            new Said('route.sanded.take-every-scratch-grit', ['discs' => Quantity::count($discs)]),
+            $isStopped ? '' : new Said('route.sanded.sweep-up-first-take'),
+            $torn === [] ? '' : new Said('route.sanded.torn-quarters-first-alone'),
+            $sanding->with === [] ? '' : new Said('route.sanded.one-go-each-grit', [
+                'what' => $sanding->with,
+            ]),
             match (true) {
-                $way->wet === Lubricant::Oil => 'Paper wetted with the finishing oil: no dust, and the wood is oiled.',
-                $way->wet === Lubricant::Water => 'Paper wetted with water: no dust; the wood is damp, and its grain '
-                    .'raised.',
-                $subject->isTurnedOnce() => 'Wet wood clogs paper: mesh blown clean, or oil under the paper where oil '
-                    .'is the finish.',
+                $way->wet === Lubricant::Oil => new Said('route.sanded.paper-wetted-finishing-oil'),
+                $way->wet === Lubricant::Water => new Said('route.sanded.paper-wetted-water-no'),
+                $subject->isTurnedOnce() => new Said('route.sanded.wet-wood-clogs-paper'),
                 default => '',
             },
-            $run->isOverSealer ? 'Through the sealer: a light hand and fresh paper, which clogs soon.' : '',
-            count($run->rungs) < 2 && ! $run->isFirst ? '' : 'Between grits: '.$subject->wiping()->between()
-                .', look along the surface under a low raking light, pencil round what is left.',
+            $run->isOverSealer ? new Said('route.sanded.through-sealer-light-hand') : '',
+            count($run->rungs) < 2 && ! $run->isFirst ? '' : new Said('route.sanded.between-grits-look-along', [
+                'between' => $subject->wiping()->between(),
+            ]),
             in_array($way->method, [Method::Hand, Method::AlongGrain], true) ? '' : $way->method->how(),
             $way->isThin && ! $way->method->isPowered()
-                ? 'So thin a wall heats through: light, moving, and stop while it is still cool to the hand.' : '',
-            $way->objection === null ? '' : sprintf('Not %s: %s.', Method::from(
-                $subject->part->surface->of($sanding->zone->id)->method->value ?? Method::Hand->value,
-            )->label(), $way->objection),
+                ? new Said('route.sanded.so-thin-wall-heats') : '',
+            $way->objection === null ? '' : new Said('route.sanded.not-that-way', [
+                'method' => ($subject->part->surface->of($sanding->zone->id)->method ?? Method::Hand)->label(),
+                'objection' => $way->objection,
+            ]),
             ! $isStopped && $sanding->tooSlowForPower()
-                ? 'The surface moves too slowly here for a power disc: sand by hand.' : '',
+                ? new Said('route.sanded.surface-moves-too-slowly') : '',
         );
     }
 
@@ -267,18 +280,20 @@ final class Sanded
         return [
             new Operation(
                 $subject->id('raise-grain'), $subject->technique('raise-grain'), StepKind::RaiseGrain,
-                $subject->part->id, $places, 'Damp the wood to raise the grain',
+                $subject->part->id, $places, new Said('route.sanded.damp-wood-raise-grain'),
                 1.0 + $subject->minutesOver($coats->dampMinutesPer100Cm2, $faces),
-                'Water will raise the fibres anyway: better now than under the colour or the coat.', 40.0,
-                self::dryWait($subject), 'to dry', zone: implode(', ', $faces), brief: 'raise the grain',
+                new Said('route.sanded.water-will-raise-fibres'), 40.0,
+                self::dryWait($subject), new Said('route.sanded.to-dry'), zone: implode(', ', $faces), brief: new Said(
+                    'route.sanded.raise-grain',
+                ),
             ),
             new Operation(
                 $subject->id('knock-back'), $subject->technique('knock-back'), StepKind::RaiseGrain,
-                $subject->part->id, $places, 'Knock the raised grain back with the last grit',
+                $subject->part->id, $places, new Said('route.sanded.knock-raised-grain-back'),
                 1.0 + $subject->minutesOver($coats->knockBackMinutesPer100Cm2, $faces),
-                'Only the standing fibres go; stop before bare new wood shows.', 41.0,
+                new Said('route.sanded.only-standing-fibres-go'), 41.0,
                 hazards: [Hazard::ofDust($subject->part->wood)], zone: implode(', ', $faces),
-                hold: 'by hand, along the grain', brief: 'knock the grain back',
+                hold: new Said('route.sanded.hand-along-grain'), brief: new Said('route.sanded.knock-grain-back'),
             ),
         ];
     }
@@ -347,10 +362,10 @@ final class Sanded
 
         return new Operation(
             $id, $subject->technique('wipe-clean'), StepKind::DustOff, $subject->part->id,
-            $subject->places($faces), 'Dust off and look it over under a raking light',
+            $subject->places($faces), new Said('route.sanded.dust-off-look-over'),
             $subject->calibration->bench->lookMinutes,
-            $isCoated ? 'The last chance to see a scratch before a coat shows it for good.'
-                : 'The last chance to take a scratch out while the piece is still held.',
+            $isCoated ? new Said('route.sanded.last-chance-see-scratch')
+                : new Said('route.sanded.last-chance-take-scratch'),
             70.0, hazards: [
                 Hazard::ofDust($subject->part->wood),
                 ...$open === [] ? [] : [Hazard::CompressedAir],
@@ -358,11 +373,10 @@ final class Sanded
             ],
             how: PartContext::said(
                 $subject->wiping()->how(),
-                $open === [] ? '' : sprintf(
-                    'Blow the open %s out: dust and slurry that lodge there dry pale under a coat, and oil bleeds back '
-                        .'out of them for days.', implode(' and the ', array_unique($open)),
-                ),
-            ), zone: implode(', ', $faces), brief: 'dust off',
+                $open === [] ? '' : new Said('route.sanded.blow-open-out-dust', [
+                    'what' => implode(' and the ', array_unique($open)),
+                ]),
+            ), zone: implode(', ', $faces), brief: new Said('route.sanded.dust-off'),
         );
     }
 }

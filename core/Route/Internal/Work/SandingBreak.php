@@ -7,6 +7,7 @@ namespace HonestGrain\Route\Internal\Work;
 use HonestGrain\Abrasive\Grit;
 use HonestGrain\Abrasive\Rung;
 use HonestGrain\Abrasive\Wiping;
+use HonestGrain\Words\Said;
 
 /**
  * What the sanding of a face is broken off for: it is wiped, and then sanded on or sealed first.
@@ -22,8 +23,8 @@ final readonly class SandingBreak
     private function __construct(
         public string $until,
         public Wiping $with,
-        public string $title,
-        public string $because,
+        public Said|string $title,
+        public Said|string $because,
         public ?string $insteadOf = null,
         public bool $isSealed = false,
     ) {
@@ -36,8 +37,8 @@ final readonly class SandingBreak
 
         return new self(
             'to-'.strtolower(str_replace([' ', '.'], '-', $grit->name)), $with,
-            "Wipe with {$with->label()} after $there",
-            'You want it wiped here: what scratches are left show before the next grit hides them.',
+            new Said('route.sanding-break.wipe-after', ['with' => $with->label(), 'there' => $there]),
+            new Said('route.sanding-break.you-want-wiped-here'),
             $there === $grit->name ? null : $grit->name,
         );
     }
@@ -45,8 +46,8 @@ final readonly class SandingBreak
     public static function sealed(Wiping $with): self
     {
         return new self(
-            'to-seal', $with, 'Wipe the dust off before the sealer',
-            'Dust under a sealer is sanded into it and dulls it.', isSealed: true,
+            'to-seal', $with, new Said('route.sanding-break.wipe-dust-off-before'),
+            new Said('route.sanding-break.dust-under-sealer-sanded'), isSealed: true,
         );
     }
 }

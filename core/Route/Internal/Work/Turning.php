@@ -14,6 +14,8 @@ use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Wood\RimSpeed;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * The turning of a part that starts as a blank or a rough-out: minutes from the volume that is taken off and the area
@@ -63,12 +65,15 @@ final readonly class Turning
         $waste = $this->subject->part->grain === GrainDirection::End ? $cylinder * (4 / M_PI - 1) : $cylinder * 0.1;
 
         return $this->cut(
-            'rough', 'rough', [], 'Bring the blank round', $waste / 1000 / $this->rates->roughCm3PerMinute,
-            'Until it runs true nothing else can be measured on it.', 1.0,
-            [self::BY_HAND_FIRST, sprintf(
-                'From about %.0f mm across and %.0f mm long, down to %.0f mm.', $this->blankMm(),
-                $this->heightMm(), $this->diameterMm(),
-            )],
+            'rough', 'rough', [], new Said(
+                'route.turning.bring-blank-round',
+            ), $waste / 1000 / $this->rates->roughCm3PerMinute,
+            new Said('route.turning.until-runs-true-nothing'), 1.0,
+            [self::BY_HAND_FIRST, new Said('route.turning.from-about-across-long', [
+                'blank' => Quantity::mm($this->blankMm()),
+                'height' => Quantity::mm($this->heightMm()),
+                'diameter' => Quantity::mm($this->diameterMm()),
+            ])],
         );
     }
 
@@ -77,9 +82,9 @@ final readonly class Turning
         $wall = $this->roughWallMm();
 
         return $this->cut(
-            'true', 'true', [], 'True the rough-out', 2.0 + $this->overCut($wall / 4, ['outside']),
-            'It dried oval: the hold is trued first, then everything from it.', 1.0,
-            [sprintf('A wall of about %.0f mm is there to true it from.', $wall)],
+            'true', 'true', [], new Said('route.turning.true-rough-out'), 2.0 + $this->overCut($wall / 4, ['outside']),
+            new Said('route.turning.dried-oval-hold-trued'), 1.0,
+            [new Said('route.turning.wall-about-there-true', ['wall' => Quantity::mm($wall)])],
         );
     }
 
@@ -89,9 +94,11 @@ final readonly class Turning
 
         return $this->cut(
             $isTenon ? 'tenon' : 'recess', $isTenon ? 'tenon' : 'recess', ['foot'],
-            $isTenon ? 'Cut the tenon' : 'Cut the recess', $this->rates->holdMinutes,
-            'Everything after it is turned from this hold.', 2.0,
-            ['Its shoulder flat and its edge crisp, at the size the jaws close to a circle at.'],
+            $isTenon ? new Said('route.turning.cut-tenon') : new Said(
+                'route.turning.cut-recess',
+            ), $this->rates->holdMinutes,
+            new Said('route.turning.everything-after-turned-from'), 2.0,
+            [new Said('route.turning.shoulder-flat-edge-crisp')],
         );
     }
 
@@ -103,8 +110,8 @@ final readonly class Turning
             : $this->subject->areaMm2($faces) * ($this->roughWallMm() - $this->wallMm()) / 2;
 
         return $this->cut(
-            'shape', 'shape', ['outside'], 'Shape the outside', $this->minutes($waste, $faces),
-            'Finish-cut as cleanly as you can: a tool mark left in is dearer to sand than to cut again.', 3.0,
+            'shape', 'shape', ['outside'], new Said('route.turning.shape-outside'), $this->minutes($waste, $faces),
+            new Said('route.turning.finish-cut-cleanly-you'), 3.0,
         );
     }
 
@@ -120,9 +127,11 @@ final readonly class Turning
     private function foot(): Operation
     {
         return $this->cut(
-            'shape', 'shape', ['foot'], $this->subject->stands() ? 'Shape and dish the foot' : 'Shape the foot',
+            'shape', 'shape', ['foot'], $this->subject->stands() ? new Said(
+                'route.turning.shape-dish-foot',
+            ) : new Said('route.turning.shape-foot'),
             $this->rates->partOffMinutes + $this->subject->minutesOver($this->rates->finishMinutesPer100Cm2, ['foot']),
-            'It can be reached only from this side, and it is cut before it is sanded.', 4.5,
+            new Said('route.turning.can-reached-only-from'), 4.5,
         );
     }
 
@@ -134,23 +143,23 @@ final readonly class Turning
             : min($inside, $this->subject->areaMm2($faces) * ($this->roughWallMm() - $this->wallMm()) / 2);
 
         return $this->cut(
-            'hollow', 'hollow', $faces, 'Hollow the inside', $this->minutes($waste, $faces),
-            'In steps from the rim down, each cut to its last thickness while there is wood behind it.', 4.0,
-            [...$this->subject->measured->wall === null ? [] : [sprintf(
-                'Wall %.1f mm at its thinnest.', $this->subject->measured->wall->minMm,
-            )], ...$this->byLight()],
+            'hollow', 'hollow', $faces, new Said('route.turning.hollow-inside'), $this->minutes($waste, $faces),
+            new Said('route.turning.steps-from-rim-down'), 4.0,
+            [...$this->subject->measured->wall === null ? [] : [new Said('route.turning.wall-thinnest', [
+                'min' => Quantity::mm($this->subject->measured->wall->minMm),
+            ])], ...$this->byLight()],
         );
     }
 
-    /** @return list<string> where a lamp behind wet thin work tells its thickness: a hint */
+    /** @return list<Said|string> where a lamp behind wet thin work tells its thickness: a hint */
     private function byLight(): array
     {
         $mm = $this->subject->calibration->drying->greenLightWallMm;
         $wall = $this->subject->measured->wall->minMm ?? INF;
 
-        return $this->subject->isTurnedOnce() && $wall < 2 * $mm ? [sprintf(
-            'Spray it wet and hold a lamp behind it: pale wood glows evenly at about %.0f mm. A hint; measure it.', $mm,
-        )] : [];
+        return $this->subject->isTurnedOnce() && $wall < 2 * $mm ? [new Said('route.turning.spray-wet-hold-lamp', [
+            'mm' => Quantity::mm($mm),
+        ])] : [];
     }
 
     private function bore(): Operation
@@ -161,28 +170,29 @@ final readonly class Turning
         $what = $isDrilled ? 'drill' : 'bore';
 
         return $this->cut(
-            $what, $what, ['bore'], sprintf(
-                '%s, %.1f mm across and %.0f mm deep', $isDrilled ? 'Drill the hole' : 'Bore the hole',
-                $bore->diameterMm, $depth,
-            ),
+            $what, $what, ['bore'], new Said('route.turning.across-deep', [
+                'what' => $isDrilled ? new Said('route.turning.drill-hole') : new Said('route.turning.bore-hole'),
+                'diameter' => Quantity::mm($bore->diameterMm),
+                'depth' => Quantity::mm($depth),
+            ]),
             2.0 + ($isDrilled ? $depth / $this->rates->drillMmPerMinute
                 : $this->minutes(M_PI * $bore->radiusMm() ** 2 * $depth, ['bore'])),
-            'Before the wall about it is thinned, while it runs true.', 3.5,
-            ['Back the bit out often: a packed flute burns and wanders.'],
+            new Said('route.turning.before-wall-about-thinned'), 3.5,
+            [new Said('route.turning.back-bit-out-often')],
         );
     }
 
     /**
      * @param  list<string>  $faces
-     * @param  list<string>  $how
+     * @param  list<Said|string>  $how
      */
     private function cut(
         string $technique,
         string $what,
         array $faces,
-        string $title,
+        Said|string $title,
         float $minutes,
-        string $because,
+        Said|string $because,
         float $rank,
         array $how = [],
     ): Operation {
@@ -198,7 +208,7 @@ final readonly class Turning
                 $what === 'rough' ? $this->blankMm() : $subject->part->profile->diameterMm(),
                 $this->rimSpeed() * ($what === 'rough' ? $subject->calibration->speed->startShare : 1),
             ),
-            zone: implode(', ', $faces), brief: lcfirst($title),
+            zone: implode(', ', $faces), brief: Said::lower($title),
             stances: $isWhole ? [$this->stance($what)] : null,
         );
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace HonestGrain\Words;
 
 /** What can be read and typed in either system. The core and the database know only the first of each pair. */
 enum Unit

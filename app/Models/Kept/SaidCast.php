@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Kept;
+
+use HonestGrain\Words\Said;
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A sentence by its code and quantities, so that it reads right in another unit or language; what was kept as a text
+ * reads as that text.
+ *
+ * @implements CastsAttributes<Said|null, Said|string|null>
+ */
+final class SaidCast implements CastsAttributes
+{
+    public function get(Model $model, string $key, mixed $value, array $attributes): ?Said
+    {
+        return $value === null ? null : self::read((string) $value);
+    }
+
+    public function set(Model $model, string $key, mixed $value, array $attributes): ?string
+    {
+        return $value === null ? null : self::written($value);
+    }
+
+    public static function written(Said|string $said): string
+    {
+        return json_encode($said instanceof Said ? $said : Said::name($said), JSON_THROW_ON_ERROR);
+    }
+
+    public static function read(string $kept): Said
+    {
+        return self::of(json_decode($kept, true) ?? $kept);
+    }
+
+    /** The same of what was decoded with more around it. */
+    public static function of(mixed $kept): Said
+    {
+        return is_array($kept) && isset($kept['code']) ? Said::read($kept) : Said::name(is_string($kept) ? $kept : '');
+    }
+
+    /** @return list<Said> */
+    public static function all(mixed $kept): array
+    {
+        return array_values(array_map(self::of(...), is_array($kept) ? $kept : []));
+    }
+}

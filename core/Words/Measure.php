@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Words;
+
+/** What a number is counted in, and by which key a document has it. */
+enum Measure: string
+{
+    case Mm = 'mm';
+    case Um = 'um';
+    case Cm2 = 'cm2';
+    case Ml = 'ml';
+    case Grams = 'g';
+    case Celsius = 'celsius';
+    case Hours = 'hours';
+    case Minutes = 'minutes';
+    case Seconds = 'seconds';
+    case MPerS = 'm_per_s';
+    case Rpm = 'rpm';
+    case Degrees = 'degrees';
+    case Share = 'share';
+    case Percent = 'percent';
+    case Count = 'count';
+    case Metres = 'metres';
+    case KgPerM3 = 'kg_per_m3';
+    case MinutesPer100Cm2 = 'minutes_per_100cm2';
+    case Cm2PerMinute = 'cm2_per_minute';
+    case MmPerMinute = 'mm_per_minute';
+    case MmPerS = 'mm_per_s';
+    case MlPerCm2 = 'ml_per_cm2';
+    case MlPerCm = 'ml_per_cm';
+    case GPerM2 = 'g_per_m2';
+
+    /** Seconds since the epoch. */
+    case Instant = 'at';
+}

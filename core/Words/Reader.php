@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Words;
+
+/** How somebody reads quantities: in which system of units. */
+final readonly class Reader
+{
+    private const SMALL_ML = 10.0;
+
+    private const SMALL_IN_MM = 25.0;
+
+    public function __construct(public bool $imperial = false)
+    {
+    }
+
+    /**
+     * With its unit, as "3.5 mm" or "0.138 in".
+     *
+     * @param  int|null  $decimals  of the metric figure; null for as many as it needs
+     */
+    public function write(Quantity $quantity, ?int $decimals = null): string
+    {
+        $unit = $this->unit($quantity->measure);
+
+        return $this->bare($quantity, $decimals).match ($unit) {
+            '' => '', '°' => $unit, default => " $unit"
+        };
+    }
+
+    /** The same without its unit. */
+    public function bare(Quantity $quantity, ?int $decimals = null): string
+    {
+        $value = $quantity->value;
+
+        return match ($quantity->measure) {
+            Measure::Share => (string) round(100 * $value),
+            Measure::Mm => $this->imperial
+                ? number_format($value / 25.4, abs($value) < self::SMALL_IN_MM ? 3 : 2)
+                : self::number($value, $decimals, abs($value) < 1 ? 2 : 1),
+            Measure::Cm2 => $this->imperial
+                ? number_format(Unit::Area->toReader($value, true), 1) : number_format($value, $decimals ?? 0),
+            Measure::Ml => $this->imperial ? number_format(Unit::Volume->toReader($value, true), 2)
+                : self::number($value, $decimals, abs($value) < self::SMALL_ML ? 1 : 0),
+            Measure::Grams => $this->imperial
+                ? self::number(Unit::Mass->toReader($value, true), null, 2) : self::number($value, $decimals, 1),
+            Measure::Celsius => self::number(Unit::Temperature->toReader($value, $this->imperial), $decimals, 1),
+            Measure::MPerS => number_format(Unit::Speed->toReader($value, $this->imperial), $decimals ?? 1),
+            Measure::Instant => gmdate('Y-m-d H:i', (int) $value),
+            default => $this->imperial && $this->times($quantity->measure) !== 1.0
+                ? self::number($value * $this->times($quantity->measure), null, 3)
+                : self::number($value, $decimals, 1),
+        };
+    }
+
+    private function unit(Measure $measure): string
+    {
+        return match ($measure) {
+            Measure::Mm => Unit::Length->name($this->imperial),
+            Measure::Um => 'µm',
+            Measure::Cm2 => Unit::Area->name($this->imperial),
+            Measure::Ml => Unit::Volume->name($this->imperial),
+            Measure::Grams => Unit::Mass->name($this->imperial),
+            Measure::Celsius => Unit::Temperature->name($this->imperial),
+            Measure::Hours => 'h',
+            Measure::Minutes => 'min',
+            Measure::Seconds => 's',
+            Measure::MPerS => Unit::Speed->name($this->imperial),
+            Measure::Rpm => 'rpm',
+            Measure::Degrees => '°',
+            Measure::Share, Measure::Percent => '%',
+            Measure::Count, Measure::Instant => '',
+            Measure::Metres => $this->imperial ? 'ft' : 'm',
+            Measure::KgPerM3 => $this->imperial ? 'lb/ft³' : 'kg/m³',
+            Measure::MinutesPer100Cm2 => $this->imperial ? 'min/100 in²' : 'min/100 cm²',
+            Measure::Cm2PerMinute => $this->imperial ? 'in²/min' : 'cm²/min',
+            Measure::MmPerMinute => $this->imperial ? 'in/min' : 'mm/min',
+            Measure::MmPerS => $this->imperial ? 'in/s' : 'mm/s',
+            Measure::MlPerCm2 => $this->imperial ? 'fl oz/in²' : 'mL/cm²',
+            Measure::MlPerCm => $this->imperial ? 'fl oz/in' : 'mL/cm',
+            Measure::GPerM2 => $this->imperial ? 'oz/ft²' : 'g/m²',
+        };
+    }
+
+    /** By how much a rate is greater in the other system: exact by the definitions of inch, pound and fluid ounce. */
+    private function times(Measure $measure): float
+    {
+        return match ($measure) {
+            Measure::Metres => 1 / 0.3048,
+            Measure::KgPerM3 => 0.0624279606,
+            Measure::MinutesPer100Cm2 => 6.4516,
+            Measure::Cm2PerMinute => 1 / 6.4516,
+            Measure::MmPerMinute, Measure::MmPerS => 1 / 25.4,
+            Measure::MlPerCm2 => 6.4516 / 29.5735295625,
+            Measure::MlPerCm => 2.54 / 29.5735295625,
+            Measure::GPerM2 => 0.00327706,
+            default => 1.0,
+        };
+    }
+
+    /** Rounded to its decimals, or to as many of the most as it needs. */
+    private static function number(float $value, ?int $decimals, int $most): string
+    {
+        $written = sprintf('%.'.($decimals ?? $most).'F', $value);
+        $written = (float) $written === 0.0 ? ltrim($written, '-') : $written;
+
+        return $decimals === null && str_contains($written, '.') ? rtrim(rtrim($written, '0'), '.') : $written;
+    }
+}

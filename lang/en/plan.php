@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+// Why a piece has no date, and what would give it one.
+return [
+    'held' => [
+        'message' => 'Held back until you choose what to do: {trouble}.',
+        'one' => 'Choose a remedy',
+        'other' => 'Go on as it is',
+    ],
+    'undated' => [
+        'message' => 'No date can be worked out: {trouble}',
+        'one' => 'Change the coats',
+        'other' => 'Warm the shop and say so under Shop',
+    ],
+];
