@@ -128,6 +128,7 @@ final readonly class Logbook
      *
      * @param  array{read: string|null, once: string|null}  $form mark of the step as the page showed it; key of the
      *     form
+     * @param  Said|null  $title  what it says, where not the step's own title
      */
     public function write(
         PlannedStep $step,
@@ -135,12 +136,13 @@ final readonly class Logbook
         EntryKind $kind,
         ?string $body = null,
         array $form = self::NO_FORM,
+        ?Said $title = null,
     ): LogEntry {
         $this->sameAsRead($step, $form['read']);
 
         return $this->jot($step->piece->workshop, [
             'piece_id' => $step->piece_id, 'user_id' => $user->id, 'kind' => $kind, 'step' => $step->step,
-            'title' => $step->title,
+            'title' => $title ?? $step->title,
             'happened_at' => now(), 'body' => $body, 'facts' => $this->air($step, now()),
         ], $form['once']);
     }

@@ -41,8 +41,10 @@ final readonly class Mender
     {
         $piece = $step->piece;
         $read = Fault::read(Document::of($fault), $this->core($piece));
-        $words = $read->kind->label().', '.$read->face().($body === null || $body === '' ? '' : ": $body");
-        $this->logbook->write($step, $user, EntryKind::Wrong, $words, $form);
+        $what = new Said('bench.wrong', [
+            'step' => $step->title, 'fault' => $read->kind->label(), 'face' => $read->face(),
+        ]);
+        $this->logbook->write($step, $user, EntryKind::Wrong, $body, $form, $what);
         $this->planner->apply($piece->workshop, fn () => $piece->update(['fault' => $read->toArray()]), $piece);
     }
 

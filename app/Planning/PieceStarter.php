@@ -13,6 +13,7 @@ use HonestGrain\Piece\Starter;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Said;
 use Illuminate\Support\Carbon;
 
 /** The first document of a piece, from what was typed on the new-piece page. */
@@ -65,7 +66,7 @@ final readonly class PieceStarter
             $field = str_contains($e->field, 'bore') ? 'bore' : 'diameter';
             throw InvalidField::because(
                 $field, self::words($mm[$field]),
-                'these sizes do not make a '.lcfirst($form->label()).' ('.$e->getMessage().')',
+                new Said('dates.no-form', ['form' => $form->label(), 'why' => $e->said]),
             );
         }
     }

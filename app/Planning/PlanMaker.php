@@ -15,6 +15,8 @@ use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\Problem;
 use HonestGrain\Schedule\Scheduler;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 use Illuminate\Support\Carbon;
 
 /** Works a plan out from the state of a shop; writes nothing. */
@@ -72,16 +74,16 @@ final readonly class PlanMaker
         } catch (Stalled $e) {
             return new PlannedPiece(
                 $piece, $history, $key, $route, null,
-                $e->getMessage().self::since($history, $state->workshop->time_zone),
+                self::since($e->said, $history),
             );
         } catch (BadInput $e) {
-            return new PlannedPiece($piece, $history, $key, $route, null, $e->getMessage());
+            return new PlannedPiece($piece, $history, $key, $route, null, $e->said);
         }
     }
 
     /**
      * @param  list<Job>  $jobs
-     * @return array{Plan|null, string|null}
+     * @return array{Plan|null, Said|string|null}
      */
     private function plan(ShopState $state, array $jobs, CureClock $clock): array
     {
@@ -92,7 +94,7 @@ final readonly class PlanMaker
                 budgetMs: self::BUDGET_MS,
             )), null];
         } catch (BadInput $e) {
-            return [null, $e->getMessage()];
+            return [null, $e->said];
         }
     }
 
@@ -104,9 +106,10 @@ final readonly class PlanMaker
         );
     }
 
-    private static function since(History $history, string $timeZone): string
+    private static function since(Said|string $why, History $history): Said|string
     {
-        return $history->done === [] ? '' : ' It has waited since '
-            .Carbon::createFromTimestamp(max($history->done), $timeZone)->format('D j M H:i').'.';
+        return $history->done === [] ? $why : new Said('dates.waiting-since', [
+            'why' => $why, 'at' => Quantity::at(Carbon::createFromTimestamp(max($history->done))),
+        ]);
     }
 }

@@ -36,8 +36,8 @@ final readonly class PlannedPiece
     {
         $why = $this->isHeld ? 'held' : 'undated';
         $trouble = $this->trouble === null ? [] : [new Objection(
-            true, [], new Said("plan.$why.message", ['trouble' => $this->trouble]),
-            [new Said("plan.$why.one"), new Said("plan.$why.other")],
+            true, [], new Said("dates.$why.message", ['trouble' => $this->trouble]),
+            [new Said("dates.$why.one"), new Said("dates.$why.other")],
         )];
 
         return [...$trouble, ...array_map(Objection::of(...), $this->route->conflicts ?? [])];

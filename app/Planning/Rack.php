@@ -18,6 +18,8 @@ use HonestGrain\Rack\Drying;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Wood\WoodTable;
+use HonestGrain\Words\Said;
+use HonestGrain\Words\Sentences;
 use Illuminate\Contracts\Database\ConcurrencyErrorDetector;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -325,7 +327,9 @@ final readonly class Rack
         return [
             'document' => $document, 'wood' => $core->wood, 'form' => $core->form->value, 'place' => $core->place,
             'drawing' => (new BlankFigure($core, $profile, $wood->rgb, hash('crc32b', serialize($document))))
-                ->svg("{$core->form->label()} of {$core->wood}"),
+                ->svg((new Sentences)->say(
+                    new Said('rack.drawing', ['form' => $core->form->label(), 'wood' => $core->wood]),
+                )),
         ];
     }
 

@@ -10,6 +10,7 @@ use App\Models\Workshop;
 use HonestGrain\Coating\RecordedClimate;
 use HonestGrain\Drawing\AirChart;
 use HonestGrain\Wood\Emc;
+use HonestGrain\Words\Said;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -91,7 +92,7 @@ final readonly class AirPage
         return $set;
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, Said|string> */
     public function kinds(): array
     {
         return array_diff_key(Air::KINDS, [Air::SHOP => true]);

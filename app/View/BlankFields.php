@@ -8,6 +8,7 @@ use HonestGrain\Rack\Blank;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\Keeping;
 use HonestGrain\Rack\Pith;
+use HonestGrain\Words\Said;
 use HonestGrain\Words\Unit;
 
 /** The fields that a blank is typed in, with their choices and what stands in them. */
@@ -23,7 +24,7 @@ final readonly class BlankFields
     {
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, Said|string> */
     public function forms(): array
     {
         return array_column(array_map(
@@ -31,13 +32,13 @@ final readonly class BlankFields
         ), 1, 0);
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, Said|string> */
     public function piths(): array
     {
         return array_column(array_map(fn (Pith $one): array => [$one->value, $one->label()], Pith::cases()), 1, 0);
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, Said|string> */
     public function keepings(): array
     {
         return array_column(array_map(

@@ -148,7 +148,7 @@ final readonly class BlankPage
             'It loses %s %% a week; wood %s thick is likely to crack above %s %%. Slow it: %s.',
             number_format((float) $this->blank->week_percent, 1), $this->show->length($this->core->thicknessMm()),
             number_format($this->core->crackLossPercent($this->calibration->drying), 1),
-            $this->core->keeping->slower(),
+            $this->show->sentence($this->core->keeping->slower()),
         );
     }
 
@@ -220,7 +220,9 @@ final readonly class BlankPage
         $rough = array_filter(BlankForm::cases(), fn (BlankForm $one): bool => $one->isRough());
 
         return array_column(array_map(
-            fn (BlankForm $one): array => [$one->value, lcfirst($one->label())], array_values($rough),
+            fn (BlankForm $one): array => [
+                $one->value, lcfirst($this->show->said($one->label())),
+            ], array_values($rough),
         ), 1, 0);
     }
 
@@ -264,12 +266,15 @@ final readonly class BlankPage
                 $this->calibration->speed, $this->equipment, $mount, $this->core->diameterMm, $this->blank->last_mass_g
                     ?? $this->core->massG($this->wood, self::GREEN_PERCENT), false, $mayFly,
             );
-            $alike["$speed->startRpm $speed->workRpm ".implode(', ', $speed->because)][] = [$mount->label(), $speed];
+            $because = implode(', ', array_map($this->show->sentence(...), $speed->because));
+            $alike["$speed->startRpm $speed->workRpm $because"][] = [
+                $this->show->said($mount->label()), $speed, $because,
+            ];
         }
 
         return array_map(fn (array $ones): array => [
             ucfirst(implode(', ', array_column($ones, 0))), "{$ones[0][1]->startRpm} rpm", "{$ones[0][1]->workRpm} rpm",
-            implode(', ', $ones[0][1]->because),
+            $ones[0][2],
         ], array_values($alike));
     }
 
@@ -318,7 +323,9 @@ final readonly class BlankPage
     /** Of which wood the figures are, where they are not this one's own. */
     public function borrowed(): string
     {
-        return implode(' ', array_filter([$this->wood->about('shrinkage'), $this->wood->about('density')]));
+        return implode(' ', array_filter(array_map(
+            $this->show->sentence(...), [$this->wood->about('shrinkage'), $this->wood->about('density')],
+        )));
     }
 
     public function readyRule(): string

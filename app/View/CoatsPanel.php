@@ -66,9 +66,11 @@ final readonly class CoatsPanel
     {
         $pair = $this->stack->pairs[$coat - 1] ?? null;
         $objections = $pair === null || $pair->verdict === Verdict::Fine ? []
-            : [[$pair->verdict->words(), $this->judged($pair)]];
+            : [[$this->show->said($pair->verdict->words()), $this->judged($pair)]];
         foreach ($this->overColours($coat, false) as [$under, $one]) {
-            $objections[] = [$one->verdict->words(), 'Over '.$under.': '.lcfirst($this->judged($one))];
+            $objections[] = [
+                $this->show->said($one->verdict->words()), 'Over '.$under.': '.lcfirst($this->judged($one)),
+            ];
         }
 
         return $objections;
@@ -94,7 +96,9 @@ final readonly class CoatsPanel
         }
 
         return array_values(array_map(fn (array $same): array => [
-            implode(', ', array_unique(array_map(fn (PairVerdict $one): string => lcfirst($one->under), $same))),
+            implode(', ', array_unique(
+                array_map(fn (PairVerdict $one): string => lcfirst($this->show->sentence($one->under)), $same),
+            )),
             $same[0],
         ], $said));
     }
@@ -223,7 +227,7 @@ final readonly class CoatsPanel
 
                 return $show->hours($run->elapsedHours());
             } catch (Stalled $e) {
-                $warnings[] = $e->getMessage();
+                $warnings[] = $e->said;
 
                 return 'never in this air';
             }
@@ -236,6 +240,6 @@ final readonly class CoatsPanel
             'buff' => $coating->buffableHours > 0 ? $timed($coating->buffableHours) : '–',
             'handle' => $timed($coating->handleHours), 'cure' => $coating->neverCures()
                 ? 'never cures' : $timed($coating->fullCureHours()),
-        ], array_values(array_unique($warnings))];
+        ], array_values(array_unique(array_map($show->sentence(...), $warnings)))];
     }
 }

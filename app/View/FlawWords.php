@@ -11,6 +11,7 @@ use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
 use HonestGrain\Piece\Wish;
+use HonestGrain\Words\Said;
 use HonestGrain\Words\Unit;
 
 /** Flaws of a part or a blank in the reader's words and units, and the fields that they are typed in. */
@@ -43,7 +44,7 @@ final readonly class FlawWords
         return $flaw->with === null ? '' : ' with '.self::MEANS[$flaw->with];
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, Said|string> */
     public function kinds(): array
     {
         return array_column(
@@ -65,7 +66,7 @@ final readonly class FlawWords
         return $places;
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, Said|string> */
     public function wishes(): array
     {
         return array_column(array_map(fn (Wish $one): array => [$one->value, $one->label()], Wish::cases()), 1, 0);

@@ -55,7 +55,7 @@ final class FormDrawings
         foreach (Form::cases() as $form) {
             $document = Starter::document(
                 $catalogue->calibration()->joints, $form, $form->profile(...array_values($form->sizes())), [],
-                ['name' => $form->label(), 'wood' => self::WOOD],
+                ['name' => $form->value, 'wood' => self::WOOD],
             );
             $piece = Piece::read(Document::of($document), Tables::of($catalogue));
             $drawings[$form->value] = Assembly::of($piece, $form->value)->small(self::SMALL);

@@ -52,9 +52,9 @@ final readonly class LearntPage
     }
 
     /** "hand-sanding, open-pored wood" */
-    public static function name(Method $method, Pore $family): string
+    public static function name(Method $method, Pore $family, Show $show): string
     {
-        return ucfirst($method->label()).', '.match ($family) {
+        return ucfirst($show->said($method->label())).', '.match ($family) {
             Pore::Open => 'open-pored wood', Pore::Fine => 'fine-pored wood', Pore::Softwood => 'softwood',
         };
     }

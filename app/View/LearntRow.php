@@ -22,9 +22,9 @@ final readonly class LearntRow
     ) {
     }
 
-    public function name(): string
+    public function name(Show $show): string
     {
-        return LearntPage::name($this->method, $this->family);
+        return LearntPage::name($this->method, $this->family, $show);
     }
 
     /** "1.25 × the model's, from 6 records (median 1.42)" */

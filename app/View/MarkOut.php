@@ -81,7 +81,9 @@ final readonly class MarkOut
             if ($worked->parts > 1) {
                 $start = $settled[$id]->numberOr(Setting::StartDeg, 0.0) ?? 0.0;
                 $ground = $part->grounds[$id];
-                $divided[] = [$part->mark($id)->label(), (string) $worked->parts, $worked->plate === null
+                $divided[] = [$this->show->sentence(
+                    $part->mark($id)->label(),
+                ), (string) $worked->parts, $worked->plate === null
                     ? sprintf(
                         'paper strip %s long, marked every %s',
                         $this->show->length(2 * M_PI * $ground->levels[0]->radiusMm, 1),
@@ -126,7 +128,7 @@ final readonly class MarkOut
         [$rim, $foot] = $on === Surface::Outer ? [$long - $arcMm, $arcMm] : [$arcMm, $long - $arcMm];
 
         return [
-            $mark->label().match (true) {
+            $this->show->sentence($mark->label()).match (true) {
                 $on->isFlatEnd() => $isUpper ? ', inner edge' : ', outer edge',
                 $isUpper === ($on === Surface::Outer) => ', upper edge',
                 default => ', lower edge',

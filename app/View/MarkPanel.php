@@ -77,7 +77,7 @@ final readonly class MarkPanel
             $unit = $setting->isLength() ? $show->unit(Unit::Length) : $setting->unit();
 
             return [
-                $setting, $setting->label().($unit === '' ? '' : ", $unit"),
+                $setting, $show->sentence($setting->label()).($unit === '' ? '' : ', '.$show->sentence($unit)),
                 $this->value($this->mark->set, $setting, $show),
                 $this->value($this->settled, $setting, $show),
             ];
@@ -88,7 +88,9 @@ final readonly class MarkPanel
     public function figures(Show $show): array
     {
         return array_values(array_map(
-            fn (Figure $figure): array => [$figure->label, self::worded($figure->measure, $figure->value, $show)],
+            fn (Figure $figure): array => [
+                $show->sentence($figure->label), self::worded($figure->measure, $figure->value, $show),
+            ],
             array_filter($this->worked->figures, fn (Figure $figure): bool => $figure->byHeight === []),
         ));
     }
@@ -118,7 +120,7 @@ final readonly class MarkPanel
         }
 
         return [
-            ['Up', '⌀', ...array_map(fn (Figure $figure): string => $figure->label, $figures)],
+            ['Up', '⌀', ...array_map(fn (Figure $figure): string => $show->sentence($figure->label), $figures)],
             $rows[0][0] === $rows[self::HEIGHTS - 1][0] ? $rows : array_reverse($rows),
         ];
     }

@@ -18,6 +18,7 @@ use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Said;
 
 /** The drawing to place marks on, and the lines a band can be dragged along. */
 final readonly class MarksPanel
@@ -42,7 +43,7 @@ final readonly class MarksPanel
         );
     }
 
-    /** @return array<string, string> by key */
+    /** @return array<string, Said> by key */
     public function techniques(): array
     {
         $labels = [];
@@ -105,10 +106,10 @@ final readonly class MarksPanel
     }
 
     /** What a mark is where its name does not say, and what is used. */
-    public function kind(Mark $mark): string
+    public function kind(Mark $mark, Show $show): string
     {
         return implode(' · ', array_filter([
-            $mark->name === null ? '' : lcfirst($mark->technique->label()),
+            $mark->name === null ? '' : lcfirst($show->said($mark->technique->label())),
             lcfirst($mark->isClassTaken ? '' : $mark->stain->class ?? $mark->paint->class ?? ''),
         ]));
     }
@@ -133,7 +134,7 @@ final readonly class MarksPanel
     {
         $names = [];
         foreach ($this->part->marks as $mark) {
-            $names[$mark->id()] = $mark->label().', '.$show->length($mark->band->fromMm, 1);
+            $names[$mark->id()] = $show->sentence($mark->label()).', '.$show->length($mark->band->fromMm, 1);
         }
 
         return $names;

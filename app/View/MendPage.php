@@ -32,11 +32,13 @@ final readonly class MendPage
     ) {
     }
 
-    public static function asking(PlannedStep $step): self
+    public static function asking(PlannedStep $step, Show $show): self
     {
         $faults = $places = [];
         foreach (FaultKind::cases() as $kind) {
-            $faults[$kind->value] = ['label' => $kind->label(), 'picture' => FaultPicture::of($kind->value)];
+            $faults[$kind->value] = [
+                'label' => $show->sentence($kind->label()), 'picture' => FaultPicture::of($kind->value),
+            ];
         }
         $part = array_column($step->piece->document['parts'], null, 'id')[$step->part] ?? null;
         $profile = $part === null ? null : Profile::read(Document::of($part['shape'], 'shape'));
@@ -76,6 +78,6 @@ final readonly class MendPage
                     'title' => $step->title, 'minutes' => $show->minutes($step->minutes),
                 ], array_filter($mended->spared, fn (Step $step): bool => $step->minutes > 0)),
             ];
-        }, $remedies), $kind->label());
+        }, $remedies), $show->sentence($kind->label()));
     }
 }

@@ -11,6 +11,7 @@ use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Words\Said;
 
 /** All parts of a piece on one drawing, and how they meet, worded for the reader. */
 final readonly class PartsPanel
@@ -34,7 +35,7 @@ final readonly class PartsPanel
     {
         return sprintf(
             '%s in %s, %s', $this->part($joint->spigot)->name, lcfirst($this->part($joint->socket)->name),
-            lcfirst($joint->kind->label()),
+            lcfirst($this->show->said($joint->kind->label())),
         );
     }
 
@@ -42,7 +43,7 @@ final readonly class PartsPanel
     public function fit(Joint $joint): string
     {
         $play = $joint->playMm($this->part($joint->socket), $this->part($joint->spigot));
-        $says = $this->verdict($joint)->label();
+        $says = $this->show->said($this->verdict($joint)->label());
 
         return match (true) {
             $play === null => $says,
@@ -56,7 +57,7 @@ final readonly class PartsPanel
         return in_array($this->verdict($joint), [Fit::Binds, Fit::Loose], true);
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, Said|string> */
     public function kinds(): array
     {
         return array_column(array_map(

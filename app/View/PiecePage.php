@@ -159,7 +159,7 @@ final readonly class PiecePage
         return $this->steps->where('kind', StepKind::Mark->value)->where('part', $this->part?->id)->values();
     }
 
-    /** @return array<string, string> the finish of each face, in words */
+    /** @return array<string, Said|string> the finish of each face, in words */
     public function finishes(): array
     {
         $finishes = [];
@@ -174,7 +174,7 @@ final readonly class PiecePage
     }
 
     /** How the mass is worked out, and where the density comes from or that there is none. */
-    public function aboutMass(): string
+    public function aboutMass(Show $show): string
     {
         $wood = $this->part?->wood;
 
@@ -182,12 +182,12 @@ final readonly class PiecePage
             $wood === null => '',
             $wood->gravity12 === null => "No density is known for $wood->name, so no mass; type it on the Shelf.",
             default => "Mass is volume times density at this moisture: $wood->name, specific gravity $wood->gravity12 "
-                ."at 12 % ($wood->source). "
-                .$wood->about('density'),
+                ."at 12 % ({$show->sentence($wood->source)}). "
+                .$show->sentence($wood->about('density')),
         };
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, Said> */
     public function holdings(): array
     {
         return array_column(array_map(
@@ -195,7 +195,7 @@ final readonly class PiecePage
         ), 1, 0);
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, Said|string> */
     public function purposes(): array
     {
         return array_column(array_map(

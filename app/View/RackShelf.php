@@ -45,7 +45,7 @@ final readonly class RackShelf
 
     public function what(Blank $blank): string
     {
-        $form = BlankForm::from($blank->form)->label();
+        $form = $this->show->said(BlankForm::from($blank->form)->label());
         $wall = isset($blank->document['wall_mm'])
             ? ', wall '.$this->show->length((float) $blank->document['wall_mm']) : '';
 

@@ -163,7 +163,7 @@ final readonly class RoutePage
         return array_column(array_map(fn (Part $part): array => [$part->id, $part->name], $this->core->parts), 1, 0);
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, Said|string> */
     public function mounts(): array
     {
         return ['' => 'wherever it is'] + array_column(array_map(
@@ -212,7 +212,7 @@ final readonly class RoutePage
         foreach ($groups as [, $members]) {
             $starts = $members[0]->start_at;
             $gap = $ends === null || $starts === null ? 0.0 : $ends->diffInMinutes($starts) / 60;
-            $stages[] = self::stage($core, $members, $gap >= self::GAP_HOURS ? $show->hours($gap) : null);
+            $stages[] = self::stage($core, $members, $show, $gap >= self::GAP_HOURS ? $show->hours($gap) : null);
             $ends = end($members)->end_at ?? $ends;
         }
 
@@ -220,7 +220,7 @@ final readonly class RoutePage
     }
 
     /** @param  non-empty-list<PlannedStep>  $steps */
-    private static function stage(CorePiece $core, array $steps, ?string $gap): RouteStage
+    private static function stage(CorePiece $core, array $steps, Show $show, ?string $gap): RouteStage
     {
         $part = $core->part((string) $steps[0]->part) ?? $core->body();
         $mount = Mount::Lap;
@@ -232,7 +232,9 @@ final readonly class RoutePage
         $isTurned = $mount === $part->holding->reversed() && $mount !== $part->holding->on();
 
         return new RouteStage(
-            $core->hasParts() ? $part->name : '', $mount->spins() ? ucfirst($mount->label()) : 'Off the lathe',
+            $core->hasParts() ? $part->name : '', $mount->spins() ? ucfirst(
+                $show->said($mount->label()),
+            ) : 'Off the lathe',
             Held::of($part->profile, $mount, $isTurned || $mount === Mount::Screw), $steps, $gap,
         );
     }

@@ -105,7 +105,7 @@ final readonly class SandingPanel
             .($s->stopped() ? '' : "; {$s->way->rpm} rpm is ".$this->show->speed($s->way->speedMPerS).' here');
     }
 
-    /** @return array<string, string> what the tool left, by value */
+    /** @return array<string, Said|string> what the tool left, by value */
     public function cuts(): array
     {
         return array_column(array_map(
@@ -117,7 +117,7 @@ final readonly class SandingPanel
     public function wipings(): array
     {
         return ['' => 'go on'] + array_column(array_map(
-            fn (Wiping $with): array => [$with->value, 'wipe: '.$with->label()], Wiping::cases(),
+            fn (Wiping $with): array => [$with->value, 'wipe: '.$this->show->said($with->label())], Wiping::cases(),
         ), 1, 0);
     }
 
@@ -132,12 +132,12 @@ final readonly class SandingPanel
         return ($this->plan->cut ?? ToolMark::Scraped)->value;
     }
 
-    /** @return array<string, string> the ways that the face allows, by value */
+    /** @return array<string, Said|string> the ways that the face allows, by value */
     public function methods(): array
     {
         $offers = $this->sanding->way->offers;
         $open = array_filter(Method::cases(), fn (Method $one): bool => $offers[$one->value] === null);
-        $usual = $this->plan->method === null ? ': '.$this->sanding->way->method->label() : '';
+        $usual = $this->plan->method === null ? ': '.$this->show->said($this->sanding->way->method->label()) : '';
 
         return ['' => "as usual$usual"] + array_column(array_map(
             fn (Method $one): array => [$one->value, $one->label()], array_values($open),
@@ -148,13 +148,15 @@ final readonly class SandingPanel
     public function whyNot(): array
     {
         return array_map(
-            fn (string $method, Said|string $why): string => ucfirst(Method::from($method)->label()).': '
+            fn (string $method, Said|string $why): string => ucfirst(
+                $this->show->said(Method::from($method)->label()),
+            ).': '
                 .$this->show->sentence($why).'.',
             array_keys(array_filter($this->sanding->way->offers)), array_filter($this->sanding->way->offers),
         );
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, Said|string> */
     public function lubricants(): array
     {
         return ['' => 'dry'] + array_column(array_map(
@@ -162,7 +164,7 @@ final readonly class SandingPanel
         ), 1, 0);
     }
 
-    /** @return array<string, string> what may touch the face */
+    /** @return array<string, Said|string> what may touch the face */
     public function uses(): array
     {
         return ['' => 'what the piece is for'] + array_column(array_map(
@@ -175,7 +177,7 @@ final readonly class SandingPanel
     {
         $way = $this->sanding->way;
 
-        return 'Leaves '.$way->method->leaves().match ($way->wet) {
+        return 'Leaves '.$this->show->said($way->method->leaves()).match ($way->wet) {
             Lubricant::Oil => '. No dust; paper lasts twice as long and cuts slower; the wood is oiled by it.',
             Lubricant::Water => '. No dust; paper lasts twice as long and cuts slower; the wood is damp and its grain '
                 .'raised: let it dry, and knock it back.',
@@ -282,7 +284,8 @@ final readonly class SandingPanel
         $s = $this->sanding;
 
         return 'Asked: a last grain of '.$this->show->plain($s->asked->limitMicron).' µm or finer ('
-            .$this->show->plain($s->job->limitUm)." µm of scratch on this wood), because {$s->asked->because}.";
+            .$this->show->plain($s->job->limitUm).' µm of scratch on this wood), because '
+            .$this->show->said($s->asked->because).'.';
     }
 
     /** @return list<string> what would be quicker than the coarsest grits */
@@ -334,13 +337,16 @@ final readonly class SandingPanel
         $available = Sanding::graded($this->part, $this->bench);
 
         return array_map(fn (HabitPrice $one): array => [
-            $one->habit->label(), implode(', ', array_map($this->show->grit(...), $one->progression->gritNames())),
+            $this->show->said($one->habit->label()), implode(
+                ', ', array_map($this->show->grit(...), $one->progression->gritNames()),
+            ),
             number_format($one->minutes, 1).$this->against($one->minutes), (string) $one->progression->discs(),
             $this->costOf(array_column(array_map(
                 fn (SandingStep $step): array => [$step->grit->name, $step->discs], $one->progression->steps,
-            ), 1, 0)), number_format($one->scratchUm, 1).' µm', [...$one->habit->besides() === '' ? []
-                : [ucfirst($one->habit->besides()).'.'], ...array_map(
-                    fn (ProgressionFault $fault): string => $fault->message, $one->progression->faults,
+            ), 1, 0)), number_format($one->scratchUm, 1).' µm', [...$one->habit->besides() === null ? []
+                : [ucfirst($this->show->said($one->habit->besides())).'.'], ...array_map(
+                    fn (ProgressionFault $fault): string => $this->show->sentence($fault->message),
+                    $one->progression->faults,
                 )],
         ], HabitPrice::all($this->sanding->job, $available, $this->bench->table, $this->calibration()));
     }
@@ -390,8 +396,8 @@ final readonly class SandingPanel
         return match (true) {
             $wood->jankaN === null => "$wood->name: no hardness is known.",
             $wood->about('hardness') !== null => "$wood->name: ".number_format($wood->jankaN).' N. '
-                .$wood->about('hardness'),
-            default => "$wood->name: ".number_format($wood->jankaN)." N ($wood->source).",
+                .$this->show->sentence($wood->about('hardness')),
+            default => "$wood->name: ".number_format($wood->jankaN)." N ({$this->show->sentence($wood->source)}).",
         };
     }
 

@@ -72,7 +72,7 @@ final readonly class ShapePanel
     {
         $bands = [];
         foreach ($this->part->marks as $mark) {
-            $bands[$mark->id()] = explode(',', $mark->technique->label())[0];
+            $bands[$mark->id()] = explode(',', $this->show->said($mark->technique->label()))[0];
         }
         $sandings = Sanding::all($this->part, $this->bench, $this->measured);
         $page = fn (string $tab): string => route("pieces.$tab", [$this->piece, 'part' => $this->part->id]);

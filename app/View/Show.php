@@ -40,7 +40,7 @@ final readonly class Show
         private bool $cami = false,
         public string $timeZone = 'UTC',
     ) {
-        $this->reader = new Reader($imperial);
+        $this->reader = new Reader($imperial, $twelveHours, $timeZone);
         $this->sentences = new Sentences(reader: $this->reader);
     }
 

@@ -30,7 +30,7 @@ final readonly class SizeTable
         foreach (Scale::cases() as $scale) {
             foreach ($table->onScale($scale) as $grit) {
                 $rows[] = new SizeRow(
-                    $grit->name, $grit->kind?->label() ?? $scale->label(), $grit->micron,
+                    $grit->name, $show->said($grit->kind?->label() ?? $scale->label()), $grit->micron,
                     $grit->kind === null ? "$grit->source (published)" : $grit->source,
                     in_array($grit->name, $owned, true),
                 );

@@ -10,6 +10,7 @@ use HonestGrain\Coating\Family;
 use HonestGrain\Coating\FilmKind;
 use HonestGrain\Wood\Pore;
 use HonestGrain\Wood\Wood;
+use HonestGrain\Words\Said;
 
 /**
  * How fine the last grit must be for what comes next on a surface, and how fine it may be: sizes of grain, µm, so
@@ -19,7 +20,7 @@ use HonestGrain\Wood\Wood;
  */
 final readonly class AskedSurface
 {
-    private function __construct(public float $limitMicron, public ?float $floorMicron, public string $because)
+    private function __construct(public float $limitMicron, public ?float $floorMicron, public Said $because)
     {
     }
 
@@ -37,23 +38,29 @@ final readonly class AskedSurface
     ): self {
         $isDyed = in_array(ColourGround::Dye, $colours, true);
         [$limit, $floor, $because] = match (true) {
-            $coats === [] && $isForUse => [$figures->utilityUm, null, 'bare wood for use wants no more'],
+            $coats === [] && $isForUse => [
+                $figures->utilityUm, null, new Said('abrasive.asked-surface.bare-wood-use-wants'),
+            ],
             // Burnished wood takes no dye, and nothing comes over it that would show more.
-            $coats === [] && $isDyed => [$figures->dyeUm, null, 'bare wood is dyed'],
+            $coats === [] && $isDyed => [$figures->dyeUm, null, new Said('abrasive.asked-surface.bare-wood-dyed')],
             default => self::forCoats($coats, $figures),
         };
         if (in_array(ColourGround::Paint, $colours, true)) {
             $limit = min($limit, $figures->paintUm);
-            $because .= '; paint wants a smooth ground with some tooth';
+            $because = self::also($because, 'abrasive.asked-surface.paint-wants-smooth-ground');
         }
         // Where the rest of the face needs tooth, the band of the leaf alone is taken further.
         if (in_array(ColourGround::Leaf, $colours, true) && $floor === null) {
-            [$limit, $because] = [min($limit, $figures->polishUm), "$because; leaf shows every scratch below it"];
+            [$limit, $because] = [min(
+                $limit, $figures->polishUm,
+            ), new Said('abrasive.asked-surface.leaf-shows-every-scratch', [
+                'because' => $because,
+            ])];
         }
         if ($isDyed) {
             $limit = min($limit, $figures->dyeUm);
             $floor = max($floor ?? 0.0, $figures->dyeFloorUm);
-            $because .= '; a dyed ground must not be burnished';
+            $because = self::also($because, 'abrasive.asked-surface.dyed-ground-must-not');
         }
 
         return self::on($wood, $limit, $floor, $because, $coats[0] ?? null, $figures);
@@ -63,10 +70,10 @@ final readonly class AskedSurface
     public static function under(Finish $finish, Wood $wood, AskedFigures $figures): self
     {
         [$limit, $because] = match ($finish) {
-            Finish::Oil => [$figures->penetratingUm, 'oil soaks in and hides fine scratches'],
-            Finish::Film => [$figures->filmUm, 'a film hides what is finer'],
-            Finish::Polish => [$figures->polishUm, 'polish and wax hide nothing'],
-            Finish::Use => [$figures->utilityUm, 'bare wood for use wants no more'],
+            Finish::Oil => [$figures->penetratingUm, new Said('abrasive.asked-surface.oil-soaks-hides-fine')],
+            Finish::Film => [$figures->filmUm, new Said('abrasive.asked-surface.film-hides-what-finer')],
+            Finish::Polish => [$figures->polishUm, new Said('abrasive.asked-surface.polish-wax-hide-nothing')],
+            Finish::Use => [$figures->utilityUm, new Said('abrasive.asked-surface.bare-wood-use-wants')],
         };
 
         $oil = $finish === Finish::Oil ? FilmKind::Penetrating : null;
@@ -78,7 +85,7 @@ final readonly class AskedSurface
         Wood $wood,
         float $limit,
         ?float $floor,
-        string $because,
+        Said $because,
         ?Coating $first,
         AskedFigures $figures,
     ): self {
@@ -92,7 +99,7 @@ final readonly class AskedSurface
         Wood $wood,
         float $limit,
         ?float $floor,
-        string $because,
+        Said $because,
         ?FilmKind $first,
         bool $isHardWax,
         AskedFigures $figures,
@@ -100,15 +107,21 @@ final readonly class AskedSurface
         if (! self::showsScratches($wood, $figures)) {
             [$factor, $why] = self::woodAllows($wood, $figures);
 
-            return new self($limit * $factor, $floor, $because.$why);
+            return new self($limit * $factor, $floor, $why === null ? $because : self::also($because, $why));
         }
         $isOil = $first === FilmKind::Penetrating && ! $isHardWax;
         $most = $isOil ? $figures->hardUnderOilUm : $figures->hardUm;
 
         return new self(
             min($limit, $most), $isHardWax && $floor !== null ? min($floor, $figures->hardWaxFloorOnHardUm) : $floor,
-            "$because; hard and dense wood shows scratches that a soft one hides: an earlier stop is your choice",
+            new Said('abrasive.asked-surface.hard-dense-wood-shows', ['because' => $because]),
         );
+    }
+
+    /** A reason and a further one, by its code. */
+    private static function also(Said $because, string $code): Said
+    {
+        return new Said($code, ['because' => $because]);
     }
 
     /** Very hard fine wood, and dense oily wood. */
@@ -122,7 +135,7 @@ final readonly class AskedSurface
      * The first coat asks; under a thin sealer, so does what comes over it.
      *
      * @param  list<Coating>  $coats
-     * @return array{float, float|null, string}
+     * @return array{float, float|null, Said}
      */
     private static function forCoats(array $coats, AskedFigures $figures): array
     {
@@ -135,46 +148,52 @@ final readonly class AskedSurface
             }
         }
 
-        return $asked ?? [$figures->polishUm, null, 'bare wood shows every scratch'];
+        return $asked ?? [$figures->polishUm, null, new Said('abrasive.asked-surface.bare-wood-shows-every')];
     }
 
-    /** @return array{float, float|null, string} */
+    /** @return array{float, float|null, Said} */
     private static function forCoat(Coating $coat, AskedFigures $figures): array
     {
         return match (true) {
             $coat->family === Family::WaxOil => [
-                $figures->hardWaxUm, $figures->hardWaxFloorUm, 'hard-wax oil needs some tooth to hold',
+                $figures->hardWaxUm, $figures->hardWaxFloorUm, new Said('abrasive.asked-surface.hard-wax-oil-needs'),
             ],
             $coat->film === FilmKind::Penetrating => [
-                $figures->penetratingUm, null, 'oil soaks in and hides fine scratches',
+                $figures->penetratingUm, null, new Said('abrasive.asked-surface.oil-soaks-hides-fine'),
             ],
-            $coat->isAbrasivePaste() => [$figures->pasteUm, null, 'the abrasive paste takes it on from there'],
-            $coat->isPolish(), $coat->isWax() => [$figures->polishUm, null, 'polish and wax hide nothing'],
-            default => [$figures->filmUm, null, 'a film hides what is finer'],
+            $coat->isAbrasivePaste() => [
+                $figures->pasteUm, null, new Said('abrasive.asked-surface.abrasive-paste-takes-from'),
+            ],
+            $coat->isPolish(), $coat->isWax() => [
+                $figures->polishUm, null, new Said('abrasive.asked-surface.polish-wax-hide-nothing'),
+            ],
+            default => [$figures->filmUm, null, new Said('abrasive.asked-surface.film-hides-what-finer')],
         };
     }
 
-    /** @return array{float, string} */
+    /** @return array{float, string|null} by how much, and the code of the reason */
     private static function woodAllows(Wood $wood, AskedFigures $figures): array
     {
         return match (true) {
-            $wood->pore === Pore::Softwood => [$figures->softwoodAllows, '; softwood hides more'],
-            $wood->pore === Pore::Open => [$figures->openPoresAllow, '; open pores hide more'],
-            default => [1.0, ''],
+            $wood->pore === Pore::Softwood => [$figures->softwoodAllows, 'abrasive.asked-surface.softwood-hides-more'],
+            $wood->pore === Pore::Open => [$figures->openPoresAllow, 'abrasive.asked-surface.open-pores-hide-more'],
+            default => [1.0, null],
         };
     }
 
     /** The maker's own "good enough": this grit may be the last, whatever comes next asks. */
     public function stoppingAt(Grit $grit): self
     {
-        return new self($grit->micron, null, "you stop at $grit->name here");
+        return new self($grit->micron, null, new Said('abrasive.asked-surface.you-stop-here', [
+            'grit' => $grit->name,
+        ]));
     }
 
     /** The same on wet wood, which takes nothing finer. */
     public function wet(AskedFigures $figures): self
     {
         return new self(
-            max($this->limitMicron, $figures->wetUm), null, 'wet wood clogs what is finer, and moves under it',
+            max($this->limitMicron, $figures->wetUm), null, new Said('abrasive.asked-surface.wet-wood-clogs-what'),
         );
     }
 
@@ -192,7 +211,10 @@ final readonly class AskedSurface
 
         return $sheet === null || $sheet->micron <= $this->limitMicron ? $this : new self(
             $sheet->micron, $this->floorMicron,
-            "$this->because; no sheet is made between the two, so that $sheet->name is the last",
+            new Said('abrasive.asked-surface.no-sheet-made-between', [
+                'because' => $this->because,
+                'sheet' => $sheet->name,
+            ]),
         );
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Abrasive;
 
+use HonestGrain\Words\Said;
+
 /** What comes on a sanded surface, as far as its last grit goes. */
 enum Finish: string
 {
@@ -12,13 +14,8 @@ enum Finish: string
     case Polish = 'polish';
     case Use = 'use';
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Oil => 'oil that soaks in',
-            self::Film => 'a film',
-            self::Polish => 'friction polish, or wax alone',
-            self::Use => 'nothing: bare, for use',
-        };
+        return new Said("abrasive.finishes.$this->value");
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Abrasive;
 
+use HonestGrain\Words\Said;
+
 /** A way of choosing grits that makers are taught or fall into. */
 enum Habit: string
 {
@@ -14,26 +16,17 @@ enum Habit: string
     case Paste = 'paste';
     case SealerFirst = 'sealer-first';
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::EveryRung => 'Every rung there is',
-            self::SkipOne => 'Every other rung',
-            self::Doubling => 'Half the size each time',
-            self::StopAndOil => 'Stop early, and oil',
-            self::Paste => 'To a polish with paste',
-            self::SealerFirst => 'Sealer, shear-scrape, then sand',
-        };
+        return new Said("abrasive.habit.{$this->value}.label");
     }
 
     /** What is done besides sanding. */
-    public function besides(): string
+    public function besides(): ?Said
     {
         return match ($this) {
-            self::EveryRung, self::SkipOne, self::Doubling => '',
-            self::StopAndOil => 'then oil: it hides what is finer',
-            self::Paste => 'then paste, which takes it to a polish; only polish or wax may follow',
-            self::SealerFirst => 'after thin sealer and a light shear cut',
+            self::EveryRung, self::SkipOne, self::Doubling => null,
+            default => new Said("abrasive.habit.{$this->value}.besides"),
         };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Abrasive;
 
+use HonestGrain\Words\Said;
+
 /** What an ungraded abrasive is. */
 enum MediumKind: string
 {
@@ -19,14 +21,8 @@ enum MediumKind: string
         return $this === self::Paste || $this === self::Compound;
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Wool => 'steel wool',
-            self::Pad => 'pad',
-            self::Paste => 'paste or powder',
-            self::Compound => 'compound on a wheel',
-            self::Shavings => 'burnishing',
-        };
+        return new Said("abrasive.media.$this->value");
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Abrasive;
 
 use HonestGrain\Calibration\SandingFigures;
+use HonestGrain\Words\Said;
 
 /** A way to sand: how fast it cuts against fingers on the spinning lathe, what it covers, and how the work is held. */
 enum Method: string
@@ -17,17 +18,9 @@ enum Method: string
     case Stick = 'stick';
     case SmallDisc = 'small-disc';
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Hand => 'by hand, folded',
-            self::PowerDisc => 'power disc against the spin',
-            self::Orbit => 'random orbit, lathe stopped',
-            self::AlongGrain => 'by hand along the grain, lathe stopped',
-            self::Cloth => 'twisted cloth strip, lathe stopped',
-            self::Stick => 'paper round a stick',
-            self::SmallDisc => 'small disc in a drill, lathe stopped',
-        };
+        return new Said("abrasive.method.{$this->value}.label");
     }
 
     /** Its cut against that by hand (workshop). */
@@ -76,30 +69,13 @@ enum Method: string
     }
 
     /** What it leaves. */
-    public function leaves(): string
+    public function leaves(): Said
     {
-        return match ($this) {
-            self::Hand, self::Stick => 'rings round the work, until the last grit along the grain',
-            self::PowerDisc => 'short crossing arcs: the least seen of the spinning ways',
-            self::Orbit => 'small swirls: they show under a film unless the last is taken along the grain',
-            self::AlongGrain => 'straight lines that the grain hides',
-            self::Cloth => 'lines round the edge of a hole, softened corners',
-            self::SmallDisc => 'arcs with the drill: finish along the grain',
-        };
+        return new Said("abrasive.method.{$this->value}.leaves");
     }
 
-    public function how(): string
+    public function how(): Said
     {
-        return match ($this) {
-            self::Hand => 'Below the middle, trailing; keep it moving, and stop when it is too hot to hold.',
-            self::PowerDisc => 'Disc trailing, half its face, against the spin; keep it moving.',
-            self::Orbit => 'Lathe locked; flat on the wood, no pressing: it swirls when pressed.',
-            self::AlongGrain => 'Lathe stopped, straight strokes with the grain.',
-            self::Cloth => 'Lathe stopped, work locked: pull a twisted strip through; never a wrapped cloth on work '
-                .'that spins.',
-            self::Stick => 'With paper round a stick: never a finger in a spinning bore.',
-            self::SmallDisc => 'Lathe stopped, a small disc in a drill: nothing is held against a broken edge that '
-                .'spins.',
-        };
+        return new Said("abrasive.method.{$this->value}.how");
     }
 }

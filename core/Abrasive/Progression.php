@@ -6,6 +6,8 @@ namespace HonestGrain\Abrasive;
 
 use HonestGrain\Abrasive\Exception\Unreachable;
 use HonestGrain\Abrasive\Internal\ShortestLadder;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** A grit progression for one surface: the exact least-minutes one, or the maker's own, priced alike. */
 final readonly class Progression
@@ -13,7 +15,7 @@ final readonly class Progression
     /**
      * @param  list<SandingStep>  $steps
      * @param  list<ProgressionFault>  $faults
-     * @param  list<string>  $warnings
+     * @param  list<Said|string>  $warnings
      */
     private function __construct(
         public array $steps,
@@ -127,11 +129,11 @@ final readonly class Progression
         $coarsest = max([0.0, ...array_map(fn (Grit $grit): float => $grit->micron, $owned)]);
         if ($steps !== [] && $job->rates->coarseStart && ! $job->reachesTheMarks($grits[0])
             && $job->mayStartOn($grits[0], $coarsest)) {
-            $warnings[] = sprintf(
-                'The tool marks are %s µm deep and the coarsest grit at hand is %s (%s µm): start coarser, or cut the '
-                    .'surface '
-                .'more cleanly first.', $job->deepestUm(), $grits[0]->name, $grits[0]->micron,
-            );
+            $warnings[] = new Said('abrasive.progression.tool-marks-deep-coarsest', [
+                'deepest' => Quantity::um($job->deepestUm()),
+                'name' => $grits[0]->name,
+                'micron' => Quantity::um($grits[0]->micron),
+            ]);
         }
         $minutes = array_sum(array_map(fn (SandingStep $step): float => $step->minutes, $steps));
 

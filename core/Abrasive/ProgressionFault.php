@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Abrasive;
 
 use HonestGrain\Abrasive\Internal\ShortestLadder;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** A step of a hand-made progression that leaves marks or wastes time, and why. */
 final readonly class ProgressionFault
@@ -12,7 +14,7 @@ final readonly class ProgressionFault
     /** Less than this is not worth a word (workshop). */
     private const WORTH_MINUTES = 0.01;
 
-    private function __construct(public string $at, public string $kind, public string $message)
+    private function __construct(public string $at, public string $kind, public Said|string $message)
     {
     }
 
@@ -41,10 +43,11 @@ final readonly class ProgressionFault
             return null;
         }
 
-        return new self($first->name, 'fine-start', sprintf(
-            '%s (%s µm) is finer than the tool marks are deep, %s µm: it polishes their crests and leaves the bottoms.',
-            $first->name, $first->micron, $job->deepestUm(),
-        ));
+        return new self($first->name, 'fine-start', new Said('abrasive.progression-fault.finer-than-tool-marks', [
+            'first' => $first->name,
+            'micron' => Quantity::um($first->micron),
+            'deepest' => Quantity::um($job->deepestUm()),
+        ]));
     }
 
     /**
@@ -60,17 +63,18 @@ final readonly class ProgressionFault
                 continue;
             }
             $faults[] = $before->micron <= $grit->micron
-                ? new self($grit->name, 'order', sprintf(
-                    '%s (%s µm) is not finer than %s (%s µm) before it: it puts back what that one took out.',
-                    $grit->name, $grit->micron, $before->name, $before->micron,
-                ))
-                : new self($grit->name, 'jump', sprintf(
-                    'From %s to %s the size falls by %.2f times; above %.2f the deeper scratches of %s stay and show '
-                        .'under the '
-                    .'finish.', $before->name, $grit->name, $before->micron / $grit->startsAtMicron,
-                    $job->rates->maxRatio,
-                    $before->name,
-                ));
+                ? new self($grit->name, 'order', new Said('abrasive.progression-fault.not-finer-than-before', [
+                    'grit' => $grit->name,
+                    'micron' => Quantity::um($grit->micron),
+                    'before' => $before->name,
+                    'micron2' => Quantity::um($before->micron),
+                ]))
+                : new self($grit->name, 'jump', new Said('abrasive.progression-fault.from-size-falls-times', [
+                    'before' => $before->name,
+                    'grit' => $grit->name,
+                    'micron' => Quantity::count($before->micron / $grit->startsAtMicron),
+                    'maxRatio' => Quantity::count($job->rates->maxRatio),
+                ]));
         }
 
         return $faults;
@@ -81,23 +85,28 @@ final readonly class ProgressionFault
     {
         $last = $grits[count($grits) - 1] ?? null;
         if ($last === null) {
-            return $job->deepestUm() <= $job->limitUm ? null : new self('', 'too-coarse-finish', sprintf(
-                'No grit at all leaves the tool marks of %s µm; what comes next asks for %.1f µm or less.',
-                $job->deepestUm(), $job->limitUm,
-            ));
+            return $job->deepestUm() <= $job->limitUm ? null
+                : new self('', 'too-coarse-finish', new Said('abrasive.progression-fault.no-grit-all-leaves', [
+                    'deepest' => Quantity::um($job->deepestUm()),
+                    'limit' => Quantity::um($job->limitUm),
+                ]));
         }
         $valley = $job->model->valleyUm($last);
         if (! $job->isWithinLimit($last)) {
-            return new self($last->name, 'too-coarse-finish', sprintf(
-                '%s leaves scratches of %.1f µm; what comes next asks for %.1f µm '
-                    .'or less.', $last->name, $valley, $job->limitUm,
-            ));
+            return new self($last->name, 'too-coarse-finish',
+                new Said('abrasive.progression-fault.leaves-scratches-what-comes', [
+                    'last' => $last->name,
+                    'valley' => Quantity::um($valley),
+                    'limit' => Quantity::um($job->limitUm),
+                ]));
         }
 
-        return $job->isAboveFloor($last) ? null : new self($last->name, 'too-fine', sprintf(
-            '%s leaves scratches of only %.1f µm; what comes next wants %.1f µm or more to hold on to.',
-            $last->name, $valley, $job->floorUm ?? 0.0,
-        ));
+        return $job->isAboveFloor($last) ? null
+            : new self($last->name, 'too-fine', new Said('abrasive.progression-fault.leaves-scratches-only-what', [
+                'last' => $last->name,
+                'valley' => Quantity::um($valley),
+                'floor' => Quantity::um($job->floorUm ?? 0.0),
+            ]));
     }
 
     /**
@@ -123,12 +132,13 @@ final readonly class ProgressionFault
         }
         $names = implode(', ', $gone);
 
-        return new self($names, 'needless', sprintf(
-            'Without %s the ladder is still sound and %.1f min shorter.', $names, $saved,
-        ));
+        return new self($names, 'needless', new Said('abrasive.progression-fault.without-ladder-still-sound', [
+            'names' => $names,
+            'saved' => Quantity::minutes($saved),
+        ]));
     }
 
-    /** @return array{at: string, kind: string, message: string} */
+    /** @return array{at: string, kind: string, message: Said|string} */
     public function toArray(): array
     {
         return ['at' => $this->at, 'kind' => $this->kind, 'message' => $this->message];

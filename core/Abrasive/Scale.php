@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Abrasive;
 
+use HonestGrain\Words\Said;
+
 /** The standard that a grade number belongs to: the same number is a different size in each. */
 enum Scale: string
 {
@@ -19,21 +21,13 @@ enum Scale: string
         return [self::Fepa, self::Cami];
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Fepa => 'P scale',
-            self::Cami => 'US scale',
-            self::None => 'no scale',
-        };
+        return new Said("abrasive.scales.{$this->value}.label");
     }
 
-    public function describe(): string
+    public function describe(): Said
     {
-        return match ($this) {
-            self::Fepa => 'P scale (FEPA 43 / ISO 6344)',
-            self::Cami => 'US scale (CAMI, ANSI B74)',
-            self::None => 'by the look of its scratch (workshop)',
-        };
+        return new Said("abrasive.scales.{$this->value}.describe");
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Abrasive;
 
 use HonestGrain\Calibration\SandingFigures;
+use HonestGrain\Words\Said;
 
 /** What a maker sees of the cut that a surface was left with, and so how deep its marks are (workshop). */
 enum ToolMark: string
@@ -16,16 +17,9 @@ enum ToolMark: string
     case Chatter = 'chatter';
     case Coarse = 'coarse';
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::ShearScraped => 'shear-scraped: a silky sheen',
-            self::BevelCut => 'a clean bevel cut',
-            self::Scraped => 'scraped: dull, faint rings',
-            self::Torn => 'torn end grain in two quarters',
-            self::Chatter => 'chatter: a spiral one can feel',
-            self::Coarse => 'ridges straight from roughing',
-        };
+        return new Said("abrasive.tool-mark.$this->value");
     }
 
     /** Depth of its marks all round, µm; of torn end grain that of the rest. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Abrasive;
 
+use HonestGrain\Words\Said;
+
 /** What dust is taken off the work with, between two grits or before a coat. */
 enum Wiping: string
 {
@@ -11,32 +13,20 @@ enum Wiping: string
     case Air = 'air';
     case Alcohol = 'alcohol';
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Cloth => 'a dry cloth',
-            self::Air => 'dry air',
-            self::Alcohol => 'alcohol',
-        };
+        return new Said("abrasive.wipings.{$this->value}.label");
     }
 
     /** As it is done between grits, in one clause. */
-    public function between(): string
+    public function between(): Said
     {
-        return match ($this) {
-            self::Cloth => 'wipe off',
-            self::Air => 'blow it off with dry air',
-            self::Alcohol => 'wipe off with alcohol and let it flash',
-        };
+        return new Said("abrasive.wipings.{$this->value}.between");
     }
 
     /** As it is done as a step of its own. */
-    public function how(): string
+    public function how(): Said
     {
-        return match ($this) {
-            self::Cloth => 'A clean dry cloth, turned often.',
-            self::Air => 'Blow it off with dry air, then a clean dry cloth.',
-            self::Alcohol => 'Wipe with alcohol: it lifts the dust, shows what scratches are left, flashes off.',
-        };
+        return new Said("abrasive.wipings.{$this->value}.how");
     }
 }

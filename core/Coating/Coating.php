@@ -7,6 +7,7 @@ namespace HonestGrain\Coating;
 use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Reading\Row;
+use HonestGrain\Words\Said;
 
 /**
  * A class of finish as its label gives it. Waits are reference hours at 21 °C, 50 % RH; coverage m²/L;
@@ -239,16 +240,19 @@ final readonly class Coating implements Product
     }
 
     /** How its can is made ready, in a sentence (workshop). */
-    public function readied(): string
+    public function readied(): Said|string
     {
         return match (true) {
-            $this->isSprayed() && $this->unit === AmountUnit::Spray => 'Shake the can for two minutes once its ball '
-                .'rattles.',
+            $this->isSprayed() && $this->unit === AmountUnit::Spray => new Said(
+                'coating.coating.shake-can-two-minutes',
+            ),
             in_array($this->family, [
                 Family::Varnish, Family::WaterBorne, Family::Lacquer, Family::WaxOil, Family::Paint,
-            ], true) => 'Stir it, never shake it: bubbles stay in the coat.',
-            $this->family === Family::Epoxy => 'Stir slowly and scrape the cup: what is not mixed never sets.',
-            in_array($this->family, [Family::Shellac, Family::Polish, Family::Oil], true) => 'Shake it: it settles.',
+            ], true) => new Said('coating.coating.stir-never-shake-bubbles'),
+            $this->family === Family::Epoxy => new Said('coating.coating.stir-slowly-scrape-cup'),
+            in_array(
+                $this->family, [Family::Shellac, Family::Polish, Family::Oil], true,
+            ) => new Said('coating.coating.shake-settles'),
             default => '',
         };
     }

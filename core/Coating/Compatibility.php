@@ -8,6 +8,7 @@ use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Internal\CoatRules;
 use HonestGrain\Coating\Internal\ColourRules;
 use HonestGrain\Coating\Internal\Ruling;
+use HonestGrain\Words\Said;
 
 /**
  * Whether one product may go over another, from their properties: solvent, cure, family, wax, film or penetrating,
@@ -26,7 +27,7 @@ final class Compatibility
         $between ??= new Between;
         $ruling = self::decide($figures, $under, $over, $between);
         if ($ruling->verdict === Verdict::ScuffFirst && $between->isScuffed()) {
-            $ruling = Ruling::fine('It was scuffed, which gives the next coat its key.');
+            $ruling = Ruling::fine(new Said('coating.compatibility.was-scuffed-which-gives'));
         }
 
         return new PairVerdict($under->name(), $over->name(), $ruling->verdict, $ruling->reason, $ruling->mend);
@@ -51,8 +52,13 @@ final class Compatibility
     {
         if ($under->isWax()) {
             return $over->isWax()
-                ? (Ruling::untilDry($under->class, $under->recoatFromHours, $between) ?? Ruling::fine('Wax over wax.'))
-                : Ruling::never('Nothing sticks over wax.', 'Colour the bare wood first and wax last.');
+                ? (Ruling::untilDry(
+                    $under->class, $under->recoatFromHours, $between,
+                ) ?? Ruling::fine(new Said('coating.compatibility.wax-over-wax')))
+                : Ruling::never(
+                    new Said('coating.compatibility.nothing-sticks-over-wax'),
+                    new Said('coating.compatibility.colour-bare-wood-first'),
+                );
         }
         if (! $under->neverCures()) {
             return null;
@@ -60,9 +66,14 @@ final class Compatibility
 
         return $over->isWax()
             ? Ruling::test(
-                'Wax over an oil that never cures stays soft.', 'Use the blend of mineral oil and wax instead.',
+                new Said('coating.compatibility.wax-over-oil-never'), new Said(
+                    'coating.compatibility.use-blend-mineral-oil',
+                ),
             )
-            : Ruling::never('The oil below never cures, so nothing holds over it.', 'Colour the bare wood first.');
+            : Ruling::never(
+                new Said('coating.compatibility.oil-below-never-cures'),
+                new Said('coating.compatibility.colour-bare-wood-first-2'),
+            );
     }
 
     private static function coat(Product $product): Coating

@@ -7,6 +7,8 @@ namespace HonestGrain\Coating;
 use Closure;
 use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Exception\Stalled;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * When a wait of reference hours is over in a shop's real air: the time where ∫ρ dt reaches the need.
@@ -26,8 +28,8 @@ final class CureClock
     private array $read = [];
 
     /**
-     * @var array<string, array{float, int, array<string, string>}> by kinetics: what one day brings of a stretch whose
-     *     days all go alike, as reference hours gained, seconds at a standstill, and warnings
+     * @var array<string, array{float, int, array<string, Said|string>}> by kinetics: what one day brings of a stretch
+     *     whose days all go alike, as reference hours gained, seconds at a standstill, and warnings
      */
     private array $days = [];
 
@@ -91,8 +93,11 @@ final class CureClock
                 $sinceProgress = 0;
             } else {
                 $why = $kinetics->minC !== null && $air->tempC < $kinetics->minC
-                    ? sprintf('%s °C is below the product\'s least %s °C', $air->tempC, $kinetics->minC)
-                    : sprintf('at %s %% RH it does not dry', $air->rhPercent);
+                    ? new Said('coating.cure-clock.below-products-least', [
+                        'temp' => Quantity::celsius($air->tempC),
+                        'min' => Quantity::celsius($kinetics->minC),
+                    ])
+                    : new Said('coating.cure-clock.rh-does-not-dry', ['rh' => Quantity::percent($air->rhPercent)]);
                 $sinceProgress += ($air->until ?? $now) - $now;
                 if ($air->until === null || $sinceProgress > self::STALL_DAYS * 86_400) {
                     throw Stalled::at($done, $needHours, $why);
@@ -101,7 +106,7 @@ final class CureClock
             }
             $now = $air->until;
             if ($now - $start > self::GIVE_UP_DAYS * 86_400) {
-                throw Stalled::at($done, $needHours, 'ten years are not enough');
+                throw Stalled::at($done, $needHours, new Said('coating.cure-clock.ten-years-not-enough'));
             }
         }
 
@@ -123,7 +128,7 @@ final class CureClock
     /**
      * What a whole day from then on does; the same from whichever hour it is begun.
      *
-     * @return array{float, int, array<string, string>} reference hours, seconds that it stands still, warnings
+     * @return array{float, int, array<string, Said|string>} reference hours, seconds that it stands still, warnings
      */
     private function day(Kinetics $kinetics, int $from): array
     {
@@ -147,26 +152,28 @@ final class CureClock
         return $this->days[$key] = [$done, $still, $warnings];
     }
 
-    /** @param  array<string, string>  $warnings */
+    /** @param  array<string, Said|string>  $warnings */
     private function warn(Kinetics $kinetics, ClimateStretch $air, array &$warnings): void
     {
         if ($kinetics->minC !== null && $air->tempC < $kinetics->minC) {
-            $warnings['cold'] ??= sprintf(
-                'The shop falls to %s °C, below the product\'s least %s °C: the wait stands still there.', $air->tempC,
-                $kinetics->minC,
-            );
+            $warnings['cold'] ??= new Said('coating.cure-clock.shop-falls-below-products', [
+                'temp' => Quantity::celsius($air->tempC),
+                'min' => Quantity::celsius($kinetics->minC),
+            ]);
         }
         if ($kinetics->maxRhPercent !== null && $air->rhPercent > $kinetics->maxRhPercent) {
-            $warnings['damp'] ??= sprintf(
-                'The air reaches %s %% RH, above the product\'s limit of %s %%: the coat may blush or stay soft.',
-                $air->rhPercent, $kinetics->maxRhPercent,
-            );
+            $warnings['damp'] ??= new Said('coating.cure-clock.air-reaches-rh-above', [
+                'rh' => Quantity::percent($air->rhPercent),
+                'maxRh' => Quantity::percent($kinetics->maxRhPercent),
+            ]);
         }
         if (DewPoint::isNear($this->figures, $air->tempC, $air->rhPercent)) {
-            $warnings['dew'] ??= sprintf(
-                'At %s °C and %s %% RH the wood is within %s °C of the dew point (%.1f °C): a fresh coat may blush.',
-                $air->tempC, $air->rhPercent, $this->figures->dewMarginC, DewPoint::of($air->tempC, $air->rhPercent),
-            );
+            $warnings['dew'] ??= new Said('coating.cure-clock.rh-wood-within-dew', [
+                'temp' => Quantity::celsius($air->tempC),
+                'rh' => Quantity::percent($air->rhPercent),
+                'dewMargin' => Quantity::celsius($this->figures->dewMarginC),
+                'of' => Quantity::celsius(DewPoint::of($air->tempC, $air->rhPercent)),
+            ]);
         }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Coating;
 
 use HonestGrain\Calibration\CoatFigures;
+use HonestGrain\Words\Said;
 
 /** How a hardened coat is rubbed down before the next. */
 enum Denib: string
@@ -23,12 +24,8 @@ enum Denib: string
         };
     }
 
-    public function words(): string
+    public function words(): Said
     {
-        return match ($this) {
-            self::SteelWool => '0000 steel wool',
-            self::Pad => 'grey non-woven pad',
-            self::Paper => 'worn fine paper',
-        };
+        return new Said("coating.denib.$this->value");
     }
 }

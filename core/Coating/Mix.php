@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Coating;
 
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Said;
 
 /** What goes into a cup: each part by volume and, where its density is known, by mass; and in how many batches. */
 final readonly class Mix
@@ -14,7 +15,7 @@ final readonly class Mix
 
     private const ALCOHOL_G_PER_ML = 0.789;
 
-    /** @param  list<array{name: string, ml: float|null, g: float|null}>  $items */
+    /** @param  list<array{name: Said|string, ml: float|null, g: float|null}>  $items */
     private function __construct(public array $items, public int $batches, public ?float $flakesG)
     {
     }
@@ -45,7 +46,7 @@ final readonly class Mix
         $flakes = $cutLb * self::POUND_CUT_G_PER_L * $alcoholMl / 1000;
 
         return new self([
-            ['name' => 'shellac flakes', 'ml' => null, 'g' => $flakes],
+            ['name' => new Said('coating.mix.shellac-flakes'), 'ml' => null, 'g' => $flakes],
             ['name' => 'alcohol', 'ml' => $alcoholMl, 'g' => $alcoholMl * self::ALCOHOL_G_PER_ML],
         ], 1, $flakes);
     }

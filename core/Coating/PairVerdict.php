@@ -10,15 +10,18 @@ use HonestGrain\Words\Said;
 final readonly class PairVerdict
 {
     public function __construct(
-        public string $under,
-        public string $over,
+        public Said|string $under,
+        public Said|string $over,
         public Verdict $verdict,
         public Said|string $reason,
         public Said|string|null $mend = null,
     ) {
     }
 
-    /** @return array{under: string, over: string, verdict: string, reason: Said|string, mend: Said|string|null} */
+    /**
+     * @return array{under: Said|string, over: Said|string, verdict: string, reason: Said|string,
+     *     mend: Said|string|null}
+     */
     public function toArray(): array
     {
         return [

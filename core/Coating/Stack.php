@@ -7,6 +7,7 @@ namespace HonestGrain\Coating;
 use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Wood\Pore;
 use HonestGrain\Wood\Wood;
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
 /**
@@ -67,8 +68,8 @@ final readonly class Stack
                 ? [
                     new PairVerdict(
                         $under->name(), $over->name(), Verdict::TestFirst,
-                        'Rubbing a bare colour takes the high spots off.',
-                        'Seal it first, or mean it as a sanding back.',
+                        new Said('coating.stack.rubbing-bare-colour-takes'),
+                        new Said('coating.stack.seal-first-or-mean'),
                     ),
                 ]
                 : [];
@@ -82,18 +83,20 @@ final readonly class Stack
     /** What bits of steel wool do that stay on the wood or on the coat below; null where they do nothing. */
     public static function steelWool(?Wood $wood, ?Product $over, bool $isOnBareWood): ?PairVerdict
     {
-        $name = $over?->name() ?? 'bare wood';
+        $name = $over?->name() ?? new Said('coating.stack.bare-wood');
         if ($over?->solvent() === Solvent::Water) {
             return new PairVerdict(
-                'steel wool', $name, Verdict::Never, 'Bits of steel wool rust under a water-borne coat.',
-                'Use a grey non-woven pad.',
+                new Said('coating.stack.steel-wool'), $name, Verdict::Never, new Said(
+                    'coating.stack.bits-steel-wool-rust',
+                ),
+                new Said('coating.stack.use-grey-non-woven'),
             );
         }
 
         return $wood?->tannin !== true ? null : new PairVerdict(
-            'steel wool', $name, $isOnBareWood ? Verdict::Never : Verdict::TestFirst,
-            "$wood->name is rich in tannin: bits of steel wool blacken it when damp reaches them.",
-            'Use a grey non-woven pad.',
+            new Said('coating.stack.steel-wool'), $name, $isOnBareWood ? Verdict::Never : Verdict::TestFirst,
+            new Said('coating.stack.rich-tannin-bits-steel', ['wood' => $wood->name]),
+            new Said('coating.stack.use-grey-non-woven'),
         );
     }
 
@@ -113,13 +116,14 @@ final readonly class Stack
             $padLeavesSome = $layer->denib !== Denib::Pad && $stands > Denib::Pad->removesUm($figures);
             $notes[] = new PairVerdict(
                 $layers[$i - 1]->product->name(), $layer->product->name(), Verdict::TestFirst,
-                sprintf(
-                    'Only %.0f µm of film stands and rubbing with %s takes about %.0f: it would go through to '
-                        .'the wood.',
-                    $stands, $layer->denib->words(), $layer->denib->removesUm($figures),
+                new Said('coating.stack.only-film-stands-rubbing', [
+                    'stands' => Quantity::um($stands),
+                    'denib' => $layer->denib->words(),
+                    'removes' => Quantity::count($layer->denib->removesUm($figures)),
+                ]),
+                $padLeavesSome ? new Said('coating.stack.lay-one-more-coat') : new Said(
+                    'coating.stack.lay-one-more-coat-first',
                 ),
-                $padLeavesSome ? 'Lay one more coat first, or rub with a pad.' : 'Lay one more coat first, or leave '
-                    .'the rubbing out.',
             );
         }
 
@@ -139,8 +143,8 @@ final readonly class Stack
         if ($wood?->oily === true && $first instanceof Coating && $first->cure === Cure::Oxidative) {
             return [new PairVerdict(
                 $wood->name, $first->name(), Verdict::Barrier,
-                'The oil in the wood keeps oxidative finishes from drying.',
-                'Wipe with alcohol and seal with dewaxed shellac first.',
+                new Said('coating.stack.oil-wood-keeps-oxidative'),
+                new Said('coating.stack.wipe-alcohol-seal-dewaxed'),
             )];
         }
 
@@ -158,21 +162,21 @@ final readonly class Stack
         if ($wood?->pore === Pore::Fine && $colour->family === ColourFamily::Liming) {
             $notes[] = new PairVerdict(
                 $wood->name, $colour->name(), Verdict::TestFirst,
-                'It has no open pores for the white to lie in: it greys the surface and rubs off again.',
-                'Brush out or texture the ground first, or choose an open-pored wood.',
+                new Said('coating.stack.has-no-open-pores'),
+                new Said('coating.stack.brush-out-or-texture'),
             );
         }
         if ($colour->needsSealed) {
             $notes[] = new PairVerdict(
-                $wood->name ?? 'bare wood', $colour->name(), Verdict::Barrier,
-                'It wants a sealed ground, or it greys the whole surface instead of lying in the pores.',
-                'Seal with dewaxed shellac first.',
+                $wood->name ?? new Said('coating.stack.bare-wood'), $colour->name(), Verdict::Barrier,
+                new Said('coating.stack.wants-sealed-ground-or'),
+                new Said('coating.stack.seal-dewaxed-shellac-first'),
             );
         }
         if ($wood !== null && $colour->needsTannin && ! $wood->tannin) {
             $notes[] = new PairVerdict(
-                $wood->name, $colour->name(), Verdict::TestFirst, 'It needs tannin, and this wood has little.',
-                'Brush on strong tea first and try it on a test board.',
+                $wood->name, $colour->name(), Verdict::TestFirst, new Said('coating.stack.needs-tannin-wood-has'),
+                new Said('coating.stack.brush-strong-tea-first'),
             );
         }
 
@@ -192,9 +196,9 @@ final readonly class Stack
 
         return count($coats) > $figures->hardWaxCoats
             ? [new PairVerdict(
-                'Hard-wax oil', 'Hard-wax oil', Verdict::TestFirst,
-                'The wood takes one thin coat and a second at most; a third lies on top and stays soft.',
-                'Leave the third coat out.',
+                new Said('coating.stack.hard-wax-oil'), new Said('coating.stack.hard-wax-oil'), Verdict::TestFirst,
+                new Said('coating.stack.wood-takes-one-thin'),
+                new Said('coating.stack.leave-third-coat-out'),
             )]
             : [];
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Words\Said;
+
 /** Whether one layer may go over another, from best to worst. */
 enum Verdict: string
 {
@@ -14,16 +16,9 @@ enum Verdict: string
     case TestFirst = 'test-first';
     case Never = 'never';
 
-    public function words(): string
+    public function words(): Said
     {
-        return match ($this) {
-            self::Fine => 'Fine',
-            self::AfterFullCure => 'Wait first',
-            self::ScuffFirst => 'Scuff first',
-            self::Barrier => 'Barrier coat needed',
-            self::TestFirst => 'Try on a test board',
-            self::Never => 'Never',
-        };
+        return new Said("coating.verdicts.$this->value");
     }
 
     /** The three-way answer for a whole stack. */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
+
 /** When what the wood has not drunk is wiped off, minutes after it was laid on. */
 final readonly class WipeWindow
 {
@@ -12,17 +15,15 @@ final readonly class WipeWindow
     }
 
     /** What to do with it, in a sentence; a wax is rubbed off when it hazes, an oil is flooded on. */
-    public function inWords(bool $isWax): string
+    public function inWords(bool $isWax): Said
     {
-        return sprintf(
-            $isWax ? 'Lay it on thin; rub the haze off from %s on, and before %s are over.'
-                : 'Lay it on wet; wipe every trace off from %s on, and before %s are over.',
-            self::time($this->afterMinutes), self::time($this->untilMinutes),
-        );
+        return new Said($isWax ? 'coating.wipe-window.wax' : 'coating.wipe-window.oil', [
+            'from' => self::time($this->afterMinutes), 'until' => self::time($this->untilMinutes),
+        ]);
     }
 
-    private static function time(float $minutes): string
+    private static function time(float $minutes): Quantity
     {
-        return $minutes < 120 ? sprintf('%s min', round($minutes)) : sprintf('%s h', round($minutes / 60, 1));
+        return $minutes < 120 ? Quantity::minutes(round($minutes)) : Quantity::hours(round($minutes / 60, 1));
     }
 }

@@ -7,6 +7,7 @@ namespace HonestGrain\Geometry;
 use HonestGrain\Geometry\Exception\InvalidProfile;
 use HonestGrain\Geometry\Exception\NoRoom;
 use HonestGrain\Geometry\Internal\EvenWall;
+use HonestGrain\Words\Said;
 
 /** The forms a piece can start from, each drawn from a few typed sizes by proportions of our own (workshop). */
 enum Form: string
@@ -33,12 +34,9 @@ enum Form: string
         'bore' => [1.0, 1000.0],
     ];
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::NaturalEdge => 'Natural-edge bowl',
-            default => ucfirst(str_replace('-', ' ', $this->value)),
-        };
+        return new Said("geometry.forms.$this->value");
     }
 
     /** Whether it stands on its foot, which is then dished so that it cannot rock. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Geometry;
 
 use HonestGrain\Calibration\ShapeFigures;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** Looks a profile over for what a turner would want to know before cutting. */
 final class Lint
@@ -30,10 +32,10 @@ final class Lint
             return null;
         }
 
-        return new Warning('thin-wall', sprintf(
-            'The wall is %s mm at its thinnest; %s mm is the least '
-                .'you allow.', round($wall->minMm, 3), round($minWallMm, 3),
-        ), $wall->z, $wall->r);
+        return new Warning('thin-wall', new Said('geometry.lint.wall-thinnest-least-you', [
+            'min' => Quantity::mm(round($wall->minMm, 3)),
+            'minWall' => Quantity::mm(round($minWallMm, 3)),
+        ]), $wall->z, $wall->r);
     }
 
     private static function thinFloor(ShapeFigures $figures, Profile $profile, float $minWallMm): ?Warning
@@ -43,24 +45,26 @@ final class Lint
             return null;
         }
 
-        return new Warning('thin-floor', sprintf(
-            'The floor is %s mm; dishing the foot by %s mm would leave less than %s mm.',
-            round($floor, 3), $figures->footDishMm, round($minWallMm, 3),
-        ), 0.0, 0.0);
+        return new Warning('thin-floor', new Said('geometry.lint.floor-dishing-foot-would', [
+            'floor' => Quantity::mm(round($floor, 3)),
+            'footDish' => Quantity::mm($figures->footDishMm),
+            'minWall' => Quantity::mm(round($minWallMm, 3)),
+        ]), 0.0, 0.0);
     }
 
     private static function rocking(ShapeFigures $figures, Profile $profile): ?Warning
     {
         $stands = $profile->standsOn();
         if ($profile->droops()) {
-            return new Warning('low-outside', sprintf(
-                'The outside dips below the foot at r %.1f mm; the piece would not stand on its foot.', $stands->r,
-            ), $stands->z, $stands->r);
+            return new Warning('low-outside', new Said('geometry.lint.outside-dips-below-foot', [
+                'r' => Quantity::mm($stands->r),
+            ]), $stands->z, $stands->r);
         }
 
-        return $stands->r >= $figures->footRadiusMm ? null : new Warning('rocking-foot', sprintf(
-            'The foot is lowest at r %.1f mm, so the piece would rock; dish it.', $stands->r,
-        ), $stands->z, $stands->r);
+        return $stands->r >= $figures->footRadiusMm ? null
+            : new Warning('rocking-foot', new Said('geometry.lint.foot-lowest-r-so', [
+                'r' => Quantity::mm($stands->r),
+            ]), $stands->z, $stands->r);
     }
 
     private static function undercut(ShapeFigures $figures, Profile $profile): ?Warning
@@ -78,10 +82,10 @@ final class Lint
             }
         }
 
-        return $deepest <= $figures->undercutMm ? null : new Warning('undercut', sprintf(
-            'The inside is %s mm wider than the narrowest place above it: sanding needs a '
-                .'bent tool.', round(2 * $deepest, 3),
-        ), $at->z, $at->r);
+        return $deepest <= $figures->undercutMm ? null
+            : new Warning('undercut', new Said('geometry.lint.inside-wider-than-narrowest', [
+                'what' => Quantity::mm(round(2 * $deepest, 3)),
+            ]), $at->z, $at->r);
     }
 
     private static function openFloor(Profile $profile): ?Warning
@@ -91,7 +95,7 @@ final class Lint
         return $bottom === null || $bottom->r <= 0.01 ? null
             : new Warning(
                 'flat-floor',
-                sprintf('The inside stops at r %.1f mm; its bottom is taken as flat to the centre.', $bottom->r),
+                new Said('geometry.lint.inside-stops-r-bottom', ['r' => Quantity::mm($bottom->r)]),
                 $bottom->z, $bottom->r,
             );
     }

@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace HonestGrain\Geometry;
 
+use HonestGrain\Words\Said;
+
 /** Something about a drawn piece that wants a look, at a place on the drawing where it has one, mm. */
 final readonly class Warning
 {
     public function __construct(
         public string $code,
-        public string $message,
+        public Said|string $message,
         public ?float $z = null,
         public ?float $r = null,
     ) {
     }
 
-    /** @return array{code: string, message: string, at: array{float, float}|null} */
+    /** @return array{code: string, message: Said|string, at: array{float, float}|null} */
     public function toArray(): array
     {
         return [

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Holding;
 
+use HonestGrain\Words\Said;
+
 /** How a piece is held while it is worked, and so how its foot is finished. */
 enum Holding: string
 {
@@ -13,25 +15,25 @@ enum Holding: string
     case Faceplate = 'faceplate';
     case Jam = 'jam';
 
-    public function mount(): string
+    public function mount(): Said
     {
         return match ($this) {
-            self::Tenon => 'Mount by the tenon',
-            self::Recess => 'Mount by the recess',
-            self::BetweenCentres => 'Mount between centres',
-            self::Faceplate => 'Mount on the faceplate',
-            self::Jam => 'Mount against a jam chuck',
+            self::Tenon => new Said('holding.holding.mount-tenon'),
+            self::Recess => new Said('holding.holding.mount-recess'),
+            self::BetweenCentres => new Said('holding.holding.mount-between-centres'),
+            self::Faceplate => new Said('holding.holding.mount-faceplate'),
+            self::Jam => new Said('holding.holding.mount-against-jam-chuck'),
         };
     }
 
     /** How the piece sits on the lathe. */
-    public function mounted(): string
+    public function mounted(): Said
     {
         return match ($this) {
-            self::Tenon, self::Recess => 'in the chuck',
-            self::BetweenCentres => 'between centres',
-            self::Faceplate => 'on the faceplate',
-            self::Jam => 'on the jam chuck',
+            self::Tenon, self::Recess => new Said('holding.holding.in-the-chuck'),
+            self::BetweenCentres => new Said('holding.holding.between-centres'),
+            self::Faceplate => new Said('holding.holding.on-the-faceplate'),
+            self::Jam => new Said('holding.holding.jam-chuck'),
         };
     }
 
@@ -52,107 +54,116 @@ enum Holding: string
      *
      * @param  bool  $isReleased  whether what held it is off already
      */
-    public function drying(bool $isReleased): string
+    public function drying(bool $isReleased): Said
     {
-        return $isReleased ? 'on points, free all round' : match ($this) {
-            self::Tenon => 'on points, tenon still on',
-            self::Recess => 'on points, on its bare foot',
-            self::BetweenCentres => 'hung by a waste end',
-            self::Faceplate => 'on points, waste block still on',
-            self::Jam => 'on points, off the jam chuck',
+        return $isReleased ? new Said('holding.holding.points-free-all-round') : match ($this) {
+            self::Tenon => new Said('holding.holding.points-tenon-still'),
+            self::Recess => new Said('holding.holding.points-bare-foot'),
+            self::BetweenCentres => new Said('holding.holding.hung-waste-end'),
+            self::Faceplate => new Said('holding.holding.points-waste-block-still'),
+            self::Jam => new Said('holding.holding.points-off-jam-chuck'),
         };
     }
 
     /** Why mounting comes first. */
-    public function because(): string
+    public function because(): Said
     {
         return match ($this) {
-            self::Tenon => 'First, because all that spins is easier with the tenon still on. '.$this->marked(),
-            self::Recess => 'First, because all that spins is easier while the recess is clean. '.$this->marked(),
-            self::BetweenCentres => 'First, because all that spins is easier with the waste ends still on. '
-                .$this->marked(),
-            self::Faceplate => 'First, because all that spins is easier with the waste block still on. '
-                .$this->marked(),
-            self::Jam => 'First, and pressed home until it runs true: all that spins is done here.',
+            self::Tenon => new Said('holding.holding.first-because-all-spins', ['marked' => $this->marked()]),
+            self::Recess => new Said('holding.holding.first-because-all-spins-easier', ['marked' => $this->marked()]),
+            self::BetweenCentres => new Said('holding.holding.first-because-all-spins-easier-waste', [
+                'marked' => $this->marked(),
+            ]),
+            self::Faceplate => new Said('holding.holding.first-because-all-spins-easier-waste-block', [
+                'marked' => $this->marked(),
+            ]),
+            self::Jam => new Said('holding.holding.first-pressed-home-until'),
         };
     }
 
     /** What is marked so that it goes back as it was. */
-    public function marked(): string
+    public function marked(): Said
     {
         return match ($this) {
-            self::Tenon, self::Recess => 'Mark the jaw numbers for a true re-mount.',
-            self::Faceplate => 'Mark block and plate for a true re-mount.',
-            self::BetweenCentres => 'Mark one end for a true re-mount.',
-            self::Jam => 'Pencil a line across block and work for a true re-mount.',
+            self::Tenon, self::Recess => new Said('holding.holding.mark-jaw-numbers-true'),
+            self::Faceplate => new Said('holding.holding.mark-block-plate-true'),
+            self::BetweenCentres => new Said('holding.holding.mark-one-end-true'),
+            self::Jam => new Said('holding.holding.pencil-line-across-block'),
         };
     }
 
     /** How it goes back after it came off. */
-    public function remounted(): string
+    public function remounted(): Said
     {
         return match ($this) {
-            self::Tenon, self::Recess => 'By the jaw numbers marked on it; padding where jaws touch a finish.',
-            self::Faceplate => 'In its own screw holes, by the marks on block and plate.',
-            self::BetweenCentres => 'The marked end to the drive, both centres in their own holes.',
-            self::Jam => 'By the line across block and work, pressed home; paper between where it touches a finish.',
+            self::Tenon, self::Recess => new Said('holding.holding.jaw-numbers-marked-padding'),
+            self::Faceplate => new Said('holding.holding.own-screw-holes-marks'),
+            self::BetweenCentres => new Said('holding.holding.marked-end-drive-both'),
+            self::Jam => new Said('holding.holding.line-across-block-work'),
         };
     }
 
     /** @param  bool  $stands  whether the piece stands on this end */
-    public function release(bool $stands): string
+    public function release(bool $stands): Said
     {
         return match ($this) {
-            self::Tenon => $stands ? 'Take off the tenon and dish the foot' : 'Take off the tenon',
-            self::Faceplate => $stands ? 'Part off the waste block and dish the foot' : 'Part off the waste block',
-            self::BetweenCentres => 'Part off the waste ends',
-            self::Recess => 'Clean up the recess',
-            self::Jam => 'Clean up the foot',
+            self::Tenon => $stands ? new Said(
+                'holding.holding.take-off-tenon-dish',
+            ) : new Said('holding.holding.take-off-tenon'),
+            self::Faceplate => $stands ? new Said('holding.holding.part-off-waste-block') : new Said(
+                'holding.holding.part-off-waste-block-2',
+            ),
+            self::BetweenCentres => new Said('holding.holding.part-off-waste-ends'),
+            self::Recess => new Said('holding.holding.clean-up-recess'),
+            self::Jam => new Said('holding.holding.clean-up-foot'),
         };
     }
 
     /** How it is turned round so that its foot can be reached. */
-    public function turnRound(): string
+    public function turnRound(): Said
     {
         return match ($this) {
-            self::Recess => 'Turn it round in wide padded jaws',
-            self::Jam => 'Turn it round on the jam chuck',
-            self::Tenon, self::Faceplate, self::BetweenCentres => 'Turn it round against a soft pad',
+            self::Recess => new Said('holding.holding.turn-round-wide-padded'),
+            self::Jam => new Said('holding.holding.turn-round-jam-chuck'),
+            self::Tenon, self::Faceplate, self::BetweenCentres => new Said('holding.holding.turn-round-against-soft'),
         };
     }
 
-    public function releaseBecause(bool $isCoated, bool $stands): string
+    public function releaseBecause(bool $isCoated, bool $stands): Said
     {
         $last = $isCoated
-            ? 'Last on the lathe, after every coat that is rubbed or buffed there.'
-            : 'Last on the lathe, after all that spins.';
+            ? new Said('holding.holding.last-lathe-after-every')
+            : new Said('holding.holding.last-lathe-after-all');
 
         return in_array($this, [self::Tenon, self::Faceplate], true) && $stands
-            ? "$last Dish it a little so that the piece cannot rock." : $last;
+            ? new Said('holding.holding.dish-little-so-piece', ['last' => $last]) : $last;
     }
 
-    public function releaseHow(bool $isHollow): string
+    public function releaseHow(bool $isHollow): Said
     {
         return match ($this) {
-            self::Tenon => 'A soft pad between the '
-                .'drive and '.($isHollow ? 'the finished inside.' : 'the finished end.'),
-            self::Recess => 'Padding between the jaws and the finished rim.',
-            self::BetweenCentres => 'Part to a thin core, stop the lathe and saw through; sand the ends by hand, with '
-                .'the grain.',
-            self::Faceplate => 'Part to a thin core, stop the lathe and saw through; a soft pad behind the finished '
-                .($isHollow ? 'inside.' : 'end.'),
-            self::Jam => 'A turn of paper keeps the finished end from marking; tail centre up with a soft pad.',
+            self::Tenon => new Said('holding.holding.soft-pad-between-drive', [
+                'what' => $isHollow ? new Said(
+                    'holding.holding.finished-inside',
+                ) : new Said('holding.holding.finished-end'),
+            ]),
+            self::Recess => new Said('holding.holding.padding-between-jaws-finished'),
+            self::BetweenCentres => new Said('holding.holding.part-thin-core-stop'),
+            self::Faceplate => new Said('holding.holding.part-thin-core-stop-lathe', [
+                'what' => $isHollow ? new Said('holding.holding.inside') : new Said('holding.holding.end'),
+            ]),
+            self::Jam => new Said('holding.holding.turn-paper-keeps-finished'),
         };
     }
 
-    public function hold(): string
+    public function hold(): Said
     {
         return match ($this) {
-            self::Tenon => 'reversed against a soft pad, tail centre up',
-            self::Recess => 'reversed in padded wide jaws',
-            self::BetweenCentres => 'between centres, then in the lap with the lathe stopped',
-            self::Faceplate => 'reversed against a soft pad, tail centre up',
-            self::Jam => 'reversed on the jam chuck, tail centre up',
+            self::Tenon => new Said('holding.holding.reversed-against-soft-pad'),
+            self::Recess => new Said('holding.holding.reversed-padded-wide-jaws'),
+            self::BetweenCentres => new Said('holding.holding.between-centres-then-lap'),
+            self::Faceplate => new Said('holding.holding.reversed-against-soft-pad'),
+            self::Jam => new Said('holding.holding.reversed-jam-chuck-tail'),
         };
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Holding;
 
+use HonestGrain\Words\Said;
+
 /** How a part is held while it is worked. */
 enum Mount: string
 {
@@ -19,20 +21,20 @@ enum Mount: string
     case Lap = 'lap';
     case Points = 'points';
 
-    public function label(): string
+    public function label(): Said
     {
         return match ($this) {
-            self::Faceplate => 'on a faceplate',
-            self::Screw => 'on a screw chuck',
-            self::Tenon => 'by the tenon',
-            self::Recess => 'by the recess',
-            self::BetweenCentres => 'between centres',
-            self::Jam => 'against a jam chuck',
-            self::WideJaws => 'in wide padded jaws',
-            self::Vacuum => 'on the vacuum chuck',
-            self::Steady => 'in a steady',
-            self::Lap => 'in the lap or on the bench',
-            self::Points => 'on points to dry',
+            self::Faceplate => new Said('holding.mount.on-a-faceplate'),
+            self::Screw => new Said('holding.mount.screw-chuck'),
+            self::Tenon => new Said('holding.mount.by-the-tenon'),
+            self::Recess => new Said('holding.mount.by-the-recess'),
+            self::BetweenCentres => new Said('holding.mount.between-centres'),
+            self::Jam => new Said('holding.mount.against-jam-chuck'),
+            self::WideJaws => new Said('holding.mount.wide-padded-jaws'),
+            self::Vacuum => new Said('holding.mount.vacuum-chuck'),
+            self::Steady => new Said('holding.mount.in-a-steady'),
+            self::Lap => new Said('holding.mount.lap-or-bench'),
+            self::Points => new Said('holding.mount.points-dry'),
         };
     }
 
@@ -43,18 +45,18 @@ enum Mount: string
     }
 
     /** What it asks of the piece; empty where it takes any. */
-    public function needs(): string
+    public function needs(): Said|string
     {
         return match ($this) {
-            self::Vacuum => 'a round, closed and unwarped wall: no cracks, holes or bark edge',
-            self::Screw => 'sound wood for its whole thread, across the grain',
-            self::Faceplate => 'screws into waste wood, none into end grain alone',
-            self::WideJaws => 'a whole rim, and the tail centre up until the last cut',
-            self::Jam => 'a rim that fits its block, and the tail centre up',
-            self::Steady => 'a true and round place for its wheels',
-            self::Tenon => 'a tenon with a flat shoulder, of sound wood',
-            self::Recess => 'walls about the recess as thick as it is deep twice',
-            self::BetweenCentres => 'sound ends',
+            self::Vacuum => new Said('holding.mount.round-closed-unwarped-wall'),
+            self::Screw => new Said('holding.mount.sound-wood-whole-thread'),
+            self::Faceplate => new Said('holding.mount.screws-into-waste-wood'),
+            self::WideJaws => new Said('holding.mount.whole-rim-tail-centre'),
+            self::Jam => new Said('holding.mount.rim-fits-block-tail'),
+            self::Steady => new Said('holding.mount.true-round-place-wheels'),
+            self::Tenon => new Said('holding.mount.tenon-flat-shoulder-sound'),
+            self::Recess => new Said('holding.mount.walls-about-recess-thick'),
+            self::BetweenCentres => new Said('holding.mount.sound-ends'),
             self::Lap, self::Points => '',
         };
     }

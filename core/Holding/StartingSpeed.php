@@ -6,6 +6,7 @@ namespace HonestGrain\Holding;
 
 use HonestGrain\Calibration\SpeedFigures;
 use HonestGrain\Wood\RimSpeed;
+use HonestGrain\Words\Said;
 
 /**
  * How fast to start wood on the lathe, and how fast to turn it once it runs true.
@@ -14,7 +15,7 @@ use HonestGrain\Wood\RimSpeed;
  */
 final readonly class StartingSpeed
 {
-    /** @param  list<string>  $because  what holds it down, the closest first */
+    /** @param  list<Said|string>  $because  what holds it down, the closest first */
     private function __construct(public int $startRpm, public int $workRpm, public array $because)
     {
     }
@@ -33,23 +34,23 @@ final readonly class StartingSpeed
         bool $mayFly,
     ): self {
         $caps = array_filter([
-            'sound wood at its rim' => RimSpeed::rpmFor($diameterMm, $figures->rimMPerS, INF),
-            'flaws that may fly' => $mayFly ? RimSpeed::rpmFor($diameterMm, $figures->flawedRimMPerS, INF) : null,
-            'a hold by pressure alone' => $mount->isSoft()
+            'sound-wood-rim' => RimSpeed::rpmFor($diameterMm, $figures->rimMPerS, INF),
+            'flaws-may-fly' => $mayFly ? RimSpeed::rpmFor($diameterMm, $figures->flawedRimMPerS, INF) : null,
+            'hold-pressure-alone' => $mount->isSoft()
                 ? RimSpeed::rpmFor($diameterMm, $figures->softHoldRimMPerS, INF) : null,
-            'what the hold or the lathe takes' => $equipment->mostRpm($mount),
+            'what-hold-or-lathe' => $equipment->mostRpm($mount),
         ], fn (?int $rpm): bool => $rpm !== null);
         asort($caps);
         $work = min($caps);
         $isHeavy = $massG !== null && $massG > 1000 * $figures->heavyKg;
         $share = ($isTrue ? 1.0 : $figures->startShare) * ($isHeavy && ! $isTrue ? $figures->heavyShare : 1.0);
         $step = RimSpeed::LATHE_STEP_RPM;
-        $because = [array_key_first($caps)];
+        $because = [new Said('holding.starting-speed.'.array_key_first($caps))];
         if (! $isTrue) {
-            $because[] = 'it does not run true yet';
+            $because[] = new Said('holding.starting-speed.does-not-run-true');
         }
         if ($isHeavy) {
-            $because[] = 'its weight';
+            $because[] = new Said('holding.starting-speed.its-weight');
         }
 
         return new self(

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace HonestGrain\Layout;
 
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
+
 /** Flats cut round a turned piece until they meet. Physics: cut R(1 − cos(π/N)), width 2R·sin(π/N). */
 final readonly class Facets
 {
@@ -24,19 +27,19 @@ final readonly class Facets
 
     /**
      * @param  float  $leftMm  of the wall, in the middle of a flat
-     * @return list<string>
+     * @return list<Said|string>
      */
     public function warnings(float $leftMm, float $leastMm): array
     {
         return match (true) {
-            $leftMm <= 0 => [sprintf(
-                'The flats are %.2f mm deep in their middle and cut through the wall by %.2f mm.', $this->depthMm(),
-                -$leftMm,
-            )],
-            $leftMm < $leastMm => [sprintf(
-                'The flats leave %.2f mm of the wall in their middle, less than the %s mm you allow. More of them '
-                .'cut less deep.', $leftMm, $leastMm,
-            )],
+            $leftMm <= 0 => [new Said('layout.facets.flats-deep-their-middle', [
+                'depth' => Quantity::mm($this->depthMm()),
+                'what' => Quantity::mm(-$leftMm),
+            ])],
+            $leftMm < $leastMm => [new Said('layout.facets.flats-leave-wall-their', [
+                'left' => Quantity::mm($leftMm),
+                'least' => Quantity::mm($leastMm),
+            ])],
             default => [],
         };
     }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace HonestGrain\Layout;
 
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
+
 /**
  * Flutes round a straight band, along it or in a spiral.
  *
@@ -88,30 +91,34 @@ final readonly class Flutes
 
     /**
      * @param  float  $leftMm  of the wall under a flute
-     * @return list<string>
+     * @return list<Said|string>
      */
     public function warnings(float $leftMm, float $leastWallMm, float $leastLandMm): array
     {
         $warnings = [];
         if ($leftMm <= 0) {
-            $warnings[] = sprintf(
-                'The flutes are %s mm deep and cut through the wall by %.2f mm.', $this->depthMm, -$leftMm,
-            );
+            $warnings[] = new Said('layout.flutes.flutes-deep-cut-through', [
+                'depth' => Quantity::mm($this->depthMm),
+                'what' => Quantity::mm(-$leftMm),
+            ]);
         } elseif ($leftMm < $leastWallMm) {
-            $warnings[] = sprintf(
-                'The flutes leave %.2f mm of the wall, less than the %s mm you allow.', $leftMm, $leastWallMm,
-            );
+            $warnings[] = new Said('layout.flutes.flutes-leave-wall-less', [
+                'left' => Quantity::mm($leftMm),
+                'leastWall' => Quantity::mm($leastWallMm),
+            ]);
         }
         foreach ($this->landsMm() as $i => $land) {
             if ($land <= 0) {
-                $warnings[] = sprintf(
-                    'At radius %s mm neighbouring flutes run into each other by %.2f mm.', $this->radiiMm[$i], -$land,
-                );
+                $warnings[] = new Said('layout.flutes.radius-neighbouring-flutes-run', [
+                    'what' => Quantity::mm($this->radiiMm[$i]),
+                    'what2' => Quantity::mm(-$land),
+                ]);
             } elseif ($land < $leastLandMm) {
-                $warnings[] = sprintf(
-                    'At radius %s mm %.2f mm stands between two flutes, less than the %s mm you allow.',
-                    $this->radiiMm[$i], $land, $leastLandMm,
-                );
+                $warnings[] = new Said('layout.flutes.radius-stands-between-two', [
+                    'what' => Quantity::mm($this->radiiMm[$i]),
+                    'land' => Quantity::mm($land),
+                    'leastLand' => Quantity::mm($leastLandMm),
+                ]);
             }
         }
 

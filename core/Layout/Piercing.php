@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace HonestGrain\Layout;
 
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
+
 /** Round holes on a grid. Physics: open share πø²/(2√3p²) on a hexagonal grid, πø²/(4p²) on a square one. */
 final readonly class Piercing
 {
@@ -27,13 +30,14 @@ final readonly class Piercing
         return (int) floor($areaMm2 / $this->cellMm2() + 1e-9);
     }
 
-    /** @return list<string> */
+    /** @return list<Said|string> */
     public function warnings(float $leastMm): array
     {
-        return $this->bridgeMm() >= $leastMm - 1e-9 ? [] : [sprintf(
-            '%.2f mm stands between two holes, less than the %s mm it takes: it breaks out. Holes %s mm apart stand.',
-            $this->bridgeMm(), $leastMm, $this->holeMm + $leastMm,
-        )];
+        return $this->bridgeMm() >= $leastMm - 1e-9 ? [] : [new Said('layout.piercing.stands-between-two-holes', [
+            'bridge' => Quantity::mm($this->bridgeMm()),
+            'least' => Quantity::mm($leastMm),
+            'hole' => Quantity::mm($this->holeMm + $leastMm),
+        ])];
     }
 
     private function cellMm2(): float

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Layout;
 
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * Strokes read from an SVG: its lines, polylines and paths, curves drawn with straight pieces, set into the unit
@@ -32,10 +34,12 @@ final class SvgStrokes
     public static function read(string $svg): OwnRepeat
     {
         if (strlen($svg) > self::MAX_BYTES) {
-            throw self::refused(strlen($svg).' bytes', 'it takes at most '.self::MAX_BYTES.' bytes');
+            throw self::refused(strlen($svg).' bytes', new Said('layout.svg-strokes.takes-most-bytes', [
+                'what' => Quantity::count(self::MAX_BYTES),
+            ]));
         }
         if (preg_match('/<!(DOCTYPE|ENTITY)/i', $svg) === 1) {
-            throw self::refused('a declaration', 'it must not declare a document type or entities');
+            throw self::refused('a declaration', new Said('layout.svg-strokes.must-not-declare-document'));
         }
         $was = libxml_use_internal_errors(true);
         $document = new \DOMDocument;
@@ -43,12 +47,12 @@ final class SvgStrokes
         libxml_clear_errors();
         libxml_use_internal_errors($was);
         if (! $isRead || $document->documentElement?->localName !== 'svg') {
-            throw self::refused('a file', 'it takes an SVG drawing');
+            throw self::refused('a file', new Said('layout.svg-strokes.takes-svg-drawing'));
         }
         $self = new self;
         foreach ($document->getElementsByTagName('*') as $element) {
             if ($element->hasAttribute('transform')) {
-                throw self::refused('a transform', 'flatten the drawing first, so that nothing in it is transformed');
+                throw self::refused('a transform', new Said('layout.svg-strokes.flatten-drawing-first-so'));
             }
             match ($element->localName) {
                 'line' => $self->add([
@@ -155,9 +159,10 @@ final class SvgStrokes
         }
         $this->points += count($line);
         if (count($this->strokes) >= OwnRepeat::MOST_STROKES || $this->points > OwnRepeat::MOST_POINTS) {
-            throw self::refused('a drawing', sprintf(
-                'it takes at most %d strokes and %d points', OwnRepeat::MOST_STROKES, OwnRepeat::MOST_POINTS,
-            ));
+            throw self::refused('a drawing', new Said('layout.svg-strokes.takes-most-strokes-points', [
+                'what' => Quantity::count(OwnRepeat::MOST_STROKES),
+                'what2' => Quantity::count(OwnRepeat::MOST_POINTS),
+            ]));
         }
         $this->strokes[] = $line;
     }
@@ -167,7 +172,7 @@ final class SvgStrokes
     {
         $all = array_merge([], ...$this->strokes);
         if ($all === []) {
-            throw self::refused('a drawing', 'it holds no line, polyline or path to draw');
+            throw self::refused('a drawing', new Said('layout.svg-strokes.holds-no-line-polyline'));
         }
         [$left, $right] = [min(array_column($all, 0)), max(array_column($all, 0))];
         [$top, $below] = [min(array_column($all, 1)), max(array_column($all, 1))];
@@ -192,14 +197,14 @@ final class SvgStrokes
         $numbers = array_map(floatval(...), $found[0]);
         foreach ($numbers as $number) {
             if (! is_finite($number) || abs($number) > 1e7) {
-                throw self::refused('a coordinate', 'its coordinates must lie within ten million');
+                throw self::refused('a coordinate', new Said('layout.svg-strokes.coordinates-must-lie-within'));
             }
         }
 
         return $numbers;
     }
 
-    private static function refused(string $what, string $why): InvalidField
+    private static function refused(string $what, Said|string $why): InvalidField
     {
         return InvalidField::because(self::FIELD, $what, $why);
     }

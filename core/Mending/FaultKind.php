@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Mending;
 
+use HonestGrain\Words\Said;
+
 /** What can go wrong while a piece is made. */
 enum FaultKind: string
 {
@@ -39,26 +41,8 @@ enum FaultKind: string
         ], true);
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Crack => 'A crack',
-            self::Catch => 'A catch, or a broken detail',
-            self::Torn => 'Torn grain',
-            self::Scratches => 'Scratches that were skipped',
-            self::SandedThrough => 'Sanded through',
-            self::Blotch => 'Colour blotched or lifted',
-            self::Drip => 'A drip or a run',
-            self::Nibs => 'Nibs or hair in the coat',
-            self::Streaks => 'Streaks',
-            self::Tacky => 'Still tacky',
-            self::Bloom => 'Bloom, a white haze',
-            self::LidStuck => 'The lid is stuck',
-            self::Weeps => 'The liner weeps',
-            self::Dropped => 'Dropped or dented',
-            self::Metal => 'Metal in the wood',
-            self::Knot => 'A loose knot',
-            self::Warped => 'It warped as it dried',
-        };
+        return new Said("mending.faults.$this->value");
     }
 }

@@ -6,6 +6,7 @@ namespace HonestGrain\Piece;
 
 use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Coating;
+use HonestGrain\Words\Said;
 
 /**
  * How the last coat is buffed or rubbed, and so how hard it must be: days for a cloth, a pad, wool or paste by hand,
@@ -19,21 +20,18 @@ enum BuffWith: string
     case Wool = 'steel-wool';
     case Paste = 'paste';
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Hand => 'by hand with a soft cloth',
-            self::Wheel => 'on the wheel with compound',
-            self::Pad => 'dull with a grey pad',
-            self::Wool => 'dull with 0000 steel wool and wax',
-            self::Paste => 'with rubbing paste on a cloth',
-        };
+        return new Said("piece.buff-with.how.$this->value");
     }
 
     /** What the maker does, for a step's title. */
-    public function action(): string
+    public function action(): Said
     {
-        return ($this === self::Hand || $this === self::Wheel ? 'Buff ' : 'Rub it ').$this->label();
+        return new Said(
+            $this === self::Hand || $this === self::Wheel ? 'piece.buff-with.buff' : 'piece.buff-with.rub',
+            ['how' => $this->label()],
+        );
     }
 
     /** Whether the whole piece is held to it, so that the foot is done with the rest. */

@@ -8,6 +8,7 @@ use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Family;
 use HonestGrain\Coating\ProductHazard;
 use HonestGrain\Wood\Dust;
+use HonestGrain\Words\Said;
 
 /**
  * What its owner is told about a piece: how to keep it and when to renew its finish (workshop; the products' own labels
@@ -15,7 +16,7 @@ use HonestGrain\Wood\Dust;
  */
 final class Care
 {
-    /** @return list<string> plain sentences */
+    /** @return list<Said|string> plain sentences */
     public static function of(Piece $piece): array
     {
         $last = $all = [];
@@ -30,18 +31,18 @@ final class Care
 
         return [
             ...self::poison($piece), self::water($all),
-            'Keep it out of the dishwasher, the microwave oven and standing water, and away from heaters and hot sun.',
+            new Said('piece.care.keep-out-dishwasher-microwave'),
             ...array_map(self::renew(...), array_values($last)),
             ...self::nuts($all),
         ];
     }
 
-    /** @return list<string> what nobody may find out by eating from it */
+    /** @return list<Said|string> what nobody may find out by eating from it */
     private static function poison(Piece $piece): array
     {
         foreach ($piece->parts as $part) {
             if ($part->wood->dust === Dust::Poisonous) {
-                return ["Not for food or drink, whatever its finish: {$part->wood->name} is poisonous."];
+                return [new Said('piece.care.not-food-or-drink', ['wood' => $part->wood->name])];
             }
         }
 
@@ -49,39 +50,41 @@ final class Care
     }
 
     /** @param  list<Coating>  $coats */
-    private static function water(array $coats): string
+    private static function water(array $coats): Said
     {
         $stands = array_map(fn (Coating $coat): string => $coat->water, $coats);
 
         return match (true) {
-            $coats === [] || in_array('low', $stands, true) => 'Wipe it with a barely damp cloth and dry it at once.',
-            in_array('fair', $stands, true) => 'Wipe it with a damp cloth and dry it; never leave it wet.',
-            default => 'Wipe it with a damp cloth; it stands a spill, but no soak.',
+            $coats === [] || in_array('low', $stands, true) => new Said('piece.care.wipe-barely-damp-cloth'),
+            in_array('fair', $stands, true) => new Said('piece.care.wipe-damp-cloth-dry'),
+            default => new Said('piece.care.wipe-damp-cloth-stands'),
         };
     }
 
-    private static function renew(Coating $coat): string
+    private static function renew(Coating $coat): Said
     {
         $name = lcfirst($coat->class);
 
         return match (true) {
-            $coat->neverCures() => "Rub in a little $name whenever it looks dry.",
-            $coat->family === Family::Oil, $coat->family === Family::WaxOil => 'When it looks dry, rub in a little '
-                ."$name and wipe every trace off.",
-            $coat->isWax() => "When the shine goes, a thin coat of $name and a soft cloth bring it back.",
-            default => 'A soft cloth keeps its shine; no polish with silicone.',
+            $coat->neverCures() => new Said('piece.care.rub-little-whenever-looks', ['name' => $name]),
+            $coat->family === Family::Oil,
+            $coat->family === Family::WaxOil => new Said('piece.care.when-looks-dry-rub', [
+                'name' => $name,
+            ]),
+            $coat->isWax() => new Said('piece.care.when-shine-goes-thin', ['name' => $name]),
+            default => new Said('piece.care.soft-cloth-keeps-shine'),
         };
     }
 
     /**
      * @param  list<Coating>  $coats
-     * @return list<string>
+     * @return list<Said|string>
      */
     private static function nuts(array $coats): array
     {
         foreach ($coats as $coat) {
             if (in_array(ProductHazard::Nut, $coat->hazards, true)) {
-                return ["Its finish is made from a nut: {$coat->class}. Tell whoever may be allergic."];
+                return [new Said('piece.care.finish-made-from-nut', ['class' => $coat->class])];
             }
         }
 

@@ -16,6 +16,8 @@ use HonestGrain\Geometry\Face;
 use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** The coats of one or more faces, first on the wood first, and whether the last is buffed. */
 final readonly class CoatPlan
@@ -160,16 +162,20 @@ final readonly class CoatPlan
     }
 
     /** "dewaxed shellac (2 lb cut), then 3 coats of wiping varnish (oil-based thinned)"; "bare" without coats. */
-    public function inWords(): string
+    public function inWords(): Said
     {
         $runs = [];
         foreach ($this->coats as $i => $coat) {
             $isAsBelow = $i > 0 && $this->coats[$i - 1]->coating === $coat->coating;
-            $runs[$isAsBelow ? count($runs) - 1 : count($runs)][] = lcfirst($coat->coating->class);
+            $runs[$isAsBelow ? count($runs) - 1 : count($runs)][] = $coat->coating->class;
         }
-        $words = array_map(fn (array $run): string => (count($run) > 1 ? count($run).' coats of ' : '').$run[0], $runs);
 
-        return $words === [] ? 'bare' : implode(', then ', $words);
+        return $runs === [] ? new Said('piece.coat-plan.bare') : new Said('piece.coat-plan.coats', [
+            'runs' => array_values(array_map(fn (array $run): Said => count($run) > 1
+                ? new Said('piece.coat-plan.several', [
+                    'count' => Quantity::count(count($run)), 'coat' => $run[0],
+                ]) : Said::lower($run[0]), $runs)),
+        ]);
     }
 
     public function first(): ?Coating

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Words\Said;
+
 /** What one face of a part is for, and so what may lie on it and how far that must have cured. */
 enum FaceUse: string
 {
@@ -14,16 +16,9 @@ enum FaceUse: string
     case Water = 'water';
     case Food = 'food';
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Display => 'to look at',
-            self::Handled => 'handled',
-            self::Worn => 'worn on the skin or the lips',
-            self::Damp => 'a little water',
-            self::Water => 'standing water',
-            self::Food => 'food or drink',
-        };
+        return new Said("piece.uses.$this->value");
     }
 
     /** Whether its coats must have cured through. */

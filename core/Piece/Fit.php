@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Words\Said;
+
 /** How the two parts of a joint go together, by what is drawn. */
 enum Fit: string
 {
@@ -12,13 +14,8 @@ enum Fit: string
     case Loose = 'loose';
     case Unknown = 'unknown';
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Binds => 'does not go in as drawn',
-            self::Fits => 'fits',
-            self::Loose => 'loose',
-            self::Unknown => 'not drawn to meet',
-        };
+        return new Said("piece.fits.$this->value");
     }
 }

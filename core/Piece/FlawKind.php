@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Words\Said;
+
 /** What the wood brings that no one drew. */
 enum FlawKind: string
 {
@@ -15,17 +17,9 @@ enum FlawKind: string
     case BarkEdge = 'bark-edge';
     case Torn = 'torn';
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Crack => 'Crack',
-            self::Void => 'Void',
-            self::Knot => 'Knot',
-            self::Worm => 'Worm track',
-            self::Soft => 'Soft patch',
-            self::BarkEdge => 'Bark edge',
-            self::Torn => 'Torn grain',
-        };
+        return new Said("piece.flaws.$this->value");
     }
 
     /** Whether what spins may come apart there, so that the lathe turns slowly and nobody stands in the way. */

@@ -6,6 +6,7 @@ namespace HonestGrain\Piece;
 
 use HonestGrain\Calibration\MarkRates;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Words\Said;
 
 /**
  * How far the heat of a burnt mark reaches: along the surface by its kind, and through a thin wall to its other face.
@@ -60,14 +61,14 @@ final readonly class Heat
     }
 
     /** "under", "beside" or, where it lies on the other face, where that is. */
-    public function where(Mark $hot, Stretch $stretch): string
+    public function where(Mark $hot, Stretch $stretch): Said|string
     {
         $along = $this->nearness->alongMm(Stretch::ofMark($hot), $stretch);
 
         return match (true) {
             $along <= 0.0 => 'under',
             $along <= $this->besideMm($hot) => 'beside',
-            default => 'on the other side of the thin wall under',
+            default => new Said('piece.heat.other-side-thin-wall'),
         };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Words\Said;
+
 /** How two parts meet. */
 enum JointKind: string
 {
@@ -12,14 +14,9 @@ enum JointKind: string
     case Plug = 'plug';
     case Slip = 'slip';
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Lifts => 'Lifts off',
-            self::GluedTenon => 'Glued tenon',
-            self::Plug => 'Plug in a bore',
-            self::Slip => 'Slip fit',
-        };
+        return new Said("piece.joint-kind.$this->value");
     }
 
     public function isGlued(): bool

@@ -24,6 +24,7 @@ use HonestGrain\Technique\Ground;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Said;
 
 /**
  * One decoration on one band: hands-on minutes where the maker typed them, hours to wait after it, its colour and what
@@ -135,9 +136,9 @@ final readonly class Mark
     }
 
     /** As the maker calls it, or by its technique. */
-    public function label(): string
+    public function label(): Said
     {
-        return $this->name ?? $this->technique->label();
+        return $this->name === null ? $this->technique->label() : Said::name($this->name);
     }
 
     /** All that its technique needs: what is set, over what is likely on its ground. */
@@ -173,20 +174,20 @@ final readonly class Mark
     }
 
     /** What the maker does, for a step's title: a bleach is not dyed on. */
-    public function action(): string
+    public function action(): Said|string
     {
         return $this->technique instanceof Dye && $this->stain !== null ? $this->stain->family->action()
             : $this->technique->action();
     }
 
     /** Why this one stands where it stands. */
-    public function because(): string
+    public function because(): Said
     {
         return match (true) {
-            $this->stain?->takesColourOut() === true => 'On bare, sanded wood and before every colour, which it would '
-                .'take out.',
-            $this->stain?->needsSealed === true, $this->stain?->isWax() === true => 'After every other colour: it '
-                .'lies in what pores are left open.',
+            $this->stain?->takesColourOut() === true => new Said('piece.mark.bare-sanded-wood-before'),
+            $this->stain?->needsSealed === true, $this->stain?->isWax() === true => new Said(
+                'piece.mark.after-every-other-colour',
+            ),
             default => $this->technique->because(),
         };
     }

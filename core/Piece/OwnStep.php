@@ -9,6 +9,7 @@ use HonestGrain\Coating\Stain;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\Said;
 
 /** A step of the maker's own: what, where, how long, how long to wait after it, and between which others it stands. */
 final readonly class OwnStep
@@ -21,7 +22,7 @@ final readonly class OwnStep
      */
     private function __construct(
         public string $id,
-        public string $title,
+        public Said $title,
         public ?string $part,
         public ?Surface $on,
         public float $minutes,
@@ -30,7 +31,7 @@ final readonly class OwnStep
         public array $before,
         public array $after,
         public string $technique,
-        public string $how,
+        public ?Said $how,
         public Coating|Stain|null $product,
     ) {
     }
@@ -38,15 +39,31 @@ final readonly class OwnStep
     public static function read(Document $step, Tables $tables): self
     {
         return new self(
-            Id::read($step), $step->text('title', 160), $step->textOr('part', null, 40),
+            Id::read($step), self::title($step), $step->textOr('part', null, 40),
             $step->has('on') ? Surface::from($step->choice('on', array_column(Surface::cases(), 'value'))) : null,
             $step->numberOr('minutes', 0.0, 0, 2400), $step->numberOr('wait_hours', 0.0, 0, 2000),
             $step->has('mount') ? Mount::from($step->choice('mount', array_column(Mount::cases(), 'value'))) : null,
             $step->has('before') ? $step->strings('before', self::MOST) : [],
             $step->has('after') ? $step->strings('after', self::MOST) : [],
             $tables->techniques->named($step->textOr('technique', 'own', 40) ?? 'own', $step->at('technique'))->key(),
-            $step->textOr('how', '', 300) ?? '', self::product($step, $tables),
+            self::how($step), self::product($step, $tables),
         );
+    }
+
+    /** As its maker wrote it, or by its code where it came with a remedy. */
+    private static function title(Document $step): Said
+    {
+        $said = $step->childOr('said');
+
+        return $said->has('title') ? $said->said('title') : Said::name($step->text('title', 160));
+    }
+
+    private static function how(Document $step): ?Said
+    {
+        $said = $step->childOr('said');
+        $how = $step->textOr('how', null, 300);
+
+        return $said->has('how') ? $said->said('how') : ($how === null ? null : Said::name($how));
     }
 
     private static function product(Document $step, Tables $tables): Coating|Stain|null
@@ -69,11 +86,28 @@ final readonly class OwnStep
     public function toArray(): array
     {
         return [
-            'id' => $this->id, 'title' => $this->title, 'part' => $this->part, 'on' => $this->on?->value,
+            'id' => $this->id, 'part' => $this->part, 'on' => $this->on?->value,
             'minutes' => $this->minutes, 'wait_hours' => $this->waitHours, 'mount' => $this->mount?->value,
             'before' => $this->before, 'after' => $this->after,
         ] + ($this->mends() ? ['technique' => $this->technique] : [])
-            + ($this->how === '' ? [] : ['how' => $this->how])
+            + self::words(['title' => $this->title, 'how' => $this->how])
             + ($this->product === null ? [] : ['product' => $this->product->class]);
+    }
+
+    /**
+     * What its maker wrote as text, the rest by its codes.
+     *
+     * @param  array<string, Said|null>  $words
+     * @return array<string, mixed>
+     */
+    private static function words(array $words): array
+    {
+        $words = array_filter($words, fn (?Said $one): bool => $one !== null);
+        $texts = array_map(fn (Said $one): ?string => $one->asWritten(), $words);
+        $said = array_filter($words, fn (Said $one): bool => $one->asWritten() === null);
+
+        return array_filter($texts, fn (?string $text): bool => $text !== null) + ($said === [] ? [] : [
+            'said' => array_map(fn (Said $one): array => $one->toArray(), $said),
+        ]);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Words\Said;
+
 /** The parts that can be added to a piece, each drawn from the part that it goes with. */
 enum PartKind: string
 {
@@ -12,14 +14,9 @@ enum PartKind: string
     case Handle = 'handle';
     case Finial = 'finial';
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Lid => 'A lid',
-            self::Plug => 'A plug in the foot',
-            self::Handle => 'A side handle',
-            self::Finial => 'A finial',
-        };
+        return new Said("piece.parts.$this->value");
     }
 
     public function joint(): JointKind

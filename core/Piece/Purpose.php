@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Words\Said;
+
 /** What the buyer may do with a piece on the day it is ready, and so how far its coats must have cured. */
 enum Purpose: string
 {
@@ -18,13 +20,8 @@ enum Purpose: string
         return $this === self::Food || $this === self::Water;
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Display => 'To look at',
-            self::Handled => 'To be handled',
-            self::Food => 'For food',
-            self::Water => 'For water',
-        };
+        return new Said("piece.purpose.$this->value");
     }
 }

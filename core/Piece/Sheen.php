@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Piece;
 
 use HonestGrain\Coating\Coating;
+use HonestGrain\Words\Said;
 
 /** How much a finished face is to shine, and the rub that makes it so where none was chosen (workshop). */
 enum Sheen: string
@@ -14,14 +15,9 @@ enum Sheen: string
     case Satin = 'satin';
     case Gloss = 'gloss';
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::DeadFlat => 'dead flat',
-            self::Matt => 'matt',
-            self::Satin => 'satin',
-            self::Gloss => 'gloss',
-        };
+        return new Said("piece.sheens.$this->value");
     }
 
     /** How the last coat is rubbed for it. */
@@ -35,13 +31,16 @@ enum Sheen: string
     }
 
     /** Why a last coat does not come to it; null where it does. */
-    public function outOfReach(Coating $last): ?string
+    public function outOfReach(Coating $last): ?Said
     {
         return match (true) {
-            $this === self::Gloss && ! $last->buildsFilm() => "{$last->class} builds no film, and without one nothing "
-                .'comes to a gloss.',
-            $this === self::DeadFlat && ($last->isWax() || $last->isPolish()) => "{$last->class} shines by itself: "
-                .'rubbed dull it comes back with every touch.',
+            $this === self::Gloss && ! $last->buildsFilm() => new Said('piece.sheen.builds-no-film-without', [
+                'class' => $last->class,
+            ]),
+            $this === self::DeadFlat
+                && ($last->isWax() || $last->isPolish()) => new Said('piece.sheen.shines-itself-rubbed-dull', [
+                    'class' => $last->class,
+                ]),
             default => null,
         };
     }

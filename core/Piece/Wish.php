@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Words\Said;
+
 /** What is to become of a flaw. */
 enum Wish: string
 {
@@ -12,13 +14,8 @@ enum Wish: string
     case Stabilise = 'stabilise';
     case CutAway = 'cut-away';
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Keep => 'Keep as it is',
-            self::Fill => 'Fill',
-            self::Stabilise => 'Stabilise',
-            self::CutAway => 'Cut away',
-        };
+        return new Said("piece.wishes.$this->value");
     }
 }

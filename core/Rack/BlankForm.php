@@ -10,6 +10,7 @@ use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Node;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Holding\Mount;
+use HonestGrain\Words\Said;
 
 /** What a blank has been cut or roughed to. */
 enum BlankForm: string
@@ -25,15 +26,9 @@ enum BlankForm: string
 
     private const ROUGH_FOOT_SHARE = 0.4;
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::RoughBowl => 'Rough bowl',
-            self::RoughHollow => 'Rough hollow form',
-            self::SpindleStock => 'Spindle stock',
-            self::PlugStock => 'Plug stock',
-            default => ucfirst($this->value),
-        };
+        return new Said("rack.forms.$this->value");
     }
 
     public function isRough(): bool

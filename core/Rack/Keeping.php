@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Rack;
 
+use HonestGrain\Words\Said;
+
 /** How a blank is kept from drying too fast. */
 enum Keeping: string
 {
@@ -15,26 +17,26 @@ enum Keeping: string
     case Kiln = 'kiln';
     case InWater = 'in-water';
 
-    public function label(): string
+    public function label(): Said
     {
         return match ($this) {
-            self::Open => 'in the open',
-            self::EndsSealed => 'ends sealed',
-            self::Waxed => 'waxed all over',
-            self::Wrapped => 'wrapped in paper',
-            self::Bagged => 'in a bag',
-            self::Kiln => 'in a kiln',
-            self::InWater => 'in water',
+            self::Open => new Said('rack.keeping.in-the-open'),
+            self::EndsSealed => new Said('rack.keeping.ends-sealed'),
+            self::Waxed => new Said('rack.keeping.waxed-all-over'),
+            self::Wrapped => new Said('rack.keeping.wrapped-paper'),
+            self::Bagged => new Said('rack.keeping.in-a-bag'),
+            self::Kiln => new Said('rack.keeping.in-a-kiln'),
+            self::InWater => new Said('rack.keeping.in-water'),
         };
     }
 
     /** What slows it more, where it loses too fast. */
-    public function slower(): string
+    public function slower(): Said
     {
         return match ($this) {
-            self::Open, self::Kiln => 'seal its ends, or wrap it in paper',
-            self::EndsSealed, self::Wrapped => 'wax it all over, or put it in a bag',
-            default => 'move it to cooler and damper air',
+            self::Open, self::Kiln => new Said('rack.keeping.seal-ends-or-wrap'),
+            self::EndsSealed, self::Wrapped => new Said('rack.keeping.wax-all-over-or'),
+            default => new Said('rack.keeping.move-cooler-damper-air'),
         };
     }
 }

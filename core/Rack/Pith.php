@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Rack;
 
+use HonestGrain\Words\Said;
+
 /** Where the heart of the tree is: it cracks, and so it is cut away, bored out, or kept off centre in thin work. */
 enum Pith: string
 {
@@ -11,12 +13,8 @@ enum Pith: string
     case In = 'in';
     case Bored = 'bored';
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Out => 'cut away',
-            self::In => 'in the wood',
-            self::Bored => 'bored out',
-        };
+        return new Said("rack.pith.$this->value");
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace HonestGrain\Reading;
 
+use HonestGrain\Words\Said;
+use HonestGrain\Words\Sentences;
+
 /**
  * Input that the craft cannot work with: says the field, its value and what is allowed.
  *
@@ -14,13 +17,14 @@ abstract class BadInput extends \DomainException
     /**
      * @param  string  $reason  short machine-readable code, such as "out-of-range"
      * @param  string  $field  dotted path of the field, "" for the document as a whole
+     * @param  Said|string  $said  the message, which an exception has in English
      */
     final protected function __construct(
         public readonly string $reason,
         public readonly string $field,
-        string $message,
+        public readonly Said|string $said,
     ) {
-        parent::__construct($message);
+        parent::__construct((new Sentences)->told($said));
     }
 
     /** Renders a rejected value short enough to quote in a message. */

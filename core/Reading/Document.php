@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace HonestGrain\Reading;
 
+use HonestGrain\Words\Said;
+use HonestGrain\Words\Sentences;
+
 /**
  * A JSON object read field by field, each with its type and range, so that every
  * error names the full path of the field.
@@ -69,6 +72,24 @@ final readonly class Document
     public function keys(): array
     {
         return array_map(strval(...), array_keys($this->fields));
+    }
+
+    /**
+     * What is said by a code and its quantities, where this release has the words for it.
+     *
+     * @throws InvalidField
+     */
+    public function said(string $key): Said
+    {
+        $value = $this->fields[$key] ?? null;
+        try {
+            $said = $value instanceof Said ? $value : Said::read(is_array($value) ? $value : []);
+            (new Sentences)->say($said);
+
+            return $said;
+        } catch (\LogicException|\UnexpectedValueException|\ValueError) {
+            throw InvalidField::type($this->at($key), $value, 'the code of a sentence, with all that stands in it');
+        }
     }
 
     public function number(string $key, float $min, float $max): float

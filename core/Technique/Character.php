@@ -39,7 +39,7 @@ final readonly class Character
     }
 
     /** Not without it unless the maker wants it so. */
-    public function prefers(State $state, string $because): self
+    public function prefers(State $state, Said|string $because): self
     {
         return $this->needing(new Need($state, $because, true));
     }

@@ -6,15 +6,16 @@ namespace HonestGrain\Technique;
 
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Words\Said;
 
 /** A technique that decorates a band: its words, what it takes, and how it is drawn. */
 interface Decoration extends Technique
 {
     /** What the maker does, for a step's title. */
-    public function action(): string;
+    public function action(): Said;
 
     /** Why it stands where it stands. */
-    public function because(): string;
+    public function because(): Said;
 
     /** @return list<Setting> what can be set for it, as a page asks for it */
     public function settings(): array;
@@ -38,7 +39,7 @@ interface Decoration extends Technique
     public function nature(): Nature;
 
     /** Where it is done, in a word or two. */
-    public function hold(string $mounted): string;
+    public function hold(Said|string $mounted): Said;
 
     /** Whether it covers its band with a colour of its own. */
     public function isFilled(): bool;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Technique;
 
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Said;
 
 /** One number that follows from what is set for a mark, the same everywhere or by height. */
 final readonly class Figure
@@ -13,14 +14,14 @@ final readonly class Figure
      * @param  list<array{float, float}>  $byHeight  height over the table, mm, and value there; none where it is one
      */
     private function __construct(
-        public string $label,
+        public Said|string $label,
         public Measure $measure,
         public float $value,
         public array $byHeight = [],
     ) {
     }
 
-    public static function of(string $label, Measure $measure, float $value): self
+    public static function of(Said|string $label, Measure $measure, float $value): self
     {
         return new self($label, $measure, $value);
     }
@@ -29,7 +30,7 @@ final readonly class Figure
      * @param  non-empty-list<Level>  $levels
      * @param  list<float>  $values  at each
      */
-    public static function atLevels(string $label, Measure $measure, array $levels, array $values): self
+    public static function atLevels(Said|string $label, Measure $measure, array $levels, array $values): self
     {
         return new self($label, $measure, $values === [] ? 0.0 : min($values), array_map(
             fn (Level $level, float $value): array => [$level->heightMm, $value], $levels, $values,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique;
 
+use HonestGrain\Words\Said;
+
 /** What techniques of a kind need of their ground, and what they make of it. */
 final class Grounds
 {
@@ -11,12 +13,12 @@ final class Grounds
     public static function cut(Work $work): Character
     {
         return Character::done($work)
-            ->needs(State::Shaped, 'It is cut into wood that has its last shape.')
-            ->needs(State::Sound, 'A fill put in later would run into the cut.')
-            ->needs(State::Smooth, 'It is not sanded afterwards, so the ground under it is finished first.')
-            ->needs(State::Bare, 'Cut through a coat, its edge chips and drinks.')
-            ->prefers(State::Unburnt, 'A cut through char shows pale wood.')
-            ->prefers(State::Undyed, 'A cut through colour shows pale wood.')
+            ->needs(State::Shaped, new Said('technique.grounds.cut-into-wood-has'))
+            ->needs(State::Sound, new Said('technique.grounds.fill-put-later-would'))
+            ->needs(State::Smooth, new Said('technique.grounds.not-sanded-afterwards-so'))
+            ->needs(State::Bare, new Said('technique.grounds.cut-through-coat-edge'))
+            ->prefers(State::Unburnt, new Said('technique.grounds.cut-through-char-shows'))
+            ->prefers(State::Undyed, new Said('technique.grounds.cut-through-colour-shows'))
             ->leaves(State::Decorated)
             ->spoils(State::Plain);
     }
@@ -25,13 +27,13 @@ final class Grounds
     public static function burnt(Work $work): Character
     {
         return Character::done($work)
-            ->needs(State::Shaped, 'It is burnt into wood that has its last shape.')
-            ->needs(State::Sound, 'A fill put in later would run into the burn, and glue must not be burnt.')
-            ->needs(State::Smooth, 'On the last grit, so that its edge stays crisp and the pen does not skip.')
-            ->needs(State::Bare, 'Burning through a finish gives off fumes, and its vapour must not meet a flame.')
+            ->needs(State::Shaped, new Said('technique.grounds.burnt-into-wood-has'))
+            ->needs(State::Sound, new Said('technique.grounds.fill-put-later-would-run'))
+            ->needs(State::Smooth, new Said('technique.grounds.last-grit-so-edge'))
+            ->needs(State::Bare, new Said('technique.grounds.burning-through-finish-gives'))
             ->prefers(
                 State::Undyed,
-                'A burnt line is a dam that dye does not cross, and coloured wood gives off fumes.',
+                new Said('technique.grounds.burnt-line-dam-dye'),
             )
             ->leaves(State::Decorated)
             ->spoils(State::Plain);
@@ -41,11 +43,11 @@ final class Grounds
     public static function coloured(): Character
     {
         return Character::done(Work::Hand)
-            ->needs(State::Shaped, 'It is laid on wood that has its last shape.')
-            ->needs(State::Sound, 'CA and resin take no colour, and stain coloured wood round them.')
-            ->needs(State::Smooth, 'Sanding takes colour off again, and colour shows every scratch.')
-            ->needs(State::Bare, 'Nothing colours wood through oil or a film.')
-            ->prefers(State::Settled, 'Water in it would raise the grain.')
+            ->needs(State::Shaped, new Said('technique.grounds.laid-wood-has-last'))
+            ->needs(State::Sound, new Said('technique.grounds.ca-resin-take-no'))
+            ->needs(State::Smooth, new Said('technique.grounds.sanding-takes-colour-off'))
+            ->needs(State::Bare, new Said('technique.grounds.nothing-colours-wood-through'))
+            ->prefers(State::Settled, new Said('technique.grounds.water-would-raise-grain'))
             ->leaves(State::Decorated)
             ->spoils(State::Undyed);
     }
@@ -54,10 +56,10 @@ final class Grounds
     public static function sanded(): Character
     {
         return Character::done(Work::Spinning)
-            ->needs(State::Shaped, 'Sanding is for wood that has its last shape.')
-            ->needs(State::Sound, 'A fill or a stiffened patch stands proud until it is sanded with the rest.')
-            ->needs(State::Bare, 'Sanding goes through a coat in patches, and clogs.')
-            ->prefers(State::Undyed, 'Sanding takes colour off again.')
+            ->needs(State::Shaped, new Said('technique.grounds.sanding-wood-has-last'))
+            ->needs(State::Sound, new Said('technique.grounds.fill-or-stiffened-patch'))
+            ->needs(State::Bare, new Said('technique.grounds.sanding-goes-through-coat'))
+            ->prefers(State::Undyed, new Said('technique.grounds.sanding-takes-colour-off-again'))
             ->leaves(State::Smooth);
     }
 
@@ -65,12 +67,12 @@ final class Grounds
     public static function coated(): Character
     {
         return Character::done(Work::Points)
-            ->needs(State::Shaped, 'A coat goes on wood that has its last shape.')
-            ->prefers(State::Smooth, 'A coat shows every scratch below it for good.')
-            ->needs(State::Sound, 'Nothing holds in wood that has been oiled or coated.')
-            ->prefers(State::Decorated, 'A coat closes the wood: what is cut, burnt or dyed comes first.')
-            ->prefers(State::Settled, 'Water in the coat would raise the grain under it.')
-            ->prefers(State::Clean, 'Dust under a coat stays there.')
+            ->needs(State::Shaped, new Said('technique.grounds.coat-goes-wood-has'))
+            ->prefers(State::Smooth, new Said('technique.grounds.coat-shows-every-scratch'))
+            ->needs(State::Sound, new Said('technique.grounds.nothing-holds-wood-has'))
+            ->prefers(State::Decorated, new Said('technique.grounds.coat-closes-wood-what'))
+            ->prefers(State::Settled, new Said('technique.grounds.water-coat-would-raise'))
+            ->prefers(State::Clean, new Said('technique.grounds.dust-under-coat-stays'))
             ->spoils(State::Bare);
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique;
 
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
+
 /** A turn divided for a mark: by a plate of the shop, or by a paper strip. */
 final readonly class Indexed
 {
@@ -16,7 +19,7 @@ final readonly class Indexed
         public ?int $plate,
         public array $holes,
         public array $findings,
-        public string $says,
+        public Said|string $says,
     ) {
     }
 
@@ -24,26 +27,36 @@ final readonly class Indexed
     {
         $tooling = $ground->tooling;
         $plate = $tooling->plateFor($parts);
-        $strip = sprintf(
-            'a paper strip round it, marked every %.2f mm from one end, up to %.1f mm',
-            2 * M_PI * $ground->levels[0]->radiusMm / $parts, 2 * M_PI * $ground->levels[0]->radiusMm,
-        );
-        $start = $startDeg > 0 ? sprintf(' Begin %s° round from where the grain comes out.', round($startDeg, 1)) : '';
+        $strip = new Said('technique.indexed.paper-strip-round-marked', [
+            'what' => Quantity::mm(2 * M_PI * $ground->levels[0]->radiusMm / $parts),
+            'what2' => Quantity::mm(2 * M_PI * $ground->levels[0]->radiusMm),
+        ]);
+        $start = $startDeg > 0 ? new Said('technique.indexed.begin-round-from-where', [
+            'start' => Quantity::degrees(round($startDeg, 1)),
+        ]) : '';
         if ($plate !== null) {
             $step = intdiv($plate, $parts);
             $holes = array_map(fn (int $i): int => 1 + $i * $step, range(0, $parts - 1));
 
-            return new self($parts, $plate, $holes, [], sprintf(
-                'Index plate of %d: every %s hole, from the first.%s', $plate,
-                $step === 1 ? '' : ['', '', '2nd', '3rd'][$step] ?? "{$step}th", $start,
-            ));
+            return new self($parts, $plate, $holes, [], new Said('technique.indexed.index-plate-every-hole', [
+                'plate' => Quantity::count($plate),
+                'what' => $step === 1 ? '' : ['', '', '2nd', '3rd'][$step] ?? "{$step}th",
+                'start' => $start,
+            ]));
         }
         $findings = $tooling->plates === [] ? [] : [Finding::warn(
-            sprintf('None of your index plates (%s) gives %d parts.', implode(', ', $tooling->plates), $parts),
-            ...array_map(fn (int $near): string => "Take $near parts", $tooling->nearestParts($parts)),
-            ...["Divide it by $strip"],
+            new Said('technique.indexed.none-your-index-plates', [
+                'plates' => array_map(fn (int $holes): Quantity => Quantity::count($holes), $tooling->plates),
+                'parts' => Quantity::count($parts),
+            ]),
+            ...array_map(fn (int $near): Said => new Said(
+                'technique.indexed.take-parts', ['near' => Quantity::count($near)],
+            ), $tooling->nearestParts($parts)),
+            ...[new Said('technique.indexed.divide-it-by', ['strip' => $strip])],
         )];
 
-        return new self($parts, null, [], $findings, ucfirst($strip).'.'.$start);
+        return new self(
+            $parts, null, [], $findings, new Said('technique.indexed.strip', ['strip' => $strip, 'start' => $start]),
+        );
     }
 }

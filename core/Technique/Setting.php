@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Technique;
 
 use HonestGrain\Layout\DrawnRepeat;
+use HonestGrain\Words\Said;
 
 /** What can be set for a technique on a band, each with its limits; the key is how documents write it. */
 enum Setting: string
@@ -50,50 +51,9 @@ enum Setting: string
     case LeafMm = 'leaf_mm';
     case OverlapMm = 'overlap_mm';
 
-    public function label(): string
+    public function label(): Said
     {
-        return match ($this) {
-            self::Count => 'How many',
-            self::FilletMm => 'Fillet between',
-            self::WidthMm => 'Width',
-            self::DepthMm => 'Depth',
-            self::Section => 'Section',
-            self::Ribs => 'Cut as',
-            self::Tool => 'Cutter',
-            self::RadiusMm => 'Radius of the ball',
-            self::AngleDeg => 'Angle of the V',
-            self::LeadMm => 'Lead of the spiral (empty: straight)',
-            self::FadeMm => 'Fades out over',
-            self::Passes => 'Passes',
-            self::FeedMmPerS => 'Feed',
-            self::Seconds => 'Held for',
-            self::Rpm => 'Speed',
-            self::FrequencyHz => 'The tip sings at',
-            self::Texture => 'Spun with',
-            self::PitchMm => 'Pitch',
-            self::PerCm2 => 'To the cm²',
-            self::LeastMm => 'Never nearer than',
-            self::SizeMm => 'Size of each',
-            self::Seed => 'Strewn by seed',
-            self::Opening => 'Opening',
-            self::Grid => 'Grid',
-            self::StartDeg => 'First one from where the grain comes out',
-            self::TiltDeg => 'Tilted from level',
-            self::Unit => 'Drawn',
-            self::Tone => 'Tone of the shading',
-            self::ShadedShare => 'Share that is shaded',
-            self::Filling => 'Filled with',
-            self::Binder => 'Bound with',
-            self::Level => 'How far',
-            self::Strength => 'Strength',
-            self::SandedUm => 'Sanded back by',
-            self::BackStrokes => 'or by so many strokes',
-            self::BackGrit => 'with',
-            self::Way => 'Laid on',
-            self::Hands => 'Pairs of hands',
-            self::LeafMm => 'Side of a leaf',
-            self::OverlapMm => 'Lap over the next',
-        };
+        return new Said("technique.settings.$this->value");
     }
 
     /** What it is counted in; empty for a bare number. */
@@ -156,19 +116,26 @@ enum Setting: string
         return $this->unit() === 'mm';
     }
 
-    /** @return array<string, string> words by what documents write; none for a number */
+    /** @return array<string, Said|string> words by what documents write; none for a number */
     public function choices(): array
     {
         return match ($this) {
             self::Section => ['v' => 'V', 'square' => 'square', 'round' => 'round'],
             self::Ribs => ['flutes' => 'flutes', 'reeds' => 'reeds'],
             self::Tool => ['ball' => 'ball', 'v' => 'V'],
-            self::Texture => ['chatter' => 'a chattering tip', 'wheel' => 'a wheel'],
-            self::Opening => ['holes' => 'holes', 'slots' => 'slots', 'hook' => 'a slot with a hook'],
+            self::Texture => ['chatter' => new Said('technique.setting.chattering-tip'), 'wheel' => 'a wheel'],
+            self::Opening => [
+                'holes' => 'holes', 'slots' => 'slots', 'hook' => new Said('technique.setting.slot-hook'),
+            ],
             self::Grid => ['hexagonal' => 'hexagonal', 'square' => 'square'],
-            self::Unit => ['free' => 'free lines', 'brand' => 'a brand, pressed on'] + self::repeats(),
+            self::Unit => [
+                'free' => new Said('technique.setting.free-lines'),
+                'brand' => new Said('technique.setting.brand-pressed'),
+            ] + self::repeats(),
             self::Filling => [
-                'powder' => 'mineral powder', 'resin' => 'coloured resin', 'metal' => 'metal powder', 'wire' => 'wire',
+                'powder' => new Said('technique.setting.mineral-powder'), 'resin' => new Said(
+                    'technique.setting.coloured-resin',
+                ), 'metal' => new Said('technique.setting.metal-powder'), 'wire' => 'wire',
             ],
             self::Binder => ['ca' => 'CA', 'epoxy' => 'epoxy'],
             self::Level => [

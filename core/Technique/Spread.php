@@ -6,6 +6,8 @@ namespace HonestGrain\Technique;
 
 use HonestGrain\Calibration\MarkRates;
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * A colour laid on a band (workshop): how long it takes, and whether its edge stays wet until the hand is round again.
@@ -29,7 +31,7 @@ final readonly class Spread
     /**
      * @param  list<Figure>  $figures  besides its own
      * @param  list<Finding>  $findings
-     * @param  list<string>  $says
+     * @param  list<Said|string>  $says
      */
     public function worked(array $figures, array $findings, array $says): Worked
     {
@@ -38,9 +40,12 @@ final readonly class Spread
             + $this->ground->levels[count($this->ground->levels) - 1]->radiusMm) * 2 * M_PI / 1000;
 
         return new Worked(max(1.0, $on + $edges * $this->rates->edgeMinutesPerM), [
-            Figure::of('Once round', Measure::Minutes, $on), ...$figures,
+            Figure::of(new Said('technique.spread.once-round'), Measure::Minutes, $on), ...$figures,
         ], [...$this->wetEdge($on), ...$findings], [
-            ucfirst($this->way).($this->hands > 1 ? ' by two pairs of hands' : '').', once round without a stop.',
+            new Said('technique.spread.once-round-without-stop', [
+                'way' => $this->way,
+                'what' => $this->hands > 1 ? new Said('technique.spread.two-pairs-hands') : '',
+            ]),
             ...$says,
         ]);
     }
@@ -59,22 +64,23 @@ final readonly class Spread
         }
         $choices = [];
         if ($this->hands === 1 && $this->minutes($this->way, 2) <= $open) {
-            $choices[] = 'Two pairs of hands';
+            $choices[] = new Said('technique.spread.two-pairs-hands-2');
         }
         if ($this->way !== 'sprayed' && $this->minutes('sprayed', 1) <= $open) {
-            $choices[] = 'Spray it';
+            $choices[] = new Said('technique.spread.spray-it');
         }
         if ($this->ground->opensLongerInWater) {
-            $choices[] = 'A dye in water, which stays open for longer';
+            $choices[] = new Said('technique.spread.dye-water-which-stays');
         }
         $most = $open * $this->rates->spreadCm2PerMinute[$this->way] * $this->hands;
 
         return [Finding::lostEdge(
-            sprintf(
-                'The edge stays wet for %s min, and %.0f cm² %s take %.1f min: where the ends meet a line stays.',
-                $open,
-                $this->ground->areaMm2 / 100, $this->way, $minutes,
-            ), ...$choices, ...[sprintf('Bands of at most %.0f cm²', $most)],
+            new Said('technique.spread.edge-stays-wet-take', [
+                'open' => Quantity::minutes($open),
+                'area' => Quantity::cm2($this->ground->areaMm2 / 100),
+                'way' => $this->way,
+                'minutes' => Quantity::minutes($minutes),
+            ]), ...$choices, ...[new Said('technique.spread.bands-most', ['most' => Quantity::cm2($most)])],
         )];
     }
 }

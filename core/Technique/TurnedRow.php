@@ -7,6 +7,8 @@ namespace HonestGrain\Technique;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Layout\BeadRow;
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** A row of beads or coves on a band: how wide and deep, how long they take, and the line that they cut. */
 final readonly class TurnedRow
@@ -60,22 +62,30 @@ final readonly class TurnedRow
             max(1.0, $row->count * $roundM * $calibration->marks->beadMinutesPerM
                 + $fillets * $roundM * $calibration->marks->grooveMinutesPerM),
             [
-                Figure::of('Width of each', Measure::Mm, $row->widthMm), Figure::of($measure, Measure::Mm, $depth),
+                Figure::of(
+                    new Said('technique.turned-row.width-each'), Measure::Mm, $row->widthMm,
+                ), Figure::of($measure, Measure::Mm, $depth),
                 ...$left->figures(),
             ],
             [
                 ...$this->room(),
-                ...$left->findings("The $many", 'Cut them less deep', 'Cut more of them, each narrower'),
+                ...$left->findings(
+                    new Said('technique.turned-row.the', ['many' => $many]),
+                    new Said('technique.turned-row.cut-them-less-deep'),
+                    new Said('technique.turned-row.cut-more-them-each'),
+                ),
             ],
-            [sprintf(
-                "%d $many %.1f mm wide and %.1f mm $stands%s: set the callipers once and match the row.", $row->count,
-                $row->widthMm, $depth, $fillets > 0 ? sprintf(', %s mm fillets between', $row->filletMm) : '',
-            )],
+            [new Said('technique.turned-row.made', [
+                'count' => Quantity::count($row->count), 'many' => $many, 'wide' => Quantity::mm($row->widthMm),
+                'depth' => Quantity::mm($depth), 'stands' => $stands,
+                'fillets' => $fillets > 0 ? new Said('technique.turned-row.fillets-between', [
+                    'fillet' => Quantity::mm($row->filletMm),
+                ]) : '',
+            ])],
         ))->smoothed(
             $row->count * $roundM * $calibration->marks->edgeSandMinutesPerM, $many === 'beads'
-                ? 'A folded edge of P320, few strokes (%.0f min), before the last light cut crisps their edges; or '
-                    .'left from the tool.'
-                : 'Paper round a dowel, P320, few strokes (%.0f min), never over their edges; or left from the tool.',
+                ? new Said('technique.turned-row.folded-edge-p320-few')
+                : new Said('technique.turned-row.paper-round-dowel-p320'),
         );
     }
 
@@ -108,8 +118,14 @@ final readonly class TurnedRow
         $long = $this->ground->lengthMm();
 
         return ($count - 1) * $fillet < 0.9 * $long ? [] : [Finding::refuse(
-            sprintf('%d fillets of %s mm leave nothing of %.1f mm.', $count - 1, $fillet, $long),
-            'Make the fillets narrower', 'Cut fewer', 'Widen the band',
+            new Said('technique.turned-row.fillets-leave-nothing', [
+                'count' => Quantity::count($count - 1),
+                'fillet' => Quantity::mm($fillet),
+                'long' => Quantity::mm($long),
+            ]),
+            new Said(
+                'technique.turned-row.make-fillets-narrower',
+            ), new Said('technique.turned-row.cut-fewer'), new Said('technique.turned-row.widen-band'),
         )];
     }
 }

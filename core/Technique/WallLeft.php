@@ -6,6 +6,8 @@ namespace HonestGrain\Technique;
 
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** What a cut leaves of the wall, height by height. */
 final readonly class WallLeft
@@ -35,14 +37,16 @@ final readonly class WallLeft
             }
         }
 
-        return $levels === [] ? [] : [Figure::atLevels('Wall left', Measure::Mm, $levels, $left)];
+        return $levels === [] ? [] : [
+            Figure::atLevels(new Said('technique.wall-left.wall-left'), Measure::Mm, $levels, $left),
+        ];
     }
 
     /**
      * @param  string  $cuts  what cuts, such as "The flutes"
      * @return list<Finding>
      */
-    public function findings(string $cuts, string ...$choices): array
+    public function findings(Said|string $cuts, Said|string ...$choices): array
     {
         $worst = null;
         foreach ($this->leftMm as $i => $left) {
@@ -58,11 +62,17 @@ final readonly class WallLeft
 
         return [$left <= 0
             ? Finding::refuse(
-                sprintf('%s cut through the wall %s mm up, by %.1f mm.', $cuts, $height, -$left), ...$choices,
+                new Said('technique.wall-left.cut-through-wall-up', [
+                    'cuts' => $cuts,
+                    'height' => Quantity::mm($height),
+                    'what' => Quantity::mm(-$left),
+                ]), ...$choices,
             )
-            : Finding::warn(sprintf(
-                '%s leave %.1f mm of the wall %s mm up, less than the %s mm that stands handling.', $cuts, $left,
-                $height, $this->leastMm,
-            ), ...$choices)];
+            : Finding::warn(new Said('technique.wall-left.leave-wall-up-less', [
+                'cuts' => $cuts,
+                'left' => Quantity::mm($left),
+                'height' => Quantity::mm($height),
+                'least' => Quantity::mm($this->leastMm),
+            ]), ...$choices)];
     }
 }

@@ -6,6 +6,8 @@ namespace HonestGrain\Technique;
 
 use HonestGrain\Calibration\MarkRates;
 use HonestGrain\Safety\Hazard;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** What follows from a mark's settings on its band. */
 final readonly class Worked
@@ -14,7 +16,7 @@ final readonly class Worked
      * @param  float  $minutes  hands-on
      * @param  list<Figure>  $figures
      * @param  list<Finding>  $findings
-     * @param  list<string>  $says  how it is done, for the step
+     * @param  list<Said|string>  $says  how it is done, for the step
      * @param  list<int>  $holes  that the index pin goes into, and of which plate
      * @param  list<Hazard>  $hazards  of what it is worked with, besides those of the technique
      */
@@ -37,12 +39,15 @@ final readonly class Worked
     }
 
     /** The same and smoothed as it says, since no sheet comes there again. */
-    public function smoothed(float $minutes, string $says): self
+    public function smoothed(float $minutes, Said $says): self
     {
-        return $this->with($this->minutes + $minutes, [...$this->says, sprintf($says, max(1.0, $minutes))]);
+        return $this->with(
+            $this->minutes + $minutes,
+            [...$this->says, $says->with(['minutes' => Quantity::minutes(max(1.0, $minutes))])],
+        );
     }
 
-    /** @param  list<string>  $says */
+    /** @param  list<Said|string>  $says */
     private function with(float $minutes, array $says): self
     {
         return new self(

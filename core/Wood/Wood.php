@@ -7,6 +7,7 @@ namespace HonestGrain\Wood;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Reading\Row;
+use HonestGrain\Words\Said;
 
 /**
  * A wood as the tables give it or as a maker typed it: shrinkage from green to oven dry in percent, specific gravity
@@ -46,7 +47,7 @@ final readonly class Wood
         public Pore $pore,
         public Dust $dust,
         public string $rgb,
-        public string $source,
+        public Said|string $source,
         public array $borrowed = [],
     ) {
     }
@@ -100,7 +101,7 @@ final readonly class Wood
             Pore::from($wood->choice('pore', array_column(Pore::cases(), 'value'), Pore::Fine->value)),
             Dust::from($wood->has('dust') && $wood->value('dust') !== ''
                 ? $wood->choice('dust', array_column(Dust::cases(), 'value')) : ''),
-            $rgb, 'Typed in this workshop',
+            $rgb, new Said('wood.wood.typed-workshop'),
         );
         $like = $wood->textOr('like', null, 80);
 
@@ -108,10 +109,14 @@ final readonly class Wood
     }
 
     /** Why a figure is missing, or whose it is; null where it is this wood's own. */
-    public function about(string $figure): ?string
+    public function about(string $figure): ?Said
     {
         return isset($this->borrowed[$figure])
-            ? "The $figure is borrowed from {$this->borrowed[$figure]}: none is published for {$this->name}."
+            ? new Said('wood.wood.borrowed-from-none-published', [
+                'figure' => $figure,
+                'what' => $this->borrowed[$figure],
+                'what2' => $this->name,
+            ])
             : null;
     }
 

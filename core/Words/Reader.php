@@ -11,8 +11,11 @@ final readonly class Reader
 
     private const SMALL_IN_MM = 25.0;
 
-    public function __construct(public bool $imperial = false)
-    {
+    public function __construct(
+        public bool $imperial = false,
+        public bool $twelveHours = false,
+        public string $timeZone = 'UTC',
+    ) {
     }
 
     /**
@@ -47,7 +50,9 @@ final readonly class Reader
                 ? self::number(Unit::Mass->toReader($value, true), null, 2) : self::number($value, $decimals, 1),
             Measure::Celsius => self::number(Unit::Temperature->toReader($value, $this->imperial), $decimals, 1),
             Measure::MPerS => number_format(Unit::Speed->toReader($value, $this->imperial), $decimals ?? 1),
-            Measure::Instant => gmdate('Y-m-d H:i', (int) $value),
+            Measure::Instant => (new \DateTimeImmutable('@'.(int) $value))->setTimezone(
+                new \DateTimeZone($this->timeZone),
+            )->format('D j M '.($this->twelveHours ? 'g:i a' : 'H:i')),
             default => $this->imperial && $this->times($quantity->measure) !== 1.0
                 ? self::number($value * $this->times($quantity->measure), null, 3)
                 : self::number($value, $decimals, 1),

@@ -7,7 +7,7 @@ namespace HonestGrain\Words;
 /**
  * Something that is to be said, before it is put into words: which line of a language file, and what stands in it.
  *
- * @phpstan-type Part string|Quantity|Said|list<string|Said>
+ * @phpstan-type Part string|Quantity|Said|list<string|Quantity|Said>
  */
 final readonly class Said implements \JsonSerializable
 {
@@ -16,8 +16,8 @@ final readonly class Said implements \JsonSerializable
 
     /**
      * @param  string  $code  file and keys, as "mending.causes.bevel.title"
-     * @param  array<string, string|Quantity|self|list<string|self>>  $of  names, quantities and what is said within it,
-     *     by their place in the line
+     * @param  array<string, string|Quantity|self|list<string|Quantity|self>>  $of  names, quantities and
+     *     what is said within it, by their place in the line
      */
     public function __construct(public string $code, public array $of = [])
     {
@@ -27,6 +27,16 @@ final readonly class Said implements \JsonSerializable
     public static function name(string $text): self
     {
         return new self(self::AS_WRITTEN, ['text' => $text]);
+    }
+
+    /**
+     * The same with more that stands in it.
+     *
+     * @param  array<string, string|Quantity|self|list<string|Quantity|self>>  $of
+     */
+    public function with(array $of): self
+    {
+        return new self($this->code, $of + $this->of);
     }
 
     /** The same within a sentence. */
@@ -57,6 +67,14 @@ final readonly class Said implements \JsonSerializable
     public function jsonSerialize(): array
     {
         return $this->toArray();
+    }
+
+    /** The text, where it is one as somebody wrote it. */
+    public function asWritten(): ?string
+    {
+        $text = $this->code === self::AS_WRITTEN ? $this->of['text'] ?? null : null;
+
+        return is_string($text) ? $text : null;
     }
 
     /** @return array<string, mixed> `{"code","quantities"}`, without the second where the line stands alone */
@@ -90,7 +108,7 @@ final readonly class Said implements \JsonSerializable
     }
 
     /**
-     * @param  string|Quantity|self|list<string|self>  $part
+     * @param  string|Quantity|self|list<string|Quantity|self>  $part
      * @return string|array<array-key, mixed>
      */
     private static function written(string|Quantity|self|array $part): string|array
@@ -102,7 +120,7 @@ final readonly class Said implements \JsonSerializable
         };
     }
 
-    /** @return string|Quantity|self|list<string|self> */
+    /** @return string|Quantity|self|list<string|Quantity|self> */
     private static function part(mixed $kept): string|Quantity|self|array
     {
         if (is_string($kept)) {
@@ -115,11 +133,10 @@ final readonly class Said implements \JsonSerializable
             return self::read($kept);
         }
         if (array_is_list($kept)) {
-            return array_map(function (mixed $one): string|self {
+            return array_map(function (mixed $one): string|Quantity|self {
                 $part = self::part($one);
 
-                return $part instanceof self || is_string($part)
-                    ? $part : throw new \UnexpectedValueException('a list of something else');
+                return is_array($part) ? throw new \UnexpectedValueException('a list in a list') : $part;
             }, $kept);
         }
         $measure = Measure::from((string) array_key_first($kept));

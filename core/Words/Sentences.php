@@ -16,6 +16,9 @@ final class Sentences
 {
     public const ENGLISH = __DIR__.'/../../lang/en';
 
+    /** How the parts of a list hang together. */
+    private const LISTS = ['and', 'or', 'then', 'thens', 'andthe', 'sentences'];
+
     private const PLACE = '/\{([a-z][A-Za-z0-9]*)(?:\?([^{}:]*):([^{}]*)|((?:\|[a-z0-9]+)*))\}/';
 
     /** @var array<string, array<array-key, mixed>> lines by file, as far as they were asked for */
@@ -55,7 +58,7 @@ final class Sentences
     }
 
     /**
-     * @param  string|Quantity|Said|list<string|Said>  $of
+     * @param  string|Quantity|Said|list<string|Quantity|Said>  $of
      * @param  array<string>  $ways  how it is to be written
      */
     private function part(string|Quantity|Said|array $of, array $ways): string
@@ -64,7 +67,9 @@ final class Sentences
         $text = match (true) {
             is_string($of) => $of,
             $of instanceof Said => $this->say($of),
-            is_array($of) => $this->list($this->all($of), $ways),
+            is_array($of) => $this->list(array_map(
+                fn (string|Quantity|Said $one): string => $this->part($one, array_diff($ways, self::LISTS)), $of,
+            ), $ways),
             in_array('bare', $ways, true) => $this->reader->bare($of, $decimals === [] ? null : (int) $decimals[0]),
             default => $this->reader->write($of, $decimals === [] ? null : (int) $decimals[0]),
         };
@@ -82,7 +87,7 @@ final class Sentences
      */
     private function list(array $texts, array $ways): string
     {
-        $between = array_values(array_intersect(['and', 'or', 'then', 'andthe', 'sentences'], $ways))[0] ?? 'comma';
+        $between = array_values(array_intersect(self::LISTS, $ways))[0] ?? 'comma';
         $last = count($texts) - 1;
         $written = '';
         foreach ($texts as $i => $text) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What is written down at the bench, and why it is not.
 return [
+    'wrong' => '{step}: {fault|lower}, {face}',
     'chosen' => 'Chosen: {remedy|lower}.',
     'again' => '{step}: {remedy|lower}',
     'goes-on' => 'Goes on as it is.',

@@ -2,9 +2,119 @@
 
 declare(strict_types=1);
 
-// WORDS OF piece
+// What a piece is made of and for, and how its owner looks after it.
 return [
     'flaw' => [
         'to-along-the' => '{from|bare|0} to {to|0} along the {zone}',
+    ],
+    'heat' => [
+        'other-side-thin-wall' => 'on the other side of the thin wall under',
+    ],
+    'mark' => [
+        'bare-sanded-wood-before' => 'On bare, sanded wood and before every colour, which it would take out.',
+        'after-every-other-colour' => 'After every other colour: it lies in what pores are left open.',
+    ],
+    'sheen' => [
+        'builds-no-film-without' => '{class} builds no film, and without one nothing comes to a gloss.',
+        'shines-itself-rubbed-dull' => '{class} shines by itself: rubbed dull it comes back with every touch.',
+    ],
+    'fit' => [
+    ],
+    'coat-plan' => [
+        'bare' => 'bare',
+        'coats' => '{runs|thens}',
+        'several' => '{count} coats of {coat|lower}',
+    ],
+    'purpose' => [
+        'to-look-at' => 'To look at',
+        'to-be-handled' => 'To be handled',
+        'for-food' => 'For food',
+        'for-water' => 'For water',
+        'display' => 'To look at',
+        'handled' => 'To be handled',
+        'food' => 'For food',
+        'water' => 'For water',
+    ],
+    'wish' => [
+    ],
+    'care' => [
+        'keep-out-dishwasher-microwave' => 'Keep it out of the dishwasher, the microwave oven and standing water, '
+            .'and away from heaters and hot sun.',
+        'not-food-or-drink' => 'Not for food or drink, whatever its finish: {wood} is poisonous.',
+        'wipe-barely-damp-cloth' => 'Wipe it with a barely damp cloth and dry it at once.',
+        'wipe-damp-cloth-dry' => 'Wipe it with a damp cloth and dry it; never leave it wet.',
+        'wipe-damp-cloth-stands' => 'Wipe it with a damp cloth; it stands a spill, but no soak.',
+        'rub-little-whenever-looks' => 'Rub in a little {name} whenever it looks dry.',
+        'when-looks-dry-rub' => 'When it looks dry, rub in a little {name} and wipe every trace off.',
+        'when-shine-goes-thin' => 'When the shine goes, a thin coat of {name} and a soft cloth bring it back.',
+        'soft-cloth-keeps-shine' => 'A soft cloth keeps its shine; no polish with silicone.',
+        'finish-made-from-nut' => 'Its finish is made from a nut: {class}. Tell whoever may be allergic.',
+    ],
+    'part-kind' => [
+    ],
+    'joint-kind' => [
+        'lifts-off' => 'Lifts off',
+        'glued-tenon' => 'Glued tenon',
+        'plug-bore' => 'Plug in a bore',
+        'slip-fit' => 'Slip fit',
+        'lifts' => 'Lifts off',
+        'plug' => 'Plug in a bore',
+        'slip' => 'Slip fit',
+    ],
+    'face-use' => [
+    ],
+    'flaw-kind' => [
+    ],
+    'buff-with' => [
+        'buff' => 'Buff {how}',
+        'rub' => 'Rub it {how}',
+        'how' => [
+            'hand' => 'by hand with a soft cloth',
+            'wheel' => 'on the wheel with compound',
+            'pad' => 'dull with a grey pad',
+            'steel-wool' => 'dull with 0000 steel wool and wax',
+            'paste' => 'with rubbing paste on a cloth',
+        ],
+    ],
+    'uses' => [
+        'display' => 'to look at',
+        'handled' => 'handled',
+        'worn' => 'worn on the skin or the lips',
+        'damp' => 'a little water',
+        'water' => 'standing water',
+        'food' => 'food or drink',
+    ],
+    'fits' => [
+        'binds' => 'does not go in as drawn',
+        'fits' => 'fits',
+        'loose' => 'loose',
+        'unknown' => 'not drawn to meet',
+    ],
+    'flaws' => [
+        'crack' => 'Crack',
+        'void' => 'Void',
+        'knot' => 'Knot',
+        'worm' => 'Worm track',
+        'soft' => 'Soft patch',
+        'bark-edge' => 'Bark edge',
+        'torn' => 'Torn grain',
+    ],
+    'parts' => [
+        'lid' => 'A lid',
+        'plug' => 'A plug in the foot',
+        'handle' => 'A side handle',
+        'finial' => 'A finial',
+    ],
+    'sheens' => [
+        'dead-flat' => 'dead flat',
+        'matt' => 'matt',
+        'satin' => 'satin',
+        'gloss' => 'gloss',
+    ],
+    'wishes' => [
+        'keep' => 'Keep as it is',
+        'fill' => 'Fill',
+        'stabilise' => 'Stabilise',
+        'cut-away' => 'Cut away',
     ],
 ];

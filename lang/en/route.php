@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// WORDS OF route
+// What a route says: its steps, why each stands where it stands, and what does not go together.
 return [
     'coated' => [
         'coat-of' => '{class}, coat {position} of {count}, {where}',
@@ -326,8 +326,8 @@ return [
         'dust-off-look-over' => 'Dust off and look it over under a raking light',
         'last-chance-see-scratch' => 'The last chance to see a scratch before a coat shows it for good.',
         'last-chance-take-scratch' => 'The last chance to take a scratch out while the piece is still held.',
-        'blow-open-out-dust' => 'Blow the open {what} out: dust and slurry that lodge there dry pale under a coat, '
-            .'and oil bleeds back out of them for days.',
+        'blow-open-out-dust' => 'Blow the open {what|andthe} out: dust and slurry that lodge there dry pale under a '
+            .'coat, and oil bleeds back out of them for days.',
         'dust-off' => 'dust off',
         'hold' => '{how}{last}',
         'grits' => ', {rest}',

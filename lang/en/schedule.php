@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// WORDS OF schedule
+// What holds a piece up, and what can never be placed.
 return [
     'because' => [
         'waits-after' => '{task} waits {span} after {task2}',
@@ -13,5 +13,16 @@ return [
         'waits-hands-busy' => '{task} waits {span}, hands busy with {name}',
         'days' => '{days|1} days',
         'hours' => '{hours|1}',
+    ],
+    'unplaceable' => [
+        'longer-than-any-working' => '{field} is {quote}, longer than any working stretch ({longest} at most); mark '
+            .'it splittable or lengthen the hours.',
+        'needs-shop-has' => '{field} needs {wanted} of {resource}; the shop has {had}.',
+        'hours-hold-no-working' => 'hours hold no working time that could take the tasks; give at least one stretch '
+            .'on one day that is not closed.',
+    ],
+    'cyclic-tasks' => [
+        'wait-each-other-ring' => '{field} wait for each other in a ring: {ids}; each task may only follow tasks '
+            .'that do not follow it.',
     ],
 ];

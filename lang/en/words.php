@@ -14,6 +14,7 @@ return [
         'and' => ['more' => ', ', 'last' => ' and '],
         'or' => ['more' => ', ', 'last' => ' or '],
         'then' => ['more' => ', ', 'last' => ', then '],
+        'thens' => ['more' => ', then ', 'last' => ', then '],
         'andthe' => ['more' => ' and the ', 'last' => ' and the '],
         'sentences' => ['more' => ' ', 'last' => ' '],
     ],

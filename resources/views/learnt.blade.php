@@ -7,7 +7,7 @@
         @forelse ($page->rows() as $row)
             <section class="mt-5 grid gap-x-12 border-t border-rule pt-4 lg:grid-cols-[1fr_1fr]">
                 <div>
-                    <h2>{{ $row->name() }}</h2>
+                    <h2>{{ $row->name($show) }}</h2>
                     <p class="mt-1"><b>Minutes:</b> {{ $row->told($row->minutes) }}.</p>
                     <p><b>Discs:</b> {{ $row->told($row->discs) }}.</p>
                     <form method="post" action="{{ route('learnt') }}" class="mt-2" data-live>

@@ -34,7 +34,7 @@
                         <tr>
                             <td>
                                 <b>{{ $one['grit']->name }}</b>
-                                <span class="faint small">{{ $one['grit']->scale->label() }}</span>
+                                <span class="faint small">{{ $show->sentence($one['grit']->scale->label()) }}</span>
                             </td>
                             <td class="n">{{ $show->plain($one['grit']->micron) }} µm</td>
                             <td class="n">

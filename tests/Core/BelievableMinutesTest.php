@@ -27,7 +27,7 @@ final class BelievableMinutesTest extends TestCase
             $sanding = self::sanding($face, $form, $sizes, $part);
             $minutes = $sanding->leastMinutes();
             $row = sprintf(
-                '| %s | %s | %s | %.0f | %.0f | %d |', $words, $sanding->way->method->label(),
+                '| %s | %s | %s | %.0f | %.0f | %d |', $words, Told::of($sanding->way->method->label()),
                 implode(', ', $sanding->gritNames()), $sanding->zone->areaMm2 / 100, $minutes, $sanding->discs(),
             );
             self::assertStringContainsString($row, $table);

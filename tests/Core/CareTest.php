@@ -42,8 +42,8 @@ final class CareTest extends TestCase
     /** @return list<string> */
     private static function told(string $wood, string $coat): array
     {
-        return Care::of(Piece::read(Document::of(Benchwork::piece([Benchwork::bowl([
+        return Told::each(Care::of(Piece::read(Document::of(Benchwork::piece([Benchwork::bowl([
             'wood' => $wood, 'coats' => [Benchwork::coats('c1', Benchwork::ALL, $coat)],
-        ])])), Drawn::tables()));
+        ])])), Drawn::tables())));
     }
 }

@@ -66,7 +66,7 @@ final class CatalogueTest extends TestCase
 
         $olive = $woods->named('Olive');
         self::assertSame($woods->named('Persimmon (common)')->jankaN, $olive->jankaN);
-        self::assertStringContainsString('borrowed from Persimmon (common)', (string) $olive->about('hardness'));
+        self::assertStringContainsString('borrowed from Persimmon (common)', Told::of($olive->about('hardness')));
         self::assertNull($woods->named('Ash (white)')->about('hardness'));
         self::assertTrue($olive->oily);
     }
@@ -82,7 +82,8 @@ final class CatalogueTest extends TestCase
         self::assertSame(5500.0, $like->jankaN);
         self::assertNull($like->about('hardness'), 'typed, not borrowed');
         self::assertSame(
-            'The density is borrowed from Cherry (black): none is published for Hedge plum.', $like->about('density'),
+            'The density is borrowed from Cherry (black): none is published for Hedge plum.',
+            Told::of($like->about('density')),
         );
         self::assertEqualsWithDelta(0.7, $own(['density_kg_m3' => 700])->densityGPerCm3(12), 1e-3);
         foreach ([
@@ -200,7 +201,7 @@ final class CatalogueTest extends TestCase
             if ($technique->nature() !== Nature::Colours) {
                 self::assertNotSame([], $hazards, $technique->key());
             }
-            self::assertStringEndsWith('.', $technique->because());
+            self::assertStringEndsWith('.', Told::of($technique->because()));
         }
     }
 
@@ -230,7 +231,7 @@ final class CatalogueTest extends TestCase
             self::assertSame($key, $technique->key());
             self::assertNotSame('', $technique->label());
             foreach ($technique->character()->needs as $need) {
-                self::assertStringEndsWith('.', $need->because, $key);
+                self::assertStringEndsWith('.', Told::of($need->because), $key);
             }
         }
     }

@@ -97,7 +97,7 @@ final class ClimateTest extends TestCase
                 ), [$daily, $hourly]);
                 self::assertEqualsWithDelta($b->end, $a->end, 1);
                 self::assertEqualsWithDelta($b->stalledHours, $a->stalledHours, 1e-6);
-                self::assertSame($b->warnings, $a->warnings);
+                self::assertEquals($b->warnings, $a->warnings);
             }
         }
     }

@@ -46,7 +46,7 @@ final class CoatingTest extends TestCase
         $pair = Compatibility::of(
             Drawn::coats(), $table->product($under), $table->product($over), new Between($hours, $denib),
         );
-        self::assertSame($verdict, $pair->verdict->value, $pair->reason);
+        self::assertSame($verdict, $pair->verdict->value, Told::of($pair->reason));
         self::assertSame($verdict === 'fine', $pair->mend === null);
     }
 
@@ -214,7 +214,8 @@ final class CoatingTest extends TestCase
                     $pair = Compatibility::of(Drawn::coats(), $under, $over, Between::hours($hours));
                     self::assertNotSame('', $pair->reason);
                     self::assertDoesNotMatchRegularExpression(
-                        '/(?<![\d.])0 (h|min|days)\b/', "$pair->reason $pair->mend", "$pair->over over $pair->under",
+                        '/(?<![\d.])0 (h|min|days)\b/', Told::of($pair->reason).' '.Told::of($pair->mend),
+                        Told::of($pair->over),
                     );
                 }
             }
@@ -447,7 +448,7 @@ final class CoatingTest extends TestCase
     #[DataProvider('cans')]
     public function test_a_can_is_made_ready_as_its_kind_asks(string $class, string $words): void
     {
-        self::assertStringStartsWith($words, Catalogue::shipped()->coatings()->product($class)->readied());
+        self::assertStringStartsWith($words, Told::of(Catalogue::shipped()->coatings()->product($class)->readied()));
     }
 
     /** @return iterable<string, array{string, string}> */

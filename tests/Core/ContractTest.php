@@ -142,7 +142,7 @@ final class ContractTest extends TestCase
             ['grit', 'micron', 'scratch_um', 'removal_um', 'minutes', 'discs'], array_keys($answer['steps'][0]),
         );
         self::assertGreaterThan($answer['total_minutes'], $answer['own']['total_minutes']);
-        self::assertSame(['at', 'kind', 'message'], array_keys($answer['own']['faults'][0]));
+        self::assertSame(['at', 'kind', 'message', 'said'], array_keys($answer['own']['faults'][0]));
         self::assertNull($this->ask('grits', self::GRITS + ['own' => null])['own']);
     }
 
@@ -277,7 +277,7 @@ final class ContractTest extends TestCase
         ]]);
         self::assertSame(['fine', 'fine', 'after-full-cure'], array_column($answer['pairs'], 'verdict'));
         self::assertSame('caution', $answer['verdict']);
-        self::assertSame(['under', 'over', 'verdict', 'reason', 'mend'], array_keys($answer['pairs'][0]));
+        self::assertSame(['under', 'over', 'verdict', 'reason', 'mend', 'said'], array_keys($answer['pairs'][0]));
         self::assertNull($answer['pairs'][0]['mend']);
         self::assertStringContainsString('tannin', $answer['notes'][0]['reason']);
         self::assertEqualsWithDelta(2 * 1000 / 24 * 0.35 - 4, $answer['film_um'], 0.01);

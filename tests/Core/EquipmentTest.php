@@ -157,9 +157,9 @@ final class EquipmentTest extends TestCase
         self::assertSame(60, $of(Mount::Tenon, 1600, 90_000, false, true)->startRpm, 'it turns no slower');
         self::assertSame(
             ['sound wood at its rim', 'it does not run true yet', 'its weight'],
-            $of(Mount::Tenon, 250, 9000, false, false)->because, 'the closest first',
+            Told::each($of(Mount::Tenon, 250, 9000, false, false)->because), 'the closest first',
         );
-        self::assertSame(['flaws that may fly'], $of(Mount::Tenon, 250, 2000, true, true)->because);
+        self::assertSame(['flaws that may fly'], Told::each($of(Mount::Tenon, 250, 2000, true, true)->because));
     }
 
     /** @param  array<string, mixed>  $more */

@@ -193,7 +193,7 @@ final class GeometryTest extends TestCase
             return array_values(
                 array_filter(
                     array_map(
-                        fn ($w): string => $w->code === 'undercut' ? $w->message : '',
+                        fn ($w): string => $w->code === 'undercut' ? Told::of($w->message) : '',
                         Drawn::measured($profile, GrainDirection::Side)->warnings,
                     ),
                 ),

@@ -240,7 +240,7 @@ final class MarkLooksTest extends TestCase
         $row = array_slice($depth, 256 * 22, 256);
         self::assertSame([200, 0], [$row[0], $row[8]], 'deep in the line, untouched in the middle of a reed');
         self::assertEqualsWithDelta(200 * (1 - sqrt(3) / 2), $row[4], 1.0);
-        $labels = array_map(fn ($figure): string => $figure->label, $part->worked()['m1']->figures);
+        $labels = array_map(fn ($figure): string => Told::of($figure->label), $part->worked()['m1']->figures);
         self::assertContains('Reed wide', $labels);
         self::assertNotContains('Land left', $labels);
         $flutes = $this->tube([$this->mark('flutes', ['count' => 16, 'depth_mm' => 2, 'tool' => 'v'])]);

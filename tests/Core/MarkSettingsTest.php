@@ -168,8 +168,10 @@ final class MarkSettingsTest extends TestCase
         ]);
         $none = $with(36, 60);
         self::assertNull($none->plate);
-        self::assertSame(['Take 15 parts', 'Take 18 parts'], array_slice($none->findings[0]->choices, 0, 2));
-        self::assertStringContainsString('marked every 19.63 mm', $with()->says[1]);
+        self::assertSame(
+            ['Take 15 parts', 'Take 18 parts'], array_slice(Told::each($none->findings[0]->choices), 0, 2),
+        );
+        self::assertStringContainsString('marked every 19.63 mm', Told::of($with()->says[1]));
         self::assertSame([], $with()->findings, 'a shop that named no plate is not told that it has none');
     }
 
@@ -179,8 +181,8 @@ final class MarkSettingsTest extends TestCase
         $worked = fn (float $radius): Worked => self::tube(
             [self::mark('flutes', ['radius_mm' => $radius, 'depth_mm' => 1])], 9.0, new Tooling([], [$ball]),
         )->worked()['m1'];
-        self::assertStringContainsString('(Round one)', $worked(4.0)->says[0]);
-        self::assertStringContainsString('None of your cutters', $worked(5.0)->findings[0]->message);
+        self::assertStringContainsString('(Round one)', Told::of($worked(4.0)->says[0]));
+        self::assertStringContainsString('None of your cutters', Told::of($worked(5.0)->findings[0]->message));
     }
 
     public function test_a_hook_across_the_grain_is_refused_and_told_where_it_may_go(): void
@@ -191,7 +193,7 @@ final class MarkSettingsTest extends TestCase
         self::assertSame([], self::refusals($at(90)));
         self::assertEqualsWithDelta(1.0, self::figure($at(90), 'Strength left')->value, 1e-6);
         self::assertStringContainsString('it snaps', self::refusals($at(0))[0]);
-        self::assertStringContainsString('between 69° and 111°', $at(0)->findings[0]->choices[0]);
+        self::assertStringContainsString('between 69° and 111°', Told::of($at(0)->findings[0]->choices[0]));
     }
 
     public function test_a_wet_edge_that_dries_before_the_hand_is_round_is_said_with_what_would_do(): void
@@ -207,13 +209,13 @@ final class MarkSettingsTest extends TestCase
             [
                 'Two pairs of hands', 'Spray it', 'A dye in water, which stays open for longer',
                 'Bands of at most 210 cm²',
-            ], $refused[0]->choices,
+            ], Told::each($refused[0]->choices),
         );
         self::assertSame([], $band(['way' => 'sprayed'])->findings);
         self::assertSame([], $band([], 'Water dye (powder)')->findings);
         self::assertSame([], $band(['hands' => 2])->findings);
         self::assertSame([], $band(['sand_back' => true])->findings, 'the line goes with what is sanded back');
-        self::assertNotContains('Two pairs of hands', $band(['way' => 'brushed'])->findings[0]->choices);
+        self::assertNotContains('Two pairs of hands', Told::each($band(['way' => 'brushed'])->findings[0]->choices));
     }
 
     public function test_water_is_no_way_out_for_a_colour_that_is_in_water_already(): void
@@ -224,8 +226,12 @@ final class MarkSettingsTest extends TestCase
         ), [
             self::mark('dye', ['product' => $product, 'way' => 'brushed'], 5, 115),
         ], new Tooling, GrainDirection::End)->worked()['m1']->findings[0]->choices;
-        self::assertContains('A dye in water, which stays open for longer', $choices('Alcohol dye (powder)'));
-        self::assertNotContains('A dye in water, which stays open for longer', $choices('Water dye (powder)'));
+        self::assertContains(
+            'A dye in water, which stays open for longer', Told::each($choices('Alcohol dye (powder)')),
+        );
+        self::assertNotContains(
+            'A dye in water, which stays open for longer', Told::each($choices('Water dye (powder)')),
+        );
     }
 
     public function test_a_scorch_asks_for_the_wall_of_its_band_and_level(): void
@@ -292,7 +298,7 @@ final class MarkSettingsTest extends TestCase
     public function test_what_fills_a_groove_what_fades_and_what_wants_tannin(): void
     {
         $labels = fn (array $set): array => array_map(
-            fn (Figure $figure): string => $figure->label,
+            fn (Figure $figure): string => Told::of($figure->label),
             self::tube([self::mark('inlay', $set)])->worked()['m1']->figures,
         );
         self::assertContains('Powder', $labels(['filling' => 'metal']));
@@ -481,7 +487,7 @@ final class MarkSettingsTest extends TestCase
     private static function figure(Worked $worked, string $label): Figure
     {
         foreach ($worked->figures as $figure) {
-            if ($figure->label === $label) {
+            if (Told::of($figure->label) === $label) {
                 return $figure;
             }
         }

@@ -240,7 +240,10 @@ final class MendWaysTest extends TestCase
             $document = Starter::document(
                 Drawn::tables()->calibration->joints, $form, $form->profile(...array_values($form->sizes())),
                 Catalogue::shipped()->stacks(),
-                ['name' => $form->label(), 'purpose' => 'handled', 'wood' => 'Cherry (black)', 'moisture_percent' => 9],
+                [
+                    'name' => Told::of($form->label()), 'purpose' => 'handled', 'wood' => 'Cherry (black)',
+                    'moisture_percent' => 9,
+                ],
             );
             $piece = Piece::read(Document::of($document), Drawn::tables());
             $bench = Bench::usual(Catalogue::shipped());

@@ -172,7 +172,7 @@ final class SandingTest extends TestCase
             array_sum(array_map(fn ($step): float => $step->minutes, $ladder->steps)), $ladder->totalMinutes, 1e-9,
         );
         foreach ($ladder->faults as $fault) {
-            self::assertStringContainsString($fault->at, $fault->message);
+            self::assertStringContainsString($fault->at, Told::of($fault->message));
         }
     }
 
@@ -207,7 +207,7 @@ final class SandingTest extends TestCase
                 $job, $table->allNamed(array_values(array_diff($with->gritNames(), explode(', ', $fault->at))), 'own'),
             );
             self::assertStringContainsString(
-                sprintf('%.1f min shorter', $with->totalMinutes - $without->totalMinutes), $fault->message,
+                sprintf('%.1f min shorter', $with->totalMinutes - $without->totalMinutes), Told::of($fault->message),
             );
         }
     }

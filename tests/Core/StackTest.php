@@ -68,8 +68,10 @@ final class StackTest extends TestCase
         );
         // One coat leaves 8 µm: worn paper takes all of it, a pad three.
         self::assertSame('caution', $judge(Denib::Paper, 1)->verdict->overall());
-        self::assertStringContainsString('Only 8 µm of film stands', $judge(Denib::Paper, 1)->notes[0]->reason);
-        self::assertStringContainsString('or rub with a pad', (string) $judge(Denib::Paper, 1)->notes[0]->mend);
+        self::assertStringContainsString(
+            'Only 8 µm of film stands', Told::of($judge(Denib::Paper, 1)->notes[0]->reason),
+        );
+        self::assertStringContainsString('or rub with a pad', Told::of($judge(Denib::Paper, 1)->notes[0]->mend));
         self::assertSame([], $judge(Denib::Pad, 1)->notes);
         self::assertSame([], $judge(Denib::Paper, 2)->notes);
         $oil = $this->catalogue->coatings()->coating('Oil-varnish blend');
@@ -106,7 +108,7 @@ final class StackTest extends TestCase
                 self::assertNotSame('', $pair->reason);
                 self::assertTrue(
                     $pair->verdict === Verdict::Fine || $pair->mend !== null,
-                    "$pair->under, $pair->over: not fine and no mend",
+                    Told::of($pair->under).', '.Told::of($pair->over).': not fine and no mend',
                 );
             }
         }
@@ -117,9 +119,8 @@ final class StackTest extends TestCase
         $early = 0;
         foreach ($this->catalogue->coatings()->coatings() as $under) {
             foreach ($this->catalogue->coatings()->coatings() as $over) {
-                if (str_starts_with(
-                    Compatibility::of(Drawn::coats(), $under, $over, Between::hours(0.01))->reason, 'Too early',
-                )) {
+                $reason = Compatibility::of(Drawn::coats(), $under, $over, Between::hours(0.01))->reason;
+                if (str_starts_with(Told::of($reason), 'Too early')) {
                     $early++;
                     $after = Compatibility::of(Drawn::coats(), $under, $over, Between::hours($under->recoatFromHours));
                     self::assertNotContains(

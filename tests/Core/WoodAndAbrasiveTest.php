@@ -163,7 +163,7 @@ final class WoodAndAbrasiveTest extends TestCase
         $short = $table->allNamed(['P150', 'P240', 'P320'], 'available');
         $warned = Progression::shortest($this->job(200, 12), $short, $table);
         self::assertSame('P150', $warned->steps[0]->grit->name, 'the coarsest at hand must do');
-        self::assertStringContainsString('start coarser', implode(' ', $warned->warnings));
+        self::assertStringContainsString('start coarser', Told::all($warned->warnings));
         self::assertSame([], Progression::shortest($this->job(80, 12), $short, $table)->warnings);
 
         $anywhere = SandingJob::of(

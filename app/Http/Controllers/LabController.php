@@ -56,7 +56,7 @@ class LabController extends Controller
             'question' => $question, 'woods' => $woods->names(), 'cuts' => ToolMark::cases(),
             'finishes' => Finish::cases(), 'shelf' => $shelf, 'least' => $least, 'job' => $job,
             'told' => 'What is asked here: a last grain of '.$show->plain($asked->limitMicron)
-                ." µm or finer, because $asked->because.",
+                .' µm or finer, because '.$show->said($asked->because).'.',
             'hardness' => $wood->jankaN === null ? 'no hardness known: reckoned on a usual one'
                 : number_format($wood->jankaN).' N', 'rgb' => $wood->rgb, 'plans' => array_map(
                     fn (string $key): LabPlan => new LabPlan(

@@ -108,7 +108,8 @@ class MarksController extends Controller
             );
         } catch (OffItsLine $e) {
             throw ValidationException::withMessages(['by' => sprintf(
-                '%s would begin %s before its line does.', $e->mark->label(), $this->show->length($e->byMm, 1),
+                '%s would begin %s before its line does.', $this->show->sentence($e->mark->label()),
+                $this->show->length($e->byMm, 1),
             )]);
         }
     }

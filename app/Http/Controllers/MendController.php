@@ -28,7 +28,7 @@ class MendController extends Controller
 
     public function create(PlannedStep $step): View
     {
-        return view('mend.what', ['page' => MendPage::asking($step), 'step' => $step]);
+        return view('mend.what', ['page' => MendPage::asking($step, $this->show), 'step' => $step]);
     }
 
     public function store(SayWrong $request, PlannedStep $step): RedirectResponse

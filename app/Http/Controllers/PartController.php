@@ -38,7 +38,7 @@ class PartController extends Controller
         $back = $this->change(
             $request, $piece, fn (CorePiece $core, Tables $tables): CorePiece => $core->joined(
                 ...Starter::with($kind, $core->partOrBody($request->part()), $id, $tables),
-            ), ['part added', $kind->label().' is drawn. Its shape, marks and coats are its own.'],
+            ), ['part added', $this->show->said($kind->label()).' is drawn. Its shape, marks and coats are its own.'],
         );
 
         return $back->getSession()?->has('errors') === true ? $back

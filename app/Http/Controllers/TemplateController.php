@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Piece;
 use App\Planning\ShopMapper;
+use App\View\Show;
 use App\View\TemplatePdf;
 use HonestGrain\Drawing\MarkTemplate;
 use HonestGrain\Piece\Part;
@@ -19,8 +20,14 @@ class TemplateController extends Controller
 {
     private const KEPT_SECONDS = 86_400;
 
-    public function show(Request $request, Piece $piece, string $mark, string $as, ShopMapper $mapper): Response
-    {
+    public function show(
+        Request $request,
+        Piece $piece,
+        string $mark,
+        string $as,
+        ShopMapper $mapper,
+        Show $show,
+    ): Response {
         $core = $mapper->piece($piece->workshop, $piece->document);
         $part = $this->partOf($core, $mark);
         abort_if($part === null, 404);
@@ -35,7 +42,7 @@ class TemplateController extends Controller
             $part, $part->mark($mark), $parts === null ? null : (int) $parts,
             $mapper->tables($piece->workshop)->calibration->layout,
         );
-        $label = $part->mark($mark)->label();
+        $label = $show->sentence($part->mark($mark)->label());
         $of = [$piece->name, ...$core->hasParts() ? [$part->name] : [], $label, $mark, 'template'];
         if ($as === 'svg') {
             return $this->download($svg, 'image/svg+xml; charset=UTF-8', 'svg', ...$of);

@@ -8,6 +8,7 @@ use App\View\Show;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Words\Sentences;
 use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -59,7 +60,9 @@ class FindBlank extends FormRequest
             );
         } catch (BadInput) {
             throw ValidationException::withMessages([
-                'wall' => 'These sizes do not make a '.lcfirst($form->label()).'; try a thinner wall.',
+                'wall' => 'These sizes do not make a '.lcfirst(
+                    (new Sentences)->say($form->label()),
+                ).'; try a thinner wall.',
             ]);
         }
     }

@@ -89,7 +89,7 @@ class LookInLab extends FormRequest
         try {
             return $table->allNamed($names, $plan);
         } catch (UnknownGrit $e) {
-            throw ValidationException::withMessages([$plan => $show->sentence($e->getMessage())])
+            throw ValidationException::withMessages([$plan => $show->sentence($e->said)])
                 ->redirectTo(route('lab'));
         }
     }

@@ -21,6 +21,9 @@ use Illuminate\Validation\Rule;
 /** A mark on a band of a part, and what is set for its technique; what is left empty is as usual. */
 class SaveMark extends PieceChange
 {
+    /** Of the one who asks; set before the names of fields are asked for. */
+    private Show $words;
+
     private const FARTHEST_MM = 6000.0;
 
     /** How a pen draws where nobody chose a repeat. */
@@ -28,6 +31,7 @@ class SaveMark extends PieceChange
 
     protected function fields(Show $show): array
     {
+        $this->words = $show;
         $along = $show->between(Unit::Length, 0, self::FARTHEST_MM);
         $fields = [
             'technique' => ['required', Rule::in(Techniques::table()->decorationKeys())],
@@ -54,7 +58,7 @@ class SaveMark extends PieceChange
     {
         $names = [];
         foreach (Setting::cases() as $setting) {
-            $names["set.$setting->value"] = lcfirst($setting->label());
+            $names["set.$setting->value"] = lcfirst($this->words->sentence($setting->label()));
         }
 
         return $names;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Abrasive\Exception;
 
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Words\Said;
 
 /** A grade that no scale holds, or a number that does not say which scale it is on. */
 final class UnknownGrit extends BadInput
@@ -13,8 +14,7 @@ final class UnknownGrit extends BadInput
     {
         return new self(
             'grit-scale', $field,
-            "$field is \"$number\", which is a different size on each scale: which one is it? Write \"P$number\" (P "
-                ."scale, FEPA) or \"CAMI $number\" (US scale).",
+            new Said('abrasive.unknown-grit.which-different-size-each', ['field' => $field, 'number' => $number]),
         );
     }
 
@@ -22,9 +22,10 @@ final class UnknownGrit extends BadInput
     {
         return new self(
             'unknown-grit', $field,
-            "$field is ".self::quote($name)
-                .'; it takes a grade such as "P120" (P12 to P2500) or "CAMI 320" (CAMI 24 to CAMI 1200), or a pad, '
-                .'wool, paste or compound by its name, such as "Grey non-woven pad".',
+            new Said('abrasive.unknown-grit.takes-grade-such-p120', [
+                'field' => $field,
+                'quote' => self::quote($name),
+            ]),
         );
     }
 }

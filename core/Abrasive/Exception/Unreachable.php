@@ -6,6 +6,8 @@ namespace HonestGrain\Abrasive\Exception;
 
 use HonestGrain\Abrasive\Grit;
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** No ladder of the abrasives at hand can leave the surface that is asked for; says which size is missing. */
 final class Unreachable extends BadInput
@@ -19,19 +21,24 @@ final class Unreachable extends BadInput
         ?Grit $coarser,
     ): self {
         $size = $finestMicron > 0
-            ? sprintf('between %.1f and %.1f µm', $finestMicron, $coarsestMicron)
-            : sprintf('of %.1f µm or finer', $coarsestMicron);
+            ? new Said('abrasive.unreachable.between-and', [
+                'finestMicron' => Quantity::um($finestMicron),
+                'coarsestMicron' => Quantity::um($coarsestMicron),
+            ])
+            : new Said('abrasive.unreachable.or-finer', ['coarsestMicron' => Quantity::um($coarsestMicron)]);
         $isMade = $suggested !== null && $suggested->micron >= $finestMicron;
         $grade = match (true) {
-            $isMade => ", such as $suggested->name",
-            $coarser !== null => " (no sheet of that size is made: $coarser->name, {$coarser->micron} µm, is the "
-                .'nearest, if you stop there of your own choice)',
+            $isMade => new Said('abrasive.unreachable.such-as', ['suggested' => $suggested->name]),
+            $coarser !== null => new Said('abrasive.unreachable.no-sheet-size-made', [
+                'coarser' => $coarser->name,
+                'micron' => Quantity::um($coarser->micron),
+            ]),
             default => '',
         };
 
         return new self(
             'unreachable', $field,
-            "Missing is a grit $size$grade: none of those at hand leaves the surface that comes next asks for.",
+            new Said('abrasive.unreachable.missing-grit-none-those', ['size' => $size, 'grade' => $grade]),
         );
     }
 
@@ -44,19 +51,31 @@ final class Unreachable extends BadInput
         float $coarsestMicron,
         ?Grit $suggested,
     ): self {
-        $to = $next === null ? '' : " to $next->name ($next->micron µm)";
+        $to = $next === null ? '' : new Said('abrasive.unreachable.to', [
+            'next' => $next->name,
+            'micron' => Quantity::um($next->micron),
+        ]);
         $isOne = $coarsestMicron >= $finestMicron && ($suggested->micron ?? INF) <= min(
             $coarsestMicron, $reached->micron,
         );
-        $size = $isOne ? sprintf(
-            'a grit between %.1f and %.1f µm', $finestMicron, min($coarsestMicron, $reached->micron),
-        ) : sprintf('more than one grit, the first of %.1f µm or coarser', $finestMicron);
-        $grade = $suggested === null || $suggested->micron >= $reached->micron ? '' : ", such as $suggested->name";
+        $size = $isOne ? new Said('abrasive.unreachable.grit-between', [
+            'finestMicron' => Quantity::um($finestMicron),
+            'coarsestMicron' => Quantity::um(min($coarsestMicron, $reached->micron)),
+        ]) : new Said('abrasive.unreachable.more-than-one-grit', ['finestMicron' => Quantity::um($finestMicron)]);
+        $grade = $suggested === null || $suggested->micron >= $reached->micron ? ''
+            : new Said('abrasive.unreachable.such-as', [
+                'suggested' => $suggested->name,
+            ]);
 
         return new self(
             'unreachable', $field,
-            "Missing is $size$grade: from $reached->name ($reached->micron µm)$to is too big a step, "
-                .'and its deeper scratches would stay.',
+            new Said('abrasive.unreachable.missing-from-too-big', [
+                'size' => $size,
+                'grade' => $grade,
+                'reached' => $reached->name,
+                'micron' => Quantity::um($reached->micron),
+                'to' => $to,
+            ]),
         );
     }
 }

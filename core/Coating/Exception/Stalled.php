@@ -5,18 +5,21 @@ declare(strict_types=1);
 namespace HonestGrain\Coating\Exception;
 
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** A wait that never ends in the air it is given. */
 final class Stalled extends BadInput
 {
-    public static function at(float $doneHours, float $needHours, string $why): self
+    public static function at(float $doneHours, float $needHours, Said|string $why): self
     {
         return new self(
             'stalled', 'climate',
-            sprintf(
-                'The wait stops at %.1f of %.1f reference hours and never ends: %s. It needs warmer or drier air.',
-                $doneHours, $needHours, $why,
-            ),
+            new Said('coating.stalled.wait-stops-reference-hours', [
+                'done' => Quantity::count($doneHours),
+                'need' => Quantity::count($needHours),
+                'why' => $why,
+            ]),
         );
     }
 }

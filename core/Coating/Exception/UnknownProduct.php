@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Coating\Exception;
 
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Words\Said;
 
 /** A product class that the catalogue does not hold. */
 final class UnknownProduct extends BadInput
@@ -13,7 +14,11 @@ final class UnknownProduct extends BadInput
     public static function named(string $field, string $name, array $known): self
     {
         return new self(
-            'unknown-product', $field, "$field is ".self::quote($name).'; it takes one of: '.implode('; ', $known).'.',
+            'unknown-product', $field, new Said('coating.unknown-product.takes-one', [
+                'field' => $field,
+                'quote' => self::quote($name),
+                'what' => implode('; ', $known),
+            ]),
         );
     }
 }

@@ -12,6 +12,8 @@ use HonestGrain\Coating\Family;
 use HonestGrain\Coating\FilmKind;
 use HonestGrain\Coating\Solvent;
 use HonestGrain\Coating\Verdict;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * Whether one finish may go over another (workshop rules). Each method answers for one property and gives null
@@ -40,7 +42,7 @@ final class CoatRules
             ?? self::oilOverFilm($under, $over)
             ?? self::overCuringOil($figures, $under, $over, $between)
             ?? self::filmOverFilm($under, $over, $between)
-            ?? Ruling::fine('Both soak in and harden alike.');
+            ?? Ruling::fine(new Said('coating.coat-rules.both-soak-harden-alike'));
         $asksMore = in_array($dry->verdict, [Verdict::AfterFullCure, Verdict::Barrier, Verdict::Never], true);
 
         return $asksMore ? $dry : Ruling::untilDry($under->class, $under->recoatFromHours, $between) ?? $dry;
@@ -53,33 +55,33 @@ final class CoatRules
         }
         $tooEarly = Ruling::untilDry($under->class, $under->recoatFromHours, $between);
         if ($over->isWax()) {
-            return $tooEarly ?? Ruling::fine('Wax over wax.');
+            return $tooEarly ?? Ruling::fine(new Said('coating.coat-rules.wax-over-wax'));
         }
         if ($over->neverCures() && $over->takesWax() && ! $under->isAbrasivePaste()) {
-            return $tooEarly ?? Ruling::fine('A blend of oil and wax renews wax.');
+            return $tooEarly ?? Ruling::fine(new Said('coating.coat-rules.blend-oil-wax-renews'));
         }
         if ($under->isAbrasivePaste()) {
             return match (true) {
                 $over->isPolish() => $tooEarly
-                    ?? Ruling::fine('Friction polish takes up the little wax the paste leaves.'),
+                    ?? Ruling::fine(new Said('coating.coat-rules.friction-polish-takes-up')),
                 $over->neverCures() => $tooEarly
-                    ?? Ruling::fine('An oil that never dries takes up the little wax the paste leaves.'),
+                    ?? Ruling::fine(new Said('coating.coat-rules.oil-never-dries-takes')),
                 default => Ruling::test(
-                    'The paste leaves a trace of wax.',
-                    'Wash it off twice with mineral spirits and try it on a test board.',
+                    new Said('coating.coat-rules.paste-leaves-trace-wax'),
+                    new Said('coating.coat-rules.wash-off-twice-mineral'),
                 ),
             };
         }
         if ($over->neverCures()) {
             return $tooEarly ?? Ruling::test(
-                'Oil that never dries softens the wax below.', 'Renew it with wax or with a blend of oil and wax, or '
-                    .'try it on a test board.',
+                new Said(
+                    'coating.coat-rules.oil-never-dries-softens',
+                ), new Said('coating.coat-rules.renew-wax-or-blend'),
             );
         }
 
         return Ruling::never(
-            'Nothing sticks over wax.', 'Wash the wax off twice with mineral spirits and begin again with dewaxed '
-                .'shellac.',
+            new Said('coating.coat-rules.nothing-sticks-over-wax'), new Said('coating.coat-rules.wash-wax-off-twice'),
         );
     }
 
@@ -90,20 +92,22 @@ final class CoatRules
         }
         if ($over->neverCures()) {
             return Ruling::untilDry($under->class, $under->recoatFromHours, $between)
-                ?? Ruling::fine('An oil that never cures is renewed with its own kind.');
+                ?? Ruling::fine(new Said('coating.coat-rules.oil-never-cures-renewed'));
         }
         if ($over->isWax() && ! $over->isAbrasivePaste()) {
             return $under->waxAfterHours === null
                 ? Ruling::test(
-                    'Wax over an oil that never cures stays soft.', 'Use the blend of mineral oil and wax instead.',
+                    new Said('coating.coat-rules.wax-over-oil-never'), new Said(
+                        'coating.coat-rules.use-blend-mineral-oil',
+                    ),
                 )
                 : (Ruling::untilHard($under->waxAfterHours, $between) ?? Ruling::fine(
-                    'Wax renews a blend of oil and wax.',
+                    new Said('coating.coat-rules.wax-renews-blend-oil'),
                 ));
         }
 
         return Ruling::never(
-            'The oil below never cures, so nothing holds over it.', 'Choose a curing oil, or finish without oil.',
+            new Said('coating.coat-rules.oil-below-never-cures'), new Said('coating.coat-rules.choose-curing-oil-or'),
         );
     }
 
@@ -114,8 +118,10 @@ final class CoatRules
         }
 
         return self::windowPassed($under, $between) ?? Ruling::fine($under->meltsIntoItself()
-            ? 'It melts into its own coats.'
-            : sprintf('A second coat of the same from %s on.', Ruling::span($under->recoatFromHours)));
+            ? new Said('coating.coat-rules.melts-into-own-coats')
+            : new Said('coating.coat-rules.second-coat-same-from', [
+                'span' => Ruling::span($under->recoatFromHours),
+            ]));
     }
 
     private static function windowPassed(Coating $under, Between $between): ?Ruling
@@ -125,10 +131,10 @@ final class CoatRules
             return null;
         }
 
-        return Ruling::scuff(sprintf(
-            'Its recoat window closed at %s, %s ago: the surface is too hard to bite.',
-            Ruling::span($under->recoatUntilHours), Ruling::span($between->hours - $under->recoatUntilHours),
-        ));
+        return Ruling::scuff(new Said('coating.coat-rules.recoat-window-closed-ago', [
+            'span' => Ruling::span($under->recoatUntilHours),
+            'span2' => Ruling::span($between->hours - $under->recoatUntilHours),
+        ]));
     }
 
     private static function waxOver(Coating $under, Coating $over, Between $between): ?Ruling
@@ -138,7 +144,7 @@ final class CoatRules
         }
 
         return Ruling::untilHard($under->waxAfterHours ?? $under->fullCureHours(), $between)
-            ?? Ruling::fine('Wax goes last, over a coat that is hard.');
+            ?? Ruling::fine(new Said('coating.coat-rules.wax-goes-last-over'));
     }
 
     private static function overWaxOil(Coating $under, Coating $over, Between $between): ?Ruling
@@ -148,8 +154,7 @@ final class CoatRules
         }
         if (! $over->buildsFilm()) {
             return Ruling::test(
-                'The wax in the coat below keeps other oils out.', 'Renew it with its own kind, or try it on a '
-                    .'test board.',
+                new Said('coating.coat-rules.wax-coat-below-keeps'), new Said('coating.coat-rules.renew-own-kind-or'),
             );
         }
 
@@ -157,12 +162,11 @@ final class CoatRules
 
         return $mayHold && $between->hasHad($under->fullCureHours())
             ? Ruling::test(
-                'Hard-wax oil holds wax: a film over it may peel.', 'Stay with hard-wax oil, or scuff it and try it '
-                    .'on a test board.',
+                new Said('coating.coat-rules.hard-wax-oil-holds'), new Said('coating.coat-rules.stay-hard-wax-oil'),
             )
             : Ruling::never(
-                'Hard-wax oil holds wax, and a film does not stick to it.',
-                'Stay with hard-wax oil, or finish with wax.',
+                new Said('coating.coat-rules.hard-wax-oil-holds-wax'),
+                new Said('coating.coat-rules.stay-hard-wax-oil-or'),
             );
     }
 
@@ -172,16 +176,17 @@ final class CoatRules
             return null;
         }
         if ($over->film === FilmKind::Penetrating) {
-            return Ruling::fine('Oil soaks into the open paint: its usual finish.');
+            return Ruling::fine(new Said('coating.coat-rules.oil-soaks-into-open'));
         }
 
         return $over->solvent === Solvent::Water || $over->cure === Cure::Reactive
             ? Ruling::test(
-                $over->solvent === Solvent::Water ? 'Water softens casein paint.' : 'Resin soaks unevenly into '
-                    .'casein paint.',
-                'Oil it or seal it with dewaxed shellac, or try it on a test board.',
+                $over->solvent === Solvent::Water ? new Said(
+                    'coating.coat-rules.water-softens-casein-paint',
+                ) : new Said('coating.coat-rules.resin-soaks-unevenly-into'),
+                new Said('coating.coat-rules.oil-or-seal-dewaxed'),
             )
-            : Ruling::fine('The open paint holds what seals it.');
+            : Ruling::fine(new Said('coating.coat-rules.open-paint-holds-what'));
     }
 
     private static function shellacOver(
@@ -197,7 +202,7 @@ final class CoatRules
 
         return $over->isShellac() && ! $over->isPolish() && ! $under->isPolish() && ! $under->meltsIntoItself()
             ? Ruling::fine(
-                'Shellac sticks to whatever is dry and free of wax: that is why it serves as the barrier coat.',
+                new Said('coating.coat-rules.shellac-sticks-whatever-dry'),
             )
             : null;
     }
@@ -206,8 +211,9 @@ final class CoatRules
     {
         return $over->isOpenPaint() && $under->buildsFilm() && ! $under->isShellac()
             ? Ruling::test(
-                'Casein paint wants an open ground: on a closed film it flakes.', 'Paint the bare wood, or try it on '
-                    .'a test board.',
+                new Said(
+                    'coating.coat-rules.casein-paint-wants-open',
+                ), new Said('coating.coat-rules.paint-bare-wood-or'),
             )
             : null;
     }
@@ -219,14 +225,13 @@ final class CoatRules
         }
         if ($under->isShellac() && ! $under->isPolish()) {
             return Ruling::test(
-                'A thin wash of sealer lets some oil in; more than that leaves it sticky on top.',
-                'Try it on a test board and wipe every trace off.',
+                new Said('coating.coat-rules.thin-wash-sealer-lets'),
+                new Said('coating.coat-rules.try-test-board-wipe'),
             );
         }
 
         return Ruling::never(
-            'Oil cannot soak in through a film: it stays sticky on top.', 'Oil the bare wood first, or leave the '
-                .'oil out.',
+            new Said('coating.coat-rules.oil-cannot-soak-through'), new Said('coating.coat-rules.oil-bare-wood-first'),
         );
     }
 
@@ -246,23 +251,25 @@ final class CoatRules
         }
         if ($under->cure === $over->cure && $under->solidsPercent < $figures->pureOilSolidsPercent) {
             return self::windowPassed($under, $between)
-                ?? Ruling::fine('Both are oil and resin in the same solvent: the film bonds once the blend is dry.');
+                ?? Ruling::fine(new Said('coating.coat-rules.both-oil-resin-same'));
         }
         $cure = Ruling::untilHard($under->fullCureHours(), $between);
         if ($cure === null) {
-            return Ruling::fine('The oil has cured through.');
+            return Ruling::fine(new Said('coating.coat-rules.oil-has-cured-through'));
         }
         if (! in_array($over->solvent, [Solvent::Water, Solvent::LacquerThinner], true)) {
             return $cure;
         }
-        $what = $over->solvent === Solvent::Water ? 'A water-borne coat' : 'Lacquer';
+        $what = $over->solvent === Solvent::Water ? new Said('coating.coat-rules.water-borne-coat') : 'Lacquer';
 
         return Ruling::barrier(
-            "$what over oil that has not cured crawls or lifts.",
-            sprintf(
-                'Put dewaxed shellac between%s, or wait %s days for full cure.', self::isPureOil($figures, $under)
-                    ? ' once the oil has had '.Ruling::span($under->handleHours) : '', $under->fullCureDays,
-            ),
+            new Said('coating.coat-rules.over-oil-has-not', ['what' => $what]),
+            new Said('coating.coat-rules.put-dewaxed-shellac-between', [
+                'what' => self::isPureOil($figures, $under) ? new Said('coating.coat-rules.once-oil-has-had', [
+                    'span' => Ruling::span($under->handleHours),
+                ]) : '',
+                'fullCureDays' => Quantity::count($under->fullCureDays),
+            ]),
         );
     }
 
@@ -279,29 +286,32 @@ final class CoatRules
         }
         if ($under->isPolish() && ! $over->isShellac()) {
             return Ruling::test(
-                'Friction polish holds oil and wax-soft shellac; coats over it may peel.',
-                'Wash it back with alcohol, or finish with wax.',
+                new Said('coating.coat-rules.friction-polish-holds-oil'),
+                new Said('coating.coat-rules.wash-back-alcohol-or'),
             );
         }
         if ($under->isShellac()) {
             return Ruling::fine(
-                'Dewaxed shellac bonds with almost anything over it (check that the label says dewaxed).',
+                new Said('coating.coat-rules.dewaxed-shellac-bonds-almost'),
             );
         }
         if ($over->solvent === Solvent::LacquerThinner && ! $under->meltsIntoItself()) {
             return $under->cure === Cure::Reactive
-                ? (self::windowPassed($under, $between) ?? Ruling::scuff('Lacquer needs a key on cured resin.'))
+                ? (self::windowPassed($under, $between) ?? Ruling::scuff(
+                    new Said('coating.coat-rules.lacquer-needs-key-cured'),
+                ))
                 : Ruling::barrier(
-                    'Lacquer thinner swells this film: it wrinkles.', 'Put dewaxed shellac between and try it on a '
-                        .'test board.',
+                    new Said('coating.coat-rules.lacquer-thinner-swells-film'), new Said(
+                        'coating.coat-rules.put-dewaxed-shellac-between-try',
+                    ),
                 );
         }
         if ($under->cure === Cure::Oxidative && $over->cure !== Cure::Oxidative) {
             return Ruling::untilHard($under->fullCureHours(), $between)
-                ?? Ruling::fine('The film below has cured through; a light rub gives the new coat its key.');
+                ?? Ruling::fine(new Said('coating.coat-rules.film-below-has-cured'));
         }
         if ($under->meltsIntoItself() && $over->solvent === $under->solvent) {
-            return Ruling::fine('The same solvent melts the two films into one.');
+            return Ruling::fine(new Said('coating.coat-rules.same-solvent-melts-two'));
         }
 
         return self::windowPassed($under, $between) ?? self::keyed($under, $over);
@@ -312,11 +322,11 @@ final class CoatRules
         // Resins that react are alike only within one family: CA and epoxy share nothing but the word.
         $alike = $under->cure === $over->cure && ($under->cure !== Cure::Reactive || $under->family === $over->family);
         if ($alike) {
-            return Ruling::fine('The films harden alike and bond within the window.');
+            return Ruling::fine(new Said('coating.coat-rules.films-harden-alike-bond'));
         }
 
         return $over->isShellac()
-            ? Ruling::fine('Shellac bonds with a hard film.')
-            : Ruling::scuff('The upper coat does not bite into this film by its own solvent.');
+            ? Ruling::fine(new Said('coating.coat-rules.shellac-bonds-hard-film'))
+            : Ruling::scuff(new Said('coating.coat-rules.upper-coat-does-not'));
     }
 }

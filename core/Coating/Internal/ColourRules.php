@@ -11,6 +11,7 @@ use HonestGrain\Coating\ColourFamily;
 use HonestGrain\Coating\Cure;
 use HonestGrain\Coating\Solvent;
 use HonestGrain\Coating\Stain;
+use HonestGrain\Words\Said;
 
 /**
  * What may go over a colour, and what a colour may go over (workshop rules).
@@ -29,16 +30,23 @@ final class ColourRules
     public static function colourOverColour(Stain $under, Stain $over, Between $between): Ruling
     {
         if ($under->isWax() && ! $over->isWax()) {
-            return Ruling::never('Colour does not take over wax.', 'Colour the bare wood first and lime afterwards.');
+            return Ruling::never(
+                new Said('coating.colour-rules.colour-does-not-take'),
+                new Said('coating.colour-rules.colour-bare-wood-first'),
+            );
         }
         if ($over->takesColourOut() && ! $under->takesColourOut()) {
             return Ruling::never(
-                'Bleach takes the colour below out again.', 'Bleach first, neutralise, let it dry, then colour.',
+                new Said('coating.colour-rules.bleach-takes-colour-below'), new Said(
+                    'coating.colour-rules.bleach-first-neutralise-let',
+                ),
             );
         }
         if ($under->isOilBound() && in_array($over->family, [ColourFamily::Dye, ColourFamily::Ebonising], true)) {
             return Ruling::never(
-                'The oil that binds the stain below keeps it off the wood.', 'Put it on first and stain over it.',
+                new Said(
+                    'coating.colour-rules.oil-binds-stain-below',
+                ), new Said('coating.colour-rules.put-first-stain-over'),
             );
         }
         if ($under->takesColourOut() && $over->family === ColourFamily::Ebonising) {
@@ -51,15 +59,17 @@ final class ColourRules
         }
         if ($over->needsSealed) {
             return Ruling::barrier(
-                'It wants a sealed ground, or it greys the whole surface.', self::seal($under, null, $over->carrier),
+                new Said('coating.colour-rules.wants-sealed-ground-or'), self::seal($under, null, $over->carrier),
             );
         }
 
         return $under->isFastTo($over->solvent())
-            ? Ruling::fine(sprintf('The lower colour does not dissolve in %s.', $over->carrier->value))
+            ? Ruling::fine(new Said('coating.colour-rules.lower-colour-does-not', [
+                'carrier' => $over->carrier->value,
+            ]))
             : Ruling::test(
-                sprintf('The %s of the upper colour wakes the lower one: they mix on the wood.', $over->carrier->value),
-                'Try it on a test board, or seal between with a thin sprayed coat.',
+                new Said('coating.colour-rules.upper-colour-wakes-lower', ['carrier' => $over->carrier->value]),
+                new Said('coating.colour-rules.try-test-board-or'),
             );
     }
 
@@ -67,14 +77,14 @@ final class ColourRules
     {
         return $between->isShorterThan($bleach->coatFromHours)
             ? Ruling::never(
-                'Iron liquor on bleach that is not neutralised and dry foams, spits and goes brown.',
-                sprintf(
-                    'Neutralise it, rinse it twice, and wait %s first.', Ruling::span($bleach->coatFromHours),
-                ),
+                new Said('coating.colour-rules.iron-liquor-bleach-not'),
+                new Said('coating.colour-rules.neutralise-rinse-twice-wait', [
+                    'span' => Ruling::span($bleach->coatFromHours),
+                ]),
             )
             : Ruling::test(
-                'Bleach takes tannin with the colour: iron turns what is left of it grey.',
-                'Neutralise twice, brush on strong tea, and try it on a test board; or leave the bleach out.',
+                new Said('coating.colour-rules.bleach-takes-tannin-colour'),
+                new Said('coating.colour-rules.neutralise-twice-brush-strong'),
             );
     }
 
@@ -82,10 +92,13 @@ final class ColourRules
     {
         if ($under->isWax()) {
             return $over->isWax()
-                ? (Ruling::untilDry($under->class, $under->dryHours, $between) ?? Ruling::fine('Wax over wax.'))
+                ? (Ruling::untilDry($under->class, $under->dryHours, $between) ?? Ruling::fine(
+                    new Said('coating.colour-rules.wax-over-wax'),
+                ))
                 : Ruling::never(
-                    'Nothing but wax holds over liming wax.', 'Seal first and lime with a water paste instead, or '
-                        .'finish with wax.',
+                    new Said(
+                        'coating.colour-rules.nothing-but-wax-holds',
+                    ), new Said('coating.colour-rules.seal-first-lime-water'),
                 );
         }
         $wet = Ruling::untilDry($under->class, $under->coatFromHours, $between)
@@ -94,24 +107,26 @@ final class ColourRules
             return $wet;
         }
         if ($under->isOilBound() && $over->cure === Cure::Oxidative) {
-            return Ruling::fine('Oil and varnish are its own kind: they bind what is left of it.');
+            return Ruling::fine(new Said('coating.colour-rules.oil-varnish-own-kind'));
         }
         // Reactive resins carry no solvent that could lift a colour.
         $carriesNone = $over->cure === Cure::Reactive && $over->solvent === Solvent::None;
         if ($carriesNone || $under->isFastTo($over->solvent)) {
-            $in = $over->solvent === Solvent::None ? 'this finish' : $over->solvent->value;
+            $in = $over->solvent === Solvent::None ? new Said(
+                'coating.colour-rules.this-finish',
+            ) : $over->solvent->value;
 
-            return Ruling::fine("The colour does not dissolve in $in.");
+            return Ruling::fine(new Said('coating.colour-rules.colour-does-not-dissolve', ['in' => $in]));
         }
         $solvent = $over->solvent === Solvent::None ? 'oil' : $over->solvent->value;
 
         return $over->isSprayed()
             ? Ruling::test(
-                "The colour dissolves in $solvent; only light, nearly dry sprayed passes leave it where it is.",
-                'Mist the first two coats and try it on a test board.',
+                new Said('coating.colour-rules.colour-dissolves-only-light', ['solvent' => $solvent]),
+                new Said('coating.colour-rules.mist-first-two-coats'),
             )
             : Ruling::barrier(
-                "The colour dissolves in $solvent and would be dragged about.",
+                new Said('coating.colour-rules.colour-dissolves-would-dragged', ['solvent' => $solvent]),
                 self::seal($under, $over, $over->solvent),
             );
     }
@@ -125,21 +140,26 @@ final class ColourRules
         }
         if ($over->isWax()) {
             return Ruling::untilHard($under->waxAfterHours ?? $under->fullCureHours(), $between)
-                ?? Ruling::fine('It lies in the pores over the sealed ground.');
+                ?? Ruling::fine(new Said('coating.colour-rules.lies-pores-over-sealed'));
         }
         if ($over->needsSealed && $under->buildsFilm()) {
-            return Ruling::fine('It lies in the pores over the sealed ground.');
+            return Ruling::fine(new Said('coating.colour-rules.lies-pores-over-sealed'));
         }
         if ($under->buildsFilm() && $over->family === ColourFamily::Pigment) {
             return Ruling::test(
-                'Over a sealer, pigment works as a glaze and must be sealed in.', 'Try it on a test board and coat '
-                    .'over it.',
+                new Said(
+                    'coating.colour-rules.over-sealer-pigment-works',
+                ), new Said('coating.colour-rules.try-test-board-coat'),
             );
         }
 
         return Ruling::never(
-            sprintf('Colour after %s has gone on does not reach the wood.', $under->buildsFilm() ? 'a film' : 'oil'),
-            'Colour the bare wood first.',
+            new Said('coating.colour-rules.colour-after-has-gone', [
+                'what' => $under->buildsFilm() ? new Said(
+                    'coating.colour-rules.a-film',
+                ) : new Said('coating.colour-rules.oil'),
+            ]),
+            new Said('coating.colour-rules.colour-bare-wood-first-2'),
         );
     }
 
@@ -155,29 +175,29 @@ final class ColourRules
         $late = Ruling::untilHard($figures->oilBoundUnderWaterHours, $between);
 
         return $late === null ? null : Ruling::barrier(
-            sprintf(
-                'The oil that binds the stain lets go of water for %s: the coat crawls.', Ruling::span(
+            new Said('coating.colour-rules.oil-binds-stain-lets', [
+                'span' => Ruling::span(
                     $figures->oilBoundUnderWaterHours,
                 ),
-            ),
-            "$late->mend Or put dewaxed shellac between.",
+            ]),
+            new Said('coating.colour-rules.or-put-dewaxed-shellac', ['mend' => $late->mend ?? '']),
         );
     }
 
     /**
      * The barrier that this colour stays put under, that is not of the solvent to be kept off, and that takes the coat.
      */
-    private static function seal(Stain $under, ?Coating $over, Solvent $keptOff): string
+    private static function seal(Stain $under, ?Coating $over, Solvent $keptOff): Said
     {
         foreach (self::BARRIERS as $name => $solvent) {
             $isUsual = $under->isOilBound() && $solvent === Solvent::MineralSpirits;
             $takesIt = $over === null || $solvent === Solvent::Alcohol || self::bites($over, $solvent);
             if ($solvent !== $keptOff && $takesIt && ($isUsual || $under->isFastTo($solvent))) {
-                return "Seal first with $name, or spray the first coat.";
+                return new Said('coating.colour-rules.seal-first-or-spray', ['name' => $name]);
             }
         }
 
-        return 'Seal with a light sprayed coat of another solvent.';
+        return new Said('coating.colour-rules.seal-light-sprayed-coat');
     }
 
     /**

@@ -6,6 +6,7 @@ namespace HonestGrain\Coating\Internal;
 
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Verdict;
+use HonestGrain\Words\Said;
 
 /**
  * What a rule says of one layer over another: a verdict, its reason and, where it is not fine, the mend.
@@ -14,31 +15,32 @@ use HonestGrain\Coating\Verdict;
  */
 final readonly class Ruling
 {
-    private function __construct(public Verdict $verdict, public string $reason, public ?string $mend = null)
-    {
+    private function __construct(
+        public Verdict $verdict, public Said|string $reason, public Said|string|null $mend = null,
+    ) {
     }
 
-    public static function fine(string $reason): self
+    public static function fine(Said|string $reason): self
     {
         return new self(Verdict::Fine, $reason);
     }
 
-    public static function scuff(string $reason): self
+    public static function scuff(Said|string $reason): self
     {
-        return new self(Verdict::ScuffFirst, $reason, 'Scuff it dull with a grey pad and wipe off the dust.');
+        return new self(Verdict::ScuffFirst, $reason, new Said('coating.ruling.scuff-dull-grey-pad'));
     }
 
-    public static function barrier(string $reason, string $mend): self
+    public static function barrier(Said|string $reason, Said|string $mend): self
     {
         return new self(Verdict::Barrier, $reason, $mend);
     }
 
-    public static function test(string $reason, string $mend): self
+    public static function test(Said|string $reason, Said|string $mend): self
     {
         return new self(Verdict::TestFirst, $reason, $mend);
     }
 
-    public static function never(string $reason, string $mend): self
+    public static function never(Said|string $reason, Said|string $mend): self
     {
         return new self(Verdict::Never, $reason, $mend);
     }
@@ -50,14 +52,16 @@ final readonly class Ruling
             return null;
         }
         $mend = $between->hours === null
-            ? sprintf('Wait %s.', self::span($needHours))
-            : sprintf(
-                'It has had %s; wait another %s.', self::span($between->hours),
-                self::span($needHours - $between->hours),
-            );
+            ? new Said('coating.ruling.wait', ['span' => self::span($needHours)])
+            : new Said('coating.ruling.has-had-wait-another', [
+                'span' => self::span($between->hours),
+                'span2' => self::span($needHours - $between->hours),
+            ]);
 
         return new self(
-            Verdict::AfterFullCure, sprintf('The coat below must be hard: %s.', self::span($needHours)), $mend,
+            Verdict::AfterFullCure, new Said('coating.ruling.coat-below-must-hard', [
+                'span' => self::span($needHours),
+            ]), $mend,
         );
     }
 
@@ -70,22 +74,24 @@ final readonly class Ruling
 
         return new self(
             Verdict::AfterFullCure,
-            sprintf(
-                'Too early: %s needs %s and has had %s.', $name, self::span($needHours), self::span($between->hours),
-            ),
-            sprintf('Wait another %s.', self::span($needHours - $between->hours)),
+            new Said('coating.ruling.too-early-needs-has', [
+                'name' => $name,
+                'span' => self::span($needHours),
+                'span2' => self::span($between->hours),
+            ]),
+            new Said('coating.ruling.wait-another', ['span' => self::span($needHours - $between->hours)]),
         );
     }
 
     /** Hours in words: days from two on, minutes under one. */
-    public static function span(float $hours): string
+    public static function span(float $hours): Said|string
     {
         return match (true) {
             $hours >= 48 => round($hours / 24, 1).' days',
             $hours >= 1 => round($hours, 1).' h',
             $hours * 60 >= 1 => round($hours * 60).' min',
             $hours > 0 => 'a minute',
-            default => 'no time',
+            default => new Said('coating.ruling.no-time'),
         };
     }
 }

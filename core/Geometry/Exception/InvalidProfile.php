@@ -6,6 +6,8 @@ namespace HonestGrain\Geometry\Exception;
 
 use HonestGrain\Geometry\Node;
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** A profile whose nodes do not describe a turned piece. */
 final class InvalidProfile extends BadInput
@@ -14,30 +16,42 @@ final class InvalidProfile extends BadInput
     {
         return new self(
             'out-of-range', $field,
-            sprintf(
-                '%s (%s) is %s; it takes a length from %s to %s mm.', $field, $axis, self::quote($value), $min,
-                Node::MAX_MM,
-            ),
+            new Said('geometry.invalid-profile.takes-length-from', [
+                'field' => $field,
+                'axis' => $axis,
+                'quote' => self::quote($value),
+                'min' => Quantity::mm($min),
+                'what' => Quantity::mm(Node::MAX_MM),
+            ]),
         );
     }
 
     public static function node(string $field, mixed $value): self
     {
         return new self(
-            'type', $field, "$field is ".self::quote($value).'; a node is [z, r] or [z, r, "corner"] in mm.',
+            'type', $field, new Said('geometry.invalid-profile.node-z-r-or', [
+                'field' => $field,
+                'quote' => self::quote($value),
+            ]),
         );
     }
 
     public static function nodeCount(string $field, int $count, int $max): self
     {
-        return new self('node-count', $field, "$field has $count nodes; a curve takes 2 to $max.");
+        return new self('node-count', $field, new Said('geometry.invalid-profile.has-nodes-curve-takes', [
+            'field' => $field,
+            'count' => Quantity::count($count),
+            'max' => Quantity::count($max),
+        ]));
     }
 
     public static function tooIntricate(string $field, int $max): self
     {
         return new self(
             'too-intricate', $field,
-            "$field winds so much that it takes more than $max points to follow it; use fewer nodes, or corners.",
+            new Said(
+                'geometry.invalid-profile.winds-so-much-takes', ['field' => $field, 'max' => Quantity::count($max)],
+            ),
         );
     }
 
@@ -45,7 +59,7 @@ final class InvalidProfile extends BadInput
     {
         return new self(
             'coincident-nodes', $field,
-            "$field stands on the node before it; neighbouring nodes must be at least 0.01 mm apart.",
+            new Said('geometry.invalid-profile.stands-node-before-neighbouring', ['field' => $field]),
         );
     }
 
@@ -53,11 +67,11 @@ final class InvalidProfile extends BadInput
     {
         return new self(
             'self-crossing', $field,
-            sprintf(
-                '%s crosses or touches itself or the other curve, or runs back on itself, near z %.1f, r %.1f mm; '
-                    .'move the nodes until it no longer does.',
-                $field, $z, $r,
-            ),
+            new Said('geometry.invalid-profile.crosses-or-touches-itself', [
+                'field' => $field,
+                'z' => Quantity::count($z),
+                'r' => Quantity::mm($r),
+            ]),
         );
     }
 
@@ -65,10 +79,11 @@ final class InvalidProfile extends BadInput
     {
         return new self(
             'inside-out', $field,
-            sprintf(
-                '%s passes outside the outer curve near z %.1f, r %.1f mm; the inner curve must stay within the wood.',
-                $field, $z, $r,
-            ),
+            new Said('geometry.invalid-profile.passes-outside-outer-curve', [
+                'field' => $field,
+                'z' => Quantity::count($z),
+                'r' => Quantity::mm($r),
+            ]),
         );
     }
 
@@ -76,10 +91,11 @@ final class InvalidProfile extends BadInput
     {
         return new self(
             'upside-down', $field,
-            sprintf(
-                '%s runs from z %.1f up to z %.1f mm; its nodes go from the rim down to the bottom.', $field, $firstZ,
-                $lastZ,
-            ),
+            new Said('geometry.invalid-profile.runs-from-z-up', [
+                'field' => $field,
+                'firstZ' => Quantity::count($firstZ),
+                'lastZ' => Quantity::mm($lastZ),
+            ]),
         );
     }
 
@@ -87,10 +103,11 @@ final class InvalidProfile extends BadInput
     {
         return new self(
             'through-the-floor', $field,
-            sprintf(
-                '%s goes down to z %.1f mm, at or below the foot at z %.1f mm; it must stay above the foot.', $field,
-                $bottomZ, $footZ,
-            ),
+            new Said('geometry.invalid-profile.goes-down-z-or', [
+                'field' => $field,
+                'bottomZ' => Quantity::mm($bottomZ),
+                'footZ' => Quantity::mm($footZ),
+            ]),
         );
     }
 
@@ -103,11 +120,12 @@ final class InvalidProfile extends BadInput
     {
         return new self(
             'band-off-curve', $field,
-            sprintf(
-                '%s runs from %.1f to %.1f mm; it takes distances from 0 to %.1f mm (the length of the curve), the '
-                    .'first smaller than the second.',
-                $field, $fromMm, $toMm, $arcMm,
-            ),
+            new Said('geometry.invalid-profile.runs-from-takes-distances', [
+                'field' => $field,
+                'from' => Quantity::mm($fromMm),
+                'to' => Quantity::mm($toMm),
+                'arc' => Quantity::mm($arcMm),
+            ]),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace HonestGrain\Mending\Internal;
 
 use HonestGrain\Calibration\MendingRates;
 use HonestGrain\Mending\Remedy;
+use HonestGrain\Words\Said;
 
 /**
  * What can be done about what went wrong with colour, coats, a lid or a liner, the gentlest first. Workshop rules.
@@ -29,18 +30,20 @@ final readonly class CoatWays
     {
         return $this->at->isCoated() ? [
             $this->at->remedy(
-                'touch-in', 'Touch the place in, feather it out, and coat again',
-                'A thin coat on the bare place first brings it level with the rest.', [
+                'touch-in', new Said('mending.coat-ways.touch-place-feather-out'),
+                new Said('mending.coat-ways.thin-coat-bare-place'), [
                     $this->at->step(
-                        'coat', 'Touch the bare place in', $this->rates->touchMinutes, $this->at->recoatHours(),
-                        'The same product, thin, a little over the edge.', $this->at->lastProduct(),
+                        'coat', new Said(
+                            'mending.coat-ways.touch-bare-place',
+                        ), $this->rates->touchMinutes, $this->at->recoatHours(),
+                        new Said('mending.coat-ways.same-product-thin-little'), $this->at->lastProduct(),
                     ),
                 ], $this->at->againLastCoat(),
             ),
             $this->usual->strip(),
         ] : [$this->at->remedy(
-            'colour-again', 'Even it with the last grit and colour again',
-            'Colour that went with the dust has to come back on an even ground.', [$this->usual->evened()],
+            'colour-again', new Said('mending.coat-ways.even-last-grit-colour'),
+            new Said('mending.coat-ways.colour-went-dust-has'), [$this->usual->evened()],
             $this->at->againMarks(),
         )];
     }
@@ -50,26 +53,32 @@ final readonly class CoatWays
     {
         return [
             $this->at->remedy(
-                'even-out', 'Wipe it over with its own solvent while it moves, and let it dry',
-                'A wet edge that dried too soon can often be moved again.', [
+                'even-out', new Said('mending.coat-ways.wipe-over-own-solvent'),
+                new Said('mending.coat-ways.wet-edge-dried-too'), [
                     ...$this->usual->bared(),
                     $this->at->step(
-                        'wipe-clean', 'Wipe the colour over with its own solvent',
+                        'wipe-clean', new Said('mending.coat-ways.wipe-colour-over-own'),
                         $this->at->over($this->rates->wipeDownMinutesPer100Cm2), $this->rates->dryHours,
-                        'A cloth, not wet; from one end to the other without stopping.',
+                        new Said('mending.coat-ways.cloth-not-wet-from'),
                     ),
                 ], $this->at->againCoats(),
             ),
             $this->at->remedy(
-                'sand-back', 'Sand it back and colour again', 'An uneven ground drinks unevenly.',
+                'sand-back', new Said('mending.coat-ways.sand-back-colour-again'), new Said(
+                    'mending.coat-ways.uneven-ground-drinks-unevenly',
+                ),
                 [...$this->usual->bared(), $this->usual->evened()], $this->at->againMarks() ?: $this->at->againCoats(),
             ),
             $this->at->remedy(
-                'darker', 'Go over it with a darker colour', 'Dark covers what light will not.', [
+                'darker', new Said('mending.coat-ways.go-over-darker-colour'), new Said(
+                    'mending.coat-ways.dark-covers-what-light',
+                ), [
                     ...$this->usual->bared(),
                     $this->at->step(
-                        'dye', 'Lay a darker colour over it', $this->at->over($this->rates->wipeDownMinutesPer100Cm2),
-                        $this->rates->dryHours, 'Try it on a test board of the same wood first.',
+                        'dye', new Said(
+                            'mending.coat-ways.lay-darker-colour-over',
+                        ), $this->at->over($this->rates->wipeDownMinutesPer100Cm2),
+                        $this->rates->dryHours, new Said('mending.coat-ways.try-test-board-same'),
                     ),
                 ], $this->at->againCoats(),
             ),
@@ -81,23 +90,27 @@ final readonly class CoatWays
     {
         return [
             $this->at->remedy(
-                'slice', 'Let it harden, slice it off and level it', 'A drip that is soft inside smears.', [
+                'slice', new Said('mending.coat-ways.let-harden-slice-off'), new Said(
+                    'mending.coat-ways.drip-soft-inside-smears',
+                ), [
                     $this->at->step(
-                        'own', 'Let the drip harden', 0.0, $this->at->hardHours(), 'Press it with a nail: no print.',
+                        'own', new Said('mending.coat-ways.let-drip-harden'), 0.0, $this->at->hardHours(), new Said(
+                            'mending.coat-ways.press-nail-no-print',
+                        ),
                     ),
                     $this->at->step(
-                        'denib', 'Slice the drip off and level it', $this->rates->sliceMinutes, 0.0,
-                        'A sharp blade nearly flat, then worn fine paper on a small block.',
+                        'denib', new Said('mending.coat-ways.slice-drip-off-level'), $this->rates->sliceMinutes, 0.0,
+                        new Said('mending.coat-ways.sharp-blade-nearly-flat'),
                     ),
                 ], $this->at->isLastCoatDone() ? $this->at->againLastCoat() : [],
             ),
             $this->at->remedy(
-                'wipe', 'It is still wet: wipe it off and lay the coat again',
-                'While it flows it can be taken off whole.', [
+                'wipe', new Said('mending.coat-ways.still-wet-wipe-off'),
+                new Said('mending.coat-ways.while-flows-can-taken'), [
                     $this->at->step(
-                        'wipe-clean', 'Wipe the wet coat off with its own solvent',
+                        'wipe-clean', new Said('mending.coat-ways.wipe-wet-coat-off'),
                         $this->at->over($this->rates->wipeDownMinutesPer100Cm2), $this->rates->flashHours,
-                        'A clean cloth, turned often.',
+                        new Said('mending.coat-ways.clean-cloth-turned-often'),
                     ),
                 ], $this->at->againLastCoat(),
             ),
@@ -109,17 +122,19 @@ final readonly class CoatWays
     {
         return [
             $this->at->remedy(
-                'rub-down', 'Rub it down and go on',
-                'Nibs stand up: they are cut off before the next coat buries them.', [
+                'rub-down', new Said('mending.coat-ways.rub-down-go'),
+                new Said('mending.coat-ways.nibs-stand-up-they'), [
                     $this->usual->rubDown(),
                 ], $this->at->isLastCoatDone() ? $this->at->againLastCoat() : [],
             ),
             $this->at->remedy(
-                'polish', 'Leave the coat, and polish the nibs out once it is hard',
-                'On a last coat a pad and wax can be enough.', [
+                'polish', new Said('mending.coat-ways.leave-coat-polish-nibs'),
+                new Said('mending.coat-ways.last-coat-pad-wax'), [
                     $this->at->step(
-                        'compound', 'Polish the nibs out', $this->at->over($this->rates->polishMinutesPer100Cm2), 0.0,
-                        'A grey pad with wax, lightly, until the finger feels nothing.', null, $this->at->hardHours(),
+                        'compound', new Said('mending.coat-ways.polish-nibs-out'), $this->at->over(
+                            $this->rates->polishMinutesPer100Cm2,
+                        ), 0.0,
+                        new Said('mending.coat-ways.grey-pad-wax-lightly'), null, $this->at->hardHours(),
                     ),
                 ], [],
             ),
@@ -131,17 +146,17 @@ final readonly class CoatWays
     {
         return [
             $this->at->remedy(
-                'rub-down', 'Rub it level and lay the coat again, thinner',
-                'Streaks are thickness: they come level with the pad, or under a thinner coat.',
+                'rub-down', new Said('mending.coat-ways.rub-level-lay-coat'),
+                new Said('mending.coat-ways.streaks-thickness-they-come'),
                 [$this->usual->rubDown()], $this->at->againLastCoat(),
             ),
             ...! $this->at->meltsAgain() ? [] : [$this->at->remedy(
-                'melt', 'Go over it with a cloth that is damp with its solvent',
-                'What dissolves in itself flows out again.', [
+                'melt', new Said('mending.coat-ways.go-over-cloth-damp'),
+                new Said('mending.coat-ways.what-dissolves-itself-flows'), [
                     $this->at->step(
-                        'wipe-clean', 'Draw a cloth damp with its solvent along the streaks',
+                        'wipe-clean', new Said('mending.coat-ways.draw-cloth-damp-solvent'),
                         $this->at->over($this->rates->wipeDownMinutesPer100Cm2), $this->rates->dryHours,
-                        'Once, and never back over it.',
+                        new Said('mending.coat-ways.once-never-back-over'),
                     ),
                 ], [],
             )],
@@ -153,21 +168,23 @@ final readonly class CoatWays
     {
         return [
             ...! $this->at->dries() ? [] : [$this->at->remedy(
-                'wait', 'Give it warmth, moving air and time', 'Cold and damp slow a coat; most come round.', [
+                'wait', new Said(
+                    'mending.coat-ways.give-warmth-moving-air',
+                ), new Said('mending.coat-ways.cold-damp-slow-coat'), [
                     $this->at->step(
-                        'own', 'Let it stand warm and airy', 0.0, $this->rates->warmHours,
-                        'At 20 °C or more, a fan in the room and not on the piece.',
+                        'own', new Said('mending.coat-ways.let-stand-warm-airy'), 0.0, $this->rates->warmHours,
+                        new Said('mending.coat-ways.20-c-or-more'),
                     ),
                 ], [],
             )],
             $this->at->remedy(
-                'wipe-down', $this->at->dries() ? 'Wipe it down with mineral spirits and let it dry'
-                    : 'Wipe off what the wood has not drunk',
-                'Oil that was not wiped off never dries: what stands on top comes off.', [
+                'wipe-down', $this->at->dries() ? new Said('mending.coat-ways.wipe-down-mineral-spirits')
+                    : new Said('mending.coat-ways.wipe-off-what-wood'),
+                new Said('mending.coat-ways.oil-was-not-wiped'), [
                     $this->at->step(
-                        'wipe-off', 'Wipe it down with mineral spirits',
+                        'wipe-off', new Said('mending.coat-ways.wipe-down-mineral-spirits-2'),
                         $this->at->over($this->rates->wipeDownMinutesPer100Cm2), $this->rates->dryHours,
-                        'Cloths flat outside or under water: they heat themselves.', $this->at->lastProduct(),
+                        new Said('mending.coat-ways.cloths-flat-outside-or'), $this->at->lastProduct(),
                     ),
                 ], [],
             ),
@@ -179,9 +196,13 @@ final readonly class CoatWays
     public function bloom(): array
     {
         $warm = $this->at->remedy(
-            'warm', 'Warm and dry it slowly', 'Moisture shut in a fresh coat often leaves by itself.', [
+            'warm', new Said('mending.coat-ways.warm-dry-slowly'), new Said(
+                'mending.coat-ways.moisture-shut-fresh-coat',
+            ), [
                 $this->at->step(
-                    'own', 'Let it stand warm and dry', 0.0, $this->rates->warmHours, 'Under 50 % humidity.',
+                    'own', new Said(
+                        'mending.coat-ways.let-stand-warm-dry',
+                    ), 0.0, $this->rates->warmHours, new Said('mending.coat-ways.under-50-humidity'),
                 ),
             ], [],
         );
@@ -193,15 +214,21 @@ final readonly class CoatWays
         return [
             $warm,
             $this->at->remedy(
-                'rub-out', 'Rub the haze out with a pad and oil', 'It lies in the very top of the film.', [
+                'rub-out', new Said('mending.coat-ways.rub-haze-out-pad'), new Said(
+                    'mending.coat-ways.lies-very-top-film',
+                ), [
                     $this->at->step(
-                        'denib', 'Rub the haze out', $this->at->over($this->rates->polishMinutesPer100Cm2), 0.0,
-                        'A grey pad with a drop of oil; wipe, and look.', null, $this->at->hardHours(),
+                        'denib', new Said('mending.coat-ways.rub-haze-out'), $this->at->over(
+                            $this->rates->polishMinutesPer100Cm2,
+                        ), 0.0,
+                        new Said('mending.coat-ways.grey-pad-drop-oil'), null, $this->at->hardHours(),
                     ),
                 ], [],
             ),
             $this->at->remedy(
-                'coat-again', 'Rub it down and coat again on a dry day', 'A haze deep in the film stays.', [
+                'coat-again', new Said('mending.coat-ways.rub-down-coat-again'), new Said(
+                    'mending.coat-ways.haze-deep-film-stays',
+                ), [
                     $this->usual->rubDown(),
                 ], $this->at->againLastCoat(),
             ),
@@ -213,27 +240,31 @@ final readonly class CoatWays
     {
         return [
             $this->at->remedy(
-                'cool', 'Cool it, twist it free and ease the joint', 'Cold wood shrinks, and cold film is brittle.', [
+                'cool', new Said('mending.coat-ways.cool-twist-free-ease'), new Said(
+                    'mending.coat-ways.cold-wood-shrinks-cold',
+                ), [
                     $this->at->step(
-                        'own', 'Cool the piece', 2.0, $this->rates->coolHours,
-                        'In a bag in a refrigerator; not frozen.',
+                        'own', new Said('mending.coat-ways.cool-piece'), 2.0, $this->rates->coolHours,
+                        new Said('mending.coat-ways.bag-refrigerator-not-frozen'),
                     ),
                     $this->at->step(
-                        'fit', 'Twist the lid free and ease the joint', $this->rates->easeMinutes, 0.0,
-                        'Twist, never lever; worn fine paper and dry wax where it bound.', null, 0.0, 'lap',
+                        'fit', new Said('mending.coat-ways.twist-lid-free-ease'), $this->rates->easeMinutes, 0.0,
+                        new Said('mending.coat-ways.twist-never-lever-worn'), null, 0.0, 'lap',
                     ),
                 ], $this->at->againNamed('ease'),
             ),
             $this->at->remedy(
-                'cut', 'Cut the film along the joint, ease it, and coat the edge again',
-                'Where coats glued it shut they have to be parted.', [
+                'cut', new Said('mending.coat-ways.cut-film-along-joint'),
+                new Said('mending.coat-ways.where-coats-glued-shut'), [
                     $this->at->step(
-                        'fit', 'Cut the film round the joint and ease it', $this->rates->easeMinutes * 2, 0.0,
-                        'A thin blade along the line, all round, before any force.', null, 0.0, 'lap',
+                        'fit', new Said('mending.coat-ways.cut-film-round-joint'), $this->rates->easeMinutes * 2, 0.0,
+                        new Said('mending.coat-ways.thin-blade-along-line'), null, 0.0, 'lap',
                     ),
                     $this->at->step(
-                        'coat', 'Touch the edge in', $this->rates->touchMinutes, $this->at->recoatHours(),
-                        'Thin, and kept out of the joint.', $this->at->lastProduct(),
+                        'coat', new Said(
+                            'mending.coat-ways.touch-edge',
+                        ), $this->rates->touchMinutes, $this->at->recoatHours(),
+                        new Said('mending.coat-ways.thin-kept-out-joint'), $this->at->lastProduct(),
                     ),
                 ], $this->at->againNamed('ease'),
             ),
@@ -245,27 +276,35 @@ final readonly class CoatWays
     {
         return [
             $this->at->remedy(
-                'another-coat', 'Dry it, scuff it, and pour another coat of the liner',
-                'A pinhole closes under one more coat; it is proved again.', [
+                'another-coat', new Said('mending.coat-ways.dry-scuff-pour-another'),
+                new Said('mending.coat-ways.pinhole-closes-under-one'), [
                     $this->at->step(
-                        'own', 'Empty it and let the wood dry', 2.0, $this->rates->warmHours,
-                        'Until the dark patch is gone.',
+                        'own', new Said('mending.coat-ways.empty-let-wood-dry'), 2.0, $this->rates->warmHours,
+                        new Said('mending.coat-ways.until-dark-patch-gone'),
                     ),
                     $this->at->step(
-                        'denib', 'Scuff the liner', $this->at->over($this->rates->polishMinutesPer100Cm2), 0.0,
-                        'A key for the next coat; wipe the dust out.',
+                        'denib', new Said('mending.coat-ways.scuff-liner'), $this->at->over(
+                            $this->rates->polishMinutesPer100Cm2,
+                        ), 0.0,
+                        new Said('mending.coat-ways.key-next-coat-wipe'),
                     ),
                     $this->at->step(
-                        'liner', 'Pour another coat of the liner', $this->at->over($this->rates->pourMinutesPer100Cm2),
-                        $this->at->hardHours(), 'Turn it about until it sets.', $this->at->lastProduct(),
+                        'liner', new Said(
+                            'mending.coat-ways.pour-another-coat-liner',
+                        ), $this->at->over($this->rates->pourMinutesPer100Cm2),
+                        $this->at->hardHours(), new Said(
+                            'mending.coat-ways.turn-about-until-sets',
+                        ), $this->at->lastProduct(),
                     ),
                 ], $this->at->againNamed('water-test'),
             ),
             $this->at->remedy(
-                'dry-only', 'Say that it is not for water', 'Dry flowers need no liner.', [
+                'dry-only', new Said('mending.coat-ways.say-not-water'), new Said(
+                    'mending.coat-ways.dry-flowers-need-no',
+                ), [
                     $this->at->step(
-                        'own', 'Empty it and let the wood dry', 2.0, $this->rates->warmHours,
-                        'Then change what the piece is for, under Shape.',
+                        'own', new Said('mending.coat-ways.empty-let-wood-dry'), 2.0, $this->rates->warmHours,
+                        new Said('mending.coat-ways.then-change-what-piece'),
                     ),
                 ], [],
             ),

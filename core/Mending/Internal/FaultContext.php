@@ -17,6 +17,7 @@ use HonestGrain\Rack\Truing;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Words\Said;
 
 /**
  * A fault in the middle of a piece's route: what has been done on its face, and what has not.
@@ -383,18 +384,19 @@ final class FaultContext
      */
     public function step(
         string $technique,
-        string $title,
+        Said $title,
         float $minutes,
         float $waitHours,
-        string $how,
+        ?Said $how,
         ?string $product = null,
         float $waitFirst = 0.0,
         ?string $mount = null,
     ): array {
         return [
-            'id' => $this->id.'-'.(++$this->made), 'title' => $title, 'part' => $this->part->id,
+            'id' => $this->id.'-'.(++$this->made), 'part' => $this->part->id,
+            'said' => ['title' => $title] + ($how === null ? [] : ['how' => $how]),
             'on' => $this->fault->on->value, 'minutes' => round($minutes, 1), 'wait_hours' => $waitHours,
-            'mount' => $mount, 'technique' => $technique, 'how' => $how,
+            'mount' => $mount, 'technique' => $technique,
             'product' => $product === null ? null : $this->tables->coatings->byKey($product)->class,
             'wait_first_hours' => $waitFirst,
         ];
@@ -406,7 +408,7 @@ final class FaultContext
      * @param  list<array<string, mixed>>  $steps
      * @param  list<string>  $again
      */
-    public function remedy(string $id, string $title, string $because, array $steps, array $again): Remedy
+    public function remedy(string $id, Said|string $title, Said|string $because, array $steps, array $again): Remedy
     {
         $last = $this->done === [] ? null : $this->done[count($this->done) - 1];
         $stays = array_values(array_filter($this->done, fn (Step $step): bool => ! in_array($step->id, $again, true)));
@@ -420,8 +422,9 @@ final class FaultContext
             $first = is_numeric($step['wait_first_hours']) ? (float) $step['wait_first_hours'] : 0.0;
             unset($step['wait_first_hours']);
             if ($first > 0.0 && $i === 0 && $last !== null) {
-                $chained[] = ['id' => "$this->id-0", 'minutes' => 0.0, 'how' => '',
-                    'title' => $this->isCoated() ? 'Let the coat harden' : 'Let it dry',
+                $chained[] = ['id' => "$this->id-0", 'minutes' => 0.0, 'said' => ['title' => new Said(
+                    'mending.fault-context.'.($this->isCoated() ? 'let-coat-harden' : 'let-dry'),
+                )],
                     'wait_hours' => $first, 'technique' => 'own', 'product' => null, 'mount' => null,
                     'before' => [$step['id']], 'after' => $after] + $step;
                 $after = ["$this->id-0"];

@@ -6,6 +6,7 @@ namespace HonestGrain\Mending\Internal;
 
 use HonestGrain\Calibration\MendingRates;
 use HonestGrain\Mending\Remedy;
+use HonestGrain\Words\Said;
 
 /**
  * What many remedies have in common: coats taken off, a place evened, sanded or rubbed down.
@@ -24,8 +25,8 @@ final readonly class UsualWays
     public function strip(): Remedy
     {
         return $this->at->remedy(
-            'strip', 'Take it back to bare wood and begin the coats again',
-            'What is wrong below shows through all above.',
+            'strip', new Said('mending.usual-ways.take-back-bare-wood'),
+            new Said('mending.usual-ways.what-wrong-below-shows'),
             [...$this->bared(), ...$this->resanded()], $this->at->againFromSanding(),
         );
     }
@@ -34,8 +35,10 @@ final readonly class UsualWays
     public function bared(): array
     {
         return $this->at->isCoated() ? [$this->at->step(
-            'sand-back', 'Take the coats off down to bare wood', $this->at->over($this->rates->stripMinutesPer100Cm2),
-            $this->rates->flashHours, 'Scrape and sand, or the stripper the label allows; wear what its sheet says.',
+            'sand-back', new Said(
+                'mending.usual-ways.take-coats-off-down',
+            ), $this->at->over($this->rates->stripMinutesPer100Cm2),
+            $this->rates->flashHours, new Said('mending.usual-ways.scrape-sand-or-stripper'),
         )] : [];
     }
 
@@ -43,9 +46,11 @@ final readonly class UsualWays
     public function evened(): array
     {
         return $this->at->step(
-            'sand-back', 'Sand the place even with the last grit',
+            'sand-back', new Said('mending.usual-ways.sand-place-even-last'),
             $this->at->over($this->at->tables->calibration->marks->sandBackMinutesPer100Cm2), 0.0,
-            'With the grain, a few strokes at a time.', null, $this->at->isCoated() ? 0.0 : $this->at->colourHours(),
+            new Said(
+                'mending.usual-ways.grain-few-strokes-time',
+            ), null, $this->at->isCoated() ? 0.0 : $this->at->colourHours(),
         );
     }
 
@@ -58,10 +63,9 @@ final readonly class UsualWays
         $grits = array_keys($this->at->sandedWith());
 
         return [$this->at->step(
-            'sand', 'Sand the place again, '.implode(', ', $grits),
+            'sand', new Said('mending.usual-ways.sand-place-again', ['grits' => $grits]),
             $this->at->shareOf($this->at->sandingMinutes()), 0.0,
-            'A hand wider than the place each way and each grit a little wider than the one before, so that no dish is '
-                .'seen; the last along the grain.',
+            new Said('mending.usual-ways.hand-wider-than-place'),
         )];
     }
 
@@ -69,8 +73,10 @@ final readonly class UsualWays
     public function rubDown(): array
     {
         return $this->at->step(
-            'denib', 'Rub it down level', $this->at->over($this->at->tables->calibration->coats->denibMinutesPer100Cm2),
-            0.0, 'A grey pad or worn fine paper, lightest on rims and edges; wipe the dust off.', null,
+            'denib', new Said('mending.usual-ways.rub-down-level'), $this->at->over(
+                $this->at->tables->calibration->coats->denibMinutesPer100Cm2,
+            ),
+            0.0, new Said('mending.usual-ways.grey-pad-or-worn'), null,
             $this->at->recoatHours(),
         );
     }

@@ -6,6 +6,8 @@ namespace HonestGrain\Mending\Internal;
 
 use HonestGrain\Calibration\MendingRates;
 use HonestGrain\Mending\Remedy;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * What can be done about what went wrong with the wood, the gentlest first. Workshop rules.
@@ -30,8 +32,8 @@ final readonly class WoodWays
     public function crack(): array
     {
         $keep = $this->at->remedy(
-            'keep', 'Leave it as it is, and spin it slowly from now on',
-            'A sound piece with a crack is still sound to look at; it must not hold water or be spun fast.', [], [],
+            'keep', new Said('mending.wood-ways.leave-spin-slowly-from'),
+            new Said('mending.wood-ways.sound-piece-crack-still'), [], [],
         );
 
         return match (true) {
@@ -48,14 +50,14 @@ final readonly class WoodWays
         $cm = $this->at->lengthMm() / 10;
 
         return $this->at->remedy(
-            'thin-ca', 'Run thin CA into it and sand again',
-            'A hairline closes with thin CA; what moves there later opens again.', [
+            'thin-ca', new Said('mending.wood-ways.run-thin-ca-into'),
+            new Said('mending.wood-ways.hairline-closes-thin-ca'), [
                 ...$this->usual->bared(),
                 $this->at->step(
-                    'fill', 'Run thin CA into the crack',
+                    'fill', new Said('mending.wood-ways.run-thin-ca-into-crack'),
                     max($repairs->hairlineMinutes, $repairs->hairlineMinutes * $cm / 10),
                     $this->at->tables->coatings->binder('thin-ca')->setHours,
-                    'Seal pale wood round it first: CA stains what it touches.', 'ca-thin',
+                    new Said('mending.wood-ways.seal-pale-wood-round'), 'ca-thin',
                 ),
                 ...$this->usual->resanded(),
             ], $this->at->againFromSanding(),
@@ -67,14 +69,18 @@ final readonly class WoodWays
         $repairs = $this->at->tables->calibration->repairs;
 
         return $this->at->remedy(
-            'powder-ca', 'Fill it with powder and CA, cut back, and sand again', self::BODY, [
+            'powder-ca', new Said('mending.wood-ways.fill-powder-ca-cut'), self::BODY, [
                 ...$this->usual->bared(),
                 $this->fill(
-                    'Fill the crack with powder and CA', 'In fills of a few millimetres, CA run in after each.',
+                    new Said('mending.wood-ways.fill-crack-powder-ca'), new Said(
+                        'mending.wood-ways.fills-few-millimetres-ca',
+                    ),
                 ),
                 $this->at->step(
-                    'scrape', 'Cut the fill back level', $this->at->over($repairs->recutMinutesPer100Cm2), 0.0,
-                    'A light shear cut with a freshly ground edge; the slowest speed.',
+                    'scrape', new Said(
+                        'mending.wood-ways.cut-fill-back-level',
+                    ), $this->at->over($repairs->recutMinutesPer100Cm2), 0.0,
+                    new Said('mending.wood-ways.light-shear-cut-freshly'),
                 ),
                 ...$this->usual->resanded(),
             ], $this->at->againFromSanding(),
@@ -85,15 +91,15 @@ final readonly class WoodWays
     private function filledInChar(): Remedy
     {
         return $this->at->remedy(
-            'powder-ca', 'Fill it with powder and CA, leave the char as it is', self::BODY, [$this->fill(
-                'Fill the crack with black powder and CA',
-                'Black powder, pared flush with a blade; no flame and no pen comes near it again.',
+            'powder-ca', new Said('mending.wood-ways.fill-powder-ca-leave'), self::BODY, [$this->fill(
+                new Said('mending.wood-ways.fill-crack-black-powder'),
+                new Said('mending.wood-ways.black-powder-pared-flush'),
             )], [],
         );
     }
 
     /** @return array<string, mixed> */
-    private function fill(string $title, string $how): array
+    private function fill(Said $title, Said $how): array
     {
         return $this->at->step(
             'fill', $title, $this->at->tables->calibration->repairs->fillMinutes,
@@ -104,12 +110,14 @@ final readonly class WoodWays
     private function cutAway(): Remedy
     {
         return $this->at->remedy(
-            'cut-away', 'Cut it away, the line a little lower, and sand again',
-            'Nothing may be glued where it is burnt: what can be cut away is gone.', [
+            'cut-away', new Said('mending.wood-ways.cut-away-line-little'),
+            new Said('mending.wood-ways.nothing-may-glued-where'), [
                 ...$this->usual->bared(),
                 $this->at->step(
-                    'scrape', 'Cut the crack away, the line a little lower',
-                    $this->at->tables->calibration->repairs->cutAwayMinutes, 0.0, 'Check the wall before and after.',
+                    'scrape', new Said('mending.wood-ways.cut-crack-away-line'),
+                    $this->at->tables->calibration->repairs->cutAwayMinutes, 0.0, new Said(
+                        'mending.wood-ways.check-wall-before-after',
+                    ),
                 ),
                 ...$this->usual->resanded(),
             ], $this->at->againFromSanding(),
@@ -124,30 +132,29 @@ final readonly class WoodWays
         return [
             $this->offLathe(),
             $this->at->remedy(
-                'recut', 'Cut the place again and sand',
-                'Where the wall allows it, a new line is cleaner than a patch.', [
+                'recut', new Said('mending.wood-ways.cut-place-again-sand'),
+                new Said('mending.wood-ways.where-wall-allows-new'), [
                     ...$this->usual->bared(),
                     $this->at->step(
-                        'scrape', 'Cut the place again, the line a little lower', $repairs->cutAwayMinutes, 0.0,
-                        'Check the wall before and after.',
+                        'scrape', new Said('mending.wood-ways.cut-place-again-line'), $repairs->cutAwayMinutes, 0.0,
+                        new Said('mending.wood-ways.check-wall-before-after'),
                     ),
                     ...$this->usual->resanded(),
                 ], $this->at->againFromSanding(),
             ),
             ...$this->at->isBurnt() ? [] : [$this->at->remedy(
-                'patch', 'Flat it, patch it with the same wood, cut again and sand',
-                'A detail that must stay as drawn is mended with its own wood.', [
+                'patch', new Said('mending.wood-ways.flat-patch-same-wood'),
+                new Said('mending.wood-ways.detail-must-stay-drawn'), [
                     ...$this->usual->bared(),
                     $this->at->step(
-                        'patch', 'Flat the place and glue a piece of the same wood on', $this->rates->patchMinutes,
+                        'patch', new Said('mending.wood-ways.flat-place-glue-piece'), $this->rates->patchMinutes,
                         $this->rates->patchHours,
-                        'From the offcut of the same blank where there is one, grain the same way, colours compared '
-                            .'wet; CA or yellow glue, clamped with tape.',
+                        new Said('mending.wood-ways.from-offcut-same-blank'),
                         'ca-thin',
                     ),
                     $this->at->step(
-                        'scrape', 'Cut the patch to the line', $repairs->cutAwayMinutes, 0.0,
-                        'Glued work: slowest speed, out of the line of the rim.',
+                        'scrape', new Said('mending.wood-ways.cut-patch-line'), $repairs->cutAwayMinutes, 0.0,
+                        new Said('mending.wood-ways.glued-work-slowest-speed'),
                     ),
                     ...$this->usual->resanded(),
                 ], $this->at->againFromSanding(),
@@ -160,21 +167,25 @@ final readonly class WoodWays
     {
         $recut = $this->at->over($this->at->tables->calibration->repairs->recutMinutesPer100Cm2);
         $scrape = $this->at->step(
-            'scrape', 'Shear-scrape the torn grain', $recut, 0.0, 'A freshly ground edge on the slant, with the grain.',
+            'scrape', new Said('mending.wood-ways.shear-scrape-torn-grain'), $recut, 0.0, new Said(
+                'mending.wood-ways.freshly-ground-edge-slant',
+            ),
         );
 
         return [
             $this->at->remedy(
-                'recut', 'Shear-scrape it and sand again', 'Torn grain is cut, not sanded: paper only rounds it over.',
+                'recut', new Said(
+                    'mending.wood-ways.shear-scrape-sand-again',
+                ), new Said('mending.wood-ways.torn-grain-cut-not'),
                 [...$this->usual->bared(), $scrape, ...$this->usual->resanded()], $this->at->againFromSanding(),
             ),
             $this->at->remedy(
-                'seal', 'Stiffen it with a thin sealer, shear-scrape, and sand again',
-                'Soft fibres fold under the edge; stiff, they cut clean.', [
+                'seal', new Said('mending.wood-ways.stiffen-thin-sealer-shear'),
+                new Said('mending.wood-ways.soft-fibres-fold-under'), [
                     ...$this->usual->bared(),
                     $this->at->step(
-                        'seal-to-cut', 'Brush a thin sealer on the torn grain', $this->rates->touchMinutes,
-                        $this->rates->sealerHours, 'One thin coat; it is cut away again.', 'shellac-sealer',
+                        'seal-to-cut', new Said('mending.wood-ways.brush-thin-sealer-torn'), $this->rates->touchMinutes,
+                        $this->rates->sealerHours, new Said('mending.wood-ways.one-thin-coat-cut'), 'shellac-sealer',
                     ),
                     $scrape,
                     ...$this->usual->resanded(),
@@ -187,13 +198,15 @@ final readonly class WoodWays
     public function scratches(): array
     {
         $remedies = [...$this->oneGritBack(), $this->at->remedy(
-            'back-one-grit', 'Go back to the grit that left them, and up again',
-            'Each grit takes out only what the one before it left.',
+            'back-one-grit', new Said('mending.wood-ways.go-back-grit-left'),
+            new Said('mending.wood-ways.each-grit-takes-out'),
             [...$this->usual->bared(), ...$this->usual->resanded()], $this->at->againFromSanding(),
         )];
         if ($this->at->isCoated()) {
             $remedies[] = $this->at->remedy(
-                'leave', 'Leave them: rub down and put one more coat on', 'A film that builds hides fine ones.', [
+                'leave', new Said('mending.wood-ways.leave-them-rub-down'), new Said(
+                    'mending.wood-ways.film-builds-hides-fine',
+                ), [
                     $this->usual->rubDown(),
                 ], $this->at->againLastCoat(),
             );
@@ -213,10 +226,12 @@ final readonly class WoodWays
         $grits = implode(' and ', array_map(strval(...), array_keys($last)));
 
         return [$this->at->remedy(
-            'one-grit-back', "Step back one grit: $grits again",
-            'What the last grit leaves of the one before, the one before takes out.', [$this->at->step(
-                'sand', "Sand the $sanding->zone again with $grits", array_sum($last), 0.0,
-                'Until no ring is left under the raking light; then the last grit along the grain.',
+            'one-grit-back', new Said('mending.wood-ways.step-back-one-grit', ['grits' => $grits]),
+            new Said('mending.wood-ways.what-last-grit-leaves'), [$this->at->step(
+                'sand', new Said(
+                    'mending.wood-ways.sand-again', ['zone' => $sanding->zone, 'grits' => $grits],
+                ), array_sum($last), 0.0,
+                new Said('mending.wood-ways.until-no-ring-left'),
                 mount: $sanding->mount?->spins() === true ? $sanding->mount->value : null,
             )], $this->at->againSinceSanding(),
         )];
@@ -228,24 +243,28 @@ final readonly class WoodWays
         return [
             $this->offLathe(),
             $this->at->remedy(
-                'steam', 'Raise the dent with steam and sand again',
-                'Fibres that are bent and not broken swell back.', [
+                'steam', new Said('mending.wood-ways.raise-dent-steam-sand'),
+                new Said('mending.wood-ways.fibres-bent-not-broken'), [
                     ...$this->usual->bared(),
                     $this->at->step(
-                        'raise-grain', 'Raise the dent: a damp cloth and a hot iron', $this->rates->dentMinutes,
-                        $this->rates->dryHours, 'A few seconds at a time; the tip of the iron.',
+                        'raise-grain', new Said('mending.wood-ways.raise-dent-damp-cloth'), $this->rates->dentMinutes,
+                        $this->rates->dryHours, new Said('mending.wood-ways.few-seconds-time-tip'),
                     ),
                     ...$this->usual->resanded(),
                 ], $this->at->againFromSanding(),
             ),
             ...$this->at->isBurntLater() ? [] : [$this->at->remedy(
-                'glue', $this->at->isBurnt() ? 'Glue the break, and leave the char as it is'
-                    : 'Glue the break, and sand again', 'A clean break glues stronger than the wood.', [
+                'glue', $this->at->isBurnt() ? new Said('mending.wood-ways.glue-break-leave-char')
+                    : new Said('mending.wood-ways.glue-break-sand-again'), new Said(
+                        'mending.wood-ways.clean-break-glues-stronger',
+                    ), [
                         ...$this->at->isBurnt() ? [] : $this->usual->bared(),
                         $this->at->step(
-                            'glue', 'Glue and clamp the break', $this->at->tables->calibration->joints->glueMinutes,
+                            'glue', new Said(
+                                'mending.wood-ways.glue-clamp-break',
+                            ), $this->at->tables->calibration->joints->glueMinutes,
                             $this->at->tables->calibration->joints->glueHours,
-                            'Every splinter back in its place; wipe off.',
+                            new Said('mending.wood-ways.every-splinter-back-place'),
                         ),
                     ], $this->at->isBurnt() ? [] : $this->at->againFromSanding(),
             )],
@@ -257,29 +276,30 @@ final readonly class WoodWays
     {
         $repairs = $this->at->tables->calibration->repairs;
         $dig = $this->at->step(
-            'own', 'Find the metal with a magnet and dig it out', $repairs->cutAwayMinutes, 0.0,
-            'Lathe stopped and unplugged; goggles. A small chisel and pliers, never a turning tool; then look for the '
-                .'next one.',
+            'own', new Said('mending.wood-ways.find-metal-magnet-dig'), $repairs->cutAwayMinutes, 0.0,
+            new Said('mending.wood-ways.lathe-stopped-unplugged-goggles'),
             null, 0.0, 'lap',
         );
         $sharpen = $this->at->step(
-            'own', 'Sharpen what has touched it', $this->rates->touchMinutes, 0.0,
-            'A nicked edge tears: grind past the nick, away from dust and finish.',
+            'own', new Said('mending.wood-ways.sharpen-what-has-touched'), $this->rates->touchMinutes, 0.0,
+            new Said('mending.wood-ways.nicked-edge-tears-grind'),
         );
 
         return [
             $this->at->remedy(
-                'dig-out', 'Dig it out, sharpen, and cut the place again',
-                'What can be dug out is no danger any more; a blue stain in tannin wood stays.', [
+                'dig-out', new Said('mending.wood-ways.dig-out-sharpen-cut'),
+                new Said('mending.wood-ways.what-can-dug-out'), [
                     ...$this->usual->bared(), $dig, $sharpen,
                     $this->at->step(
-                        'scrape', 'Cut the place clean', $repairs->cutAwayMinutes, 0.0, 'A light cut, slowly.',
+                        'scrape', new Said(
+                            'mending.wood-ways.cut-place-clean',
+                        ), $repairs->cutAwayMinutes, 0.0, new Said('mending.wood-ways.light-cut-slowly'),
                     ), ...$this->usual->resanded(),
                 ], $this->at->againFromSanding(),
             ),
             $this->at->remedy(
-                'keep', 'Leave it in, and work round it by hand',
-                'Deep metal that no tool will reach does no harm; the lathe stays off there.', [$sharpen], [],
+                'keep', new Said('mending.wood-ways.leave-work-round-hand'),
+                new Said('mending.wood-ways.deep-metal-no-tool'), [$sharpen], [],
             ),
         ];
     }
@@ -292,22 +312,24 @@ final readonly class WoodWays
 
         return [
             ...$isBound ? [$this->at->remedy(
-                'thin-ca', 'Run thin CA round it and sand again',
-                'A knot that rattles is shrunk in its hole: thin CA holds it where it is.', [
+                'thin-ca', new Said('mending.wood-ways.run-thin-ca-round'),
+                new Said('mending.wood-ways.knot-rattles-shrunk-hole'), [
                     ...$this->usual->bared(),
                     $this->at->step(
-                        'stabilise', 'Run thin CA round the knot', $repairs->hairlineMinutes,
+                        'stabilise', new Said('mending.wood-ways.run-thin-ca-round-knot'), $repairs->hairlineMinutes,
                         $this->at->tables->coatings->binder('thin-ca')->setHours,
-                        'Pressed home first; seal pale wood round it.', 'ca-thin',
+                        new Said('mending.wood-ways.pressed-home-first-seal'), 'ca-thin',
                     ), ...$this->usual->resanded(),
                 ], $this->at->againFromSanding(),
             )] : [],
             $this->cutAway(),
             $this->at->remedy(
-                'keep', 'Knock it out and leave the hole', 'A clean hole is no danger; it flies out no more.', [
+                'keep', new Said(
+                    'mending.wood-ways.knock-out-leave-hole',
+                ), new Said('mending.wood-ways.clean-hole-no-danger'), [
                     $this->at->step(
-                        'own', 'Knock the knot out and clean the hole', $this->rates->touchMinutes, 0.0,
-                        'Lathe stopped; from behind where the wall is open there.', null, 0.0, 'lap',
+                        'own', new Said('mending.wood-ways.knock-knot-out-clean'), $this->rates->touchMinutes, 0.0,
+                        new Said('mending.wood-ways.lathe-stopped-from-behind'), null, 0.0, 'lap',
                     ),
                 ], [],
             ),
@@ -322,10 +344,10 @@ final readonly class WoodWays
     public function warped(): array
     {
         $left = $this->at->remedy(
-            'leave', 'Leave it as it warped', 'It was turned once to move; it only has to stand.', [
+            'leave', new Said('mending.wood-ways.leave-warped'), new Said('mending.wood-ways.was-turned-once-move'), [
                 $this->at->step(
-                    'own', 'Rub the foot flat', $this->rates->touchMinutes, 0.0,
-                    'On paper laid on a flat board, in figures of eight, until it does not rock.', null, 0.0, 'lap',
+                    'own', new Said('mending.wood-ways.rub-foot-flat'), $this->rates->touchMinutes, 0.0,
+                    new Said('mending.wood-ways.paper-laid-flat-board'), null, 0.0, 'lap',
                 ),
             ], [],
         );
@@ -338,18 +360,19 @@ final readonly class WoodWays
         $per100Cm2 = $this->at->tables->calibration->repairs->recutMinutesPer100Cm2;
 
         return [$left, $this->at->remedy(
-            'turn-again', 'Turn it again',
-            $wall === null ? sprintf('Round again, and about %.1f mm smaller.', $oval)
-                : sprintf('Round again, with about %.1f mm of its wall left at the thinnest.', $wall - $oval / 2), [
+            'turn-again', new Said('mending.wood-ways.turn-again'),
+            $wall === null ? new Said('mending.wood-ways.round-again-about-smaller', ['oval' => Quantity::mm($oval)])
+                : new Said('mending.wood-ways.round-again-about-wall', ['wall' => Quantity::mm($wall - $oval / 2)]), [
                     $this->at->step(
-                        'true', 'Turn the outside and the rim round again',
+                        'true', new Said('mending.wood-ways.turn-outside-rim-round'),
                         $this->at->overAll($per100Cm2, ['outside', 'rim']), 0.0,
-                        'Over a padded block with the tail centre up, the high points shared out; from the least '
-                            .'speed, in light cuts.', null, 0.0, 'jam',
+                        new Said('mending.wood-ways.over-padded-block-tail'), null, 0.0, 'jam',
                     ),
                     ...$this->at->has('inside') ? [$this->at->step(
-                        'true', 'Turn the inside round again', $this->at->overAll($per100Cm2, ['inside']), 0.0,
-                        'Held by its foot, the wall felt all round before each cut.',
+                        'true', new Said(
+                            'mending.wood-ways.turn-inside-round-again',
+                        ), $this->at->overAll($per100Cm2, ['inside']), 0.0,
+                        new Said('mending.wood-ways.held-foot-wall-felt'),
                     )] : [],
                 ], $this->at->againWhole(),
         )];
@@ -361,13 +384,13 @@ final readonly class WoodWays
         $sanding = $this->at->sanding();
 
         return $this->at->remedy(
-            'off-lathe', 'Smooth the break and finish it off the lathe',
-            'What has broken once may fly: carved and sanded by hand, a broken edge can be made to look meant.', [
+            'off-lathe', new Said('mending.wood-ways.smooth-break-finish-off'),
+            new Said('mending.wood-ways.what-has-broken-once'), [
                 ...$this->usual->bared(),
                 $this->at->step(
-                    'own', 'Carve the break to a line and sand it by hand',
+                    'own', new Said('mending.wood-ways.carve-break-line-sand'),
                     max($this->rates->patchMinutes, $this->at->shareOf($sanding->minutes ?? 0.0)), 0.0,
-                    'In a padded cradle, along the grain, up to the last grit of the face.', null, 0.0, 'lap',
+                    new Said('mending.wood-ways.padded-cradle-along-grain'), null, 0.0, 'lap',
                 ),
             ], $this->at->againSinceSanding(),
         );

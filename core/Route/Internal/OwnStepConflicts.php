@@ -58,7 +58,7 @@ final class OwnStepConflicts
         }
         $part = $subject->part;
         $leaks = array_map(
-            fn (Flaw $flaw): string => lcfirst($flaw->kind->label()),
+            fn (Flaw $flaw): Said => Said::lower($flaw->kind->label()),
             array_filter($part->flaws, fn (Flaw $flaw): bool => $flaw->wish !== Wish::Fill && in_array(
                 $flaw->kind, [FlawKind::Crack, FlawKind::Void, FlawKind::Worm, FlawKind::BarkEdge], true,
             )),

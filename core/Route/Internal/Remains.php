@@ -43,7 +43,9 @@ final class Remains
                             'title2' => $operation->title,
                             'because' => $because,
                         ]), [
-                            new Said('route.remains.take-back-bare-wood'), new Said('route.remains.leave-out-what-still'),
+                            new Said('route.remains.take-back-bare-wood'), new Said(
+                                'route.remains.leave-out-what-still',
+                            ),
                         ]);
                 }
             }

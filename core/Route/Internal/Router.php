@@ -365,7 +365,7 @@ final class Router
                 ...Hazard::ofProduct($own->product->hazards ?? []),
                 ...$spins ? [Hazard::Lathe, ...Hazard::ofMount($own->mount), ...$subject->spinning()] : [],
             ],
-            how: $own->how === '' ? [] : [$own->how], of: [$own->id], product: $own->product?->class,
+            how: $own->how === null ? [] : [$own->how], of: [$own->id], product: $own->product?->class,
             work: match (true) {
                 $spins => Work::Spinning,
                 $own->mount === null => $technique->character()->work,
@@ -373,7 +373,7 @@ final class Router
             },
             zone: $own->on?->zone() ?? '', hold: $own->mount === null && $technique->character()->work === Work::Hand
                 ? new Said('route.router.you-like') : null,
-            brief: lcfirst($own->title), stances: $spins ? [$stance] : null,
+            brief: Said::lower($own->title), stances: $spins ? [$stance] : null,
         );
         $before = $this->named($own->before);
         if ($before === [] && $this->named($own->after) === []) {

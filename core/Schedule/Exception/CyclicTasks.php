@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Schedule\Exception;
 
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Words\Said;
 
 /** Tasks that wait for each other in a ring. */
 final class CyclicTasks extends BadInput
@@ -14,8 +15,10 @@ final class CyclicTasks extends BadInput
     {
         return new self(
             'cyclic', $field,
-            "$field wait for each other in a ring: ".implode(', ', array_slice($ids, 0, 8))
-                .'; each task may only follow tasks that do not follow it.',
+            new Said('schedule.cyclic-tasks.wait-each-other-ring', [
+                'field' => $field,
+                'ids' => array_slice($ids, 0, 8),
+            ]),
         );
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Schedule\Exception;
 
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** A task that no working time or resource of this shop can ever take. */
 final class Unplaceable extends BadInput
@@ -13,25 +15,29 @@ final class Unplaceable extends BadInput
     {
         return new self(
             'too-long', $field,
-            sprintf(
-                '%s is %s min, longer than any working stretch (%s min at most); mark it splittable or lengthen the '
-                    .'hours.',
-                $field, self::quote(round($minutes, 1)), round($longestMinutes, 1),
-            ),
+            new Said('schedule.unplaceable.longer-than-any-working', [
+                'field' => $field,
+                'quote' => Quantity::minutes(round($minutes, 1)),
+                'longest' => Quantity::minutes(round($longestMinutes, 1)),
+            ]),
         );
     }
 
     public static function resource(string $field, string $resource, int $wanted, int $had): self
     {
-        return new self('resource', $field, "$field needs $wanted of $resource; the shop has $had.");
+        return new self('resource', $field, new Said('schedule.unplaceable.needs-shop-has', [
+            'field' => $field,
+            'wanted' => Quantity::count($wanted),
+            'resource' => $resource,
+            'had' => Quantity::count($had),
+        ]));
     }
 
     public static function noHours(): self
     {
         return new self(
             'no-hours', 'hours',
-            'hours hold no working time that could take the tasks; give at least one stretch on one day that is not '
-                .'closed.',
+            new Said('schedule.unplaceable.hours-hold-no-working'),
         );
     }
 }

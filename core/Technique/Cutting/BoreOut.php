@@ -9,6 +9,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A wide hole bored on the axis. */
 final readonly class BoreOut implements Technique
@@ -18,16 +19,16 @@ final readonly class BoreOut implements Technique
         return 'bore';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Bore';
+        return new Said('technique.bore-out.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Spinning)
-            ->needs(State::Round, 'What does not run true cannot be cut to a line.')
-            ->needs(State::Holdable, 'A bore runs true only on the hold that the rest is turned on.')
+            ->needs(State::Round, new Said('technique.bore-out.what-does-not-run'))
+            ->needs(State::Holdable, new Said('technique.bore-out.bore-runs-true-only'))
             ->leaves(State::Shaped)
             ->hurts(Hazard::Lathe)
             ->chips();

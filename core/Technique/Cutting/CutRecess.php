@@ -9,6 +9,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A recess for the jaws. */
 final readonly class CutRecess implements Technique
@@ -18,15 +19,15 @@ final readonly class CutRecess implements Technique
         return 'recess';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Cut a recess';
+        return new Said('technique.cut-recess.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Spinning)
-            ->needs(State::Round, 'What does not run true cannot be cut to a line.')
+            ->needs(State::Round, new Said('technique.cut-recess.what-does-not-run'))
             ->leaves(State::Holdable)
             ->hurts(Hazard::Lathe)
             ->chips();

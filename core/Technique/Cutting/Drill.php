@@ -9,6 +9,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A hole drilled on the axis. */
 final readonly class Drill implements Technique
@@ -18,16 +19,16 @@ final readonly class Drill implements Technique
         return 'drill';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Drill';
+        return new Said('technique.drill.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Spinning)
-            ->needs(State::Round, 'What does not run true cannot be cut to a line.')
-            ->needs(State::Holdable, 'A drilled hole runs true only on the hold that the rest is turned on.')
+            ->needs(State::Round, new Said('technique.drill.what-does-not-run'))
+            ->needs(State::Holdable, new Said('technique.drill.drilled-hole-runs-true'))
             ->leaves(State::Shaped)
             ->hurts(Hazard::Lathe, Hazard::BeforeSwitch)
             ->chips();

@@ -9,6 +9,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** The inside cut out. */
 final readonly class Hollow implements Technique
@@ -18,16 +19,16 @@ final readonly class Hollow implements Technique
         return 'hollow';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Hollow';
+        return new Said('technique.hollow.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Spinning)
-            ->needs(State::Round, 'What does not run true cannot be cut to a line.')
-            ->needs(State::Holdable, 'An inside is hollowed on the hold that will carry it to the end.')
+            ->needs(State::Round, new Said('technique.hollow.what-does-not-run'))
+            ->needs(State::Holdable, new Said('technique.hollow.inside-hollowed-hold-will'))
             ->leaves(State::Shaped)
             ->hurts(Hazard::Lathe)
             ->chips();

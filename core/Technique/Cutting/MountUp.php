@@ -8,6 +8,7 @@ use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A part put on the lathe. */
 final readonly class MountUp implements Technique
@@ -17,9 +18,9 @@ final readonly class MountUp implements Technique
         return 'mount';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Mount';
+        return new Said('technique.mount-up.label');
     }
 
     public function character(): Character

@@ -9,6 +9,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** Tenon, waste block or waste ends taken off. */
 final readonly class PartOff implements Technique
@@ -18,9 +19,9 @@ final readonly class PartOff implements Technique
         return 'part-off';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Part off';
+        return new Said('technique.part-off.label');
     }
 
     public function character(): Character

@@ -8,6 +8,7 @@ use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A part turned end for end on the lathe. */
 final readonly class Reverse implements Technique
@@ -17,9 +18,9 @@ final readonly class Reverse implements Technique
         return 'reverse';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Reverse';
+        return new Said('technique.reverse.label');
     }
 
     public function character(): Character

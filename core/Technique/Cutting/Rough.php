@@ -9,6 +9,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A blank brought round. */
 final readonly class Rough implements Technique
@@ -18,9 +19,9 @@ final readonly class Rough implements Technique
         return 'rough';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Rough';
+        return new Said('technique.rough.label');
     }
 
     public function character(): Character

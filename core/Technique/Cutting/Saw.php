@@ -8,6 +8,7 @@ use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** Wood sawn to size. */
 final readonly class Saw implements Technique
@@ -17,9 +18,9 @@ final readonly class Saw implements Technique
         return 'saw';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Saw';
+        return new Said('technique.saw.label');
     }
 
     public function character(): Character

@@ -9,6 +9,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A light cut with a freshly ground edge. */
 final readonly class Scrape implements Technique
@@ -18,16 +19,16 @@ final readonly class Scrape implements Technique
         return 'scrape';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Scrape';
+        return new Said('technique.scrape.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Spinning)
-            ->needs(State::Shaped, 'A last cut is for wood that has its shape.')
-            ->needs(State::Bare, 'A cut through a coat or glue leaves bare streaks.')
+            ->needs(State::Shaped, new Said('technique.scrape.last-cut-wood-has'))
+            ->needs(State::Bare, new Said('technique.scrape.cut-through-coat-or'))
             ->leaves(State::Sound)
             ->hurts(Hazard::Lathe, Hazard::Grinder)
             ->chips();

@@ -9,6 +9,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** The outside cut to its last line. */
 final readonly class Shape implements Technique
@@ -18,15 +19,15 @@ final readonly class Shape implements Technique
         return 'shape';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Shape';
+        return new Said('technique.shape.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Spinning)
-            ->needs(State::Round, 'What does not run true cannot be cut to a line.')
+            ->needs(State::Round, new Said('technique.shape.what-does-not-run'))
             ->leaves(State::Shaped)
             ->hurts(Hazard::Lathe)
             ->chips();

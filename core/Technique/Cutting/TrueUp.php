@@ -9,6 +9,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A rough-out that dried oval brought round again. */
 final readonly class TrueUp implements Technique
@@ -18,9 +19,9 @@ final readonly class TrueUp implements Technique
         return 'true';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'True';
+        return new Said('technique.true-up.label');
     }
 
     public function character(): Character

@@ -20,6 +20,7 @@ use HonestGrain\Technique\Spread;
 use HonestGrain\Technique\Tinting;
 use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Said;
 
 /** Colour of the wood taken out with a two-part bleach. */
 final readonly class Bleach implements Decoration, Tints
@@ -29,9 +30,9 @@ final readonly class Bleach implements Decoration, Tints
         return 'bleach';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Bleached';
+        return new Said('technique.bleach.label');
     }
 
     public function character(): Character
@@ -39,14 +40,14 @@ final readonly class Bleach implements Decoration, Tints
         return Grounds::coloured()->spoils()->hurts(Hazard::Caustic);
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Bleach';
+        return new Said('technique.bleach.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'On bare, sanded wood and before every colour, which it would take out.';
+        return new Said('technique.bleach.because');
     }
 
     public function settings(): array
@@ -84,9 +85,9 @@ final readonly class Bleach implements Decoration, Tints
         return Nature::Colours;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return 'on a turntable, outdoors or by an open door';
+        return new Said('technique.bleach.hold');
     }
 
     public function isFilled(): bool

@@ -23,6 +23,8 @@ use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** A V-groove cut and burnt black with a wire. */
 final readonly class BurntLine implements CutsProfile, Decoration
@@ -32,9 +34,9 @@ final readonly class BurntLine implements CutsProfile, Decoration
         return 'burnt-line';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'V-groove, burnt line';
+        return new Said('technique.burnt-line.label');
     }
 
     public function character(): Character
@@ -42,15 +44,14 @@ final readonly class BurntLine implements CutsProfile, Decoration
         return Grounds::burnt(Work::Spinning)->hurts(Hazard::Lathe, Hazard::HotWire, Hazard::BurntFumes);
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Cut the groove and burn the line';
+        return new Said('technique.burnt-line.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'After sanding, so that its edge stays crisp; before any colour, because a burnt line is a dam that '
-            .'dye does not cross.';
+        return new Said('technique.burnt-line.because');
     }
 
     public function settings(): array
@@ -82,21 +83,34 @@ final readonly class BurntLine implements CutsProfile, Decoration
                 + ($seconds + $rates->wireSeconds) / 60)),
             [
                 Figure::of(
-                    'Groove wide', Measure::Mm, FluteCutter::v($set->number(Setting::AngleDeg))->widthMm($depth),
+                    new Said(
+                        'technique.burnt-line.groove-wide',
+                    ), Measure::Mm, FluteCutter::v($set->number(Setting::AngleDeg))->widthMm($depth),
                 ),
-                Figure::of('Wire', Measure::Mm, $wire), Figure::of('Turn at', Measure::Rpm, $rpm),
+                Figure::of('Wire', Measure::Mm, $wire), Figure::of(
+                    new Said('technique.burnt-line.turn-at'), Measure::Rpm, $rpm,
+                ),
                 Figure::of('Hold', Measure::Seconds, $seconds), ...$left->figures(),
             ],
-            $left->findings('The grooves', 'Cut them less deep', 'Burn on an uncut line'),
+            $left->findings(
+                new Said('technique.burnt-line.the-grooves'), new Said('technique.burnt-line.cut-them-less-deep'),
+                new Said('technique.burnt-line.burn-uncut-line'),
+            ),
             [
-                sprintf(
-                    '%s %.1f mm deep; a bare wire of %d mm with a handle at each end, never round the fingers.',
-                    $count === 1 ? 'One V-groove' : "$count V-grooves, evenly spread,", $depth, ceil($wire),
-                ),
-                sprintf(
-                    'At %d rpm the rim runs at %s m/s: press for about %d s, until it smokes evenly all round.', $rpm,
-                    $rates->wireLeastMPerS, $seconds,
-                ),
+                new Said('technique.burnt-line.deep-bare-wire-handle', [
+                    'what' => $count === 1 ? new Said(
+                        'technique.burnt-line.one-v-groove',
+                    ) : new Said('technique.burnt-line.v-grooves-evenly-spread', [
+                        'count' => Quantity::count($count),
+                    ]),
+                    'depth' => Quantity::mm($depth),
+                    'wire' => Quantity::mm(ceil($wire)),
+                ]),
+                new Said('technique.burnt-line.rim-runs-press-about', [
+                    'rpm' => Quantity::rpm($rpm),
+                    'wireLeast' => Quantity::mPerS($rates->wireLeastMPerS),
+                    'seconds' => Quantity::seconds($seconds),
+                ]),
             ],
         );
     }
@@ -120,9 +134,9 @@ final readonly class BurntLine implements CutsProfile, Decoration
         return Nature::Burns;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return "$mounted, spinning";
+        return Said::at($mounted, new Said('technique.spinning'));
     }
 
     public function isFilled(): bool

@@ -20,6 +20,7 @@ use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\TurnedRow;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Said;
 
 /** Coves cut hollow. */
 final readonly class Coves implements CutsProfile, Decoration
@@ -29,9 +30,9 @@ final readonly class Coves implements CutsProfile, Decoration
         return 'coves';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Coves';
+        return new Said('technique.coves.label');
     }
 
     public function character(): Character
@@ -39,14 +40,14 @@ final readonly class Coves implements CutsProfile, Decoration
         return Grounds::cut(Work::Spinning)->hurts(Hazard::Lathe)->chips();
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Cut the coves';
+        return new Said('technique.coves.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'On a sanded ground; a twist of used paper finishes the hollow.';
+        return new Said('technique.coves.because');
     }
 
     public function settings(): array
@@ -79,9 +80,9 @@ final readonly class Coves implements CutsProfile, Decoration
         return Nature::Cuts;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return "$mounted, spinning";
+        return Said::at($mounted, new Said('technique.spinning'));
     }
 
     public function isFilled(): bool

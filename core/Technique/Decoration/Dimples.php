@@ -24,6 +24,8 @@ use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** Small hollows cut close together. */
 final readonly class Dimples implements Decoration
@@ -33,9 +35,9 @@ final readonly class Dimples implements Decoration
         return 'dimples';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Dimples';
+        return new Said('technique.dimples.label');
     }
 
     public function character(): Character
@@ -43,14 +45,14 @@ final readonly class Dimples implements Decoration
         return Grounds::cut(Work::Locked)->hurts(Hazard::SpinningCutter, Hazard::Dust)->dusty();
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Cut the dimples';
+        return new Said('technique.dimples.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'A texture is not sanded afterwards, so its ground is finished first.';
+        return new Said('technique.dimples.because');
     }
 
     public function settings(): array
@@ -80,18 +82,22 @@ final readonly class Dimples implements Decoration
             max(1.0, $count * $calibration->layout->dimpleSeconds / 60),
             [Figure::of('Dimples', Measure::Count, $count), ...$left->figures()],
             [
-                ...$left->findings('The dimples', 'Cut them less deep'),
+                ...$left->findings(
+                    new Said('technique.dimples.the-dimples'), new Said('technique.dimples.cut-them-less-deep'),
+                ),
                 ...$perCm2 < $set->number(Setting::PerCm2) ? [Finding::warn(
-                    sprintf(
-                        'No more than %.1f to the cm² lie %s mm apart: it is reckoned with those.', $most,
-                        $set->number(Setting::LeastMm),
-                    ), 'Let them lie nearer', 'Cut fewer',
+                    new Said('technique.dimples.no-more-than-cm', [
+                        'most' => Quantity::count($most),
+                        'number' => Quantity::mm($set->number(Setting::LeastMm)),
+                    ]), new Said('technique.dimples.let-them-lie-nearer'), new Said('technique.dimples.cut-fewer'),
                 )] : [],
             ],
-            [sprintf(
-                '%d dimples of %s mm, %.1f mm deep, strewn without rows and none nearer than %s mm.', $count,
-                $set->number(Setting::SizeMm), $set->number(Setting::DepthMm), $set->number(Setting::LeastMm),
-            )],
+            [new Said('technique.dimples.dimples-deep-strewn-without', [
+                'count' => Quantity::count($count),
+                'number' => Quantity::mm($set->number(Setting::SizeMm)),
+                'number2' => Quantity::mm($set->number(Setting::DepthMm)),
+                'number3' => Quantity::mm($set->number(Setting::LeastMm)),
+            ])],
         ))->byHand($calibration->marks);
     }
 
@@ -119,9 +125,9 @@ final readonly class Dimples implements Decoration
         return Nature::Cuts;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return "$mounted, locked, or in a padded cradle";
+        return new Said('technique.dimples.locked-or-padded-cradle', ['mounted' => $mounted]);
     }
 
     public function isFilled(): bool

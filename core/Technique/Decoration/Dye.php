@@ -22,6 +22,8 @@ use HonestGrain\Technique\Tinting;
 use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** A dye, a stain, a bleach or iron liquor: colour put on or taken out. */
 final readonly class Dye implements Decoration, Tints
@@ -31,9 +33,9 @@ final readonly class Dye implements Decoration, Tints
         return 'dye';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Dye';
+        return new Said('technique.dye.label');
     }
 
     public function character(): Character
@@ -41,14 +43,14 @@ final readonly class Dye implements Decoration, Tints
         return Grounds::coloured();
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Dye';
+        return new Said('technique.dye.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'On bare, sanded wood after everything that cuts or burns; under the coats, which close it off.';
+        return new Said('technique.dye.because');
     }
 
     public function settings(): array
@@ -75,20 +77,26 @@ final readonly class Dye implements Decoration, Tints
         $fades = $set->number(Setting::FadeMm) > 0 && $set->choice(Setting::Way) !== 'sprayed'
             ? [
                 Finding::warn(
-                    'A fade is sprayed: wiped or brushed, it ends in a line.', 'Spray it', 'End it at a burnt line',
+                    new Said(
+                        'technique.dye.fade-sprayed-wiped-or',
+                    ), new Said('technique.dye.spray-it'), new Said('technique.dye.end-burnt-line'),
                 ),
             ]
             : [];
 
         return Spread::of($set, $ground, $calibration->marks)->worked(
             [
-                Figure::of('To mix', Measure::Ml, $ml), Figure::of('Of a powder', Measure::Grams, $powder),
-                Figure::of('Of a concentrate, drops', Measure::Count, ceil(
+                Figure::of(new Said('technique.dye.to-mix'), Measure::Ml, $ml), Figure::of(
+                    new Said('technique.dye.of-a-powder'), Measure::Grams, $powder,
+                ),
+                Figure::of(new Said('technique.dye.concentrate-drops'), Measure::Count, ceil(
                     $ml * $calibration->colour->dyeDropsPerMl * $set->number(Setting::Strength),
                 )),
             ], $fades,
             $set->number(Setting::FadeMm) > 0
-                ? [sprintf('Let it fade out over %s mm at both edges.', $set->number(Setting::FadeMm))] : [],
+                ? [new Said('technique.dye.let-fade-out-over', [
+                    'number' => Quantity::mm($set->number(Setting::FadeMm)),
+                ])] : [],
         );
     }
 
@@ -112,9 +120,9 @@ final readonly class Dye implements Decoration, Tints
         return Nature::Colours;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return 'on a turntable';
+        return new Said('technique.dye.hold');
     }
 
     public function isFilled(): bool

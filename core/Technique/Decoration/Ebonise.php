@@ -20,6 +20,7 @@ use HonestGrain\Technique\Spread;
 use HonestGrain\Technique\Tinting;
 use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Said;
 
 /** Wood blackened with iron where it holds tannin. */
 final readonly class Ebonise implements Decoration, Tints
@@ -29,9 +30,9 @@ final readonly class Ebonise implements Decoration, Tints
         return 'ebonise';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Ebonised';
+        return new Said('technique.ebonise.label');
     }
 
     public function character(): Character
@@ -39,14 +40,14 @@ final readonly class Ebonise implements Decoration, Tints
         return Grounds::coloured();
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Ebonise';
+        return new Said('technique.ebonise.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'On bare, sanded wood after everything that cuts or burns; under the coats, which close it off.';
+        return new Said('technique.ebonise.because');
     }
 
     public function settings(): array
@@ -62,8 +63,8 @@ final readonly class Ebonise implements Decoration, Tints
     public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
     {
         return Spread::of($set, $ground, $calibration->marks)->worked([], $ground->hasTannin ? [] : [Finding::warn(
-            'This wood holds little tannin: iron stains it grey and no more.',
-            'Wash it with strong tea or a tannin powder first, and let it dry', 'Dye it black',
+            new Said('technique.ebonise.wood-holds-little-tannin'),
+            new Said('technique.ebonise.wash-strong-tea-or'), new Said('technique.ebonise.dye-black'),
         )], []);
     }
 
@@ -90,9 +91,9 @@ final readonly class Ebonise implements Decoration, Tints
         return Nature::Colours;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return 'on a turntable';
+        return new Said('technique.ebonise.hold');
     }
 
     public function isFilled(): bool

@@ -26,6 +26,8 @@ use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** Flats along the wall, evenly divided. */
 final readonly class Facets implements CutsItsGround, Decoration, Relief
@@ -35,9 +37,9 @@ final readonly class Facets implements CutsItsGround, Decoration, Relief
         return 'facets';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Facets';
+        return new Said('technique.facets.label');
     }
 
     public function character(): Character
@@ -45,14 +47,14 @@ final readonly class Facets implements CutsItsGround, Decoration, Relief
         return Grounds::cut(Work::Locked)->hurts(Hazard::SpinningCutter, Hazard::Dust)->dusty();
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Cut the facets';
+        return new Said('technique.facets.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'On a sanded ground; the flats themselves are left from the edge, or get a few strokes with a block.';
+        return new Said('technique.facets.because');
     }
 
     public function settings(): array
@@ -88,25 +90,30 @@ final readonly class Facets implements CutsItsGround, Decoration, Relief
             max(1.0, $calibration->marks->flatMinutesPer100Cm2 * $ground->areaMm2 / 10_000
                 + $count * $calibration->marks->indexSeconds / 60),
             [
-                Figure::atLevels('Flat wide', Measure::Mm, $ground->levels, array_map(
+                Figure::atLevels(new Said('technique.facets.flat-wide'), Measure::Mm, $ground->levels, array_map(
                     fn (FacetRow $row): float => $row->widthMm(), $rows,
                 )),
-                Figure::atLevels('Cut in the middle', Measure::Mm, $ground->levels, array_map(
+                Figure::atLevels(new Said('technique.facets.cut-middle'), Measure::Mm, $ground->levels, array_map(
                     fn (FacetRow $row): float => $row->depthMm(), $rows,
                 )), ...$left->figures(),
             ],
             [
-                ...$count < 3 ? [Finding::refuse('Two flats do not meet round a piece.', 'Cut three or more')] : [],
+                ...$count < 3 ? [Finding::refuse(
+                    new Said('technique.facets.two-flats-do-not'), new Said('technique.facets.cut-three-or-more'),
+                )] : [],
                 ...$left->findings(
-                    'The flats', 'Cut more of them: each goes less deep', 'Leave the wall thicker there',
+                    new Said('technique.facets.the-flats'), new Said('technique.facets.cut-more-them-each'), new Said(
+                        'technique.facets.leave-wall-thicker-there',
+                    ),
                 ),
                 ...$index->findings,
             ],
-            [sprintf('%d flats until they just meet.', $count), $index->says], $index->plate, $index->holes, $count,
+            [
+                new Said('technique.facets.flats-until-they-just', ['count' => Quantity::count($count)]), $index->says,
+            ], $index->plate, $index->holes, $count,
         ))->byHand($calibration->marks, $count)->smoothed(
             $calibration->marks->blockMinutesPer100Cm2 * $ground->areaMm2 / 10_000,
-            'Smooth each with a small drum or a hard block, P240 and then P320, along it (%.0f min), or leave it from '
-                .'the edge; the ridges stay sharp.',
+            new Said('technique.facets.smooth-each-small-drum'),
         );
     }
 
@@ -130,9 +137,9 @@ final readonly class Facets implements CutsItsGround, Decoration, Relief
         return Nature::Cuts;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return "$mounted, locked by the index";
+        return new Said('technique.facets.locked-index', ['mounted' => $mounted]);
     }
 
     public function isFilled(): bool

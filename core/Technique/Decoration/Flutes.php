@@ -27,6 +27,8 @@ use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** Grooves along the wall, evenly divided. */
 final readonly class Flutes implements Decoration, Relief
@@ -36,9 +38,9 @@ final readonly class Flutes implements Decoration, Relief
         return 'flutes';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Flutes';
+        return new Said('technique.flutes.label');
     }
 
     public function character(): Character
@@ -46,14 +48,14 @@ final readonly class Flutes implements Decoration, Relief
         return Grounds::cut(Work::Locked)->hurts(Hazard::SpinningCutter, Hazard::Dust)->dusty();
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Carve the flutes';
+        return new Said('technique.flutes.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'On a sanded ground, before fire and colour, which they would cut through.';
+        return new Said('technique.flutes.because');
     }
 
     public function settings(): array
@@ -102,36 +104,48 @@ final readonly class Flutes implements Decoration, Relief
                 $set->whole(Setting::Passes), $set->number(Setting::FeedMmPerS),
             ) + $flutes->count * $calibration->marks->indexSeconds / 60),
             [
-                ...$isReeds ? [] : [Figure::of('Flute wide', Measure::Mm, $flutes->widthMm())],
-                Figure::of($isReeds ? 'Reed long' : 'Flute long', Measure::Mm, $flutes->lengthMm()),
-                $isReeds ? Figure::atLevels('Reed wide', Measure::Mm, $ground->levels, $reeds)
-                    : Figure::atLevels('Land left', Measure::Mm, $ground->levels, $lands),
+                ...$isReeds ? [] : [
+                    Figure::of(new Said('technique.flutes.flute-wide'), Measure::Mm, $flutes->widthMm()),
+                ],
+                Figure::of(
+                    $isReeds ? new Said('technique.flutes.reed-long') : new Said('technique.flutes.flute-long'),
+                    Measure::Mm, $flutes->lengthMm(),
+                ),
+                $isReeds ? Figure::atLevels(
+                    new Said('technique.flutes.reed-wide'), Measure::Mm, $ground->levels, $reeds,
+                )
+                    : Figure::atLevels(new Said('technique.flutes.land-left'), Measure::Mm, $ground->levels, $lands),
                 ...$left->figures(),
-                ...$helix === null ? [] : [Figure::atLevels('Off the axis', Measure::Degrees, $ground->levels, $helix)],
+                ...$helix === null ? [] : [
+                    Figure::atLevels(new Said('technique.flutes.off-axis'), Measure::Degrees, $ground->levels, $helix),
+                ],
             ],
             [
-                ...$left->findings('The flutes', 'Cut them less deep', 'Leave the wall thicker there'),
+                ...$left->findings(
+                    new Said('technique.flutes.the-flutes'), new Said('technique.flutes.cut-them-less-deep'),
+                    new Said('technique.flutes.leave-wall-thicker-there'),
+                ),
                 ...self::narrow($ground, $isReeds ? $reeds : $lands, $calibration->marks->leastLandMm),
                 ...$index->findings,
                 ...$ground->tooling->cutters !== [] && $owned === null ? [Finding::warn(
-                    'None of your cutters is '.self::named($set).'.', 'Choose one that you have',
-                    'Enter it under Shop, lathe and holds',
+                    new Said(
+                        'technique.flutes.none-your-cutters', ['named' => self::named($set)],
+                    ), new Said('technique.flutes.choose-one-you-have'),
+                    new Said('technique.flutes.enter-under-shop-lathe'),
                 )] : [],
             ],
             [
-                sprintf(
-                    $isReeds ? '%d reeds: their lines %.1f mm deep with %s%s, %d passes each, then rounded over from '
-                        .'both sides.' : '%d flutes %.1f mm deep with %s%s, %d passes each, the deepest last.',
-                    $flutes->count,
-                    $flutes->depthMm, self::named($set), $owned === null ? '' : " ($owned->name)",
-                    $set->whole(Setting::Passes),
-                ), $index->says,
+                new Said($isReeds ? 'technique.flutes.reeds' : 'technique.flutes.cut', [
+                    'count' => Quantity::count($flutes->count), 'deep' => Quantity::mm($flutes->depthMm),
+                    'tool' => self::named($set),
+                    'owned' => $owned === null ? '' : new Said('technique.flutes.owned', ['name' => $owned->name]),
+                    'passes' => Quantity::count($set->whole(Setting::Passes)),
+                ]), $index->says,
             ],
             $index->plate, $index->holes, $flutes->count,
         ))->byHand($calibration->marks, $flutes->count)->smoothed(
             $flutes->count * $flutes->lengthMm() / 1000 * $calibration->marks->cordMinutesPerM,
-            'Smooth them along their length with twisted cord, P240 and then P320 (%.0f min), or leave them from the '
-                .'cutter where it cut clean; their edges get no paper.',
+            new Said('technique.flutes.smooth-them-along-their'),
         );
     }
 
@@ -163,9 +177,9 @@ final readonly class Flutes implements Decoration, Relief
         return Nature::Cuts;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return "$mounted, locked by the index";
+        return new Said('technique.flutes.locked-index', ['mounted' => $mounted]);
     }
 
     public function isFilled(): bool
@@ -220,11 +234,11 @@ final readonly class Flutes implements Decoration, Relief
             ? FluteCutter::ball($set->number(Setting::RadiusMm)) : FluteCutter::v($set->number(Setting::AngleDeg));
     }
 
-    private static function named(Settings $set): string
+    private static function named(Settings $set): Said
     {
         return $set->choice(Setting::Tool) === 'ball'
-            ? sprintf('a ball of %s mm radius', $set->number(Setting::RadiusMm))
-            : sprintf('a V of %s°', $set->number(Setting::AngleDeg));
+            ? new Said('technique.flutes.ball-radius', ['number' => Quantity::mm($set->number(Setting::RadiusMm))])
+            : new Said('technique.flutes.v', ['angle' => Quantity::degrees($set->number(Setting::AngleDeg))]);
     }
 
     /** @return list<float> how far round a flute has gone at each step along it, turns */
@@ -253,14 +267,20 @@ final readonly class Flutes implements Decoration, Relief
         return match (true) {
             $land >= $leastMm => [],
             $land <= 0 => [Finding::refuse(
-                sprintf('Neighbouring flutes run into each other %s mm up, by %.1f mm.', $height, -$land),
-                'Cut fewer', 'Cut them less deep', 'Let them fade out before they meet',
+                new Said('technique.flutes.neighbouring-flutes-run-into', [
+                    'height' => Quantity::mm($height),
+                    'what' => Quantity::mm(-$land),
+                ]),
+                new Said('technique.flutes.cut-fewer'), new Said(
+                    'technique.flutes.cut-them-less-deep',
+                ), new Said('technique.flutes.let-them-fade-out'),
             )],
             default => [Finding::warn(
-                sprintf(
-                    '%.1f mm stands between two flutes %s mm up, less than the %s mm that holds.', $land, $height,
-                    $leastMm,
-                ), 'Cut fewer', 'Cut them less deep',
+                new Said('technique.flutes.stands-between-two-flutes', [
+                    'land' => Quantity::mm($land),
+                    'height' => Quantity::mm($height),
+                    'least' => Quantity::mm($leastMm),
+                ]), new Said('technique.flutes.cut-fewer'), new Said('technique.flutes.cut-them-less-deep'),
             )],
         };
     }

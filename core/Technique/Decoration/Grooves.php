@@ -23,6 +23,8 @@ use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** Grooves round the piece: a V, a square fillet or a round one. */
 final readonly class Grooves implements CutsProfile, Decoration
@@ -34,9 +36,9 @@ final readonly class Grooves implements CutsProfile, Decoration
         return 'grooves';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Grooves and fillets';
+        return new Said('technique.grooves.label');
     }
 
     public function character(): Character
@@ -44,14 +46,14 @@ final readonly class Grooves implements CutsProfile, Decoration
         return Grounds::cut(Work::Spinning)->hurts(Hazard::Lathe)->chips();
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Cut the grooves';
+        return new Said('technique.grooves.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'On a sanded ground, with the long point of a freshly sharpened tool: it is not sanded afterwards.';
+        return new Said('technique.grooves.because');
     }
 
     public function settings(): array
@@ -78,18 +80,29 @@ final readonly class Grooves implements CutsProfile, Decoration
 
         return new Worked(
             max(1.0, $count * $roundM * $calibration->marks->grooveMinutesPerM),
-            [...$land === null ? [] : [Figure::of('Land between', Measure::Mm, $land)], ...$left->figures()],
+            [
+                ...$land === null ? [] : [Figure::of(new Said('technique.grooves.land-between'), Measure::Mm, $land)],
+                ...$left->figures(),
+            ],
             [
                 ...$count * $width > $ground->lengthMm() + 0.05 ? [Finding::refuse(
-                    sprintf('%d grooves of %s mm do not lie on %.1f mm.', $count, $width, $ground->lengthMm()),
-                    'Cut them narrower', 'Widen the band',
+                    new Said('technique.grooves.grooves-do-not-lie', [
+                        'count' => Quantity::count($count),
+                        'width' => Quantity::mm($width),
+                        'length' => Quantity::mm($ground->lengthMm()),
+                    ]),
+                    new Said('technique.grooves.cut-them-narrower'), new Said('technique.grooves.widen-band'),
                 )] : [],
-                ...$left->findings('The grooves', 'Cut them less deep'),
+                ...$left->findings(
+                    new Said('technique.grooves.the-grooves'), new Said('technique.grooves.cut-them-less-deep'),
+                ),
             ],
-            [sprintf(
-                '%d %s groove%s %.1f mm wide and %.1f mm deep.', $count, $set->choice(Setting::Section),
-                $count === 1 ? '' : 's', $width, $depth,
-            )],
+            [new Said('technique.grooves.groove-wide-deep', [
+                'count' => Quantity::count($count),
+                'choice' => $set->choice(Setting::Section),
+                'width' => Quantity::mm($width),
+                'depth' => Quantity::mm($depth),
+            ])],
         );
     }
 
@@ -128,9 +141,9 @@ final readonly class Grooves implements CutsProfile, Decoration
         return Nature::Cuts;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return "$mounted, spinning";
+        return Said::at($mounted, new Said('technique.spinning'));
     }
 
     public function isFilled(): bool

@@ -24,6 +24,8 @@ use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** A groove filled with powder, resin, metal or wire. */
 final readonly class Inlay implements Binds, Decoration
@@ -33,9 +35,9 @@ final readonly class Inlay implements Binds, Decoration
         return 'inlay';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Inlay';
+        return new Said('technique.inlay.label');
     }
 
     public function character(): Character
@@ -43,14 +45,14 @@ final readonly class Inlay implements Binds, Decoration
         return Grounds::cut(Work::Spinning)->hurts(Hazard::Lathe, Hazard::Dust)->dusty();
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Cut and fill the inlay';
+        return new Said('technique.inlay.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'Cut on a sanded ground, filled proud, and taken back level with the last grits before any colour.';
+        return new Said('technique.inlay.because');
     }
 
     public function settings(): array
@@ -88,28 +90,35 @@ final readonly class Inlay implements Binds, Decoration
                 : max(1.0, $long / 1000 * ($rates->grooveMinutesPerM + $fills * $rates->inlayMinutesPerM)),
             [
                 ...$isWire ? [Figure::of('Wire', Measure::Mm, $long)] : [
-                    Figure::of('To fill', Measure::Ml, $groove->volumeMl()),
+                    Figure::of(new Said('technique.inlay.to-fill'), Measure::Ml, $groove->volumeMl()),
                     ...$powder > 0 ? [Figure::of('Powder', Measure::Ml, $powder)] : [],
                     Figure::of('Binder', Measure::Ml, $groove->volumeMl() - $powder),
                     Figure::of('Fills', Measure::Count, $fills),
                 ], ...$left->figures(),
             ],
             [
-                ...$left->findings('The grooves', 'Cut them less deep'),
+                ...$left->findings(
+                    new Said('technique.inlay.the-grooves'), new Said('technique.inlay.cut-them-less-deep'),
+                ),
                 ...$count * $groove->widthMm > $ground->lengthMm() + 0.05 ? [Finding::refuse(
-                    sprintf(
-                        '%d grooves of %s mm do not lie on %.1f mm.', $count, $groove->widthMm, $ground->lengthMm(),
-                    ),
-                    'Cut them narrower', 'Widen the band',
+                    new Said('technique.inlay.grooves-do-not-lie', [
+                        'count' => Quantity::count($count),
+                        'width' => Quantity::mm($groove->widthMm),
+                        'length' => Quantity::mm($ground->lengthMm()),
+                    ]),
+                    new Said('technique.inlay.cut-them-narrower'), new Said('technique.inlay.widen-band'),
                 )] : [],
             ],
-            [$isWire ? sprintf('%.0f mm of wire, bedded and tapped down to the surface.', $long) : sprintf(
-                '%.1f mL to fill in %d fill%s of at most %s mm, bound with %s.', $groove->volumeMl(), $fills,
-                $fills === 1 ? '' : 's', $calibration->repairs->fillDepthMm,
-                match ($this->binder($set)) {
+            [$isWire ? new Said(
+                'technique.inlay.wire-bedded-tapped-down', ['long' => Quantity::mm($long)],
+            ) : new Said('technique.inlay.fill-fill-most-bound', [
+                'volume' => Quantity::ml($groove->volumeMl()),
+                'fills' => Quantity::count($fills),
+                'fillDepth' => Quantity::mm($calibration->repairs->fillDepthMm),
+                'what' => match ($this->binder($set)) {
                     'resin' => 'casting resin', 'epoxy' => 'epoxy', default => 'CA',
                 },
-            )],
+            ])],
             hazards: $isWire || $isResin ? [] : [Hazard::HardDust],
         );
     }
@@ -142,9 +151,9 @@ final readonly class Inlay implements Binds, Decoration
         return Nature::Cuts;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return "$mounted";
+        return $mounted instanceof Said ? $mounted : Said::name($mounted);
     }
 
     public function isFilled(): bool

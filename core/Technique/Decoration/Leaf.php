@@ -22,6 +22,8 @@ use HonestGrain\Technique\Tinting;
 use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** Metal leaf or powder laid on size. */
 final readonly class Leaf implements Binds, Decoration, Tints
@@ -31,9 +33,9 @@ final readonly class Leaf implements Binds, Decoration, Tints
         return 'leaf';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Leaf or metal powder';
+        return new Said('technique.leaf.label');
     }
 
     public function character(): Character
@@ -41,14 +43,14 @@ final readonly class Leaf implements Binds, Decoration, Tints
         return Grounds::coloured();
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Lay the leaf';
+        return new Said('technique.leaf.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'On a sanded ground that is dry and free of dust, after everything that cuts or burns.';
+        return new Said('technique.leaf.because');
     }
 
     public function settings(): array
@@ -66,7 +68,7 @@ final readonly class Leaf implements Binds, Decoration, Tints
         $side = $set->number(Setting::LeafMm) - $set->number(Setting::OverlapMm);
         if ($side <= 0) {
             return new Worked(1.0, [], [Finding::refuse(
-                'The lap is as wide as the leaf: nothing would be covered.', 'Lap them less',
+                new Said('technique.leaf.lap-wide-leaf-nothing'), new Said('technique.leaf.lap-them-less'),
             )]);
         }
         $leaves = (int) ceil($calibration->marks->leafWasteTimes * $ground->areaMm2 / $side ** 2);
@@ -75,8 +77,8 @@ final readonly class Leaf implements Binds, Decoration, Tints
             $leaves * $calibration->marks->leafMinutesEach + $calibration->marks->leafSizeMinutes,
             [Figure::of('Leaves', Measure::Count, $leaves)], [],
             [
-                "Size first, thin; $leaves leaves once it is tacky and no longer wet: its label gives the window.",
-                'Then burnish.',
+                new Said('technique.leaf.size-first-thin-leaves', ['leaves' => Quantity::count($leaves)]),
+                new Said('technique.leaf.then-burnish'),
             ],
         );
     }
@@ -106,9 +108,9 @@ final readonly class Leaf implements Binds, Decoration, Tints
         return Nature::Colours;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return 'in a padded cradle, out of any draught';
+        return new Said('technique.leaf.hold');
     }
 
     public function isFilled(): bool

@@ -19,6 +19,7 @@ use HonestGrain\Technique\Spread;
 use HonestGrain\Technique\Tinting;
 use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Said;
 
 /** White, or a coloured wax, in brushed or open pores. */
 final readonly class Lime implements Decoration, Tints
@@ -28,9 +29,9 @@ final readonly class Lime implements Decoration, Tints
         return 'lime';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Limed';
+        return new Said('technique.lime.label');
     }
 
     public function character(): Character
@@ -38,14 +39,14 @@ final readonly class Lime implements Decoration, Tints
         return Grounds::coloured();
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Lime';
+        return new Said('technique.lime.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'After every other colour: it lies in what pores are left open.';
+        return new Said('technique.lime.because');
     }
 
     public function settings(): array
@@ -83,9 +84,9 @@ final readonly class Lime implements Decoration, Tints
         return Nature::Colours;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return 'on a turntable';
+        return new Said('technique.lime.hold');
     }
 
     public function isFilled(): bool

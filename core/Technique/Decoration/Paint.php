@@ -19,6 +19,7 @@ use HonestGrain\Technique\Spread;
 use HonestGrain\Technique\Tinting;
 use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Said;
 
 /** Paint brushed on a band. */
 final readonly class Paint implements Decoration, Tints
@@ -28,9 +29,9 @@ final readonly class Paint implements Decoration, Tints
         return 'paint';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Painted';
+        return new Said('technique.paint.label');
     }
 
     public function character(): Character
@@ -38,14 +39,14 @@ final readonly class Paint implements Decoration, Tints
         return Grounds::coloured();
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Paint';
+        return new Said('technique.paint.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'On a sanded ground, after everything that cuts or burns; its edges are cut or taped.';
+        return new Said('technique.paint.because');
     }
 
     public function settings(): array
@@ -83,9 +84,9 @@ final readonly class Paint implements Decoration, Tints
         return Nature::Colours;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return 'on a turntable';
+        return new Said('technique.paint.hold');
     }
 
     public function isFilled(): bool

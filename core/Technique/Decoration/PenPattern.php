@@ -25,6 +25,8 @@ use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** A pattern drawn with a hot pen. */
 final readonly class PenPattern implements Decoration
@@ -34,9 +36,9 @@ final readonly class PenPattern implements Decoration
         return 'pen-pattern';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Pen-burnt pattern';
+        return new Said('technique.pen-pattern.label');
     }
 
     public function character(): Character
@@ -44,14 +46,14 @@ final readonly class PenPattern implements Decoration
         return Grounds::burnt(Work::Lap)->hurts(Hazard::BurntFumes);
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Burn the pattern';
+        return new Said('technique.pen-pattern.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'On the last grit, so that the pen does not skip; before dye and before any finish.';
+        return new Said('technique.pen-pattern.because');
     }
 
     public function settings(): array
@@ -80,7 +82,10 @@ final readonly class PenPattern implements Decoration
             return new Worked(
                 max(1.0, $count * $rates->brandMinutes), [Figure::of('Brands', Measure::Count, $count)],
                 $index->findings,
-                ["$count brands; try the heat on scrap of the same wood.", $index->says], $index->plate, $index->holes,
+                [
+                    new Said('technique.pen-pattern.brands-try-heat-scrap', ['count' => Quantity::count($count)]),
+                    $index->says,
+                ], $index->plate, $index->holes,
                 $count,
             );
         }
@@ -99,15 +104,19 @@ final readonly class PenPattern implements Decoration
             max(1.0, $minutes * (1 + $rates->penRestShare)),
             [
                 Figure::of('Strokes', Measure::Metres, $stroke / 1000),
-                Figure::of('Pen down', Measure::Minutes, $minutes),
-                ...$isFree ? [] : [Figure::atLevels('A repeat is wide', Measure::Mm, $ground->levels, $pitches)],
+                Figure::of(new Said('technique.pen-pattern.pen-down'), Measure::Minutes, $minutes),
+                ...$isFree ? [] : [Figure::atLevels(
+                    new Said('technique.pen-pattern.repeat-wide'), Measure::Mm, $ground->levels, $pitches,
+                )],
             ],
             $isFree ? [] : [...$index->findings, ...$this->loose($set), ...$this->intricate($set, $count)],
             [
-                $isFree ? 'Free lines, laid out in pencil first.'
-                    : sprintf('%d repeats round the band, each begun on its pencil line.', $count),
+                $isFree ? new Said('technique.pen-pattern.free-lines-laid-out')
+                    : new Said('technique.pen-pattern.repeats-round-band-each', ['count' => Quantity::count($count)]),
                 $isFree ? '' : $index->says,
-                sprintf('Rest the hand: %.0f min of the time is for that.', $minutes * $rates->penRestShare),
+                new Said('technique.pen-pattern.rest-hand-time', [
+                    'minutes' => Quantity::minutes($minutes * $rates->penRestShare),
+                ]),
             ], $isFree ? null : $index->plate, $isFree ? [] : $index->holes, $isFree ? 0 : $count,
         ))->byHand($rates, $isFree ? 0 : $count);
     }
@@ -138,9 +147,9 @@ final readonly class PenPattern implements Decoration
         return Nature::Burns;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return 'in the lap or a padded cradle';
+        return new Said('technique.pen-pattern.hold');
     }
 
     public function isFilled(): bool
@@ -170,8 +179,11 @@ final readonly class PenPattern implements Decoration
         $points = $count * array_sum(array_map(count(...), $set->own->strokes ?? []));
 
         return $points <= Pattern::MOST_POINTS ? [] : [Finding::refuse(
-            sprintf('%d repeats of it have %d points, more than can be drawn.', $count, $points), 'Take fewer repeats',
-            'Draw it with fewer points',
+            new Said('technique.pen-pattern.repeats-have-points-more', [
+                'count' => Quantity::count($count),
+                'points' => Quantity::count($points),
+            ]), new Said('technique.pen-pattern.take-fewer-repeats'),
+            new Said('technique.pen-pattern.draw-fewer-points'),
         )];
     }
 
@@ -179,8 +191,8 @@ final readonly class PenPattern implements Decoration
     private function loose(Settings $set): array
     {
         return $set->own === null || $set->own->looseEnds() === [] ? [] : [Finding::warn(
-            'A line of your repeat ends at its side where the next one has none: it will not meet itself.',
-            'Draw it on to the same height on the other side',
+            new Said('technique.pen-pattern.line-your-repeat-ends'),
+            new Said('technique.pen-pattern.draw-same-height-other'),
         )];
     }
 }

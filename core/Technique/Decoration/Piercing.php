@@ -24,6 +24,8 @@ use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** Openings cut right through the wall. */
 final readonly class Piercing implements Decoration
@@ -33,9 +35,9 @@ final readonly class Piercing implements Decoration
         return 'piercing';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Pierced';
+        return new Said('technique.piercing.label');
     }
 
     public function character(): Character
@@ -43,15 +45,14 @@ final readonly class Piercing implements Decoration
         return Grounds::cut(Work::Lap)->hurts(Hazard::SpinningCutter, Hazard::Dust)->dusty();
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Pierce the openings';
+        return new Said('technique.piercing.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'After sanding, since paper tears at every opening; each is cleaned with a twisted strip of cloth, the '
-            .'work at rest.';
+        return new Said('technique.piercing.because');
     }
 
     public function settings(): array
@@ -75,7 +76,10 @@ final readonly class Piercing implements Decoration
     public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
     {
         $solid = $ground->wallMm() === null
-            ? [Finding::warn('There is no wall here to go through.', 'Hollow the piece first', 'Place it on the wall')]
+            ? [Finding::warn(
+                new Said('technique.piercing.there-no-wall-here'), new Said('technique.piercing.hollow-piece-first'),
+                new Said('technique.piercing.place-wall'),
+            )]
             : [];
         $worked = match ($set->choice(Setting::Opening)) {
             'hook' => $this->hook($set, $ground, $calibration), 'slots' => $this->slots($set, $ground, $calibration),
@@ -134,9 +138,9 @@ final readonly class Piercing implements Decoration
         return Nature::Cuts;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return 'in a padded cradle, a light behind it';
+        return new Said('technique.piercing.hold');
     }
 
     public function isFilled(): bool
@@ -167,16 +171,17 @@ final readonly class Piercing implements Decoration
             fn (float $radius): float => min($grid->bridgeMm(), 2 * M_PI * $radius / $around - $grid->holeMm),
             $ground->radiiMm(),
         );
-        $apart = sprintf('Space them %.1f mm apart', $grid->holeMm + $least);
+        $apart = new Said('technique.piercing.space-them-apart', ['hole' => Quantity::mm($grid->holeMm + $least)]);
         $findings = match (true) {
             min($bridges) <= 0 => [Finding::refuse(
-                sprintf('Holes of %s mm run into each other.', $grid->holeMm), $apart, 'Make them smaller',
+                new Said(
+                    'technique.piercing.holes-run-into-each', ['hole' => Quantity::mm($grid->holeMm)],
+                ), $apart, new Said('technique.piercing.make-them-smaller'),
             )],
-            min($bridges) < $least - 1e-9 => [Finding::warn(sprintf(
-                '%.2f mm stands between two holes where the band is narrowest, less than the %s mm it takes: it breaks '
-                    .'out.',
-                min($bridges), round($least, 1),
-            ), $apart, 'Make them smaller')],
+            min($bridges) < $least - 1e-9 => [Finding::warn(new Said('technique.piercing.stands-between-two-holes', [
+                'bridges' => Quantity::mm(min($bridges)),
+                'least' => Quantity::mm(round($least, 1)),
+            ]), $apart, new Said('technique.piercing.make-them-smaller'))],
             default => [],
         };
 
@@ -185,12 +190,17 @@ final readonly class Piercing implements Decoration
                 Figure::of('Holes', Measure::Count, $count),
                 Figure::atLevels('Bridge', Measure::Mm, $ground->levels, $bridges),
                 Figure::of('Open', Measure::Share, $grid->openShare()),
-            ], $findings, [sprintf(
-                '%d holes of %s mm in %d rows of %d, %s mm from middle to middle, %s; %.1f mm stay between.', $count,
-                $grid->holeMm, $rows, $around, $grid->pitchMm,
-                $grid->isHexagonal ? 'each row between those of the last' : 'row over row',
-                min($bridges),
-            )],
+            ], $findings, [new Said('technique.piercing.holes-rows-from-middle', [
+                'count' => Quantity::count($count),
+                'hole' => Quantity::mm($grid->holeMm),
+                'rows' => Quantity::count($rows),
+                'around' => Quantity::count($around),
+                'pitch' => Quantity::mm($grid->pitchMm),
+                'what' => $grid->isHexagonal ? new Said(
+                    'technique.piercing.each-row-between-those',
+                ) : new Said('technique.piercing.row-over-row'),
+                'bridges' => Quantity::mm(min($bridges)),
+            ])],
         ))->byHand($calibration->marks, $count);
     }
 
@@ -222,15 +232,24 @@ final readonly class Piercing implements Decoration
             [Figure::atLevels('Bridge', Measure::Mm, $ground->levels, $bridges)],
             [...match (true) {
                 min($bridges) <= 0 => [
-                    Finding::refuse('The slots run into each other.', 'Cut fewer', 'Cut them narrower'),
+                    Finding::refuse(
+                        new Said('technique.piercing.slots-run-into-each'), new Said('technique.piercing.cut-fewer'),
+                        new Said('technique.piercing.cut-them-narrower'),
+                    ),
                 ],
                 min($bridges) < $least => [Finding::warn(
-                    sprintf('%.1f mm stands between two slots, less than the %s mm it takes.', min($bridges), $least),
-                    'Cut fewer', 'Cut them narrower',
+                    new Said('technique.piercing.stands-between-two-slots', [
+                        'bridges' => Quantity::mm(min($bridges)),
+                        'least' => Quantity::mm($least),
+                    ]),
+                    new Said('technique.piercing.cut-fewer'), new Said('technique.piercing.cut-them-narrower'),
                 )],
                 default => [],
             }, ...$index->findings],
-            [sprintf('%d slots of %s mm, cleaned with a twisted strip of cloth.', $count, $width), $index->says],
+            [new Said('technique.piercing.slots-cleaned-twisted-strip', [
+                'count' => Quantity::count($count),
+                'width' => Quantity::mm($width),
+            ]), $index->says],
             $index->plate, $index->holes, $count,
         ))->byHand($calibration->marks, $count);
     }
@@ -242,27 +261,26 @@ final readonly class Piercing implements Decoration
             $calibration->layout, $set->number(Setting::StartDeg), $set->number(Setting::TiltDeg), $ground->grain,
         );
         $where = array_map(
-            fn (array $span): string => sprintf(
-                'Put it between %.0f° and %.0f° from where the grain comes out', ...$span,
-            ),
+            fn (array $span): Said => new Said('technique.piercing.put-between', [
+                'from' => Quantity::degrees($span[0]), 'to' => Quantity::degrees($span[1]),
+            ]),
             $tongue->betterAzimuthsDeg(),
         );
         $refused = $tongue->isAllowed() ? [] : [Finding::refuse(
-            sprintf(
-                'The tongue of the hook would lie %.0f° across the grain and keep %.0f %% of its strength: it snaps.',
-                $tongue->grainAngleDeg(), 100 * $tongue->strengthLeft(),
-            ), ...($where === [] ? ['Tilt it towards the grain'] : $where),
+            new Said('technique.piercing.tongue-hook-would-lie', [
+                'grainAngle' => Quantity::degrees($tongue->grainAngleDeg()),
+                'what' => Quantity::percent(100 * $tongue->strengthLeft()),
+            ]), ...($where === [] ? [new Said('technique.piercing.tilt-towards-grain')] : $where),
         )];
 
         return new Worked(
             $calibration->marks->hookMinutes, [
-                Figure::of('Tongue to the grain', Measure::Degrees, $tongue->grainAngleDeg()),
-                Figure::of('Strength left', Measure::Share, $tongue->strengthLeft()),
-            ], $refused, [sprintf(
-                'One slot of %s mm with its hook %.0f° round from where the grain comes out: drilled, sawn, filed, '
-                    .'and its faces sanded with a twisted strip.',
-                $set->number(Setting::SizeMm), $set->number(Setting::StartDeg),
-            )],
+                Figure::of(new Said('technique.piercing.tongue-grain'), Measure::Degrees, $tongue->grainAngleDeg()),
+                Figure::of(new Said('technique.piercing.strength-left'), Measure::Share, $tongue->strengthLeft()),
+            ], $refused, [new Said('technique.piercing.one-slot-hook-round', [
+                'number' => Quantity::mm($set->number(Setting::SizeMm)),
+                'number2' => Quantity::degrees($set->number(Setting::StartDeg)),
+            ])],
         );
     }
 }

@@ -24,6 +24,8 @@ use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** A band charred with a torch and brushed back. */
 final readonly class Scorch implements Decoration, Tints
@@ -33,33 +35,32 @@ final readonly class Scorch implements Decoration, Tints
         return 'scorch';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Scorch';
+        return new Said('technique.scorch.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Lap)
-            ->needs(State::Shaped, 'It is burnt into wood that has its last shape.')
-            ->needs(State::Sound, 'A fill put in later would run into the burn, and glue must not be burnt.')
-            ->needs(State::Smooth, 'Scratches show as pale lines in the char.')
-            ->needs(State::Bare, 'Burning through a finish gives off fumes, and its vapour must not meet a flame.')
-            ->prefers(State::Undyed, 'Coloured wood gives off fumes when it is burnt.')
+            ->needs(State::Shaped, new Said('technique.scorch.burnt-into-wood-has'))
+            ->needs(State::Sound, new Said('technique.scorch.fill-put-later-would'))
+            ->needs(State::Smooth, new Said('technique.scorch.scratches-show-pale-lines'))
+            ->needs(State::Bare, new Said('technique.scorch.burning-through-finish-gives'))
+            ->prefers(State::Undyed, new Said('technique.scorch.coloured-wood-gives-off'))
             ->leaves(State::Decorated)
             ->spoils(State::Plain, State::Unburnt)
             ->hurts(Hazard::Flame, Hazard::Torch, Hazard::BurntFumes);
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Scorch and brush back';
+        return new Said('technique.scorch.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'After cutting, so that the char lies in the hollows too; before pen, dye and any finish, whose '
-            .'vapour must not meet a flame.';
+        return new Said('technique.scorch.because');
     }
 
     public function settings(): array
@@ -82,18 +83,18 @@ final readonly class Scorch implements Decoration, Tints
             $calibration->colour->scorchBeginMinutes + max(1.0, ($level->minutesPer100Cm2($calibration->colour)
                 + ($level->leavesLooseChar() ? $calibration->marks->charBackMinutesPer100Cm2 : 0.0))
                 * $ground->areaMm2 / 10_000),
-            [Figure::of('Wall that it takes', Measure::Mm, $least)],
+            [Figure::of(new Said('technique.scorch.wall-takes'), Measure::Mm, $least)],
             $wall !== null && $wall < $least ? [Finding::warn(
-                sprintf(
-                    'The wall is %s mm at its thinnest there: a torch cracks walls under %.0f mm.', round($wall, 1),
-                    $least,
-                ), 'Scorch before thinning', 'Keep the flame moving and use short passes',
+                new Said('technique.scorch.wall-thinnest-there-torch', [
+                    'wall' => Quantity::mm(round($wall, 1)),
+                    'least' => Quantity::mm($least),
+                ]), new Said(
+                    'technique.scorch.scorch-before-thinning',
+                ), new Said('technique.scorch.keep-flame-moving-use'),
             )] : [],
             [
-                sprintf(
-                    'To %s, moving all the time; end grain takes it darker, so pass over it faster.', $level->value,
-                ),
-                $level->leavesLooseChar() ? 'Brush the loose char off along the grain, and wipe.' : '',
+                new Said('technique.scorch.moving-all-time-end', ['level' => $level->value]),
+                $level->leavesLooseChar() ? new Said('technique.scorch.brush-loose-char-off') : '',
             ],
         );
     }
@@ -122,9 +123,9 @@ final readonly class Scorch implements Decoration, Tints
         return Nature::Flames;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return 'outside, on a brick or a stone';
+        return new Said('technique.scorch.hold');
     }
 
     public function isFilled(): bool

@@ -22,6 +22,8 @@ use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Words\Measure;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** A texture spun with a wheel or a chattering tip. */
 final readonly class SpunTexture implements Decoration
@@ -31,9 +33,9 @@ final readonly class SpunTexture implements Decoration
         return 'spun-texture';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Spun texture';
+        return new Said('technique.spun-texture.label');
     }
 
     public function character(): Character
@@ -41,14 +43,14 @@ final readonly class SpunTexture implements Decoration
         return Grounds::cut(Work::Spinning)->hurts(Hazard::Lathe)->chips();
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Spin the texture';
+        return new Said('technique.spun-texture.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'A texture is not sanded afterwards, so its ground is finished first.';
+        return new Said('technique.spun-texture.because');
     }
 
     public function settings(): array
@@ -80,14 +82,23 @@ final readonly class SpunTexture implements Decoration
             max(1.0, $calibration->marks->spunMinutesPer100Cm2 * $ground->areaMm2 / 10_000),
             [
                 Figure::of('Rows', Measure::Count, $rows),
-                ...$isChatter ? [Figure::of('Marks a turn', Measure::Count, $chatter->marksPerTurn())] : [],
+                ...$isChatter ? [
+                    Figure::of(new Said('technique.spun-texture.marks-turn'), Measure::Count, $chatter->marksPerTurn()),
+                ] : [],
                 Figure::atLevels('Apart', Measure::Mm, $ground->levels, $spacings), ...$left->figures(),
             ],
-            $left->findings('The marks', 'Press less'),
-            [$isChatter ? sprintf(
-                'A tip that sings at %s Hz at %s rpm cuts %.0f marks a turn; feed it %s mm a turn.',
-                $set->number(Setting::FrequencyHz), $set->number(Setting::Rpm), $chatter->marksPerTurn(), $pitch,
-            ) : sprintf('A wheel of %s mm pitch: %d rows, the next begun where the last ran out.', $pitch, $rows)],
+            $left->findings(
+                new Said('technique.spun-texture.the-marks'), new Said('technique.spun-texture.press-less'),
+            ),
+            [$isChatter ? new Said('technique.spun-texture.tip-sings-hz-cuts', [
+                'number' => Quantity::count($set->number(Setting::FrequencyHz)),
+                'number2' => Quantity::rpm($set->number(Setting::Rpm)),
+                'marksPerTurn' => Quantity::count($chatter->marksPerTurn()),
+                'pitch' => Quantity::mm($pitch),
+            ]) : new Said('technique.spun-texture.wheel-pitch-rows-next', [
+                'pitch' => Quantity::mm($pitch),
+                'rows' => Quantity::count($rows),
+            ])],
         );
     }
 
@@ -124,9 +135,9 @@ final readonly class SpunTexture implements Decoration
         return Nature::Cuts;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return "$mounted, spinning";
+        return Said::at($mounted, new Said('technique.spinning'));
     }
 
     public function isFilled(): bool

@@ -19,6 +19,7 @@ use HonestGrain\Technique\Spread;
 use HonestGrain\Technique\Tinting;
 use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Said;
 
 /** A pigment stain wiped on and off. */
 final readonly class Stain implements Decoration, Tints
@@ -28,9 +29,9 @@ final readonly class Stain implements Decoration, Tints
         return 'stain';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Stained';
+        return new Said('technique.stain.label');
     }
 
     public function character(): Character
@@ -38,14 +39,14 @@ final readonly class Stain implements Decoration, Tints
         return Grounds::coloured();
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Stain';
+        return new Said('technique.stain.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'On bare, sanded wood after everything that cuts or burns; under the coats, which close it off.';
+        return new Said('technique.stain.because');
     }
 
     public function settings(): array
@@ -83,9 +84,9 @@ final readonly class Stain implements Decoration, Tints
         return Nature::Colours;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return 'on a turntable';
+        return new Said('technique.stain.hold');
     }
 
     public function isFilled(): bool

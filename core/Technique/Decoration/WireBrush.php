@@ -19,6 +19,8 @@ use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\WallLeft;
 use HonestGrain\Technique\Work;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** Soft early wood brushed out between the hard late wood. */
 final readonly class WireBrush implements Decoration
@@ -28,9 +30,9 @@ final readonly class WireBrush implements Decoration
         return 'wire-brush';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Wire-brushed';
+        return new Said('technique.wire-brush.label');
     }
 
     public function character(): Character
@@ -38,14 +40,14 @@ final readonly class WireBrush implements Decoration
         return Grounds::cut(Work::Locked)->hurts(Hazard::Dust)->dusty();
     }
 
-    public function action(): string
+    public function action(): Said
     {
-        return 'Brush out the early wood';
+        return new Said('technique.wire-brush.action');
     }
 
-    public function because(): string
+    public function because(): Said
     {
-        return 'On a sanded ground, before fire and colour, which it would brush off.';
+        return new Said('technique.wire-brush.because');
     }
 
     public function settings(): array
@@ -67,10 +69,11 @@ final readonly class WireBrush implements Decoration
 
         return (new Worked(
             max(1.0, $passes * $calibration->marks->brushMinutesPer100Cm2 * $ground->areaMm2 / 10_000),
-            $left->figures(), $left->findings('The brush'),
-            [sprintf(
-                '%d passes along the grain, the lathe stopped, until the early wood lies about %s mm down.', $passes,
-                $set->number(Setting::DepthMm))],
+            $left->figures(), $left->findings(new Said('technique.wire-brush.the-brush')),
+            [new Said('technique.wire-brush.passes-along-grain-lathe', [
+                'passes' => Quantity::count($passes),
+                'number' => Quantity::mm($set->number(Setting::DepthMm)),
+            ])],
         ))->byHand($calibration->marks);
     }
 
@@ -99,9 +102,9 @@ final readonly class WireBrush implements Decoration
         return Nature::Cuts;
     }
 
-    public function hold(string $mounted): string
+    public function hold(Said|string $mounted): Said
     {
-        return "$mounted, lathe stopped, along the grain";
+        return new Said('technique.wire-brush.lathe-stopped-along-grain', ['mounted' => $mounted]);
     }
 
     public function isFilled(): bool

@@ -8,6 +8,7 @@ use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A hard coat buffed. */
 final readonly class Buff implements Technique
@@ -17,9 +18,9 @@ final readonly class Buff implements Technique
         return 'buff';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Buff';
+        return new Said('technique.buff.label');
     }
 
     public function character(): Character

@@ -7,6 +7,7 @@ namespace HonestGrain\Technique\Finishing;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** The time until every coat is as hard as its use asks. */
 final readonly class Cure implements Technique
@@ -16,9 +17,9 @@ final readonly class Cure implements Technique
         return 'cure';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Cure';
+        return new Said('technique.cure.label');
     }
 
     public function character(): Character

@@ -8,6 +8,7 @@ use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A coat rubbed down so that the next lies flat. */
 final readonly class Denib implements Technique
@@ -17,9 +18,9 @@ final readonly class Denib implements Technique
         return 'denib';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Rub down';
+        return new Said('technique.denib.label');
     }
 
     public function character(): Character

@@ -7,6 +7,7 @@ namespace HonestGrain\Technique\Finishing;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Grounds;
 use HonestGrain\Technique\Technique;
+use HonestGrain\Words\Said;
 
 /** A liner poured in and turned about. */
 final readonly class Liner implements Technique
@@ -16,9 +17,9 @@ final readonly class Liner implements Technique
         return 'liner';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Line';
+        return new Said('technique.liner.label');
     }
 
     public function character(): Character

@@ -8,6 +8,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A liner proved with standing water. */
 final readonly class WaterTest implements Technique
@@ -17,15 +18,15 @@ final readonly class WaterTest implements Technique
         return 'water-test';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Water test';
+        return new Said('technique.water-test.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Points)
-            ->needs(State::Joined, 'A plug that is not glued lets water through.')
+            ->needs(State::Joined, new Said('technique.water-test.plug-not-glued-lets'))
             ->leaves(State::Tight);
     }
 }

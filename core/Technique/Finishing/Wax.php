@@ -8,6 +8,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Grounds;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
+use HonestGrain\Words\Said;
 
 /** A coat of wax. */
 final readonly class Wax implements Technique
@@ -17,14 +18,14 @@ final readonly class Wax implements Technique
         return 'wax';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Wax';
+        return new Said('technique.wax.label');
     }
 
     public function character(): Character
     {
         return Grounds::coated()
-            ->prefers(State::Tight, 'The outside is coated once the liner holds water and its drips are off.');
+            ->prefers(State::Tight, new Said('technique.wax.outside-coated-once-liner'));
     }
 }

@@ -7,6 +7,7 @@ namespace HonestGrain\Technique\Finishing;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** What the wood has not taken up wiped off again. */
 final readonly class WipeOff implements Technique
@@ -16,9 +17,9 @@ final readonly class WipeOff implements Technique
         return 'wipe-off';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Wipe off';
+        return new Said('technique.wipe-off.label');
     }
 
     public function character(): Character

@@ -7,6 +7,7 @@ namespace HonestGrain\Technique\Making;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** Parts put together for good. */
 final readonly class Assemble implements Technique
@@ -16,9 +17,9 @@ final readonly class Assemble implements Technique
         return 'assemble';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Assemble';
+        return new Said('technique.assemble.label');
     }
 
     public function character(): Character

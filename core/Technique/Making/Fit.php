@@ -9,6 +9,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** Two parts fitted to one another. */
 final readonly class Fit implements Technique
@@ -18,17 +19,17 @@ final readonly class Fit implements Technique
         return 'fit';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Fit';
+        return new Said('technique.fit.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Spinning)
-            ->needs(State::Shaped, 'A joint is fitted to its last size.')
-            ->prefers(State::Smooth, 'Sanding after the fitting makes it loose.')
-            ->needs(State::Bare, 'Coats build up in the joint and glue it shut.')
+            ->needs(State::Shaped, new Said('technique.fit.joint-fitted-last-size'))
+            ->prefers(State::Smooth, new Said('technique.fit.sanding-after-fitting-makes'))
+            ->needs(State::Bare, new Said('technique.fit.coats-build-up-joint'))
             ->hurts(Hazard::Lathe);
     }
 }

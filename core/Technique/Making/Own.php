@@ -7,6 +7,7 @@ namespace HonestGrain\Technique\Making;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A step of the maker’s own. */
 final readonly class Own implements Technique
@@ -16,9 +17,9 @@ final readonly class Own implements Technique
         return 'own';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Own step';
+        return new Said('technique.own.label');
     }
 
     public function character(): Character

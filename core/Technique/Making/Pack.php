@@ -7,6 +7,7 @@ namespace HonestGrain\Technique\Making;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A piece packed. */
 final readonly class Pack implements Technique
@@ -16,9 +17,9 @@ final readonly class Pack implements Technique
         return 'pack';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Pack';
+        return new Said('technique.pack.label');
     }
 
     public function character(): Character

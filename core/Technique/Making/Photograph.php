@@ -7,6 +7,7 @@ namespace HonestGrain\Technique\Making;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A piece photographed. */
 final readonly class Photograph implements Technique
@@ -16,9 +17,9 @@ final readonly class Photograph implements Technique
         return 'photograph';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Photograph';
+        return new Said('technique.photograph.label');
     }
 
     public function character(): Character

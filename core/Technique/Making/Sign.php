@@ -8,6 +8,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A name and a date under the foot. */
 final readonly class Sign implements Technique
@@ -17,16 +18,16 @@ final readonly class Sign implements Technique
         return 'sign';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Sign';
+        return new Said('technique.sign.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Hand)
-            ->needs(State::Shaped, 'There is no foot to sign before it is cut.')
-            ->prefers(State::Smooth, 'Sanding would take it off again.')
-            ->prefers(State::Bare, 'Ink and pen want bare wood.');
+            ->needs(State::Shaped, new Said('technique.sign.there-no-foot-sign'))
+            ->prefers(State::Smooth, new Said('technique.sign.sanding-would-take-off'))
+            ->prefers(State::Bare, new Said('technique.sign.ink-pen-want-bare'));
     }
 }

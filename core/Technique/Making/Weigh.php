@@ -7,6 +7,7 @@ namespace HonestGrain\Technique\Making;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A piece looked over and weighed. */
 final readonly class Weigh implements Technique
@@ -16,9 +17,9 @@ final readonly class Weigh implements Technique
         return 'weigh';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Weigh';
+        return new Said('technique.weigh.label');
     }
 
     public function character(): Character

@@ -8,6 +8,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A crack or void closed with powder and CA or with epoxy. */
 final readonly class Fill implements Technique
@@ -17,17 +18,17 @@ final readonly class Fill implements Technique
         return 'fill';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Fill';
+        return new Said('technique.fill.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Hand)
-            ->needs(State::Shaped, 'A fill put in before the last cut is cut out again.')
-            ->needs(State::Bare, 'Nothing holds in wood that has been oiled or coated.')
-            ->prefers(State::Undyed, 'CA and resin stain what they touch, and coloured wood shows it.')
+            ->needs(State::Shaped, new Said('technique.fill.fill-put-before-last'))
+            ->needs(State::Bare, new Said('technique.fill.nothing-holds-wood-has'))
+            ->prefers(State::Undyed, new Said('technique.fill.ca-resin-stain-what'))
             ->leaves(State::Sound);
     }
 }

@@ -8,6 +8,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** Two parts glued. */
 final readonly class Glue implements Technique
@@ -17,15 +18,15 @@ final readonly class Glue implements Technique
         return 'glue';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Glue';
+        return new Said('technique.glue.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Lap)
-            ->needs(State::Bare, 'Glue holds on bare wood only.')
+            ->needs(State::Bare, new Said('technique.glue.glue-holds-bare-wood'))
             ->leaves(State::Joined);
     }
 }

@@ -8,6 +8,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A broken place flatted and mended with the same wood. */
 final readonly class Patch implements Technique
@@ -17,15 +18,15 @@ final readonly class Patch implements Technique
         return 'patch';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Patch';
+        return new Said('technique.patch.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Lap)
-            ->needs(State::Bare, 'Glue does not hold on a coat.')
+            ->needs(State::Bare, new Said('technique.patch.glue-does-not-hold'))
             ->leaves(State::Sound);
     }
 }

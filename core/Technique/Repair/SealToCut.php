@@ -8,6 +8,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A thin coat that stiffens soft fibres for a last cut. */
 final readonly class SealToCut implements Technique
@@ -17,14 +18,14 @@ final readonly class SealToCut implements Technique
         return 'seal-to-cut';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Seal for the last cut';
+        return new Said('technique.seal-to-cut.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Hand)
-            ->needs(State::Shaped, 'What is stiffened before the last cut but one is cut away again.');
+            ->needs(State::Shaped, new Said('technique.seal-to-cut.what-stiffened-before-last'));
     }
 }

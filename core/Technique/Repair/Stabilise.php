@@ -8,6 +8,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** Soft or loose wood stiffened with thin CA. */
 final readonly class Stabilise implements Technique
@@ -17,17 +18,17 @@ final readonly class Stabilise implements Technique
         return 'stabilise';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Stabilise';
+        return new Said('technique.stabilise.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Hand)
-            ->needs(State::Shaped, 'What is stiffened before the last cut is cut away again.')
-            ->needs(State::Bare, 'Nothing holds in wood that has been oiled or coated.')
-            ->prefers(State::Undyed, 'CA stains what it touches, and coloured wood shows it.')
+            ->needs(State::Shaped, new Said('technique.stabilise.what-stiffened-before-last'))
+            ->needs(State::Bare, new Said('technique.stabilise.nothing-holds-wood-has'))
+            ->prefers(State::Undyed, new Said('technique.stabilise.ca-stains-what-touches'))
             ->leaves(State::Sound);
     }
 }

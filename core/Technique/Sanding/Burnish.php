@@ -9,6 +9,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** Bare wood rubbed to a shine with shavings. */
 final readonly class Burnish implements Technique
@@ -18,17 +19,17 @@ final readonly class Burnish implements Technique
         return 'burnish';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Burnish';
+        return new Said('technique.burnish.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Spinning)
-            ->needs(State::Smooth, 'Scratches do not burnish out.')
-            ->needs(State::Bare, 'It is wood that is burnished, not a coat.')
-            ->prefers(State::Decorated, 'A burnished ground takes no dye.')
+            ->needs(State::Smooth, new Said('technique.burnish.scratches-do-not-burnish'))
+            ->needs(State::Bare, new Said('technique.burnish.wood-burnished-not-coat'))
+            ->prefers(State::Decorated, new Said('technique.burnish.burnished-ground-takes-no'))
             ->hurts(Hazard::Lathe);
     }
 }

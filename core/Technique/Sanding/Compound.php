@@ -8,6 +8,7 @@ use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** A surface polished with a compound on the wheel. */
 final readonly class Compound implements Technique
@@ -17,9 +18,9 @@ final readonly class Compound implements Technique
         return 'compound';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Compound';
+        return new Said('technique.compound.label');
     }
 
     public function character(): Character

@@ -8,6 +8,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** Raised fibres cut back with the last grit. */
 final readonly class KnockBack implements Technique
@@ -17,17 +18,17 @@ final readonly class KnockBack implements Technique
         return 'knock-back';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Knock back';
+        return new Said('technique.knock-back.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Hand)
-            ->needs(State::Bare, 'It is wood that is cut back, not a coat.')
-            ->prefers(State::Plain, 'It would blunt what is cut or burnt.')
-            ->prefers(State::Undyed, 'It would take colour off again.')
+            ->needs(State::Bare, new Said('technique.knock-back.wood-cut-back-not'))
+            ->prefers(State::Plain, new Said('technique.knock-back.would-blunt-what-cut'))
+            ->prefers(State::Undyed, new Said('technique.knock-back.would-take-colour-off'))
             ->leaves(State::Settled)
             ->dusty();
     }

@@ -9,6 +9,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** Abrasive paste worked through its grades on the spinning lathe. */
 final readonly class Paste implements Technique
@@ -18,16 +19,16 @@ final readonly class Paste implements Technique
         return 'paste';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Abrasive paste';
+        return new Said('technique.paste.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Spinning)
-            ->needs(State::Smooth, 'Paste takes over where the last grit ends.')
-            ->prefers(State::Decorated, 'Paste leaves a trace of wax that nothing else goes over.')
+            ->needs(State::Smooth, new Said('technique.paste.paste-takes-over-where'))
+            ->prefers(State::Decorated, new Said('technique.paste.paste-leaves-trace-wax'))
             ->spoils(State::Bare)
             ->hurts(Hazard::Lathe);
     }

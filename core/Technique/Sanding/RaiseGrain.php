@@ -8,6 +8,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** Wood damped so that its fibres stand up. */
 final readonly class RaiseGrain implements Technique
@@ -17,17 +18,17 @@ final readonly class RaiseGrain implements Technique
         return 'raise-grain';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Raise the grain';
+        return new Said('technique.raise-grain.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Hand)
-            ->needs(State::Smooth, 'Sanding afterwards would leave new fibres to stand up.')
-            ->needs(State::Bare, 'Water has to reach the wood.')
-            ->prefers(State::Plain, 'Knocking the fibres back would blunt what is cut or burnt.')
-            ->prefers(State::Undyed, 'Damping would move the colour.');
+            ->needs(State::Smooth, new Said('technique.raise-grain.sanding-afterwards-would-leave'))
+            ->needs(State::Bare, new Said('technique.raise-grain.water-has-reach-wood'))
+            ->prefers(State::Plain, new Said('technique.raise-grain.knocking-fibres-back-would'))
+            ->prefers(State::Undyed, new Said('technique.raise-grain.damping-would-move-colour'));
     }
 }

@@ -8,6 +8,7 @@ use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Grounds;
 use HonestGrain\Technique\Technique;
+use HonestGrain\Words\Said;
 
 /** A face sanded through a grit progression. */
 final readonly class Sand implements Technique
@@ -17,9 +18,9 @@ final readonly class Sand implements Technique
         return 'sand';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Sand';
+        return new Said('technique.sand.label');
     }
 
     public function character(): Character

@@ -9,6 +9,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** Colour sanded back, so that it stays where the wood drinks. */
 final readonly class SandBack implements Technique
@@ -18,15 +19,15 @@ final readonly class SandBack implements Technique
         return 'sand-back';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Sand back';
+        return new Said('technique.sand-back.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Hand)
-            ->needs(State::Bare, 'Sanding back goes on before the coats.')
+            ->needs(State::Bare, new Said('technique.sand-back.sanding-back-goes-before'))
             ->leaves(State::Decorated)
             ->hurts(Hazard::Dust)
             ->dusty();

@@ -8,6 +8,7 @@ use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Grounds;
 use HonestGrain\Technique\Technique;
+use HonestGrain\Words\Said;
 
 /** A face sanded wet, with water or oil. */
 final readonly class WetSand implements Technique
@@ -17,9 +18,9 @@ final readonly class WetSand implements Technique
         return 'wet-sand';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Sand wet';
+        return new Said('technique.wet-sand.label');
     }
 
     public function character(): Character

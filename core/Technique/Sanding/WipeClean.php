@@ -8,6 +8,7 @@ use HonestGrain\Technique\Character;
 use HonestGrain\Technique\State;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\Said;
 
 /** Dust taken off, and the work looked over under a raking light. */
 final readonly class WipeClean implements Technique
@@ -17,17 +18,17 @@ final readonly class WipeClean implements Technique
         return 'wipe-clean';
     }
 
-    public function label(): string
+    public function label(): Said
     {
-        return 'Wipe clean';
+        return new Said('technique.wipe-clean.label');
     }
 
     public function character(): Character
     {
         return Character::done(Work::Hand)
-            ->needs(State::Smooth, 'Sanding would lay new dust on it.')
-            ->needs(State::Settled, 'Knocking back would lay new dust on it.')
-            ->needs(State::Decorated, 'Cutting and burning would lay new dust on it.')
+            ->needs(State::Smooth, new Said('technique.wipe-clean.sanding-would-lay-new'))
+            ->needs(State::Settled, new Said('technique.wipe-clean.knocking-back-would-lay'))
+            ->needs(State::Decorated, new Said('technique.wipe-clean.cutting-burning-would-lay'))
             ->leaves(State::Clean)
             ->dusty();
     }

@@ -1,6 +1,8 @@
 @props(['name', 'options', 'chosen' => ''])
 <select {{ $attributes->merge(['class' => 'w-full', 'name' => $name]) }}>
     @foreach ($options as $value => $words)
-        <option value="{{ $value }}" @selected((string) old($name, $chosen) === (string) $value)>{{ $words }}</option>
+        <option value="{{ $value }}" @selected((string) old($name, $chosen) === (string) $value)>
+            {{ $show->sentence($words) }}
+        </option>
     @endforeach
 </select>

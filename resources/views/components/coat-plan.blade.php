@@ -21,7 +21,7 @@
                         <option value="">{{ $none }}</option>
                         @foreach ($choices as $choice)
                             <option value="{{ $choice->value }}" @selected($chosen === $choice)>
-                                {{ $choice->label() }}
+                                {{ $show->sentence($choice->label()) }}
                             </option>
                         @endforeach
                     </select>
@@ -90,7 +90,7 @@
                                             <option value="">nothing</option>
                                             @foreach (HonestGrain\Coating\Denib::cases() as $denib)
                                                 <option value="{{ $denib->value }}" @selected($coat->denib === $denib)>
-                                                    {{ $denib->words() }}
+                                                    {{ $show->sentence($denib->words()) }}
                                                 </option>
                                             @endforeach
                                         </select>
@@ -128,7 +128,8 @@
             </table>
             @foreach ($panel->stack->notes as $note)
                 <p class="note note-warn">
-                    <strong>{{ $note->verdict->words() }}.</strong> {{ $show->sentence("$note->reason $note->mend") }}
+                    <strong>{{ $show->sentence($note->verdict->words()) }}.</strong>
+                    {{ $show->sentence("$note->reason $note->mend") }}
                 </p>
             @endforeach
             @foreach ($panel->warnings as $warning)

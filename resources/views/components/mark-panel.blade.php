@@ -4,7 +4,7 @@
 @php($mark = $chosen->mark)
 @php($mm = $show->unit(Unit::Length))
 <div class="flex items-baseline gap-x-4">
-    <h2 class="grow">{{ $mark->label() }}</h2>
+    <h2 class="grow">{{ $show->sentence($mark->label()) }}</h2>
     <a class="small" href="{{ $page->tab('marks') }}">Place another</a>
 </div>
 @foreach ($chosen->findings() as $finding)
@@ -12,7 +12,7 @@
         <strong>{{ $finding->isRefused ? 'This will not do.' : 'Look at this.' }}</strong>
         {{ $show->sentence($finding->message) }}
         @if ($finding->choices !== [])
-            <span class="faint">{{ $show->sentence(implode(', or ', $finding->choices)) }}.</span>
+            <span class="faint">{{ implode(', or ', array_map($show->sentence(...), $finding->choices)) }}.</span>
         @endif
     </div>
 @endforeach
@@ -112,7 +112,7 @@
                                 value="{{ $key }}"
                                 @selected(old("set.$setting->value", $value === '' ? $usual : $value) === $key)
                             >
-                                {{ $word }}
+                                {{ $show->sentence($word) }}
                             </option>
                         @endforeach
                     </select>
@@ -168,7 +168,9 @@
         </x-set-row>
         <div class="mt-3 flex flex-wrap items-baseline gap-x-4">
             <button class="press press-main">Set it</button>
-            <button class="quiet" form="mark-remove" aria-label="Remove {{ $mark->label() }}">Remove it</button>
+            <button class="quiet" form="mark-remove" aria-label="Remove {{ $show->sentence($mark->label()) }}">
+                Remove it
+            </button>
         </div>
         @if ($mark->technique->key() === 'dye')
             <p class="mt-2">

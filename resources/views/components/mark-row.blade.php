@@ -7,7 +7,7 @@
             form="together"
             name="marks[]"
             value="{{ $mark->id() }}"
-            aria-label="Tick {{ $mark->label() }}"
+            aria-label="Tick {{ $show->sentence($mark->label()) }}"
         />
     </td>
     <td>
@@ -15,14 +15,14 @@
         <a
             href="{{ $page->markTab($mark->id()) }}"
             @if ($chosen?->mark->id() === $mark->id()) aria-current="true" @endif
-            ><b>{{ $mark->label() }}</b></a
+            ><b>{{ $show->sentence($mark->label()) }}</b></a
         >
         <span class="faint small">{{ $panel->count($mark) }}</span>
         @if ($panel->isRefused($mark))
             <span class="warn small">will not do</span>
         @endif
         @if ($mark->name || $mark->stain)
-            <span class="faint small block"> {{ $panel->kind($mark) }} </span>
+            <span class="faint small block"> {{ $panel->kind($mark, $show) }} </span>
         @endif
     </td>
     <td>{{ $mark->band->on->zone() }}</td>

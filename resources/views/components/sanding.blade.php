@@ -205,7 +205,7 @@
         @if ($s->own)
             <p>{{ $panel->yours() }}</p>
             @foreach ($s->own->faults as $fault)
-                <p class="note note-warn">{{ $fault->message }}</p>
+                <p class="note note-warn">{{ $show->sentence($fault->message) }}</p>
             @endforeach
         @endif
         <details class="small mt-2" id="habits-{{ $face }}">

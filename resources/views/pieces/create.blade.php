@@ -27,7 +27,7 @@
                                 data-grain="{{ $one->grain()->value }}"
                                 x-on:change="choose"
                             />
-                            {{ $one->label() }}
+                            {{ $show->sentence($one->label()) }}
                         </span>
                     </label>
                 @endforeach
@@ -102,7 +102,7 @@
                                 value="{{ $purpose->value }}"
                                 @selected(old('purpose', 'handled') === $purpose->value)
                             >
-                                {{ $purpose->label() }}
+                                {{ $show->sentence($purpose->label()) }}
                             </option>
                         @endforeach
                     </select>

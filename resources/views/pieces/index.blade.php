@@ -7,7 +7,7 @@
                     <a
                         href="{{ route('pieces.index', ['state' => $one->value]) }}"
                         @if ($state === $one) aria-current="page" @endif
-                        >{{ $one->label() }}</a
+                        >{{ $show->sentence($one->label()) }}</a
                     >
                 @endforeach
             </nav>

@@ -10,7 +10,9 @@
             <x-field name="form" label="Form">
                 <select name="form">
                     @foreach ($forms as $one)
-                        <option value="{{ $one->value }}" @selected($one === $form)>{{ $one->label() }}</option>
+                        <option value="{{ $one->value }}" @selected($one === $form)>
+                            {{ $show->sentence($one->label()) }}
+                        </option>
                     @endforeach
                 </select>
             </x-field>

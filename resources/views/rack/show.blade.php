@@ -69,8 +69,10 @@
                         @csrf
                         @method('delete')
                         <input type="hidden" name="version" value="{{ $blank->version }}" />
-                        <b>{{ $flaw->kind->label() }}</b>, {{ $flaws->at($flaw) }}
-                        <button class="quiet" aria-label="Remove {{ $flaw->kind->label() }}">Remove</button>
+                        <b>{{ $show->sentence($flaw->kind->label()) }}</b>, {{ $flaws->at($flaw) }}
+                        <button class="quiet" aria-label="Remove {{ $show->sentence($flaw->kind->label()) }}">
+                            Remove
+                        </button>
                     </form>
                 @empty
                     <p class="faint small mt-1">No flaw is marked.</p>

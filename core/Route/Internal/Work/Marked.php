@@ -162,7 +162,7 @@ final class Marked
                 $mark->note ?? '',
             ]),
             of: [$mark->id()], product: $mark->productClass(), zone: $mark->id(),
-            hold: $mark->technique->hold($subject->part->holding->mounted()), brief: lcfirst($mark->action()),
+            hold: $mark->technique->hold($subject->part->holding->mounted()), brief: Said::lower($mark->action()),
         );
     }
 

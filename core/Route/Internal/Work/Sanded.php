@@ -355,7 +355,7 @@ final class Sanded
     private static function wipeClean(PartContext $subject, string $id, array $faces, bool $isCoated): Operation
     {
         $open = array_map(
-            fn (Flaw $flaw): string => lcfirst($flaw->kind->label()),
+            fn (Flaw $flaw): Said => Said::lower($flaw->kind->label()),
             array_values(array_filter($subject->part->flaws, fn (Flaw $flaw): bool => $flaw->wish === Wish::Keep
                 && $flaw->kind->isOpen() && in_array($flaw->on->zone(), $faces, true))),
         );
@@ -374,7 +374,7 @@ final class Sanded
             how: PartContext::said(
                 $subject->wiping()->how(),
                 $open === [] ? '' : new Said('route.sanded.blow-open-out-dust', [
-                    'what' => implode(' and the ', array_unique($open)),
+                    'what' => array_values(array_unique($open, SORT_REGULAR)),
                 ]),
             ), zone: implode(', ', $faces), brief: new Said('route.sanded.dust-off'),
         );

@@ -14,4 +14,6 @@ return [
         'one' => 'Change the coats',
         'other' => 'Warm the shop and say so under Shop',
     ],
+    'no-form' => 'these sizes do not make a {form|lower} ({why})',
+    'waiting-since' => '{why} It has waited since {at}.',
 ];

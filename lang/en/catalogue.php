@@ -1,0 +1,7 @@
+<?php
+
+declare(strict_types=1);
+
+// WORDS OF catalogue
+return [
+];

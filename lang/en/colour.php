@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+// What fire and dye ask for.
+return [
+    'too-thin' => [
+        'wall-mm-wall-scorched' => 'wall_mm is {wall}; a wall that is scorched to {level} must be at least {least}.',
+    ],
+];

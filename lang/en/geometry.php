@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+// Forms, and what is wrong with a drawing.
+return [
+    'lint' => [
+        'wall-thinnest-least-you' => 'The wall is {min} at its thinnest; {minWall} is the least you allow.',
+        'floor-dishing-foot-would' => 'The floor is {floor}; dishing the foot by {footDish} would leave less than '
+            .'{minWall}.',
+        'outside-dips-below-foot' => 'The outside dips below the foot at r {r|1}; the piece would not stand on its '
+            .'foot.',
+        'foot-lowest-r-so' => 'The foot is lowest at r {r|1}, so the piece would rock; dish it.',
+        'inside-wider-than-narrowest' => 'The inside is {what} wider than the narrowest place above it: sanding '
+            .'needs a bent tool.',
+        'inside-stops-r-bottom' => 'The inside stops at r {r|1}; its bottom is taken as flat to the centre.',
+    ],
+    'form' => [
+    ],
+    'no-room' => [
+        'wall-mm-z-outside' => 'wall_mm is {wall}; at z {z|1} the outside is only {what|1} across, which leaves no '
+            .'room for it there.',
+    ],
+    'invalid-profile' => [
+        'takes-length-from' => '{field} ({axis}) is {quote}; it takes a length from {min|bare} to {what}.',
+        'node-z-r-or' => '{field} is {quote}; a node is [z, r] or [z, r, "corner"] in mm.',
+        'has-nodes-curve-takes' => '{field} has {count} nodes; a curve takes 2 to {max}.',
+        'winds-so-much-takes' => '{field} winds so much that it takes more than {max} points to follow it; use '
+            .'fewer nodes, or corners.',
+        'stands-node-before-neighbouring' => '{field} stands on the node before it; neighbouring nodes must be at '
+            .'least 0.01 mm apart.',
+        'crosses-or-touches-itself' => '{field} crosses or touches itself or the other curve, or runs back on '
+            .'itself, near z {z|1}, r {r|1}; move the nodes until it no longer does.',
+        'passes-outside-outer-curve' => '{field} passes outside the outer curve near z {z|1}, r {r|1}; the inner '
+            .'curve must stay within the wood.',
+        'runs-from-z-up' => '{field} runs from z {firstZ|1} up to z {lastZ|1}; its nodes go from the rim down to '
+            .'the bottom.',
+        'goes-down-z-or' => '{field} goes down to z {bottomZ|1}, at or below the foot at z {footZ|1}; it must stay '
+            .'above the foot.',
+        'runs-from-takes-distances' => '{field} runs from {from|bare|1} to {to|1}; it takes distances from 0 to '
+            .'{arc|1} (the length of the curve), the first smaller than the second.',
+    ],
+    'forms' => [
+        'shallow-bowl' => 'Shallow bowl',
+        'deep-bowl' => 'Deep bowl',
+        'platter' => 'Platter',
+        'lidded-box' => 'Lidded box',
+        'vase' => 'Vase',
+        'hollow-form' => 'Hollow form',
+        'goblet' => 'Goblet',
+        'spindle' => 'Spindle',
+        'sphere' => 'Sphere',
+        'plate' => 'Plate',
+        'mill' => 'Mill',
+        'scoop' => 'Scoop',
+        'tool-handle' => 'Tool handle',
+        'ball-and-cup' => 'Ball and cup',
+        'natural-edge' => 'Natural-edge bowl',
+    ],
+];

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+// How blanks lie and dry.
+return [
+    'keeping' => [
+        'in-the-open' => 'in the open',
+        'ends-sealed' => 'ends sealed',
+        'waxed-all-over' => 'waxed all over',
+        'wrapped-paper' => 'wrapped in paper',
+        'in-a-bag' => 'in a bag',
+        'in-a-kiln' => 'in a kiln',
+        'in-water' => 'in water',
+        'seal-ends-or-wrap' => 'seal its ends, or wrap it in paper',
+        'wax-all-over-or' => 'wax it all over, or put it in a bag',
+        'move-cooler-damper-air' => 'move it to cooler and damper air',
+    ],
+    'blank-form' => [
+    ],
+    'pith' => [
+        'cut-away' => 'cut away',
+        'in-the-wood' => 'in the wood',
+        'bored-out' => 'bored out',
+        'out' => 'cut away',
+        'in' => 'in the wood',
+        'bored' => 'bored out',
+    ],
+    'forms' => [
+        'log' => 'Log',
+        'slab' => 'Slab',
+        'branch' => 'Branch',
+        'round' => 'Round',
+        'rough-bowl' => 'Rough bowl',
+        'rough-hollow' => 'Rough hollow form',
+        'spindle-stock' => 'Spindle stock',
+        'plug-stock' => 'Plug stock',
+    ],
+    'drawing' => '{form} of {wood}',
+];
