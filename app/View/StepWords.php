@@ -148,6 +148,6 @@ final readonly class StepWords
 
     public function why(): string
     {
-        return $this->calibration->told(StepKind::from($this->step->kind)->why());
+        return $this->calibration->told($this->show->said(StepKind::from($this->step->kind)->why()));
     }
 }

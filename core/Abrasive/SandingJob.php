@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Abrasive;
 
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** One surface to be sanded: what is on it now, what is asked of it, and how it will be sanded. */
 final readonly class SandingJob
@@ -41,11 +43,14 @@ final readonly class SandingJob
         $at = $path === '' ? '' : "$path.";
         foreach (['tool_mark_um' => $toolMarkUm, 'limit_um' => $limitUm, 'area_mm2' => $areaMm2] as $field => $value) {
             if (! is_finite($value) || $value <= 0) {
-                throw InvalidField::because($at.$field, $value, 'it must be above zero');
+                throw InvalidField::because($at.$field, $value, new Said('abrasive.sanding-job.must-above-zero'));
             }
         }
         if ($floorUm !== null && ! ($floorUm >= 0 && $floorUm <= $limitUm)) {
-            throw InvalidField::because("{$at}floor_um", $floorUm, "it must not be above limit_um, $limitUm");
+            throw InvalidField::because("{$at}floor_um", $floorUm,
+                new Said('abrasive.sanding-job.must-not-above-limit', [
+                    'limit' => Quantity::number($limitUm),
+                ]));
         }
 
         return new self($toolMarkUm, $limitUm, $floorUm, $areaMm2, $model, $rates ?? SandingRates::of($model->figures));

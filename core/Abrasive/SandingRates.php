@@ -6,6 +6,7 @@ namespace HonestGrain\Abrasive;
 
 use HonestGrain\Calibration\SandingFigures;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Said;
 
 /** What sanding costs in a workshop, whatever the surface: pad, passes, changes, looks, and how big a jump may be. */
 final readonly class SandingRates
@@ -51,7 +52,7 @@ final readonly class SandingRates
         $inspectMinutes ??= $figures->inspectMinutes;
         $coverMinutesPer100Cm2 ??= $figures->coverMinutesPer100Cm2;
         if (! is_finite($padMm2) || $padMm2 <= 0) {
-            throw InvalidField::because('pad_mm2', $padMm2, 'it must be above zero');
+            throw InvalidField::because('pad_mm2', $padMm2, new Said('abrasive.sanding-rates.must-above-zero'));
         }
         if (! is_finite($maxRatio) || $maxRatio <= 1) {
             throw InvalidField::range('max_ratio', $maxRatio, 1.01, 20);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Coating;
 
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Said;
 
 /** Readings of a shop's air: each holds until the next, the last holds on, the first reaches back. */
 final readonly class ClimateRecord implements Climate
@@ -22,13 +23,13 @@ final readonly class ClimateRecord implements Climate
     public static function of(array $readings, string $field = 'climate'): self
     {
         if ($readings === []) {
-            throw InvalidField::because($field, $readings, 'it takes at least one reading');
+            throw InvalidField::because($field, $readings, new Said('coating.climate-record.takes-least-one-reading'));
         }
         foreach ($readings as $i => $reading) {
             if ($i > 0 && $reading[0] <= $readings[$i - 1][0]) {
                 throw InvalidField::because(
                     "$field.$i.at", gmdate('Y-m-d\TH:i:s\Z', $reading[0]),
-                    'readings must be in order of time, no two at once',
+                    new Said('coating.climate-record.readings-must-order-time'),
                 );
             }
         }

@@ -7,6 +7,7 @@ namespace HonestGrain\Coating;
 use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Reading\Row;
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
 /**
@@ -96,7 +97,9 @@ final readonly class Coating implements Product
         if ($until !== null && $until <= $number('recoat_from_h')) {
             throw InvalidField::because(
                 'label.recoat_until_h', $until,
-                'the window must close after it opens, at '.$number('recoat_from_h').' h',
+                new Said('coating.coating.window-must-close-after', [
+                    'what' => Quantity::hours($number('recoat_from_h')),
+                ]),
             );
         }
 

@@ -8,6 +8,7 @@ use HonestGrain\Coating\Exception\UnknownProduct;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Reading\Row;
+use HonestGrain\Words\Said;
 
 /** The finishes and colours of the catalogue, by class, with a workshop's own labels laid over them. */
 final readonly class CoatingTable
@@ -74,7 +75,9 @@ final readonly class CoatingTable
         $catalogue = array_filter($this->rows, fn (Row $row): bool => ! $row->has('mix'));
         $made = OwnMix::read($mix, $catalogue);
         if (isset($this->stains[$made->name])) {
-            throw InvalidField::because($mix->at('name'), $made->name, 'a mix takes a name that no colour has');
+            throw InvalidField::because(
+                $mix->at('name'), $made->name, new Said('coating.coating-table.mix-takes-name-no'),
+            );
         }
         $row = $made->row();
 

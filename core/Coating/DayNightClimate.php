@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Coating;
 
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Said;
 
 /** A shop whose air has one value by day and one by night, in its own time zone. */
 final readonly class DayNightClimate implements Climate
@@ -32,7 +33,9 @@ final readonly class DayNightClimate implements Climate
     ): self {
         if ($dayFromHour < 0 || $dayToHour > 24 || $dayFromHour >= $dayToHour) {
             throw InvalidField::because(
-                'climate.day', "{$dayFromHour} to {$dayToHour}", 'the day runs from an hour to a later one, 0 to 24',
+                'climate.day', "{$dayFromHour} to {$dayToHour}", new Said(
+                    'coating.day-night-climate.day-runs-from-hour',
+                ),
             );
         }
 

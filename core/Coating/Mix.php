@@ -29,7 +29,7 @@ final readonly class Mix
     {
         $sum = array_sum(array_column($parts, 'parts'));
         if ($sum <= 0) {
-            throw InvalidField::because('parts', $sum, 'the parts must add up to more than zero');
+            throw InvalidField::because('parts', $sum, new Said('coating.mix.parts-must-add-up'));
         }
 
         return new self(array_map(function (array $part) use ($volumeMl, $sum): array {
@@ -68,7 +68,7 @@ final readonly class Mix
         ?float $useMinutes,
     ): self {
         if ($byMass && $densities === null) {
-            throw InvalidField::missing('densities', 'two numbers, g/mL, where the ratio is by mass');
+            throw InvalidField::missing('densities', new Said('coating.mix.two-numbers-g-ml'));
         }
         $volumes = $byMass ? [$ratio[0] / $densities[0], $ratio[1] / $densities[1]] : $ratio;
         $scale = $volumeMl / ($volumes[0] + $volumes[1]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Colour;
 
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Said;
 
 /**
  * A colour as a screen shows it, and what light does with it.
@@ -31,7 +32,7 @@ final readonly class Rgb
     public static function hex(string $hex, string $field): self
     {
         if (preg_match('/^#[0-9a-f]{6}$/i', $hex) !== 1) {
-            throw InvalidField::type($field, $hex, 'a colour such as #d8c29a');
+            throw InvalidField::type($field, $hex, new Said('colour.rgb.colour-such-d8c29a'));
         }
 
         return new self(array_map(

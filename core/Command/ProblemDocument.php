@@ -12,6 +12,7 @@ use HonestGrain\Schedule\Problem;
 use HonestGrain\Schedule\Task;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Schedule\WorkingHours;
+use HonestGrain\Words\Said;
 
 /** Reads the input of `bin/grain schedule` into a scheduling problem. */
 final class ProblemDocument
@@ -32,7 +33,9 @@ final class ProblemDocument
         foreach ($document->children('pieces', self::MAX_PIECES) as $piece) {
             $id = $piece->text('id', 80);
             if (isset($ids[$id])) {
-                throw InvalidField::because($piece->at('id'), $id, 'every piece needs a name of its own');
+                throw InvalidField::because(
+                    $piece->at('id'), $id, new Said('verbs.problem-document.every-piece-needs-name'),
+                );
             }
             $ids[$id] = true;
             $tasks = array_map(self::task(...), $piece->children('tasks', self::MAX_TASKS));

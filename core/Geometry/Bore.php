@@ -7,6 +7,8 @@ namespace HonestGrain\Geometry;
 use HonestGrain\Geometry\Exception\InvalidProfile;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** A straight drilled hole on the axis: its diameter, how deep it goes (null: right through) and from which end, mm. */
 final readonly class Bore
@@ -117,10 +119,11 @@ final readonly class Bore
         $needed = $this->radiusMm() + self::LEAST_WALL_MM;
         $widest = max(array_map(fn (Point $point): float => $point->r, $outer->points));
         if ($widest <= $needed) {
-            throw InvalidProfile::bore("$field.diameter_mm", $this->diameterMm, sprintf(
-                'the outside is at most %.1f mm across, and a bore needs %s mm of wood all round', 2 * $widest,
-                self::LEAST_WALL_MM,
-            ));
+            throw InvalidProfile::bore("$field.diameter_mm", $this->diameterMm,
+                new Said('geometry.bore.outside-most-across-bore', [
+                    'what' => Quantity::mm(2 * $widest),
+                    'what2' => Quantity::mm(self::LEAST_WALL_MM),
+                ]));
         }
         $from = $this->opensAtFoot() && self::isPole($outer->first())
             ? $outer->arcAtRadius($this->radiusMm(), false) : $outer->first()->arcMm;
@@ -164,28 +167,31 @@ final readonly class Bore
     {
         if ($inner !== null && ! $this->fromFoot && ! $this->isThrough()) {
             throw InvalidProfile::bore(
-                "$field.from", 'top', 'a piece that is hollowed is bored from the foot, or right through',
+                "$field.from", 'top', new Said('geometry.bore.piece-hollowed-bored-from'),
             );
         }
         if ($inner !== null && $inner->first()->r <= $this->radiusMm()) {
             throw InvalidProfile::bore(
-                "$field.diameter_mm", $this->diameterMm, 'it takes less than the mouth of the inside',
+                "$field.diameter_mm", $this->diameterMm, new Said('geometry.bore.takes-less-than-mouth'),
             );
         }
         [$low, $high] = $this->span($outer, $inner);
         $top = $inner === null ? $outer->last()->z : $inner->last()->z;
         if (($this->depthMm ?? 0.0) >= $top - $outer->first()->z) {
-            throw InvalidProfile::bore("$field.depth_mm", $this->depthMm ?? 0.0, sprintf(
-                'it takes less than the %.1f mm of wood there, or nothing for right through', $top - $outer->first()->z,
-            ));
+            throw InvalidProfile::bore("$field.depth_mm", $this->depthMm ?? 0.0,
+                new Said('geometry.bore.takes-less-than-wood', [
+                    'top' => Quantity::mm($top - $outer->first()->z),
+                ]));
         }
         [$walled] = $this->wallLines($outer, $inner);
         foreach ($walled->points as $point) {
             if ($point->z >= $low && $point->z <= $high && $point->r < $this->radiusMm() + self::LEAST_WALL_MM) {
-                throw InvalidProfile::bore("$field.diameter_mm", $this->diameterMm, sprintf(
-                    'the outside is only %.1f mm across at height %.1f mm, and a bore needs %s mm of wood all round',
-                    2 * $point->r, $point->z, self::LEAST_WALL_MM,
-                ));
+                throw InvalidProfile::bore("$field.diameter_mm", $this->diameterMm,
+                    new Said('geometry.bore.outside-only-across-height', [
+                        'what' => Quantity::mm(2 * $point->r),
+                        'z' => Quantity::mm($point->z),
+                        'what2' => Quantity::mm(self::LEAST_WALL_MM),
+                    ]));
             }
         }
     }

@@ -6,6 +6,8 @@ namespace HonestGrain\Holding;
 
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** One set of chuck jaws: what it grips from outside and what it opens into, mm; null where it does not. */
 final readonly class JawSet
@@ -47,7 +49,10 @@ final readonly class JawSet
         $most = $set->number("{$what}_max_mm", 0, self::MOST_MM);
         if ($most < $least) {
             throw InvalidField::because(
-                $set->at("{$what}_max_mm"), $most, "it must not be below {$what}_min_mm, $least",
+                $set->at("{$what}_max_mm"), $most, new Said('holding.jaw-set.must-not-below-min', [
+                    'what' => $what,
+                    'least' => Quantity::number($least),
+                ]),
             );
         }
 

@@ -6,6 +6,8 @@ namespace HonestGrain\Holding;
 
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** A lathe: what swings over its bed, how long work it takes, how fast it turns, and how its index divides a turn. */
 final readonly class Lathe
@@ -33,12 +35,17 @@ final readonly class Lathe
         $least = $lathe->number('least_rpm', ...self::SPEEDS_RPM);
         $most = $lathe->number('most_rpm', ...self::SPEEDS_RPM);
         if ($most < $least) {
-            throw InvalidField::because($lathe->at('most_rpm'), $most, "it must not be below the slowest, $least");
+            throw InvalidField::because($lathe->at('most_rpm'), $most,
+                new Said('holding.lathe.must-not-below-slowest', [
+                    'least' => Quantity::number($least),
+                ]));
         }
         $holes = [];
         foreach ($lathe->listOr('index_holes', self::MOST_PLATES) as $i => $count) {
             if (! is_int($count) || $count < 2 || $count > 1000) {
-                throw InvalidField::type($lathe->at("index_holes.$i"), $count, 'a number of holes from 2 to 1000');
+                throw InvalidField::type(
+                    $lathe->at("index_holes.$i"), $count, new Said('holding.lathe.number-holes-from-2'),
+                );
             }
             $holes[] = $count;
         }

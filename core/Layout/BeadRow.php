@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Layout;
 
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** Equal beads in a row with fillets between. Physics: w = (L − (n − 1)·f)/n; a round bead is w/2 high. */
 final readonly class BeadRow
@@ -19,10 +21,11 @@ final readonly class BeadRow
         $width = ($lengthMm - ($count - 1) * $filletMm) / $count;
         if ($width <= 0) {
             throw InvalidField::because(
-                'fillet_mm', $filletMm, sprintf(
-                    '%d of them leave nothing of %s mm for the beads; it must be under %.3f',
-                    $count - 1, $lengthMm, $lengthMm / max(1, $count - 1),
-                ),
+                'fillet_mm', $filletMm, new Said('layout.bead-row.them-leave-nothing-beads', [
+                    'count' => Quantity::count($count - 1),
+                    'length' => Quantity::mm($lengthMm),
+                    'length2' => Quantity::count($lengthMm / max(1, $count - 1)),
+                ]),
             );
         }
 

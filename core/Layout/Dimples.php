@@ -6,6 +6,8 @@ namespace HonestGrain\Layout;
 
 use HonestGrain\Calibration\LayoutFigures;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** Dimples strewn over a face, none nearer to another than a least distance. */
 final readonly class Dimples
@@ -20,7 +22,10 @@ final readonly class Dimples
         $most = $leastMm * sqrt(Strewn::mostPerCm2($leastMm) / $perCm2);
         if (round($leastMm, 2) > round($most, 2)) {
             throw InvalidField::because(
-                'least_mm', $leastMm, sprintf('with %s to the cm² it must be no more than %.2f', $perCm2, $most),
+                'least_mm', $leastMm, new Said('layout.dimples.cm-must-no-more', [
+                    'perCm' => Quantity::number($perCm2),
+                    'most' => Quantity::count($most),
+                ]),
             );
         }
 

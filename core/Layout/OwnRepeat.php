@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Layout;
 
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** A repeat of the maker's own: strokes on a unit square, u round the piece and v up the band. */
 final readonly class OwnRepeat implements Repeat
@@ -33,11 +35,13 @@ final readonly class OwnRepeat implements Repeat
         foreach ($strokes as $i => $stroke) {
             $path = "$field.$i";
             if (! is_array($stroke) || ! array_is_list($stroke) || count($stroke) < 2) {
-                throw InvalidField::type($path, $stroke, 'a stroke of two or more points [u, v]');
+                throw InvalidField::type($path, $stroke, new Said('layout.own-repeat.stroke-two-or-more'));
             }
             $points += count($stroke);
             if ($points > self::MOST_POINTS) {
-                throw InvalidField::because($field, $points, 'it takes at most '.self::MOST_POINTS.' points');
+                throw InvalidField::because($field, $points, new Said('layout.own-repeat.takes-most-points', [
+                    'what' => Quantity::number(self::MOST_POINTS),
+                ]));
             }
             $line = [];
             foreach ($stroke as $k => $at) {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Layout;
 
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * A straight band of a turned piece laid flat: a rectangle from a cylinder, a sector of a ring from a cone.
@@ -29,9 +31,9 @@ final readonly class UnrolledBand
     {
         if ($slantMm < abs($radiusTopMm - $radiusBottomMm) - self::SAME_MM) {
             throw InvalidField::because(
-                'slant_mm', $slantMm, 'it must not be shorter than the radii differ, '.abs(
-                    $radiusTopMm - $radiusBottomMm,
-                ),
+                'slant_mm', $slantMm, new Said('layout.unrolled-band.must-not-shorter-than', [
+                    'least' => Quantity::number(abs($radiusTopMm - $radiusBottomMm)),
+                ]),
             );
         }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Piece;
 
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * How much there is in a piece over all its parts. Each part may hold a good deal and a piece several parts; all of
@@ -43,7 +45,10 @@ final readonly class Extent
         foreach ($this->counts as $what => $count) {
             if ($count > max(self::MOST[$what], $before->counts[$what] ?? 0)) {
                 throw InvalidField::because(
-                    'parts', "$count $what", 'a piece takes at most '.self::MOST[$what]." $what over all its parts",
+                    'parts', "$count $what", new Said('piece.extent.piece-takes-most-over', [
+                        'most' => Quantity::count(self::MOST[$what]),
+                        'what' => $what,
+                    ]),
                 );
             }
         }

@@ -7,6 +7,7 @@ namespace HonestGrain\Piece;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Said;
 
 /** The name by which a layer, mark, flaw, step, part or joint is meant in every log: stored, never worked out. */
 final class Id
@@ -34,7 +35,7 @@ final class Id
         if (preg_match('/'.self::PATTERN.'/D', $id) !== 1 || in_array($id, Face::names(), true)) {
             throw InvalidField::because(
                 $document->at($key), $id,
-                'it takes small letters, digits and hyphens, and not the name of a face',
+                new Said('piece.id.takes-small-letters-digits'),
             );
         }
 
@@ -52,7 +53,7 @@ final class Id
         foreach ($fields as $field => $id) {
             if (isset($seen[$id])) {
                 throw InvalidField::because(
-                    $field, $id, "{$seen[$id]} has it already; every id stands once in a piece",
+                    $field, $id, new Said('piece.id.has-already-every-id', ['what' => $seen[$id]]),
                 );
             }
             $seen[$id] = $field;

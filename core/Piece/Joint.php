@@ -8,6 +8,7 @@ use HonestGrain\Calibration\JointRates;
 use HonestGrain\Geometry\Node;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Said;
 
 /**
  * Where two parts meet: the first holds the socket, the second goes into it or over it; the diameter they meet at, mm.
@@ -30,7 +31,7 @@ final readonly class Joint
         $parts = $joint->strings('parts', 2);
         if (count($parts) !== 2 || $parts[0] === $parts[1]) {
             throw InvalidField::because(
-                $joint->at('parts'), $parts, 'a joint takes the ids of two parts, that with the socket first',
+                $joint->at('parts'), $parts, new Said('piece.joint.joint-takes-ids-two'),
             );
         }
         $kind = JointKind::from($joint->choice('kind', array_column(JointKind::cases(), 'value')));

@@ -15,6 +15,7 @@ use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Wood\Wood;
+use HonestGrain\Words\Said;
 
 /**
  * A piece of wood on the rack, as it is kept:
@@ -92,8 +93,7 @@ final readonly class Blank
         try {
             $profile = $this->profile();
         } catch (BadInput) {
-            throw InvalidField::because('wall_mm', $this->wallMm, 'it leaves no hollow inside; a rough wall is less '
-                .'than half of the diameter and of the height');
+            throw InvalidField::because('wall_mm', $this->wallMm, new Said('rack.blank.leaves-no-hollow-inside'));
         }
         foreach ($this->flaws as $i => $flaw) {
             $flaw->check($profile, "flaws.$i");
@@ -170,7 +170,7 @@ final readonly class Blank
         }
         $read = \DateTimeImmutable::createFromFormat('!Y-m-d', $date);
         if ($read === false || $read->format('Y-m-d') !== $date) {
-            throw InvalidField::type($blank->at($key), $date, 'a date such as 2026-03-01');
+            throw InvalidField::type($blank->at($key), $date, new Said('rack.blank.date-such-2026-03'));
         }
 
         return $date;

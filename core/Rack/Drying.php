@@ -7,6 +7,7 @@ namespace HonestGrain\Rack;
 use HonestGrain\Calibration\DryingFigures;
 use HonestGrain\Rack\Internal\CurveFit;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Said;
 
 /**
  * How far a blank has dried, by its weighings: the curve, the moisture now, and when it will be ready with the interval
@@ -62,7 +63,7 @@ final readonly class Drying
             if ($i > 0 && $one->at <= $weighings[$i - 1]->at) {
                 throw InvalidField::because(
                     "readings.$i.at", gmdate('Y-m-d\TH:i:s\Z', $one->at),
-                    'readings must be in order of time, no two at once',
+                    new Said('rack.drying.readings-must-order-time'),
                 );
             }
         }

@@ -10,6 +10,8 @@ use HonestGrain\Geometry\Profile;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Reading\Shown;
 use HonestGrain\Wood\Wood;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * The largest that can be turned out of a blank once it is dry: across, high, and in the wall of a rough one, mm.
@@ -56,10 +58,9 @@ final readonly class Largest
             'wall' => [$wallMm, $this->wallMm],
         ] as $field => [$wanted, $most]) {
             if ($wanted !== null && $most !== null && ! Shown::isWithin($wanted, $most)) {
-                throw InvalidField::because($field, round($wanted, 1), sprintf(
-                    $most > 0 ? 'out of this blank comes at most %.1f mm' : 'nothing of that is left in this blank',
-                    $most,
-                ));
+                throw InvalidField::because($field, round($wanted, 1), $most > 0
+                    ? new Said('rack.largest.out-blank-comes-most', ['most' => Quantity::mm($most)])
+                    : new Said('rack.largest.nothing-left-blank'));
             }
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Reading;
 
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 use HonestGrain\Words\Sentences;
 
@@ -88,14 +89,16 @@ final readonly class Document
 
             return $said;
         } catch (\LogicException|\UnexpectedValueException|\ValueError) {
-            throw InvalidField::type($this->at($key), $value, 'the code of a sentence, with all that stands in it');
+            throw InvalidField::type($this->at($key), $value, new Said('reading.document.code-sentence-all-stands'));
         }
     }
 
     public function number(string $key, float $min, float $max): float
     {
         $value = $this->fields[$key] ?? null;
-        $allowed = 'a number from '.$min.' to '.$max;
+        $allowed = new Said(
+            'reading.document.number-from', ['min' => Quantity::number($min), 'max' => Quantity::number($max)],
+        );
         if ($value === null) {
             throw InvalidField::missing($this->at($key), $allowed);
         }
@@ -120,7 +123,10 @@ final readonly class Document
     {
         $number = $this->number($key, $min, $max);
         if ($number !== floor($number)) {
-            throw InvalidField::type($this->at($key), $number, "a whole number from $min to $max");
+            throw InvalidField::type($this->at($key), $number, new Said('reading.document.whole-number-from', [
+                'min' => Quantity::number($min),
+                'max' => Quantity::number($max),
+            ]));
         }
 
         return (int) $number;
@@ -130,15 +136,21 @@ final readonly class Document
     {
         $value = $this->fields[$key] ?? null;
         if ($value === null) {
-            throw InvalidField::missing($this->at($key), "text of at most $maxLength characters");
+            throw InvalidField::missing($this->at($key), new Said('reading.document.text-most-characters', [
+                'maxLength' => Quantity::number($maxLength),
+            ]));
         }
         if (! is_string($value) || mb_strlen($value) > $maxLength || trim($value) === '') {
-            throw InvalidField::type($this->at($key), $value, "text of 1 to $maxLength characters");
+            throw InvalidField::type($this->at($key), $value, new Said('reading.document.text-1-characters', [
+                'maxLength' => Quantity::number($maxLength),
+            ]));
         }
         if (preg_match($lines ? '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/' : '/[\x00-\x1F\x7F]/', $value) === 1) {
             throw InvalidField::because(
                 $this->at($key), $value,
-                $lines ? 'it must not hold control characters' : 'it must be one line without control characters',
+                $lines ? new Said(
+                    'reading.document.must-not-hold-control',
+                ) : new Said('reading.document.must-one-line-without'),
             );
         }
 
@@ -171,7 +183,7 @@ final readonly class Document
     {
         $value = $this->fields[$key] ?? $default;
         if (! is_bool($value)) {
-            throw InvalidField::type($this->at($key), $value, 'true or false');
+            throw InvalidField::type($this->at($key), $value, new Said('reading.document.true-or-false'));
         }
 
         return $value;
@@ -181,15 +193,18 @@ final readonly class Document
     {
         $text = $this->text($key, 40);
         if (preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/', $text) !== 1) {
-            throw InvalidField::type($this->at($key), $text, 'a time such as 2026-12-01T09:00:00Z');
+            throw InvalidField::type($this->at($key), $text, new Said('reading.document.time-such-2026-12'));
         }
         try {
             $time = (new \DateTimeImmutable($text))->setTimezone(new \DateTimeZone('UTC'));
         } catch (\Exception) {
-            throw InvalidField::type($this->at($key), $text, 'a time such as 2026-12-01T09:00:00Z');
+            throw InvalidField::type($this->at($key), $text, new Said('reading.document.time-such-2026-12'));
         }
         if ($time < new \DateTimeImmutable(self::EARLIEST) || $time > new \DateTimeImmutable(self::LATEST)) {
-            throw InvalidField::type($this->at($key), $text, 'a time from '.self::EARLIEST.' to '.self::LATEST);
+            throw InvalidField::type($this->at($key), $text, new Said('reading.document.time-from', [
+                'what' => self::EARLIEST,
+                'what2' => self::LATEST,
+            ]));
         }
 
         return $time;
@@ -200,17 +215,21 @@ final readonly class Document
     {
         $value = $this->fields[$key] ?? null;
         if ($value === null) {
-            throw InvalidField::missing($this->at($key), "a list of at most $max entries");
+            throw InvalidField::missing($this->at($key), new Said('reading.document.list-most-entries', [
+                'max' => Quantity::number($max),
+            ]));
         }
         if (! is_array($value) || ! array_is_list($value)) {
-            throw InvalidField::type($this->at($key), $value, "a list of at most $max entries");
+            throw InvalidField::type($this->at($key), $value, new Said('reading.document.list-most-entries', [
+                'max' => Quantity::number($max),
+            ]));
         }
         if (count($value) > $max) {
             throw InvalidField::tooMany($this->at($key), count($value), $max);
         }
         if (count($value) < $min) {
             throw InvalidField::because(
-                $this->at($key), $value, "it takes at least $min ".($min === 1 ? 'entry' : 'entries'),
+                $this->at($key), $value, new Said('reading.document.takes-least', ['min' => Quantity::count($min)]),
             );
         }
 

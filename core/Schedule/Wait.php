@@ -7,6 +7,8 @@ namespace HonestGrain\Schedule;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * A least wait and, for a closing window, a greatest one, in hours.
@@ -35,7 +37,9 @@ final readonly class Wait
         }
         if ($maxHours !== null && $maxHours < $minHours) {
             throw InvalidField::because(
-                "$field.max_hours", $maxHours, "an impossible window: it must not be below min_hours, $minHours",
+                "$field.max_hours", $maxHours, new Said('schedule.wait.impossible-window-must-not', [
+                    'min' => Quantity::number($minHours),
+                ]),
             );
         }
 

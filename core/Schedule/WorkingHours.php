@@ -6,6 +6,7 @@ namespace HonestGrain\Schedule;
 
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Said;
 
 /** The maker's working week in a time zone, with days on which the shop is closed. */
 final readonly class WorkingHours
@@ -41,14 +42,14 @@ final readonly class WorkingHours
             foreach ($hours->list($day, 12) as $i => $stretch) {
                 $field = $hours->at("$day.$i");
                 if (! is_array($stretch) || count($stretch) !== 2 || ! array_is_list($stretch)) {
-                    throw InvalidField::type($field, $stretch, 'a stretch such as ["08:00","12:00"]');
+                    throw InvalidField::type($field, $stretch, new Said('schedule.working-hours.stretch-such-08-00'));
                 }
                 $from = self::minute($stretch[0], "$field.0");
                 $to = self::minute($stretch[1], "$field.1");
                 $before = $stretches === [] ? 0 : $stretches[count($stretches) - 1][1];
                 if ($to <= $from || $from < $before) {
                     throw InvalidField::because(
-                        $field, $stretch, 'a stretch ends after it starts, and starts after the one before it',
+                        $field, $stretch, new Said('schedule.working-hours.stretch-ends-after-starts'),
                     );
                 }
                 $stretches[] = [$from, $to];
@@ -60,7 +61,9 @@ final readonly class WorkingHours
             if (! is_string($date) || preg_match('/^\d{4}-\d\d-\d\d$/', $date) !== 1 || ! checkdate(
                 (int) substr($date, 5, 2), (int) substr($date, 8, 2), (int) substr($date, 0, 4),
             )) {
-                throw InvalidField::type($document->at("closed.$i"), $date, 'a date such as 2026-12-25');
+                throw InvalidField::type(
+                    $document->at("closed.$i"), $date, new Said('schedule.working-hours.date-such-2026-12'),
+                );
             }
             $closed[$date] = true;
         }
@@ -144,7 +147,7 @@ final readonly class WorkingHours
         if (! is_string($text) || preg_match(
             '/^([01]\d|2[0-4]):([0-5]\d)$/', $text, $m,
         ) !== 1 || (int) $m[1] * 60 + (int) $m[2] > 1440) {
-            throw InvalidField::type($field, $text, 'a time from 00:00 to 24:00');
+            throw InvalidField::type($field, $text, new Said('schedule.working-hours.time-from-00-00'));
         }
 
         return (int) $m[1] * 60 + (int) $m[2];

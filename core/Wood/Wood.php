@@ -88,7 +88,9 @@ final readonly class Wood
     {
         $rgb = $wood->textOr('rgb', self::USUAL_RGB, 7) ?? self::USUAL_RGB;
         if (preg_match('/^#[0-9a-fA-F]{6}$/D', $rgb) !== 1) {
-            throw InvalidField::type($wood->at('rgb'), $rgb, 'a colour such as '.self::USUAL_RGB);
+            throw InvalidField::type($wood->at('rgb'), $rgb, new Said('wood.wood.colour-such', [
+                'what' => self::USUAL_RGB,
+            ]));
         }
         $density = $wood->numberOr('density_kg_m3', null, ...self::DENSITY_KG_M3);
         $typed = new self(

@@ -22,6 +22,9 @@ enum Measure: string
     case Share = 'share';
     case Percent = 'percent';
     case Count = 'count';
+
+    /** In the unit of the field that it is a bound of. */
+    case Number = 'number';
     case Metres = 'metres';
     case KgPerM3 = 'kg_per_m3';
     case MinutesPer100Cm2 = 'minutes_per_100cm2';

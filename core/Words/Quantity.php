@@ -102,6 +102,11 @@ final readonly class Quantity
         return new self(Measure::Count, $count);
     }
 
+    public static function number(float $number): self
+    {
+        return new self(Measure::Number, $number);
+    }
+
     public static function at(\DateTimeInterface $at): self
     {
         return new self(Measure::Instant, (float) $at->getTimestamp());

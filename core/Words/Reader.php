@@ -50,6 +50,7 @@ final readonly class Reader
                 ? self::number(Unit::Mass->toReader($value, true), null, 2) : self::number($value, $decimals, 1),
             Measure::Celsius => self::number(Unit::Temperature->toReader($value, $this->imperial), $decimals, 1),
             Measure::MPerS => number_format(Unit::Speed->toReader($value, $this->imperial), $decimals ?? 1),
+            Measure::Number => self::number($value, $decimals, 6),
             Measure::Instant => (new \DateTimeImmutable('@'.(int) $value))->setTimezone(
                 new \DateTimeZone($this->timeZone),
             )->format('D j M '.($this->twelveHours ? 'g:i a' : 'H:i')),
@@ -75,7 +76,7 @@ final readonly class Reader
             Measure::Rpm => 'rpm',
             Measure::Degrees => '°',
             Measure::Share, Measure::Percent => '%',
-            Measure::Count, Measure::Instant => '',
+            Measure::Count, Measure::Number, Measure::Instant => '',
             Measure::Metres => $this->imperial ? 'ft' : 'm',
             Measure::KgPerM3 => $this->imperial ? 'lb/ft³' : 'kg/m³',
             Measure::MinutesPer100Cm2 => $this->imperial ? 'min/100 in²' : 'min/100 cm²',

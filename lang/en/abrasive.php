@@ -197,4 +197,11 @@ return [
             'how' => 'Wipe with alcohol: it lifts the dust, shows what scratches are left, flashes off.',
         ],
     ],
+    'sanding-rates' => [
+        'must-above-zero' => 'it must be above zero',
+    ],
+    'sanding-job' => [
+        'must-above-zero' => 'it must be above zero',
+        'must-not-above-limit' => 'it must not be above limit_um, {limit}',
+    ],
 ];

@@ -18,6 +18,8 @@ return [
     ],
     'mix' => [
         'shellac-flakes' => 'shellac flakes',
+        'parts-must-add-up' => 'the parts must add up to more than zero',
+        'two-numbers-g-ml' => 'two numbers, g/mL, where the ratio is by mass',
     ],
     'denib' => [
         '0000-steel-wool' => '0000 steel wool',
@@ -164,6 +166,7 @@ return [
         'stir-never-shake-bubbles' => 'Stir it, never shake it: bubbles stay in the coat.',
         'stir-slowly-scrape-cup' => 'Stir slowly and scrape the cup: what is not mixed never sets.',
         'shake-settles' => 'Shake it: it settles.',
+        'window-must-close-after' => 'the window must close after it opens, at {what}',
     ],
     'verdict' => [
     ],
@@ -201,5 +204,15 @@ return [
         'barrier' => 'Barrier coat needed',
         'test-first' => 'Try on a test board',
         'never' => 'Never',
+    ],
+    'day-night-climate' => [
+        'day-runs-from-hour' => 'the day runs from an hour to a later one, 0 to 24',
+    ],
+    'climate-record' => [
+        'takes-least-one-reading' => 'it takes at least one reading',
+        'readings-must-order-time' => 'readings must be in order of time, no two at once',
+    ],
+    'coating-table' => [
+        'mix-takes-name-no' => 'a mix takes a name that no colour has',
     ],
 ];

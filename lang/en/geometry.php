@@ -57,4 +57,13 @@ return [
         'ball-and-cup' => 'Ball and cup',
         'natural-edge' => 'Natural-edge bowl',
     ],
+    'bore' => [
+        'outside-most-across-bore' => 'the outside is at most {what|1} across, and a bore needs {what2} of wood all '
+            .'round',
+        'piece-hollowed-bored-from' => 'a piece that is hollowed is bored from the foot, or right through',
+        'takes-less-than-mouth' => 'it takes less than the mouth of the inside',
+        'takes-less-than-wood' => 'it takes less than the {top|1} of wood there, or nothing for right through',
+        'outside-only-across-height' => 'the outside is only {what|1} across at height {z|1}, and a bore needs '
+            .'{what2} of wood all round',
+    ],
 ];

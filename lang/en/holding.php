@@ -97,4 +97,11 @@ return [
         'does-not-run-true' => 'it does not run true yet',
         'its-weight' => 'its weight',
     ],
+    'jaw-set' => [
+        'must-not-below-min' => 'it must not be below {what}_min_mm, {least}',
+    ],
+    'lathe' => [
+        'must-not-below-slowest' => 'it must not be below the slowest, {least}',
+        'number-holes-from-2' => 'a number of holes from 2 to 1000',
+    ],
 ];

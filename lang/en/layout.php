@@ -30,4 +30,18 @@ return [
         'radius-stands-between-two' => 'At radius {what} {land|2} stands between two flutes, less than the '
             .'{leastLand} you allow.',
     ],
+    'bead-row' => [
+        'them-leave-nothing-beads' => '{count} of them leave nothing of {length} for the beads; it must be under '
+            .'{length2|3}',
+    ],
+    'own-repeat' => [
+        'stroke-two-or-more' => 'a stroke of two or more points [u, v]',
+        'takes-most-points' => 'it takes at most {what} points',
+    ],
+    'dimples' => [
+        'cm-must-no-more' => 'with {perCm} to the cm² it must be no more than {most|2}',
+    ],
+    'unrolled-band' => [
+        'must-not-shorter-than' => 'it must not be shorter than the radii differ, {least}',
+    ],
 ];

@@ -315,6 +315,7 @@ return [
             .'made to look meant.',
         'carve-break-line-sand' => 'Carve the break to a line and sand it by hand',
         'padded-cradle-along-grain' => 'In a padded cradle, along the grain, up to the last grit of the face.',
+        'needs-body' => 'What is wider than a hairline needs a body in it.',
     ],
     'usual-ways' => [
         'take-back-bare-wood' => 'Take it back to bare wood and begin the coats again',

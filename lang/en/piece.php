@@ -117,4 +117,14 @@ return [
         'stabilise' => 'Stabilise',
         'cut-away' => 'Cut away',
     ],
+    'joint' => [
+        'joint-takes-ids-two' => 'a joint takes the ids of two parts, that with the socket first',
+    ],
+    'id' => [
+        'takes-small-letters-digits' => 'it takes small letters, digits and hyphens, and not the name of a face',
+        'has-already-every-id' => '{what} has it already; every id stands once in a piece',
+    ],
+    'extent' => [
+        'piece-takes-most-over' => 'a piece takes at most {most} {what} over all its parts',
+    ],
 ];

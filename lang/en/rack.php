@@ -37,4 +37,16 @@ return [
         'plug-stock' => 'Plug stock',
     ],
     'drawing' => '{form} of {wood}',
+    'blank' => [
+        'leaves-no-hollow-inside' => 'it leaves no hollow inside; a rough wall is less than half of the diameter '
+            .'and of the height',
+        'date-such-2026-03' => 'a date such as 2026-03-01',
+    ],
+    'largest' => [
+        'out-blank-comes-most' => 'out of this blank comes at most {most|1}',
+        'nothing-left-blank' => 'nothing of that is left in this blank',
+    ],
+    'drying' => [
+        'readings-must-order-time' => 'readings must be in order of time, no two at once',
+    ],
 ];

@@ -13,4 +13,18 @@ return [
     'not-json' => 'The document is not valid JSON ({detail}); it takes one JSON object in UTF-8.',
     'too-large' => 'The document has {bytes} bytes; at most {max} are taken.',
     'not-an-object' => 'The document is not a JSON object; it takes one, in braces.',
+    'document' => [
+        'code-sentence-all-stands' => 'the code of a sentence, with all that stands in it',
+        'number-from' => 'a number from {min} to {max}',
+        'whole-number-from' => 'a whole number from {min} to {max}',
+        'text-most-characters' => 'text of at most {maxLength} characters',
+        'text-1-characters' => 'text of 1 to {maxLength} characters',
+        'must-not-hold-control' => 'it must not hold control characters',
+        'must-one-line-without' => 'it must be one line without control characters',
+        'true-or-false' => 'true or false',
+        'time-such-2026-12' => 'a time such as 2026-12-01T09:00:00Z',
+        'time-from' => 'a time from {what} to {what2}',
+        'list-most-entries' => 'a list of at most {max} entries',
+        'takes-least' => 'it takes at least {min} {min?entry:entries}',
+    ],
 ];

@@ -25,4 +25,15 @@ return [
         'wait-each-other-ring' => '{field} wait for each other in a ring: {ids}; each task may only follow tasks '
             .'that do not follow it.',
     ],
+    'job' => [
+    ],
+    'wait' => [
+        'impossible-window-must-not' => 'an impossible window: it must not be below min_hours, {min}',
+    ],
+    'working-hours' => [
+        'stretch-such-08-00' => 'a stretch such as ["08:00","12:00"]',
+        'stretch-ends-after-starts' => 'a stretch ends after it starts, and starts after the one before it',
+        'date-such-2026-12' => 'a date such as 2026-12-25',
+        'time-from-00-00' => 'a time from 00:00 to 24:00',
+    ],
 ];

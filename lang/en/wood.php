@@ -7,5 +7,6 @@ return [
     'wood' => [
         'typed-workshop' => 'Typed in this workshop',
         'borrowed-from-none-published' => 'The {figure} is borrowed from {what}: none is published for {what2}.',
+        'colour-such' => 'a colour such as {what}',
     ],
 ];

@@ -209,11 +209,11 @@ final class CatalogueTest extends TestCase
     {
         $calibration = Catalogue::shipped()->calibration();
         foreach (StepKind::cases() as $kind) {
-            $told = $calibration->told($kind->why());
+            $told = $calibration->told(Told::of($kind->why()));
             self::assertDoesNotMatchRegularExpression('/[{}]/', $told, $kind->value);
             self::assertStringEndsWith('.', $told);
         }
-        self::assertStringContainsString('8 min', $calibration->told(StepKind::Mount->why()));
+        self::assertStringContainsString('8 min', $calibration->told(Told::of(StepKind::Mount->why())));
     }
 
     public function test_every_technique_has_a_file_a_row_and_words_for_what_it_needs(): void

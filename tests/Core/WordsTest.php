@@ -18,7 +18,7 @@ final class WordsTest extends TestCase
     use Asking;
 
     /** Texts of three words or more that still stand in core/. Lower it with each that leaves; never raise it. */
-    private const LEFT_IN_CORE = 198;
+    private const LEFT_IN_CORE = 54;
 
     /** The framework's own, and the help of `bin/grain`, which is read by verb and field. */
     private const OTHERS = ['validation', 'commands'];
@@ -29,6 +29,10 @@ final class WordsTest extends TestCase
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core')) as $file) {
             assert($file instanceof SplFileInfo);
             $code = $file->getExtension() === 'php' ? (string) file_get_contents($file->getPathname()) : '';
+            // What only a programmer reads is worded where it is thrown.
+            $code = (string) preg_replace(
+                '/new \\\\(?:Logic|UnexpectedValue)Exception\((?:"[^"]*"|\'[^\']*\')/', '', $code,
+            );
             foreach (token_get_all($code) as $token) {
                 $isText = in_array($token[0], [T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE], true);
                 $texts += (int) ($isText && preg_match_all('/(?<!\S)\S*\pL{2}\S*/u', $token[1]) >= 3);

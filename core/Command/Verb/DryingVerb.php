@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Command\Verb;
 
-use HonestGrain\Calibration\Calibration;
+use HonestGrain\Calibration\DryingFigures;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Command\Verb;
 use HonestGrain\Rack\Drying;
@@ -12,6 +12,8 @@ use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Weighing;
 use HonestGrain\Reading\Document;
 use HonestGrain\Wood\Emc;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** How far a blank has dried and when it will be ready, by its weighings. */
 final readonly class DryingVerb implements Verb
@@ -58,7 +60,7 @@ final readonly class DryingVerb implements Verb
             'rate_per_day' => self::rounded($drying->curve?->ratePerDay, 6),
             'ready_at' => $drying->readyAt === null ? null : gmdate('Y-m-d\TH:i:s\Z', $drying->readyAt),
             'ready' => $drying->isReady(),
-            'reason' => self::reason($drying, $calibration),
+            'reason' => self::reason($drying, $calibration->drying),
             'interval_days' => $drying->intervalDays === null ? null : array_map(
                 fn (float $days): float => round($days, 2), $drying->intervalDays,
             ),
@@ -71,26 +73,22 @@ final readonly class DryingVerb implements Verb
         return $value === null ? null : round($value, $places);
     }
 
-    private static function reason(Drying $drying, Calibration $calibration): string
+    private static function reason(Drying $drying, DryingFigures $figures): Said
     {
-        return $calibration->told(match ($drying->state) {
-            DryingState::Ready => 'Ready: within {drying_ready_points|} point of the equilibrium of its air, and it '
-                .'loses less than {drying_ready_loss_percent_a_week} of its weight a week.',
-            DryingState::Drying => 'Still drying: the date is where the curve through the weighings comes within '
-                .'{drying_ready_points|} point of the equilibrium of its air.',
-            DryingState::TooFew => 'Too few weighings: a curve takes {drying_least_readings|} at the least.',
-            DryingState::Rising => sprintf(
-                'It weighed more on %s than before: wood that takes up water has no date. Weigh it again, and look '
-                    .'where it stands.', gmdate('Y-m-d', $drying->rise->at ?? 0),
-            ),
-            DryingState::WetAir => sprintf(
-                'The air is too damp: wood settles at %.1f %% there, above {drying_wet_air_emc_percent}. Move it.',
-                $drying->emcPercent,
-            ),
-            DryingState::NoPlateau => 'The plateau is not in sight: the weighings would agree with almost any end. '
-                .'Weigh it again later, or read a meter beside a weighing.',
-            DryingState::TooShort => 'The weighings agree but span less than {drying_steady_days}.',
-            DryingState::NoClimate => 'The air that it dries in is not known.',
+        return new Said("verbs.drying.{$drying->state->value}", match ($drying->state) {
+            DryingState::Ready => [
+                'points' => Quantity::count($figures->readyPoints),
+                'loss' => Quantity::percent($figures->readyLossPercentAWeek),
+            ],
+            DryingState::Drying => ['points' => Quantity::count($figures->readyPoints)],
+            DryingState::TooFew => ['least' => Quantity::count($figures->leastReadings)],
+            DryingState::Rising => ['day' => gmdate('Y-m-d', $drying->rise->at ?? 0)],
+            DryingState::WetAir => [
+                'emc' => Quantity::percent($drying->emcPercent ?? 0.0),
+                'most' => Quantity::percent($figures->wetAirEmcPercent),
+            ],
+            DryingState::TooShort => ['days' => Quantity::count($figures->steadyDays)],
+            DryingState::NoPlateau, DryingState::NoClimate => [],
         });
     }
 }

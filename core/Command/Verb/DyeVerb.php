@@ -12,6 +12,7 @@ use HonestGrain\Colour\Rgb;
 use HonestGrain\Command\Verb;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Said;
 
 /** What colour a wood takes. */
 final readonly class DyeVerb implements Verb
@@ -45,7 +46,9 @@ final readonly class DyeVerb implements Verb
         ];
         if ($question->has('best_contrast_of_layer')) {
             if ($layers === []) {
-                throw InvalidField::because('best_contrast_of_layer', 0, 'there is no layer to sand back');
+                throw InvalidField::because(
+                    'best_contrast_of_layer', 0, new Said('verbs.dye-verb.there-no-layer-sand'),
+                );
             }
             [$um, $contrast] = $wood->bestContrast(
                 $question->integer('best_contrast_of_layer', 0, count($layers) - 1), ...$this->range($question),

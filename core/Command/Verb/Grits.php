@@ -9,6 +9,8 @@ use HonestGrain\Abrasive\ProgressionFault;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Command\Verb;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** The least-minutes grit progression, and the price of the maker's own. */
 final readonly class Grits implements Verb
@@ -47,10 +49,10 @@ final readonly class Grits implements Verb
                 'warnings' => $mine->warnings,
                 'faults' => array_map(fn (ProgressionFault $fault): array => $fault->toArray(), $mine->faults),
             ],
-            'recut' => $saved === null ? null : ['saves_minutes' => round($saved, 2), 'message' => sprintf(
-                'The first grit takes over half of the time: cutting again cleanly would save %.0f min, the cut '
-                    .'counted.', $saved,
-            )],
+            'recut' => $saved === null ? null
+                : ['saves_minutes' => round($saved, 2), 'message' => new Said('verbs.grits.first-grit-takes-over', [
+                    'saved' => Quantity::minutes($saved),
+                ])],
         ];
     }
 }

@@ -9,6 +9,7 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Command\Verb;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Said;
 
 /** One ladder for several surfaces sanded in one mount. */
 final readonly class LadderVerb implements Verb
@@ -38,7 +39,9 @@ final readonly class LadderVerb implements Verb
         foreach ($question->children('surfaces', Ladder::MAX_SURFACES, 1) as $surface) {
             $id = $surface->text('id', 80);
             if (isset($jobs[$id])) {
-                throw InvalidField::because($surface->at('id'), $id, 'every surface needs a name of its own');
+                throw InvalidField::because(
+                    $surface->at('id'), $id, new Said('verbs.ladder-verb.every-surface-needs-name'),
+                );
             }
             $jobs[$id] = SandingFields::job($question, $surface, $rates, $figures);
         }

@@ -11,6 +11,7 @@ use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\Said;
 
 /** Areas, end grain, volume, mass, wall and floor of a profile. */
 final readonly class Measure implements Verb
@@ -40,7 +41,7 @@ final readonly class Measure implements Verb
         foreach ($bands as $i => $band) {
             if (isset($ids[$band->id])) {
                 throw \HonestGrain\Reading\InvalidField::because(
-                    "bands.$i.id", $band->id, 'every band needs a name of its own that no zone has',
+                    "bands.$i.id", $band->id, new Said('verbs.measure.every-band-needs-name'),
                 );
             }
             $ids[$band->id] = true;

@@ -11,6 +11,8 @@ use HonestGrain\Layout\Piercing;
 use HonestGrain\Layout\Tongue;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** Holes on a grid, or a tongue of wood between two cuts. */
 final readonly class PiercingVerb implements Verb
@@ -37,7 +39,9 @@ final readonly class PiercingVerb implements Verb
         $hole = $question->number('hole_mm', 0.1, 200);
         $pitch = $question->number('pitch_mm', 0.1, 500);
         if ($pitch <= $hole) {
-            throw InvalidField::because('pitch_mm', $pitch, "it must be more than a hole is wide, $hole");
+            throw InvalidField::because('pitch_mm', $pitch, new Said('verbs.piercing-verb.must-more-than-hole', [
+                'hole' => Quantity::number($hole),
+            ]));
         }
         $piercing = new Piercing($hole, $pitch, $question->choice('grid', ['hexagonal', 'square']) === 'hexagonal');
         $wall = $question->number('wall_mm', 0.1, 500);

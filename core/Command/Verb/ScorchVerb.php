@@ -9,6 +9,8 @@ use HonestGrain\Colour\Rgb;
 use HonestGrain\Colour\Scorch;
 use HonestGrain\Command\Verb;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** What a flame makes of wood. */
 final readonly class ScorchVerb implements Verb
@@ -40,10 +42,9 @@ final readonly class ScorchVerb implements Verb
         return [
             'rgb' => $colour->toHex(),
             'minutes' => round($minutes, 4),
-            'warnings' => [$this->calibration->told(
-                'Char glows on where nobody sees it: stay with the piece for {mark_scorch_watch_hours}, on bare metal '
-                .'and away from dust, water at hand. Never over glue, CA, resin or a finish.',
-            )],
+            'warnings' => [new Said('verbs.scorch.char-glows', [
+                'hours' => Quantity::hours($this->calibration->marks->scorchWatchHours),
+            ])],
         ];
     }
 }

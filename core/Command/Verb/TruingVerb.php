@@ -9,6 +9,8 @@ use HonestGrain\Holding\JawSet;
 use HonestGrain\Rack\Truing;
 use HonestGrain\Reading\Document;
 use HonestGrain\Wood\Wood;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** What is left of a rough bowl once it has dried oval, and what still holds it. */
 final readonly class TruingVerb implements Verb
@@ -51,11 +53,12 @@ final readonly class TruingVerb implements Verb
             'jaws' => $truing->tenonMm === null ? [] : array_map(
                 fn (JawSet $set): string => $set->name, JawSet::holding($sets, $truing->tenonMm),
             ),
-            'warnings' => $truing->mostWallMm > 0 ? [] : [sprintf(
-                'No wall is left: it goes %.1f mm oval, and a wall of %s mm is %.1f mm too thin to turn true. Rough it '
-                    .'at least %.1f mm thick.', $truing->ovalityMm, $wall, -$truing->mostWallMm,
-                $wall - $truing->mostWallMm,
-            )],
+            'warnings' => $truing->mostWallMm > 0 ? [] : [new Said('verbs.truing-verb.no-wall-left-goes', [
+                'ovality' => Quantity::mm($truing->ovalityMm),
+                'wall' => Quantity::mm($wall),
+                'what' => Quantity::mm(-$truing->mostWallMm),
+                'wall2' => Quantity::mm($wall - $truing->mostWallMm),
+            ])],
         ];
     }
 }

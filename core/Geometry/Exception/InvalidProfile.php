@@ -111,9 +111,11 @@ final class InvalidProfile extends BadInput
         );
     }
 
-    public static function bore(string $field, mixed $value, string $allowed): self
+    public static function bore(string $field, mixed $value, Said|string $allowed): self
     {
-        return new self('bore', $field, "$field is ".self::quote($value)."; $allowed.");
+        return new self('bore', $field, new Said(
+            'reading.because', ['field' => $field, 'value' => self::quote($value), 'allowed' => $allowed],
+        ));
     }
 
     public static function band(string $field, float $fromMm, float $toMm, float $arcMm): self

@@ -16,8 +16,6 @@ use HonestGrain\Words\Said;
  */
 final readonly class WoodWays
 {
-    private const BODY = 'What is wider than a hairline needs a body in it.';
-
     private MendingRates $rates;
 
     private UsualWays $usual;
@@ -69,7 +67,7 @@ final readonly class WoodWays
         $repairs = $this->at->tables->calibration->repairs;
 
         return $this->at->remedy(
-            'powder-ca', new Said('mending.wood-ways.fill-powder-ca-cut'), self::BODY, [
+            'powder-ca', new Said('mending.wood-ways.fill-powder-ca-cut'), new Said('mending.wood-ways.needs-body'), [
                 ...$this->usual->bared(),
                 $this->fill(
                     new Said('mending.wood-ways.fill-crack-powder-ca'), new Said(
@@ -91,7 +89,9 @@ final readonly class WoodWays
     private function filledInChar(): Remedy
     {
         return $this->at->remedy(
-            'powder-ca', new Said('mending.wood-ways.fill-powder-ca-leave'), self::BODY, [$this->fill(
+            'powder-ca', new Said(
+                'mending.wood-ways.fill-powder-ca-leave',
+            ), new Said('mending.wood-ways.needs-body'), [$this->fill(
                 new Said('mending.wood-ways.fill-crack-black-powder'),
                 new Said('mending.wood-ways.black-powder-pared-flush'),
             )], [],

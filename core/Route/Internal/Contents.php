@@ -24,8 +24,6 @@ use HonestGrain\Words\Said;
  */
 final readonly class Contents
 {
-    private const CHOICES_FOOD = 'Say under Shape that the piece is not for food';
-
     private function __construct(
         private Piece $piece,
         private Part $part,
@@ -64,7 +62,7 @@ final readonly class Contents
                     'wood' => $this->part->wood->name,
                     'what' => $faces[0],
                 ]),
-                [new Said('route.contents.choose-wood-fit-food'), self::CHOICES_FOOD],
+                [new Said('route.contents.choose-wood-fit-food'), new Said('route.contents.not-for-food')],
             );
         }
         foreach ($this->onThem($faces) as [$id, $class, $face]) {
@@ -72,7 +70,7 @@ final readonly class Contents
                 [$id], new Said('route.contents.not-food-cured-or', ['class' => $class, 'face' => $face]),
                 [
                     new Said('route.contents.choose-one-may-hold'), new Said('route.contents.keep-off-face'),
-                    self::CHOICES_FOOD,
+                    new Said('route.contents.not-for-food'),
                 ],
             );
         }

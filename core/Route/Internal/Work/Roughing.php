@@ -86,7 +86,7 @@ final readonly class Roughing
 
         return [
             $this->cut('rough', 'rough', new Said('route.roughing.bring-wet-blank-round'), $this->roundMm3(), 1.0, [
-                Turning::BY_HAND_FIRST,
+                new Said('route.turning.by-hand-first'),
                 new Said('route.roughing.across-long', [
                     'diameter' => Quantity::mm($size->diameterMm),
                     'height' => Quantity::mm($size->heightMm),

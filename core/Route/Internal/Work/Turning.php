@@ -25,8 +25,6 @@ use HonestGrain\Words\Said;
  */
 final readonly class Turning
 {
-    public const BY_HAND_FIRST = 'Turn it by hand first, tail centre up; faster only once it runs true.';
-
     private TurningRates $rates;
 
     private float $solidMm3;
@@ -69,7 +67,7 @@ final readonly class Turning
                 'route.turning.bring-blank-round',
             ), $waste / 1000 / $this->rates->roughCm3PerMinute,
             new Said('route.turning.until-runs-true-nothing'), 1.0,
-            [self::BY_HAND_FIRST, new Said('route.turning.from-about-across-long', [
+            [new Said('route.turning.by-hand-first'), new Said('route.turning.from-about-across-long', [
                 'blank' => Quantity::mm($this->blankMm()),
                 'height' => Quantity::mm($this->heightMm()),
                 'diameter' => Quantity::mm($this->diameterMm()),
