@@ -15,7 +15,7 @@ final readonly class Progression
     /**
      * @param  list<SandingStep>  $steps
      * @param  list<ProgressionFault>  $faults
-     * @param  list<Said|string>  $warnings
+     * @param  list<Said>  $warnings
      */
     private function __construct(
         public array $steps,

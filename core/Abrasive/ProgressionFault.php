@@ -14,7 +14,7 @@ final readonly class ProgressionFault
     /** Less than this is not worth a word (workshop). */
     private const WORTH_MINUTES = 0.01;
 
-    private function __construct(public string $at, public string $kind, public Said|string $message)
+    private function __construct(public string $at, public string $kind, public Said $message)
     {
     }
 
@@ -138,7 +138,7 @@ final readonly class ProgressionFault
         ]));
     }
 
-    /** @return array{at: string, kind: string, message: Said|string} */
+    /** @return array{at: string, kind: string, message: Said} */
     public function toArray(): array
     {
         return ['at' => $this->at, 'kind' => $this->kind, 'message' => $this->message];

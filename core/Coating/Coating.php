@@ -243,7 +243,7 @@ final readonly class Coating implements Product
     }
 
     /** How its can is made ready, in a sentence (workshop). */
-    public function readied(): Said|string
+    public function readied(): ?Said
     {
         return match (true) {
             $this->isSprayed() && $this->unit === AmountUnit::Spray => new Said(
@@ -256,7 +256,7 @@ final readonly class Coating implements Product
             in_array(
                 $this->family, [Family::Shellac, Family::Polish, Family::Oil], true,
             ) => new Said('coating.coating.shake-settles'),
-            default => '',
+            default => null,
         };
     }
 

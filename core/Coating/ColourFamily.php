@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Words\Said;
+
 /** What a colour does to the wood: soaks in, lodges in its pores, reacts, takes colour out, or lies in the pores. */
 enum ColourFamily: string
 {
@@ -26,14 +28,8 @@ enum ColourFamily: string
     }
 
     /** What the maker does with it, for a step's title. */
-    public function action(): string
+    public function action(): Said
     {
-        return match ($this) {
-            self::Dye => 'Dye',
-            self::Pigment => 'Stain',
-            self::Ebonising => 'Ebonise',
-            self::Bleach => 'Bleach',
-            self::Liming => 'Lime',
-        };
+        return new Said("coating.colour-family.{$this->value}");
     }
 }

@@ -28,7 +28,7 @@ final class CureClock
     private array $read = [];
 
     /**
-     * @var array<string, array{float, int, array<string, Said|string>}> by kinetics: what one day brings of a stretch
+     * @var array<string, array{float, int, array<string, Said>}> by kinetics: what one day brings of a stretch
      *     whose days all go alike, as reference hours gained, seconds at a standstill, and warnings
      */
     private array $days = [];
@@ -128,7 +128,7 @@ final class CureClock
     /**
      * What a whole day from then on does; the same from whichever hour it is begun.
      *
-     * @return array{float, int, array<string, Said|string>} reference hours, seconds that it stands still, warnings
+     * @return array{float, int, array<string, Said>} reference hours, seconds that it stands still, warnings
      */
     private function day(Kinetics $kinetics, int $from): array
     {
@@ -152,7 +152,7 @@ final class CureClock
         return $this->days[$key] = [$done, $still, $warnings];
     }
 
-    /** @param  array<string, Said|string>  $warnings */
+    /** @param  array<string, Said>  $warnings */
     private function warn(Kinetics $kinetics, ClimateStretch $air, array &$warnings): void
     {
         if ($kinetics->minC !== null && $air->tempC < $kinetics->minC) {

@@ -9,7 +9,7 @@ use HonestGrain\Words\Said;
 /** A wait that has been timed: start and end as seconds (UTC), hours it stood still, and warnings. */
 final readonly class CureRun
 {
-    /** @param  list<Said|string>  $warnings */
+    /** @param  list<Said>  $warnings */
     public function __construct(public int $start, public int $end, public float $stalledHours, public array $warnings)
     {
     }
@@ -19,7 +19,7 @@ final readonly class CureRun
         return ($this->end - $this->start) / 3600;
     }
 
-    /** @return array{done_at: string, elapsed_hours: float, stalled_hours: float, warnings: list<Said|string>} */
+    /** @return array{done_at: string, elapsed_hours: float, stalled_hours: float, warnings: list<Said>} */
     public function toArray(): array
     {
         return [

@@ -13,14 +13,14 @@ final readonly class PairVerdict
         public Said|string $under,
         public Said|string $over,
         public Verdict $verdict,
-        public Said|string $reason,
-        public Said|string|null $mend = null,
+        public Said $reason,
+        public ?Said $mend = null,
     ) {
     }
 
     /**
-     * @return array{under: Said|string, over: Said|string, verdict: string, reason: Said|string,
-     *     mend: Said|string|null}
+     * @return array{under: Said|string, over: Said|string, verdict: string, reason: Said,
+     *     mend: ?Said}
      */
     public function toArray(): array
     {

@@ -11,13 +11,13 @@ final readonly class Warning
 {
     public function __construct(
         public string $code,
-        public Said|string $message,
+        public Said $message,
         public ?float $z = null,
         public ?float $r = null,
     ) {
     }
 
-    /** @return array{code: string, message: Said|string, at: array{float, float}|null} */
+    /** @return array{code: string, message: Said, at: array{float, float}|null} */
     public function toArray(): array
     {
         return [

@@ -45,7 +45,7 @@ enum Mount: string
     }
 
     /** What it asks of the piece; empty where it takes any. */
-    public function needs(): Said|string
+    public function needs(): ?Said
     {
         return match ($this) {
             self::Vacuum => new Said('holding.mount.round-closed-unwarped-wall'),
@@ -57,7 +57,7 @@ enum Mount: string
             self::Tenon => new Said('holding.mount.tenon-flat-shoulder-sound'),
             self::Recess => new Said('holding.mount.walls-about-recess-thick'),
             self::BetweenCentres => new Said('holding.mount.sound-ends'),
-            self::Lap, self::Points => '',
+            self::Lap, self::Points => null,
         };
     }
 

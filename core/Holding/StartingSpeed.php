@@ -15,7 +15,7 @@ use HonestGrain\Words\Said;
  */
 final readonly class StartingSpeed
 {
-    /** @param  list<Said|string>  $because  what holds it down, the closest first */
+    /** @param  list<Said>  $because  what holds it down, the closest first */
     private function __construct(public int $startRpm, public int $workRpm, public array $because)
     {
     }

@@ -27,7 +27,7 @@ final readonly class Facets
 
     /**
      * @param  float  $leftMm  of the wall, in the middle of a flat
-     * @return list<Said|string>
+     * @return list<Said>
      */
     public function warnings(float $leftMm, float $leastMm): array
     {

@@ -91,7 +91,7 @@ final readonly class Flutes
 
     /**
      * @param  float  $leftMm  of the wall under a flute
-     * @return list<Said|string>
+     * @return list<Said>
      */
     public function warnings(float $leftMm, float $leastWallMm, float $leastLandMm): array
     {

@@ -30,7 +30,7 @@ final readonly class Piercing
         return (int) floor($areaMm2 / $this->cellMm2() + 1e-9);
     }
 
-    /** @return list<Said|string> */
+    /** @return list<Said> */
     public function warnings(float $leastMm): array
     {
         return $this->bridgeMm() >= $leastMm - 1e-9 ? [] : [new Said('layout.piercing.stands-between-two-holes', [

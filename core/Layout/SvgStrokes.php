@@ -204,7 +204,7 @@ final class SvgStrokes
         return $numbers;
     }
 
-    private static function refused(string $what, Said|string $why): InvalidField
+    private static function refused(string $what, Said $why): InvalidField
     {
         return InvalidField::because(self::FIELD, $what, $why);
     }

@@ -18,8 +18,8 @@ final readonly class Remedy
      */
     public function __construct(
         public string $id,
-        public Said|string $title,
-        public Said|string $because,
+        public Said $title,
+        public Said $because,
         public array $steps,
         public array $again,
     ) {

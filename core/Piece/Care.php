@@ -16,7 +16,7 @@ use HonestGrain\Words\Said;
  */
 final class Care
 {
-    /** @return list<Said|string> plain sentences */
+    /** @return list<Said> plain sentences */
     public static function of(Piece $piece): array
     {
         $last = $all = [];
@@ -37,7 +37,7 @@ final class Care
         ];
     }
 
-    /** @return list<Said|string> what nobody may find out by eating from it */
+    /** @return list<Said> what nobody may find out by eating from it */
     private static function poison(Piece $piece): array
     {
         foreach ($piece->parts as $part) {
@@ -78,7 +78,7 @@ final class Care
 
     /**
      * @param  list<Coating>  $coats
-     * @return list<Said|string>
+     * @return list<Said>
      */
     private static function nuts(array $coats): array
     {

@@ -61,13 +61,13 @@ final readonly class Heat
     }
 
     /** "under", "beside" or, where it lies on the other face, where that is. */
-    public function where(Mark $hot, Stretch $stretch): Said|string
+    public function where(Mark $hot, Stretch $stretch): Said
     {
         $along = $this->nearness->alongMm(Stretch::ofMark($hot), $stretch);
 
         return match (true) {
-            $along <= 0.0 => 'under',
-            $along <= $this->besideMm($hot) => 'beside',
+            $along <= 0.0 => new Said('piece.heat.under'),
+            $along <= $this->besideMm($hot) => new Said('piece.heat.beside'),
             default => new Said('piece.heat.other-side-thin-wall'),
         };
     }

@@ -174,7 +174,7 @@ final readonly class Mark
     }
 
     /** What the maker does, for a step's title: a bleach is not dyed on. */
-    public function action(): Said|string
+    public function action(): Said
     {
         return $this->technique instanceof Dye && $this->stain !== null ? $this->stain->family->action()
             : $this->technique->action();

@@ -17,14 +17,14 @@ abstract class BadInput extends \DomainException
     /**
      * @param  string  $reason  short machine-readable code, such as "out-of-range"
      * @param  string  $field  dotted path of the field, "" for the document as a whole
-     * @param  Said|string  $said  the message, which an exception has in English
+     * @param  Said  $said  the message, which an exception has in English
      */
     final protected function __construct(
         public readonly string $reason,
         public readonly string $field,
-        public readonly Said|string $said,
+        public readonly Said $said,
     ) {
-        parent::__construct((new Sentences)->told($said));
+        parent::__construct((new Sentences)->say($said));
     }
 
     /** Renders a rejected value short enough to quote in a message. */

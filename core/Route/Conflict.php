@@ -19,12 +19,12 @@ final readonly class Conflict
 
     /**
      * @param  list<string>  $steps
-     * @param  list<Said|string>  $choices
+     * @param  list<Said>  $choices
      */
     private function __construct(
         public bool $forbids,
         public array $steps,
-        public Said|string $message,
+        public Said $message,
         public array $choices,
         public string $code = 'forbidden',
     ) {
@@ -32,20 +32,20 @@ final readonly class Conflict
 
     /**
      * @param  list<string>  $steps
-     * @param  list<Said|string>  $choices
+     * @param  list<Said>  $choices
      */
-    public static function warn(array $steps, Said|string $message, array $choices): self
+    public static function warn(array $steps, Said $message, array $choices): self
     {
         return new self(false, $steps, $message, $choices);
     }
 
     /**
      * @param  list<string>  $steps
-     * @param  list<Said|string>  $choices
+     * @param  list<Said>  $choices
      */
     public static function forbid(
         array $steps,
-        Said|string $message,
+        Said $message,
         array $choices,
         string $code = 'forbidden',
     ): self {
@@ -82,7 +82,7 @@ final readonly class Conflict
         return new self($this->forbids, $steps, $this->message, $this->choices, $this->code);
     }
 
-    /** @return array{severity: string, steps: list<string>, message: Said|string, choices: list<Said|string>} */
+    /** @return array{severity: string, steps: list<string>, message: Said, choices: list<Said>} */
     public function toArray(): array
     {
         return [

@@ -11,7 +11,7 @@ final readonly class DoneWork
 {
     /** @param  list<string>  $faces */
     public function __construct(
-        public Said|string $title,
+        public Said $title,
         public string $technique,
         public string $part,
         public array $faces,

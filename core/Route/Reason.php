@@ -10,7 +10,7 @@ use HonestGrain\Words\Said;
 final readonly class Reason
 {
     /** @param  bool  $bends  whether the maker's own order may go against it */
-    public function __construct(public string $after, public Said|string $because, public bool $bends)
+    public function __construct(public string $after, public Said $because, public bool $bends)
     {
     }
 }

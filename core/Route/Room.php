@@ -11,9 +11,9 @@ final readonly class Room
 {
     private function __construct(
         public ?string $after,
-        public Said|string $afterBecause,
+        public ?Said $afterBecause,
         public ?string $before,
-        public Said|string $beforeBecause,
+        public ?Said $beforeBecause,
     ) {
     }
 
@@ -39,8 +39,8 @@ final readonly class Room
         foreach ($route->steps as $step) {
             if ($step->kind->canBeMoved()) {
                 $rooms[$step->id] = new self(
-                    $earliest[$step->id]->after ?? null, $earliest[$step->id]->because ?? '',
-                    $latest[$step->id][0] ?? null, $latest[$step->id][1] ?? '',
+                    $earliest[$step->id]->after ?? null, $earliest[$step->id]->because ?? null,
+                    $latest[$step->id][0] ?? null, $latest[$step->id][1] ?? null,
                 );
             }
         }

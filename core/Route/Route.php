@@ -36,7 +36,7 @@ final readonly class Route
     /**
      * Why the route can have no date; null where it can.
      *
-     * @return array{code: string, message: Said|string}|null
+     * @return array{code: string, message: Said}|null
      */
     public function withoutDate(): ?array
     {
@@ -92,7 +92,7 @@ final readonly class Route
      *     steps: list<array<string, mixed>>,
      *     mounts: list<array<string, mixed>>,
      *     conflicts: list<array<string, mixed>>,
-     *     ready: array{code: string, message: Said|string}|null,
+     *     ready: array{code: string, message: Said}|null,
      * }
      */
     public function toArray(): array

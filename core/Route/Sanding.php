@@ -43,7 +43,7 @@ final readonly class Sanding
 
     /**
      * @param  Progression|null  $best  the shortest for this face alone, all of it alike, or as far as the shelf goes
-     * @param  string|null  $missing  what the shelf lacks to reach what is asked
+     * @param  Said|null  $missing  what the shelf lacks to reach what is asked
      * @param  float  $tornShare  of its area
      * @param  Ladder|null  $ladder  of the mount
      * @param  list<string>  $with  the faces that share its changes of grit
@@ -54,7 +54,7 @@ final readonly class Sanding
         public SandingWay $way,
         public SandingJob $job,
         public ?Progression $best,
-        public Said|string|null $missing,
+        public ?Said $missing,
         public ?Progression $own,
         public ?float $recutSavesMinutes,
         public ?float $stiffenSavesMinutes,
@@ -63,7 +63,7 @@ final readonly class Sanding
         private ?Ladder $ladder,
         public array $with,
         public bool $borrowed,
-        public Said|string|null $unpriced,
+        public ?Said $unpriced,
     ) {
     }
 
@@ -152,7 +152,7 @@ final readonly class Sanding
             $missing = $available === [] ? new Said('route.sanding.there-no-abrasive-shelf') : null;
         } catch (Unreachable $e) {
             $best = Progression::asFarAsItGoes($job, $reckoned);
-            $missing = $e->getMessage();
+            $missing = $e->said;
         }
 
         return new self(

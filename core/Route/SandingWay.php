@@ -27,8 +27,8 @@ final readonly class SandingWay
     private const ORBIT_FROM_MM = 150.0;
 
     /**
-     * @param  array<string, Said|string|null>  $offers  method => why not; null where it may be used
-     * @param  string|null  $objection  why the method that the maker chose is not taken
+     * @param  array<string, ?Said>  $offers  method => why not; null where it may be used
+     * @param  Said|null  $objection  why the method that the maker chose is not taken
      * @param  float  $minutesFactor  what the shop's records have made of its minutes
      * @param  float  $discsFactor  and of its discs
      */
@@ -38,7 +38,7 @@ final readonly class SandingWay
         public int $rpm,
         public float $speedMPerS,
         public array $offers,
-        public Said|string|null $objection,
+        public ?Said $objection,
         public bool $isThin,
         public float $minutesFactor,
         public float $discsFactor,
@@ -61,7 +61,7 @@ final readonly class SandingWay
                 $method, $part, $zone, $figures->stickUnderMm, $speed < $figures->powerFloorMPerS, $isThin,
             );
         }
-        $open = array_keys(array_filter($offers, fn (Said|string|null $why): bool => $why === null));
+        $open = array_keys(array_filter($offers, fn (?Said $why): bool => $why === null));
         $usual = Method::from(array_values(array_intersect([
             Method::Hand->value, Method::Stick->value, Method::SmallDisc->value, Method::AlongGrain->value,
         ], $open))[0] ?? Method::AlongGrain->value);

@@ -13,7 +13,7 @@ use HonestGrain\Words\Said;
 final readonly class SchoolOffer
 {
     /** @param  non-empty-list<SchoolWay>  $ways */
-    private function __construct(public string $name, public Said|string $label, public array $ways)
+    private function __construct(public string $name, public Said $label, public array $ways)
     {
     }
 

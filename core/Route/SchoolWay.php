@@ -11,7 +11,7 @@ final readonly class SchoolWay
 {
     private function __construct(
         public string $value,
-        public Said|string $words,
+        public Said $words,
         public float $minutes,
         public int $mounts,
         public bool $hasDate,
@@ -19,7 +19,7 @@ final readonly class SchoolWay
     ) {
     }
 
-    public static function of(string $value, Said|string $words, Route $route, bool $isSo): self
+    public static function of(string $value, Said $words, Route $route, bool $isSo): self
     {
         $mounts = count(array_filter($route->steps, fn (Step $step): bool => $step->kind === StepKind::Mount));
 

@@ -21,7 +21,7 @@ final readonly class Step
      * @param  Wait  $wait  what the next step on the same surface waits
      * @param  array<string, int>  $needs
      * @param  list<Hazard>  $hazards
-     * @param  list<Said|string>  $how  short lines of instruction
+     * @param  list<Said>  $how  short lines of instruction
      * @param  string  $zone  the faces or the band it is done on, parted by commas
      * @param  list<string>  $of  the ids of the document that it goes with
      * @param  list<Reason>  $reasons  why it comes after others
@@ -30,21 +30,21 @@ final readonly class Step
      * @param  string|null  $mountedUntil  the step of the same mount that follows, for which the part stays on the
      *     lathe
      * @param  bool  $isDusty  whether it throws dust that a wet coat would catch
-     * @param  string  $brief  the title within a chain of reasons
+     * @param  Said|null  $brief  the title within a chain of reasons
      */
     public function __construct(
         public string $id,
         public StepKind $kind,
         public ?string $part,
         public string $zone,
-        public Said|string $title,
+        public Said $title,
         public float $minutes,
         public array $after,
         public Wait $wait,
-        public Said|string $waitFor,
+        public ?Said $waitFor,
         public array $needs,
-        public Said|string $hold,
-        public Said|string $because,
+        public Said $hold,
+        public Said $because,
         public array $hazards = [],
         public array $how = [],
         public ?string $product = null,
@@ -54,7 +54,7 @@ final readonly class Step
         public string $technique = 'own',
         public ?Mount $mount = null,
         public array $of = [],
-        public Said|string $brief = '',
+        public ?Said $brief = null,
         public array $reasons = [],
         public int $stage = 0,
         public ?Wait $dustFree = null,
@@ -65,13 +65,13 @@ final readonly class Step
     }
 
     /** The title as it stands within a sentence, without what the reader of a chain of reasons can do without. */
-    public function brief(): Said|string
+    public function brief(): Said
     {
         return match ($this->kind) {
             StepKind::Foot => new Said('route.step.the-foot'),
             StepKind::Cure => new Said('route.step.full-cure'),
             StepKind::Dry => new Said('route.step.wood-drying'),
-            default => $this->brief,
+            default => $this->brief ?? Said::lower($this->title),
         };
     }
 

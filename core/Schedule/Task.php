@@ -19,7 +19,7 @@ final readonly class Task
      */
     private function __construct(
         public string $id,
-        public Said|string|null $title,
+        public ?Said $title,
         public int $seconds,
         public array $needs,
         public array $after,
@@ -51,7 +51,7 @@ final readonly class Task
         bool $splittable = false,
         ?int $notBefore = null,
         ?int $notAfter = null,
-        Said|string|null $title = null,
+        ?Said $title = null,
         string $field = 'task',
     ): self {
         if (! is_finite($minutes) || $minutes < 0 || $minutes > 100_000) {
@@ -79,8 +79,8 @@ final readonly class Task
     }
 
     /** Its name within a sentence, and at the start of one. An id is never re-spelt. */
-    public function words(bool $first = false): Said|string
+    public function words(bool $first = false): Said
     {
-        return $this->title === null ? $this->id : ($first ? Said::upper($this->title) : $this->title);
+        return $this->title === null ? Said::name($this->id) : ($first ? Said::upper($this->title) : $this->title);
     }
 }

@@ -33,13 +33,13 @@ final readonly class Character
     }
 
     /** Never without it. */
-    public function needs(State $state, Said|string $because): self
+    public function needs(State $state, Said $because): self
     {
         return $this->needing(new Need($state, $because, false));
     }
 
     /** Not without it unless the maker wants it so. */
-    public function prefers(State $state, Said|string $because): self
+    public function prefers(State $state, Said $because): self
     {
         return $this->needing(new Need($state, $because, true));
     }

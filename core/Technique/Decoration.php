@@ -39,7 +39,7 @@ interface Decoration extends Technique
     public function nature(): Nature;
 
     /** Where it is done, in a word or two. */
-    public function hold(Said|string $mounted): Said;
+    public function hold(Said $mounted): Said;
 
     /** Whether it covers its band with a colour of its own. */
     public function isFilled(): bool;

@@ -14,14 +14,14 @@ final readonly class Figure
      * @param  list<array{float, float}>  $byHeight  height over the table, mm, and value there; none where it is one
      */
     private function __construct(
-        public Said|string $label,
+        public Said $label,
         public Measure $measure,
         public float $value,
         public array $byHeight = [],
     ) {
     }
 
-    public static function of(Said|string $label, Measure $measure, float $value): self
+    public static function of(Said $label, Measure $measure, float $value): self
     {
         return new self($label, $measure, $value);
     }
@@ -30,7 +30,7 @@ final readonly class Figure
      * @param  non-empty-list<Level>  $levels
      * @param  list<float>  $values  at each
      */
-    public static function atLevels(Said|string $label, Measure $measure, array $levels, array $values): self
+    public static function atLevels(Said $label, Measure $measure, array $levels, array $values): self
     {
         return new self($label, $measure, $values === [] ? 0.0 : min($values), array_map(
             fn (Level $level, float $value): array => [$level->heightMm, $value], $levels, $values,

@@ -19,7 +19,7 @@ final readonly class Indexed
         public ?int $plate,
         public array $holes,
         public array $findings,
-        public Said|string $says,
+        public Said $says,
     ) {
     }
 
@@ -33,14 +33,14 @@ final readonly class Indexed
         ]);
         $start = $startDeg > 0 ? new Said('technique.indexed.begin-round-from-where', [
             'start' => Quantity::degrees(round($startDeg, 1)),
-        ]) : '';
+        ]) : null;
         if ($plate !== null) {
             $step = intdiv($plate, $parts);
             $holes = array_map(fn (int $i): int => 1 + $i * $step, range(0, $parts - 1));
 
             return new self($parts, $plate, $holes, [], new Said('technique.indexed.index-plate-every-hole', [
                 'plate' => Quantity::count($plate),
-                'what' => $step === 1 ? '' : ['', '', '2nd', '3rd'][$step] ?? "{$step}th",
+                'what' => $step === 1 ? null : ['', '', '2nd', '3rd'][$step] ?? "{$step}th",
                 'start' => $start,
             ]));
         }

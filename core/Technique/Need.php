@@ -10,7 +10,7 @@ use HonestGrain\Words\Said;
 final readonly class Need
 {
     /** @param  bool  $bends  whether the maker may have it otherwise, knowing what it costs */
-    public function __construct(public State $state, public Said|string $because, public bool $bends)
+    public function __construct(public State $state, public Said $because, public bool $bends)
     {
     }
 }

@@ -116,47 +116,28 @@ enum Setting: string
         return $this->unit() === 'mm';
     }
 
-    /** @return array<string, Said|string> words by what documents write; none for a number */
+    /** @return array<string, Said> words by what documents write; none for a number */
     public function choices(): array
     {
-        return match ($this) {
-            self::Section => ['v' => 'V', 'square' => 'square', 'round' => 'round'],
-            self::Ribs => ['flutes' => 'flutes', 'reeds' => 'reeds'],
-            self::Tool => ['ball' => 'ball', 'v' => 'V'],
-            self::Texture => ['chatter' => new Said('technique.setting.chattering-tip'), 'wheel' => 'a wheel'],
-            self::Opening => [
-                'holes' => 'holes', 'slots' => 'slots', 'hook' => new Said('technique.setting.slot-hook'),
-            ],
-            self::Grid => ['hexagonal' => 'hexagonal', 'square' => 'square'],
-            self::Unit => [
-                'free' => new Said('technique.setting.free-lines'),
-                'brand' => new Said('technique.setting.brand-pressed'),
-            ] + self::repeats(),
-            self::Filling => [
-                'powder' => new Said('technique.setting.mineral-powder'), 'resin' => new Said(
-                    'technique.setting.coloured-resin',
-                ), 'metal' => new Said('technique.setting.metal-powder'), 'wire' => 'wire',
-            ],
-            self::Binder => ['ca' => 'CA', 'epoxy' => 'epoxy'],
-            self::Level => [
-                'straw' => 'straw', 'toast' => 'toast', 'brown' => 'brown', 'black' => 'black', 'cracked' => 'cracked',
-            ],
-            self::BackGrit => [
-                'P180' => 'P180', 'P240' => 'P240', 'P320' => 'P320', 'P400' => 'P400', 'P600' => 'P600',
-            ],
-            self::Way => ['wiped' => 'wiped', 'brushed' => 'brushed', 'sprayed' => 'sprayed'],
+        $values = match ($this) {
+            self::Section => ['v', 'square', 'round'],
+            self::Ribs => ['flutes', 'reeds'],
+            self::Tool => ['ball', 'v'],
+            self::Texture => ['chatter', 'wheel'],
+            self::Opening => ['holes', 'slots', 'hook'],
+            self::Grid => ['hexagonal', 'square'],
+            self::Unit => ['free', 'brand', ...array_column(DrawnRepeat::cases(), 'value')],
+            self::Filling => ['powder', 'resin', 'metal', 'wire'],
+            self::Binder => ['ca', 'epoxy'],
+            self::Level => ['straw', 'toast', 'brown', 'black', 'cracked'],
+            self::BackGrit => ['P180', 'P240', 'P320', 'P400', 'P600'],
+            self::Way => ['wiped', 'brushed', 'sprayed'],
             default => [],
         };
-    }
 
-    /** @return array<string, string> */
-    private static function repeats(): array
-    {
-        $names = [];
-        foreach (DrawnRepeat::cases() as $repeat) {
-            $names[$repeat->value] = str_replace('-', ' ', $repeat->value);
-        }
-
-        return $names;
+        return array_combine($values, array_map(
+            fn (string $value): Said => $this === self::BackGrit
+                ? Said::name($value) : new Said("technique.choices.$this->value.$value"), $values,
+        ));
     }
 }

@@ -31,7 +31,7 @@ final readonly class Spread
     /**
      * @param  list<Figure>  $figures  besides its own
      * @param  list<Finding>  $findings
-     * @param  list<Said|string>  $says
+     * @param  list<Said>  $says
      */
     public function worked(array $figures, array $findings, array $says): Worked
     {

@@ -46,11 +46,9 @@ final readonly class TurnedRow
     }
 
     /**
-     * @param  string  $many  such as "beads"
-     * @param  string  $measure  what their depth is called, such as "Height"
-     * @param  string  $stands  such as "high"
+     * @param  'beads'|'coves'  $kind  of which it speaks
      */
-    public function worked(Calibration $calibration, string $many, string $measure, string $stands): Worked
+    public function worked(Calibration $calibration, string $kind): Worked
     {
         $row = $this->row;
         $depth = $this->set->number(Setting::DepthMm);
@@ -64,28 +62,27 @@ final readonly class TurnedRow
             [
                 Figure::of(
                     new Said('technique.turned-row.width-each'), Measure::Mm, $row->widthMm,
-                ), Figure::of($measure, Measure::Mm, $depth),
+                ), Figure::of(new Said("technique.turned-row.$kind.measure"), Measure::Mm, $depth),
                 ...$left->figures(),
             ],
             [
                 ...$this->room(),
                 ...$left->findings(
-                    new Said('technique.turned-row.the', ['many' => $many]),
+                    new Said("technique.turned-row.$kind.the"),
                     new Said('technique.turned-row.cut-them-less-deep'),
                     new Said('technique.turned-row.cut-more-them-each'),
                 ),
             ],
-            [new Said('technique.turned-row.made', [
-                'count' => Quantity::count($row->count), 'many' => $many, 'wide' => Quantity::mm($row->widthMm),
-                'depth' => Quantity::mm($depth), 'stands' => $stands,
+            [new Said("technique.turned-row.$kind.made", [
+                'count' => Quantity::count($row->count), 'wide' => Quantity::mm($row->widthMm),
+                'depth' => Quantity::mm($depth),
                 'fillets' => $fillets > 0 ? new Said('technique.turned-row.fillets-between', [
                     'fillet' => Quantity::mm($row->filletMm),
-                ]) : '',
+                ]) : null,
             ])],
         ))->smoothed(
-            $row->count * $roundM * $calibration->marks->edgeSandMinutesPerM, $many === 'beads'
-                ? new Said('technique.turned-row.folded-edge-p320-few')
-                : new Said('technique.turned-row.paper-round-dowel-p320'),
+            $row->count * $roundM * $calibration->marks->edgeSandMinutesPerM,
+            new Said("technique.turned-row.$kind.smooth"),
         );
     }
 

@@ -43,10 +43,10 @@ final readonly class WallLeft
     }
 
     /**
-     * @param  string  $cuts  what cuts, such as "The flutes"
+     * @param  Said  $cuts  what cuts, such as "The flutes"
      * @return list<Finding>
      */
-    public function findings(Said|string $cuts, Said|string ...$choices): array
+    public function findings(Said $cuts, Said ...$choices): array
     {
         $worst = null;
         foreach ($this->leftMm as $i => $left) {

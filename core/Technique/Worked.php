@@ -12,11 +12,14 @@ use HonestGrain\Words\Said;
 /** What follows from a mark's settings on its band. */
 final readonly class Worked
 {
+    /** @var list<Said> */
+    public array $says;
+
     /**
      * @param  float  $minutes  hands-on
      * @param  list<Figure>  $figures
      * @param  list<Finding>  $findings
-     * @param  list<Said|string>  $says  how it is done, for the step
+     * @param  list<?Said>  $says  how it is done, for the step; null where there is nothing to say
      * @param  list<int>  $holes  that the index pin goes into, and of which plate
      * @param  list<Hazard>  $hazards  of what it is worked with, besides those of the technique
      */
@@ -24,12 +27,13 @@ final readonly class Worked
         public float $minutes,
         public array $figures = [],
         public array $findings = [],
-        public array $says = [],
+        array $says = [],
         public ?int $plate = null,
         public array $holes = [],
         public int $parts = 0,
         public array $hazards = [],
     ) {
+        $this->says = array_values(array_filter($says));
     }
 
     /** The same with a tool in the hand: taken up and tried, and what it follows marked out first. */
@@ -47,7 +51,7 @@ final readonly class Worked
         );
     }
 
-    /** @param  list<Said|string>  $says */
+    /** @param  list<Said>  $says */
     private function with(float $minutes, array $says): self
     {
         return new self(

@@ -47,7 +47,7 @@ final readonly class Wood
         public Pore $pore,
         public Dust $dust,
         public string $rgb,
-        public Said|string $source,
+        public Said $source,
         public array $borrowed = [],
     ) {
     }
@@ -62,7 +62,7 @@ final readonly class Wood
             $row->numberOrNull('specific_gravity_12'),
             $poundForce === null ? null : $poundForce * self::NEWTONS_PER_POUND_FORCE,
             $row->flag('tannin'), $row->flag('oily'), Pore::from($row->text('pore')),
-            Dust::from($row->text('dust')), $row->text('rgb'), $row->text('source'),
+            Dust::from($row->text('dust')), $row->text('rgb'), Said::name($row->text('source')),
         );
     }
 
@@ -72,7 +72,7 @@ final readonly class Wood
         return (new self(
             $row->text('name'), $row->text('botanical'), null, null, null, null,
             $row->flag('tannin'), $row->flag('oily'), Pore::from($row->text('pore')),
-            Dust::from($row->text('dust')), $row->text('rgb'), $row->text('source'),
+            Dust::from($row->text('dust')), $row->text('rgb'), Said::name($row->text('source')),
         ))->borrowing($like);
     }
 

@@ -7,7 +7,7 @@ namespace HonestGrain\Words;
 /**
  * Something that is to be said, before it is put into words: which line of a language file, and what stands in it.
  *
- * @phpstan-type Part string|Quantity|Said|list<string|Quantity|Said>
+ * @phpstan-type Part string|Quantity|Said|list<string|Quantity|Said>|null
  */
 final readonly class Said implements \JsonSerializable
 {
@@ -16,8 +16,8 @@ final readonly class Said implements \JsonSerializable
 
     /**
      * @param  string  $code  file and keys, as "mending.causes.bevel.title"
-     * @param  array<string, string|Quantity|self|list<string|Quantity|self>>  $of  names, quantities and
-     *     what is said within it, by their place in the line
+     * @param  array<string, string|Quantity|self|list<string|Quantity|self>|null>  $of  names, quantities and
+     *     what is said within it, by their place in the line; null where nothing stands there
      */
     public function __construct(public string $code, public array $of = [])
     {
@@ -32,7 +32,7 @@ final readonly class Said implements \JsonSerializable
     /**
      * The same with more that stands in it.
      *
-     * @param  array<string, string|Quantity|self|list<string|Quantity|self>>  $of
+     * @param  array<string, string|Quantity|self|list<string|Quantity|self>|null>  $of
      */
     public function with(array $of): self
     {
@@ -101,20 +101,20 @@ final readonly class Said implements \JsonSerializable
         }
         $of = [];
         foreach ($quantities as $place => $value) {
-            $of[(string) $place] = self::part($value);
+            $of[(string) $place] = $value === null ? null : self::part($value);
         }
 
         return new self($code, $of);
     }
 
     /**
-     * @param  string|Quantity|self|list<string|Quantity|self>  $part
-     * @return string|array<array-key, mixed>
+     * @param  string|Quantity|self|list<string|Quantity|self>|null  $part
+     * @return string|array<array-key, mixed>|null
      */
-    private static function written(string|Quantity|self|array $part): string|array
+    private static function written(string|Quantity|self|array|null $part): string|array|null
     {
         return match (true) {
-            is_string($part) => $part,
+            $part === null || is_string($part) => $part,
             is_array($part) => array_map(self::written(...), $part),
             default => $part->toArray(),
         };

@@ -33,13 +33,14 @@ final class Sentences
     /** @throws \LogicException where the language has no such line, or what is said leaves a place of it open */
     public function say(Said $said): string
     {
-        return (string) preg_replace_callback(self::PLACE, function (array $place) use ($said): string {
-            $of = $said->of[$place[1]] ?? throw new \LogicException("$said->code: $place[0]");
+        return preg_replace_callback(self::PLACE, function (array $place) use ($said): string {
+            $of = array_key_exists($place[1], $said->of)
+                ? $said->of[$place[1]] ?? '' : throw new \LogicException("$said->code: $place[0]");
 
             return $place[2] === null || $place[3] === null
                 ? $this->part($of, explode('|', $place[4] ?? ''))
                 : ($of instanceof Quantity && round($of->value) === 1.0 ? $place[2] : $place[3]);
-        }, $this->line($said->code), flags: PREG_UNMATCHED_AS_NULL);
+        }, $this->line($said->code), flags: PREG_UNMATCHED_AS_NULL) ?? throw new \LogicException($said->code);
     }
 
     /** What was not put apart from its words yet is handed on as it is. */

@@ -80,6 +80,10 @@ return [
         'wait-another' => 'Wait another {span}.',
         'no-time' => 'no time',
         'wait' => 'Wait {span}.',
+        'days' => '{days} days',
+        'hours' => '{hours}',
+        'minutes' => '{minutes}',
+        'a-minute' => 'a minute',
     ],
     'coat-rules' => [
         'both-soak-harden-alike' => 'Both soak in and harden alike.',
@@ -214,5 +218,19 @@ return [
     ],
     'coating-table' => [
         'mix-takes-name-no' => 'a mix takes a name that no colour has',
+    ],
+    'laying' => [
+        'wiped' => 'Wiped.',
+        'brushed' => 'Brushed.',
+        'sprayed' => 'Sprayed.',
+        'poured' => 'Poured.',
+        'on the lathe' => 'On the lathe.',
+    ],
+    'colour-family' => [
+        'dye' => 'Dye',
+        'pigment' => 'Stain',
+        'ebonising' => 'Ebonise',
+        'bleach' => 'Bleach',
+        'liming' => 'Lime',
     ],
 ];

@@ -9,6 +9,8 @@ return [
     ],
     'heat' => [
         'other-side-thin-wall' => 'on the other side of the thin wall under',
+        'under' => 'under',
+        'beside' => 'beside',
     ],
     'mark' => [
         'bare-sanded-wood-before' => 'On bare, sanded wood and before every colour, which it would take out.',

@@ -52,6 +52,7 @@ return [
         'once-coat-below-has' => 'Once the coat below has had its {what} at 21 °C{until}.',
         'once-coat-below-has-had' => 'Once the coat below has had its {min} at 21 °C{until}.',
         'all-over' => 'all over',
+        'buffing' => 'buffing',
     ],
     'coats' => [
         'so-foot-coated-rest' => 'So that the foot is coated with the rest.',
@@ -158,6 +159,7 @@ return [
             .'true.',
         'they-meet-drawn' => 'They meet at {diameter|1}; as drawn it {what}.',
         'fit-the' => 'fit the {what}',
+        'gluing' => 'gluing',
     ],
     'marked' => [
         'once-colour-dry' => 'Once the colour is dry.',
@@ -190,6 +192,7 @@ return [
         'once-has-set-paper' => 'Once it has set: paper alone dishes the wood beside what is harder.',
         'scraped-or-filed-flush' => 'Scraped or filed flush first, then the last grit on a small hard block.',
         'level-inlay' => 'level the inlay',
+        'watched' => 'watched',
     ],
     'part-context' => [
         'line' => '{depth|0}',
@@ -438,6 +441,7 @@ return [
         'on-the-bench' => 'on the bench',
         'mount' => 'Mount {mount}',
         'mount-again' => '{mount} again',
+        'mounting' => 'mounting',
     ],
     'operation' => [
         'hand-what-held-off' => 'by hand: what held it is off',

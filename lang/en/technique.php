@@ -112,13 +112,6 @@ return [
         'label' => 'Coat',
     ],
     'setting' => [
-        'chattering-tip' => 'a chattering tip',
-        'slot-hook' => 'a slot with a hook',
-        'free-lines' => 'free lines',
-        'brand-pressed' => 'a brand, pressed on',
-        'mineral-powder' => 'mineral powder',
-        'coloured-resin' => 'coloured resin',
-        'metal-powder' => 'metal powder',
     ],
     'grounds' => [
         'cut-into-wood-has' => 'It is cut into wood that has its last shape.',
@@ -417,17 +410,26 @@ return [
         'cut-them-less-deep' => 'Cut them less deep',
         'cut-more-them-each' => 'Cut more of them, each narrower',
         'fillets-between' => ', {fillet} fillets between',
-        'folded-edge-p320-few' => 'A folded edge of P320, few strokes ({minutes|0}), before the last light cut '
-            .'crisps their edges; or left from the tool.',
-        'paper-round-dowel-p320' => 'Paper round a dowel, P320, few strokes ({minutes|0}), never over their edges; '
-            .'or left from the tool.',
         'fillets-leave-nothing' => '{count} fillets of {fillet} leave nothing of {long|1}.',
         'make-fillets-narrower' => 'Make the fillets narrower',
         'cut-fewer' => 'Cut fewer',
         'widen-band' => 'Widen the band',
-        'made' => '{count} {many} {wide|1} wide and {depth|1} {stands}{fillets}: set the callipers once and match '
-            .'the row.',
-        'the' => 'The {many}',
+        'beads' => [
+            'measure' => 'Height',
+            'the' => 'The beads',
+            'made' => '{count} beads {wide|1} wide and {depth|1} high{fillets}: set the callipers once and match '
+                .'the row.',
+            'smooth' => 'A folded edge of P320, few strokes ({minutes|0}), before the last light cut crisps their '
+                .'edges; or left from the tool.',
+        ],
+        'coves' => [
+            'measure' => 'Depth',
+            'the' => 'The coves',
+            'made' => '{count} coves {wide|1} wide and {depth|1} deep{fillets}: set the callipers once and match '
+                .'the row.',
+            'smooth' => 'Paper round a dowel, P320, few strokes ({minutes|0}), never over their edges; or left from '
+                .'the tool.',
+        ],
     ],
     'paste' => [
         'paste-takes-over-where' => 'Paste takes over where the last grit ends.',
@@ -561,5 +563,87 @@ return [
         'hands' => 'Pairs of hands',
         'leaf_mm' => 'Side of a leaf',
         'overlap_mm' => 'Lap over the next',
+    ],
+    'figures' => [
+        'leaves' => 'Leaves',
+        'rows' => 'Rows',
+        'apart' => 'Apart',
+        'dimples' => 'Dimples',
+        'brands' => 'Brands',
+        'strokes' => 'Strokes',
+        'holes' => 'Holes',
+        'bridge' => 'Bridge',
+        'open' => 'Open',
+        'wire' => 'Wire',
+        'powder' => 'Powder',
+        'binder' => 'Binder',
+        'fills' => 'Fills',
+        'hold' => 'Hold',
+    ],
+    'choices' => [
+        'section' => [
+            'v' => 'V',
+            'square' => 'square',
+            'round' => 'round',
+        ],
+        'ribs' => [
+            'flutes' => 'flutes',
+            'reeds' => 'reeds',
+        ],
+        'tool' => [
+            'ball' => 'ball',
+            'v' => 'V',
+        ],
+        'texture' => [
+            'chatter' => 'a chattering tip',
+            'wheel' => 'a wheel',
+        ],
+        'opening' => [
+            'holes' => 'holes',
+            'slots' => 'slots',
+            'hook' => 'a slot with a hook',
+        ],
+        'grid' => [
+            'hexagonal' => 'hexagonal',
+            'square' => 'square',
+        ],
+        'unit' => [
+            'free' => 'free lines',
+            'brand' => 'a brand, pressed on',
+            'braid' => 'braid',
+            'scale' => 'scale',
+            'nettle' => 'nettle',
+            'tide-line' => 'tide line',
+            'ladder' => 'ladder',
+            'seed' => 'seed',
+            'hurdle' => 'hurdle',
+            'thorn' => 'thorn',
+            'reed' => 'reed',
+            'ripple' => 'ripple',
+            'lantern' => 'lantern',
+            'furrow' => 'furrow',
+        ],
+        'filling' => [
+            'powder' => 'mineral powder',
+            'resin' => 'coloured resin',
+            'metal' => 'metal powder',
+            'wire' => 'wire',
+        ],
+        'binder' => [
+            'ca' => 'CA',
+            'epoxy' => 'epoxy',
+        ],
+        'level' => [
+            'straw' => 'straw',
+            'toast' => 'toast',
+            'brown' => 'brown',
+            'black' => 'black',
+            'cracked' => 'cracked',
+        ],
+        'way' => [
+            'wiped' => 'wiped',
+            'brushed' => 'brushed',
+            'sprayed' => 'sprayed',
+        ],
     ],
 ];

@@ -16,6 +16,7 @@ use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\Internal\Stage;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Words\Said;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -62,12 +63,12 @@ final class ArrangementTest extends TestCase
         for ($i = 0, $count = mt_rand(5, 8); $i < $count; $i++) {
             $hours = mt_rand(0, 3) === 0 ? $figures->staysMountedHours + 1 : 0;
             $this->operations[] = new Operation(
-                "o$i", $technique, StepKind::Sand, mt_rand(0, 2) === 0 ? 'b' : 'a', [], "o$i", 1, '', $i,
+                "o$i", $technique, StepKind::Sand, mt_rand(0, 2) === 0 ? 'b' : 'a', [], Said::name("o$i"), 1, Said::name(''), $i,
                 wait: Wait::hours($hours), stances: $sets[mt_rand(0, count($sets) - 1)],
             );
             for ($earlier = 0; $earlier < $i; $earlier++) {
                 if (mt_rand(0, 3) === 0) {
-                    $this->precedences[] = Precedence::rule("o$earlier", "o$i", Wait::none(), 'It is so.');
+                    $this->precedences[] = Precedence::rule("o$earlier", "o$i", Wait::none(), Said::name('It is so.'));
                 }
             }
         }

@@ -29,7 +29,7 @@ final class CatalogueTest extends TestCase
     {
         $catalogue = Catalogue::shipped();
         foreach ($catalogue->woods()->names() as $name) {
-            self::assertStringContainsString('workshop', $catalogue->woods()->named($name)->source);
+            self::assertStringContainsString('workshop', Told::of($catalogue->woods()->named($name)->source));
         }
         foreach (Scale::graded() as $scale) {
             foreach ($catalogue->abrasives()->onScale($scale) as $grit) {

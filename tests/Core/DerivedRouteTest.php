@@ -18,6 +18,7 @@ use HonestGrain\Route\SchoolOffer;
 use HonestGrain\Route\SchoolWay;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Words\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -346,7 +347,7 @@ final class DerivedRouteTest extends TestCase
         ]]])]);
         $tables = Drawn::tables();
         $said = function (string $face) use ($document, $tables): array {
-            $oiled = new DoneWork('Oil-varnish blend, coat 1 of 2', 'coat', 'body', [$face]);
+            $oiled = new DoneWork(Said::name('Oil-varnish blend, coat 1 of 2'), 'coat', 'body', [$face]);
             $route = Route::of(
                 Piece::read(Document::of($document), $tables), Bench::usual(Catalogue::shipped()), $tables,
                 Past::of(['c1-1'], [], ['c1-1' => $oiled]),

@@ -7,6 +7,7 @@ namespace Tests\Core;
 use HonestGrain\Route\Internal\Ordering;
 use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Words\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -18,7 +19,7 @@ final class OrderingTest extends TestCase
     public function test_the_longer_wait_holds_and_the_narrower_window(array $waits, float $least, ?float $most): void
     {
         $rules = array_map(fn (array $wait): Precedence => Precedence::rule(
-            'a', 'b', Wait::hours(...$wait), 'So it is.',
+            'a', 'b', Wait::hours(...$wait), Said::name('So it is.'),
         ), $waits);
         foreach ([$rules, array_reverse($rules)] as $order) {
             $held = Ordering::of(['a', 'b'], $order, [])->precedences();

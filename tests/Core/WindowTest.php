@@ -17,6 +17,7 @@ use HonestGrain\Schedule\Problem;
 use HonestGrain\Schedule\Task;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Schedule\WorkingHours;
+use HonestGrain\Words\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -186,7 +187,7 @@ final class WindowTest extends TestCase
     public function test_reasons_name_pieces_and_steps_as_the_maker_does(): void
     {
         $task = fn (string $id, string $title, array $after = []): Task => Task::of(
-            $id, 120, ['turner' => 1], $after, title: $title,
+            $id, 120, ['turner' => 1], $after, title: Said::name($title),
         );
         $start = (int) strtotime('2026-12-01T08:00:00Z');
         $hours = WorkingHours::read(

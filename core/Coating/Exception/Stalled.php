@@ -11,7 +11,7 @@ use HonestGrain\Words\Said;
 /** A wait that never ends in the air it is given. */
 final class Stalled extends BadInput
 {
-    public static function at(float $doneHours, float $needHours, Said|string $why): self
+    public static function at(float $doneHours, float $needHours, Said $why): self
     {
         return new self(
             'stalled', 'climate',

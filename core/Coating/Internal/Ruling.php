@@ -6,6 +6,7 @@ namespace HonestGrain\Coating\Internal;
 
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Verdict;
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
 /**
@@ -16,31 +17,31 @@ use HonestGrain\Words\Said;
 final readonly class Ruling
 {
     private function __construct(
-        public Verdict $verdict, public Said|string $reason, public Said|string|null $mend = null,
+        public Verdict $verdict, public Said $reason, public ?Said $mend = null,
     ) {
     }
 
-    public static function fine(Said|string $reason): self
+    public static function fine(Said $reason): self
     {
         return new self(Verdict::Fine, $reason);
     }
 
-    public static function scuff(Said|string $reason): self
+    public static function scuff(Said $reason): self
     {
         return new self(Verdict::ScuffFirst, $reason, new Said('coating.ruling.scuff-dull-grey-pad'));
     }
 
-    public static function barrier(Said|string $reason, Said|string $mend): self
+    public static function barrier(Said $reason, Said $mend): self
     {
         return new self(Verdict::Barrier, $reason, $mend);
     }
 
-    public static function test(Said|string $reason, Said|string $mend): self
+    public static function test(Said $reason, Said $mend): self
     {
         return new self(Verdict::TestFirst, $reason, $mend);
     }
 
-    public static function never(Said|string $reason, Said|string $mend): self
+    public static function never(Said $reason, Said $mend): self
     {
         return new self(Verdict::Never, $reason, $mend);
     }
@@ -84,13 +85,13 @@ final readonly class Ruling
     }
 
     /** Hours in words: days from two on, minutes under one. */
-    public static function span(float $hours): Said|string
+    public static function span(float $hours): Said
     {
         return match (true) {
-            $hours >= 48 => round($hours / 24, 1).' days',
-            $hours >= 1 => round($hours, 1).' h',
-            $hours * 60 >= 1 => round($hours * 60).' min',
-            $hours > 0 => 'a minute',
+            $hours >= 48 => new Said('coating.ruling.days', ['days' => Quantity::count(round($hours / 24, 1))]),
+            $hours >= 1 => new Said('coating.ruling.hours', ['hours' => Quantity::hours(round($hours, 1))]),
+            $hours * 60 >= 1 => new Said('coating.ruling.minutes', ['minutes' => Quantity::minutes(round($hours * 60))]),
+            $hours > 0 => new Said('coating.ruling.a-minute'),
             default => new Said('coating.ruling.no-time'),
         };
     }

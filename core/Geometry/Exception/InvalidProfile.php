@@ -111,7 +111,7 @@ final class InvalidProfile extends BadInput
         );
     }
 
-    public static function bore(string $field, mixed $value, Said|string $allowed): self
+    public static function bore(string $field, mixed $value, Said $allowed): self
     {
         return new self('bore', $field, new Said(
             'reading.because', ['field' => $field, 'value' => self::quote($value), 'allowed' => $allowed],

@@ -408,7 +408,7 @@ final class FaultContext
      * @param  list<array<string, mixed>>  $steps
      * @param  list<string>  $again
      */
-    public function remedy(string $id, Said|string $title, Said|string $because, array $steps, array $again): Remedy
+    public function remedy(string $id, Said $title, Said $because, array $steps, array $again): Remedy
     {
         $last = $this->done === [] ? null : $this->done[count($this->done) - 1];
         $stays = array_values(array_filter($this->done, fn (Step $step): bool => ! in_array($step->id, $again, true)));

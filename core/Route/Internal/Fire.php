@@ -127,8 +127,8 @@ final readonly class Fire
         return $conflicts;
     }
 
-    /** @return list<Said|string> */
-    private function waysOut(Mark $hot, Said|string $other): array
+    /** @return list<Said> */
+    private function waysOut(Mark $hot, Said $other): array
     {
         return [
             new Said('route.fire.move-them-more-than', ['beside' => Quantity::mm($this->heat->besideMm($hot))]), $other,

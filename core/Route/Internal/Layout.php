@@ -415,7 +415,7 @@ final class Layout
     }
 
     /** How firm a film must be before a pad presses on it; empty where there is none. */
-    private function firm(Stage $stage): Said|string
+    private function firm(Stage $stage): ?Said
     {
         $hours = 0.0;
         foreach ($this->settling[$stage->part] ?? [] as $id) {
@@ -423,7 +423,7 @@ final class Layout
                 ? max($hours, $this->operations[$id]->pressing->minHours ?? 0.0) : $hours;
         }
 
-        return $hours > 0 ? new Said('route.layout.not-before-each-coat', ['hours' => Quantity::hours($hours)]) : '';
+        return $hours > 0 ? new Said('route.layout.not-before-each-coat', ['hours' => Quantity::hours($hours)]) : null;
     }
 
     /**
@@ -479,18 +479,18 @@ final class Layout
                 $isTruing => $this->figures->mountMinutes,
                 $isTurned => $this->figures->reverseMinutes,
                 default => $this->figures->remountMinutes,
-            } - 1e-9), after: array_values($lags), wait: Wait::none(), waitFor: '',
+            } - 1e-9), after: array_values($lags), wait: Wait::none(), waitFor: null,
             needs: [
                 Shop::TURNER => 1, Shop::LATHE => 1, Shop::MOUNTS => 1,
             ], hold: $stage->position->mount->label(), because: $words[1],
             hazards: [Hazard::Lathe, Hazard::BeforeSwitch, ...Hazard::ofMount($stage->position->mount),
                 ...$subject->spinning()], how: PartContext::said(...[...$words[2], $this->firm($stage)]),
             technique: $isTurned ? 'reverse' : 'mount', mount: $stage->position->mount, of: [$stage->part],
-            brief: $isTurned ? new Said('route.layout.turning-round') : 'mounting', stage: $this->stages[$stage->part],
+            brief: $isTurned ? new Said('route.layout.turning-round') : new Said('route.layout.mounting'), stage: $this->stages[$stage->part],
         );
     }
 
-    /** @return array{Said|string, Said|string, list<Said|string>} title, reason, what to mind */
+    /** @return array{Said, Said, list<Said>} title, reason, what to mind */
     private function mountWords(Stage $stage, bool $isFirst, bool $isTurned): array
     {
         $subject = $this->subjects[$stage->part];
@@ -561,7 +561,7 @@ final class Layout
             amount: $operation->amount, rpm: $isOn ? $this->rpm($operation, $stage) : null, film: $operation->film,
             technique: $operation->technique->key(), mount: $mount,
             of: array_values(array_unique([$operation->part, ...$operation->of])),
-            brief: $operation->brief === '' ? Said::lower($operation->title) : $operation->brief,
+            brief: $operation->brief ?? Said::lower($operation->title),
             reasons: $this->reasons($operation->id), stage: $this->stages[$operation->part] ?? 0,
             dustFree: $subject->bench->sharesAir
                 ? $operation->dustFree : null, isDusty: $operation->technique->character()->isDusty,
@@ -603,7 +603,7 @@ final class Layout
         return in_array(Hazard::SprayMist, $operation->hazards, true);
     }
 
-    private function hold(Operation $operation, Stage $stage): Said|string
+    private function hold(Operation $operation, Stage $stage): Said
     {
         $holding = $this->subjects[$operation->part]->part->holding;
         $isReleased = $this->released[$operation->part] ?? false;
@@ -611,15 +611,15 @@ final class Layout
             Stance::Main => $holding->mounted(),
             Stance::Foot => $holding->hold(),
             Stance::First, Stance::Truing => $stage->position->mount->label(),
-            Stance::Off => '',
+            Stance::Off => null,
         };
 
         return match (true) {
-            $on !== '' => Said::at($on, match (true) {
+            $on !== null => Said::at($on, match (true) {
                 $operation->work === Work::Hand => new Said('route.layout.lathe-stopped'),
                 $operation->hold !== null && ! $operation->kind->isMark() => $operation->hold,
                 $operation->work === Work::Locked => new Said('route.layout.locked-index'),
-                default => 'spinning',
+                default => new Said('technique.spinning'),
             }),
             $operation->hold !== null => $operation->hold,
             $operation->kind === StepKind::Coat && in_array('foot', $operation->faces(), true)

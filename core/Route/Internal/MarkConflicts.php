@@ -46,7 +46,7 @@ final class MarkConflicts
             if ($mark->isClassTaken) {
                 $conflicts[] = Conflict::warn([$mark->id()], new Said('route.mark-conflicts.no-class-chosen-so', [
                     'mark' => $mark->label(),
-                    'productClass' => $mark->productClass() ?? '',
+                    'productClass' => $mark->productClass() ?? null,
                 ]), [new Said('route.mark-conflicts.choose-class-under-marks')]);
             }
             if ($mark->stain !== null) {
@@ -94,12 +94,12 @@ final class MarkConflicts
     }
 
     /** Why a burnt line does not go over a cut. */
-    private static function skips(Mark $mark, Mark $other): Said|string
+    private static function skips(Mark $mark, Mark $other): ?Said
     {
         $natures = [$mark->technique->nature(), $other->technique->nature()];
 
         return in_array(Nature::Burns, $natures, true) && in_array(Nature::Cuts, $natures, true)
-            ? new Said('route.mark-conflicts.pen-or-wire-skips') : '';
+            ? new Said('route.mark-conflicts.pen-or-wire-skips') : null;
     }
 
     /**

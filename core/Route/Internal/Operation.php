@@ -45,7 +45,7 @@ final readonly class Operation
      * @param  Wait|null  $handling  before the part may be spun, turned over or taken in the hand
      * @param  Wait|null  $pressing  before a padded hold may press on it; null where handling is enough
      * @param  list<Hazard>  $hazards
-     * @param  list<Said|string>  $how
+     * @param  list<Said>  $how
      * @param  list<string>  $of  ids of the document that it goes with
      * @param  Work|null  $work  how it is held, where not as its technique says
      * @param  Wait|null  $dustFree  until dust no longer sticks in it
@@ -59,12 +59,12 @@ final readonly class Operation
         public StepKind $kind,
         public string $part,
         public array $places,
-        public Said|string $title,
+        public Said $title,
         public float $minutes,
-        public Said|string $because,
+        public Said $because,
         public float $rank,
         ?Wait $wait = null,
-        public Said|string $waitFor = '',
+        public ?Said $waitFor = null,
         public ?Wait $handling = null,
         public array $hazards = [],
         public array $how = [],
@@ -75,8 +75,8 @@ final readonly class Operation
         public ?int $rpm = null,
         ?Work $work = null,
         public ?string $zone = null,
-        public Said|string|null $hold = null,
-        public Said|string $brief = '',
+        public ?Said $hold = null,
+        public ?Said $brief = null,
         public ?Wait $dustFree = null,
         public bool $stiffens = false,
         public ?array $stances = null,

@@ -22,18 +22,18 @@ final readonly class Precedence
         public string $first,
         public string $later,
         public Wait $wait,
-        public Said|string $because,
+        public Said $because,
         public bool $bends,
         public ?string $wish = null,
     ) {
     }
 
-    public static function rule(string $first, string $later, Wait $wait, Said|string $because): self
+    public static function rule(string $first, string $later, Wait $wait, Said $because): self
     {
         return new self($first, $later, $wait, $because, false);
     }
 
-    public static function custom(string $first, string $later, Wait $wait, Said|string $because): self
+    public static function custom(string $first, string $later, Wait $wait, Said $because): self
     {
         return new self($first, $later, $wait, $because, true);
     }
@@ -49,7 +49,7 @@ final readonly class Precedence
         string $later,
         Wait $wait,
         string $wish,
-        Said|string $because = new Said('route.precedence.you-want-so'),
+        Said $because = new Said('route.precedence.you-want-so'),
     ): self {
         return new self($first, $later, $wait, $because, true, $wish);
     }

@@ -54,7 +54,7 @@ final class Remains
         return array_values($conflicts);
     }
 
-    private static function standsInTheWay(Technique $technique, DoneWork $work, Operation $operation): Said|string|null
+    private static function standsInTheWay(Technique $technique, DoneWork $work, Operation $operation): ?Said
     {
         $touches = $operation->part === $work->part && array_intersect($operation->faces(), $work->faces) !== [];
         foreach ($touches ? $operation->needs : [] as $need) {

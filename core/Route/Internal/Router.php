@@ -307,7 +307,7 @@ final class Router
         }
     }
 
-    private function custom(string $first, string $later, Said|string $because): void
+    private function custom(string $first, string $later, Said $because): void
     {
         $this->preferred[] = Precedence::custom($first, $later, Wait::none(), $because);
     }
@@ -331,10 +331,10 @@ final class Router
                 new Said('route.router.weight-goes-record'),
                 $prints > 24 ? new Said('route.router.wrap-loosely-paper-tight', [
                     'prints' => Quantity::count(ceil($prints / 24)),
-                ]) : '',
-                $isRenewed ? new Said('route.router.write-card-oil-renewed') : '',
+                ]) : null,
+                $isRenewed ? new Said('route.router.write-card-oil-renewed') : null,
             ),
-            hold: new Said('route.router.on-the-table'), zone: '', brief: new Said('route.router.look-over-weigh-2'),
+            hold: new Said('route.router.on-the-table'), zone: null, brief: new Said('route.router.look-over-weigh-2'),
         );
         foreach ($this->operations as $operation) {
             $this->precedences[] = Precedence::rule(
@@ -360,7 +360,7 @@ final class Router
             $own->id, $technique, StepKind::Own, $subject->part->id, [], $own->title, $own->minutes,
             new Said(
                 'route.router.your-own-step',
-            ), 69.0, $wait, $own->waitHours > 0 ? new Said('route.router.you-set') : '',
+            ), 69.0, $wait, $own->waitHours > 0 ? new Said('route.router.you-set') : null,
             hazards: [
                 ...Hazard::ofProduct($own->product->hazards ?? []),
                 ...$spins ? [Hazard::Lathe, ...Hazard::ofMount($own->mount), ...$subject->spinning()] : [],
@@ -371,7 +371,7 @@ final class Router
                 $own->mount === null => $technique->character()->work,
                 default => Work::Lap,
             },
-            zone: $own->on?->zone() ?? '', hold: $own->mount === null && $technique->character()->work === Work::Hand
+            zone: $own->on?->zone() ?? null, hold: $own->mount === null && $technique->character()->work === Work::Hand
                 ? new Said('route.router.you-like') : null,
             brief: Said::lower($own->title), stances: $spins ? [$stance] : null,
         );

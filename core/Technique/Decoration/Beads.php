@@ -62,7 +62,7 @@ final readonly class Beads implements CutsProfile, Decoration
 
     public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
     {
-        return TurnedRow::on($set, $ground)->worked($calibration, 'beads', 'Height', 'high');
+        return TurnedRow::on($set, $ground)->worked($calibration, 'beads');
     }
 
     public function pattern(Settings $set, Ground $ground): Pattern
@@ -80,7 +80,7 @@ final readonly class Beads implements CutsProfile, Decoration
         return Nature::Cuts;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return Said::at($mounted, new Said('technique.spinning'));
     }

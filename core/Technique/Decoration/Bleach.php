@@ -85,7 +85,7 @@ final readonly class Bleach implements Decoration, Tints
         return Nature::Colours;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return new Said('technique.bleach.hold');
     }

@@ -87,10 +87,10 @@ final readonly class BurntLine implements CutsProfile, Decoration
                         'technique.burnt-line.groove-wide',
                     ), Measure::Mm, FluteCutter::v($set->number(Setting::AngleDeg))->widthMm($depth),
                 ),
-                Figure::of('Wire', Measure::Mm, $wire), Figure::of(
+                Figure::of(new Said('technique.figures.wire'), Measure::Mm, $wire), Figure::of(
                     new Said('technique.burnt-line.turn-at'), Measure::Rpm, $rpm,
                 ),
-                Figure::of('Hold', Measure::Seconds, $seconds), ...$left->figures(),
+                Figure::of(new Said('technique.figures.hold'), Measure::Seconds, $seconds), ...$left->figures(),
             ],
             $left->findings(
                 new Said('technique.burnt-line.the-grooves'), new Said('technique.burnt-line.cut-them-less-deep'),
@@ -134,7 +134,7 @@ final readonly class BurntLine implements CutsProfile, Decoration
         return Nature::Burns;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return Said::at($mounted, new Said('technique.spinning'));
     }

@@ -62,7 +62,7 @@ final readonly class Coves implements CutsProfile, Decoration
 
     public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
     {
-        return TurnedRow::on($set, $ground)->worked($calibration, 'coves', 'Depth', 'deep');
+        return TurnedRow::on($set, $ground)->worked($calibration, 'coves');
     }
 
     public function pattern(Settings $set, Ground $ground): Pattern
@@ -80,7 +80,7 @@ final readonly class Coves implements CutsProfile, Decoration
         return Nature::Cuts;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return Said::at($mounted, new Said('technique.spinning'));
     }

@@ -80,7 +80,7 @@ final readonly class Dimples implements Decoration
 
         return (new Worked(
             max(1.0, $count * $calibration->layout->dimpleSeconds / 60),
-            [Figure::of('Dimples', Measure::Count, $count), ...$left->figures()],
+            [Figure::of(new Said('technique.figures.dimples'), Measure::Count, $count), ...$left->figures()],
             [
                 ...$left->findings(
                     new Said('technique.dimples.the-dimples'), new Said('technique.dimples.cut-them-less-deep'),
@@ -125,7 +125,7 @@ final readonly class Dimples implements Decoration
         return Nature::Cuts;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return new Said('technique.dimples.locked-or-padded-cradle', ['mounted' => $mounted]);
     }

@@ -120,7 +120,7 @@ final readonly class Dye implements Decoration, Tints
         return Nature::Colours;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return new Said('technique.dye.hold');
     }

@@ -91,7 +91,7 @@ final readonly class Ebonise implements Decoration, Tints
         return Nature::Colours;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return new Said('technique.ebonise.hold');
     }

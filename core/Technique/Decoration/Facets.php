@@ -137,7 +137,7 @@ final readonly class Facets implements CutsItsGround, Decoration, Relief
         return Nature::Cuts;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return new Said('technique.facets.locked-index', ['mounted' => $mounted]);
     }

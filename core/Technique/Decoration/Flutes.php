@@ -177,7 +177,7 @@ final readonly class Flutes implements Decoration, Relief
         return Nature::Cuts;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return new Said('technique.flutes.locked-index', ['mounted' => $mounted]);
     }

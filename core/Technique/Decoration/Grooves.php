@@ -141,7 +141,7 @@ final readonly class Grooves implements CutsProfile, Decoration
         return Nature::Cuts;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return Said::at($mounted, new Said('technique.spinning'));
     }

@@ -89,11 +89,11 @@ final readonly class Inlay implements Binds, Decoration
             $isWire ? $rates->beginMinutes + $long / 10 * $rates->wireMinutesPerCm
                 : max(1.0, $long / 1000 * ($rates->grooveMinutesPerM + $fills * $rates->inlayMinutesPerM)),
             [
-                ...$isWire ? [Figure::of('Wire', Measure::Mm, $long)] : [
+                ...$isWire ? [Figure::of(new Said('technique.figures.wire'), Measure::Mm, $long)] : [
                     Figure::of(new Said('technique.inlay.to-fill'), Measure::Ml, $groove->volumeMl()),
-                    ...$powder > 0 ? [Figure::of('Powder', Measure::Ml, $powder)] : [],
-                    Figure::of('Binder', Measure::Ml, $groove->volumeMl() - $powder),
-                    Figure::of('Fills', Measure::Count, $fills),
+                    ...$powder > 0 ? [Figure::of(new Said('technique.figures.powder'), Measure::Ml, $powder)] : [],
+                    Figure::of(new Said('technique.figures.binder'), Measure::Ml, $groove->volumeMl() - $powder),
+                    Figure::of(new Said('technique.figures.fills'), Measure::Count, $fills),
                 ], ...$left->figures(),
             ],
             [
@@ -151,9 +151,9 @@ final readonly class Inlay implements Binds, Decoration
         return Nature::Cuts;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
-        return $mounted instanceof Said ? $mounted : Said::name($mounted);
+        return $mounted;
     }
 
     public function isFilled(): bool

@@ -75,7 +75,7 @@ final readonly class Leaf implements Binds, Decoration, Tints
 
         return new Worked(
             $leaves * $calibration->marks->leafMinutesEach + $calibration->marks->leafSizeMinutes,
-            [Figure::of('Leaves', Measure::Count, $leaves)], [],
+            [Figure::of(new Said('technique.figures.leaves'), Measure::Count, $leaves)], [],
             [
                 new Said('technique.leaf.size-first-thin-leaves', ['leaves' => Quantity::count($leaves)]),
                 new Said('technique.leaf.then-burnish'),
@@ -108,7 +108,7 @@ final readonly class Leaf implements Binds, Decoration, Tints
         return Nature::Colours;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return new Said('technique.leaf.hold');
     }

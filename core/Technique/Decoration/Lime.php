@@ -84,7 +84,7 @@ final readonly class Lime implements Decoration, Tints
         return Nature::Colours;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return new Said('technique.lime.hold');
     }

@@ -80,7 +80,7 @@ final readonly class PenPattern implements Decoration
         $index = Indexed::of($ground, $count, $set->number(Setting::StartDeg));
         if ($this->unit($set) === null && $set->choice(Setting::Unit) === 'brand') {
             return new Worked(
-                max(1.0, $count * $rates->brandMinutes), [Figure::of('Brands', Measure::Count, $count)],
+                max(1.0, $count * $rates->brandMinutes), [Figure::of(new Said('technique.figures.brands'), Measure::Count, $count)],
                 $index->findings,
                 [
                     new Said('technique.pen-pattern.brands-try-heat-scrap', ['count' => Quantity::count($count)]),
@@ -103,7 +103,7 @@ final readonly class PenPattern implements Decoration
         return (new Worked(
             max(1.0, $minutes * (1 + $rates->penRestShare)),
             [
-                Figure::of('Strokes', Measure::Metres, $stroke / 1000),
+                Figure::of(new Said('technique.figures.strokes'), Measure::Metres, $stroke / 1000),
                 Figure::of(new Said('technique.pen-pattern.pen-down'), Measure::Minutes, $minutes),
                 ...$isFree ? [] : [Figure::atLevels(
                     new Said('technique.pen-pattern.repeat-wide'), Measure::Mm, $ground->levels, $pitches,
@@ -113,7 +113,7 @@ final readonly class PenPattern implements Decoration
             [
                 $isFree ? new Said('technique.pen-pattern.free-lines-laid-out')
                     : new Said('technique.pen-pattern.repeats-round-band-each', ['count' => Quantity::count($count)]),
-                $isFree ? '' : $index->says,
+                $isFree ? null : $index->says,
                 new Said('technique.pen-pattern.rest-hand-time', [
                     'minutes' => Quantity::minutes($minutes * $rates->penRestShare),
                 ]),
@@ -147,7 +147,7 @@ final readonly class PenPattern implements Decoration
         return Nature::Burns;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return new Said('technique.pen-pattern.hold');
     }

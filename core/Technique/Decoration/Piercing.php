@@ -138,7 +138,7 @@ final readonly class Piercing implements Decoration
         return Nature::Cuts;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return new Said('technique.piercing.hold');
     }
@@ -187,9 +187,9 @@ final readonly class Piercing implements Decoration
 
         return (new Worked(
             max(1.0, $count * $calibration->marks->holeMinutes), [
-                Figure::of('Holes', Measure::Count, $count),
-                Figure::atLevels('Bridge', Measure::Mm, $ground->levels, $bridges),
-                Figure::of('Open', Measure::Share, $grid->openShare()),
+                Figure::of(new Said('technique.figures.holes'), Measure::Count, $count),
+                Figure::atLevels(new Said('technique.figures.bridge'), Measure::Mm, $ground->levels, $bridges),
+                Figure::of(new Said('technique.figures.open'), Measure::Share, $grid->openShare()),
             ], $findings, [new Said('technique.piercing.holes-rows-from-middle', [
                 'count' => Quantity::count($count),
                 'hole' => Quantity::mm($grid->holeMm),
@@ -229,7 +229,7 @@ final readonly class Piercing implements Decoration
 
         return (new Worked(
             max(1.0, $count * $ground->lengthMm() / $calibration->marks->slotMmPerMinute),
-            [Figure::atLevels('Bridge', Measure::Mm, $ground->levels, $bridges)],
+            [Figure::atLevels(new Said('technique.figures.bridge'), Measure::Mm, $ground->levels, $bridges)],
             [...match (true) {
                 min($bridges) <= 0 => [
                     Finding::refuse(

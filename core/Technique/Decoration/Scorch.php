@@ -94,7 +94,7 @@ final readonly class Scorch implements Decoration, Tints
             )] : [],
             [
                 new Said('technique.scorch.moving-all-time-end', ['level' => $level->value]),
-                $level->leavesLooseChar() ? new Said('technique.scorch.brush-loose-char-off') : '',
+                $level->leavesLooseChar() ? new Said('technique.scorch.brush-loose-char-off') : null,
             ],
         );
     }
@@ -123,7 +123,7 @@ final readonly class Scorch implements Decoration, Tints
         return Nature::Flames;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return new Said('technique.scorch.hold');
     }

@@ -81,11 +81,11 @@ final readonly class SpunTexture implements Decoration
         return new Worked(
             max(1.0, $calibration->marks->spunMinutesPer100Cm2 * $ground->areaMm2 / 10_000),
             [
-                Figure::of('Rows', Measure::Count, $rows),
+                Figure::of(new Said('technique.figures.rows'), Measure::Count, $rows),
                 ...$isChatter ? [
                     Figure::of(new Said('technique.spun-texture.marks-turn'), Measure::Count, $chatter->marksPerTurn()),
                 ] : [],
-                Figure::atLevels('Apart', Measure::Mm, $ground->levels, $spacings), ...$left->figures(),
+                Figure::atLevels(new Said('technique.figures.apart'), Measure::Mm, $ground->levels, $spacings), ...$left->figures(),
             ],
             $left->findings(
                 new Said('technique.spun-texture.the-marks'), new Said('technique.spun-texture.press-less'),
@@ -135,7 +135,7 @@ final readonly class SpunTexture implements Decoration
         return Nature::Cuts;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return Said::at($mounted, new Said('technique.spinning'));
     }

@@ -102,7 +102,7 @@ final readonly class WireBrush implements Decoration
         return Nature::Cuts;
     }
 
-    public function hold(Said|string $mounted): Said
+    public function hold(Said $mounted): Said
     {
         return new Said('technique.wire-brush.lathe-stopped-along-grain', ['mounted' => $mounted]);
     }

@@ -165,14 +165,14 @@ final class Coated
             $handling,
             [...Hazard::ofProduct($coating->hazards), ...$this->isOnLathe($coating) ? $subject->spinning() : []],
             PartContext::said(
-                ucfirst($coating->applied->value).'.', $coating->wipe?->inWords($coating->isWax()) ?? '',
-                $coating->note === '' ? '' : ucfirst($coating->note).'.', self::mixed($coating, $amount),
+                new Said("coating.laying.{$coating->applied->value}"), $coating->wipe?->inWords($coating->isWax()),
+                $coating->note === '' ? null : Said::name(ucfirst($coating->note).'.'), self::mixed($coating, $amount),
                 $coating->readied(),
                 $this->laidInside($coating),
                 $slowed > 1 ? new Said('route.coated.oil-slows-every-wait', [
                     'wood' => $subject->part->wood->name,
                     'slowed' => Quantity::count($slowed),
-                ]) : '', ...$isFirst && $this->suffix === '' ? $subject->masks() : [],
+                ]) : null, ...$isFirst && $this->suffix === '' ? $subject->masks() : [],
             ),
             [$coat->id, $this->plan->id], $coating->class,
             $amount, $coating->film, work: $this->work($coating, $next, $wait),
@@ -201,11 +201,11 @@ final class Coated
     }
 
     /** How much of each goes into a mix for one coat of it. */
-    private static function mixed(Coating $coating, Amount $amount): Said|string
+    private static function mixed(Coating $coating, Amount $amount): ?Said
     {
         $ml = $amount->ml();
         if ($ml === null || $coating->mix === []) {
-            return '';
+            return null;
         }
         $whole = array_sum($coating->mix);
         $items = [];
@@ -217,13 +217,13 @@ final class Coated
     }
 
     /** What the inside of a vessel asks for besides. */
-    private function laidInside(Coating $coating): Said|string
+    private function laidInside(Coating $coating): ?Said
     {
         return match (true) {
-            ! in_array('inside', $this->faces, true) => '',
+            ! in_array('inside', $this->faces, true) => null,
             $coating->applied === Laying::Poured => new Said('route.coated.side-turning-slowly-until'),
             $this->isOnLathe($coating) => new Said('route.coated.inside-pad-stick-while'),
-            default => '',
+            default => null,
         };
     }
 
@@ -336,7 +336,7 @@ final class Coated
             zone: implode(', ', $this->faces),
             hold: $isWheel ? new Said(
                 'route.coated.both-hands-wheel-lathe',
-            ) : new Said('route.coated.by-hand'), brief: 'buffing',
+            ) : new Said('route.coated.by-hand'), brief: new Said('route.coated.buffing'),
         );
         $this->open = [[$id, Wait::none()]];
     }
@@ -426,7 +426,7 @@ final class Coated
 
     private static function onceDry(Wait $wait): Said
     {
-        $until = $wait->maxHours === null ? '' : new Said('route.coated.before-window-closes', [
+        $until = $wait->maxHours === null ? null : new Said('route.coated.before-window-closes', [
             'max' => Quantity::hours(round($wait->maxHours, 1)),
         ]);
 
@@ -450,11 +450,11 @@ final class Coated
             ? $this->subject->calibration->coats->oilyWoodSlows : 1.0;
     }
 
-    private function where(): Said|string
+    private function where(): Said
     {
         $most = array_diff($this->subject->faces(), ['foot', 'bore']);
 
         return count($this->faces) > 1 && array_diff($most, $this->faces) === []
-            ? new Said('route.coated.all-over') : implode(', ', $this->faces);
+            ? new Said('route.coated.all-over') : Said::name(implode(', ', $this->faces));
     }
 }

@@ -142,7 +142,7 @@ final readonly class Joints
                     $rates->glueHours,
                 ), new Said('route.joints.to-set'),
             how: [new Said('route.joints.glue-bare-wood-only')], of: [$this->joint->id],
-            hold: new Said('route.joints.clamped-true'), brief: 'gluing',
+            hold: new Said('route.joints.clamped-true'), brief: new Said('route.joints.gluing'),
         );
         $chains = [
             Precedence::rule($this->fit->id, $id, Wait::none(), new Said('route.joints.joint-tried-dry-before')),

@@ -135,8 +135,8 @@ final class Marked
             $mark->minutes ?? $worked->minutes, $mark->because(),
             50.0 + $number / 10, Wait::hours($mark->waitHours, null, $mark->kinetics()),
             match (true) {
-                $mark->waitHours <= 0 => '',
-                $mark->technique->nature() === Nature::Flames => 'watched',
+                $mark->waitHours <= 0 => null,
+                $mark->technique->nature() === Nature::Flames => new Said('route.marked.watched'),
                 $mark->technique->nature() === Nature::Cuts => new Said('route.marked.to-set'),
                 default => new Said('route.marked.to-dry'),
             },
@@ -150,16 +150,16 @@ final class Marked
                     'what' => $face === 'outside' ? new Said('route.marked.foot') : new Said('route.marked.outer-edge'),
                 ]),
                 ...$worked->says,
-                $mark->stain === null ? '' : new Said('route.marked.keep-wet-edge-stays', [
+                $mark->stain === null ? null : new Said('route.marked.keep-wet-edge-stays', [
                     'class' => $mark->stain->class,
                     'open' => Quantity::minutes($mark->stain->openMinutes),
                 ]),
-                $mark->stain->aftercare ?? '',
+                self::written($mark->stain?->aftercare),
                 $mark->isClassTaken
                     ? new Said(
                         'route.marked.no-class-was-chosen', ['productClass' => $mark->productClass() ?? ''],
-                    ) : '',
-                $mark->note ?? '',
+                    ) : null,
+                self::written($mark->note),
             ]),
             of: [$mark->id()], product: $mark->productClass(), zone: $mark->id(),
             hold: $mark->technique->hold($subject->part->holding->mounted()), brief: Said::lower($mark->action()),
@@ -239,6 +239,12 @@ final class Marked
         );
     }
 
+    /** What the catalogue or the maker wrote of it. */
+    private static function written(?string $text): ?Said
+    {
+        return $text === null || $text === '' ? null : Said::name($text);
+    }
+
     private static function place(PartContext $subject, Mark $mark): Place
     {
         return Place::stretch(
@@ -247,7 +253,7 @@ final class Marked
     }
 
     /** What is done, with what the maker calls the mark. */
-    private static function named(Mark $mark, Said|string $action): Said|string
+    private static function named(Mark $mark, Said $action): Said
     {
         return $mark->name === null ? $action : Said::of($mark->name, $action);
     }

@@ -76,7 +76,7 @@ final readonly class PartContext
         return $this->tables->techniques->named($key);
     }
 
-    public function title(Said|string $title): Said|string
+    public function title(Said $title): Said
     {
         return $this->piece->hasParts() ? Said::of($this->part->name, $title) : $title;
     }
@@ -266,10 +266,10 @@ final readonly class PartContext
     /**
      * Without the empty ones.
      *
-     * @return list<Said|string>
+     * @return list<Said>
      */
-    public static function said(Said|string ...$lines): array
+    public static function said(?Said ...$lines): array
     {
-        return array_values(array_filter($lines, fn (Said|string $line): bool => $line !== ''));
+        return array_values(array_filter($lines, fn (?Said $line): bool => $line !== null));
     }
 }

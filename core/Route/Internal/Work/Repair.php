@@ -30,15 +30,15 @@ final readonly class Repair
     /**
      * @param  string|null  $goesWith  what it is besides the flaw's main operation
      * @param  list<Hazard>  $hazards
-     * @param  list<Said|string>  $how
+     * @param  list<Said>  $how
      */
     private function __construct(
         public string $technique,
         public ?string $goesWith,
-        public Said|string $title,
+        public Said $title,
         public float $minutes,
         public Wait $wait,
-        public Said|string $because,
+        public Said $because,
         public bool $onLathe,
         public array $hazards,
         public array $how,
@@ -101,7 +101,7 @@ final readonly class Repair
             ? new Said('route.repair.taken-wide-deep-since', [
                 'width' => Quantity::mm($width),
                 'depth' => Quantity::mm($depth),
-            ]) : '';
+            ]) : null;
 
         return $flaw->with === 'epoxy' || ($flaw->with === null && $ml >= $rates->epoxyFromMl)
             ? self::epoxy($flaw, $rates, $ml, $taken, $tables->coatings->binder('epoxy'))
@@ -113,7 +113,7 @@ final readonly class Repair
         RepairRates $rates,
         float $ml,
         int $fills,
-        Said|string $taken,
+        ?Said $taken,
         Tables $tables,
     ): self {
         $ca = $tables->coatings->binder('powder-ca');
@@ -137,7 +137,7 @@ final readonly class Repair
         );
     }
 
-    private static function epoxy(Flaw $flaw, RepairRates $rates, float $ml, Said|string $taken, Binder $epoxy): self
+    private static function epoxy(Flaw $flaw, RepairRates $rates, float $ml, ?Said $taken, Binder $epoxy): self
     {
         return new self(
             'fill', null, new Said('route.repair.fill-epoxy', ['kind' => $flaw->kind->value]), $rates->epoxyMinutes,
@@ -220,11 +220,11 @@ final readonly class Repair
         );
     }
 
-    private static function bottles(float $ml, RepairRates $rates): Said|string
+    private static function bottles(float $ml, RepairRates $rates): ?Said
     {
         $bottles = (int) ceil($ml / $rates->caBottleMl);
 
-        return $ml / Amount::DROP_ML < Amount::MOST_DROPS ? '' : new Said('route.repair.about-bottle-hand', [
+        return $ml / Amount::DROP_ML < Amount::MOST_DROPS ? null : new Said('route.repair.about-bottle-hand', [
             'ml' => Quantity::ml($ml),
             'bottles' => Quantity::count($bottles),
             'caBottle' => Quantity::ml($rates->caBottleMl),
@@ -266,9 +266,9 @@ final readonly class Repair
             ? INF : $across->tree()->nearest($curve->at(($flaw->fromMm + $flaw->toMm) / 2))[0];
     }
 
-    /** @return list<Said|string> */
-    private static function said(Said|string ...$lines): array
+    /** @return list<Said> */
+    private static function said(?Said ...$lines): array
     {
-        return array_values(array_filter($lines, fn (Said|string $line): bool => $line !== ''));
+        return array_values(array_filter($lines, fn (?Said $line): bool => $line !== null));
     }
 }

@@ -59,7 +59,7 @@ final class Repairs
             $subject->technique($repair->technique), StepKind::Repair, $subject->part->id,
             [Place::stretch($subject->part->id, $flaw->on->zone(), $flaw->fromMm, $flaw->toMm)],
             Said::at($repair->title, $flaw->at()), $repair->minutes, $repair->because, 10.0 + $number, $repair->wait,
-            $repair->wait->minHours > 0 ? new Said('route.repairs.to-set') : '',
+            $repair->wait->minHours > 0 ? new Said('route.repairs.to-set') : null,
             hazards: [...$repair->hazards, ...$repair->onLathe ? $subject->spinning() : []],
             how: $repair->how, of: [$flaw->id], product: $repair->product, amount: $repair->amount,
             work: $repair->onLathe ? Work::Spinning : Work::Hand, zone: $flaw->on->zone(),

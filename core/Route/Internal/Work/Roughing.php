@@ -151,7 +151,7 @@ final readonly class Roughing
         );
     }
 
-    /** @return list<Said|string> */
+    /** @return list<Said> */
     private function walls(): array
     {
         $size = $this->size;
@@ -168,13 +168,13 @@ final readonly class Roughing
     }
 
     /**
-     * @param  list<Said|string>  $how
+     * @param  list<Said>  $how
      * @param  list<Stance>|null  $stances
      */
     private function cut(
         string $what,
         string $technique,
-        Said|string $title,
+        Said $title,
         float $wasteMm3,
         float $rank,
         array $how,
@@ -189,13 +189,13 @@ final readonly class Roughing
     }
 
     /**
-     * @param  list<Said|string>  $how
+     * @param  list<Said>  $how
      * @param  list<Stance>|null  $stances
      */
     private function operation(
         string $what,
         string $technique,
-        Said|string $title,
+        Said $title,
         float $minutes,
         float $rank,
         array $how,

@@ -119,7 +119,7 @@ final class Sanded
                 $subject->calibration->bench->flashHours,
             ) : null, new Said('route.sanded.to-flash'),
             hazards: [Hazard::ofDust($subject->part->wood), ...self::wipingHazards($break->with)],
-            how: PartContext::said($break->with->how(), $break->insteadOf === null ? ''
+            how: PartContext::said($break->with->how(), $break->insteadOf === null ? null
                 : new Said('route.sanded.not-among-grits-face', ['insteadOf' => $break->insteadOf])),
             zone: $face, brief: new Said('route.sanded.wipe-off'), character: Character::done(Work::Hand)
                 ->needs(State::Shaped, new Said('route.sanded.wiped-sanded'))->dusty(),
@@ -137,7 +137,7 @@ final class Sanded
             $subject->places([$face]), new Said('route.sanded.wipe-slurry-off', ['face' => $face]),
             1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, [$face]),
             new Said('route.sanded.while-wet-dry-stands'), self::rank($face, 9),
-            $isOil ? null : self::dryWait($subject), $isOil ? '' : new Said('route.sanded.to-dry'),
+            $isOil ? null : self::dryWait($subject), $isOil ? null : new Said('route.sanded.to-dry'),
             hazards: $isOil ? [Hazard::Rags] : [],
             how: [$isOil ? new Said(
                 'route.sanded.clean-cloth-across-grain',
@@ -197,7 +197,7 @@ final class Sanded
                 $sanding->stopped() => $way->method->label(),
                 default => new Said('route.sanded.hold', [
                     'how' => $way->method === Method::Hand ? 'spinning' : $way->method->label(),
-                    'last' => $run->isLast ? new Said('route.sanded.last-grit-along-grain') : '',
+                    'last' => $run->isLast ? new Said('route.sanded.last-grit-along-grain') : null,
                 ]),
             },
             brief: new Said('route.sanded.sand-the', ['face' => $face]),
@@ -217,7 +217,7 @@ final class Sanded
 
         return new Said('route.sanded.sand-the-2', [
             'id' => $sanding->zone->id,
-            'what' => $run->isFirst ? '' : new Said('route.sanded.on'),
+            'what' => $run->isFirst ? null : new Said('route.sanded.on'),
             'what2' => match (true) {
                 $torn === '' && $rest === '' => '',
                 $torn === '' => new Said('route.sanded.grits', ['rest' => $rest]),
@@ -227,7 +227,7 @@ final class Sanded
         ]);
     }
 
-    /** @return list<Said|string> */
+    /** @return list<Said> */
     private static function how(PartContext $subject, Sanding $sanding, SandingRun $run, bool $isStopped): array
     {
         $discs = $run->discs();
@@ -235,35 +235,35 @@ final class Sanded
         $torn = array_filter($run->rungs, fn (Rung $rung): bool => $rung->isForTorn);
 
         return PartContext::said(
-            $sanding->missing === null || $sanding->own !== null ? '' : new Said($sanding->borrowed
+            $sanding->missing === null || $sanding->own !== null ? null : new Said($sanding->borrowed
                 ? 'route.sanded.minutes-those-usual-set' : 'route.sanded.these-grits-go-far', [
                     'missing' => $sanding->missing,
                 ]),
             new Said('route.sanded.take-every-scratch-grit', ['discs' => Quantity::count($discs)]),
-            $isStopped ? '' : new Said('route.sanded.sweep-up-first-take'),
-            $torn === [] ? '' : new Said('route.sanded.torn-quarters-first-alone'),
-            $sanding->with === [] ? '' : new Said('route.sanded.one-go-each-grit', [
+            $isStopped ? null : new Said('route.sanded.sweep-up-first-take'),
+            $torn === [] ? null : new Said('route.sanded.torn-quarters-first-alone'),
+            $sanding->with === [] ? null : new Said('route.sanded.one-go-each-grit', [
                 'what' => $sanding->with,
             ]),
             match (true) {
                 $way->wet === Lubricant::Oil => new Said('route.sanded.paper-wetted-finishing-oil'),
                 $way->wet === Lubricant::Water => new Said('route.sanded.paper-wetted-water-no'),
                 $subject->isTurnedOnce() => new Said('route.sanded.wet-wood-clogs-paper'),
-                default => '',
+                default => null,
             },
-            $run->isOverSealer ? new Said('route.sanded.through-sealer-light-hand') : '',
-            count($run->rungs) < 2 && ! $run->isFirst ? '' : new Said('route.sanded.between-grits-look-along', [
+            $run->isOverSealer ? new Said('route.sanded.through-sealer-light-hand') : null,
+            count($run->rungs) < 2 && ! $run->isFirst ? null : new Said('route.sanded.between-grits-look-along', [
                 'between' => $subject->wiping()->between(),
             ]),
-            in_array($way->method, [Method::Hand, Method::AlongGrain], true) ? '' : $way->method->how(),
+            in_array($way->method, [Method::Hand, Method::AlongGrain], true) ? null : $way->method->how(),
             $way->isThin && ! $way->method->isPowered()
-                ? new Said('route.sanded.so-thin-wall-heats') : '',
-            $way->objection === null ? '' : new Said('route.sanded.not-that-way', [
+                ? new Said('route.sanded.so-thin-wall-heats') : null,
+            $way->objection === null ? null : new Said('route.sanded.not-that-way', [
                 'method' => ($subject->part->surface->of($sanding->zone->id)->method ?? Method::Hand)->label(),
                 'objection' => $way->objection,
             ]),
             ! $isStopped && $sanding->tooSlowForPower()
-                ? new Said('route.sanded.surface-moves-too-slowly') : '',
+                ? new Said('route.sanded.surface-moves-too-slowly') : null,
         );
     }
 
@@ -373,7 +373,7 @@ final class Sanded
             ],
             how: PartContext::said(
                 $subject->wiping()->how(),
-                $open === [] ? '' : new Said('route.sanded.blow-open-out-dust', [
+                $open === [] ? null : new Said('route.sanded.blow-open-out-dust', [
                     'what' => array_values(array_unique($open, SORT_REGULAR)),
                 ]),
             ), zone: implode(', ', $faces), brief: new Said('route.sanded.dust-off'),

@@ -23,8 +23,8 @@ final readonly class SandingBreak
     private function __construct(
         public string $until,
         public Wiping $with,
-        public Said|string $title,
-        public Said|string $because,
+        public Said $title,
+        public Said $because,
         public ?string $insteadOf = null,
         public bool $isSealed = false,
     ) {

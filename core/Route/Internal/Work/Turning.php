@@ -149,7 +149,7 @@ final readonly class Turning
         );
     }
 
-    /** @return list<Said|string> where a lamp behind wet thin work tells its thickness: a hint */
+    /** @return list<Said> where a lamp behind wet thin work tells its thickness: a hint */
     private function byLight(): array
     {
         $mm = $this->subject->calibration->drying->greenLightWallMm;
@@ -182,15 +182,15 @@ final readonly class Turning
 
     /**
      * @param  list<string>  $faces
-     * @param  list<Said|string>  $how
+     * @param  list<Said>  $how
      */
     private function cut(
         string $technique,
         string $what,
         array $faces,
-        Said|string $title,
+        Said $title,
         float $minutes,
-        Said|string $because,
+        Said $because,
         float $rank,
         array $how = [],
     ): Operation {
