@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Models\EntryKind;
-use App\Models\Kept\SaidCast;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\Role;
@@ -439,7 +438,7 @@ class DemoWorkshop
         $pace = 0.85 + 0.05 * ($piece->id + $length) % 8 / 10 + 0.05 * ($length % 7);
         LogEntry::query()->forceCreate([
             'workshop_id' => $this->workshop->id, 'piece_id' => $piece->id, 'user_id' => $this->wren->id,
-            'kind' => EntryKind::Done, 'step' => $step->id, 'title' => SaidCast::written($step->title),
+            'kind' => EntryKind::Done, 'step' => $step->id, 'title' => $step->title,
             'happened_at' => $when, 'minutes' => $step->minutes > 0 ? round($step->minutes * $pace) : null,
             'facts' => [
                 'planned_minutes' => $step->minutes, 'product' => $step->product, 'climate' => $this->workshop->climate,

@@ -75,7 +75,8 @@ final class ProblemDocument
         return Task::of(
             $task->text('id', 80), $task->number('minutes', 0, 100_000), self::quantities($task, 'needs', 0), $after,
             self::quantities($task, 'holds', 0), $task->textOr('batch', null, 80), $task->flag('splittable', false),
-            $second('not_before'), $second('not_after'), $task->has('title') ? Said::name($task->text('title')) : null, $task->path,
+            $second('not_before'), $second('not_after'), $task->has('title') ? Said::name($task->text('title'))
+                : null, $task->path,
         );
     }
 

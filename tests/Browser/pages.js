@@ -111,6 +111,9 @@ export async function look(page, path, at, checks) {
             [],
         );
     }
+    // A sentence is said in words, never shown as the code that it is kept by.
+    await expect(page.locator('body')).not.toContainText('"code":', { useInnerText: true });
+    await expect(page.locator('[aria-label*=\'"code":\']')).toHaveCount(0);
     const { violations } = await new AxeBuilder({ page }).analyze();
     expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 4)}`)).toEqual([]);
 }

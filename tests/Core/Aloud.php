@@ -156,7 +156,8 @@ final class Aloud
             $tasks[] = Task::of(
                 "t$i", mt_rand(1, 12) * 5, mt_rand(0, 1) === 0 ? ['turner' => 1] : ['turner' => 1, 'lathe' => 1],
                 $i === 1 ? [] : [new Lag('t'.($i - 1), $wait)], mt_rand(0, 3) === 0 ? ['shelf' => 1] : [],
-                mt_rand(0, 1) === 0 ? null : 'batch '.mt_rand(1, 3), mt_rand(0, 5) === 0, title: Said::name("Do the $i. thing"),
+                mt_rand(0, 1) === 0 ? null
+                    : 'batch '.mt_rand(1, 3), mt_rand(0, 5) === 0, title: Said::name("Do the $i. thing"),
             );
         }
         $due = (int) strtotime(self::START) + mt_rand(2, 14) * 86_400;

@@ -63,7 +63,8 @@ final class ArrangementTest extends TestCase
         for ($i = 0, $count = mt_rand(5, 8); $i < $count; $i++) {
             $hours = mt_rand(0, 3) === 0 ? $figures->staysMountedHours + 1 : 0;
             $this->operations[] = new Operation(
-                "o$i", $technique, StepKind::Sand, mt_rand(0, 2) === 0 ? 'b' : 'a', [], Said::name("o$i"), 1, Said::name(''), $i,
+                "o$i", $technique, StepKind::Sand, mt_rand(0, 2) === 0 ? 'b'
+                    : 'a', [], Said::name("o$i"), 1, Said::name(''), $i,
                 wait: Wait::hours($hours), stances: $sets[mt_rand(0, count($sets) - 1)],
             );
             for ($earlier = 0; $earlier < $i; $earlier++) {

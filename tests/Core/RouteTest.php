@@ -50,8 +50,12 @@ final class RouteTest extends TestCase
 
     public function test_a_conflict_says_whether_it_forbids(): void
     {
-        self::assertSame('warn', Conflict::warn(['a'], Said::name('Mind it.'), [Said::name('Wait')])->toArray()['severity']);
-        self::assertSame('forbid', Conflict::forbid(['a'], Said::name('Not so.'), [Said::name('Wait')])->toArray()['severity']);
+        self::assertSame(
+            'warn', Conflict::warn(['a'], Said::name('Mind it.'), [Said::name('Wait')])->toArray()['severity'],
+        );
+        self::assertSame(
+            'forbid', Conflict::forbid(['a'], Said::name('Not so.'), [Said::name('Wait')])->toArray()['severity'],
+        );
     }
 
     public function test_marks_stand_in_the_order_of_the_craft_whatever_order_they_were_placed_in(): void

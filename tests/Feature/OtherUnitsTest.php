@@ -5,17 +5,23 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Demo\DemoWorkshop;
+use App\Models\Kept\SaidCast;
 use App\Models\User;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** A reader in inches and °F sees neither millimetres nor °C on any page of the demo workshop. */
+/**
+ * A reader in inches and °F sees neither millimetres nor °C on any page of the demo workshop, and nobody the code
+ * that a sentence is kept by.
+ */
 final class OtherUnitsTest extends FeatureTestCase
 {
     private const METRIC = '/[^.;|]{0,40}\d\s?(?:mm|cm²|cm|m\/s|mL|°C|m²\/L)(?![\w²³\/])[^.;|]{0,20}/u';
 
+    private const CODE = '/"code":\s*"[^"]*"/';
+
     private const OF_A_PIECE = ['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'mark-out'];
 
-    public function test_no_page_falls_back_into_the_other_system(): void
+    public function test_no_page_falls_back_into_the_other_system_or_shows_a_code(): void
     {
         app(DemoWorkshop::class)->run();
         $wren = User::query()->where('email', DemoWorkshop::EMAIL)->firstOrFail();
@@ -58,6 +64,22 @@ final class OtherUnitsTest extends FeatureTestCase
         self::assertStringNotContainsString('51 mm', $said);
     }
 
+    /** @param  string  $kept  as a column holds it */
+    #[DataProvider('kept')]
+    public function test_what_was_kept_as_a_text_reads_as_that_text(string $kept, string $read): void
+    {
+        self::assertSame($read, $this->show()->sentence(SaidCast::read($kept)));
+    }
+
+    /** @return list<array{string, string}> */
+    public static function kept(): array
+    {
+        return [
+            ['Sand the outside', 'Sand the outside'], ['12', '12'], ['null', 'null'], ['"Oil"', '"Oil"'],
+            ['{"code":"words.as-written","quantities":{"text":"Oil"}}', 'Oil'],
+        ];
+    }
+
     #[DataProvider('sentences')]
     public function test_a_sentence_of_the_core_is_read_in_inches_and_fahrenheit(string $metric, string $read): void
     {
@@ -84,8 +106,10 @@ final class OtherUnitsTest extends FeatureTestCase
         $html = (string) preg_replace('~<(script|style)\b.*?</\1>|data-[\w-]+="[^"]*"~s', '', $html);
         preg_match_all('/(?:aria-label|title|placeholder)="([^"]*)"/', $html, $attributes);
         $text = html_entity_decode((string) preg_replace('/<[^>]+>/', ' | ', $html).implode(' | ', $attributes[1]));
-        preg_match_all(self::METRIC, (string) preg_replace('/\s+/u', ' ', $text), $found);
+        $text = (string) preg_replace('/\s+/u', ' ', $text);
+        preg_match_all(self::METRIC, $text, $found);
+        preg_match_all(self::CODE, $text, $codes);
 
-        return array_map(trim(...), $found[0]);
+        return array_map(trim(...), [...$found[0], ...$codes[0]]);
     }
 }

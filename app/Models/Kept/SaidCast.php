@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * A sentence by its code and quantities, so that it reads right in another unit or language; what was kept as a text
  * reads as that text.
  *
- * @implements CastsAttributes<Said|null, Said|string|null>
+ * @implements CastsAttributes<Said|null, Said|null>
  */
 final class SaidCast implements CastsAttributes
 {
@@ -26,14 +26,16 @@ final class SaidCast implements CastsAttributes
         return $value === null ? null : self::written($value);
     }
 
-    public static function written(Said|string $said): string
+    public static function written(Said $said): string
     {
-        return json_encode($said instanceof Said ? $said : Said::name($said), JSON_THROW_ON_ERROR);
+        return json_encode($said, JSON_THROW_ON_ERROR);
     }
 
     public static function read(string $kept): Said
     {
-        return self::of(json_decode($kept, true) ?? $kept);
+        $decoded = json_decode($kept, true);
+
+        return self::of(is_array($decoded) ? $decoded : $kept);
     }
 
     /** The same of what was decoded with more around it. */

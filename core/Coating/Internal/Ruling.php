@@ -90,7 +90,9 @@ final readonly class Ruling
         return match (true) {
             $hours >= 48 => new Said('coating.ruling.days', ['days' => Quantity::count(round($hours / 24, 1))]),
             $hours >= 1 => new Said('coating.ruling.hours', ['hours' => Quantity::hours(round($hours, 1))]),
-            $hours * 60 >= 1 => new Said('coating.ruling.minutes', ['minutes' => Quantity::minutes(round($hours * 60))]),
+            $hours * 60 >= 1 => new Said(
+                'coating.ruling.minutes', ['minutes' => Quantity::minutes(round($hours * 60))],
+            ),
             $hours > 0 => new Said('coating.ruling.a-minute'),
             default => new Said('coating.ruling.no-time'),
         };

@@ -486,7 +486,9 @@ final class Layout
             hazards: [Hazard::Lathe, Hazard::BeforeSwitch, ...Hazard::ofMount($stage->position->mount),
                 ...$subject->spinning()], how: PartContext::said(...[...$words[2], $this->firm($stage)]),
             technique: $isTurned ? 'reverse' : 'mount', mount: $stage->position->mount, of: [$stage->part],
-            brief: $isTurned ? new Said('route.layout.turning-round') : new Said('route.layout.mounting'), stage: $this->stages[$stage->part],
+            brief: $isTurned ? new Said(
+                'route.layout.turning-round',
+            ) : new Said('route.layout.mounting'), stage: $this->stages[$stage->part],
         );
     }
 

@@ -80,7 +80,9 @@ final readonly class PenPattern implements Decoration
         $index = Indexed::of($ground, $count, $set->number(Setting::StartDeg));
         if ($this->unit($set) === null && $set->choice(Setting::Unit) === 'brand') {
             return new Worked(
-                max(1.0, $count * $rates->brandMinutes), [Figure::of(new Said('technique.figures.brands'), Measure::Count, $count)],
+                max(1.0, $count * $rates->brandMinutes), [
+                    Figure::of(new Said('technique.figures.brands'), Measure::Count, $count),
+                ],
                 $index->findings,
                 [
                     new Said('technique.pen-pattern.brands-try-heat-scrap', ['count' => Quantity::count($count)]),

@@ -85,7 +85,9 @@ final readonly class SpunTexture implements Decoration
                 ...$isChatter ? [
                     Figure::of(new Said('technique.spun-texture.marks-turn'), Measure::Count, $chatter->marksPerTurn()),
                 ] : [],
-                Figure::atLevels(new Said('technique.figures.apart'), Measure::Mm, $ground->levels, $spacings), ...$left->figures(),
+                Figure::atLevels(
+                    new Said('technique.figures.apart'), Measure::Mm, $ground->levels, $spacings,
+                ), ...$left->figures(),
             ],
             $left->findings(
                 new Said('technique.spun-texture.the-marks'), new Said('technique.spun-texture.press-less'),
