@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Geometry;
 
+use HonestGrain\Words\Said;
+
 /** The faces of a part. */
 enum Face: string
 {
@@ -13,6 +15,12 @@ enum Face: string
     case Top = 'top';
     case Foot = 'foot';
     case Bore = 'bore';
+
+    /** Its name within a sentence. */
+    public static function said(string $face): Said
+    {
+        return new Said("geometry.face.$face");
+    }
 
     /** @return list<string> */
     public static function names(): array

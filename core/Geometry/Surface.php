@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Geometry;
 
+use HonestGrain\Words\Said;
+
 /** The line of the drawing that a band or a flaw lies along. */
 enum Surface: string
 {
@@ -23,6 +25,12 @@ enum Surface: string
             self::Foot => 'foot',
             self::Top => 'top',
         };
+    }
+
+    /** That zone's name within a sentence. */
+    public function said(): Said
+    {
+        return Face::said($this->zone());
     }
 
     /** Whether it is the flat end of a part, told from its edge to the middle. */

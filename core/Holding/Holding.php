@@ -26,6 +26,12 @@ enum Holding: string
         };
     }
 
+    /** Its name within a sentence. */
+    public function said(): Said
+    {
+        return new Said("holding.holds.$this->value");
+    }
+
     /** How the piece sits on the lathe. */
     public function mounted(): Said
     {

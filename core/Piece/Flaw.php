@@ -96,7 +96,7 @@ final readonly class Flaw
         return new Said('piece.flaw.to-along-the', [
             'from' => Quantity::mm($this->fromMm),
             'to' => Quantity::mm($this->toMm),
-            'zone' => $this->on->zone(),
+            'zone' => $this->on->said(),
         ]);
     }
 

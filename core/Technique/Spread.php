@@ -43,7 +43,7 @@ final readonly class Spread
             Figure::of(new Said('technique.spread.once-round'), Measure::Minutes, $on), ...$figures,
         ], [...$this->wetEdge($on), ...$findings], [
             new Said('technique.spread.once-round-without-stop', [
-                'way' => $this->way,
+                'way' => new Said("technique.choices.way.$this->way"),
                 'what' => $this->hands > 1 ? new Said('technique.spread.two-pairs-hands') : '',
             ]),
             ...$says,
@@ -78,7 +78,7 @@ final readonly class Spread
             new Said('technique.spread.edge-stays-wet-take', [
                 'open' => Quantity::minutes($open),
                 'area' => Quantity::cm2($this->ground->areaMm2 / 100),
-                'way' => $this->way,
+                'way' => new Said("technique.choices.way.$this->way"),
                 'minutes' => Quantity::minutes($minutes),
             ]), ...$choices, ...[new Said('technique.spread.bands-most', ['most' => Quantity::cm2($most)])],
         )];

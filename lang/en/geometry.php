@@ -66,4 +66,12 @@ return [
         'outside-only-across-height' => 'the outside is only {what|1} across at height {z|1}, and a bore needs '
             .'{what2} of wood all round',
     ],
+    'face' => [
+        'outside' => 'outside',
+        'inside' => 'inside',
+        'rim' => 'rim',
+        'top' => 'top',
+        'foot' => 'foot',
+        'bore' => 'bore',
+    ],
 ];

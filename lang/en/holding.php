@@ -104,4 +104,11 @@ return [
         'must-not-below-slowest' => 'it must not be below the slowest, {least}',
         'number-holes-from-2' => 'a number of holes from 2 to 1000',
     ],
+    'holds' => [
+        'tenon' => 'tenon',
+        'recess' => 'recess',
+        'between-centres' => 'hold between centres',
+        'faceplate' => 'faceplate',
+        'jam' => 'jam chuck',
+    ],
 ];

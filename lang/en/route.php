@@ -53,6 +53,7 @@ return [
         'once-coat-below-has-had' => 'Once the coat below has had its {min} at 21 °C{until}.',
         'all-over' => 'all over',
         'buffing' => 'buffing',
+        'faces' => '{faces}',
     ],
     'coats' => [
         'so-foot-coated-rest' => 'So that the foot is coated with the rest.',
@@ -160,6 +161,12 @@ return [
         'they-meet-drawn' => 'They meet at {diameter|1}; as drawn it {what}.',
         'fit-the' => 'fit the {what}',
         'gluing' => 'gluing',
+        'fit' => [
+            'binds' => 'does not go in yet',
+            'fits' => 'fits',
+            'loose' => 'is loose',
+            'unknown' => 'is fitted by trying',
+        ],
     ],
     'marked' => [
         'once-colour-dry' => 'Once the colour is dry.',

@@ -67,6 +67,20 @@ final class JudgedRoute
         return $self;
     }
 
+    /** @return list<string> what somebody named or wrote in it */
+    public function names(): array
+    {
+        $names = array_map(fn (array $row): string => explode(' like ', $row[1])[0], $this->rows);
+        $document = $this->document;
+        array_walk_recursive($document, function (mixed $value, string|int $key) use (&$names): void {
+            if (is_string($value) && in_array($key, ['name', 'title', 'how', 'note'], true)) {
+                $names[] = $value;
+            }
+        });
+
+        return [...$names, ...array_merge(...$this->document['order'] ?? [])];
+    }
+
     public function route(): Route
     {
         $tables = $this->tables();

@@ -7,6 +7,7 @@ namespace HonestGrain\Mending\Internal;
 use HonestGrain\Abrasive\Abrading;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Abrasive\ToolMark;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Mending\Fault;
 use HonestGrain\Mending\FaultKind;
@@ -47,7 +48,7 @@ final readonly class Evidence
             default => null,
         };
 
-        return $why === null ? null : new Said("mending.doubts.$why", ['face' => $face]);
+        return $why === null ? null : new Said("mending.doubts.$why", ['face' => Face::said($face)]);
     }
 
     public function method(): Method

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Mending\Internal;
 
 use HonestGrain\Calibration\MendingRates;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Mending\Remedy;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
@@ -229,7 +230,7 @@ final readonly class WoodWays
             'one-grit-back', new Said('mending.wood-ways.step-back-one-grit', ['grits' => $grits]),
             new Said('mending.wood-ways.what-last-grit-leaves'), [$this->at->step(
                 'sand', new Said(
-                    'mending.wood-ways.sand-again', ['zone' => $sanding->zone, 'grits' => $grits],
+                    'mending.wood-ways.sand-again', ['zone' => Face::said($sanding->zone), 'grits' => $grits],
                 ), array_sum($last), 0.0,
                 new Said('mending.wood-ways.until-no-ring-left'),
                 mount: $sanding->mount?->spins() === true ? $sanding->mount->value : null,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Coating\FoodUse;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\FaceUse;
 use HonestGrain\Piece\Part;
@@ -60,14 +61,14 @@ final readonly class Contents
                 ["{$this->part->id}/weigh", "{$this->part->id}.{$faces[0]}/sand"],
                 new Said('route.contents.poisonous-no-coat-makes', [
                     'wood' => $this->part->wood->name,
-                    'what' => $faces[0],
+                    'what' => Face::said($faces[0]),
                 ]),
                 [new Said('route.contents.choose-wood-fit-food'), new Said('route.contents.not-for-food')],
             );
         }
         foreach ($this->onThem($faces) as [$id, $class, $face]) {
             $conflicts[] = Conflict::forbid(
-                [$id], new Said('route.contents.not-food-cured-or', ['class' => $class, 'face' => $face]),
+                [$id], new Said('route.contents.not-food-cured-or', ['class' => $class, 'face' => Face::said($face)]),
                 [
                     new Said('route.contents.choose-one-may-hold'), new Said('route.contents.keep-off-face'),
                     new Said('route.contents.not-for-food'),
@@ -136,7 +137,7 @@ final readonly class Contents
             return [Conflict::warn(
                 [], new Said('route.contents.sensitises-strongly-lips-skin', [
                     'wood' => $this->part->wood->name,
-                    'what' => $touched[0],
+                    'what' => Face::said($touched[0]),
                 ]),
                 [
                     new Said('route.contents.choose-milder-wood'),
@@ -148,7 +149,7 @@ final readonly class Contents
         return $dust === Dust::Poisonous && $worn !== [] ? [Conflict::forbid(
             [], new Said('route.contents.poisonous-worn-skin', [
                 'wood' => $this->part->wood->name,
-                'what' => $worn[0],
+                'what' => Face::said($worn[0]),
             ]),
             [new Said('route.contents.choose-another-wood')],
         )] : [];

@@ -85,7 +85,7 @@ final class MarkConflicts
         return $isHeld && $mark->technique->character()->work === Work::Spinning ? [Conflict::forbid(
             [$mark->id()], new Said('route.mark-conflicts.centre-holds-end-long', [
                 'mark' => $mark->label(),
-                'zone' => $mark->band->on->zone(),
+                'zone' => $mark->band->on->said(),
             ]), [
                 new Said('route.mark-conflicts.hold-jaws-tenon-other'),
                 new Said('route.mark-conflicts.burn-dye-or-carve'),

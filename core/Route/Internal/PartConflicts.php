@@ -8,6 +8,7 @@ use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\Laying;
 use HonestGrain\Coating\Stack;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Geometry\Warning;
@@ -110,7 +111,7 @@ final class PartConflicts
                     new Said('route.part-conflicts.over-above-dries-before', [
                         'class' => $polish[0]->coating->class,
                         'area' => Quantity::cm2($zone->areaMm2 / 100),
-                        'face' => $face,
+                        'face' => Face::said($face),
                         'polishMostCm' => Quantity::cm2($figures->polishMostCm2),
                     ]), [
                         new Said('route.part-conflicts.work-bands-each-finish'),
@@ -186,7 +187,7 @@ final class PartConflicts
                     ["$part->id/mount"],
                     new Said('route.part-conflicts.lies-foot-cut-across', [
                         'kind' => $flaw->kind->label(),
-                        'holding' => $part->holding->value,
+                        'holding' => $part->holding->said(),
                     ]),
                     [
                         new Said('route.part-conflicts.hold-glued-waste-block'),

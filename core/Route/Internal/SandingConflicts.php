@@ -12,6 +12,7 @@ use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Coating\FilmKind;
 use HonestGrain\Coating\Solvent;
 use HonestGrain\Coating\Stack;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Internal\Work\PartContext;
@@ -51,7 +52,7 @@ final class SandingConflicts
 
         return $way->objection === null ? [] : [Conflict::warn(
             [$step], new Said('route.sanding-conflicts.not-sanded-way-you', [
-                'id' => $sanding->zone->id,
+                'id' => Face::said($sanding->zone->id),
                 'objection' => $way->objection,
             ]),
             [
@@ -77,7 +78,7 @@ final class SandingConflicts
         if ($dyes !== []) {
             return [Conflict::forbid(
                 [$step, ...array_map(fn (Mark $mark): string => $mark->id(), array_values($dyes))],
-                new Said('route.sanding-conflicts.sanded-oil-colour-does', ['face' => $face]),
+                new Said('route.sanding-conflicts.sanded-oil-colour-does', ['face' => Face::said($face)]),
                 [
                     new Said('route.sanding-conflicts.sand-dry-or-water'),
                     new Said('route.sanding-conflicts.leave-colour-out'),
@@ -87,7 +88,9 @@ final class SandingConflicts
 
         return $first === null || $first->film === FilmKind::Penetrating ? [] : [Conflict::warn(
             [$step, $subject->part->coatPlanFor($face)->coats[0]->id ?? ''],
-            new Said('route.sanding-conflicts.sanded-oil-so-oiled', ['face' => $face, 'class' => $first->class]),
+            new Said(
+                'route.sanding-conflicts.sanded-oil-so-oiled', ['face' => Face::said($face), 'class' => $first->class],
+            ),
             [new Said('route.sanding-conflicts.finish-oil'), new Said(
                 'route.sanding-conflicts.let-oil-cure-through',
             ), new Said('route.sanding-conflicts.strip-solvent-wait-day'),

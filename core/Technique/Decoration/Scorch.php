@@ -93,7 +93,10 @@ final readonly class Scorch implements Decoration, Tints
                 ), new Said('technique.scorch.keep-flame-moving-use'),
             )] : [],
             [
-                new Said('technique.scorch.moving-all-time-end', ['level' => $level->value]),
+                new Said(
+                    'technique.scorch.moving-all-time-end',
+                    ['level' => new Said("technique.choices.level.$level->value")],
+                ),
                 $level->leavesLooseChar() ? new Said('technique.scorch.brush-loose-char-off') : null,
             ],
         );

@@ -10,6 +10,7 @@ use HonestGrain\Coating\Cure;
 use HonestGrain\Coating\Family;
 use HonestGrain\Coating\Laying;
 use HonestGrain\Coating\WipeWindow;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\BuffWith;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
@@ -455,6 +456,8 @@ final class Coated
         $most = array_diff($this->subject->faces(), ['foot', 'bore']);
 
         return count($this->faces) > 1 && array_diff($most, $this->faces) === []
-            ? new Said('route.coated.all-over') : Said::name(implode(', ', $this->faces));
+            ? new Said('route.coated.all-over') : new Said(
+                'route.coated.faces', ['faces' => array_map(Face::said(...), $this->faces)],
+            );
     }
 }

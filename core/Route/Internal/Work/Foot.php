@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal\Work;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
@@ -84,7 +85,7 @@ final class Foot
             $subject->id('sign'), $subject->technique('sign'), StepKind::Sign, $subject->part->id,
             $subject->places([$face]), $face === 'foot' ? new Said('route.foot.sign-date-foot')
                 : new Said('route.foot.sign-date-where-least'), $subject->calibration->bench->signMinutes,
-            $isCoated ? new Said('route.foot.bare-wood-before-coated', ['face' => $face])
+            $isCoated ? new Said('route.foot.bare-wood-before-coated', ['face' => Face::said($face)])
                 : new Said('route.foot.bare-wood-now-nothing'), 92.0,
             zone: $face, brief: $face === 'foot' ? new Said('route.foot.sign-foot') : new Said('route.foot.sign-it'),
         );

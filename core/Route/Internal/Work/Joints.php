@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Holding\Stance;
-use HonestGrain\Piece\Fit;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\JointPlace;
@@ -219,12 +218,7 @@ final readonly class Joints
             hazards: $this->socket->spinning(),
             how: [new Said('route.joints.they-meet-drawn', [
                 'diameter' => Quantity::mm($this->joint->diameterMm),
-                'what' => match ($fit) {
-                    Fit::Binds => 'does not go in yet',
-                    Fit::Fits => 'fits',
-                    Fit::Loose => 'is loose',
-                    Fit::Unknown => 'is fitted by trying',
-                },
+                'what' => new Said("route.joints.fit.$fit->value"),
             ])],
             of: [$this->joint->id], work: $this->joint->place === JointPlace::Top ? Work::Spinning : Work::Hand,
             zone: '', brief: new Said('route.joints.fit-the', ['what' => $this->name($this->spigot)]),

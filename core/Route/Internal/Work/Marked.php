@@ -128,7 +128,7 @@ final class Marked
     {
         $worked = $subject->worked[$mark->id()];
         $face = $mark->band->on->zone();
-        $title = Said::at(self::named($mark, $mark->action()), $face);
+        $title = Said::at(self::named($mark, $mark->action()), $mark->band->on->said());
 
         return new Operation(
             $mark->id(), $mark->technique, StepKind::Mark, $subject->part->id, [self::place($subject, $mark)], $title,
@@ -146,7 +146,7 @@ final class Marked
                 new Said('route.marked.along-from', [
                     'from' => Quantity::mm($mark->band->fromMm),
                     'to' => Quantity::mm($mark->band->toMm),
-                    'face' => $face,
+                    'face' => $mark->band->on->said(),
                     'what' => $face === 'outside' ? new Said('route.marked.foot') : new Said('route.marked.outer-edge'),
                 ]),
                 ...$worked->says,
@@ -171,7 +171,7 @@ final class Marked
         return new Operation(
             "{$mark->id()}/watch", $subject->technique('own'), StepKind::Test, $subject->part->id,
             [self::place($subject, $mark)], new Said('route.marked.end-fire-watch', [
-                'zone' => $mark->band->on->zone(),
+                'zone' => $mark->band->on->said(),
             ]),
             $subject->calibration->marks->watchMinutes,
             new Said('route.marked.char-glows-unseen-nobody'), 50.06 + $number / 10,
@@ -196,7 +196,7 @@ final class Marked
         return new Operation(
             "{$mark->id()}/sand-back", $subject->technique('sand-back'), StepKind::Mark, $subject->part->id,
             [self::place($subject, $mark)], Said::at(
-                self::named($mark, new Said('route.marked.sand-colour-back')), $mark->band->on->zone(),
+                self::named($mark, new Said('route.marked.sand-colour-back')), $mark->band->on->said(),
             ),
             1.0 + $subject->calibration->marks->sandBackMinutesPer100Cm2 * $area / 10_000,
             new Said('route.marked.colour-stays-where-wood'), 50.05 + $number / 10,
@@ -229,7 +229,7 @@ final class Marked
         return new Operation(
             "{$mark->id()}/level", $subject->technique('sand-back'), StepKind::Mark, $subject->part->id,
             [self::place($subject, $mark)],
-            Said::at(self::named($mark, new Said('route.marked.take-inlay-back-level')), $mark->band->on->zone()),
+            Said::at(self::named($mark, new Said('route.marked.take-inlay-back-level')), $mark->band->on->said()),
             $rates->levelMinutes + $rates->sandBackMinutesPer100Cm2 * $area / 10_000,
             new Said('route.marked.once-has-set-paper'), 50.05 + $number / 10,
             hazards: [Hazard::ofDust($subject->part->wood), ...$subject->worked[$mark->id()]->hazards],

@@ -119,7 +119,7 @@ final readonly class Repair
         $ca = $tables->coatings->binder('powder-ca');
 
         return new self(
-            'fill', null, new Said('route.repair.fill-powder-ca', ['kind' => $flaw->kind->value]),
+            'fill', null, new Said('route.repair.fill-powder-ca', ['kind' => Said::lower($flaw->kind->label())]),
             $rates->fillMinutes * $fills, Wait::hours($ca->setHours, null, $ca->kinetics()),
             new Said('route.repair.before-last-sanding-before'), false,
             [...Hazard::ofProduct($ca->hazards), Hazard::HardDust],
@@ -140,7 +140,9 @@ final readonly class Repair
     private static function epoxy(Flaw $flaw, RepairRates $rates, float $ml, ?Said $taken, Binder $epoxy): self
     {
         return new self(
-            'fill', null, new Said('route.repair.fill-epoxy', ['kind' => $flaw->kind->value]), $rates->epoxyMinutes,
+            'fill', null, new Said(
+                'route.repair.fill-epoxy', ['kind' => Said::lower($flaw->kind->label())],
+            ), $rates->epoxyMinutes,
             Wait::hours($epoxy->setHours, null, $epoxy->kinetics()),
             new Said('route.repair.before-last-sanding-before-colour'), false,
             Hazard::ofProduct($epoxy->hazards),
@@ -160,7 +162,7 @@ final readonly class Repair
         return new self(
             $flaw->wish === Wish::Fill ? 'fill' : 'stabilise', null,
             $sides === 2 ? new Said('route.repair.run-thin-ca-along')
-                : new Said('route.repair.run-thin-ca-into', ['kind' => $flaw->kind->value]),
+                : new Said('route.repair.run-thin-ca-into', ['kind' => Said::lower($flaw->kind->label())]),
             max($rates->hairlineMinutes, $rates->hairlineMinutes * $cm / 10),
             Wait::hours($ca->setHours, null, $ca->kinetics()),
             new Said('route.repair.before-last-sanding-before-colour-oil'), false,
@@ -209,7 +211,9 @@ final readonly class Repair
         return new self(
             $isTorn ? 'scrape' : 'shape', null,
             $isTorn ? new Said('route.repair.cut-torn-grain-again')
-                : new Said('route.repair.cut-away', ['kind' => $flaw->kind->value]), $minutes, Wait::none(),
+                : new Said(
+                    'route.repair.cut-away', ['kind' => Said::lower($flaw->kind->label())],
+                ), $minutes, Wait::none(),
             new Said($isTorn ? 'route.repair.torn-grain-cut-not' : 'route.repair.while-there-wood-take'),
             true, [Hazard::ofDust($part->wood)],
             [

@@ -112,7 +112,7 @@ final class Sanded
 
         return new Operation(
             self::wipeId($subject, $sanding, $break), $subject->technique('wipe-clean'), StepKind::DustOff,
-            $subject->part->id, $subject->places([$face]), Said::at($break->title, $face),
+            $subject->part->id, $subject->places([$face]), Said::at($break->title, Face::said($face)),
             1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, [$face]),
             $break->because, self::rank($face, $number) + 0.005,
             $break->with === Wiping::Alcohol ? Wait::hours(
@@ -134,7 +134,7 @@ final class Sanded
 
         return new Operation(
             $subject->id('slurry', $face), $subject->technique('wipe-off'), StepKind::DustOff, $subject->part->id,
-            $subject->places([$face]), new Said('route.sanded.wipe-slurry-off', ['face' => $face]),
+            $subject->places([$face]), new Said('route.sanded.wipe-slurry-off', ['face' => Face::said($face)]),
             1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, [$face]),
             new Said('route.sanded.while-wet-dry-stands'), self::rank($face, 9),
             $isOil ? null : self::dryWait($subject), $isOil ? null : new Said('route.sanded.to-dry'),
@@ -196,11 +196,11 @@ final class Sanded
                 $way->method === Method::SmallDisc => new Said('route.sanded.lathe-stopped-small-disc'),
                 $sanding->stopped() => $way->method->label(),
                 default => new Said('route.sanded.hold', [
-                    'how' => $way->method === Method::Hand ? 'spinning' : $way->method->label(),
+                    'how' => $way->method === Method::Hand ? new Said('technique.spinning') : $way->method->label(),
                     'last' => $run->isLast ? new Said('route.sanded.last-grit-along-grain') : null,
                 ]),
             },
-            brief: new Said('route.sanded.sand-the', ['face' => $face]),
+            brief: new Said('route.sanded.sand-the', ['face' => Face::said($face)]),
             abrading: $sanding->abrading($subject->part->wood->pore, self::RANKS)->only($run->gritNames()),
         );
     }
@@ -216,7 +216,7 @@ final class Sanded
         $rest = $names(false);
 
         return new Said('route.sanded.sand-the-2', [
-            'id' => $sanding->zone->id,
+            'id' => Face::said($sanding->zone->id),
             'what' => $run->isFirst ? null : new Said('route.sanded.on'),
             'what2' => match (true) {
                 $torn === '' && $rest === '' => '',
@@ -243,7 +243,7 @@ final class Sanded
             $isStopped ? null : new Said('route.sanded.sweep-up-first-take'),
             $torn === [] ? null : new Said('route.sanded.torn-quarters-first-alone'),
             $sanding->with === [] ? null : new Said('route.sanded.one-go-each-grit', [
-                'what' => $sanding->with,
+                'what' => array_map(Face::said(...), $sanding->with),
             ]),
             match (true) {
                 $way->wet === Lubricant::Oil => new Said('route.sanded.paper-wetted-finishing-oil'),
