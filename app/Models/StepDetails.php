@@ -20,20 +20,20 @@ use HonestGrain\Words\Said;
 final readonly class StepDetails implements Kept
 {
     /**
-     * @param  list<Said|string>  $how
+     * @param  list<Said>  $how
      * @param  list<Hazard>  $hazards
      * @param  int  $stage  number of the mount, or of the rest between two, within its part
-     * @param  list<array{after: string, because: Said|string}>  $reasons  why it comes after others
+     * @param  list<array{after: string, because: Said}>  $reasons  why it comes after others
      * @param  string  $air  that its wait runs in, as `Planning\Airs` names it; empty for the shop's own
      * @param  array{min_hours: float, max_hours: float|null}|null  $wait  reference hours that the next step waits
      */
     private function __construct(
-        public Said|string $because,
-        public Said|string $hold,
+        public Said $because,
+        public Said $hold,
         public array $how,
         public array $hazards,
         public string $zone,
-        public Said|string|null $waitFor,
+        public ?Said $waitFor,
         public ?array $wait,
         public ?Amount $amount,
         public ?int $speedRpm,

@@ -83,7 +83,7 @@ final readonly class PlanMaker
 
     /**
      * @param  list<Job>  $jobs
-     * @return array{Plan|null, Said|string|null}
+     * @return array{Plan|null, Said|null}
      */
     private function plan(ShopState $state, array $jobs, CureClock $clock): array
     {
@@ -106,7 +106,7 @@ final readonly class PlanMaker
         );
     }
 
-    private static function since(Said|string $why, History $history): Said|string
+    private static function since(Said $why, History $history): Said
     {
         return $history->done === [] ? $why : new Said('dates.waiting-since', [
             'why' => $why, 'at' => Quantity::at(Carbon::createFromTimestamp(max($history->done))),

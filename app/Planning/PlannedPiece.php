@@ -20,7 +20,7 @@ final readonly class PlannedPiece
         public ?string $routeKey,
         public ?Route $route,
         public ?Job $job,
-        public Said|string|null $trouble,
+        public ?Said $trouble,
         public bool $isHeld = false,
     ) {
     }

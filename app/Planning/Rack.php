@@ -327,7 +327,7 @@ final readonly class Rack
         return [
             'document' => $document, 'wood' => $core->wood, 'form' => $core->form->value, 'place' => $core->place,
             'drawing' => (new BlankFigure($core, $profile, $wood->rgb, hash('crc32b', serialize($document))))
-                ->svg((new Sentences)->say(
+                ->svg(Sentences::english()->say(
                     new Said('rack.drawing', ['form' => $core->form->label(), 'wood' => $core->wood]),
                 )),
         ];

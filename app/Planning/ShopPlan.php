@@ -31,7 +31,7 @@ final readonly class ShopPlan
         public CureClock $clock,
         public array $pieces,
         public ?Plan $plan,
-        public Said|string|null $trouble,
+        public ?Said $trouble,
     ) {
         $placed = $late = [];
         foreach ($plan->tasks ?? [] as $task) {
@@ -94,7 +94,7 @@ final readonly class ShopPlan
         return new PlanSummary(
             $time($this->plan?->finish), $time($this->plan?->lowerBound),
             array_map($this->broken(...), $this->plan->broken ?? []), $this->plan?->setups, $this->plan?->milliseconds,
-            is_string($this->trouble) ? Said::name($this->trouble) : $this->trouble,
+            $this->trouble,
         );
     }
 

@@ -78,7 +78,7 @@ final readonly class StepWords
 
         return 'Then wait '.$this->show->hours($from)
             .($until === null ? '' : ', at most '.$this->show->hours($until).',')
-            .($details->waitFor === null || $details->waitFor === '' ? ''
+            .($details->waitFor === null ? ''
                 : ' '.$this->show->sentence($details->waitFor)).'.';
     }
 

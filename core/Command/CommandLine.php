@@ -69,7 +69,7 @@ final readonly class CommandLine
             $verbs[$verb->name()] = $verb;
         }
 
-        return new self($verbs, new Sentences);
+        return new self($verbs, Sentences::english());
     }
 
     /**

@@ -9,6 +9,8 @@ use HonestGrain\Geometry\GrainMap;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Words\Said;
+use HonestGrain\Words\Sentences;
 
 /**
  * Where a part shows end grain: its outside, seen so that an end-grain quarter is on the left and side grain on the
@@ -84,14 +86,14 @@ final readonly class GrainFigure
                 'fill-opacity' => self::DARKEST * $upright($column),
             ]);
         }
+        $say = fn (string $code): string => Sentences::english()->say(new Said($code));
         $words = $this->grain === GrainDirection::Side ? $this->quarters($r)
-            : Svg::text(0, 4, 15, 'no end grain round the wall', 'middle');
+            : Svg::text(0, -4, 15, $say('drawing.grain.no-end-grain'), 'middle')
+                .Svg::text(0, 14, 15, $say('drawing.grain.round-the-wall'), 'middle');
 
         return Svg::tag('svg', [
             'viewBox' => '-172 -124 344 248', 'role' => 'img', 'class' => 'max-h-[150px] w-full',
-            'aria-label' => $this->grain === GrainDirection::Side
-                ? 'The rim from above: two opposite quarters are end grain, which tears, drinks and darkens'
-                : 'The rim from above: no end grain shows round the wall',
+            'aria-label' => $say("drawing.grain.rim-{$this->grain->value}"),
         ], Svg::tag('circle', [
             'r' => $r * (1 + self::RING) / 2, 'fill' => 'none', 'stroke' => $this->woodRgb,
             'stroke-width' => $r * (1 - self::RING),

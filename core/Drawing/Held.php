@@ -34,7 +34,7 @@ final readonly class Held
 
         return Svg::tag('svg', [
             'viewBox' => sprintf('0 0 %d %d', self::WIDTH, self::HEIGHT), 'class' => 'held', 'role' => 'img',
-            'aria-label' => ucfirst((new Sentences)->told($this->mount->label())),
+            'aria-label' => ucfirst(Sentences::english()->say($this->mount->label())),
         ], $drawn);
     }
 

@@ -77,7 +77,7 @@ final readonly class MarkStrip
             'role' => 'img',
             'class' => $below - $top > 0.5 * ($right - $left) ? 'max-h-[380px] w-full' : 'max-h-[240px] w-full',
             'font-family' => 'Source Sans 3, sans-serif',
-            'aria-label' => 'The band of '.(new Sentences)->told($this->mark->label()).' laid flat'.($isThin
+            'aria-label' => 'The band of '.Sentences::english()->say($this->mark->label()).' laid flat'.($isThin
                 ? ', a fifth of it' : ''),
         ], $this->wood().$this->drawing($u).$this->divided($u).$this->outline($u).$this->grain($u));
     }

@@ -9,12 +9,18 @@ use HonestGrain\Coating\Stain;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
 use HonestGrain\Words\Said;
+use HonestGrain\Words\Sentences;
 
 /** A step of the maker's own: what, where, how long, how long to wait after it, and between which others it stands. */
 final readonly class OwnStep
 {
     private const MOST = 40;
+
+    private const MOST_TITLE = 160;
+
+    private const MOST_HOW = 300;
 
     /**
      * @param  list<string>  $before  operations, or ids of the document that mean all that goes with them
@@ -53,17 +59,25 @@ final readonly class OwnStep
     /** As its maker wrote it, or by its code where it came with a remedy. */
     private static function title(Document $step): Said
     {
-        $said = $step->childOr('said');
-
-        return $said->has('title') ? $said->said('title') : Said::name($step->text('title', 160));
+        return self::coded($step, 'title') ?? Said::name($step->text('title', self::MOST_TITLE));
     }
 
     private static function how(Document $step): ?Said
     {
-        $said = $step->childOr('said');
-        $how = $step->textOr('how', null, 300);
+        $how = $step->textOr('how', null, self::MOST_HOW);
 
-        return $said->has('how') ? $said->said('how') : ($how === null ? null : Said::name($how));
+        return self::coded($step, 'how') ?? ($how === null ? null : Said::name($how));
+    }
+
+    /** By its code, unless this release has no words for it and the text beside it has. */
+    private static function coded(Document $step, string $key): ?Said
+    {
+        $said = $step->childOr('said');
+        try {
+            return $said->has($key) ? $said->said($key) : null;
+        } catch (InvalidField $e) {
+            return $step->has($key) ? null : throw $e;
+        }
     }
 
     private static function product(Document $step, Tables $tables): Coating|Stain|null
@@ -76,10 +90,10 @@ final readonly class OwnStep
         return $tables->coatings->stains()[$class] ?? $tables->coatings->coating($class, $step->at('product'));
     }
 
-    /** Whether it came with a remedy, and not from the maker. */
+    /** Whether it came with a remedy: what a maker adds is worded by the maker, and has no technique of the table. */
     public function mends(): bool
     {
-        return $this->technique !== 'own';
+        return $this->title->asWritten() === null || $this->technique !== 'own';
     }
 
     /** @return array<string, mixed> as in the document */
@@ -89,24 +103,29 @@ final readonly class OwnStep
             'id' => $this->id, 'part' => $this->part, 'on' => $this->on?->value,
             'minutes' => $this->minutes, 'wait_hours' => $this->waitHours, 'mount' => $this->mount?->value,
             'before' => $this->before, 'after' => $this->after,
-        ] + ($this->mends() ? ['technique' => $this->technique] : [])
+        ] + ($this->technique === 'own' ? [] : ['technique' => $this->technique])
             + self::words(['title' => $this->title, 'how' => $this->how])
             + ($this->product === null ? [] : ['product' => $this->product->class]);
     }
 
     /**
-     * What its maker wrote as text, the rest by its codes.
+     * As text, and what its maker did not write by its code as well.
      *
-     * @param  array<string, Said|null>  $words
+     * @param  array{title: Said, how: Said|null}  $words
      * @return array<string, mixed>
      */
     private static function words(array $words): array
     {
         $words = array_filter($words, fn (?Said $one): bool => $one !== null);
-        $texts = array_map(fn (Said $one): ?string => $one->asWritten(), $words);
+        $english = Sentences::english();
+        $texts = [];
+        foreach ($words as $key => $one) {
+            $most = $key === 'title' ? self::MOST_TITLE : self::MOST_HOW;
+            $texts[$key] = $one->asWritten() ?? mb_substr($english->say($one), 0, $most);
+        }
         $said = array_filter($words, fn (Said $one): bool => $one->asWritten() === null);
 
-        return array_filter($texts, fn (?string $text): bool => $text !== null) + ($said === [] ? [] : [
+        return $texts + ($said === [] ? [] : [
             'said' => array_map(fn (Said $one): array => $one->toArray(), $said),
         ]);
     }

@@ -24,7 +24,7 @@ abstract class BadInput extends \DomainException
         public readonly string $field,
         public readonly Said $said,
     ) {
-        parent::__construct((new Sentences)->say($said));
+        parent::__construct(Sentences::english()->say($said));
     }
 
     /** Renders a rejected value short enough to quote in a message. */

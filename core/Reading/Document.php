@@ -85,10 +85,10 @@ final readonly class Document
         $value = $this->fields[$key] ?? null;
         try {
             $said = $value instanceof Said ? $value : Said::read(is_array($value) ? $value : []);
-            (new Sentences)->say($said);
+            Sentences::english()->say($said);
 
             return $said;
-        } catch (\LogicException|\UnexpectedValueException|\ValueError) {
+        } catch (\LogicException|\UnexpectedValueException) {
             throw InvalidField::type($this->at($key), $value, new Said('reading.document.code-sentence-all-stands'));
         }
     }

@@ -18,8 +18,9 @@ final readonly class Said implements \JsonSerializable
      * @param  string  $code  file and keys, as "mending.causes.bevel.title"
      * @param  array<string, string|Quantity|self|list<string|Quantity|self>|null>  $of  names, quantities and
      *     what is said within it, by their place in the line; null where nothing stands there
+     * @param  string|null  $kept  the words that it had when it was kept, for a language that has lost the line
      */
-    public function __construct(public string $code, public array $of = [])
+    public function __construct(public string $code, public array $of = [], public ?string $kept = null)
     {
     }
 
@@ -63,6 +64,12 @@ final readonly class Said implements \JsonSerializable
         return new self('words.of', ['whose' => $whose, 'what' => $what]);
     }
 
+    /** The same, to be kept with the words that it has now. */
+    public function keptAs(string $text): self
+    {
+        return new self($this->code, $this->of, $text);
+    }
+
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
@@ -77,12 +84,12 @@ final readonly class Said implements \JsonSerializable
         return is_string($text) ? $text : null;
     }
 
-    /** @return array<string, mixed> `{"code","quantities"}`, without the second where the line stands alone */
+    /** @return array<string, mixed> `{"code","quantities","text"}`, without what is empty */
     public function toArray(): array
     {
         return ['code' => $this->code] + ($this->of === [] ? [] : [
             'quantities' => array_map(self::written(...), $this->of),
-        ]);
+        ]) + ($this->kept === null ? [] : ['text' => $this->kept]);
     }
 
     /**
@@ -96,7 +103,8 @@ final readonly class Said implements \JsonSerializable
     {
         $code = $kept['code'] ?? null;
         $quantities = $kept['quantities'] ?? [];
-        if (! is_string($code) || ! is_array($quantities)) {
+        $text = $kept['text'] ?? null;
+        if (! is_string($code) || ! is_array($quantities) || ! ($text === null || is_string($text))) {
             throw new \UnexpectedValueException('no code');
         }
         $of = [];
@@ -104,7 +112,7 @@ final readonly class Said implements \JsonSerializable
             $of[(string) $place] = $value === null ? null : self::part($value);
         }
 
-        return new self($code, $of);
+        return new self($code, $of, $text);
     }
 
     /**
@@ -139,10 +147,10 @@ final readonly class Said implements \JsonSerializable
                 return is_array($part) ? throw new \UnexpectedValueException('a list in a list') : $part;
             }, $kept);
         }
-        $measure = Measure::from((string) array_key_first($kept));
+        $measure = Measure::tryFrom((string) array_key_first($kept));
         $value = reset($kept);
 
-        return is_int($value) || is_float($value) ? Quantity::of($measure, (float) $value)
-            : throw new \UnexpectedValueException('no number');
+        return $measure !== null && (is_int($value) || is_float($value)) ? Quantity::of($measure, (float) $value)
+            : throw new \UnexpectedValueException('no number that is counted in something');
     }
 }

@@ -21,6 +21,8 @@ final class Sentences
 
     private const PLACE = '/\{([a-z][A-Za-z0-9]*)(?:\?([^{}:]*):([^{}]*)|((?:\|[a-z0-9]+)*))\}/';
 
+    private static ?self $english = null;
+
     /** @var array<string, array<array-key, mixed>> lines by file, as far as they were asked for */
     private array $files = [];
 
@@ -30,8 +32,27 @@ final class Sentences
     ) {
     }
 
-    /** @throws \LogicException where the language has no such line, or what is said leaves a place of it open */
+    /** In metric units, and the same one each time: what an exception, a document and a column are worded by. */
+    public static function english(): self
+    {
+        return self::$english ??= new self;
+    }
+
+    /**
+     * What was kept with its words reads by them where the language has lost the line.
+     *
+     * @throws \LogicException where it has no such line, or what is said leaves a place of it open
+     */
     public function say(Said $said): string
+    {
+        try {
+            return $this->filled($said);
+        } catch (\LogicException $e) {
+            return $said->kept ?? throw $e;
+        }
+    }
+
+    private function filled(Said $said): string
     {
         return preg_replace_callback(self::PLACE, function (array $place) use ($said): string {
             $of = array_key_exists($place[1], $said->of)
@@ -43,21 +64,6 @@ final class Sentences
         }, $this->line($said->code), flags: PREG_UNMATCHED_AS_NULL) ?? throw new \LogicException($said->code);
     }
 
-    /** What was not put apart from its words yet is handed on as it is. */
-    public function told(Said|string $said): string
-    {
-        return $said instanceof Said ? $this->say($said) : $said;
-    }
-
-    /**
-     * @param  list<Said|string>  $said
-     * @return list<string>
-     */
-    public function all(array $said): array
-    {
-        return array_map($this->told(...), $said);
-    }
-
     /**
      * @param  string|Quantity|Said|list<string|Quantity|Said>  $of
      * @param  array<string>  $ways  how it is to be written
@@ -67,7 +73,7 @@ final class Sentences
         $decimals = array_values(array_filter($ways, ctype_digit(...)));
         $text = match (true) {
             is_string($of) => $of,
-            $of instanceof Said => $this->say($of),
+            $of instanceof Said => $this->filled($of),
             is_array($of) => $this->list(array_map(
                 fn (string|Quantity|Said $one): string => $this->part($one, array_diff($ways, self::LISTS)), $of,
             ), $ways),

@@ -521,6 +521,8 @@ return [
         'what-went-wrong-put' => 'What went wrong is put right first.',
         'order-wants-before-but' => 'The order wants {first} before {later}, but the route has no such step.',
         'take-wish-out-order' => 'Take that wish out of the order',
+        'puts-right' => 'Of the remedy that you chose: it puts right what went wrong.',
+        'to-set' => 'to set or dry',
     ],
     'sanding-conflicts' => [
         'not-sanded-way-you' => 'The {id} is not sanded the way you chose: {objection}.',

@@ -10,12 +10,34 @@ return [
     'at' => '{what}, {where}',
     'of' => '{whose}: {what|lower}',
     'between' => [
-        'comma' => ['more' => ', ', 'last' => ', '],
-        'and' => ['more' => ', ', 'last' => ' and '],
-        'or' => ['more' => ', ', 'last' => ' or '],
-        'then' => ['more' => ', ', 'last' => ', then '],
-        'thens' => ['more' => ', then ', 'last' => ', then '],
-        'andthe' => ['more' => ' and the ', 'last' => ' and the '],
-        'sentences' => ['more' => ' ', 'last' => ' '],
+        'comma' => [
+            'more' => ', ',
+            'last' => ', ',
+        ],
+        'and' => [
+            'more' => ', ',
+            'last' => ' and ',
+        ],
+        'or' => [
+            'more' => ', ',
+            'last' => ' or ',
+        ],
+        'then' => [
+            'more' => ', ',
+            'last' => ', then ',
+        ],
+        'thens' => [
+            'more' => ', then ',
+            'last' => ', then ',
+        ],
+        'andthe' => [
+            'more' => ' and the ',
+            'last' => ' and the ',
+        ],
+        'sentences' => [
+            'more' => ' ',
+            'last' => ' ',
+        ],
     ],
+    'gone' => 'An earlier release said something here; the next plan says it anew.',
 ];

@@ -178,6 +178,7 @@ final class DocumentChangesTest extends TestCase
     {
         $piece = Piece::read(Document::of(['due_at' => '2026-12-18T17:00:00Z', 'steps' => [
             ['id' => 'fix', 'title' => 'Fill it', 'technique' => 'fill'], ['id' => 'o1', 'title' => 'Look at it'],
+            ['id' => 'rub', 'said' => ['title' => ['code' => 'route.sanded.dust-off-look-over']]],
         ]] + Benchwork::piece([Benchwork::bowl()])), Drawn::tables());
         $next = $piece->another(null);
         self::assertSame([['o1'], null], [array_column($next->steps, 'id'), $next->due]);

@@ -52,6 +52,7 @@ final class MendTest extends TestCase
                     $kept, array_slice(array_keys($at), 0, count($kept)), 'what was done and stays is not touched',
                 );
                 foreach ($mended->steps as $step) {
+                    self::assertNotSame('Your own step.', Told::of($step->because), 'nobody wrote it');
                     foreach ($step->after as $lag) {
                         self::assertLessThan($at[$step->id], $at[$lag->task]);
                     }

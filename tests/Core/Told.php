@@ -10,11 +10,9 @@ use HonestGrain\Words\Sentences;
 /** What the core says, in English and in metric units. */
 final class Told
 {
-    private static ?Sentences $words = null;
-
     public static function of(Said|string|null $said): string
     {
-        return $said === null ? '' : self::words()->told($said);
+        return $said === null ? '' : (is_string($said) ? $said : Sentences::english()->say($said));
     }
 
     /**
@@ -23,17 +21,12 @@ final class Told
      */
     public static function each(array $said): array
     {
-        return self::words()->all($said);
+        return array_map(self::of(...), $said);
     }
 
     /** @param  list<Said|string>  $said */
     public static function all(array $said): string
     {
         return implode(' ', self::each($said));
-    }
-
-    private static function words(): Sentences
-    {
-        return self::$words ??= new Sentences;
     }
 }

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\LogEntry;
 use App\Models\PieceState;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 final class BenchTest extends FeatureTestCase
 {
@@ -100,6 +101,26 @@ final class BenchTest extends FeatureTestCase
         $this->post(
             route('steps.done', $this->step($piece, 'body.outside/sand')), ['at' => '2026-12-01T08:20'],
         )->assertSessionHasErrors('at');
+    }
+
+    public function test_what_another_release_said_opens_every_page_still(): void
+    {
+        $piece = $this->bowl();
+        $this->work($piece, 'body/mount');
+        $gone = fn (array $of): string => json_encode(['code' => 'route.no-such-line'] + $of, JSON_THROW_ON_ERROR);
+        DB::table('log_entries')->where('kind', 'done')->update(['title' => $gone(['text' => 'Mount it'])]);
+        $next = $this->step($piece, 'body.outside/sand');
+        $details = json_decode((string) DB::table('planned_steps')->where('id', $next->id)->value('details'), true);
+        DB::table('planned_steps')->where('id', $next->id)->update([
+            'title' => $gone(['text' => 'Sand it']),
+            'details' => json_encode(['how' => [['code' => 'route.no-such-line']]] + $details),
+        ]);
+        foreach (['/log', '/bench', route('pieces.route', $piece), route('pieces.record', $piece), '/weeks'] as $page) {
+            $this->get($page)->assertOk();
+        }
+        $this->get('/log')->assertSee('Mount it');
+        $this->get('/bench')->assertSee('Sand it');
+        $this->get(route('pieces.route', $piece))->assertSee('An earlier release said something here');
     }
 
     public function test_the_clock_counts_the_minutes(): void

@@ -61,7 +61,7 @@ class FindBlank extends FormRequest
         } catch (BadInput) {
             throw ValidationException::withMessages([
                 'wall' => 'These sizes do not make a '.lcfirst(
-                    (new Sentences)->say($form->label()),
+                    Sentences::english()->say($form->label()),
                 ).'; try a thinner wall.',
             ]);
         }

@@ -12,12 +12,12 @@ final readonly class Objection implements Kept
 {
     /**
      * @param  list<string>  $steps
-     * @param  list<Said|string>  $choices
+     * @param  list<Said>  $choices
      */
     public function __construct(
         public bool $forbids,
         public array $steps,
-        public Said|string $message,
+        public Said $message,
         public array $choices,
     ) {
     }

@@ -12,7 +12,7 @@ final readonly class ShutWindow implements Kept
     public function __construct(
         public string $piece,
         public int $pieceId,
-        public Said|string $title,
+        public Said $title,
         public float $lateHours,
     ) {
     }

@@ -358,9 +358,8 @@ final class Router
         $technique = $this->tables->techniques->named($own->technique);
         $this->operations[] = new Operation(
             $own->id, $technique, StepKind::Own, $subject->part->id, [], $own->title, $own->minutes,
-            new Said(
-                'route.router.your-own-step',
-            ), 69.0, $wait, $own->waitHours > 0 ? new Said('route.router.you-set') : null,
+            new Said($own->mends() ? 'route.router.puts-right' : 'route.router.your-own-step'), 69.0, $wait,
+            $own->waitHours > 0 ? new Said($own->mends() ? 'route.router.to-set' : 'route.router.you-set') : null,
             hazards: [
                 ...Hazard::ofProduct($own->product->hazards ?? []),
                 ...$spins ? [Hazard::Lathe, ...Hazard::ofMount($own->mount), ...$subject->spinning()] : [],
@@ -379,9 +378,7 @@ final class Router
         if ($before === [] && $this->named($own->after) === []) {
             $before = [$subject->id('wipe-clean')];
         }
-        $because = $own->technique === 'own' ? new Said('route.router.you-set-2') : new Said(
-            'route.router.what-went-wrong-put',
-        );
+        $because = $own->mends() ? new Said('route.router.what-went-wrong-put') : new Said('route.router.you-set-2');
         foreach ($before as $later) {
             $this->wishes[] = Precedence::wish($own->id, $later, $wait, $own->id, $because);
         }
