@@ -12,47 +12,66 @@ use HonestGrain\Reading\Row;
  */
 final readonly class Calibration
 {
+    public MarkRates $marks;
+
+    public RepairRates $repairs;
+
+    public JointRates $joints;
+
+    public SandingFigures $sanding;
+
+    public AskedFigures $asked;
+
+    public CoatFigures $coats;
+
+    public ShapeFigures $shape;
+
+    public BenchFigures $bench;
+
+    public TurningRates $turning;
+
+    public MendingRates $mending;
+
+    public DryingFigures $drying;
+
+    public ClimateFigures $climate;
+
+    public SpeedFigures $speed;
+
+    public LearningFigures $learning;
+
+    public LayoutFigures $layout;
+
+    public ColourFigures $colour;
+
     /** @param  array<string, Constant>  $constants  by name */
-    private function __construct(
-        private array $constants,
-        public MarkRates $marks,
-        public RepairRates $repairs,
-        public JointRates $joints,
-        public SandingFigures $sanding,
-        public AskedFigures $asked,
-        public CoatFigures $coats,
-        public ShapeFigures $shape,
-        public BenchFigures $bench,
-        public TurningRates $turning,
-        public MendingRates $mending,
-        public DryingFigures $drying,
-        public ClimateFigures $climate,
-        public SpeedFigures $speed,
-        public LearningFigures $learning,
-        public LayoutFigures $layout,
-        public ColourFigures $colour,
-    ) {
+    private function __construct(private array $constants)
+    {
+        $value = fn (string $name): float => $this->constant($name)->value;
+        $this->marks = new MarkRates($value);
+        $this->repairs = new RepairRates($value);
+        $this->joints = new JointRates($value);
+        $this->sanding = new SandingFigures($value);
+        $this->asked = new AskedFigures($value);
+        $this->coats = new CoatFigures($value);
+        $this->shape = new ShapeFigures($value);
+        $this->bench = new BenchFigures($value);
+        $this->turning = new TurningRates($value);
+        $this->mending = new MendingRates($value);
+        $this->drying = new DryingFigures($value);
+        $this->climate = new ClimateFigures($value);
+        $this->speed = new SpeedFigures($value);
+        $this->learning = new LearningFigures($value);
+        $this->layout = new LayoutFigures($value);
+        $this->colour = new ColourFigures($value);
     }
 
     /** @param  list<Row>  $rows */
     public static function of(array $rows): self
     {
-        $constants = [];
-        foreach ($rows as $row) {
-            $constant = Constant::fromRow($row);
-            $constants[$constant->name] = $constant;
-        }
-        $value = fn (string $name): float => ($constants[$name]
-            ?? throw new \LogicException("The catalogue has no constant $name."))->value;
+        $constants = array_map(Constant::fromRow(...), $rows);
 
-        return new self(
-            $constants, MarkRates::from($value), RepairRates::from($value), JointRates::from($value),
-            SandingFigures::from($value), AskedFigures::from($value), CoatFigures::from($value),
-            ShapeFigures::from($value), BenchFigures::from($value), TurningRates::from($value),
-            MendingRates::from($value), DryingFigures::from($value), ClimateFigures::from($value),
-            SpeedFigures::from($value), LearningFigures::from($value), LayoutFigures::from($value),
-            ColourFigures::from($value),
-        );
+        return new self(array_column($constants, null, 'name'));
     }
 
     /** @throws \LogicException for a name that the catalogue lacks, a fault of the release */

@@ -7,50 +7,62 @@ namespace HonestGrain\Calibration;
 /** What the drying of wood is judged by. Units are in the names; sources in `catalogue/constants.csv`. */
 final readonly class DryingFigures
 {
-    private function __construct(
-        public int $leastReadings,
-        public float $risePercent,
-        public float $readyPoints,
-        public float $readyLossPercentAWeek,
-        public float $wetAirEmcPercent,
-        public float $mostMoisturePercent,
-        public float $scaleG,
-        public float $scalePercent,
-        public float $steadyDays,
-        public float $weighEveryDays,
-        public float $lossLeastHours,
-        public float $forgottenDays,
-        public float $crackLossPercentAWeek,
-        public float $toComeCleanMm,
-        public float $greenWindowHours,
-        public float $greenPaperDays,
-        public float $greenUnevenShare,
-        public float $greenLightWallMm,
-    ) {
-    }
+    public int $leastReadings;
+
+    public float $risePercent;
+
+    public float $readyPoints;
+
+    public float $readyLossPercentAWeek;
+
+    public float $wetAirEmcPercent;
+
+    public float $mostMoisturePercent;
+
+    public float $scaleG;
+
+    public float $scalePercent;
+
+    public float $steadyDays;
+
+    public float $weighEveryDays;
+
+    public float $lossLeastHours;
+
+    public float $forgottenDays;
+
+    public float $crackLossPercentAWeek;
+
+    public float $toComeCleanMm;
+
+    public float $greenWindowHours;
+
+    public float $greenPaperDays;
+
+    public float $greenUnevenShare;
+
+    public float $greenLightWallMm;
 
     /** @param  \Closure(string): float  $value  of a constant, by its name */
-    public static function from(\Closure $value): self
+    public function __construct(\Closure $value)
     {
-        return new self(
-            leastReadings: (int) $value('drying_least_readings'),
-            risePercent: $value('drying_rise_percent'),
-            readyPoints: $value('drying_ready_points'),
-            readyLossPercentAWeek: $value('drying_ready_loss_percent_a_week'),
-            wetAirEmcPercent: $value('drying_wet_air_emc_percent'),
-            mostMoisturePercent: $value('drying_most_moisture_percent'),
-            scaleG: $value('drying_scale_g'),
-            scalePercent: $value('drying_scale_percent'),
-            steadyDays: $value('drying_steady_days'),
-            weighEveryDays: $value('drying_weigh_every_days'),
-            lossLeastHours: $value('drying_loss_least_hours'),
-            forgottenDays: $value('drying_forgotten_days'),
-            crackLossPercentAWeek: $value('drying_crack_loss_percent_a_week'),
-            toComeCleanMm: $value('drying_to_come_clean_mm'),
-            greenWindowHours: $value('green_window_hours'),
-            greenPaperDays: $value('green_paper_days'),
-            greenUnevenShare: $value('green_uneven_share'),
-            greenLightWallMm: $value('green_light_wall_mm'),
-        );
+        $this->leastReadings = (int) $value('drying_least_readings');
+        $this->risePercent = $value('drying_rise_percent');
+        $this->readyPoints = $value('drying_ready_points');
+        $this->readyLossPercentAWeek = $value('drying_ready_loss_percent_a_week');
+        $this->wetAirEmcPercent = $value('drying_wet_air_emc_percent');
+        $this->mostMoisturePercent = $value('drying_most_moisture_percent');
+        $this->scaleG = $value('drying_scale_g');
+        $this->scalePercent = $value('drying_scale_percent');
+        $this->steadyDays = $value('drying_steady_days');
+        $this->weighEveryDays = $value('drying_weigh_every_days');
+        $this->lossLeastHours = $value('drying_loss_least_hours');
+        $this->forgottenDays = $value('drying_forgotten_days');
+        $this->crackLossPercentAWeek = $value('drying_crack_loss_percent_a_week');
+        $this->toComeCleanMm = $value('drying_to_come_clean_mm');
+        $this->greenWindowHours = $value('green_window_hours');
+        $this->greenPaperDays = $value('green_paper_days');
+        $this->greenUnevenShare = $value('green_uneven_share');
+        $this->greenLightWallMm = $value('green_light_wall_mm');
     }
 }

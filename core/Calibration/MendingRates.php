@@ -7,46 +7,56 @@ namespace HonestGrain\Calibration;
 /** What putting faults right takes. Units are in the names; sources in `catalogue/constants.csv`. */
 final readonly class MendingRates
 {
-    private function __construct(
-        public float $patchMinutes,
-        public float $patchHours,
-        public float $touchMinutes,
-        public float $sealerHours,
-        public float $wipeDownMinutesPer100Cm2,
-        public float $stripMinutesPer100Cm2,
-        public float $polishMinutesPer100Cm2,
-        public float $pourMinutesPer100Cm2,
-        public float $sliceMinutes,
-        public float $dentMinutes,
-        public float $easeMinutes,
-        public float $flashHours,
-        public float $dryHours,
-        public float $warmHours,
-        public float $coolHours,
-        public float $usualMm,
-    ) {
-    }
+    public float $patchMinutes;
+
+    public float $patchHours;
+
+    public float $touchMinutes;
+
+    public float $sealerHours;
+
+    public float $wipeDownMinutesPer100Cm2;
+
+    public float $stripMinutesPer100Cm2;
+
+    public float $polishMinutesPer100Cm2;
+
+    public float $pourMinutesPer100Cm2;
+
+    public float $sliceMinutes;
+
+    public float $dentMinutes;
+
+    public float $easeMinutes;
+
+    public float $flashHours;
+
+    public float $dryHours;
+
+    public float $warmHours;
+
+    public float $coolHours;
+
+    public float $usualMm;
 
     /** @param  \Closure(string): float  $value  of a constant, by its name */
-    public static function from(\Closure $value): self
+    public function __construct(\Closure $value)
     {
-        return new self(
-            patchMinutes: $value('mend_patch_minutes'),
-            patchHours: $value('mend_patch_hours'),
-            touchMinutes: $value('mend_touch_minutes'),
-            sealerHours: $value('mend_sealer_hours'),
-            wipeDownMinutesPer100Cm2: $value('mend_wipe_down_minutes_per_100cm2'),
-            stripMinutesPer100Cm2: $value('mend_strip_minutes_per_100cm2'),
-            polishMinutesPer100Cm2: $value('mend_polish_minutes_per_100cm2'),
-            pourMinutesPer100Cm2: $value('coat_poured_minutes_per_100cm2'),
-            sliceMinutes: $value('mend_slice_minutes'),
-            dentMinutes: $value('mend_dent_minutes'),
-            easeMinutes: $value('bench_ease_minutes'),
-            flashHours: $value('mend_flash_hours'),
-            dryHours: $value('mend_dry_hours'),
-            warmHours: $value('mend_warm_hours'),
-            coolHours: $value('mend_cool_hours'),
-            usualMm: $value('mend_usual_mm'),
-        );
+        $this->patchMinutes = $value('mend_patch_minutes');
+        $this->patchHours = $value('mend_patch_hours');
+        $this->touchMinutes = $value('mend_touch_minutes');
+        $this->sealerHours = $value('mend_sealer_hours');
+        $this->wipeDownMinutesPer100Cm2 = $value('mend_wipe_down_minutes_per_100cm2');
+        $this->stripMinutesPer100Cm2 = $value('mend_strip_minutes_per_100cm2');
+        $this->polishMinutesPer100Cm2 = $value('mend_polish_minutes_per_100cm2');
+        $this->pourMinutesPer100Cm2 = $value('coat_poured_minutes_per_100cm2');
+        $this->sliceMinutes = $value('mend_slice_minutes');
+        $this->dentMinutes = $value('mend_dent_minutes');
+        $this->easeMinutes = $value('bench_ease_minutes');
+        $this->flashHours = $value('mend_flash_hours');
+        $this->dryHours = $value('mend_dry_hours');
+        $this->warmHours = $value('mend_warm_hours');
+        $this->coolHours = $value('mend_cool_hours');
+        $this->usualMm = $value('mend_usual_mm');
     }
 }

@@ -10,52 +10,65 @@ namespace HonestGrain\Calibration;
  */
 final readonly class RepairRates
 {
-    private function __construct(
-        public float $hairlineCaMlPerCm,
-        public float $hairlineMinutes,
-        public float $hairlineWidthMm,
-        public float $usualWidthMm,
-        public float $usualDepthMm,
-        public float $fillDepthMm,
-        public float $fillMinutes,
-        public float $epoxyFromMl,
-        public float $epoxyMinutes,
-        public float $powderPacking,
-        public float $softCaMlPerCm2,
-        public float $caBottleMl,
-        public float $stoneGPerMl,
-        public float $sieveMm,
-        public float $softHours,
-        public float $softMinutesPerCm2,
-        public float $recutMinutesPer100Cm2,
-        public float $cutAwayMinutes,
-        public float $flawedRimSpeedMPerS,
-    ) {
-    }
+    public float $hairlineCaMlPerCm;
+
+    public float $hairlineMinutes;
+
+    public float $hairlineWidthMm;
+
+    public float $usualWidthMm;
+
+    public float $usualDepthMm;
+
+    public float $fillDepthMm;
+
+    public float $fillMinutes;
+
+    public float $epoxyFromMl;
+
+    public float $epoxyMinutes;
+
+    public float $powderPacking;
+
+    public float $softCaMlPerCm2;
+
+    public float $caBottleMl;
+
+    public float $stoneGPerMl;
+
+    public float $sieveMm;
+
+    public float $softHours;
+
+    public float $softMinutesPerCm2;
+
+    public float $recutMinutesPer100Cm2;
+
+    public float $cutAwayMinutes;
+
+    public float $flawedRimSpeedMPerS;
 
     /** @param  \Closure(string): float  $value  of a constant, by its name */
-    public static function from(\Closure $value): self
+    public function __construct(\Closure $value)
     {
-        return new self(
-            hairlineCaMlPerCm: $value('repair_hairline_ca_ml_per_cm'),
-            hairlineMinutes: $value('repair_hairline_minutes'),
-            hairlineWidthMm: $value('repair_hairline_width_mm'),
-            usualWidthMm: $value('repair_usual_width_mm'),
-            usualDepthMm: $value('repair_usual_depth_mm'),
-            fillDepthMm: $value('repair_fill_depth_mm'),
-            fillMinutes: $value('repair_fill_minutes'),
-            epoxyFromMl: $value('repair_epoxy_from_ml'),
-            epoxyMinutes: $value('repair_epoxy_minutes'),
-            powderPacking: $value('repair_powder_packing'),
-            softCaMlPerCm2: $value('repair_soft_ca_ml_per_cm2'),
-            caBottleMl: $value('repair_ca_bottle_ml'),
-            stoneGPerMl: $value('repair_stone_g_per_ml'),
-            sieveMm: $value('repair_sieve_mm'),
-            softHours: $value('repair_soft_hours'),
-            softMinutesPerCm2: $value('repair_soft_minutes_per_cm2'),
-            recutMinutesPer100Cm2: $value('repair_recut_minutes_per_100cm2'),
-            cutAwayMinutes: $value('repair_cut_away_minutes'),
-            flawedRimSpeedMPerS: $value('flawed_rim_speed_m_s'),
-        );
+        $this->hairlineCaMlPerCm = $value('repair_hairline_ca_ml_per_cm');
+        $this->hairlineMinutes = $value('repair_hairline_minutes');
+        $this->hairlineWidthMm = $value('repair_hairline_width_mm');
+        $this->usualWidthMm = $value('repair_usual_width_mm');
+        $this->usualDepthMm = $value('repair_usual_depth_mm');
+        $this->fillDepthMm = $value('repair_fill_depth_mm');
+        $this->fillMinutes = $value('repair_fill_minutes');
+        $this->epoxyFromMl = $value('repair_epoxy_from_ml');
+        $this->epoxyMinutes = $value('repair_epoxy_minutes');
+        $this->powderPacking = $value('repair_powder_packing');
+        $this->softCaMlPerCm2 = $value('repair_soft_ca_ml_per_cm2');
+        $this->caBottleMl = $value('repair_ca_bottle_ml');
+        $this->stoneGPerMl = $value('repair_stone_g_per_ml');
+        $this->sieveMm = $value('repair_sieve_mm');
+        $this->softHours = $value('repair_soft_hours');
+        $this->softMinutesPerCm2 = $value('repair_soft_minutes_per_cm2');
+        $this->recutMinutesPer100Cm2 = $value('repair_recut_minutes_per_100cm2');
+        $this->cutAwayMinutes = $value('repair_cut_away_minutes');
+        $this->flawedRimSpeedMPerS = $value('flawed_rim_speed_m_s');
     }
 }
