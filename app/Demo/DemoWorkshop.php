@@ -422,8 +422,8 @@ class DemoWorkshop
         $when = $at->copy()->utc()->startOfMinute();
         foreach (array_reverse($steps) as $step) {
             $this->log($piece, $step, $when);
-            $wait = max([0.0, ...array_map(fn ($lag): float => $lag->wait->minHours * 1.5, $step->after)]);
-            $when = $when->copy()->subMinutes((int) $step->minutes + 5)->subMinutes((int) ($wait * 60));
+            $wait = max([0.0, ...array_map(fn ($lag): float => $lag->wait->minHours * 1.5, $step->timing->after)]);
+            $when = $when->copy()->subMinutes((int) $step->timing->minutes + 5)->subMinutes((int) ($wait * 60));
             $local = $when->copy()->setTimezone($this->workshop->time_zone);
             if ($local->hour >= 18 || $local->hour < 8) {
                 $when = $local->subHours($local->hour < 8 ? $local->hour + 7 : $local->hour - 17)->utc();
@@ -438,12 +438,17 @@ class DemoWorkshop
         $pace = 0.85 + 0.05 * ($piece->id + $length) % 8 / 10 + 0.05 * ($length % 7);
         LogEntry::query()->forceCreate([
             'workshop_id' => $this->workshop->id, 'piece_id' => $piece->id, 'user_id' => $this->wren->id,
-            'kind' => EntryKind::Done, 'step' => $step->id, 'title' => $step->title,
-            'happened_at' => $when, 'minutes' => $step->minutes > 0 ? round($step->minutes * $pace) : null,
+            'kind' => EntryKind::Done, 'step' => $step->id, 'title' => $step->words->title,
+            'happened_at' => $when, 'minutes' => $step->timing->minutes > 0 ? round(
+                $step->timing->minutes * $pace,
+            ) : null,
             'facts' => [
-                'planned_minutes' => $step->minutes, 'product' => $step->product, 'climate' => $this->workshop->climate,
-            ] + ($step->abrading === null ? [] : ['abrading' => StepDetails::abradingArray($step->abrading) + [
-                'used' => $step->abrading->sheets,
+                'planned_minutes' => $step->timing->minutes, 'product' => $step->work->supplies->product,
+                'climate' => $this->workshop->climate,
+            ] + ($step->work->supplies->abrading === null ? [] : ['abrading' => StepDetails::abradingArray(
+                $step->work->supplies->abrading,
+            ) + [
+                'used' => $step->work->supplies->abrading->sheets,
             ]]), 'once_key' => "$piece->id:$step->id:0",
         ]);
     }

@@ -47,16 +47,19 @@ final readonly class StepDetails implements Kept
 
     public static function of(Step $step): self
     {
-        $wait = $step->wait;
+        $wait = $step->timing->wait;
         $waits = $wait->minHours > 0 || $wait->maxHours !== null;
 
         return new self(
-            $step->because, $step->hold, $step->how, $step->hazards, $step->zone, $step->waitFor,
+            $step->words->because, $step->setup->hold, $step->words->how, $step->setup->hazards, $step->work->zone,
+            $step->words->waitFor,
             $waits ? ['min_hours' => round($wait->minHours, 2), 'max_hours' => $wait->maxHours === null
                 ? null : round($wait->maxHours, 2)] : null,
-            $step->amount, $step->rpm, $step->mount?->value, $step->stage,
-            array_map(fn (Reason $one): array => ['after' => $one->after, 'because' => $one->because], $step->reasons),
-            $wait->kinetics->air ?? '', $step->abrading,
+            $step->work->supplies->amount, $step->setup->rpm, $step->setup->mount?->value, $step->setup->stage,
+            array_map(
+                fn (Reason $one): array => ['after' => $one->after, 'because' => $one->because], $step->timing->reasons,
+            ),
+            $wait->kinetics->air ?? '', $step->work->supplies->abrading,
         );
     }
 

@@ -52,7 +52,7 @@ final readonly class Correction
                 continue;
             }
             $left = $tasks[$step->id] ?? null;
-            $seconds = (int) round($step->minutes * 60);
+            $seconds = (int) round($step->timing->minutes * 60);
             $start = max(
                 $row->start_at?->getTimestamp() ?? 0, $left->notBefore ?? 0, ...self::opens($step, $ends, $clock),
             );
@@ -79,7 +79,7 @@ final readonly class Correction
     private static function opens(Step $step, array $ends, CureClock $clock): array
     {
         $opens = [];
-        foreach ($step->after as $lag) {
+        foreach ($step->timing->after as $lag) {
             try {
                 $opens[] = isset($ends[$lag->task]) ? $lag->wait->opens($ends[$lag->task], $clock) : 0;
             } catch (Stalled) {

@@ -60,10 +60,13 @@ final readonly class PlanStore
     {
         return [
             'workshop_id' => $piece->workshop_id, 'piece_id' => $piece->id, 'step' => $step->id,
-            'part' => $step->part, 'technique' => $step->technique, 'position' => $position,
-            'kind' => $step->kind->value, 'title' => SaidCast::written($step->title), 'minutes' => $step->minutes,
-            'batch' => $step->batch(), 'product' => $step->product, 'takes' => self::takes($step),
-            'follows' => json_encode(array_map(fn (Lag $lag): string => $lag->task, $step->after), JSON_THROW_ON_ERROR),
+            'part' => $step->part, 'technique' => $step->work->technique, 'position' => $position,
+            'kind' => $step->kind->value, 'title' => SaidCast::written($step->words->title),
+            'minutes' => $step->timing->minutes,
+            'batch' => $step->batch(), 'product' => $step->work->supplies->product, 'takes' => self::takes($step),
+            'follows' => json_encode(
+                array_map(fn (Lag $lag): string => $lag->task, $step->timing->after), JSON_THROW_ON_ERROR,
+            ),
             'details' => json_encode(StepDetails::of($step)->toArray(), JSON_THROW_ON_ERROR),
         ] + $times;
     }
@@ -71,8 +74,10 @@ final readonly class PlanStore
     /** `{"discs":{"P120":2}}` or `{"ml":12.5}`; null for what takes nothing that is counted. */
     private static function takes(Step $step): ?string
     {
-        $ml = $step->amount?->ml();
-        $takes = array_filter(['discs' => $step->abrading->sheets ?? [], 'ml' => $ml === null ? 0.0 : round($ml, 2)]);
+        $ml = $step->work->supplies->amount?->ml();
+        $takes = array_filter(
+            ['discs' => $step->work->supplies->abrading->sheets ?? [], 'ml' => $ml === null ? 0.0 : round($ml, 2)],
+        );
 
         return $takes === [] ? null : json_encode($takes, JSON_THROW_ON_ERROR);
     }

@@ -102,7 +102,7 @@ final readonly class ShopPlan
     {
         $planned = $this->pieces[(int) $window->piece];
         $titles = array_column(
-            array_map(fn ($step): array => [$step->id, $step->title], $planned->steps()), 1, 0,
+            array_map(fn ($step): array => [$step->id, $step->words->title], $planned->steps()), 1, 0,
         );
 
         return new ShutWindow(

@@ -35,7 +35,7 @@ final readonly class StepTimes
         ?Task $left,
     ): array {
         $self = new self($step, $clock);
-        $before = array_map(fn (Lag $lag): string => $lag->task, $step->after);
+        $before = array_map(fn (Lag $lag): string => $lag->task, $step->timing->after);
         $doneAt = $history->done[$step->id] ?? null;
         $isOpen = ! $history->settles($step->id);
         $waiting = array_filter($before, fn (string $id): bool => ! $history->settles($id));
@@ -64,7 +64,7 @@ final readonly class StepTimes
      */
     private function waitHere(?int $from): array
     {
-        $wait = $this->step->wait;
+        $wait = $this->step->timing->wait;
         if ($from === null || ($wait->minHours <= 0 && $wait->maxHours === null)) {
             return [null, null];
         }

@@ -71,12 +71,12 @@ final readonly class MendPage
                 'wait' => $mended->addedWaitHours > 0 ? $show->hours($mended->addedWaitHours) : 'none',
                 'ready' => $ready === null ? 'no date' : $show->dayTime(Carbon::createFromTimestamp($ready)),
                 'steps' => array_map(fn (Step $step): array => [
-                    'title' => $step->title, 'minutes' => $show->minutes($step->minutes),
+                    'title' => $step->words->title, 'minutes' => $show->minutes($step->timing->minutes),
                     'again' => in_array($step->id, $mended->remedy->again, true),
                 ], $mended->steps),
                 'spared' => array_map(fn (Step $step): array => [
-                    'title' => $step->title, 'minutes' => $show->minutes($step->minutes),
-                ], array_filter($mended->spared, fn (Step $step): bool => $step->minutes > 0)),
+                    'title' => $step->words->title, 'minutes' => $show->minutes($step->timing->minutes),
+                ], array_filter($mended->spared, fn (Step $step): bool => $step->timing->minutes > 0)),
             ];
         }, $remedies), $show->sentence($kind->label()));
     }

@@ -103,7 +103,7 @@ final readonly class RoutePage
         array $offers,
         Show $show,
     ): self {
-        $titles = array_column(array_map(fn ($step): array => [$step->id, $step->title], $route->steps), 1, 0);
+        $titles = array_column(array_map(fn ($step): array => [$step->id, $step->words->title], $route->steps), 1, 0);
 
         return new self(
             self::stages($core, $steps, $show), Room::of($route), $offers, $titles, $piece, $core, $show,

@@ -70,7 +70,7 @@ final readonly class Mended
     private static function minutesLeft(Route $route, array $done): float
     {
         return array_sum(array_map(
-            fn (Step $step): float => in_array($step->id, $done, true) ? 0.0 : $step->minutes, $route->steps,
+            fn (Step $step): float => in_array($step->id, $done, true) ? 0.0 : $step->timing->minutes, $route->steps,
         ));
     }
 
@@ -84,7 +84,7 @@ final readonly class Mended
         $since = [0.0];
         foreach ($route->steps as $step) {
             $since[$step->id] = 0.0;
-            foreach (in_array($step->id, $done, true) ? [] : $step->after as $lag) {
+            foreach (in_array($step->id, $done, true) ? [] : $step->timing->after as $lag) {
                 $since[$step->id] = max($since[$step->id], ($since[$lag->task] ?? 0.0) + $lag->wait->minHours);
             }
         }

@@ -48,8 +48,8 @@ final readonly class Remaining
         $self = new self($steps);
         $tasks = $mounted = [];
         foreach ($route->steps as $step) {
-            if ($step->mountedUntil !== null && isset($doneAt[$step->id])) {
-                $mounted[$step->mountedUntil] = true;
+            if ($step->setup->mountedUntil !== null && isset($doneAt[$step->id])) {
+                $mounted[$step->setup->mountedUntil] = true;
             }
         }
         $undated = $route->waitsForWood() ? $self->afterDrying($doneAt + $skipped) : [];
@@ -71,16 +71,16 @@ final readonly class Remaining
                 $closes = $lag->wait->closes($done, $clock);
                 $notAfter = $closes === null ? $notAfter : min($notAfter ?? PHP_INT_MAX, $closes);
             }
-            $keeps = $step->mountedUntil === null || isset($doneAt[$step->mountedUntil]) || isset(
-                $skipped[$step->mountedUntil],
+            $keeps = $step->setup->mountedUntil === null || isset($doneAt[$step->setup->mountedUntil]) || isset(
+                $skipped[$step->setup->mountedUntil],
             )
-                ? [] : [Hold::until($step->mountedUntil, Shop::MOUNTS)];
-            if ($step->dustFree !== null) {
-                $keeps[] = Hold::for($step->dustFree, Shop::AIR);
+                ? [] : [Hold::until($step->setup->mountedUntil, Shop::MOUNTS)];
+            if ($step->timing->dustFree !== null) {
+                $keeps[] = Hold::for($step->timing->dustFree, Shop::AIR);
             }
             $tasks[] = Task::of(
-                $step->id, $step->minutes, $step->needs, $after, [], $step->batch(),
-                $step->minutes > $splitAboveMinutes, $notBefore, $notAfter, $step->brief(), $step->id,
+                $step->id, $step->timing->minutes, $step->setup->needs, $after, [], $step->batch(),
+                $step->timing->minutes > $splitAboveMinutes, $notBefore, $notAfter, $step->brief(), $step->id,
             )->keeping($keeps, isset($mounted[$step->id]) ? [Shop::MOUNTS => 1] : []);
         }
 
@@ -97,7 +97,7 @@ final readonly class Remaining
     {
         $late = [];
         foreach ($this->steps as $id => $step) {
-            $isAfter = array_filter($step->after, fn (Lag $lag): bool => isset($late[$lag->task])) !== [];
+            $isAfter = array_filter($step->timing->after, fn (Lag $lag): bool => isset($late[$lag->task])) !== [];
             if ($isAfter || ($step->kind === StepKind::Dry && ! isset($settled[$id]))) {
                 $late[$id] = true;
             }
@@ -113,7 +113,7 @@ final readonly class Remaining
     private function lags(Step $step, array $skipped): array
     {
         $lags = [];
-        foreach ($step->after as $lag) {
+        foreach ($step->timing->after as $lag) {
             $lags = isset($skipped[$lag->task])
                 ? [...$lags, ...$this->lags($this->steps[$lag->task], $skipped)] : [...$lags, $lag];
         }

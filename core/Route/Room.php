@@ -23,7 +23,7 @@ final readonly class Room
         $at = array_flip(array_map(fn (Step $step): string => $step->id, $route->steps));
         $earliest = $latest = [];
         foreach ($route->steps as $step) {
-            foreach ($step->reasons as $reason) {
+            foreach ($step->timing->reasons as $reason) {
                 if ($reason->bends || ! isset($at[$reason->after])) {
                     continue;
                 }

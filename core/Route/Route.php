@@ -30,7 +30,7 @@ final readonly class Route
 
     public function handsOnMinutes(): float
     {
-        return array_sum(array_map(fn (Step $step): float => $step->minutes, $this->steps));
+        return array_sum(array_map(fn (Step $step): float => $step->timing->minutes, $this->steps));
     }
 
     /**
@@ -73,13 +73,13 @@ final readonly class Route
     {
         $mounts = $open = [];
         foreach ($this->steps as $step) {
-            if ($step->part === null || $step->mount === null) {
+            if ($step->part === null || $step->setup->mount === null) {
                 continue;
             }
             $at = $open[$step->part] ?? null;
-            if ($at === null || $mounts[$at]['mount'] !== $step->mount->value) {
+            if ($at === null || $mounts[$at]['mount'] !== $step->setup->mount->value) {
                 $at = $open[$step->part] = count($mounts);
-                $mounts[$at] = ['part' => $step->part, 'mount' => $step->mount->value, 'steps' => []];
+                $mounts[$at] = ['part' => $step->part, 'mount' => $step->setup->mount->value, 'steps' => []];
             }
             $mounts[$at]['steps'][] = $step->id;
         }

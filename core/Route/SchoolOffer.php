@@ -53,7 +53,8 @@ final readonly class SchoolOffer
     private static function told(Route $route): string
     {
         return json_encode(array_map(fn (Step $step): array => [
-            $step->id, $step->title, $step->minutes, $step->how, $step->hazards, $step->mount,
+            $step->id, $step->words->title, $step->timing->minutes, $step->words->how, $step->setup->hazards,
+            $step->setup->mount,
         ], $route->steps), JSON_THROW_ON_ERROR);
     }
 }

@@ -36,6 +36,7 @@ final class FoldersOfCore
         'Rack' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Holding', 'Piece'],
         'Schedule' => ['Reading', 'Coating'],
         'Route' => [
+            'Reading',
             'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Safety', 'Holding', 'Catalogue', 'Technique',
             'Piece', 'Rack',
             'Schedule',

@@ -104,24 +104,26 @@ final class Aloud
 
     private static function step(Step $step): string
     {
+        [$setup, $supplies] = [$step->setup, $step->work->supplies];
         $facts = array_filter([
-            sprintf('%.1f min', $step->minutes), Told::of($step->hold), $step->rpm === null ? '' : "$step->rpm rpm",
-            $step->product ?? '', $step->amount === null ? '' : json_encode($step->amount->toArray()),
-            $step->needs === [] ? '' : 'needs '.implode(' ', array_keys($step->needs)),
-            $step->zone === '' ? '' : "on $step->zone", "stage $step->stage",
-            $step->mountedUntil === null ? '' : "stays on until $step->mountedUntil",
+            sprintf('%.1f min', $step->timing->minutes), Told::of($setup->hold),
+            $setup->rpm === null ? '' : "$setup->rpm rpm", $supplies->product ?? '',
+            $supplies->amount === null ? '' : json_encode($supplies->amount->toArray()),
+            $setup->needs === [] ? '' : 'needs '.implode(' ', array_keys($setup->needs)),
+            $step->work->zone === '' ? '' : "on {$step->work->zone}", "stage $setup->stage",
+            $setup->mountedUntil === null ? '' : "stays on until $setup->mountedUntil",
         ], fn (string|false $fact): bool => $fact !== '');
-        $lines = ["\n[$step->id] ".Told::of($step->title), '    '.implode('; ', $facts)];
-        foreach (Told::each($step->how) as $how) {
+        $lines = ["\n[$step->id] ".Told::of($step->words->title), '    '.implode('; ', $facts)];
+        foreach (Told::each($step->words->how) as $how) {
             $lines[] = "    - $how";
         }
-        $lines[] = '    because: '.Told::of($step->because);
-        foreach ($step->after as $lag) {
+        $lines[] = '    because: '.Told::of($step->words->because);
+        foreach ($step->timing->after as $lag) {
             $most = $lag->wait->maxHours === null ? '' : sprintf(', at most %.2f h', $lag->wait->maxHours);
             $least = $lag->wait->minHours > 0 ? sprintf(' by %.2f h', $lag->wait->minHours) : '';
             $lines[] = "    after $lag->task$least$most";
         }
-        $cautions = implode(', ', array_map(fn (Hazard $hazard): string => $hazard->value, $step->hazards));
+        $cautions = implode(', ', array_map(fn (Hazard $hazard): string => $hazard->value, $step->setup->hazards));
 
         return implode("\n", $cautions === '' ? $lines : [...$lines, "    cautions: $cautions"])."\n";
     }

@@ -11,10 +11,14 @@ use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Positions;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Route\Internal\Arrangement;
+use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\Internal\Setup;
 use HonestGrain\Route\Internal\Stage;
+use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepWords;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Words\Said;
 use PHPUnit\Framework\TestCase;
@@ -63,9 +67,12 @@ final class ArrangementTest extends TestCase
         for ($i = 0, $count = mt_rand(5, 8); $i < $count; $i++) {
             $hours = mt_rand(0, 3) === 0 ? $figures->staysMountedHours + 1 : 0;
             $this->operations[] = new Operation(
-                "o$i", $technique, StepKind::Sand, mt_rand(0, 2) === 0 ? 'b'
-                    : 'a', [], Said::name("o$i"), 1, Said::name(''), $i,
-                wait: Wait::hours($hours), stances: $sets[mt_rand(0, count($sets) - 1)],
+                "o$i", StepKind::Sand, mt_rand(0, 2) === 0 ? 'b'
+                    : 'a',
+                new Doing($technique, []),
+                timing: new Timing(1, $i, wait: Wait::hours($hours)),
+                setup: new Setup(stances: $sets[mt_rand(0, count($sets) - 1)]),
+                words: new StepWords(Said::name("o$i"), Said::name('')),
             );
             for ($earlier = 0; $earlier < $i; $earlier++) {
                 if (mt_rand(0, 3) === 0) {
@@ -131,7 +138,7 @@ final class ArrangementTest extends TestCase
     {
         foreach ($this->free($at['left']) as $i) {
             $one = $this->operations[$i];
-            foreach ($one->stances ?? [] as $stance) {
+            foreach ($one->setup->stances ?? [] as $stance) {
                 $isSo = ($at['sits'][$one->part] ?? Stance::Off->value) === $stance->value;
                 $isOff = $stance === Stance::Off;
                 // What was free before the first long wait is still done; then the part comes off.
@@ -139,7 +146,7 @@ final class ArrangementTest extends TestCase
                     continue;
                 }
                 $next = $at;
-                $isLong = $one->wait->minHours > 0;
+                $isLong = $one->timing->wait->minHours > 0;
                 $next['leaving'] = match (true) {
                     $isSo && $at['leaving'] !== null => $at['leaving'],
                     $isLong && ! $isOff => $this->free($at['left']),

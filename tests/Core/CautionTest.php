@@ -30,7 +30,9 @@ final class CautionTest extends TestCase
     public function test_every_kind_of_step_has_its_own_cautions(string $step, array $hazards): void
     {
         $steps = array_column($this->box()->steps, null, 'id');
-        self::assertSame($hazards, array_map(fn (Hazard $hazard): string => $hazard->value, $steps[$step]->hazards));
+        self::assertSame(
+            $hazards, array_map(fn (Hazard $hazard): string => $hazard->value, $steps[$step]->setup->hazards),
+        );
     }
 
     /** @return iterable<string, array{string, list<string>}> */
@@ -102,7 +104,7 @@ final class CautionTest extends TestCase
     {
         $waits = [];
         foreach ($this->box()->steps as $step) {
-            foreach ($step->after as $lag) {
+            foreach ($step->timing->after as $lag) {
                 if ($lag->wait->minHours > 0 || $lag->wait->maxHours !== null) {
                     $waits["$lag->task > $step->id"] = [$lag->wait->minHours, $lag->wait->maxHours];
                 }
@@ -125,7 +127,9 @@ final class CautionTest extends TestCase
             $this->route(['coats' => [['zones' => self::ZONES, 'layers' => [['product' => self::VARNISH]]]]])->steps,
             null, 'id',
         );
-        self::assertSame([48.0], array_map(fn ($lag): float => $lag->wait->minHours, $plain['body/reverse']->after));
+        self::assertSame(
+            [48.0], array_map(fn ($lag): float => $lag->wait->minHours, $plain['body/reverse']->timing->after),
+        );
         self::assertSame(['min_hours' => 12.0, 'max_hours' => null], $plain['l1']->toArray()['wait']);
     }
 
@@ -279,7 +283,7 @@ final class CautionTest extends TestCase
             $route = $this->route(['wood' => 'Teak', 'coats' => [['zones' => self::ZONES, 'layers' => $layers]]]);
             $off = array_column($route->steps, null, 'id')['body/reverse'];
 
-            return array_map(fn ($lag): float => $lag->wait->minHours, $off->after);
+            return array_map(fn ($lag): float => $lag->wait->minHours, $off->timing->after);
         };
         self::assertSame([120.0], $waits(self::VARNISH));
         self::assertSame([48.0], $waits('Dewaxed shellac (2 lb cut)', self::VARNISH));

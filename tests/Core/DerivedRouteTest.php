@@ -164,7 +164,7 @@ final class DerivedRouteTest extends TestCase
             'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL)],
         ])]));
         self::assertArrayNotHasKey('body.outside/sand', $steps);
-        self::assertStringContainsString('outside', $steps['c1-1']->zone);
+        self::assertStringContainsString('outside', $steps['c1-1']->work->zone);
     }
 
     public function test_an_oil_is_wiped_off_within_its_window_and_minutes_follow_the_area(): void
@@ -186,12 +186,13 @@ final class DerivedRouteTest extends TestCase
         $wipe = $large['c1-1/wipe-off'];
         // 15 to 45 minutes after it was laid on.
         self::assertSame(['c1-1', 0.25, 0.75], [
-            $wipe->after[0]->task, $wipe->after[0]->wait->minHours, $wipe->after[0]->wait->maxHours,
+            $wipe->timing->after[0]->task, $wipe->timing->after[0]->wait->minHours,
+            $wipe->timing->after[0]->wait->maxHours,
         ]);
-        self::assertSame('wipe-off', $wipe->technique);
-        self::assertContains('rags', array_map(fn ($hazard): string => $hazard->value, $wipe->hazards));
+        self::assertSame('wipe-off', $wipe->work->technique);
+        self::assertContains('rags', array_map(fn ($hazard): string => $hazard->value, $wipe->setup->hazards));
         foreach (['c1-1', 'c1-1/wipe-off', 'c1-2/denib'] as $id) {
-            self::assertGreaterThan($small[$id]->minutes, $large[$id]->minutes, $id);
+            self::assertGreaterThan($small[$id]->timing->minutes, $large[$id]->timing->minutes, $id);
         }
     }
 
@@ -203,12 +204,13 @@ final class DerivedRouteTest extends TestCase
         $ash = $wood('Ash (white)');
         // By hand: 280 mm across and 96 long less the solid of the outside, over 120 cm³ a minute for 5,900 N of 6,000,
         // and 1.5 minutes for each 100 cm² of outside.
-        self::assertEqualsWithDelta(33.0, $ash['body.outside/shape']->minutes, 2.0);
+        self::assertEqualsWithDelta(33.0, $ash['body.outside/shape']->timing->minutes, 2.0);
         self::assertGreaterThan(
-            $wood('Basswood (American)')['body.inside/hollow']->minutes, $ash['body.inside/hollow']->minutes,
+            $wood('Basswood (American)')['body.inside/hollow']->timing->minutes,
+            $ash['body.inside/hollow']->timing->minutes,
         );
         // 9 m/s at a rim of 280 mm is 614 rpm.
-        self::assertSame(610, $ash['body.outside/shape']->rpm);
+        self::assertSame(610, $ash['body.outside/shape']->setup->rpm);
         $turned = Benchwork::steps(Benchwork::piece([Benchwork::bowl()]));
         self::assertSame([], array_filter($turned, fn (Step $step): bool => $step->kind === StepKind::Turn));
     }
@@ -285,7 +287,7 @@ final class DerivedRouteTest extends TestCase
             'holding' => 'recess', 'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::VARNISH)],
         ])]));
         self::assertSame(['c1-1', 48.0], [
-            $steps['body/reverse']->after[0]->task, $steps['body/reverse']->after[0]->wait->minHours,
+            $steps['body/reverse']->timing->after[0]->task, $steps['body/reverse']->timing->after[0]->wait->minHours,
         ]);
     }
 
@@ -309,7 +311,7 @@ final class DerivedRouteTest extends TestCase
             'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL)],
         ])]));
         $reasons = fn (string $id): array => array_column(array_map(
-            fn ($one): array => [$one->after, Told::of($one->because)], $steps[$id]->reasons,
+            fn ($one): array => [$one->after, Told::of($one->because)], $steps[$id]->timing->reasons,
         ), 1, 0);
         self::assertStringContainsString('not sanded afterwards', $reasons('m')['body.outside/sand']);
         self::assertStringContainsString('Cut through a coat, its edge chips', $reasons('c1-1')['m']);
@@ -376,9 +378,9 @@ final class DerivedRouteTest extends TestCase
         ]]])]));
         $mount = array_values(array_filter($steps, fn (Step $step): bool => $step->kind === StepKind::Mount));
         self::assertContains(
-            'void', array_map(fn ($lag): string => $lag->task, $mount[0]->after), 'set before it spins',
+            'void', array_map(fn ($lag): string => $lag->task, $mount[0]->timing->after), 'set before it spins',
         );
-        self::assertSame(24.0, $mount[0]->after[0]->wait->minHours);
+        self::assertSame(24.0, $mount[0]->timing->after[0]->wait->minHours);
     }
 
     public function test_a_sealer_under_polish_goes_on_where_the_part_sits(): void
@@ -386,12 +388,14 @@ final class DerivedRouteTest extends TestCase
         $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl(['coats' => [
             Benchwork::coats('c1', Benchwork::ALL, 'Shellac sanding sealer', Benchwork::POLISH),
         ]])]));
-        self::assertSame(['tenon', 'tenon'], [$steps['c1-1']->mount?->value, $steps['c1-2']->mount?->value]);
+        self::assertSame(
+            ['tenon', 'tenon'], [$steps['c1-1']->setup->mount?->value, $steps['c1-2']->setup->mount?->value],
+        );
         self::assertArrayNotHasKey('c1-2/mount', $steps);
         $varnished = Benchwork::steps(Benchwork::piece([Benchwork::bowl(['coats' => [
             Benchwork::coats('c1', Benchwork::ALL, Benchwork::VARNISH),
         ]])]));
-        self::assertSame('points', $varnished['c1-1']->mount?->value, 'what is not spun dries off the lathe');
+        self::assertSame('points', $varnished['c1-1']->setup->mount?->value, 'what is not spun dries off the lathe');
     }
 
     public function test_like_wishes_and_lists_in_another_order_change_nothing(): void
@@ -432,7 +436,7 @@ final class DerivedRouteTest extends TestCase
         $ids = self::ids($dated);
         self::assertLessThan(array_search('body/true', $ids, true), array_search('body/dry', $ids, true));
         $steps = array_column($dated->steps, null, 'id');
-        self::assertContains('body/dry', array_column($steps['body/true']->reasons, 'after'));
+        self::assertContains('body/dry', array_column($steps['body/true']->timing->reasons, 'after'));
         self::assertNull($of($document, Past::of(['body/dry']))->withoutDate(), 'off the scale and dry');
         // It waits for its wood, whatever the hour.
         $job = Remaining::of('1', 'A bowl', null, 1.0, $dated, [], [], null, 60.0, 2_000_000_000);
@@ -463,7 +467,7 @@ final class DerivedRouteTest extends TestCase
         $wet = ['body/mount', 'body/rough', 'body/rough-hold', 'body/reverse', 'body/rough-out', 'body/wrap'];
         self::assertSame([...$wet, 'body/dry', 'body/mount-to-true', 'body/true'], array_slice($ids, 0, 9));
         self::assertGreaterThan(8, array_search('f1', $ids, true), 'a fill in wet wood falls out again');
-        $window = array_column($steps['body/wrap']->after, 'wait', 'task')['body/rough'] ?? null;
+        $window = array_column($steps['body/wrap']->timing->after, 'wait', 'task')['body/rough'] ?? null;
         self::assertEqualsWithDelta(10, $window?->maxHours, 1e-9, 'once begun it is carried through');
         // 280 mm, ash 7.8 %, from 30 to 9.2 %: 1 mm to come clean.
         $shrink = ($tables->woods->named('Ash (white)')->tangentialPercent ?? 0.0) / 100 * (30 - 9.2) / 30;
@@ -474,9 +478,13 @@ final class DerivedRouteTest extends TestCase
         self::assertStringContainsString(sprintf(
             'a tenth of its diameter, %.0f mm; by its wood\'s shrinkage %.0f mm', ceil($across / 10),
             ceil($wall + $shrink * $across / 2 + 1),
-        ), Told::all($steps['body/rough-out']->how));
-        self::assertStringContainsString(sprintf('To %.0f mm across', $across), Told::of($steps['body/rough']->how[1]));
-        self::assertLessThan(0.6 * ($steps['body/rough-out']->rpm ?? 0), $steps['body/rough']->rpm, 'out of round');
+        ), Told::all($steps['body/rough-out']->words->how));
+        self::assertStringContainsString(
+            sprintf('To %.0f mm across', $across), Told::of($steps['body/rough']->words->how[1]),
+        );
+        self::assertLessThan(
+            0.6 * ($steps['body/rough-out']->setup->rpm ?? 0), $steps['body/rough']->setup->rpm, 'out of round',
+        );
         // Until it is dry only what comes before can be planned, and nothing is late.
         self::assertTrue($route->waitsForWood());
         $job = Remaining::of('1', 'A bowl', 2_000_000_000, 1.0, $route, [], [], null, 60.0);
@@ -506,12 +514,12 @@ final class DerivedRouteTest extends TestCase
         $ids = array_keys($steps);
         self::assertGreaterThan(array_search('c1-1', $ids, true), array_search('body/dry', $ids, true));
         self::assertSame('body/weigh', $ids[count($ids) - 1]);
-        self::assertEqualsWithDelta(21 * 24, $steps['body/dry']->wait->minHours, 1e-9);
+        self::assertEqualsWithDelta(21 * 24, $steps['body/dry']->timing->wait->minHours, 1e-9);
         $shrinkage = Drawn::tables()->woods->named('Ash (white)')->tangentialPercent ?? 0.0;
         $oval = (int) round(280 * $shrinkage / 100 * (30 - 9.2) / 30);
-        self::assertStringContainsString("about $oval mm oval", Told::all($steps['body/dry']->how));
-        self::assertStringContainsString('mesh', Told::all($steps['body.outside/sand']->how));
-        $lags = array_column($steps['body.outside/sand']->after, 'wait', 'task');
+        self::assertStringContainsString("about $oval mm oval", Told::all($steps['body/dry']->words->how));
+        self::assertStringContainsString('mesh', Told::all($steps['body.outside/sand']->words->how));
+        $lags = array_column($steps['body.outside/sand']->timing->after, 'wait', 'task');
         self::assertEqualsWithDelta(10, $lags['body/rough']->maxHours ?? null, 1e-9);
         $green = fn (array $inner): string => implode(' ', array_map(
             fn (Conflict $one): string => Told::of($one->message), Benchwork::route(Benchwork::piece([Benchwork::bowl([
@@ -565,24 +573,24 @@ final class DerivedRouteTest extends TestCase
         self::assertCount(count($route->steps), $at, 'every id once');
         $sits = $released = [];
         foreach ($route->steps as $i => $step) {
-            foreach ($step->after as $lag) {
+            foreach ($step->timing->after as $lag) {
                 self::assertLessThan($i, $at[$lag->task], "$step->id after $lag->task");
             }
             $part = (string) $step->part;
-            if ($step->mount?->spins() === true) {
+            if ($step->setup->mount?->spins() === true) {
                 self::assertTrue(
-                    ($sits[$part] ?? null) === $step->mount || $step->kind === StepKind::Mount,
+                    ($sits[$part] ?? null) === $step->setup->mount || $step->kind === StepKind::Mount,
                     "$step->id: it is mounted so by then",
                 );
-                $sits = [$part => $step->mount];
-            } elseif ($step->mount !== null) {
+                $sits = [$part => $step->setup->mount];
+            } elseif ($step->setup->mount !== null) {
                 unset($sits[$part]);
             }
             if ($released[$part] ?? false) {
-                self::assertStringNotContainsString('still on', Told::of($step->hold));
+                self::assertStringNotContainsString('still on', Told::of($step->setup->hold));
             }
-            $released[$part] = ($released[$part] ?? false) || $step->technique === 'part-off';
-            self::assertNotSame('', Told::of($step->because));
+            $released[$part] = ($released[$part] ?? false) || $step->work->technique === 'part-off';
+            self::assertNotSame('', Told::of($step->words->because));
         }
         foreach ($route->conflicts as $conflict) {
             self::assertSame([], array_diff($conflict->steps, array_keys($at)), Told::of($conflict->message));

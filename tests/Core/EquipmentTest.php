@@ -16,6 +16,7 @@ use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Route;
+use HonestGrain\Route\Step;
 use HonestGrain\Wood\RimSpeed;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -97,10 +98,12 @@ final class EquipmentTest extends TestCase
     public function test_no_step_turns_faster_than_the_lathe(): void
     {
         $slow = ['lathe' => ['swing_mm' => 400, 'most_rpm' => 300] + self::SHOP['lathe']];
-        $speeds = array_filter(array_column(self::route($slow)->steps, 'rpm'));
-        self::assertNotSame([], $speeds);
-        self::assertSame(300, max($speeds));
-        self::assertGreaterThan(300, max(array_filter(array_column(self::route(['lathe' => null])->steps, 'rpm'))));
+        $speeds = fn (array $shop): array => array_filter(array_map(
+            fn (Step $step): ?int => $step->setup->rpm, self::route($shop)->steps,
+        ));
+        self::assertNotSame([], $speeds($slow));
+        self::assertSame(300, max($speeds($slow)));
+        self::assertGreaterThan(300, max($speeds(['lathe' => null])));
     }
 
     public function test_what_is_read_of_a_shop_is_what_marks_are_divided_and_cut_with(): void

@@ -182,7 +182,9 @@ final class HistoryTest extends TestCase
             }
             self::assertLessThan($at['body/weigh'], $at['blessing']);
             $step = $route->steps[$at['blessing']];
-            self::assertSame([20.0, 48.0, 'own'], [$step->minutes, $step->wait->minHours, $step->technique]);
+            self::assertSame(
+                [20.0, 48.0, 'own'], [$step->timing->minutes, $step->timing->wait->minHours, $step->work->technique],
+            );
             self::assertNull($route->withoutDate());
         }
     }
@@ -254,7 +256,8 @@ final class HistoryTest extends TestCase
         $meanings = [];
         foreach ($route->steps as $step) {
             $meanings[$step->id] = [
-                $step->part, $step->technique, self::bare($step) ? $step->product : null, $step->of,
+                $step->part, $step->work->technique, self::bare($step) ? $step->work->supplies->product
+                    : null, $step->work->of,
             ];
         }
 
@@ -263,7 +266,7 @@ final class HistoryTest extends TestCase
 
     private static function bare(Step $step): bool
     {
-        return $step->of === [$step->id];
+        return $step->work->of === [$step->id];
     }
 
     /**

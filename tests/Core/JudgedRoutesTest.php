@@ -130,7 +130,7 @@ final class JudgedRoutesTest extends TestCase
     {
         $case = Hazard::tryFrom($hazard) ?? self::fail("There is no caution $hazard.");
         foreach (self::named($route, $at, $demand) as $step) {
-            self::assertContains($case, $step->hazards, "$demand: $step->id");
+            self::assertContains($case, $step->setup->hazards, "$demand: $step->id");
         }
     }
 
@@ -138,15 +138,15 @@ final class JudgedRoutesTest extends TestCase
     {
         $case = Hazard::tryFrom($hazard) ?? self::fail("There is no caution $hazard.");
         foreach (self::named($route, $at, $demand) as $step) {
-            self::assertNotContains($case, $step->hazards, "$demand: $step->id");
+            self::assertNotContains($case, $step->setup->hazards, "$demand: $step->id");
         }
     }
 
     private function takes(Route $route, string $demand, string $at, string $least, string $most): void
     {
         foreach (self::named($route, $at, $demand) as $step) {
-            self::assertGreaterThanOrEqual((float) $least, $step->minutes, "$demand: $step->id");
-            self::assertLessThanOrEqual((float) $most, $step->minutes, "$demand: $step->id");
+            self::assertGreaterThanOrEqual((float) $least, $step->timing->minutes, "$demand: $step->id");
+            self::assertLessThanOrEqual((float) $most, $step->timing->minutes, "$demand: $step->id");
         }
     }
 
@@ -163,7 +163,7 @@ final class JudgedRoutesTest extends TestCase
     private function isHeldBy(Route $route, string $demand, string $at, string $mount): void
     {
         foreach (self::named($route, $at, $demand) as $step) {
-            self::assertSame($mount, $step->mount?->value, "$demand: $step->id");
+            self::assertSame($mount, $step->setup->mount?->value, "$demand: $step->id");
         }
     }
 
@@ -230,7 +230,7 @@ final class JudgedRoutesTest extends TestCase
     private static function found(array $steps, string $name): array
     {
         return array_values(array_filter($steps, fn (Step $step): bool => str_starts_with($name, 'every-')
-            ? $step->technique === substr($name, 6) : fnmatch($name, $step->id)));
+            ? $step->work->technique === substr($name, 6) : fnmatch($name, $step->id)));
     }
 
     /** The longest chain of waits from one step to another, reference hours; null where none leads there. */
@@ -238,7 +238,7 @@ final class JudgedRoutesTest extends TestCase
     {
         $since = [$first => 0.0];
         foreach ($route->steps as $step) {
-            foreach ($step->after as $lag) {
+            foreach ($step->timing->after as $lag) {
                 if (isset($since[$lag->task])) {
                     $since[$step->id] = max($since[$step->id] ?? 0.0, $since[$lag->task] + $lag->wait->minHours);
                 }
@@ -261,6 +261,8 @@ final class JudgedRoutesTest extends TestCase
 
     private static function toldAt(Step $step): string
     {
-        return "$step->id: ".Told::of($step->title).'. '.Told::all([$step->because, ...$step->how]).' '.$step->product;
+        return "$step->id: ".Told::of($step->words->title).'. '.Told::all(
+            [$step->words->because, ...$step->words->how],
+        ).' '.$step->work->supplies->product;
     }
 }

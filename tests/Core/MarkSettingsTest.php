@@ -16,6 +16,7 @@ use HonestGrain\Piece\Part;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Route\Conflict;
+use HonestGrain\Route\Step;
 use HonestGrain\Technique\Figure;
 use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Setting;
@@ -424,7 +425,9 @@ final class MarkSettingsTest extends TestCase
         $written = Drawn::written(self::tube([$mark]))['marks'][0];
         self::assertSame('Skirt', $written['name']);
         $steps = Benchwork::route(Benchwork::piece([Benchwork::bowl(['marks' => [$mark]])]))->steps;
-        self::assertContains('Skirt: carve the flutes, outside', Told::each(array_column($steps, 'title')));
+        self::assertContains('Skirt: carve the flutes, outside', array_map(
+            fn (Step $step): string => Told::of($step->words->title), $steps,
+        ));
         self::assertEquals($set, array_intersect_key($written['settings'], $set));
     }
 

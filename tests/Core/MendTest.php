@@ -52,8 +52,8 @@ final class MendTest extends TestCase
                     $kept, array_slice(array_keys($at), 0, count($kept)), 'what was done and stays is not touched',
                 );
                 foreach ($mended->steps as $step) {
-                    self::assertNotSame('Your own step.', Told::of($step->because), 'nobody wrote it');
-                    foreach ($step->after as $lag) {
+                    self::assertNotSame('Your own step.', Told::of($step->words->because), 'nobody wrote it');
+                    foreach ($step->timing->after as $lag) {
                         self::assertLessThan($at[$step->id], $at[$lag->task]);
                     }
                 }
@@ -83,11 +83,11 @@ final class MendTest extends TestCase
         );
         self::assertSame(
             ['sand-back', 'fill', 'mount', 'scrape', 'sand', 'wipe-clean', 'coat', 'wipe-off'],
-            array_map(fn (Step $step): string => $step->technique, $mended->steps),
+            array_map(fn (Step $step): string => $step->work->technique, $mended->steps),
         );
-        self::assertContains(Hazard::Cyanoacrylate, $mended->steps[1]->hazards);
-        self::assertContains(Hazard::Lathe, $mended->steps[3]->hazards, 'cut back spinning');
-        $again = array_sum(array_map(fn (Step $step): float => $step->minutes, $mended->steps));
+        self::assertContains(Hazard::Cyanoacrylate, $mended->steps[1]->setup->hazards);
+        self::assertContains(Hazard::Lathe, $mended->steps[3]->setup->hazards, 'cut back spinning');
+        $again = array_sum(array_map(fn (Step $step): float => $step->timing->minutes, $mended->steps));
         self::assertSame($again, $mended->addedMinutes, 'all of it is more work');
         self::assertGreaterThan(1.0, $mended->addedWaitHours);
     }
@@ -152,7 +152,9 @@ final class MendTest extends TestCase
     public function test_torn_grain_is_cut_and_never_only_sanded(): void
     {
         foreach (self::remedies(self::bowl(), array_slice(self::DONE, 0, 4), ['kind' => 'torn']) as $mended) {
-            self::assertContains('scrape', array_map(fn (Step $step): string => $step->technique, $mended->steps));
+            self::assertContains(
+                'scrape', array_map(fn (Step $step): string => $step->work->technique, $mended->steps),
+            );
             self::assertContains('body.outside/sand', $mended->remedy->again);
         }
     }
@@ -168,11 +170,11 @@ final class MendTest extends TestCase
         }
         $mended = self::remedy(Benchwork::vase(), $done, 'another-coat', ['kind' => 'weeps', 'on' => 'inner']);
         self::assertSame(['c1-1/water-test'], $mended->remedy->again);
-        $order = array_map(fn (Step $step): string => $step->technique, $mended->steps);
+        $order = array_map(fn (Step $step): string => $step->work->technique, $mended->steps);
         self::assertSame(['own', 'denib', 'liner', 'water-test'], $order);
-        self::assertContains(Hazard::TwoPart, $mended->steps[2]->hazards);
+        self::assertContains(Hazard::TwoPart, $mended->steps[2]->setup->hazards);
         $test = $mended->steps[3];
-        self::assertSame(24.0, $test->after[0]->wait->minHours, 'hard before water stands in it');
+        self::assertSame(24.0, $test->timing->after[0]->wait->minHours, 'hard before water stands in it');
     }
 
     public function test_what_must_spin_and_has_no_hold_any_more_is_done_by_hand(): void
@@ -186,7 +188,7 @@ final class MendTest extends TestCase
         }
         $mended = self::remedy(self::bowl(), $done, 'recut', ['kind' => 'torn', 'on' => 'outer']);
         foreach ($mended->steps as $step) {
-            self::assertNotSame('tenon', $step->mount?->value, $step->id);
+            self::assertNotSame('tenon', $step->setup->mount?->value, $step->id);
         }
     }
 

@@ -152,7 +152,7 @@ final class MendWaysTest extends TestCase
         foreach (array_unique($kinds) as $kind) {
             foreach (self::ways($state, ['kind' => $kind, 'from_mm' => 10, 'to_mm' => 40]) as $mended) {
                 $found["$kind {$mended->remedy->id}"] = [
-                    implode(' ', array_map(fn (Step $step): string => $step->technique, $mended->steps)) ?: '-',
+                    implode(' ', array_map(fn (Step $step): string => $step->work->technique, $mended->steps)) ?: '-',
                     implode(' ', $mended->remedy->again) ?: '-',
                 ];
             }
@@ -191,7 +191,7 @@ final class MendWaysTest extends TestCase
         foreach ([[10, 40, 1.0], [10, 110, 1.0], [0, 130, 1.3]] as [$from, $to, $times]) {
             $crack = ['kind' => 'crack', 'from_mm' => $from, 'to_mm' => $to];
             $fill = self::way('bare bowl', 'thin-ca', $crack)->steps[0];
-            self::assertSame(round($repairs->hairlineMinutes * $times), $fill->minutes);
+            self::assertSame(round($repairs->hairlineMinutes * $times), $fill->timing->minutes);
         }
     }
 
@@ -199,11 +199,11 @@ final class MendWaysTest extends TestCase
     {
         $whole = 0.0;
         foreach (Benchwork::route(self::bowl([]))->steps as $step) {
-            $whole = $step->id === 'body.outside/sand' ? $step->minutes : $whole;
+            $whole = $step->id === 'body.outside/sand' ? $step->timing->minutes : $whole;
         }
         $sanded = fn (float $to): float => self::way(
             'bare bowl', 'back-one-grit', ['kind' => 'scratches', 'from_mm' => 10, 'to_mm' => $to],
-        )->steps[0]->minutes;
+        )->steps[0]->timing->minutes;
         $outer = hypot(20, 45) + hypot(70, 50);
         self::assertSame(2.0, $sanded(11));
         self::assertEqualsWithDelta($whole * 2 * 30 / $outer, $sanded(40), 0.5, 'a hand wider each way');
@@ -216,7 +216,7 @@ final class MendWaysTest extends TestCase
         $place = ['from_mm' => 10, 'to_mm' => 40];
         $wait = fn (string $way, string $kind): float => self::way(
             'bowl with a coat', $way, ['kind' => $kind] + $place,
-        )->steps[0]->wait->minHours;
+        )->steps[0]->timing->wait->minHours;
         self::assertSame($oil->handleHours, $wait('slice', 'drip'));
         self::assertSame($oil->handleHours, $wait('polish', 'nibs'));
         self::assertSame($oil->recoatFromHours, $wait('rub-down', 'nibs'));
@@ -228,7 +228,7 @@ final class MendWaysTest extends TestCase
         foreach (['bowl with a coat' => 0, 'finished bowl' => 1] as $state => $coats) {
             $mended = self::way($state, 'rub-down', ['kind' => 'nibs', 'from_mm' => 10, 'to_mm' => 40]);
             self::assertCount($coats, array_filter(
-                $mended->steps, fn (Step $step): bool => $step->technique === 'coat',
+                $mended->steps, fn (Step $step): bool => $step->work->technique === 'coat',
             ), 'nibs are buried by the coat that comes anyway, or by one more');
         }
     }
@@ -267,7 +267,7 @@ final class MendWaysTest extends TestCase
     /** @param  list<Step>  $steps */
     private static function minutes(array $steps): float
     {
-        return array_sum(array_map(fn (Step $step): float => $step->minutes, $steps));
+        return array_sum(array_map(fn (Step $step): float => $step->timing->minutes, $steps));
     }
 
     /** @param  array<string, mixed>  $fault */

@@ -287,15 +287,15 @@ final class PartsTest extends TestCase
         $route = self::route(self::started(Form::Scoop));
         $steps = array_column($route->steps, null, 'id');
         $glue = $steps['joint-handle/glue'];
-        foreach ($glue->after as $lag) {
+        foreach ($glue->timing->after as $lag) {
             self::assertSame(36.0, $lag->wait->minHours, 'the oil of both may be handled');
         }
-        self::assertCount(2, $glue->after);
+        self::assertCount(2, $glue->timing->after);
         $at = array_flip(self::ids($route));
         self::assertLessThan($at['joint-handle/glue'], $at['joint-handle/fit'], 'tried dry first');
-        self::assertSame(24.0, $glue->wait->minHours);
+        self::assertSame(24.0, $glue->timing->wait->minHours);
         self::assertContains(
-            'joint-handle/glue', array_map(fn ($lag): string => $lag->task, $steps['body/weigh']->after),
+            'joint-handle/glue', array_map(fn ($lag): string => $lag->task, $steps['body/weigh']->timing->after),
         );
     }
 
@@ -304,9 +304,9 @@ final class PartsTest extends TestCase
         $document = Drawn::written(self::started(Form::LiddedBox));
         $document['parts'][1]['wood'] = 'Cocobolo';
         $steps = array_column(self::route(Piece::read(Document::of($document), Drawn::tables()))->steps, null, 'id');
-        self::assertContains(Hazard::OilyWoodDust, $steps['lid.outside/sand']->hazards);
-        self::assertContains(Hazard::Dust, $steps['body.outside/sand']->hazards);
-        self::assertStringStartsWith('Lid: sand', Told::of($steps['lid.outside/sand']->title));
+        self::assertContains(Hazard::OilyWoodDust, $steps['lid.outside/sand']->setup->hazards);
+        self::assertContains(Hazard::Dust, $steps['body.outside/sand']->setup->hazards);
+        self::assertStringStartsWith('Lid: sand', Told::of($steps['lid.outside/sand']->words->title));
     }
 
     /** @param  list<string>  $techniques */
@@ -317,8 +317,8 @@ final class PartsTest extends TestCase
         array $techniques,
     ): void {
         $route = self::route(self::flawed(['kind' => $kind, 'wish' => $wish]));
-        $of = array_values(array_filter($route->steps, fn (Step $step): bool => in_array('f1', $step->of, true)));
-        self::assertSame($techniques, array_map(fn (Step $step): string => $step->technique, $of));
+        $of = array_values(array_filter($route->steps, fn (Step $step): bool => in_array('f1', $step->work->of, true)));
+        self::assertSame($techniques, array_map(fn (Step $step): string => $step->work->technique, $of));
         $ids = self::ids($route);
         foreach ($of as $step) {
             self::assertLessThan(array_search('body.outside/sand', $ids, true), array_search($step->id, $ids, true));
@@ -352,18 +352,18 @@ final class PartsTest extends TestCase
         )['f1'];
         // By hand: 20 mm of hairline drinks 2 cm × 0.03 mL, which is 2 drops of 0.03.
         $hairline = $fill(['kind' => 'crack', 'width_mm' => 0.2]);
-        self::assertSame(['drops' => 2], $hairline->amount?->toArray());
-        self::assertContains(Hazard::Cyanoacrylate, $hairline->hazards);
+        self::assertSame(['drops' => 2], $hairline->work->supplies->amount?->toArray());
+        self::assertContains(Hazard::Cyanoacrylate, $hairline->setup->hazards);
         // ½ · 2 · 7 · 20 = 140 mm³: three fills of at most 3 mm, 4 min each.
         $crack = $fill(['kind' => 'crack', 'width_mm' => 2, 'depth_mm' => 7]);
-        self::assertSame(12.0, $crack->minutes);
+        self::assertSame(12.0, $crack->timing->minutes);
         self::assertStringContainsString(
-            '0.08 mL of powder (about 0.2 g of stone, sieved to 0.5 mm) in 3 fills', Told::of($crack->how[0]),
+            '0.08 mL of powder (about 0.2 g of stone, sieved to 0.5 mm) in 3 fills', Told::of($crack->words->how[0]),
         );
         // ½ · 40 · 12 · 40 = 9.6 mL were it so deep; the wall of 7 mm ends sooner. Epoxy, a day to set.
         $void = $fill(['kind' => 'void', 'width_mm' => 40, 'depth_mm' => 12]);
-        self::assertSame([Hazard::TwoPart, 24.0], [$void->hazards[0], $void->wait->minHours]);
-        self::assertEqualsWithDelta(9.6 * 7 / 12, $void->amount?->ml(), 0.1, 'it stops at the wall');
+        self::assertSame([Hazard::TwoPart, 24.0], [$void->setup->hazards[0], $void->timing->wait->minHours]);
+        self::assertEqualsWithDelta(9.6 * 7 / 12, $void->work->supplies->amount?->ml(), 0.1, 'it stops at the wall');
     }
 
     public function test_cracked_wood_turns_slower_and_says_so(): void
@@ -372,20 +372,20 @@ final class PartsTest extends TestCase
         $cracked = array_column(self::route(self::flawed(['kind' => 'crack']))->steps, null, 'id');
         $sand = $cracked['body.outside/sand'];
         // 3 m/s instead of 5 on 260 mm, to the next ten below.
-        self::assertSame([360, 220], [$sound->rpm, $sand->rpm]);
+        self::assertSame([360, 220], [$sound->setup->rpm, $sand->setup->rpm]);
         foreach (['body/mount', 'body.outside/sand', 'body/part-off'] as $id) {
-            self::assertContains(Hazard::FlawedWork, $cracked[$id]->hazards, $id);
+            self::assertContains(Hazard::FlawedWork, $cracked[$id]->setup->hazards, $id);
         }
-        self::assertNotContains(Hazard::FlawedWork, $sound->hazards);
+        self::assertNotContains(Hazard::FlawedWork, $sound->setup->hazards);
     }
 
     public function test_a_barked_rim_is_never_sanded_spinning(): void
     {
         $steps = array_column(self::route(self::started(Form::NaturalEdge))->steps, null, 'id');
-        self::assertStringContainsString('never sanded spinning', Told::of($steps['body.rim/sand']->hold));
-        self::assertNull($steps['body.rim/sand']->rpm);
-        self::assertNotContains(Hazard::Lathe, $steps['body.rim/sand']->hazards);
-        self::assertStringContainsString('spinning', Told::of($steps['body.outside/sand']->hold));
+        self::assertStringContainsString('never sanded spinning', Told::of($steps['body.rim/sand']->setup->hold));
+        self::assertNull($steps['body.rim/sand']->setup->rpm);
+        self::assertNotContains(Hazard::Lathe, $steps['body.rim/sand']->setup->hazards);
+        self::assertStringContainsString('spinning', Told::of($steps['body.outside/sand']->setup->hold));
     }
 
     public function test_a_flawed_foot_steers_the_hold(): void
@@ -406,8 +406,8 @@ final class PartsTest extends TestCase
         ];
         $steps = array_column(self::route(Piece::read(Document::of($document), Drawn::tables()))->steps, null, 'id');
         self::assertArrayNotHasKey('body.rim/sand', $steps);
-        self::assertStringEndsWith('P150', Told::of($steps['body.outside/sand']->title));
-        self::assertStringContainsString('P240', Told::of($steps['body.inside/sand']->title));
+        self::assertStringEndsWith('P150', Told::of($steps['body.outside/sand']->words->title));
+        self::assertStringContainsString('P240', Told::of($steps['body.inside/sand']->words->title));
     }
 
     public function test_a_wood_without_a_hardness_has_no_price_and_no_date(): void

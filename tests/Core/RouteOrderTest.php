@@ -44,15 +44,15 @@ final class RouteOrderTest extends TestCase
         foreach ($route->steps as $i => $step) {
             self::assertArrayNotHasKey($step->id, $position, 'every step has a name of its own');
             $position[$step->id] = $i;
-            self::assertNotSame('', Told::of($step->title));
-            self::assertNotSame('', Told::of($step->because));
-            self::assertGreaterThanOrEqual(0.0, $step->minutes);
-            foreach ($step->after as $lag) {
+            self::assertNotSame('', Told::of($step->words->title));
+            self::assertNotSame('', Told::of($step->words->because));
+            self::assertGreaterThanOrEqual(0.0, $step->timing->minutes);
+            foreach ($step->timing->after as $lag) {
                 self::assertArrayHasKey($lag->task, $position, "$step->id waits for what comes before it");
             }
         }
         self::assertSame(count($route->steps) - 1, $position['body/weigh']);
-        $zones = fn (Step $step): array => explode(', ', $step->zone);
+        $zones = fn (Step $step): array => explode(', ', $step->work->zone);
         foreach ($route->steps as $coat) {
             foreach ($coat->kind === StepKind::Coat ? $zones($coat) : [] as $face) {
                 $sand = $position["body.$face/sand"] ?? -1;
@@ -79,20 +79,20 @@ final class RouteOrderTest extends TestCase
         $sits = null;
         $isOff = false;
         foreach ($route->steps as $step) {
-            if ($step->mount?->spins() === true && $step->mount !== $sits) {
-                self::assertContains($step->technique, ['mount', 'reverse'], "$step->id: it is mounted first");
-                $sits = $step->mount;
+            if ($step->setup->mount?->spins() === true && $step->setup->mount !== $sits) {
+                self::assertContains($step->work->technique, ['mount', 'reverse'], "$step->id: it is mounted first");
+                $sits = $step->setup->mount;
             }
-            if ($step->mount?->spins() !== true) {
+            if ($step->setup->mount?->spins() !== true) {
                 $sits = null;
             }
             if ($isOff) {
                 self::assertDoesNotMatchRegularExpression(
-                    '/still on|in the chuck|bare foot|waste end/', Told::of($step->hold),
+                    '/still on|in the chuck|bare foot|waste end/', Told::of($step->setup->hold),
                 );
-                self::assertNotSame('tenon', $step->mount?->value);
+                self::assertNotSame('tenon', $step->setup->mount?->value);
             }
-            $isOff = $isOff || $step->technique === 'part-off';
+            $isOff = $isOff || $step->work->technique === 'part-off';
         }
     }
 
@@ -103,28 +103,28 @@ final class RouteOrderTest extends TestCase
         [, $route] = $this->anyPiece();
         foreach ($route->steps as $step) {
             if ($step->kind === StepKind::Coat) {
-                $coating = self::$catalogue->coatings()->coating((string) $step->product);
-                self::assertSame($coating->unit, $step->amount?->unit);
-                self::assertGreaterThan(0.0, $step->amount?->value);
-                self::assertGreaterThan(0.0, $step->minutes);
+                $coating = self::$catalogue->coatings()->coating((string) $step->work->supplies->product);
+                self::assertSame($coating->unit, $step->work->supplies->amount?->unit);
+                self::assertGreaterThan(0.0, $step->work->supplies->amount?->value);
+                self::assertGreaterThan(0.0, $step->timing->minutes);
                 foreach (Hazard::ofProduct($coating->hazards) as $hazard) {
-                    self::assertContains($hazard, $step->hazards, $coating->class);
+                    self::assertContains($hazard, $step->setup->hazards, $coating->class);
                 }
-                self::assertSame($coating->isSprayed(), isset($step->needs['spray-corner']));
+                self::assertSame($coating->isSprayed(), isset($step->setup->needs['spray-corner']));
             }
             if ($step->kind === StepKind::Sand) {
                 self::assertNotSame(
                     [],
                     array_intersect(
                         ['dust', 'oily-wood-dust'],
-                        array_map(fn (Hazard $hazard): string => $hazard->value, $step->hazards),
+                        array_map(fn (Hazard $hazard): string => $hazard->value, $step->setup->hazards),
                     ),
                 );
-                self::assertSame($step->mount?->spins(), ($step->rpm ?? 0) > 0);
-                self::assertSame($step->mount->spins(), isset($step->needs['lathe']));
+                self::assertSame($step->setup->mount?->spins(), ($step->setup->rpm ?? 0) > 0);
+                self::assertSame($step->setup->mount->spins(), isset($step->setup->needs['lathe']));
             }
-            if (str_contains(Told::of($step->title), 'Scorch')) {
-                self::assertSame([Hazard::Flame, Hazard::Torch, Hazard::BurntFumes], $step->hazards);
+            if (str_contains(Told::of($step->words->title), 'Scorch')) {
+                self::assertSame([Hazard::Flame, Hazard::Torch, Hazard::BurntFumes], $step->setup->hazards);
             }
         }
     }
@@ -214,15 +214,17 @@ final class RouteOrderTest extends TestCase
             ],
         );
         foreach ($route->steps as $step) {
-            if ($step->kind === StepKind::Sand && $step->zone === 'outside') {
-                self::assertStringStartsWith($mounted, Told::of($step->hold));
+            if ($step->kind === StepKind::Sand && $step->work->zone === 'outside') {
+                self::assertStringStartsWith($mounted, Told::of($step->setup->hold));
             }
         }
-        $at = array_search($foot, array_map(fn (Step $step): string => Told::of($step->title), $route->steps), true);
+        $at = array_search(
+            $foot, array_map(fn (Step $step): string => Told::of($step->words->title), $route->steps), true,
+        );
         self::assertIsInt($at);
         foreach (array_slice($route->steps, $at + 1) as $later) {
             self::assertDoesNotMatchRegularExpression(
-                '/tenon still on|in the chuck|on its bare foot|waste end/', Told::of($later->hold),
+                '/tenon still on|in the chuck|on its bare foot|waste end/', Told::of($later->setup->hold),
                 "$later->id: it is off by then",
             );
         }
@@ -236,7 +238,7 @@ final class RouteOrderTest extends TestCase
         ];
         foreach ($this->route($handle)->steps as $step) {
             self::assertDoesNotMatchRegularExpression(
-                '/[Dd]ish|inside/', Told::all([$step->title, $step->because, ...$step->how]),
+                '/[Dd]ish|inside/', Told::all([$step->words->title, $step->words->because, ...$step->words->how]),
             );
         }
     }
@@ -244,7 +246,9 @@ final class RouteOrderTest extends TestCase
     public function test_an_end_parted_off_is_not_polished_on_the_lathe(): void
     {
         $polished = fn (string $holding, string ...$products): array => array_values(array_filter(array_map(
-            fn (Step $step): ?string => str_starts_with($step->zone, 'foot') ? $step->product : null,
+            fn (Step $step): ?string => str_starts_with(
+                $step->work->zone, 'foot',
+            ) ? $step->work->supplies->product : null,
             $this->route(['form' => 'spindle', 'holding' => $holding, 'shape' => [
                 'outer' => [[0, 12, 'corner'], [60, 20], [200, 10, 'corner']], 'inner' => null,
             ], 'coats' => [

@@ -40,11 +40,11 @@ final class RouteTest extends TestCase
             $own + ['id' => 'wet', 'title' => 'Wet it', 'wait_hours' => 3, 'after' => ['body.outside/sand']],
             $own + ['id' => 'look', 'title' => 'Look', 'wait_hours' => 0],
         ]]));
-        self::assertSame([Hazard::Flame], $steps['char/watch']->hazards);
-        self::assertContains(Hazard::Dust, $steps['inlay/level']->hazards);
-        self::assertContains(Hazard::HardDust, $steps['inlay/level']->hazards, 'what fills it is dust as well');
+        self::assertSame([Hazard::Flame], $steps['char/watch']->setup->hazards);
+        self::assertContains(Hazard::Dust, $steps['inlay/level']->setup->hazards);
+        self::assertContains(Hazard::HardDust, $steps['inlay/level']->setup->hazards, 'what fills it is dust as well');
         self::assertSame(['watched', 'to set', 'as you set', ''], array_map(
-            fn (string $id): string => Told::of($steps[$id]->waitFor), ['char', 'inlay', 'wet', 'look'],
+            fn (string $id): string => Told::of($steps[$id]->words->waitFor), ['char', 'inlay', 'wet', 'look'],
         ));
     }
 
@@ -94,8 +94,8 @@ final class RouteTest extends TestCase
                 );
             }
             foreach ($steps as $i => $step) {
-                self::assertNotSame('', Told::of($step->because));
-                foreach ($step->after as $lag) {
+                self::assertNotSame('', Told::of($step->words->because));
+                foreach ($step->timing->after as $lag) {
                     self::assertContains($lag->task, array_slice($ids, 0, $i));
                 }
             }
@@ -116,12 +116,16 @@ final class RouteTest extends TestCase
             ],
         );
         $second = $steps['l2'];
-        self::assertSame('l1', $second->after[0]->task);
-        self::assertSame([4.0, 18.0], [$second->after[0]->wait->minHours, $second->after[0]->wait->maxHours]);
-        self::assertSame('l2/denib', $second->after[1]->task);
-        self::assertSame(504.0, $steps['c1/buff']->after[0]->wait->minHours, 'the wheel');
-        self::assertContains('rags', array_map(fn ($hazard): string => $hazard->value, $second->hazards));
-        self::assertSame('l2/foot', $steps['c1/buff']->after[0]->task, 'the whole piece, its foot with the rest');
+        self::assertSame('l1', $second->timing->after[0]->task);
+        self::assertSame(
+            [4.0, 18.0], [$second->timing->after[0]->wait->minHours, $second->timing->after[0]->wait->maxHours],
+        );
+        self::assertSame('l2/denib', $second->timing->after[1]->task);
+        self::assertSame(504.0, $steps['c1/buff']->timing->after[0]->wait->minHours, 'the wheel');
+        self::assertContains('rags', array_map(fn ($hazard): string => $hazard->value, $second->setup->hazards));
+        self::assertSame(
+            'l2/foot', $steps['c1/buff']->timing->after[0]->task, 'the whole piece, its foot with the rest',
+        );
     }
 
     public function test_food_waits_for_full_cure_and_oily_wood_slows_it(): void
@@ -134,12 +138,14 @@ final class RouteTest extends TestCase
                 ],
             ],
         ];
-        self::assertSame(72.0, $this->steps($oil)['body/cure']->after[0]->wait->minHours);
-        self::assertSame(720.0, $this->steps($oil + ['purpose' => 'food'])['body/cure']->after[0]->wait->minHours);
+        self::assertSame(72.0, $this->steps($oil)['body/cure']->timing->after[0]->wait->minHours);
+        self::assertSame(
+            720.0, $this->steps($oil + ['purpose' => 'food'])['body/cure']->timing->after[0]->wait->minHours,
+        );
         $teak = $this->steps($oil + ['wood' => 'Teak']);
-        self::assertSame(180.0, $teak['body/cure']->after[0]->wait->minHours, '2.5 times as long');
+        self::assertSame(180.0, $teak['body/cure']->timing->after[0]->wait->minHours, '2.5 times as long');
         self::assertStringContainsString(
-            'every wait is counted 2.5 times', Told::all($teak['l1']->how),
+            'every wait is counted 2.5 times', Told::all($teak['l1']->words->how),
         );
     }
 
@@ -152,10 +158,10 @@ final class RouteTest extends TestCase
             ],
         ]];
         $refused = $this->steps($coats('Five-minute epoxy'))['body/cure'];
-        self::assertSame('Hard enough to be handled', Told::of($refused->title));
-        self::assertSame([], $refused->hazards);
+        self::assertSame('Hard enough to be handled', Told::of($refused->words->title));
+        self::assertSame([], $refused->setup->hazards);
         self::assertStringContainsString(
-            'may hold food', Told::of($this->steps($coats('Walnut oil (heat-treated)'))['body/cure']->title),
+            'may hold food', Told::of($this->steps($coats('Walnut oil (heat-treated)'))['body/cure']->words->title),
         );
     }
 
@@ -175,8 +181,10 @@ final class RouteTest extends TestCase
                     ],
                 ],
             )['m'];
-            self::assertSame("$action, outside", Told::of($step->title));
-            self::assertStringContainsString('With '.lcfirst($product).'; keep a wet edge', Told::all($step->how));
+            self::assertSame("$action, outside", Told::of($step->words->title));
+            self::assertStringContainsString(
+                'With '.lcfirst($product).'; keep a wet edge', Told::all($step->words->how),
+            );
         }
     }
 
@@ -184,7 +192,7 @@ final class RouteTest extends TestCase
     {
         $how = fn (string $product): string => Told::all($this->steps(['coats' => [
             ['zones' => ['outside'], 'layers' => [['product' => $product]], 'buff' => false],
-        ]])['l1']->how);
+        ]])['l1']->words->how);
         self::assertStringContainsString(
             'Lay it on wet; wipe every trace off from 30 min on, and before 10 h are over.',
             $how('Mineral oil (non-drying)'),
@@ -200,13 +208,13 @@ final class RouteTest extends TestCase
             ['zones' => ['outside', 'rim'], 'layers' => [['product' => self::VARNISH]]],
         ]]);
         $waits = array_column(
-            array_map(fn ($lag): array => [$lag->task, $lag->wait->minHours], $steps['body/cure']->after), 1, 0,
+            array_map(fn ($lag): array => [$lag->task, $lag->wait->minHours], $steps['body/cure']->timing->after), 1, 0,
         );
         ksort($waits);
         self::assertSame([
             'l1/wipe-off' => 90 * 24.0, 'l2/wipe-off' => 30 * 24.0, 'l3/foot' => 12.0,
         ], $waits, 'the slow oil below counts; outside and foot only have to be handled');
-        self::assertStringContainsString('as the label says', Told::of($steps['body/cure']->title));
+        self::assertStringContainsString('as the label says', Told::of($steps['body/cure']->words->title));
         self::assertSame(['min_hours' => 2160.0, 'max_hours' => null], $steps['body/cure']->toArray()['wait']);
     }
 
@@ -217,20 +225,20 @@ final class RouteTest extends TestCase
         ];
         $cure = $this->steps(['purpose' => 'food'] + $oil)['body/cure'];
         self::assertSame(
-            'Hard enough to be handled; usable for food at once, as the label says', Told::of($cure->title),
+            'Hard enough to be handled; usable for food at once, as the label says', Told::of($cure->words->title),
         );
-        self::assertSame([1.0], array_map(fn ($lag): float => $lag->wait->minHours, $cure->after));
-        self::assertStringNotContainsString('food', Told::of($this->steps($oil)['body/cure']->title));
+        self::assertSame([1.0], array_map(fn ($lag): float => $lag->wait->minHours, $cure->timing->after));
+        self::assertStringNotContainsString('food', Told::of($this->steps($oil)['body/cure']->words->title));
     }
 
     public function test_a_bare_piece_waits_for_no_coat(): void
     {
         $steps = $this->steps(['purpose' => 'food', 'coats' => []]);
         self::assertArrayNotHasKey('body/cure', $steps);
-        self::assertSame('body/sign', $steps['body/weigh']->after[0]->task);
-        self::assertContains(Hazard::FoodClaim, $steps['body/weigh']->hazards);
+        self::assertSame('body/sign', $steps['body/weigh']->timing->after[0]->task);
+        self::assertContains(Hazard::FoodClaim, $steps['body/weigh']->setup->hazards);
         foreach ($steps as $step) {
-            self::assertDoesNotMatchRegularExpression('/\bcoat/', Told::of($step->because), $step->id);
+            self::assertDoesNotMatchRegularExpression('/\bcoat/', Told::of($step->words->because), $step->id);
         }
     }
 
@@ -245,7 +253,7 @@ final class RouteTest extends TestCase
                 ] + ($with === null ? [] : ['buff_with' => $with]),
             ],
         ];
-        $wait = fn (array $more, string $step): float => $this->steps($more)[$step]->after[0]->wait->minHours;
+        $wait = fn (array $more, string $step): float => $this->steps($more)[$step]->timing->after[0]->wait->minHours;
         self::assertSame(
             168.0, $wait($plan(null, 'Walnut oil (heat-treated)', 'Paste wax'), 'l2'),
             'a week, not a month',
@@ -289,7 +297,7 @@ final class RouteTest extends TestCase
             );
 
             return array_map(
-                fn (string $id): float => $steps[$id]->minutes,
+                fn (string $id): float => $steps[$id]->timing->minutes,
                 ['l1', 'l2/denib', 'pen'],
             );
         };
@@ -306,8 +314,8 @@ final class RouteTest extends TestCase
         string $how,
     ): void {
         $step = $this->steps(['marks' => [['product' => $product] + self::DYE]])['tide'];
-        self::assertSame($hazards, array_map(fn (Hazard $hazard): string => $hazard->value, $step->hazards));
-        self::assertStringContainsString($how, Told::all($step->how));
+        self::assertSame($hazards, array_map(fn (Hazard $hazard): string => $hazard->value, $step->setup->hazards));
+        self::assertStringContainsString($how, Told::all($step->words->how));
     }
 
     /** @return iterable<string, array{string, list<string>, string}> */
@@ -328,7 +336,7 @@ final class RouteTest extends TestCase
             'Maple (sugar)' => Hazard::Dust,
         ] as $wood => $hazard) {
             foreach (['body.outside/sand', 'body/wipe-clean', 'body/part-off'] as $step) {
-                self::assertContains($hazard, $this->steps(['wood' => $wood])[$step]->hazards, "$wood, $step");
+                self::assertContains($hazard, $this->steps(['wood' => $wood])[$step]->setup->hazards, "$wood, $step");
             }
         }
     }
@@ -341,17 +349,21 @@ final class RouteTest extends TestCase
             'coats' => [['zones' => ['outside', 'top'], 'layers' => [['product' => 'Oil-varnish blend']]]],
         ];
         $steps = $this->steps($spindle);
-        self::assertSame(['lap', null], [$steps['body.top/sand']->mount?->value, $steps['body.top/sand']->rpm]);
-        self::assertContains(
-            'body/part-off', array_map(fn ($lag): string => $lag->task, $steps['body.top/sand']->after),
+        self::assertSame(
+            ['lap', null], [$steps['body.top/sand']->setup->mount?->value, $steps['body.top/sand']->setup->rpm],
         );
-        self::assertSame('outside, top, foot', $steps['l1']->zone);
+        self::assertContains(
+            'body/part-off', array_map(fn ($lag): string => $lag->task, $steps['body.top/sand']->timing->after),
+        );
+        self::assertSame('outside, top, foot', $steps['l1']->work->zone);
         $last = $this->steps(['school' => ['tenon' => 'last']] + $spindle);
-        self::assertSame('outside', $last['l1']->zone);
-        self::assertSame('foot, top', $last['l1/foot']->zone);
+        self::assertSame('outside', $last['l1']->work->zone);
+        self::assertSame('foot, top', $last['l1/foot']->work->zone);
         self::assertArrayHasKey('body/part-off/mount', $last);
         self::assertArrayNotHasKey('body/part-off/mount', $steps, 'so it goes before the coats');
-        self::assertSame('tenon', $this->steps(['holding' => 'tenon'] + $spindle)['body.top/sand']->mount?->value);
+        self::assertSame(
+            'tenon', $this->steps(['holding' => 'tenon'] + $spindle)['body.top/sand']->setup->mount?->value,
+        );
     }
 
     public function test_water_raises_the_grain_before_the_first_wet_step(): void

@@ -222,7 +222,7 @@ final class SandingTest extends TestCase
         $route = Route::of($piece, $bench, Tables::of($this->catalogue));
         self::assertTrue($route->isForbidden(), 'no date without abrasives');
         foreach ($route->steps as $step) {
-            self::assertTrue($step->minutes > 0 || $step->kind === StepKind::Cure, $step->id);
+            self::assertTrue($step->timing->minutes > 0 || $step->kind === StepKind::Cure, $step->id);
         }
     }
 

@@ -174,11 +174,13 @@ final class SurfaceTest extends TestCase
         $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl(['surface' => [
             'wet' => ['outside' => 'oil'], 'method' => ['inside' => 'random-orbit'],
         ]])]));
-        self::assertSame('wet-sand', $steps['body.outside/sand']->technique);
-        self::assertFalse($steps['body.outside/sand']->isDusty, 'oil holds the dust');
-        self::assertNull($steps['body.inside/sand']->rpm, 'an orbit works with the lathe stopped');
-        self::assertStringContainsString('random orbit', Told::of($steps['body.inside/sand']->hold));
-        self::assertStringNotContainsString('inside', Told::all($steps['body.outside/sand']->how), 'another way');
+        self::assertSame('wet-sand', $steps['body.outside/sand']->work->technique);
+        self::assertFalse($steps['body.outside/sand']->timing->isDusty, 'oil holds the dust');
+        self::assertNull($steps['body.inside/sand']->setup->rpm, 'an orbit works with the lathe stopped');
+        self::assertStringContainsString('random orbit', Told::of($steps['body.inside/sand']->setup->hold));
+        self::assertStringNotContainsString(
+            'inside', Told::all($steps['body.outside/sand']->words->how), 'another way',
+        );
     }
 
     public function test_what_shares_a_change_of_grit_is_in_one_mount_on_random_pieces(): void
@@ -187,11 +189,13 @@ final class SurfaceTest extends TestCase
         foreach (range(1, 60) as $seed) {
             $steps = Benchwork::steps(AnyPiece::document($seed));
             foreach ($steps as $step) {
-                $how = $step->kind === StepKind::Sand ? Told::all($step->how) : '';
+                $how = $step->kind === StepKind::Sand ? Told::all($step->words->how) : '';
                 preg_match('/In one go with the (.+?):/', $how, $m);
                 foreach ($m === [] ? [] : explode(' and the ', $m[1]) as $face) {
                     $shared++;
-                    self::assertSame($step->stage, $steps["$step->part.$face/sand"]->stage, "$seed $step->id $face");
+                    self::assertSame(
+                        $step->setup->stage, $steps["$step->part.$face/sand"]->setup->stage, "$seed $step->id $face",
+                    );
                 }
             }
         }
@@ -203,12 +207,12 @@ final class SurfaceTest extends TestCase
         $of = fn (string $starts, string $underside): array => Benchwork::steps(Benchwork::piece([Benchwork::bowl()], [
             'starts_as' => $starts, 'school' => ['underside' => $underside],
         ]));
-        $said = fn (array $steps, string $face): string => Told::all($steps["body.$face/sand"]->how);
+        $said = fn (array $steps, string $face): string => Told::all($steps["body.$face/sand"]->words->how);
         self::assertStringContainsString(
             'with the rim and the inside', $said($of('turned', 'with-the-rest'), 'outside'),
         );
         $apart = $of('blank', 'before-reversing');
-        self::assertNotSame($apart['body.outside/sand']->stage, $apart['body.inside/sand']->stage);
+        self::assertNotSame($apart['body.outside/sand']->setup->stage, $apart['body.inside/sand']->setup->stage);
         self::assertStringNotContainsString('In one go', $said($apart, 'outside'));
         self::assertStringContainsString('with the rim', $said($apart, 'inside'));
         self::assertStringContainsString(
@@ -407,8 +411,8 @@ final class SurfaceTest extends TestCase
         $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl()]));
         $sheets = [];
         foreach ($steps as $step) {
-            foreach ($step->abrading->sheets ?? [] as $grit => $discs) {
-                $sheets[$grit] = ($sheets[$grit] ?? 0) + ($step->zone === 'foot' ? 0 : $discs);
+            foreach ($step->work->supplies->abrading->sheets ?? [] as $grit => $discs) {
+                $sheets[$grit] = ($sheets[$grit] ?? 0) + ($step->work->zone === 'foot' ? 0 : $discs);
             }
         }
         $body = Piece::read(Document::of(Benchwork::piece([Benchwork::bowl()])), Drawn::tables())->body();
@@ -423,7 +427,7 @@ final class SurfaceTest extends TestCase
         ksort($once);
         ksort($sheets);
         self::assertSame($once, $sheets);
-        $first = $steps['body.inside/sand']->abrading ?? self::fail('it is sanded');
+        $first = $steps['body.inside/sand']->work->supplies->abrading ?? self::fail('it is sanded');
         self::assertSame(array_sum($first->sheets), array_sum($first->used(null)));
         self::assertSame(11, array_sum($first->used(11)));
         self::assertSame(0, array_sum($first->used(0)));
@@ -466,11 +470,11 @@ final class SurfaceTest extends TestCase
             ),
         ), 1, 0);
         $back = $mended(['body/mount', 'body.inside/sand'])['one-grit-back'] ?? self::fail('one grit back');
-        $minutesAt = Benchwork::steps($document)['body.inside/sand']->abrading->minutesAt ?? [];
+        $minutesAt = Benchwork::steps($document)['body.inside/sand']->work->supplies->abrading->minutesAt ?? [];
         $last = array_slice($minutesAt, -2, 2, true);
         self::assertStringContainsString(implode(' and ', array_keys($last)), Told::of($back->remedy->title));
         self::assertSame([], $back->remedy->again, 'what was sanded stays sanded');
-        self::assertEqualsWithDelta(array_sum($last), $back->steps[0]->minutes, 1);
+        self::assertEqualsWithDelta(array_sum($last), $back->steps[0]->timing->minutes, 1);
         // Under a coat there is no going back one grit.
         self::assertArrayNotHasKey('one-grit-back', $mended([
             'body/mount', 'body.inside/sand', 'body.rim/sand', 'body.outside/sand', 'body/wipe-clean', 'c1-1',

@@ -95,7 +95,7 @@ class SeedBench extends Command
                 $log[] = [
                     'workshop_id' => $workshop->id, 'piece_id' => $copy->id, 'kind' => EntryKind::Done->value,
                     'step' => $step->id,
-                    'title' => SaidCast::written($step->title), 'happened_at' => $at, 'facts' => '{}',
+                    'title' => SaidCast::written($step->words->title), 'happened_at' => $at, 'facts' => '{}',
                     'once_key' => "$copy->id:$step->id:0",
                 ];
             }

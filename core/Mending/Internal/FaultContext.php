@@ -62,7 +62,8 @@ final class FaultContext
         $part = $piece->part($fault->part) ?? $piece->body();
         $bands = array_fill_keys(array_map(fn ($mark): string => $mark->id(), $part->marksOn($fault->face())), true);
         $touches = fn (Step $step): bool => $step->part === $part->id && array_filter(
-            explode(', ', $step->zone), fn (string $zone): bool => $zone === $fault->face() || isset($bands[$zone]),
+            explode(', ', $step->work->zone), fn (string $zone): bool => $zone === $fault->face()
+                || isset($bands[$zone]),
         ) !== [] && $step->kind !== StepKind::Mount && $step->kind !== StepKind::Cure;
         $isDone = fn (Step $step): bool => in_array($step->id, $done, true);
         $here = array_values(array_filter($route->steps, $touches));
@@ -189,7 +190,7 @@ final class FaultContext
     public function evidence(): Evidence
     {
         return new Evidence(
-            $this->fault, $this->part, $this->tables, $this->sanding()?->abrading, $this->isCoated(),
+            $this->fault, $this->part, $this->tables, $this->sanding()?->work->supplies->abrading, $this->isCoated(),
             array_filter($this->done, fn (Step $step): bool => $step->kind === StepKind::Mark) !== [],
         );
     }
@@ -247,7 +248,7 @@ final class FaultContext
     private function isApart(Step $step): bool
     {
         foreach ($this->part->marks as $mark) {
-            if ($mark->id() === $step->zone) {
+            if ($mark->id() === $step->work->zone) {
                 return $mark->band->toMm <= ($this->fault->fromMm ?? 0.0)
                     || $mark->band->fromMm >= ($this->fault->toMm ?? INF);
             }
@@ -264,7 +265,7 @@ final class FaultContext
             $last = $step->kind === StepKind::Mark ? $step : $last;
         }
 
-        return $last->wait->minHours ?? 0.0;
+        return $last->timing->wait->minHours ?? 0.0;
     }
 
     public function meltsAgain(): bool
@@ -292,21 +293,21 @@ final class FaultContext
     {
         return array_values(array_filter(
             [...$this->done, ...$this->left], fn (Step $step): bool => $step->kind === StepKind::Sand
-                && $step->abrading !== null && $step->zone === $this->fault->face(),
+                && $step->work->supplies->abrading !== null && $step->work->zone === $this->fault->face(),
         ));
     }
 
     /** What the whole of it takes, min. */
     public function sandingMinutes(): float
     {
-        return array_sum(array_map(fn (Step $step): float => $step->minutes, $this->sandings()));
+        return array_sum(array_map(fn (Step $step): float => $step->timing->minutes, $this->sandings()));
     }
 
     /** @return array<string, float> minutes by grit of the face, coarse to fine */
     public function sandedWith(): array
     {
         return array_replace([], ...array_map(
-            fn (Step $step): array => $step->abrading->minutesAt ?? [], $this->sandings(),
+            fn (Step $step): array => $step->work->supplies->abrading->minutesAt ?? [], $this->sandings(),
         ));
     }
 
@@ -326,7 +327,7 @@ final class FaultContext
         $since = false;
         $again = [];
         foreach ($this->done as $step) {
-            $since = $since || in_array($step->technique, [
+            $since = $since || in_array($step->work->technique, [
                 'dye', 'sand-back', 'ebonise', 'bleach', 'lime', 'stain', 'leaf', 'paint',
             ], true);
             if ($since) {
@@ -367,8 +368,8 @@ final class FaultContext
     /** @return list<string> done steps of a technique that is done on the part as a whole */
     public function againNamed(string $what): array
     {
-        $techniques = ['ease' => 'fit', 'water-test' => 'water-test'];
-        $steps = array_filter($this->route->steps, fn (Step $step): bool => $step->technique === $techniques[$what]
+        $technique = ['ease' => 'fit', 'water-test' => 'water-test'][$what];
+        $steps = array_filter($this->route->steps, fn (Step $step): bool => $step->work->technique === $technique
             && $step->kind !== StepKind::Own && in_array($step->id, $this->doneIds, true)
             && ($what !== 'ease' || $step !== $this->fitted()));
 
@@ -439,7 +440,7 @@ final class FaultContext
     private function fitted(): ?Step
     {
         foreach ($this->route->steps as $step) {
-            if ($step->technique === 'fit' && $step->mount?->spins() === true) {
+            if ($step->work->technique === 'fit' && $step->setup->mount?->spins() === true) {
                 return $step;
             }
         }
@@ -456,7 +457,7 @@ final class FaultContext
 
     private function coating(): ?Coating
     {
-        $product = $this->lastCoat()?->product;
+        $product = $this->lastCoat()?->work->supplies->product;
 
         return $product === null ? null : $this->tables->coatings->coating($product);
     }

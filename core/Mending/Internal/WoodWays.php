@@ -230,10 +230,10 @@ final readonly class WoodWays
             'one-grit-back', new Said('mending.wood-ways.step-back-one-grit', ['grits' => $grits]),
             new Said('mending.wood-ways.what-last-grit-leaves'), [$this->at->step(
                 'sand', new Said(
-                    'mending.wood-ways.sand-again', ['zone' => Face::said($sanding->zone), 'grits' => $grits],
+                    'mending.wood-ways.sand-again', ['zone' => Face::said($sanding->work->zone), 'grits' => $grits],
                 ), array_sum($last), 0.0,
                 new Said('mending.wood-ways.until-no-ring-left'),
-                mount: $sanding->mount?->spins() === true ? $sanding->mount->value : null,
+                mount: $sanding->setup->mount?->spins() === true ? $sanding->setup->mount->value : null,
             )], $this->at->againSinceSanding(),
         )];
     }
@@ -390,7 +390,7 @@ final readonly class WoodWays
                 ...$this->usual->bared(),
                 $this->at->step(
                     'own', new Said('mending.wood-ways.carve-break-line-sand'),
-                    max($this->rates->patchMinutes, $this->at->shareOf($sanding->minutes ?? 0.0)), 0.0,
+                    max($this->rates->patchMinutes, $this->at->shareOf($sanding->timing->minutes ?? 0.0)), 0.0,
                     new Said('mending.wood-ways.padded-cradle-along-grain'), null, 0.0, 'lap',
                 ),
             ], $this->at->againSinceSanding(),

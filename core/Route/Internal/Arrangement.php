@@ -64,7 +64,10 @@ final class Arrangement
         array $precedences,
         private readonly BenchFigures $figures,
     ) {
-        usort($operations, fn (Operation $a, Operation $b): int => [$a->rank, $a->id] <=> [$b->rank, $b->id]);
+        usort(
+            $operations,
+            fn (Operation $a, Operation $b): int => [$a->timing->rank, $a->id] <=> [$b->timing->rank, $b->id],
+        );
         $this->operations = $operations;
         $numbers = [];
         foreach ($operations as $i => $operation) {
@@ -72,7 +75,7 @@ final class Arrangement
             $this->after[$i] = [];
             $this->pending[$i] = 0;
             $this->stances[$i] = $this->stancesOf($operation);
-            $this->isLong[$i] = $operation->wait->minHours > $figures->staysMountedHours;
+            $this->isLong[$i] = $operation->timing->wait->minHours > $figures->staysMountedHours;
             $only = count($this->stances[$i]) === 1 ? array_key_first($this->stances[$i]) : Stance::Off->value;
             if ($only !== Stance::Off->value) {
                 $this->only["$operation->part $only"] ??= [$operation->part, Stance::from($only), []];
@@ -265,19 +268,19 @@ final class Arrangement
     {
         $positions = $this->positions[$operation->part];
         $stances = [];
-        foreach ($operation->stances ?? [] as $stance) {
+        foreach ($operation->setup->stances ?? [] as $stance) {
             $stances[$stance->value] = true;
         }
         if ($stances !== []) {
             return $stances;
         }
-        $mayBeOn = $operation->work->isOnLathe() || $operation->work === Work::Hand;
+        $mayBeOn = $operation->work()->isOnLathe() || $operation->work() === Work::Hand;
         foreach ($mayBeOn ? $positions->onLathe() : [] as $one) {
             if ($one->reachesAll($operation->faces())) {
                 $stances[$one->stance->value] = true;
             }
         }
-        if (! $operation->work->isOnLathe() || $stances === []) {
+        if (! $operation->work()->isOnLathe() || $stances === []) {
             $stances[Stance::Off->value] = true;
         }
 

@@ -4,17 +4,13 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
-use HonestGrain\Abrasive\Abrading;
-use HonestGrain\Coating\Amount;
-use HonestGrain\Coating\FilmKind;
 use HonestGrain\Holding\Stance;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Route\StepKind;
-use HonestGrain\Safety\Hazard;
+use HonestGrain\Route\StepWords;
+use HonestGrain\Route\Supplies;
 use HonestGrain\Schedule\Wait;
-use HonestGrain\Technique\Character;
-use HonestGrain\Technique\Need;
 use HonestGrain\Technique\State;
-use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
 use HonestGrain\Words\Said;
 
@@ -25,129 +21,85 @@ use HonestGrain\Words\Said;
  */
 final readonly class Operation
 {
-    public Wait $wait;
-
-    public Work $work;
-
-    /** @var list<Need> */
-    public array $needs;
-
     /** @var array<string, true> states that it leaves, by name */
     private array $leaves;
 
     /** @var array<string, true> states that it spoils, by name */
     private array $spoils;
 
-    /**
-     * @param  list<Place>  $places
-     * @param  float  $rank  where it stands among what is free, smaller first
-     * @param  Wait|null  $wait  before anything else is done to the same place
-     * @param  Wait|null  $handling  before the part may be spun, turned over or taken in the hand
-     * @param  Wait|null  $pressing  before a padded hold may press on it; null where handling is enough
-     * @param  list<Hazard>  $hazards
-     * @param  list<Said>  $how
-     * @param  list<string>  $of  ids of the document that it goes with
-     * @param  Work|null  $work  how it is held, where not as its technique says
-     * @param  Wait|null  $dustFree  until dust no longer sticks in it
-     * @param  list<Stance>|null  $stances  the only positions it is done in, where its faces do not decide
-     * @param  bool  $stiffens  whether it only stiffens the wood, so that sanding may follow it
-     * @param  Character|null  $character  what it needs and leaves, where not as its technique usually does
-     */
     public function __construct(
         public string $id,
-        public Technique $technique,
         public StepKind $kind,
         public string $part,
-        public array $places,
-        public Said $title,
-        public float $minutes,
-        public Said $because,
-        public float $rank,
-        ?Wait $wait = null,
-        public ?Said $waitFor = null,
-        public ?Wait $handling = null,
-        public array $hazards = [],
-        public array $how = [],
-        public array $of = [],
-        public ?string $product = null,
-        public ?Amount $amount = null,
-        public ?FilmKind $film = null,
-        public ?int $rpm = null,
-        ?Work $work = null,
-        public ?string $zone = null,
-        public ?Said $hold = null,
-        public ?Said $brief = null,
-        public ?Wait $dustFree = null,
-        public bool $stiffens = false,
-        public ?array $stances = null,
-        public ?Abrading $abrading = null,
-        public ?Wait $pressing = null,
-        ?Character $character = null,
+        public Doing $doing,
+        public Timing $timing,
+        public StepWords $words,
+        public Setup $setup = new Setup,
+        public Supplies $supplies = new Supplies,
     ) {
-        $this->wait = $wait ?? Wait::none();
-        $character ??= $technique->character();
-        $this->work = $work ?? $character->work;
-        $this->needs = $character->needs;
-        $this->leaves = array_fill_keys(array_column($character->leaves, 'name'), true);
-        $this->spoils = array_fill_keys(array_column($character->spoils, 'name'), true);
+        $this->leaves = array_fill_keys(array_column($doing->character->leaves, 'name'), true);
+        $this->spoils = array_fill_keys(array_column($doing->character->spoils, 'name'), true);
     }
 
     /** The same off the lathe, where what it was done on is gone. */
     public function byHand(): self
     {
-        if (! $this->work->isOnLathe() || in_array(Stance::Foot, $this->stances ?? [], true)
+        if (! $this->work()->isOnLathe() || in_array(Stance::Foot, $this->setup->stances ?? [], true)
             || $this->faces() === ['foot']) {
             return $this;
         }
 
-        return new self(
-            $this->id, $this->technique, $this->kind, $this->part, $this->places, $this->title, $this->minutes,
-            $this->because, $this->rank, $this->wait, $this->waitFor, $this->handling, $this->hazards, $this->how,
-            $this->of, $this->product, $this->amount, $this->film, null, Work::Lap, $this->zone,
-            new Said('route.operation.hand-what-held-off'), $this->brief, $this->dustFree, $this->stiffens,
-            abrading: $this->abrading, pressing: $this->pressing,
-        );
+        return Copy::with($this, [
+            'setup' => new Setup(
+                Work::Lap, hazards: $this->setup->hazards, hold: new Said('route.operation.hand-what-held-off'),
+            ),
+        ]);
+    }
+
+    /** How the part is held for it. */
+    public function work(): Work
+    {
+        return $this->setup->work ?? $this->doing->character->work;
+    }
+
+    /** Whether it takes the part off what held it. */
+    public function partsOff(): bool
+    {
+        return $this->doing->technique->key() === 'part-off';
     }
 
     /** How long the part is left alone after it: until what was laid on may be touched, what was filled in has set. */
     public function settling(): Wait
     {
-        $isLonger = $this->handling !== null && $this->handling->minHours > $this->wait->minHours;
+        $isLonger = $this->timing->handling !== null
+            && $this->timing->handling->minHours > $this->timing->wait->minHours;
 
         return match (true) {
             // What is spun while it is laid on is spun again once it has cooled.
-            $this->kind === StepKind::Coat && $this->work === Work::Spinning => Wait::none(),
-            $this->handling !== null && ($isLonger || $this->kind === StepKind::Coat
-                || $this->kind === StepKind::WipeOff) => $this->handling,
+            $this->kind === StepKind::Coat && $this->work() === Work::Spinning => Wait::none(),
+            $this->timing->handling !== null && ($isLonger || $this->kind === StepKind::Coat
+                || $this->kind === StepKind::WipeOff) => $this->timing->handling,
             $this->kind === StepKind::Cure || $this->kind === StepKind::Dry => Wait::none(),
-            default => Wait::hours($this->wait->minHours, null, $this->wait->kinetics),
+            default => Wait::hours($this->timing->wait->minHours, null, $this->timing->wait->kinetics),
         };
     }
 
     /** Whether the part is spun, turned about or gripped for it. */
     public function handles(): bool
     {
-        return $this->work->isOnLathe() || $this->work === Work::Lap
+        return $this->work()->isOnLathe() || $this->work() === Work::Lap
             || in_array($this->kind, [StepKind::Test, StepKind::FitLid, StepKind::Glue], true);
     }
 
     /** @return list<string> */
     public function faces(): array
     {
-        return array_values(array_unique(array_map(fn (Place $place): string => $place->face, $this->places)));
+        return $this->doing->faces();
     }
 
     public function touches(self $other): bool
     {
-        foreach ($this->places as $place) {
-            foreach ($other->places as $their) {
-                if ($place->touches($their)) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
+        return $this->doing->touches($other->doing);
     }
 
     public function leaves(State $state): bool
@@ -162,6 +114,6 @@ final readonly class Operation
 
     public function isNamed(string $name): bool
     {
-        return $this->id === $name || in_array($name, $this->of, true);
+        return $this->id === $name || in_array($name, $this->doing->of, true);
     }
 }

@@ -23,13 +23,13 @@ final class Precedences
     {
         $found = $near = [];
         foreach ($operations as $i => $operation) {
-            foreach ($operation->places as $place) {
+            foreach ($operation->doing->places as $place) {
                 $near["$place->part $place->face"][$i] = $operation;
             }
         }
         foreach ($operations as $first) {
             $close = array_replace([], ...array_map(
-                fn (Place $place): array => $near["$place->part $place->face"], $first->places,
+                fn (Place $place): array => $near["$place->part $place->face"], $first->doing->places,
             ));
             ksort($close);
             foreach ($close as $later) {
@@ -48,7 +48,7 @@ final class Precedences
     private static function between(Operation $first, Operation $later): ?Precedence
     {
         $soft = null;
-        foreach ($later->needs as $need) {
+        foreach ($later->doing->character->needs as $need) {
             if ($first->leaves($need->state)) {
                 $made = self::of($first, $later, $need, $need->bends);
                 if (! $need->bends) {
@@ -57,9 +57,9 @@ final class Precedences
                 $soft ??= $made;
             }
         }
-        foreach ($first->needs as $need) {
+        foreach ($first->doing->character->needs as $need) {
             if ($later->spoils($need->state)) {
-                $bends = $need->bends || ($later->stiffens && $need->state === State::Bare
+                $bends = $need->bends || ($later->doing->stiffens && $need->state === State::Bare
                     && $first->leaves(State::Smooth));
                 $made = self::of($first, $later, $need, $bends);
                 if (! $bends) {
@@ -74,7 +74,7 @@ final class Precedences
 
     private static function of(Operation $first, Operation $later, Need $need, bool $bends): Precedence
     {
-        return $bends ? Precedence::custom($first->id, $later->id, $first->wait, $need->because)
-            : Precedence::rule($first->id, $later->id, $first->wait, $need->because);
+        return $bends ? Precedence::custom($first->id, $later->id, $first->timing->wait, $need->because)
+            : Precedence::rule($first->id, $later->id, $first->timing->wait, $need->because);
     }
 }

@@ -24,7 +24,7 @@ final class Reduced
         $reduced = [];
         foreach ($steps as $step) {
             $mine = [];
-            foreach ($step->after as $lag) {
+            foreach ($step->timing->after as $lag) {
                 $wait = $lag->wait->minHours;
                 foreach ([$lag->task => 0.0] + ($since[$lag->task] ?? []) as $earlier => $hours) {
                     if (! isset($mine[$earlier]) || $mine[$earlier] < $hours + $wait) {
@@ -34,12 +34,12 @@ final class Reduced
             }
             $since[$step->id] = $mine;
             $kept = array_values(array_filter(
-                $step->after, fn (Lag $lag): bool => $lag->wait->maxHours !== null
+                $step->timing->after, fn (Lag $lag): bool => $lag->wait->maxHours !== null
                     || ! self::isSaid($lag, $step, $since),
             ));
             // The longest wait first: it is the one to tell.
             usort($kept, fn (Lag $a, Lag $b): int => $b->wait->minHours <=> $a->wait->minHours);
-            $reduced[] = $kept === $step->after ? $step : $step->after($kept);
+            $reduced[] = $kept === $step->timing->after ? $step : $step->after($kept);
         }
 
         return $reduced;
@@ -48,7 +48,7 @@ final class Reduced
     /** @param  array<string, array<string, float>>  $since  step => earlier step => least hours between them */
     private static function isSaid(Lag $lag, Step $step, array $since): bool
     {
-        foreach ($step->after as $other) {
+        foreach ($step->timing->after as $other) {
             $between = $since[$other->task][$lag->task] ?? null;
             if ($between !== null && $between + $other->wait->minHours >= $lag->wait->minHours) {
                 return true;

@@ -40,7 +40,7 @@ final class Remains
                     $conflicts["$operation->id {$technique->key()}"] ??= Conflict::warn([$operation->id],
                         new Said('route.remains.was-done-though-plan', [
                             'title' => $work->title,
-                            'title2' => $operation->title,
+                            'title2' => $operation->words->title,
                             'because' => $because,
                         ]), [
                             new Said('route.remains.take-back-bare-wood'), new Said(
@@ -57,7 +57,7 @@ final class Remains
     private static function standsInTheWay(Technique $technique, DoneWork $work, Operation $operation): ?Said
     {
         $touches = $operation->part === $work->part && array_intersect($operation->faces(), $work->faces) !== [];
-        foreach ($touches ? $operation->needs : [] as $need) {
+        foreach ($touches ? $operation->doing->character->needs : [] as $need) {
             if (! $need->bends && in_array($need->state, $technique->character()->spoils, true)
                 && $need->state !== State::Holdable) {
                 return $need->because;

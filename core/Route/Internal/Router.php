@@ -32,6 +32,8 @@ use HonestGrain\Route\Sanding;
 use HonestGrain\Route\School;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepWords;
+use HonestGrain\Route\Supplies;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
@@ -206,11 +208,11 @@ final class Router
         $off = $subject->id('part-off');
         foreach ($subject->part->holding->isPartedOff() ? $this->operations : [] as $operation) {
             $isHeld = $operation->part === $subject->part->id && $operation->id !== $off
-                && $operation->work->isOnLathe() && $operation->stances === null
-                && ! in_array('foot', $operation->faces(), true) && $operation->places !== [];
+                && $operation->work()->isOnLathe() && $operation->setup->stances === null
+                && ! in_array('foot', $operation->faces(), true) && $operation->doing->places !== [];
             if ($isHeld) {
                 $wait = $operation->kind === StepKind::Coat
-                    ? $operation->handling ?? $operation->wait : $operation->wait;
+                    ? $operation->timing->handling ?? $operation->timing->wait : $operation->timing->wait;
                 $this->precedences[] = Precedence::rule(
                     $operation->id, $off, $wait, new Said('route.router.done-hold-comes-off'),
                 );
@@ -258,7 +260,7 @@ final class Router
     {
         $way = $this->school->choice('sealer', 'after-sanding');
         foreach ($way === 'after-sanding' ? [] : $this->coats[$subject->part->id]->firsts() as $first) {
-            foreach ($first->stiffens ? $first->faces() : [] as $face) {
+            foreach ($first->doing->stiffens ? $first->faces() : [] as $face) {
                 $before = SandingRun::firstId($subject, $face);
                 $last = $subject->id('sand', $face);
                 if ($way === 'before-sanding' || $before !== $last) {
@@ -282,7 +284,7 @@ final class Router
         foreach ($early === [] ? [] : $this->coats[$subject->part->id]->beforeRelease() as $last) {
             if (array_diff($last->faces(), $early) === []) {
                 $this->preferred[] = Precedence::custom(
-                    $last->id, $subject->id('hollow', 'inside'), $last->handling ?? $last->wait,
+                    $last->id, $subject->id('hollow', 'inside'), $last->timing->handling ?? $last->timing->wait,
                     new Said('route.router.underside-finished-whole-before'),
                 );
             }
@@ -293,13 +295,13 @@ final class Router
     {
         $liners = array_filter(
             $this->operations, fn (Operation $one): bool => $one->part === $subject->part->id
-                && $one->technique->key() === 'liner',
+                && $one->doing->technique->key() === 'liner',
         );
         foreach ($liners as $liner) {
             foreach ($this->coats[$subject->part->id]->beforeRelease() as $last) {
                 if (! in_array('inside', $last->faces(), true)) {
                     $this->preferred[] = Precedence::custom(
-                        $last->id, $liner->id, $last->handling ?? $last->wait,
+                        $last->id, $liner->id, $last->timing->handling ?? $last->timing->wait,
                         new Said('route.router.outside-finished-first-masked'),
                     );
                 }
@@ -323,22 +325,27 @@ final class Router
         $isRenewed = array_filter($this->coats, fn (Coats $coats): bool => $coats->isRenewed()) !== [];
         $cures = array_filter($this->operations, fn (Operation $one): bool => $one->kind === StepKind::Cure) !== [];
         $weigh = new Operation(
-            $subject->id('weigh'), $subject->technique('weigh'), StepKind::Ready, $subject->part->id, [],
-            new Said('route.router.look-over-weigh'), $this->tables->calibration->bench->weighMinutes,
-            new Said('route.router.last-look-weight-card'), 200.0,
-            hazards: ! $cures && $isFood ? [Hazard::FoodClaim] : [],
-            how: PartContext::said(
-                new Said('route.router.weight-goes-record'),
-                $prints > 24 ? new Said('route.router.wrap-loosely-paper-tight', [
-                    'prints' => Quantity::count(ceil($prints / 24)),
-                ]) : null,
-                $isRenewed ? new Said('route.router.write-card-oil-renewed') : null,
+            $subject->id('weigh'), StepKind::Ready, $subject->part->id,
+            new Doing($subject->technique('weigh'), []),
+            timing: new Timing($this->tables->calibration->bench->weighMinutes, 200.0),
+            setup: new Setup(hazards: ! $cures && $isFood ? [Hazard::FoodClaim] : [],
+                hold: new Said('route.router.on-the-table')),
+            words: new StepWords(
+                new Said('route.router.look-over-weigh'),
+                new Said('route.router.last-look-weight-card'),
+                how: PartContext::said(
+                    new Said('route.router.weight-goes-record'),
+                    $prints > 24 ? new Said('route.router.wrap-loosely-paper-tight', [
+                        'prints' => Quantity::count(ceil($prints / 24)),
+                    ]) : null,
+                    $isRenewed ? new Said('route.router.write-card-oil-renewed') : null,
+                ),
+                brief: new Said('route.router.look-over-weigh-2'),
             ),
-            hold: new Said('route.router.on-the-table'), zone: null, brief: new Said('route.router.look-over-weigh-2'),
         );
         foreach ($this->operations as $operation) {
             $this->precedences[] = Precedence::rule(
-                $operation->id, $weigh->id, $operation->handling ?? $operation->wait, new Said(
+                $operation->id, $weigh->id, $operation->timing->handling ?? $operation->timing->wait, new Said(
                     'route.router.nothing-left-do-then',
                 ),
             );
@@ -357,22 +364,33 @@ final class Router
             && $own->mount !== $subject->part->holding->on() ? Stance::Foot : Stance::Main;
         $technique = $this->tables->techniques->named($own->technique);
         $this->operations[] = new Operation(
-            $own->id, $technique, StepKind::Own, $subject->part->id, [], $own->title, $own->minutes,
-            new Said($own->mends() ? 'route.router.puts-right' : 'route.router.your-own-step'), 69.0, $wait,
-            $own->waitHours > 0 ? new Said($own->mends() ? 'route.router.to-set' : 'route.router.you-set') : null,
-            hazards: [
-                ...Hazard::ofProduct($own->product->hazards ?? []),
-                ...$spins ? [Hazard::Lathe, ...Hazard::ofMount($own->mount), ...$subject->spinning()] : [],
-            ],
-            how: $own->how === null ? [] : [$own->how], of: [$own->id], product: $own->product?->class,
-            work: match (true) {
-                $spins => Work::Spinning,
-                $own->mount === null => $technique->character()->work,
-                default => Work::Lap,
-            },
-            zone: $own->on?->zone() ?? null, hold: $own->mount === null && $technique->character()->work === Work::Hand
-                ? new Said('route.router.you-like') : null,
-            brief: Said::lower($own->title), stances: $spins ? [$stance] : null,
+            $own->id, StepKind::Own, $subject->part->id,
+            new Doing($technique, [], of: [$own->id], zone: $own->on?->zone() ?? null),
+            supplies: new Supplies(product: $own->product?->class),
+            timing: new Timing($own->minutes, 69.0, wait: $wait),
+            setup: new Setup(
+                work: match (true) {
+                    $spins => Work::Spinning,
+                    $own->mount === null => $technique->character()->work,
+                    default => Work::Lap,
+                },
+                stances: $spins ? [$stance] : null,
+                hazards: [
+                    ...Hazard::ofProduct($own->product->hazards ?? []),
+                    ...$spins ? [Hazard::Lathe, ...Hazard::ofMount($own->mount), ...$subject->spinning()] : [],
+                ],
+                hold: $own->mount === null && $technique->character()->work === Work::Hand
+                                ? new Said('route.router.you-like') : null,
+            ),
+            words: new StepWords(
+                $own->title,
+                new Said($own->mends() ? 'route.router.puts-right' : 'route.router.your-own-step'),
+                how: $own->how === null ? [] : [$own->how],
+                brief: Said::lower($own->title),
+                waitFor: $own->waitHours > 0 ? new Said(
+                    $own->mends() ? 'route.router.to-set' : 'route.router.you-set',
+                ) : null,
+            ),
         );
         $before = $this->named($own->before);
         if ($before === [] && $this->named($own->after) === []) {
@@ -396,7 +414,7 @@ final class Router
     {
         foreach ($this->operations as $operation) {
             if ($operation->id === $id) {
-                return $operation->handling ?? $operation->wait;
+                return $operation->timing->handling ?? $operation->timing->wait;
             }
         }
 
@@ -482,7 +500,10 @@ final class Router
      */
     private function arrange(): array
     {
-        usort($this->operations, fn (Operation $a, Operation $b): int => [$a->rank, $a->id] <=> [$b->rank, $b->id]);
+        usort(
+            $this->operations,
+            fn (Operation $a, Operation $b): int => [$a->timing->rank, $a->id] <=> [$b->timing->rank, $b->id],
+        );
         $ids = array_map(fn (Operation $operation): string => $operation->id, $this->operations);
         $this->ordering = Ordering::of($ids, [...$this->preferred, ...$this->precedences], $this->wishes);
 
@@ -496,11 +517,11 @@ final class Router
     {
         $past = $this->past;
         $ordering = $this->ordering ?? throw new \LogicException('It is arranged first.');
-        $layout = new Layout(
+        $itinerary = new Itinerary(
             $this->operations, $this->subjects, $ordering, $this->tables->calibration->bench, $this->stages,
         );
-        $steps = $layout->steps($past->done, $past->again);
-        $this->stages = $layout->stagesFound;
+        $steps = $itinerary->steps($past->done, $past->again);
+        $this->stages = $itinerary->stages;
 
         return [$steps, [
             ...$this->inStepIds($steps), ...Wishes::judged($ordering, $steps, $this->operations),

@@ -23,7 +23,9 @@ final class Wishes
      */
     public static function judged(Ordering $ordering, array $steps, array $operations): array
     {
-        $titles = array_column($steps, 'title', 'id');
+        $titles = array_combine(
+            array_column($steps, 'id'), array_map(fn (Step $step): Said => $step->words->title, $steps),
+        );
         $places = array_flip(array_map(fn (Step $step): string => $step->id, $steps));
         $conflicts = [];
         foreach (self::oncePerWish($ordering->refused()) as [$wish, $rule]) {

@@ -14,10 +14,15 @@ use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\BuffWith;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
+use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\Internal\Setup;
+use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\LayerWaits;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepWords;
+use HonestGrain\Route\Supplies;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
@@ -150,44 +155,59 @@ final class Coated
         $count = count($this->plan->coats);
         $window = $coating->applied === Laying::Wiped ? $coating->wipe : null;
         $this->operations[] = new Operation(
-            $id, $subject->technique($this->technique($coating)), StepKind::Coat, $subject->part->id,
-            $subject->places($this->faces), $this->suffix === '' ? new Said('route.coated.coat-of', [
-                'class' => $coating->class,
-                'position' => Quantity::count($position),
-                'count' => Quantity::count($count),
-                'where' => $this->where(),
-            ]) : new Said('route.coated.one-coat', ['class' => $coating->class, 'where' => $this->where()]),
-            $this->minutes($coating),
-            $this->open === []
-                ? new Said('route.coated.clean-sanded-wood-soon') : self::onceDry($this->open[0][1]),
-            $this->rank + $number / 100,
-            $window === null ? $wait : self::untilWiped($window), $window !== null ? new Said('route.coated.to-soak-in')
-                : ($next === null ? new Said('route.coated.to-harden') : new Said('route.coated.before-next-coat')),
-            $handling,
-            [...Hazard::ofProduct($coating->hazards), ...$this->isOnLathe($coating) ? $subject->spinning() : []],
-            PartContext::said(
-                new Said("coating.laying.{$coating->applied->value}"), $coating->wipe?->inWords($coating->isWax()),
-                $coating->note === '' ? null : Said::name(ucfirst($coating->note).'.'), self::mixed($coating, $amount),
-                $coating->readied(),
-                $this->laidInside($coating),
-                $slowed > 1 ? new Said('route.coated.oil-slows-every-wait', [
-                    'wood' => $subject->part->wood->name,
-                    'slowed' => Quantity::count($slowed),
-                ]) : null, ...$isFirst && $this->suffix === '' ? $subject->masks() : [],
+            $id, StepKind::Coat, $subject->part->id,
+            new Doing(
+                $subject->technique($this->technique($coating)),
+                $subject->places($this->faces),
+                of: [$coat->id, $this->plan->id],
+                zone: implode(', ', $this->faces),
+                stiffens: $isFirst && $coating->isThinUnderPolish(),
             ),
-            [$coat->id, $this->plan->id], $coating->class,
-            $amount, $coating->film, work: $this->work($coating, $next, $wait),
-            zone: implode(', ', $this->faces),
-            hold: $this->isOnLathe($coating) ? new Said('route.coated.spinning-slowly-first') : null,
-            brief: $this->suffix === '' ? new Said('route.coated.coat-of-2', [
-                'position' => Quantity::count($position),
-                'count' => Quantity::count($count),
-            ]) : new Said('route.coated.foots-coat'),
-            // What is wiped off holds dust only until then; a film until it is dust-free.
-            dustFree: $window === null ? Wait::hours($coating->dustFreeHours * $slowed, null, $coating->kinetics())
+            supplies: new Supplies(product: $coating->class, amount: $amount, film: $coating->film),
+            timing: new Timing(
+                $this->minutes($coating),
+                $this->rank + $number / 100,
+                wait: $window === null ? $wait : self::untilWiped($window),
+                handling: $handling,
+                pressing: Wait::hours($coating->clampAfterHours * $slowed, null, $coating->kinetics()),
+                dustFree: $window === null ? Wait::hours($coating->dustFreeHours * $slowed, null, $coating->kinetics())
                 : Wait::hours($window->afterMinutes / 60),
-            stiffens: $isFirst && $coating->isThinUnderPolish(),
-            pressing: Wait::hours($coating->clampAfterHours * $slowed, null, $coating->kinetics()),
+            ),
+            setup: new Setup(
+                work: $this->work($coating, $next, $wait),
+                hazards: [
+                    ...Hazard::ofProduct($coating->hazards), ...$this->isOnLathe($coating) ? $subject->spinning() : [],
+                ],
+                hold: $this->isOnLathe($coating) ? new Said('route.coated.spinning-slowly-first') : null,
+            ),
+            words: new StepWords(
+                $this->suffix === '' ? new Said('route.coated.coat-of', [
+                    'class' => $coating->class,
+                    'position' => Quantity::count($position),
+                    'count' => Quantity::count($count),
+                    'where' => $this->where(),
+                ]) : new Said('route.coated.one-coat', ['class' => $coating->class, 'where' => $this->where()]),
+                $this->open === []
+                ? new Said('route.coated.clean-sanded-wood-soon') : self::onceDry($this->open[0][1]),
+                how: PartContext::said(
+                    new Said("coating.laying.{$coating->applied->value}"), $coating->wipe?->inWords($coating->isWax()),
+                    $coating->note === '' ? null : Said::name(
+                        ucfirst($coating->note).'.',
+                    ), self::mixed($coating, $amount),
+                    $coating->readied(),
+                    $this->laidInside($coating),
+                    $slowed > 1 ? new Said('route.coated.oil-slows-every-wait', [
+                        'wood' => $subject->part->wood->name,
+                        'slowed' => Quantity::count($slowed),
+                    ]) : null, ...$isFirst && $this->suffix === '' ? $subject->masks() : [],
+                ),
+                brief: $this->suffix === '' ? new Said('route.coated.coat-of-2', [
+                    'position' => Quantity::count($position),
+                    'count' => Quantity::count($count),
+                ]) : new Said('route.coated.foots-coat'),
+                waitFor: $window !== null ? new Said('route.coated.to-soak-in')
+                : ($next === null ? new Said('route.coated.to-harden') : new Said('route.coated.before-next-coat')),
+            ),
         );
         $this->open = [[$id, $wait]];
         if ($coating->isAbrasivePaste()) {
@@ -243,21 +263,35 @@ final class Coated
         );
         $isWax = $coat->coating->isWax();
         $this->operations[] = new Operation(
-            $id, $subject->technique('wipe-off'), StepKind::WipeOff, $subject->part->id,
-            $subject->places($this->faces), Said::at(
-                new Said($isWax ? 'route.coated.rub-haze-off' : 'route.coated.wipe-every-trace-off'), $this->where(),
+            $id, StepKind::WipeOff, $subject->part->id,
+            new Doing(
+                $subject->technique('wipe-off'),
+                $subject->places($this->faces),
+                of: [$coat->id, $this->plan->id],
+                zone: implode(', ', $this->faces),
             ),
-            1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, $this->faces),
-            $isWax ? new Said('route.coated.while-haze-later-hard')
+            timing: new Timing(
+                1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, $this->faces),
+                $this->rank + $number / 100 + 0.002,
+                wait: $wait,
+                handling: Wait::hours($coat->coating->handleHours, null, $coat->coating->kinetics()),
+                pressing: Wait::hours($coat->coating->clampAfterHours, null, $coat->coating->kinetics()),
+            ),
+            setup: new Setup(hazards: Hazard::ofProduct($coat->coating->hazards)),
+            words: new StepWords(
+                Said::at(
+                    new Said(
+                        $isWax ? 'route.coated.rub-haze-off' : 'route.coated.wipe-every-trace-off',
+                    ), $this->where(),
+                ),
+                $isWax ? new Said('route.coated.while-haze-later-hard')
                 : new Said('route.coated.what-wood-has-not'),
-            $this->rank + $number / 100 + 0.002, $wait, $isLast ? new Said('route.coated.to-harden') : new Said(
-                'route.coated.before-next-coat',
+                how: [new Said('route.coated.clean-cloth-then-dry')],
+                brief: new Said('route.coated.wiping-off'),
+                waitFor: $isLast ? new Said('route.coated.to-harden') : new Said(
+                    'route.coated.before-next-coat',
+                ),
             ),
-            Wait::hours($coat->coating->handleHours, null, $coat->coating->kinetics()),
-            Hazard::ofProduct($coat->coating->hazards),
-            [new Said('route.coated.clean-cloth-then-dry')],
-            [$coat->id, $this->plan->id], zone: implode(', ', $this->faces), brief: new Said('route.coated.wiping-off'),
-            pressing: Wait::hours($coat->coating->clampAfterHours, null, $coat->coating->kinetics()),
         );
         $this->open = [[$id, $wait]];
     }
@@ -269,16 +303,29 @@ final class Coated
         $id = "$coat->id/wipe-clean";
         $this->chains[] = Precedence::rule($after, $id, Wait::none(), new Said('route.coated.while-still-warm-soft'));
         $this->operations[] = new Operation(
-            $id, $subject->technique('wipe-clean'), StepKind::DustOff, $subject->part->id,
-            $subject->places($this->faces), new Said('route.coated.wipe-every-trace-paste', [
-                'where' => $this->where(),
-            ]),
-            1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, $this->faces),
-            new Said('route.coated.grains-left-pores-corners'), $this->rank + $number / 100 + 0.002,
-            $wait, new Said('route.coated.before-next-coat'), hazards: Hazard::ofProduct($coat->coating->hazards),
-            how: [new Said('route.coated.clean-cloth-each-grade')],
-            of: [$coat->id, $this->plan->id], zone: implode(', ', $this->faces), brief: new Said(
-                'route.coated.wiping-paste-off',
+            $id, StepKind::DustOff, $subject->part->id,
+            new Doing(
+                $subject->technique('wipe-clean'),
+                $subject->places($this->faces),
+                of: [$coat->id, $this->plan->id],
+                zone: implode(', ', $this->faces),
+            ),
+            timing: new Timing(
+                1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, $this->faces),
+                $this->rank + $number / 100 + 0.002,
+                wait: $wait,
+            ),
+            setup: new Setup(hazards: Hazard::ofProduct($coat->coating->hazards)),
+            words: new StepWords(
+                new Said('route.coated.wipe-every-trace-paste', [
+                    'where' => $this->where(),
+                ]),
+                new Said('route.coated.grains-left-pores-corners'),
+                how: [new Said('route.coated.clean-cloth-each-grade')],
+                brief: new Said(
+                    'route.coated.wiping-paste-off',
+                ),
+                waitFor: new Said('route.coated.before-next-coat'),
             ),
         );
         $this->open = [[$id, $wait]];
@@ -300,16 +347,27 @@ final class Coated
             $this->chains[] = Precedence::rule($before, $id, $dry, new Said('route.coated.soft-coat-rolls-up'));
         }
         $this->operations[] = new Operation(
-            $id, $subject->technique('denib'), StepKind::Denib, $subject->part->id, $subject->places($this->faces),
-            new Said('route.coated.rub-down', ['denib' => $denib->words(), 'where' => $this->where()]),
-            1.0 + $subject->minutesOver($figures->denibMinutesPer100Cm2, $this->faces),
-            new Said('route.coated.takes-nibs-about-off', ['removes' => Quantity::um($denib->removesUm($figures))]),
-            $this->rank + count($this->operations) / 100, hazards: [Hazard::Dust],
-            how: [$this->filmUm > 0
-                ? new Said('route.coated.film-stands-all-coats', ['film' => Quantity::um($this->filmUm)])
-                : new Said('route.coated.no-film-stands-yet')],
-            of: [$coat->id, $this->plan->id], zone: implode(', ', $this->faces), hold: new Said('route.coated.by-hand'),
-            brief: new Said('route.coated.rubbing-down'),
+            $id, StepKind::Denib, $subject->part->id,
+            new Doing(
+                $subject->technique('denib'),
+                $subject->places($this->faces),
+                of: [$coat->id, $this->plan->id],
+                zone: implode(', ', $this->faces),
+            ),
+            timing: new Timing(
+                1.0 + $subject->minutesOver($figures->denibMinutesPer100Cm2, $this->faces),
+                $this->rank + count($this->operations) / 100,
+            ),
+            setup: new Setup(hazards: [Hazard::Dust],
+                hold: new Said('route.coated.by-hand')),
+            words: new StepWords(
+                new Said('route.coated.rub-down', ['denib' => $denib->words(), 'where' => $this->where()]),
+                new Said('route.coated.takes-nibs-about-off', ['removes' => Quantity::um($denib->removesUm($figures))]),
+                how: [$this->filmUm > 0
+                    ? new Said('route.coated.film-stands-all-coats', ['film' => Quantity::um($this->filmUm)])
+                    : new Said('route.coated.no-film-stands-yet')],
+                brief: new Said('route.coated.rubbing-down'),
+            ),
         );
         $this->filmUm = max(0.0, $this->filmUm - $denib->removesUm($figures));
         $this->open[] = [$id, Wait::none()];
@@ -325,19 +383,30 @@ final class Coated
         }
         $isWheel = $buff === BuffWith::Wheel;
         $this->operations[] = new Operation(
-            $id, $subject->technique('buff'), StepKind::Buff, $subject->part->id, $subject->places($this->faces),
-            Said::at($buff->action(), $this->where()),
-            $subject->calibration->bench->buffMinutes + $subject->minutesOver(
-                $buff->minutesPer100Cm2($subject->calibration->coats), $this->faces,
+            $id, StepKind::Buff, $subject->part->id,
+            new Doing(
+                $subject->technique('buff'),
+                $subject->places($this->faces),
+                of: [$this->plan->id],
+                zone: implode(', ', $this->faces),
             ),
-            $isWheel
+            timing: new Timing(
+                $subject->calibration->bench->buffMinutes + $subject->minutesOver(
+                    $buff->minutesPer100Cm2($subject->calibration->coats), $this->faces,
+                ),
+                $this->rank + 0.9,
+            ),
+            setup: new Setup(work: $isWheel ? Work::Lap : Work::Hand,
+                hold: $isWheel ? new Said(
+                    'route.coated.both-hands-wheel-lathe',
+                ) : new Said('route.coated.by-hand')),
+            words: new StepWords(
+                Said::at($buff->action(), $this->where()),
+                $isWheel
                 ? new Said('route.coated.only-once-last-coat')
                 : new Said('route.coated.soon-last-coat-hard'),
-            $this->rank + 0.9, of: [$this->plan->id], work: $isWheel ? Work::Lap : Work::Hand,
-            zone: implode(', ', $this->faces),
-            hold: $isWheel ? new Said(
-                'route.coated.both-hands-wheel-lathe',
-            ) : new Said('route.coated.by-hand'), brief: new Said('route.coated.buffing'),
+                brief: new Said('route.coated.buffing'),
+            ),
         );
         $this->open = [[$id, Wait::none()]];
     }

@@ -14,9 +14,13 @@ use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\FaceUse;
 use HonestGrain\Route\Internal\Contents;
+use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\Internal\Setup;
+use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepWords;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Words\Said;
@@ -293,27 +297,49 @@ final class Coats
         $isFirst = $subject->school->choice('liner', 'first') === 'first';
         $test = "$last->operation/water-test";
         $this->operations[] = new Operation(
-            $test, $subject->technique('water-test'), StepKind::Test, $subject->part->id,
-            $subject->places($isFirst ? [...$faces, ...$others] : $faces), new Said('route.coats.fill-water-let-stand'),
-            $figures->waterTestMinutes, new Said('route.coats.liner-proved-not-believed'),
-            79.5, $stands, new Said('route.coats.water-standing'), hazards: [Hazard::WetElectrics], of: [$plan->id],
-            how: [new Said('route.coats.paper-level-marked-look')],
-            zone: implode(', ', $faces), brief: new Said('route.coats.water-test'),
+            $test, StepKind::Test, $subject->part->id,
+            new Doing(
+                $subject->technique('water-test'),
+                $subject->places($isFirst ? [...$faces, ...$others] : $faces),
+                of: [$plan->id],
+                zone: implode(', ', $faces),
+            ),
+            timing: new Timing($figures->waterTestMinutes, 79.5, wait: $stands),
+            setup: new Setup(hazards: [Hazard::WetElectrics]),
+            words: new StepWords(
+                new Said('route.coats.fill-water-let-stand'),
+                new Said('route.coats.liner-proved-not-believed'),
+                how: [new Said('route.coats.paper-level-marked-look')],
+                brief: new Said('route.coats.water-test'),
+                waitFor: new Said('route.coats.water-standing'),
+            ),
         );
         $this->chains[] = Precedence::rule(
             $last->operation, $test, $hard, new Said('route.coats.water-whitens-liner-still'),
         );
         $emptied = "$last->operation/emptied";
         $this->operations[] = new Operation(
-            $emptied, $subject->technique('water-test'), StepKind::Test, $subject->part->id,
-            $subject->places($isFirst ? [...$faces, ...$others] : $faces), new Said('route.coats.empty-let-dry'),
-            $figures->emptyMinutes, new Said('route.coats.nothing-goes-over-damp'), 79.55,
-            Wait::hours(
-                $figures->emptiedDryHours, null, Kinetics::of(1.5, Humidity::WaterBorne),
-            ), new Said('route.coats.to-dry'),
-            of: [$plan->id],
-            how: [new Said('route.coats.upside-down-sticks-air')],
-            zone: implode(', ', $faces), brief: new Said('route.coats.empty-it'),
+            $emptied, StepKind::Test, $subject->part->id,
+            new Doing(
+                $subject->technique('water-test'),
+                $subject->places($isFirst ? [...$faces, ...$others] : $faces),
+                of: [$plan->id],
+                zone: implode(', ', $faces),
+            ),
+            timing: new Timing(
+                $figures->emptyMinutes,
+                79.55,
+                wait: Wait::hours(
+                    $figures->emptiedDryHours, null, Kinetics::of(1.5, Humidity::WaterBorne),
+                ),
+            ),
+            words: new StepWords(
+                new Said('route.coats.empty-let-dry'),
+                new Said('route.coats.nothing-goes-over-damp'),
+                how: [new Said('route.coats.upside-down-sticks-air')],
+                brief: new Said('route.coats.empty-it'),
+                waitFor: new Said('route.coats.to-dry'),
+            ),
         );
         $this->chains[] = Precedence::rule($test, $emptied, $stands, new Said('route.coats.stands-time-or-proves'));
         if ($others === []) {
@@ -321,11 +347,20 @@ final class Coats
         }
         $drips = "$last->operation/drips";
         $this->operations[] = new Operation(
-            $drips, $subject->technique('wipe-clean'), StepKind::DustOff, $subject->part->id,
-            $subject->places($others), new Said('route.coats.scrape-drips-liner-off'),
-            $figures->dripsMinutes, new Said('route.coats.drip-under-coat-outside'), 79.6,
-            hazards: [Hazard::ofDust($subject->part->wood)], of: [$plan->id], zone: implode(', ', $others),
-            brief: new Said('route.coats.drips-liner'),
+            $drips, StepKind::DustOff, $subject->part->id,
+            new Doing(
+                $subject->technique('wipe-clean'),
+                $subject->places($others),
+                of: [$plan->id],
+                zone: implode(', ', $others),
+            ),
+            timing: new Timing($figures->dripsMinutes, 79.6),
+            setup: new Setup(hazards: [Hazard::ofDust($subject->part->wood)]),
+            words: new StepWords(
+                new Said('route.coats.scrape-drips-liner-off'),
+                new Said('route.coats.drip-under-coat-outside'),
+                brief: new Said('route.coats.drips-liner'),
+            ),
         );
         $this->chains[] = Precedence::rule($last->operation, $drips, $hard, new Said('route.coats.soft-drip-smears'));
         $this->chains[] = Precedence::custom(
@@ -373,17 +408,23 @@ final class Coats
             }
         }
         $this->operations[] = new Operation(
-            $cure, $subject->technique('cure'), StepKind::Cure, $subject->part->id, $subject->places([]),
-            match (true) {
-                $cures && $this->isFood => new Said('route.coats.cured-through-may-hold'),
-                $cures && $isWet => new Said('route.coats.cured-through-prove-standing'),
-                $cures => new Said('route.coats.cured-through'),
-                $this->isRenewed && ! $eats => new Said('route.coats.hard-enough-handled-oil'),
-                $this->isRenewed => new Said('route.coats.hard-enough-handled-usable'),
-                default => new Said('route.coats.hard-enough-handled'),
-            }, 0.0, new Said('route.coats.cure-longer-than-dry'), 98.0,
-            hazards: $this->isFood ? [Hazard::FoodClaim] : [], zone: implode(', ', $subject->faces()),
-            hold: new Said('route.coats.rack-air-all-round'), brief: new Said('route.coats.full-cure'),
+            $cure, StepKind::Cure, $subject->part->id,
+            new Doing($subject->technique('cure'), $subject->places([]), zone: implode(', ', $subject->faces())),
+            timing: new Timing(0.0, 98.0),
+            setup: new Setup(hazards: $this->isFood ? [Hazard::FoodClaim] : [],
+                hold: new Said('route.coats.rack-air-all-round')),
+            words: new StepWords(
+                match (true) {
+                    $cures && $this->isFood => new Said('route.coats.cured-through-may-hold'),
+                    $cures && $isWet => new Said('route.coats.cured-through-prove-standing'),
+                    $cures => new Said('route.coats.cured-through'),
+                    $this->isRenewed && ! $eats => new Said('route.coats.hard-enough-handled-oil'),
+                    $this->isRenewed => new Said('route.coats.hard-enough-handled-usable'),
+                    default => new Said('route.coats.hard-enough-handled'),
+                },
+                new Said('route.coats.cure-longer-than-dry'),
+                brief: new Said('route.coats.full-cure'),
+            ),
         );
     }
 

@@ -6,9 +6,13 @@ namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Holding;
+use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\Internal\Setup;
+use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepWords;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Words\Said;
@@ -39,7 +43,7 @@ final class Foot
         }
         foreach ($coats->beforeRelease() as $last) {
             $chains[] = Precedence::custom(
-                $last->id, $off, $last->handling ?? $last->wait,
+                $last->id, $off, $last->timing->handling ?? $last->timing->wait,
                 new Said('route.foot.kept-until-last-coat'),
             );
         }
@@ -63,15 +67,24 @@ final class Foot
         $title = $holding->release($subject->stands());
 
         return new Operation(
-            $subject->id('part-off'), $subject->technique('part-off'), StepKind::Foot, $subject->part->id,
-            $subject->places(['foot']), $title,
-            $subject->calibration->turning->partOffMinutes + $subject->minutesOver(
-                $subject->calibration->turning->finishMinutesPer100Cm2, ['foot'],
+            $subject->id('part-off'), StepKind::Foot, $subject->part->id,
+            new Doing($subject->technique('part-off'), $subject->places(['foot']), zone: 'foot'),
+            timing: new Timing(
+                $subject->calibration->turning->partOffMinutes + $subject->minutesOver(
+                    $subject->calibration->turning->finishMinutesPer100Cm2, ['foot'],
+                ),
+                90.0,
             ),
-            $holding->releaseBecause($coats->beforeRelease() !== [], $subject->stands()), 90.0,
-            hazards: [...$subject->spinning(), Hazard::ofDust($subject->part->wood)],
-            how: [$holding->releaseHow($subject->has('inside'))], zone: 'foot', brief: new Said('route.foot.the-foot'),
-            stances: [$subject->partingStance()],
+            setup: new Setup(
+                stances: [$subject->partingStance()],
+                hazards: [...$subject->spinning(), Hazard::ofDust($subject->part->wood)],
+            ),
+            words: new StepWords(
+                $title,
+                $holding->releaseBecause($coats->beforeRelease() !== [], $subject->stands()),
+                how: [$holding->releaseHow($subject->has('inside'))],
+                brief: new Said('route.foot.the-foot'),
+            ),
         );
     }
 
@@ -82,12 +95,16 @@ final class Foot
         $face = $subject->has('foot') ? 'foot' : 'outside';
 
         return new Operation(
-            $subject->id('sign'), $subject->technique('sign'), StepKind::Sign, $subject->part->id,
-            $subject->places([$face]), $face === 'foot' ? new Said('route.foot.sign-date-foot')
-                : new Said('route.foot.sign-date-where-least'), $subject->calibration->bench->signMinutes,
-            $isCoated ? new Said('route.foot.bare-wood-before-coated', ['face' => Face::said($face)])
-                : new Said('route.foot.bare-wood-now-nothing'), 92.0,
-            zone: $face, brief: $face === 'foot' ? new Said('route.foot.sign-foot') : new Said('route.foot.sign-it'),
+            $subject->id('sign'), StepKind::Sign, $subject->part->id,
+            new Doing($subject->technique('sign'), $subject->places([$face]), zone: $face),
+            timing: new Timing($subject->calibration->bench->signMinutes, 92.0),
+            words: new StepWords(
+                $face === 'foot' ? new Said('route.foot.sign-date-foot')
+                : new Said('route.foot.sign-date-where-least'),
+                $isCoated ? new Said('route.foot.bare-wood-before-coated', ['face' => Face::said($face)])
+                : new Said('route.foot.bare-wood-now-nothing'),
+                brief: $face === 'foot' ? new Said('route.foot.sign-foot') : new Said('route.foot.sign-it'),
+            ),
         );
     }
 }

@@ -6,9 +6,13 @@ namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Rack\Truing;
+use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\Internal\Setup;
+use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepWords;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
 use HonestGrain\Words\Quantity;
@@ -31,20 +35,28 @@ final class Green
         $oval = self::ovalMm($subject);
 
         return [new Operation(
-            $subject->id('dry'), $subject->technique('pack'), StepKind::Paper, $subject->part->id, $subject->places([]),
-            new Said('route.green.dry-paper-let-warp'), $subject->calibration->bench->weighMinutes,
-            new Said('route.green.was-turned-wet-goes'), 97.0,
-            wait: Wait::hours(24 * $subject->calibration->drying->greenPaperDays),
-            waitFor: new Said('route.green.dry-paper'), hold: new Said('route.green.paper-bag-out-sun'),
-            how: PartContext::said(
-                new Said('route.green.change-paper-when-damp'),
-                $oval === null ? new Said(
-                    'route.green.how-oval-gets-cannot',
-                ) : new Said('route.green.shrinkage-wood-will-about', [
-                    'oval' => Quantity::mm($oval),
-                ]),
+            $subject->id('dry'), StepKind::Paper, $subject->part->id,
+            new Doing($subject->technique('pack'), $subject->places([])),
+            timing: new Timing(
+                $subject->calibration->bench->weighMinutes,
+                97.0,
+                wait: Wait::hours(24 * $subject->calibration->drying->greenPaperDays),
             ),
-            brief: new Said('route.green.drying-paper'),
+            setup: new Setup(hold: new Said('route.green.paper-bag-out-sun')),
+            words: new StepWords(
+                new Said('route.green.dry-paper-let-warp'),
+                new Said('route.green.was-turned-wet-goes'),
+                how: PartContext::said(
+                    new Said('route.green.change-paper-when-damp'),
+                    $oval === null ? new Said(
+                        'route.green.how-oval-gets-cannot',
+                    ) : new Said('route.green.shrinkage-wood-will-about', [
+                        'oval' => Quantity::mm($oval),
+                    ]),
+                ),
+                brief: new Said('route.green.drying-paper'),
+                waitFor: new Said('route.green.dry-paper'),
+            ),
         ), self::asks($subject)];
     }
 
@@ -70,7 +82,7 @@ final class Green
                 continue;
             }
             $chains[] = Precedence::rule(
-                $operation->id, $dry, $operation->handling ?? $operation->wait, new Said(
+                $operation->id, $dry, $operation->timing->handling ?? $operation->timing->wait, new Said(
                     'route.green.worked-while-wet',
                 ),
             );
@@ -97,14 +109,20 @@ final class Green
     private static function asks(PartContext $subject): Operation
     {
         return new Operation(
-            $subject->id('warped'), $subject->technique('own'), StepKind::Test, $subject->part->id,
-            $subject->places([]), new Said('route.green.dry-leave-warped-or'),
-            $subject->calibration->bench->lookMinutes,
-            new Said('route.green.only-now-can-seen'), 98.0,
-            how: [
-                new Said('route.green.stand-flat-table-measure'),
-            ], work: Work::Hand, hold: new Said('route.green.flat-table'), zone: '', brief: new Said(
-                'route.green.look-how-warped',
+            $subject->id('warped'), StepKind::Test, $subject->part->id,
+            new Doing($subject->technique('own'), $subject->places([]), zone: ''),
+            timing: new Timing($subject->calibration->bench->lookMinutes, 98.0),
+            setup: new Setup(work: Work::Hand,
+                hold: new Said('route.green.flat-table')),
+            words: new StepWords(
+                new Said('route.green.dry-leave-warped-or'),
+                new Said('route.green.only-now-can-seen'),
+                how: [
+                    new Said('route.green.stand-flat-table-measure'),
+                ],
+                brief: new Said(
+                    'route.green.look-how-warped',
+                ),
             ),
         );
     }

@@ -8,10 +8,14 @@ use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\JointPlace;
+use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Place;
 use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\Internal\Setup;
+use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepWords;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
 use HonestGrain\Words\Quantity;
@@ -96,23 +100,28 @@ final readonly class Joints
             new Said('route.joints.film-still-soft-sticks'),
         ), array_values($films));
         $ease = new Operation(
-            $id, $subject->technique('fit'), StepKind::FitLid, $subject->part->id, [],
-            new Said('route.joints.try-ease-off', [
-                'what' => $this->name($this->spigot),
-                'what2' => $this->name($subject),
-            ]),
-            $subject->calibration->bench->easeMinutes,
-            new Said('route.joints.film-builds-both-sides'), 97.0,
-            how: [
-                new Said('route.joints.where-binds-few-strokes'),
-            ],
-            of: [$this->joint->id], work: Work::Hand, hold: new Said(
-                'route.joints.both-hands',
-            ), brief: new Said('route.joints.ease-the', [
-                'what' => $this->name(
-                    $this->spigot,
-                ),
-            ]),
+            $id, StepKind::FitLid, $subject->part->id,
+            new Doing($subject->technique('fit'), [], of: [$this->joint->id]),
+            timing: new Timing($subject->calibration->bench->easeMinutes, 97.0),
+            setup: new Setup(work: Work::Hand,
+                hold: new Said(
+                    'route.joints.both-hands',
+                )),
+            words: new StepWords(
+                new Said('route.joints.try-ease-off', [
+                    'what' => $this->name($this->spigot),
+                    'what2' => $this->name($subject),
+                ]),
+                new Said('route.joints.film-builds-both-sides'),
+                how: [
+                    new Said('route.joints.where-binds-few-strokes'),
+                ],
+                brief: new Said('route.joints.ease-the', [
+                    'what' => $this->name(
+                        $this->spigot,
+                    ),
+                ]),
+            ),
         );
 
         return [[$this->fit, $ease], [...$chains, Precedence::rule(
@@ -130,18 +139,31 @@ final readonly class Joints
         $isPlug = $this->joint->kind === JointKind::Plug;
         $id = "{$this->joint->id}/glue";
         $glue = new Operation(
-            $id, $this->socket->technique('glue'), StepKind::Glue, $this->socket->part->id,
-            $isPlug ? $this->places(['foot', 'bore', 'inside']) : [],
-            new Said('route.joints.glue-into', [
-                'what' => $this->name($this->spigot),
-                'what2' => $this->name($this->socket),
-            ]),
-            $rates->glueMinutes, $isPlug ? new Said('route.joints.before-foot-turned-flush')
-                : new Said('route.joints.both-parts-finished-joint'), 65.0, Wait::hours(
+            $id, StepKind::Glue, $this->socket->part->id,
+            new Doing(
+                $this->socket->technique('glue'),
+                $isPlug ? $this->places(['foot', 'bore', 'inside']) : [],
+                of: [$this->joint->id],
+            ),
+            timing: new Timing(
+                $rates->glueMinutes,
+                65.0,
+                wait: Wait::hours(
                     $rates->glueHours,
-                ), new Said('route.joints.to-set'),
-            how: [new Said('route.joints.glue-bare-wood-only')], of: [$this->joint->id],
-            hold: new Said('route.joints.clamped-true'), brief: new Said('route.joints.gluing'),
+                ),
+            ),
+            setup: new Setup(hold: new Said('route.joints.clamped-true')),
+            words: new StepWords(
+                new Said('route.joints.glue-into', [
+                    'what' => $this->name($this->spigot),
+                    'what2' => $this->name($this->socket),
+                ]),
+                $isPlug ? new Said('route.joints.before-foot-turned-flush')
+                : new Said('route.joints.both-parts-finished-joint'),
+                how: [new Said('route.joints.glue-bare-wood-only')],
+                brief: new Said('route.joints.gluing'),
+                waitFor: new Said('route.joints.to-set'),
+            ),
         );
         $chains = [
             Precedence::rule($this->fit->id, $id, Wait::none(), new Said('route.joints.joint-tried-dry-before')),
@@ -182,18 +204,23 @@ final readonly class Joints
         $deep = $this->joint->depthMm > 0 ? $this->joint->depthMm : $this->joint->diameterMm;
 
         return new Operation(
-            "{$this->joint->id}/socket", $this->socket->technique('drill'), StepKind::Mark, $this->socket->part->id,
-            [], new Said('route.joints.drill-socket-across-deep', [
-                'what' => $this->name($this->spigot),
-                'diameter' => Quantity::mm($this->joint->diameterMm),
-                'deep' => Quantity::mm($deep),
-            ]), $rates->fitBitMinutes + $deep / $rates->drillMmPerMinute,
-            new Said('route.joints.what-glued-needs-hole'), 59.0,
-            how: [
-                new Said('route.joints.cradle-drill-press-measure'),
-            ],
-            of: [$this->joint->id], work: Work::Lap, zone: '', hold: new Said('route.joints.padded-cradle'),
-            brief: new Said('route.joints.drill-socket'), stances: [Stance::Off],
+            "{$this->joint->id}/socket", StepKind::Mark, $this->socket->part->id,
+            new Doing($this->socket->technique('drill'), [], of: [$this->joint->id], zone: ''),
+            timing: new Timing($rates->fitBitMinutes + $deep / $rates->drillMmPerMinute, 59.0),
+            setup: new Setup(work: Work::Lap, stances: [Stance::Off],
+                hold: new Said('route.joints.padded-cradle')),
+            words: new StepWords(
+                new Said('route.joints.drill-socket-across-deep', [
+                    'what' => $this->name($this->spigot),
+                    'diameter' => Quantity::mm($this->joint->diameterMm),
+                    'deep' => Quantity::mm($deep),
+                ]),
+                new Said('route.joints.what-glued-needs-hole'),
+                how: [
+                    new Said('route.joints.cradle-drill-press-measure'),
+                ],
+                brief: new Said('route.joints.drill-socket'),
+            ),
         );
     }
 
@@ -203,25 +230,34 @@ final readonly class Joints
         $fit = $this->joint->fit($parts[0], $parts[1], $this->socket->calibration->joints);
 
         return new Operation(
-            "{$this->joint->id}/fit", $this->socket->technique('fit'), StepKind::FitLid, $parts[0]->id,
-            $this->places($this->joint->place === JointPlace::Side
+            "{$this->joint->id}/fit", StepKind::FitLid, $parts[0]->id,
+            new Doing(
+                $this->socket->technique('fit'),
+                $this->places($this->joint->place === JointPlace::Side
                 ? ['outside'] : array_values(array_diff($this->socket->faces(), ['outside', 'foot']))),
-            new Said('route.joints.fit-the-to-the', [
-                'what' => $this->name($this->spigot),
-                'what2' => $this->name($this->socket),
-                'what3' => $this->joint->kind->isGlued() ? new Said('route.joints.dry') : new Said(
-                    'route.joints.then-ease-off',
-                ),
-            ]),
-            $this->socket->calibration->bench->fitMinutes,
-            new Said('route.joints.before-any-film-built'), 60.0,
-            hazards: $this->socket->spinning(),
-            how: [new Said('route.joints.they-meet-drawn', [
-                'diameter' => Quantity::mm($this->joint->diameterMm),
-                'what' => new Said("route.joints.fit.$fit->value"),
-            ])],
-            of: [$this->joint->id], work: $this->joint->place === JointPlace::Top ? Work::Spinning : Work::Hand,
-            zone: '', brief: new Said('route.joints.fit-the', ['what' => $this->name($this->spigot)]),
+                of: [$this->joint->id],
+                zone: '',
+            ),
+            timing: new Timing($this->socket->calibration->bench->fitMinutes, 60.0),
+            setup: new Setup(
+                work: $this->joint->place === JointPlace::Top ? Work::Spinning : Work::Hand,
+                hazards: $this->socket->spinning(),
+            ),
+            words: new StepWords(
+                new Said('route.joints.fit-the-to-the', [
+                    'what' => $this->name($this->spigot),
+                    'what2' => $this->name($this->socket),
+                    'what3' => $this->joint->kind->isGlued() ? new Said('route.joints.dry') : new Said(
+                        'route.joints.then-ease-off',
+                    ),
+                ]),
+                new Said('route.joints.before-any-film-built'),
+                how: [new Said('route.joints.they-meet-drawn', [
+                    'diameter' => Quantity::mm($this->joint->diameterMm),
+                    'what' => new Said("route.joints.fit.$fit->value"),
+                ])],
+                brief: new Said('route.joints.fit-the', ['what' => $this->name($this->spigot)]),
+            ),
         );
     }
 

@@ -7,10 +7,15 @@ namespace HonestGrain\Route\Internal\Work;
 use HonestGrain\Piece\BandEdges;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\Mark;
+use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Place;
 use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\Internal\Setup;
+use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepWords;
+use HonestGrain\Route\Supplies;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\CutsProfile;
@@ -55,16 +60,21 @@ final class Marked
             $last = self::mark($subject, $mark, $i);
             if ($subject->part->sandedBack($subject->piece->order)->isDone($mark)) {
                 $back = "{$mark->id()}/sand-back";
-                $chains[] = Precedence::rule($last->id, $back, $last->wait, new Said('route.marked.once-colour-dry'));
+                $chains[] = Precedence::rule(
+                    $last->id, $back, $last->timing->wait, new Said('route.marked.once-colour-dry'),
+                );
             }
             if (self::isLevelled($mark)) {
                 $back = "{$mark->id()}/level";
-                $chains[] = Precedence::rule($last->id, $back, $last->wait, new Said('route.marked.what-has-not-set'));
+                $chains[] = Precedence::rule(
+                    $last->id, $back, $last->timing->wait, new Said('route.marked.what-has-not-set'),
+                );
             }
             foreach (array_slice($marks, $i + 1) as $other) {
                 if ($mark->overlaps($other)) {
                     $chains[] = Precedence::custom(
-                        isset($back) ? $back : $last->id, $other->id(), isset($back) ? Wait::none() : $last->wait,
+                        isset($back) ? $back : $last->id, $other->id(), isset($back) ? Wait::none()
+                            : $last->timing->wait,
                         $other->because(),
                     );
                 }
@@ -131,58 +141,72 @@ final class Marked
         $title = Said::at(self::named($mark, $mark->action()), $mark->band->on->said());
 
         return new Operation(
-            $mark->id(), $mark->technique, StepKind::Mark, $subject->part->id, [self::place($subject, $mark)], $title,
-            $mark->minutes ?? $worked->minutes, $mark->because(),
-            50.0 + $number / 10, Wait::hours($mark->waitHours, null, $mark->kinetics()),
-            match (true) {
-                $mark->waitHours <= 0 => null,
-                $mark->technique->nature() === Nature::Flames => new Said('route.marked.watched'),
-                $mark->technique->nature() === Nature::Cuts => new Said('route.marked.to-set'),
-                default => new Said('route.marked.to-dry'),
-            },
-            Wait::hours($mark->waitHours, null, $mark->kinetics()),
-            self::hazards($subject, $mark),
-            how: PartContext::said(...[
-                new Said('route.marked.along-from', [
-                    'from' => Quantity::mm($mark->band->fromMm),
-                    'to' => Quantity::mm($mark->band->toMm),
-                    'face' => $mark->band->on->said(),
-                    'what' => $face === 'outside' ? new Said('route.marked.foot') : new Said('route.marked.outer-edge'),
+            $mark->id(), StepKind::Mark, $subject->part->id,
+            new Doing($mark->technique, [self::place($subject, $mark)], of: [$mark->id()], zone: $mark->id()),
+            supplies: new Supplies(product: $mark->productClass()),
+            timing: new Timing(
+                $mark->minutes ?? $worked->minutes,
+                50.0 + $number / 10,
+                wait: Wait::hours($mark->waitHours, null, $mark->kinetics()),
+                handling: Wait::hours($mark->waitHours, null, $mark->kinetics()),
+            ),
+            setup: new Setup(hazards: self::hazards($subject, $mark),
+                hold: $mark->technique->hold($subject->part->holding->mounted())),
+            words: new StepWords(
+                $title,
+                $mark->because(),
+                how: PartContext::said(...[
+                    new Said('route.marked.along-from', [
+                        'from' => Quantity::mm($mark->band->fromMm),
+                        'to' => Quantity::mm($mark->band->toMm),
+                        'face' => $mark->band->on->said(),
+                        'what' => $face === 'outside' ? new Said('route.marked.foot') : new Said(
+                            'route.marked.outer-edge',
+                        ),
+                    ]),
+                    ...$worked->says,
+                    $mark->stain === null ? null : new Said('route.marked.keep-wet-edge-stays', [
+                        'class' => $mark->stain->class,
+                        'open' => Quantity::minutes($mark->stain->openMinutes),
+                    ]),
+                    self::written($mark->stain?->aftercare),
+                    $mark->isClassTaken
+                        ? new Said(
+                            'route.marked.no-class-was-chosen', ['productClass' => $mark->productClass() ?? ''],
+                        ) : null,
+                    self::written($mark->note),
                 ]),
-                ...$worked->says,
-                $mark->stain === null ? null : new Said('route.marked.keep-wet-edge-stays', [
-                    'class' => $mark->stain->class,
-                    'open' => Quantity::minutes($mark->stain->openMinutes),
-                ]),
-                self::written($mark->stain?->aftercare),
-                $mark->isClassTaken
-                    ? new Said(
-                        'route.marked.no-class-was-chosen', ['productClass' => $mark->productClass() ?? ''],
-                    ) : null,
-                self::written($mark->note),
-            ]),
-            of: [$mark->id()], product: $mark->productClass(), zone: $mark->id(),
-            hold: $mark->technique->hold($subject->part->holding->mounted()), brief: Said::lower($mark->action()),
+                brief: Said::lower($mark->action()),
+                waitFor: match (true) {
+                    $mark->waitHours <= 0 => null,
+                    $mark->technique->nature() === Nature::Flames => new Said('route.marked.watched'),
+                    $mark->technique->nature() === Nature::Cuts => new Said('route.marked.to-set'),
+                    default => new Said('route.marked.to-dry'),
+                },
+            ),
         );
     }
 
     private static function watch(PartContext $subject, Mark $mark, int $number): Operation
     {
         return new Operation(
-            "{$mark->id()}/watch", $subject->technique('own'), StepKind::Test, $subject->part->id,
-            [self::place($subject, $mark)], new Said('route.marked.end-fire-watch', [
-                'zone' => $mark->band->on->said(),
-            ]),
-            $subject->calibration->marks->watchMinutes,
-            new Said('route.marked.char-glows-unseen-nobody'), 50.06 + $number / 10,
-            hazards: [Hazard::Flame],
-            how: [
-                new Said('route.marked.stay-all-time-extinguisher'),
-            ],
-            of: [$mark->id()], work: Work::Hand, zone: $mark->id(), hold: new Said(
-                'route.marked.outside-brick-or-stone',
+            "{$mark->id()}/watch", StepKind::Test, $subject->part->id,
+            new Doing($subject->technique('own'), [self::place($subject, $mark)], of: [$mark->id()], zone: $mark->id()),
+            timing: new Timing($subject->calibration->marks->watchMinutes, 50.06 + $number / 10),
+            setup: new Setup(work: Work::Hand, hazards: [Hazard::Flame],
+                hold: new Said(
+                    'route.marked.outside-brick-or-stone',
+                )),
+            words: new StepWords(
+                new Said('route.marked.end-fire-watch', [
+                    'zone' => $mark->band->on->said(),
+                ]),
+                new Said('route.marked.char-glows-unseen-nobody'),
+                how: [
+                    new Said('route.marked.stay-all-time-extinguisher'),
+                ],
+                brief: new Said('route.marked.end-fire-watch-2'),
             ),
-            brief: new Said('route.marked.end-fire-watch-2'),
         );
     }
 
@@ -194,24 +218,35 @@ final class Marked
         $grit = $back->grit($mark);
 
         return new Operation(
-            "{$mark->id()}/sand-back", $subject->technique('sand-back'), StepKind::Mark, $subject->part->id,
-            [self::place($subject, $mark)], Said::at(
-                self::named($mark, new Said('route.marked.sand-colour-back')), $mark->band->on->said(),
+            "{$mark->id()}/sand-back", StepKind::Mark, $subject->part->id,
+            new Doing(
+                $subject->technique('sand-back'),
+                [self::place($subject, $mark)],
+                of: [$mark->id()],
+                zone: $mark->id(),
             ),
-            1.0 + $subject->calibration->marks->sandBackMinutesPer100Cm2 * $area / 10_000,
-            new Said('route.marked.colour-stays-where-wood'), 50.05 + $number / 10,
-            hazards: [Hazard::ofDust($subject->part->wood)],
-            how: [
-                new Said('route.marked.about-some-strokes-over', [
-                    'um' => Quantity::um($um),
-                    'strokes' => Quantity::count(
-                        $subject->calibration->colour->strokes($um, $grit->micron, $subject->part->wood->jankaN),
-                    ),
-                    'grit' => $grit->name,
-                ]),
-            ],
-            of: [$mark->id()], work: Work::Hand, zone: $mark->id(), hold: new Said('route.marked.hand-grain'),
-            brief: new Said('route.marked.sand-colour-back-2'),
+            timing: new Timing(
+                1.0 + $subject->calibration->marks->sandBackMinutesPer100Cm2 * $area / 10_000,
+                50.05 + $number / 10,
+            ),
+            setup: new Setup(work: Work::Hand, hazards: [Hazard::ofDust($subject->part->wood)],
+                hold: new Said('route.marked.hand-grain')),
+            words: new StepWords(
+                Said::at(
+                    self::named($mark, new Said('route.marked.sand-colour-back')), $mark->band->on->said(),
+                ),
+                new Said('route.marked.colour-stays-where-wood'),
+                how: [
+                    new Said('route.marked.about-some-strokes-over', [
+                        'um' => Quantity::um($um),
+                        'strokes' => Quantity::count(
+                            $subject->calibration->colour->strokes($um, $grit->micron, $subject->part->wood->jankaN),
+                        ),
+                        'grit' => $grit->name,
+                    ]),
+                ],
+                brief: new Said('route.marked.sand-colour-back-2'),
+            ),
         );
     }
 
@@ -227,15 +262,28 @@ final class Marked
         $rates = $subject->calibration->marks;
 
         return new Operation(
-            "{$mark->id()}/level", $subject->technique('sand-back'), StepKind::Mark, $subject->part->id,
-            [self::place($subject, $mark)],
-            Said::at(self::named($mark, new Said('route.marked.take-inlay-back-level')), $mark->band->on->said()),
-            $rates->levelMinutes + $rates->sandBackMinutesPer100Cm2 * $area / 10_000,
-            new Said('route.marked.once-has-set-paper'), 50.05 + $number / 10,
-            hazards: [Hazard::ofDust($subject->part->wood), ...$subject->worked[$mark->id()]->hazards],
-            how: [new Said('route.marked.scraped-or-filed-flush')],
-            of: [$mark->id()], work: Work::Hand, zone: $mark->id(), hold: new Said('route.marked.hand-grain'),
-            brief: new Said('route.marked.level-inlay'),
+            "{$mark->id()}/level", StepKind::Mark, $subject->part->id,
+            new Doing(
+                $subject->technique('sand-back'),
+                [self::place($subject, $mark)],
+                of: [$mark->id()],
+                zone: $mark->id(),
+            ),
+            timing: new Timing(
+                $rates->levelMinutes + $rates->sandBackMinutesPer100Cm2 * $area / 10_000,
+                50.05 + $number / 10,
+            ),
+            setup: new Setup(
+                work: Work::Hand,
+                hazards: [Hazard::ofDust($subject->part->wood), ...$subject->worked[$mark->id()]->hazards],
+                hold: new Said('route.marked.hand-grain'),
+            ),
+            words: new StepWords(
+                Said::at(self::named($mark, new Said('route.marked.take-inlay-back-level')), $mark->band->on->said()),
+                new Said('route.marked.once-has-set-paper'),
+                how: [new Said('route.marked.scraped-or-filed-flush')],
+                brief: new Said('route.marked.level-inlay'),
+            ),
         );
     }
 

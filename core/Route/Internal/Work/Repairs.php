@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Piece\Flaw;
+use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Place;
 use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\Internal\Setup;
+use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepWords;
+use HonestGrain\Route\Supplies;
 use HonestGrain\Technique\Work;
 use HonestGrain\Words\Said;
 
@@ -42,7 +47,7 @@ final class Repairs
                 $operation = self::operation($subject, $flaw, $repair, $i);
                 if ($last !== null) {
                     $chains[] = Precedence::rule(
-                        $last->id, $operation->id, $last->wait, new Said('route.repairs.once-has-set'),
+                        $last->id, $operation->id, $last->timing->wait, new Said('route.repairs.once-has-set'),
                     );
                 }
                 $last = $operation;
@@ -55,15 +60,27 @@ final class Repairs
     private static function operation(PartContext $subject, Flaw $flaw, Repair $repair, int $number): Operation
     {
         return new Operation(
-            $repair->goesWith === null ? $flaw->id : "$flaw->id/$repair->goesWith",
-            $subject->technique($repair->technique), StepKind::Repair, $subject->part->id,
-            [Place::stretch($subject->part->id, $flaw->on->zone(), $flaw->fromMm, $flaw->toMm)],
-            Said::at($repair->title, $flaw->at()), $repair->minutes, $repair->because, 10.0 + $number, $repair->wait,
-            $repair->wait->minHours > 0 ? new Said('route.repairs.to-set') : null,
-            hazards: [...$repair->hazards, ...$repair->onLathe ? $subject->spinning() : []],
-            how: $repair->how, of: [$flaw->id], product: $repair->product, amount: $repair->amount,
-            work: $repair->onLathe ? Work::Spinning : Work::Hand, zone: $flaw->on->zone(),
-            brief: Said::lower($repair->title),
+            $repair->goesWith === null ? $flaw->id
+                : "$flaw->id/$repair->goesWith", StepKind::Repair, $subject->part->id,
+            new Doing(
+                $subject->technique($repair->technique),
+                [Place::stretch($subject->part->id, $flaw->on->zone(), $flaw->fromMm, $flaw->toMm)],
+                of: [$flaw->id],
+                zone: $flaw->on->zone(),
+            ),
+            supplies: new Supplies(product: $repair->product, amount: $repair->amount),
+            timing: new Timing($repair->minutes, 10.0 + $number, wait: $repair->wait),
+            setup: new Setup(
+                work: $repair->onLathe ? Work::Spinning : Work::Hand,
+                hazards: [...$repair->hazards, ...$repair->onLathe ? $subject->spinning() : []],
+            ),
+            words: new StepWords(
+                Said::at($repair->title, $flaw->at()),
+                $repair->because,
+                how: $repair->how,
+                brief: Said::lower($repair->title),
+                waitFor: $repair->wait->minHours > 0 ? new Said('route.repairs.to-set') : null,
+            ),
         );
     }
 }

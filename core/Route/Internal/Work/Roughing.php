@@ -8,9 +8,13 @@ use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Rack\RoughOut;
+use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\Internal\Setup;
+use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepWords;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
 use HonestGrain\Wood\RimSpeed;
@@ -101,14 +105,24 @@ final readonly class Roughing
                 StepKind::RoughOut, [Stance::Main],
             ),
             new Operation(
-                $this->subject->id('wrap'), $this->subject->technique('pack'), StepKind::Turn, $this->subject->part->id,
-                [], new Said('route.roughing.seal-end-grain-number'), $this->subject->calibration->bench->weighMinutes,
-                new Said('route.roughing.end-grain-loses-water'), 1.3, hold: new Said('route.roughing.on-the-bench'),
-                how: [new Said('route.roughing.wax-or-sealer-all'),
-                    new Said('route.roughing.number-date-wood-weigh')],
-                zone: implode(
-                    ', ', $this->subject->faces(),
-                ), brief: new Said('route.roughing.wrapping-it'), stances: [Stance::Off],
+                $this->subject->id('wrap'), StepKind::Turn, $this->subject->part->id,
+                new Doing(
+                    $this->subject->technique('pack'),
+                    [],
+                    zone: implode(
+                        ', ', $this->subject->faces(),
+                    ),
+                ),
+                timing: new Timing($this->subject->calibration->bench->weighMinutes, 1.3),
+                setup: new Setup(stances: [Stance::Off],
+                    hold: new Said('route.roughing.on-the-bench')),
+                words: new StepWords(
+                    new Said('route.roughing.seal-end-grain-number'),
+                    new Said('route.roughing.end-grain-loses-water'),
+                    how: [new Said('route.roughing.wax-or-sealer-all'),
+                        new Said('route.roughing.number-date-wood-weigh')],
+                    brief: new Said('route.roughing.wrapping-it'),
+                ),
             ),
         ];
     }
@@ -118,16 +132,27 @@ final readonly class Roughing
         $subject = $this->subject;
 
         return new Operation(
-            $subject->id('dry'), $subject->technique('weigh'), StepKind::Dry, $subject->part->id, $subject->places(
-                $subject->faces(),
-            ), new Said('route.roughing.dry-rack-then-off'), $subject->calibration->bench->weighMinutes,
-            new Said('route.roughing.shrinks-goes-oval-until'), 1.5,
-            how: [
-                new Said('route.roughing.end-grain-sealed-wrapped'),
-                new Said('route.roughing.ready-where-weight-stands'),
-            ], hold: new Said(
-                'route.roughing.on-the-rack',
-            ), brief: new Said('route.roughing.wood-drying'), stances: [Stance::Off],
+            $subject->id('dry'), StepKind::Dry, $subject->part->id,
+            new Doing(
+                $subject->technique('weigh'),
+                $subject->places(
+                    $subject->faces(),
+                ),
+            ),
+            timing: new Timing($subject->calibration->bench->weighMinutes, 1.5),
+            setup: new Setup(stances: [Stance::Off],
+                hold: new Said(
+                    'route.roughing.on-the-rack',
+                )),
+            words: new StepWords(
+                new Said('route.roughing.dry-rack-then-off'),
+                new Said('route.roughing.shrinks-goes-oval-until'),
+                how: [
+                    new Said('route.roughing.end-grain-sealed-wrapped'),
+                    new Said('route.roughing.ready-where-weight-stands'),
+                ],
+                brief: new Said('route.roughing.wood-drying'),
+            ),
         );
     }
 
@@ -209,13 +234,23 @@ final readonly class Roughing
             : $figures->turning->rimSpeedMPerS;
 
         return new Operation(
-            $subject->id($what), $subject->technique($technique), $kind, $subject->part->id, [], $title,
-            max(1.0, $minutes), new Said('route.roughing.cut-thick-while-wet'), $rank,
-            hazards: $subject->spinning(), how: $how, rpm: RimSpeed::rpmFor(
-                $this->size->diameterMm, $rimSpeed * ($what === 'rough' ? $figures->speed->startShare : 1),
+            $subject->id($what), $kind, $subject->part->id,
+            new Doing($subject->technique($technique), [], zone: $zone),
+            timing: new Timing(max(1.0, $minutes), $rank),
+            setup: new Setup(
+                work: Work::Spinning,
+                stances: $stances ?? [$subject->positions->has(Stance::First) ? Stance::First : Stance::Main],
+                rpm: RimSpeed::rpmFor(
+                    $this->size->diameterMm, $rimSpeed * ($what === 'rough' ? $figures->speed->startShare : 1),
+                ),
+                hazards: $subject->spinning(),
             ),
-            work: Work::Spinning, zone: $zone, brief: Said::lower($title),
-            stances: $stances ?? [$subject->positions->has(Stance::First) ? Stance::First : Stance::Main],
+            words: new StepWords(
+                $title,
+                new Said('route.roughing.cut-thick-while-wet'),
+                how: $how,
+                brief: Said::lower($title),
+            ),
         );
     }
 

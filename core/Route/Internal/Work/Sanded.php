@@ -16,10 +16,15 @@ use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\Wish;
+use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\Internal\Setup;
+use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\Sanding;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepWords;
+use HonestGrain\Route\Supplies;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Character;
@@ -111,18 +116,30 @@ final class Sanded
         $face = $sanding->zone->id;
 
         return new Operation(
-            self::wipeId($subject, $sanding, $break), $subject->technique('wipe-clean'), StepKind::DustOff,
-            $subject->part->id, $subject->places([$face]), Said::at($break->title, Face::said($face)),
-            1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, [$face]),
-            $break->because, self::rank($face, $number) + 0.005,
-            $break->with === Wiping::Alcohol ? Wait::hours(
-                $subject->calibration->bench->flashHours,
-            ) : null, new Said('route.sanded.to-flash'),
-            hazards: [Hazard::ofDust($subject->part->wood), ...self::wipingHazards($break->with)],
-            how: PartContext::said($break->with->how(), $break->insteadOf === null ? null
+            self::wipeId($subject, $sanding, $break), StepKind::DustOff, $subject->part->id,
+            new Doing(
+                $subject->technique('wipe-clean'),
+                $subject->places([$face]),
+                zone: $face,
+                character: Character::done(Work::Hand)
+                    ->needs(State::Shaped, new Said('route.sanded.wiped-sanded'))->dusty(),
+            ),
+            timing: new Timing(
+                1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, [$face]),
+                self::rank($face, $number) + 0.005,
+                wait: $break->with === Wiping::Alcohol ? Wait::hours(
+                    $subject->calibration->bench->flashHours,
+                ) : null,
+            ),
+            setup: new Setup(hazards: [Hazard::ofDust($subject->part->wood), ...self::wipingHazards($break->with)]),
+            words: new StepWords(
+                Said::at($break->title, Face::said($face)),
+                $break->because,
+                how: PartContext::said($break->with->how(), $break->insteadOf === null ? null
                 : new Said('route.sanded.not-among-grits-face', ['insteadOf' => $break->insteadOf])),
-            zone: $face, brief: new Said('route.sanded.wipe-off'), character: Character::done(Work::Hand)
-                ->needs(State::Shaped, new Said('route.sanded.wiped-sanded'))->dusty(),
+                brief: new Said('route.sanded.wipe-off'),
+                waitFor: new Said('route.sanded.to-flash'),
+            ),
         );
     }
 
@@ -133,17 +150,29 @@ final class Sanded
         $isOil = $sanding->way->wet === Lubricant::Oil;
 
         return new Operation(
-            $subject->id('slurry', $face), $subject->technique('wipe-off'), StepKind::DustOff, $subject->part->id,
-            $subject->places([$face]), new Said('route.sanded.wipe-slurry-off', ['face' => Face::said($face)]),
-            1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, [$face]),
-            new Said('route.sanded.while-wet-dry-stands'), self::rank($face, 9),
-            $isOil ? null : self::dryWait($subject), $isOil ? null : new Said('route.sanded.to-dry'),
-            hazards: $isOil ? [Hazard::Rags] : [],
-            how: [$isOil ? new Said(
-                'route.sanded.clean-cloth-across-grain',
-            ) : new Said('route.sanded.damp-cloth-rinsed-often')],
-            zone: $face, brief: new Said('route.sanded.wipe-slurry-off-2'), character: Character::done(Work::Hand)
-                ->needs(State::Shaped, new Said('route.sanded.comes-sanding'))->leaves(State::Smooth),
+            $subject->id('slurry', $face), StepKind::DustOff, $subject->part->id,
+            new Doing(
+                $subject->technique('wipe-off'),
+                $subject->places([$face]),
+                zone: $face,
+                character: Character::done(Work::Hand)
+                    ->needs(State::Shaped, new Said('route.sanded.comes-sanding'))->leaves(State::Smooth),
+            ),
+            timing: new Timing(
+                1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, [$face]),
+                self::rank($face, 9),
+                wait: $isOil ? null : self::dryWait($subject),
+            ),
+            setup: new Setup(hazards: $isOil ? [Hazard::Rags] : []),
+            words: new StepWords(
+                new Said('route.sanded.wipe-slurry-off', ['face' => Face::said($face)]),
+                new Said('route.sanded.while-wet-dry-stands'),
+                how: [$isOil ? new Said(
+                    'route.sanded.clean-cloth-across-grain',
+                ) : new Said('route.sanded.damp-cloth-rinsed-often')],
+                brief: new Said('route.sanded.wipe-slurry-off-2'),
+                waitFor: $isOil ? null : new Said('route.sanded.to-dry'),
+            ),
         );
     }
 
@@ -170,38 +199,48 @@ final class Sanded
         $way = $sanding->way;
 
         return new Operation(
-            $run->id, $subject->technique($way->wet === null ? 'sand' : 'wet-sand'), StepKind::Sand,
-            $subject->part->id, $subject->places([$face]), self::title($sanding, $run),
-            max(1.0, $run->minutes), $face === 'foot'
+            $run->id, StepKind::Sand, $subject->part->id,
+            new Doing(
+                $subject->technique($way->wet === null ? 'sand' : 'wet-sand'),
+                $subject->places([$face]),
+                zone: $face,
+            ),
+            supplies: new Supplies(
+                abrading: $sanding->abrading($subject->part->wood->pore, self::RANKS)->only($run->gritNames()),
+            ),
+            timing: new Timing(max(1.0, $run->minutes), self::rank($face, $number)),
+            setup: new Setup(
+                work: match (true) {
+                    $isEnd => Work::Hand,
+                    $sanding->stopped() => Work::Locked,
+                    default => Work::Spinning,
+                },
+                rpm: $isStopped ? null : $way->rpm,
+                hazards: [
+                    ...$way->wet === null ? [Hazard::ofDust($subject->part->wood)] : [],
+                    ...$isStopped ? [] : $subject->spinning(),
+                    ...$way->wet === Lubricant::Water ? [Hazard::WetElectrics] : [],
+                    ...$way->wet === Lubricant::Oil ? [Hazard::Rags] : [],
+                    ...$subject->wiping() === Wiping::Air ? [Hazard::CompressedAir] : [],
+                ],
+                hold: match (true) {
+                    $isEnd => new Said('route.sanded.hand-grain'),
+                    $way->method === Method::SmallDisc => new Said('route.sanded.lathe-stopped-small-disc'),
+                    $sanding->stopped() => $way->method->label(),
+                    default => new Said('route.sanded.hold', [
+                        'how' => $way->method === Method::Hand ? new Said('technique.spinning') : $way->method->label(),
+                        'last' => $run->isLast ? new Said('route.sanded.last-grit-along-grain') : null,
+                    ]),
+                },
+            ),
+            words: new StepWords(
+                self::title($sanding, $run),
+                $face === 'foot'
                 ? new Said('route.sanded.once-free-like-rest')
                 : new Said('route.sanded.scratches-left-now-show'),
-            self::rank($face, $number),
-            hazards: [
-                ...$way->wet === null ? [Hazard::ofDust($subject->part->wood)] : [],
-                ...$isStopped ? [] : $subject->spinning(),
-                ...$way->wet === Lubricant::Water ? [Hazard::WetElectrics] : [],
-                ...$way->wet === Lubricant::Oil ? [Hazard::Rags] : [],
-                ...$subject->wiping() === Wiping::Air ? [Hazard::CompressedAir] : [],
-            ],
-            how: self::how($subject, $sanding, $run, $isStopped),
-            rpm: $isStopped ? null : $way->rpm,
-            work: match (true) {
-                $isEnd => Work::Hand,
-                $sanding->stopped() => Work::Locked,
-                default => Work::Spinning,
-            },
-            zone: $face,
-            hold: match (true) {
-                $isEnd => new Said('route.sanded.hand-grain'),
-                $way->method === Method::SmallDisc => new Said('route.sanded.lathe-stopped-small-disc'),
-                $sanding->stopped() => $way->method->label(),
-                default => new Said('route.sanded.hold', [
-                    'how' => $way->method === Method::Hand ? new Said('technique.spinning') : $way->method->label(),
-                    'last' => $run->isLast ? new Said('route.sanded.last-grit-along-grain') : null,
-                ]),
-            },
-            brief: new Said('route.sanded.sand-the', ['face' => Face::said($face)]),
-            abrading: $sanding->abrading($subject->part->wood->pore, self::RANKS)->only($run->gritNames()),
+                how: self::how($subject, $sanding, $run, $isStopped),
+                brief: new Said('route.sanded.sand-the', ['face' => Face::said($face)]),
+            ),
         );
     }
 
@@ -279,21 +318,33 @@ final class Sanded
 
         return [
             new Operation(
-                $subject->id('raise-grain'), $subject->technique('raise-grain'), StepKind::RaiseGrain,
-                $subject->part->id, $places, new Said('route.sanded.damp-wood-raise-grain'),
-                1.0 + $subject->minutesOver($coats->dampMinutesPer100Cm2, $faces),
-                new Said('route.sanded.water-will-raise-fibres'), 40.0,
-                self::dryWait($subject), new Said('route.sanded.to-dry'), zone: implode(', ', $faces), brief: new Said(
-                    'route.sanded.raise-grain',
+                $subject->id('raise-grain'), StepKind::RaiseGrain, $subject->part->id,
+                new Doing($subject->technique('raise-grain'), $places, zone: implode(', ', $faces)),
+                timing: new Timing(
+                    1.0 + $subject->minutesOver($coats->dampMinutesPer100Cm2, $faces),
+                    40.0,
+                    wait: self::dryWait($subject),
+                ),
+                words: new StepWords(
+                    new Said('route.sanded.damp-wood-raise-grain'),
+                    new Said('route.sanded.water-will-raise-fibres'),
+                    brief: new Said(
+                        'route.sanded.raise-grain',
+                    ),
+                    waitFor: new Said('route.sanded.to-dry'),
                 ),
             ),
             new Operation(
-                $subject->id('knock-back'), $subject->technique('knock-back'), StepKind::RaiseGrain,
-                $subject->part->id, $places, new Said('route.sanded.knock-raised-grain-back'),
-                1.0 + $subject->minutesOver($coats->knockBackMinutesPer100Cm2, $faces),
-                new Said('route.sanded.only-standing-fibres-go'), 41.0,
-                hazards: [Hazard::ofDust($subject->part->wood)], zone: implode(', ', $faces),
-                hold: new Said('route.sanded.hand-along-grain'), brief: new Said('route.sanded.knock-grain-back'),
+                $subject->id('knock-back'), StepKind::RaiseGrain, $subject->part->id,
+                new Doing($subject->technique('knock-back'), $places, zone: implode(', ', $faces)),
+                timing: new Timing(1.0 + $subject->minutesOver($coats->knockBackMinutesPer100Cm2, $faces), 41.0),
+                setup: new Setup(hazards: [Hazard::ofDust($subject->part->wood)],
+                    hold: new Said('route.sanded.hand-along-grain')),
+                words: new StepWords(
+                    new Said('route.sanded.knock-raised-grain-back'),
+                    new Said('route.sanded.only-standing-fibres-go'),
+                    brief: new Said('route.sanded.knock-grain-back'),
+                ),
             ),
         ];
     }
@@ -361,22 +412,28 @@ final class Sanded
         );
 
         return new Operation(
-            $id, $subject->technique('wipe-clean'), StepKind::DustOff, $subject->part->id,
-            $subject->places($faces), new Said('route.sanded.dust-off-look-over'),
-            $subject->calibration->bench->lookMinutes,
-            $isCoated ? new Said('route.sanded.last-chance-see-scratch')
+            $id, StepKind::DustOff, $subject->part->id,
+            new Doing($subject->technique('wipe-clean'), $subject->places($faces), zone: implode(', ', $faces)),
+            timing: new Timing($subject->calibration->bench->lookMinutes, 70.0),
+            setup: new Setup(
+                hazards: [
+                    Hazard::ofDust($subject->part->wood),
+                    ...$open === [] ? [] : [Hazard::CompressedAir],
+                    ...self::wipingHazards($subject->wiping()),
+                ],
+            ),
+            words: new StepWords(
+                new Said('route.sanded.dust-off-look-over'),
+                $isCoated ? new Said('route.sanded.last-chance-see-scratch')
                 : new Said('route.sanded.last-chance-take-scratch'),
-            70.0, hazards: [
-                Hazard::ofDust($subject->part->wood),
-                ...$open === [] ? [] : [Hazard::CompressedAir],
-                ...self::wipingHazards($subject->wiping()),
-            ],
-            how: PartContext::said(
-                $subject->wiping()->how(),
-                $open === [] ? null : new Said('route.sanded.blow-open-out-dust', [
-                    'what' => array_values(array_unique($open, SORT_REGULAR)),
-                ]),
-            ), zone: implode(', ', $faces), brief: new Said('route.sanded.dust-off'),
+                how: PartContext::said(
+                    $subject->wiping()->how(),
+                    $open === [] ? null : new Said('route.sanded.blow-open-out-dust', [
+                        'what' => array_values(array_unique($open, SORT_REGULAR)),
+                    ]),
+                ),
+                brief: new Said('route.sanded.dust-off'),
+            ),
         );
     }
 }

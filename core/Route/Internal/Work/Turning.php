@@ -11,8 +11,12 @@ use HonestGrain\Geometry\Profile;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\StartsAs;
+use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
+use HonestGrain\Route\Internal\Setup;
+use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepWords;
 use HonestGrain\Wood\RimSpeed;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
@@ -200,14 +204,18 @@ final readonly class Turning
         $single = in_array($what, ['shape', 'hollow', 'bore', 'drill'], true) ? $faces[0] : null;
 
         return new Operation(
-            $subject->id($what, $single), $subject->technique($technique), StepKind::Turn, $subject->part->id,
-            $subject->places($places), $title, max(1.0, $minutes), $because, $rank, hazards: $subject->spinning(),
-            how: $how, rpm: RimSpeed::rpmFor(
-                $what === 'rough' ? $this->blankMm() : $subject->part->profile->diameterMm(),
-                $this->rimSpeed() * ($what === 'rough' ? $subject->calibration->speed->startShare : 1),
+            $subject->id($what, $single), StepKind::Turn, $subject->part->id,
+            new Doing($subject->technique($technique), $subject->places($places), zone: implode(', ', $faces)),
+            timing: new Timing(max(1.0, $minutes), $rank),
+            setup: new Setup(
+                stances: $isWhole ? [$this->stance($what)] : null,
+                rpm: RimSpeed::rpmFor(
+                    $what === 'rough' ? $this->blankMm() : $subject->part->profile->diameterMm(),
+                    $this->rimSpeed() * ($what === 'rough' ? $subject->calibration->speed->startShare : 1),
+                ),
+                hazards: $subject->spinning(),
             ),
-            zone: implode(', ', $faces), brief: Said::lower($title),
-            stances: $isWhole ? [$this->stance($what)] : null,
+            words: new StepWords($title, $because, how: $how, brief: Said::lower($title)),
         );
     }
 

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal;
+
+use HonestGrain\Technique\Character;
+use HonestGrain\Technique\Technique;
+
+/**
+ * What is done, and where.
+ *
+ * @internal
+ */
+final readonly class Doing
+{
+    public Character $character;
+
+    /**
+     * @param  list<Place>  $places
+     * @param  list<string>  $of  ids of the document that it goes with
+     * @param  bool  $stiffens  whether it only stiffens the wood, so that sanding may follow it
+     * @param  Character|null  $character  what it needs and leaves, where not as its technique usually does
+     */
+    public function __construct(
+        public Technique $technique,
+        public array $places,
+        public array $of = [],
+        public ?string $zone = null,
+        public bool $stiffens = false,
+        ?Character $character = null,
+    ) {
+        $this->character = $character ?? $technique->character();
+    }
+
+    /** @return list<string> */
+    public function faces(): array
+    {
+        return array_values(array_unique(array_map(fn (Place $place): string => $place->face, $this->places)));
+    }
+
+    public function touches(self $other): bool
+    {
+        foreach ($this->places as $place) {
+            foreach ($other->places as $their) {
+                if ($place->touches($their)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal;
+
+use HonestGrain\Calibration\BenchFigures;
+use HonestGrain\Holding\Stance;
+use HonestGrain\Route\Internal\Work\PartContext;
+use HonestGrain\Route\Shop;
+use HonestGrain\Route\Step;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepSetup;
+use HonestGrain\Route\StepTiming;
+use HonestGrain\Route\StepWords;
+use HonestGrain\Route\StepWork;
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Schedule\Lag;
+use HonestGrain\Schedule\Wait;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
+
+/**
+ * A part put on the lathe for a stage: for the first time, turned round, or again after it came off to wait.
+ *
+ * @internal
+ */
+final readonly class Mounting
+{
+    private function __construct(public Step $step, public bool $isTurned)
+    {
+    }
+
+    /**
+     * @param  list<Lag>  $after
+     * @param  float  $firmHours  how firm a film must be before a pad presses on it; 0 where there is none
+     */
+    public static function of(
+        PartContext $subject,
+        Stage $stage,
+        PartProgress $so,
+        BenchFigures $figures,
+        array $after,
+        float $firmHours,
+    ): self {
+        $isFirst = $so->turned === null;
+        $isTruing = ! $isFirst && $stage->position->stance === Stance::Truing;
+        $isTurned = ! $isFirst && ! $stage->isReturn && ! $isTruing;
+        [$title, $because, $mind] = self::words($subject, $stage, $so->heldLast, $isFirst, $isTurned);
+        $mount = $stage->position->mount;
+        $minutes = match (true) {
+            $isFirst, $isTruing => $figures->mountMinutes,
+            $isTurned => $figures->reverseMinutes,
+            default => $figures->remountMinutes,
+        };
+        $firm = $firmHours <= 0 ? null
+            : new Said('route.layout.not-before-each-coat', ['hours' => Quantity::hours($firmHours)]);
+
+        return new self(new Step(
+            match (true) {
+                $isFirst => $subject->id('mount'),
+                $isTruing => $subject->id('mount-to-true'),
+                $isTurned => $subject->id($so->turned === 0 ? 'reverse' : 'reverse-foot'),
+                default => "{$stage->operations[0]}/mount",
+            },
+            StepKind::Mount, $stage->part,
+            new StepWork($isTurned ? 'reverse' : 'mount', implode(', ', $subject->faces()), [$stage->part]),
+            new StepTiming(ceil($minutes - 1e-9), $after, Wait::none()),
+            new StepSetup(
+                $mount->label(), [Shop::TURNER => 1, Shop::LATHE => 1, Shop::MOUNTS => 1],
+                [Hazard::Lathe, Hazard::BeforeSwitch, ...Hazard::ofMount($mount), ...$subject->spinning()],
+                $mount, stage: $so->stage,
+            ),
+            new StepWords(
+                $subject->title($title), $because, PartContext::said(...[...$mind, $firm]),
+                new Said($isTurned ? 'route.layout.turning-round' : 'route.layout.mounting'),
+            ),
+        ), $isTurned);
+    }
+
+    /**
+     * @param  Stance|null  $last  how it was held last
+     * @return array{Said, Said, list<Said>} title, reason, what to mind
+     */
+    private static function words(
+        PartContext $subject, Stage $stage, ?Stance $last, bool $isFirst, bool $isTurned,
+    ): array {
+        $holding = $subject->part->holding;
+        $isFoot = $stage->position->stance === Stance::Foot;
+        $weak = array_filter($subject->part->flaws, fn ($flaw): bool => $flaw->on->zone() === 'foot'
+            && $flaw->kind->weakensHold());
+        $pad = $isFoot ? [$holding->releaseHow($subject->has('inside'))] : [];
+
+        return match (true) {
+            $isFoot => [$holding->turnRound(), new Said('route.layout.foot-can-reached-only'), $pad],
+            $stage->position->stance === Stance::First => [
+                new Said('route.layout.mount', ['mount' => $stage->position->mount->label()]),
+                new Said('route.layout.hold-all-follows-cut'), [],
+            ],
+            $stage->position->stance === Stance::Truing => [
+                new Said('route.layout.press-tail-centre-up', ['mount' => $stage->position->mount->label()]),
+                new Said('route.layout.dried-oval-hold-trued'), [],
+            ],
+            $last === Stance::Truing => [
+                new Said(
+                    'route.layout.turn-round', ['mount' => $holding->mount()],
+                ), new Said('route.layout.hold-true-again'),
+                [$holding->marked()],
+            ],
+            $isTurned => [
+                new Said(
+                    'route.layout.turn-round', ['mount' => $holding->mount()],
+                ), new Said('route.layout.all-left-spin-reached'),
+                [$holding->marked()],
+            ],
+            $isFirst => [$holding->mount(), $holding->because(), $weak === [] ? []
+                : [new Said('route.layout.wood-foot-flawed-bring')]],
+            default => [
+                new Said(
+                    'route.layout.mount-again', ['mount' => $holding->mount()],
+                ), new Said('route.layout.came-off-while-waited'),
+                [$holding->remounted()],
+            ],
+        };
+    }
+}
