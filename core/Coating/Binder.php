@@ -12,36 +12,52 @@ use HonestGrain\Reading\Row;
  */
 final readonly class Binder
 {
-    /** @param  list<ProductHazard>  $hazards */
-    private function __construct(
-        public string $class,
-        public string $key,
-        public float $setHours,
-        public FoodUse $food,
-        public bool $takesColour,
-        public array $hazards,
-        private Kinetics $kinetics,
-        public ?string $product,
-        public string $note,
-        public string $source,
-    ) {
-    }
+    public string $class;
 
-    /** @param  array<string, Coating>  $coatings  by class */
-    public static function fromRow(Row $row, array $coatings): self
+    public string $key;
+
+    public float $setHours;
+
+    public FoodUse $food;
+
+    public bool $takesColour;
+
+    /** @var list<ProductHazard> */
+    public array $hazards;
+
+    private Kinetics $kinetics;
+
+    public ?string $product;
+
+    public string $note;
+
+    public string $source;
+
+    /**
+     * @param  array<string, Coating>  $coatings  by class
+     */
+    private function __construct(Row $row, array $coatings)
     {
         $of = null;
         foreach ($coatings as $coating) {
             $of = $coating->key === $row->text('coating') ? $coating : $of;
         }
+        $this->class = $row->text('class');
+        $this->key = $row->text('key');
+        $this->setHours = $row->numberOrNull('set_h') ?? $of->handleHours ?? 0.0;
+        $this->food = FoodUse::from($row->text('food'));
+        $this->takesColour = $row->flag('takes_colour');
+        $this->hazards = [...$of->hazards ?? [], ...ProductHazard::allIn($row->text('hazards'))];
+        $this->kinetics = $of?->kinetics() ?? Kinetics::of(Cure::Evaporative->q(), Humidity::None);
+        $this->product = $of?->class;
+        $this->note = $row->text('note');
+        $this->source = $row->text('source');
+    }
 
-        return new self(
-            $row->text('class'), $row->text('key'), $row->numberOrNull('set_h') ?? $of->handleHours ?? 0.0,
-            FoodUse::from($row->text('food')), $row->flag('takes_colour'),
-            [...$of->hazards ?? [], ...ProductHazard::allIn($row->text('hazards'))],
-            $of?->kinetics() ?? Kinetics::of(Cure::Evaporative->q(), Humidity::None), $of?->class, $row->text('note'),
-            $row->text('source'),
-        );
+    /** @param  array<string, Coating>  $coatings  by class */
+    public static function fromRow(Row $row, array $coatings): self
+    {
+        return new self($row, $coatings);
     }
 
     public function kinetics(): Kinetics

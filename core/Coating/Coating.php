@@ -33,55 +33,84 @@ final readonly class Coating implements Product
         'pot_life_minutes' => [1, 2000],
     ];
 
-    /**
-     * @param  list<ProductHazard>  $hazards
-     * @param  list<string>  $fromLabel  the fields that the user's own label gave
-     * @param  array<string, float>  $mix  its parts by volume, where it is the maker's own mix
-     */
-    private function __construct(
-        public string $class,
-        public string $key,
-        public Family $family,
-        public Cure $cure,
-        public Solvent $solvent,
-        public FilmKind $film,
-        public float $solidsPercent,
-        public float $coverageM2PerL,
-        public float $dustFreeHours,
-        public float $recoatFromHours,
-        public ?float $recoatUntilHours,
-        public ?float $waxAfterHours,
-        public float $buffableHours,
-        public float $handleHours,
-        public float $clampAfterHours,
-        public float $fullCureDays,
-        public float $minC,
-        public float $maxRhPercent,
-        public bool $ragsSelfHeat,
-        public Humidity $humidity,
-        public Laying $applied,
-        public ?WipeWindow $wipe,
-        public float $residueMl,
-        public AmountUnit $unit,
-        public float $gramsPerM2,
-        public ?float $potLifeMinutes,
-        public bool $seals,
-        public FoodUse $food,
-        public string $water,
-        public array $hazards,
-        public string $note,
-        public string $source,
-        public array $fromLabel = [],
-        private string $air = '',
-        public array $mix = [],
-    ) {
-    }
+    public string $class;
+
+    public string $key;
+
+    public Family $family;
+
+    public Cure $cure;
+
+    public Solvent $solvent;
+
+    public FilmKind $film;
+
+    public float $solidsPercent;
+
+    public float $coverageM2PerL;
+
+    public float $dustFreeHours;
+
+    public float $recoatFromHours;
+
+    public ?float $recoatUntilHours;
+
+    public ?float $waxAfterHours;
+
+    public float $buffableHours;
+
+    public float $handleHours;
+
+    public float $clampAfterHours;
+
+    public float $fullCureDays;
+
+    public float $minC;
+
+    public float $maxRhPercent;
+
+    public bool $ragsSelfHeat;
+
+    public Humidity $humidity;
+
+    public Laying $applied;
+
+    public ?WipeWindow $wipe;
+
+    public float $residueMl;
+
+    public AmountUnit $unit;
+
+    public float $gramsPerM2;
+
+    public ?float $potLifeMinutes;
+
+    public bool $seals;
+
+    public FoodUse $food;
+
+    public string $water;
+
+    /** @var list<ProductHazard> */
+    public array $hazards;
+
+    public string $note;
+
+    public string $source;
+
+    /** @var list<string> the fields that the user's own label gave */
+    public array $fromLabel;
+
+    private string $air;
+
+    /** @var array<string, float> its parts by volume, where it is the maker's own mix */
+    public array $mix;
 
     /**
      * @param  array<string, float>  $label field => value, replacing the catalogue's
      * @param  string  $air  that it dries in, as a `CureClock` names it
      */
-    public static function fromRow(Row $row, array $label = [], string $air = ''): self
+    private function __construct(Row $row, array $label = [], string $air = '')
     {
         foreach ($label as $field => $value) {
             $range = self::LABEL_FIELDS[$field] ?? throw InvalidField::choice(
@@ -104,22 +133,50 @@ final readonly class Coating implements Product
         }
 
         $wipeAfter = $row->numberOrNull('wipe_after_min');
+        $this->class = $row->text('class');
+        $this->key = $row->text('key');
+        $this->family = Family::from($row->text('family'));
+        $this->cure = Cure::from($row->text('cure'));
+        $this->solvent = Solvent::from($row->text('solvent'));
+        $this->film = FilmKind::from($row->text('film'));
+        $this->solidsPercent = $number('solids_percent');
+        $this->coverageM2PerL = $number('coverage_m2_per_l');
+        $this->dustFreeHours = $number('dust_free_h');
+        $this->recoatFromHours = $number('recoat_from_h');
+        $this->recoatUntilHours = $until;
+        $this->waxAfterHours = $optional('wax_after_h');
+        $this->buffableHours = $optional('buffable_h') ?? 0.0;
+        $this->handleHours = $number('handle_h');
+        $this->clampAfterHours = max($number('handle_h'), $number('clamp_after_h'));
+        $this->fullCureDays = $number('full_cure_days');
+        $this->minC = $number('min_c');
+        $this->maxRhPercent = $number('max_rh');
+        $this->ragsSelfHeat = $row->flag('rags_self_heat');
+        $this->humidity = Humidity::from($row->text('humidity'));
+        $this->applied = Laying::from($row->text('applied'));
+        $this->wipe = $wipeAfter === null ? null : new WipeWindow($wipeAfter, $row->number('wipe_until_min'));
+        $this->residueMl = $row->number('residue_ml');
+        $this->unit = AmountUnit::from($row->text('unit'));
+        $this->gramsPerM2 = $row->numberOrNull('grams_per_m2') ?? 0.0;
+        $this->potLifeMinutes = $optional('pot_life_minutes');
+        $this->seals = $row->flag('seals');
+        $this->food = FoodUse::from($row->text('food'));
+        $this->water = $row->text('water');
+        $this->hazards = ProductHazard::allIn($row->text('hazards'));
+        $this->note = $row->text('note');
+        $this->source = $row->text('source');
+        $this->fromLabel = array_keys($label);
+        $this->air = $air;
+        $this->mix = self::parts($row);
+    }
 
-        return new self(
-            $row->text('class'), $row->text('key'), Family::from($row->text('family')),
-            Cure::from($row->text('cure')), Solvent::from($row->text('solvent')), FilmKind::from($row->text('film')),
-            $number('solids_percent'), $number('coverage_m2_per_l'),
-            $number('dust_free_h'), $number('recoat_from_h'), $until, $optional('wax_after_h'),
-            $optional('buffable_h') ?? 0.0,
-            $number('handle_h'), max($number('handle_h'), $number('clamp_after_h')), $number('full_cure_days'),
-            $number('min_c'), $number('max_rh'),
-            $row->flag('rags_self_heat'), Humidity::from($row->text('humidity')), Laying::from($row->text('applied')),
-            $wipeAfter === null ? null : new WipeWindow($wipeAfter, $row->number('wipe_until_min')),
-            $row->number('residue_ml'), AmountUnit::from($row->text('unit')), $row->numberOrNull('grams_per_m2') ?? 0.0,
-            $optional('pot_life_minutes'), $row->flag('seals'), FoodUse::from($row->text('food')), $row->text('water'),
-            ProductHazard::allIn($row->text('hazards')), $row->text('note'), $row->text('source'), array_keys($label),
-            $air, self::parts($row),
-        );
+    /**
+     * @param  array<string, float>  $label field => value, replacing the catalogue's
+     * @param  string  $air  that it dries in, as a `CureClock` names it
+     */
+    public static function fromRow(Row $row, array $label = [], string $air = ''): self
+    {
+        return new self($row, $label, $air);
     }
 
     /** @return array<string, float> by what goes in */

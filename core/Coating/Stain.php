@@ -12,45 +12,77 @@ use HonestGrain\Reading\Row;
  */
 final readonly class Stain implements Product
 {
-    /** @param  list<ProductHazard>  $hazards */
-    private function __construct(
-        public string $class,
-        public string $key,
-        public ColourFamily $family,
-        public Solvent $carrier,
-        public float $dryHours,
-        public float $coatFromHours,
-        public float $openMinutes,
-        public bool $raisesGrain,
-        public bool $fastToWater,
-        public bool $fastToAlcohol,
-        public bool $fastToSpirits,
-        public bool $fastToLacquer,
-        public bool $needsTannin,
-        public bool $needsSealed,
-        private bool $takesColourOut,
-        private bool $wax,
-        public FoodUse $food,
-        public array $hazards,
-        public string $aftercare,
-        public string $note,
-        public string $source,
-    ) {
+    public string $class;
+
+    public string $key;
+
+    public ColourFamily $family;
+
+    public Solvent $carrier;
+
+    public float $dryHours;
+
+    public float $coatFromHours;
+
+    public float $openMinutes;
+
+    public bool $raisesGrain;
+
+    public bool $fastToWater;
+
+    public bool $fastToAlcohol;
+
+    public bool $fastToSpirits;
+
+    public bool $fastToLacquer;
+
+    public bool $needsTannin;
+
+    public bool $needsSealed;
+
+    private bool $takesColourOut;
+
+    private bool $wax;
+
+    public FoodUse $food;
+
+    /** @var list<ProductHazard> */
+    public array $hazards;
+
+    public string $aftercare;
+
+    public string $note;
+
+    public string $source;
+
+    private function __construct(Row $row)
+    {
+        $this->class = $row->text('class');
+        $this->key = $row->text('key');
+        $this->family = ColourFamily::from($row->text('family'));
+        $this->carrier = Solvent::from($row->text('carrier'));
+        $this->dryHours = $row->number('dry_h');
+        $this->coatFromHours = $row->numberOrNull('coat_from_h') ?? $row->number('dry_h');
+        $this->openMinutes = $row->number('open_minutes');
+        $this->raisesGrain = $row->text('raises_grain') !== 'no';
+        $this->fastToWater = $row->flag('fast_to_water');
+        $this->fastToAlcohol = $row->flag('fast_to_alcohol');
+        $this->fastToSpirits = $row->flag('fast_to_spirits');
+        $this->fastToLacquer = $row->flag('fast_to_lacquer');
+        $this->needsTannin = $row->flag('needs_tannin');
+        $this->needsSealed = $row->flag('needs_sealed');
+        $this->takesColourOut = $row->flag('takes_colour_out');
+        $this->wax = $row->flag('wax');
+        $this->food = FoodUse::from($row->text('food'));
+        $this->hazards = ProductHazard::allIn($row->text('hazards'));
+        $this->aftercare = $row->text('aftercare');
+        $this->note = $row->text('note');
+        $this->source = $row->text('source');
     }
 
     public static function fromRow(Row $row): self
     {
-        return new self(
-            $row->text('class'), $row->text('key'), ColourFamily::from($row->text('family')),
-            Solvent::from($row->text('carrier')), $row->number('dry_h'),
-            $row->numberOrNull('coat_from_h') ?? $row->number('dry_h'), $row->number('open_minutes'),
-            $row->text('raises_grain') !== 'no', $row->flag('fast_to_water'), $row->flag('fast_to_alcohol'),
-            $row->flag('fast_to_spirits'), $row->flag('fast_to_lacquer'), $row->flag('needs_tannin'),
-            $row->flag('needs_sealed'), $row->flag('takes_colour_out'), $row->flag('wax'),
-            FoodUse::from($row->text('food')), ProductHazard::allIn($row->text('hazards')), $row->text('aftercare'),
-            $row->text('note'),
-            $row->text('source'),
-        );
+        return new self($row);
     }
 
     /** Is it a dye in alcohol, which flashes off, where the same colour in water would stay wet? */

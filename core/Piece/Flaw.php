@@ -23,22 +23,28 @@ final readonly class Flaw
 
     public const MAX_SIZE_MM = 500.0;
 
-    /** @param  array{float, float}|null  $azimuthDeg  null: all round */
-    private function __construct(
-        public string $id,
-        public FlawKind $kind,
-        public Surface $on,
-        public float $fromMm,
-        public float $toMm,
-        public ?array $azimuthDeg,
-        public ?float $widthMm,
-        public ?float $depthMm,
-        public Wish $wish,
-        public ?string $with,
-    ) {
-    }
+    public string $id;
 
-    public static function read(Document $flaw): self
+    public FlawKind $kind;
+
+    public Surface $on;
+
+    public float $fromMm;
+
+    public float $toMm;
+
+    /** @var array{float, float}|null null: all round */
+    public ?array $azimuthDeg;
+
+    public ?float $widthMm;
+
+    public ?float $depthMm;
+
+    public Wish $wish;
+
+    public ?string $with;
+
+    private function __construct(Document $flaw)
     {
         $kind = FlawKind::from($flaw->choice('kind', array_column(FlawKind::cases(), 'value')));
         $on = Surface::from($flaw->choice('on', array_column(Surface::cases(), 'value')));
@@ -48,15 +54,21 @@ final readonly class Flaw
             throw InvalidProfile::band($flaw->path, $from, $to, 3 * Node::MAX_MM);
         }
         $azimuth = $flaw->has('azimuth_deg') ? $flaw->numbers('azimuth_deg', -360, 720, 2) : null;
+        $this->id = Id::read($flaw);
+        $this->kind = $kind;
+        $this->on = $on;
+        $this->fromMm = $from;
+        $this->toMm = $to;
+        $this->azimuthDeg = $azimuth === null ? null : [$azimuth[0], $azimuth[1]];
+        $this->widthMm = $flaw->numberOr('width_mm', null, 0.01, self::MAX_SIZE_MM);
+        $this->depthMm = $flaw->numberOr('depth_mm', null, 0.01, self::MAX_SIZE_MM);
+        $this->wish = Wish::from($flaw->choice('wish', array_column(Wish::cases(), 'value'), $kind->wishes()[0]->value));
+        $this->with = $flaw->has('with') ? $flaw->choice('with', self::WITH) : null;
+    }
 
-        return new self(
-            Id::read($flaw), $kind, $on, $from, $to,
-            $azimuth === null ? null : [$azimuth[0], $azimuth[1]],
-            $flaw->numberOr('width_mm', null, 0.01, self::MAX_SIZE_MM),
-            $flaw->numberOr('depth_mm', null, 0.01, self::MAX_SIZE_MM),
-            Wish::from($flaw->choice('wish', array_column(Wish::cases(), 'value'), $kind->wishes()[0]->value)),
-            $flaw->has('with') ? $flaw->choice('with', self::WITH) : null,
-        );
+    public static function read(Document $flaw): self
+    {
+        return new self($flaw);
     }
 
     /** The same, ending elsewhere along its line. */

@@ -39,26 +39,37 @@ final readonly class Mark
 
     public const MAX_NAME = 40;
 
-    private function __construct(
-        public Band $band,
-        public Decoration $technique,
-        public int $orderRank,
-        public ?float $minutes,
-        public ?float $typedWaitHours,
-        public float $waitHours,
-        public ?Stain $stain,
-        public ?Coating $paint,
-        public ?Binder $binder,
-        public bool $isClassTaken,
-        public ?string $colour,
-        public ?string $note,
-        public ?bool $sandedBack = null,
-        public Settings $set = new Settings,
-        public ?string $name = null,
-    ) {
-    }
+    public Band $band;
 
-    public static function read(Document $mark, Tables $tables): self
+    public Decoration $technique;
+
+    public int $orderRank;
+
+    public ?float $minutes;
+
+    public ?float $typedWaitHours;
+
+    public float $waitHours;
+
+    public ?Stain $stain;
+
+    public ?Coating $paint;
+
+    public ?Binder $binder;
+
+    public bool $isClassTaken;
+
+    public ?string $colour;
+
+    public ?string $note;
+
+    public ?bool $sandedBack;
+
+    public Settings $set;
+
+    public ?string $name;
+
+    private function __construct(Document $mark, Tables $tables)
     {
         $technique = $tables->techniques->decoration(
             $mark->choice('technique', $tables->techniques->decorationKeys()), $mark->at('technique'),
@@ -75,17 +86,27 @@ final readonly class Mark
             throw InvalidField::type($settings->at('colour'), $colour, 'a colour such as #2f4f6f');
         }
         $wait = $settings->numberOr('wait_hours', null, 0, self::MAX_WAIT_HOURS);
+        $this->band = Band::read($mark);
+        $this->technique = $technique;
+        $this->orderRank = $tables->techniques->rank($technique);
+        $this->minutes = $settings->numberOr('minutes', null, 0, self::MAX_MINUTES);
+        $this->typedWaitHours = $wait;
+        $this->waitHours = $wait ?? $stain->coatFromHours ?? $paint->recoatFromHours ?? $binder->setHours
+                ?? $technique->waitHours($tables->calibration->marks);
+        $this->stain = $stain;
+        $this->paint = $paint;
+        $this->binder = $binder;
+        $this->isClassTaken = $product === null && ($stain !== null || $paint !== null);
+        $this->colour = $colour;
+        $this->note = $mark->textOr('note', null, 500, lines: true);
+        $this->sandedBack = $settings->has('sand_back') ? $settings->flag('sand_back', false) : null;
+        $this->set = $set;
+        $this->name = $mark->textOr('name', null, self::MAX_NAME);
+    }
 
-        return new self(
-            Band::read($mark), $technique, $tables->techniques->rank($technique),
-            $settings->numberOr('minutes', null, 0, self::MAX_MINUTES), $wait,
-            $wait ?? $stain->coatFromHours ?? $paint->recoatFromHours ?? $binder->setHours
-                ?? $technique->waitHours($tables->calibration->marks),
-            $stain, $paint, $binder, $product === null && ($stain !== null || $paint !== null), $colour,
-            $mark->textOr('note', null, 500, lines: true),
-            $settings->has('sand_back') ? $settings->flag('sand_back', false) : null, $set,
-            $mark->textOr('name', null, self::MAX_NAME),
-        );
+    public static function read(Document $mark, Tables $tables): self
+    {
+        return new self($mark, $tables);
     }
 
     /**

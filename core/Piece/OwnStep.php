@@ -22,38 +22,51 @@ final readonly class OwnStep
 
     private const MOST_HOW = 300;
 
-    /**
-     * @param  list<string>  $before  operations, or ids of the document that mean all that goes with them
-     * @param  list<string>  $after
-     */
-    private function __construct(
-        public string $id,
-        public Said $title,
-        public ?string $part,
-        public ?Surface $on,
-        public float $minutes,
-        public float $waitHours,
-        public ?Mount $mount,
-        public array $before,
-        public array $after,
-        public string $technique,
-        public ?Said $how,
-        public Coating|Stain|null $product,
-    ) {
+    public string $id;
+
+    public Said $title;
+
+    public ?string $part;
+
+    public ?Surface $on;
+
+    public float $minutes;
+
+    public float $waitHours;
+
+    public ?Mount $mount;
+
+    /** @var list<string> operations, or ids of the document that mean all that goes with them */
+    public array $before;
+
+    /** @var list<string> */
+    public array $after;
+
+    public string $technique;
+
+    public ?Said $how;
+
+    public Coating|Stain|null $product;
+
+    private function __construct(Document $step, Tables $tables)
+    {
+        $this->id = Id::read($step);
+        $this->title = self::title($step);
+        $this->part = $step->textOr('part', null, 40);
+        $this->on = $step->has('on') ? Surface::from($step->choice('on', array_column(Surface::cases(), 'value'))) : null;
+        $this->minutes = $step->numberOr('minutes', 0.0, 0, 2400);
+        $this->waitHours = $step->numberOr('wait_hours', 0.0, 0, 2000);
+        $this->mount = $step->has('mount') ? Mount::from($step->choice('mount', array_column(Mount::cases(), 'value'))) : null;
+        $this->before = $step->has('before') ? $step->strings('before', self::MOST) : [];
+        $this->after = $step->has('after') ? $step->strings('after', self::MOST) : [];
+        $this->technique = $tables->techniques->named($step->textOr('technique', 'own', 40) ?? 'own', $step->at('technique'))->key();
+        $this->how = self::how($step);
+        $this->product = self::product($step, $tables);
     }
 
     public static function read(Document $step, Tables $tables): self
     {
-        return new self(
-            Id::read($step), self::title($step), $step->textOr('part', null, 40),
-            $step->has('on') ? Surface::from($step->choice('on', array_column(Surface::cases(), 'value'))) : null,
-            $step->numberOr('minutes', 0.0, 0, 2400), $step->numberOr('wait_hours', 0.0, 0, 2000),
-            $step->has('mount') ? Mount::from($step->choice('mount', array_column(Mount::cases(), 'value'))) : null,
-            $step->has('before') ? $step->strings('before', self::MOST) : [],
-            $step->has('after') ? $step->strings('after', self::MOST) : [],
-            $tables->techniques->named($step->textOr('technique', 'own', 40) ?? 'own', $step->at('technique'))->key(),
-            self::how($step), self::product($step, $tables),
-        );
+        return new self($step, $tables);
     }
 
     /** As its maker wrote it, or by its code where it came with a remedy. */

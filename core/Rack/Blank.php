@@ -35,52 +35,76 @@ final readonly class Blank
 
     private const NEAR_SHARE = 0.05;
 
-    /** @param  list<Flaw>  $flaws */
-    private function __construct(
-        public BlankForm $form,
-        public string $wood,
-        public GrainDirection $grain,
-        public float $diameterMm,
-        public float $lengthMm,
-        public ?float $wallMm,
-        public ?float $tenonMm,
-        public ?float $recessMm,
-        public Pith $pith,
-        public Keeping $keeping,
-        public string $place,
-        public string $source,
-        public ?float $price,
-        public ?string $felledOn,
-        public ?string $cutOn,
-        public ?string $roughedOn,
-        public array $flaws,
-        public string $note,
-    ) {
-    }
+    public BlankForm $form;
 
-    /** @throws InvalidField */
-    public static function read(Document $blank): self
+    public string $wood;
+
+    public GrainDirection $grain;
+
+    public float $diameterMm;
+
+    public float $lengthMm;
+
+    public ?float $wallMm;
+
+    public ?float $tenonMm;
+
+    public ?float $recessMm;
+
+    public Pith $pith;
+
+    public Keeping $keeping;
+
+    public string $place;
+
+    public string $source;
+
+    public ?float $price;
+
+    public ?string $felledOn;
+
+    public ?string $cutOn;
+
+    public ?string $roughedOn;
+
+    /** @var list<Flaw> */
+    public array $flaws;
+
+    public string $note;
+
+    private function __construct(Document $blank)
     {
         $form = BlankForm::from($blank->choice('form', array_column(BlankForm::cases(), 'value')));
         $diameter = $blank->number('diameter_mm', 1, Node::MAX_MM);
         $length = $blank->number('length_mm', 1, Node::MAX_MM);
         $wall = $form->isRough() ? $blank->number('wall_mm', 1, self::MOST_WALL_MM) : null;
         $flaws = array_map(Flaw::read(...), $blank->has('flaws') ? $blank->children('flaws', self::MOST_FLAWS) : []);
-
-        return new self(
-            $form, $blank->text('wood', 80),
-            GrainDirection::from(
-                $blank->choice('grain', array_column(GrainDirection::cases(), 'value'), $form->grain()->value),
-            ),
-            $diameter, $length, $wall,
-            $blank->numberOr('tenon_mm', null, 1, $diameter), $blank->numberOr('recess_mm', null, 1, $diameter),
-            Pith::from($blank->choice('pith', array_column(Pith::cases(), 'value'), Pith::Out->value)),
-            Keeping::from($blank->choice('keeping', array_column(Keeping::cases(), 'value'), Keeping::Open->value)),
-            $blank->textOr('place', '', 60) ?? '', $blank->textOr('source', '', 120) ?? '',
-            $blank->numberOr('price', null, 0, 1_000_000), self::date($blank, 'felled_on'),
-            self::date($blank, 'cut_on'), self::date($blank, 'roughed_on'), $flaws,
-            $blank->textOr('note', '', 500, true) ?? '',
+        $this->form = $form;
+        $this->wood = $blank->text('wood', 80);
+        $this->grain = GrainDirection::from(
+            $blank->choice('grain', array_column(GrainDirection::cases(), 'value'), $form->grain()->value),
         );
+        $this->diameterMm = $diameter;
+        $this->lengthMm = $length;
+        $this->wallMm = $wall;
+        $this->tenonMm = $blank->numberOr('tenon_mm', null, 1, $diameter);
+        $this->recessMm = $blank->numberOr('recess_mm', null, 1, $diameter);
+        $this->pith = Pith::from($blank->choice('pith', array_column(Pith::cases(), 'value'), Pith::Out->value));
+        $this->keeping = Keeping::from($blank->choice('keeping', array_column(Keeping::cases(), 'value'), Keeping::Open->value));
+        $this->place = $blank->textOr('place', '', 60) ?? '';
+        $this->source = $blank->textOr('source', '', 120) ?? '';
+        $this->price = $blank->numberOr('price', null, 0, 1_000_000);
+        $this->felledOn = self::date($blank, 'felled_on');
+        $this->cutOn = self::date($blank, 'cut_on');
+        $this->roughedOn = self::date($blank, 'roughed_on');
+        $this->flaws = $flaws;
+        $this->note = $blank->textOr('note', '', 500, true) ?? '';
+    }
+
+    /** @throws InvalidField */
+    public static function read(Document $blank): self
+    {
+        return new self($blank);
     }
 
     /**

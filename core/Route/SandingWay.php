@@ -26,27 +26,32 @@ final readonly class SandingWay
     /** An orbit needs room to lie flat. */
     private const ORBIT_FROM_MM = 150.0;
 
-    /**
-     * @param  array<string, ?Said>  $offers  method => why not; null where it may be used
-     * @param  Said|null  $objection  why the method that the maker chose is not taken
-     * @param  float  $minutesFactor  what the shop's records have made of its minutes
-     * @param  float  $discsFactor  and of its discs
-     */
-    private function __construct(
-        public Method $method,
-        public ?Lubricant $wet,
-        public int $rpm,
-        public float $speedMPerS,
-        public array $offers,
-        public ?Said $objection,
-        public bool $isThin,
-        public float $minutesFactor,
-        public float $discsFactor,
-    ) {
-    }
+    public Method $method;
 
-    /** @param  float|null  $wallMm  the thinnest wall of the part; null where it is solid */
-    public static function of(Part $part, Zone $zone, Bench $bench, ?float $wallMm): self
+    public ?Lubricant $wet;
+
+    public int $rpm;
+
+    public float $speedMPerS;
+
+    /** @var array<string, ?Said> method => why not; null where it may be used */
+    public array $offers;
+
+    /** @var Said|null why the method that the maker chose is not taken */
+    public ?Said $objection;
+
+    public bool $isThin;
+
+    /** @var float what the shop's records have made of its minutes */
+    public float $minutesFactor;
+
+    /** @var float and of its discs */
+    public float $discsFactor;
+
+    /**
+     * @param  float|null  $wallMm  the thinnest wall of the part; null where it is solid
+     */
+    private function __construct(Part $part, Zone $zone, Bench $bench, ?float $wallMm)
     {
         $figures = $bench->calibration->sanding;
         $plan = $part->surface->of($zone->id);
@@ -69,11 +74,21 @@ final readonly class SandingWay
         $objection = $chosen === null ? null : $offers[$chosen->value];
 
         $method = $chosen === null || $objection !== null ? $usual : $chosen;
+        $this->method = $method;
+        $this->wet = $plan->wet;
+        $this->rpm = $rpm;
+        $this->speedMPerS = $speed;
+        $this->offers = $offers;
+        $this->objection = $objection;
+        $this->isThin = $isThin;
+        $this->minutesFactor = $bench->learnt->minutes($method, $part->wood->pore);
+        $this->discsFactor = $bench->learnt->discs($method, $part->wood->pore);
+    }
 
-        return new self(
-            $method, $plan->wet, $rpm, $speed, $offers, $objection, $isThin,
-            $bench->learnt->minutes($method, $part->wood->pore), $bench->learnt->discs($method, $part->wood->pore),
-        );
+    /** @param  float|null  $wallMm  the thinnest wall of the part; null where it is solid */
+    public static function of(Part $part, Zone $zone, Bench $bench, ?float $wallMm): self
+    {
+        return new self($part, $zone, $bench, $wallMm);
     }
 
     public function model(Part $part, Bench $bench): ScratchModel
