@@ -14,6 +14,7 @@ use HonestGrain\Piece\FlawKind;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Piece\Wish;
+use HonestGrain\Route\StepWords;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Words\Quantity;
@@ -28,24 +29,20 @@ use HonestGrain\Words\Said;
 final readonly class Repair
 {
     /**
-     * @param  string|null  $goesWith  what it is besides the flaw's main operation
+     * @param  string  $technique  its key
      * @param  list<Hazard>  $hazards
-     * @param  list<Said>  $how
+     * @param  string|null  $goesWith  what it is besides the flaw's main operation
+     * @param  Fill|null  $fill  what it leaves in the wood
      */
     private function __construct(
         public string $technique,
-        public ?string $goesWith,
-        public Said $title,
+        public StepWords $words,
         public float $minutes,
         public Wait $wait,
-        public Said $because,
-        public bool $onLathe,
         public array $hazards,
-        public array $how,
-        public ?string $product = null,
-        public ?Amount $amount = null,
-        public bool $standsProud = false,
-        public ?Binder $binder = null,
+        public bool $onLathe = false,
+        public ?string $goesWith = null,
+        public ?Fill $fill = null,
     ) {
     }
 
@@ -67,8 +64,8 @@ final readonly class Repair
     public static function binderOf(Flaw $flaw, Part $part, Tables $tables): ?Binder
     {
         foreach (self::of($flaw, $part, $tables) as $repair) {
-            if ($repair->binder !== null) {
-                return $repair->binder;
+            if ($repair->fill !== null) {
+                return $repair->fill->binder;
             }
         }
 
@@ -78,11 +75,18 @@ final readonly class Repair
     /** @return list<self> the fill, and where it stands proud the cut that takes it back level */
     private static function filled(self $fill, Flaw $flaw, Part $part, RepairRates $rates): array
     {
-        return ! $fill->standsProud ? [$fill] : [$fill, new self(
-            'scrape', 'cut-back', new Said('route.repair.cut-fill-back-level'),
-            max(1.0, self::areaMm2($flaw, $part) / 10_000 * $rates->recutMinutesPer100Cm2), Wait::none(),
-            new Said('route.repair.paper-rides-over-hard'), true,
-            [Hazard::ofDust($part->wood)], [new Said('route.repair.light-shear-cut-freshly')],
+        return $fill->fill?->standsProud !== true ? [$fill] : [$fill, new self(
+            'scrape',
+            new StepWords(
+                new Said('route.repair.cut-fill-back-level'),
+                new Said('route.repair.paper-rides-over-hard'),
+                [new Said('route.repair.light-shear-cut-freshly')],
+            ),
+            minutes: max(1.0, self::areaMm2($flaw, $part) / 10_000 * $rates->recutMinutesPer100Cm2),
+            wait: Wait::none(),
+            hazards: [Hazard::ofDust($part->wood)],
+            onLathe: true,
+            goesWith: 'cut-back',
         )];
     }
 
@@ -119,35 +123,43 @@ final readonly class Repair
         $ca = $tables->coatings->binder('powder-ca');
 
         return new self(
-            'fill', null, new Said('route.repair.fill-powder-ca', ['kind' => Said::lower($flaw->kind->label())]),
-            $rates->fillMinutes * $fills, Wait::hours($ca->setHours, null, $ca->kinetics()),
-            new Said('route.repair.before-last-sanding-before'), false,
-            [...Hazard::ofProduct($ca->hazards), Hazard::HardDust],
-            self::said(
-                new Said('route.repair.powder-about-stone-sieved', [
-                    'ml' => Quantity::ml($ml * $rates->powderPacking),
-                    'ml2' => Quantity::grams($ml * $rates->powderPacking * $rates->stoneGPerMl),
-                    'sieve' => Quantity::mm($rates->sieveMm),
-                    'fills' => Quantity::count($fills),
-                    'fillDepth' => Quantity::mm($rates->fillDepthMm),
-                ]),
-                new Said('route.repair.seal-pale-wood-round'), $taken,
+            'fill',
+            new StepWords(
+                new Said('route.repair.fill-powder-ca', ['kind' => Said::lower($flaw->kind->label())]),
+                new Said('route.repair.before-last-sanding-before'),
+                self::said(
+                    new Said('route.repair.powder-about-stone-sieved', [
+                        'ml' => Quantity::ml($ml * $rates->powderPacking),
+                        'ml2' => Quantity::grams($ml * $rates->powderPacking * $rates->stoneGPerMl),
+                        'sieve' => Quantity::mm($rates->sieveMm),
+                        'fills' => Quantity::count($fills),
+                        'fillDepth' => Quantity::mm($rates->fillDepthMm),
+                    ]),
+                    new Said('route.repair.seal-pale-wood-round'), $taken,
+                ),
             ),
-            $ca->product, Amount::ofThin($ml * (1 - $rates->powderPacking)), true, $ca,
+            fill: new Fill($ca, Amount::ofThin($ml * (1 - $rates->powderPacking)), standsProud: true),
+            minutes: $rates->fillMinutes * $fills,
+            wait: Wait::hours($ca->setHours, null, $ca->kinetics()),
+            hazards: [...Hazard::ofProduct($ca->hazards), Hazard::HardDust],
         );
     }
 
     private static function epoxy(Flaw $flaw, RepairRates $rates, float $ml, ?Said $taken, Binder $epoxy): self
     {
         return new self(
-            'fill', null, new Said(
-                'route.repair.fill-epoxy', ['kind' => Said::lower($flaw->kind->label())],
-            ), $rates->epoxyMinutes,
-            Wait::hours($epoxy->setHours, null, $epoxy->kinetics()),
-            new Said('route.repair.before-last-sanding-before-colour'), false,
-            Hazard::ofProduct($epoxy->hazards),
-            self::said(new Said('route.repair.dam-back-tape-mix'), $taken),
-            $epoxy->product, Amount::of($ml, AmountUnit::Millilitres), true, $epoxy,
+            'fill',
+            new StepWords(
+                new Said(
+                    'route.repair.fill-epoxy', ['kind' => Said::lower($flaw->kind->label())],
+                ),
+                new Said('route.repair.before-last-sanding-before-colour'),
+                self::said(new Said('route.repair.dam-back-tape-mix'), $taken),
+            ),
+            fill: new Fill($epoxy, Amount::of($ml, AmountUnit::Millilitres), standsProud: true),
+            minutes: $rates->epoxyMinutes,
+            wait: Wait::hours($epoxy->setHours, null, $epoxy->kinetics()),
+            hazards: Hazard::ofProduct($epoxy->hazards),
         );
     }
 
@@ -160,18 +172,20 @@ final readonly class Repair
         $cm = self::lengthMm($flaw, $part) / 10 * $sides;
 
         return new self(
-            $flaw->wish === Wish::Fill ? 'fill' : 'stabilise', null,
-            $sides === 2 ? new Said('route.repair.run-thin-ca-along')
+            $flaw->wish === Wish::Fill ? 'fill' : 'stabilise',
+            new StepWords(
+                $sides === 2 ? new Said('route.repair.run-thin-ca-along')
                 : new Said('route.repair.run-thin-ca-into', ['kind' => Said::lower($flaw->kind->label())]),
-            max($rates->hairlineMinutes, $rates->hairlineMinutes * $cm / 10),
-            Wait::hours($ca->setHours, null, $ca->kinetics()),
-            new Said('route.repair.before-last-sanding-before-colour-oil'), false,
-            Hazard::ofProduct($ca->hazards),
-            self::said(
-                new Said('route.repair.seal-pale-wood-round-first'),
-                self::bottles($cm * $rates->hairlineCaMlPerCm, $rates),
+                new Said('route.repair.before-last-sanding-before-colour-oil'),
+                self::said(
+                    new Said('route.repair.seal-pale-wood-round-first'),
+                    self::bottles($cm * $rates->hairlineCaMlPerCm, $rates),
+                ),
             ),
-            $ca->product, Amount::ofThin($cm * $rates->hairlineCaMlPerCm), binder: $ca,
+            fill: new Fill($ca, Amount::ofThin($cm * $rates->hairlineCaMlPerCm)),
+            minutes: max($rates->hairlineMinutes, $rates->hairlineMinutes * $cm / 10),
+            wait: Wait::hours($ca->setHours, null, $ca->kinetics()),
+            hazards: Hazard::ofProduct($ca->hazards),
         );
     }
 
@@ -184,20 +198,32 @@ final readonly class Repair
 
         return [
             new self(
-                'stabilise', null, new Said('route.repair.stiffen-soft-patch-thin'),
-                max(1.0, $cm2 * $rates->softMinutesPerCm2), Wait::hours($rates->softHours),
-                new Said('route.repair.soft-fibres-fold-under'), false,
-                Hazard::ofProduct($ca->hazards), self::said(
-                    new Said('route.repair.until-drinks-no-more'),
-                    self::bottles($cm2 * $rates->softCaMlPerCm2, $rates),
+                'stabilise',
+                new StepWords(
+                    new Said('route.repair.stiffen-soft-patch-thin'),
+                    new Said('route.repair.soft-fibres-fold-under'),
+                    self::said(
+                        new Said('route.repair.until-drinks-no-more'),
+                        self::bottles($cm2 * $rates->softCaMlPerCm2, $rates),
+                    ),
                 ),
-                $ca->product, Amount::ofThin($cm2 * $rates->softCaMlPerCm2), binder: $ca,
+                fill: new Fill($ca, Amount::ofThin($cm2 * $rates->softCaMlPerCm2)),
+                minutes: max(1.0, $cm2 * $rates->softMinutesPerCm2),
+                wait: Wait::hours($rates->softHours),
+                hazards: Hazard::ofProduct($ca->hazards),
             ),
             new self(
-                'scrape', 'scrape', new Said('route.repair.shear-scrape-stiffened-patch'),
-                max(1.0, $cm2 / 100 * $rates->recutMinutesPer100Cm2), Wait::none(),
-                new Said('route.repair.clean-cut-over-stiffened'), true,
-                [Hazard::ofDust($part->wood)], [new Said('route.repair.light-cut-freshly-ground')],
+                'scrape',
+                new StepWords(
+                    new Said('route.repair.shear-scrape-stiffened-patch'),
+                    new Said('route.repair.clean-cut-over-stiffened'),
+                    [new Said('route.repair.light-cut-freshly-ground')],
+                ),
+                minutes: max(1.0, $cm2 / 100 * $rates->recutMinutesPer100Cm2),
+                wait: Wait::none(),
+                hazards: [Hazard::ofDust($part->wood)],
+                onLathe: true,
+                goesWith: 'scrape',
             ),
         ];
     }
@@ -209,18 +235,23 @@ final readonly class Repair
             ? max(1.0, self::areaMm2($flaw, $part) / 10_000 * $rates->recutMinutesPer100Cm2) : $rates->cutAwayMinutes;
 
         return new self(
-            $isTorn ? 'scrape' : 'shape', null,
-            $isTorn ? new Said('route.repair.cut-torn-grain-again')
+            $isTorn ? 'scrape' : 'shape',
+            new StepWords(
+                $isTorn ? new Said('route.repair.cut-torn-grain-again')
                 : new Said(
                     'route.repair.cut-away', ['kind' => Said::lower($flaw->kind->label())],
-                ), $minutes, Wait::none(),
-            new Said($isTorn ? 'route.repair.torn-grain-cut-not' : 'route.repair.while-there-wood-take'),
-            true, [Hazard::ofDust($part->wood)],
-            [
-                $isTorn ? new Said(
-                    'route.repair.light-shear-cut-freshly-ground',
-                ) : new Said('route.repair.check-wall-before-after'),
-            ],
+                ),
+                new Said($isTorn ? 'route.repair.torn-grain-cut-not' : 'route.repair.while-there-wood-take'),
+                [
+                    $isTorn ? new Said(
+                        'route.repair.light-shear-cut-freshly-ground',
+                    ) : new Said('route.repair.check-wall-before-after'),
+                ],
+            ),
+            minutes: $minutes,
+            wait: Wait::none(),
+            hazards: [Hazard::ofDust($part->wood)],
+            onLathe: true,
         );
     }
 

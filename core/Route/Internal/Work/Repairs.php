@@ -68,17 +68,17 @@ final class Repairs
                 of: [$flaw->id],
                 zone: $flaw->on->zone(),
             ),
-            supplies: new Supplies(product: $repair->product, amount: $repair->amount),
+            supplies: new Supplies($repair->fill?->binder->product, $repair->fill?->amount),
             timing: new Timing($repair->minutes, 10.0 + $number, wait: $repair->wait),
             setup: new Setup(
                 work: $repair->onLathe ? Work::Spinning : Work::Hand,
                 hazards: [...$repair->hazards, ...$repair->onLathe ? $subject->spinning() : []],
             ),
             words: new StepWords(
-                Said::at($repair->title, $flaw->at()),
-                $repair->because,
-                how: $repair->how,
-                brief: Said::lower($repair->title),
+                Said::at($repair->words->title, $flaw->at()),
+                $repair->words->because,
+                how: $repair->words->how,
+                brief: Said::lower($repair->words->title),
                 waitFor: $repair->wait->minHours > 0 ? new Said('route.repairs.to-set') : null,
             ),
         );
