@@ -62,7 +62,7 @@ class Swatch extends Model
         $layer = $this->layers[0];
 
         return new TestBoard(
-            Rgb::hex($tables->woods->named($this->wood, 'wood')->rgb, 'wood'), Rgb::hex($layer['rgb'], 'rgb'),
+            Rgb::hex($tables->woods->named($this->wood, 'wood')->nature->rgb, 'wood'), Rgb::hex($layer['rgb'], 'rgb'),
             self::carrier($tables, $layer['product']), (float) $layer['strength'], (float) $layer['sanded_um'],
             $this->over($tables),
             array_map(

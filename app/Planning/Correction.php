@@ -10,6 +10,8 @@ use App\Models\PlannedStep;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Route\Behind;
+use HonestGrain\Route\Promised;
 use HonestGrain\Route\Remaining;
 use HonestGrain\Route\Step;
 use Illuminate\Support\Carbon;
@@ -33,9 +35,9 @@ final readonly class Correction
             $history = History::of($piece);
             [, $route] = $this->routes->of($workshop, $piece, $bench, $history);
             $job = Remaining::of(
-                (string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), 1.0, $route, $history->done,
-                $history->skipped, $clock, $bench->calibration->bench->splitAboveMinutes,
-                $piece->blank?->ready_at?->getTimestamp(),
+                new Promised((string) $piece->id, $piece->name, $piece->due_at?->getTimestamp()), $route,
+                new Behind($history->done, $history->skipped, $piece->blank?->ready_at?->getTimestamp()), $clock,
+                $bench->calibration->bench->splitAboveMinutes,
             );
         } catch (BadInput|Stalled) {
             // The plan that follows says why.
@@ -54,7 +56,7 @@ final readonly class Correction
             $left = $tasks[$step->id] ?? null;
             $seconds = (int) round($step->timing->minutes * 60);
             $start = max(
-                $row->start_at?->getTimestamp() ?? 0, $left->notBefore ?? 0, ...self::opens($step, $ends, $clock),
+                $row->start_at?->getTimestamp() ?? 0, $left->bounds->notBefore ?? 0, ...self::opens($step, $ends, $clock),
             );
             $placed = $left === null || $start === 0
                 ? ['start' => $row->start_at?->getTimestamp(), 'end' => $row->end_at?->getTimestamp()]

@@ -9,7 +9,9 @@ use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Mending\FaultKind;
 use HonestGrain\Reading\BadInput;
+use HonestGrain\Route\Behind;
 use HonestGrain\Route\Bench;
+use HonestGrain\Route\Promised;
 use HonestGrain\Route\Remaining;
 use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\Plan;
@@ -62,8 +64,9 @@ final readonly class PlanMaker
                 return new PlannedPiece($piece, $history, $key, $route, null, null);
             }
             $job = Remaining::of(
-                (string) $piece->id, $piece->name, $piece->due_at?->getTimestamp(), 1.0, $route, $history->done,
-                $history->skipped, $clock, $this->splitAbove($state, $bench), $piece->blank?->ready_at?->getTimestamp(),
+                new Promised((string) $piece->id, $piece->name, $piece->due_at?->getTimestamp()), $route,
+                new Behind($history->done, $history->skipped, $piece->blank?->ready_at?->getTimestamp()), $clock,
+                $this->splitAbove($state, $bench),
             );
             if ($job->tasks === []) {
                 return new PlannedPiece($piece, $history, $key, $route, null, null);

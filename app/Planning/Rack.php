@@ -283,8 +283,8 @@ final readonly class Rack
             'drying' => $drying->state, 'moisture_percent' => $drying->moisturePercent,
             'lost_percent' => Drying::lostPercent(...$read), 'week_percent' => $week,
             'ready_at' => $drying->readyAt === null ? null : self::inCalendar($drying->readyAt),
-            'ready_from' => $drying->isReady() ? null : $day($drying->intervalDays[0] ?? null),
-            'ready_until' => $drying->isReady() ? null : $day($drying->intervalDays[1] ?? null),
+            'ready_from' => $drying->isReady() ? null : $day($drying->range->days[0] ?? null),
+            'ready_until' => $drying->isReady() ? null : $day($drying->range->days[1] ?? null),
             'may_crack' => $week !== null && $week > $blank->core()->crackLossPercent($figures),
         ];
     }
@@ -326,7 +326,7 @@ final readonly class Rack
 
         return [
             'document' => $document, 'wood' => $core->wood, 'form' => $core->form->value, 'place' => $core->place,
-            'drawing' => (new BlankFigure($core, $profile, $wood->rgb, hash('crc32b', serialize($document))))
+            'drawing' => (new BlankFigure($core, $profile, $wood->nature->rgb, hash('crc32b', serialize($document))))
                 ->svg(Sentences::english()->say(
                     new Said('rack.drawing', ['form' => $core->form->label(), 'wood' => $core->wood]),
                 )),

@@ -15,6 +15,7 @@ use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Shop;
+use HonestGrain\Route\ShopLimits;
 use HonestGrain\Wood\Wood;
 
 /** Builds the core's view of a workshop from its rows: hours, air, abrasives, tins. */
@@ -42,11 +43,13 @@ final readonly class ShopMapper
 
         return new Bench(
             $table, $table->allNamed($workshop->grits(), 'abrasives'), $this->catalogue->calibration(),
-            (float) $workshop->limits['sanding_cap_m_s'], (float) $workshop->limits['min_wall_mm'],
-            self::toHalfAPoint(
-                $this->airs->equilibriumPercent($workshop),
-            ), $workshop->school(), $air === null ? ! $workshop->driesApart() : Airs::name($air) === '',
-            $workshop->equipment(), $workshop->learnt(),
+            new ShopLimits(
+                (float) $workshop->limits['sanding_cap_m_s'], (float) $workshop->limits['min_wall_mm'],
+                self::toHalfAPoint($this->airs->equilibriumPercent($workshop)),
+            ),
+            school: $workshop->school(),
+            sharesAir: $air === null ? ! $workshop->driesApart() : Airs::name($air) === '',
+            equipment: $workshop->equipment(), learnt: $workshop->learnt(),
         );
     }
 

@@ -47,7 +47,7 @@ final readonly class StepTimes
             'is_next' => (int) ($isOpen && $waiting === []),
             'start_at' => self::sql($placed['start']), 'end_at' => self::sql($end),
             'waits_from' => self::sql($history->lastOf(...$before)),
-            'opens_at' => self::sql($left?->notBefore), 'closes_at' => self::sql($left?->notAfter),
+            'opens_at' => self::sql($left?->bounds->notBefore), 'closes_at' => self::sql($left?->bounds->notAfter),
             'wait_from_h' => $from, 'wait_until_h' => $until,
         ];
     }

@@ -303,10 +303,10 @@ final readonly class BlankPage
     /** The rough wall it should have had, by the common rule and by this wood's shrinkage. */
     public function roughWalls(): string
     {
-        if ($this->wood->tangentialPercent === null || ! $this->core->form->isBowlWood()) {
+        if ($this->wood->figures->tangentialPercent === null || ! $this->core->form->isBowlWood()) {
             return '';
         }
-        $shrink = Truing::shrinkFraction($this->wood->tangentialPercent, self::GREEN_PERCENT, $this->emc);
+        $shrink = Truing::shrinkFraction($this->wood->figures->tangentialPercent, self::GREEN_PERCENT, $this->emc);
         $finished = $this->calibration->shape->leastWallMm;
 
         return sprintf(

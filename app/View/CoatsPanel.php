@@ -164,7 +164,7 @@ final readonly class CoatsPanel
                 $index, $plan, Stack::judge($calibration->coats, $part->wood, $layers), $amounts, $waits,
                 array_values(array_unique($warnings)),
                 array_column($plan->overColours($part->marks, $calibration->coats), 1),
-                $part->wood->rgb, $calibration, $show,
+                $part->wood->nature->rgb, $calibration, $show,
             );
         }
 

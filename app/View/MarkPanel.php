@@ -61,7 +61,7 @@ final readonly class MarkPanel
     public function plan(): string
     {
         return (new DivisionPlan(
-            $this->part->grain, $this->part->wood->rgb, $this->worked,
+            $this->part->grain, $this->part->wood->nature->rgb, $this->worked,
             $this->settled->numberOr(Setting::StartDeg, 0.0) ?? 0.0,
         ))->drawn();
     }
@@ -145,7 +145,7 @@ final readonly class MarkPanel
         [$earlyCoated, $lateCoated] = $look->under($this->mark);
 
         return [
-            'bare' => $this->part->wood->rgb, 'early' => $early->toHex(), 'late' => $late->toHex(),
+            'bare' => $this->part->wood->nature->rgb, 'early' => $early->toHex(), 'late' => $late->toHex(),
             'end grain' => $figure->toHex(), 'early, coated' => $earlyCoated->toHex(),
             'late, coated' => $lateCoated->toHex(),
         ];

@@ -69,7 +69,7 @@ final readonly class MarksPanel
     public function plan(?MarkPanel $chosen): string
     {
         return $chosen === null
-            ? (new DivisionPlan($this->part->grain, $this->part->wood->rgb))->drawn() : $chosen->plan();
+            ? (new DivisionPlan($this->part->grain, $this->part->wood->nature->rgb))->drawn() : $chosen->plan();
     }
 
     /** @return array<string, string> rules by which a band is laid out */

@@ -78,7 +78,7 @@ final readonly class RoutePage
     public function warped(float $emcPercent): string
     {
         $body = $this->core->body();
-        $shrinkage = $body->wood->tangentialPercent;
+        $shrinkage = $body->wood->figures->tangentialPercent;
         $across = $body->profile->diameterMm();
         if (! $this->warps || $shrinkage === null) {
             return '';

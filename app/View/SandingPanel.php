@@ -82,8 +82,8 @@ final readonly class SandingPanel
     {
         $minutes = [];
         foreach ($panels as $panel) {
-            if ($panel->sanding->with !== []) {
-                $faces = [$panel->sanding->zone->id, ...$panel->sanding->with];
+            if ($panel->sanding->shared->with !== []) {
+                $faces = [$panel->sanding->zone->id, ...$panel->sanding->shared->with];
                 sort($faces);
                 $minutes[implode(', ', $faces)] = ($minutes[implode(', ', $faces)] ?? 0.0) + $panel->sanding->minutes();
             }
@@ -129,7 +129,7 @@ final readonly class SandingPanel
 
     public function cut(): string
     {
-        return ($this->plan->cut ?? ToolMark::Scraped)->value;
+        return ($this->plan->cut->by ?? ToolMark::Scraped)->value;
     }
 
     /** @return array<string, Said|string> the ways that the face allows, by value */
@@ -194,7 +194,7 @@ final readonly class SandingPanel
             $share > 0 => sprintf(
                 'Torn over %.0f %% of it: the first grits go there alone, with the lathe stopped.', 100 * $share,
             ),
-            $this->plan->cut === ToolMark::Torn => 'No end grain stands out far enough here to tear: taken as a clean '
+            $this->plan->cut->by === ToolMark::Torn => 'No end grain stands out far enough here to tear: taken as a clean '
                 .'cut.',
             default => '',
         };
@@ -322,7 +322,7 @@ final readonly class SandingPanel
 
         return match (true) {
             $this->sanding->missing !== null || $best === null => '',
-            $this->sanding->with === [] && $this->sanding->tornShare <= 0 => 'The least there is from your shelf.',
+            $this->sanding->shared->with === [] && $this->sanding->tornShare <= 0 => 'The least there is from your shelf.',
             default => sprintf(
                 $this->sanding->tornShare > 0 ? 'Sanded alike all round and alone the least would be %s, %s min.'
                     : 'With its part of the shared changes; alone the least would be %s, %s min.',
@@ -394,10 +394,10 @@ final readonly class SandingPanel
         $wood = $this->part->wood;
 
         return match (true) {
-            $wood->jankaN === null => "$wood->name: no hardness is known.",
-            $wood->about('hardness') !== null => "$wood->name: ".number_format($wood->jankaN).' N. '
+            $wood->figures->jankaN === null => "$wood->name: no hardness is known.",
+            $wood->about('hardness') !== null => "$wood->name: ".number_format($wood->figures->jankaN).' N. '
                 .$this->show->sentence($wood->about('hardness')),
-            default => "$wood->name: ".number_format($wood->jankaN)." N ({$this->show->sentence($wood->source)}).",
+            default => "$wood->name: ".number_format($wood->figures->jankaN)." N ({$this->show->sentence($wood->source)}).",
         };
     }
 

@@ -138,7 +138,7 @@ final readonly class SwatchPage
     {
         $figures = $this->tables->calibration->colour;
         $tissues = Tissues::ofWood(
-            Rgb::hex($this->tables->woods->named($this->swatch->wood, 'wood')->rgb, 'wood'), $figures,
+            Rgb::hex($this->tables->woods->named($this->swatch->wood, 'wood')->nature->rgb, 'wood'), $figures,
         );
         foreach (array_slice($this->swatch->layers, 0, $layers) as $i => $layer) {
             $tissues = $tissues->dyed(DyeLayer::usual(

@@ -42,9 +42,9 @@ final readonly class WoodsPanel
     public function figure(Wood $wood, string $which): string
     {
         $value = match ($which) {
-            'hardness' => $wood->jankaN === null ? null : number_format($wood->jankaN).' N',
-            'density' => $wood->gravity12 === null ? null : number_format($wood->densityGPerCm3(12.0) * 1000).' kg/m³',
-            default => $wood->tangentialPercent === null ? null : number_format($wood->tangentialPercent, 1).' %',
+            'hardness' => $wood->figures->jankaN === null ? null : number_format($wood->figures->jankaN).' N',
+            'density' => $wood->figures->gravity12 === null ? null : number_format($wood->densityGPerCm3(12.0) * 1000).' kg/m³',
+            default => $wood->figures->tangentialPercent === null ? null : number_format($wood->figures->tangentialPercent, 1).' %',
         };
 
         return $value === null ? '–' : $value.(isset($wood->borrowed[$which]) ? ' *' : '');
@@ -53,13 +53,13 @@ final readonly class WoodsPanel
     public function traits(Wood $wood): string
     {
         return implode(', ', array_filter([
-            $wood->oily ? 'oily' : '', $wood->tannin ? 'tannin' : '',
-            match ($wood->pore) {
+            $wood->nature->oily ? 'oily' : '', $wood->nature->tannin ? 'tannin' : '',
+            match ($wood->nature->pore) {
                 Pore::Open => 'open pores',
                 Pore::Softwood => 'softwood',
                 Pore::Fine => '',
             },
-            $wood->dust === Dust::Common ? '' : 'dust '.$wood->dust->value,
+            $wood->nature->dust === Dust::Common ? '' : 'dust '.$wood->nature->dust->value,
         ]));
     }
 

@@ -127,8 +127,8 @@ final readonly class AskedSurface
     /** Very hard fine wood, and dense oily wood. */
     private static function showsScratches(Wood $wood, AskedFigures $figures): bool
     {
-        return ($wood->pore === Pore::Fine && $wood->jankaN > $figures->veryHardN)
-            || ($wood->oily && $wood->gravity12 >= $figures->denseGravity);
+        return ($wood->nature->pore === Pore::Fine && $wood->figures->jankaN > $figures->veryHardN)
+            || ($wood->nature->oily && $wood->figures->gravity12 >= $figures->denseGravity);
     }
 
     /**
@@ -175,8 +175,8 @@ final readonly class AskedSurface
     private static function woodAllows(Wood $wood, AskedFigures $figures): array
     {
         return match (true) {
-            $wood->pore === Pore::Softwood => [$figures->softwoodAllows, 'abrasive.asked-surface.softwood-hides-more'],
-            $wood->pore === Pore::Open => [$figures->openPoresAllow, 'abrasive.asked-surface.open-pores-hide-more'],
+            $wood->nature->pore === Pore::Softwood => [$figures->softwoodAllows, 'abrasive.asked-surface.softwood-hides-more'],
+            $wood->nature->pore === Pore::Open => [$figures->openPoresAllow, 'abrasive.asked-surface.open-pores-hide-more'],
             default => [1.0, null],
         };
     }

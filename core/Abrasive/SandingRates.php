@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Abrasive;
 
 use HonestGrain\Calibration\SandingFigures;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Words\Said;
 
@@ -31,7 +32,6 @@ final readonly class SandingRates
      * @param  float|null  $padMm2  area of the pad
      * @param  float|null  $maxRatio  greatest fall in size from one grit to the next
      * @param  bool  $coarseStart  whether the first grain must be as large as the tool marks are deep
-     * @param  float  $lastsTimes  how many times longer a disc lasts, where it is wetted
      *
      * @throws InvalidField
      */
@@ -44,7 +44,6 @@ final readonly class SandingRates
         ?float $coverMinutesPer100Cm2 = null,
         float $alongGrainMinutesPer100Cm2 = 0.0,
         bool $coarseStart = true,
-        float $lastsTimes = 1.0,
     ): self {
         $padMm2 ??= $figures->padMm2;
         $maxRatio ??= $figures->maxRatio;
@@ -69,8 +68,14 @@ final readonly class SandingRates
 
         return new self(
             $padMm2, $maxRatio, $changeMinutes, $inspectMinutes, $coverMinutesPer100Cm2, $alongGrainMinutesPer100Cm2,
-            $coarseStart, $figures->discLifeGrains * $lastsTimes,
+            $coarseStart, $figures->discLifeGrains,
         );
+    }
+
+    /** The same, a disc lasting so many times longer, as where it is wetted. */
+    public function lasting(float $times): self
+    {
+        return Copy::with($this, ['discLifeGrains' => $this->discLifeGrains * $times]);
     }
 
     /** The least minutes for one grit over so much surface, however little it has to take off. */

@@ -93,7 +93,7 @@ final readonly class Stack
             );
         }
 
-        return $wood?->tannin !== true ? null : new PairVerdict(
+        return $wood?->nature->tannin !== true ? null : new PairVerdict(
             new Said('coating.stack.steel-wool'), $name, $isOnBareWood ? Verdict::Never : Verdict::TestFirst,
             new Said('coating.stack.rich-tannin-bits-steel', ['wood' => $wood->name]),
             new Said('coating.stack.use-grey-non-woven'),
@@ -140,7 +140,7 @@ final readonly class Stack
         if ($first instanceof Stain) {
             return self::colourOnWood($wood, $first);
         }
-        if ($wood?->oily === true && $first instanceof Coating && $first->cure === Cure::Oxidative) {
+        if ($wood?->nature->oily === true && $first instanceof Coating && $first->cure === Cure::Oxidative) {
             return [new PairVerdict(
                 $wood->name, $first->name(), Verdict::Barrier,
                 new Said('coating.stack.oil-wood-keeps-oxidative'),
@@ -159,7 +159,7 @@ final readonly class Stack
     public static function colourOnWood(?Wood $wood, Stain $colour): array
     {
         $notes = [];
-        if ($wood?->pore === Pore::Fine && $colour->family === ColourFamily::Liming) {
+        if ($wood?->nature->pore === Pore::Fine && $colour->family === ColourFamily::Liming) {
             $notes[] = new PairVerdict(
                 $wood->name, $colour->name(), Verdict::TestFirst,
                 new Said('coating.stack.has-no-open-pores'),
@@ -173,7 +173,7 @@ final readonly class Stack
                 new Said('coating.stack.seal-dewaxed-shellac-first'),
             );
         }
-        if ($wood !== null && $colour->needsTannin && ! $wood->tannin) {
+        if ($wood !== null && $colour->needsTannin && ! $wood->nature->tannin) {
             $notes[] = new PairVerdict(
                 $wood->name, $colour->name(), Verdict::TestFirst, new Said('coating.stack.needs-tannin-wood-has'),
                 new Said('coating.stack.brush-strong-tea-first'),

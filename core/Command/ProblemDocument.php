@@ -6,6 +6,9 @@ namespace HonestGrain\Command;
 
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Schedule\Bounds;
+use HonestGrain\Schedule\Claims;
+use HonestGrain\Schedule\Grouping;
 use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\Lag;
 use HonestGrain\Schedule\Problem;
@@ -73,10 +76,11 @@ final class ProblemDocument
         $second = fn (string $key): ?int => $task->has($key) ? $task->time($key)->getTimestamp() : null;
 
         return Task::of(
-            $task->text('id', 80), $task->number('minutes', 0, 100_000), self::quantities($task, 'needs', 0), $after,
-            self::quantities($task, 'holds', 0), $task->textOr('batch', null, 80), $task->flag('splittable', false),
-            $second('not_before'), $second('not_after'), $task->has('title') ? Said::name($task->text('title'))
-                : null, $task->path,
+            $task->text('id', 80), $task->number('minutes', 0, 100_000),
+            new Claims(self::quantities($task, 'needs', 0), self::quantities($task, 'holds', 0)), $after,
+            grouping: new Grouping($task->textOr('batch', null, 80), $task->flag('splittable', false)),
+            bounds: new Bounds($second('not_before'), $second('not_after')),
+            title: $task->has('title') ? Said::name($task->text('title')) : null, field: $task->path,
         );
     }
 

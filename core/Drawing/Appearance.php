@@ -57,7 +57,7 @@ final class Appearance
     public static function of(Part $part, array $order = []): self
     {
         return new self(
-            $part, $part->colourFigures(), Rgb::hex($part->wood->rgb, 'wood'), $part->marksInOrder($order),
+            $part, $part->colourFigures(), Rgb::hex($part->wood->nature->rgb, 'wood'), $part->marksInOrder($order),
             $part->settled(), $order,
         );
     }
@@ -65,7 +65,7 @@ final class Appearance
     /** The part as its wood and its coats are, without its marks. */
     public static function bare(Part $part): self
     {
-        return new self($part, $part->colourFigures(), Rgb::hex($part->wood->rgb, 'wood'), [], [], []);
+        return new self($part, $part->colourFigures(), Rgb::hex($part->wood->nature->rgb, 'wood'), [], [], []);
     }
 
     /**
@@ -201,7 +201,7 @@ final class Appearance
         return $mark->technique instanceof Tints ? $mark->technique->tinted($tissues, new Tinting(
             $this->settings[$mark->id()],
             $this->layer($mark, Rgb::hex($mark->colour ?? $mark->technique->ink(), 'colour')), $laid, $endGrain,
-            $this->part->wood->tannin, $this->figures,
+            $this->part->wood->nature->tannin, $this->figures,
         )) : $tissues;
     }
 

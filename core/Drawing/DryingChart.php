@@ -56,8 +56,8 @@ final readonly class DryingChart
         $last = $weighings[count($weighings) - 1];
         $this->from = $weighings[0]->at;
         $end = max($last->at, $now, $drying->readyAt ?? 0);
-        if ($drying->intervalDays !== null) {
-            $end = max($end, $last->at + (int) ($drying->intervalDays[1] * self::DAY));
+        if ($drying->range !== null) {
+            $end = max($end, $last->at + (int) ($drying->range->days[1] * self::DAY));
         }
         $most = $last->at + (int) (self::MOST_AHEAD * max(30 * self::DAY, $last->at - $this->from));
         $this->to = max($this->from + 7 * self::DAY, min($end + 7 * self::DAY, max($most, $drying->readyAt ?? 0)));
@@ -122,10 +122,10 @@ final readonly class DryingChart
 
     private function band(): string
     {
-        if ($this->drying->band === null) {
+        if ($this->drying->range?->curves === null) {
             return '';
         }
-        [$fast, $slow] = $this->drying->band;
+        [$fast, $slow] = $this->drying->range->curves;
         $from = $this->weighings[count($this->weighings) - 1]->at;
         $points = [];
         foreach ([[$fast, range(0, self::STEPS)], [$slow, range(self::STEPS, 0)]] as [$curve, $steps]) {

@@ -45,8 +45,8 @@ final class BandGrounds
                 Surface::Rim => [],
             };
             $grounds[$mark->id()] = new Ground(
-                Zone::along($mark->id(), $strip, $grain)->areaMm2, $wood->jankaN,
-                self::levels($strip, $profile->standsOn()->z, $across), $grain, $wood->tannin, $tooling,
+                Zone::along($mark->id(), $strip, $grain)->areaMm2, $wood->figures->jankaN,
+                self::levels($strip, $profile->standsOn()->z, $across), $grain, $wood->nature->tannin, $tooling,
                 $mark->stain?->openMinutes, $mark->stain?->opensLongerInWater() ?? false,
             );
         }

@@ -41,7 +41,7 @@ final class Care
     private static function poison(Piece $piece): array
     {
         foreach ($piece->parts as $part) {
-            if ($part->wood->dust === Dust::Poisonous) {
+            if ($part->wood->nature->dust === Dust::Poisonous) {
                 return [new Said('piece.care.not-food-or-drink', ['wood' => $part->wood->name])];
             }
         }

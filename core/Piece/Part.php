@@ -35,32 +35,40 @@ final readonly class Part
 
     public const USUAL_MOISTURE_PERCENT = 10.0;
 
-    /**
-     * @param  list<Flaw>  $flaws
-     * @param  list<Mark>  $marks
-     * @param  list<CoatPlan>  $coatPlans
-     * @param  Profile  $turned  with what its marks cut into it all round
-     * @param  array<string, Ground>  $grounds  what each mark is made on, by its id
-     */
-    private function __construct(
-        public string $id,
-        public string $name,
-        public Wood $wood,
-        public GrainDirection $grain,
-        public float $moisturePercent,
-        public Holding $holding,
-        public Profile $profile,
-        public array $flaws,
-        public SurfacePlan $surface,
-        public array $marks,
-        public array $coatPlans,
-        public Profile $turned,
-        public array $grounds,
-        private Tables $tables,
-    ) {
-    }
+    public string $id;
 
-    public static function read(Document $part, Tables $tables): self
+    public string $name;
+
+    public Wood $wood;
+
+    public GrainDirection $grain;
+
+    public float $moisturePercent;
+
+    public Holding $holding;
+
+    public Profile $profile;
+
+    /** @var list<Flaw> */
+    public array $flaws;
+
+    public SurfacePlan $surface;
+
+    /** @var list<Mark> */
+    public array $marks;
+
+    /** @var list<CoatPlan> */
+    public array $coatPlans;
+
+    /** With what its marks cut into it all round. */
+    public Profile $turned;
+
+    /** @var array<string, Ground> what each mark is made on, by its id */
+    public array $grounds;
+
+    private Tables $tables;
+
+    private function __construct(Document $part, Tables $tables)
     {
         $id = Id::read($part);
         $name = $part->textOr('name', ucfirst(str_replace('-', ' ', $id)), self::MAX_NAME) ?? $id;
@@ -76,17 +84,28 @@ final readonly class Part
         );
         $profile = Profile::read($part->child('shape'));
         $grounds = BandGrounds::of($profile, $marks, $wood, $grain, $tables->tooling);
-        $read = new self(
-            $id, $name, $wood, $grain, $moisture, $holding, $profile,
-            array_map(Flaw::read(...), $part->has('features') ? $part->children('features', self::MAX_FLAWS) : []),
-            SurfacePlan::read($part->childOr('surface'), $tables->abrasives),
-            $marks,
-            array_map(
-                fn (Document $plan): CoatPlan => CoatPlan::read($plan, $tables->coatings),
-                $part->has('coats') ? $part->children('coats', self::MAX_PLANS) : [],
-            ),
-            Turned::of($profile, $marks, $grounds, $tables->calibration), $grounds, $tables,
+        $this->id = $id;
+        $this->name = $name;
+        $this->wood = $wood;
+        $this->grain = $grain;
+        $this->moisturePercent = $moisture;
+        $this->holding = $holding;
+        $this->profile = $profile;
+        $this->flaws = array_map(Flaw::read(...), $part->has('features') ? $part->children('features', self::MAX_FLAWS) : []);
+        $this->surface = SurfacePlan::read($part->childOr('surface'), $tables->abrasives);
+        $this->marks = $marks;
+        $this->coatPlans = array_map(
+            fn (Document $plan): CoatPlan => CoatPlan::read($plan, $tables->coatings),
+            $part->has('coats') ? $part->children('coats', self::MAX_PLANS) : [],
         );
+        $this->turned = Turned::of($profile, $marks, $grounds, $tables->calibration);
+        $this->grounds = $grounds;
+        $this->tables = $tables;
+    }
+
+    public static function read(Document $part, Tables $tables): self
+    {
+        $read = new self($part, $tables);
         $read->check($part);
 
         return $read;

@@ -32,26 +32,54 @@ final readonly class Piece
 
     private const MAX_WOODS = 16;
 
+    public string $name;
+
+    public Form $form;
+
+    public Purpose $purpose;
+
+    public ?\DateTimeImmutable $due;
+
+    public StartsAs $startsAs;
+
+    /** @var array<string, string> preferences in the order of work, by name */
+    public array $school;
+
+    /** @var non-empty-list<Part> */
+    public array $parts;
+
+    /** @var list<Joint> */
+    public array $joints;
+
+    /** @var list<OwnStep> */
+    public array $steps;
+
+    /** @var list<array{string, string}> what the maker wants first, and what after it */
+    public array $order;
+
+    public string $note;
+
     /**
-     * @param  array<string, string>  $school  preferences in the order of work, by name
-     * @param  non-empty-list<Part>  $parts
-     * @param  list<Joint>  $joints
-     * @param  list<OwnStep>  $steps
-     * @param  list<array{string, string}>  $order  what the maker wants first, and what after it
+     * @param  array{parts: non-empty-list<Part>, joints: list<Joint>, steps: list<OwnStep>,
+     *     order: list<array{string, string}>}  $made
      */
-    private function __construct(
-        public string $name,
-        public Form $form,
-        public Purpose $purpose,
-        public ?\DateTimeImmutable $due,
-        public StartsAs $startsAs,
-        public array $school,
-        public array $parts,
-        public array $joints,
-        public array $steps,
-        public array $order,
-        public string $note,
-    ) {
+    private function __construct(Document $document, array $made)
+    {
+        $this->name = $document->text('name', 80);
+        $this->form = Form::from($document->choice('form', array_column(Form::cases(), 'value')));
+        $this->purpose = Purpose::from(
+            $document->choice('purpose', array_column(Purpose::cases(), 'value'), Purpose::Handled->value),
+        );
+        $this->due = $document->has('due_at') ? $document->time('due_at') : null;
+        $this->startsAs = StartsAs::from(
+            $document->choice('starts_as', array_column(StartsAs::cases(), 'value'), StartsAs::Turned->value),
+        );
+        $this->school = self::school($document->childOr('school'));
+        $this->parts = $made['parts'];
+        $this->joints = $made['joints'];
+        $this->steps = $made['steps'];
+        $this->order = $made['order'];
+        $this->note = $document->textOr('note', '', 2000, lines: true) ?? '';
     }
 
     /**
@@ -74,31 +102,7 @@ final readonly class Piece
                 : 'this release reads version '.self::VERSION);
         }
 
-        return self::of($document, self::made($document, $tables));
-    }
-
-    /**
-     * The fields that stand in the piece itself, around its parts.
-     *
-     * @param  array{parts: non-empty-list<Part>, joints: list<Joint>, steps: list<OwnStep>,
-     *     order: list<array{string, string}>}  $made
-     */
-    private static function of(Document $document, array $made): self
-    {
-        $piece = new self(
-            $document->text('name', 80),
-            Form::from($document->choice('form', array_column(Form::cases(), 'value'))),
-            Purpose::from(
-                $document->choice('purpose', array_column(Purpose::cases(), 'value'), Purpose::Handled->value),
-            ),
-            $document->has('due_at') ? $document->time('due_at') : null,
-            StartsAs::from(
-                $document->choice('starts_as', array_column(StartsAs::cases(), 'value'), StartsAs::Turned->value),
-            ),
-            self::school($document->childOr('school')),
-            $made['parts'], $made['joints'], $made['steps'], $made['order'],
-            $document->textOr('note', '', 2000, lines: true) ?? '',
-        );
+        $piece = new self($document, self::made($document, $tables));
         Whole::check($piece);
 
         return $piece;

@@ -50,7 +50,7 @@ final readonly class SandedBack
         $strokes = $mark->set->numberOr(Setting::BackStrokes, null);
 
         return $mark->set->numberOr(Setting::SandedUm, null) ?? ($strokes === null ? $colour->sandedBackUm
-            : $strokes * $colour->umAStroke($this->grit($mark)->micron, $this->part->wood->jankaN));
+            : $strokes * $colour->umAStroke($this->grit($mark)->micron, $this->part->wood->figures->jankaN));
     }
 
     public function grit(Mark $mark): Grit

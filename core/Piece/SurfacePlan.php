@@ -55,17 +55,18 @@ final readonly class SurfacePlan
             $method = $has('method') ? self::choice($surface, 'method', $face, Method::cases()) : null;
             $wet = $has('wet') ? self::choice($surface, 'wet', $face, Lubricant::cases()) : null;
             $faces[$face] = new FacePlan(
-                $cut === null ? null : ToolMark::from($cut), $marks[$face] ?? null,
-                $has('own') ? $table->allNamed(
+                cut: new CutFace($cut === null ? null : ToolMark::from($cut), $marks[$face] ?? null),
+                own: $has('own') ? $table->allNamed(
                     $surface->child('own')->strings($face, self::MAX_GRITS), $surface->at("own.$face"),
                 ) : [],
-                $has('stop_at') ? $table->named(
+                stopAt: $has('stop_at') ? $table->named(
                     $surface->child('stop_at')->text($face, 20), $surface->at("stop_at.$face"),
                 ) : null,
-                $method === null ? null : Method::from($method), $wet === null ? null : Lubricant::from($wet),
-                in_array($face, $forUse, true),
-                $has('uses') ? FaceUse::from(self::choice($surface, 'uses', $face, FaceUse::cases())) : null,
-                self::wiped($surface->childOr('wiped')->childOr($face), $table),
+                method: $method === null ? null : Method::from($method),
+                wet: $wet === null ? null : Lubricant::from($wet),
+                isForUse: in_array($face, $forUse, true),
+                use: $has('uses') ? FaceUse::from(self::choice($surface, 'uses', $face, FaceUse::cases())) : null,
+                wiped: self::wiped($surface->childOr('wiped')->childOr($face), $table),
             );
         }
 
@@ -103,8 +104,8 @@ final readonly class SurfacePlan
         $wiped = $said(fn (FacePlan $one): array => array_map(fn (Wiping $with): string => $with->value, $one->wiped));
 
         return [
-            'cut' => $said(fn (FacePlan $one): ?string => $one->cut?->value),
-            'tool_mark_um' => $said(fn (FacePlan $one): ?float => $one->markUm),
+            'cut' => $said(fn (FacePlan $one): ?string => $one->cut->by?->value),
+            'tool_mark_um' => $said(fn (FacePlan $one): ?float => $one->cut->markUm),
             'own' => $said(fn (FacePlan $one): array => self::names($one->own)),
             'stop_at' => $said(fn (FacePlan $one): ?string => $one->stopAt?->name),
             'method' => $said(fn (FacePlan $one): ?string => $one->method?->value),

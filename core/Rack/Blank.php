@@ -153,8 +153,8 @@ final readonly class Blank
     /** How it dries oval, and what can be turned out of it; null where the wood's shrinkage is not known. */
     public function truing(Wood $wood, float $fromPercent, float $toPercent, float $allowanceMm): ?Truing
     {
-        return $this->wallMm === null || $wood->tangentialPercent === null ? null : Truing::of(
-            Truing::shrinkFraction($wood->tangentialPercent, $fromPercent, $toPercent),
+        return $this->wallMm === null || $wood->figures->tangentialPercent === null ? null : Truing::of(
+            Truing::shrinkFraction($wood->figures->tangentialPercent, $fromPercent, $toPercent),
             $this->diameterMm, $this->wallMm, $allowanceMm, $this->tenonMm,
         );
     }

@@ -29,8 +29,7 @@ final readonly class Drying
     /**
      * @param  float|null  $moisturePercent  at the last weighing
      * @param  int|null  $readyAt  second (UTC); in the past where it is ready
-     * @param  array{float, float}|null  $intervalDays  from the last weighing to readiness, 95 %
-     * @param  array{DryingCurve, DryingCurve}|null  $band  the fastest and the slowest that agree with the weighings
+     * @param  DryingRange|null  $range  how far that is from sure
      * @param  Weighing|null  $rise  the last weighing that rose
      */
     private function __construct(
@@ -40,8 +39,7 @@ final readonly class Drying
         public ?float $plateauG = null,
         public ?DryingCurve $curve = null,
         public ?int $readyAt = null,
-        public ?array $intervalDays = null,
-        public ?array $band = null,
+        public ?DryingRange $range = null,
         public ?Weighing $rise = null,
     ) {
     }
@@ -149,8 +147,10 @@ final readonly class Drying
         return new self(
             $days <= $passed ? DryingState::Ready : DryingState::Drying, $emc, $moisture, $curve->plateauG, $curve,
             $curve->second($days),
-            [max(0.0, min($first[0], $days) - $passed), max(0.0, max($final[0], $days) - $passed)],
-            [$first[1], $final[1]],
+            new DryingRange(
+                [max(0.0, min($first[0], $days) - $passed), max(0.0, max($final[0], $days) - $passed)],
+                [$first[1], $final[1]],
+            ),
         );
     }
 
@@ -180,7 +180,7 @@ final readonly class Drying
 
         return new self(
             DryingState::Ready, $emc, 100 * ($last->massG * (1 + $emc / 100) / $plateau - 1), $plateau, null,
-            $weighings[0]->at, [0.0, 0.0],
+            $weighings[0]->at, new DryingRange([0.0, 0.0]),
         );
     }
 

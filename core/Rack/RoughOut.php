@@ -52,8 +52,8 @@ final readonly class RoughOut
     ): self {
         $clean = $calibration->drying->toComeCleanMm;
         $share = $calibration->turning->roughWallShare;
-        $shrink = $wood->tangentialPercent === null
-            ? null : Truing::shrinkFraction($wood->tangentialPercent, $moisturePercent, $emcPercent);
+        $shrink = $wood->figures->tangentialPercent === null
+            ? null : Truing::shrinkFraction($wood->figures->tangentialPercent, $moisturePercent, $emcPercent);
         $left = 1 - ($shrink ?? $share);
         $across = ceil(($piece->diameterMm() + $clean) / $left);
         $jaws = self::jaws($equipment, self::TENON_SHARE * $piece->diameterMm());

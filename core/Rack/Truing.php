@@ -37,8 +37,8 @@ final readonly class Truing
     /** How oval side grain gets between two moistures, mm; null where nobody published the wood's shrinkage. */
     public static function ovalMm(Wood $wood, float $diameterMm, float $fromPercent, float $toPercent): ?float
     {
-        return $wood->tangentialPercent === null ? null
-            : $diameterMm * self::shrinkFraction($wood->tangentialPercent, $fromPercent, $toPercent);
+        return $wood->figures->tangentialPercent === null ? null
+            : $diameterMm * self::shrinkFraction($wood->figures->tangentialPercent, $fromPercent, $toPercent);
     }
 
     /**

@@ -28,6 +28,7 @@ final readonly class Bench
 
     /**
      * @param  list<Grit>  $abrasives
+     * @param  ShopLimits  $limits  its own, where not as the catalogue has them
      * @param  bool  $sharesAir  whether coats dry in the room that is worked in
      * @param  Equipment|null  $equipment  what the shop holds and turns work with; null where it has not said
      * @param  Learnt  $learnt  what its records have made of the model's minutes and discs
@@ -37,18 +38,16 @@ final readonly class Bench
         public AbrasiveTable $table,
         public array $abrasives,
         public Calibration $calibration,
-        ?float $sandingCapMPerS = null,
-        ?float $minWallMm = null,
-        ?float $equilibriumPercent = null,
+        ShopLimits $limits = new ShopLimits,
         public array $school = [],
         public bool $sharesAir = true,
         ?Equipment $equipment = null,
         public Learnt $learnt = new Learnt,
     ) {
         $this->equipment = $equipment ?? Equipment::unknown();
-        $this->sandingCapMPerS = $sandingCapMPerS ?? $calibration->sanding->capMPerS;
-        $this->equilibriumPercent = $equilibriumPercent ?? $calibration->bench->usualEmcPercent;
-        $this->minWallMm = $minWallMm ?? $calibration->shape->leastWallMm;
+        $this->sandingCapMPerS = $limits->sandingCapMPerS ?? $calibration->sanding->capMPerS;
+        $this->equilibriumPercent = $limits->equilibriumPercent ?? $calibration->bench->usualEmcPercent;
+        $this->minWallMm = $limits->minWallMm ?? $calibration->shape->leastWallMm;
     }
 
     public static function usual(Catalogue $catalogue): self

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace HonestGrain\Route;
 
 use HonestGrain\Coating\CureClock;
+use HonestGrain\Schedule\Bounds;
+use HonestGrain\Schedule\Claims;
+use HonestGrain\Schedule\Grouping;
 use HonestGrain\Schedule\Hold;
 use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\Lag;
@@ -21,47 +24,31 @@ final readonly class Remaining
     {
     }
 
-    /**
-     * @param  int|null  $due  second (UTC)
-     * @param  array<string, int>  $doneAt  step => second (UTC)
-     * @param  array<string, true>  $skipped  steps that will not be done
-     * @param  float  $splitAboveMinutes  longer steps may be broken off and taken up again
-     * @param  int|null  $dryAt  second (UTC) at which its wood is ready, where it dries; where nobody knows, only what
-     *     comes before that is taken, and it is due no more than it has a date
-     */
+    /** @param  float  $splitAboveMinutes  longer steps may be broken off and taken up again */
     public static function of(
-        string $id,
-        string $name,
-        ?int $due,
-        float $weight,
+        Promised $piece,
         Route $route,
-        array $doneAt,
-        array $skipped,
+        Behind $behind,
         ?CureClock $clock,
         float $splitAboveMinutes,
-        ?int $dryAt = null,
     ): Job {
-        $steps = [];
-        foreach ($route->steps as $step) {
-            $steps[$step->id] = $step;
-        }
-        $self = new self($steps);
+        $self = new self(array_column($route->steps, null, 'id'));
         $tasks = $mounted = [];
         foreach ($route->steps as $step) {
-            if ($step->setup->mountedUntil !== null && isset($doneAt[$step->id])) {
+            if ($step->setup->mountedUntil !== null && isset($behind->doneAt[$step->id])) {
                 $mounted[$step->setup->mountedUntil] = true;
             }
         }
-        $undated = $route->waitsForWood() ? $self->afterDrying($doneAt + $skipped) : [];
+        $undated = $route->waitsForWood() ? $self->afterDrying($behind) : [];
         foreach ($route->steps as $step) {
-            if (isset($doneAt[$step->id]) || isset($skipped[$step->id]) || isset($undated[$step->id])) {
+            if ($behind->has($step->id) || isset($undated[$step->id])) {
                 continue;
             }
-            $notBefore = $step->kind === StepKind::Dry ? $dryAt : null;
+            $notBefore = $step->kind === StepKind::Dry ? $behind->dryAt : null;
             $notAfter = null;
             $after = [];
-            foreach ($self->lags($step, $skipped) as $lag) {
-                $done = $doneAt[$lag->task] ?? null;
+            foreach ($self->lags($step, $behind->skipped) as $lag) {
+                $done = $behind->doneAt[$lag->task] ?? null;
                 if ($done === null) {
                     $after[] = $lag;
 
@@ -71,34 +58,44 @@ final readonly class Remaining
                 $closes = $lag->wait->closes($done, $clock);
                 $notAfter = $closes === null ? $notAfter : min($notAfter ?? PHP_INT_MAX, $closes);
             }
-            $keeps = $step->setup->mountedUntil === null || isset($doneAt[$step->setup->mountedUntil]) || isset(
-                $skipped[$step->setup->mountedUntil],
-            )
-                ? [] : [Hold::until($step->setup->mountedUntil, Shop::MOUNTS)];
-            if ($step->timing->dustFree !== null) {
-                $keeps[] = Hold::for($step->timing->dustFree, Shop::AIR);
-            }
             $tasks[] = Task::of(
-                $step->id, $step->timing->minutes, $step->setup->needs, $after, [], $step->batch(),
-                $step->timing->minutes > $splitAboveMinutes, $notBefore, $notAfter, $step->brief(), $step->id,
-            )->keeping($keeps, isset($mounted[$step->id]) ? [Shop::MOUNTS => 1] : []);
+                $step->id, $step->timing->minutes,
+                new Claims(
+                    $step->setup->needs, keeps: self::keeps($step, $behind),
+                    heldNow: isset($mounted[$step->id]) ? [Shop::MOUNTS => 1] : [],
+                ),
+                $after, grouping: new Grouping($step->batch(), $step->timing->minutes > $splitAboveMinutes),
+                bounds: new Bounds($notBefore, $notAfter), title: $step->brief(), field: $step->id,
+            );
         }
 
-        return Job::of($id, $route->waitsForWood() ? null : $due, $weight, $tasks, name: $name);
+        return Job::of(
+            $piece->id, $route->waitsForWood() ? null : $piece->due, $piece->weight, $tasks, name: $piece->name,
+        );
+    }
+
+    /** @return list<Hold> what it goes on holding: the lathe's mount for the step after, the air until it is dust-free */
+    private static function keeps(Step $step, Behind $behind): array
+    {
+        $next = $step->setup->mountedUntil;
+
+        return [
+            ...$next === null || $behind->has($next) ? [] : [Hold::until($next, Shop::MOUNTS)],
+            ...$step->timing->dustFree === null ? [] : [Hold::for($step->timing->dustFree, Shop::AIR)],
+        ];
     }
 
     /**
      * The drying of wood, and all that follows it.
      *
-     * @param  array<string, mixed>  $settled  steps that are behind
      * @return array<string, true>
      */
-    private function afterDrying(array $settled): array
+    private function afterDrying(Behind $behind): array
     {
         $late = [];
         foreach ($this->steps as $id => $step) {
             $isAfter = array_filter($step->timing->after, fn (Lag $lag): bool => isset($late[$lag->task])) !== [];
-            if ($isAfter || ($step->kind === StepKind::Dry && ! isset($settled[$id]))) {
+            if ($isAfter || ($step->kind === StepKind::Dry && ! $behind->has($id))) {
                 $late[$id] = true;
             }
         }

@@ -21,6 +21,7 @@ use HonestGrain\Geometry\Zone;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Technique\CutsItsGround;
 use HonestGrain\Wood\Pore;
 use HonestGrain\Words\Said;
@@ -41,30 +42,92 @@ final readonly class Sanding
     /** Less of a face than this is not worth a word. */
     private const LEAST_TORN = 0.02;
 
-    /**
-     * @param  Progression|null  $best  the shortest for this face alone, all of it alike, or as far as the shelf goes
-     * @param  Said|null  $missing  what the shelf lacks to reach what is asked
-     * @param  float  $tornShare  of its area
-     * @param  Ladder|null  $ladder  of the mount
-     * @param  list<string>  $with  the faces that share its changes of grit
-     */
+    public Zone $zone;
+
+    public AskedSurface $asked;
+
+    public SandingWay $way;
+
+    public SandingJob $job;
+
+    /** The shortest for this face alone, all of it alike, or as far as the shelf goes. */
+    public ?Progression $best;
+
+    /** What the shelf lacks to reach what is asked. */
+    public ?Said $missing;
+
+    public ?Progression $own;
+
+    public ?float $recutSavesMinutes;
+
+    public ?float $stiffenSavesMinutes;
+
+    /** Of its area. */
+    public float $tornShare;
+
+    private ?float $tornUm;
+
+    public SharedLadder $shared;
+
+    public bool $borrowed;
+
+    public ?Said $unpriced;
+
+    /** @param  float  $share  of it that is sanded at all */
     private function __construct(
-        public Zone $zone,
-        public AskedSurface $asked,
-        public SandingWay $way,
-        public SandingJob $job,
-        public ?Progression $best,
-        public ?Said $missing,
-        public ?Progression $own,
-        public ?float $recutSavesMinutes,
-        public ?float $stiffenSavesMinutes,
-        public float $tornShare,
-        private ?float $tornUm,
-        private ?Ladder $ladder,
-        public array $with,
-        public bool $borrowed,
-        public ?Said $unpriced,
+        Part $part,
+        Zone $zone,
+        Bench $bench,
+        ?float $wallMm,
+        float $share,
+        bool $isWet,
     ) {
+        $available = self::graded($part, $bench);
+        // With nothing on the shelf the minutes are those of the usual set, so that no step is free.
+        $reckoned = $available === [] ? Bench::usualGrits($bench->table) : $available;
+        $figures = $bench->calibration->sanding;
+        $plan = $part->surface->of($zone->id);
+        $asked = self::asked($part, $zone, $bench, $isWet);
+        $sound = $asked->contradictsItself() ? $asked->withoutFloor() : $asked;
+        $way = SandingWay::of($part, $zone, $bench, $wallMm);
+        $model = $way->model($part, $bench);
+        $tornUm = $plan->cut->tornUm($figures);
+        $areaMm2 = $zone->areaMm2 * $share;
+        $share = $tornUm === null ? 0.0 : GrainMap::tornShare(
+            Measurement::line($part->profile, $zone->id), $part->grain, $figures->tearExposure,
+        );
+        $share = $share < self::LEAST_TORN ? 0.0 : $share;
+        $job = SandingJob::of(
+            $plan->cut->toolMarkUm($figures), $model->valleyOf($sound->limitMicron),
+            $sound->floorMicron === null ? null : $model->valleyOf($sound->floorMicron),
+            max(1.0, $areaMm2), $model, $way->rates($bench),
+        );
+        $job = $tornUm === null || $share <= 0 ? $job : $job->torn($tornUm, $share);
+        $missing = $recut = $stiffen = null;
+        try {
+            $best = Progression::shortest($job, $reckoned, $bench->table);
+            $recut = $best->recutSavesMinutes($job, $reckoned, $bench->table);
+            $stiffen = $best->stiffenSavesMinutes($job, $reckoned, $bench->table);
+            $missing = $available === [] ? new Said('route.sanding.there-no-abrasive-shelf') : null;
+        } catch (Unreachable $e) {
+            $best = Progression::asFarAsItGoes($job, $reckoned);
+            $missing = $e->said;
+        }
+        $this->zone = $zone;
+        $this->asked = $asked;
+        $this->way = $way;
+        $this->job = $job;
+        $this->best = $best;
+        $this->missing = $missing;
+        $this->own = $plan->own === [] ? null : Progression::own($job, $plan->own, $available);
+        $this->recutSavesMinutes = $recut;
+        $this->stiffenSavesMinutes = $part->wood->figures->jankaN < $figures->referenceHardnessN ? $stiffen : null;
+        $this->tornShare = $share;
+        $this->tornUm = $share > 0 ? $tornUm : null;
+        $this->shared = new SharedLadder;
+        $this->borrowed = $available === [];
+        $this->unpriced = $part->wood->figures->jankaN !== null ? null
+                : new Said('route.sanding.no-hardness-known-so', ['wood' => $part->wood->name]);
     }
 
     /**
@@ -123,45 +186,7 @@ final readonly class Sanding
         float $share = 1.0,
         bool $isWet = false,
     ): self {
-        $available = self::graded($part, $bench);
-        // With nothing on the shelf the minutes are those of the usual set, so that no step is free.
-        $reckoned = $available === [] ? Bench::usualGrits($bench->table) : $available;
-        $figures = $bench->calibration->sanding;
-        $plan = $part->surface->of($zone->id);
-        $asked = self::asked($part, $zone, $bench, $isWet);
-        $sound = $asked->contradictsItself() ? $asked->withoutFloor() : $asked;
-        $way = SandingWay::of($part, $zone, $bench, $wallMm);
-        $model = $way->model($part, $bench);
-        $tornUm = $plan->tornUm($figures);
-        $areaMm2 = $zone->areaMm2 * $share;
-        $share = $tornUm === null ? 0.0 : GrainMap::tornShare(
-            Measurement::line($part->profile, $zone->id), $part->grain, $figures->tearExposure,
-        );
-        $share = $share < self::LEAST_TORN ? 0.0 : $share;
-        $job = SandingJob::of(
-            $plan->toolMarkUm($figures), $model->valleyOf($sound->limitMicron),
-            $sound->floorMicron === null ? null : $model->valleyOf($sound->floorMicron),
-            max(1.0, $areaMm2), $model, $way->rates($bench),
-        );
-        $job = $tornUm === null || $share <= 0 ? $job : $job->torn($tornUm, $share);
-        $missing = $recut = $stiffen = null;
-        try {
-            $best = Progression::shortest($job, $reckoned, $bench->table);
-            $recut = $best->recutSavesMinutes($job, $reckoned, $bench->table);
-            $stiffen = $best->stiffenSavesMinutes($job, $reckoned, $bench->table);
-            $missing = $available === [] ? new Said('route.sanding.there-no-abrasive-shelf') : null;
-        } catch (Unreachable $e) {
-            $best = Progression::asFarAsItGoes($job, $reckoned);
-            $missing = $e->said;
-        }
-
-        return new self(
-            $zone, $asked, $way, $job, $best, $missing,
-            $plan->own === [] ? null : Progression::own($job, $plan->own, $available), $recut,
-            $part->wood->jankaN < $figures->referenceHardnessN ? $stiffen : null, $share, $share > 0 ? $tornUm : null,
-            null, [], $available === [], $part->wood->jankaN !== null ? null
-                : new Said('route.sanding.no-hardness-known-so', ['wood' => $part->wood->name]),
-        );
+        return new self($part, $zone, $bench, $wallMm, $share, $isWet);
     }
 
     /** The share of a face that is cut away after it: nobody sands round what becomes flats. */
@@ -282,11 +307,7 @@ final readonly class Sanding
     /** @param  list<string>  $with */
     private function on(Ladder $ladder, array $with): self
     {
-        return new self(
-            $this->zone, $this->asked, $this->way, $this->job, $this->best, $this->missing, $this->own,
-            $this->recutSavesMinutes, $this->stiffenSavesMinutes, $this->tornShare, $this->tornUm, $ladder, $with,
-            $this->borrowed, $this->unpriced,
-        );
+        return Copy::with($this, ['shared' => new SharedLadder($ladder, $with)]);
     }
 
     /** @return list<string> the surfaces of the ladder that are this face */
@@ -294,14 +315,14 @@ final readonly class Sanding
     {
         return array_values(array_filter(
             [$this->zone->id.self::TORN, $this->zone->id],
-            fn (string $surface): bool => isset($this->ladder->bySurface[$surface]),
+            fn (string $surface): bool => isset($this->shared->ladder->bySurface[$surface]),
         ));
     }
 
     /** Whether it takes part of a ladder, and not a progression of its own. */
     public function isOnLadder(): bool
     {
-        return $this->own === null && $this->ladder !== null;
+        return $this->own === null && $this->shared->ladder !== null;
     }
 
     /** What it is sanded with: the maker's own, else its part of the shared ladder, else as far as the shelf goes. */
@@ -313,29 +334,29 @@ final readonly class Sanding
     /** The same whatever the maker's own way is. */
     public function leastMinutes(): float
     {
-        return $this->ladder === null ? $this->best->totalMinutes ?? 0.0 : array_sum(array_map(
-            fn (string $surface): float => $this->ladder->minutesWithChanges($surface), $this->surfaces(),
+        return $this->shared->ladder === null ? $this->best->totalMinutes ?? 0.0 : array_sum(array_map(
+            fn (string $surface): float => $this->shared->ladder->minutesWithChanges($surface), $this->surfaces(),
         ));
     }
 
     /** @return list<Rung> of the least there is, or with the maker's own */
     public function rungs(bool $own = true): array
     {
-        if ($this->ladder === null || ($own && $this->own !== null)) {
+        if ($this->shared->ladder === null || ($own && $this->own !== null)) {
             return array_map(fn (SandingStep $step): Rung => new Rung(
                 $step->grit, $step->scratchUm, $step->minutes, $step->discs, false,
             ), ($own ? $this->own ?? $this->best : $this->best)->steps ?? []);
         }
         $grits = array_merge(...array_map(
-            fn (string $surface): array => $this->ladder->bySurface[$surface], $this->surfaces(),
+            fn (string $surface): array => $this->shared->ladder->bySurface[$surface], $this->surfaces(),
         ));
-        $whole = $this->ladder->bySurface[$this->zone->id] ?? [];
+        $whole = $this->shared->ladder->bySurface[$this->zone->id] ?? [];
 
         return array_map(fn (Grit $grit): Rung => new Rung(
             $grit, $this->job->model->valleyUm($grit), array_sum(array_map(
-                fn (string $surface): float => $this->ladder->minutesAt($surface, $grit), $this->surfaces(),
-            )), $this->ladder->discsAt[$grit->name], $whole !== [] && ! in_array($grit, $whole, true),
-        ), array_values(array_filter($this->ladder->grits, fn (Grit $grit): bool => in_array($grit, $grits, true))));
+                fn (string $surface): float => $this->shared->ladder->minutesAt($surface, $grit), $this->surfaces(),
+            )), $this->shared->ladder->discsAt[$grit->name], $whole !== [] && ! in_array($grit, $whole, true),
+        ), array_values(array_filter($this->shared->ladder->grits, fn (Grit $grit): bool => in_array($grit, $grits, true))));
     }
 
     /** @return list<string> */
@@ -361,7 +382,7 @@ final readonly class Sanding
         foreach ($this->rungs() as $rung) {
             $takers = $this->isOnLadder() ? array_values(array_filter($order, fn (string $face): bool => in_array(
                 $rung->grit, [
-                    ...$this->ladder->bySurface[$face] ?? [], ...$this->ladder->bySurface[$face.self::TORN] ?? [],
+                    ...$this->shared->ladder->bySurface[$face] ?? [], ...$this->shared->ladder->bySurface[$face.self::TORN] ?? [],
                 ], true,
             ))) : [];
             if ($takers === [] || $takers[0] === $this->zone->id) {

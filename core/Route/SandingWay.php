@@ -37,15 +37,15 @@ final readonly class SandingWay
     /** @var array<string, ?Said> method => why not; null where it may be used */
     public array $offers;
 
-    /** @var Said|null why the method that the maker chose is not taken */
+    /** Why the method that the maker chose is not taken. */
     public ?Said $objection;
 
     public bool $isThin;
 
-    /** @var float what the shop's records have made of its minutes */
+    /** What the shop's records have made of its minutes. */
     public float $minutesFactor;
 
-    /** @var float and of its discs */
+    /** And of its discs. */
     public float $discsFactor;
 
     /**
@@ -81,8 +81,8 @@ final readonly class SandingWay
         $this->offers = $offers;
         $this->objection = $objection;
         $this->isThin = $isThin;
-        $this->minutesFactor = $bench->learnt->minutes($method, $part->wood->pore);
-        $this->discsFactor = $bench->learnt->discs($method, $part->wood->pore);
+        $this->minutesFactor = $bench->learnt->minutes($method, $part->wood->nature->pore);
+        $this->discsFactor = $bench->learnt->discs($method, $part->wood->nature->pore);
     }
 
     /** @param  float|null  $wallMm  the thinnest wall of the part; null where it is solid */
@@ -96,7 +96,7 @@ final readonly class SandingWay
         $figures = $bench->calibration->sanding;
 
         return ScratchModel::on(
-            $figures, $part->wood->jankaN ?? $figures->referenceHardnessN,
+            $figures, $part->wood->figures->jankaN ?? $figures->referenceHardnessN,
             // What is driven by itself, or drawn along the grain, has a speed of its own.
             $this->method->spins() ? max($figures->powerFloorMPerS, $this->speedMPerS) : $figures->referenceSpeedMPerS,
             $figures->removalUmPerMin * $this->method->removal($figures)
@@ -113,8 +113,7 @@ final readonly class SandingWay
             coverMinutesPer100Cm2: $figures->coverMinutesPer100Cm2 * $this->minutesFactor,
             alongGrainMinutesPer100Cm2: in_array($this->method, [Method::Hand, Method::PowerDisc, Method::Orbit], true)
                 ? $figures->alongGrainMinutesPer100Cm2 * $this->minutesFactor : 0.0,
-            lastsTimes: ($this->wet === null ? 1.0 : $figures->wetPaperLasts) / $this->discsFactor,
-        );
+        )->lasting(($this->wet === null ? 1.0 : $figures->wetPaperLasts) / $this->discsFactor);
     }
 
     /** Whether two faces can take one sheet after the other. */

@@ -53,13 +53,13 @@ enum Hazard: string
      */
     public static function allOfDust(Wood $wood): array
     {
-        return [self::ofDust($wood), ...$wood->dust === Dust::Poisonous ? [self::PoisonousDust] : []];
+        return [self::ofDust($wood), ...$wood->nature->dust === Dust::Poisonous ? [self::PoisonousDust] : []];
     }
 
     /** What sanding or cutting this wood dry does to skin and lungs. */
     public static function ofDust(Wood $wood): self
     {
-        return $wood->oily || $wood->dust->harms() ? self::OilyWoodDust : self::Dust;
+        return $wood->nature->oily || $wood->nature->dust->harms() ? self::OilyWoodDust : self::Dust;
     }
 
     /**

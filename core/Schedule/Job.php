@@ -48,7 +48,7 @@ final readonly class Job
                 );
             }
             $byId[$task->id] = $task;
-            $holding = $holding || $task->holds !== [];
+            $holding = $holding || $task->takes->holds !== [];
         }
         foreach ($tasks as $i => $task) {
             foreach ($task->after as $k => $lag) {
@@ -58,7 +58,7 @@ final readonly class Job
                     );
                 }
             }
-            foreach ($task->keeps as $k => $hold) {
+            foreach ($task->takes->keeps as $k => $hold) {
                 if ($hold->until !== null && ! isset($byId[$hold->until])) {
                     throw InvalidField::choice(
                         "$field.tasks.$i.keeps.$k.until", $hold->until, array_map(strval(...), array_keys($byId)),
@@ -75,7 +75,7 @@ final readonly class Job
     {
         $closes = null;
         foreach ($this->tasks as $task) {
-            $closes = $task->notAfter === null ? $closes : min($closes ?? PHP_INT_MAX, $task->notAfter);
+            $closes = $task->bounds->notAfter === null ? $closes : min($closes ?? PHP_INT_MAX, $task->bounds->notAfter);
         }
 
         return $closes;
@@ -85,7 +85,7 @@ final readonly class Job
     public function holdsNow(): bool
     {
         foreach ($this->tasks as $task) {
-            if ($task->heldNow !== []) {
+            if ($task->takes->heldNow !== []) {
                 return true;
             }
         }

@@ -45,12 +45,12 @@ final readonly class Problem
         foreach ($jobs as $job) {
             foreach ($job->tasks as $task) {
                 $kept = [];
-                foreach ($task->keeps as $hold) {
+                foreach ($task->takes->keeps as $hold) {
                     $kept[$hold->resource] = max($kept[$hold->resource] ?? 0, $hold->quantity);
                 }
                 foreach (
                     [
-                        'needs' => $task->needs, 'holds' => $task->holds, 'keeps' => $kept + $task->heldNow,
+                        'needs' => $task->takes->needs, 'holds' => $task->takes->holds, 'keeps' => $kept + $task->takes->heldNow,
                     ] as $use => $quantities
                 ) {
                     foreach ($quantities as $resource => $quantity) {
@@ -64,7 +64,7 @@ final readonly class Problem
                 if ($task->seconds > 0 && $longest === 0) {
                     throw Unplaceable::noHours();
                 }
-                if ($task->seconds > $longest && ! $task->splittable) {
+                if ($task->seconds > $longest && ! $task->grouping->splittable) {
                     throw Unplaceable::tooLong("$task->field.minutes", $task->seconds / 60, $longest / 60);
                 }
             }

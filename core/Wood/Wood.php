@@ -38,15 +38,8 @@ final readonly class Wood
     private function __construct(
         public string $name,
         public string $botanical,
-        public ?float $radialPercent,
-        public ?float $tangentialPercent,
-        public ?float $gravity12,
-        public ?float $jankaN,
-        public bool $tannin,
-        public bool $oily,
-        public Pore $pore,
-        public Dust $dust,
-        public string $rgb,
+        public WoodFigures $figures,
+        public WoodNature $nature,
         public Said $source,
         public array $borrowed = [],
     ) {
@@ -58,11 +51,12 @@ final readonly class Wood
 
         return new self(
             $row->text('name'), $row->text('botanical'),
-            $row->numberOrNull('radial_shrinkage_percent'), $row->numberOrNull('tangential_shrinkage_percent'),
-            $row->numberOrNull('specific_gravity_12'),
-            $poundForce === null ? null : $poundForce * self::NEWTONS_PER_POUND_FORCE,
-            $row->flag('tannin'), $row->flag('oily'), Pore::from($row->text('pore')),
-            Dust::from($row->text('dust')), $row->text('rgb'), Said::name($row->text('source')),
+            new WoodFigures(
+                $row->numberOrNull('radial_shrinkage_percent'), $row->numberOrNull('tangential_shrinkage_percent'),
+                $row->numberOrNull('specific_gravity_12'),
+                $poundForce === null ? null : $poundForce * self::NEWTONS_PER_POUND_FORCE,
+            ),
+            WoodNature::fromRow($row), Said::name($row->text('source')),
         );
     }
 
@@ -70,9 +64,8 @@ final readonly class Wood
     public static function named(Row $row, self $like): self
     {
         return (new self(
-            $row->text('name'), $row->text('botanical'), null, null, null, null,
-            $row->flag('tannin'), $row->flag('oily'), Pore::from($row->text('pore')),
-            Dust::from($row->text('dust')), $row->text('rgb'), Said::name($row->text('source')),
+            $row->text('name'), $row->text('botanical'), new WoodFigures, WoodNature::fromRow($row),
+            Said::name($row->text('source')),
         ))->borrowing($like);
     }
 
@@ -95,15 +88,19 @@ final readonly class Wood
         $density = $wood->numberOr('density_kg_m3', null, ...self::DENSITY_KG_M3);
         $typed = new self(
             $wood->text('name', 80), $wood->textOr('botanical', '', 80) ?? '',
-            $wood->numberOr('radial_shrinkage_percent', null, 0, self::MOST_SHRINKAGE_PERCENT),
-            $wood->numberOr('tangential_shrinkage_percent', null, 0, self::MOST_SHRINKAGE_PERCENT),
-            $density === null ? null : $density / 1120.0,
-            $wood->numberOr('janka_n', null, ...self::JANKA_N),
-            $wood->flag('tannin', false), $wood->flag('oily', false),
-            Pore::from($wood->choice('pore', array_column(Pore::cases(), 'value'), Pore::Fine->value)),
-            Dust::from($wood->has('dust') && $wood->value('dust') !== ''
-                ? $wood->choice('dust', array_column(Dust::cases(), 'value')) : ''),
-            $rgb, new Said('wood.wood.typed-workshop'),
+            new WoodFigures(
+                $wood->numberOr('radial_shrinkage_percent', null, 0, self::MOST_SHRINKAGE_PERCENT),
+                $wood->numberOr('tangential_shrinkage_percent', null, 0, self::MOST_SHRINKAGE_PERCENT),
+                $density === null ? null : $density / 1120.0, $wood->numberOr('janka_n', null, ...self::JANKA_N),
+            ),
+            new WoodNature(
+                $wood->flag('tannin', false), $wood->flag('oily', false),
+                Pore::from($wood->choice('pore', array_column(Pore::cases(), 'value'), Pore::Fine->value)),
+                Dust::from($wood->has('dust') && $wood->value('dust') !== ''
+                    ? $wood->choice('dust', array_column(Dust::cases(), 'value')) : ''),
+                $rgb,
+            ),
+            new Said('wood.wood.typed-workshop'),
         );
         $like = $wood->textOr('like', null, 80);
 
@@ -129,12 +126,12 @@ final readonly class Wood
      */
     public function densityGPerCm3(float $moisturePercent): ?float
     {
-        if ($this->gravity12 === null) {
+        if ($this->figures->gravity12 === null) {
             return null;
         }
         $dry = fn (float $m): float => max(0.0, (self::FIBRE_SATURATION_PERCENT - $m) / self::FIBRE_SATURATION_PERCENT)
             * self::SHRINKAGE_PER_GRAVITY;
-        $basic = $this->gravity12 / (1 + $dry(12.0) * $this->gravity12);
+        $basic = $this->figures->gravity12 / (1 + $dry(12.0) * $this->figures->gravity12);
         $current = $basic / (1 - $dry($moisturePercent) * $basic);
 
         return $current * (1 + $moisturePercent / 100);
@@ -142,21 +139,18 @@ final readonly class Wood
 
     private function borrowing(self $like): self
     {
-        $borrowed = array_filter([
-            'shrinkage' => $this->tangentialPercent === null && $like->tangentialPercent !== null,
-            'density' => $this->gravity12 === null && $like->gravity12 !== null,
-            'hardness' => $this->jankaN === null && $like->jankaN !== null,
-        ]);
+        [$mine, $theirs] = [$this->figures, $like->figures];
+        $borrowed = array_keys(array_filter([
+            'shrinkage' => $mine->tangentialPercent === null && $theirs->tangentialPercent !== null,
+            'density' => $mine->gravity12 === null && $theirs->gravity12 !== null,
+            'hardness' => $mine->jankaN === null && $theirs->jankaN !== null,
+        ]));
 
         return new self(
-            $this->name, $this->botanical, $this->radialPercent ?? $like->radialPercent,
-            $this->tangentialPercent ?? $like->tangentialPercent, $this->gravity12 ?? $like->gravity12,
-            $this->jankaN ?? $like->jankaN, $this->tannin, $this->oily, $this->pore, $this->dust, $this->rgb,
-            $this->source, array_combine(
-                array_keys($borrowed), array_map(
-                    fn (string $figure): string => $like->borrowed[$figure] ?? $like->name, array_keys($borrowed),
-                ),
-            ),
+            $this->name, $this->botanical, $mine->or($theirs), $this->nature, source: $this->source,
+            borrowed: array_combine($borrowed, array_map(
+                fn (string $figure): string => $like->borrowed[$figure] ?? $like->name, $borrowed,
+            )),
         );
     }
 }

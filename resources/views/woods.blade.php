@@ -30,7 +30,7 @@
                                         <rect
                                             width="14"
                                             height="14"
-                                            fill="{{ $wood->rgb }}"
+                                            fill="{{ $wood->nature->rgb }}"
                                         />
                                     </svg>
                                     <b>{{ $wood->name }}</b> <i class="faint">{{ $wood->botanical }}</i>

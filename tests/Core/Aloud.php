@@ -16,6 +16,8 @@ use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 use HonestGrain\Safety\Hazard;
+use HonestGrain\Schedule\Claims;
+use HonestGrain\Schedule\Grouping;
 use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\Lag;
 use HonestGrain\Schedule\OrderSearch;
@@ -155,11 +157,13 @@ final class Aloud
             $least = mt_rand(0, 2) === 0 ? mt_rand(1, 30) : 0;
             $most = $least > 0 && mt_rand(0, 2) === 0 ? $least + mt_rand(6, 60) : null;
             $wait = Wait::hours($least, $most, mt_rand(0, 1) === 0 ? null : Kinetics::of(2.0));
+            $minutes = mt_rand(1, 12) * 5;
+            $needs = mt_rand(0, 1) === 0 ? ['turner' => 1] : ['turner' => 1, 'lathe' => 1];
             $tasks[] = Task::of(
-                "t$i", mt_rand(1, 12) * 5, mt_rand(0, 1) === 0 ? ['turner' => 1] : ['turner' => 1, 'lathe' => 1],
-                $i === 1 ? [] : [new Lag('t'.($i - 1), $wait)], mt_rand(0, 3) === 0 ? ['shelf' => 1] : [],
-                mt_rand(0, 1) === 0 ? null
-                    : 'batch '.mt_rand(1, 3), mt_rand(0, 5) === 0, title: Said::name("Do the $i. thing"),
+                "t$i", $minutes, new Claims($needs, mt_rand(0, 3) === 0 ? ['shelf' => 1] : []),
+                $i === 1 ? [] : [new Lag('t'.($i - 1), $wait)], grouping: new Grouping(
+                    mt_rand(0, 1) === 0 ? null : 'batch '.mt_rand(1, 3), mt_rand(0, 5) === 0,
+                ), title: Said::name("Do the $i. thing"),
             );
         }
         $due = (int) strtotime(self::START) + mt_rand(2, 14) * 86_400;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Reading\Document;
+use HonestGrain\Schedule\Claims;
+use HonestGrain\Schedule\Grouping;
 use HonestGrain\Schedule\Internal\Booker;
 use HonestGrain\Schedule\Internal\Calendar;
 use HonestGrain\Schedule\Task;
@@ -34,10 +36,10 @@ final class BookingTest extends TestCase
         for ($i = 0; $i < 160; $i++) {
             $needs = array_filter(['turner' => mt_rand(0, 1), 'lathe' => mt_rand(0, 2), 'shelf' => mt_rand(0, 3)]);
             $needs = $needs === [] ? ['turner' => 1] : $needs;
-            $task = Task::of("t$i", mt_rand(1, 16) * 10, $needs, splittable: mt_rand(0, 4) === 0);
+            $task = Task::of("t$i", mt_rand(1, 16) * 10, new Claims($needs), grouping: new Grouping(splittable: mt_rand(0, 4) === 0));
             $from = self::MONDAY + mt_rand(0, 10 * 24) * self::HOUR;
             [$runs] = $booker->earliest($task, $from);
-            if (! $task->splittable) {
+            if (! $task->grouping->splittable) {
                 self::assertSame([$this->first($task, $from)], $runs, "$i");
             }
             $given[$i] = [$booker->book($needs, $runs, "p$i"), $runs, $needs];
@@ -68,7 +70,7 @@ final class BookingTest extends TestCase
     public function test_what_is_full_is_looked_through_once_and_again_when_something_is_given_back(): void
     {
         $booker = $this->booker();
-        $task = Task::of('t', 60, ['lathe' => 2]);
+        $task = Task::of('t', 60, new Claims(['lathe' => 2]));
         $given = [];
         for ($i = 0; $i < 40; $i++) {
             [$runs] = $booker->earliest($task, self::MONDAY);
@@ -82,8 +84,8 @@ final class BookingTest extends TestCase
         };
         self::assertLessThanOrEqual(2, $looks(self::MONDAY, $task));
         self::assertLessThanOrEqual(2, $looks(self::MONDAY + 12 * self::HOUR, $task), 'from within what is known');
-        self::assertGreaterThan(20, $looks(self::MONDAY, Task::of('u', 30, ['lathe' => 2])), 'another length');
-        self::assertGreaterThan(20, $looks(self::MONDAY, Task::of('u', 60, ['lathe' => 1])), 'another need');
+        self::assertGreaterThan(20, $looks(self::MONDAY, Task::of('u', 30, new Claims(['lathe' => 2]))), 'another length');
+        self::assertGreaterThan(20, $looks(self::MONDAY, Task::of('u', 60, new Claims(['lathe' => 1]))), 'another need');
         $booker->release($given[0]);
         self::assertSame(self::MONDAY + 9 * self::HOUR, $booker->earliest($task, self::MONDAY)[0][0][0]);
         self::assertGreaterThan(20, $looks(self::MONDAY + 10 * self::HOUR, $task), 'nothing is known any more');
@@ -92,7 +94,7 @@ final class BookingTest extends TestCase
     public function test_a_splittable_task_goes_on_after_the_break_and_names_whom_it_gave_way_to(): void
     {
         $booker = $this->booker();
-        $task = Task::of('t', 4 * 60, ['turner' => 1], splittable: true);
+        $task = Task::of('t', 4 * 60, new Claims(['turner' => 1]), grouping: new Grouping(splittable: true));
         [$runs, $gave] = $booker->earliest($task, self::MONDAY);
         self::assertSame([[9, 12], [13, 14]], self::inHours($runs));
         self::assertNull($gave);
@@ -102,7 +104,7 @@ final class BookingTest extends TestCase
         self::assertSame('bowl', $gave);
         self::assertSame(self::MONDAY + 10 * self::HOUR, $booker->lastEnd());
         self::assertSame(
-            [[self::MONDAY + 5, self::MONDAY + 5]], $booker->earliest(Task::of('t', 0, []), self::MONDAY + 5)[0],
+            [[self::MONDAY + 5, self::MONDAY + 5]], $booker->earliest(Task::of('t', 0, new Claims([])), self::MONDAY + 5)[0],
             'what takes neither time nor hands is done when it is ready',
         );
     }
@@ -168,7 +170,7 @@ final class BookingTest extends TestCase
 
     private function isFree(Task $task, int $start, int $end): bool
     {
-        foreach ($task->needs as $resource => $quantity) {
+        foreach ($task->takes->needs as $resource => $quantity) {
             $over = array_filter(
                 $this->booked, fn (array $one): bool => $one[2] === $resource && $one[0] < $end && $one[1] > $start,
             );

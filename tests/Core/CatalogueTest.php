@@ -47,28 +47,28 @@ final class CatalogueTest extends TestCase
         self::assertCount(64 + 29 + 1, $woods->names());
         foreach ($woods->names() as $name) {
             $wood = $woods->named($name);
-            self::assertGreaterThan($wood->radialPercent, $wood->tangentialPercent, $name);
-            self::assertTrue($wood->gravity12 === null || ($wood->gravity12 > 0.25 && $wood->gravity12 < 1.1), $name);
-            self::assertTrue($wood->jankaN === null || $wood->jankaN > 1000, $name);
-            self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $wood->rgb);
+            self::assertGreaterThan($wood->figures->radialPercent, $wood->figures->tangentialPercent, $name);
+            self::assertTrue($wood->figures->gravity12 === null || ($wood->figures->gravity12 > 0.25 && $wood->figures->gravity12 < 1.1), $name);
+            self::assertTrue($wood->figures->jankaN === null || $wood->figures->jankaN > 1000, $name);
+            self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $wood->nature->rgb);
         }
-        self::assertEqualsWithDelta(1320 * 4.4482, $woods->named('Ash (white)')->jankaN, 1);
+        self::assertEqualsWithDelta(1320 * 4.4482, $woods->named('Ash (white)')->figures->jankaN, 1);
     }
 
     public function test_a_figure_nobody_published_stays_unknown_or_says_whose_it_is(): void
     {
         $woods = Catalogue::shipped()->woods();
         $madrone = $woods->named('Madrone (Pacific)');
-        self::assertNull($madrone->jankaN);
+        self::assertNull($madrone->figures->jankaN);
         self::assertNull($madrone->densityGPerCm3(10));
-        self::assertEqualsWithDelta(12.4, $madrone->tangentialPercent, 1e-9);
-        self::assertNull($woods->named('Honeylocust')->gravity12);
+        self::assertEqualsWithDelta(12.4, $madrone->figures->tangentialPercent, 1e-9);
+        self::assertNull($woods->named('Honeylocust')->figures->gravity12);
 
         $olive = $woods->named('Olive');
-        self::assertSame($woods->named('Persimmon (common)')->jankaN, $olive->jankaN);
+        self::assertSame($woods->named('Persimmon (common)')->figures->jankaN, $olive->figures->jankaN);
         self::assertStringContainsString('borrowed from Persimmon (common)', Told::of($olive->about('hardness')));
         self::assertNull($woods->named('Ash (white)')->about('hardness'));
-        self::assertTrue($olive->oily);
+        self::assertTrue($olive->nature->oily);
     }
 
     public function test_a_wood_is_typed_as_far_as_it_is_known(): void
@@ -76,10 +76,10 @@ final class CatalogueTest extends TestCase
         $woods = Catalogue::shipped()->woods();
         $own = fn (array $typed): Wood => Wood::typed(Document::of($typed + ['name' => 'Hedge plum']), $woods);
         $bare = $own([]);
-        self::assertNull($bare->jankaN);
+        self::assertNull($bare->figures->jankaN);
         self::assertNull($bare->about('hardness'));
         $like = $own(['like' => 'Plum', 'janka_n' => 5500]);
-        self::assertSame(5500.0, $like->jankaN);
+        self::assertSame(5500.0, $like->figures->jankaN);
         self::assertNull($like->about('hardness'), 'typed, not borrowed');
         self::assertSame(
             'The density is borrowed from Cherry (black): none is published for Hedge plum.',

@@ -8,16 +8,19 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Reading\Document;
+use HonestGrain\Route\Behind;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\DoneWork;
 use HonestGrain\Route\Past;
+use HonestGrain\Route\Promised;
 use HonestGrain\Route\Remaining;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\SchoolOffer;
 use HonestGrain\Route\SchoolWay;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Schedule\Task;
 use HonestGrain\Words\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -439,8 +442,12 @@ final class DerivedRouteTest extends TestCase
         self::assertContains('body/dry', array_column($steps['body/true']->timing->reasons, 'after'));
         self::assertNull($of($document, Past::of(['body/dry']))->withoutDate(), 'off the scale and dry');
         // It waits for its wood, whatever the hour.
-        $job = Remaining::of('1', 'A bowl', null, 1.0, $dated, [], [], null, 60.0, 2_000_000_000);
-        $waits = array_column($job->tasks, 'notBefore', 'id');
+        $job = Remaining::of(
+            new Promised('1', 'A bowl'), $dated, new Behind(dryAt: 2_000_000_000), null, 60.0,
+        );
+        $waits = array_combine(
+            array_column($job->tasks, 'id'), array_map(fn (Task $task): ?int => $task->bounds->notBefore, $job->tasks),
+        );
         self::assertSame([2_000_000_000, null], [$waits['body/dry'], $waits['body/true']]);
         // What is turned already cannot dry first and be trued: it is refused as ever.
         $turned = $of(['starts_as' => 'turned'] + $document, Past::none()->withWoodDated(BlankForm::RoughBowl));
@@ -470,7 +477,7 @@ final class DerivedRouteTest extends TestCase
         $window = array_column($steps['body/wrap']->timing->after, 'wait', 'task')['body/rough'] ?? null;
         self::assertEqualsWithDelta(10, $window?->maxHours, 1e-9, 'once begun it is carried through');
         // 280 mm, ash 7.8 %, from 30 to 9.2 %: 1 mm to come clean.
-        $shrink = ($tables->woods->named('Ash (white)')->tangentialPercent ?? 0.0) / 100 * (30 - 9.2) / 30;
+        $shrink = ($tables->woods->named('Ash (white)')->figures->tangentialPercent ?? 0.0) / 100 * (30 - 9.2) / 30;
         $across = ceil(281 / (1 - $shrink));
         $wall = Piece::read(Document::of($document), $tables)->body()->measure(
             Catalogue::shipped()->calibration()->shape, 4.0,
@@ -487,7 +494,7 @@ final class DerivedRouteTest extends TestCase
         );
         // Until it is dry only what comes before can be planned, and nothing is late.
         self::assertTrue($route->waitsForWood());
-        $job = Remaining::of('1', 'A bowl', 2_000_000_000, 1.0, $route, [], [], null, 60.0);
+        $job = Remaining::of(new Promised('1', 'A bowl', 2_000_000_000), $route, new Behind, null, 60.0);
         self::assertSame([$wet, null], [array_column($job->tasks, 'id'), $job->due]);
         self::assertSame('wood-dries', $of($document, BlankForm::Log)->withoutDate()['code'] ?? null);
         self::assertNull($of($document, BlankForm::RoughBowl)->withoutDate());
@@ -515,7 +522,7 @@ final class DerivedRouteTest extends TestCase
         self::assertGreaterThan(array_search('c1-1', $ids, true), array_search('body/dry', $ids, true));
         self::assertSame('body/weigh', $ids[count($ids) - 1]);
         self::assertEqualsWithDelta(21 * 24, $steps['body/dry']->timing->wait->minHours, 1e-9);
-        $shrinkage = Drawn::tables()->woods->named('Ash (white)')->tangentialPercent ?? 0.0;
+        $shrinkage = Drawn::tables()->woods->named('Ash (white)')->figures->tangentialPercent ?? 0.0;
         $oval = (int) round(280 * $shrinkage / 100 * (30 - 9.2) / 30);
         self::assertStringContainsString("about $oval mm oval", Told::all($steps['body/dry']->words->how));
         self::assertStringContainsString('mesh', Told::all($steps['body.outside/sand']->words->how));

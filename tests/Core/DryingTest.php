@@ -69,7 +69,7 @@ final class DryingTest extends TestCase
             $weighings = array_map(fn (int $i): Weighing => new Weighing(
                 $i * $step * self::DAY, $true->massG($i * $step * self::DAY) + $scatterG * self::normal(),
             ), range(0, $count - 1));
-            [$from, $to] = Drying::of(self::figures(), $weighings, self::EMC)->intervalDays ?? [INF, -INF];
+            [$from, $to] = Drying::of(self::figures(), $weighings, self::EMC)->range->days ?? [INF, -INF];
             $held += (int) ($from <= $days && $days <= $to);
         }
         self::assertGreaterThanOrEqual(90, $held);
@@ -93,7 +93,7 @@ final class DryingTest extends TestCase
                 fn (int $i): Weighing => new Weighing($i * 14 * self::DAY, round($true->massG($i * 14 * self::DAY))),
                 range(0, $count - 1),
             );
-            [$from, $to] = Drying::of(self::figures(), $weighings, self::EMC)->intervalDays ?? [0, INF];
+            [$from, $to] = Drying::of(self::figures(), $weighings, self::EMC)->range->days ?? [0, INF];
             $widths[] = $to - $from;
         }
         self::assertGreaterThan($widths[1], $widths[0]);
@@ -194,7 +194,7 @@ final class DryingTest extends TestCase
         $wood = Drawn::tables()->woods->named('Ash (white)');
         $figures = Catalogue::shipped()->calibration();
         $largest = Largest::outOf(self::blank(), $wood, $figures, 10.0);
-        $shrink = ($wood->tangentialPercent ?? 0) / 100 * 20 / 30;
+        $shrink = ($wood->figures->tangentialPercent ?? 0) / 100 * 20 / 30;
         self::assertEqualsWithDelta(280 - 280 * $shrink - 1, $largest->diameterMm, 1e-9);
         self::assertEqualsWithDelta(28 - 140 * $shrink - 1, $largest->wallMm, 1e-9);
         self::assertTrue($largest->fits(260, 90, 8));

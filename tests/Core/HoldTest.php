@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Route\Behind;
+use HonestGrain\Route\Promised;
 use HonestGrain\Route\Remaining;
 use HonestGrain\Route\Shop;
+use HonestGrain\Schedule\Bounds;
+use HonestGrain\Schedule\Claims;
 use HonestGrain\Schedule\Exception\Unplaceable;
 use HonestGrain\Schedule\Hold;
 use HonestGrain\Schedule\Job;
@@ -36,7 +41,7 @@ final class HoldTest extends TestCase
     public function test_dust_waits_until_a_film_is_dust_free_and_two_wet_coats_may_share_the_air(): void
     {
         $coat = fn (string $id): Job => self::job($id, [
-            self::task('coat', 10, [Shop::AIR => 1])->keeping([Hold::for(Wait::hours(1.5), Shop::AIR)]),
+            self::keeping(self::task('coat', 10, [Shop::AIR => 1]), [Hold::for(Wait::hours(1.5), Shop::AIR)]),
         ]);
         $dusty = self::job('c', [self::task('sand', 30, [Shop::AIR => Shop::ALL_AIR])]);
         $times = self::planned([$coat('a'), $coat('b'), $dusty], 0);
@@ -50,7 +55,7 @@ final class HoldTest extends TestCase
     public function test_a_film_waits_for_dust_that_comes_while_it_would_be_wet(): void
     {
         $coat = self::job('coat', [
-            self::task('lay', 10, [Shop::AIR => 1])->keeping([Hold::for(Wait::hours(1.5), Shop::AIR)]),
+            self::keeping(self::task('lay', 10, [Shop::AIR => 1]), [Hold::for(Wait::hours(1.5), Shop::AIR)]),
         ]);
         $dusty = Job::of('dusty', self::monday() + 7200, 9.0, [
             self::task('sand', 30, [Shop::AIR => Shop::ALL_AIR], start: 3600),
@@ -66,31 +71,30 @@ final class HoldTest extends TestCase
             'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::VARNISH)],
         ])]));
         $left = fn (array $done): array => array_column(
-            Remaining::of('1', 'Bowl', null, 1.0, $route, $done, [], null, 100)->tasks, null, 'id',
+            Remaining::of(new Promised('1', 'Bowl'), $route, new Behind($done), null, 100)->tasks, null, 'id',
         );
         $until = fn (Task $task): array => array_map(
-            fn (Hold $hold): array => [$hold->resource, $hold->until], $task->keeps,
+            fn (Hold $hold): array => [$hold->resource, $hold->until], $task->takes->keeps,
         );
         $all = $left([]);
         self::assertSame([[Shop::MOUNTS, 'body.inside/sand']], $until($all['body/mount']));
         self::assertSame([], $until($all['body/wipe-clean']), 'there it comes off');
         self::assertSame([[Shop::AIR, null]], $until($all['c1-1']), 'wet, it holds the air');
-        self::assertSame(Shop::ALL_AIR, $all['body.inside/sand']->needs[Shop::AIR]);
+        self::assertSame(Shop::ALL_AIR, $all['body.inside/sand']->takes->needs[Shop::AIR]);
         $begun = $left(['body/mount' => 1_796_000_000]);
-        self::assertSame([Shop::MOUNTS => 1], $begun['body.inside/sand']->heldNow, 'it sits there already');
+        self::assertSame([Shop::MOUNTS => 1], $begun['body.inside/sand']->takes->heldNow, 'it sits there already');
     }
 
     public function test_what_is_mounted_already_has_the_lathe_until_its_next_step(): void
     {
-        $begun = self::job('begun', [self::task('sand', 20, [Shop::LATHE => 1, Shop::MOUNTS => 1], start: 4 * 3600)
-            ->keeping([], [Shop::MOUNTS => 1])]);
+        $begun = self::job('begun', [self::keeping(self::task('sand', 20, [Shop::LATHE => 1, Shop::MOUNTS => 1], start: 4 * 3600), [], [Shop::MOUNTS => 1])]);
         $times = self::planned([self::turned('other'), $begun], 0);
         self::assertGreaterThanOrEqual($times['begun sand'][1], $times['other mount'][0]);
     }
 
     public function test_nothing_is_kept_idle_for_days(): void
     {
-        $mount = self::task('mount', 10, [Shop::MOUNTS => 1])->keeping([Hold::until('sand', Shop::MOUNTS)]);
+        $mount = self::keeping(self::task('mount', 10, [Shop::MOUNTS => 1]), [Hold::until('sand', Shop::MOUNTS)]);
         $late = self::task('sand', 10, [Shop::MOUNTS => 1], ['mount'], start: 4 * 86_400);
         $times = self::planned([self::job('a', [$mount, $late])], 0);
         self::assertLessThan(86_400, $times['a sand'][0] - $times['a mount'][1], 'mounted the evening before at most');
@@ -100,14 +104,14 @@ final class HoldTest extends TestCase
     {
         $this->expectException(Unplaceable::class);
         self::planned([self::job('a', [
-            self::task('coat', 10)->keeping([Hold::for(Wait::hours(1), 'drying-cupboard')]),
+            self::keeping(self::task('coat', 10), [Hold::for(Wait::hours(1), 'drying-cupboard')]),
         ])], 0);
     }
 
     public function test_a_hold_until_a_task_that_is_not_there_is_refused_by_its_field(): void
     {
         $this->expectException(InvalidField::class);
-        self::job('a', [self::task('mount', 10)->keeping([Hold::until('never', Shop::MOUNTS)])]);
+        self::job('a', [self::keeping(self::task('mount', 10), [Hold::until('never', Shop::MOUNTS)])]);
     }
 
     /** Mounted, glued, sanded two hours later on the same mount. */
@@ -116,7 +120,7 @@ final class HoldTest extends TestCase
         $on = [Shop::LATHE => 1, Shop::MOUNTS => 1];
 
         return self::job($id, [
-            self::task('mount', 10, $on)->keeping([Hold::until('sand', Shop::MOUNTS)]),
+            self::keeping(self::task('mount', 10, $on), [Hold::until('sand', Shop::MOUNTS)]),
             self::task('sand', 20, $on, ['mount'], 2.0),
         ]);
     }
@@ -133,9 +137,22 @@ final class HoldTest extends TestCase
         float $waitHours = 0.0,
         ?int $start = null,
     ): Task {
-        return Task::of($id, $minutes, [Shop::TURNER => 1] + $needs, array_map(
+        return Task::of($id, $minutes, new Claims([Shop::TURNER => 1] + $needs), array_map(
             fn (string $before): Lag => new Lag($before, Wait::hours($waitHours)), $after,
-        ), notBefore: $start === null ? null : self::monday() + $start);
+        ), bounds: new Bounds($start === null ? null : self::monday() + $start));
+    }
+
+    /**
+     * The same, holding on to something.
+     *
+     * @param  list<Hold>  $keeps
+     * @param  array<string, int>  $heldNow
+     */
+    private static function keeping(Task $task, array $keeps, array $heldNow = []): Task
+    {
+        return Copy::with($task, [
+            'takes' => Copy::with($task->takes, ['keeps' => $keeps, 'heldNow' => $heldNow]),
+        ]);
     }
 
     /** @param  list<Task>  $tasks */

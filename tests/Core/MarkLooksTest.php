@@ -130,7 +130,7 @@ final class MarkLooksTest extends TestCase
 
             return $part->sandedBack()->um($part->marks[0]);
         };
-        $hardness = (float) Drawn::tables()->woods->named('Maple (sugar)', 'wood')->jankaN;
+        $hardness = (float) Drawn::tables()->woods->named('Maple (sugar)', 'wood')->figures->jankaN;
         self::assertSame(0.0, $um([]));
         self::assertSame(25.0, $um(['sanded_um' => 25]));
         // A stroke takes 3 % of the grain: of P320, 46.2 µm, on wood of 6000 N.

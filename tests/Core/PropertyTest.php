@@ -232,7 +232,7 @@ final class PropertyTest extends TestCase
         foreach ($plan->tasks as $placed) {
             $at[$placed->piece][$placed->task->id] = $placed;
             self::assertGreaterThanOrEqual($problem->start, $placed->start);
-            if ($placed->task->seconds > 0 && ! $placed->task->splittable) {
+            if ($placed->task->seconds > 0 && ! $placed->task->grouping->splittable) {
                 self::assertSame($placed->task->seconds, $placed->end - $placed->start);
                 $inside = array_filter(
                     $problem->hours->stretchesOn(gmdate('Y-m-d', $placed->start)),
@@ -261,8 +261,8 @@ final class PropertyTest extends TestCase
         $byPiece = [];
         foreach ($plan->tasks as $placed) {
             $byPiece[$placed->piece][] = $placed;
-            $takesNothing = $placed->task->splittable || $placed->end === $placed->start;
-            foreach ($takesNothing ? [] : $placed->task->needs as $resource => $quantity) {
+            $takesNothing = $placed->task->grouping->splittable || $placed->end === $placed->start;
+            foreach ($takesNothing ? [] : $placed->task->takes->needs as $resource => $quantity) {
                 $events[$resource][] = [$placed->start, $quantity];
                 $events[$resource][] = [$placed->end, -$quantity];
             }
@@ -270,7 +270,7 @@ final class PropertyTest extends TestCase
         foreach ($byPiece as $tasks) {
             foreach ($tasks as $i => $placed) {
                 $next = $tasks[$i + 1]->start ?? $placed->end;
-                foreach ($next > $placed->end ? $placed->task->holds : [] as $resource => $quantity) {
+                foreach ($next > $placed->end ? $placed->task->takes->holds : [] as $resource => $quantity) {
                     $events[$resource][] = [$placed->end, $quantity];
                     $events[$resource][] = [$next, -$quantity];
                 }

@@ -12,7 +12,9 @@ use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Purpose;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
+use HonestGrain\Route\Behind;
 use HonestGrain\Route\Bench;
+use HonestGrain\Route\Promised;
 use HonestGrain\Route\Remaining;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Shop;
@@ -135,7 +137,7 @@ final class RouteOrderTest extends TestCase
         mt_srand($seed);
         [, $route] = $this->anyPiece();
         $clock = Drawn::clock(DayNightClimate::of(19, 52, 15, 60, 8, 18, new \DateTimeZone('UTC')));
-        $job = Remaining::of('1', 'Any piece', null, 1.0, $route, [], [], $clock, 100);
+        $job = Remaining::of(new Promised('1', 'Any piece'), $route, new Behind, $clock, 100);
         $hours = WorkingHours::read(
             Document::of(
                 [
@@ -181,7 +183,7 @@ final class RouteOrderTest extends TestCase
             }
         }
         $clock = Drawn::clock(DayNightClimate::of(19, 52, 15, 60, 8, 18, new \DateTimeZone('UTC')));
-        $job = Remaining::of('1', 'Any piece', null, 1.0, $route, $done, $skipped, $clock, 100);
+        $job = Remaining::of(new Promised('1', 'Any piece'), $route, new Behind($done, $skipped), $clock, 100);
         $left = array_map(fn ($task): string => $task->id, $job->tasks);
         self::assertSame(array_values(array_diff($steps, array_keys($done), array_keys($skipped))), $left);
         foreach ($job->tasks as $task) {

@@ -12,8 +12,10 @@ use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
+use HonestGrain\Route\Behind;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Conflict;
+use HonestGrain\Route\Promised;
 use HonestGrain\Route\Remaining;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
@@ -488,13 +490,13 @@ final class RouteTest extends TestCase
             }
         }
         $tasks = fn (array $skipped): array => array_column(
-            Remaining::of('1', 'Ebb bowl', null, 1, $route, $done, $skipped, $clock, 100)->tasks, null, 'id',
+            Remaining::of(new Promised('1', 'Ebb bowl'), $route, new Behind($done, $skipped), $clock, 100)->tasks, null, 'id',
         );
         $second = $tasks([])['l2'];
-        self::assertSame(1_000_000_020 + 4 * 3600, $second->notBefore);
-        self::assertSame(1_000_000_020 + 18 * 3600, $second->notAfter);
+        self::assertSame(1_000_000_020 + 4 * 3600, $second->bounds->notBefore);
+        self::assertSame(1_000_000_020 + 18 * 3600, $second->bounds->notAfter);
         $third = $tasks(['l2' => true, 'l2/denib' => true])['l3'];
-        self::assertSame(1_000_000_020 + 4 * 3600, $third->notBefore);
+        self::assertSame(1_000_000_020 + 4 * 3600, $third->bounds->notBefore);
         self::assertSame([], $third->after);
     }
 

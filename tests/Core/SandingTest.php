@@ -103,14 +103,14 @@ final class SandingTest extends TestCase
         $measured = $piece->body()->measure(Drawn::shape());
         $sandings = Sanding::all($piece->body(), Bench::usual($this->catalogue), $measured);
         self::assertSame(['outside', 'rim', 'inside', 'foot'], array_keys($sandings));
-        self::assertSame([], $sandings['foot']->with, 'in a mount of its own');
+        self::assertSame([], $sandings['foot']->shared->with, 'in a mount of its own');
         unset($sandings['foot']);
         foreach ($sandings as $zone => $sanding) {
             self::assertNotNull($sanding->best);
             $last = $sanding->best->steps[count($sanding->best->steps) - 1];
             self::assertLessThanOrEqual($sanding->asked->limitMicron, $last->grit->micron);
             self::assertTrue($sanding->isOnLadder());
-            self::assertCount(2, $sanding->with);
+            self::assertCount(2, $sanding->shared->with);
             // 260 mm at 5 m/s is 367 rpm, and the lathe is set in tens.
             self::assertSame(360, $sanding->way->rpm);
             self::assertLessThanOrEqual(5.0, $sanding->way->speedMPerS);

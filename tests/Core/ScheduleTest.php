@@ -211,7 +211,7 @@ final class ScheduleTest extends TestCase
             $at[$placed->piece][$placed->task->id] = $placed;
             self::assertGreaterThanOrEqual($hands, $placed->start);
             $hands = $placed->end;
-            if (isset($placed->task->needs['lathe'])) {
+            if (isset($placed->task->takes->needs['lathe'])) {
                 self::assertGreaterThanOrEqual($lathe, $placed->start);
                 $lathe = $placed->end;
             }

@@ -9,6 +9,7 @@ use HonestGrain\Coating\DayNightClimate;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Command\ProblemDocument;
 use HonestGrain\Reading\Document;
+use HonestGrain\Schedule\Claims;
 use HonestGrain\Schedule\Job;
 use HonestGrain\Schedule\Lag;
 use HonestGrain\Schedule\OrderSearch;
@@ -166,8 +167,8 @@ final class WindowTest extends TestCase
         // By the tin the window shuts after 12 h, in the night; at 11 °C the coat has aged half as fast and is still
         // open in the morning.
         $tasks = [
-            Task::of('c0', 20, ['turner' => 1]),
-            Task::of('c1', 20, ['turner' => 1], [new Lag('c0', Wait::hours(4, 12, Kinetics::of(2.0)))]),
+            Task::of('c0', 20, new Claims(['turner' => 1])),
+            Task::of('c1', 20, new Claims(['turner' => 1]), [new Lag('c0', Wait::hours(4, 12, Kinetics::of(2.0)))]),
         ];
         $hours = WorkingHours::read(
             Document::of(['hours' => ['tue' => [['16:00', '17:00']], 'wed' => [['08:00', '09:00']]]]),
@@ -187,7 +188,7 @@ final class WindowTest extends TestCase
     public function test_reasons_name_pieces_and_steps_as_the_maker_does(): void
     {
         $task = fn (string $id, string $title, array $after = []): Task => Task::of(
-            $id, 120, ['turner' => 1], $after, title: Said::name($title),
+            $id, 120, new Claims(['turner' => 1]), $after, title: Said::name($title),
         );
         $start = (int) strtotime('2026-12-01T08:00:00Z');
         $hours = WorkingHours::read(

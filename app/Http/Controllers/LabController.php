@@ -33,7 +33,7 @@ class LabController extends Controller
         $woods = $mapper->tables($workshop)->woods;
         $wood = $woods->named($question->wood);
         $figures = $calibration->sanding;
-        $model = ScratchModel::on($figures, $wood->jankaN ?? $figures->referenceHardnessN, $question->speedMPerS);
+        $model = ScratchModel::on($figures, $wood->figures->jankaN ?? $figures->referenceHardnessN, $question->speedMPerS);
         $asked = AskedSurface::under($question->finish, $wood, $calibration->asked);
         $job = SandingJob::of(
             $question->cut->tornUm($figures) ?? $question->cut->um($figures), $model->valleyOf($asked->limitMicron),
@@ -57,8 +57,8 @@ class LabController extends Controller
             'finishes' => Finish::cases(), 'shelf' => $shelf, 'least' => $least, 'job' => $job,
             'told' => 'What is asked here: a last grain of '.$show->plain($asked->limitMicron)
                 .' µm or finer, because '.$show->said($asked->because).'.',
-            'hardness' => $wood->jankaN === null ? 'no hardness known: reckoned on a usual one'
-                : number_format($wood->jankaN).' N', 'rgb' => $wood->rgb, 'plans' => array_map(
+            'hardness' => $wood->figures->jankaN === null ? 'no hardness known: reckoned on a usual one'
+                : number_format($wood->figures->jankaN).' N', 'rgb' => $wood->nature->rgb, 'plans' => array_map(
                     fn (string $key): LabPlan => new LabPlan(
                         $key, $question->plans[$key], $job, $question->seed, $question->pass, $show,
                     ), ['a', 'b'],

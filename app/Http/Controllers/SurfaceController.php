@@ -41,7 +41,7 @@ class SurfaceController extends Controller
                 $shopping->shortages($piece->workshop), fn (Shortage $one): bool => $one->isDiscs,
             )), $show),
             'left' => SandingPanel::left($part),
-            'grain' => new GrainFigure($part->profile, $part->grain, $part->wood->rgb),
+            'grain' => new GrainFigure($part->profile, $part->grain, $part->wood->nature->rgb),
         ]);
     }
 

@@ -61,8 +61,8 @@ final readonly class DryingVerb implements Verb
             'ready_at' => $drying->readyAt === null ? null : gmdate('Y-m-d\TH:i:s\Z', $drying->readyAt),
             'ready' => $drying->isReady(),
             'reason' => self::reason($drying, $calibration->drying),
-            'interval_days' => $drying->intervalDays === null ? null : array_map(
-                fn (float $days): float => round($days, 2), $drying->intervalDays,
+            'interval_days' => $drying->range === null ? null : array_map(
+                fn (float $days): float => round($days, 2), $drying->range->days,
             ),
             'lost_percent' => self::rounded(Drying::lostPercent(...$weighings), 2),
         ];

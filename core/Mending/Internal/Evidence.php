@@ -77,7 +77,7 @@ final readonly class Evidence
 
     public function isCutOnBevel(): bool
     {
-        return $this->part->surface->of($this->fault->face())->cut === ToolMark::BevelCut;
+        return $this->part->surface->of($this->fault->face())->cut->by === ToolMark::BevelCut;
     }
 
     /** Whether end grain comes out in two quarters of the face. */
@@ -95,7 +95,7 @@ final readonly class Evidence
 
     public function isOily(): bool
     {
-        return $this->part->wood->oily;
+        return $this->part->wood->nature->oily;
     }
 
     public function isThin(): bool

@@ -31,18 +31,11 @@ final class FaultContext
 
     private int $made = 0;
 
-    /**
-     * @param  list<Step>  $done  on the face, in order
-     * @param  list<Step>  $left  on the face
-     * @param  list<string>  $doneIds  on the whole piece
-     */
     private function __construct(
         private readonly Fault $fault,
         private readonly Part $part,
         private readonly Route $route,
-        private readonly array $done,
-        private readonly array $left,
-        private readonly array $doneIds,
+        private readonly SoFar $soFar,
         public readonly Tables $tables,
         private readonly string $id,
         private readonly float $equilibriumPercent,
@@ -69,9 +62,10 @@ final class FaultContext
         $here = array_values(array_filter($route->steps, $touches));
 
         return new self(
-            $fault, $part, $route, array_values(array_filter($here, $isDone)),
-            array_values(array_filter($here, fn (Step $step): bool => ! $isDone($step))), $done, $tables, $id,
-            $equilibriumPercent,
+            $fault, $part, $route, new SoFar(
+                array_values(array_filter($here, $isDone)),
+                array_values(array_filter($here, fn (Step $step): bool => ! $isDone($step))), $done,
+            ), tables: $tables, id: $id, equilibriumPercent: $equilibriumPercent,
         );
     }
 
@@ -83,7 +77,7 @@ final class FaultContext
     /** Whether something is still to be burnt there or beside it, so that nothing may be bound with glue or resin. */
     public function isBurntLater(): bool
     {
-        return array_intersect($this->burnt(), array_map(fn (Step $step): string => $step->id, $this->left)) !== [];
+        return array_intersect($this->burnt(), array_map(fn (Step $step): string => $step->id, $this->soFar->left)) !== [];
     }
 
     /** Whether something has been burnt there or beside it, so that it is not sanded and burnt again over glue. */
@@ -170,7 +164,7 @@ final class FaultContext
 
         return array_values(array_map(fn (Step $step): string => $step->id, array_filter(
             $this->route->steps, fn (Step $step): bool => $step->part === $this->part->id
-                && in_array($step->kind, $kinds, true) && in_array($step->id, $this->doneIds, true),
+                && in_array($step->kind, $kinds, true) && in_array($step->id, $this->soFar->ids, true),
         )));
     }
 
@@ -183,7 +177,7 @@ final class FaultContext
     public function isLastCoatDone(): bool
     {
         return $this->isCoated()
-            && array_filter($this->left, fn (Step $step): bool => $step->kind === StepKind::Coat) === [];
+            && array_filter($this->soFar->left, fn (Step $step): bool => $step->kind === StepKind::Coat) === [];
     }
 
     /** What the piece says for one cause or another. */
@@ -191,7 +185,7 @@ final class FaultContext
     {
         return new Evidence(
             $this->fault, $this->part, $this->tables, $this->sanding()?->work->supplies->abrading, $this->isCoated(),
-            array_filter($this->done, fn (Step $step): bool => $step->kind === StepKind::Mark) !== [],
+            array_filter($this->soFar->done, fn (Step $step): bool => $step->kind === StepKind::Mark) !== [],
         );
     }
 
@@ -221,7 +215,7 @@ final class FaultContext
     {
         $since = false;
         $again = [];
-        foreach ($this->done as $step) {
+        foreach ($this->soFar->done as $step) {
             $since = $since || $step->kind === StepKind::Sand;
             $isCoat = in_array($step->kind, [StepKind::Coat, StepKind::WipeOff, StepKind::Denib], true);
             $isSpared = $this->isPlace() && ($step->kind === StepKind::Sand || $this->isApart($step));
@@ -241,7 +235,7 @@ final class FaultContext
         $isPlaced = $this->fault->fromMm !== null || $this->fault->kind->isLocal();
 
         return $isPlaced && $whole > 0 && $this->lengthMm() < self::WHOLE_SHARE * $whole
-            && in_array($this->sanding()?->id, array_map(fn (Step $step): string => $step->id, $this->done), true);
+            && in_array($this->sanding()?->id, array_map(fn (Step $step): string => $step->id, $this->soFar->done), true);
     }
 
     /** Whether it was done to a band that the place does not touch. */
@@ -261,7 +255,7 @@ final class FaultContext
     public function colourHours(): float
     {
         $last = null;
-        foreach ($this->done as $step) {
+        foreach ($this->soFar->done as $step) {
             $last = $step->kind === StepKind::Mark ? $step : $last;
         }
 
@@ -292,7 +286,7 @@ final class FaultContext
     private function sandings(): array
     {
         return array_values(array_filter(
-            [...$this->done, ...$this->left], fn (Step $step): bool => $step->kind === StepKind::Sand
+            [...$this->soFar->done, ...$this->soFar->left], fn (Step $step): bool => $step->kind === StepKind::Sand
                 && $step->work->supplies->abrading !== null && $step->work->zone === $this->fault->face(),
         ));
     }
@@ -326,7 +320,7 @@ final class FaultContext
     {
         $since = false;
         $again = [];
-        foreach ($this->done as $step) {
+        foreach ($this->soFar->done as $step) {
             $since = $since || in_array($step->work->technique, [
                 'dye', 'sand-back', 'ebonise', 'bleach', 'lime', 'stain', 'leaf', 'paint',
             ], true);
@@ -341,9 +335,9 @@ final class FaultContext
     /** @return list<string> the coats of the face, and all that was done on it since the first of them */
     public function againCoats(): array
     {
-        foreach ($this->done as $at => $step) {
+        foreach ($this->soFar->done as $at => $step) {
             if ($step->kind === StepKind::Coat) {
-                return array_map(fn (Step $done): string => $done->id, array_slice($this->done, $at));
+                return array_map(fn (Step $done): string => $done->id, array_slice($this->soFar->done, $at));
             }
         }
 
@@ -354,12 +348,12 @@ final class FaultContext
     public function againLastCoat(): array
     {
         $coat = $this->lastCoat();
-        $at = $coat === null ? null : array_search($coat, $this->done, true);
+        $at = $coat === null ? null : array_search($coat, $this->soFar->done, true);
 
         return $at === null ? [] : array_values(array_map(
             fn (Step $step): string => $step->id,
             array_filter(
-                array_slice($this->done, (int) $at),
+                array_slice($this->soFar->done, (int) $at),
                 fn (Step $step): bool => in_array($step->kind, [StepKind::Coat, StepKind::WipeOff], true),
             ),
         ));
@@ -370,7 +364,7 @@ final class FaultContext
     {
         $technique = ['ease' => 'fit', 'water-test' => 'water-test'][$what];
         $steps = array_filter($this->route->steps, fn (Step $step): bool => $step->work->technique === $technique
-            && $step->kind !== StepKind::Own && in_array($step->id, $this->doneIds, true)
+            && $step->kind !== StepKind::Own && in_array($step->id, $this->soFar->ids, true)
             && ($what !== 'ease' || $step !== $this->fitted()));
 
         return array_values(array_map(fn (Step $step): string => $step->id, $steps));
@@ -411,10 +405,10 @@ final class FaultContext
      */
     public function remedy(string $id, Said $title, Said $because, array $steps, array $again): Remedy
     {
-        $last = $this->done === [] ? null : $this->done[count($this->done) - 1];
-        $stays = array_values(array_filter($this->done, fn (Step $step): bool => ! in_array($step->id, $again, true)));
+        $last = $this->soFar->done === [] ? null : $this->soFar->done[count($this->soFar->done) - 1];
+        $stays = array_values(array_filter($this->soFar->done, fn (Step $step): bool => ! in_array($step->id, $again, true)));
         $later = array_slice([
-            ...$again, ...array_map(fn (Step $step): string => $step->id, $this->left),
+            ...$again, ...array_map(fn (Step $step): string => $step->id, $this->soFar->left),
         ], 0, 30);
         $chained = [];
         foreach ($steps as $i => $step) {
@@ -450,7 +444,7 @@ final class FaultContext
 
     private function lastCoat(): ?Step
     {
-        $coats = array_values(array_filter($this->done, fn (Step $step): bool => $step->kind === StepKind::Coat));
+        $coats = array_values(array_filter($this->soFar->done, fn (Step $step): bool => $step->kind === StepKind::Coat));
 
         return $coats === [] ? null : $coats[count($coats) - 1];
     }

@@ -56,7 +56,7 @@ final readonly class Contents
             return [];
         }
         $conflicts = [];
-        if ($this->part->wood->dust === Dust::Poisonous) {
+        if ($this->part->wood->nature->dust === Dust::Poisonous) {
             $conflicts[] = Conflict::forbid(
                 ["{$this->part->id}/weigh", "{$this->part->id}.{$faces[0]}/sand"],
                 new Said('route.contents.poisonous-no-coat-makes', [
@@ -116,7 +116,7 @@ final readonly class Contents
     /** @return list<Conflict> a poisonous wood where somebody may drink, whatever the piece was meant for */
     private function poison(): array
     {
-        if ($this->part->wood->dust !== Dust::Poisonous || $this->faces(FaceUse::Food) !== []) {
+        if ($this->part->wood->nature->dust !== Dust::Poisonous || $this->faces(FaceUse::Food) !== []) {
             return [];
         }
         $isSaid = $this->isCup() || $this->faces(FaceUse::Water) !== [] || $this->faces(FaceUse::Damp) !== [];
@@ -130,7 +130,7 @@ final readonly class Contents
     /** @return list<Conflict> */
     private function onSkin(): array
     {
-        $dust = $this->part->wood->dust;
+        $dust = $this->part->wood->nature->dust;
         $touched = [...$this->faces(FaceUse::Food), ...$this->faces(FaceUse::Worn)];
         $worn = $this->faces(FaceUse::Worn);
         if ($dust === Dust::SensitisesStrongly && $touched !== []) {
@@ -171,7 +171,7 @@ final readonly class Contents
                     [new Said('route.contents.line-inside-epoxy'), new Said('route.contents.say-under-shape-piece')],
                 );
             }
-            $isOpen = $this->part->wood->pore === Pore::Open && $this->faces(FaceUse::Water) !== []
+            $isOpen = $this->part->wood->nature->pore === Pore::Open && $this->faces(FaceUse::Water) !== []
                 && array_filter($plan->coats, fn ($coat): bool => $coat->coating->buildsFilm()) === [];
             if ($isOpen) {
                 $conflicts[] = Conflict::warn(

@@ -181,6 +181,6 @@ final readonly class Stepping
     private function chips(): array
     {
         return $this->operation->doing->technique->character()->makesChips
-            && (! $this->subject->isWet() || $this->subject->part->wood->dust->harms()) ? [Hazard::Dust] : [];
+            && (! $this->subject->isWet() || $this->subject->part->wood->nature->dust->harms()) ? [Hazard::Dust] : [];
     }
 }

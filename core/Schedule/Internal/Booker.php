@@ -38,18 +38,18 @@ final class Booker
      */
     public function earliest(Task $task, int $from): array
     {
-        if ($task->seconds === 0 && $task->needs === []) {
+        if ($task->seconds === 0 && $task->takes->needs === []) {
             return [[[$from, $from]], null];
         }
         $gaveWayTo = null;
-        $key = $task->splittable ? null : self::key($task);
+        $key = $task->grouping->splittable ? null : self::key($task);
         $at = $this->past($key, $from);
         while (true) {
             $this->looks++;
-            $runs = $task->splittable ? $this->split($at, $task->seconds) : $this->unbroken($task, $at, $gaveWayTo);
+            $runs = $task->grouping->splittable ? $this->split($at, $task->seconds) : $this->unbroken($task, $at, $gaveWayTo);
             $clash = null;
             foreach ($runs as [$start, $end]) {
-                foreach ($task->needs as $resource => $quantity) {
+                foreach ($task->takes->needs as $resource => $quantity) {
                     $clash ??= $this->usage[$resource]->clash($start, max($end, $start + 1), $quantity);
                 }
             }
@@ -65,7 +65,7 @@ final class Booker
     private static function key(Task $task): string
     {
         $key = (string) $task->seconds;
-        foreach ($task->needs as $resource => $quantity) {
+        foreach ($task->takes->needs as $resource => $quantity) {
             $key .= " $resource $quantity";
         }
 
@@ -186,7 +186,7 @@ final class Booker
 
     private function hasGap(Task $task, int $opens, int $closes, ?string &$gaveWayTo): bool
     {
-        foreach ($task->needs as $resource => $quantity) {
+        foreach ($task->takes->needs as $resource => $quantity) {
             [$gap, $who] = $this->usage[$resource]->longestGap($opens, $closes);
             if ($gap < $task->seconds) {
                 $gaveWayTo = $who;

@@ -22,14 +22,14 @@ final class LowerBound
         foreach ($problem->jobs as $job) {
             $ends = [];
             foreach ($job->tasks as $task) {
-                $opens = max($problem->start, $task->notBefore ?? 0);
+                $opens = max($problem->start, $task->bounds->notBefore ?? 0);
                 foreach ($task->after as $lag) {
                     $opens = max($opens, $lag->wait->opens($ends[$lag->task], $problem->clock));
                 }
                 [$runs] = $empty->earliest($task, $opens);
                 $ends[$task->id] = $runs[count($runs) - 1][1];
                 $bound = max($bound, $ends[$task->id]);
-                foreach ($task->needs as $resource => $quantity) {
+                foreach ($task->takes->needs as $resource => $quantity) {
                     $work[$resource] = ($work[$resource] ?? 0) + $quantity * $task->seconds;
                 }
             }

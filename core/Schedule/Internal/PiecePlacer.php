@@ -120,13 +120,13 @@ final class PiecePlacer
             $this->position[$task->id] = $i;
             $previousEnd = $after === null ? null : $this->placed[$this->position[$after]]->end;
             $delay = new Delay($after, $previousEnd === null ? 0 : $opens - $previousEnd, $start - $opens, $gaveWayTo);
-            $bookings = $this->booker->book($task->needs, $runs, $this->job->id);
+            $bookings = $this->booker->book($task->takes->needs, $runs, $this->job->id);
             if ($i > 0) {
                 $before = $this->placed[$i - 1];
                 $bookings = [
                     ...$bookings,
                     ...$this->booker->book(
-                        $before->task->holds, [[$before->end, max($before->end, $start)]], $this->job->id,
+                        $before->task->takes->holds, [[$before->end, max($before->end, $start)]], $this->job->id,
                     ),
                 ];
             }
@@ -142,7 +142,7 @@ final class PiecePlacer
     /** @return array{int, string|null} the earliest second by waits alone, and the task it waits for */
     private function opens(Task $task): array
     {
-        $opens = max($this->start, $task->notBefore ?? 0);
+        $opens = max($this->start, $task->bounds->notBefore ?? 0);
         $binding = null;
         foreach ($task->after as $lag) {
             $ready = $this->waits->opens($lag->wait, $this->placed[$this->position[$lag->task]]->end);
@@ -171,7 +171,7 @@ final class PiecePlacer
             $waits = $lag->task === $before->task->id && $lag->wait->kinetics === null;
             $least = $waits ? max($least, (int) ($lag->wait->minHours * 3600)) : $least;
         }
-        $frees = $this->booker->holdClash($before->task->holds, $before->end, $start, $least);
+        $frees = $this->booker->holdClash($before->task->takes->holds, $before->end, $start, $least);
         if ($frees === null) {
             return false;
         }
@@ -210,7 +210,7 @@ final class PiecePlacer
     /** Whether the task has to start later, because what it keeps for a while after its end is taken by then. */
     private function pushItself(Task $task, int $start, int $end): bool
     {
-        foreach ($task->keeps as $hold) {
+        foreach ($task->takes->keeps as $hold) {
             if ($hold->for === null || $this->isExhausted()) {
                 continue;
             }
@@ -231,7 +231,7 @@ final class PiecePlacer
     {
         $keepers = [];
         foreach ($this->placed as $index => $placed) {
-            foreach ($placed->task->keeps as $hold) {
+            foreach ($placed->task->takes->keeps as $hold) {
                 if ($hold->until === $task->id) {
                     $keepers[] = [$index, $hold];
                 }
@@ -244,14 +244,14 @@ final class PiecePlacer
     /** @return list<array{string, int, int, int}> */
     private function bookKept(Task $task, int $start, int $end): array
     {
-        $bookings = $this->booker->book($task->heldNow, [[$this->start, max($this->start, $start)]], $this->job->id);
+        $bookings = $this->booker->book($task->takes->heldNow, [[$this->start, max($this->start, $start)]], $this->job->id);
         foreach ($this->keepers($task) as [$index, $hold]) {
             $from = $this->placed[$index]->end;
             $bookings = [...$bookings, ...$this->booker->book(
                 [$hold->resource => $hold->quantity], [[$from, max($from, $start)]], $this->job->id,
             )];
         }
-        foreach ($task->keeps as $hold) {
+        foreach ($task->takes->keeps as $hold) {
             $until = $hold->for === null ? $end : $this->waits->opens($hold->for, $end);
             $bookings = [...$bookings, ...$this->booker->book(
                 [$hold->resource => $hold->quantity], [[$end, $until]], $this->job->id,
@@ -340,8 +340,8 @@ final class PiecePlacer
 
     private function brokenWindow(Task $task, int $start): ?BrokenWindow
     {
-        if ($task->notAfter !== null && $start > $task->notAfter) {
-            return new BrokenWindow($this->job->id, $task->id, null, $task->notAfter, $start);
+        if ($task->bounds->notAfter !== null && $start > $task->bounds->notAfter) {
+            return new BrokenWindow($this->job->id, $task->id, null, $task->bounds->notAfter, $start);
         }
         foreach ($task->after as $lag) {
             $closes = $this->waits->closes($lag->wait, $this->placed[$this->position[$lag->task]]->end);

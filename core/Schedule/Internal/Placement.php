@@ -149,10 +149,10 @@ final class Placement
         foreach ($this->placed as $n => [, , $placed]) {
             foreach ($placed as $k => $task) {
                 $finish = max($finish, $task->end);
-                if ($task->task->batch !== null) {
+                if ($task->task->grouping->batch !== null) {
                     $batches[sprintf(
                         '%d %d %s %d', $task->start, $task->end, $task->piece, $n * 1000 + $k,
-                    )] = $task->task->batch;
+                    )] = $task->task->grouping->batch;
                 }
             }
         }

@@ -516,7 +516,7 @@ final class Coated
     /** How many times longer the waits of a coat are on this wood. */
     private function slowed(Coating $coating): float
     {
-        return $this->subject->part->wood->oily && ! $this->isSealed && $coating->cure === Cure::Oxidative
+        return $this->subject->part->wood->nature->oily && ! $this->isSealed && $coating->cure === Cure::Oxidative
             ? $this->subject->calibration->coats->oilyWoodSlows : 1.0;
     }
 

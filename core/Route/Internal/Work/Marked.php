@@ -240,7 +240,7 @@ final class Marked
                     new Said('route.marked.about-some-strokes-over', [
                         'um' => Quantity::um($um),
                         'strokes' => Quantity::count(
-                            $subject->calibration->colour->strokes($um, $grit->micron, $subject->part->wood->jankaN),
+                            $subject->calibration->colour->strokes($um, $grit->micron, $subject->part->wood->figures->jankaN),
                         ),
                         'grit' => $grit->name,
                     ]),

@@ -168,11 +168,11 @@ final readonly class Roughing
 
         return $this->operation(
             'rough-hold', $isTenon ? 'tenon' : 'recess', $isTenon ? new Said('route.roughing.cut-tenon-rough')
-                : new Said('route.roughing.cut-recess-rough'), $minutes, 1.1,
-            [$isTenon && $size->tenonMm !== null ? new Said('route.roughing.tenon-trued-when-dry', [
+                : new Said('route.roughing.cut-recess-rough'), new Timing(max(1.0, $minutes), 1.1),
+            how: [$isTenon && $size->tenonMm !== null ? new Said('route.roughing.tenon-trued-when-dry', [
                 'tenon' => Quantity::mm($size->tenonMm),
                 'jaws' => $size->jaws ?? '',
-            ]) : $dries], StepKind::Turn, null, 'foot',
+            ]) : $dries], kind: StepKind::Turn, stances: null, zone: 'foot',
         );
     }
 
@@ -207,9 +207,9 @@ final readonly class Roughing
         ?array $stances = null,
     ): Operation {
         return $this->operation(
-            $what, $technique, $title,
-            $wasteMm3 / 1000 / $this->subject->calibration->turning->roughCm3PerMinute, $rank, $how, $kind, $stances,
-            implode(', ', $this->subject->faces()),
+            $what, $technique, $title, new Timing(max(
+                1.0, $wasteMm3 / 1000 / $this->subject->calibration->turning->roughCm3PerMinute,
+            ), $rank), how: $how, kind: $kind, stances: $stances, zone: implode(', ', $this->subject->faces()),
         );
     }
 
@@ -221,8 +221,7 @@ final readonly class Roughing
         string $what,
         string $technique,
         Said $title,
-        float $minutes,
-        float $rank,
+        Timing $timing,
         array $how,
         StepKind $kind,
         ?array $stances,
@@ -236,7 +235,7 @@ final readonly class Roughing
         return new Operation(
             $subject->id($what), $kind, $subject->part->id,
             new Doing($subject->technique($technique), [], zone: $zone),
-            timing: new Timing(max(1.0, $minutes), $rank),
+            timing: $timing,
             setup: new Setup(
                 work: Work::Spinning,
                 stances: $stances ?? [$subject->positions->has(Stance::First) ? Stance::First : Stance::Main],

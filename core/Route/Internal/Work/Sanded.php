@@ -206,7 +206,7 @@ final class Sanded
                 zone: $face,
             ),
             supplies: new Supplies(
-                abrading: $sanding->abrading($subject->part->wood->pore, self::RANKS)->only($run->gritNames()),
+                abrading: $sanding->abrading($subject->part->wood->nature->pore, self::RANKS)->only($run->gritNames()),
             ),
             timing: new Timing(max(1.0, $run->minutes), self::rank($face, $number)),
             setup: new Setup(
@@ -281,8 +281,8 @@ final class Sanded
             new Said('route.sanded.take-every-scratch-grit', ['discs' => Quantity::count($discs)]),
             $isStopped ? null : new Said('route.sanded.sweep-up-first-take'),
             $torn === [] ? null : new Said('route.sanded.torn-quarters-first-alone'),
-            $sanding->with === [] ? null : new Said('route.sanded.one-go-each-grit', [
-                'what' => array_map(Face::said(...), $sanding->with),
+            $sanding->shared->with === [] ? null : new Said('route.sanded.one-go-each-grit', [
+                'what' => array_map(Face::said(...), $sanding->shared->with),
             ]),
             match (true) {
                 $way->wet === Lubricant::Oil => new Said('route.sanded.paper-wetted-finishing-oil'),

@@ -238,7 +238,7 @@ final readonly class Turning
     /** @param  list<string>  $faces */
     private function minutes(float $wasteMm3, array $faces): float
     {
-        $hardness = $this->subject->part->wood->jankaN ?? $this->subject->calibration->marks->referenceHardnessN;
+        $hardness = $this->subject->part->wood->figures->jankaN ?? $this->subject->calibration->marks->referenceHardnessN;
         $harder = max(0.5, min(2.0, $hardness / $this->subject->calibration->marks->referenceHardnessN));
 
         return $wasteMm3 / 1000 / $this->rates->cutCm3PerMinute * $harder

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route;
+
+/** What a shop has set for itself; null where the catalogue's figure holds. */
+final readonly class ShopLimits
+{
+    /** @param  float|null  $equilibriumPercent  what wood settles at in the shop's air */
+    public function __construct(
+        public ?float $sandingCapMPerS = null,
+        public ?float $minWallMm = null,
+        public ?float $equilibriumPercent = null,
+    ) {
+    }
+}
