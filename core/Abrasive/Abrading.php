@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Abrasive;
 
+use HonestGrain\Reading\Copy;
 use HonestGrain\Wood\Pore;
 
 /** What a step of sanding takes off the shelf, and by which records its minutes and discs are judged. */
@@ -34,10 +35,10 @@ final readonly class Abrading
     {
         $named = array_flip($grits);
 
-        return new self(
-            $this->method, $this->family, array_intersect_key($this->sheets, $named),
-            array_intersect_key($this->minutesAt, $named), $this->minutesFactor, $this->discsFactor,
-        );
+        return Copy::with($this, [
+            'sheets' => array_intersect_key($this->sheets, $named),
+            'minutesAt' => array_intersect_key($this->minutesAt, $named),
+        ]);
     }
 
     /**

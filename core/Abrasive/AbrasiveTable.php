@@ -30,9 +30,10 @@ final readonly class AbrasiveTable
 
         foreach ($media as $row) {
             $grits[$row->text('label')] = new Grit(
-                $row->text('label'), Scale::None, $row->number('micron'), $row->text('source'),
-                MediumKind::from($row->text('kind')), $row->numberOrNull('starts_at_micron'),
-                $row->numberOrNull('minutes_per_100cm2'),
+                name: $row->text('label'), scale: Scale::None, micron: $row->number('micron'),
+                source: $row->text('source'),
+                kind: MediumKind::from($row->text('kind')), startsAtMicron: $row->numberOrNull('starts_at_micron'),
+                minutesPer100Cm2: $row->numberOrNull('minutes_per_100cm2'),
             );
         }
 

@@ -63,7 +63,9 @@ final readonly class AskedSurface
             $because = self::also($because, 'abrasive.asked-surface.dyed-ground-must-not');
         }
 
-        return self::on($wood, $limit, $floor, $because, $coats[0] ?? null, $figures);
+        return self::on(
+            wood: $wood, limit: $limit, floor: $floor, because: $because, first: $coats[0] ?? null, figures: $figures,
+        );
     }
 
     /** What a kind of finish asks of a wood, whatever its product. */
@@ -78,7 +80,10 @@ final readonly class AskedSurface
 
         $oil = $finish === Finish::Oil ? FilmKind::Penetrating : null;
 
-        return self::allowed($wood, $limit, null, $because, $oil, false, $figures);
+        return self::allowed(
+            wood: $wood, limit: $limit, floor: null, because: $because, first: $oil, isHardWax: false,
+            figures: $figures,
+        );
     }
 
     private static function on(
@@ -91,7 +96,10 @@ final readonly class AskedSurface
     ): self {
         $isHardWax = $first?->family === Family::WaxOil;
 
-        return self::allowed($wood, $limit, $floor, $because, $first?->film, $isHardWax, $figures);
+        return self::allowed(
+            wood: $wood, limit: $limit, floor: $floor, because: $because, first: $first?->film, isHardWax: $isHardWax,
+            figures: $figures,
+        );
     }
 
     /** What the wood itself allows or asks: open pores and soft fibres hide more, hard fine wood shows more. */
@@ -175,8 +183,12 @@ final readonly class AskedSurface
     private static function woodAllows(Wood $wood, AskedFigures $figures): array
     {
         return match (true) {
-            $wood->nature->pore === Pore::Softwood => [$figures->softwoodAllows, 'abrasive.asked-surface.softwood-hides-more'],
-            $wood->nature->pore === Pore::Open => [$figures->openPoresAllow, 'abrasive.asked-surface.open-pores-hide-more'],
+            $wood->nature->pore === Pore::Softwood => [
+                $figures->softwoodAllows, 'abrasive.asked-surface.softwood-hides-more',
+            ],
+            $wood->nature->pore === Pore::Open => [
+                $figures->openPoresAllow, 'abrasive.asked-surface.open-pores-hide-more',
+            ],
             default => [1.0, null],
         };
     }

@@ -80,7 +80,10 @@ final readonly class Ladder
             $discs[$grit->name] = $rates->discs($removal[$grit->name], $grit);
         }
 
-        return new self($grits, $bySurface, $minutesOf, $discs, $minutesAt, $rates);
+        return new self(
+            grits: $grits, bySurface: $bySurface, minutesOf: $minutesOf, discsAt: $discs, minutesAt: $minutesAt,
+            rates: $rates,
+        );
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Abrasive;
 
+use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
@@ -53,21 +54,21 @@ final readonly class SandingJob
                 ]));
         }
 
-        return new self($toolMarkUm, $limitUm, $floorUm, $areaMm2, $model, $rates ?? SandingRates::of($model->figures));
+        return new self(
+            toolMarkUm: $toolMarkUm, limitUm: $limitUm, floorUm: $floorUm, areaMm2: $areaMm2, model: $model,
+            rates: $rates ?? SandingRates::of($model->figures),
+        );
     }
 
     public function withToolMark(float $toolMarkUm): self
     {
-        return new self($toolMarkUm, $this->limitUm, $this->floorUm, $this->areaMm2, $this->model, $this->rates);
+        return Copy::with($this, ['toolMarkUm' => $toolMarkUm, 'tornUm' => 0.0, 'tornShare' => 0.0]);
     }
 
     /** The same with another end asked, and no floor. */
     public function endingAt(float $limitUm): self
     {
-        return new self(
-            $this->toolMarkUm, $limitUm, null, $this->areaMm2, $this->model, $this->rates, $this->tornUm,
-            $this->tornShare,
-        );
+        return Copy::with($this, ['limitUm' => $limitUm, 'floorUm' => null]);
     }
 
     /**
@@ -77,19 +78,16 @@ final readonly class SandingJob
      */
     public function torn(float $tornUm, float $share): self
     {
-        return new self(
-            $this->toolMarkUm, $this->limitUm, $this->floorUm, $this->areaMm2, $this->model, $this->rates, $tornUm,
-            $share,
-        );
+        return Copy::with($this, ['tornUm' => $tornUm, 'tornShare' => $share]);
     }
 
     /** So much of it, by itself. */
     public function part(float $share, ?float $toolMarkUm = null): self
     {
-        return new self(
-            $toolMarkUm ?? $this->toolMarkUm, $this->limitUm, $this->floorUm, $this->areaMm2 * $share, $this->model,
-            $this->rates,
-        );
+        return Copy::with($this, [
+            'toolMarkUm' => $toolMarkUm ?? $this->toolMarkUm, 'areaMm2' => $this->areaMm2 * $share, 'tornUm' => 0.0,
+            'tornShare' => 0.0,
+        ]);
     }
 
     /** How deep its deepest tool marks are, µm. */
@@ -172,7 +170,10 @@ final readonly class SandingJob
         $minutes = $this->abradingMinutes($grit, $removalUm)
             + $this->rates->changeMinutes * $discs + $this->rates->inspectMinutes;
 
-        return new SandingStep($grit, $from, $this->model->valleyUm($grit), $removalUm, $minutes, $discs);
+        return new SandingStep(
+            grit: $grit, fromUm: $from, scratchUm: $this->model->valleyUm($grit), removalUm: $removalUm,
+            minutes: $minutes, discs: $discs,
+        );
     }
 
     /** What the last grit costs more, taken once again along the grain with the lathe stopped. */

@@ -67,8 +67,9 @@ final readonly class SandingRates
         }
 
         return new self(
-            $padMm2, $maxRatio, $changeMinutes, $inspectMinutes, $coverMinutesPer100Cm2, $alongGrainMinutesPer100Cm2,
-            $coarseStart, $figures->discLifeGrains,
+            padMm2: $padMm2, maxRatio: $maxRatio, changeMinutes: $changeMinutes, inspectMinutes: $inspectMinutes,
+            coverMinutesPer100Cm2: $coverMinutesPer100Cm2, alongGrainMinutesPer100Cm2: $alongGrainMinutesPer100Cm2,
+            coarseStart: $coarseStart, discLifeGrains: $figures->discLifeGrains,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Coating;
 
 use HonestGrain\Coating\Exception\UnknownProduct;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Reading\Row;
@@ -62,7 +63,7 @@ final readonly class CoatingTable
             }
         }
 
-        return new self($this->rows, $coatings, $this->stains, $labels, $this->binderRows);
+        return Copy::with($this, ['coatings' => $coatings, 'labels' => $labels]);
     }
 
     /**
@@ -81,9 +82,11 @@ final readonly class CoatingTable
         }
         $row = $made->row();
 
-        return new self(array_replace($this->rows, [$made->name => $row]), array_replace($this->coatings, [
+        return Copy::with($this, ['rows' => array_replace(
+            $this->rows, [$made->name => $row],
+        ), 'coatings' => array_replace($this->coatings, [
             $made->name => Coating::fromRow($row, $this->labels[$made->name] ?? []),
-        ]), $this->stains, $this->labels, $this->binderRows);
+        ])]);
     }
 
     /**
@@ -93,10 +96,10 @@ final readonly class CoatingTable
      */
     public function dryingIn(string $air): self
     {
-        return $air === '' ? $this : new self($this->rows, array_map(
+        return $air === '' ? $this : Copy::with($this, ['coatings' => array_map(
             fn (Row $row): Coating => Coating::fromRow($row, $this->labels[$row->text('class')] ?? [], $air),
             $this->rows,
-        ), $this->stains, $this->labels, $this->binderRows);
+        )]);
     }
 
     /** @throws UnknownProduct */

@@ -39,7 +39,10 @@ final readonly class DayNightClimate implements Climate
             );
         }
 
-        return new self($dayC, $dayRh, $nightC, $nightRh, $dayFromHour, $dayToHour, $zone);
+        return new self(
+            dayC: $dayC, dayRh: $dayRh, nightC: $nightC, nightRh: $nightRh, dayFromHour: $dayFromHour,
+            dayToHour: $dayToHour, zone: $zone,
+        );
     }
 
     public function stretchAt(int $second): ClimateStretch

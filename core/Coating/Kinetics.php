@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\InvalidField;
 
 /**
@@ -50,14 +51,12 @@ final readonly class Kinetics
 
     public function slowed(float $times): self
     {
-        return new self(
-            $this->q, $this->humidity, $this->minC, $this->maxRhPercent, $this->slowedBy * $times, $this->air,
-        );
+        return Copy::with($this, ['slowedBy' => $this->slowedBy * $times]);
     }
 
     public function in(string $air): self
     {
-        return new self($this->q, $this->humidity, $this->minC, $this->maxRhPercent, $this->slowedBy, $air);
+        return Copy::with($this, ['air' => $air]);
     }
 
     /** Reference hours that elapse in one hour of this air. */

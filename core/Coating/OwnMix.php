@@ -79,8 +79,10 @@ final readonly class OwnMix
         }
 
         return new self(
-            $name, $rows[$like], $parts, $finishes, array_filter($typed, fn (?float $value): bool => $value !== null),
-            $mix->textOr('note', '', 200) ?? '',
+            name: $name, like: $rows[$like], parts: $parts, finishes: $finishes, typed: array_filter(
+                $typed, fn (?float $value): bool => $value !== null,
+            ),
+            note: $mix->textOr('note', '', 200) ?? '',
         );
     }
 

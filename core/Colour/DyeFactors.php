@@ -104,7 +104,8 @@ final readonly class DyeFactors
     ): Rgb {
         $factors = new self(array_fill(0, 3, $uptake), array_fill(0, 3, $depth), 0);
         $layer = DyeLayer::usual(
-            $board->dye, $board->carrier, $board->strength, $board->sandedUm, $factors, $figures,
+            colour: $board->dye, carrier: $board->carrier, strength: $board->strength, sandedUm: $board->sandedUm,
+            factors: $factors, figures: $figures,
         );
 
         return Tissues::ofWood(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Colour;
 
 use HonestGrain\Calibration\ColourFigures;
+use HonestGrain\Reading\Copy;
 
 /** One layer of dye on the three tissues of a wood: how strong, how deep in each, and what is sanded off. */
 final readonly class DyeLayer
@@ -47,6 +48,6 @@ final readonly class DyeLayer
 
     public function sanded(float $um): self
     {
-        return new self($this->colour, $this->strength, $this->uptake, $this->depthUm, $um);
+        return Copy::with($this, ['sandedUm' => $um]);
     }
 }

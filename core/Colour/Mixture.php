@@ -83,7 +83,10 @@ final readonly class Mixture
         ?Over $coat,
     ): array {
         return Tissues::ofWood($wood, $figures)->dyed(
-            DyeLayer::usual($this->colour, $carrier, $strength, 0.0, $factors, $figures),
+            DyeLayer::usual(
+                colour: $this->colour, carrier: $carrier, strength: $strength, sandedUm: 0.0, factors: $factors,
+                figures: $figures,
+            ),
         )->coated($coat, $figures)->colours();
     }
 

@@ -53,13 +53,13 @@ final class ProblemDocument
         }
 
         return Problem::of(
-            $document->time('start')->getTimestamp(),
-            WorkingHours::read($document),
-            $resources,
-            $jobs,
-            null,
-            $document->has('seed') ? $document->integer('seed', 0, PHP_INT_MAX >> 11) : 1,
-            $document->has('budget_ms') ? $document->integer('budget_ms', 0, self::MAX_BUDGET_MS) : 1000,
+            start: $document->time('start')->getTimestamp(),
+            hours: WorkingHours::read($document),
+            resources: $resources,
+            jobs: $jobs,
+            clock: null,
+            seed: $document->has('seed') ? $document->integer('seed', 0, PHP_INT_MAX >> 11) : 1,
+            budgetMs: $document->has('budget_ms') ? $document->integer('budget_ms', 0, self::MAX_BUDGET_MS) : 1000,
         );
     }
 
@@ -76,8 +76,8 @@ final class ProblemDocument
         $second = fn (string $key): ?int => $task->has($key) ? $task->time($key)->getTimestamp() : null;
 
         return Task::of(
-            $task->text('id', 80), $task->number('minutes', 0, 100_000),
-            new Claims(self::quantities($task, 'needs', 0), self::quantities($task, 'holds', 0)), $after,
+            id: $task->text('id', 80), minutes: $task->number('minutes', 0, 100_000),
+            takes: new Claims(self::quantities($task, 'needs', 0), self::quantities($task, 'holds', 0)), after: $after,
             grouping: new Grouping($task->textOr('batch', null, 80), $task->flag('splittable', false)),
             bounds: new Bounds($second('not_before'), $second('not_after')),
             title: $task->has('title') ? Said::name($task->text('title')) : null, field: $task->path,

@@ -57,15 +57,20 @@ final class Appearance
     public static function of(Part $part, array $order = []): self
     {
         return new self(
-            $part, $part->colourFigures(), Rgb::hex($part->wood->nature->rgb, 'wood'), $part->marksInOrder($order),
-            $part->settled(), $order,
+            part: $part, figures: $part->colourFigures(), wood: Rgb::hex(
+                $part->wood->nature->rgb, 'wood',
+            ), marks: $part->marksInOrder($order),
+            settings: $part->settled(), order: $order,
         );
     }
 
     /** The part as its wood and its coats are, without its marks. */
     public static function bare(Part $part): self
     {
-        return new self($part, $part->colourFigures(), Rgb::hex($part->wood->nature->rgb, 'wood'), [], [], []);
+        return new self(
+            part: $part, figures: $part->colourFigures(), wood: Rgb::hex($part->wood->nature->rgb, 'wood'), marks: [],
+            settings: [], order: [],
+        );
     }
 
     /**
@@ -115,8 +120,9 @@ final class Appearance
         $best = [0, -1.0];
         foreach ($tried as $um) {
             $look = new self(
-                $this->part, $this->figures, $this->wood, $this->marks, $this->settings, $this->order,
-                [$mark->id() => (float) $um],
+                part: $this->part, figures: $this->figures, wood: $this->wood, marks: $this->marks,
+                settings: $this->settings, order: $this->order,
+                tried: [$mark->id() => (float) $um],
             );
             [$early, $late] = $look->under($mark);
             $contrast = $early->differenceTo($late);
@@ -199,9 +205,11 @@ final class Appearance
     private function after(Tissues $tissues, Mark $mark, float $laid, float $endGrain): Tissues
     {
         return $mark->technique instanceof Tints ? $mark->technique->tinted($tissues, new Tinting(
-            $this->settings[$mark->id()],
-            $this->layer($mark, Rgb::hex($mark->colour ?? $mark->technique->ink(), 'colour')), $laid, $endGrain,
-            $this->part->wood->nature->tannin, $this->figures,
+            set: $this->settings[$mark->id()],
+            layer: $this->layer(
+                $mark, Rgb::hex($mark->colour ?? $mark->technique->ink(), 'colour'),
+            ), laid: $laid, endGrain: $endGrain,
+            hasTannin: $this->part->wood->nature->tannin, figures: $this->figures,
         )) : $tissues;
     }
 
@@ -211,8 +219,8 @@ final class Appearance
         $carrier = $mark->stain?->carrier === Solvent::Alcohol ? 'alcohol' : 'water';
 
         return DyeLayer::usual(
-            $colour, $carrier, $set->numberOr(Setting::Strength, 1.0) ?? 1.0,
-            $this->sandedUm($mark), $this->part->dyeFactors($mark), $this->figures,
+            colour: $colour, carrier: $carrier, strength: $set->numberOr(Setting::Strength, 1.0) ?? 1.0,
+            sandedUm: $this->sandedUm($mark), factors: $this->part->dyeFactors($mark), figures: $this->figures,
         );
     }
 

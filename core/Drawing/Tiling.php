@@ -156,8 +156,10 @@ final readonly class Tiling
             ? 1 : (int) ceil(($long - self::LAP_MM) / ($window - self::LAP_MM));
 
         return new self(
-            $wide, $high, $sheetWide, $sheetHigh, $count($wide, self::open($sheetWide)),
-            $count($high, self::open($sheetHigh) - self::FOOT_MM),
+            widthMm: $wide, heightMm: $high, sheetWideMm: $sheetWide, sheetHighMm: $sheetHigh, columns: $count(
+                $wide, self::open($sheetWide),
+            ),
+            rows: $count($high, self::open($sheetHigh) - self::FOOT_MM),
         );
     }
 

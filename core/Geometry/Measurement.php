@@ -6,6 +6,7 @@ namespace HonestGrain\Geometry;
 
 use HonestGrain\Calibration\ShapeFigures;
 use HonestGrain\Geometry\Exception\InvalidProfile;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Shown;
 use HonestGrain\Wood\Wood;
 
@@ -54,24 +55,21 @@ final readonly class Measurement
         $wall = self::wall($turned);
 
         return new self(
-            $zones,
-            self::volume($turned),
-            self::massG($turned, $wood, $moisturePercent),
-            $wall,
-            $profile->floorMm(),
-            Lint::of($figures, $profile, $wall, $minWallMm ?? $figures->leastWallMm),
+            zones: $zones,
+            volumeMm3: self::volume($turned),
+            massG: self::massG($turned, $wood, $moisturePercent),
+            wall: $wall,
+            floorMm: $profile->floorMm(),
+            warnings: Lint::of($figures, $profile, $wall, $minWallMm ?? $figures->leastWallMm),
         );
     }
 
     /** The same of what stands on nothing: how its lower end would stand is no question. */
     public function ofWhatDoesNotStand(): self
     {
-        return new self(
-            $this->zones, $this->volumeMm3, $this->massG, $this->wall, $this->floorMm,
-            array_values(array_filter($this->warnings, fn (Warning $one): bool => ! in_array(
-                $one->code, Lint::OF_STANDING, true,
-            ))),
-        );
+        $stays = fn (Warning $one): bool => ! in_array($one->code, Lint::OF_STANDING, true);
+
+        return Copy::with($this, ['warnings' => array_values(array_filter($this->warnings, $stays))]);
     }
 
     /**

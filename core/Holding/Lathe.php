@@ -51,8 +51,10 @@ final readonly class Lathe
         }
 
         return new self(
-            $lathe->number('swing_mm', ...self::SIZES_MM), $lathe->number('bed_mm', ...self::SIZES_MM), $least, $most,
-            $lathe->flag('reverses', false), $holes,
+            swingMm: $lathe->number(
+                'swing_mm', ...self::SIZES_MM,
+            ), bedMm: $lathe->number('bed_mm', ...self::SIZES_MM), leastRpm: $least, mostRpm: $most,
+            reverses: $lathe->flag('reverses', false), indexHoles: $holes,
         );
     }
 }

@@ -26,7 +26,9 @@ final class Causes
     public static function of(Piece $piece, Bench $bench, Tables $tables, array $done, Fault $fault): array
     {
         $route = Route::of($piece, $bench, $tables, Past::of($done));
-        $found = FaultContext::at($fault, $piece, $route, $done, $tables, 'mend')->evidence();
+        $found = FaultContext::at(
+            fault: $fault, piece: $piece, route: $route, done: $done, tables: $tables, id: 'mend',
+        )->evidence();
         $causes = array_map(
             fn (string $id): Cause => new Cause($id, self::fact($id, $found)),
             self::ids($fault->kind, $found->method()->isPowered()),

@@ -48,9 +48,9 @@ final readonly class Mended
         $spared = array_filter($before->steps, fn (Step $step): bool => ! isset($kept[$step->id]));
 
         return new self(
-            $remedy, $mended, $after, $brought, array_values($spared),
-            self::minutesLeft($after, $left) - self::minutesLeft($before, $done),
-            max(0.0, self::hoursLeft($after, $left) - self::hoursLeft($before, $done)),
+            remedy: $remedy, piece: $mended, route: $after, steps: $brought, spared: array_values($spared),
+            addedMinutes: self::minutesLeft($after, $left) - self::minutesLeft($before, $done),
+            addedWaitHours: max(0.0, self::hoursLeft($after, $left) - self::hoursLeft($before, $done)),
         );
     }
 

@@ -41,7 +41,10 @@ final readonly class Remedies
         string $id = 'mend',
     ): array {
         $route = Route::of($piece, $bench, $tables, Past::of($done));
-        $self = new self(FaultContext::at($fault, $piece, $route, $done, $tables, $id, $bench->equilibriumPercent));
+        $self = new self(FaultContext::at(
+            fault: $fault, piece: $piece, route: $route, done: $done, tables: $tables, id: $id,
+            equilibriumPercent: $bench->equilibriumPercent,
+        ));
 
         return array_map(
             fn (Remedy $remedy): Mended => Mended::by($remedy, $piece, $bench, $tables, $done), $self->all(
@@ -59,7 +62,9 @@ final readonly class Remedies
     {
         $route = Route::of($piece, $bench, $tables, Past::of($done));
 
-        return FaultContext::at($fault, $piece, $route, $done, $tables, 'mend')->evidence()->doubt();
+        return FaultContext::at(
+            fault: $fault, piece: $piece, route: $route, done: $done, tables: $tables, id: 'mend',
+        )->evidence()->doubt();
     }
 
     /** @return list<Remedy> */

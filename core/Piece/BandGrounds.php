@@ -45,9 +45,12 @@ final class BandGrounds
                 Surface::Rim => [],
             };
             $grounds[$mark->id()] = new Ground(
-                Zone::along($mark->id(), $strip, $grain)->areaMm2, $wood->figures->jankaN,
-                self::levels($strip, $profile->standsOn()->z, $across), $grain, $wood->nature->tannin, $tooling,
-                $mark->stain?->openMinutes, $mark->stain?->opensLongerInWater() ?? false,
+                areaMm2: Zone::along($mark->id(), $strip, $grain)->areaMm2, hardnessN: $wood->figures->jankaN,
+                levels: self::levels(
+                    $strip, $profile->standsOn()->z, $across,
+                ), grain: $grain, hasTannin: $wood->nature->tannin, tooling: $tooling,
+                openMinutes: $mark->stain?->openMinutes,
+                opensLongerInWater: $mark->stain?->opensLongerInWater() ?? false,
             );
         }
 

@@ -10,7 +10,7 @@ use HonestGrain\Calibration\SandingFigures;
 /** How the edge left a face. */
 final readonly class CutFace
 {
-    /** @param  float|null  $markUm  depth of its tool marks as measured or guessed; null as its cut usually leaves them */
+    /** @param  float|null  $markUm  depth of its tool marks, measured or guessed; null as the tool usually leaves it */
     public function __construct(public ?ToolMark $by = null, public ?float $markUm = null)
     {
     }

@@ -62,7 +62,9 @@ final readonly class Flaw
         $this->azimuthDeg = $azimuth === null ? null : [$azimuth[0], $azimuth[1]];
         $this->widthMm = $flaw->numberOr('width_mm', null, 0.01, self::MAX_SIZE_MM);
         $this->depthMm = $flaw->numberOr('depth_mm', null, 0.01, self::MAX_SIZE_MM);
-        $this->wish = Wish::from($flaw->choice('wish', array_column(Wish::cases(), 'value'), $kind->wishes()[0]->value));
+        $this->wish = Wish::from(
+            $flaw->choice('wish', array_column(Wish::cases(), 'value'), $kind->wishes()[0]->value),
+        );
         $this->with = $flaw->has('with') ? $flaw->choice('with', self::WITH) : null;
     }
 

@@ -37,10 +37,10 @@ final readonly class Joint
         $kind = JointKind::from($joint->choice('kind', array_column(JointKind::cases(), 'value')));
 
         return new self(
-            Id::read($joint), $kind, $parts[0], $parts[1],
-            $joint->number('diameter_mm', 0.5, 2 * Node::MAX_MM),
-            $joint->numberOr('depth_mm', 0.0, 0, Node::MAX_MM),
-            JointPlace::from(
+            id: Id::read($joint), kind: $kind, socket: $parts[0], spigot: $parts[1],
+            diameterMm: $joint->number('diameter_mm', 0.5, 2 * Node::MAX_MM),
+            depthMm: $joint->numberOr('depth_mm', 0.0, 0, Node::MAX_MM),
+            place: JointPlace::from(
                 $joint->choice('at', array_column(JointPlace::cases(), 'value'), $kind->usualPlace()->value),
             ),
         );

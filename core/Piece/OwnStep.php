@@ -53,13 +53,19 @@ final readonly class OwnStep
         $this->id = Id::read($step);
         $this->title = self::title($step);
         $this->part = $step->textOr('part', null, 40);
-        $this->on = $step->has('on') ? Surface::from($step->choice('on', array_column(Surface::cases(), 'value'))) : null;
+        $this->on = $step->has('on') ? Surface::from(
+            $step->choice('on', array_column(Surface::cases(), 'value')),
+        ) : null;
         $this->minutes = $step->numberOr('minutes', 0.0, 0, 2400);
         $this->waitHours = $step->numberOr('wait_hours', 0.0, 0, 2000);
-        $this->mount = $step->has('mount') ? Mount::from($step->choice('mount', array_column(Mount::cases(), 'value'))) : null;
+        $this->mount = $step->has('mount') ? Mount::from(
+            $step->choice('mount', array_column(Mount::cases(), 'value')),
+        ) : null;
         $this->before = $step->has('before') ? $step->strings('before', self::MOST) : [];
         $this->after = $step->has('after') ? $step->strings('after', self::MOST) : [];
-        $this->technique = $tables->techniques->named($step->textOr('technique', 'own', 40) ?? 'own', $step->at('technique'))->key();
+        $this->technique = $tables->techniques->named(
+            $step->textOr('technique', 'own', 40) ?? 'own', $step->at('technique'),
+        )->key();
         $this->how = self::how($step);
         $this->product = self::product($step, $tables);
     }

@@ -91,7 +91,9 @@ final readonly class Part
         $this->moisturePercent = $moisture;
         $this->holding = $holding;
         $this->profile = $profile;
-        $this->flaws = array_map(Flaw::read(...), $part->has('features') ? $part->children('features', self::MAX_FLAWS) : []);
+        $this->flaws = array_map(
+            Flaw::read(...), $part->has('features') ? $part->children('features', self::MAX_FLAWS) : [],
+        );
         $this->surface = SurfacePlan::read($part->childOr('surface'), $tables->abrasives);
         $this->marks = $marks;
         $this->coatPlans = array_map(
@@ -126,10 +128,10 @@ final readonly class Part
     public function measure(ShapeFigures $figures, ?float $minWallMm = null): Measurement
     {
         return Measurement::of(
-            $figures, $this->profile, $this->grain, array_map(
+            figures: $figures, profile: $this->profile, grain: $this->grain, bands: array_map(
                 fn (Mark $mark) => $mark->band, $this->marks,
-            ), $this->wood,
-            $this->moisturePercent, $minWallMm, $this->turned,
+            ), wood: $this->wood,
+            moisturePercent: $this->moisturePercent, minWallMm: $minWallMm, turned: $this->turned,
         );
     }
 

@@ -10,6 +10,7 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Colour\DyeFactorTable;
 use HonestGrain\Layout\Tooling;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Technique\Techniques;
 use HonestGrain\Wood\Wood;
 use HonestGrain\Wood\WoodTable;
@@ -38,33 +39,21 @@ final readonly class Tables
 
     public function withCoatings(CoatingTable $coatings): self
     {
-        return new self(
-            $this->woods, $this->abrasives, $coatings, $this->techniques, $this->calibration, $this->tooling,
-            $this->dyes,
-        );
+        return Copy::with($this, ['coatings' => $coatings]);
     }
 
     public function withWood(Wood $wood): self
     {
-        return new self(
-            $this->woods->with($wood), $this->abrasives, $this->coatings, $this->techniques, $this->calibration,
-            $this->tooling, $this->dyes,
-        );
+        return Copy::with($this, ['woods' => $this->woods->with($wood)]);
     }
 
     public function withTooling(Tooling $tooling): self
     {
-        return new self(
-            $this->woods, $this->abrasives, $this->coatings, $this->techniques, $this->calibration, $tooling,
-            $this->dyes,
-        );
+        return Copy::with($this, ['tooling' => $tooling]);
     }
 
     public function withDyes(DyeFactorTable $dyes): self
     {
-        return new self(
-            $this->woods, $this->abrasives, $this->coatings, $this->techniques, $this->calibration, $this->tooling,
-            $dyes,
-        );
+        return Copy::with($this, ['dyes' => $dyes]);
     }
 }

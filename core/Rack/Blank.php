@@ -90,7 +90,9 @@ final readonly class Blank
         $this->tenonMm = $blank->numberOr('tenon_mm', null, 1, $diameter);
         $this->recessMm = $blank->numberOr('recess_mm', null, 1, $diameter);
         $this->pith = Pith::from($blank->choice('pith', array_column(Pith::cases(), 'value'), Pith::Out->value));
-        $this->keeping = Keeping::from($blank->choice('keeping', array_column(Keeping::cases(), 'value'), Keeping::Open->value));
+        $this->keeping = Keeping::from(
+            $blank->choice('keeping', array_column(Keeping::cases(), 'value'), Keeping::Open->value),
+        );
         $this->place = $blank->textOr('place', '', 60) ?? '';
         $this->source = $blank->textOr('source', '', 120) ?? '';
         $this->price = $blank->numberOr('price', null, 0, 1_000_000);

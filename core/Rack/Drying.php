@@ -145,9 +145,10 @@ final readonly class Drying
         [$first, $final] = [$ends[0], $ends[count($ends) - 1]];
 
         return new self(
-            $days <= $passed ? DryingState::Ready : DryingState::Drying, $emc, $moisture, $curve->plateauG, $curve,
-            $curve->second($days),
-            new DryingRange(
+            state: $days <= $passed ? DryingState::Ready : DryingState::Drying, emcPercent: $emc,
+            moisturePercent: $moisture, plateauG: $curve->plateauG, curve: $curve,
+            readyAt: $curve->second($days),
+            range: new DryingRange(
                 [max(0.0, min($first[0], $days) - $passed), max(0.0, max($final[0], $days) - $passed)],
                 [$first[1], $final[1]],
             ),
@@ -179,8 +180,9 @@ final readonly class Drying
         }
 
         return new self(
-            DryingState::Ready, $emc, 100 * ($last->massG * (1 + $emc / 100) / $plateau - 1), $plateau, null,
-            $weighings[0]->at, new DryingRange([0.0, 0.0]),
+            state: DryingState::Ready, emcPercent: $emc,
+            moisturePercent: 100 * ($last->massG * (1 + $emc / 100) / $plateau - 1), plateauG: $plateau, curve: null,
+            readyAt: $weighings[0]->at, range: new DryingRange([0.0, 0.0]),
         );
     }
 

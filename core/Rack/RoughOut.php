@@ -59,10 +59,14 @@ final readonly class RoughOut
         $jaws = self::jaws($equipment, self::TENON_SHARE * $piece->diameterMm());
 
         return new self(
-            $across, ceil(($piece->heightMm() + $clean) / $left), ceil($share * $across),
-            $shrink === null ? null : ceil(Truing::roughWallMm($shrink, $across, $wallMm, $clean)),
-            $shrink, $jaws === null ? null : ceil(($jaws->perfectMm() + $clean) / $left), $jaws?->name,
-            2 * ($piece->inner?->first()->r ?? 0.0) > self::OPEN_SHARE * $piece->diameterMm(),
+            diameterMm: $across, heightMm: ceil(
+                ($piece->heightMm() + $clean) / $left,
+            ), ruleWallMm: ceil($share * $across),
+            shrinkWallMm: $shrink === null ? null : ceil(Truing::roughWallMm($shrink, $across, $wallMm, $clean)),
+            shrinkFraction: $shrink, tenonMm: $jaws === null ? null : ceil(
+                ($jaws->perfectMm() + $clean) / $left,
+            ), jaws: $jaws?->name,
+            isOpen: 2 * ($piece->inner?->first()->r ?? 0.0) > self::OPEN_SHARE * $piece->diameterMm(),
         );
     }
 

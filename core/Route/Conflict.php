@@ -6,6 +6,7 @@ namespace HonestGrain\Route;
 
 use HonestGrain\Coating\PairVerdict;
 use HonestGrain\Coating\Verdict;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Words\Said;
 
 /** Two wishes that do not go together, in words, with the choices that resolve it. */
@@ -79,7 +80,7 @@ final readonly class Conflict
      */
     public function of(array $steps): self
     {
-        return new self($this->forbids, $steps, $this->message, $this->choices, $this->code);
+        return Copy::with($this, ['steps' => $steps]);
     }
 
     /** @return array{severity: string, steps: list<string>, message: Said, choices: list<Said>} */

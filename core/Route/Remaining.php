@@ -59,12 +59,12 @@ final readonly class Remaining
                 $notAfter = $closes === null ? $notAfter : min($notAfter ?? PHP_INT_MAX, $closes);
             }
             $tasks[] = Task::of(
-                $step->id, $step->timing->minutes,
-                new Claims(
+                id: $step->id, minutes: $step->timing->minutes,
+                takes: new Claims(
                     $step->setup->needs, keeps: self::keeps($step, $behind),
                     heldNow: isset($mounted[$step->id]) ? [Shop::MOUNTS => 1] : [],
                 ),
-                $after, grouping: new Grouping($step->batch(), $step->timing->minutes > $splitAboveMinutes),
+                after: $after, grouping: new Grouping($step->batch(), $step->timing->minutes > $splitAboveMinutes),
                 bounds: new Bounds($notBefore, $notAfter), title: $step->brief(), field: $step->id,
             );
         }
@@ -74,7 +74,7 @@ final readonly class Remaining
         );
     }
 
-    /** @return list<Hold> what it goes on holding: the lathe's mount for the step after, the air until it is dust-free */
+    /** @return list<Hold> the lathe's mount for the step after, the air until it is dust-free */
     private static function keeps(Step $step, Behind $behind): array
     {
         $next = $step->setup->mountedUntil;

@@ -98,9 +98,9 @@ final readonly class Sanding
         );
         $share = $share < self::LEAST_TORN ? 0.0 : $share;
         $job = SandingJob::of(
-            $plan->cut->toolMarkUm($figures), $model->valleyOf($sound->limitMicron),
-            $sound->floorMicron === null ? null : $model->valleyOf($sound->floorMicron),
-            max(1.0, $areaMm2), $model, $way->rates($bench),
+            toolMarkUm: $plan->cut->toolMarkUm($figures), limitUm: $model->valleyOf($sound->limitMicron),
+            floorUm: $sound->floorMicron === null ? null : $model->valleyOf($sound->floorMicron),
+            areaMm2: max(1.0, $areaMm2), model: $model, rates: $way->rates($bench),
         );
         $job = $tornUm === null || $share <= 0 ? $job : $job->torn($tornUm, $share);
         $missing = $recut = $stiffen = null;
@@ -156,8 +156,8 @@ final readonly class Sanding
                 ? 1.0 - self::cutAwayShare($part, $measured, $face) : 0.0;
             if ($share > self::LEAST_TORN) {
                 $alone[$face] = self::of(
-                    $part, $measured->zones[$face], $bench, $measured->wall?->minMm,
-                    $share, $isWet,
+                    part: $part, zone: $measured->zones[$face], bench: $bench, wallMm: $measured->wall?->minMm,
+                    share: $share, isWet: $isWet,
                 );
             }
         }
@@ -186,7 +186,7 @@ final readonly class Sanding
         float $share = 1.0,
         bool $isWet = false,
     ): self {
-        return new self($part, $zone, $bench, $wallMm, $share, $isWet);
+        return new self(part: $part, zone: $zone, bench: $bench, wallMm: $wallMm, share: $share, isWet: $isWet);
     }
 
     /** The share of a face that is cut away after it: nobody sands round what becomes flats. */
@@ -356,7 +356,9 @@ final readonly class Sanding
             $grit, $this->job->model->valleyUm($grit), array_sum(array_map(
                 fn (string $surface): float => $this->shared->ladder->minutesAt($surface, $grit), $this->surfaces(),
             )), $this->shared->ladder->discsAt[$grit->name], $whole !== [] && ! in_array($grit, $whole, true),
-        ), array_values(array_filter($this->shared->ladder->grits, fn (Grit $grit): bool => in_array($grit, $grits, true))));
+        ), array_values(
+            array_filter($this->shared->ladder->grits, fn (Grit $grit): bool => in_array($grit, $grits, true)),
+        ));
     }
 
     /** @return list<string> */
@@ -382,7 +384,8 @@ final readonly class Sanding
         foreach ($this->rungs() as $rung) {
             $takers = $this->isOnLadder() ? array_values(array_filter($order, fn (string $face): bool => in_array(
                 $rung->grit, [
-                    ...$this->shared->ladder->bySurface[$face] ?? [], ...$this->shared->ladder->bySurface[$face.self::TORN] ?? [],
+                    ...$this->shared->ladder->bySurface[$face] ?? [],
+                    ...$this->shared->ladder->bySurface[$face.self::TORN] ?? [],
                 ], true,
             ))) : [];
             if ($takers === [] || $takers[0] === $this->zone->id) {
@@ -391,9 +394,9 @@ final readonly class Sanding
         }
 
         return new Abrading(
-            $this->way->method, $family, $sheets, array_column(array_map(
+            method: $this->way->method, family: $family, sheets: $sheets, minutesAt: array_column(array_map(
                 fn (Rung $rung): array => [$rung->grit->name, round($rung->minutes, 1)], $this->rungs(),
-            ), 1, 0), $this->way->minutesFactor, $this->way->discsFactor,
+            ), 1, 0), minutesFactor: $this->way->minutesFactor, discsFactor: $this->way->discsFactor,
         );
     }
 

@@ -63,7 +63,8 @@ final readonly class SandingWay
         $offers = [];
         foreach (Method::cases() as $method) {
             $offers[$method->value] = self::whyNot(
-                $method, $part, $zone, $figures->stickUnderMm, $speed < $figures->powerFloorMPerS, $isThin,
+                method: $method, part: $part, zone: $zone, stickUnderMm: $figures->stickUnderMm,
+                isSlow: $speed < $figures->powerFloorMPerS, isThin: $isThin,
             );
         }
         $open = array_keys(array_filter($offers, fn (?Said $why): bool => $why === null));

@@ -24,7 +24,8 @@ final readonly class SchoolWay
         $mounts = count(array_filter($route->steps, fn (Step $step): bool => $step->kind === StepKind::Mount));
 
         return new self(
-            $value, $words, $route->handsOnMinutes(), $mounts, $route->withoutDate() === null, $isSo,
+            value: $value, words: $words, minutes: $route->handsOnMinutes(), mounts: $mounts,
+            hasDate: $route->withoutDate() === null, isSo: $isSo,
         );
     }
 }

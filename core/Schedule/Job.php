@@ -67,7 +67,10 @@ final readonly class Job
             }
         }
 
-        return new self($id, $name ?? $id, $due, $weight, self::ordered($tasks, $field), $holding);
+        return new self(
+            id: $id, name: $name ?? $id, due: $due, weight: $weight, tasks: self::ordered($tasks, $field),
+            sequential: $holding,
+        );
     }
 
     /** When the first window that runs already closes, second (UTC). */

@@ -50,7 +50,8 @@ final readonly class Problem
                 }
                 foreach (
                     [
-                        'needs' => $task->takes->needs, 'holds' => $task->takes->holds, 'keeps' => $kept + $task->takes->heldNow,
+                        'needs' => $task->takes->needs, 'holds' => $task->takes->holds,
+                        'keeps' => $kept + $task->takes->heldNow,
                     ] as $use => $quantities
                 ) {
                     foreach ($quantities as $resource => $quantity) {
@@ -70,6 +71,9 @@ final readonly class Problem
             }
         }
 
-        return new self($start, $hours, $resources, $jobs, $clock, $seed, $budgetMs);
+        return new self(
+            start: $start, hours: $hours, resources: $resources, jobs: $jobs, clock: $clock, seed: $seed,
+            budgetMs: $budgetMs,
+        );
     }
 }

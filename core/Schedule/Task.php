@@ -46,7 +46,10 @@ final readonly class Task
             throw InvalidField::range("$field.minutes", $minutes, 0, 100_000);
         }
 
-        return new self($id, (int) round($minutes * 60), $takes, $after, $grouping, $bounds, $title, $field);
+        return new self(
+            id: $id, seconds: (int) round($minutes * 60), takes: $takes, after: $after, grouping: $grouping,
+            bounds: $bounds, title: $title, field: $field,
+        );
     }
 
     /** Its name within a sentence, and at the start of one. An id is never re-spelt. */

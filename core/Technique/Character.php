@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Technique;
 
+use HonestGrain\Reading\Copy;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Words\Said;
 
@@ -46,49 +47,33 @@ final readonly class Character
 
     public function leaves(State ...$states): self
     {
-        return new self(
-            $this->work, $this->needs, array_values($states), $this->spoils, $this->hazards, $this->isDusty,
-            $this->makesChips,
-        );
+        return Copy::with($this, ['leaves' => array_values($states)]);
     }
 
     public function spoils(State ...$states): self
     {
-        return new self(
-            $this->work, $this->needs, $this->leaves, array_values($states), $this->hazards, $this->isDusty,
-            $this->makesChips,
-        );
+        return Copy::with($this, ['spoils' => array_values($states)]);
     }
 
     public function hurts(Hazard ...$hazards): self
     {
-        return new self(
-            $this->work, $this->needs, $this->leaves, $this->spoils, array_values($hazards), $this->isDusty,
-            $this->makesChips,
-        );
+        return Copy::with($this, ['hazards' => array_values($hazards)]);
     }
 
     /** Its dust may not settle in a wet coat. */
     public function dusty(): self
     {
-        return new self(
-            $this->work, $this->needs, $this->leaves, $this->spoils, $this->hazards, true, $this->makesChips,
-        );
+        return Copy::with($this, ['isDusty' => true]);
     }
 
     /** An edge takes chips off the wood: where it is dry or harms, they are dust as well. */
     public function chips(): self
     {
-        return new self(
-            $this->work, $this->needs, $this->leaves, $this->spoils, $this->hazards, $this->isDusty, true,
-        );
+        return Copy::with($this, ['makesChips' => true]);
     }
 
     private function needing(Need $need): self
     {
-        return new self(
-            $this->work, [...$this->needs, $need], $this->leaves, $this->spoils, $this->hazards, $this->isDusty,
-            $this->makesChips,
-        );
+        return Copy::with($this, ['needs' => [...$this->needs, $need]]);
     }
 }

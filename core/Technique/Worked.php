@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Technique;
 
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
@@ -54,18 +55,14 @@ final readonly class Worked
     /** @param  list<Said>  $says */
     private function with(float $minutes, array $says): self
     {
-        return new self(
-            $minutes, $this->figures, $this->findings, $says, $this->plate, $this->holes, $this->parts, $this->hazards,
-        );
+        return Copy::with($this, ['minutes' => $minutes, 'says' => $says]);
     }
 
     /** The same of a layer that is sanded back: no line of a lost edge is left of it. */
     public function sandedBack(): self
     {
-        return new self(
-            $this->minutes, $this->figures, array_values(array_filter(
-                $this->findings, fn (Finding $finding): bool => ! $finding->goesWithSandingBack,
-            )), $this->says, $this->plate, $this->holes, $this->parts, $this->hazards,
-        );
+        return Copy::with($this, ['findings' => array_values(array_filter(
+            $this->findings, fn (Finding $finding): bool => ! $finding->goesWithSandingBack,
+        ))]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Wood;
 
+use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Reading\Row;
@@ -146,11 +147,8 @@ final readonly class Wood
             'hardness' => $mine->jankaN === null && $theirs->jankaN !== null,
         ]));
 
-        return new self(
-            $this->name, $this->botanical, $mine->or($theirs), $this->nature, source: $this->source,
-            borrowed: array_combine($borrowed, array_map(
-                fn (string $figure): string => $like->borrowed[$figure] ?? $like->name, $borrowed,
-            )),
-        );
+        return Copy::with($this, ['figures' => $mine->or($theirs), 'borrowed' => array_combine($borrowed, array_map(
+            fn (string $figure): string => $like->borrowed[$figure] ?? $like->name, $borrowed,
+        ))]);
     }
 }

@@ -149,6 +149,9 @@ final readonly class ShortestLadder
         $coarsest = $next === null ? $reached->micron : $next->micron * $this->job->rates->maxRatio;
         $finest = $reached->micron / $this->job->rates->maxRatio;
 
-        return Unreachable::gap('available', $reached, $next, $finest, $coarsest, $table->finestFrom($finest - 1e-9));
+        return Unreachable::gap(
+            field: 'available', reached: $reached, next: $next, finestMicron: $finest, coarsestMicron: $coarsest,
+            suggested: $table->finestFrom($finest - 1e-9),
+        );
     }
 }

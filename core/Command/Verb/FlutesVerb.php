@@ -30,8 +30,9 @@ final readonly class FlutesVerb implements Verb
         $slant = $question->number('slant_mm', 0.1, 2000);
         $question->numberOr('fade_mm', 0.0, 0, $slant / 2);
         $flutes = new Flutes(
-            $question->integer('count', 1, 1000), $this->cutter($question), $question->number('depth_mm', 0.01, 50),
-            $radii, $slant, $question->numberOr('lead_mm', null, 1, 100_000),
+            count: $question->integer('count', 1, 1000), cutter: $this->cutter($question),
+            depthMm: $question->number('depth_mm', 0.01, 50),
+            radiiMm: $radii, slantMm: $slant, leadMm: $question->numberOr('lead_mm', null, 1, 100_000),
         );
         $wallLeft = $question->number('wall_mm', 0.1, 500) - $flutes->depthMm;
         $warnings = $flutes->warnings(

@@ -50,10 +50,10 @@ final readonly class Measure implements Verb
         $figures = $this->catalogue->calibration()->shape;
 
         return Measurement::of(
-            $figures, $profile, $grain, $bands,
-            $name === null ? null : $this->catalogue->woods()->named($name),
-            $question->numberOr('moisture_percent', 12.0, 0, 200),
-            $question->numberOr('min_wall_mm', $figures->leastWallMm, 0, 100),
+            figures: $figures, profile: $profile, grain: $grain, bands: $bands,
+            wood: $name === null ? null : $this->catalogue->woods()->named($name),
+            moisturePercent: $question->numberOr('moisture_percent', 12.0, 0, 200),
+            minWallMm: $question->numberOr('min_wall_mm', $figures->leastWallMm, 0, 100),
         )->toArray();
     }
 }

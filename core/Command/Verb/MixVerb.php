@@ -48,12 +48,12 @@ final readonly class MixVerb implements Verb
         }
 
         return Mix::twoPart(
-            $question->number('volume_ml', 0.01, 100_000),
-            [$resin, $hardener],
-            $question->choice('by', ['volume', 'mass']) === 'mass',
-            $densities,
-            $question->numberOr('pot_life_minutes', null, 0.1, 10_000),
-            $question->numberOr('use_minutes', null, 0, 10_000),
+            volumeMl: $question->number('volume_ml', 0.01, 100_000),
+            ratio: [$resin, $hardener],
+            byMass: $question->choice('by', ['volume', 'mass']) === 'mass',
+            densities: $densities,
+            potLifeMinutes: $question->numberOr('pot_life_minutes', null, 0.1, 10_000),
+            useMinutes: $question->numberOr('use_minutes', null, 0, 10_000),
         );
     }
 }

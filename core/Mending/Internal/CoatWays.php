@@ -33,10 +33,10 @@ final readonly class CoatWays
                 'touch-in', new Said('mending.coat-ways.touch-place-feather-out'),
                 new Said('mending.coat-ways.thin-coat-bare-place'), [
                     $this->at->step(
-                        'coat', new Said(
+                        technique: 'coat', title: new Said(
                             'mending.coat-ways.touch-bare-place',
-                        ), $this->rates->touchMinutes, $this->at->recoatHours(),
-                        new Said('mending.coat-ways.same-product-thin-little'), $this->at->lastProduct(),
+                        ), minutes: $this->rates->touchMinutes, waitHours: $this->at->recoatHours(),
+                        how: new Said('mending.coat-ways.same-product-thin-little'), product: $this->at->lastProduct(),
                     ),
                 ], $this->at->againLastCoat(),
             ),
@@ -131,10 +131,11 @@ final readonly class CoatWays
                 'polish', new Said('mending.coat-ways.leave-coat-polish-nibs'),
                 new Said('mending.coat-ways.last-coat-pad-wax'), [
                     $this->at->step(
-                        'compound', new Said('mending.coat-ways.polish-nibs-out'), $this->at->over(
+                        technique: 'compound', title: new Said('mending.coat-ways.polish-nibs-out'),
+                        minutes: $this->at->over(
                             $this->rates->polishMinutesPer100Cm2,
-                        ), 0.0,
-                        new Said('mending.coat-ways.grey-pad-wax-lightly'), null, $this->at->hardHours(),
+                        ), waitHours: 0.0,
+                        how: new Said('mending.coat-ways.grey-pad-wax-lightly'), waitFirst: $this->at->hardHours(),
                     ),
                 ], [],
             ),
@@ -182,9 +183,10 @@ final readonly class CoatWays
                     : new Said('mending.coat-ways.wipe-off-what-wood'),
                 new Said('mending.coat-ways.oil-was-not-wiped'), [
                     $this->at->step(
-                        'wipe-off', new Said('mending.coat-ways.wipe-down-mineral-spirits-2'),
-                        $this->at->over($this->rates->wipeDownMinutesPer100Cm2), $this->rates->dryHours,
-                        new Said('mending.coat-ways.cloths-flat-outside-or'), $this->at->lastProduct(),
+                        technique: 'wipe-off', title: new Said('mending.coat-ways.wipe-down-mineral-spirits-2'),
+                        minutes: $this->at->over($this->rates->wipeDownMinutesPer100Cm2),
+                        waitHours: $this->rates->dryHours,
+                        how: new Said('mending.coat-ways.cloths-flat-outside-or'), product: $this->at->lastProduct(),
                     ),
                 ], [],
             ),
@@ -218,10 +220,10 @@ final readonly class CoatWays
                     'mending.coat-ways.lies-very-top-film',
                 ), [
                     $this->at->step(
-                        'denib', new Said('mending.coat-ways.rub-haze-out'), $this->at->over(
+                        technique: 'denib', title: new Said('mending.coat-ways.rub-haze-out'), minutes: $this->at->over(
                             $this->rates->polishMinutesPer100Cm2,
-                        ), 0.0,
-                        new Said('mending.coat-ways.grey-pad-drop-oil'), null, $this->at->hardHours(),
+                        ), waitHours: 0.0,
+                        how: new Said('mending.coat-ways.grey-pad-drop-oil'), waitFirst: $this->at->hardHours(),
                     ),
                 ], [],
             ),
@@ -248,8 +250,9 @@ final readonly class CoatWays
                         new Said('mending.coat-ways.bag-refrigerator-not-frozen'),
                     ),
                     $this->at->step(
-                        'fit', new Said('mending.coat-ways.twist-lid-free-ease'), $this->rates->easeMinutes, 0.0,
-                        new Said('mending.coat-ways.twist-never-lever-worn'), null, 0.0, 'lap',
+                        technique: 'fit', title: new Said('mending.coat-ways.twist-lid-free-ease'),
+                        minutes: $this->rates->easeMinutes, waitHours: 0.0,
+                        how: new Said('mending.coat-ways.twist-never-lever-worn'), mount: 'lap',
                     ),
                 ], $this->at->againNamed('ease'),
             ),
@@ -257,14 +260,15 @@ final readonly class CoatWays
                 'cut', new Said('mending.coat-ways.cut-film-along-joint'),
                 new Said('mending.coat-ways.where-coats-glued-shut'), [
                     $this->at->step(
-                        'fit', new Said('mending.coat-ways.cut-film-round-joint'), $this->rates->easeMinutes * 2, 0.0,
-                        new Said('mending.coat-ways.thin-blade-along-line'), null, 0.0, 'lap',
+                        technique: 'fit', title: new Said('mending.coat-ways.cut-film-round-joint'),
+                        minutes: $this->rates->easeMinutes * 2, waitHours: 0.0,
+                        how: new Said('mending.coat-ways.thin-blade-along-line'), mount: 'lap',
                     ),
                     $this->at->step(
-                        'coat', new Said(
+                        technique: 'coat', title: new Said(
                             'mending.coat-ways.touch-edge',
-                        ), $this->rates->touchMinutes, $this->at->recoatHours(),
-                        new Said('mending.coat-ways.thin-kept-out-joint'), $this->at->lastProduct(),
+                        ), minutes: $this->rates->touchMinutes, waitHours: $this->at->recoatHours(),
+                        how: new Said('mending.coat-ways.thin-kept-out-joint'), product: $this->at->lastProduct(),
                     ),
                 ], $this->at->againNamed('ease'),
             ),
@@ -289,12 +293,12 @@ final readonly class CoatWays
                         new Said('mending.coat-ways.key-next-coat-wipe'),
                     ),
                     $this->at->step(
-                        'liner', new Said(
+                        technique: 'liner', title: new Said(
                             'mending.coat-ways.pour-another-coat-liner',
-                        ), $this->at->over($this->rates->pourMinutesPer100Cm2),
-                        $this->at->hardHours(), new Said(
+                        ), minutes: $this->at->over($this->rates->pourMinutesPer100Cm2),
+                        waitHours: $this->at->hardHours(), how: new Said(
                             'mending.coat-ways.turn-about-until-sets',
-                        ), $this->at->lastProduct(),
+                        ), product: $this->at->lastProduct(),
                     ),
                 ], $this->at->againNamed('water-test'),
             ),

@@ -62,7 +62,7 @@ final class FaultContext
         $here = array_values(array_filter($route->steps, $touches));
 
         return new self(
-            $fault, $part, $route, new SoFar(
+            fault: $fault, part: $part, route: $route, soFar: new SoFar(
                 array_values(array_filter($here, $isDone)),
                 array_values(array_filter($here, fn (Step $step): bool => ! $isDone($step))), $done,
             ), tables: $tables, id: $id, equilibriumPercent: $equilibriumPercent,
@@ -77,7 +77,9 @@ final class FaultContext
     /** Whether something is still to be burnt there or beside it, so that nothing may be bound with glue or resin. */
     public function isBurntLater(): bool
     {
-        return array_intersect($this->burnt(), array_map(fn (Step $step): string => $step->id, $this->soFar->left)) !== [];
+        return array_intersect(
+            $this->burnt(), array_map(fn (Step $step): string => $step->id, $this->soFar->left),
+        ) !== [];
     }
 
     /** Whether something has been burnt there or beside it, so that it is not sanded and burnt again over glue. */
@@ -184,8 +186,11 @@ final class FaultContext
     public function evidence(): Evidence
     {
         return new Evidence(
-            $this->fault, $this->part, $this->tables, $this->sanding()?->work->supplies->abrading, $this->isCoated(),
-            array_filter($this->soFar->done, fn (Step $step): bool => $step->kind === StepKind::Mark) !== [],
+            fault: $this->fault, part: $this->part, tables: $this->tables,
+            abrading: $this->sanding()?->work->supplies->abrading, isCoated: $this->isCoated(),
+            isColoured: array_filter(
+                $this->soFar->done, fn (Step $step): bool => $step->kind === StepKind::Mark,
+            ) !== [],
         );
     }
 
@@ -235,7 +240,9 @@ final class FaultContext
         $isPlaced = $this->fault->fromMm !== null || $this->fault->kind->isLocal();
 
         return $isPlaced && $whole > 0 && $this->lengthMm() < self::WHOLE_SHARE * $whole
-            && in_array($this->sanding()?->id, array_map(fn (Step $step): string => $step->id, $this->soFar->done), true);
+            && in_array(
+                $this->sanding()?->id, array_map(fn (Step $step): string => $step->id, $this->soFar->done), true,
+            );
     }
 
     /** Whether it was done to a band that the place does not touch. */
@@ -406,7 +413,9 @@ final class FaultContext
     public function remedy(string $id, Said $title, Said $because, array $steps, array $again): Remedy
     {
         $last = $this->soFar->done === [] ? null : $this->soFar->done[count($this->soFar->done) - 1];
-        $stays = array_values(array_filter($this->soFar->done, fn (Step $step): bool => ! in_array($step->id, $again, true)));
+        $stays = array_values(
+            array_filter($this->soFar->done, fn (Step $step): bool => ! in_array($step->id, $again, true)),
+        );
         $later = array_slice([
             ...$again, ...array_map(fn (Step $step): string => $step->id, $this->soFar->left),
         ], 0, 30);
@@ -444,7 +453,9 @@ final class FaultContext
 
     private function lastCoat(): ?Step
     {
-        $coats = array_values(array_filter($this->soFar->done, fn (Step $step): bool => $step->kind === StepKind::Coat));
+        $coats = array_values(
+            array_filter($this->soFar->done, fn (Step $step): bool => $step->kind === StepKind::Coat),
+        );
 
         return $coats === [] ? null : $coats[count($coats) - 1];
     }

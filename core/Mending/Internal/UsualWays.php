@@ -46,11 +46,11 @@ final readonly class UsualWays
     public function evened(): array
     {
         return $this->at->step(
-            'sand-back', new Said('mending.usual-ways.sand-place-even-last'),
-            $this->at->over($this->at->tables->calibration->marks->sandBackMinutesPer100Cm2), 0.0,
-            new Said(
+            technique: 'sand-back', title: new Said('mending.usual-ways.sand-place-even-last'),
+            minutes: $this->at->over($this->at->tables->calibration->marks->sandBackMinutesPer100Cm2), waitHours: 0.0,
+            how: new Said(
                 'mending.usual-ways.grain-few-strokes-time',
-            ), null, $this->at->isCoated() ? 0.0 : $this->at->colourHours(),
+            ), waitFirst: $this->at->isCoated() ? 0.0 : $this->at->colourHours(),
         );
     }
 
@@ -73,11 +73,11 @@ final readonly class UsualWays
     public function rubDown(): array
     {
         return $this->at->step(
-            'denib', new Said('mending.usual-ways.rub-down-level'), $this->at->over(
+            technique: 'denib', title: new Said('mending.usual-ways.rub-down-level'), minutes: $this->at->over(
                 $this->at->tables->calibration->coats->denibMinutesPer100Cm2,
             ),
-            0.0, new Said('mending.usual-ways.grey-pad-or-worn'), null,
-            $this->at->recoatHours(),
+            waitHours: 0.0, how: new Said('mending.usual-ways.grey-pad-or-worn'),
+            waitFirst: $this->at->recoatHours(),
         );
     }
 }

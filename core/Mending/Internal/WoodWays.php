@@ -53,10 +53,10 @@ final readonly class WoodWays
             new Said('mending.wood-ways.hairline-closes-thin-ca'), [
                 ...$this->usual->bared(),
                 $this->at->step(
-                    'fill', new Said('mending.wood-ways.run-thin-ca-into-crack'),
-                    max($repairs->hairlineMinutes, $repairs->hairlineMinutes * $cm / 10),
-                    $this->at->tables->coatings->binder('thin-ca')->setHours,
-                    new Said('mending.wood-ways.seal-pale-wood-round'), 'ca-thin',
+                    technique: 'fill', title: new Said('mending.wood-ways.run-thin-ca-into-crack'),
+                    minutes: max($repairs->hairlineMinutes, $repairs->hairlineMinutes * $cm / 10),
+                    waitHours: $this->at->tables->coatings->binder('thin-ca')->setHours,
+                    how: new Said('mending.wood-ways.seal-pale-wood-round'), product: 'ca-thin',
                 ),
                 ...$this->usual->resanded(),
             ], $this->at->againFromSanding(),
@@ -103,8 +103,8 @@ final readonly class WoodWays
     private function fill(Said $title, Said $how): array
     {
         return $this->at->step(
-            'fill', $title, $this->at->tables->calibration->repairs->fillMinutes,
-            $this->at->tables->coatings->binder('powder-ca')->setHours, $how, 'ca-thin',
+            technique: 'fill', title: $title, minutes: $this->at->tables->calibration->repairs->fillMinutes,
+            waitHours: $this->at->tables->coatings->binder('powder-ca')->setHours, how: $how, product: 'ca-thin',
         );
     }
 
@@ -148,10 +148,11 @@ final readonly class WoodWays
                 new Said('mending.wood-ways.detail-must-stay-drawn'), [
                     ...$this->usual->bared(),
                     $this->at->step(
-                        'patch', new Said('mending.wood-ways.flat-place-glue-piece'), $this->rates->patchMinutes,
-                        $this->rates->patchHours,
-                        new Said('mending.wood-ways.from-offcut-same-blank'),
-                        'ca-thin',
+                        technique: 'patch', title: new Said('mending.wood-ways.flat-place-glue-piece'),
+                        minutes: $this->rates->patchMinutes,
+                        waitHours: $this->rates->patchHours,
+                        how: new Said('mending.wood-ways.from-offcut-same-blank'),
+                        product: 'ca-thin',
                     ),
                     $this->at->step(
                         'scrape', new Said('mending.wood-ways.cut-patch-line'), $repairs->cutAwayMinutes, 0.0,
@@ -185,8 +186,10 @@ final readonly class WoodWays
                 new Said('mending.wood-ways.soft-fibres-fold-under'), [
                     ...$this->usual->bared(),
                     $this->at->step(
-                        'seal-to-cut', new Said('mending.wood-ways.brush-thin-sealer-torn'), $this->rates->touchMinutes,
-                        $this->rates->sealerHours, new Said('mending.wood-ways.one-thin-coat-cut'), 'shellac-sealer',
+                        technique: 'seal-to-cut', title: new Said('mending.wood-ways.brush-thin-sealer-torn'),
+                        minutes: $this->rates->touchMinutes,
+                        waitHours: $this->rates->sealerHours, how: new Said('mending.wood-ways.one-thin-coat-cut'),
+                        product: 'shellac-sealer',
                     ),
                     $scrape,
                     ...$this->usual->resanded(),
@@ -229,10 +232,10 @@ final readonly class WoodWays
         return [$this->at->remedy(
             'one-grit-back', new Said('mending.wood-ways.step-back-one-grit', ['grits' => $grits]),
             new Said('mending.wood-ways.what-last-grit-leaves'), [$this->at->step(
-                'sand', new Said(
+                technique: 'sand', title: new Said(
                     'mending.wood-ways.sand-again', ['zone' => Face::said($sanding->work->zone), 'grits' => $grits],
-                ), array_sum($last), 0.0,
-                new Said('mending.wood-ways.until-no-ring-left'),
+                ), minutes: array_sum($last), waitHours: 0.0,
+                how: new Said('mending.wood-ways.until-no-ring-left'),
                 mount: $sanding->setup->mount?->spins() === true ? $sanding->setup->mount->value : null,
             )], $this->at->againSinceSanding(),
         )];
@@ -277,9 +280,10 @@ final readonly class WoodWays
     {
         $repairs = $this->at->tables->calibration->repairs;
         $dig = $this->at->step(
-            'own', new Said('mending.wood-ways.find-metal-magnet-dig'), $repairs->cutAwayMinutes, 0.0,
-            new Said('mending.wood-ways.lathe-stopped-unplugged-goggles'),
-            null, 0.0, 'lap',
+            technique: 'own', title: new Said('mending.wood-ways.find-metal-magnet-dig'),
+            minutes: $repairs->cutAwayMinutes, waitHours: 0.0,
+            how: new Said('mending.wood-ways.lathe-stopped-unplugged-goggles'),
+            mount: 'lap',
         );
         $sharpen = $this->at->step(
             'own', new Said('mending.wood-ways.sharpen-what-has-touched'), $this->rates->touchMinutes, 0.0,
@@ -317,9 +321,10 @@ final readonly class WoodWays
                 new Said('mending.wood-ways.knot-rattles-shrunk-hole'), [
                     ...$this->usual->bared(),
                     $this->at->step(
-                        'stabilise', new Said('mending.wood-ways.run-thin-ca-round-knot'), $repairs->hairlineMinutes,
-                        $this->at->tables->coatings->binder('thin-ca')->setHours,
-                        new Said('mending.wood-ways.pressed-home-first-seal'), 'ca-thin',
+                        technique: 'stabilise', title: new Said('mending.wood-ways.run-thin-ca-round-knot'),
+                        minutes: $repairs->hairlineMinutes,
+                        waitHours: $this->at->tables->coatings->binder('thin-ca')->setHours,
+                        how: new Said('mending.wood-ways.pressed-home-first-seal'), product: 'ca-thin',
                     ), ...$this->usual->resanded(),
                 ], $this->at->againFromSanding(),
             )] : [],
@@ -329,8 +334,9 @@ final readonly class WoodWays
                     'mending.wood-ways.knock-out-leave-hole',
                 ), new Said('mending.wood-ways.clean-hole-no-danger'), [
                     $this->at->step(
-                        'own', new Said('mending.wood-ways.knock-knot-out-clean'), $this->rates->touchMinutes, 0.0,
-                        new Said('mending.wood-ways.lathe-stopped-from-behind'), null, 0.0, 'lap',
+                        technique: 'own', title: new Said('mending.wood-ways.knock-knot-out-clean'),
+                        minutes: $this->rates->touchMinutes, waitHours: 0.0,
+                        how: new Said('mending.wood-ways.lathe-stopped-from-behind'), mount: 'lap',
                     ),
                 ], [],
             ),
@@ -347,8 +353,9 @@ final readonly class WoodWays
         $left = $this->at->remedy(
             'leave', new Said('mending.wood-ways.leave-warped'), new Said('mending.wood-ways.was-turned-once-move'), [
                 $this->at->step(
-                    'own', new Said('mending.wood-ways.rub-foot-flat'), $this->rates->touchMinutes, 0.0,
-                    new Said('mending.wood-ways.paper-laid-flat-board'), null, 0.0, 'lap',
+                    technique: 'own', title: new Said('mending.wood-ways.rub-foot-flat'),
+                    minutes: $this->rates->touchMinutes, waitHours: 0.0,
+                    how: new Said('mending.wood-ways.paper-laid-flat-board'), mount: 'lap',
                 ),
             ], [],
         );
@@ -365,9 +372,9 @@ final readonly class WoodWays
             $wall === null ? new Said('mending.wood-ways.round-again-about-smaller', ['oval' => Quantity::mm($oval)])
                 : new Said('mending.wood-ways.round-again-about-wall', ['wall' => Quantity::mm($wall - $oval / 2)]), [
                     $this->at->step(
-                        'true', new Said('mending.wood-ways.turn-outside-rim-round'),
-                        $this->at->overAll($per100Cm2, ['outside', 'rim']), 0.0,
-                        new Said('mending.wood-ways.over-padded-block-tail'), null, 0.0, 'jam',
+                        technique: 'true', title: new Said('mending.wood-ways.turn-outside-rim-round'),
+                        minutes: $this->at->overAll($per100Cm2, ['outside', 'rim']), waitHours: 0.0,
+                        how: new Said('mending.wood-ways.over-padded-block-tail'), mount: 'jam',
                     ),
                     ...$this->at->has('inside') ? [$this->at->step(
                         'true', new Said(
@@ -389,9 +396,10 @@ final readonly class WoodWays
             new Said('mending.wood-ways.what-has-broken-once'), [
                 ...$this->usual->bared(),
                 $this->at->step(
-                    'own', new Said('mending.wood-ways.carve-break-line-sand'),
-                    max($this->rates->patchMinutes, $this->at->shareOf($sanding->timing->minutes ?? 0.0)), 0.0,
-                    new Said('mending.wood-ways.padded-cradle-along-grain'), null, 0.0, 'lap',
+                    technique: 'own', title: new Said('mending.wood-ways.carve-break-line-sand'),
+                    minutes: max($this->rates->patchMinutes, $this->at->shareOf($sanding->timing->minutes ?? 0.0)),
+                    waitHours: 0.0,
+                    how: new Said('mending.wood-ways.padded-cradle-along-grain'), mount: 'lap',
                 ),
             ], $this->at->againSinceSanding(),
         );

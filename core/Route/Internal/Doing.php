@@ -14,6 +14,10 @@ use HonestGrain\Technique\Technique;
  */
 final readonly class Doing
 {
+    /** What its technique usually needs, leaves and hurts. */
+    public Character $usual;
+
+    /** What it does here. */
     public Character $character;
 
     /**
@@ -30,7 +34,8 @@ final readonly class Doing
         public bool $stiffens = false,
         ?Character $character = null,
     ) {
-        $this->character = $character ?? $technique->character();
+        $this->usual = $technique->character();
+        $this->character = $character ?? $this->usual;
     }
 
     /** @return list<string> */

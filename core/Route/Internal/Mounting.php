@@ -57,21 +57,21 @@ final readonly class Mounting
             : new Said('route.layout.not-before-each-coat', ['hours' => Quantity::hours($firmHours)]);
 
         return new self(new Step(
-            match (true) {
+            id: match (true) {
                 $isFirst => $subject->id('mount'),
                 $isTruing => $subject->id('mount-to-true'),
                 $isTurned => $subject->id($so->turned === 0 ? 'reverse' : 'reverse-foot'),
                 default => "{$stage->operations[0]}/mount",
             },
-            StepKind::Mount, $stage->part,
-            new StepWork($isTurned ? 'reverse' : 'mount', implode(', ', $subject->faces()), [$stage->part]),
-            new StepTiming(ceil($minutes - 1e-9), $after, Wait::none()),
-            new StepSetup(
+            kind: StepKind::Mount, part: $stage->part,
+            work: new StepWork($isTurned ? 'reverse' : 'mount', implode(', ', $subject->faces()), [$stage->part]),
+            timing: new StepTiming(ceil($minutes - 1e-9), $after, Wait::none()),
+            setup: new StepSetup(
                 $mount->label(), [Shop::TURNER => 1, Shop::LATHE => 1, Shop::MOUNTS => 1],
                 [Hazard::Lathe, Hazard::BeforeSwitch, ...Hazard::ofMount($mount), ...$subject->spinning()],
                 $mount, stage: $so->stage,
             ),
-            new StepWords(
+            words: new StepWords(
                 $subject->title($title), $because, PartContext::said(...[...$mind, $firm]),
                 new Said($isTurned ? 'route.layout.turning-round' : 'route.layout.mounting'),
             ),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
+use HonestGrain\Reading\Copy;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Words\Said;
 
@@ -41,7 +42,7 @@ final readonly class Precedence
     /** The same with another wait. */
     public function waiting(Wait $wait): self
     {
-        return new self($this->first, $this->later, $wait, $this->because, $this->bends, $this->wish);
+        return Copy::with($this, ['wait' => $wait]);
     }
 
     public static function wish(
@@ -51,6 +52,6 @@ final readonly class Precedence
         string $wish,
         Said $because = new Said('route.precedence.you-want-so'),
     ): self {
-        return new self($first, $later, $wait, $because, true, $wish);
+        return new self(first: $first, later: $later, wait: $wait, because: $because, bends: true, wish: $wish);
     }
 }

@@ -94,7 +94,9 @@ final class Router
         foreach ($piece->parts as $part) {
             $guessed[$part->id] = Sandings::guessed($piece, $part, $school);
         }
-        $router = self::derived($piece, $bench, $tables, $school, $past, $guessed);
+        $router = self::derived(
+            piece: $piece, bench: $bench, tables: $tables, school: $school, past: $past, mounts: $guessed,
+        );
         $made = $router->arrange();
         $mounts = Sandings::mounts($made[0]);
 
@@ -114,7 +116,9 @@ final class Router
         Past $past,
         array $mounts,
     ): self {
-        $router = new self($piece, $bench, $tables, $school, $past, $mounts);
+        $router = new self(
+            piece: $piece, bench: $bench, tables: $tables, school: $school, past: $past, mounts: $mounts,
+        );
         foreach ($piece->partsInOrder() as $part) {
             $router->prepare($part);
         }
@@ -147,7 +151,8 @@ final class Router
         $measured = $part->measure($this->bench->calibration->shape, $this->bench->minWallMm);
         $sandings = $this->sanded($part, $measured, $this->mounts[$part->id] ?? null);
         $subject = new PartContext(
-            $this->piece, $part, $measured, $sandings, $this->tables, $this->bench, $this->school,
+            piece: $this->piece, part: $part, measured: $measured, sandings: $sandings, tables: $this->tables,
+            bench: $this->bench, school: $this->school,
         );
         $coats = Coats::of($subject);
         $this->subjects[$part->id] = $subject;
@@ -189,7 +194,9 @@ final class Router
             ];
         }
 
-        return Sanding::all($part, $this->bench, $measured, $mounts, $isWet, $without);
+        return Sanding::all(
+            part: $part, bench: $this->bench, measured: $measured, mounts: $mounts, isWet: $isWet, without: $without,
+        );
     }
 
     /**
@@ -325,8 +332,8 @@ final class Router
         $isRenewed = array_filter($this->coats, fn (Coats $coats): bool => $coats->isRenewed()) !== [];
         $cures = array_filter($this->operations, fn (Operation $one): bool => $one->kind === StepKind::Cure) !== [];
         $weigh = new Operation(
-            $subject->id('weigh'), StepKind::Ready, $subject->part->id,
-            new Doing($subject->technique('weigh'), []),
+            id: $subject->id('weigh'), kind: StepKind::Ready, part: $subject->part->id,
+            doing: new Doing($subject->technique('weigh'), []),
             timing: new Timing($this->tables->calibration->bench->weighMinutes, 200.0),
             setup: new Setup(hazards: ! $cures && $isFood ? [Hazard::FoodClaim] : [],
                 hold: new Said('route.router.on-the-table')),
@@ -364,8 +371,8 @@ final class Router
             && $own->mount !== $subject->part->holding->on() ? Stance::Foot : Stance::Main;
         $technique = $this->tables->techniques->named($own->technique);
         $this->operations[] = new Operation(
-            $own->id, StepKind::Own, $subject->part->id,
-            new Doing($technique, [], of: [$own->id], zone: $own->on?->zone() ?? null),
+            id: $own->id, kind: StepKind::Own, part: $subject->part->id,
+            doing: new Doing($technique, [], of: [$own->id], zone: $own->on?->zone() ?? null),
             supplies: new Supplies(product: $own->product?->class),
             timing: new Timing($own->minutes, 69.0, wait: $wait),
             setup: new Setup(
@@ -473,9 +480,11 @@ final class Router
         foreach ($this->subjects as $id => $subject) {
             if (! Sandings::agree([$id => $this->mounts[$id] ?? []], [$id => $mounts[$id] ?? []])) {
                 foreach (Sanded::of(new PartContext(
-                    $this->piece, $subject->part, $subject->measured,
-                    $this->sanded($subject->part, $subject->measured, $mounts[$id] ?? null), $this->tables,
-                    $this->bench, $this->school,
+                    piece: $this->piece, part: $subject->part, measured: $subject->measured,
+                    sandings: $this->sanded(
+                        $subject->part, $subject->measured, $mounts[$id] ?? null,
+                    ), tables: $this->tables,
+                    bench: $this->bench, school: $this->school,
                 )) as $operation) {
                     $anew[$operation->id] = $operation;
                 }
@@ -485,7 +494,8 @@ final class Router
         if (array_diff(array_keys($anew), $known) !== []) {
             // Other grits, and with them other places at which the maker breaks off.
             return self::derived(
-                $this->piece, $this->bench, $this->tables, $this->school, $this->past, $mounts,
+                piece: $this->piece, bench: $this->bench, tables: $this->tables, school: $this->school,
+                past: $this->past, mounts: $mounts,
             )->arrange();
         }
         $this->operations = array_map(

@@ -131,7 +131,8 @@ final readonly class StageFold
             $lags = self::atLeast($lags, $id, $pressing ?? $operation->settling());
         }
         $mounting = Mounting::of(
-            $this->subjects[$stage->part], $stage, $so, $this->figures, array_values($lags), $firmHours,
+            subject: $this->subjects[$stage->part], stage: $stage, so: $so, figures: $this->figures,
+            after: array_values($lags), firmHours: $firmHours,
         );
 
         return $laid->then($mounting->step)->at($stage->part, $so->mounted(

@@ -49,23 +49,24 @@ final readonly class Stepping
         $words = $operation->words;
 
         return new Step(
-            $operation->id, $operation->kind, $operation->part,
-            new StepWork(
+            id: $operation->id, kind: $operation->kind, part: $operation->part,
+            work: new StepWork(
                 $operation->doing->technique->key(), $operation->doing->zone ?? implode(', ', $operation->faces()),
                 array_values(array_unique([$operation->part, ...$operation->doing->of])), $operation->supplies,
             ),
-            new StepTiming(
-                ceil($timing->minutes - 1e-9), $after,
-                $timing->wait->minHours > 0 || $timing->wait->maxHours !== null
+            timing: new StepTiming(
+                minutes: ceil($timing->minutes - 1e-9), after: $after,
+                wait: $timing->wait->minHours > 0 || $timing->wait->maxHours !== null
                     ? $timing->wait : $timing->handling ?? $timing->wait,
-                $reasons, $this->subject->bench->sharesAir ? $timing->dustFree : null,
-                $operation->doing->technique->character()->isDusty,
+                reasons: $reasons, dustFree: $this->subject->bench->sharesAir ? $timing->dustFree : null,
+                isDusty: $operation->doing->usual->isDusty,
             ),
-            new StepSetup(
-                $this->hold(), $operation->kind === StepKind::Cure ? [] : $this->needs(), $this->hazards(),
-                $this->mount(), $this->rpm(), $this->so->stage,
+            setup: new StepSetup(
+                hold: $this->hold(), needs: $operation->kind === StepKind::Cure ? []
+                    : $this->needs(), hazards: $this->hazards(),
+                mount: $this->mount(), rpm: $this->rpm(), stage: $this->so->stage,
             ),
-            Copy::with($words, [
+            words: Copy::with($words, [
                 'title' => in_array($operation->kind, [
                     StepKind::Own, StepKind::Ready, StepKind::FitLid, StepKind::Glue,
                 ], true) ? $words->title : $this->subject->title($words->title),
@@ -116,7 +117,7 @@ final readonly class Stepping
         return match (true) {
             ! $this->subject->bench->sharesAir => [],
             $this->operation->timing->dustFree !== null => [Shop::AIR => 1],
-            $this->operation->doing->technique->character()->isDusty => [Shop::AIR => Shop::ALL_AIR],
+            $this->operation->doing->usual->isDusty => [Shop::AIR => Shop::ALL_AIR],
             default => [],
         };
     }
@@ -159,7 +160,7 @@ final readonly class Stepping
         $isSpun = $this->isOn && $operation->work() === Work::Spinning;
         $isPinned = $this->isOn && $operation->work() === Work::Locked && $operation->kind->isMark();
         $own = array_filter(
-            $operation->doing->technique->character()->hazards,
+            $operation->doing->usual->hazards,
             fn (Hazard $hazard): bool => $hazard !== Hazard::Lathe || $isSpun || $this->isOnWheel(),
         );
         $ofWood = $operation->kind === StepKind::Denib ? [] : [Hazard::Dust, Hazard::ofDust($wood)];
@@ -180,7 +181,7 @@ final readonly class Stepping
      */
     private function chips(): array
     {
-        return $this->operation->doing->technique->character()->makesChips
+        return $this->operation->doing->usual->makesChips
             && (! $this->subject->isWet() || $this->subject->part->wood->nature->dust->harms()) ? [Hazard::Dust] : [];
     }
 }

@@ -46,7 +46,8 @@ final class Booker
         $at = $this->past($key, $from);
         while (true) {
             $this->looks++;
-            $runs = $task->grouping->splittable ? $this->split($at, $task->seconds) : $this->unbroken($task, $at, $gaveWayTo);
+            $runs = $task->grouping->splittable ? $this->split($at, $task->seconds)
+                : $this->unbroken($task, $at, $gaveWayTo);
             $clash = null;
             foreach ($runs as [$start, $end]) {
                 foreach ($task->takes->needs as $resource => $quantity) {

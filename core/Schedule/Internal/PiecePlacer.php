@@ -244,7 +244,9 @@ final class PiecePlacer
     /** @return list<array{string, int, int, int}> */
     private function bookKept(Task $task, int $start, int $end): array
     {
-        $bookings = $this->booker->book($task->takes->heldNow, [[$this->start, max($this->start, $start)]], $this->job->id);
+        $bookings = $this->booker->book(
+            $task->takes->heldNow, [[$this->start, max($this->start, $start)]], $this->job->id,
+        );
         foreach ($this->keepers($task) as [$index, $hold]) {
             $from = $this->placed[$index]->end;
             $bookings = [...$bookings, ...$this->booker->book(

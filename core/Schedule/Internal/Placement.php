@@ -114,9 +114,9 @@ final class Placement
         [$setups, $finish] = $this->ends();
 
         return new Plan(
-            $tasks, $broken, $late, $finish, LowerBound::of(
+            tasks: $tasks, broken: $broken, late: $late, finish: $finish, lowerBound: LowerBound::of(
                 $this->problem, $this->calendar,
-            ), $lateness, $setups, $milliseconds,
+            ), weightedLatenessHours: $lateness, setups: $setups, milliseconds: $milliseconds,
         );
     }
 
@@ -127,7 +127,10 @@ final class Placement
             new Booker($this->calendar, $this->problem->resources), $this->waits, $start, $job, self::LOOKS_ALONE,
         );
         $left = $this->mostLooks - array_sum(array_column($this->placed, 5));
-        $placer = new PiecePlacer($this->booker, $this->waits, $start, $job, $left, $this->unkeepable[$job->id]);
+        $placer = new PiecePlacer(
+            booker: $this->booker, waits: $this->waits, start: $start, job: $job, mostLooks: $left,
+            givenUp: $this->unkeepable[$job->id],
+        );
         [$placed, $missed] = $placer->place();
         $late = $placed === [] ? 0.0 : self::hoursLate($job, $placed);
         $this->placed[] = [$job, $placer, $placed, $missed, $job->weight * $late, $placer->looks()];

@@ -87,9 +87,9 @@ final readonly class Facets implements CutsItsGround, Decoration, Relief
         $index = Indexed::of($ground, $count, $set->number(Setting::StartDeg));
 
         return (new Worked(
-            max(1.0, $calibration->marks->flatMinutesPer100Cm2 * $ground->areaMm2 / 10_000
+            minutes: max(1.0, $calibration->marks->flatMinutesPer100Cm2 * $ground->areaMm2 / 10_000
                 + $count * $calibration->marks->indexSeconds / 60),
-            [
+            figures: [
                 Figure::atLevels(new Said('technique.facets.flat-wide'), Measure::Mm, $ground->levels, array_map(
                     fn (FacetRow $row): float => $row->widthMm(), $rows,
                 )),
@@ -97,7 +97,7 @@ final readonly class Facets implements CutsItsGround, Decoration, Relief
                     fn (FacetRow $row): float => $row->depthMm(), $rows,
                 )), ...$left->figures(),
             ],
-            [
+            findings: [
                 ...$count < 3 ? [Finding::refuse(
                     new Said('technique.facets.two-flats-do-not'), new Said('technique.facets.cut-three-or-more'),
                 )] : [],
@@ -108,9 +108,9 @@ final readonly class Facets implements CutsItsGround, Decoration, Relief
                 ),
                 ...$index->findings,
             ],
-            [
+            says: [
                 new Said('technique.facets.flats-until-they-just', ['count' => Quantity::count($count)]), $index->says,
-            ], $index->plate, $index->holes, $count,
+            ], plate: $index->plate, holes: $index->holes, parts: $count,
         ))->byHand($calibration->marks, $count)->smoothed(
             $calibration->marks->blockMinutesPer100Cm2 * $ground->areaMm2 / 10_000,
             new Said('technique.facets.smooth-each-small-drum'),

@@ -100,10 +100,10 @@ final readonly class Flutes implements Decoration, Relief
 
         return (new Worked(
             // A reed is rounded over from both sides once its lines are cut.
-            max(1.0, ($isReeds ? 3 : 1) * $flutes->minutes(
+            minutes: max(1.0, ($isReeds ? 3 : 1) * $flutes->minutes(
                 $set->whole(Setting::Passes), $set->number(Setting::FeedMmPerS),
             ) + $flutes->count * $calibration->marks->indexSeconds / 60),
-            [
+            figures: [
                 ...$isReeds ? [] : [
                     Figure::of(new Said('technique.flutes.flute-wide'), Measure::Mm, $flutes->widthMm()),
                 ],
@@ -120,7 +120,7 @@ final readonly class Flutes implements Decoration, Relief
                     Figure::atLevels(new Said('technique.flutes.off-axis'), Measure::Degrees, $ground->levels, $helix),
                 ],
             ],
-            [
+            findings: [
                 ...$left->findings(
                     new Said('technique.flutes.the-flutes'), new Said('technique.flutes.cut-them-less-deep'),
                     new Said('technique.flutes.leave-wall-thicker-there'),
@@ -134,7 +134,7 @@ final readonly class Flutes implements Decoration, Relief
                     new Said('technique.flutes.enter-under-shop-lathe'),
                 )] : [],
             ],
-            [
+            says: [
                 new Said($isReeds ? 'technique.flutes.reeds' : 'technique.flutes.cut', [
                     'count' => Quantity::count($flutes->count), 'deep' => Quantity::mm($flutes->depthMm),
                     'tool' => self::named($set),
@@ -142,7 +142,7 @@ final readonly class Flutes implements Decoration, Relief
                     'passes' => Quantity::count($set->whole(Setting::Passes)),
                 ]), $index->says,
             ],
-            $index->plate, $index->holes, $flutes->count,
+            plate: $index->plate, holes: $index->holes, parts: $flutes->count,
         ))->byHand($calibration->marks, $flutes->count)->smoothed(
             $flutes->count * $flutes->lengthMm() / 1000 * $calibration->marks->cordMinutesPerM,
             new Said('technique.flutes.smooth-them-along-their'),
@@ -223,8 +223,10 @@ final readonly class Flutes implements Decoration, Relief
     private static function flutes(Settings $set, Ground $ground): Fluting
     {
         return new Fluting(
-            $set->whole(Setting::Count), self::cutter($set), $set->number(Setting::DepthMm), $ground->radiiMm(),
-            $ground->lengthMm(), $set->numberOr(Setting::LeadMm, null), $set->number(Setting::FadeMm),
+            count: $set->whole(Setting::Count), cutter: self::cutter($set), depthMm: $set->number(Setting::DepthMm),
+            radiiMm: $ground->radiiMm(),
+            slantMm: $ground->lengthMm(), leadMm: $set->numberOr(Setting::LeadMm, null),
+            fadeMm: $set->number(Setting::FadeMm),
         );
     }
 

@@ -80,15 +80,15 @@ final readonly class PenPattern implements Decoration
         $index = Indexed::of($ground, $count, $set->number(Setting::StartDeg));
         if ($this->unit($set) === null && $set->choice(Setting::Unit) === 'brand') {
             return new Worked(
-                max(1.0, $count * $rates->brandMinutes), [
+                minutes: max(1.0, $count * $rates->brandMinutes), figures: [
                     Figure::of(new Said('technique.figures.brands'), Measure::Count, $count),
                 ],
-                $index->findings,
-                [
+                findings: $index->findings,
+                says: [
                     new Said('technique.pen-pattern.brands-try-heat-scrap', ['count' => Quantity::count($count)]),
                     $index->says,
-                ], $index->plate, $index->holes,
-                $count,
+                ], plate: $index->plate, holes: $index->holes,
+                parts: $count,
             );
         }
         $isFree = $this->unit($set) === null;
@@ -103,23 +103,23 @@ final readonly class PenPattern implements Decoration
         $pitches = array_map(fn (float $radius): float => 2 * M_PI * $radius / $count, $ground->radiiMm());
 
         return (new Worked(
-            max(1.0, $minutes * (1 + $rates->penRestShare)),
-            [
+            minutes: max(1.0, $minutes * (1 + $rates->penRestShare)),
+            figures: [
                 Figure::of(new Said('technique.figures.strokes'), Measure::Metres, $stroke / 1000),
                 Figure::of(new Said('technique.pen-pattern.pen-down'), Measure::Minutes, $minutes),
                 ...$isFree ? [] : [Figure::atLevels(
                     new Said('technique.pen-pattern.repeat-wide'), Measure::Mm, $ground->levels, $pitches,
                 )],
             ],
-            $isFree ? [] : [...$index->findings, ...$this->loose($set), ...$this->intricate($set, $count)],
-            [
+            findings: $isFree ? [] : [...$index->findings, ...$this->loose($set), ...$this->intricate($set, $count)],
+            says: [
                 $isFree ? new Said('technique.pen-pattern.free-lines-laid-out')
                     : new Said('technique.pen-pattern.repeats-round-band-each', ['count' => Quantity::count($count)]),
                 $isFree ? null : $index->says,
                 new Said('technique.pen-pattern.rest-hand-time', [
                     'minutes' => Quantity::minutes($minutes * $rates->penRestShare),
                 ]),
-            ], $isFree ? null : $index->plate, $isFree ? [] : $index->holes, $isFree ? 0 : $count,
+            ], plate: $isFree ? null : $index->plate, holes: $isFree ? [] : $index->holes, parts: $isFree ? 0 : $count,
         ))->byHand($rates, $isFree ? 0 : $count);
     }
 

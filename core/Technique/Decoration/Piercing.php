@@ -87,8 +87,10 @@ final readonly class Piercing implements Decoration
         };
 
         return new Worked(
-            $worked->minutes, $worked->figures, [...$solid, ...$worked->findings], $worked->says, $worked->plate,
-            $worked->holes, $worked->parts,
+            minutes: $worked->minutes, figures: $worked->figures, findings: [
+                ...$solid, ...$worked->findings,
+            ], says: $worked->says, plate: $worked->plate,
+            holes: $worked->holes, parts: $worked->parts,
         );
     }
 
@@ -228,9 +230,9 @@ final readonly class Piercing implements Decoration
         $index = Indexed::of($ground, $count, $set->number(Setting::StartDeg));
 
         return (new Worked(
-            max(1.0, $count * $ground->lengthMm() / $calibration->marks->slotMmPerMinute),
-            [Figure::atLevels(new Said('technique.figures.bridge'), Measure::Mm, $ground->levels, $bridges)],
-            [...match (true) {
+            minutes: max(1.0, $count * $ground->lengthMm() / $calibration->marks->slotMmPerMinute),
+            figures: [Figure::atLevels(new Said('technique.figures.bridge'), Measure::Mm, $ground->levels, $bridges)],
+            findings: [...match (true) {
                 min($bridges) <= 0 => [
                     Finding::refuse(
                         new Said('technique.piercing.slots-run-into-each'), new Said('technique.piercing.cut-fewer'),
@@ -246,11 +248,11 @@ final readonly class Piercing implements Decoration
                 )],
                 default => [],
             }, ...$index->findings],
-            [new Said('technique.piercing.slots-cleaned-twisted-strip', [
+            says: [new Said('technique.piercing.slots-cleaned-twisted-strip', [
                 'count' => Quantity::count($count),
                 'width' => Quantity::mm($width),
             ]), $index->says],
-            $index->plate, $index->holes, $count,
+            plate: $index->plate, holes: $index->holes, parts: $count,
         ))->byHand($calibration->marks, $count);
     }
 

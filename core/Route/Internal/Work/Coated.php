@@ -84,7 +84,7 @@ final class Coated
         ?self $over = null,
         ?BuffWith $buff = null,
     ): self {
-        $self = new self($subject, $plan, $faces, $coats, $suffix, $rank);
+        $self = new self(subject: $subject, plan: $plan, faces: $faces, coats: $coats, suffix: $suffix, rank: $rank);
         if ($over !== null) {
             [$self->open, $self->filmUm, $self->isSealed] = [$over->open, $over->filmUm, $over->isSealed];
         }
@@ -155,8 +155,8 @@ final class Coated
         $count = count($this->plan->coats);
         $window = $coating->applied === Laying::Wiped ? $coating->wipe : null;
         $this->operations[] = new Operation(
-            $id, StepKind::Coat, $subject->part->id,
-            new Doing(
+            id: $id, kind: StepKind::Coat, part: $subject->part->id,
+            doing: new Doing(
                 $subject->technique($this->technique($coating)),
                 $subject->places($this->faces),
                 of: [$coat->id, $this->plan->id],
@@ -165,8 +165,8 @@ final class Coated
             ),
             supplies: new Supplies(product: $coating->class, amount: $amount, film: $coating->film),
             timing: new Timing(
-                $this->minutes($coating),
-                $this->rank + $number / 100,
+                minutes: $this->minutes($coating),
+                rank: $this->rank + $number / 100,
                 wait: $window === null ? $wait : self::untilWiped($window),
                 handling: $handling,
                 pressing: Wait::hours($coating->clampAfterHours * $slowed, null, $coating->kinetics()),
@@ -214,7 +214,9 @@ final class Coated
             $this->wipePaste($coat, $id, $wait, $number);
         }
         if ($window !== null) {
-            $this->wipeOff($coat, $window, $id, $wait, $number, $next === null);
+            $this->wipeOff(
+                coat: $coat, window: $window, after: $id, wait: $wait, number: $number, isLast: $next === null,
+            );
         }
         $this->laid[] = new LaidCoat($id, $this->faces, $coating, $slowed, $this->last()->id ?? $id);
         $this->filmUm += $coating->standsUm($isFirst, $subject->calibration->coats);
@@ -263,8 +265,8 @@ final class Coated
         );
         $isWax = $coat->coating->isWax();
         $this->operations[] = new Operation(
-            $id, StepKind::WipeOff, $subject->part->id,
-            new Doing(
+            id: $id, kind: StepKind::WipeOff, part: $subject->part->id,
+            doing: new Doing(
                 $subject->technique('wipe-off'),
                 $subject->places($this->faces),
                 of: [$coat->id, $this->plan->id],
@@ -303,8 +305,8 @@ final class Coated
         $id = "$coat->id/wipe-clean";
         $this->chains[] = Precedence::rule($after, $id, Wait::none(), new Said('route.coated.while-still-warm-soft'));
         $this->operations[] = new Operation(
-            $id, StepKind::DustOff, $subject->part->id,
-            new Doing(
+            id: $id, kind: StepKind::DustOff, part: $subject->part->id,
+            doing: new Doing(
                 $subject->technique('wipe-clean'),
                 $subject->places($this->faces),
                 of: [$coat->id, $this->plan->id],
@@ -347,8 +349,8 @@ final class Coated
             $this->chains[] = Precedence::rule($before, $id, $dry, new Said('route.coated.soft-coat-rolls-up'));
         }
         $this->operations[] = new Operation(
-            $id, StepKind::Denib, $subject->part->id,
-            new Doing(
+            id: $id, kind: StepKind::Denib, part: $subject->part->id,
+            doing: new Doing(
                 $subject->technique('denib'),
                 $subject->places($this->faces),
                 of: [$coat->id, $this->plan->id],
@@ -383,8 +385,8 @@ final class Coated
         }
         $isWheel = $buff === BuffWith::Wheel;
         $this->operations[] = new Operation(
-            $id, StepKind::Buff, $subject->part->id,
-            new Doing(
+            id: $id, kind: StepKind::Buff, part: $subject->part->id,
+            doing: new Doing(
                 $subject->technique('buff'),
                 $subject->places($this->faces),
                 of: [$this->plan->id],

@@ -189,7 +189,8 @@ final class Coats
         $waxes = $this->isReleasedEarly || ! $this->getsFootCoat($plan) ? [] : self::trailingWaxes($plan);
         $body = array_slice($plan->coats, 0, count($plan->coats) - count($waxes));
         $go = Coated::of(
-            $this->subject, $plan, $faces, $body, $rank, buff: $waxes === [] ? $plan->buff : null,
+            subject: $this->subject, plan: $plan, faces: $faces, coats: $body, rank: $rank, buff: $waxes === []
+                ? $plan->buff : null,
         );
         $this->add($go);
         if ($go->first() !== null) {
@@ -201,7 +202,10 @@ final class Coats
         $this->prove($go, $plan, $faces);
         if ($waxes !== []) {
             $all = array_values(array_unique([...$faces, ...$this->coveredFaces()]));
-            $wax = Coated::of($this->subject, $plan, $all, $waxes, 95.0, '', $go, $plan->buff);
+            $wax = Coated::of(
+                subject: $this->subject, plan: $plan, faces: $all, coats: $waxes, rank: 95.0, suffix: '', over: $go,
+                buff: $plan->buff,
+            );
             $this->add($wax);
             $this->waxes[$plan->id] = $wax->first() ?? throw new \LogicException('There is no wax.');
         }
@@ -222,9 +226,13 @@ final class Coats
         }
         $go = $coat === null
             ? Coated::of(
-                $this->subject, $plan, array_values(array_intersect($plan->zones, $faces)), $plan->coats, 93.0,
+                subject: $this->subject, plan: $plan, faces: array_values(
+                    array_intersect($plan->zones, $faces),
+                ), coats: $plan->coats, rank: 93.0,
                 buff: $plan->buff,
-            ) : Coated::of($this->subject, $plan, $faces, [$coat], 93.0, '/foot');
+            ) : Coated::of(
+                subject: $this->subject, plan: $plan, faces: $faces, coats: [$coat], rank: 93.0, suffix: '/foot',
+            );
         $this->add($go);
         if ($coat !== null && $plan->buff?->isOffTheLathe() === true) {
             $this->chains[] = Precedence::custom(
@@ -297,8 +305,8 @@ final class Coats
         $isFirst = $subject->school->choice('liner', 'first') === 'first';
         $test = "$last->operation/water-test";
         $this->operations[] = new Operation(
-            $test, StepKind::Test, $subject->part->id,
-            new Doing(
+            id: $test, kind: StepKind::Test, part: $subject->part->id,
+            doing: new Doing(
                 $subject->technique('water-test'),
                 $subject->places($isFirst ? [...$faces, ...$others] : $faces),
                 of: [$plan->id],
@@ -319,8 +327,8 @@ final class Coats
         );
         $emptied = "$last->operation/emptied";
         $this->operations[] = new Operation(
-            $emptied, StepKind::Test, $subject->part->id,
-            new Doing(
+            id: $emptied, kind: StepKind::Test, part: $subject->part->id,
+            doing: new Doing(
                 $subject->technique('water-test'),
                 $subject->places($isFirst ? [...$faces, ...$others] : $faces),
                 of: [$plan->id],
@@ -347,8 +355,8 @@ final class Coats
         }
         $drips = "$last->operation/drips";
         $this->operations[] = new Operation(
-            $drips, StepKind::DustOff, $subject->part->id,
-            new Doing(
+            id: $drips, kind: StepKind::DustOff, part: $subject->part->id,
+            doing: new Doing(
                 $subject->technique('wipe-clean'),
                 $subject->places($others),
                 of: [$plan->id],
@@ -408,8 +416,8 @@ final class Coats
             }
         }
         $this->operations[] = new Operation(
-            $cure, StepKind::Cure, $subject->part->id,
-            new Doing($subject->technique('cure'), $subject->places([]), zone: implode(', ', $subject->faces())),
+            id: $cure, kind: StepKind::Cure, part: $subject->part->id,
+            doing: new Doing($subject->technique('cure'), $subject->places([]), zone: implode(', ', $subject->faces())),
             timing: new Timing(0.0, 98.0),
             setup: new Setup(hazards: $this->isFood ? [Hazard::FoodClaim] : [],
                 hold: new Said('route.coats.rack-air-all-round')),

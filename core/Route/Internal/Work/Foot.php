@@ -67,8 +67,8 @@ final class Foot
         $title = $holding->release($subject->stands());
 
         return new Operation(
-            $subject->id('part-off'), StepKind::Foot, $subject->part->id,
-            new Doing($subject->technique('part-off'), $subject->places(['foot']), zone: 'foot'),
+            id: $subject->id('part-off'), kind: StepKind::Foot, part: $subject->part->id,
+            doing: new Doing($subject->technique('part-off'), $subject->places(['foot']), zone: 'foot'),
             timing: new Timing(
                 $subject->calibration->turning->partOffMinutes + $subject->minutesOver(
                     $subject->calibration->turning->finishMinutesPer100Cm2, ['foot'],
@@ -95,8 +95,8 @@ final class Foot
         $face = $subject->has('foot') ? 'foot' : 'outside';
 
         return new Operation(
-            $subject->id('sign'), StepKind::Sign, $subject->part->id,
-            new Doing($subject->technique('sign'), $subject->places([$face]), zone: $face),
+            id: $subject->id('sign'), kind: StepKind::Sign, part: $subject->part->id,
+            doing: new Doing($subject->technique('sign'), $subject->places([$face]), zone: $face),
             timing: new Timing($subject->calibration->bench->signMinutes, 92.0),
             words: new StepWords(
                 $face === 'foot' ? new Said('route.foot.sign-date-foot')

@@ -35,8 +35,8 @@ final class Green
         $oval = self::ovalMm($subject);
 
         return [new Operation(
-            $subject->id('dry'), StepKind::Paper, $subject->part->id,
-            new Doing($subject->technique('pack'), $subject->places([])),
+            id: $subject->id('dry'), kind: StepKind::Paper, part: $subject->part->id,
+            doing: new Doing($subject->technique('pack'), $subject->places([])),
             timing: new Timing(
                 $subject->calibration->bench->weighMinutes,
                 97.0,
@@ -109,8 +109,8 @@ final class Green
     private static function asks(PartContext $subject): Operation
     {
         return new Operation(
-            $subject->id('warped'), StepKind::Test, $subject->part->id,
-            new Doing($subject->technique('own'), $subject->places([]), zone: ''),
+            id: $subject->id('warped'), kind: StepKind::Test, part: $subject->part->id,
+            doing: new Doing($subject->technique('own'), $subject->places([]), zone: ''),
             timing: new Timing($subject->calibration->bench->lookMinutes, 98.0),
             setup: new Setup(work: Work::Hand,
                 hold: new Said('route.green.flat-table')),

@@ -100,8 +100,8 @@ final readonly class Joints
             new Said('route.joints.film-still-soft-sticks'),
         ), array_values($films));
         $ease = new Operation(
-            $id, StepKind::FitLid, $subject->part->id,
-            new Doing($subject->technique('fit'), [], of: [$this->joint->id]),
+            id: $id, kind: StepKind::FitLid, part: $subject->part->id,
+            doing: new Doing($subject->technique('fit'), [], of: [$this->joint->id]),
             timing: new Timing($subject->calibration->bench->easeMinutes, 97.0),
             setup: new Setup(work: Work::Hand,
                 hold: new Said(
@@ -139,8 +139,8 @@ final readonly class Joints
         $isPlug = $this->joint->kind === JointKind::Plug;
         $id = "{$this->joint->id}/glue";
         $glue = new Operation(
-            $id, StepKind::Glue, $this->socket->part->id,
-            new Doing(
+            id: $id, kind: StepKind::Glue, part: $this->socket->part->id,
+            doing: new Doing(
                 $this->socket->technique('glue'),
                 $isPlug ? $this->places(['foot', 'bore', 'inside']) : [],
                 of: [$this->joint->id],
@@ -204,8 +204,8 @@ final readonly class Joints
         $deep = $this->joint->depthMm > 0 ? $this->joint->depthMm : $this->joint->diameterMm;
 
         return new Operation(
-            "{$this->joint->id}/socket", StepKind::Mark, $this->socket->part->id,
-            new Doing($this->socket->technique('drill'), [], of: [$this->joint->id], zone: ''),
+            id: "{$this->joint->id}/socket", kind: StepKind::Mark, part: $this->socket->part->id,
+            doing: new Doing($this->socket->technique('drill'), [], of: [$this->joint->id], zone: ''),
             timing: new Timing($rates->fitBitMinutes + $deep / $rates->drillMmPerMinute, 59.0),
             setup: new Setup(work: Work::Lap, stances: [Stance::Off],
                 hold: new Said('route.joints.padded-cradle')),
@@ -230,8 +230,8 @@ final readonly class Joints
         $fit = $this->joint->fit($parts[0], $parts[1], $this->socket->calibration->joints);
 
         return new Operation(
-            "{$this->joint->id}/fit", StepKind::FitLid, $parts[0]->id,
-            new Doing(
+            id: "{$this->joint->id}/fit", kind: StepKind::FitLid, part: $parts[0]->id,
+            doing: new Doing(
                 $this->socket->technique('fit'),
                 $this->places($this->joint->place === JointPlace::Side
                 ? ['outside'] : array_values(array_diff($this->socket->faces(), ['outside', 'foot']))),

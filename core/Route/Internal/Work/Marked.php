@@ -141,8 +141,8 @@ final class Marked
         $title = Said::at(self::named($mark, $mark->action()), $mark->band->on->said());
 
         return new Operation(
-            $mark->id(), StepKind::Mark, $subject->part->id,
-            new Doing($mark->technique, [self::place($subject, $mark)], of: [$mark->id()], zone: $mark->id()),
+            id: $mark->id(), kind: StepKind::Mark, part: $subject->part->id,
+            doing: new Doing($mark->technique, [self::place($subject, $mark)], of: [$mark->id()], zone: $mark->id()),
             supplies: new Supplies(product: $mark->productClass()),
             timing: new Timing(
                 $mark->minutes ?? $worked->minutes,
@@ -190,8 +190,10 @@ final class Marked
     private static function watch(PartContext $subject, Mark $mark, int $number): Operation
     {
         return new Operation(
-            "{$mark->id()}/watch", StepKind::Test, $subject->part->id,
-            new Doing($subject->technique('own'), [self::place($subject, $mark)], of: [$mark->id()], zone: $mark->id()),
+            id: "{$mark->id()}/watch", kind: StepKind::Test, part: $subject->part->id,
+            doing: new Doing(
+                $subject->technique('own'), [self::place($subject, $mark)], of: [$mark->id()], zone: $mark->id(),
+            ),
             timing: new Timing($subject->calibration->marks->watchMinutes, 50.06 + $number / 10),
             setup: new Setup(work: Work::Hand, hazards: [Hazard::Flame],
                 hold: new Said(
@@ -218,8 +220,8 @@ final class Marked
         $grit = $back->grit($mark);
 
         return new Operation(
-            "{$mark->id()}/sand-back", StepKind::Mark, $subject->part->id,
-            new Doing(
+            id: "{$mark->id()}/sand-back", kind: StepKind::Mark, part: $subject->part->id,
+            doing: new Doing(
                 $subject->technique('sand-back'),
                 [self::place($subject, $mark)],
                 of: [$mark->id()],
@@ -240,7 +242,9 @@ final class Marked
                     new Said('route.marked.about-some-strokes-over', [
                         'um' => Quantity::um($um),
                         'strokes' => Quantity::count(
-                            $subject->calibration->colour->strokes($um, $grit->micron, $subject->part->wood->figures->jankaN),
+                            $subject->calibration->colour->strokes(
+                                $um, $grit->micron, $subject->part->wood->figures->jankaN,
+                            ),
                         ),
                         'grit' => $grit->name,
                     ]),
@@ -262,8 +266,8 @@ final class Marked
         $rates = $subject->calibration->marks;
 
         return new Operation(
-            "{$mark->id()}/level", StepKind::Mark, $subject->part->id,
-            new Doing(
+            id: "{$mark->id()}/level", kind: StepKind::Mark, part: $subject->part->id,
+            doing: new Doing(
                 $subject->technique('sand-back'),
                 [self::place($subject, $mark)],
                 of: [$mark->id()],

@@ -168,9 +168,10 @@ final readonly class PartContext
     public function roughOut(): RoughOut
     {
         return RoughOut::of(
-            $this->part->profile, $this->measured->wall->minMm ?? 0.0, $this->part->wood,
-            $this->part->moisturePercent, $this->bench->equilibriumPercent, $this->calibration,
-            $this->bench->equipment,
+            piece: $this->part->profile, wallMm: $this->measured->wall->minMm ?? 0.0, wood: $this->part->wood,
+            moisturePercent: $this->part->moisturePercent, emcPercent: $this->bench->equilibriumPercent,
+            calibration: $this->calibration,
+            equipment: $this->bench->equipment,
         );
     }
 

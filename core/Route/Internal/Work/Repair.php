@@ -76,8 +76,8 @@ final readonly class Repair
     private static function filled(self $fill, Flaw $flaw, Part $part, RepairRates $rates): array
     {
         return $fill->fill?->standsProud !== true ? [$fill] : [$fill, new self(
-            'scrape',
-            new StepWords(
+            technique: 'scrape',
+            words: new StepWords(
                 new Said('route.repair.cut-fill-back-level'),
                 new Said('route.repair.paper-rides-over-hard'),
                 [new Said('route.repair.light-shear-cut-freshly')],
@@ -109,7 +109,10 @@ final readonly class Repair
 
         return $flaw->with === 'epoxy' || ($flaw->with === null && $ml >= $rates->epoxyFromMl)
             ? self::epoxy($flaw, $rates, $ml, $taken, $tables->coatings->binder('epoxy'))
-            : self::powder($flaw, $rates, $ml, (int) max(1, ceil($depth / $rates->fillDepthMm)), $taken, $tables);
+            : self::powder(
+                flaw: $flaw, rates: $rates, ml: $ml, fills: (int) max(1, ceil($depth / $rates->fillDepthMm)),
+                taken: $taken, tables: $tables,
+            );
     }
 
     private static function powder(
@@ -123,8 +126,8 @@ final readonly class Repair
         $ca = $tables->coatings->binder('powder-ca');
 
         return new self(
-            'fill',
-            new StepWords(
+            technique: 'fill',
+            words: new StepWords(
                 new Said('route.repair.fill-powder-ca', ['kind' => Said::lower($flaw->kind->label())]),
                 new Said('route.repair.before-last-sanding-before'),
                 self::said(
@@ -148,8 +151,8 @@ final readonly class Repair
     private static function epoxy(Flaw $flaw, RepairRates $rates, float $ml, ?Said $taken, Binder $epoxy): self
     {
         return new self(
-            'fill',
-            new StepWords(
+            technique: 'fill',
+            words: new StepWords(
                 new Said(
                     'route.repair.fill-epoxy', ['kind' => Said::lower($flaw->kind->label())],
                 ),
@@ -172,8 +175,8 @@ final readonly class Repair
         $cm = self::lengthMm($flaw, $part) / 10 * $sides;
 
         return new self(
-            $flaw->wish === Wish::Fill ? 'fill' : 'stabilise',
-            new StepWords(
+            technique: $flaw->wish === Wish::Fill ? 'fill' : 'stabilise',
+            words: new StepWords(
                 $sides === 2 ? new Said('route.repair.run-thin-ca-along')
                 : new Said('route.repair.run-thin-ca-into', ['kind' => Said::lower($flaw->kind->label())]),
                 new Said('route.repair.before-last-sanding-before-colour-oil'),
@@ -198,8 +201,8 @@ final readonly class Repair
 
         return [
             new self(
-                'stabilise',
-                new StepWords(
+                technique: 'stabilise',
+                words: new StepWords(
                     new Said('route.repair.stiffen-soft-patch-thin'),
                     new Said('route.repair.soft-fibres-fold-under'),
                     self::said(
@@ -213,8 +216,8 @@ final readonly class Repair
                 hazards: Hazard::ofProduct($ca->hazards),
             ),
             new self(
-                'scrape',
-                new StepWords(
+                technique: 'scrape',
+                words: new StepWords(
                     new Said('route.repair.shear-scrape-stiffened-patch'),
                     new Said('route.repair.clean-cut-over-stiffened'),
                     [new Said('route.repair.light-cut-freshly-ground')],
@@ -235,8 +238,8 @@ final readonly class Repair
             ? max(1.0, self::areaMm2($flaw, $part) / 10_000 * $rates->recutMinutesPer100Cm2) : $rates->cutAwayMinutes;
 
         return new self(
-            $isTorn ? 'scrape' : 'shape',
-            new StepWords(
+            technique: $isTorn ? 'scrape' : 'shape',
+            words: new StepWords(
                 $isTorn ? new Said('route.repair.cut-torn-grain-again')
                 : new Said(
                     'route.repair.cut-away', ['kind' => Said::lower($flaw->kind->label())],

@@ -60,9 +60,9 @@ final class Repairs
     private static function operation(PartContext $subject, Flaw $flaw, Repair $repair, int $number): Operation
     {
         return new Operation(
-            $repair->goesWith === null ? $flaw->id
-                : "$flaw->id/$repair->goesWith", StepKind::Repair, $subject->part->id,
-            new Doing(
+            id: $repair->goesWith === null ? $flaw->id
+                : "$flaw->id/$repair->goesWith", kind: StepKind::Repair, part: $subject->part->id,
+            doing: new Doing(
                 $subject->technique($repair->technique),
                 [Place::stretch($subject->part->id, $flaw->on->zone(), $flaw->fromMm, $flaw->toMm)],
                 of: [$flaw->id],

@@ -89,7 +89,9 @@ final readonly class Roughing
         $holding = $this->subject->part->holding;
 
         return [
-            $this->cut('rough', 'rough', new Said('route.roughing.bring-wet-blank-round'), $this->roundMm3(), 1.0, [
+            $this->cut(what: 'rough', technique: 'rough', title: new Said(
+                'route.roughing.bring-wet-blank-round',
+            ), wasteMm3: $this->roundMm3(), rank: 1.0, how: [
                 new Said('route.turning.by-hand-first'),
                 new Said('route.roughing.across-long', [
                     'diameter' => Quantity::mm($size->diameterMm),
@@ -99,14 +101,14 @@ final readonly class Roughing
             ]),
             ...$holding->isCut() ? [$this->hold()] : [],
             $this->cut(
-                'rough-out', 'rough', new Said(
+                what: 'rough-out', technique: 'rough', title: new Said(
                     'route.roughing.rough-out-outside-inside',
-                ), $this->hollowMm3(), 1.2, $this->walls(),
-                StepKind::RoughOut, [Stance::Main],
+                ), wasteMm3: $this->hollowMm3(), rank: 1.2, how: $this->walls(),
+                kind: StepKind::RoughOut, stances: [Stance::Main],
             ),
             new Operation(
-                $this->subject->id('wrap'), StepKind::Turn, $this->subject->part->id,
-                new Doing(
+                id: $this->subject->id('wrap'), kind: StepKind::Turn, part: $this->subject->part->id,
+                doing: new Doing(
                     $this->subject->technique('pack'),
                     [],
                     zone: implode(
@@ -132,8 +134,8 @@ final readonly class Roughing
         $subject = $this->subject;
 
         return new Operation(
-            $subject->id('dry'), StepKind::Dry, $subject->part->id,
-            new Doing(
+            id: $subject->id('dry'), kind: StepKind::Dry, part: $subject->part->id,
+            doing: new Doing(
                 $subject->technique('weigh'),
                 $subject->places(
                     $subject->faces(),
@@ -167,8 +169,10 @@ final readonly class Roughing
             ]);
 
         return $this->operation(
-            'rough-hold', $isTenon ? 'tenon' : 'recess', $isTenon ? new Said('route.roughing.cut-tenon-rough')
-                : new Said('route.roughing.cut-recess-rough'), new Timing(max(1.0, $minutes), 1.1),
+            what: 'rough-hold', technique: $isTenon ? 'tenon' : 'recess', title: $isTenon ? new Said(
+                'route.roughing.cut-tenon-rough',
+            )
+                : new Said('route.roughing.cut-recess-rough'), timing: new Timing(max(1.0, $minutes), 1.1),
             how: [$isTenon && $size->tenonMm !== null ? new Said('route.roughing.tenon-trued-when-dry', [
                 'tenon' => Quantity::mm($size->tenonMm),
                 'jaws' => $size->jaws ?? '',
@@ -207,7 +211,7 @@ final readonly class Roughing
         ?array $stances = null,
     ): Operation {
         return $this->operation(
-            $what, $technique, $title, new Timing(max(
+            what: $what, technique: $technique, title: $title, timing: new Timing(max(
                 1.0, $wasteMm3 / 1000 / $this->subject->calibration->turning->roughCm3PerMinute,
             ), $rank), how: $how, kind: $kind, stances: $stances, zone: implode(', ', $this->subject->faces()),
         );
@@ -233,8 +237,8 @@ final readonly class Roughing
             : $figures->turning->rimSpeedMPerS;
 
         return new Operation(
-            $subject->id($what), $kind, $subject->part->id,
-            new Doing($subject->technique($technique), [], zone: $zone),
+            id: $subject->id($what), kind: $kind, part: $subject->part->id,
+            doing: new Doing($subject->technique($technique), [], zone: $zone),
             timing: $timing,
             setup: new Setup(
                 work: Work::Spinning,

@@ -116,8 +116,8 @@ final class Sanded
         $face = $sanding->zone->id;
 
         return new Operation(
-            self::wipeId($subject, $sanding, $break), StepKind::DustOff, $subject->part->id,
-            new Doing(
+            id: self::wipeId($subject, $sanding, $break), kind: StepKind::DustOff, part: $subject->part->id,
+            doing: new Doing(
                 $subject->technique('wipe-clean'),
                 $subject->places([$face]),
                 zone: $face,
@@ -150,8 +150,8 @@ final class Sanded
         $isOil = $sanding->way->wet === Lubricant::Oil;
 
         return new Operation(
-            $subject->id('slurry', $face), StepKind::DustOff, $subject->part->id,
-            new Doing(
+            id: $subject->id('slurry', $face), kind: StepKind::DustOff, part: $subject->part->id,
+            doing: new Doing(
                 $subject->technique('wipe-off'),
                 $subject->places([$face]),
                 zone: $face,
@@ -199,8 +199,8 @@ final class Sanded
         $way = $sanding->way;
 
         return new Operation(
-            $run->id, StepKind::Sand, $subject->part->id,
-            new Doing(
+            id: $run->id, kind: StepKind::Sand, part: $subject->part->id,
+            doing: new Doing(
                 $subject->technique($way->wet === null ? 'sand' : 'wet-sand'),
                 $subject->places([$face]),
                 zone: $face,
@@ -318,8 +318,8 @@ final class Sanded
 
         return [
             new Operation(
-                $subject->id('raise-grain'), StepKind::RaiseGrain, $subject->part->id,
-                new Doing($subject->technique('raise-grain'), $places, zone: implode(', ', $faces)),
+                id: $subject->id('raise-grain'), kind: StepKind::RaiseGrain, part: $subject->part->id,
+                doing: new Doing($subject->technique('raise-grain'), $places, zone: implode(', ', $faces)),
                 timing: new Timing(
                     1.0 + $subject->minutesOver($coats->dampMinutesPer100Cm2, $faces),
                     40.0,
@@ -335,8 +335,8 @@ final class Sanded
                 ),
             ),
             new Operation(
-                $subject->id('knock-back'), StepKind::RaiseGrain, $subject->part->id,
-                new Doing($subject->technique('knock-back'), $places, zone: implode(', ', $faces)),
+                id: $subject->id('knock-back'), kind: StepKind::RaiseGrain, part: $subject->part->id,
+                doing: new Doing($subject->technique('knock-back'), $places, zone: implode(', ', $faces)),
                 timing: new Timing(1.0 + $subject->minutesOver($coats->knockBackMinutesPer100Cm2, $faces), 41.0),
                 setup: new Setup(hazards: [Hazard::ofDust($subject->part->wood)],
                     hold: new Said('route.sanded.hand-along-grain')),
@@ -412,8 +412,8 @@ final class Sanded
         );
 
         return new Operation(
-            $id, StepKind::DustOff, $subject->part->id,
-            new Doing($subject->technique('wipe-clean'), $subject->places($faces), zone: implode(', ', $faces)),
+            id: $id, kind: StepKind::DustOff, part: $subject->part->id,
+            doing: new Doing($subject->technique('wipe-clean'), $subject->places($faces), zone: implode(', ', $faces)),
             timing: new Timing($subject->calibration->bench->lookMinutes, 70.0),
             setup: new Setup(
                 hazards: [

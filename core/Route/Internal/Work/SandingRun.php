@@ -49,11 +49,11 @@ final readonly class SandingRun
             $these = array_slice($rungs, $from, $end + 1 - $from);
             $share = array_sum(array_map(fn (Rung $rung): float => $rung->minutes, $these)) / $whole;
             $runs[] = new self(
-                $subject->id($isLast ? 'sand' : 'sand-'.($breaks[$end][0]->until ?? ''), $face), $these,
-                $breaks[$end] ?? [],
-                count($ends) === 1 ? $sanding->minutes()
+                id: $subject->id($isLast ? 'sand' : 'sand-'.($breaks[$end][0]->until ?? ''), $face), rungs: $these,
+                breaks: $breaks[$end] ?? [],
+                minutes: count($ends) === 1 ? $sanding->minutes()
                     : ($sanding->minutes() - $along) * $share + ($isLast ? $along : 0.0),
-                $n === 0, $isLast, $isOverSealer,
+                isFirst: $n === 0, isLast: $isLast, isOverSealer: $isOverSealer,
             );
             $from = $end + 1;
             $isOverSealer = $isOverSealer || array_filter(

@@ -67,11 +67,11 @@ final readonly class Turning
         $waste = $this->subject->part->grain === GrainDirection::End ? $cylinder * (4 / M_PI - 1) : $cylinder * 0.1;
 
         return $this->cut(
-            'rough', 'rough', [], new Said(
+            technique: 'rough', what: 'rough', faces: [], title: new Said(
                 'route.turning.bring-blank-round',
-            ), $waste / 1000 / $this->rates->roughCm3PerMinute,
-            new Said('route.turning.until-runs-true-nothing'), 1.0,
-            [new Said('route.turning.by-hand-first'), new Said('route.turning.from-about-across-long', [
+            ), minutes: $waste / 1000 / $this->rates->roughCm3PerMinute,
+            because: new Said('route.turning.until-runs-true-nothing'), rank: 1.0,
+            how: [new Said('route.turning.by-hand-first'), new Said('route.turning.from-about-across-long', [
                 'blank' => Quantity::mm($this->blankMm()),
                 'height' => Quantity::mm($this->heightMm()),
                 'diameter' => Quantity::mm($this->diameterMm()),
@@ -84,9 +84,11 @@ final readonly class Turning
         $wall = $this->roughWallMm();
 
         return $this->cut(
-            'true', 'true', [], new Said('route.turning.true-rough-out'), 2.0 + $this->overCut($wall / 4, ['outside']),
-            new Said('route.turning.dried-oval-hold-trued'), 1.0,
-            [new Said('route.turning.wall-about-there-true', ['wall' => Quantity::mm($wall)])],
+            technique: 'true', what: 'true', faces: [], title: new Said(
+                'route.turning.true-rough-out',
+            ), minutes: 2.0 + $this->overCut($wall / 4, ['outside']),
+            because: new Said('route.turning.dried-oval-hold-trued'), rank: 1.0,
+            how: [new Said('route.turning.wall-about-there-true', ['wall' => Quantity::mm($wall)])],
         );
     }
 
@@ -95,12 +97,12 @@ final readonly class Turning
         $isTenon = $this->subject->part->holding === Holding::Tenon;
 
         return $this->cut(
-            $isTenon ? 'tenon' : 'recess', $isTenon ? 'tenon' : 'recess', ['foot'],
-            $isTenon ? new Said('route.turning.cut-tenon') : new Said(
+            technique: $isTenon ? 'tenon' : 'recess', what: $isTenon ? 'tenon' : 'recess', faces: ['foot'],
+            title: $isTenon ? new Said('route.turning.cut-tenon') : new Said(
                 'route.turning.cut-recess',
-            ), $this->rates->holdMinutes,
-            new Said('route.turning.everything-after-turned-from'), 2.0,
-            [new Said('route.turning.shoulder-flat-edge-crisp')],
+            ), minutes: $this->rates->holdMinutes,
+            because: new Said('route.turning.everything-after-turned-from'), rank: 2.0,
+            how: [new Said('route.turning.shoulder-flat-edge-crisp')],
         );
     }
 
@@ -112,8 +114,10 @@ final readonly class Turning
             : $this->subject->areaMm2($faces) * ($this->roughWallMm() - $this->wallMm()) / 2;
 
         return $this->cut(
-            'shape', 'shape', ['outside'], new Said('route.turning.shape-outside'), $this->minutes($waste, $faces),
-            new Said('route.turning.finish-cut-cleanly-you'), 3.0,
+            technique: 'shape', what: 'shape', faces: ['outside'], title: new Said(
+                'route.turning.shape-outside',
+            ), minutes: $this->minutes($waste, $faces),
+            because: new Said('route.turning.finish-cut-cleanly-you'), rank: 3.0,
         );
     }
 
@@ -129,11 +133,13 @@ final readonly class Turning
     private function foot(): Operation
     {
         return $this->cut(
-            'shape', 'shape', ['foot'], $this->subject->stands() ? new Said(
+            technique: 'shape', what: 'shape', faces: ['foot'], title: $this->subject->stands() ? new Said(
                 'route.turning.shape-dish-foot',
             ) : new Said('route.turning.shape-foot'),
-            $this->rates->partOffMinutes + $this->subject->minutesOver($this->rates->finishMinutesPer100Cm2, ['foot']),
-            new Said('route.turning.can-reached-only-from'), 4.5,
+            minutes: $this->rates->partOffMinutes + $this->subject->minutesOver(
+                $this->rates->finishMinutesPer100Cm2, ['foot'],
+            ),
+            because: new Said('route.turning.can-reached-only-from'), rank: 4.5,
         );
     }
 
@@ -145,9 +151,11 @@ final readonly class Turning
             : min($inside, $this->subject->areaMm2($faces) * ($this->roughWallMm() - $this->wallMm()) / 2);
 
         return $this->cut(
-            'hollow', 'hollow', $faces, new Said('route.turning.hollow-inside'), $this->minutes($waste, $faces),
-            new Said('route.turning.steps-from-rim-down'), 4.0,
-            [...$this->subject->measured->wall === null ? [] : [new Said('route.turning.wall-thinnest', [
+            technique: 'hollow', what: 'hollow', faces: $faces, title: new Said(
+                'route.turning.hollow-inside',
+            ), minutes: $this->minutes($waste, $faces),
+            because: new Said('route.turning.steps-from-rim-down'), rank: 4.0,
+            how: [...$this->subject->measured->wall === null ? [] : [new Said('route.turning.wall-thinnest', [
                 'min' => Quantity::mm($this->subject->measured->wall->minMm),
             ])], ...$this->byLight()],
         );
@@ -172,15 +180,15 @@ final readonly class Turning
         $what = $isDrilled ? 'drill' : 'bore';
 
         return $this->cut(
-            $what, $what, ['bore'], new Said('route.turning.across-deep', [
+            technique: $what, what: $what, faces: ['bore'], title: new Said('route.turning.across-deep', [
                 'what' => $isDrilled ? new Said('route.turning.drill-hole') : new Said('route.turning.bore-hole'),
                 'diameter' => Quantity::mm($bore->diameterMm),
                 'depth' => Quantity::mm($depth),
             ]),
-            2.0 + ($isDrilled ? $depth / $this->rates->drillMmPerMinute
+            minutes: 2.0 + ($isDrilled ? $depth / $this->rates->drillMmPerMinute
                 : $this->minutes(M_PI * $bore->radiusMm() ** 2 * $depth, ['bore'])),
-            new Said('route.turning.before-wall-about-thinned'), 3.5,
-            [new Said('route.turning.back-bit-out-often')],
+            because: new Said('route.turning.before-wall-about-thinned'), rank: 3.5,
+            how: [new Said('route.turning.back-bit-out-often')],
         );
     }
 
@@ -204,8 +212,8 @@ final readonly class Turning
         $single = in_array($what, ['shape', 'hollow', 'bore', 'drill'], true) ? $faces[0] : null;
 
         return new Operation(
-            $subject->id($what, $single), StepKind::Turn, $subject->part->id,
-            new Doing($subject->technique($technique), $subject->places($places), zone: implode(', ', $faces)),
+            id: $subject->id($what, $single), kind: StepKind::Turn, part: $subject->part->id,
+            doing: new Doing($subject->technique($technique), $subject->places($places), zone: implode(', ', $faces)),
             timing: new Timing(max(1.0, $minutes), $rank),
             setup: new Setup(
                 stances: $isWhole ? [$this->stance($what)] : null,
@@ -238,7 +246,8 @@ final readonly class Turning
     /** @param  list<string>  $faces */
     private function minutes(float $wasteMm3, array $faces): float
     {
-        $hardness = $this->subject->part->wood->figures->jankaN ?? $this->subject->calibration->marks->referenceHardnessN;
+        $hardness = $this->subject->part->wood->figures->jankaN
+            ?? $this->subject->calibration->marks->referenceHardnessN;
         $harder = max(0.5, min(2.0, $hardness / $this->subject->calibration->marks->referenceHardnessN));
 
         return $wasteMm3 / 1000 / $this->rates->cutCm3PerMinute * $harder
