@@ -62,7 +62,7 @@
                     class="w-full"
                     name="tool_mark_um[{{ $face }}]"
                     inputmode="decimal"
-                    value="{{ old('tool_mark_um.'.$face, $show->bare($panel->plan->markUm)) }}"
+                    value="{{ old('tool_mark_um.'.$face, $show->bare($panel->plan->cut->markUm)) }}"
                     placeholder="{{ $show->bare($s->job->deepestUm()) }}"
                     id="tool-mark-{{ $face }}"
                     data-autosend
