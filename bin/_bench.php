@@ -5,6 +5,7 @@ declare(strict_types=1);
 // Used by bin/bench. Every figure is a median over the runs; a page's ratio is to the empty page of the same run.
 
 [, $what, $where, $runs] = $argv;
+$floor = (float) ($argv[4] ?? 0);
 $runs = (int) $runs;
 
 function median(array $values): float
@@ -17,6 +18,16 @@ function median(array $values): float
 function row(string $name, float $ms, ?float $ratio = null): void
 {
     printf("  %-34s %8.1f ms%s\n", $name, $ms, $ratio === null ? '' : sprintf('  %5.2f ×', $ratio));
+}
+
+if ($what === 'empty') {
+    $times = [];
+    for ($i = -10; $i < $runs; $i++) {
+        $began = hrtime(true);
+        file_get_contents("$where/empty");
+        $i < 0 || $times[] = (hrtime(true) - $began) / 1e6;
+    }
+    printf("%.2f\n", median($times));
 }
 
 if ($what === 'pages') {
@@ -75,7 +86,7 @@ if ($what === 'pages') {
             }
         }
     }
-    $floor = median($times['/empty']);
+    row('an empty page, untuned', $floor, 1.0);
     foreach ($pages as $page) {
         $name = mb_substr((string) preg_replace('~/\d+/~', '/…/', $page), 0, 34);
         row($name, median($times[$page]), median($times[$page]) / $floor);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\Keeping;
 use App\Models\Kept\SaidCast;
 use HonestGrain\Words\Said;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -29,7 +29,7 @@ use Illuminate\Support\Carbon;
  * @property Piece|null $piece
  * @property User|null $user
  */
-class LogEntry extends Model
+class LogEntry extends Keeping
 {
     public const UPDATED_AT = null;
 

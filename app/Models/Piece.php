@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\Keeping;
 use App\Models\Kept\KeptCast;
 use App\Models\Kept\Lateness;
 use App\Models\Kept\Objection;
 use HonestGrain\Rack\BlankForm;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -42,7 +42,7 @@ use Illuminate\Support\Carbon;
  * @property Blank|null $blank
  * @property-read Collection<int, PlannedStep> $plannedSteps
  */
-class Piece extends Model
+class Piece extends Keeping
 {
     protected $fillable = [
         'name', 'form', 'wood', 'due_at', 'state', 'document', 'drawing', 'diameter_mm', 'height_mm', 'version',

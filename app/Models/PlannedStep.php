@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\Keeping;
 use App\Models\Kept\KeptCast;
 use App\Models\Kept\SaidCast;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Words\Said;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -42,7 +42,7 @@ use Illuminate\Support\Carbon;
  * @property StepDetails $details
  * @property Piece $piece
  */
-class PlannedStep extends Model
+class PlannedStep extends Keeping
 {
     /** A clock that has run longer was left running. */
     private const LONGEST_CLOCK_HOURS = 10;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\Keeping;
 use App\Models\Kept\KeptCast;
 use App\Models\Kept\PlanSummary;
 use HonestGrain\Abrasive\Learnt;
@@ -14,7 +15,6 @@ use HonestGrain\Holding\Equipment;
 use HonestGrain\Reading\Document;
 use HonestGrain\Schedule\WorkingHours;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Carbon;
@@ -50,7 +50,7 @@ use Illuminate\Support\Carbon;
  * @property-read Collection<int, Dye> $dyes
  * @property-read Collection<int, Swatch> $swatches
  */
-class Workshop extends Model
+class Workshop extends Keeping
 {
     public const USUAL_HOURS = [
         'mon' => [['08:00', '12:00'], ['13:00', '17:00']], 'tue' => [['08:00', '12:00'], ['13:00', '17:00']],

@@ -74,21 +74,9 @@ final class RouteStore
         ]));
     }
 
-    /** What the routes depend on besides their input: the core and its catalogue, by the times of their files. */
+    /** As it was when the server began, or as it is. */
     private function release(): string
     {
-        if ($this->release === null) {
-            $times = [];
-            foreach (['core', 'catalogue'] as $folder) {
-                $files = new \RecursiveDirectoryIterator(base_path($folder), \FilesystemIterator::SKIP_DOTS);
-                foreach (new \RecursiveIteratorIterator($files) as $path => $file) {
-                    $times[(string) $path] = $file instanceof \SplFileInfo ? $file->getMTime() : 0;
-                }
-            }
-            ksort($times);
-            $this->release = hash('xxh128', serialize($times));
-        }
-
-        return $this->release;
+        return $this->release ??= config('app.release') ?? Release::read();
     }
 }

@@ -90,6 +90,15 @@ final readonly class ShopMapper
         return $tables;
     }
 
+    /** The same for the same document, read by the same tables and release; in whatever air its finishes dry. */
+    public function key(Workshop $workshop, Piece $piece): string
+    {
+        return hash('xxh128', serialize([
+            config('app.release') ?? Release::read(), $piece->document, $workshop->tins->pluck('label', 'product')->all(), $workshop->woods->pluck('typed')->all(),
+            $workshop->mixes->pluck('typed')->all(), $workshop->equipment, $workshop->dyeFactors(),
+        ]));
+    }
+
     /** @param  array<string, mixed>  $document */
     public function piece(Workshop $workshop, array $document, ?Piece $piece = null): CorePiece
     {

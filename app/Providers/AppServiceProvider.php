@@ -50,7 +50,8 @@ class AppServiceProvider extends ServiceProvider
         $this->app->bind(LostConnectionDetector::class, NoSecondTry::class);
         $this->app->scoped(ShownErrors::class);
         $this->app->scoped(RouteStore::class);
-        $this->app->singleton(Catalogue::class, fn () => Catalogue::shipped());
+        $this->app->singleton(Catalogue::class, fn (): Catalogue => config('app.catalogue') === null
+            ? Catalogue::shipped() : Catalogue::compiled(config('app.catalogue')));
         // A guest's; whoever is signed in has their own, set by the middleware.
         $this->app->bind(Show::class, fn () => Show::for(null, $this->app->make(Catalogue::class)));
         $this->app->bind(Scheduler::class, OrderSearch::class);

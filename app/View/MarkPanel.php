@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Closure;
 use HonestGrain\Drawing\Appearance;
 use HonestGrain\Drawing\DivisionPlan;
 use HonestGrain\Drawing\MarkStrip;
@@ -34,8 +35,12 @@ final readonly class MarkPanel
     private Settings $settled;
 
     /** @param  list<array{string, string}>  $order */
-    public function __construct(public Part $part, public Mark $mark, private array $order)
-    {
+    public function __construct(
+        public Part $part,
+        public Mark $mark,
+        private array $order,
+        private ?Drawings $drawings = null,
+    ) {
         $this->ground = $part->grounds[$mark->id()];
         $this->settled = $part->settled()[$mark->id()];
         $this->worked = $part->worked()[$mark->id()];
@@ -50,7 +55,7 @@ final readonly class MarkPanel
 
     public function strip(): string
     {
-        return MarkStrip::of($this->part, $this->mark);
+        return $this->kept('strip', fn (): string => MarkStrip::of($this->part, $this->mark));
     }
 
     public function isPartOfStrip(): bool
@@ -159,9 +164,23 @@ final readonly class MarkPanel
         if (! $this->mark->isLayered()) {
             return null;
         }
-        $look = Appearance::of($this->part, $this->order);
 
-        return [$look->kept($this->mark), ...$look->bestSanding($this->mark)];
+        return $this->kept('sanded-back', function (): array {
+            $look = Appearance::of($this->part, $this->order);
+
+            return [$look->kept($this->mark), ...$look->bestSanding($this->mark)];
+        });
+    }
+
+    /**
+     * @template T of string|array
+     *
+     * @param  Closure(): T  $draw
+     * @return T
+     */
+    private function kept(string $what, Closure $draw): string|array
+    {
+        return $this->drawings?->kept("$what-{$this->mark->id()}", $draw) ?? $draw();
     }
 
     /** The contrast between early and late wood as it is: ΔE. */

@@ -33,12 +33,14 @@ final readonly class MarksPanel
     ) {
     }
 
-    public static function of(CorePiece $core, Part $part, Tables $tables, Show $show): self
+    public static function of(CorePiece $core, Part $part, Tables $tables, Show $show, Drawings $drawings): self
     {
         $frame = Frame::around($part->profile, true);
 
         return new self(
-            Elevation::of($part, $core->name, 'marks')->withLengths($show->length(...))->detailed($frame),
+            $drawings->kept("marks-$part->id", fn (): string => Elevation::of(
+                $part, $core->name, 'marks',
+            )->withLengths($show->length(...))->detailed($frame)),
             $frame, $part, $tables, $part->worked(),
         );
     }

@@ -29,6 +29,7 @@ final readonly class ShapePanel
         private Bench $bench,
         private Show $show,
         private Frame $frame,
+        private ?Drawings $drawings,
     ) {
         $measured = $part->measure($bench->calibration->shape, $bench->minWallMm);
         $this->measured = $core->standsOn($part) ? $measured : $measured->ofWhatDoesNotStand();
@@ -41,14 +42,22 @@ final readonly class ShapePanel
         Bench $bench,
         Show $show,
         ?Frame $frame = null,
+        ?Drawings $drawings = null,
     ): self {
-        return new self($piece, $core, $part, $bench, $show, $frame ?? Frame::around($part->profile, true));
+        return new self(
+            $piece, $core, $part, $bench, $show, $frame ?? Frame::around($part->profile, true), $drawings,
+        );
     }
 
     public function drawing(): string
     {
-        return Elevation::of($this->part, $this->piece->name, 'shape')->withLengths($this->show->length(...))
-            ->detailed($this->frame, $this->measured, $this->uneven());
+        $draw = fn (): string => Elevation::of($this->part, $this->piece->name, 'shape')
+            ->withLengths($this->show->length(...))->detailed($this->frame, $this->measured, $this->uneven());
+
+        // What is dragged is drawn once and never again.
+        return $this->drawings?->kept("shape-{$this->part->id}-".hash('xxh128', serialize([
+            $this->bench->minWallMm, $this->bench->equilibriumPercent, $this->bench->school,
+        ])), $draw) ?? $draw();
     }
 
     /** @return list<Wall> where the wall of a piece that is turned once from wet wood departs from even */

@@ -44,10 +44,10 @@ final readonly class Calibration
 
     public ColourFigures $colour;
 
-    /** @param  array<string, Constant>  $constants  by name */
-    private function __construct(private array $constants)
+    /** @param  array<string, Row>  $rows  by name of the constant */
+    private function __construct(private array $rows)
     {
-        $value = fn (string $name): float => $this->constant($name)->value;
+        $value = fn (string $name): float => $this->row($name)->number('value');
         $this->marks = new MarkRates($value);
         $this->repairs = new RepairRates($value);
         $this->joints = new JointRates($value);
@@ -69,15 +69,18 @@ final readonly class Calibration
     /** @param  list<Row>  $rows */
     public static function of(array $rows): self
     {
-        $constants = array_map(Constant::fromRow(...), $rows);
-
-        return new self(array_column($constants, null, 'name'));
+        return new self(Row::by('name', $rows));
     }
 
     /** @throws \LogicException for a name that the catalogue lacks, a fault of the release */
     public function constant(string $name): Constant
     {
-        return $this->constants[$name] ?? throw new \LogicException("The catalogue has no constant $name.");
+        return Constant::fromRow($this->row($name));
+    }
+
+    private function row(string $name): Row
+    {
+        return $this->rows[$name] ?? throw new \LogicException("The catalogue has no constant $name.");
     }
 
     /**
@@ -95,6 +98,6 @@ final readonly class Calibration
     /** @return array<string, Constant> */
     public function all(): array
     {
-        return $this->constants;
+        return array_map(Constant::fromRow(...), $this->rows);
     }
 }

@@ -26,7 +26,8 @@ final class Catalogue
 
     private ?Calibration $calibration = null;
 
-    private function __construct(private readonly string $directory)
+    /** @param  array<string, list<array<string, string>>>|null  $compiled  rows by file; null to read the files */
+    private function __construct(private readonly string $directory, private readonly ?array $compiled = null)
     {
     }
 
@@ -38,6 +39,30 @@ final class Catalogue
     public static function shipped(): self
     {
         return new self(dirname(__DIR__, 2).'/catalogue');
+    }
+
+    /**
+     * The same tables as a file of PHP has them, which a server keeps in its memory; read as shipped where there is none.
+     *
+     * @param  string  $file  as `compile` made it
+     */
+    public static function compiled(string $file): self
+    {
+        /** @var array<string, list<array<string, string>>>|null $rows */
+        $rows = is_file($file) ? require $file : null;
+
+        return new self(dirname(__DIR__, 2).'/catalogue', $rows);
+    }
+
+    /** A file of PHP that returns all rows, by file. */
+    public function compile(): string
+    {
+        $rows = [];
+        foreach (glob($this->directory.'/*.csv') ?: [] as $path) {
+            $rows[basename($path)] = $this->cells(basename($path));
+        }
+
+        return '<?php return '.var_export($rows, true).";\n";
     }
 
     public function woods(): WoodTable
@@ -77,6 +102,14 @@ final class Catalogue
     /** @return list<Row> */
     private function rows(string $file): array
     {
+        return array_map(
+            fn (array $cells): Row => new Row($cells), $this->compiled[$file] ?? $this->cells($file),
+        );
+    }
+
+    /** @return list<array<string, string>> */
+    private function cells(string $file): array
+    {
         $lines = file($this->directory.'/'.$file, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES);
         if ($lines === false || $lines === []) {
             throw new \RuntimeException("The catalogue table $file cannot be read.");
@@ -85,6 +118,6 @@ final class Catalogue
             ? array_map(strval(...), str_getcsv($line, ',', '"', '')) : explode(',', $line);
         $head = $cells(array_shift($lines));
 
-        return array_map(fn (string $line): Row => new Row(array_combine($head, $cells($line))), $lines);
+        return array_map(fn (string $line): array => array_combine($head, $cells($line)), $lines);
     }
 }

@@ -5,28 +5,33 @@ declare(strict_types=1);
 namespace HonestGrain\Coating;
 
 use HonestGrain\Coating\Exception\UnknownProduct;
-use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Reading\Row;
 use HonestGrain\Words\Said;
 
 /** The finishes and colours of the catalogue, by class, with a workshop's own labels laid over them. */
-final readonly class CoatingTable
+final class CoatingTable
 {
+    /** @var array<string, Coating> those that were asked for, by class */
+    private array $made = [];
+
+    /** @var array<string, Stain> those that were asked for, by class */
+    private array $colours = [];
+
     /**
-     * @param  array<string, Row>  $rows
-     * @param  array<string, Coating>  $coatings
-     * @param  array<string, Stain>  $stains
-     * @param  array<string, array<string, float>>  $labels
+     * @param  array<string, Row>  $rows  of finishes, by class
+     * @param  array<string, Row>  $stainRows  by class
      * @param  list<Row>  $binderRows
+     * @param  array<string, array<string, float>>  $labels  class => field => value
+     * @param  string  $air  that finishes dry in, as a `CureClock` names it
      */
     private function __construct(
-        private array $rows,
-        private array $coatings,
-        private array $stains,
-        private array $labels = [],
-        private array $binderRows = [],
+        private readonly array $rows,
+        private readonly array $stainRows,
+        private readonly array $binderRows,
+        private readonly array $labels = [],
+        private readonly string $air = '',
     ) {
     }
 
@@ -37,33 +42,24 @@ final readonly class CoatingTable
      */
     public static function of(array $finishes, array $stains, array $binders = []): self
     {
-        $rows = $coatings = $colours = [];
-        foreach ($finishes as $row) {
-            $rows[$row->text('class')] = $row;
-            $coatings[$row->text('class')] = Coating::fromRow($row);
-        }
-        foreach ($stains as $row) {
-            $colours[$row->text('class')] = Stain::fromRow($row);
-        }
-
-        return new self($rows, $coatings, $colours, [], $binders);
+        return new self(Row::by('class', $finishes), Row::by('class', $stains), $binders);
     }
 
     /**
      * The same table where "my tin says" otherwise.
      *
      * @param  array<string, array<string, float>>  $labels  class => field => value
+     *
+     * @throws InvalidField for a label that no finish has
      */
     public function withLabels(array $labels): self
     {
-        $coatings = $this->coatings;
-        foreach ($labels as $class => $label) {
-            if (isset($this->rows[$class])) {
-                $coatings[$class] = Coating::fromRow($this->rows[$class], $label);
-            }
+        $table = new self($this->rows, $this->stainRows, $this->binderRows, $labels, $this->air);
+        foreach (array_intersect_key($labels, $this->rows) as $class => $label) {
+            $table->coating($class);
         }
 
-        return Copy::with($this, ['coatings' => $coatings, 'labels' => $labels]);
+        return $table;
     }
 
     /**
@@ -75,18 +71,16 @@ final readonly class CoatingTable
     {
         $catalogue = array_filter($this->rows, fn (Row $row): bool => ! $row->has('mix'));
         $made = OwnMix::read($mix, $catalogue);
-        if (isset($this->stains[$made->name])) {
+        if (isset($this->stainRows[$made->name])) {
             throw InvalidField::because(
                 $mix->at('name'), $made->name, new Said('coating.coating-table.mix-takes-name-no'),
             );
         }
-        $row = $made->row();
 
-        return Copy::with($this, ['rows' => array_replace(
-            $this->rows, [$made->name => $row],
-        ), 'coatings' => array_replace($this->coatings, [
-            $made->name => Coating::fromRow($row, $this->labels[$made->name] ?? []),
-        ])]);
+        return new self(
+            array_replace($this->rows, [$made->name => $made->row()]), $this->stainRows, $this->binderRows,
+            $this->labels, $this->air,
+        );
     }
 
     /**
@@ -96,24 +90,24 @@ final readonly class CoatingTable
      */
     public function dryingIn(string $air): self
     {
-        return $air === '' ? $this : Copy::with($this, ['coatings' => array_map(
-            fn (Row $row): Coating => Coating::fromRow($row, $this->labels[$row->text('class')] ?? [], $air),
-            $this->rows,
-        )]);
+        return $air === $this->air ? $this
+            : new self($this->rows, $this->stainRows, $this->binderRows, $this->labels, $air);
     }
 
     /** @throws UnknownProduct */
     public function coating(string $class, string $field = 'product'): Coating
     {
-        return $this->coatings[$class] ?? throw UnknownProduct::named($field, $class, array_keys($this->coatings));
+        $row = $this->rows[$class] ?? throw UnknownProduct::named($field, $class, array_keys($this->rows));
+
+        return $this->made[$class] ??= Coating::fromRow($row, $this->labels[$class] ?? [], $this->air);
     }
 
     /** The class that a rule means by its key; a missing one is a fault of the release. */
     public function byKey(string $key): Coating
     {
-        foreach ($this->coatings as $coating) {
-            if ($coating->key === $key && $coating->mix === []) {
-                return $coating;
+        foreach ($this->rows as $class => $row) {
+            if ($row->text('key') === $key && ! $row->has('mix')) {
+                return $this->coating($class);
             }
         }
 
@@ -123,7 +117,9 @@ final readonly class CoatingTable
     /** @throws UnknownProduct */
     public function stain(string $class, string $field = 'product'): Stain
     {
-        return $this->stains[$class] ?? throw UnknownProduct::named($field, $class, array_keys($this->stains));
+        $row = $this->stainRows[$class] ?? throw UnknownProduct::named($field, $class, array_keys($this->stainRows));
+
+        return $this->colours[$class] ??= Stain::fromRow($row);
     }
 
     /** What fills, inlays and leaf are bound with, by its key; a missing one is a fault of the release. */
@@ -131,7 +127,7 @@ final readonly class CoatingTable
     {
         foreach ($this->binderRows as $row) {
             if ($row->text('key') === $key) {
-                return Binder::fromRow($row, $this->coatings);
+                return Binder::fromRow($row, $this->coatings());
             }
         }
 
@@ -141,7 +137,7 @@ final readonly class CoatingTable
     /** The colour of a family that is meant where none is chosen: the first of it in the table. */
     public function usualStain(ColourFamily $family): ?Stain
     {
-        foreach ($this->stains as $stain) {
+        foreach ($this->stains() as $stain) {
             if ($stain->family === $family) {
                 return $stain;
             }
@@ -153,27 +149,40 @@ final readonly class CoatingTable
     /** @return array<string, Coating> paints, by class; the first is the usual one */
     public function paints(): array
     {
-        return array_filter($this->coatings, fn (Coating $coating): bool => $coating->family === Family::Paint);
+        return array_filter($this->coatings(), fn (Coating $coating): bool => $coating->family === Family::Paint);
     }
 
     /** @throws UnknownProduct */
     public function product(string $class, string $field = 'product'): Product
     {
-        return $this->coatings[$class] ?? $this->stains[$class]
-            ?? throw UnknownProduct::named(
-                $field, $class, [...array_keys($this->coatings), ...array_keys($this->stains)],
-            );
+        return match (true) {
+            isset($this->rows[$class]) => $this->coating($class),
+            isset($this->stainRows[$class]) => $this->stain($class),
+            default => throw UnknownProduct::named(
+                $field, $class, [...array_keys($this->rows), ...array_keys($this->stainRows)],
+            ),
+        };
     }
 
     /** @return array<string, Coating> */
     public function coatings(): array
     {
-        return $this->coatings;
+        $all = [];
+        foreach (array_keys($this->rows) as $class) {
+            $all[$class] = $this->coating($class);
+        }
+
+        return $all;
     }
 
     /** @return array<string, Stain> */
     public function stains(): array
     {
-        return $this->stains;
+        $all = [];
+        foreach (array_keys($this->stainRows) as $class) {
+            $all[$class] = $this->stain($class);
+        }
+
+        return $all;
     }
 }

@@ -22,6 +22,20 @@ final readonly class Row
         return new self($cells + $this->cells);
     }
 
+    /**
+     * @param  list<self>  $rows
+     * @return array<string, self> by what stands in a column
+     */
+    public static function by(string $column, array $rows): array
+    {
+        $by = [];
+        foreach ($rows as $row) {
+            $by[$row->text($column)] = $row;
+        }
+
+        return $by;
+    }
+
     public function has(string $column): bool
     {
         return ($this->cells[$column] ?? '') !== '';

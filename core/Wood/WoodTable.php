@@ -8,11 +8,18 @@ use HonestGrain\Reading\InvalidField;
 use HonestGrain\Reading\Row;
 
 /** The woods that the catalogue knows, and those that a workshop typed, by name. */
-final readonly class WoodTable
+final class WoodTable
 {
-    /** @param  array<string, Wood>  $woods */
-    private function __construct(private array $woods)
-    {
+    /**
+     * @param  array<string, Row>  $rows  woods with published figures, by name
+     * @param  array<string, Row>  $named  woods that makers ask for, whose figures are borrowed, by name
+     * @param  array<string, Wood>  $woods  those that were typed or asked for, by name
+     */
+    private function __construct(
+        private readonly array $rows,
+        private readonly array $named,
+        private array $woods = [],
+    ) {
     }
 
     /**
@@ -21,33 +28,38 @@ final readonly class WoodTable
      */
     public static function of(array $rows, array $named = []): self
     {
-        $table = new self([]);
-        foreach ($rows as $row) {
-            $table = $table->with(Wood::fromRow($row));
-        }
-        foreach ($named as $row) {
-            $table = $table->with(Wood::named($row, $table->named($row->text('like'), 'like')));
-        }
-
-        return $table;
+        return new self(Row::by('name', $rows), Row::by('name', $named));
     }
 
     /** The same with one more, or with another under that name. */
     public function with(Wood $wood): self
     {
-        return new self([$wood->name => $wood] + $this->woods);
+        return new self($this->rows, $this->named, [$wood->name => $wood] + $this->woods);
     }
 
     /** @throws InvalidField for a wood that the table does not hold */
     public function named(string $name, string $field = 'wood'): Wood
     {
-        return $this->woods[$name] ?? throw InvalidField::choice($field, $name, $this->names());
+        return $this->woods[$name] ??= $this->catalogued($name)
+            ?? throw InvalidField::choice($field, $name, $this->names());
+    }
+
+    private function catalogued(string $name): ?Wood
+    {
+        $named = $this->named[$name] ?? null;
+        $like = $named === null ? null : $this->catalogued($named->text('like'));
+
+        return match (true) {
+            $named !== null && $like !== null => Wood::named($named, $like),
+            isset($this->rows[$name]) => Wood::fromRow($this->rows[$name]),
+            default => null,
+        };
     }
 
     /** @return list<string> in the order of the alphabet */
     public function names(): array
     {
-        $names = array_map(strval(...), array_keys($this->woods));
+        $names = array_map(strval(...), array_keys($this->rows + $this->named + $this->woods));
         sort($names, SORT_FLAG_CASE | SORT_STRING);
 
         return $names;

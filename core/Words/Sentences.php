@@ -26,6 +26,9 @@ final class Sentences
     /** @var array<string, array<array-key, mixed>> lines by file, as far as they were asked for */
     private array $files = [];
 
+    /** @var array<string, mixed> by code, those that were asked for */
+    private array $lines = [];
+
     public function __construct(
         private readonly string $folder = self::ENGLISH,
         private readonly Reader $reader = new Reader,
@@ -54,14 +57,16 @@ final class Sentences
 
     private function filled(Said $said): string
     {
-        return preg_replace_callback(self::PLACE, function (array $place) use ($said): string {
+        $line = $this->line($said->code);
+
+        return ! str_contains($line, '{') ? $line : preg_replace_callback(self::PLACE, function (array $place) use ($said): string {
             $of = array_key_exists($place[1], $said->of)
                 ? $said->of[$place[1]] ?? '' : throw new \LogicException("$said->code: $place[0]");
 
             return $place[2] === null || $place[3] === null
                 ? $this->part($of, explode('|', $place[4] ?? ''))
                 : ($of instanceof Quantity && round($of->value) === 1.0 ? $place[2] : $place[3]);
-        }, $this->line($said->code), flags: PREG_UNMATCHED_AS_NULL) ?? throw new \LogicException($said->code);
+        }, $line, flags: PREG_UNMATCHED_AS_NULL) ?? throw new \LogicException($said->code);
     }
 
     /**
@@ -70,6 +75,9 @@ final class Sentences
      */
     private function part(string|Quantity|Said|array $of, array $ways): string
     {
+        if (is_string($of) && $ways === ['']) {
+            return $of;
+        }
         $decimals = array_values(array_filter($ways, ctype_digit(...)));
         $text = match (true) {
             is_string($of) => $of,
@@ -119,7 +127,7 @@ final class Sentences
 
     private function line(string $code): string
     {
-        $line = $this->found($code);
+        $line = $this->lines[$code] ??= $this->found($code);
 
         return is_string($line) ? $line : throw new \LogicException("No line: $code");
     }
@@ -130,8 +138,10 @@ final class Sentences
         $file = array_shift($keys);
         $lines = $this->files[$file] ??= (array) require "$this->folder/$file.php";
 
-        return array_reduce(
-            $keys, fn (mixed $lines, string $key): mixed => is_array($lines) ? $lines[$key] ?? null : null, $lines,
-        );
+        foreach ($keys as $key) {
+            $lines = is_array($lines) ? $lines[$key] ?? null : null;
+        }
+
+        return $lines;
     }
 }

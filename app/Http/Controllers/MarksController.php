@@ -12,6 +12,7 @@ use App\Planning\Edit;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
 use App\View\BandAsked;
+use App\View\Drawings;
 use App\View\MarkPanel;
 use App\View\MarksPanel;
 use App\View\PiecePage;
@@ -42,11 +43,13 @@ class MarksController extends Controller
         $core = CorePiece::read(Document::of($piece->document), $tables);
         $part = $this->part($request, $core);
         $chosen = $request->string('mark')->toString();
+        $drawings = Drawings::of($piece, $mapper->key($piece->workshop, $piece), $this->show);
 
         return view('pieces.marks', [
             'page' => PiecePage::of($piece, $this->show, $core, $part), 'part' => $part,
-            'panel' => MarksPanel::of($core, $part, $tables, $this->show),
-            'chosen' => $part->hasMark($chosen) ? new MarkPanel($part, $part->mark($chosen), $core->order) : null,
+            'panel' => MarksPanel::of($core, $part, $tables, $this->show, $drawings),
+            'chosen' => $part->hasMark($chosen)
+                ? new MarkPanel($part, $part->mark($chosen), $core->order, $drawings) : null,
             'laid' => BandAsked::laid($request, $part, $this->show),
             'stains' => $this->stains($tables),
         ]);

@@ -9,6 +9,7 @@ use App\Models\Piece;
 use App\Planning\Edit;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
+use App\View\Drawings;
 use App\View\FlawWords;
 use App\View\PartsPanel;
 use App\View\PiecePage;
@@ -39,6 +40,7 @@ class ShapeController extends Controller
             'page' => PiecePage::of($piece, $show, $core, $part), 'part' => $part, 'core' => $core,
             'panel' => ShapePanel::of(
                 $piece, $core, $part, $this->mapper->bench($piece->workshop), $show,
+                drawings: Drawings::of($piece, $this->mapper->key($piece->workshop, $piece), $show),
             ),
             'woods' => $tables->woods->names(), 'rates' => $tables->calibration->joints,
             'parts' => new PartsPanel($core, $tables->calibration->joints, $show),

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Planning\Release;
+use HonestGrain\Catalogue\Catalogue;
+use Illuminate\Console\Command;
+use Illuminate\Support\Env;
+use Illuminate\Support\Facades\File;
+
+/**
+ * Reads once what every request would read anew: the settings, the addresses, the catalogue, the pages.
+ *
+ * Where it is put comes from the environment (`APP_CONFIG_CACHE`, `APP_ROUTES_CACHE`, `APP_EVENTS_CACHE`,
+ * `CATALOGUE_CACHE`), so that what runs without them reads the files as they are. The settings hold the password of
+ * the database: the folder is the server's alone.
+ */
+class Tune extends Command
+{
+    protected $signature = 'house:tune';
+
+    protected $description = 'Puts settings, addresses and the catalogue where a server reads them at once';
+
+    public function handle(): int
+    {
+        $catalogue = Env::get('CATALOGUE_CACHE');
+        foreach (['APP_CONFIG_CACHE', 'APP_ROUTES_CACHE', 'APP_EVENTS_CACHE', 'CATALOGUE_CACHE'] as $name) {
+            if (! is_string(Env::get($name))) {
+                $this->error("$name names no file.");
+
+                return self::FAILURE;
+            }
+        }
+        Env::getRepository()->set('RELEASE', Release::read());
+        Env::getRepository()->set('VIEWS_CHANGE', 'false');
+        File::put($catalogue, Catalogue::shipped()->compile());
+        foreach (['view:cache', 'route:cache', 'event:cache', 'config:cache'] as $command) {
+            $this->callSilently($command);
+        }
+        $this->info('Settings, addresses, pages and the catalogue are read.');
+
+        return self::SUCCESS;
+    }
+}

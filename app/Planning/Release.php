@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+/** What routes depend on besides their input: the core and its catalogue, by the times of their files. */
+final class Release
+{
+    public static function read(): string
+    {
+        $times = [];
+        foreach (['core', 'catalogue'] as $folder) {
+            $files = new \RecursiveDirectoryIterator(base_path($folder), \FilesystemIterator::SKIP_DOTS);
+            foreach (new \RecursiveIteratorIterator($files) as $path => $file) {
+                $times[(string) $path] = $file instanceof \SplFileInfo ? $file->getMTime() : 0;
+            }
+        }
+        ksort($times);
+
+        return hash('xxh128', serialize($times));
+    }
+}
