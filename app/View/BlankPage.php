@@ -29,7 +29,7 @@ use Illuminate\Support\Collection;
 final readonly class BlankPage
 {
     /** Wood as it is roughed, unless its weights say otherwise. */
-    private const GREEN_PERCENT = Truing::FIBRE_SATURATION_PERCENT;
+    private const GREEN_PERCENT = Wood::FIBRE_SATURATION_PERCENT;
 
     /** What is turned off a solid blank to bring it round. */
     private const BARK_MM = 6.0;

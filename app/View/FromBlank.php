@@ -9,7 +9,7 @@ use HonestGrain\Geometry\Form;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Largest;
-use HonestGrain\Rack\Truing;
+use HonestGrain\Wood\Wood;
 use HonestGrain\Words\Unit;
 
 /** The new-piece page as it opens for a blank: the form it suits, and the sizes it yields. */
@@ -58,7 +58,7 @@ final readonly class FromBlank
     {
         // Nobody has weighed it, or its weights do not say: wood that is not known to be dry is wet.
         $percent = $this->blank->moisture_percent
-            ?? ($this->blank->drying === DryingState::Ready ? null : Truing::FIBRE_SATURATION_PERCENT);
+            ?? ($this->blank->drying === DryingState::Ready ? null : Wood::FIBRE_SATURATION_PERCENT);
 
         return $percent === null ? null : $this->show->plain($percent);
     }

@@ -86,8 +86,8 @@ final readonly class MarkOut
                 ), (string) $worked->parts, $worked->plate === null
                     ? sprintf(
                         'paper strip %s long, marked every %s',
-                        $this->show->length(2 * M_PI * $ground->levels[0]->radiusMm, 1),
-                        $this->show->length(2 * M_PI * $ground->levels[0]->radiusMm / $worked->parts, 2),
+                        $this->show->length($ground->levels[0]->roundMm(), 1),
+                        $this->show->length($ground->levels[0]->roundMm() / $worked->parts, 2),
                     )
                     : "plate $worked->plate: "
                         .($worked->plate === $worked->parts ? 'every hole' : implode(' ', $worked->holes))
@@ -134,7 +134,7 @@ final readonly class MarkOut
                 default => ', lower edge',
             },
             $this->show->length($rim, 1), $this->show->length($foot, 1),
-            $this->show->length(2 * $level->radiusMm, 1), $this->show->length($level->heightMm, 1),
+            $this->show->length($level->diameterMm(), 1), $this->show->length($level->heightMm, 1),
         ];
     }
 }

@@ -7,7 +7,9 @@ namespace App\View;
 use App\Models\Dye;
 use App\Models\Swatch;
 use App\Models\Workshop;
+use HonestGrain\Colour\DyeDose;
 use HonestGrain\Colour\DyeFactors;
+use HonestGrain\Colour\DyeRecipe;
 use HonestGrain\Colour\Mixture;
 use HonestGrain\Colour\Over;
 use HonestGrain\Colour\Rgb;
@@ -109,31 +111,12 @@ final readonly class WheelPage
         ];
     }
 
-    /**
-     * @return array{float, list<array{string, float, float, float|null}>, float|null} mL to mix; name, g, drops and
-     * cost of each dye; cost
-     */
-    public function recipe(): array
+    public function recipe(): DyeRecipe
     {
-        $figures = $this->tables->calibration->colour;
-        $ml = $figures->dyeMlPer100Cm2 * $this->areaCm2 / 100;
-        $parts = $this->chosen()->parts;
-        $all = array_sum(array_map(fn (array $part): int => $part[1], $parts));
-        $rows = [];
-        $sum = 0.0;
-        $isKnown = true;
-        foreach ($parts as $name => [, $count]) {
-            $share = $count / $all * $this->strength;
-            $grams = $ml / 1000 * $figures->dyeGramsPerLitre * $share;
-            $drops = $ml * $figures->dyeDropsPerMl * $share;
-            $price = $this->dyes[$name]->price ?? null;
-            $cost = $price === null ? null : $price * $grams;
-            $isKnown = $isKnown && $cost !== null;
-            $sum += $cost ?? 0.0;
-            $rows[] = [(string) $name, $grams, $drops, $cost];
-        }
-
-        return [$ml, $rows, $isKnown ? $sum : null];
+        return DyeRecipe::of(
+            $this->chosen(), DyeDose::of($this->tables->calibration->colour, $this->areaCm2 * 100, $this->strength),
+            array_map(fn (Dye $dye): ?float => $dye->price, $this->dyes),
+        );
     }
 
     /** The class that its dyes belong to, as a mark takes it. */
@@ -152,9 +135,7 @@ final readonly class WheelPage
     {
         [$early, $late] = $this->tissues($mixture, $coat);
 
-        return Rgb::linear(array_map(
-            fn (float $a, float $b): float => 0.7 * $a + 0.3 * $b, $early->reflectance, $late->reflectance,
-        ));
+        return $early->mixed($late, $this->tables->calibration->colour->lateShare);
     }
 
     /** @return list<Rgb> */

@@ -51,6 +51,8 @@ final readonly class ColourFigures
     /** @var list<float> a tissue's absorption against the wood's */
     public array $tissueTimes;
 
+    public float $lateShare;
+
     public float $ringMm;
 
     public float $ebonisedDepth;
@@ -100,6 +102,7 @@ final readonly class ColourFigures
             'alcohol' => array_values(self::by($value, self::TISSUES, 'dye_alcohol_depth_um_%s')),
         ];
         $this->tissueTimes = array_values(self::by($value, self::TISSUES, 'wood_tissue_%s_times'));
+        $this->lateShare = $value('wood_late_share');
         $this->ringMm = $value('wood_ring_mm');
         $this->ebonisedDepth = $value('ebonised_depth');
         $this->ebonisedWithoutTannin = $value('ebonised_without_tannin');

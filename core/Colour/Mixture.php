@@ -73,6 +73,14 @@ final readonly class Mixture
         return implode(', ', $named);
     }
 
+    /** @return array<string, float> of each dye, by its name */
+    public function shares(): array
+    {
+        $all = array_sum(array_map(fn (array $part): int => $part[1], $this->parts));
+
+        return array_map(fn (array $part): float => $part[1] / $all, $this->parts);
+    }
+
     /** @return list<Rgb> early wood, late wood and figure of a wood under it */
     public function on(
         Rgb $wood,

@@ -46,6 +46,15 @@ final readonly class Rgb
         return new self($reflectance);
     }
 
+    /** As the eye takes it where a share of it is another. */
+    public function mixed(self $other, float $share): self
+    {
+        return new self(array_map(
+            fn (float $own, float $its): float => (1 - $share) * $own + $share * $its, $this->reflectance,
+            $other->reflectance,
+        ));
+    }
+
     /**
      * How much it absorbs against how much it scatters, by channel.
      *

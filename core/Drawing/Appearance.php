@@ -77,17 +77,13 @@ final class Appearance
      * The colour of a place.
      *
      * @param  float  $exposure  of end grain, 0 to 1
-     * @param  float  $late  share of late wood in the rest, 0 to 1
+     * @param  float|null  $late  share of late wood in the rest, 0 to 1; null as it usually is
      */
-    public function at(Surface $on, float $arcMm, float $exposure, float $late, bool $isCoated = true): Rgb
+    public function at(Surface $on, float $arcMm, float $exposure, ?float $late = null, bool $isCoated = true): Rgb
     {
         [$early, $dense, $figure] = $this->tissuesAt($on, $arcMm, $exposure, $isCoated);
 
-        return Rgb::linear(array_map(
-            fn (float $soft, float $hard, float $end): float => $exposure * $end
-                + (1 - $exposure) * ((1 - $late) * $soft + $late * $hard),
-            $early->reflectance, $dense->reflectance, $figure->reflectance,
-        ));
+        return $early->mixed($dense, $late ?? $this->figures->lateShare)->mixed($figure, $exposure);
     }
 
     /** @return list<Rgb> early wood, late wood and figure under all that lies on the middle of a mark */

@@ -69,7 +69,7 @@ final readonly class MarkInk
             $exposure = $this->part->grain->exposureAt($b->z - $a->z, $b->r - $a->r, $azimuth);
             $stops .= Svg::tag('stop', [
                 'offset' => $i / self::STOPS,
-                'stop-color' => $this->look->at($mark->band->on, $middle->arcMm, $exposure, 0.3)->toHex(),
+                'stop-color' => $this->look->at($mark->band->on, $middle->arcMm, $exposure)->toHex(),
             ]);
         }
         $widest = max(0.1, ...array_map(fn (Point $p): float => $p->r, $strip));

@@ -73,7 +73,7 @@ final readonly class PartFigure
         for ($i = 0; $i <= self::STOPS; $i++) {
             $exposure = $this->part->grain->exposureAt($top->z - $low->z, $top->r - $low->r, asin($i / self::STOPS));
             $stops .= Svg::tag('stop', [
-                'offset' => $i / self::STOPS, 'stop-color' => $look->at(Surface::Outer, 0.0, $exposure, 0.3)->toHex(),
+                'offset' => $i / self::STOPS, 'stop-color' => $look->at(Surface::Outer, 0.0, $exposure)->toHex(),
             ]);
         }
 

@@ -34,7 +34,7 @@ final readonly class Largest
     public static function outOf(Blank $blank, Wood $wood, Calibration $calibration, float $emcPercent): self
     {
         $truing = $blank->truing(
-            $wood, Truing::FIBRE_SATURATION_PERCENT, min($emcPercent, Truing::FIBRE_SATURATION_PERCENT),
+            $wood, Wood::FIBRE_SATURATION_PERCENT, min($emcPercent, Wood::FIBRE_SATURATION_PERCENT),
             $calibration->drying->toComeCleanMm,
         );
         $spare = $blank->form->isRough() ? $calibration->drying->toComeCleanMm : $calibration->turning->allowanceMm;

@@ -14,8 +14,6 @@ use HonestGrain\Wood\Wood;
  */
 final readonly class Truing
 {
-    public const FIBRE_SATURATION_PERCENT = 30.0;
-
     private function __construct(
         public float $shrinkFraction,
         public float $ovalityMm,
@@ -28,10 +26,10 @@ final readonly class Truing
     /** How much of its size across the grain wood loses between two moistures. */
     public static function shrinkFraction(float $shrinkagePercent, float $fromPercent, float $toPercent): float
     {
-        $wet = min($fromPercent, self::FIBRE_SATURATION_PERCENT);
-        $dry = min($toPercent, self::FIBRE_SATURATION_PERCENT);
+        $wet = min($fromPercent, Wood::FIBRE_SATURATION_PERCENT);
+        $dry = min($toPercent, Wood::FIBRE_SATURATION_PERCENT);
 
-        return $shrinkagePercent / 100 * ($wet - $dry) / self::FIBRE_SATURATION_PERCENT;
+        return $shrinkagePercent / 100 * ($wet - $dry) / Wood::FIBRE_SATURATION_PERCENT;
     }
 
     /** How oval side grain gets between two moistures, mm; null where nobody published the wood's shrinkage. */

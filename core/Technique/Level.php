@@ -15,4 +15,15 @@ final readonly class Level
         public ?float $wallMm,
     ) {
     }
+
+    public function diameterMm(): float
+    {
+        return 2 * $this->radiusMm;
+    }
+
+    /** All the way round, at its height. */
+    public function roundMm(): float
+    {
+        return M_PI * $this->diameterMm();
+    }
 }

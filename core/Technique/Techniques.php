@@ -106,6 +106,12 @@ final readonly class Techniques
         return new self($decorations, $works);
     }
 
+    /** Whether what is done by it gives a place another colour. */
+    public function tints(string $key): bool
+    {
+        return ($this->decorations[$key] ?? null) instanceof Tints;
+    }
+
     /** @throws InvalidField for a technique that no band is decorated with */
     public function decoration(string $key, string $field = 'technique'): Decoration
     {

@@ -30,7 +30,8 @@ final readonly class Wood
 
     private const NEWTONS_PER_POUND_FORCE = 4.4482216;
 
-    private const FIBRE_SATURATION_PERCENT = 30.0;
+    /** Above it wood neither swells nor shrinks (Wood Handbook ch. 4). */
+    public const FIBRE_SATURATION_PERCENT = 30.0;
 
     /** Volume lost per unit of basic specific gravity between fibre saturation and oven dry (Wood Handbook ch. 4). */
     private const SHRINKAGE_PER_GRAVITY = 0.265;

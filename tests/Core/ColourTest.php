@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Colour\DyeDose;
 use HonestGrain\Colour\DyedWood;
 use HonestGrain\Colour\DyeLayer;
+use HonestGrain\Colour\DyeRecipe;
+use HonestGrain\Colour\Mixture;
 use HonestGrain\Colour\Over;
 use HonestGrain\Colour\Rgb;
 use PHPUnit\Framework\TestCase;
@@ -35,6 +38,30 @@ final class ColourTest extends TestCase
         self::assertEqualsWithDelta(100, Rgb::hex('#ffffff', 'a')->differenceTo(Rgb::hex('#000000', 'b')), 1e-6);
         // L* 53.59, a* and b* nought.
         self::assertEqualsWithDelta(53.585, Rgb::hex('#808080', 'a')->differenceTo(Rgb::hex('#000000', 'b')), 0.01);
+    }
+
+    public function test_a_mixture_is_weighed_out_by_its_parts_and_costs_what_all_of_it_costs(): void
+    {
+        $slate = Rgb::hex('#2e4d63', 'a');
+        $mixture = Mixture::of(['slate' => [$slate, 2], 'amber' => [$slate, 1]]);
+        // 2 mL on 100 cm²; 20 g and 600 drops to the litre at strength 1.
+        $dose = DyeDose::of(Drawn::tables()->calibration->colour, 30_000, 1.5);
+        self::assertEqualsWithDelta([6.0, 0.18, 5.4], [$dose->ml, $dose->grams, $dose->drops], 1e-9);
+        $recipe = DyeRecipe::of($mixture, $dose, ['slate' => 2.0, 'amber' => 4.0]);
+        self::assertEqualsWithDelta([0.12, 0.06], array_values(array_map(
+            fn (DyeDose $one): float => $one->grams, $recipe->doses,
+        )), 1e-9);
+        self::assertEqualsWithDelta(0.48, $recipe->cost(), 1e-9);
+        self::assertNull(DyeRecipe::of($mixture, $dose, ['slate' => 2.0])->cost(), 'nobody knows what amber costs');
+        self::assertEqualsWithDelta(1.4 * 6, DyeDose::of(
+            Drawn::tables()->calibration->colour, 30_000, 1.5, isSprayed: true,
+        )->ml, 1e-9);
+    }
+
+    public function test_a_face_is_taken_for_a_blend_of_its_tissues(): void
+    {
+        $blend = Rgb::linear([1.0, 0.5, 0.0])->mixed(Rgb::linear([0.0, 0.5, 1.0]), 0.3);
+        self::assertEqualsWithDelta([0.7, 0.5, 0.3], $blend->reflectance, 1e-12);
     }
 
     public function test_one_layer_sanded_back(): void

@@ -67,4 +67,27 @@ final class SignaturesTest extends TestCase
             }
         }
     }
+
+    /** A made-up shop and made-up weather are worked out where they are made up. */
+    public function test_no_circle_root_or_power_is_worked_out_beside_the_core(): void
+    {
+        $worked = [];
+        $folder = dirname(__DIR__, 2).'/app';
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder)) as $file) {
+            assert($file instanceof SplFileInfo);
+            $path = substr($file->getPathname(), strlen($folder) + 1);
+            if ($file->getExtension() !== 'php' || preg_match('~^(Demo|Devices)/~', $path) === 1) {
+                continue;
+            }
+            foreach (\PhpToken::tokenize((string) file_get_contents($file->getPathname())) as $token) {
+                if ($token->is(T_STRING) && in_array($token->text, [
+                    'M_PI', 'sqrt', 'sin', 'cos', 'tan', 'asin', 'acos', 'atan', 'atan2', 'hypot', 'exp', 'pow',
+                    'deg2rad', 'rad2deg',
+                ], true)) {
+                    $worked[] = "$path:$token->line $token->text";
+                }
+            }
+        }
+        self::assertSame([], $worked, 'What a turner would work out belongs into core/.');
+    }
 }

@@ -9,6 +9,7 @@ use App\Models\Workshop;
 use App\Planning\Edit;
 use App\Planning\PieceEditor;
 use App\Planning\VersionConflict;
+use HonestGrain\Coating\ColourFamily;
 use HonestGrain\Piece\Id;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Piece as CorePiece;
@@ -86,7 +87,8 @@ class RecipeController extends Controller
         $marks = [];
         foreach ($layers as $i => $layer) {
             $marks[] = Mark::read(Document::of([
-                'id' => Id::fresh('m'), 'technique' => 'dye', 'on' => $onto->band->on->value,
+                'id' => Id::fresh('m'), 'technique' => ColourFamily::Dye->technique(),
+                'on' => $onto->band->on->value,
                 'from_mm' => $onto->band->fromMm, 'to_mm' => $onto->band->toMm,
                 'name' => mb_substr(count($layers) === 1 ? $name : $name.', '.($i + 1), 0, Mark::MAX_NAME),
                 'settings' => [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Mending\Internal;
 
 use HonestGrain\Calibration\MendingRates;
+use HonestGrain\Coating\ColourFamily;
 use HonestGrain\Mending\Remedy;
 use HonestGrain\Words\Said;
 
@@ -75,7 +76,7 @@ final readonly class CoatWays
                 ), [
                     ...$this->usual->bared(),
                     $this->at->step(
-                        'dye', new Said(
+                        ColourFamily::Dye->technique(), new Said(
                             'mending.coat-ways.lay-darker-colour-over',
                         ), $this->at->over($this->rates->wipeDownMinutesPer100Cm2),
                         $this->rates->dryHours, new Said('mending.coat-ways.try-test-board-same'),

@@ -328,9 +328,7 @@ final class FaultContext
         $since = false;
         $again = [];
         foreach ($this->soFar->done as $step) {
-            $since = $since || in_array($step->work->technique, [
-                'dye', 'sand-back', 'ebonise', 'bleach', 'lime', 'stain', 'leaf', 'paint',
-            ], true);
+            $since = $since || $this->tables->techniques->tints($step->work->technique);
             if ($since) {
                 $again[] = $step->id;
             }

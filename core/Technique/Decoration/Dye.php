@@ -6,6 +6,7 @@ namespace HonestGrain\Technique\Decoration;
 
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Colour\DyeDose;
 use HonestGrain\Colour\Tissues;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Decoration;
@@ -71,9 +72,10 @@ final readonly class Dye implements Decoration, Tints
 
     public function worked(Settings $set, Ground $ground, Calibration $calibration): Worked
     {
-        $ml = $calibration->colour->dyeMlPer100Cm2 * $ground->areaMm2 / 10_000
-            * ($set->choice(Setting::Way) === 'sprayed' ? $calibration->colour->dyeSprayTimes : 1.0);
-        $powder = $ml / 1000 * $calibration->colour->dyeGramsPerLitre * $set->number(Setting::Strength);
+        $dose = DyeDose::of(
+            $calibration->colour, $ground->areaMm2, $set->number(Setting::Strength),
+            $set->choice(Setting::Way) === 'sprayed',
+        );
         $fades = $set->number(Setting::FadeMm) > 0 && $set->choice(Setting::Way) !== 'sprayed'
             ? [
                 Finding::warn(
@@ -86,12 +88,10 @@ final readonly class Dye implements Decoration, Tints
 
         return Spread::of($set, $ground, $calibration->marks)->worked(
             [
-                Figure::of(new Said('technique.dye.to-mix'), Measure::Ml, $ml), Figure::of(
-                    new Said('technique.dye.of-a-powder'), Measure::Grams, $powder,
+                Figure::of(new Said('technique.dye.to-mix'), Measure::Ml, $dose->ml), Figure::of(
+                    new Said('technique.dye.of-a-powder'), Measure::Grams, $dose->grams,
                 ),
-                Figure::of(new Said('technique.dye.concentrate-drops'), Measure::Count, ceil(
-                    $ml * $calibration->colour->dyeDropsPerMl * $set->number(Setting::Strength),
-                )),
+                Figure::of(new Said('technique.dye.concentrate-drops'), Measure::Count, ceil($dose->drops)),
             ], $fades,
             $set->number(Setting::FadeMm) > 0
                 ? [new Said('technique.dye.let-fade-out-over', [

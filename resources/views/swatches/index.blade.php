@@ -54,8 +54,8 @@
                             @endforeach
                         </tbody>
                     </table>
-                    @php([$ml, $rows, $cost] = $wheel->recipe())
-                    <h3 class="mt-4">To mix for one layer: {{ $show->volume($ml) }}</h3>
+                    @php($recipe = $wheel->recipe())
+                    <h3 class="mt-4">To mix for one layer: {{ $show->volume($recipe->whole->ml) }}</h3>
                     <table>
                         <thead>
                             <tr>
@@ -66,18 +66,20 @@
                             </tr>
                         </thead>
                         <tbody>
-                            @foreach ($rows as [$name, $grams, $drops, $price])
+                            @foreach ($recipe->doses as $name => $dose)
                                 <tr>
                                     <td>{{ $name }}</td>
-                                    <td class="n">{{ number_format($grams, 2) }} g</td>
-                                    <td class="n">{{ number_format($drops, 1) }} drops</td>
-                                    <td class="n">{{ $price === null ? '–' : number_format($price, 2) }}</td>
+                                    <td class="n">{{ number_format($dose->grams, 2) }} g</td>
+                                    <td class="n">{{ number_format($dose->drops, 1) }} drops</td>
+                                    <td class="n">
+                                        {{ $recipe->costs[$name] === null ? '–' : number_format($recipe->costs[$name], 2) }}
+                                    </td>
                                 </tr>
                             @endforeach
                         </tbody>
                     </table>
-                    @if ($cost !== null && count($rows) > 1)
-                        <p class="small">{{ number_format($cost, 2) }} in all.</p>
+                    @if ($recipe->cost() !== null && count($recipe->doses) > 1)
+                        <p class="small">{{ number_format($recipe->cost(), 2) }} in all.</p>
                     @endif
                     @if ($bands !== [])
                         <form
