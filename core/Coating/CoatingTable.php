@@ -77,10 +77,14 @@ final class CoatingTable
             );
         }
 
-        return new self(
+        $table = new self(
             array_replace($this->rows, [$made->name => $made->row()]), $this->stainRows, $this->binderRows,
             $this->labels, $this->air,
         );
+        // Figures that make no finish are refused here, not where it is first laid on.
+        $table->coating($made->name);
+
+        return $table;
     }
 
     /**
