@@ -17,6 +17,7 @@ use HonestGrain\Coating\Verdict;
 use HonestGrain\Drawing\Strata;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Tables;
 use HonestGrain\Route\LayerWaits;
 use Illuminate\Support\Carbon;
 
@@ -139,8 +140,9 @@ final readonly class CoatsPanel
     }
 
     /** @return list<self> */
-    public static function all(Part $part, CureClock $clock, Calibration $calibration, Show $show): array
+    public static function all(Part $part, CureClock $clock, Tables $tables, Show $show): array
     {
+        $calibration = $tables->calibration;
         $measured = $part->measure($calibration->shape);
         $panels = [];
         foreach ($part->coatPlans as $index => $plan) {
@@ -150,7 +152,7 @@ final readonly class CoatsPanel
                 $layers[] = new Layer(
                     $coat->coating, $coat->denib,
                     $i === 0 ? null : LayerWaits::before(
-                        $calibration->coats, $plan->coats[$i - 1]->coating, $coat->coating, $coat->denib,
+                        $tables->pairs, $plan->coats[$i - 1]->coating, $coat->coating, $coat->denib,
                     ),
                 );
                 $amounts[] = Amount::forCoat($coat->coating, $zones, $i === 0, $calibration->coats);
@@ -161,9 +163,9 @@ final readonly class CoatsPanel
                 ];
             }
             $panels[] = new self(
-                $index, $plan, Stack::judge($calibration->coats, $part->wood, $layers), $amounts, $waits,
+                $index, $plan, Stack::judge($tables->pairs, $part->wood, $layers), $amounts, $waits,
                 array_values(array_unique($warnings)),
-                array_column($plan->overColours($part->marks, $calibration->coats), 1),
+                array_column($plan->overColours($part->marks, $tables->pairs), 1),
                 $part->wood->nature->rgb, $calibration, $show,
             );
         }

@@ -7,6 +7,7 @@ namespace HonestGrain\Catalogue;
 use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Coating\CoatingTable;
+use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\ProvenStack;
 use HonestGrain\Reading\Row;
 use HonestGrain\Wood\WoodTable;
@@ -25,6 +26,8 @@ final class Catalogue
     private ?CoatingTable $coatings = null;
 
     private ?Calibration $calibration = null;
+
+    private ?Compatibility $compatibility = null;
 
     /** @param  array<string, list<array<string, string>>>|null  $compiled  rows by file; null to read the files */
     private function __construct(private readonly string $directory, private readonly ?array $compiled = null)
@@ -85,6 +88,12 @@ final class Catalogue
     public function calibration(): Calibration
     {
         return $this->calibration ??= Calibration::of($this->rows('constants.csv'));
+    }
+
+    /** What goes over what. */
+    public function compatibility(): Compatibility
+    {
+        return $this->compatibility ??= new Compatibility($this->rows('pairs.csv'), $this->calibration()->coats);
     }
 
     /** @return list<ProvenStack> */

@@ -5,79 +5,50 @@ declare(strict_types=1);
 namespace HonestGrain\Coating;
 
 use HonestGrain\Calibration\CoatFigures;
-use HonestGrain\Coating\Internal\CoatRules;
-use HonestGrain\Coating\Internal\ColourRules;
+use HonestGrain\Coating\Internal\Meeting;
+use HonestGrain\Coating\Internal\PairRule;
 use HonestGrain\Coating\Internal\Ruling;
+use HonestGrain\Coating\Internal\Traits;
+use HonestGrain\Reading\Row;
 use HonestGrain\Words\Said;
 
 /**
- * Whether one product may go over another, from their properties: solvent, cure, family, wax, film or penetrating,
- * and from what happened between them.
- *
- * Workshop rules.
+ * Whether one product may go over another, from their properties and from what happened between them: the first row of
+ * `catalogue/pairs.csv` that speaks of the pair says so.
  */
 final class Compatibility
 {
-    public static function of(
-        CoatFigures $figures,
-        Product $under,
-        Product $over,
-        ?Between $between = null,
-    ): PairVerdict {
-        $between ??= new Between;
-        $ruling = self::decide($figures, $under, $over, $between);
-        if ($ruling->verdict === Verdict::ScuffFirst && $between->isScuffed()) {
-            $ruling = Ruling::fine(new Said('coating.compatibility.was-scuffed-which-gives'));
+    /** @var list<PairRule>|null */
+    private ?array $rules = null;
+
+    /** @param  list<Row>  $rows */
+    public function __construct(private readonly array $rows, public readonly CoatFigures $figures)
+    {
+    }
+
+    /** @throws \LogicException for a pair that no row speaks of, a fault of the release */
+    public function of(Product $under, Product $over, ?Between $between = null): PairVerdict
+    {
+        $meeting = new Meeting($under, $over, $between ?? new Between, $this->figures);
+        $ruling = $this->judged($meeting);
+        if ($ruling->verdict === Verdict::ScuffFirst && $meeting->between->isScuffed()) {
+            $ruling = Ruling::of(Verdict::Fine, new Said('coating.compatibility.was-scuffed-which-gives'));
         }
 
         return new PairVerdict($under->name(), $over->name(), $ruling->verdict, $ruling->reason, $ruling->mend);
     }
 
-    private static function decide(CoatFigures $figures, Product $under, Product $over, Between $between): Ruling
+    private function judged(Meeting $meeting): Ruling
     {
-        if ($under instanceof Stain) {
-            return $over instanceof Stain
-                ? ColourRules::colourOverColour($under, $over, $between)
-                : ColourRules::coatOverColour($figures, $under, self::coat($over), $between);
-        }
-        $coat = self::coat($under);
-        if (! $over instanceof Stain) {
-            return CoatRules::of($figures, $coat, self::coat($over), $between);
-        }
-
-        return self::colourOverWaxOrOil($coat, $over, $between) ?? ColourRules::colourOverCoat($coat, $over, $between);
-    }
-
-    private static function colourOverWaxOrOil(Coating $under, Stain $over, Between $between): ?Ruling
-    {
-        if ($under->isWax()) {
-            return $over->isWax()
-                ? (Ruling::untilDry(
-                    $under->class, $under->recoatFromHours, $between,
-                ) ?? Ruling::fine(new Said('coating.compatibility.wax-over-wax')))
-                : Ruling::never(
-                    new Said('coating.compatibility.nothing-sticks-over-wax'),
-                    new Said('coating.compatibility.colour-bare-wood-first'),
-                );
-        }
-        if (! $under->neverCures()) {
-            return null;
+        $below = Traits::of($meeting->under, $this->figures);
+        $above = Traits::of($meeting->over, $this->figures);
+        foreach ($this->rules ??= array_map(fn (Row $row): PairRule => new PairRule($row), $this->rows) as $rule) {
+            $ruling = $rule->ruling($below, $above, $meeting);
+            if ($ruling !== null) {
+                return $ruling;
+            }
         }
 
-        return $over->isWax()
-            ? Ruling::test(
-                new Said('coating.compatibility.wax-over-oil-never'), new Said(
-                    'coating.compatibility.use-blend-mineral-oil',
-                ),
-            )
-            : Ruling::never(
-                new Said('coating.compatibility.oil-below-never-cures'),
-                new Said('coating.compatibility.colour-bare-wood-first-2'),
-            );
-    }
-
-    private static function coat(Product $product): Coating
-    {
-        return $product instanceof Coating ? $product : throw new \LogicException($product->name().' is not a finish.');
+        throw new \LogicException("Nothing is said of {$meeting->over->name()} over {$meeting->under->name()}.");
     }
 }

@@ -29,13 +29,14 @@ final readonly class Stack
     }
 
     /** @param  list<Layer>  $layers first on the wood first */
-    public static function judge(CoatFigures $figures, ?Wood $wood, array $layers): self
+    public static function judge(Compatibility $compatibility, ?Wood $wood, array $layers): self
     {
+        $figures = $compatibility->figures;
         $pairs = $notes = [];
         foreach ($layers as $i => $layer) {
             if ($i > 0) {
-                $pairs[] = Compatibility::of(
-                    $figures, $layers[$i - 1]->product, $layer->product, $layer->since(),
+                $pairs[] = $compatibility->of(
+                    $layers[$i - 1]->product, $layer->product, $layer->since(),
                 );
             }
             $notes = [...$notes, ...self::denibNotes($wood, $layers[$i - 1]->product ?? null, $layer)];

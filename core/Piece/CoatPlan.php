@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
-use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\CoatingTable;
@@ -189,7 +188,7 @@ final readonly class CoatPlan
      * @param  list<Mark>  $marks
      * @return list<array{Mark, PairVerdict}>
      */
-    public function overColours(array $marks, CoatFigures $figures): array
+    public function overColours(array $marks, Compatibility $pairs): array
     {
         $first = $this->first();
         if ($first === null) {
@@ -200,8 +199,8 @@ final readonly class CoatPlan
             if ($mark->stain !== null && in_array($mark->band->on->zone(), $this->zones, true)) {
                 $verdicts[] = [
                     $mark,
-                    Compatibility::of(
-                        $figures, $mark->stain, $first, Between::hours($mark->stain->coatFromHours),
+                    $pairs->of(
+                        $mark->stain, $first, Between::hours($mark->stain->coatFromHours),
                     ),
                 ];
             }

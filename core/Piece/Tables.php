@@ -8,6 +8,7 @@ use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\CoatingTable;
+use HonestGrain\Coating\Compatibility;
 use HonestGrain\Colour\DyeFactorTable;
 use HonestGrain\Layout\Tooling;
 use HonestGrain\Reading\Copy;
@@ -24,6 +25,7 @@ final readonly class Tables
         public CoatingTable $coatings,
         public Techniques $techniques,
         public Calibration $calibration,
+        public Compatibility $pairs,
         public Tooling $tooling = new Tooling,
         public DyeFactorTable $dyes = new DyeFactorTable,
     ) {
@@ -32,8 +34,8 @@ final readonly class Tables
     public static function of(Catalogue $catalogue): self
     {
         return new self(
-            $catalogue->woods(), $catalogue->abrasives(), $catalogue->coatings(), Techniques::table(),
-            $catalogue->calibration(),
+            woods: $catalogue->woods(), abrasives: $catalogue->abrasives(), coatings: $catalogue->coatings(), techniques: Techniques::table(),
+            calibration: $catalogue->calibration(), pairs: $catalogue->compatibility(),
         );
     }
 

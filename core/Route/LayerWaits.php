@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
-use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Compatibility;
@@ -18,7 +17,7 @@ use HonestGrain\Coating\Verdict;
 final class LayerWaits
 {
     /** @param  Denib|null  $denib  how the lower coat is rubbed before the upper one */
-    public static function before(CoatFigures $figures, Coating $under, Coating $over, ?Denib $denib = null): float
+    public static function before(Compatibility $pairs, Coating $under, Coating $over, ?Denib $denib = null): float
     {
         $candidates = [
             $under->recoatFromHours, $under->waxAfterHours ?? 0.0, $under->handleHours, $under->buffableHours,
@@ -26,12 +25,12 @@ final class LayerWaits
         ];
         sort($candidates);
         // Nobody waits weeks where a barrier coat serves: the pair says so, and the wait is that of the coat itself.
-        $soon = Compatibility::of($figures, $under, $over, new Between($under->recoatFromHours, $denib))->verdict;
+        $soon = $pairs->of($under, $over, new Between($under->recoatFromHours, $denib))->verdict;
         if ($soon === Verdict::Barrier) {
             return $under->recoatFromHours;
         }
         foreach ($candidates as $hours) {
-            $verdict = Compatibility::of($figures, $under, $over, new Between($hours, $denib))->verdict;
+            $verdict = $pairs->of($under, $over, new Between($hours, $denib))->verdict;
             if ($hours >= $under->recoatFromHours && $verdict === Verdict::Fine) {
                 return $hours;
             }

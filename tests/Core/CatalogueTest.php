@@ -152,11 +152,11 @@ final class CatalogueTest extends TestCase
                 $coating = $catalogue->coatings()->coating($layer['product']);
                 $layers[] = new Layer(
                     $coating, $layer['denib'] === null ? null : Denib::from($layer['denib']),
-                    $before === null ? null : LayerWaits::before(Drawn::coats(), $before, $coating),
+                    $before === null ? null : LayerWaits::before(Drawn::pairs(), $before, $coating),
                 );
                 $before = $coating;
             }
-            $judged = Stack::judge(Drawn::coats(), $catalogue->woods()->named('Ash (white)'), $layers);
+            $judged = Stack::judge(Drawn::pairs(), $catalogue->woods()->named('Ash (white)'), $layers);
             self::assertSame('fine', $judged->verdict->value, $stack->name.': '.json_encode($judged->toArray()));
         }
         self::assertGreaterThanOrEqual(6, count($catalogue->stacks()));

@@ -9,7 +9,6 @@ use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\ClimateRecord;
-use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\DayNightClimate;
 use HonestGrain\Coating\Denib;
 use HonestGrain\Coating\DewPoint;
@@ -43,8 +42,7 @@ final class CoatingTest extends TestCase
     public function test_pairs(string $under, string $over, ?float $hours, string $verdict, ?Denib $denib = null): void
     {
         $table = Catalogue::shipped()->coatings();
-        $pair = Compatibility::of(
-            Drawn::coats(), $table->product($under), $table->product($over), new Between($hours, $denib),
+        $pair = Drawn::pairs()->of($table->product($under), $table->product($over), new Between($hours, $denib),
         );
         self::assertSame($verdict, $pair->verdict->value, Told::of($pair->reason));
         self::assertSame($verdict === 'fine', $pair->mend === null);
@@ -151,20 +149,19 @@ final class CoatingTest extends TestCase
         $asked = 0;
         foreach ($table->coatings() as $under) {
             foreach ($table->coatings() as $over) {
-                $pair = Compatibility::of(Drawn::coats(), $under, $over, Between::hours($under->recoatFromHours));
+                $pair = Drawn::pairs()->of($under, $over, Between::hours($under->recoatFromHours));
                 if ($pair->verdict !== Verdict::Barrier || ! str_contains(Told::of($pair->mend), 'dewaxed shellac')) {
                     continue;
                 }
                 $asked++;
                 self::assertSame(
                     Verdict::Fine,
-                    Compatibility::of(
-                        Drawn::coats(), $under, $shellac, Between::hours($under->handleHours),
+                    Drawn::pairs()->of($under, $shellac, Between::hours($under->handleHours),
                     )->verdict,
                     "$under->class under the barrier for $over->class",
                 );
                 self::assertSame(
-                    Verdict::Fine, Compatibility::of(Drawn::coats(), $shellac, $over, Between::hours(24))->verdict,
+                    Verdict::Fine, Drawn::pairs()->of($shellac, $over, Between::hours(24))->verdict,
                     "$over->class over the barrier on $under->class",
                 );
             }
@@ -182,7 +179,7 @@ final class CoatingTest extends TestCase
         $asked = 0;
         foreach ($table->stains() as $colour) {
             foreach ([...$table->coatings(), ...$table->stains()] as $over) {
-                $pair = Compatibility::of(Drawn::coats(), $colour, $over, Between::hours(500));
+                $pair = Drawn::pairs()->of($colour, $over, Between::hours(500));
                 if ($pair->verdict !== Verdict::Barrier || preg_match(
                     '/Seal first with (.*), or/', Told::of($pair->mend), $m,
                 ) !== 1) {
@@ -191,10 +188,10 @@ final class CoatingTest extends TestCase
                 $asked++;
                 $barrier = $table->coating($named[$m[1]]);
                 self::assertSame(
-                    Verdict::Fine, Compatibility::of(Drawn::coats(), $colour, $barrier, Between::hours(500))->verdict,
+                    Verdict::Fine, Drawn::pairs()->of($colour, $barrier, Between::hours(500))->verdict,
                     "$colour->class under $barrier->class",
                 );
-                $upon = Compatibility::of(Drawn::coats(), $barrier, $over, new Between(24, Denib::Pad));
+                $upon = Drawn::pairs()->of($barrier, $over, new Between(24, Denib::Pad));
                 self::assertContains(
                     $upon->verdict, [Verdict::Fine, Verdict::TestFirst],
                     "$pair->over over $barrier->class over $colour->class",
@@ -211,7 +208,7 @@ final class CoatingTest extends TestCase
         foreach ($all as $under) {
             foreach ($all as $over) {
                 foreach ([null, 0.0, 0.01, 0.6, 5.0, 12.01, 18.001, 48.0, 5000.0] as $hours) {
-                    $pair = Compatibility::of(Drawn::coats(), $under, $over, Between::hours($hours));
+                    $pair = Drawn::pairs()->of($under, $over, Between::hours($hours));
                     self::assertNotSame('', $pair->reason);
                     self::assertDoesNotMatchRegularExpression(
                         '/(?<![\d.])0 (h|min|days)\b/', Told::of($pair->reason).' '.Told::of($pair->mend),
@@ -225,7 +222,7 @@ final class CoatingTest extends TestCase
 
     public function test_steel_wool_is_judged_with_the_wood_and_the_coat(): void
     {
-        $verdict = fn (string $wood, string $over, ?Denib $denib): string => Stack::judge(Drawn::coats(),
+        $verdict = fn (string $wood, string $over, ?Denib $denib): string => Stack::judge(Drawn::pairs(),
             Catalogue::shipped()->woods()->named($wood),
             [$this->layer(self::SHELLAC), $this->layer($over, $denib, 24)],
         )->verdict->overall();
@@ -241,17 +238,17 @@ final class CoatingTest extends TestCase
         $woods = Catalogue::shipped()->woods();
         self::assertSame(
             'barrier',
-            Stack::judge(Drawn::coats(), $woods->named('Teak'), [$this->layer(self::VARNISH)])->verdict->value,
+            Stack::judge(Drawn::pairs(), $woods->named('Teak'), [$this->layer(self::VARNISH)])->verdict->value,
         );
         self::assertSame(
             'fine',
-            Stack::judge(Drawn::coats(),
+            Stack::judge(Drawn::pairs(),
                 $woods->named('Teak'), [$this->layer(self::SHELLAC), $this->layer(self::VARNISH)],
             )->verdict->value,
         );
         $coats = array_fill(0, 3, $this->layer('Hard-wax oil', null, 20));
-        self::assertSame('test-first', Stack::judge(Drawn::coats(), null, $coats)->verdict->value);
-        self::assertSame('fine', Stack::judge(Drawn::coats(), null, array_slice($coats, 1))->verdict->value);
+        self::assertSame('test-first', Stack::judge(Drawn::pairs(), null, $coats)->verdict->value);
+        self::assertSame('fine', Stack::judge(Drawn::pairs(), null, array_slice($coats, 1))->verdict->value);
     }
 
     public function test_film_is_counted_coat_by_coat(): void
@@ -262,7 +259,7 @@ final class CoatingTest extends TestCase
         $varnish = $label->coating(self::VARNISH);
         self::assertEqualsWithDelta(83.3, $varnish->wetUm(), 0.05);
         self::assertEqualsWithDelta(29.2, $varnish->dryUm(), 0.05);
-        $stack = Stack::judge(Drawn::coats(),
+        $stack = Stack::judge(Drawn::pairs(),
             null,
             [
                 new Layer($varnish), new Layer($varnish, Denib::Paper, 8),
@@ -276,15 +273,15 @@ final class CoatingTest extends TestCase
     {
         $sealer = $this->layer('Shellac sanding sealer');
         $one = 1000 / 14 * 0.18;
-        self::assertEqualsWithDelta($one / 2, Stack::judge(Drawn::coats(), null, [$sealer])->totalUm(), 1e-9);
+        self::assertEqualsWithDelta($one / 2, Stack::judge(Drawn::pairs(), null, [$sealer])->totalUm(), 1e-9);
         self::assertEqualsWithDelta(
-            $one * 1.5, Stack::judge(Drawn::coats(), null, [$sealer, $sealer])->totalUm(), 1e-9,
+            $one * 1.5, Stack::judge(Drawn::pairs(), null, [$sealer, $sealer])->totalUm(), 1e-9,
         );
     }
 
     public function test_liming_paste_and_iron_liquor_ask_something_of_the_bare_wood(): void
     {
-        $judge = fn (string $wood, string ...$classes): string => Stack::judge(Drawn::coats(),
+        $judge = fn (string $wood, string ...$classes): string => Stack::judge(Drawn::pairs(),
             Catalogue::shipped()->woods()->named($wood), array_map(
                 fn (string $class): Layer => $this->layer($class, null, 24), array_values($classes),
             ),

@@ -10,6 +10,7 @@ use HonestGrain\Calibration\SandingFigures;
 use HonestGrain\Calibration\ShapeFigures;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\Climate;
+use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Geometry\Band;
 use HonestGrain\Geometry\GrainDirection;
@@ -57,6 +58,11 @@ final class Drawn
     public static function coats(): CoatFigures
     {
         return self::catalogue()->calibration()->coats;
+    }
+
+    public static function pairs(): Compatibility
+    {
+        return self::catalogue()->compatibility();
     }
 
     public static function clock(Climate $climate): CureClock

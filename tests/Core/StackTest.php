@@ -8,7 +8,6 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Coating;
-use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\Denib;
 use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\Mix;
@@ -44,7 +43,7 @@ final class StackTest extends TestCase
                     $coatings[mt_rand(0, count($coatings) - 1)], [null, ...Denib::cases()][mt_rand(0, 3)], 24.0,
                 );
             }
-            $stack = Stack::judge(Drawn::coats(), null, $layers);
+            $stack = Stack::judge(Drawn::pairs(), null, $layers);
             $film = 0.0;
             foreach ($layers as $k => $layer) {
                 $film = max(0.0, $film - ($layer->denib?->removesUm(Drawn::coats()) ?? 0.0));
@@ -63,7 +62,7 @@ final class StackTest extends TestCase
     public function test_a_rubbing_that_would_go_through_the_film_is_caught(): void
     {
         $polish = $this->catalogue->coatings()->coating('Friction polish (shellac oil alcohol)');
-        $judge = fn (Denib $denib, int $coats): Stack => Stack::judge(Drawn::coats(),
+        $judge = fn (Denib $denib, int $coats): Stack => Stack::judge(Drawn::pairs(),
             null, [...array_fill(0, $coats, new Layer($polish, null, 24)), new Layer($polish, $denib, 24)],
         );
         // One coat leaves 8 µm: worn paper takes all of it, a pad three.
@@ -76,8 +75,7 @@ final class StackTest extends TestCase
         self::assertSame([], $judge(Denib::Paper, 2)->notes);
         $oil = $this->catalogue->coatings()->coating('Oil-varnish blend');
         self::assertSame(
-            [], Stack::judge(
-                Drawn::coats(), null, [new Layer($oil, null, null), new Layer($oil, Denib::Paper, 24)],
+            [], Stack::judge(Drawn::pairs(), null, [new Layer($oil, null, null), new Layer($oil, Denib::Paper, 24)],
             )->notes,
         );
     }
@@ -95,7 +93,7 @@ final class StackTest extends TestCase
                 ),
                 range(0, mt_rand(0, 5)),
             );
-            $stack = Stack::judge(Drawn::coats(), $woods->named($woods->names()[mt_rand(0, 26)]), $layers);
+            $stack = Stack::judge(Drawn::pairs(), $woods->named($woods->names()[mt_rand(0, 26)]), $layers);
             $all = array_map(fn ($pair): Verdict => $pair->verdict, [...$stack->pairs, ...$stack->notes]);
             self::assertSame(
                 $all === [] ? Verdict::Fine : array_reduce(
@@ -119,10 +117,10 @@ final class StackTest extends TestCase
         $early = 0;
         foreach ($this->catalogue->coatings()->coatings() as $under) {
             foreach ($this->catalogue->coatings()->coatings() as $over) {
-                $reason = Compatibility::of(Drawn::coats(), $under, $over, Between::hours(0.01))->reason;
+                $reason = Drawn::pairs()->of($under, $over, Between::hours(0.01))->reason;
                 if (str_starts_with(Told::of($reason), 'Too early')) {
                     $early++;
-                    $after = Compatibility::of(Drawn::coats(), $under, $over, Between::hours($under->recoatFromHours));
+                    $after = Drawn::pairs()->of($under, $over, Between::hours($under->recoatFromHours));
                     self::assertNotContains(
                         $after->verdict, [Verdict::AfterFullCure, Verdict::Barrier, Verdict::Never],
                         "$over->class over $under->class",
@@ -137,11 +135,10 @@ final class StackTest extends TestCase
     {
         foreach ($this->catalogue->coatings()->coatings() as $under) {
             foreach ($this->catalogue->coatings()->coatings() as $over) {
-                $wait = LayerWaits::before(Drawn::coats(), $under, $over);
+                $wait = LayerWaits::before(Drawn::pairs(), $under, $over);
                 self::assertGreaterThanOrEqual($under->recoatFromHours, $wait);
                 self::assertNotSame(
-                    Verdict::AfterFullCure, Compatibility::of(
-                        Drawn::coats(), $under, $over, Between::hours($wait),
+                    Verdict::AfterFullCure, Drawn::pairs()->of($under, $over, Between::hours($wait),
                     )->verdict,
                     "$over->class over $under->class after $wait h",
                 );
@@ -265,7 +262,7 @@ final class StackTest extends TestCase
         $verdicts = array_map(
             fn ($plan): array => array_map(
                 fn (array $over): array => [$over[0]->band->id, $over[1]->verdict->value],
-                $plan->overColours($piece->body()->marks, Drawn::coats()),
+                $plan->overColours($piece->body()->marks, Drawn::pairs()),
             ),
             $piece->body()->coatPlans,
         );

@@ -38,7 +38,7 @@ class CoatsController extends Controller
         return view('pieces.coats', [
             'page' => PiecePage::of($piece, $show, $core, $part), 'part' => $part,
             'plans' => CoatsPanel::all(
-                $part, $mapper->clock($piece->workshop), $mapper->tables($piece->workshop)->calibration, $show,
+                $part, $mapper->clock($piece->workshop), $mapper->tables($piece->workshop), $show,
             ),
             'faces' => CoatsPanel::faces($part), 'stacks' => $catalogue->stacks(),
             'airs' => $piece->workshop->airs->contains(fn (Air $air): bool => $air->kind !== Air::SHOP)

@@ -16,34 +16,13 @@ use HonestGrain\Words\Said;
  */
 final readonly class Ruling
 {
-    private function __construct(
-        public Verdict $verdict, public Said $reason, public ?Said $mend = null,
-    ) {
+    private function __construct(public Verdict $verdict, public Said $reason, public ?Said $mend = null)
+    {
     }
 
-    public static function fine(Said $reason): self
+    public static function of(Verdict $verdict, Said $reason, ?Said $mend = null): self
     {
-        return new self(Verdict::Fine, $reason);
-    }
-
-    public static function scuff(Said $reason): self
-    {
-        return new self(Verdict::ScuffFirst, $reason, new Said('coating.ruling.scuff-dull-grey-pad'));
-    }
-
-    public static function barrier(Said $reason, Said $mend): self
-    {
-        return new self(Verdict::Barrier, $reason, $mend);
-    }
-
-    public static function test(Said $reason, Said $mend): self
-    {
-        return new self(Verdict::TestFirst, $reason, $mend);
-    }
-
-    public static function never(Said $reason, Said $mend): self
-    {
-        return new self(Verdict::Never, $reason, $mend);
+        return new self($verdict, $reason, $mend);
     }
 
     /** Where the layer below has not had, or is not known to have had, the hours it needs; null where it has. */

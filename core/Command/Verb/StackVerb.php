@@ -45,7 +45,7 @@ final readonly class StackVerb implements Verb
         ), $question->children('layers', 40, 1));
 
         return Stack::judge(
-            $this->catalogue->calibration()->coats, $name === null ? null : $this->catalogue->woods()->named($name),
+            $this->catalogue->compatibility(), $name === null ? null : $this->catalogue->woods()->named($name),
             $layers,
         )->toArray();
     }

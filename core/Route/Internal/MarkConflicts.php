@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Coating\Between;
-use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\BandEdges;
@@ -160,8 +159,8 @@ final class MarkConflicts
             if ($other === $colour) {
                 $later = true;
             } elseif ($colour->overlaps($other) && $later && $other->stain !== null) {
-                $pair = Compatibility::of(
-                    $tables->calibration->coats, $stain, $other->stain, Between::hours($colour->waitHours),
+                $pair = $tables->pairs->of(
+                    $stain, $other->stain, Between::hours($colour->waitHours),
                 );
                 $conflicts[] = Conflict::ofPair($pair, [$id, $other->id()]);
             } elseif (

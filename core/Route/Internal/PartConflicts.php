@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Calibration\CoatFigures;
+use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\Laying;
 use HonestGrain\Coating\Stack;
@@ -48,7 +49,7 @@ final class PartConflicts
         }
         foreach ($part->coatPlansByFace() as $plan) {
             $conflicts = [
-                ...$conflicts, ...self::ofPlan($part, $plan, $tables->calibration->coats),
+                ...$conflicts, ...self::ofPlan($part, $plan, $tables->pairs),
                 ...self::ofPolish($part, $plan, $measured, $tables->calibration->coats),
                 ...self::ofLiner($plan, $measured),
             ];
@@ -61,7 +62,7 @@ final class PartConflicts
     }
 
     /** @return list<Conflict> */
-    private static function ofPlan(Part $part, CoatPlan $plan, CoatFigures $figures): array
+    private static function ofPlan(Part $part, CoatPlan $plan, Compatibility $pairs): array
     {
         $conflicts = [];
         $steps = [];
@@ -69,7 +70,7 @@ final class PartConflicts
         foreach ($plan->coats as $i => $coat) {
             $below = $plan->coats[$i - 1] ?? null;
             $hours = $below === null ? null : LayerWaits::before(
-                $figures, $below->coating, $coat->coating, $coat->denib,
+                $pairs, $below->coating, $coat->coating, $coat->denib,
             );
             $layers[] = new Layer($coat->coating, $coat->denib, $hours);
             $steps[] = $coat->id;
@@ -78,14 +79,14 @@ final class PartConflicts
         $conflicts[] = self::outOfSheen($plan);
         $wool = $plan->buff === BuffWith::Wool ? Stack::steelWool($part->wood, null, false) : null;
         $conflicts[] = $wool === null ? null : Conflict::ofPair($wool, ["$plan->id/buff"]);
-        $stack = Stack::judge($figures, $part->wood, $layers);
+        $stack = Stack::judge($pairs, $part->wood, $layers);
         foreach ($stack->pairs as $i => $pair) {
             $conflicts[] = Conflict::ofPair($pair, [$steps[$i], $steps[$i + 1]]);
         }
         foreach ($stack->notes as $note) {
             $conflicts[] = Conflict::ofPair($note, $steps);
         }
-        foreach ($plan->overColours($part->marksInOrder(), $figures) as [$mark, $pair]) {
+        foreach ($plan->overColours($part->marksInOrder(), $pairs) as [$mark, $pair]) {
             $conflicts[] = Conflict::ofPair($pair, [$mark->id(), $steps[0]]);
         }
 

@@ -487,7 +487,7 @@ final class Coated
 
     private function recoat(Coating $coating, Coat $next, float $slowed): Wait
     {
-        $from = LayerWaits::before($this->subject->calibration->coats, $coating, $next->coating, $next->denib);
+        $from = LayerWaits::before($this->subject->tables->pairs, $coating, $next->coating, $next->denib);
         if ($coating->isPolish() && $coating->applied === Laying::OnTheLathe && $next->coating->isPolish()) {
             return Wait::hours($this->subject->calibration->coats->coolingMinutes / 60);
         }
