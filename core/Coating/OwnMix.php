@@ -7,6 +7,7 @@ namespace HonestGrain\Coating;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Reading\Row;
+use HonestGrain\Words\Said;
 
 /**
  * A maker's own mix of finishes: parts by volume, the class that it behaves like, and its own figures.
@@ -59,7 +60,7 @@ final readonly class OwnMix
     {
         $name = trim($mix->text('name', self::MAX_NAME));
         if ($name === '' || isset($rows[$name])) {
-            throw InvalidField::because($mix->at('name'), $name, 'a mix takes a name that no class of finish has');
+            throw InvalidField::because($mix->at('name'), $name, new Said('coating.own-mix.name-of-its-own'));
         }
         $parts = $finishes = [];
         foreach ($mix->children('parts', self::MAX_PARTS, 1) as $part) {

@@ -6,6 +6,7 @@ namespace HonestGrain\Drawing;
 
 use HonestGrain\Coating\RecordedClimate;
 use HonestGrain\Wood\Emc;
+use HonestGrain\Words\Said;
 
 /**
  * An air by the hour: temperature, humidity and what wood settles at in it, one above the other. What was read is a
@@ -56,7 +57,7 @@ final readonly class AirChart
 
         return Svg::tag('svg', [
             'viewBox' => sprintf('0 0 %d %d', self::WIDTH, $height), 'role' => 'img', 'class' => 'w-full',
-            'aria-label' => "Temperature, humidity and equilibrium moisture of $name; the latest stand in the table.",
+            'aria-label' => Svg::words(new Said('drawing.air-chart.label', ['name' => $name])),
         ], $this->daysBelow($height).$panels);
     }
 
@@ -103,7 +104,9 @@ final readonly class AirChart
             ]);
         }
 
-        return Svg::text(0, $top - 3, self::TEXT, ['Temperature', 'Humidity', 'Wood settles at'][$which])
+        $what = ['temperature', 'humidity', 'settles'][$which];
+
+        return Svg::text(0, $top - 3, self::TEXT, Svg::words(new Said("drawing.air-chart.$what")))
             .Svg::text(self::LEFT - 8, $y($high) + 12, self::TEXT, $words($high), 'end')
             .Svg::text(self::LEFT - 8, $y($low), self::TEXT, $words($low), 'end').$lines;
     }

@@ -10,6 +10,7 @@ use HonestGrain\Geometry\Profile;
 use HonestGrain\Rack\Blank;
 use HonestGrain\Rack\Keeping;
 use HonestGrain\Rack\Pith;
+use HonestGrain\Words\Said;
 
 /** A blank as it stands on the rack: right half from outside, left half cut open, with its pith, seal and tenon. */
 final readonly class BlankFigure
@@ -57,7 +58,7 @@ final readonly class BlankFigure
         return Svg::tag('svg', [
             'xmlns' => 'http://www.w3.org/2000/svg',
             'viewBox' => implode(' ', array_map(Svg::n(...), $this->box())), ...$size, 'role' => 'img',
-            'aria-label' => "Drawing of $name: right half from outside, left half cut open",
+            'aria-label' => Svg::words(new Said('drawing.elevation.label', ['name' => $name])),
         ], Svg::tag('defs', [], Hatch::pattern($hatch, max(1, (int) round($this->u * 2.2)), 0.5)
                 .Svg::tag('clipPath', ['id' => "$hatch-half"], Svg::tag('path', ['d' => $half])))
             .Svg::tag('path', ['d' => $half, 'fill' => $this->rgb])

@@ -6,6 +6,7 @@ namespace HonestGrain\Drawing;
 
 use HonestGrain\Colour\Mixture;
 use HonestGrain\Colour\Rgb;
+use HonestGrain\Words\Said;
 
 /**
  * Mixtures on a wheel: by hue round it, by how far from grey outwards, each in the colour that it gives on the wood.
@@ -58,7 +59,7 @@ final readonly class ColourWheel
 
         return Svg::tag('svg', [
             'viewBox' => '-118 -118 236 236', 'class' => 'w-full max-h-[420px]',
-            'aria-label' => 'Mixtures of your dyes by hue', 'role' => 'group',
+            'aria-label' => Svg::words(new Said('drawing.colour-wheel.label')), 'role' => 'group',
         ], $rings.$across.$dots);
     }
 

@@ -6,6 +6,8 @@ namespace HonestGrain\Drawing;
 
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Technique\Worked;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** The rim from above, divided: a tick for every part, the first one marked, and the quarters where end grain shows. */
 final readonly class DivisionPlan
@@ -37,7 +39,8 @@ final readonly class DivisionPlan
         return Svg::tag('svg', [
             'viewBox' => '-150 -140 300 280', 'role' => 'img', 'class' => 'w-full max-h-[290px]',
             'font-family' => 'Source Sans 3, sans-serif', 'aria-label' => $parts === 0
-                ? 'The rim from above' : "The rim from above, divided into $parts parts",
+                ? Svg::words(new Said('drawing.division-plan.label'))
+                : Svg::words(new Said('drawing.division-plan.divided', ['parts' => Quantity::count($parts)])),
         ], $this->quarters()
             .Svg::tag('circle', [
                 'r' => $r * (1 + self::RING) / 2, 'fill' => 'none', 'stroke' => $this->woodRgb,
@@ -88,14 +91,18 @@ final readonly class DivisionPlan
     private function words(): string
     {
         if ($this->worked === null || $this->worked->parts === 0) {
-            return Svg::text(0, 5, 14, 'not divided', 'middle');
+            return Svg::text(0, 5, 14, Svg::words(new Said('drawing.division-plan.none')), 'middle');
         }
         $parts = $this->worked->parts;
-        $how = $this->worked->plate === null ? 'by a paper strip' : sprintf(
-            'index %d, every %s hole', $this->worked->plate, self::nth(intdiv($this->worked->plate, $parts)),
-        );
+        $how = $this->worked->plate === null ? new Said('drawing.division-plan.strip')
+            : new Said('drawing.division-plan.index', [
+                'plate' => Quantity::count($this->worked->plate),
+                'nth' => self::nth(intdiv($this->worked->plate, $parts)),
+            ]);
 
-        return Svg::text(0, -2, 16, "$parts parts", 'middle').Svg::text(0, 18, 13, $how, 'middle');
+        return Svg::text(0, -2, 16, Svg::words(new Said('drawing.division-plan.parts', [
+            'parts' => Quantity::count($parts),
+        ])), 'middle').Svg::text(0, 18, 13, Svg::words($how), 'middle');
     }
 
     private static function nth(int $n): string

@@ -6,6 +6,7 @@ namespace HonestGrain\Drawing;
 
 use HonestGrain\Rack\Drying;
 use HonestGrain\Rack\Weighing;
+use HonestGrain\Words\Said;
 
 /**
  * Weight over time: the weighings, the curve through them, the forecast as a hatched band between the fastest and the
@@ -71,7 +72,7 @@ final readonly class DryingChart
     {
         return Svg::tag('svg', [
             'viewBox' => sprintf('0 0 %d %d', self::WIDTH, self::HEIGHT), 'role' => 'img', 'class' => 'w-full',
-            'aria-label' => "Weight of $name over time; the same figures stand in the table.",
+            'aria-label' => Svg::words(new Said('drawing.drying-chart.label', ['name' => $name])),
         ], Svg::tag('defs', [], Hatch::pattern('ahead', 6, 0.45)).$this->axes().$this->band().$this->curve()
             .$this->plateau().$this->ready().$this->today().$this->readings());
     }

@@ -10,6 +10,7 @@ use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Wall;
 use HonestGrain\Geometry\Warning;
 use HonestGrain\Piece\Part;
+use HonestGrain\Words\Said;
 
 /**
  * One part as a workshop drawing: right half seen from outside, left half cut open. SVG in mm, with
@@ -170,7 +171,7 @@ final readonly class Elevation
         return $d === '' ? '' : Svg::tag('path', [
             'data-lint' => 'uneven-wall', 'd' => $d, 'fill' => 'none', 'stroke' => '#8c2f1b',
             'stroke-width' => $u * 0.5, 'stroke-linecap' => 'round',
-        ], Svg::tag('title', [], 'The wall departs from even by more than a fifth here: wet, it cracks.'));
+        ], Svg::tag('title', [], Svg::words(new Said('drawing.elevation.uneven'))));
     }
 
     private function leader(float $x, float $y, string $length, bool $warn, Frame $frame): string

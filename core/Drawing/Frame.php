@@ -6,6 +6,7 @@ namespace HonestGrain\Drawing;
 
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Words\Said;
 
 /** The part of the plane that a drawing shows, mm: x to the right of the axis, y down from z = 0. */
 final readonly class Frame
@@ -55,7 +56,7 @@ final readonly class Frame
     {
         return Svg::tag('svg', [
             'xmlns' => 'http://www.w3.org/2000/svg', 'viewBox' => $this->viewBox(), ...$size, 'role' => 'img',
-            'aria-label' => "Drawing of $name: right half from outside, left half cut open",
+            'aria-label' => Svg::words(new Said('drawing.elevation.label', ['name' => $name])),
             'font-family' => 'Source Sans 3, sans-serif', 'color' => '#1f1b16',
         ], $body);
     }

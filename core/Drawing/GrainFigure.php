@@ -10,7 +10,6 @@ use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Words\Said;
-use HonestGrain\Words\Sentences;
 
 /**
  * Where a part shows end grain: its outside, seen so that an end-grain quarter is on the left and side grain on the
@@ -65,7 +64,7 @@ final readonly class GrainFigure
             'viewBox' => implode(' ', array_map(Svg::n(...), [
                 -$r - $margin, -$high - $margin, 2 * ($r + $margin), $high + 2 * $margin,
             ])), 'role' => 'img', 'class' => 'max-h-[150px] w-full',
-            'aria-label' => 'End grain on the outside: the darker, the more of it shows',
+            'aria-label' => Svg::words(new Said('drawing.grain.outside')),
         ], Svg::tag('path', [
             'd' => Svg::path($line, 1).'L'.substr(Svg::path(array_reverse($line), -1), 1).'Z', 'fill' => $this->woodRgb,
         ]).Svg::tag('g', ['fill' => self::SHADE, 'shape-rendering' => 'crispEdges'], $cells)
@@ -86,7 +85,7 @@ final readonly class GrainFigure
                 'fill-opacity' => self::DARKEST * $upright($column),
             ]);
         }
-        $say = fn (string $code): string => Sentences::english()->say(new Said($code));
+        $say = fn (string $code): string => Svg::words(new Said($code));
         $words = $this->grain === GrainDirection::Side ? $this->quarters($r)
             : Svg::text(0, -4, 15, $say('drawing.grain.no-end-grain'), 'middle')
                 .Svg::text(0, 14, 15, $say('drawing.grain.round-the-wall'), 'middle');

@@ -6,7 +6,7 @@ namespace HonestGrain\Drawing;
 
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Holding\Mount;
-use HonestGrain\Words\Sentences;
+use HonestGrain\Words\Said;
 
 /**
  * A part small, as it sits while something is done to it: along the lathe's axis with the headstock on the left, or
@@ -34,7 +34,7 @@ final readonly class Held
 
         return Svg::tag('svg', [
             'viewBox' => sprintf('0 0 %d %d', self::WIDTH, self::HEIGHT), 'class' => 'held', 'role' => 'img',
-            'aria-label' => ucfirst(Sentences::english()->say($this->mount->label())),
+            'aria-label' => Svg::words(Said::upper($this->mount->label())),
         ], $drawn);
     }
 

@@ -11,7 +11,7 @@ use HonestGrain\Layout\UnrolledBand;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
 use HonestGrain\Technique\Ink;
-use HonestGrain\Words\Sentences;
+use HonestGrain\Words\Said;
 
 /**
  * The band of a mark laid flat on a page, in the colours and with the lines that it will have, with its repeats and
@@ -77,8 +77,9 @@ final readonly class MarkStrip
             'role' => 'img',
             'class' => $below - $top > 0.5 * ($right - $left) ? 'max-h-[380px] w-full' : 'max-h-[240px] w-full',
             'font-family' => 'Source Sans 3, sans-serif',
-            'aria-label' => 'The band of '.Sentences::english()->say($this->mark->label()).' laid flat'.($isThin
-                ? ', a fifth of it' : ''),
+            'aria-label' => Svg::words(new Said($isThin ? 'drawing.mark-strip.fifth' : 'drawing.mark-strip.label', [
+                'mark' => $this->mark->label(),
+            ])),
         ], $this->wood().$this->drawing($u).$this->divided($u).$this->outline($u).$this->grain($u));
     }
 

@@ -6,6 +6,7 @@ namespace HonestGrain\Drawing;
 
 use HonestGrain\Abrasive\Rung;
 use HonestGrain\Abrasive\SandingJob;
+use HonestGrain\Words\Said;
 
 /** The depth of scratch over the minutes of sanding, falling to what is asked. */
 final class ScratchLine
@@ -48,7 +49,7 @@ final class ScratchLine
 
         return Svg::tag('svg', [
             'viewBox' => '0 0 '.self::WIDTH.' '.self::HEIGHT, 'class' => 'mt-2 w-full', 'role' => 'img',
-            'aria-label' => 'Scratch depth over the minutes of sanding, falling to the limit',
+            'aria-label' => Svg::words(new Said('drawing.scratch-line.label')),
         ], $this->line('M'.self::LEFT.' 14V'.self::BOTTOM.'H'.self::WIDTH, 0.8)
             .$this->across($limit, '5 4', $plain($this->job->limitUm).' µm asked', -5)
             .($floor === null ? '' : $this->across($floor, '2 4', 'not below '.$plain($this->job->floorUm ?? 0.0), 13))

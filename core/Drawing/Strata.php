@@ -6,6 +6,7 @@ namespace HonestGrain\Drawing;
 
 use HonestGrain\Coating\Stack;
 use HonestGrain\Piece\CoatPlan;
+use HonestGrain\Words\Said;
 
 /** Coats as strata, first on the wood lowest: films to one scale of thickness, oils as a line within the wood. */
 final class Strata
@@ -52,7 +53,7 @@ final class Strata
 
         return Svg::tag('svg', [
             'viewBox' => '0 0 '.self::WIDTH.' '.self::HEIGHT, 'class' => 'mt-3 hidden h-[170px] w-[110px] lg:block',
-            'role' => 'img', 'aria-label' => 'Coats as strata, first on the wood lowest',
+            'role' => 'img', 'aria-label' => Svg::words(new Said('drawing.strata.label')),
         ], self::wood($woodRgb).$layers.Svg::tag('path', [
             'd' => 'M0 '.self::WOOD_Y.'H'.self::WIDTH, 'stroke' => 'currentColor', 'stroke-width' => 1.4,
         ]));

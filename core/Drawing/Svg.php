@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Drawing;
 
 use HonestGrain\Geometry\Point;
+use HonestGrain\Words\Said;
+use HonestGrain\Words\Sentences;
 
 /**
  * Writes SVG elements with presentation attributes only, so that a drawing needs no style sheet and obeys any policy.
@@ -35,6 +37,12 @@ final class Svg
         return self::tag('text', [
             'x' => $x, 'y' => $y, 'font-size' => $size, 'text-anchor' => $anchor, 'fill' => 'currentColor',
         ], self::escaped($words));
+    }
+
+    /** What is written into a drawing or read out in its place. */
+    public static function words(Said $said): string
+    {
+        return Sentences::english()->say($said);
     }
 
     public static function escaped(string $text): string

@@ -9,6 +9,8 @@ use HonestGrain\Layout\CurvedBand;
 use HonestGrain\Layout\FlatBand;
 use HonestGrain\Layout\RowOfRepeats;
 use HonestGrain\Layout\UnrolledBand;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * A band laid flat at true size, to print, cut out and wrap round the piece: outline, registration marks, a centre line
@@ -127,7 +129,7 @@ final class Template
         ]).Svg::tag('text', [
             'x' => self::mm($left + self::MARGIN_MM), 'y' => self::mm($foot - 2), 'font-size' => '4',
             'font-family' => 'sans-serif',
-        ], 'This line is 50 mm long');
+        ], Svg::words(new Said('drawing.template.check', ['long' => Quantity::mm(self::CHECK_MM)])));
 
         return Svg::tag('svg', [
             'xmlns' => 'http://www.w3.org/2000/svg', 'version' => '1.1', 'width' => self::mm($wide).'mm',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Drawing;
 
+use HonestGrain\Words\Said;
+
 /** The time of one piece as a strip: waits hatched, hands-on solid, what is done paler, and where now is. */
 final class TimeStrip
 {
@@ -40,7 +42,7 @@ final class TimeStrip
     {
         return Svg::tag('svg', [
             'viewBox' => '0 0 '.self::WIDTH.' 46', 'class' => 'mt-2 block w-full', 'role' => 'img',
-            'aria-label' => 'The time of this piece: hands-on solid, waiting hatched',
+            'aria-label' => Svg::words(new Said('drawing.time-strip.label')),
         ], Svg::tag('defs', [], Hatch::pattern('wait', 8, 0.4)).Svg::tag('rect', [
             'x' => 0.5, 'y' => self::TOP, 'width' => self::WIDTH - 1, 'height' => self::HIGH, 'fill' => 'url(#wait)',
             'stroke' => 'currentColor',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Drawing;
 
 use HonestGrain\Rack\Truing;
+use HonestGrain\Words\Said;
 
 /**
  * A dried rough bowl from above, in mm: the oval that its rim has become, the largest true circle in it, and the piece
@@ -37,7 +38,7 @@ final readonly class TruingPlan
             'viewBox' => implode(' ', array_map(Svg::n(...), [
                 -$r - $margin, -$r - $margin, 2 * ($r + $margin), 2 * ($r + $margin),
             ])), 'role' => 'img', 'class' => 'max-h-[260px] w-full',
-            'aria-label' => "$name from above: the oval it dries to and the largest true circle in it",
+            'aria-label' => Svg::words(new Said('drawing.truing-plan.label', ['name' => $name])),
         ], Svg::tag('defs', [], Hatch::pattern('oval-wall', max(2, (int) round($r / 22)), 0.5))
             .Svg::tag('path', [
                 'd' => self::oval($r, $r * $short).self::oval($within, $within * $short), 'fill-rule' => 'evenodd',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Drawing;
 
+use HonestGrain\Words\Said;
+
 /** Many pieces over the same days, a row each: hands-on solid, waits hatched, ready as a dot, due as a line. */
 final class WeekSheet
 {
@@ -92,7 +94,7 @@ final class WeekSheet
 
         return Svg::tag('svg', [
             'viewBox' => '0 0 '.self::WIDTH." $high", 'class' => 'mt-3 block w-full', 'role' => 'group',
-            'aria-label' => 'Every piece over the coming days; the table below says the same',
+            'aria-label' => Svg::words(new Said('drawing.week-sheet.label')),
         ], Svg::tag('defs', [], Hatch::pattern('w', 6, 0.45)).$this->days.$this->rows.Svg::tag('path', [
             'd' => 'M'.Svg::n($this->x($now)).' 22V'.$high, 'stroke' => 'var(--act)', 'stroke-width' => 2,
         ]));

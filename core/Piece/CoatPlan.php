@@ -53,7 +53,7 @@ final readonly class CoatPlan
             }
         }
         if ($zones === [] || count(array_unique($zones)) !== count($zones)) {
-            throw InvalidField::because($plan->at('zones'), $zones, 'it takes at least one zone, each once');
+            throw InvalidField::because($plan->at('zones'), $zones, new Said('piece.coat-plan.zones-once'));
         }
         $coats = array_map(
             fn (Document $layer): Coat => Coat::read($layer, $table), $plan->children('layers', self::MAX_COATS),

@@ -83,7 +83,7 @@ final readonly class Mark
         $binder = $technique instanceof Binds ? $tables->coatings->binder($technique->binder($set)) : null;
         $colour = $settings->textOr('colour', null, 7);
         if ($colour !== null && preg_match('/^#[0-9a-fA-F]{6}$/D', $colour) !== 1) {
-            throw InvalidField::type($settings->at('colour'), $colour, 'a colour such as #2f4f6f');
+            throw InvalidField::type($settings->at('colour'), $colour, new Said('piece.mark.a-colour'));
         }
         $wait = $settings->numberOr('wait_hours', null, 0, self::MAX_WAIT_HOURS);
         $this->band = Band::read($mark);

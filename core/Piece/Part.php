@@ -21,6 +21,7 @@ use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Wood\Wood;
+use HonestGrain\Words\Said;
 
 /** One turned body of wood: its shape, wood and grain, how it is held, its flaws, and what is done to its faces. */
 final readonly class Part
@@ -561,7 +562,7 @@ final readonly class Part
             foreach ($plan->zones as $k => $zone) {
                 if (isset($seen[$zone])) {
                     throw InvalidField::because(
-                        $part->at("coats.$i.zones.$k"), $zone, 'each zone takes its coats from one plan only',
+                        $part->at("coats.$i.zones.$k"), $zone, new Said('piece.part.one-plan-a-zone'),
                     );
                 }
                 $seen[$zone] = true;

@@ -9,6 +9,8 @@ use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Wood\Wood;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * A piece as the maker intends it: its parts, how they meet, and the maker's own steps and order. The open document,
@@ -97,9 +99,10 @@ final readonly class Piece
         }
 
         if ($version !== self::VERSION) {
-            throw InvalidField::because('version', $version, $version === 1
-                ? 'version 1 was never released, and is not read; write the piece as version '.self::VERSION
-                : 'this release reads version '.self::VERSION);
+            throw InvalidField::because('version', $version, new Said(
+                $version === 1 ? 'piece.piece.version-1' : 'piece.piece.version',
+                ['version' => Quantity::count(self::VERSION)],
+            ));
         }
 
         $piece = new self($document, self::made($document, $tables));
@@ -326,7 +329,7 @@ final readonly class Piece
         );
 
         return [
-            'parts' => $parts === [] ? throw InvalidField::missing('parts', 'at least one part') : $parts,
+            'parts' => $parts === [] ? throw InvalidField::missing('parts', new Said('piece.piece.a-part')) : $parts,
             'joints' => array_map(
                 Joint::read(...), $document->has('joints') ? $document->children('joints', self::MAX_JOINTS) : [],
             ),
@@ -358,7 +361,7 @@ final readonly class Piece
                 $pair[1] ?? null,
             )) {
                 throw InvalidField::type(
-                    $document->at("order.$i"), $pair, 'the ids of what is first and what is later',
+                    $document->at("order.$i"), $pair, new Said('piece.piece.two-ids'),
                 );
             }
             $order[] = [$pair[0], $pair[1]];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Piece;
 
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Said;
 
 /** Whether a piece hangs together: every id stands once, what is named is there, and the joints can be closed. */
 final class Whole
@@ -50,7 +51,7 @@ final class Whole
             if (in_array($joint->spigot, $sockets, true)) {
                 throw InvalidField::because(
                     "joints.$i.parts", $joint->parts(),
-                    'the joints go round in a ring, and nothing could be put together first',
+                    new Said('piece.whole.joints-in-a-ring'),
                 );
             }
         }

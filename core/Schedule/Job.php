@@ -8,6 +8,7 @@ use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Schedule\Exception\CyclicTasks;
+use HonestGrain\Words\Said;
 
 /** A piece as the scheduler sees it: its tasks in an order that respects every predecessor, and when it is due. */
 final readonly class Job
@@ -44,7 +45,7 @@ final readonly class Job
         foreach ($tasks as $i => $task) {
             if (isset($byId[$task->id])) {
                 throw InvalidField::because(
-                    "$field.tasks.$i.id", $task->id, 'every task of a piece needs a name of its own',
+                    "$field.tasks.$i.id", $task->id, new Said('schedule.job.name-of-its-own'),
                 );
             }
             $byId[$task->id] = $task;

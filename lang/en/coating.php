@@ -5,6 +5,7 @@ declare(strict_types=1);
 // What coats do to each other and to colours, and how they are laid on.
 return [
     'own-mix' => [
+        'name-of-its-own' => 'a mix takes a name that no class of finish has',
     ],
     'compatibility' => [
         'was-scuffed-which-gives' => 'It was scuffed, which gives the next coat its key.',
@@ -58,8 +59,8 @@ return [
         'colour-does-not-take' => 'Colour does not take over wax.',
         'colour-then-lime' => 'Colour the bare wood first and lime afterwards.',
         'colour-then-wax' => 'Colour the bare wood first and wax last.',
-        'dewaxed-shellac-bonds-almost' => 'Dewaxed shellac bonds with almost anything over it (check that the '
-            .'label says dewaxed).',
+        'dewaxed-shellac-bonds-almost' => 'Dewaxed shellac bonds with almost anything over it (check that the label '
+            .'says dewaxed).',
         'film-below-has-cured' => 'The film below has cured through; a light rub gives the new coat its key.',
         'films-harden-alike-bond' => 'The films harden alike and bond within the window.',
         'friction-polish-holds-oil' => 'Friction polish holds oil and wax-soft shellac; coats over it may peel.',
@@ -102,8 +103,8 @@ return [
         'put-shellac-between' => 'Put dewaxed shellac between, or wait {cureDays} days for full cure.',
         'put-shellac-between-once' => 'Put dewaxed shellac between once the oil has had {handle}, or wait '
             .'{cureDays} days for full cure.',
-        'recoat-window-closed-ago' => 'Its recoat window closed at {closes}, {past} ago: the surface is too hard '
-            .'to bite.',
+        'recoat-window-closed-ago' => 'Its recoat window closed at {closes}, {past} ago: the surface is too hard to '
+            .'bite.',
         'renew-own-kind-or' => 'Renew it with its own kind, or try it on a test board.',
         'renew-wax-or-blend' => 'Renew it with wax or with a blend of oil and wax, or try it on a test board.',
         'resin-soaks-unevenly-into' => 'Resin soaks unevenly into casein paint.',

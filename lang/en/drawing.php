@@ -9,5 +9,52 @@ return [
         'round-the-wall' => 'round the wall',
         'rim-side' => 'The rim from above: two opposite quarters are end grain, which tears, drinks and darkens',
         'rim-end' => 'The rim from above: no end grain shows round the wall',
+        'outside' => 'End grain on the outside: the darker, the more of it shows',
+    ],
+    'air-chart' => [
+        'label' => 'Temperature, humidity and equilibrium moisture of {name}; the latest stand in the table.',
+        'temperature' => 'Temperature',
+        'humidity' => 'Humidity',
+        'settles' => 'Wood settles at',
+    ],
+    'elevation' => [
+        'label' => 'Drawing of {name}: right half from outside, left half cut open',
+        'uneven' => 'The wall departs from even by more than a fifth here: wet, it cracks.',
+    ],
+    'truing-plan' => [
+        'label' => '{name} from above: the oval it dries to and the largest true circle in it',
+    ],
+    'colour-wheel' => [
+        'label' => 'Mixtures of your dyes by hue',
+    ],
+    'strata' => [
+        'label' => 'Coats as strata, first on the wood lowest',
+    ],
+    'mark-strip' => [
+        'label' => 'The band of {mark} laid flat',
+        'fifth' => 'The band of {mark} laid flat, a fifth of it',
+    ],
+    'time-strip' => [
+        'label' => 'The time of this piece: hands-on solid, waiting hatched',
+    ],
+    'template' => [
+        'check' => 'This line is {long} long',
+    ],
+    'scratch-line' => [
+        'label' => 'Scratch depth over the minutes of sanding, falling to the limit',
+    ],
+    'drying-chart' => [
+        'label' => 'Weight of {name} over time; the same figures stand in the table.',
+    ],
+    'week-sheet' => [
+        'label' => 'Every piece over the coming days; the table below says the same',
+    ],
+    'division-plan' => [
+        'label' => 'The rim from above',
+        'divided' => 'The rim from above, divided into {parts} parts',
+        'none' => 'not divided',
+        'strip' => 'by a paper strip',
+        'index' => 'index {plate}, every {nth} hole',
+        'parts' => '{parts} parts',
     ],
 ];

@@ -15,6 +15,7 @@ return [
     'mark' => [
         'bare-sanded-wood-before' => 'On bare, sanded wood and before every colour, which it would take out.',
         'after-every-other-colour' => 'After every other colour: it lies in what pores are left open.',
+        'a-colour' => 'a colour such as #2f4f6f',
     ],
     'sheen' => [
         'builds-no-film-without' => '{class} builds no film, and without one nothing comes to a gloss.',
@@ -26,6 +27,7 @@ return [
         'bare' => 'bare',
         'coats' => '{runs|thens}',
         'several' => '{count} coats of {coat|lower}',
+        'zones-once' => 'it takes at least one zone, each once',
     ],
     'purpose' => [
         'to-look-at' => 'To look at',
@@ -128,5 +130,17 @@ return [
     ],
     'extent' => [
         'piece-takes-most-over' => 'a piece takes at most {most} {what} over all its parts',
+    ],
+    'whole' => [
+        'joints-in-a-ring' => 'the joints go round in a ring, and nothing could be put together first',
+    ],
+    'part' => [
+        'one-plan-a-zone' => 'each zone takes its coats from one plan only',
+    ],
+    'piece' => [
+        'version-1' => 'version 1 was never released, and is not read; write the piece as version {version}',
+        'version' => 'this release reads version {version}',
+        'a-part' => 'at least one part',
+        'two-ids' => 'the ids of what is first and what is later',
     ],
 ];

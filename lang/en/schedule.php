@@ -26,6 +26,7 @@ return [
             .'that do not follow it.',
     ],
     'job' => [
+        'name-of-its-own' => 'every task of a piece needs a name of its own',
     ],
     'wait' => [
         'impossible-window-must-not' => 'an impossible window: it must not be below min_hours, {min}',
