@@ -179,7 +179,7 @@ return [
         'give-warmth-moving-air' => 'Give it warmth, moving air and time',
         'cold-damp-slow-coat' => 'Cold and damp slow a coat; most come round.',
         'let-stand-warm-airy' => 'Let it stand warm and airy',
-        '20-c-or-more' => 'At 20 °C or more, a fan in the room and not on the piece.',
+        'warm-or-warmer' => 'At {warm} or more, a fan in the room and not on the piece.',
         'wipe-down-mineral-spirits' => 'Wipe it down with mineral spirits and let it dry',
         'wipe-off-what-wood' => 'Wipe off what the wood has not drunk',
         'oil-was-not-wiped' => 'Oil that was not wiped off never dries: what stands on top comes off.',

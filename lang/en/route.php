@@ -49,8 +49,8 @@ return [
         'both-hands-wheel-lathe' => 'in both hands, the wheel on the lathe',
         'before-window-closes' => ', and before its window closes at {max}',
         'once-rubbed-down-dust' => 'Once it is rubbed down and the dust is off.',
-        'once-coat-below-has' => 'Once the coat below has had its {what} at 21 °C{until}.',
-        'once-coat-below-has-had' => 'Once the coat below has had its {min} at 21 °C{until}.',
+        'once-coat-below-has' => 'Once the coat below has had its {what} at {at}{until}.',
+        'once-coat-below-has-had' => 'Once the coat below has had its {min} at {at}{until}.',
         'all-over' => 'all over',
         'buffing' => 'buffing',
         'faces' => '{faces}',
@@ -272,7 +272,7 @@ return [
         'on-the-rack' => 'on the rack',
         'wood-drying' => 'the wood drying',
         'how-much-shrinks-nobody' => 'How much it shrinks nobody published: leave it a tenth over.',
-        'every-100-mm-dry' => 'Every 100 mm of it dry to {what|1}, and are trued besides.',
+        'every-so-much-dries' => 'Every {whole} of it dry to {what|1}, and are trued besides.',
         'cut-tenon-rough' => 'Cut a tenon to rough it by',
         'cut-recess-rough' => 'Cut a recess to rough it by',
         'tenon-trued-when-dry' => 'A tenon of {tenon|0}: trued when dry, it suits the circle of your {jaws}.',
@@ -430,7 +430,7 @@ return [
         'turn-two-parts-joined' => 'Turn it in two parts, joined',
     ],
     'layout' => [
-        'not-before-each-coat' => 'Not before each coat that is pressed on is firm, {hours|0} at 21 °C: a pad '
+        'not-before-each-coat' => 'Not before each coat that is pressed on is firm, {hours|0} at {at}: a pad '
             .'prints in one that is only dry.',
         'turning-round' => 'turning it round',
         'foot-can-reached-only' => 'The foot can be reached only from that side.',
@@ -509,7 +509,7 @@ return [
         'last-look-weight-card' => 'The last look, and the weight for the card.',
         'weight-goes-record' => 'The weight goes on the Record.',
         'wrap-loosely-paper-tight' => 'Wrap it loosely in paper: a tight wrap prints until the last coat has had '
-            .'{prints|0} days at 21 °C.',
+            .'{prints|0} days at {at}.',
         'write-card-oil-renewed' => 'Write on the card that the oil is to be renewed.',
         'on-the-table' => 'on the table',
         'look-over-weigh-2' => 'look it over and weigh it',

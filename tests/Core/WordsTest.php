@@ -102,6 +102,23 @@ final class WordsTest extends TestCase
         }
     }
 
+    public function test_no_line_has_a_unit_of_its_own(): void
+    {
+        $found = [];
+        foreach (glob(Sentences::ENGLISH.'/*.php') ?: [] as $file) {
+            if (in_array(basename($file, '.php'), self::OTHERS, true)) {
+                continue;
+            }
+            // A distance below which two nodes of a profile are one is what the format says, in its own unit.
+            preg_match_all(
+                '~\d(?: |\x{a0})(?:mm|cm|°C|mL|m/s|cm²|mm²|kg/m³|g/m²)(?![\w²³/])(?! apart)~u',
+                (string) file_get_contents($file), $units,
+            );
+            $found = [...$found, ...$units[0]];
+        }
+        self::assertSame([], $found, 'A quantity is said by the core, and written in the reader\'s unit.');
+    }
+
     /**
      * @param  array<array-key, mixed>  $lines
      * @return list<string>

@@ -7,6 +7,7 @@ namespace HonestGrain\Mending\Internal;
 use HonestGrain\Calibration\MendingRates;
 use HonestGrain\Coating\ColourFamily;
 use HonestGrain\Mending\Remedy;
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
 /**
@@ -16,6 +17,9 @@ use HonestGrain\Words\Said;
  */
 final readonly class CoatWays
 {
+    /** At which a coat that will not dry is helped (workshop). */
+    private const WARM_C = 20.0;
+
     private MendingRates $rates;
 
     private UsualWays $usual;
@@ -175,7 +179,7 @@ final readonly class CoatWays
                 ), new Said('mending.coat-ways.cold-damp-slow-coat'), [
                     $this->at->step(
                         'own', new Said('mending.coat-ways.let-stand-warm-airy'), 0.0, $this->rates->warmHours,
-                        new Said('mending.coat-ways.20-c-or-more'),
+                        new Said('mending.coat-ways.warm-or-warmer', ['warm' => Quantity::celsius(self::WARM_C)]),
                     ),
                 ], [],
             )],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Calibration\BenchFigures;
+use HonestGrain\Coating\Kinetics;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Shop;
@@ -54,7 +55,9 @@ final readonly class Mounting
             default => $figures->remountMinutes,
         };
         $firm = $firmHours <= 0 ? null
-            : new Said('route.layout.not-before-each-coat', ['hours' => Quantity::hours($firmHours)]);
+            : new Said('route.layout.not-before-each-coat', [
+                'hours' => Quantity::hours($firmHours), 'at' => Quantity::celsius(Kinetics::REFERENCE_C),
+            ]);
 
         return new self(new Step(
             id: match (true) {

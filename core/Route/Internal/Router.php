@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
+use HonestGrain\Coating\Kinetics;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Holding\Stance;
@@ -344,6 +345,7 @@ final class Router
                     new Said('route.router.weight-goes-record'),
                     $prints > 24 ? new Said('route.router.wrap-loosely-paper-tight', [
                         'prints' => Quantity::count(ceil($prints / 24)),
+                        'at' => Quantity::celsius(Kinetics::REFERENCE_C),
                     ]) : null,
                     $isRenewed ? new Said('route.router.write-card-oil-renewed') : null,
                 ),

@@ -8,6 +8,7 @@ use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Cure;
 use HonestGrain\Coating\Family;
+use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\Laying;
 use HonestGrain\Coating\WipeWindow;
 use HonestGrain\Geometry\Face;
@@ -505,10 +506,12 @@ final class Coated
         return match (true) {
             $wait->minHours <= 0 && $wait->maxHours === null => new Said('route.coated.once-rubbed-down-dust'),
             $wait->minHours < 1 => new Said('route.coated.once-coat-below-has', [
+                'at' => Quantity::celsius(Kinetics::REFERENCE_C),
                 'what' => Quantity::minutes(max(1, (int) round($wait->minHours * 60))),
                 'until' => $until,
             ]),
             default => new Said('route.coated.once-coat-below-has-had', [
+                'at' => Quantity::celsius(Kinetics::REFERENCE_C),
                 'min' => Quantity::hours(round($wait->minHours, 1)),
                 'until' => $until,
             ]),

@@ -164,7 +164,8 @@ final readonly class Roughing
         $size = $this->size;
         $minutes = $this->subject->calibration->turning->holdMinutes;
         $dries = $size->shrinkFraction === null ? new Said('route.roughing.how-much-shrinks-nobody')
-            : new Said('route.roughing.every-100-mm-dry', [
+            : new Said('route.roughing.every-so-much-dries', [
+                'whole' => Quantity::mm(100),
                 'what' => Quantity::mm(100 * (1 - $size->shrinkFraction)),
             ]);
 
