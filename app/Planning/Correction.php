@@ -56,7 +56,8 @@ final readonly class Correction
             $left = $tasks[$step->id] ?? null;
             $seconds = (int) round($step->timing->minutes * 60);
             $start = max(
-                $row->start_at?->getTimestamp() ?? 0, $left->bounds->notBefore ?? 0, ...self::opens($step, $ends, $clock),
+                $row->start_at?->getTimestamp() ?? 0, $left->bounds->notBefore ?? 0,
+                ...self::opens($step, $ends, $clock),
             );
             $placed = $left === null || $start === 0
                 ? ['start' => $row->start_at?->getTimestamp(), 'end' => $row->end_at?->getTimestamp()]

@@ -94,7 +94,8 @@ final readonly class ShopMapper
     public function key(Workshop $workshop, Piece $piece): string
     {
         return hash('xxh128', serialize([
-            config('app.release') ?? Release::read(), $piece->document, $workshop->tins->pluck('label', 'product')->all(), $workshop->woods->pluck('typed')->all(),
+            config('app.release') ?? Release::read(), $piece->document,
+            $workshop->tins->pluck('label', 'product')->all(), $workshop->woods->pluck('typed')->all(),
             $workshop->mixes->pluck('typed')->all(), $workshop->equipment, $workshop->dyeFactors(),
         ]));
     }

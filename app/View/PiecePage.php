@@ -180,9 +180,10 @@ final readonly class PiecePage
 
         return match (true) {
             $wood === null => '',
-            $wood->figures->gravity12 === null => "No density is known for $wood->name, so no mass; type it on the Shelf.",
-            default => "Mass is volume times density at this moisture: $wood->name, specific gravity {$wood->figures->gravity12} "
-                ."at 12 % ({$show->sentence($wood->source)}). "
+            $wood->figures->gravity12 === null => "No density is known for $wood->name, so no mass; type it on the "
+                .'Shelf.',
+            default => "Mass is volume times density at this moisture: $wood->name, specific gravity "
+                ."{$wood->figures->gravity12} at 12 % ({$show->sentence($wood->source)}). "
                 .$show->sentence($wood->about('density')),
         };
     }

@@ -194,8 +194,8 @@ final readonly class SandingPanel
             $share > 0 => sprintf(
                 'Torn over %.0f %% of it: the first grits go there alone, with the lathe stopped.', 100 * $share,
             ),
-            $this->plan->cut->by === ToolMark::Torn => 'No end grain stands out far enough here to tear: taken as a clean '
-                .'cut.',
+            $this->plan->cut->by === ToolMark::Torn => 'No end grain stands out far enough here to tear: taken as '
+                .'a clean cut.',
             default => '',
         };
     }
@@ -322,7 +322,8 @@ final readonly class SandingPanel
 
         return match (true) {
             $this->sanding->missing !== null || $best === null => '',
-            $this->sanding->shared->with === [] && $this->sanding->tornShare <= 0 => 'The least there is from your shelf.',
+            $this->sanding->shared->with === []
+                && $this->sanding->tornShare <= 0 => 'The least there is from your shelf.',
             default => sprintf(
                 $this->sanding->tornShare > 0 ? 'Sanded alike all round and alone the least would be %s, %s min.'
                     : 'With its part of the shared changes; alone the least would be %s, %s min.',
@@ -397,7 +398,8 @@ final readonly class SandingPanel
             $wood->figures->jankaN === null => "$wood->name: no hardness is known.",
             $wood->about('hardness') !== null => "$wood->name: ".number_format($wood->figures->jankaN).' N. '
                 .$this->show->sentence($wood->about('hardness')),
-            default => "$wood->name: ".number_format($wood->figures->jankaN)." N ({$this->show->sentence($wood->source)}).",
+            default => "$wood->name: ".number_format($wood->figures->jankaN)
+                ." N ({$this->show->sentence($wood->source)}).",
         };
     }
 

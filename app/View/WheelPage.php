@@ -144,7 +144,9 @@ final readonly class WheelPage
         $product = $this->dyes[(string) array_key_first($mixture->parts)]->product ?? null;
 
         return $mixture->on(
-            Rgb::hex($this->wood->nature->rgb, 'wood'), $product === null ? 'water' : Swatch::carrier($this->tables, $product),
+            Rgb::hex(
+                $this->wood->nature->rgb, 'wood',
+            ), $product === null ? 'water' : Swatch::carrier($this->tables, $product),
             $this->strength,
             $product === null ? DyeFactors::usual() : $this->tables->dyes->of($this->wood->name, $product),
             $this->tables->calibration->colour, $coat,

@@ -43,8 +43,12 @@ final readonly class WoodsPanel
     {
         $value = match ($which) {
             'hardness' => $wood->figures->jankaN === null ? null : number_format($wood->figures->jankaN).' N',
-            'density' => $wood->figures->gravity12 === null ? null : number_format($wood->densityGPerCm3(12.0) * 1000).' kg/m³',
-            default => $wood->figures->tangentialPercent === null ? null : number_format($wood->figures->tangentialPercent, 1).' %',
+            'density' => $wood->figures->gravity12 === null ? null : number_format(
+                $wood->densityGPerCm3(12.0) * 1000,
+            ).' kg/m³',
+            default => $wood->figures->tangentialPercent === null ? null : number_format(
+                $wood->figures->tangentialPercent, 1,
+            ).' %',
         };
 
         return $value === null ? '–' : $value.(isset($wood->borrowed[$which]) ? ' *' : '');

@@ -45,7 +45,7 @@ final class Catalogue
     }
 
     /**
-     * The same tables as a file of PHP has them, which a server keeps in its memory; read as shipped where there is none.
+     * The same tables as a file of PHP has them, which a server keeps in its memory; read as shipped without it.
      *
      * @param  string  $file  as `compile` made it
      */

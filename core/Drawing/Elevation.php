@@ -9,6 +9,7 @@ use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Wall;
 use HonestGrain\Geometry\Warning;
+use HonestGrain\Geometry\WarningCode;
 use HonestGrain\Piece\Part;
 use HonestGrain\Words\Said;
 
@@ -134,16 +135,16 @@ final readonly class Elevation
         $svg = '';
         if ($measured->wall !== null) {
             $thin = array_filter(
-                $measured->warnings, fn (Warning $warning): bool => $warning->code === 'thin-wall',
+                $measured->warnings, fn (Warning $warning): bool => $warning->code === WarningCode::ThinWall,
             ) !== [];
             $svg .= $this->leader(
                 -$measured->wall->r, -$measured->wall->z, $this->mm($measured->wall->minMm), $thin, $frame,
             );
         }
         foreach ($measured->warnings as $warning) {
-            if ($warning->z !== null && $warning->r !== null && $warning->code !== 'thin-wall') {
+            if ($warning->z !== null && $warning->r !== null && $warning->code !== WarningCode::ThinWall) {
                 $svg .= Svg::tag('circle', [
-                    'data-lint' => $warning->code, 'cx' => -$warning->r, 'cy' => -$warning->z, 'r' => $u * 1.1,
+                    'data-lint' => $warning->code->value, 'cx' => -$warning->r, 'cy' => -$warning->z, 'r' => $u * 1.1,
                     'fill' => 'none', 'stroke' => '#8c2f1b', 'stroke-width' => $u * 0.3,
                 ]);
             }
@@ -186,7 +187,7 @@ final readonly class Elevation
         );
 
         return Svg::tag(
-            'g', ['data-lint' => $warn ? 'thin-wall' : 'wall'], Svg::tag('path', [
+            'g', ['data-lint' => $warn ? WarningCode::ThinWall->value : 'wall'], Svg::tag('path', [
                 'd' => sprintf('M%s %s L%s %s', $n($x), $n($y), $n($toX + $u * 11), $n($toY - $u * 0.6)),
                 'stroke' => $colour, 'stroke-width' => $u * 0.14, 'fill' => 'none',
             ])

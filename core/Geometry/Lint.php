@@ -12,8 +12,6 @@ use HonestGrain\Words\Said;
 final class Lint
 {
     /** What is said only of what stands on its foot. */
-    public const OF_STANDING = ['rocking-foot', 'low-outside'];
-
     /** @return list<Warning> */
     public static function of(ShapeFigures $figures, Profile $profile, ?Wall $wall, float $minWallMm): array
     {
@@ -32,7 +30,7 @@ final class Lint
             return null;
         }
 
-        return new Warning('thin-wall', new Said('geometry.lint.wall-thinnest-least-you', [
+        return new Warning(WarningCode::ThinWall, new Said('geometry.lint.wall-thinnest-least-you', [
             'min' => Quantity::mm(round($wall->minMm, 3)),
             'minWall' => Quantity::mm(round($minWallMm, 3)),
         ]), $wall->z, $wall->r);
@@ -45,7 +43,7 @@ final class Lint
             return null;
         }
 
-        return new Warning('thin-floor', new Said('geometry.lint.floor-dishing-foot-would', [
+        return new Warning(WarningCode::ThinFloor, new Said('geometry.lint.floor-dishing-foot-would', [
             'floor' => Quantity::mm(round($floor, 3)),
             'footDish' => Quantity::mm($figures->footDishMm),
             'minWall' => Quantity::mm(round($minWallMm, 3)),
@@ -56,13 +54,13 @@ final class Lint
     {
         $stands = $profile->standsOn();
         if ($profile->droops()) {
-            return new Warning('low-outside', new Said('geometry.lint.outside-dips-below-foot', [
+            return new Warning(WarningCode::LowOutside, new Said('geometry.lint.outside-dips-below-foot', [
                 'r' => Quantity::mm($stands->r),
             ]), $stands->z, $stands->r);
         }
 
         return $stands->r >= $figures->footRadiusMm ? null
-            : new Warning('rocking-foot', new Said('geometry.lint.foot-lowest-r-so', [
+            : new Warning(WarningCode::RockingFoot, new Said('geometry.lint.foot-lowest-r-so', [
                 'r' => Quantity::mm($stands->r),
             ]), $stands->z, $stands->r);
     }
@@ -83,7 +81,7 @@ final class Lint
         }
 
         return $deepest <= $figures->undercutMm ? null
-            : new Warning('undercut', new Said('geometry.lint.inside-wider-than-narrowest', [
+            : new Warning(WarningCode::Undercut, new Said('geometry.lint.inside-wider-than-narrowest', [
                 'what' => Quantity::mm(round(2 * $deepest, 3)),
             ]), $at->z, $at->r);
     }
@@ -94,7 +92,7 @@ final class Lint
 
         return $bottom === null || $bottom->r <= 0.01 ? null
             : new Warning(
-                'flat-floor',
+                WarningCode::FlatFloor,
                 new Said('geometry.lint.inside-stops-r-bottom', ['r' => Quantity::mm($bottom->r)]),
                 $bottom->z, $bottom->r,
             );

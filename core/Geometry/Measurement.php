@@ -67,7 +67,7 @@ final readonly class Measurement
     /** The same of what stands on nothing: how its lower end would stand is no question. */
     public function ofWhatDoesNotStand(): self
     {
-        $stays = fn (Warning $one): bool => ! in_array($one->code, Lint::OF_STANDING, true);
+        $stays = fn (Warning $one): bool => ! $one->code->isOfStanding();
 
         return Copy::with($this, ['warnings' => array_values(array_filter($this->warnings, $stays))]);
     }

@@ -10,7 +10,7 @@ use HonestGrain\Words\Said;
 final readonly class Warning
 {
     public function __construct(
-        public string $code,
+        public WarningCode $code,
         public Said $message,
         public ?float $z = null,
         public ?float $r = null,
@@ -21,7 +21,7 @@ final readonly class Warning
     public function toArray(): array
     {
         return [
-            'code' => $this->code, 'message' => $this->message,
+            'code' => $this->code->value, 'message' => $this->message,
             'at' => $this->z === null || $this->r === null ? null : [round($this->z, 3), round($this->r, 3)],
         ];
     }

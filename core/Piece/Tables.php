@@ -34,7 +34,8 @@ final readonly class Tables
     public static function of(Catalogue $catalogue): self
     {
         return new self(
-            woods: $catalogue->woods(), abrasives: $catalogue->abrasives(), coatings: $catalogue->coatings(), techniques: Techniques::table(),
+            woods: $catalogue->woods(), abrasives: $catalogue->abrasives(), coatings: $catalogue->coatings(),
+            techniques: Techniques::table(),
             calibration: $catalogue->calibration(), pairs: $catalogue->compatibility(),
         );
     }

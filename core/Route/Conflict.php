@@ -12,12 +12,6 @@ use HonestGrain\Words\Said;
 /** Two wishes that do not go together, in words, with the choices that resolve it. */
 final readonly class Conflict
 {
-    /** A wish in the maker's order that is not followed; the route stands without it. */
-    public const ORDER = 'order';
-
-    /** Wood that dries until nobody knows when: what comes before can be done. */
-    public const WOOD_DRIES = 'wood-dries';
-
     /**
      * @param  list<string>  $steps
      * @param  list<Said>  $choices
@@ -27,7 +21,7 @@ final readonly class Conflict
         public array $steps,
         public Said $message,
         public array $choices,
-        public string $code = 'forbidden',
+        public ConflictCode $code = ConflictCode::Forbidden,
     ) {
     }
 
@@ -48,7 +42,7 @@ final readonly class Conflict
         array $steps,
         Said $message,
         array $choices,
-        string $code = 'forbidden',
+        ConflictCode $code = ConflictCode::Forbidden,
     ): self {
         return new self(true, $steps, $message, $choices, $code);
     }

@@ -41,8 +41,8 @@ final readonly class Route
     public function withoutDate(): ?array
     {
         foreach ($this->conflicts as $conflict) {
-            if ($conflict->forbids && $conflict->code !== Conflict::ORDER) {
-                return ['code' => $conflict->code, 'message' => $conflict->message];
+            if ($conflict->forbids && $conflict->code !== ConflictCode::Order) {
+                return ['code' => $conflict->code->value, 'message' => $conflict->message];
             }
         }
 
@@ -57,11 +57,13 @@ final readonly class Route
     /** Whether all that keeps it from a date is wood that dries: what comes before that can be planned. */
     public function waitsForWood(): bool
     {
-        $codes = array_map(fn (Conflict $one): string => $one->code, array_filter(
-            $this->conflicts, fn (Conflict $one): bool => $one->forbids && $one->code !== Conflict::ORDER,
-        ));
+        $undated = array_filter(
+            $this->conflicts, fn (Conflict $one): bool => $one->forbids && $one->code !== ConflictCode::Order,
+        );
 
-        return $codes !== [] && array_diff($codes, [Conflict::WOOD_DRIES]) === [];
+        return $undated !== [] && array_filter(
+            $undated, fn (Conflict $one): bool => $one->code !== ConflictCode::WoodDries,
+        ) === [];
     }
 
     /**

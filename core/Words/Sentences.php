@@ -59,14 +59,15 @@ final class Sentences
     {
         $line = $this->line($said->code);
 
-        return ! str_contains($line, '{') ? $line : preg_replace_callback(self::PLACE, function (array $place) use ($said): string {
-            $of = array_key_exists($place[1], $said->of)
-                ? $said->of[$place[1]] ?? '' : throw new \LogicException("$said->code: $place[0]");
+        return ! str_contains($line, '{') ? $line
+            : preg_replace_callback(self::PLACE, function (array $place) use ($said): string {
+                $of = array_key_exists($place[1], $said->of)
+                    ? $said->of[$place[1]] ?? '' : throw new \LogicException("$said->code: $place[0]");
 
-            return $place[2] === null || $place[3] === null
-                ? $this->part($of, explode('|', $place[4] ?? ''))
-                : ($of instanceof Quantity && round($of->value) === 1.0 ? $place[2] : $place[3]);
-        }, $line, flags: PREG_UNMATCHED_AS_NULL) ?? throw new \LogicException($said->code);
+                return $place[2] === null || $place[3] === null
+                    ? $this->part($of, explode('|', $place[4] ?? ''))
+                    : ($of instanceof Quantity && round($of->value) === 1.0 ? $place[2] : $place[3]);
+            }, $line, flags: PREG_UNMATCHED_AS_NULL) ?? throw new \LogicException($said->code);
     }
 
     /**

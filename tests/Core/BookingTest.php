@@ -36,7 +36,9 @@ final class BookingTest extends TestCase
         for ($i = 0; $i < 160; $i++) {
             $needs = array_filter(['turner' => mt_rand(0, 1), 'lathe' => mt_rand(0, 2), 'shelf' => mt_rand(0, 3)]);
             $needs = $needs === [] ? ['turner' => 1] : $needs;
-            $task = Task::of("t$i", mt_rand(1, 16) * 10, new Claims($needs), grouping: new Grouping(splittable: mt_rand(0, 4) === 0));
+            $task = Task::of(
+                "t$i", mt_rand(1, 16) * 10, new Claims($needs), grouping: new Grouping(splittable: mt_rand(0, 4) === 0),
+            );
             $from = self::MONDAY + mt_rand(0, 10 * 24) * self::HOUR;
             [$runs] = $booker->earliest($task, $from);
             if (! $task->grouping->splittable) {
@@ -84,8 +86,12 @@ final class BookingTest extends TestCase
         };
         self::assertLessThanOrEqual(2, $looks(self::MONDAY, $task));
         self::assertLessThanOrEqual(2, $looks(self::MONDAY + 12 * self::HOUR, $task), 'from within what is known');
-        self::assertGreaterThan(20, $looks(self::MONDAY, Task::of('u', 30, new Claims(['lathe' => 2]))), 'another length');
-        self::assertGreaterThan(20, $looks(self::MONDAY, Task::of('u', 60, new Claims(['lathe' => 1]))), 'another need');
+        self::assertGreaterThan(
+            20, $looks(self::MONDAY, Task::of('u', 30, new Claims(['lathe' => 2]))), 'another length',
+        );
+        self::assertGreaterThan(
+            20, $looks(self::MONDAY, Task::of('u', 60, new Claims(['lathe' => 1]))), 'another need',
+        );
         $booker->release($given[0]);
         self::assertSame(self::MONDAY + 9 * self::HOUR, $booker->earliest($task, self::MONDAY)[0][0][0]);
         self::assertGreaterThan(20, $looks(self::MONDAY + 10 * self::HOUR, $task), 'nothing is known any more');
@@ -104,7 +110,9 @@ final class BookingTest extends TestCase
         self::assertSame('bowl', $gave);
         self::assertSame(self::MONDAY + 10 * self::HOUR, $booker->lastEnd());
         self::assertSame(
-            [[self::MONDAY + 5, self::MONDAY + 5]], $booker->earliest(Task::of('t', 0, new Claims([])), self::MONDAY + 5)[0],
+            [[self::MONDAY + 5, self::MONDAY + 5]], $booker->earliest(
+                Task::of('t', 0, new Claims([])), self::MONDAY + 5,
+            )[0],
             'what takes neither time nor hands is done when it is ready',
         );
     }

@@ -48,7 +48,8 @@ final class CatalogueTest extends TestCase
         foreach ($woods->names() as $name) {
             $wood = $woods->named($name);
             self::assertGreaterThan($wood->figures->radialPercent, $wood->figures->tangentialPercent, $name);
-            self::assertTrue($wood->figures->gravity12 === null || ($wood->figures->gravity12 > 0.25 && $wood->figures->gravity12 < 1.1), $name);
+            self::assertTrue($wood->figures->gravity12 === null
+                || ($wood->figures->gravity12 > 0.25 && $wood->figures->gravity12 < 1.1), $name);
             self::assertTrue($wood->figures->jankaN === null || $wood->figures->jankaN > 1000, $name);
             self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $wood->nature->rgb);
         }

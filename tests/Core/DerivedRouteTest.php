@@ -11,6 +11,7 @@ use HonestGrain\Reading\Document;
 use HonestGrain\Route\Behind;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Conflict;
+use HonestGrain\Route\ConflictCode;
 use HonestGrain\Route\DoneWork;
 use HonestGrain\Route\Past;
 use HonestGrain\Route\Promised;
@@ -241,7 +242,9 @@ final class DerivedRouteTest extends TestCase
     {
         $route = Benchwork::route(['order' => [[$first, $later]]] + $document);
         $at = array_flip(self::ids($route));
-        $refused = array_values(array_filter($route->conflicts, fn (Conflict $one): bool => $one->code === 'order'));
+        $refused = array_values(array_filter(
+            $route->conflicts, fn (Conflict $one): bool => $one->code === ConflictCode::Order,
+        ));
         self::assertCount(1, $refused, "$first before $later");
         self::assertStringContainsString($says, Told::of($refused[0]->message));
         self::assertGreaterThan($at[$later], $at[$first]);

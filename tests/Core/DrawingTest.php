@@ -124,7 +124,7 @@ final class DrawingTest extends TestCase
             Curve::fromArray([[120, 38.5, 'corner'], [60, 57], [12, 30], [9, 0]], 'inner'),
         );
         $measured = Drawn::measured($profile, GrainDirection::End);
-        $codes = array_map(fn ($warning): string => $warning->code, $measured->warnings);
+        $codes = array_map(fn ($warning): string => $warning->code->value, $measured->warnings);
         self::assertContains('thin-wall', $codes);
         self::assertContains('undercut', $codes);
         $svg = $this->parsed(

@@ -123,7 +123,7 @@ final class FormTest extends TestCase
     {
         foreach (Form::cases() as $form) {
             $codes = array_map(
-                fn ($warning): string => $warning->code,
+                fn ($warning): string => $warning->code->value,
                 Drawn::measured($form->profile(...array_values($form->sizes())), $form->grain())->warnings,
             );
             $unwanted = [

@@ -132,7 +132,7 @@ final class GeometryTest extends TestCase
             Curve::fromArray([[80, 33, 'corner'], [40, 58.5], [6, 0]], 'inner'),
         );
         $codes = array_map(
-            fn ($warning): string => $warning->code, Drawn::measured($profile, GrainDirection::Side)->warnings,
+            fn ($warning): string => $warning->code->value, Drawn::measured($profile, GrainDirection::Side)->warnings,
         );
 
         self::assertContains('thin-wall', $codes);
@@ -148,7 +148,7 @@ final class GeometryTest extends TestCase
     public function test_what_a_piece_stands_on(array $outer, array $expected): void
     {
         $codes = array_map(
-            fn ($warning): string => $warning->code,
+            fn ($warning): string => $warning->code->value,
             Drawn::measured($this->solid($outer), GrainDirection::Side)->warnings,
         );
         self::assertSame($expected, $codes);
@@ -193,7 +193,7 @@ final class GeometryTest extends TestCase
             return array_values(
                 array_filter(
                     array_map(
-                        fn ($w): string => $w->code === 'undercut' ? Told::of($w->message) : '',
+                        fn ($w): string => $w->code->value === 'undercut' ? Told::of($w->message) : '',
                         Drawn::measured($profile, GrainDirection::Side)->warnings,
                     ),
                 ),

@@ -87,7 +87,9 @@ final class HoldTest extends TestCase
 
     public function test_what_is_mounted_already_has_the_lathe_until_its_next_step(): void
     {
-        $begun = self::job('begun', [self::keeping(self::task('sand', 20, [Shop::LATHE => 1, Shop::MOUNTS => 1], start: 4 * 3600), [], [Shop::MOUNTS => 1])]);
+        $begun = self::job('begun', [self::keeping(
+            self::task('sand', 20, [Shop::LATHE => 1, Shop::MOUNTS => 1], start: 4 * 3600), [], [Shop::MOUNTS => 1],
+        )]);
         $times = self::planned([self::turned('other'), $begun], 0);
         self::assertGreaterThanOrEqual($times['begun sand'][1], $times['other mount'][0]);
     }

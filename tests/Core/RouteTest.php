@@ -490,7 +490,9 @@ final class RouteTest extends TestCase
             }
         }
         $tasks = fn (array $skipped): array => array_column(
-            Remaining::of(new Promised('1', 'Ebb bowl'), $route, new Behind($done, $skipped), $clock, 100)->tasks, null, 'id',
+            Remaining::of(
+                new Promised('1', 'Ebb bowl'), $route, new Behind($done, $skipped), $clock, 100,
+            )->tasks, null, 'id',
         );
         $second = $tasks([])['l2'];
         self::assertSame(1_000_000_020 + 4 * 3600, $second->bounds->notBefore);

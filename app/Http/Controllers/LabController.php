@@ -33,7 +33,9 @@ class LabController extends Controller
         $woods = $mapper->tables($workshop)->woods;
         $wood = $woods->named($question->wood);
         $figures = $calibration->sanding;
-        $model = ScratchModel::on($figures, $wood->figures->jankaN ?? $figures->referenceHardnessN, $question->speedMPerS);
+        $model = ScratchModel::on(
+            $figures, $wood->figures->jankaN ?? $figures->referenceHardnessN, $question->speedMPerS,
+        );
         $asked = AskedSurface::under($question->finish, $wood, $calibration->asked);
         $job = SandingJob::of(
             $question->cut->tornUm($figures) ?? $question->cut->um($figures), $model->valleyOf($asked->limitMicron),

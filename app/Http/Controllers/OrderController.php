@@ -18,7 +18,7 @@ use App\View\Show;
 use Closure;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
-use HonestGrain\Route\Conflict;
+use HonestGrain\Route\ConflictCode;
 use HonestGrain\Route\Route;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
@@ -117,7 +117,7 @@ class OrderController extends Controller
             History::of($piece)->past()->withWoodDated($piece->datedAs()),
         );
         foreach ($route->conflicts as $conflict) {
-            if ($conflict->code === Conflict::ORDER && $conflict->steps === $pair) {
+            if ($conflict->code === ConflictCode::Order && $conflict->steps === $pair) {
                 throw ValidationException::withMessages([
                     'step' => $this->show->sentence($conflict->message).' '
                         .$this->show->sentence($conflict->choices[0] ?? '').'.',

@@ -8,6 +8,7 @@ use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Conflict;
+use HonestGrain\Route\ConflictCode;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
@@ -38,7 +39,7 @@ final class JointConflicts
                 'what' => $names[0],
                 'what2' => Quantity::mm(-$play),
                 'what3' => $names[1],
-            ]), [new Said('route.joint-conflicts.draw-socket-wider-or')], 'unjoined')],
+            ]), [new Said('route.joint-conflicts.draw-socket-wider-or')], ConflictCode::Unjoined)],
             $play < $rates->tightBelowMm => [Conflict::warn($steps, -$play >= self::SAID_MM
                 ? new Said('route.joint-conflicts.drawn-too-wide-goes', [
                     'what' => $names[0],
@@ -56,7 +57,7 @@ final class JointConflicts
                     'what' => $names[0],
                     'play' => Quantity::mm($play),
                     'what2' => $names[1],
-                ]), [new Said('route.joint-conflicts.draw-socket-narrower-or')], 'unjoined')],
+                ]), [new Said('route.joint-conflicts.draw-socket-narrower-or')], ConflictCode::Unjoined)],
             default => [],
         };
     }

@@ -6,6 +6,7 @@ namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Holding\Holding;
 use HonestGrain\Route\Conflict;
+use HonestGrain\Route\ConflictCode;
 use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
@@ -37,7 +38,7 @@ final class LatheLimits
                 'swing' => Quantity::mm($lathe->swingMm),
             ]), [
                 new Said('route.lathe-limits.draw-narrower'), new Said('route.lathe-limits.turn-lathe-swings'),
-            ], 'swing');
+            ], ConflictCode::Swing);
         }
         if ($subject->part->holding === Holding::BetweenCentres && $long > $lathe->bedMm) {
             $conflicts[] = Conflict::forbid($steps, new Said('route.lathe-limits.long-what-parted-off', [
@@ -45,7 +46,7 @@ final class LatheLimits
                 'bed' => Quantity::mm($lathe->bedMm),
             ]), [
                 new Said('route.lathe-limits.draw-shorter'), new Said('route.lathe-limits.turn-two-parts-joined'),
-            ], 'swing');
+            ], ConflictCode::Swing);
         }
 
         return $conflicts;

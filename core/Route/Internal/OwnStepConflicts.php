@@ -11,6 +11,7 @@ use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\OwnStep;
 use HonestGrain\Piece\Wish;
 use HonestGrain\Route\Conflict;
+use HonestGrain\Route\ConflictCode;
 use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Technique\Decoration\Piercing;
 use HonestGrain\Words\Said;
@@ -53,7 +54,7 @@ final class OwnStepConflicts
                 [
                     new Said('route.own-step-conflicts.hold-wide-padded-jaws'),
                     new Said('route.own-step-conflicts.press-soft-pad-tail'),
-                ], 'hold',
+                ], ConflictCode::Hold,
             )];
         }
         $part = $subject->part;

@@ -13,6 +13,7 @@ use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Geometry\Warning;
+use HonestGrain\Geometry\WarningCode;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\BuffWith;
 use HonestGrain\Piece\Coat;
@@ -40,7 +41,9 @@ final class PartConflicts
         $conflicts = [];
         $measured = $piece->standsOn($part) ? $measured : $measured->ofWhatDoesNotStand();
         foreach ($measured->warnings as $warning) {
-            if (in_array($warning->code, ['thin-wall', 'thin-floor', 'rocking-foot', 'low-outside'], true)) {
+            if (in_array($warning->code, [
+                WarningCode::ThinWall, WarningCode::ThinFloor, WarningCode::RockingFoot, WarningCode::LowOutside,
+            ], true)) {
                 $conflicts[] = Conflict::warn(
                     [], $warning->message,
                     [new Said('route.part-conflicts.change-shape'), new Said('route.part-conflicts.go-care')],
@@ -144,7 +147,9 @@ final class PartConflicts
     private static function ofLiner(CoatPlan $plan, Measurement $measured): array
     {
         $poured = array_filter($plan->coats, fn (Coat $coat): bool => $coat->coating->applied === Laying::Poured);
-        $undercut = array_filter($measured->warnings, fn (Warning $warning): bool => $warning->code === 'undercut');
+        $undercut = array_filter(
+            $measured->warnings, fn (Warning $warning): bool => $warning->code === WarningCode::Undercut,
+        );
         if ($poured === [] || $undercut === [] || ! in_array('inside', $plan->zones, true)) {
             return [];
         }

@@ -15,6 +15,7 @@ use HonestGrain\Coating\Stack;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Route\Conflict;
+use HonestGrain\Route\ConflictCode;
 use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Internal\Work\SandingBreak;
 use HonestGrain\Route\Internal\Work\SandingRun;
@@ -82,7 +83,7 @@ final class SandingConflicts
                 [
                     new Said('route.sanding-conflicts.sand-dry-or-water'),
                     new Said('route.sanding-conflicts.leave-colour-out'),
-                ], 'oiled',
+                ], ConflictCode::Oiled,
             )];
         }
 
@@ -130,7 +131,7 @@ final class SandingConflicts
                 $steps, $iron->reason, [
                     new Said('route.sanding-conflicts.non-woven-pad-same'),
                     new Said('route.sanding-conflicts.stop-before-wool'),
-                ], 'iron',
+                ], ConflictCode::Iron,
             );
         }
 
@@ -194,7 +195,7 @@ final class SandingConflicts
             [$step], $sanding->unpriced, [
                 new Said('route.sanding-conflicts.type-hardness-shelf'),
                 new Said('route.sanding-conflicts.say-which-wood-like'),
-            ], 'unpriced',
+            ], ConflictCode::Unpriced,
         )];
         if ($sanding->missing !== null && $sanding->own === null) {
             $choices = [
@@ -203,7 +204,7 @@ final class SandingConflicts
                 new Said('route.sanding-conflicts.choose-first-coat-asks'),
             ];
             $conflicts[] = $sanding->borrowed
-                ? Conflict::forbid([$step], $sanding->missing, array_slice($choices, 0, 2), 'unpriced')
+                ? Conflict::forbid([$step], $sanding->missing, array_slice($choices, 0, 2), ConflictCode::Unpriced)
                 : Conflict::warn([$step], $sanding->missing, $choices);
         }
         foreach (($sanding->own ?? $sanding->best)->warnings ?? [] as $warning) {

@@ -8,6 +8,7 @@ use HonestGrain\Geometry\Wall;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Conflict;
+use HonestGrain\Route\ConflictCode;
 use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Past;
 use HonestGrain\Words\Quantity;
@@ -39,7 +40,7 @@ final class Wetness
                         ) : new Said('route.wetness.put-it'),
                     ]),
                     new Said('route.wetness.turn-once-wet-let'),
-                ], Conflict::WOOD_DRIES,
+                ], ConflictCode::WoodDries,
             )];
         }
         $said = new Said('route.wetness.wood-moisture-settles-shop', [
@@ -52,7 +53,7 @@ final class Wetness
             new Said('route.wetness.turn-once-wet-let'),
         ];
         if ($subject->school->choice('wet', '') !== 'turned-once') {
-            return [Conflict::forbid(self::finishing($subject), $said, $choices, 'wet-wood')];
+            return [Conflict::forbid(self::finishing($subject), $said, $choices, ConflictCode::WetWood)];
         }
         $sealing = [];
         foreach ($part->coatPlans as $plan) {
@@ -73,7 +74,7 @@ final class Wetness
                 Conflict::forbid(
                     $sealing, new Said('route.wetness.film-wet-wood-lifts', ['said' => $said]), [
                         new Said('route.wetness.choose-oil-or-wax'), $choices[0],
-                    ], 'wet-wood',
+                    ], ConflictCode::WetWood,
                 ),
             ];
     }

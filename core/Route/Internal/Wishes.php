@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Route\Conflict;
+use HonestGrain\Route\ConflictCode;
 use HonestGrain\Route\Step;
 use HonestGrain\Words\Said;
 
@@ -42,7 +43,7 @@ final class Wishes
                             'what2' => $titles[$nearest],
                         ]),
                     new Said('route.wishes.take-wish-out-order'),
-                ], Conflict::ORDER,
+                ], ConflictCode::Order,
             );
         }
         $wanted = [];

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route;
+
+/** What keeps a route from a date. */
+enum ConflictCode: string
+{
+    case Forbidden = 'forbidden';
+
+    /** A wish in the maker's order that is not followed; the route stands without it. */
+    case Order = 'order';
+
+    /** Wood that dries until nobody knows when: what comes before can be done. */
+    case WoodDries = 'wood-dries';
+
+    /** Sanding that nobody can put minutes to. */
+    case Unpriced = 'unpriced';
+
+    /** Parts that are drawn so that one does not go into the other. */
+    case Unjoined = 'unjoined';
+
+    /** More than the lathe takes. */
+    case Swing = 'swing';
+
+    /** A hold that the part does not offer. */
+    case Hold = 'hold';
+
+    /** A face that is sanded with oil before what oil keeps off. */
+    case Oiled = 'oiled';
+
+    /** Iron that stays in wood which it stains. */
+    case Iron = 'iron';
+
+    /** A film on wood that has still to dry. */
+    case WetWood = 'wet-wood';
+}
