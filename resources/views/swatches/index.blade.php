@@ -72,7 +72,7 @@
                                     <td class="n">{{ number_format($dose->grams, 2) }} g</td>
                                     <td class="n">{{ number_format($dose->drops, 1) }} drops</td>
                                     <td class="n">
-                                        {{ $recipe->costs[$name] === null ? '–' : number_format($recipe->costs[$name], 2) }}
+                                        {{ ($cost = $recipe->costs[$name]) === null ? '–' : number_format($cost, 2) }}
                                     </td>
                                 </tr>
                             @endforeach
