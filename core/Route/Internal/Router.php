@@ -336,8 +336,10 @@ final class Router
             id: $subject->id('weigh'), kind: StepKind::Ready, part: $subject->part->id,
             doing: new Doing($subject->technique('weigh'), []),
             timing: new Timing($this->tables->calibration->bench->weighMinutes, 200.0),
-            setup: new Setup(hazards: ! $cures && $isFood ? [Hazard::FoodClaim] : [],
-                hold: new Said('route.router.on-the-table')),
+            setup: new Setup(
+                hazards: ! $cures && $isFood ? [Hazard::FoodClaim] : [],
+                hold: new Said('route.router.on-the-table'),
+            ),
             words: new StepWords(
                 new Said('route.router.look-over-weigh'),
                 new Said('route.router.last-look-weight-card'),

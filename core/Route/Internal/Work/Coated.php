@@ -15,7 +15,6 @@ use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\BuffWith;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
-use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\Internal\Setup;
@@ -157,11 +156,8 @@ final class Coated
         $window = $coating->applied === Laying::Wiped ? $coating->wipe : null;
         $this->operations[] = new Operation(
             id: $id, kind: StepKind::Coat, part: $subject->part->id,
-            doing: new Doing(
-                $subject->technique($this->technique($coating)),
-                $subject->places($this->faces),
-                of: [$coat->id, $this->plan->id],
-                zone: implode(', ', $this->faces),
+            doing: $subject->over(
+                $this->technique($coating), $this->faces, [$coat->id, $this->plan->id],
                 stiffens: $isFirst && $coating->isThinUnderPolish(),
             ),
             supplies: new Supplies(product: $coating->class, amount: $amount, film: $coating->film),
@@ -267,12 +263,7 @@ final class Coated
         $isWax = $coat->coating->isWax();
         $this->operations[] = new Operation(
             id: $id, kind: StepKind::WipeOff, part: $subject->part->id,
-            doing: new Doing(
-                $subject->technique('wipe-off'),
-                $subject->places($this->faces),
-                of: [$coat->id, $this->plan->id],
-                zone: implode(', ', $this->faces),
-            ),
+            doing: $subject->over('wipe-off', $this->faces, [$coat->id, $this->plan->id]),
             timing: new Timing(
                 1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, $this->faces),
                 $this->rank + $number / 100 + 0.002,
@@ -291,9 +282,7 @@ final class Coated
                 : new Said('route.coated.what-wood-has-not'),
                 how: [new Said('route.coated.clean-cloth-then-dry')],
                 brief: new Said('route.coated.wiping-off'),
-                waitFor: $isLast ? new Said('route.coated.to-harden') : new Said(
-                    'route.coated.before-next-coat',
-                ),
+                waitFor: $isLast ? new Said('route.coated.to-harden') : new Said('route.coated.before-next-coat'),
             ),
         );
         $this->open = [[$id, $wait]];
@@ -307,12 +296,7 @@ final class Coated
         $this->chains[] = Precedence::rule($after, $id, Wait::none(), new Said('route.coated.while-still-warm-soft'));
         $this->operations[] = new Operation(
             id: $id, kind: StepKind::DustOff, part: $subject->part->id,
-            doing: new Doing(
-                $subject->technique('wipe-clean'),
-                $subject->places($this->faces),
-                of: [$coat->id, $this->plan->id],
-                zone: implode(', ', $this->faces),
-            ),
+            doing: $subject->over('wipe-clean', $this->faces, [$coat->id, $this->plan->id]),
             timing: new Timing(
                 1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, $this->faces),
                 $this->rank + $number / 100 + 0.002,
@@ -325,9 +309,7 @@ final class Coated
                 ]),
                 new Said('route.coated.grains-left-pores-corners'),
                 how: [new Said('route.coated.clean-cloth-each-grade')],
-                brief: new Said(
-                    'route.coated.wiping-paste-off',
-                ),
+                brief: new Said('route.coated.wiping-paste-off'),
                 waitFor: new Said('route.coated.before-next-coat'),
             ),
         );
@@ -351,18 +333,15 @@ final class Coated
         }
         $this->operations[] = new Operation(
             id: $id, kind: StepKind::Denib, part: $subject->part->id,
-            doing: new Doing(
-                $subject->technique('denib'),
-                $subject->places($this->faces),
-                of: [$coat->id, $this->plan->id],
-                zone: implode(', ', $this->faces),
-            ),
+            doing: $subject->over('denib', $this->faces, [$coat->id, $this->plan->id]),
             timing: new Timing(
                 1.0 + $subject->minutesOver($figures->denibMinutesPer100Cm2, $this->faces),
                 $this->rank + count($this->operations) / 100,
             ),
-            setup: new Setup(hazards: [Hazard::Dust],
-                hold: new Said('route.coated.by-hand')),
+            setup: new Setup(
+                hazards: [Hazard::Dust],
+                hold: new Said('route.coated.by-hand'),
+            ),
             words: new StepWords(
                 new Said('route.coated.rub-down', ['denib' => $denib->words(), 'where' => $this->where()]),
                 new Said('route.coated.takes-nibs-about-off', ['removes' => Quantity::um($denib->removesUm($figures))]),
@@ -387,22 +366,17 @@ final class Coated
         $isWheel = $buff === BuffWith::Wheel;
         $this->operations[] = new Operation(
             id: $id, kind: StepKind::Buff, part: $subject->part->id,
-            doing: new Doing(
-                $subject->technique('buff'),
-                $subject->places($this->faces),
-                of: [$this->plan->id],
-                zone: implode(', ', $this->faces),
-            ),
+            doing: $subject->over('buff', $this->faces, [$this->plan->id]),
             timing: new Timing(
                 $subject->calibration->bench->buffMinutes + $subject->minutesOver(
                     $buff->minutesPer100Cm2($subject->calibration->coats), $this->faces,
                 ),
                 $this->rank + 0.9,
             ),
-            setup: new Setup(work: $isWheel ? Work::Lap : Work::Hand,
-                hold: $isWheel ? new Said(
-                    'route.coated.both-hands-wheel-lathe',
-                ) : new Said('route.coated.by-hand')),
+            setup: new Setup(
+                work: $isWheel ? Work::Lap : Work::Hand,
+                hold: $isWheel ? new Said('route.coated.both-hands-wheel-lathe') : new Said('route.coated.by-hand'),
+            ),
             words: new StepWords(
                 Said::at($buff->action(), $this->where()),
                 $isWheel

@@ -356,12 +356,7 @@ final class Coats
         $drips = "$last->operation/drips";
         $this->operations[] = new Operation(
             id: $drips, kind: StepKind::DustOff, part: $subject->part->id,
-            doing: new Doing(
-                $subject->technique('wipe-clean'),
-                $subject->places($others),
-                of: [$plan->id],
-                zone: implode(', ', $others),
-            ),
+            doing: $subject->over('wipe-clean', $others, [$plan->id]),
             timing: new Timing($figures->dripsMinutes, 79.6),
             setup: new Setup(hazards: [Hazard::ofDust($subject->part->wood)]),
             words: new StepWords(
@@ -419,8 +414,10 @@ final class Coats
             id: $cure, kind: StepKind::Cure, part: $subject->part->id,
             doing: new Doing($subject->technique('cure'), $subject->places([]), zone: implode(', ', $subject->faces())),
             timing: new Timing(0.0, 98.0),
-            setup: new Setup(hazards: $this->isFood ? [Hazard::FoodClaim] : [],
-                hold: new Said('route.coats.rack-air-all-round')),
+            setup: new Setup(
+                hazards: $this->isFood ? [Hazard::FoodClaim] : [],
+                hold: new Said('route.coats.rack-air-all-round'),
+            ),
             words: new StepWords(
                 match (true) {
                     $cures && $this->isFood => new Said('route.coats.cured-through-may-hold'),

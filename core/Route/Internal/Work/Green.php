@@ -112,17 +112,17 @@ final class Green
             id: $subject->id('warped'), kind: StepKind::Test, part: $subject->part->id,
             doing: new Doing($subject->technique('own'), $subject->places([]), zone: ''),
             timing: new Timing($subject->calibration->bench->lookMinutes, 98.0),
-            setup: new Setup(work: Work::Hand,
-                hold: new Said('route.green.flat-table')),
+            setup: new Setup(
+                work: Work::Hand,
+                hold: new Said('route.green.flat-table'),
+            ),
             words: new StepWords(
                 new Said('route.green.dry-leave-warped-or'),
                 new Said('route.green.only-now-can-seen'),
                 how: [
                     new Said('route.green.stand-flat-table-measure'),
                 ],
-                brief: new Said(
-                    'route.green.look-how-warped',
-                ),
+                brief: new Said('route.green.look-how-warped'),
             ),
         );
     }

@@ -103,10 +103,10 @@ final readonly class Joints
             id: $id, kind: StepKind::FitLid, part: $subject->part->id,
             doing: new Doing($subject->technique('fit'), [], of: [$this->joint->id]),
             timing: new Timing($subject->calibration->bench->easeMinutes, 97.0),
-            setup: new Setup(work: Work::Hand,
-                hold: new Said(
-                    'route.joints.both-hands',
-                )),
+            setup: new Setup(
+                work: Work::Hand,
+                hold: new Said('route.joints.both-hands'),
+            ),
             words: new StepWords(
                 new Said('route.joints.try-ease-off', [
                     'what' => $this->name($this->spigot),
@@ -207,8 +207,10 @@ final readonly class Joints
             id: "{$this->joint->id}/socket", kind: StepKind::Mark, part: $this->socket->part->id,
             doing: new Doing($this->socket->technique('drill'), [], of: [$this->joint->id], zone: ''),
             timing: new Timing($rates->fitBitMinutes + $deep / $rates->drillMmPerMinute, 59.0),
-            setup: new Setup(work: Work::Lap, stances: [Stance::Off],
-                hold: new Said('route.joints.padded-cradle')),
+            setup: new Setup(
+                work: Work::Lap, stances: [Stance::Off],
+                hold: new Said('route.joints.padded-cradle'),
+            ),
             words: new StepWords(
                 new Said('route.joints.drill-socket-across-deep', [
                     'what' => $this->name($this->spigot),

@@ -20,6 +20,7 @@ use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\CutsProfile;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
@@ -142,7 +143,7 @@ final class Marked
 
         return new Operation(
             id: $mark->id(), kind: StepKind::Mark, part: $subject->part->id,
-            doing: new Doing($mark->technique, [self::place($subject, $mark)], of: [$mark->id()], zone: $mark->id()),
+            doing: self::onBand($subject, $mark, $mark->technique),
             supplies: new Supplies(product: $mark->productClass()),
             timing: new Timing(
                 $mark->minutes ?? $worked->minutes,
@@ -150,8 +151,10 @@ final class Marked
                 wait: Wait::hours($mark->waitHours, null, $mark->kinetics()),
                 handling: Wait::hours($mark->waitHours, null, $mark->kinetics()),
             ),
-            setup: new Setup(hazards: self::hazards($subject, $mark),
-                hold: $mark->technique->hold($subject->part->holding->mounted())),
+            setup: new Setup(
+                hazards: self::hazards($subject, $mark),
+                hold: $mark->technique->hold($subject->part->holding->mounted()),
+            ),
             words: new StepWords(
                 $title,
                 $mark->because(),
@@ -191,14 +194,13 @@ final class Marked
     {
         return new Operation(
             id: "{$mark->id()}/watch", kind: StepKind::Test, part: $subject->part->id,
-            doing: new Doing(
-                $subject->technique('own'), [self::place($subject, $mark)], of: [$mark->id()], zone: $mark->id(),
-            ),
+            doing: self::onBand($subject, $mark, $subject->technique('own')),
             timing: new Timing($subject->calibration->marks->watchMinutes, 50.06 + $number / 10),
-            setup: new Setup(work: Work::Hand, hazards: [Hazard::Flame],
-                hold: new Said(
-                    'route.marked.outside-brick-or-stone',
-                )),
+            setup: new Setup(
+                work: Work::Hand,
+                hazards: [Hazard::Flame],
+                hold: new Said('route.marked.outside-brick-or-stone'),
+            ),
             words: new StepWords(
                 new Said('route.marked.end-fire-watch', [
                     'zone' => $mark->band->on->said(),
@@ -221,18 +223,15 @@ final class Marked
 
         return new Operation(
             id: "{$mark->id()}/sand-back", kind: StepKind::Mark, part: $subject->part->id,
-            doing: new Doing(
-                $subject->technique('sand-back'),
-                [self::place($subject, $mark)],
-                of: [$mark->id()],
-                zone: $mark->id(),
-            ),
+            doing: self::onBand($subject, $mark, $subject->technique('sand-back')),
             timing: new Timing(
                 1.0 + $subject->calibration->marks->sandBackMinutesPer100Cm2 * $area / 10_000,
                 50.05 + $number / 10,
             ),
-            setup: new Setup(work: Work::Hand, hazards: [Hazard::ofDust($subject->part->wood)],
-                hold: new Said('route.marked.hand-grain')),
+            setup: new Setup(
+                work: Work::Hand, hazards: [Hazard::ofDust($subject->part->wood)],
+                hold: new Said('route.marked.hand-grain'),
+            ),
             words: new StepWords(
                 Said::at(
                     self::named($mark, new Said('route.marked.sand-colour-back')), $mark->band->on->said(),
@@ -267,12 +266,7 @@ final class Marked
 
         return new Operation(
             id: "{$mark->id()}/level", kind: StepKind::Mark, part: $subject->part->id,
-            doing: new Doing(
-                $subject->technique('sand-back'),
-                [self::place($subject, $mark)],
-                of: [$mark->id()],
-                zone: $mark->id(),
-            ),
+            doing: self::onBand($subject, $mark, $subject->technique('sand-back')),
             timing: new Timing(
                 $rates->levelMinutes + $rates->sandBackMinutesPer100Cm2 * $area / 10_000,
                 50.05 + $number / 10,
@@ -295,6 +289,11 @@ final class Marked
     private static function written(?string $text): ?Said
     {
         return $text === null || $text === '' ? null : Said::name($text);
+    }
+
+    private static function onBand(PartContext $subject, Mark $mark, Technique $technique): Doing
+    {
+        return new Doing($technique, [self::place($subject, $mark)], of: [$mark->id()], zone: $mark->id());
     }
 
     private static function place(PartContext $subject, Mark $mark): Place

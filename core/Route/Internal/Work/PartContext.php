@@ -22,6 +22,7 @@ use HonestGrain\Piece\StartsAs;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Rack\RoughOut;
 use HonestGrain\Route\Bench;
+use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Place;
 use HonestGrain\Route\Sanding;
 use HonestGrain\Route\School;
@@ -99,6 +100,20 @@ final readonly class PartContext
     public function places(array $faces): array
     {
         return array_map(fn (string $face): Place => Place::face($this->part->id, $face), $faces);
+    }
+
+    /**
+     * Something done by a technique over whole faces.
+     *
+     * @param  list<string>  $faces
+     * @param  list<string>  $of  ids of the document that it goes with
+     */
+    public function over(string $technique, array $faces, array $of, bool $stiffens = false): Doing
+    {
+        return new Doing(
+            $this->technique($technique), $this->places($faces), of: $of, zone: implode(', ', $faces),
+            stiffens: $stiffens,
+        );
     }
 
     /**

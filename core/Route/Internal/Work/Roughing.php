@@ -116,8 +116,10 @@ final readonly class Roughing
                     ),
                 ),
                 timing: new Timing($this->subject->calibration->bench->weighMinutes, 1.3),
-                setup: new Setup(stances: [Stance::Off],
-                    hold: new Said('route.roughing.on-the-bench')),
+                setup: new Setup(
+                    stances: [Stance::Off],
+                    hold: new Said('route.roughing.on-the-bench'),
+                ),
                 words: new StepWords(
                     new Said('route.roughing.seal-end-grain-number'),
                     new Said('route.roughing.end-grain-loses-water'),
@@ -142,10 +144,10 @@ final readonly class Roughing
                 ),
             ),
             timing: new Timing($subject->calibration->bench->weighMinutes, 1.5),
-            setup: new Setup(stances: [Stance::Off],
-                hold: new Said(
-                    'route.roughing.on-the-rack',
-                )),
+            setup: new Setup(
+                stances: [Stance::Off],
+                hold: new Said('route.roughing.on-the-rack'),
+            ),
             words: new StepWords(
                 new Said('route.roughing.dry-rack-then-off'),
                 new Said('route.roughing.shrinks-goes-oval-until'),
@@ -212,9 +214,12 @@ final readonly class Roughing
         ?array $stances = null,
     ): Operation {
         return $this->operation(
-            what: $what, technique: $technique, title: $title, timing: new Timing(max(
-                1.0, $wasteMm3 / 1000 / $this->subject->calibration->turning->roughCm3PerMinute,
-            ), $rank), how: $how, kind: $kind, stances: $stances, zone: implode(', ', $this->subject->faces()),
+            what: $what, technique: $technique, title: $title, timing: new Timing(
+                max(
+                    1.0, $wasteMm3 / 1000 / $this->subject->calibration->turning->roughCm3PerMinute,
+                ),
+                $rank,
+            ), how: $how, kind: $kind, stances: $stances, zone: implode(', ', $this->subject->faces()),
         );
     }
 

@@ -328,9 +328,7 @@ final class Sanded
                 words: new StepWords(
                     new Said('route.sanded.damp-wood-raise-grain'),
                     new Said('route.sanded.water-will-raise-fibres'),
-                    brief: new Said(
-                        'route.sanded.raise-grain',
-                    ),
+                    brief: new Said('route.sanded.raise-grain'),
                     waitFor: new Said('route.sanded.to-dry'),
                 ),
             ),
@@ -338,8 +336,10 @@ final class Sanded
                 id: $subject->id('knock-back'), kind: StepKind::RaiseGrain, part: $subject->part->id,
                 doing: new Doing($subject->technique('knock-back'), $places, zone: implode(', ', $faces)),
                 timing: new Timing(1.0 + $subject->minutesOver($coats->knockBackMinutesPer100Cm2, $faces), 41.0),
-                setup: new Setup(hazards: [Hazard::ofDust($subject->part->wood)],
-                    hold: new Said('route.sanded.hand-along-grain')),
+                setup: new Setup(
+                    hazards: [Hazard::ofDust($subject->part->wood)],
+                    hold: new Said('route.sanded.hand-along-grain'),
+                ),
                 words: new StepWords(
                     new Said('route.sanded.knock-raised-grain-back'),
                     new Said('route.sanded.only-standing-fibres-go'),
