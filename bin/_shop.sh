@@ -345,8 +345,9 @@ keep() {
 tune() {
     export APP_CONFIG_CACHE=$STATE/tuned/config.php APP_ROUTES_CACHE=$STATE/tuned/routes.php
     export APP_EVENTS_CACHE=$STATE/tuned/events.php CATALOGUE_CACHE=$STATE/tuned/catalogue.php
+    export VIEWS_COMPILED=$STATE/tuned/views
     rm -rf "$STATE/tuned"
-    (umask 077 && mkdir -p "$STATE/tuned" && php "$ROOT/artisan" house:tune)
+    (umask 077 && mkdir -p "$VIEWS_COMPILED" && php "$ROOT/artisan" house:tune)
 }
 
 # serve PORT: nginx before php-fpm. Answers 3 where somebody else has the port.

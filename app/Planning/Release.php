@@ -7,6 +7,12 @@ namespace App\Planning;
 /** What routes depend on besides their input: the core and its catalogue, by the times of their files. */
 final class Release
 {
+    /** As it was when the server began, or as it is. */
+    public static function current(): string
+    {
+        return config('app.release') ?? self::read();
+    }
+
     public static function read(): string
     {
         $times = [];

@@ -77,6 +77,6 @@ final class RouteStore
     /** As it was when the server began, or as it is. */
     private function release(): string
     {
-        return $this->release ??= config('app.release') ?? Release::read();
+        return $this->release ??= Release::current();
     }
 }

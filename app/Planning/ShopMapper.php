@@ -94,7 +94,7 @@ final readonly class ShopMapper
     public function key(Workshop $workshop, Piece $piece): string
     {
         return hash('xxh128', serialize([
-            config('app.release') ?? Release::read(), $piece->document,
+            Release::current(), $piece->document,
             $workshop->tins->pluck('label', 'product')->all(), $workshop->woods->pluck('typed')->all(),
             $workshop->mixes->pluck('typed')->all(), $workshop->equipment, $workshop->dyeFactors(),
         ]));

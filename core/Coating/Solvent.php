@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Words\Said;
+
 /** What a product is thinned with, and so what it can wake in the layer below. */
 enum Solvent: string
 {
@@ -12,4 +14,10 @@ enum Solvent: string
     case MineralSpirits = 'mineral spirits';
     case Water = 'water';
     case None = 'none';
+
+    /** What a layer is told to dissolve in, or not: what is thinned with nothing is an oil. */
+    public function words(): Said
+    {
+        return new Said('coating.solvents.'.str_replace(' ', '-', $this->value));
+    }
 }

@@ -224,4 +224,16 @@ return [
         'bleach' => 'Bleach',
         'liming' => 'Lime',
     ],
+    'solvents' => [
+        'alcohol' => 'alcohol',
+        'lacquer-thinner' => 'lacquer thinner',
+        'mineral-spirits' => 'mineral spirits',
+        'water' => 'water',
+        'none' => 'oil',
+    ],
+    'barriers' => [
+        'alcohol' => 'dewaxed shellac',
+        'mineral-spirits' => 'a thin coat of wiping varnish',
+        'water' => 'a water-borne sealer',
+    ],
 ];

@@ -41,6 +41,19 @@ final class CatalogueTest extends TestCase
         }
     }
 
+    public function test_what_a_server_reads_once_is_what_the_files_say(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'honest-grain-');
+        file_put_contents($file, Catalogue::shipped()->compile());
+        $read = Catalogue::compiled($file);
+        unlink($file);
+        foreach ([$read, Catalogue::compiled($file)] as $catalogue) {
+            self::assertEquals(Catalogue::shipped()->calibration()->all(), $catalogue->calibration()->all());
+            self::assertEquals(Catalogue::shipped()->coatings()->coatings(), $catalogue->coatings()->coatings());
+            self::assertEquals(Catalogue::shipped()->woods()->named('Teak'), $catalogue->woods()->named('Teak'));
+        }
+    }
+
     public function test_woods_are_within_what_wood_can_be(): void
     {
         $woods = Catalogue::shipped()->woods();

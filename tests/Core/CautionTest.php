@@ -286,6 +286,7 @@ final class CautionTest extends TestCase
             return array_map(fn ($lag): float => $lag->wait->minHours, $off->timing->after);
         };
         self::assertSame([120.0], $waits(self::VARNISH));
+        self::assertSame([120.0], $waits(Benchwork::OIL), 'from when it was wiped off, too');
         self::assertSame([48.0], $waits('Dewaxed shellac (2 lb cut)', self::VARNISH));
         self::assertSame([48.0], $waits('Cellulose sanding sealer', self::VARNISH));
     }

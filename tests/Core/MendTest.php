@@ -192,6 +192,20 @@ final class MendTest extends TestCase
         }
     }
 
+    public function test_what_is_scorched_is_scorched_again_where_its_face_is_bared(): void
+    {
+        $bowl = Benchwork::piece([Benchwork::bowl([
+            'marks' => [['id' => 'm1', 'technique' => 'scorch', 'on' => 'outer', 'from_mm' => 20, 'to_mm' => 60]],
+            'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL)],
+        ])]);
+        $done = array_map(fn (Step $step): string => $step->id, Benchwork::route($bowl)->steps);
+        $until = array_slice($done, 0, (int) array_search('c1-1', $done, true) + 1);
+        self::assertContains('m1', $until);
+        self::assertContains(
+            'm1', self::remedy($bowl, $until, 'sand-back', ['kind' => 'blotch', 'on' => 'outer'])->remedy->again,
+        );
+    }
+
     public function test_leaving_it_costs_nothing(): void
     {
         $mended = self::remedy(self::bowl(), self::DONE, 'keep', ['kind' => 'crack']);

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Compatibility;
+use HonestGrain\Coating\Internal\Traits;
 use HonestGrain\Coating\Product;
 use HonestGrain\Reading\Row;
 use HonestGrain\Words\Sentences;
@@ -32,6 +33,20 @@ final class PairsTest extends TestCase
         sort($said);
         sort($lines);
         self::assertSame($said, $lines);
+    }
+
+    public function test_no_word_of_the_table_is_one_that_no_product_has(): void
+    {
+        $known = [];
+        foreach (self::products() as $product) {
+            $known += Traits::of($product, Drawn::coats());
+        }
+        $asked = '';
+        foreach (self::rows() as $row) {
+            $asked .= " {$row->text('below')} {$row->text('above')}";
+        }
+        preg_match_all('/[a-z-]+/', $asked, $words);
+        self::assertSame([], array_values(array_diff(array_unique($words[0]), array_keys($known))));
     }
 
     public function test_every_two_products_are_spoken_of_and_every_row_by_some(): void

@@ -13,31 +13,37 @@ use Illuminate\Support\Facades\File;
 /**
  * Reads once what every request would read anew: the settings, the addresses, the catalogue, the pages.
  *
- * Where it is put comes from the environment (`APP_CONFIG_CACHE`, `APP_ROUTES_CACHE`, `APP_EVENTS_CACHE`,
- * `CATALOGUE_CACHE`), so that what runs without them reads the files as they are. The settings hold the password of
- * the database: the folder is the server's alone.
+ * Where it is put comes from the environment, so that what runs without it reads the files as they are. The settings
+ * hold the password of the database: the folder is the server's alone.
  */
 class Tune extends Command
 {
+    private const PLACES = [
+        'APP_CONFIG_CACHE', 'APP_ROUTES_CACHE', 'APP_EVENTS_CACHE', 'CATALOGUE_CACHE', 'VIEWS_COMPILED',
+    ];
+
     protected $signature = 'house:tune';
 
     protected $description = 'Puts settings, addresses and the catalogue where a server reads them at once';
 
     public function handle(): int
     {
-        $catalogue = Env::get('CATALOGUE_CACHE');
-        foreach (['APP_CONFIG_CACHE', 'APP_ROUTES_CACHE', 'APP_EVENTS_CACHE', 'CATALOGUE_CACHE'] as $name) {
+        foreach (self::PLACES as $name) {
             if (! is_string(Env::get($name))) {
-                $this->error("$name names no file.");
+                $this->error("$name is not set; it takes a file or folder of the server's own.");
 
                 return self::FAILURE;
             }
         }
         Env::getRepository()->set('RELEASE', Release::read());
         Env::getRepository()->set('VIEWS_CHANGE', 'false');
-        File::put($catalogue, Catalogue::shipped()->compile());
+        File::put((string) Env::get('CATALOGUE_CACHE'), Catalogue::shipped()->compile());
         foreach (['view:cache', 'route:cache', 'event:cache', 'config:cache'] as $command) {
-            $this->callSilently($command);
+            if ($this->callSilently($command) !== self::SUCCESS) {
+                $this->error("$command failed; what it says when it is run by itself tells why.");
+
+                return self::FAILURE;
+            }
         }
         $this->info('Settings, addresses, pages and the catalogue are read.');
 

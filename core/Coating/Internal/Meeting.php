@@ -8,7 +8,6 @@ use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Between;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Product;
-use HonestGrain\Coating\Solvent;
 use HonestGrain\Coating\Stain;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
@@ -100,7 +99,7 @@ final readonly class Meeting
             'closes' => Ruling::span(($this->between->hours ?? 0.0) - $this->pastHours()),
             'past' => Ruling::span($this->pastHours()),
             'cureDays' => Quantity::count($this->hours('cure') / 24),
-            'solvent' => $this->over->solvent() === Solvent::None ? 'oil' : $this->over->solvent()->value,
+            'solvent' => $this->over->solvent()->words(),
             'wait' => Ruling::untilHard($this->hours('under-water'), $this->between)->mend ?? '',
             default => throw new \LogicException("No rule names $name."),
         }, $names));

@@ -38,9 +38,9 @@ final readonly class PairRule
     /** Until what is below is hard, where that is the verdict: hours by name. */
     private string $hours;
 
-    public string $reason;
+    private string $reason;
 
-    public string $mend;
+    private string $mend;
 
     /** @var list<string> what the reason says by name */
     private array $names;

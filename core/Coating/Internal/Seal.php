@@ -18,20 +18,18 @@ use HonestGrain\Words\Said;
  */
 final class Seal
 {
-    /** Tried in order, and what they are carried in. */
-    private const BARRIERS = [
-        'dewaxed shellac' => Solvent::Alcohol,
-        'a thin coat of wiping varnish' => Solvent::MineralSpirits,
-        'a water-borne sealer' => Solvent::Water,
-    ];
+    /** Dewaxed shellac, wiping varnish and a water-borne sealer, tried in this order by what they are carried in. */
+    private const BARRIERS = [Solvent::Alcohol, Solvent::MineralSpirits, Solvent::Water];
 
     public static function between(Stain $under, Product $over): Said
     {
-        foreach (self::BARRIERS as $name => $solvent) {
+        foreach (self::BARRIERS as $solvent) {
             $isUsual = $under->isOilBound() && $solvent === Solvent::MineralSpirits;
             $takesIt = ! $over instanceof Coating || $solvent === Solvent::Alcohol || self::bites($over, $solvent);
             if ($solvent !== $over->solvent() && $takesIt && ($isUsual || $under->isFastTo($solvent))) {
-                return new Said('coating.pairs.seal-first-or-spray', ['name' => $name]);
+                return new Said('coating.pairs.seal-first-or-spray', [
+                    'name' => new Said('coating.barriers.'.str_replace(' ', '-', $solvent->value)),
+                ]);
             }
         }
 

@@ -261,6 +261,7 @@ final class Coated
             $after, $id, self::untilWiped($window), new Said('route.coated.later-tacky-drags'),
         );
         $isWax = $coat->coating->isWax();
+        $slowed = $this->slowed($coat->coating);
         $this->operations[] = new Operation(
             id: $id, kind: StepKind::WipeOff, part: $subject->part->id,
             doing: $subject->over('wipe-off', $this->faces, [$coat->id, $this->plan->id]),
@@ -268,8 +269,8 @@ final class Coated
                 1.0 + $subject->minutesOver($subject->calibration->coats->wipeOffMinutesPer100Cm2, $this->faces),
                 $this->rank + $number / 100 + 0.002,
                 wait: $wait,
-                handling: Wait::hours($coat->coating->handleHours, null, $coat->coating->kinetics()),
-                pressing: Wait::hours($coat->coating->clampAfterHours, null, $coat->coating->kinetics()),
+                handling: Wait::hours($coat->coating->handleHours * $slowed, null, $coat->coating->kinetics()),
+                pressing: Wait::hours($coat->coating->clampAfterHours * $slowed, null, $coat->coating->kinetics()),
             ),
             setup: new Setup(hazards: Hazard::ofProduct($coat->coating->hazards)),
             words: new StepWords(

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Planning\ShopMapper;
+use App\View\Drawings;
+
+/** What is worked out or read once, and for what it is done anew. */
+final class ReadOnceTest extends FeatureTestCase
+{
+    public function test_a_drawing_is_kept_until_what_it_shows_is_another(): void
+    {
+        $piece = $this->bowl();
+        $drawn = 0;
+        $draw = function () use (&$drawn, $piece): string {
+            return Drawings::of($piece, app(ShopMapper::class)->key($piece->workshop, $piece), $this->show())
+                ->kept('strip', function () use (&$drawn): string {
+                    return 'drawing '.++$drawn;
+                });
+        };
+        self::assertSame(['drawing 1', 'drawing 1'], [$draw(), $draw()]);
+        $piece->document = ['name' => 'Another'] + $piece->document;
+        self::assertSame('drawing 2', $draw(), 'of another document');
+        $piece->workshop->woods()->create(['name' => 'Spoonwood', 'typed' => ['name' => 'Spoonwood']]);
+        $piece->workshop->refresh();
+        self::assertSame('drawing 3', $draw(), 'in a shop that knows another wood');
+        self::assertNotSame('drawing 3', Drawings::of(
+            $piece, app(ShopMapper::class)->key($piece->workshop, $piece), $this->show(imperial: true),
+        )->kept('strip', fn (): string => 'in inches'), 'for a reader in inches');
+    }
+
+    public function test_a_server_that_is_told_no_place_for_what_it_reads_is_told_so(): void
+    {
+        $this->artisan('house:tune')->expectsOutputToContain('APP_CONFIG_CACHE is not set')->assertFailed();
+    }
+}
