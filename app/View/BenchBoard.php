@@ -161,16 +161,16 @@ final readonly class BenchBoard
         );
     }
 
-    /** What was done or noted lately, in a line. */
+    /** What was done or noted lately, in a line; a title may begin with a name, and is never re-spelt. */
     public function says(LogEntry $entry, Show $show): string
     {
         return implode(': ', array_filter([
             match ($entry->kind) {
-                EntryKind::Wrong => 'something is wrong',
-                EntryKind::Skipped => 'skipped',
+                EntryKind::Wrong => 'Something is wrong',
+                EntryKind::Skipped => 'Skipped',
                 default => null,
             },
-            $entry->title === null ? null : lcfirst($show->sentence($entry->title)), $entry->body,
+            $entry->title === null ? null : $show->sentence($entry->title), $entry->body,
         ]));
     }
 

@@ -76,7 +76,7 @@ final readonly class LearntPage
 
         return [
             $this->show->calendarDay($record->entry->happened_at),
-            ($record->entry->piece->name ?? '').', '.lcfirst($this->show->sentence($record->entry->title)),
+            ($record->entry->piece->name ?? '').': '.$this->show->sentence($record->entry->title),
             $times($record->minutesRatio), $times($record->discsRatio),
         ];
     }

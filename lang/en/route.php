@@ -217,8 +217,8 @@ return [
         'fill-powder-ca' => 'Fill the {kind} with powder and CA',
         'before-last-sanding-before' => 'Before the last sanding, before colour, and never after oil: nothing holds '
             .'in an oiled crack.',
-        'powder-about-stone-sieved' => '{ml|2} of powder (about {ml2|1} of stone, sieved to {sieve}) in {fills} '
-            .'{fills?fill:fills} of at most {fillDepth}, CA run in after each.',
+        'powder-about-stone-sieved' => '{powder|2} of powder (about {stone|1} of stone, sieved to {sieve}) in '
+            .'{fills} {fills?fill:fills} of at most {fillDepth}, CA run in after each.',
         'seal-pale-wood-round' => 'Seal pale wood round it first: CA stains what it touches.',
         'fill-epoxy' => 'Fill the {kind} with epoxy',
         'before-last-sanding-before-colour' => 'Before the last sanding, before colour, and never after oil: '
@@ -243,6 +243,8 @@ return [
         'light-shear-cut-freshly-ground' => 'A light shear cut with a freshly ground edge, with the grain.',
         'check-wall-before-after' => 'Check the wall before and after.',
         'about-bottle-hand' => 'About {ml|1}: {bottles} bottle{bottles?:s} of {caBottle|0} at hand.',
+        'pinch-of-powder' => 'A pinch of powder (stone sieved to {sieve}) in {fills} {fills?fill:fills} of at most '
+            .'{fillDepth}, CA run in after each.',
     ],
     'repairs' => [
         'once-has-set' => 'Once it has set.',
@@ -430,8 +432,8 @@ return [
         'turn-two-parts-joined' => 'Turn it in two parts, joined',
     ],
     'layout' => [
-        'not-before-each-coat' => 'Not before each coat that is pressed on is firm, {hours|0} at {at}: a pad '
-            .'prints in one that is only dry.',
+        'not-before-each-coat' => 'Not before each coat that is pressed on is firm, {hours|0} at {at}: a pad prints '
+            .'in one that is only dry.',
         'turning-round' => 'turning it round',
         'foot-can-reached-only' => 'The foot can be reached only from that side.',
         'hold-all-follows-cut' => 'The hold for all that follows is cut from this side.',

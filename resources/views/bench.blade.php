@@ -182,7 +182,7 @@
                 <p class="text-[1.25rem] leading-snug">
                     <a class="text-ink" href="{{ route('pieces.route', $closing->piece_id) }}"
                         ><b>{{ $closing->piece->name }}</b></a
-                    >, {{ lcfirst($show->sentence($closing->title)) }}, {{ $board->closes($closing) }}
+                    >: {{ $show->sentence($closing->title) }}, {{ $board->closes($closing) }}
                     <b @class(['warn' => $closing->closes_at->isPast()])>{{ $show->time($closing->closes_at) }}</b>
                     @if ($closing->closes_at->isFuture())
                         <span class="faint" data-until="{{ $closing->closes_at->timestamp }}"></span>

@@ -360,6 +360,10 @@ final class PartsTest extends TestCase
         self::assertStringContainsString(
             '0.08 mL of powder (about 0.2 g of stone, sieved to 0.5 mm) in 3 fills', Told::of($crack->words->how[0]),
         );
+        // ½ · 0.6 · 2 · 20 = 12 mm³: hundredths of a gram are no figure for a workshop.
+        self::assertStringStartsWith('A pinch of powder (stone sieved to 0.5 mm) in 1 fill of', Told::of(
+            $fill(['kind' => 'crack', 'width_mm' => 0.6, 'depth_mm' => 2])->words->how[0],
+        ));
         // ½ · 40 · 12 · 40 = 9.6 mL were it so deep; the wall of 7 mm ends sooner. Epoxy, a day to set.
         $void = $fill(['kind' => 'void', 'width_mm' => 40, 'depth_mm' => 12]);
         self::assertSame([Hazard::TwoPart, 24.0], [$void->setup->hazards[0], $void->timing->wait->minHours]);

@@ -24,7 +24,8 @@ final class BenchTest extends FeatureTestCase
         $this->post(route('steps.done', $step))->assertSessionHas(
             'said', 'Done: “Mount by the tenon”. The plan has moved.',
         );
-        $this->get('/bench')->assertSee('Sand the outside');
+        // What was done lately keeps its capital: it may be the maker's own name of a mark or a part.
+        $this->get('/bench')->assertSee('Sand the outside')->assertSeeTextInOrder(['Lately', 'Mount by the tenon']);
         // The same address, as a second pair of hands or a page that stayed open would call it.
         $this->post(route('steps.done', $step))->assertSessionHas(
             'said', '“Mount by the tenon” was already logged; nothing was added.',

@@ -31,7 +31,7 @@
                     @endforelse
                     @foreach ($remedy['spared'] as $step)
                         <li class="list-none">
-                            Spares: {{ lcfirst($show->sentence($step['title'])) }}
+                            Spares: {{ $show->sentence($step['title']) }}
                             <span class="faint">{{ $step['minutes'] }}</span>
                         </li>
                     @endforeach

@@ -28,6 +28,9 @@ use HonestGrain\Words\Said;
  */
 final readonly class Repair
 {
+    /** Less powder than this is taken between two fingers: no scale of a workshop shows it. */
+    private const PINCH_G = 0.1;
+
     /**
      * @param  string  $technique  its key
      * @param  list<Hazard>  $hazards
@@ -124,6 +127,7 @@ final readonly class Repair
         Tables $tables,
     ): self {
         $ca = $tables->coatings->binder('powder-ca');
+        $stoneG = $ml * $rates->powderPacking * $rates->stoneGPerMl;
 
         return new self(
             technique: 'fill',
@@ -131,13 +135,14 @@ final readonly class Repair
                 new Said('route.repair.fill-powder-ca', ['kind' => Said::lower($flaw->kind->label())]),
                 new Said('route.repair.before-last-sanding-before'),
                 self::said(
-                    new Said('route.repair.powder-about-stone-sieved', [
-                        'ml' => Quantity::ml($ml * $rates->powderPacking),
-                        'ml2' => Quantity::grams($ml * $rates->powderPacking * $rates->stoneGPerMl),
-                        'sieve' => Quantity::mm($rates->sieveMm),
-                        'fills' => Quantity::count($fills),
-                        'fillDepth' => Quantity::mm($rates->fillDepthMm),
-                    ]),
+                    new Said($stoneG < self::PINCH_G ? 'route.repair.pinch-of-powder'
+                        : 'route.repair.powder-about-stone-sieved', [
+                            'powder' => Quantity::ml($ml * $rates->powderPacking),
+                            'stone' => Quantity::grams($stoneG),
+                            'sieve' => Quantity::mm($rates->sieveMm),
+                            'fills' => Quantity::count($fills),
+                            'fillDepth' => Quantity::mm($rates->fillDepthMm),
+                        ]),
                     new Said('route.repair.seal-pale-wood-round'), $taken,
                 ),
             ),
