@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-/** What routes depend on besides their input: the core and its catalogue, by the times of their files. */
+/** What kept routes and drawings depend on besides their input: the core, its catalogue and its words. */
 final class Release
 {
     /** As it was when the server began, or as it is. */
@@ -13,10 +13,11 @@ final class Release
         return config('app.release') ?? self::read();
     }
 
+    /** By the times of their files. */
     public static function read(): string
     {
         $times = [];
-        foreach (['core', 'catalogue'] as $folder) {
+        foreach (['core', 'catalogue', 'lang'] as $folder) {
             $files = new \RecursiveDirectoryIterator(base_path($folder), \FilesystemIterator::SKIP_DOTS);
             foreach (new \RecursiveIteratorIterator($files) as $path => $file) {
                 $times[(string) $path] = $file instanceof \SplFileInfo ? $file->getMTime() : 0;
