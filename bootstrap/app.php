@@ -60,7 +60,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(function (BadInput $e, Request $request) {
             // A file is spoken of in its own terms, a page in the maker's.
             $message = $request->routeIs('pieces.import')
-                ? $e->getMessage() : FieldWords::in(app(Show::class)->sentence($e->said), $e->field);
+                ? $e->getMessage() : FieldWords::in(app(Show::class)->said($e->said), $e->field);
 
             // A page that cannot be made of what is stored says why; to go back would be to ask for it again.
             if ($request->isMethodSafe() && ! $request->expectsJson() && url()->previous() === $request->fullUrl()) {

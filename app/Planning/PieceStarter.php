@@ -13,6 +13,7 @@ use HonestGrain\Piece\Starter;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 use Illuminate\Support\Carbon;
 
@@ -51,28 +52,22 @@ final readonly class PieceStarter
     {
         if ($mm['foot'] > $mm['diameter']) {
             throw InvalidField::because(
-                'foot', self::words($mm['foot']), 'the foot must not be wider than the widest '
-                    .'diameter, '.self::words($mm['diameter']),
+                'foot', Quantity::mm($mm['foot']),
+                new Said('dates.wide-foot', ['diameter' => Quantity::mm($mm['diameter'])]),
             );
         }
         try {
             return $form->profile($mm['diameter'], $mm['height'], $mm['foot'], $mm['wall'], $mm['bore']);
         } catch (NoRoom $e) {
-            throw InvalidField::because('wall', self::words($mm['wall']), sprintf(
-                '%s up, the outside is only %s across, which leaves no room for it there',
-                self::words($e->zMm), self::words($e->acrossMm),
-            ));
+            throw InvalidField::because('wall', Quantity::mm($mm['wall']), new Said('dates.no-room', [
+                'up' => Quantity::mm($e->zMm), 'across' => Quantity::mm($e->acrossMm),
+            ]));
         } catch (BadInput $e) {
             $field = str_contains($e->field, 'bore') ? 'bore' : 'diameter';
             throw InvalidField::because(
-                $field, self::words($mm[$field]),
+                $field, Quantity::mm($mm[$field]),
                 new Said('dates.no-form', ['form' => $form->label(), 'why' => $e->said]),
             );
         }
-    }
-
-    private static function words(float $mm): string
-    {
-        return round($mm, 2).' mm';
     }
 }

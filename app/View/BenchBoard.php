@@ -170,7 +170,7 @@ final readonly class BenchBoard
                 EntryKind::Skipped => 'Skipped',
                 default => null,
             },
-            $entry->title === null ? null : $show->sentence($entry->title), $entry->body,
+            $entry->title === null ? null : $show->said($entry->title), $entry->body,
         ]));
     }
 

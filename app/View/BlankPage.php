@@ -21,6 +21,7 @@ use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Truing;
 use HonestGrain\Wood\Wood;
 use HonestGrain\Wood\WoodTable;
+use HonestGrain\Words\Said;
 use HonestGrain\Words\Unit;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -148,7 +149,7 @@ final readonly class BlankPage
             'It loses %s %% a week; wood %s thick is likely to crack above %s %%. Slow it: %s.',
             number_format((float) $this->blank->week_percent, 1), $this->show->length($this->core->thicknessMm()),
             number_format($this->core->crackLossPercent($this->calibration->drying), 1),
-            $this->show->sentence($this->core->keeping->slower()),
+            $this->show->said($this->core->keeping->slower()),
         );
     }
 
@@ -266,7 +267,7 @@ final readonly class BlankPage
                 $this->calibration->speed, $this->equipment, $mount, $this->core->diameterMm, $this->blank->last_mass_g
                     ?? $this->core->massG($this->wood, self::GREEN_PERCENT), false, $mayFly,
             );
-            $because = implode(', ', array_map($this->show->sentence(...), $speed->because));
+            $because = implode(', ', array_map($this->show->said(...), $speed->because));
             $alike["$speed->startRpm $speed->workRpm $because"][] = [
                 $this->show->said($mount->label()), $speed, $because,
             ];
@@ -324,14 +325,13 @@ final readonly class BlankPage
     public function borrowed(): string
     {
         return implode(' ', array_filter(array_map(
-            $this->show->sentence(...), [$this->wood->about('shrinkage'), $this->wood->about('density')],
+            $this->show->said(...), [$this->wood->about('shrinkage'), $this->wood->about('density')],
         )));
     }
 
     public function readyRule(): string
     {
-        return $this->calibration->told('Ready is within {drying_ready_points|} point of it and losing less than '
-            .'{drying_ready_loss_percent_a_week} a week (workshop).');
+        return $this->show->said(new Said('figures.ready'));
     }
 
     private function truingAt(float $moisture): ?Truing

@@ -81,7 +81,7 @@ final readonly class CalendarFeed
         if ($step->start_at === null || $step->end_at === null || ($step->minutes <= 0 && $window === null)) {
             return;
         }
-        $title = $show->sentence($step->title);
+        $title = $show->said($step->title);
         $closes = $window === null
             ? '' : " The window closes {$show->day($window->closes)} {$show->time($window->closes)}.";
         /** @var VEvent $event */
@@ -89,7 +89,7 @@ final readonly class CalendarFeed
             'UID' => "step-{$step->piece_id}-{$step->step}@honest-grain",
             'SUMMARY' => "{$step->piece->name}: $title",
             'DTSTART' => $step->start_at->toDateTimeImmutable(), 'DTEND' => $step->end_at->toDateTimeImmutable(),
-            'DESCRIPTION' => $show->sentence($step->details->because).$closes,
+            'DESCRIPTION' => $show->said($step->details->because).$closes,
         ] + $this->state($step->piece_id, $step->piece->workshop));
         if ($window !== null) {
             $alarm = $event->add('VALARM', [

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use HonestGrain\Calibration\Calibration;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\Coating;
+use HonestGrain\Coating\Cure;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Denib;
 use HonestGrain\Coating\Exception\Stalled;
+use HonestGrain\Coating\Humidity;
+use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\PairVerdict;
 use HonestGrain\Coating\Stack;
@@ -19,6 +21,9 @@ use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\LayerWaits;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
+use HonestGrain\Words\Unit;
 use Illuminate\Support\Carbon;
 
 /** One coat plan as the Coats tab shows it: verdicts, amounts, film so far and every wait in this shop's air. */
@@ -45,7 +50,7 @@ final readonly class CoatsPanel
         public array $warnings,
         public array $overColours,
         private string $woodRgb,
-        private Calibration $calibration,
+        private Tables $tables,
         private Show $show,
     ) {
     }
@@ -79,7 +84,7 @@ final readonly class CoatsPanel
 
     private function judged(PairVerdict $pair): string
     {
-        return trim($this->show->sentence($pair->reason).' '.$this->show->sentence($pair->mend));
+        return trim($this->show->said($pair->reason).' '.$this->show->said($pair->mend));
     }
 
     /**
@@ -98,7 +103,7 @@ final readonly class CoatsPanel
 
         return array_values(array_map(fn (array $same): array => [
             implode(', ', array_unique(
-                array_map(fn (PairVerdict $one): string => lcfirst($this->show->sentence($one->under)), $same),
+                array_map(fn (PairVerdict $one): string => lcfirst($this->show->said($one->under)), $same),
             )),
             $same[0],
         ], $said));
@@ -125,10 +130,10 @@ final readonly class CoatsPanel
     {
         $pair = $this->stack->pairs[$coat - 1] ?? null;
         $fine = $pair !== null && $pair->verdict === Verdict::Fine ? [
-            'fine: '.lcfirst($this->show->sentence($pair->reason)),
+            'fine: '.lcfirst($this->show->said($pair->reason)),
         ] : [];
         foreach ($this->overColours($coat, true) as [$under, $one]) {
-            $fine[] = "over $under, fine: ".lcfirst($this->show->sentence($one->reason));
+            $fine[] = "over $under, fine: ".lcfirst($this->show->said($one->reason));
         }
 
         return $fine;
@@ -166,7 +171,7 @@ final readonly class CoatsPanel
                 $index, $plan, Stack::judge($tables->pairs, $part->wood, $layers), $amounts, $waits,
                 array_values(array_unique($warnings)),
                 array_column($plan->overColours($part->marks, $tables->pairs), 1),
-                $part->wood->nature->rgb, $calibration, $show,
+                $part->wood->nature->rgb, $tables, $show,
             );
         }
 
@@ -176,20 +181,21 @@ final readonly class CoatsPanel
     /** How waits, amounts and film are worked out, with the figures of the catalogue. */
     public function why(): string
     {
-        $rubbed = array_map(fn (Denib $denib): float => $denib->removesUm($this->calibration->coats), Denib::cases());
-
-        return $this->calibration->told(
-            'Waits are the tin’s hours at 21 °C and 50 % RH, run through this shop’s day and night air: rate '
-            .'Q^((T−21)/10), Q 2 for oil and resin, 1.5 for loss of solvent; water-borne coats slow with humidity. '
-            .'Straight on oily wood an oxidative coat waits {coat_oily_wood_slows} longer. '
-            .'Amounts are exact on the label’s coverage, with end grain drinking {coat_end_grain_drinks} as much on '
-            .'the first coat, plus what stays in cloth, brush or cup (2 to 5 mL) or is lost in a spray (× '
-            .'{coat_spray_loses|}); wax goes by mass. Hands-on: {coat_setup_minutes} and what its way of laying '
-            .'takes; rubbing {coat_denib_minutes_per_100cm2}. Film is coverage × solids of all coats so far, less '
-            .min($rubbed).' to '.max($rubbed).' µm for each rubbing; a thin sealer’s first coat soaks in and leaves '
-            .'{coat_sealer_leaves|} of its film. '
-            .'Wax by hand wants a coat that is hard to the nail, a wheel with compound one that is hard right through.',
+        $rubbed = array_map(
+            fn (Denib $denib): float => $denib->removesUm($this->tables->calibration->coats), Denib::cases(),
         );
+        $speeds = array_map(fn (Cure $cure): float => $cure->q(), Cure::cases());
+        $stays = array_map(
+            fn (Coating $coating): float => $coating->residueMl, array_values($this->tables->coatings->coatings()),
+        );
+
+        return $this->show->said(new Said('figures.coats', [
+            'temp' => Quantity::celsius(Kinetics::REFERENCE_C), 'rh' => Quantity::percent(Humidity::REFERENCE_PERCENT),
+            'degree' => $this->show->unit(Unit::Temperature),
+            'fast' => Quantity::number(max($speeds)), 'slow' => Quantity::number(min($speeds)),
+            'most' => Quantity::ml(max([0.0, ...$stays])),
+            'gentle' => Quantity::um(min($rubbed)), 'hard' => Quantity::um(max($rubbed)),
+        ]));
     }
 
     /** @return array<string, bool> faces that coats can go on, and whether they are ticked to begin with */
@@ -242,6 +248,6 @@ final readonly class CoatsPanel
             'buff' => $coating->buffableHours > 0 ? $timed($coating->buffableHours) : '–',
             'handle' => $timed($coating->handleHours), 'cure' => $coating->neverCures()
                 ? 'never cures' : $timed($coating->fullCureHours()),
-        ], array_values(array_unique(array_map($show->sentence(...), $warnings)))];
+        ], array_values(array_unique(array_map($show->said(...), $warnings)))];
     }
 }

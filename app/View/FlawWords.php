@@ -19,11 +19,6 @@ final readonly class FlawWords
 {
     private const MEANS = ['thin-ca' => 'thin CA', 'powder-ca' => 'powder and CA', 'epoxy' => 'epoxy'];
 
-    private const FIGURES = [
-        'repair_hairline_ca_ml_per_cm' => 'a hairline drinks', 'repair_fill_depth_mm' => 'one fill is at most',
-        'repair_epoxy_from_ml' => 'epoxy from', 'repair_soft_ca_ml_per_cm2' => 'a soft patch drinks',
-    ];
-
     public function __construct(private Profile $profile, private Calibration $calibration, private Show $show)
     {
     }
@@ -116,9 +111,6 @@ final readonly class FlawWords
     /** The figures that volumes follow from, as the catalogue has them. */
     public function figures(): string
     {
-        return implode('; ', array_map(
-            fn (string $name, string $says): string => "$says {$this->calibration->constant($name)->inWords()}",
-            array_keys(self::FIGURES), self::FIGURES,
-        ));
+        return $this->show->said(new Said('figures.flaws'));
     }
 }

@@ -11,6 +11,7 @@ use HonestGrain\Abrasive\Method;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\Learning;
 use HonestGrain\Wood\Pore;
+use HonestGrain\Words\Said;
 use Illuminate\Support\Collection;
 
 /** What the bench has taught a shop: each factor beside the model's, with the records behind it. */
@@ -61,12 +62,7 @@ final readonly class LearntPage
 
     public function why(): string
     {
-        return $this->calibration->told(
-            'The median of what your records took against the model, shrunk towards 1: (n × median + '
-            .'{learning_prior_records|}) ÷ (n + {learning_prior_records|}), in steps of {learning_step|}; a record '
-            .'under {learning_least_ratio} or over {learning_most_ratio} is taken for a slip. Records are surfaces '
-            .'that were logged with their minutes, by the clock or typed, or with their discs.',
-        );
+        return $this->show->said(new Said('figures.learnt'));
     }
 
     /** @return array{string, string, string, string} day, what, minutes and discs against the model's */
@@ -76,7 +72,7 @@ final readonly class LearntPage
 
         return [
             $this->show->calendarDay($record->entry->happened_at),
-            ($record->entry->piece->name ?? '').': '.$this->show->sentence($record->entry->title),
+            ($record->entry->piece->name ?? '').': '.$this->show->said($record->entry->title),
             $times($record->minutesRatio), $times($record->discsRatio),
         ];
     }

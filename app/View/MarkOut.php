@@ -81,7 +81,7 @@ final readonly class MarkOut
             if ($worked->parts > 1) {
                 $start = $settled[$id]->numberOr(Setting::StartDeg, 0.0) ?? 0.0;
                 $ground = $part->grounds[$id];
-                $divided[] = [$this->show->sentence(
+                $divided[] = [$this->show->said(
                     $part->mark($id)->label(),
                 ), (string) $worked->parts, $worked->plate === null
                     ? sprintf(
@@ -128,7 +128,7 @@ final readonly class MarkOut
         [$rim, $foot] = $on === Surface::Outer ? [$long - $arcMm, $arcMm] : [$arcMm, $long - $arcMm];
 
         return [
-            $this->show->sentence($mark->label()).match (true) {
+            $this->show->said($mark->label()).match (true) {
                 $on->isFlatEnd() => $isUpper ? ', inner edge' : ', outer edge',
                 $isUpper === ($on === Surface::Outer) => ', upper edge',
                 default => ', lower edge',

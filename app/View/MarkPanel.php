@@ -20,6 +20,7 @@ use HonestGrain\Technique\Tints;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Words\Measure;
 use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 use HonestGrain\Words\Unit;
 
 /** One mark: what is set for it, what follows, its strip laid flat and its division. */
@@ -82,7 +83,7 @@ final readonly class MarkPanel
             $unit = $setting->isLength() ? $show->unit(Unit::Length) : $setting->unit();
 
             return [
-                $setting, $show->sentence($setting->label()).($unit === '' ? '' : ', '.$show->sentence($unit)),
+                $setting, $show->said($setting->label()).($unit === '' ? '' : ', '.$show->said($unit)),
                 $this->value($this->mark->set, $setting, $show),
                 $this->value($this->settled, $setting, $show),
             ];
@@ -94,7 +95,7 @@ final readonly class MarkPanel
     {
         return array_values(array_map(
             fn (Figure $figure): array => [
-                $show->sentence($figure->label), self::worded($figure->measure, $figure->value, $show),
+                $show->said($figure->label), self::worded($figure->measure, $figure->value, $show),
             ],
             array_filter($this->worked->figures, fn (Figure $figure): bool => $figure->byHeight === []),
         ));
@@ -125,7 +126,7 @@ final readonly class MarkPanel
         }
 
         return [
-            ['Up', '⌀', ...array_map(fn (Figure $figure): string => $show->sentence($figure->label), $figures)],
+            ['Up', '⌀', ...array_map(fn (Figure $figure): string => $show->said($figure->label), $figures)],
             $rows[0][0] === $rows[self::HEIGHTS - 1][0] ? $rows : array_reverse($rows),
         ];
     }
@@ -195,15 +196,13 @@ final readonly class MarkPanel
     public function bleeds(Show $show): string
     {
         $open = $this->mark->isLayered() ? BandEdges::open($this->part, $this->mark) : [];
-        $edges = implode(' and ', array_map(fn (array $edge): string => $show->length($edge[0], 1), $open));
-
         $figures = $this->part->colourFigures();
 
-        return $open === [] ? '' : $show->sentence(sprintf(
-            'The edge at %s is open: it bleeds %s to %s mm along the grain and %s mm across. A burnt line or a groove '
-                .'there is a dam.', $edges, $figures->bleedsAlongMm[0], $figures->bleedsAlongMm[1],
-            $figures->bleedsAcrossMm,
-        ));
+        return $open === [] ? '' : $show->said(new Said('piece.bleeds', [
+            'edges' => array_map(fn (array $edge): Quantity => Quantity::mm($edge[0]), $open),
+            'least' => Quantity::mm($figures->bleedsAlongMm[0]), 'most' => Quantity::mm($figures->bleedsAlongMm[1]),
+            'across' => Quantity::mm($figures->bleedsAcrossMm),
+        ]));
     }
 
     /** The holes that the index pin goes into. */

@@ -84,12 +84,12 @@ final readonly class MarksPanel
     }
 
     /** The rates behind the usual minutes, as the catalogue has them. */
-    public function rates(): string
+    public function rates(Show $show): string
     {
         $says = [];
         foreach ($this->tables->calibration->all() as $name => $constant) {
             if (str_starts_with($name, 'mark_') && ! str_ends_with($name, '_hours')) {
-                $says[] = str_replace('_', ' ', substr($name, 5)).' '.$constant->inWords();
+                $says[] = str_replace('_', ' ', substr($name, 5)).' '.$show->said($constant->inWords());
             }
         }
 
@@ -136,7 +136,7 @@ final readonly class MarksPanel
     {
         $names = [];
         foreach ($this->part->marks as $mark) {
-            $names[$mark->id()] = $show->sentence($mark->label()).', '.$show->length($mark->band->fromMm, 1);
+            $names[$mark->id()] = $show->said($mark->label()).', '.$show->length($mark->band->fromMm, 1);
         }
 
         return $names;

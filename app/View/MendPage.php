@@ -37,7 +37,7 @@ final readonly class MendPage
         $faults = $places = [];
         foreach (FaultKind::cases() as $kind) {
             $faults[$kind->value] = [
-                'label' => $show->sentence($kind->label()), 'picture' => FaultPicture::of($kind->value),
+                'label' => $show->said($kind->label()), 'picture' => FaultPicture::of($kind->value),
             ];
         }
         $part = array_column($step->piece->document['parts'], null, 'id')[$step->part] ?? null;
@@ -78,6 +78,6 @@ final readonly class MendPage
                     'title' => $step->words->title, 'minutes' => $show->minutes($step->timing->minutes),
                 ], array_filter($mended->spared, fn (Step $step): bool => $step->timing->minutes > 0)),
             ];
-        }, $remedies), $show->sentence($kind->label()));
+        }, $remedies), $show->said($kind->label()));
     }
 }

@@ -11,6 +11,7 @@ use App\Models\PlannedStep;
 use App\Models\StepState;
 use Carbon\CarbonInterface;
 use HonestGrain\Drawing\TimeStrip;
+use HonestGrain\Geometry\Curve;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
@@ -174,6 +175,12 @@ final readonly class PiecePage
     }
 
     /** How the mass is worked out, and where the density comes from or that there is none. */
+    /** How far the drawn lines may lie from the curves they stand for. */
+    public function chordError(Show $show): string
+    {
+        return $show->length(Curve::CHORD_ERROR_MM, $show->fine() + 1);
+    }
+
     public function aboutMass(Show $show): string
     {
         $wood = $this->part?->wood;
@@ -183,8 +190,8 @@ final readonly class PiecePage
             $wood->figures->gravity12 === null => "No density is known for $wood->name, so no mass; type it on the "
                 .'Shelf.',
             default => "Mass is volume times density at this moisture: $wood->name, specific gravity "
-                ."{$wood->figures->gravity12} at 12 % ({$show->sentence($wood->source)}). "
-                .$show->sentence($wood->about('density')),
+                ."{$wood->figures->gravity12} at 12 % ({$show->said($wood->source)}). "
+                .$show->said($wood->about('density')),
         };
     }
 
@@ -278,7 +285,7 @@ final readonly class PiecePage
     public function choices(Objection $objection, Show $show): string
     {
         $choices = array_map(
-            fn (Said|string $choice): string => rtrim($show->sentence($choice), '.'), $objection->choices,
+            fn (Said|string $choice): string => rtrim($show->said($choice), '.'), $objection->choices,
         );
         $first = array_shift($choices);
 
@@ -314,7 +321,7 @@ final readonly class PiecePage
             $start = $step->start_at ?? $step->end_at->copy()->subMinutes((int) $step->minutes);
             $strip->work(
                 $start->getTimestamp(), $step->end_at->getTimestamp(), $step->state === StepState::Done,
-                $show->sentence($step->title),
+                $show->said($step->title),
             );
         }
 

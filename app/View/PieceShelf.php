@@ -73,7 +73,7 @@ final readonly class PieceShelf
     {
         $step = $this->next->get($piece->id);
 
-        return $step === null ? '' : 'next: '.Str::limit($this->show->sentence($step->title), self::TITLE);
+        return $step === null ? '' : 'next: '.Str::limit($this->show->said($step->title), self::TITLE);
     }
 
     public function isForbidden(Piece $piece): bool

@@ -117,8 +117,8 @@ final readonly class RoutePage
         $room = $this->rooms[$step->step] ?? null;
 
         return $room === null ? '' : json_encode([
-            'after' => $room->after, 'afterBecause' => $this->show->sentence($room->afterBecause),
-            'before' => $room->before, 'beforeBecause' => $this->show->sentence($room->beforeBecause),
+            'after' => $room->after, 'afterBecause' => $this->show->said($room->afterBecause),
+            'before' => $room->before, 'beforeBecause' => $this->show->said($room->beforeBecause),
         ], JSON_THROW_ON_ERROR);
     }
 
@@ -143,8 +143,8 @@ final readonly class RoutePage
         $lines = [];
         foreach ($step->details->reasons as $reason) {
             if (isset($this->titles[$reason['after']])) {
-                $title = $this->show->sentence($this->titles[$reason['after']]);
-                $lines[$this->show->sentence($reason['because'])][] = lcfirst(explode(',', $title)[0]);
+                $title = $this->show->said($this->titles[$reason['after']]);
+                $lines[$this->show->said($reason['because'])][] = lcfirst(explode(',', $title)[0]);
             }
         }
 
@@ -177,7 +177,7 @@ final readonly class RoutePage
         $open = ['' => 'anywhere'];
         foreach ($this->stages as $stage) {
             foreach ($stage->steps as $step) {
-                $open[$step->step] = $step->number().'. '.$this->show->sentence($step->title);
+                $open[$step->step] = $step->number().'. '.$this->show->said($step->title);
             }
         }
 

@@ -151,7 +151,7 @@ final readonly class SandingPanel
             fn (string $method, Said|string $why): string => ucfirst(
                 $this->show->said(Method::from($method)->label()),
             ).': '
-                .$this->show->sentence($why).'.',
+                .$this->show->said($why).'.',
             array_keys(array_filter($this->sanding->way->offers)), array_filter($this->sanding->way->offers),
         );
     }
@@ -246,19 +246,8 @@ final readonly class SandingPanel
     /** Where the hardness of the wood comes from. */
     public function why(): string
     {
-        return $this->calibration()->told(
-            'Scratch depth {sanding_valley_per_micron|} × grain size × ({reference_hardness_n|} ÷ '
-            .'hardness)^{sanding_hardness_exponent|}; removal {sanding_removal_um_min} for a grain of '
-            .'{sanding_reference_grain_um} at {sanding_reference_speed_m_s} on a hardness of {reference_hardness_n}, '
-            .'in proportion to size, speed and softness, under a pad of {sanding_pad_mm2} by hand, '
-            .'with passes that overlap ({sanding_overlap}), and never less than {sanding_cover_minutes_per_100cm2} '
-            .'for each grit; the first grain as large as the tool marks are deep; a size may fall {sanding_max_ratio} '
-            .'at most from one grit to the next; {sanding_change_minutes} to change a disc, '
-            .'{sanding_inspect_minutes} to look, {sanding_along_grain_minutes_per_100cm2} along the grain at the end. '
-            .'A power disc cuts {sanding_power_disc_removal}, an orbit {sanding_orbit_removal}, along the grain '
-            .'{sanding_along_grain_removal}, wetted paper {sanding_wet_removal} as fast. Wood tears where more than '
-            .'{sanding_tear_exposure|} of it is end grain, of side grain in the two quarters where it comes out.',
-        ).' '.$this->hardness().' Grain sizes: FEPA 43 / ISO 6344 and ANSI B74 (published).';
+        return $this->show->said(new Said('figures.sanding')).' '.$this->hardness()
+            .' Grain sizes: FEPA 43 / ISO 6344 and ANSI B74 (published).';
     }
 
     public function powerFloor(): string
@@ -269,12 +258,12 @@ final readonly class SandingPanel
     /** On what wood the minutes are reckoned where the hardness of this one is unknown. */
     public function reckonedOn(): string
     {
-        return $this->calibration()->told('The minutes shown are those of a wood of {reference_hardness_n}.');
+        return $this->show->said(new Said('figures.reckoned'));
     }
 
     public function missing(): string
     {
-        return $this->show->sentence($this->sanding->missing).($this->sanding->borrowed
+        return $this->show->said($this->sanding->missing).($this->sanding->borrowed
             ? ' The minutes are those of the usual set.' : ' This is as far as it goes.');
     }
 
@@ -346,7 +335,7 @@ final readonly class SandingPanel
                 fn (SandingStep $step): array => [$step->grit->name, $step->discs], $one->progression->steps,
             ), 1, 0)), number_format($one->scratchUm, 1).' µm', [...$one->habit->besides() === null ? []
                 : [ucfirst($this->show->said($one->habit->besides())).'.'], ...array_map(
-                    fn (ProgressionFault $fault): string => $this->show->sentence($fault->message),
+                    fn (ProgressionFault $fault): string => $this->show->said($fault->message),
                     $one->progression->faults,
                 )],
         ], HabitPrice::all($this->sanding->job, $available, $this->bench->table, $this->calibration()));
@@ -397,9 +386,9 @@ final readonly class SandingPanel
         return match (true) {
             $wood->figures->jankaN === null => "$wood->name: no hardness is known.",
             $wood->about('hardness') !== null => "$wood->name: ".number_format($wood->figures->jankaN).' N. '
-                .$this->show->sentence($wood->about('hardness')),
+                .$this->show->said($wood->about('hardness')),
             default => "$wood->name: ".number_format($wood->figures->jankaN)
-                ." N ({$this->show->sentence($wood->source)}).",
+                ." N ({$this->show->said($wood->source)}).",
         };
     }
 

@@ -118,7 +118,7 @@ final readonly class ShapePanel
     public function warnings(): array
     {
         return array_map(fn (Warning $warning): array => [
-            'code' => $warning->code->value, 'message' => $this->show->sentence($warning->message),
+            'code' => $warning->code->value, 'message' => $this->show->said($warning->message),
         ], $this->measured->warnings);
     }
 

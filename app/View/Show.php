@@ -14,6 +14,8 @@ use HonestGrain\Abrasive\Scale;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\AmountUnit;
+use HonestGrain\Coating\Humidity;
+use HonestGrain\Coating\Kinetics;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Reader;
@@ -41,7 +43,7 @@ final readonly class Show
         public string $timeZone = 'UTC',
     ) {
         $this->reader = new Reader($imperial, $twelveHours, $timeZone);
-        $this->sentences = new Sentences(reader: $this->reader);
+        $this->sentences = new Sentences(reader: $this->reader, figures: $catalogue);
     }
 
     public static function for(?User $user, Catalogue $catalogue): self
@@ -59,9 +61,10 @@ final readonly class Show
         );
     }
 
-    public function said(Said $said): string
+    /** What is said, in the reader's units; a name, and what somebody wrote, as it is. */
+    public function said(Said|string|null $said): string
     {
-        return $this->sentences->say($said);
+        return $said instanceof Said ? $this->sentences->say($said) : (string) $said;
     }
 
     /**
@@ -77,52 +80,6 @@ final readonly class Show
     public function write(Quantity $quantity, ?int $decimals = null): string
     {
         return $this->reader->write($quantity, $decimals);
-    }
-
-    /** What the core says; where it still speaks in metric units, in the reader's own. */
-    public function sentence(Said|string|null $text): string
-    {
-        // What stands in it may still be a text of the core, which speaks in metric units.
-        $text = $text instanceof Said ? $this->said($text) : $text;
-        if ($text === null || $text === '') {
-            return '';
-        }
-        if (! $this->imperial) {
-            return (string) preg_replace_callback(
-                '/(\d+\.\d+) mm\b/', fn (array $m): string => $this->plain((float) $m[1]).' mm', $text,
-            );
-        }
-        $text = (string) preg_replace(
-            '/(\d+(?:\.\d+)?)( to |–)(\d+(?:\.\d+)?)\s(mm|°C|mL|m\/s|cm²)(?![\w²³\/])/u', '$1 $4$2$3 $4', $text,
-        );
-        $each = fn (float $times, string $unit, int $decimals = 2): \Closure => fn (array $m): string => rtrim(
-            rtrim(number_format($times * (float) $m[1], $decimals), '0'), '.',
-        )." $unit";
-
-        // Rates first: what they are made of is a unit by itself as well.
-        return (string) preg_replace_callback_array([
-            self::in('min\/100\scm²') => $each(6.4516, 'min/100 in²'),
-            self::in('cm²\/min') => $each(1 / 6.4516, 'in²/min', 0),
-            self::in('mm\/min') => $each(1 / 25.4, 'in/min'),
-            self::in('mm\/s') => $each(1 / 25.4, 'in/s'),
-            self::in('mL\/cm²') => $each(6.4516 / 29.5735295625, 'fl oz/in²', 3),
-            self::in('mL\/cm') => $each(2.54 / 29.5735295625, 'fl oz/in', 3),
-            self::in('kg\/m³') => $each(0.0624279606, 'lb/ft³', 1),
-            self::in('g\/m²') => $each(0.00327706, 'oz/ft²', 3),
-            self::in('mm²') => fn (array $m): string => $this->area((float) $m[1]),
-            self::in('cm²') => fn (array $m): string => $this->area(100 * (float) $m[1]),
-            self::in('mm') => fn (array $m): string => $this->length((float) $m[1]),
-            self::in('cm') => fn (array $m): string => $this->length(10 * (float) $m[1]),
-            self::in('m\/s') => fn (array $m): string => $this->speed((float) $m[1]),
-            self::in('mL') => fn (array $m): string => $this->volume((float) $m[1]),
-            self::in('°C') => fn (array $m): string => $this->temperature((float) $m[1]),
-        ], $text);
-    }
-
-    /** A number with a unit that nothing follows which would make another unit of it. */
-    private static function in(string $unit): string
-    {
-        return "/(?<![\\d.])(-?\\d+(?:\\.\\d+)?)[\\s\u{a0}]$unit(?![\\w²³\\/])/u";
     }
 
     /** How many mm a typed length of one stands for: what scripts multiply by. */
@@ -324,7 +281,7 @@ final readonly class Show
 
     public function step(PlannedStep $step): StepWords
     {
-        return StepWords::of($step, $this, $this->catalogue->calibration());
+        return StepWords::of($step, $this);
     }
 
     /** The same from a planned step. */
@@ -342,6 +299,12 @@ final readonly class Show
     public function temperature(float $c): string
     {
         return $this->plain(Unit::Temperature->toReader($c, $this->imperial)).' '.$this->unit(Unit::Temperature);
+    }
+
+    /** The air that the hours on a label are meant for. */
+    public function airOfLabels(): string
+    {
+        return $this->temperature(Kinetics::REFERENCE_C).', '.Humidity::REFERENCE_PERCENT.' %';
     }
 
     public function speed(float $mPerS): string

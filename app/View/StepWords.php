@@ -6,20 +6,19 @@ namespace App\View;
 
 use App\Models\PlannedStep;
 use App\Models\StepState;
-use HonestGrain\Calibration\Calibration;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
 
 /** What a page says of a planned step, worded for the reader. */
 final readonly class StepWords
 {
-    private function __construct(private PlannedStep $step, private Show $show, private Calibration $calibration)
+    private function __construct(private PlannedStep $step, private Show $show)
     {
     }
 
-    public static function of(PlannedStep $step, Show $show, Calibration $calibration): self
+    public static function of(PlannedStep $step, Show $show): self
     {
-        return new self($step, $show, $calibration);
+        return new self($step, $show);
     }
 
     /** "In the chuck, spinning, at most 360 rpm." */
@@ -28,7 +27,7 @@ final readonly class StepWords
         $details = $this->step->details;
         $speed = $details->speedRpm === null ? '' : ", at most $details->speedRpm rpm";
 
-        return ucfirst($this->show->sentence($details->hold))."$speed.";
+        return ucfirst($this->show->said($details->hold))."$speed.";
     }
 
     /** "wiping varnish: pour 12 mL." */
@@ -43,7 +42,7 @@ final readonly class StepWords
     /** @return list<string> lines of instruction */
     public function how(): array
     {
-        return array_map($this->show->sentence(...), $this->step->details->how);
+        return array_map($this->show->said(...), $this->step->details->how);
     }
 
     /** All of it on one line. */
@@ -79,7 +78,7 @@ final readonly class StepWords
         return 'Then wait '.$this->show->hours($from)
             .($until === null ? '' : ', at most '.$this->show->hours($until).',')
             .($details->waitFor === null ? ''
-                : ' '.$this->show->sentence($details->waitFor)).'.';
+                : ' '.$this->show->said($details->waitFor)).'.';
     }
 
     /** What the wait would be at the tin's own climate, where this shop's air makes another of it. */
@@ -92,7 +91,7 @@ final readonly class StepWords
 
         return "In the air of {$this->air()}; it would be ".$this->show->hours($wait['min_hours'])
             .($wait['max_hours'] === null ? '' : ' to '.$this->show->hours($wait['max_hours']))
-            .$this->show->sentence(' at 21 °C, 50 %.');
+            .' at '.$this->show->airOfLabels().'.';
     }
 
     /** Where its wait runs. */
@@ -148,6 +147,6 @@ final readonly class StepWords
 
     public function why(): string
     {
-        return $this->calibration->told($this->show->said(StepKind::from($this->step->kind)->why()));
+        return $this->show->said(StepKind::from($this->step->kind)->why());
     }
 }

@@ -99,7 +99,7 @@ final readonly class WeeksChart
 
     public function broken(ShutWindow $window, Show $show): string
     {
-        return ': '.$show->sentence($window->title).' comes '.$show->hours($window->lateHours)
+        return ': '.$show->said($window->title).' comes '.$show->hours($window->lateHours)
             .' after it closes; scuff the coat below first.';
     }
 

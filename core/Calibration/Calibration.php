@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace HonestGrain\Calibration;
 
 use HonestGrain\Reading\Row;
+use HonestGrain\Words\Figures;
+use HonestGrain\Words\Quantity;
 
 /**
- * The constants that rules work with, by subject, each read from its one row in `catalogue/constants.csv` and printed
- * from there under "Why?".
+ * The constants that rules work with, by subject, each read from its one row in `catalogue/constants.csv` and called
+ * from there, by name, under "Why?".
  */
-final readonly class Calibration
+final readonly class Calibration implements Figures
 {
     public MarkRates $marks;
 
@@ -83,16 +85,9 @@ final readonly class Calibration
         return $this->rows[$name] ?? throw new \LogicException("The catalogue has no constant $name.");
     }
 
-    /**
-     * A sentence with every "{name}" in it as the constant of that name with its unit, and "{name|}" without.
-     */
-    public function told(string $sentence): string
+    public function figure(string $name): Quantity
     {
-        return (string) preg_replace_callback(
-            '/\{([a-z0-9_]+)(\|?)\}/',
-            fn (array $m): string => $m[2] === '' ? $this->constant($m[1])->inWords() : $this->constant($m[1])->bare(),
-            $sentence,
-        );
+        return $this->constant($name)->quantity();
     }
 
     /** @return array<string, Constant> */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Calibration;
 
 use HonestGrain\Reading\Row;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /** One figure that a rule works with, its unit, what kind of figure it is and where it comes from. */
 final readonly class Constant
@@ -12,7 +14,7 @@ final readonly class Constant
     private function __construct(
         public string $name,
         public float $value,
-        public string $unit,
+        public FigureUnit $unit,
         public string $kind,
         public string $source,
     ) {
@@ -21,19 +23,19 @@ final readonly class Constant
     public static function fromRow(Row $row): self
     {
         return new self(
-            $row->text('name'), $row->number('value'), $row->text('unit'), $row->text('kind'), $row->text('source'),
+            $row->text('name'), $row->number('value'), FigureUnit::from($row->text('unit')), $row->text('kind'),
+            $row->text('source'),
         );
     }
 
-    /** "2 mm", as it stands under "Why?". */
-    public function inWords(): string
+    public function quantity(): Quantity
     {
-        return $this->bare().' '.$this->unit;
+        return $this->unit->quantity($this->value);
     }
 
-    /** "2" */
-    public function bare(): string
+    /** "0.5 min a hole", as it stands in a list of figures. */
+    public function inWords(): Said
     {
-        return rtrim(rtrim(sprintf('%.4f', $this->value), '0'), '.');
+        return new Said($this->unit->line(), ['value' => $this->quantity()]);
     }
 }

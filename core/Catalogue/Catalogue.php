@@ -11,13 +11,15 @@ use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\ProvenStack;
 use HonestGrain\Reading\Row;
 use HonestGrain\Wood\WoodTable;
+use HonestGrain\Words\Figures;
+use HonestGrain\Words\Quantity;
 
 /**
  * The reference tables shipped in `catalogue/`: the one place in core that reads files.
  *
  * Every row carries its source. Tables are read on first use and kept for the object's life.
  */
-final class Catalogue
+final class Catalogue implements Figures
 {
     private ?WoodTable $woods = null;
 
@@ -88,6 +90,11 @@ final class Catalogue
     public function calibration(): Calibration
     {
         return $this->calibration ??= Calibration::of($this->rows('constants.csv'));
+    }
+
+    public function figure(string $name): Quantity
+    {
+        return $this->calibration()->figure($name);
     }
 
     /** What goes over what. */

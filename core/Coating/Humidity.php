@@ -11,14 +11,14 @@ enum Humidity: string
     case WaterBorne = 'water-borne';
     case MoistureCuring = 'moisture-curing';
 
-    private const REFERENCE_RH = 0.5;
+    public const REFERENCE_PERCENT = 50.0;
 
     public function factor(float $rhPercent): float
     {
         return match ($this) {
             self::None => 1.0,
-            self::WaterBorne => (1 - $rhPercent / 100) / self::REFERENCE_RH,
-            self::MoistureCuring => ($rhPercent / 100) / self::REFERENCE_RH,
+            self::WaterBorne => (100 - $rhPercent) / (100 - self::REFERENCE_PERCENT),
+            self::MoistureCuring => $rhPercent / self::REFERENCE_PERCENT,
         };
     }
 }

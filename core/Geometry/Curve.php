@@ -16,6 +16,9 @@ use HonestGrain\Geometry\Internal\SegmentTree;
  */
 final readonly class Curve
 {
+    /** How far a chord may lie from the curve, mm. */
+    public const CHORD_ERROR_MM = 0.05;
+
     public const MAX_NODES = 200;
 
     /** More points than this no turned line takes: a hundred beads take some 1,600. */

@@ -46,9 +46,10 @@ final class InvalidField extends BadInput
 
     public static function because(string $field, mixed $value, Said|string $allowed): self
     {
-        return new self('invalid', $field, new Said(
-            'reading.because', ['field' => $field, 'value' => self::quote($value), 'allowed' => $allowed],
-        ));
+        return new self('invalid', $field, new Said('reading.because', [
+            'field' => $field, 'value' => $value instanceof Quantity ? $value : self::quote($value),
+            'allowed' => $allowed,
+        ]));
     }
 
     private static function plain(float $number): string

@@ -58,10 +58,7 @@ enum StepKind: string
         return in_array($this, [self::Buff, self::Foot, self::Cure, self::Dry], true);
     }
 
-    /**
-     * Where the figures of such a step come from: its minutes, amounts and speeds. With names of constants in braces,
-     * for `Calibration::told`.
-     */
+    /** Where the figures of such a step come from: its minutes, amounts and speeds; it calls constants by name. */
     public function why(): Said
     {
         return new Said("route.why.$this->value");

@@ -34,6 +34,22 @@ enum Measure: string
     case MlPerCm2 = 'ml_per_cm2';
     case MlPerCm = 'ml_per_cm';
     case GPerM2 = 'g_per_m2';
+    case Kilograms = 'kg';
+    case Newtons = 'n';
+
+    /** A difference of temperatures. */
+    case CelsiusApart = 'celsius_apart';
+    case CelsiusPerHour = 'celsius_per_h';
+    case PercentPerHour = 'percent_per_h';
+    case UmPerMinute = 'um_per_minute';
+    case Cm3PerMinute = 'cm3_per_minute';
+    case MinutesPerCm = 'minutes_per_cm';
+    case MinutesPerM = 'minutes_per_m';
+    case MinutesPerCm2 = 'minutes_per_cm2';
+    case MlPer100Cm2 = 'ml_per_100cm2';
+    case GPerMl = 'g_per_ml';
+    case GPerCm3 = 'g_per_cm3';
+    case GPerL = 'g_per_l';
 
     /** Seconds since the epoch. */
     case Instant = 'at';

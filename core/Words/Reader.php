@@ -21,7 +21,7 @@ final readonly class Reader
     /**
      * With its unit, as "3.5 mm" or "0.138 in".
      *
-     * @param  int|null  $decimals  of the metric figure; null for as many as it needs
+     * @param  int|null  $decimals  of the metric figure, of a length at the most; null for as many as it needs
      */
     public function write(Quantity $quantity, ?int $decimals = null): string
     {
@@ -41,7 +41,7 @@ final readonly class Reader
             Measure::Share => (string) round(100 * $value),
             Measure::Mm => $this->imperial
                 ? number_format($value / 25.4, abs($value) < self::SMALL_IN_MM ? 3 : 2)
-                : self::number($value, $decimals, abs($value) < 1 ? 2 : 1),
+                : self::number($value, null, $decimals ?? (abs($value) < 1 ? 2 : 1)),
             Measure::Cm2 => $this->imperial
                 ? number_format(Unit::Area->toReader($value, true), 1) : number_format($value, $decimals ?? 0),
             Measure::Ml => $this->imperial ? number_format(Unit::Volume->toReader($value, true), 2)
@@ -58,6 +58,43 @@ final readonly class Reader
                 ? self::number($value * $this->times($quantity->measure), null, 3)
                 : self::number($value, $decimals, 1),
         };
+    }
+
+    /**
+     * A figure as it was set down, to its last decimal; in the other system to three that count.
+     *
+     * @param  bool  $bare  without its unit
+     */
+    public function exact(Quantity $figure, bool $bare = false): string
+    {
+        $written = match (true) {
+            $figure->measure === Measure::Share => self::number(100 * $figure->value, null, 4),
+            $this->imperial => $this->significant($figure),
+            default => $this->bare($figure, 4),
+        };
+        $written = str_contains($written, '.') ? rtrim(rtrim($written, '0'), '.') : $written;
+        $unit = $bare ? '' : $this->unit($figure->measure);
+
+        return $written.($unit === '' || $unit === '°' ? $unit : " $unit");
+    }
+
+    private function significant(Quantity $figure): string
+    {
+        $value = match ($figure->measure) {
+            Measure::Mm => Unit::Length->toReader($figure->value, true),
+            Measure::Cm2 => Unit::Area->toReader($figure->value, true),
+            Measure::Ml => Unit::Volume->toReader($figure->value, true),
+            Measure::Grams => Unit::Mass->toReader($figure->value, true),
+            Measure::Celsius => Unit::Temperature->toReader($figure->value, true),
+            Measure::MPerS => Unit::Speed->toReader($figure->value, true),
+            default => $figure->value * $this->times($figure->measure),
+        };
+        if ($this->times($figure->measure) === 1.0 && $value === $figure->value) {
+            return $this->bare($figure, 4);
+        }
+        $decimals = $value === 0.0 ? 0 : max(0, 2 - (int) floor(log10(abs($value))));
+
+        return number_format($value, $decimals, '.', '');
     }
 
     private function unit(Measure $measure): string
@@ -86,6 +123,20 @@ final readonly class Reader
             Measure::MlPerCm2 => $this->imperial ? 'fl oz/in²' : 'mL/cm²',
             Measure::MlPerCm => $this->imperial ? 'fl oz/in' : 'mL/cm',
             Measure::GPerM2 => $this->imperial ? 'oz/ft²' : 'g/m²',
+            Measure::Kilograms => $this->imperial ? 'lb' : 'kg',
+            Measure::Newtons => 'N',
+            Measure::CelsiusApart => Unit::Temperature->name($this->imperial),
+            Measure::CelsiusPerHour => Unit::Temperature->name($this->imperial).'/h',
+            Measure::PercentPerHour => '%/h',
+            Measure::UmPerMinute => 'µm/min',
+            Measure::Cm3PerMinute => $this->imperial ? 'in³/min' : 'cm³/min',
+            Measure::MinutesPerCm => $this->imperial ? 'min/in' : 'min/cm',
+            Measure::MinutesPerM => $this->imperial ? 'min/ft' : 'min/m',
+            Measure::MinutesPerCm2 => $this->imperial ? 'min/in²' : 'min/cm²',
+            Measure::MlPer100Cm2 => Unit::Volume->name($this->imperial).'/100 '.Unit::Area->name($this->imperial),
+            Measure::GPerMl => $this->imperial ? 'oz/fl oz' : 'g/mL',
+            Measure::GPerCm3 => $this->imperial ? 'lb/ft³' : 'g/cm³',
+            Measure::GPerL => $this->imperial ? 'oz/gal' : 'g/L',
         };
     }
 
@@ -101,6 +152,16 @@ final readonly class Reader
             Measure::MlPerCm2 => 6.4516 / 29.5735295625,
             Measure::MlPerCm => 2.54 / 29.5735295625,
             Measure::GPerM2 => 0.00327706,
+            Measure::Kilograms => 1 / 0.45359237,
+            Measure::CelsiusApart, Measure::CelsiusPerHour => 1.8,
+            Measure::Cm3PerMinute => 1 / 16.387064,
+            Measure::MinutesPerCm => 2.54,
+            Measure::MinutesPerM => 0.3048,
+            Measure::MinutesPerCm2 => 6.4516,
+            Measure::MlPer100Cm2 => 6.4516 / 29.5735295625,
+            Measure::GPerMl => 29.5735295625 / 28.349523125,
+            Measure::GPerCm3 => 62.4279606,
+            Measure::GPerL => 3.785411784 / 28.349523125,
             default => 1.0,
         };
     }

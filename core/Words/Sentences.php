@@ -9,8 +9,9 @@ namespace HonestGrain\Words;
  * the language.
  *
  * A line is a sentence with places: `{wide}` takes what is said for it as it is; `{wide|1}` a quantity with one
- * decimal, `{wide|bare}` without its unit; `{what|lower}` and `{what|upper}` with its first letter so; `{grits|and}` a
- * list with an "and" before its last; `{fills?fill:fills}` a word by the count.
+ * decimal, `{wide|bare}` without its unit, `{wide|exact}` as a figure was set down; `{what|lower}` and `{what|upper}`
+ * with its first letter so; `{grits|and}` a list with an "and" before its last; `{fills?fill:fills}` a word by the
+ * count. A figure that rules work with is called by its name, `{coat_setup_minutes}`.
  */
 final class Sentences
 {
@@ -19,7 +20,7 @@ final class Sentences
     /** How the parts of a list hang together. */
     private const LISTS = ['and', 'or', 'then', 'thens', 'andthe', 'sentences'];
 
-    private const PLACE = '/\{([a-z][A-Za-z0-9]*)(?:\?([^{}:]*):([^{}]*)|((?:\|[a-z0-9]+)*))\}/';
+    private const PLACE = '/\{([a-z][A-Za-z0-9_]*)(?:\?([^{}:]*):([^{}]*)|((?:\|[a-z0-9]+)*))\}/';
 
     private static ?self $english = null;
 
@@ -32,6 +33,7 @@ final class Sentences
     public function __construct(
         private readonly string $folder = self::ENGLISH,
         private readonly Reader $reader = new Reader,
+        private readonly ?Figures $figures = null,
     ) {
     }
 
@@ -61,13 +63,23 @@ final class Sentences
 
         return ! str_contains($line, '{') ? $line
             : preg_replace_callback(self::PLACE, function (array $place) use ($said): string {
-                $of = array_key_exists($place[1], $said->of)
-                    ? $said->of[$place[1]] ?? '' : throw new \LogicException("$said->code: $place[0]");
+                if (! array_key_exists($place[1], $said->of)) {
+                    return $this->figure($place[1], $place[4] ?? '')
+                        ?? throw new \LogicException("$said->code: $place[0]");
+                }
+                $of = $said->of[$place[1]] ?? '';
 
                 return $place[2] === null || $place[3] === null
                     ? $this->part($of, explode('|', $place[4] ?? ''))
                     : ($of instanceof Quantity && round($of->value) === 1.0 ? $place[2] : $place[3]);
             }, $line, flags: PREG_UNMATCHED_AS_NULL) ?? throw new \LogicException($said->code);
+    }
+
+    /** Only figures have underscores in their names. */
+    private function figure(string $name, string $way): ?string
+    {
+        return $this->figures === null || ! str_contains($name, '_')
+            ? null : $this->reader->exact($this->figures->figure($name), bare: $way === '|bare');
     }
 
     /**
@@ -86,6 +98,7 @@ final class Sentences
             is_array($of) => $this->list(array_map(
                 fn (string|Quantity|Said $one): string => $this->part($one, array_diff($ways, self::LISTS)), $of,
             ), $ways),
+            in_array('exact', $ways, true) => $this->reader->exact($of),
             in_array('bare', $ways, true) => $this->reader->bare($of, $decimals === [] ? null : (int) $decimals[0]),
             default => $this->reader->write($of, $decimals === [] ? null : (int) $decimals[0]),
         };

@@ -14,6 +14,8 @@ return [
         'one' => 'Change the coats',
         'other' => 'Warm the shop and say so under Shop',
     ],
+    'wide-foot' => 'the foot must not be wider than the widest diameter, {diameter}',
+    'no-room' => '{up} up, the outside is only {across} across, which leaves no room for it there',
     'no-form' => 'these sizes do not make a {form|lower} ({why})',
     'waiting-since' => '{why} It has waited since {at}.',
 ];

@@ -143,4 +143,6 @@ return [
         'a-part' => 'at least one part',
         'two-ids' => 'the ids of what is first and what is later',
     ],
+    'bleeds' => 'The edge at {edges|and} is open: it bleeds {least} to {most} along the grain and {across} across. A '
+        .'burnt line or a groove there is a dam.',
 ];

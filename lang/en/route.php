@@ -690,7 +690,7 @@ return [
             .'{turning_finish_minutes_per_100cm2} that is finish-cut (workshop); volumes are exact from the '
             .'drawing. The speed is physics, held to {turning_rim_speed_m_s} at the rim, {flawed_rim_speed_m_s} '
             .'where the wood is flawed.',
-        'rough-out' => 'The wall is the greater of {turning_rough_wall_share|} of the diameter (the common rule) '
+        'rough-out' => 'The wall is the greater of {turning_rough_wall_share} of the diameter (the common rule) '
             .'and what this wood\'s shrinkage asks for (Wood Handbook, table 4-3; linear from 30 %), with '
             .'{drying_to_come_clean_mm} to come clean. Minutes are the wood taken off at '
             .'{turning_rough_cm3_per_minute} (workshop).',
@@ -704,22 +704,22 @@ return [
             .'both.',
         'mark' => 'Minutes and wait are the ones you typed or the usual ones (workshop): so long a band and so long '
             .'by area; a pen\'s from strokes {mark_pen_strokes_apart_mm} apart at '
-            .'{mark_pen_mm_per_s|}·({reference_hardness_n|} ÷ hardness)^½ mm/s. A dye\'s wait is its drying time '
+            .'{mark_pen_mm_per_s} × ({reference_hardness_n|bare} ÷ hardness)^½. A dye\'s wait is its drying time '
             .'run through this shop\'s air. A flame wants a wall of {scorch_least_wall_mm}, and '
             .'{scorch_cracked_least_wall_mm} where the char is to crack.',
         'fit-lid' => 'The minutes are a usual figure (workshop). Log what it really takes, and the record shows both.',
         'dust-off' => 'The minutes are a usual figure (workshop). Log what it really takes, and the record shows '
             .'both.',
         'coat' => 'The amount is exact on the coverage the label gives; that bare end grain drinks '
-            .'{coat_end_grain_drinks} as much on the first coat, and what stays in cloth, brush or cup or is lost '
-            .'in a spray, are workshop figures. So are the minutes: {coat_setup_minutes}, and by area as it is '
-            .'laid on ({coat_flooded_minutes_per_100cm2} flooded, {coat_brushed_minutes_per_100cm2} brushed). '
-            .'Waits are the tin\'s hours, {coat_oily_wood_slows} as long for oil and varnish on an oily wood that '
-            .'is not sealed, or what the next coat asks for, run through this shop\'s air (see Coats).',
+            .'{coat_end_grain_drinks} times as much on the first coat, and what stays in cloth, brush or cup or is '
+            .'lost in a spray, are workshop figures. So are the minutes: {coat_setup_minutes} a coat, and by area as '
+            .'it is laid on ({coat_flooded_minutes_per_100cm2} flooded, {coat_brushed_minutes_per_100cm2} brushed). '
+            .'Waits are the tin\'s hours, {coat_oily_wood_slows} times as long for oil and varnish on an oily wood '
+            .'that is not sealed, or what the next coat asks for, run through this shop\'s air (see Coats).',
         'de-nib' => 'A pad takes about {coat_pad_removes_um}, steel wool {coat_steel_wool_removes_um}, worn paper '
             .'{coat_paper_removes_um}; {coat_denib_minutes_per_100cm2} (workshop). The film that stands is '
             .'coverage × solids of the coats so far, less every rubbing; the first coat of a thin sealer leaves '
-            .'{coat_sealer_leaves|} of its film.',
+            .'{coat_sealer_leaves} of its film.',
         'wipe-off' => 'From when and until when is the tin\'s; {coat_wipe_off_minutes_per_100cm2} (workshop).',
         'test' => 'Standing water proves a liner in {coat_water_test_hours} (workshop), once it is as hard as its '
             .'label asks for handling.',
@@ -734,8 +734,8 @@ return [
         'ready' => 'The minutes are a usual figure (workshop). Log what it really takes, and the record shows both.',
         'glue' => 'The minutes are a usual figure (workshop). Log what it really takes, and the record shows both.',
         'dry' => 'The date follows the weighings on the rack: where the curve through them comes within '
-            .'{drying_ready_points|} point of the equilibrium of this shop\'s air (workshop model; see the blank).',
-        'paper' => 'Wet thin work dries in paper in {green_paper_days} and is carried to its last sanding within '
+            .'{drying_ready_points|bare} point of the equilibrium of this shop\'s air (workshop model; see the blank).',
+        'paper' => 'Wet thin work dries in paper in {green_paper_days} days and is carried to its last sanding within '
             .'{green_window_hours} (workshop). How oval it gets is its wood\'s shrinkage (Wood Handbook, table '
             .'4-3).',
         'own' => 'The minutes are a usual figure (workshop). Log what it really takes, and the record shows both.',

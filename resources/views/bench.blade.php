@@ -33,7 +33,7 @@
                     <a href="{{ route('pieces.route', $step->piece_id) }}" class="text-ink no-underline hover:underline"
                         >{{ $step->piece->name }}:</a
                     >
-                    {{ $show->sentence($step->title) }}
+                    {{ $show->said($step->title) }}
                 </h1>
                 <div class="mt-4 grid items-center gap-8 sm:grid-cols-[1fr_1.15fr]">
                     <div class="piece-art bench-art max-w-[330px]">{!! $board->drawing() !!}</div>
@@ -42,7 +42,7 @@
                         @foreach (array_filter([$words->taking(), ...$words->how()]) as $line)
                             <p class="mt-1">{{ $line }}</p>
                         @endforeach
-                        <p class="faint small mt-2">{{ $show->sentence($step->details->because) }}</p>
+                        <p class="faint small mt-2">{{ $show->said($step->details->because) }}</p>
                         <x-why kind="workshop">{{ $words->why() }}</x-why>
                     </div>
                 </div>
@@ -142,7 +142,7 @@
                 @endif
                 @foreach ($step->details->hazards as $hazard)
                     <p class="note note-warn">
-                        <strong>{{ $show->sentence($hazard->title()) }}.</strong> {{ $show->sentence($hazard->says()) }}
+                        <strong>{{ $show->said($hazard->title()) }}.</strong> {{ $show->said($hazard->says()) }}
                     </p>
                 @endforeach
                 <h2 class="faint mt-6 !font-sans !text-base !font-normal">
@@ -157,7 +157,7 @@
                                         <a
                                             class="text-ink no-underline hover:underline"
                                             href="{{ route('pieces.route', $next->piece_id) }}"
-                                            ><b>{{ $next->piece->name }}</b>: {{ $show->sentence($next->title) }}</a
+                                            ><b>{{ $next->piece->name }}</b>: {{ $show->said($next->title) }}</a
                                         >
                                     </td>
                                     <td class="n faint">
@@ -182,7 +182,7 @@
                 <p class="text-[1.25rem] leading-snug">
                     <a class="text-ink" href="{{ route('pieces.route', $closing->piece_id) }}"
                         ><b>{{ $closing->piece->name }}</b></a
-                    >: {{ $show->sentence($closing->title) }}, {{ $board->closes($closing) }}
+                    >: {{ $show->said($closing->title) }}, {{ $board->closes($closing) }}
                     <b @class(['warn' => $closing->closes_at->isPast()])>{{ $show->time($closing->closes_at) }}</b>
                     @if ($closing->closes_at->isFuture())
                         <span class="faint" data-until="{{ $closing->closes_at->timestamp }}"></span>
@@ -210,7 +210,7 @@
                                     class="text-ink no-underline hover:underline"
                                     href="{{ route('pieces.route', $wait->piece_id) }}"
                                     ><b>{{ $wait->piece->name }}</b></a
-                                ><br /><span class="faint small">then: {{ $show->sentence($wait->title) }}</span>
+                                ><br /><span class="faint small">then: {{ $show->said($wait->title) }}</span>
                             </td>
                             <td class="hidden w-[110px] sm:table-cell">{!! $board->bar($wait) !!}</td>
                             <td class="n">

@@ -125,7 +125,7 @@
                             <td>
                                 <label>
                                     <input type="checkbox" name="mounts[]" value="{{ $mount->value }}" @checked($has) />
-                                    {{ ucfirst($show->sentence($mount->label())) }}
+                                    {{ ucfirst($show->said($mount->label())) }}
                                 </label>
                             </td>
                             <td>
@@ -134,10 +134,10 @@
                                     name="hold_rpm[{{ $mount->value }}]"
                                     inputmode="numeric"
                                     value="{{ old("hold_rpm.$mount->value", $rpm) }}"
-                                    aria-label="Fastest {{ $show->sentence($mount->label()) }}, rpm"
+                                    aria-label="Fastest {{ $show->said($mount->label()) }}, rpm"
                                 />
                             </td>
-                            <td class="faint small">{{ ucfirst($show->sentence($mount->needs())) }}</td>
+                            <td class="faint small">{{ ucfirst($show->said($mount->needs())) }}</td>
                         </tr>
                     @endforeach
                 </tbody>

@@ -19,7 +19,7 @@
                 <select class="w-full" name="cut" id="lab-cut">
                     @foreach ($cuts as $cut)
                         <option value="{{ $cut->value }}" @selected($cut === $question->cut)>
-                            {{ $show->sentence($cut->label()) }}
+                            {{ $show->said($cut->label()) }}
                         </option>
                     @endforeach
                 </select>
@@ -28,7 +28,7 @@
                 <select class="w-full" name="asked" id="lab-asked">
                     @foreach ($finishes as $finish)
                         <option value="{{ $finish->value }}" @selected($finish === $question->finish)>
-                            {{ $show->sentence($finish->label()) }}
+                            {{ $show->said($finish->label()) }}
                         </option>
                     @endforeach
                 </select>
@@ -172,7 +172,7 @@
                         </tbody>
                     </table>
                     @foreach ($plan->faults as $fault)
-                        <p class="small note note-warn">{{ $show->sentence($fault->message) }}</p>
+                        <p class="small note note-warn">{{ $show->said($fault->message) }}</p>
                     @endforeach
                 </section>
             @endforeach

@@ -34,7 +34,7 @@
                         <tr>
                             <td>
                                 <b>{{ $one['grit']->name }}</b>
-                                <span class="faint small">{{ $show->sentence($one['grit']->scale->label()) }}</span>
+                                <span class="faint small">{{ $show->said($one['grit']->scale->label()) }}</span>
                             </td>
                             <td class="n">{{ $show->plain($one['grit']->micron) }} µm</td>
                             <td class="n">
@@ -128,7 +128,8 @@
             <h1 id="finishes">Finishes and colours</h1>
             <p class="faint mt-1">
                 Typical figures of each class, until you type what your tin says. Hours at
-                <span>{{ $show->sentence('21 °C, 50 % RH') }}</span>. <a href="{{ route('mixes') }}">Your own mixes</a>
+                <span>{{ $show->airOfLabels() }}</span> RH.
+                <a href="{{ route('mixes') }}">Your own mixes</a>
             </p>
             <div class="overflow-x-auto">
                 <table class="small mt-2">

@@ -62,7 +62,7 @@
                                 <td>{{ $piece->ready_at ? $show->dayTime($piece->ready_at) : '–' }}</td>
                                 <td>
                                     @if ($next)
-                                        {{ $show->dayTime($next['at']) }}, {{ $show->sentence($next['title']) }}
+                                        {{ $show->dayTime($next['at']) }}, {{ $show->said($next['title']) }}
                                     @endif
                                 </td>
                             </tr>

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use HonestGrain\Abrasive\Scale;
 use HonestGrain\Calibration\Calibration;
+use HonestGrain\Calibration\FigureUnit;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\Cure;
 use HonestGrain\Coating\Denib;
@@ -20,6 +21,10 @@ use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Technique\Techniques;
 use HonestGrain\Wood\Wood;
+use HonestGrain\Words\Reader;
+use HonestGrain\Words\Said;
+use HonestGrain\Words\Sentences;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** The shipped tables are whole, sourced and consistent with themselves and with the rules. */
@@ -117,11 +122,10 @@ final class CatalogueTest extends TestCase
         $all = Catalogue::shipped()->calibration()->all();
         self::assertGreaterThan(30, count($all));
         foreach ($all as $constant) {
-            self::assertNotSame('', $constant->unit, $constant->name);
             self::assertContains($constant->kind, ['physics', 'published', 'workshop']);
             self::assertNotSame('', $constant->source);
         }
-        self::assertSame('2 mm', $all['mark_pen_strokes_apart_mm']->inWords());
+        self::assertSame('2 mm', Told::of($all['mark_pen_strokes_apart_mm']->inWords()));
     }
 
     public function test_grades_fall_in_size_as_their_numbers_rise(): void
@@ -221,13 +225,13 @@ final class CatalogueTest extends TestCase
 
     public function test_every_why_prints_figures_from_the_one_table(): void
     {
-        $calibration = Catalogue::shipped()->calibration();
+        $sentences = new Sentences(figures: Catalogue::shipped()->calibration());
         foreach (StepKind::cases() as $kind) {
-            $told = $calibration->told(Told::of($kind->why()));
+            $told = $sentences->say($kind->why());
             self::assertDoesNotMatchRegularExpression('/[{}]/', $told, $kind->value);
             self::assertStringEndsWith('.', $told);
         }
-        self::assertStringContainsString('8 min', $calibration->told(Told::of(StepKind::Mount->why())));
+        self::assertStringContainsString('8 min', $sentences->say(StepKind::Mount->why()));
     }
 
     public function test_every_technique_has_a_file_a_row_and_words_for_what_it_needs(): void
@@ -276,14 +280,59 @@ final class CatalogueTest extends TestCase
         }
     }
 
-    public function test_a_sentence_tells_constants_as_the_catalogue_has_them(): void
+    public function test_a_line_calls_constants_by_their_names_in_the_readers_units(): void
     {
-        $calibration = Catalogue::shipped()->calibration();
+        $figures = Catalogue::shipped()->calibration();
+        $metric = new Sentences(figures: $figures);
+        $inches = new Sentences(reader: new Reader(imperial: true), figures: $figures);
         self::assertSame(
-            'a size may fall 1.8 times, over 1.25, 26.5 µm',
-            $calibration->told('a size may fall {sanding_max_ratio}, over {sanding_overlap|}, {asked_polish_um}'),
+            'Ready is within 1 point of it and losing less than 0.1 % a week (workshop).',
+            $metric->say(new Said('figures.ready')),
         );
+        $says = $metric->say(new Said('figures.sanding'));
+        self::assertStringContainsString('0.25 × grain size × (6000 ÷ hardness)^0.3', $says);
+        self::assertStringContainsString('under a pad of 12 cm² by hand', $says);
+        self::assertStringContainsString('0.4 min/100 cm² for each grit', $says);
+        self::assertStringContainsString('more than 40 % of it is end grain', $says);
+        $says = $inches->say(new Said('figures.sanding'));
+        self::assertStringContainsString('under a pad of 1.86 in² by hand', $says);
+        self::assertStringContainsString('2.58 min/100 in² for each grit', $says);
+        self::assertStringContainsString('of 125 µm at', $says);
         $this->expectException(\LogicException::class);
-        $calibration->told('{no_such_constant}');
+        $figures->figure('no_such_constant');
+    }
+
+    /** @param  array{string, string}  $reads  in metric units, and in inches */
+    #[DataProvider('figures')]
+    public function test_a_figure_reads_in_either_system_as_exactly_as_it_was_set_down(
+        string $unit,
+        float $value,
+        array $reads,
+    ): void {
+        $said = FigureUnit::from($unit);
+        self::assertSame($reads, array_map(
+            fn (bool $imperial): string => (new Sentences(reader: new Reader($imperial)))->say(
+                new Said($said->line(), ['value' => $said->quantity($value)]),
+            ), [false, true],
+        ));
+    }
+
+    /** @return iterable<string, array{string, float, array{string, string}}> */
+    public static function figures(): iterable
+    {
+        foreach ([
+            ['min a hole', 0.5, ['0.5 min a hole', '0.5 min a hole']],
+            ['min/100 cm²', 2.5, ['2.5 min/100 cm²', '16.1 min/100 in²']],
+            ['min/m', 6.0, ['6 min/m', '1.83 min/ft']],
+            ['mm²', 4400.0, ['44 cm²', '6.82 in²']],
+            ['mm', 0.05, ['0.05 mm', '0.00197 in']],
+            ['°C', 3.0, ['3 °C', '5.4 °F']],
+            ['share', 0.55, ['55 %', '55 %']],
+            ['mL/cm²', 0.12, ['0.12 mL/cm²', '0.0262 fl oz/in²']],
+            ['cm³/min', 200.0, ['200 cm³/min', '12.2 in³/min']],
+            ['N', 6000.0, ['6000 N', '6000 N']],
+        ] as [$unit, $value, $reads]) {
+            yield $unit => [$unit, $value, $reads];
+        }
     }
 }

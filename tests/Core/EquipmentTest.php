@@ -38,7 +38,7 @@ final class EquipmentTest extends TestCase
         $wide = self::route([]);
         self::assertSame('swing', $wide->withoutDate()['code'] ?? null);
         self::assertStringContainsString(
-            '280.0 mm across, and the lathe swings 250.0 mm', Told::of($wide->withoutDate()['message']),
+            '280 mm across, and the lathe swings 250 mm', Told::of($wide->withoutDate()['message']),
         );
         self::assertNull(
             self::route(['lathe' => ['swing_mm' => 280] + self::SHOP['lathe']] + self::SHOP)->withoutDate(),
@@ -47,7 +47,7 @@ final class EquipmentTest extends TestCase
             [0, 20, 'corner'], [610, 20, 'corner'],
         ], 'inner' => null]];
         self::assertStringContainsString(
-            'takes 600.0 mm between centres', Told::of(self::route(self::SHOP, $stick)->withoutDate()['message'] ?? ''),
+            'takes 600 mm between centres', Told::of(self::route(self::SHOP, $stick)->withoutDate()['message'] ?? ''),
         );
         // What is parted off needs its length, too: 6 mm.
         $long = fn (float $mm): ?array => self::route(self::SHOP, ['shape' => ['outer' => [

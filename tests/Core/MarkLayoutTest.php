@@ -179,9 +179,9 @@ final class MarkLayoutTest extends TestCase
         $meeting = $this->ask('flutes', ['count' => 60] + self::FLUTES)['warnings'];
         self::assertStringContainsString('run into each other by 0.57 mm', implode(' ', $meeting));
         $thin = $this->ask('flutes', ['wall_mm' => 5] + self::FLUTES)['warnings'];
-        self::assertSame(['The flutes leave 3.00 mm of the wall, less than the 4 mm you allow.'], $thin);
+        self::assertSame(['The flutes leave 3 mm of the wall, less than the 4 mm you allow.'], $thin);
         $through = $this->ask('flutes', ['wall_mm' => 1.5] + self::FLUTES)['warnings'];
-        self::assertSame(['The flutes are 2 mm deep and cut through the wall by 0.50 mm.'], $through);
+        self::assertSame(['The flutes are 2 mm deep and cut through the wall by 0.5 mm.'], $through);
         self::assertSame('fade_mm', $this->refused('flutes', ['fade_mm' => 31] + self::FLUTES)['field']);
     }
 

@@ -68,7 +68,7 @@ final class OtherUnitsTest extends FeatureTestCase
     #[DataProvider('kept')]
     public function test_what_was_kept_as_a_text_reads_as_that_text(string $kept, string $read): void
     {
-        self::assertSame($read, $this->show()->sentence(SaidCast::read($kept)));
+        self::assertSame($read, $this->show()->said(SaidCast::read($kept)));
     }
 
     /** @return list<array{string, string}> */
@@ -77,26 +77,6 @@ final class OtherUnitsTest extends FeatureTestCase
         return [
             ['Sand the outside', 'Sand the outside'], ['12', '12'], ['null', 'null'], ['"Oil"', '"Oil"'],
             ['{"code":"words.as-written","quantities":{"text":"Oil"}}', 'Oil'],
-        ];
-    }
-
-    #[DataProvider('sentences')]
-    public function test_a_sentence_of_the_core_is_read_in_inches_and_fahrenheit(string $metric, string $read): void
-    {
-        self::assertSame($read, $this->show(imperial: true)->sentence($metric));
-    }
-
-    /** @return list<array{string, string}> */
-    public static function sentences(): array
-    {
-        return [
-            ['from 62 to 84 mm along', 'from 2.44 in to 3.31 in along'],
-            ['at 21 °C, 50 %', 'at 69.8 °F, 50 %'],
-            ['from 10 to 30 °C', 'from 50 °F to 86 °F'],
-            ['at -5 °C', 'at 23 °F'],
-            ['0.5 min/100 cm² and 3 cm²', '3.23 min/100 in² and 0.5 in²'],
-            ['6 mm/s, 20 mm/min, 5 m/s', '0.24 in/s, 0.79 in/min, 16.4 ft/s'],
-            ['12 m²/L, 2 mmol and 125 µm', '12 m²/L, 2 mmol and 125 µm'],
         ];
     }
 

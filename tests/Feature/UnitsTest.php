@@ -164,17 +164,6 @@ final class UnitsTest extends FeatureTestCase
         self::assertFalse($show->isToday($evening->copy()->addHour()));
     }
 
-    public function test_sentences_of_the_core_change_their_lengths_only(): void
-    {
-        $inches = $this->show(imperial: true);
-        self::assertSame(
-            'The wall is 0.256 in at its thinnest; 0.118 in is the least you allow.',
-            $inches->sentence('The wall is 6.5 mm at its thinnest; 3.0 mm is the least you allow.'),
-        );
-        self::assertSame('P320 leaves 11.6 µm in 20 min.', $inches->sentence('P320 leaves 11.6 µm in 20 min.'));
-        self::assertSame('A wall of 6.5 mm.', $this->show()->sentence('A wall of 6.5 mm.'));
-    }
-
     public function test_the_shop_is_typed_in_fahrenheit_and_inches_and_kept_in_celsius_and_millimetres(): void
     {
         $this->prefer(['units' => 'imperial']);
@@ -244,7 +233,7 @@ final class UnitsTest extends FeatureTestCase
             ],
         )
             ->assertSessionHasErrors(
-                ['foot' => 'Foot is "15.00 in"; the foot must not be wider than the widest diameter, 12.00 in.'],
+                ['foot' => 'Foot is 15.00 in; the foot must not be wider than the widest diameter, 12.00 in.'],
             );
         $this->post(
             route('pieces.marks', $piece),

@@ -111,7 +111,7 @@ class MarksController extends Controller
             );
         } catch (OffItsLine $e) {
             throw ValidationException::withMessages(['by' => sprintf(
-                '%s would begin %s before its line does.', $this->show->sentence($e->mark->label()),
+                '%s would begin %s before its line does.', $this->show->said($e->mark->label()),
                 $this->show->length($e->byMm, 1),
             )]);
         }

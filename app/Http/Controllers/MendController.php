@@ -72,7 +72,7 @@ class MendController extends Controller
 
         $back = $this->changing(
             $request, $piece, fn ($edit) => $this->mender->choose($piece, $edit, $mended),
-            ['something mended', $this->show->sentence($mended->remedy->title).': it is in the route.'],
+            ['something mended', $this->show->said($mended->remedy->title).': it is in the route.'],
         );
 
         return $piece->refresh()->fault === null ? redirect()->route('pieces.route', $piece) : $back;

@@ -119,14 +119,14 @@ class OrderController extends Controller
         foreach ($route->conflicts as $conflict) {
             if ($conflict->code === ConflictCode::Order && $conflict->steps === $pair) {
                 throw ValidationException::withMessages([
-                    'step' => $this->show->sentence($conflict->message).' '
-                        .$this->show->sentence($conflict->choices[0] ?? '').'.',
+                    'step' => $this->show->said($conflict->message).' '
+                        .$this->show->said($conflict->choices[0] ?? '').'.',
                 ]);
             }
         }
         foreach ($route->conflicts as $conflict) {
             if ($conflict->steps === $pair) {
-                return $this->show->sentence($conflict->message);
+                return $this->show->said($conflict->message);
             }
         }
 

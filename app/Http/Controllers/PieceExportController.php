@@ -94,11 +94,11 @@ class PieceExportController extends Controller
             foreach ($piece->plannedSteps as $step) {
                 $d = $step->details;
                 $write([
-                    $step->position + 1, $step->step, $step->part, $show->sentence($step->title), $step->minutes,
+                    $step->position + 1, $step->step, $step->part, $show->said($step->title), $step->minutes,
                     $step->state->value,
                     $step->start_at?->toIso8601ZuluString(), $step->end_at?->toIso8601ZuluString(),
                     $d->wait['min_hours'] ?? 0, $d->wait['max_hours'] ?? null, $step->product, $d->amount?->ml(),
-                    $show->sentence($d->hold), $d->speedRpm, $show->sentence($d->because),
+                    $show->said($d->hold), $d->speedRpm, $show->said($d->because),
                 ]);
             }
         }, DownloadName::of([$piece->name, 'route'], 'csv'), ['Content-Type' => 'text/csv; charset=UTF-8']);

@@ -130,7 +130,7 @@ class RackController extends Controller
         } catch (InvalidField $e) {
             $field = array_search($e->field, RoughOut::SIZES, true);
             throw $field === false ? $e : ValidationException::withMessages([
-                $field => FieldWords::in($show->sentence($e->said), $e->field),
+                $field => FieldWords::in($show->said($e->said), $e->field),
             ]);
         } catch (VersionConflict) {
             return back()->withInput()->withErrors(['version' => self::OUT_OF_DATE]);

@@ -67,7 +67,7 @@ class StepController extends Controller
 
     private function quoted(LogEntry|PlannedStep $what): string
     {
-        return '“'.$this->show->sentence($what->title).'”';
+        return '“'.$this->show->said($what->title).'”';
     }
 
     private function outOfTime(OutOfTime $e): string

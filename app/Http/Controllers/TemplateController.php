@@ -42,7 +42,7 @@ class TemplateController extends Controller
             $part, $part->mark($mark), $parts === null ? null : (int) $parts,
             $mapper->tables($piece->workshop)->calibration->layout,
         );
-        $label = $show->sentence($part->mark($mark)->label());
+        $label = $show->said($part->mark($mark)->label());
         $of = [$piece->name, ...$core->hasParts() ? [$part->name] : [], $label, $mark, 'template'];
         if ($as === 'svg') {
             return $this->download($svg, 'image/svg+xml; charset=UTF-8', 'svg', ...$of);

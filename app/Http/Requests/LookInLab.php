@@ -89,7 +89,7 @@ class LookInLab extends FormRequest
         try {
             return $table->allNamed($names, $plan);
         } catch (UnknownGrit $e) {
-            throw ValidationException::withMessages([$plan => $show->sentence($e->said)])
+            throw ValidationException::withMessages([$plan => $show->said($e->said)])
                 ->redirectTo(route('lab'));
         }
     }

@@ -58,7 +58,7 @@ class SaveMark extends PieceChange
     {
         $names = [];
         foreach (Setting::cases() as $setting) {
-            $names["set.$setting->value"] = lcfirst($this->words->sentence($setting->label()));
+            $names["set.$setting->value"] = lcfirst($this->words->said($setting->label()));
         }
 
         return $names;

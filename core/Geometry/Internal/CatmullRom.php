@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Geometry\Internal;
 
+use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Exception\InvalidProfile;
 use HonestGrain\Geometry\Node;
 
@@ -18,8 +19,6 @@ use HonestGrain\Geometry\Node;
  */
 final class CatmullRom
 {
-    private const CHORD_ERROR_MM = 0.05;
-
     /** Far above what the point limit lets through; a bound on the recursion alone. */
     private const MAX_DEPTH = 14;
 
@@ -128,8 +127,8 @@ final class CatmullRom
             hypot($p[0][0] - 2 * $p[1][0] + $p[2][0], $p[0][1] - 2 * $p[1][1] + $p[2][1]),
             hypot($p[1][0] - 2 * $p[2][0] + $p[3][0], $p[1][1] - 2 * $p[2][1] + $p[3][1]),
         );
-        $leavesAxis = ($p[0][1] < 0) !== ($p[3][1] < 0) && abs($p[0][1] - $p[3][1]) > self::CHORD_ERROR_MM;
+        $leavesAxis = ($p[0][1] < 0) !== ($p[3][1] < 0) && abs($p[0][1] - $p[3][1]) > Curve::CHORD_ERROR_MM;
 
-        return ! $leavesAxis && 6 * $bend / 8 <= self::CHORD_ERROR_MM;
+        return ! $leavesAxis && 6 * $bend / 8 <= Curve::CHORD_ERROR_MM;
     }
 }

@@ -2,7 +2,7 @@
 <select {{ $attributes->merge(['class' => 'w-full', 'name' => $name]) }}>
     @foreach ($options as $value => $words)
         <option value="{{ $value }}" @selected((string) old($name, $chosen) === (string) $value)>
-            {{ $show->sentence($words) }}
+            {{ $show->said($words) }}
         </option>
     @endforeach
 </select>

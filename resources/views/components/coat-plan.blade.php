@@ -21,7 +21,7 @@
                         <option value="">{{ $none }}</option>
                         @foreach ($choices as $choice)
                             <option value="{{ $choice->value }}" @selected($chosen === $choice)>
-                                {{ $show->sentence($choice->label()) }}
+                                {{ $show->said($choice->label()) }}
                             </option>
                         @endforeach
                     </select>
@@ -52,7 +52,7 @@
                             <tr>
                                 <td colspan="5" class="!border-b-0">
                                     <p class="note note-warn !my-1">
-                                        <strong>{{ $words[0] }}.</strong> {{ $show->sentence($words[1]) }}
+                                        <strong>{{ $words[0] }}.</strong> {{ $show->said($words[1]) }}
                                     </p>
                                 </td>
                             </tr>
@@ -72,7 +72,7 @@
                                         @endforeach
                                     </dl>
                                     @foreach ($panel->fine($i) as $fine)
-                                        <p class="faint">{{ ucfirst($show->sentence($fine)) }}</p>
+                                        <p class="faint">{{ ucfirst($show->said($fine)) }}</p>
                                     @endforeach
                                 </details>
                             </td>
@@ -90,7 +90,7 @@
                                             <option value="">nothing</option>
                                             @foreach (HonestGrain\Coating\Denib::cases() as $denib)
                                                 <option value="{{ $denib->value }}" @selected($coat->denib === $denib)>
-                                                    {{ $show->sentence($denib->words()) }}
+                                                    {{ $show->said($denib->words()) }}
                                                 </option>
                                             @endforeach
                                         </select>
@@ -128,12 +128,12 @@
             </table>
             @foreach ($panel->stack->notes as $note)
                 <p class="note note-warn">
-                    <strong>{{ $show->sentence($note->verdict->words()) }}.</strong>
-                    {{ $show->sentence("$note->reason $note->mend") }}
+                    <strong>{{ $show->said($note->verdict->words()) }}.</strong>
+                    {{ $show->said("$note->reason $note->mend") }}
                 </p>
             @endforeach
             @foreach ($panel->warnings as $warning)
-                <p class="note note-warn">{{ $show->sentence($warning) }}</p>
+                <p class="note note-warn">{{ $show->said($warning) }}</p>
             @endforeach
             <x-coat-form :page="$page" :panel="$panel" class="mt-3 flex flex-wrap items-end gap-3">
                 <label class="small">

@@ -25,7 +25,7 @@
         <x-read :step="$step" /><button
             class="{{ $look }}"
             @if ($id) id="{{ $id }}" @endif
-            @if ($id === null) aria-label="Done: {{ $step->piece->name }}, {{ $show->sentence($step->title) }}" @endif
+            @if ($id === null) aria-label="Done: {{ $step->piece->name }}, {{ $show->said($step->title) }}" @endif
         >
             {{ $label }}
         </button>

@@ -9,7 +9,7 @@
             <a href="{{ route('pieces.record', $entry->piece_id) }}">{{ $entry->piece->name }}</a>
             ·
         @endif
-        <b>{{ $words->kind() }}</b> {{ $show->sentence($entry->title) }}
+        <b>{{ $words->kind() }}</b> {{ $show->said($entry->title) }}
         <span class="block">{{ $entry->body }}</span>
         <span class="faint small block">{{ $words->facts() }}</span>
         @if (isset($entry->facts['photo']))
@@ -18,14 +18,14 @@
                     class="mt-1 max-h-40"
                     loading="lazy"
                     src="{{ route('log.photo', $entry) }}"
-                    alt="Photograph: {{ $show->sentence($entry->title) }}"
+                    alt="Photograph: {{ $show->said($entry->title) }}"
             /></a>
         @endif
     </div>
     @if ($entry->kind->settles() && ! $undone->has($entry->id))
         <form method="post" action="{{ route('log.undo', $entry) }}" class="ml-auto" data-live>
             @csrf
-            <button class="quiet whitespace-nowrap" aria-label="Take back: {{ $show->sentence($entry->title) }}">
+            <button class="quiet whitespace-nowrap" aria-label="Take back: {{ $show->said($entry->title) }}">
                 Take back
             </button>
         </form>

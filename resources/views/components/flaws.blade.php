@@ -11,8 +11,8 @@
     @foreach ($part->flaws as $flaw)
         <details class="border-b border-rule py-1.5" data-flaw-row="{{ $flaw->id }}">
             <summary>
-                <b>{{ $show->sentence($flaw->kind->label()) }}</b>, {{ $words->at($flaw) }}:
-                <span class="faint">{{ lcfirst($show->sentence($flaw->wish->label())).$words->with($flaw) }}</span>
+                <b>{{ $show->said($flaw->kind->label()) }}</b>, {{ $words->at($flaw) }}:
+                <span class="faint">{{ lcfirst($show->said($flaw->wish->label())).$words->with($flaw) }}</span>
             </summary>
             <form method="post" action="{{ route('pieces.flaws.update', [$piece, $flaw->id]) }}" class="mt-2" data-live>
                 @csrf
@@ -25,7 +25,7 @@
                 @csrf
                 @method('delete')
                 <x-at :page="$page" />
-                <button class="quiet" aria-label="Remove {{ $show->sentence($flaw->kind->label()) }}">Remove</button>
+                <button class="quiet" aria-label="Remove {{ $show->said($flaw->kind->label()) }}">Remove</button>
             </form>
         </details>
     @endforeach

@@ -44,7 +44,7 @@
                 class="{{ session('said') ? 'px-4 sm:px-[40px] py-2' : '' }} mx-auto max-w-[1440px]"
             >
                 @if (session('said'))
-                    {{ $show->sentence(session('said')) }} {{ App\View\Moved::words(session('moved'), $show) }}
+                    {{ $show->said(session('said')) }} {{ App\View\Moved::words(session('moved'), $show) }}
                 @endif
                 @if (session('undo'))
                     <button class="quiet" form="undo-last">Take it back</button>

@@ -4,15 +4,15 @@
 @php($mark = $chosen->mark)
 @php($mm = $show->unit(Unit::Length))
 <div class="flex items-baseline gap-x-4">
-    <h2 class="grow">{{ $show->sentence($mark->label()) }}</h2>
+    <h2 class="grow">{{ $show->said($mark->label()) }}</h2>
     <a class="small" href="{{ $page->tab('marks') }}">Place another</a>
 </div>
 @foreach ($chosen->findings() as $finding)
     <div @class(['note', 'note-warn' => $finding->isRefused])>
         <strong>{{ $finding->isRefused ? 'This will not do.' : 'Look at this.' }}</strong>
-        {{ $show->sentence($finding->message) }}
+        {{ $show->said($finding->message) }}
         @if ($finding->choices !== [])
-            <span class="faint">{{ implode(', or ', array_map($show->sentence(...), $finding->choices)) }}.</span>
+            <span class="faint">{{ implode(', or ', array_map($show->said(...), $finding->choices)) }}.</span>
         @endif
     </div>
 @endforeach
@@ -112,7 +112,7 @@
                                 value="{{ $key }}"
                                 @selected(old("set.$setting->value", $value === '' ? $usual : $value) === $key)
                             >
-                                {{ $show->sentence($word) }}
+                                {{ $show->said($word) }}
                             </option>
                         @endforeach
                     </select>
@@ -168,7 +168,7 @@
         </x-set-row>
         <div class="mt-3 flex flex-wrap items-baseline gap-x-4">
             <button class="press press-main">Set it</button>
-            <button class="quiet" form="mark-remove" aria-label="Remove {{ $show->sentence($mark->label()) }}">
+            <button class="quiet" form="mark-remove" aria-label="Remove {{ $show->said($mark->label()) }}">
                 Remove it
             </button>
         </div>
@@ -195,5 +195,5 @@
 </details>
 <x-why kind="workshop">
     Widths, lands, walls, divisions and lengths are geometry (physics). The minutes come from them at these rates of the
-    workshop: {{ $panel->rates() }}.
+    workshop: {{ $panel->rates($show) }}.
 </x-why>

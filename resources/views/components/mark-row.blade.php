@@ -7,7 +7,7 @@
             form="together"
             name="marks[]"
             value="{{ $mark->id() }}"
-            aria-label="Tick {{ $show->sentence($mark->label()) }}"
+            aria-label="Tick {{ $show->said($mark->label()) }}"
         />
     </td>
     <td>
@@ -15,7 +15,7 @@
         <a
             href="{{ $page->markTab($mark->id()) }}"
             @if ($chosen?->mark->id() === $mark->id()) aria-current="true" @endif
-            ><b>{{ $show->sentence($mark->label()) }}</b></a
+            ><b>{{ $show->said($mark->label()) }}</b></a
         >
         <span class="faint small">{{ $panel->count($mark) }}</span>
         @if ($panel->isRefused($mark))

@@ -21,7 +21,7 @@
                     max="96"
                     value="{{ request('repeats', 12) }}"
                     required
-                    aria-label="Centre lines, {{ $show->sentence($mark->label()) }}"
+                    aria-label="Centre lines, {{ $show->said($mark->label()) }}"
                 />
             </x-field>
         @endif

@@ -89,7 +89,7 @@
             <span class="faint">Add</span>
             <select name="kind">
                 @foreach (HonestGrain\Piece\PartKind::cases() as $kind)
-                    <option value="{{ $kind->value }}">{{ lcfirst($show->sentence($kind->label())) }}</option>
+                    <option value="{{ $kind->value }}">{{ lcfirst($show->said($kind->label())) }}</option>
                 @endforeach
             </select>
         </label>

@@ -82,7 +82,7 @@
                     @php($forbids = $conflict->forbids)
                     <div @class(['note', 'note-warn' => $forbids])>
                         <strong>{{ $forbids ? 'This does not go together.' : 'Look at this.' }}</strong>
-                        {{ $show->sentence($conflict->message) }}
+                        {{ $show->said($conflict->message) }}
                         <span class="faint">{{ $page->choices($conflict, $show) }}</span>
                     </div>
                 @endforeach

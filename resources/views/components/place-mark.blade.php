@@ -99,6 +99,6 @@
 </details>
 <x-why kind="workshop">
     Distances are arc lengths on the sampled curve, and widths, lands and walls are geometry (physics). The usual
-    minutes follow from length, area and count at these rates of the workshop: {{ $panel->rates() }}. A dye waits as
-    long as its class takes to dry, run through this shop's air.
+    minutes follow from length, area and count at these rates of the workshop: {{ $panel->rates($show) }}. A dye waits
+    as long as its class takes to dry, run through this shop's air.
 </x-why>

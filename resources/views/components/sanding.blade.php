@@ -109,7 +109,7 @@
         @endif
         <p class="small faint">{{ $panel->leaves() }}</p>
         @if ($s->way->objection)
-            <p class="note note-warn"><strong>Not that way here:</strong> {{ $show->sentence($s->way->objection) }}.</p>
+            <p class="note note-warn"><strong>Not that way here:</strong> {{ $show->said($s->way->objection) }}.</p>
         @endif
         @if ($panel->whyNot() !== [])
             <details class="small mt-1">
@@ -171,7 +171,7 @@
                 </tbody>
             </table>
             @foreach (($s->own ?? $s->best)->warnings ?? [] as $warning)
-                <p class="note note-warn">{{ $show->sentence($warning) }}</p>
+                <p class="note note-warn">{{ $show->said($warning) }}</p>
             @endforeach
         @endif
         <p class="small mt-2">{{ $panel->asked() }}</p>
@@ -205,7 +205,7 @@
         @if ($s->own)
             <p>{{ $panel->yours() }}</p>
             @foreach ($s->own->faults as $fault)
-                <p class="note note-warn">{{ $show->sentence($fault->message) }}</p>
+                <p class="note note-warn">{{ $show->said($fault->message) }}</p>
             @endforeach
         @endif
         <details class="small mt-2" id="habits-{{ $face }}">

@@ -29,14 +29,14 @@
                     class="route-grip no-print"
                     draggable="true"
                     title="Drag, or Alt with the arrow keys"
-                    aria-label="Move “{{ $show->sentence($step->title) }}”: Alt with arrow up or down"
+                    aria-label="Move “{{ $show->said($step->title) }}”: Alt with arrow up or down"
                     >⠿</span
                 >
             @endif
-            <b>{{ $step->number() }}. {{ $show->sentence($step->title) }}</b>
+            <b>{{ $step->number() }}. {{ $show->said($step->title) }}</b>
         </p>
         <p class="small">{{ $words->line() }}</p>
-        <p class="faint small">{{ $show->sentence($step->details->because) }}</p>
+        <p class="faint small">{{ $show->said($step->details->because) }}</p>
         @if ($told->reasons($step))
             <details class="small no-print">
                 <summary class="faint underline underline-offset-4">Why here</summary>
@@ -47,7 +47,7 @@
         @endif
         @foreach ($step->is_next ? $step->details->hazards : [] as $hazard)
             <p class="small">
-                <b class="warn">{{ $show->sentence($hazard->title()) }}.</b> {{ $show->sentence($hazard->says()) }}
+                <b class="warn">{{ $show->said($hazard->title()) }}.</b> {{ $show->said($hazard->says()) }}
             </p>
         @endforeach
         @if ($isOpen && ! $step->is_next && $words->hazardTitles() !== '')

@@ -3,6 +3,6 @@
     <summary>Why?</summary>
     <div>
         <b>{{ ['physics' => 'Physics', 'published' => 'Published figure', 'workshop' => 'Workshop model'][$kind] }}.</b>
-        {!! $show->sentence((string) $slot) !!}
+        {{ $slot }}
     </div>
 </details>

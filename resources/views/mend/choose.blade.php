@@ -8,8 +8,8 @@
     <div class="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-3">
         @foreach ($mend->remedies as $remedy)
             <section class="flex flex-col border-t border-ink pt-2">
-                <h3>{{ $show->sentence($remedy['title']) }}</h3>
-                <p class="faint small mt-1">{{ $show->sentence($remedy['because']) }}</p>
+                <h3>{{ $show->said($remedy['title']) }}</h3>
+                <p class="faint small mt-1">{{ $show->said($remedy['because']) }}</p>
                 <dl class="mt-2 grid grid-cols-[auto_1fr] gap-x-4">
                     <dt class="faint">More work</dt>
                     <dd class="text-right">{{ $remedy['minutes'] }}</dd>
@@ -21,7 +21,7 @@
                 <ol class="small mt-2 grow list-decimal pl-5">
                     @forelse ($remedy['steps'] as $step)
                         <li>
-                            {{ $show->sentence($step['title']) }} <span class="faint">{{ $step['minutes'] }}</span>
+                            {{ $show->said($step['title']) }} <span class="faint">{{ $step['minutes'] }}</span>
                             @if ($step['again'])
                                 <span class="faint">(again)</span>
                             @endif
@@ -31,7 +31,7 @@
                     @endforelse
                     @foreach ($remedy['spared'] as $step)
                         <li class="list-none">
-                            Spares: {{ $show->sentence($step['title']) }}
+                            Spares: {{ $show->said($step['title']) }}
                             <span class="faint">{{ $step['minutes'] }}</span>
                         </li>
                     @endforeach

@@ -3,8 +3,8 @@
     <div class="page">
         <h1>What is wrong with {{ $step->piece->name }}?</h1>
         <p class="faint">
-            At “{{ $show->sentence($step->title) }}”. Nothing is ticked off; the piece waits until you have chosen what
-            to do.
+            At “{{ $show->said($step->title) }}”. Nothing is ticked off; the piece waits until you have chosen what to
+            do.
         </p>
         <form method="post" action="{{ route('steps.wrong', $step) }}" class="mt-4">
             @csrf

@@ -28,10 +28,10 @@
                     <tr class="break-inside-avoid">
                         <td>{!! HonestGrain\Drawing\TickBox::svg($step->isDone(), $step->state->value) !!}</td>
                         <td>
-                            <b>{{ $show->sentence($step->title) }}</b>
+                            <b>{{ $show->said($step->title) }}</b>
                             {{ $words->beside() }}
                             @foreach (array_filter([$words->wait(), $words->hazardTitles()]) as $line)
-                                <span class="small block">{{ $show->sentence($line) }}</span>
+                                <span class="small block">{{ $show->said($line) }}</span>
                             @endforeach
                         </td>
                         <td class="n">{{ $step->minutes > 0 ? $show->minutes($step->minutes) : '' }}</td>
@@ -45,13 +45,13 @@
                 <h2>The piece</h2>
                 <p class="small">{{ $weight }}</p>
                 @foreach ($page->finishes() as $where => $finish)
-                    <p class="small"><b>{{ $where }}:</b> {{ $show->sentence($finish) }}</p>
+                    <p class="small"><b>{{ $where }}:</b> {{ $show->said($finish) }}</p>
                 @endforeach
             </div>
             <div>
                 <h2>For its owner</h2>
                 @foreach ($care as $line)
-                    <p class="small">{{ $show->sentence($line) }}</p>
+                    <p class="small">{{ $show->said($line) }}</p>
                 @endforeach
             </div>
         </div>

@@ -27,7 +27,7 @@
                                 data-grain="{{ $one->grain()->value }}"
                                 x-on:change="choose"
                             />
-                            {{ $show->sentence($one->label()) }}
+                            {{ $show->said($one->label()) }}
                         </span>
                     </label>
                 @endforeach
@@ -102,7 +102,7 @@
                                 value="{{ $purpose->value }}"
                                 @selected(old('purpose', 'handled') === $purpose->value)
                             >
-                                {{ $show->sentence($purpose->label()) }}
+                                {{ $show->said($purpose->label()) }}
                             </option>
                         @endforeach
                     </select>

@@ -7,7 +7,7 @@
                     <a
                         href="{{ route('pieces.index', ['state' => $one->value]) }}"
                         @if ($state === $one) aria-current="page" @endif
-                        >{{ $show->sentence($one->label()) }}</a
+                        >{{ $show->said($one->label()) }}</a
                     >
                 @endforeach
             </nav>

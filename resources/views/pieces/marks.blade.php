@@ -75,8 +75,8 @@
                 <ol class="mt-2 list-decimal pl-5">
                     @foreach ($page->markSteps() as $step)
                         <li class="mb-2">
-                            <b>{{ $show->sentence($step->title) }}.</b>
-                            <span class="faint">{{ $show->sentence($step->details->because) }}</span>
+                            <b>{{ $show->said($step->title) }}.</b>
+                            <span class="faint">{{ $show->said($step->details->because) }}</span>
                         </li>
                     @endforeach
                 </ol>

@@ -42,7 +42,7 @@
             <ol class="mt-1">
                 @foreach ($past as $step)
                     <li class="small py-0.5">
-                        <b>{{ $step->number() }}. {{ $show->sentence($step->title) }}:</b>
+                        <b>{{ $step->number() }}. {{ $show->said($step->title) }}:</b>
                         {{ $show->step($step)->past() }}
                     </li>
                 @endforeach
@@ -114,12 +114,12 @@
         <section aria-labelledby="ways">
             <h2 id="ways">Ways to go about it</h2>
             @forelse ($told->offers as $offer)
-                <h3 class="mt-3">{{ $show->sentence($offer->label) }}</h3>
+                <h3 class="mt-3">{{ $show->said($offer->label) }}</h3>
                 @foreach ($offer->ways as $way)
                     @php($look = 'flex flex-wrap items-baseline gap-x-4 border-b border-rule py-1')
                     @if ($way->isSo)
                         <div class="{{ $look }}">
-                            <span class="grow font-semibold">{{ ucfirst($show->sentence($way->words)) }}</span>
+                            <span class="grow font-semibold">{{ ucfirst($show->said($way->words)) }}</span>
                             <span class="faint small">{{ $told->costs($way) }}</span>
                             <span class="small">so now</span>
                         </div>
@@ -130,7 +130,7 @@
                             <input type="hidden" name="version" value="{{ $piece->version }}" />
                             <input type="hidden" name="choice" value="{{ $offer->name }}" />
                             <input type="hidden" name="way" value="{{ $way->value }}" />
-                            <span class="grow">{{ ucfirst($show->sentence($way->words)) }}</span>
+                            <span class="grow">{{ ucfirst($show->said($way->words)) }}</span>
                             <span class="faint small">{{ $told->costs($way) }}</span>
                             <button class="quiet">This way</button>
                             @can('run-shop')

@@ -65,9 +65,10 @@
                 </table>
                 <p class="mt-3" aria-live="polite" x-text="sentence"></p>
                 <x-why kind="physics">
-                    Areas and volume are summed over frusta of the sampled curve (chord error at most 0.05 mm); the wall
-                    is the shortest distance between the two lines, or from the outside to the bore; end grain is the
-                    mean of |n·g| round the piece. {{ $page->aboutMass($show) }}
+                    Areas and volume are summed over frusta of the sampled curve (chord error at most
+                    <span>{{ $page->chordError($show) }}</span>); the wall is the shortest distance between the two
+                    lines, or from the outside to the bore; end grain is the mean of |n·g| round the piece.
+                    <span>{{ $page->aboutMass($show) }}</span>
                 </x-why>
                 <template x-for="warning in warnings" :key="warning.code">
                     <p class="note note-warn" x-text="warning.message"></p>

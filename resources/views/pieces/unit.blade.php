@@ -1,7 +1,7 @@
 @php($piece = $page->piece)
 <x-layout :title="$piece->name.', a unit of your own'" section="pieces">
     <div class="page max-w-5xl" x-data="unitEditor">
-        <p><a href="{{ $page->markTab($mark->id()) }}">{{ $piece->name }}: {{ $show->sentence($mark->label()) }}</a></p>
+        <p><a href="{{ $page->markTab($mark->id()) }}">{{ $piece->name }}: {{ $show->said($mark->label()) }}</a></p>
         <h1 class="mt-1">A unit of your own</h1>
         <p class="faint mt-1">
             Draw in the middle square; its neighbours are the same unit. Press to set points, press the last one again

@@ -11,7 +11,7 @@
                 <select name="form">
                     @foreach ($forms as $one)
                         <option value="{{ $one->value }}" @selected($one === $form)>
-                            {{ $show->sentence($one->label()) }}
+                            {{ $show->said($one->label()) }}
                         </option>
                     @endforeach
                 </select>

@@ -69,8 +69,8 @@
                         @csrf
                         @method('delete')
                         <input type="hidden" name="version" value="{{ $blank->version }}" />
-                        <b>{{ $show->sentence($flaw->kind->label()) }}</b>, {{ $flaws->at($flaw) }}
-                        <button class="quiet" aria-label="Remove {{ $show->sentence($flaw->kind->label()) }}">
+                        <b>{{ $show->said($flaw->kind->label()) }}</b>, {{ $flaws->at($flaw) }}
+                        <button class="quiet" aria-label="Remove {{ $show->said($flaw->kind->label()) }}">
                             Remove
                         </button>
                     </form>

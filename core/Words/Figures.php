@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Words;
+
+/** The figures that lines may call by their names, as `{coat_setup_minutes}`, without anything being said for them. */
+interface Figures
+{
+    /** @throws \LogicException for a name that it lacks, a fault of the release */
+    public function figure(string $name): Quantity;
+}
