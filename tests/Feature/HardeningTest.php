@@ -8,11 +8,14 @@ use App\Demo\DemoWorkshop;
 use App\Demo\Visits;
 use App\Http\DatabaseGone;
 use App\Http\Requests\ReadingValidator;
+use App\Http\Requests\TakesLists;
 use App\Models\EntryKind;
 use App\Models\LogEntry;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\Logbook;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -26,6 +29,37 @@ use Tests\Core\Told;
 /** What got through once: strange input, races, guessing, other people's demo, a database that is gone. */
 final class HardeningTest extends FeatureTestCase
 {
+    public function test_a_field_takes_several_values_only_where_its_form_says_so(): void
+    {
+        $this->actingAs($this->wren);
+        $forms = 0;
+        $piece = $this->bowl();
+        $route = Route::getRoutes()->match(Request::create(route('pieces.shape', $piece)));
+        $route->setParameter('piece', $piece);
+        foreach ((array) glob(app_path('Http/Requests/*.php')) as $file) {
+            $class = 'App\\Http\\Requests\\'.basename((string) $file, '.php');
+            if (! is_subclass_of($class, FormRequest::class) || (new \ReflectionClass($class))->isAbstract()) {
+                continue;
+            }
+            $form = new $class;
+            $form->setUserResolver(fn (): User => $this->wren)->setRouteResolver(fn (): \Illuminate\Routing\Route => $route);
+            $rules = app()->call([$form, 'rules']);
+            $several = array_filter(
+                array_keys($rules), fn (string $field): bool => str_contains($field, '.')
+                    || in_array('array', (array) $rules[$field], true),
+            );
+            self::assertEqualsCanonicalizing(
+                array_values(array_unique(array_map(fn (string $field): string => explode('.', $field)[0], $several))),
+                is_subclass_of($class, TakesLists::class) ? $class::lists() : [], $class,
+            );
+            $forms++;
+        }
+        self::assertGreaterThan(40, $forms);
+        $this->put('/shop', ['name' => ['a', 'b']])->assertSessionHasErrors([
+            'name' => 'Name cannot be read: it came as a list; it takes one value.',
+        ]);
+    }
+
     public function test_no_class_of_the_application_asks_the_container_by_name(): void
     {
         foreach (File::allFiles(app_path()) as $file) {

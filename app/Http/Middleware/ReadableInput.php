@@ -4,26 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\Requests\TakesLists;
 use App\View\FieldWords;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Reflector;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Lets in only input that a form of ours could have sent: text in UTF-8 without control characters, and lists where a
- * field is one. What is refused is named, and is not kept for the page to show again.
+ * Lets in only input that a form of ours could have sent: text in UTF-8 without control characters, and lists where the
+ * form of the route has a field that is one. What is refused is named, and is not kept for the page to show again.
  */
 class ReadableInput
 {
-    /** Fields that hold several values, by name or number; every other holds one. */
-    private const LISTS = [
-        'own', 'hours', 'zones', 'label', 'tool_mark_um', 'stop_at', 'sanded', 'shown',
-        'cut', 'method', 'wet', 'uses', 'wiped', 'for_use', 'jaw_name', 'set', 'part_product', 'part_parts', 'marks',
-        'cutter_name', 'cutter_kind', 'cutter_size', 'layer_product', 'layer_rgb', 'layer_strength', 'layer_sanded',
-        'tenon_min', 'tenon_max', 'recess_min', 'recess_max', 'mounts', 'hold_rpm',
-    ];
-
     private const MOST_VALUES = 60;
 
     public function handle(Request $request, Closure $next): Response
@@ -34,9 +28,10 @@ class ReadableInput
         foreach ($form as $name => $value) {
             $sent->set((string) $name, self::typed($value));
         }
+        $lists = self::lists($request);
         $faults = [];
         foreach ([...$request->query->all(), ...$form] as $name => $value) {
-            $why = $this->fault((string) $name, $value);
+            $why = $this->fault((string) $name, $value, $lists);
             if ($why !== null) {
                 $field = $this->isClean((string) $name) ? mb_substr((string) $name, 0, 60) : 'document';
                 $faults[$field] = FieldWords::of($field)." cannot be read: $why.";
@@ -61,7 +56,21 @@ class ReadableInput
         };
     }
 
-    private function fault(string $name, mixed $value): ?string
+    /** @return list<string> fields of the route's form that hold several values */
+    private static function lists(Request $request): array
+    {
+        $lists = [];
+        foreach ($request->route()?->signatureParameters(TakesLists::class) ?? [] as $parameter) {
+            /** @var class-string<TakesLists> $form */
+            $form = (string) Reflector::getParameterClassName($parameter);
+            $lists = [...$lists, ...$form::lists()];
+        }
+
+        return $lists;
+    }
+
+    /** @param  list<string>  $lists */
+    private function fault(string $name, mixed $value, array $lists): ?string
     {
         if (! $this->isClean($name) || mb_strlen($name) > 60) {
             return 'its name is not one of this page\'s';
@@ -69,7 +78,7 @@ class ReadableInput
         if (! is_array($value)) {
             return $this->isClean($value) ? null : 'it holds characters that are no text';
         }
-        if (! in_array($name, self::LISTS, true)) {
+        if (! in_array($name, $lists, true)) {
             return 'it came as a list; it takes one value';
         }
         if (count($value) > self::MOST_VALUES) {

@@ -12,8 +12,13 @@ use HonestGrain\Piece\Sheen;
 use Illuminate\Validation\Rule;
 
 /** One change to the coats of a part; plan and coat are named by their ids, so that it means the same later. */
-class ChangeCoats extends PieceChange
+class ChangeCoats extends PieceChange implements TakesLists
 {
+    public static function lists(): array
+    {
+        return ['zones'];
+    }
+
     protected function fields(Show $show): array
     {
         return [

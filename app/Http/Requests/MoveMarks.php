@@ -9,8 +9,13 @@ use HonestGrain\Words\Unit;
 use Illuminate\Validation\Rule;
 
 /** Several marks moved, copied or mirrored together. */
-class MoveMarks extends PieceChange
+class MoveMarks extends PieceChange implements TakesLists
 {
+    public static function lists(): array
+    {
+        return ['marks'];
+    }
+
     public const WAYS = ['move' => 'Move', 'copy' => 'Copy', 'mirror' => 'Mirror a copy about the middle of the line'];
 
     private const FARTHEST_MM = 3000.0;

@@ -14,8 +14,16 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** The lathe, the jaws and the holds of a shop. */
-class SaveEquipment extends FormRequest
+class SaveEquipment extends FormRequest implements TakesLists
 {
+    public static function lists(): array
+    {
+        return [
+            'jaw_name', 'tenon_min', 'tenon_max', 'recess_min', 'recess_max', 'cutter_name', 'cutter_kind', 'cutter_size',
+            'mounts', 'hold_rpm',
+        ];
+    }
+
     private const RANGES = ['tenon_min', 'tenon_max', 'recess_min', 'recess_max'];
 
     private const MOST_MM = 2000.0;

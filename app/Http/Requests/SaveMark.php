@@ -19,8 +19,13 @@ use HonestGrain\Words\Unit;
 use Illuminate\Validation\Rule;
 
 /** A mark on a band of a part, and what is set for its technique; what is left empty is as usual. */
-class SaveMark extends PieceChange
+class SaveMark extends PieceChange implements TakesLists
 {
+    public static function lists(): array
+    {
+        return ['set'];
+    }
+
     /** Of the one who asks; set before the names of fields are asked for. */
     private Show $words;
 

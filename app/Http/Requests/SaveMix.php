@@ -14,8 +14,13 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** A mix of finishes, its parts by volume, and what it is known to ask for. */
-class SaveMix extends FormRequest
+class SaveMix extends FormRequest implements TakesLists
 {
+    public static function lists(): array
+    {
+        return ['part_product', 'part_parts', 'label'];
+    }
+
     /** @return array<string, mixed> */
     public function rules(Show $show, Catalogue $catalogue): array
     {

@@ -10,8 +10,13 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 
 /** Hours, air and limits of a workshop. */
-class SaveShop extends FormRequest
+class SaveShop extends FormRequest implements TakesLists
 {
+    public static function lists(): array
+    {
+        return ['hours'];
+    }
+
     public function authorize(): bool
     {
         return Gate::allows('run-shop');

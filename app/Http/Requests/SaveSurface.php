@@ -17,8 +17,15 @@ use HonestGrain\Reading\Document;
 use Illuminate\Validation\Rule;
 
 /** How the faces of a part are sanded. */
-class SaveSurface extends PieceChange
+class SaveSurface extends PieceChange implements TakesLists
 {
+    public static function lists(): array
+    {
+        return [
+            'tool_mark_um', 'cut', 'method', 'wet', 'uses', 'for_use', 'own', 'stop_at', 'wiped', 'sanded', 'shown',
+        ];
+    }
+
     protected function fields(Show $show): array
     {
         return [

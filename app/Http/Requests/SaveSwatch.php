@@ -15,8 +15,13 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
 /** A test board as it is typed. */
-class SaveSwatch extends FormRequest
+class SaveSwatch extends FormRequest implements TakesLists
 {
+    public static function lists(): array
+    {
+        return ['layer_product', 'layer_rgb', 'layer_strength', 'layer_sanded'];
+    }
+
     /** @return array<string, mixed> */
     public function rules(Catalogue $catalogue, ShopMapper $mapper): array
     {

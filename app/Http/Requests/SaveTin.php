@@ -10,8 +10,13 @@ use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What a tin on the shelf says and holds. */
-class SaveTin extends FormRequest
+class SaveTin extends FormRequest implements TakesLists
 {
+    public static function lists(): array
+    {
+        return ['label'];
+    }
+
     private const MOST_ML = 99_999.0;
 
     /** @return array<string, mixed> */
