@@ -185,7 +185,7 @@ final readonly class BenchBoard
         // Each part is a group of its own: only the one that the step is done on lights up.
         $within = sprintf('//*[@data-part="%s"]//*[@data-zone="%s" or @data-band="%2$s"]', $this->now->part, $zones[0]);
         foreach ($svg->xpath($within) ?: [] as $element) {
-            $element->addAttribute('class', 'is-lit');
+            $element['class'] = trim("{$element['class']} is-lit");
         }
 
         return (string) preg_replace('/^<\?xml.*?\?>\s*/', '', (string) $svg->asXML());

@@ -20,18 +20,13 @@ final class FormDrawings
 
     private const SMALL = 0.42;
 
-    /** @return array<string, string> SVG by form */
-    public static function all(): array
+    /**
+     * @param  string  $release  that they are of
+     * @return array<string, string> SVG by form
+     */
+    public static function all(string $release): array
     {
-        $core = dirname(__DIR__, 2).'/core';
-        $times = array_map(
-            filemtime(...), [
-                "$core/Geometry/Form.php", "$core/Geometry/Internal/EvenWall.php", "$core/Piece/Starter.php",
-            ],
-        );
-        $version = substr(md5(implode(' ', $times)), 0, 10);
-
-        return cache()->rememberForever("form-drawings-$version", fn (): array => self::drawn());
+        return cache()->rememberForever("form-drawings-$release", fn (): array => self::drawn());
     }
 
     /** A bowl with its dimensions, for those who are not in yet. */

@@ -151,6 +151,9 @@ final readonly class BlankFigure
     /** @return array<string, string|float> */
     private function ink(float $widths): array
     {
-        return ['stroke' => 'currentColor', 'stroke-width' => $this->u * $widths, 'stroke-linejoin' => 'round'];
+        return [
+            'class' => 'edge', 'stroke' => 'currentColor', 'stroke-width' => $this->u * $widths,
+            'stroke-linejoin' => 'round',
+        ];
     }
 }

@@ -22,6 +22,8 @@ final readonly class Elevation
     /** Places nearer than this are one run. */
     private const RUN_MM = 5.0;
 
+    private const LINT = '#8c2f1b';
+
     private Profile $profile;
 
     /** @param  (\Closure(float): string)|null  $words */
@@ -111,7 +113,7 @@ final readonly class Elevation
             );
 
         return Svg::tag('path', [
-            'd' => $lines, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-opacity' => 0.7,
+            'class' => 'edge', 'd' => $lines, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-opacity' => 0.7,
             'stroke-width' => $u * 0.14,
         ])
             .Svg::text($u * 0.8, $over - $u * 0.9, $u * 2, $this->mm(2 * $r))
@@ -144,8 +146,9 @@ final readonly class Elevation
         foreach ($measured->warnings as $warning) {
             if ($warning->z !== null && $warning->r !== null && $warning->code !== WarningCode::ThinWall) {
                 $svg .= Svg::tag('circle', [
-                    'data-lint' => $warning->code->value, 'cx' => -$warning->r, 'cy' => -$warning->z, 'r' => $u * 1.1,
-                    'fill' => 'none', 'stroke' => '#8c2f1b', 'stroke-width' => $u * 0.3,
+                    'class' => 'lint', 'data-lint' => $warning->code->value, 'cx' => -$warning->r,
+                    'cy' => -$warning->z, 'r' => $u * 1.1, 'fill' => 'none', 'stroke' => self::LINT,
+                    'stroke-width' => $u * 0.3,
                 ]);
             }
         }
@@ -170,7 +173,7 @@ final readonly class Elevation
         }
 
         return $d === '' ? '' : Svg::tag('path', [
-            'data-lint' => 'uneven-wall', 'd' => $d, 'fill' => 'none', 'stroke' => '#8c2f1b',
+            'class' => 'lint', 'data-lint' => 'uneven-wall', 'd' => $d, 'fill' => 'none', 'stroke' => self::LINT,
             'stroke-width' => $u * 0.5, 'stroke-linecap' => 'round',
         ], Svg::tag('title', [], Svg::words(new Said('drawing.elevation.uneven'))));
     }
@@ -180,7 +183,7 @@ final readonly class Elevation
         $u = $frame->unit();
         $toX = $frame->x + $u * 0.6;
         $toY = min(max($y + $u * 2, $frame->y + $u * 4), $frame->y + $frame->height - $u * 4);
-        $colour = $warn ? '#8c2f1b' : 'currentColor';
+        $colour = $warn ? self::LINT : 'currentColor';
         $n = Svg::n(...);
         $line = fn (float $below, string $words): string => Svg::tag(
             'tspan', ['x' => $toX, 'y' => $toY + $below], $words,
@@ -189,11 +192,14 @@ final readonly class Elevation
         return Svg::tag(
             'g', ['data-lint' => $warn ? WarningCode::ThinWall->value : 'wall'], Svg::tag('path', [
                 'd' => sprintf('M%s %s L%s %s', $n($x), $n($y), $n($toX + $u * 11), $n($toY - $u * 0.6)),
-                'stroke' => $colour, 'stroke-width' => $u * 0.14, 'fill' => 'none',
+                'class' => $warn ? 'edge lint' : 'edge', 'stroke' => $colour, 'stroke-width' => $u * 0.14,
+                'fill' => 'none',
             ])
-            .Svg::tag('circle', ['cx' => $x, 'cy' => $y, 'r' => $u * 0.45, 'fill' => $colour])
+            .Svg::tag('circle', [
+                'class' => $warn ? 'lint-ink' : null, 'cx' => $x, 'cy' => $y, 'r' => $u * 0.45, 'fill' => $colour,
+            ])
             .Svg::tag(
-                'text', ['font-size' => $u * 1.9, 'fill' => $colour],
+                'text', ['class' => $warn ? 'lint-ink' : null, 'font-size' => $u * 1.9, 'fill' => $colour],
                 $line(0.0, 'wall '.Svg::escaped($length)).$line($u * 2.3, 'at thinnest'),
             ),
         );

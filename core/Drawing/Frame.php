@@ -67,7 +67,7 @@ final readonly class Frame
         $u = $this->unit();
 
         return Svg::tag('line', [
-            'x1' => 0, 'x2' => 0, 'y1' => $this->y + $u, 'y2' => $this->y + $this->height - $u,
+            'class' => 'edge', 'x1' => 0, 'x2' => 0, 'y1' => $this->y + $u, 'y2' => $this->y + $this->height - $u,
             'stroke' => 'currentColor', 'stroke-width' => $u * 0.14,
             'stroke-dasharray' => implode(' ', array_map(Svg::n(...), [$u * 1.8, $u * 0.5, $u * 0.4, $u * 0.5])),
             'pointer-events' => 'none',

@@ -25,6 +25,9 @@ final readonly class MarkInk
     /** The middle of the drawing is where the grain comes out; the edge is a quarter of a turn on. */
     private const SEEN = 0.25;
 
+    /** A line as dark as this is lost on a dark ground. */
+    private const DEEP_L = 15.0;
+
     public function __construct(private Part $part, private float $u, private string $key, private ?Appearance $look)
     {
     }
@@ -46,10 +49,11 @@ final readonly class MarkInk
     public function section(Mark $mark): string
     {
         $strip = Measurement::strip($this->part->profile, $mark->band);
+        $ink = $mark->colour ?? $mark->technique->ink();
 
         return Svg::tag('path', [
-            'data-band' => $mark->id(), 'd' => Svg::path($strip, -1), 'fill' => 'none',
-            'stroke' => $mark->colour ?? $mark->technique->ink(),
+            'class' => Rgb::hex($ink, 'ink')->lab()[0] < self::DEEP_L ? 'deep' : null, 'data-band' => $mark->id(),
+            'd' => Svg::path($strip, -1), 'fill' => 'none', 'stroke' => $ink,
             'stroke-width' => $this->u * ($mark->band->on === Surface::Outer ? 0.7 : 0.9),
         ]);
     }

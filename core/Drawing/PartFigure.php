@@ -51,14 +51,17 @@ final readonly class PartFigure
         return Svg::tag('defs', [], $this->hatching($hatch, $u).self::shading($shade)
                 .Svg::tag('clipPath', ['id' => $clip], Svg::tag('path', ['d' => $outside])))
             .$this->grain().Svg::tag(
-                'path', ['data-zone' => 'outside', 'd' => $outside, 'fill' => "url(#grain-{$this->key})"],
+                'path', [
+                    'class' => 'face', 'data-zone' => 'outside', 'd' => $outside,
+                    'fill' => "url(#grain-{$this->key})",
+                ],
             )
             .Svg::tag('g', ['clip-path' => "url(#$clip)"], $this->figure($u).$marks)
             .Svg::tag('path', ['d' => $outside, 'fill' => "url(#$shade)", 'pointer-events' => 'none'])
             .$this->section($u, $hatch, $ink)
             .Svg::tag('path', [
-                'd' => $outside, 'fill' => 'none', 'stroke' => 'currentColor', 'stroke-width' => $u * 0.3,
-                'stroke-linejoin' => 'round', 'pointer-events' => 'none',
+                'class' => 'edge', 'd' => $outside, 'fill' => 'none', 'stroke' => 'currentColor',
+                'stroke-width' => $u * 0.3, 'stroke-linejoin' => 'round', 'pointer-events' => 'none',
             ])
             .(new FlawInk($this->profile, $u))->all($this->part->flaws);
     }
@@ -132,8 +135,8 @@ final readonly class PartFigure
     private function section(float $u, string $hatch, MarkInk $ink): string
     {
         $svg = Svg::tag('path', [
-            'd' => $this->cutWood(), 'fill' => "url(#$hatch)", 'stroke' => 'currentColor', 'stroke-width' => $u * 0.3,
-            'stroke-linejoin' => 'round',
+            'class' => 'edge', 'd' => $this->cutWood(), 'fill' => "url(#$hatch)", 'stroke' => 'currentColor',
+            'stroke-width' => $u * 0.3, 'stroke-linejoin' => 'round',
         ]);
         foreach ($this->part->marks as $mark) {
             $svg .= $ink->section($mark);

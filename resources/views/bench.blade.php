@@ -6,7 +6,7 @@
             @if ($board->trouble)
                 <div class="note note-warn">
                     <strong>No dates can be worked out.</strong> {{ $show->said($board->trouble) }}
-                    <a href="/shop">Look at the hours under Shop.</a>
+                    <a href="{{ route('shop') }}">Look at the hours under Shop.</a>
                 </div>
             @endif
             @if ($step === null)
@@ -14,7 +14,7 @@
                     {{ $board->empty ? 'Nothing on the bench yet' : 'Nothing wants your hands now' }}
                 </h1>
                 <p class="mt-3 max-w-[50ch] text-[1.15rem]">{{ $board->whyNothing() }}</p>
-                <a href="/pieces/create" class="press press-main press-big mt-6">Draw a piece</a>
+                <a href="{{ route('pieces.create') }}" class="press press-main press-big mt-6">Draw a piece</a>
             @else
                 @php($words = $show->step($step))
                 <p class="faint">
@@ -70,9 +70,7 @@
                         Done at another time, skip, or note
                     </summary>
                     <div class="mt-2 flex flex-wrap gap-8">
-                        <form method="post" action="{{ route('steps.done', $step) }}" enctype="multipart/form-data">
-                            @csrf
-                            <x-read :step="$step" />
+                        <x-step-form :$step to="done" press="Log it" is-big enctype="multipart/form-data">
                             <x-field name="at" label="Done at"
                                 ><input
                                     type="datetime-local"
@@ -90,9 +88,7 @@
                                     value="{{ old('minutes') }}"
                             /></x-field>
                             @if ($step->details->amount)
-                                <x-field name="amount" :label="'Used, '.$step->details->amount->unit->value"
-                                    ><input name="amount" inputmode="decimal" value="{{ old('amount') }}"
-                                /></x-field>
+                                <x-number name="amount" :label="'Used, '.$step->details->amount->unit->value" />
                             @endif
                             @if ($step->details->abrading)
                                 <x-field name="discs_used" :label="$board->discsAsked()"
@@ -106,27 +102,19 @@
                                 /></x-field>
                             @endif
                             @if ($step->asksForWeight())
-                                <x-field name="weight" :label="'Weighs, '.$show->unit(HonestGrain\Words\Unit::Mass)"
-                                    ><input name="weight" inputmode="decimal" value="{{ old('weight') }}"
-                                /></x-field>
+                                <x-number name="weight" :label="'Weighs, '.$show->unit(HonestGrain\Words\Unit::Mass)" />
                                 <x-photograph label="Photograph" />
                             @endif
-                            <button class="press min-h-[44px]">Log it</button>
-                        </form>
-                        <form method="post" action="{{ route('steps.skip', $step) }}" data-live>
-                            @csrf
-                            <x-read :step="$step" />
+                        </x-step-form>
+                        <x-step-form :$step to="skip" press="Skip it" is-big data-live>
                             <x-field name="reason" label="Skip, because"
                                 ><input name="reason" required maxlength="500" value="{{ old('reason') }}"
                             /></x-field>
-                            <button class="press min-h-[44px]">Skip it</button>
-                        </form>
-                        <form method="post" action="{{ route('steps.note', $step) }}" data-live>
-                            @csrf
-                            <x-read :step="$step" /><x-once />
+                        </x-step-form>
+                        <x-step-form :$step to="note" press="Note it" is-big data-live
+                            ><x-once />
                             <x-field name="body" label="Note"><input name="body" required maxlength="1000" /></x-field>
-                            <button class="press min-h-[44px]">Note it</button>
-                        </form>
+                        </x-step-form>
                     </div>
                 </details>
                 @if ($byGrit !== [])
@@ -229,12 +217,12 @@
             </table>
             @if ($board->waitElsewhere() > 0)
                 <p class="small mt-1">
-                    <a href="/weeks">and {{ $board->waitElsewhere() }} more on Weeks</a>
+                    <a href="{{ route('weeks') }}">and {{ $board->waitElsewhere() }} more on Weeks</a>
                 </p>
             @endif
             @if ($board->lately->isNotEmpty())
                 <h2 class="faint mt-6 !font-sans !text-base !font-normal">
-                    Lately <a class="ml-2" href="/log">the whole log</a>
+                    Lately <a class="ml-2" href="{{ route('log') }}">the whole log</a>
                 </h2>
                 @foreach ($board->lately as $entry)
                     <p class="small border-b border-rule py-1.5">

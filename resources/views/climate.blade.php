@@ -1,7 +1,7 @@
 @use('HonestGrain\Words\Unit')
 <x-layout title="Climate" section="shop">
     <div class="page">
-        <p><a href="/shop">Shop</a></p>
+        <p><a href="{{ route('shop') }}">Shop</a></p>
         <div class="mt-1 flex flex-wrap items-baseline gap-x-6">
             <h1>Climate</h1>
             <nav class="tabs" aria-label="Which air">
@@ -39,12 +39,8 @@
                 <form method="post" action="{{ route('climate.readings', $air) }}" class="mt-1" data-live>
                     @csrf
                     <div class="flex items-end gap-x-3">
-                        <x-field name="temp" :label="$show->unit(Unit::Temperature)">
-                            <input class="w-20" name="temp" inputmode="decimal" value="{{ old('temp') }}" required />
-                        </x-field>
-                        <x-field name="rh" label="% RH">
-                            <input class="w-20" name="rh" inputmode="decimal" value="{{ old('rh') }}" required />
-                        </x-field>
+                        <x-number name="temp" :label="$show->unit(Unit::Temperature)" class="w-20" required />
+                        <x-number name="rh" label="% RH" class="w-20" required />
                         <button class="press mb-[0.8rem]">Read</button>
                     </div>
                     <x-field name="at" label="When, if not now">
@@ -106,9 +102,7 @@
                 >
                     @csrf
                     @method('put')
-                    <x-field name="warm_to" :label="'To, '.$show->unit(Unit::Temperature)">
-                        <input class="w-20" name="warm_to" inputmode="decimal" value="{{ old('warm_to') }}" required />
-                    </x-field>
+                    <x-number name="warm_to" :label="'To, '.$show->unit(Unit::Temperature)" class="w-20" required />
                     <x-field name="until" label="Until">
                         <input type="date" name="until" value="{{ old('until') }}" required />
                     </x-field>
@@ -138,12 +132,14 @@
                                 required
                             />
                         </x-field>
-                        <x-field name="temp" :label="'As a rule, '.$show->unit(Unit::Temperature)">
-                            <input class="w-full" name="temp" inputmode="decimal" required />
-                        </x-field>
-                        <x-field name="rh" label="As a rule, % RH">
-                            <input class="w-full" name="rh" inputmode="decimal" required />
-                        </x-field>
+                        <x-number
+                            name="temp"
+                            :label="'As a rule, '.$show->unit(Unit::Temperature)"
+                            :keeps="false"
+                            class="w-full"
+                            required
+                        />
+                        <x-number name="rh" label="As a rule, % RH" :keeps="false" class="w-full" required />
                         <p><button class="press">Add it</button></p>
                     </form>
                     @if ($air->kind !== 'shop')

@@ -3,7 +3,7 @@
     <form method="post" action="{{ route('equipment.update') }}" class="page max-w-5xl" data-live>
         @csrf
         @method('put')
-        <p><a href="/shop">Shop</a></p>
+        <p><a href="{{ route('shop') }}">Shop</a></p>
         <h1 class="mt-1">Lathe and holds</h1>
         <p class="faint mt-1">
             What is empty is not asked about. What does not swing is refused, and no step turns faster than this.
@@ -13,9 +13,7 @@
             <h2 class="mt-4">Lathe</h2>
             <div class="mt-2 grid gap-x-8 sm:grid-cols-3">
                 @foreach ($form->lathe() as $name => [$label, $value])
-                    <x-field :name="$name" :label="$label">
-                        <input class="w-full" name="{{ $name }}" inputmode="decimal" value="{{ old($name, $value) }}" />
-                    </x-field>
+                    <x-number :name="$name" :label="$label" :value="$value" class="w-full" />
                 @endforeach
                 <label class="field self-end">
                     <input type="checkbox" name="reverses" value="1" @checked($form->equipment->lathe?->reverses) />
@@ -48,10 +46,9 @@
                             </td>
                             @foreach ($sizes as [$field, $label, $value])
                                 <td>
-                                    <input
+                                    <x-decimal
                                         class="w-24"
                                         name="{{ $field }}[{{ $i }}]"
-                                        inputmode="decimal"
                                         value="{{ old("$field.$i", $value) }}"
                                         aria-label="Jaw set {{ $i + 1 }}, {{ $label }}"
                                     />
@@ -97,10 +94,9 @@
                                 </select>
                             </td>
                             <td>
-                                <input
+                                <x-decimal
                                     class="w-24"
                                     name="cutter_size[{{ $i }}]"
-                                    inputmode="decimal"
                                     value="{{ old("cutter_size.$i", $size) }}"
                                     aria-label="Radius or angle of cutter {{ $i + 1 }}"
                                 />

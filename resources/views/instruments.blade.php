@@ -1,7 +1,7 @@
 @use('App\Planning\Instruments')
 <x-layout title="Instruments" section="shop">
     <div class="page max-w-4xl">
-        <p><a href="/shop">Shop</a></p>
+        <p><a href="{{ route('shop') }}">Shop</a></p>
         <h1 class="mt-1">Instruments <span class="faint">(simulated)</span></h1>
         <p class="faint mt-1">
             Stand-ins that ship with this program, to try what is read by a scale, a meter, a tachometer, and what

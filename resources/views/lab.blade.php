@@ -33,24 +33,20 @@
                     @endforeach
                 </select>
             </x-field>
-            <x-field name="area" :label="'Area, '.$show->unit(HonestGrain\Words\Unit::Area)">
-                <input
-                    class="w-full"
-                    name="area"
-                    id="lab-area"
-                    inputmode="decimal"
-                    value="{{ old('area', $show->field(HonestGrain\Words\Unit::Area, $question->areaCm2)) }}"
-                />
-            </x-field>
-            <x-field name="speed" :label="'Surface speed, '.$show->unit(HonestGrain\Words\Unit::Speed)">
-                <input
-                    class="w-full"
-                    name="speed"
-                    id="lab-speed"
-                    inputmode="decimal"
-                    value="{{ old('speed', $show->field(HonestGrain\Words\Unit::Speed, $question->speedMPerS)) }}"
-                />
-            </x-field>
+            <x-number
+                name="area"
+                :label="'Area, '.$show->unit(HonestGrain\Words\Unit::Area)"
+                :value="$show->field(HonestGrain\Words\Unit::Area, $question->areaCm2)"
+                class="w-full"
+                id="lab-area"
+            />
+            <x-number
+                name="speed"
+                :label="'Surface speed, '.$show->unit(HonestGrain\Words\Unit::Speed)"
+                :value="$show->field(HonestGrain\Words\Unit::Speed, $question->speedMPerS)"
+                class="w-full"
+                id="lab-speed"
+            />
         </div>
         <div class="mt-1 grid items-start gap-x-10 lg:grid-cols-[1fr_200px_240px]">
             <div>

@@ -1,7 +1,7 @@
 <x-layout title="Log" section="bench">
     <div class="page max-w-[960px]">
         <h1>Log</h1>
-        <form method="post" action="/log" class="mt-3 flex flex-wrap items-end gap-3" data-live>
+        <form method="post" action="{{ route('log') }}" class="mt-3 flex flex-wrap items-end gap-3" data-live>
             @csrf
             <x-once />
             <x-field name="body" label="A note about the shop" class="max-w-[34rem] grow"

@@ -4,7 +4,7 @@
             <h1 id="mixes">Your own mixes</h1>
             <p class="faint mt-1">
                 Each is a finish like any other: choose it under Coats. What you do not know of it is the slowest and
-                the strictest of what is in it. <a href="/shelf">Back to the shelf</a>
+                the strictest of what is in it. <a href="{{ route('shelf') }}">Back to the shelf</a>
             </p>
             @forelse ($panel->mixes() as [$mix, $coating])
                 <article class="mt-5 border-t border-rule pt-3">
@@ -61,10 +61,9 @@
                                 value="{{ old("part_product.$i", $product) }}"
                                 aria-label="What goes in, {{ $i + 1 }}"
                             />
-                            <input
+                            <x-decimal
                                 class="w-full text-right"
                                 name="part_parts[{{ $i }}]"
-                                inputmode="decimal"
                                 value="{{ old("part_parts.$i", $parts) }}"
                                 aria-label="Parts of it, {{ $i + 1 }}"
                             />
@@ -91,14 +90,13 @@
                         <x-mix-figure :field="$field" />
                     @endforeach
                 </div>
-                <details class="mb-3">
-                    <summary class="small text-act underline underline-offset-4">Its other figures</summary>
+                <x-disclosure label="Its other figures" class="mb-3">
                     <div class="mt-2 grid grid-cols-2 gap-x-5">
                         @foreach (array_slice($panel->figures(), 4) as $field)
                             <x-mix-figure :field="$field" />
                         @endforeach
                     </div>
-                </details>
+                </x-disclosure>
                 <x-field name="note" label="Note">
                     <input
                         class="w-full"

@@ -61,10 +61,9 @@
                                 </form>
                             </td>
                             <td class="n">
-                                <input
+                                <x-decimal
                                     class="w-16 text-right"
                                     name="price"
-                                    inputmode="decimal"
                                     form="sheet-{{ $one['row']->id }}"
                                     value="{{ $one['price'] }}"
                                     aria-label="What a disc of {{ $one['grit']->name }} costs"

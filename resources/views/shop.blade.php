@@ -63,20 +63,13 @@
                     @endif
                 @endforeach
                 <div class="grid grid-cols-3 gap-x-8">
-                    <x-field name="day_c" :label="'By day, '.$show->unit(Unit::Temperature)"
-                        ><input
-                            class="w-full"
-                            name="day_c"
-                            inputmode="decimal"
-                            value="{{ old('day_c', $show->field(Unit::Temperature, $air['day_c'])) }}"
-                    /></x-field>
-                    <x-field name="day_rh" label="By day, % RH"
-                        ><input
-                            class="w-full"
-                            name="day_rh"
-                            inputmode="decimal"
-                            value="{{ old('day_rh', $air['day_rh']) }}"
-                    /></x-field>
+                    <x-number
+                        name="day_c"
+                        :label="'By day, '.$show->unit(Unit::Temperature)"
+                        :value="$show->field(Unit::Temperature, $air['day_c'])"
+                        class="w-full"
+                    />
+                    <x-number name="day_rh" label="By day, % RH" :value="$air['day_rh']" class="w-full" />
                     <x-field name="day_from" label="Day from, hour"
                         ><input
                             class="w-full"
@@ -84,20 +77,13 @@
                             inputmode="numeric"
                             value="{{ old('day_from', $air['day_from']) }}"
                     /></x-field>
-                    <x-field name="night_c" :label="'By night, '.$show->unit(Unit::Temperature)"
-                        ><input
-                            class="w-full"
-                            name="night_c"
-                            inputmode="decimal"
-                            value="{{ old('night_c', $show->field(Unit::Temperature, $air['night_c'])) }}"
-                    /></x-field>
-                    <x-field name="night_rh" label="By night, % RH"
-                        ><input
-                            class="w-full"
-                            name="night_rh"
-                            inputmode="decimal"
-                            value="{{ old('night_rh', $air['night_rh']) }}"
-                    /></x-field>
+                    <x-number
+                        name="night_c"
+                        :label="'By night, '.$show->unit(Unit::Temperature)"
+                        :value="$show->field(Unit::Temperature, $air['night_c'])"
+                        class="w-full"
+                    />
+                    <x-number name="night_rh" label="By night, % RH" :value="$air['night_rh']" class="w-full" />
                     <x-field name="day_to" label="Day to, hour"
                         ><input
                             class="w-full"
@@ -113,20 +99,18 @@
                 >
                 <h2 class="mt-3">Limits</h2>
                 <div class="mt-2 grid grid-cols-3 gap-x-8">
-                    <x-field name="sanding_cap_m_s" :label="'Rim speed for sanding, '.$show->unit(Unit::Speed)"
-                        ><input
-                            class="w-full"
-                            name="sanding_cap_m_s"
-                            inputmode="decimal"
-                            value="{{ old('sanding_cap_m_s', $panel->limit('sanding_cap_m_s')) }}"
-                    /></x-field>
-                    <x-field name="min_wall_mm" :label="'Least wall, '.$show->unit(Unit::Length)"
-                        ><input
-                            class="w-full"
-                            name="min_wall_mm"
-                            inputmode="decimal"
-                            value="{{ old('min_wall_mm', $panel->limit('min_wall_mm')) }}"
-                    /></x-field>
+                    <x-number
+                        name="sanding_cap_m_s"
+                        :label="'Rim speed for sanding, '.$show->unit(Unit::Speed)"
+                        :value="$panel->limit('sanding_cap_m_s')"
+                        class="w-full"
+                    />
+                    <x-number
+                        name="min_wall_mm"
+                        :label="'Least wall, '.$show->unit(Unit::Length)"
+                        :value="$panel->limit('min_wall_mm')"
+                        class="w-full"
+                    />
                     <x-field name="spare_chucks" label="Spare chuck bodies"
                         ><input
                             class="w-full"
@@ -257,8 +241,7 @@
                 </tbody>
             </table>
             @can('change-people')
-                <details class="mt-2" @if ($errors->has('person_email')) open @endif>
-                    <summary class="text-act underline underline-offset-4">Add somebody</summary>
+                <x-disclosure label="Add somebody" :open="$errors->has('person_email')" class="mt-2">
                     <form method="post" action="{{ route('people.store') }}" class="mt-2 grid grid-cols-2 gap-x-8">
                         @csrf
                         <x-field name="person_name" label="Name"
@@ -288,7 +271,7 @@
                         >
                         <p><button class="press">Add</button></p>
                     </form>
-                </details>
+                </x-disclosure>
             @endcan
         </div>
     </div>

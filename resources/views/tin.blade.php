@@ -5,7 +5,7 @@
         @csrf
         @method('put')
         <input type="hidden" name="product" value="{{ $product->name() }}" />
-        <p><a href="/shelf">Shelf</a></p>
+        <p><a href="{{ route('shelf') }}">Shelf</a></p>
         <h1 class="mt-2">{{ $product->name() }}</h1>
         <p class="faint mt-1">{{ ucfirst($product->note) }}. Source: {{ lcfirst($product->source) }}.</p>
         @if ($form->fields !== [])
@@ -15,25 +15,24 @@
             </p>
             <div class="mt-3 grid grid-cols-2 gap-x-8 sm:grid-cols-3">
                 @foreach ($form->fields as $field)
-                    <x-field :name="'label.'.$field['name']" :label="$field['label']" :hint="$field['hint']"
-                        ><input
-                            class="w-full"
-                            name="label[{{ $field['name'] }}]"
-                            inputmode="decimal"
-                            value="{{ old('label.'.$field['name'], $field['value']) }}"
-                    /></x-field>
+                    <x-number
+                        :name="'label.'.$field['name']"
+                        :label="$field['label']"
+                        :hint="$field['hint']"
+                        :value="$field['value']"
+                        class="w-full"
+                    />
                 @endforeach
             </div>
         @endif
         <h2 class="mt-3">What is left</h2>
         <div class="mt-2 grid grid-cols-2 gap-x-8 sm:grid-cols-3">
-            <x-field name="stock_ml" :label="'Left, '.$show->unit(Unit::Volume)"
-                ><input
-                    class="w-full"
-                    name="stock_ml"
-                    inputmode="decimal"
-                    value="{{ old('stock_ml', $show->field(Unit::Volume, $tin?->stock_ml)) }}"
-            /></x-field>
+            <x-number
+                name="stock_ml"
+                :label="'Left, '.$show->unit(Unit::Volume)"
+                :value="$show->field(Unit::Volume, $tin?->stock_ml)"
+                class="w-full"
+            />
             <x-field name="opened_on" label="Opened on"
                 ><input type="date" name="opened_on" value="{{ old('opened_on', $tin?->opened_on?->format('Y-m-d')) }}"
             /></x-field>

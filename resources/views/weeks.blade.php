@@ -4,7 +4,11 @@
             <h1>{{ $chart->headline() }}</h1>
             <nav class="tabs no-print ml-auto" aria-label="How far">
                 @foreach ([7 => 'A week', 14 => 'Two', 28 => 'Four', 56 => 'Eight'] as $n => $label)
-                    <a href="/weeks?days={{ $n }}" @if ($days === $n) aria-current="page" @endif>{{ $label }}</a>
+                    <a
+                        href="{{ route('weeks', ['days' => $n]) }}"
+                        @if ($days === $n) aria-current="page" @endif
+                        >{{ $label }}</a
+                    >
                 @endforeach
             </nav>
         </div>
@@ -21,7 +25,7 @@
                 <p class="mt-3 flex gap-5">
                     @foreach ($chart->pages() as $n)
                         <a
-                            href="/weeks?days={{ $days }}&page={{ $n }}"
+                            href="{{ route('weeks', ['days' => $days, 'page' => $n]) }}"
                             @if ($chart->isPage($n)) aria-current="page" class="font-semibold text-ink" @endif
                             >{{ $n }}</a
                         >
@@ -43,8 +47,7 @@
                     </div>
                 @endforeach
             </div>
-            <details class="mt-5">
-                <summary class="text-act underline underline-offset-4">The same as a table</summary>
+            <x-disclosure label="The same as a table" class="mt-5">
                 <table class="mt-2">
                     <thead>
                         <tr>
@@ -69,7 +72,7 @@
                         @endforeach
                     </tbody>
                 </table>
-            </details>
+            </x-disclosure>
             <x-why kind="workshop">
                 Pieces are placed one after another, those with a window already open first. Several orders are tried
                 (by due date, slack, weight for an hour of work) and the best is improved by moving pieces, as far as a
@@ -80,7 +83,7 @@
         @else
             <p class="mt-6">
                 Weeks shows every piece over the coming days against its date.
-                <a href="/pieces/create">Draw the first piece</a>
+                <a href="{{ route('pieces.create') }}">Draw the first piece</a>
             </p>
         @endif
     </div>

@@ -4,7 +4,7 @@
             <h1 id="woods">Woods</h1>
             <p class="faint mt-1">
                 A figure with a star is borrowed from the wood named beside it, until you type your own. A dash: nobody
-                published one, and none is made up. <a href="/shelf">Back to the shelf</a>
+                published one, and none is made up. <a href="{{ route('shelf') }}">Back to the shelf</a>
             </p>
             <div class="overflow-x-auto">
                 <table class="small mt-2">
@@ -85,26 +85,10 @@
                     />
                 </x-field>
                 <div class="grid grid-cols-2 gap-x-5">
-                    <x-field name="janka_n" label="Hardness (Janka), N">
-                        <input class="w-full" name="janka_n" inputmode="decimal" value="{{ old('janka_n') }}" />
-                    </x-field>
-                    <x-field name="density_kg_m3" label="Density at 12 %, kg/m³">
-                        <input
-                            class="w-full"
-                            name="density_kg_m3"
-                            inputmode="decimal"
-                            value="{{ old('density_kg_m3') }}"
-                        />
-                    </x-field>
+                    <x-number name="janka_n" label="Hardness (Janka), N" class="w-full" />
+                    <x-number name="density_kg_m3" label="Density at 12 %, kg/m³" class="w-full" />
                     @foreach (['tangential', 'radial'] as $way)
-                        <x-field :name="$way.'_shrinkage_percent'" :label="'Shrinkage, '.$way.', %'">
-                            <input
-                                class="w-full"
-                                name="{{ $way }}_shrinkage_percent"
-                                inputmode="decimal"
-                                value="{{ old($way.'_shrinkage_percent') }}"
-                            />
-                        </x-field>
+                        <x-number :name="$way.'_shrinkage_percent'" :label="'Shrinkage, '.$way.', %'" class="w-full" />
                     @endforeach
                     <x-field name="pore" label="Pores">
                         <x-choose

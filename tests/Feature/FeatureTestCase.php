@@ -116,6 +116,20 @@ abstract class FeatureTestCase extends TestCase
         return $this->body($piece)['coats'][$plan]['layers'][$coat]['id'] ?? 'none';
     }
 
+    /** @return array<string, string> what stands in the number fields of a page, by their names */
+    protected function numbers(string $html): array
+    {
+        preg_match_all('/<input\b[^>]*inputmode="decimal"[^>]*>/', $html, $fields);
+        $numbers = [];
+        foreach ($fields[0] as $field) {
+            if (preg_match('/ name="([^"]+)"/', $field, $name) && preg_match('/ value="([^"]+)"/', $field, $value)) {
+                $numbers[$name[1]] = $value[1];
+            }
+        }
+
+        return $numbers;
+    }
+
     protected function step(Piece $piece, string $id): PlannedStep
     {
         return PlannedStep::query()->where(['piece_id' => $piece->id, 'step' => $id])->firstOrFail();

@@ -42,7 +42,8 @@ final class HardeningTest extends FeatureTestCase
                 continue;
             }
             $form = new $class;
-            $form->setUserResolver(fn (): User => $this->wren)->setRouteResolver(fn (): \Illuminate\Routing\Route => $route);
+            $form->setUserResolver(fn (): User => $this->wren);
+            $form->setRouteResolver(fn (): \Illuminate\Routing\Route => $route);
             $rules = app()->call([$form, 'rules']);
             $several = array_filter(
                 array_keys($rules), fn (string $field): bool => str_contains($field, '.')

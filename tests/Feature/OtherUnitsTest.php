@@ -15,7 +15,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
  */
 final class OtherUnitsTest extends FeatureTestCase
 {
-    private const METRIC = '/[^.;|]{0,40}\d\s?(?:mm|cm²|cm|m\/s|mL|°C|m²\/L)(?![\w²³\/])[^.;|]{0,20}/u';
+    private const METRIC = '/[^.;|]{0,40}(?<![\w-])\d[\d.,]*\s?(?:mm|cm²|cm|m\/s|mL|°C|m²\/L)(?![\w²³\/])'
+        .'[^.;|]{0,20}/u';
 
     private const CODE = '/"code":\s*"[^"]*"/';
 

@@ -96,21 +96,9 @@ final class UnitsTest extends FeatureTestCase
      */
     private function fieldsOf(string $url): array
     {
-        preg_match_all(
-            '/ name="([^"]+)"\s+inputmode="decimal"\s+value="([^"]+)"/',
-            (string) $this->get($url)->assertOk()->getContent(), $found,
-        );
-        self::assertNotSame([], $found[1]);
-        parse_str(
-            implode(
-                '&',
-                array_map(
-                    fn (string $name, string $value): string => urlencode($name).'='.urlencode($value), $found[1],
-                    $found[2],
-                ),
-            ),
-            $fields,
-        );
+        $found = $this->numbers((string) $this->get($url)->assertOk()->getContent());
+        self::assertNotSame([], $found);
+        parse_str(http_build_query($found), $fields);
 
         return $fields;
     }

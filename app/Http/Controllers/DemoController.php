@@ -17,8 +17,8 @@ class DemoController extends Controller
         Auth::login($visits->begin());
         $request->session()->regenerate();
 
-        return redirect('/bench')->with('said', 'This workshop is yours alone: try anything. It is cleared away a '
-            .'day after '
-            .'you last used it.');
+        return redirect()->route('bench')->with(
+            'said', 'This workshop is yours alone: try anything. It is cleared away a day after you last used it.',
+        );
     }
 }

@@ -15,6 +15,7 @@ use App\Planning\PieceEditor;
 use App\Planning\PieceFromBlank;
 use App\Planning\PieceStarter;
 use App\Planning\Planner;
+use App\Planning\Release;
 use App\Planning\ShopMapper;
 use App\View\FormDrawings;
 use App\View\FromBlank;
@@ -75,7 +76,7 @@ class PieceController extends Controller
         $from = $blank === null ? null : FromBlank::of($blank, $blanks->largest($blank), $show);
 
         return view('pieces.create', [
-            'forms' => Form::cases(), 'drawings' => FormDrawings::all(),
+            'forms' => Form::cases(), 'drawings' => FormDrawings::all(Release::current()),
             'woods' => $mapper->tables($this->workshop($request))->woods->names(),
             'form' => $from->form ?? Form::tryFrom($request->string('form')->toString()) ?? Form::ShallowBowl,
             'from' => $from,

@@ -39,7 +39,7 @@ class RegisterController extends Controller
         Auth::login($user);
         $request->session()->regenerate();
 
-        return redirect('/pieces/create')->with(
+        return redirect()->route('pieces.create')->with(
             'said',
             'Welcome. The shop has usual hours and abrasives; change them under Shop and Shelf. Draw your first piece '
                 .'here.',

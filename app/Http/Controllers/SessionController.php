@@ -35,7 +35,7 @@ class SessionController extends Controller
         Auth::login($user, $request->boolean('remember'));
         $request->session()->regenerate();
 
-        return redirect()->intended('/bench');
+        return redirect()->intended(route('bench'));
     }
 
     public function destroy(Request $request): RedirectResponse
@@ -44,7 +44,7 @@ class SessionController extends Controller
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return redirect('/sign-in')->with('said', 'You are signed out.');
+        return redirect()->route('login')->with('said', 'You are signed out.');
     }
 
     /** The very address: the database takes look-alike letters for the same, we do not. */

@@ -60,7 +60,7 @@ class ReadableInput
     private static function lists(Request $request): array
     {
         $lists = [];
-        foreach ($request->route()?->signatureParameters(TakesLists::class) ?? [] as $parameter) {
+        foreach ($request->route()?->signatureParameters(['subClass' => TakesLists::class]) ?? [] as $parameter) {
             /** @var class-string<TakesLists> $form */
             $form = (string) Reflector::getParameterClassName($parameter);
             $lists = [...$lists, ...$form::lists()];

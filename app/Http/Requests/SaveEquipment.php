@@ -19,8 +19,8 @@ class SaveEquipment extends FormRequest implements TakesLists
     public static function lists(): array
     {
         return [
-            'jaw_name', 'tenon_min', 'tenon_max', 'recess_min', 'recess_max', 'cutter_name', 'cutter_kind', 'cutter_size',
-            'mounts', 'hold_rpm',
+            'jaw_name', 'tenon_min', 'tenon_max', 'recess_min', 'recess_max', 'cutter_name', 'cutter_kind',
+            'cutter_size', 'mounts', 'hold_rpm',
         ];
     }
 

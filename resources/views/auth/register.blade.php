@@ -1,7 +1,7 @@
 <x-layout title="Register a workshop">
     <div class="mx-auto max-w-xl px-4 sm:px-[40px] pt-[6vh]">
         <h1>Register a workshop</h1>
-        <form method="post" action="/register" class="mt-4">
+        <form method="post" action="{{ route('register') }}" class="mt-4">
             @csrf
             <x-field name="workshop" label="The workshop's name"
                 ><input class="w-full" name="workshop" value="{{ old('workshop') }}" required maxlength="120"
@@ -42,7 +42,7 @@
                     autocomplete="new-password"
             /></x-field>
             <button class="press press-main">Register</button>
-            <a class="ml-4" href="/sign-in">I have a workshop already</a>
+            <a class="ml-4" href="{{ route('login') }}">I have a workshop already</a>
         </form>
     </div>
 </x-layout>

@@ -10,7 +10,7 @@
         </div>
         <div>
             <h1>Sign in</h1>
-            <form method="post" action="/sign-in" data-unasked class="mt-4">
+            <form method="post" action="{{ route('login') }}" data-unasked class="mt-4">
                 @csrf
                 <x-field name="email" label="E-mail"
                     ><input
@@ -30,8 +30,8 @@
                 >
                 <button class="press press-main w-full">Sign in</button>
             </form>
-            <p class="mt-4"><a href="/register">Register a workshop of your own</a></p>
-            <form method="post" action="/demo" class="mt-8 border-t border-rule pt-5">
+            <p class="mt-4"><a href="{{ route('register') }}">Register a workshop of your own</a></p>
+            <form method="post" action="{{ route('demo') }}" class="mt-8 border-t border-rule pt-5">
                 @csrf
                 <p class="mb-2">
                     Look round first: a small harbour-side shop, two and a half weeks before its winter fair.

@@ -15,9 +15,7 @@
         />
     </x-field>
     @foreach ($fields->sizes($core) as $name => [$label, $value])
-        <x-field :name="$name" :label="$label">
-            <input class="w-full" name="{{ $name }}" inputmode="decimal" value="{{ old($name, $value) }}" />
-        </x-field>
+        <x-number :name="$name" :label="$label" :value="$value" class="w-full" />
     @endforeach
     <x-field name="pith" label="Pith">
         <x-choose name="pith" :options="$fields->piths()" :chosen="$core?->pith->value" />
@@ -34,9 +32,7 @@
     <x-field name="source" label="Where it is from">
         <input class="w-full" name="source" maxlength="120" value="{{ old('source', $core?->source) }}" />
     </x-field>
-    <x-field name="price" label="Price">
-        <input class="w-full" name="price" inputmode="decimal" value="{{ old('price', $core?->price) }}" />
-    </x-field>
+    <x-number name="price" label="Price" :value="$core?->price" class="w-full" />
     @foreach ($fields->dates($core) as $name => [$label, $value])
         <x-field :name="$name" :label="$label">
             <input type="date" name="{{ $name }}" value="{{ old($name, $value) }}" />

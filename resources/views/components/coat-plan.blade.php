@@ -63,8 +63,12 @@
                                 @if ($coat->coating->fromLabel !== [])
                                     <span class="small">by your label</span>
                                 @endif
-                                <details class="small" id="coat-{{ $coat->id }}">
-                                    <summary class="faint underline underline-offset-4">Film and later waits</summary>
+                                <x-disclosure
+                                    label="Film and later waits"
+                                    is-faint
+                                    class="small"
+                                    id="coat-{{ $coat->id }}"
+                                >
                                     <dl class="grid max-w-[26rem] grid-cols-[auto_1fr] gap-x-4">
                                         @foreach ($panel->later($i) as [$label, $figure])
                                             <dt class="faint">{{ $label }}</dt>
@@ -74,7 +78,7 @@
                                     @foreach ($panel->fine($i) as $fine)
                                         <p class="faint">{{ ucfirst($show->said($fine)) }}</p>
                                     @endforeach
-                                </details>
+                                </x-disclosure>
                             </td>
                             <td>
                                 @if ($i > 0)
@@ -148,8 +152,8 @@
             </x-coat-form>
             <x-why kind="workshop">
                 {{ $panel->why() }} The verdicts follow from solvent, cure, wax and film. Your label replaces any
-                figure: <a href="/shelf">Shelf</a>. Food and water only when fully cured, and only as the product's own
-                label and your local rule allow.
+                figure: <a href="{{ route('shelf') }}">Shelf</a>. Food and water only when fully cured, and only as the
+                product's own label and your local rule allow.
             </x-why>
         </div>
     </div>

@@ -10,15 +10,7 @@
         <x-choose name="wish" :options="$words->wishes()" :chosen="$flaw?->wish->value ?? 'fill'" />
     </x-field>
     @foreach ($words->numbers($flaw) as $name => [$label, $value])
-        <x-field :name="$name" :label="$label">
-            <input
-                class="w-full"
-                name="{{ $name }}"
-                inputmode="decimal"
-                x-ref="{{ $name }}"
-                value="{{ old($name, $value) }}"
-            />
-        </x-field>
+        <x-number :name="$name" :label="$label" :value="$value" class="w-full" x-ref="{{ $name }}" />
     @endforeach
     <x-field name="with" label="With">
         <x-choose name="with" :options="$words->means()" :chosen="$flaw?->with" />

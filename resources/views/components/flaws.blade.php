@@ -29,8 +29,7 @@
             </form>
         </details>
     @endforeach
-    <details class="mt-3" @if ($errors->has('flaw_*')) open @endif>
-        <summary class="text-act underline underline-offset-4">Mark a flaw</summary>
+    <x-disclosure label="Mark a flaw" :open="$errors->has('flaw_*')" class="mt-3">
         <form
             method="post"
             action="{{ route('pieces.flaws.store', $piece) }}"
@@ -49,7 +48,7 @@
             </p>
             <button class="press press-main">Mark it</button>
         </form>
-    </details>
+    </x-disclosure>
     <x-why kind="workshop">
         Cracked, barked and glued work turns no faster than {{ $words->rimSpeed() }} at the rim. Minutes, waits and
         volumes: {{ $words->figures() }} (workshop models; catalogue/constants.csv).

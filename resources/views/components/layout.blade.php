@@ -6,7 +6,7 @@
     <meta name="viewport" content="width=device-width, initial-scale=1" />
     <meta name="csrf-token" content="{{ csrf_token() }}" />
     <title>{{ $title }} · Honest Grain</title>
-    <link rel="icon" href="/mark.svg" type="image/svg+xml" />
+    <link rel="icon" href="{{ asset('mark.svg') }}" type="image/svg+xml" />
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body>
@@ -16,11 +16,13 @@
         <header
             class="no-print flex flex-wrap items-baseline gap-x-8 gap-y-1 border-b border-ink px-4 sm:px-[40px] pt-3.5"
         >
-            <a href="/bench" class="pb-3 font-slab text-[1.15rem] font-semibold text-ink no-underline">Honest Grain</a>
+            <a href="{{ route('bench') }}" class="pb-3 font-slab text-[1.15rem] font-semibold text-ink no-underline"
+                >Honest Grain</a
+            >
             <nav aria-label="Main" class="tabs">
                 @foreach (App\View\Show::SECTIONS as $path => $label)
                     <a
-                        href="/{{ $path }}"
+                        href="{{ route($path === 'pieces' ? 'pieces.index' : $path) }}"
                         class="!pb-2"
                         @if ($section === $path) aria-current="page" @endif
                         >{{ $label }}</a
@@ -29,7 +31,7 @@
             </nav>
             <div class="faint small ml-auto flex items-baseline gap-5 pb-2">
                 <span>{{ $show->whereAndWhen($me->workshop) }}</span>
-                <form method="post" action="/sign-out">
+                <form method="post" action="{{ route('logout') }}">
                     @csrf
                     <button class="quiet whitespace-nowrap">Sign out</button>
                 </form>

@@ -77,8 +77,7 @@
         </tbody>
     </table>
 @endif
-<details class="mt-4" open>
-    <summary class="text-act underline underline-offset-4">Settings</summary>
+<x-disclosure label="Settings" open class="mt-4">
     <form
         id="mark-settings"
         method="post"
@@ -93,9 +92,8 @@
         <input type="hidden" name="on" value="{{ $mark->band->on->value }}" x-ref="on" />
         @foreach ($panel->edges($mark) as $name => [$word, $at])
             <x-set-row :name="$name" :label="$word.', '.$mm">
-                <input
+                <x-decimal
                     name="{{ $name }}"
-                    inputmode="decimal"
                     value="{{ old($name, $show->field(Unit::Length, $at)) }}"
                     x-ref="{{ $name }}"
                     x-on:input="show"
@@ -117,10 +115,9 @@
                         @endforeach
                     </select>
                 @else
-                    <input
+                    <x-decimal
                         name="set[{{ $setting->value }}]"
-                        inputmode="decimal"
-                        value="{{ old("set.$setting->value", $value) }}"
+                        :value="old('set.'.$setting->value, $value)"
                         placeholder="{{ $usual }}"
                     />
                 @endif
@@ -145,17 +142,15 @@
             </x-set-row>
         @endif
         <x-set-row name="minutes" label="Minutes">
-            <input
+            <x-decimal
                 name="minutes"
-                inputmode="decimal"
                 value="{{ old('minutes', $show->bare($mark->minutes)) }}"
                 placeholder="{{ round($chosen->worked->minutes) }}"
             />
         </x-set-row>
         <x-set-row name="wait_hours" label="Then wait, h">
-            <input
+            <x-decimal
                 name="wait_hours"
-                inputmode="decimal"
                 value="{{ old('wait_hours', $show->bare($mark->typedWaitHours)) }}"
                 placeholder="{{ $show->bare($mark->waitHours) }}"
             />
@@ -192,7 +187,7 @@
         @method('delete')
         <x-at :page="$page" />
     </form>
-</details>
+</x-disclosure>
 <x-why kind="workshop">
     Widths, lands, walls, divisions and lengths are geometry (physics). The minutes come from them at these rates of the
     workshop: {{ $panel->rates($show) }}.

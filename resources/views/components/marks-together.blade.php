@@ -1,8 +1,7 @@
 @props(['page'])
 @use('App\Http\Requests\MoveMarks')
 @use('HonestGrain\Words\Unit')
-<details class="small mt-2" @if ($errors->hasAny(['by', 'marks', 'together'])) open @endif>
-    <summary class="text-act underline underline-offset-4">With the ticked ones</summary>
+<x-disclosure label="With the ticked ones" :open="$errors->hasAny(['by', 'marks', 'together'])" class="small mt-2">
     <form
         id="together"
         method="post"
@@ -15,10 +14,8 @@
         <x-field name="together" label="Do this">
             <x-choose name="together" :options="MoveMarks::WAYS" />
         </x-field>
-        <x-field name="by" :label="'By, '.$show->unit(Unit::Length)">
-            <input class="w-24" name="by" inputmode="decimal" value="{{ old('by') }}" />
-        </x-field>
+        <x-number name="by" :label="'By, '.$show->unit(Unit::Length)" class="w-24" />
         <button class="press mb-[0.8rem]">Do it</button>
         <x-refused name="marks" class="warn mb-[0.8rem] block" />
     </form>
-</details>
+</x-disclosure>

@@ -17,14 +17,13 @@
             <tr>
                 @foreach (['z' => 'height', 'r' => 'radius'] as $axis => $word)
                     <td>
-                        <input
+                        <x-decimal
                             class="w-24"
-                            inputmode="decimal"
-                            :value="row.{{ $axis }}"
-                            :data-curve="row.curve"
-                            :data-i="row.i"
+                            ::value="row.{{ $axis }}"
+                            ::data-curve="row.curve"
+                            ::data-i="row.i"
                             data-axis="{{ $axis }}"
-                            :aria-label="row.label + ', {{ $word }}'"
+                            ::aria-label="row.label + ', {{ $word }}'"
                             x-on:change="type"
                             x-on:blur="type"
                         />

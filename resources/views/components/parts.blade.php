@@ -29,8 +29,7 @@
                         <td>{{ $show->length($joint->diameterMm, $show->fine()) }}</td>
                         <td @class(['warn' => $panel->isBad($joint)])>{{ $panel->fit($joint) }}</td>
                         <td class="n">
-                            <details>
-                                <summary class="text-act underline underline-offset-4">Change it</summary>
+                            <x-disclosure label="Change it">
                                 <form
                                     method="post"
                                     action="{{ route('pieces.joints.update', [$piece, $joint->id]) }}"
@@ -54,25 +53,23 @@
                                             :chosen="$joint->place->value"
                                         />
                                     </x-field>
-                                    <x-field name="joint_diameter" :label="'Diameter, '.$show->unit(Unit::Length)">
-                                        <input
-                                            class="w-full"
-                                            name="joint_diameter"
-                                            inputmode="decimal"
-                                            value="{{ $show->field(Unit::Length, $joint->diameterMm) }}"
-                                        />
-                                    </x-field>
-                                    <x-field name="joint_depth" :label="'Depth, '.$show->unit(Unit::Length)">
-                                        <input
-                                            class="w-full"
-                                            name="joint_depth"
-                                            inputmode="decimal"
-                                            value="{{ $show->field(Unit::Length, $joint->depthMm) }}"
-                                        />
-                                    </x-field>
+                                    <x-number
+                                        name="joint_diameter"
+                                        :label="'Diameter, '.$show->unit(Unit::Length)"
+                                        :value="$show->field(Unit::Length, $joint->diameterMm)"
+                                        :keeps="false"
+                                        class="w-full"
+                                    />
+                                    <x-number
+                                        name="joint_depth"
+                                        :label="'Depth, '.$show->unit(Unit::Length)"
+                                        :value="$show->field(Unit::Length, $joint->depthMm)"
+                                        :keeps="false"
+                                        class="w-full"
+                                    />
                                     <p><button class="press">Save the joint</button></p>
                                 </form>
-                            </details>
+                            </x-disclosure>
                         </td>
                     </tr>
                 @endforeach

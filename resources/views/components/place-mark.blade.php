@@ -26,17 +26,15 @@
             />
         </x-field>
         @foreach (['from' => 'From', 'to' => 'To'] as $name => $word)
-            <x-field :name="$name" :label="$word.', '.$mm">
-                <input
-                    class="w-full"
-                    name="{{ $name }}"
-                    inputmode="decimal"
-                    value="{{ old($name, $laid[$name] ?? '') }}"
-                    x-ref="{{ $name }}"
-                    x-on:input="show"
-                    required
-                />
-            </x-field>
+            <x-number
+                :name="$name"
+                :label="$word.', '.$mm"
+                :value="$laid[$name] ?? ''"
+                class="w-full"
+                x-ref="{{ $name }}"
+                x-on:input="show"
+                required
+            />
         @endforeach
         <x-field name="product" label="Dye" x-show="takesDye">
             <x-choose name="product" :options="array_combine($stains['dye'], $stains['dye'])" />
@@ -54,8 +52,7 @@
     Distances run along the surface: outside from the foot, all else from the outer edge. Once it is placed, its
     settings and all that follows from them stand here.
 </p>
-<details class="small mt-3" @if ($laid) open @endif>
-    <summary class="text-act underline underline-offset-4">Lay it out by proportion, or between two marks</summary>
+<x-disclosure label="Lay it out by proportion, or between two marks" :open="$laid" class="small mt-3">
     <form method="get" action="{{ route('pieces.marks', $piece) }}" class="mt-2 grid grid-cols-2 gap-x-5">
         @if ($page->part !== $page->core?->body())
             <input type="hidden" name="part" value="{{ $page->part?->id }}" />
@@ -96,7 +93,7 @@
         @endif
         <div class="col-span-2"><button class="press">Show where it comes</button></div>
     </form>
-</details>
+</x-disclosure>
 <x-why kind="workshop">
     Distances are arc lengths on the sampled curve, and widths, lands and walls are geometry (physics). The usual
     minutes follow from length, area and count at these rates of the workshop: {{ $panel->rates($show) }}. A dye waits

@@ -17,7 +17,7 @@
             <p class="note note-warn">
                 <strong>{{ $s->borrowed ? 'Nothing to sand with.' : 'The shelf does not reach.' }}</strong>
                 {{ $panel->missing() }}
-                <a href="/shelf">Look at the shelf</a>
+                <a href="{{ route('shelf') }}">Look at the shelf</a>
             </p>
         @endif
         @if ($s->unpriced)
@@ -57,17 +57,16 @@
             </x-field>
         </div>
         <div class="grid grid-cols-4 gap-x-5">
-            <x-field :name="'tool_mark_um['.$face.']'" label="Marks, µm" hint="empty: as cut">
-                <input
-                    class="w-full"
-                    name="tool_mark_um[{{ $face }}]"
-                    inputmode="decimal"
-                    value="{{ old('tool_mark_um.'.$face, $show->bare($panel->plan->cut->markUm)) }}"
-                    placeholder="{{ $show->bare($s->job->deepestUm()) }}"
-                    id="tool-mark-{{ $face }}"
-                    data-autosend
-                />
-            </x-field>
+            <x-number
+                :name="'tool_mark_um.'.$face"
+                label="Marks, µm"
+                hint="empty: as cut"
+                :value="$show->bare($panel->plan->cut->markUm)"
+                class="w-full"
+                placeholder="{{ $show->bare($s->job->deepestUm()) }}"
+                id="tool-mark-{{ $face }}"
+                data-autosend
+            />
             <x-field :name="'stop_at['.$face.']'" label="Enough at" hint="empty: as asked">
                 <input
                     class="w-full"
@@ -112,14 +111,13 @@
             <p class="note note-warn"><strong>Not that way here:</strong> {{ $show->said($s->way->objection) }}.</p>
         @endif
         @if ($panel->whyNot() !== [])
-            <details class="small mt-1">
-                <summary class="text-act underline underline-offset-4">Why not another way</summary>
+            <x-disclosure label="Why not another way" class="small mt-1">
                 <ul class="faint mt-1">
                     @foreach ($panel->whyNot() as $why)
                         <li>{{ $why }}</li>
                     @endforeach
                 </ul>
-            </details>
+            </x-disclosure>
         @endif
     </div>
     <div>
@@ -208,8 +206,7 @@
                 <p class="note note-warn">{{ $show->said($fault->message) }}</p>
             @endforeach
         @endif
-        <details class="small mt-2" id="habits-{{ $face }}">
-            <summary class="text-act underline underline-offset-4">Other ways, priced here</summary>
+        <x-disclosure label="Other ways, priced here" class="small mt-2" id="habits-{{ $face }}">
             <table class="mt-1">
                 <thead>
                     <tr>
@@ -239,7 +236,7 @@
                     @endforeach
                 </tbody>
             </table>
-        </details>
+        </x-disclosure>
         <x-why kind="workshop"> {{ $panel->why() }} </x-why>
     </div>
 </section>

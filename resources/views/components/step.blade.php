@@ -38,12 +38,11 @@
         <p class="small">{{ $words->line() }}</p>
         <p class="faint small">{{ $show->said($step->details->because) }}</p>
         @if ($told->reasons($step))
-            <details class="small no-print">
-                <summary class="faint underline underline-offset-4">Why here</summary>
+            <x-disclosure label="Why here" is-faint class="small no-print">
                 @foreach ($told->reasons($step) as $reason)
                     <p>{{ $reason }}</p>
                 @endforeach
-            </details>
+            </x-disclosure>
         @endif
         @foreach ($step->is_next ? $step->details->hazards : [] as $hazard)
             <p class="small">
@@ -67,25 +66,18 @@
         @if ($step->is_next && $piece->isInWork())
             <div class="no-print mt-1 flex flex-wrap gap-x-4">
                 <x-done :step="$step" label="Done now" />
-                <details>
-                    <summary class="text-act py-1 underline underline-offset-4">Other</summary>
-                    <form method="post" action="{{ route('steps.done', $step) }}" class="mt-2" data-live>
-                        @csrf
-                        <x-read :step="$step" />
+                <x-disclosure label="Other">
+                    <x-step-form :$step to="done" press="Log it" class="mt-2" data-live>
                         <x-field name="at" label="Done at">
                             <input type="datetime-local" name="at" value="{{ $show->fieldTime(now()) }}" required />
                         </x-field>
-                        <button class="press">Log it</button>
-                    </form>
-                    <form method="post" action="{{ route('steps.skip', $step) }}" class="mt-3" data-live>
-                        @csrf
-                        <x-read :step="$step" />
+                    </x-step-form>
+                    <x-step-form :$step to="skip" press="Skip it" class="mt-3" data-live>
                         <x-field name="reason" label="Skip, because">
                             <input name="reason" required maxlength="500" />
                         </x-field>
-                        <button class="press">Skip it</button>
-                    </form>
-                </details>
+                    </x-step-form>
+                </x-disclosure>
                 <a class="py-1" href="{{ route('steps.wrong', $step) }}">Something is wrong</a>
             </div>
         @endif

@@ -3,7 +3,7 @@
 <head>
     <meta charset="utf-8" />
     <meta name="viewport" content="width=device-width, initial-scale=1" />
-    <link rel="icon" href="/mark.svg" />
+    <link rel="icon" href="{{ asset('mark.svg') }}" />
     <title>{{ $title ?? $heading }} · Honest Grain</title>
     @vite(['resources/css/app.css'])
 </head>
@@ -12,7 +12,7 @@
         <p class="faint">{{ $status }}</p>
         <h1>{{ $heading }}</h1>
         <p class="mt-3 text-[1.15rem]">@yield('said')</p>
-        <p class="mt-6"><a class="press" href="/bench">{{ $again ?? 'To the Bench' }}</a></p>
+        <p class="mt-6"><a class="press" href="{{ route('bench') }}">{{ $again ?? 'To the Bench' }}</a></p>
     </main>
 </body>
 </html>

@@ -32,12 +32,12 @@
                 <x-field name="fault_on" label="Where"
                     ><x-choose name="fault_on" :options="$page->places" :chosen="$page->what"
                 /></x-field>
-                <x-field name="fault_from" :label="'From, '.$show->unit(Unit::Length).' (empty: not measured)'"
-                    ><input class="w-full" name="fault_from" inputmode="decimal" value="{{ old('fault_from') }}"
-                /></x-field>
-                <x-field name="fault_to" :label="'To, '.$show->unit(Unit::Length)"
-                    ><input class="w-full" name="fault_to" inputmode="decimal" value="{{ old('fault_to') }}"
-                /></x-field>
+                <x-number
+                    name="fault_from"
+                    :label="'From, '.$show->unit(Unit::Length).' (empty: not measured)'"
+                    class="w-full"
+                />
+                <x-number name="fault_to" :label="'To, '.$show->unit(Unit::Length)" class="w-full" />
                 <x-field name="body" label="In your words (if you like)"
                     ><input class="w-full" name="body" maxlength="1000" value="{{ old('body') }}"
                 /></x-field>

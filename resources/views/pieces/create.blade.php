@@ -1,6 +1,6 @@
 @use('HonestGrain\Words\Unit')
 <x-layout title="Draw a piece" section="pieces">
-    <form method="post" action="/pieces" class="page" x-data="newPiece">
+    <form method="post" action="{{ route('pieces.store') }}" class="page" x-data="newPiece">
         @csrf
         <x-once />
         <h1>Draw a piece</h1>
@@ -41,15 +41,13 @@
                 <h2 class="mb-2">Size</h2>
                 @foreach ($show->sizeWords() as $name => $label)
                     <div data-size="{{ $name }}">
-                        <x-field :name="$name" :label="$label.', '.$show->unit(Unit::Length)">
-                            <input
-                                class="w-40"
-                                name="{{ $name }}"
-                                inputmode="decimal"
-                                value="{{ old($name, $sizes[$name]) }}"
-                                x-on:input="typed"
-                            />
-                        </x-field>
+                        <x-number
+                            :name="$name"
+                            :label="$label.', '.$show->unit(Unit::Length)"
+                            :value="$sizes[$name]"
+                            class="w-40"
+                            x-on:input="typed"
+                        />
                     </div>
                 @endforeach
             </div>
@@ -73,13 +71,7 @@
                         grain, along it</label
                     >
                 </fieldset>
-                <x-field name="moisture" label="Moisture now, %"
-                    ><input
-                        class="w-40"
-                        name="moisture"
-                        inputmode="decimal"
-                        value="{{ old('moisture', $from?->moisture() ?? '10') }}"
-                /></x-field>
+                <x-number name="moisture" label="Moisture now, %" :value="$from?->moisture() ?? '10'" class="w-40" />
             </div>
             <div>
                 <h2 class="mb-2">Name and date</h2>

@@ -20,7 +20,7 @@
                     placeholder="Find by name"
                 /><button class="press">Find</button>
             </form>
-            <a href="/pieces/create" class="press press-main">Draw a piece</a>
+            <a href="{{ route('pieces.create') }}" class="press press-main">Draw a piece</a>
         </div>
         @if ($pieces->isEmpty())
             <div class="py-16 text-center">
@@ -78,8 +78,11 @@
                 @endif
             </div>
         @endif
-        <details class="mt-8" @if ($errors->has('file') || $errors->has('document')) open @endif>
-            <summary class="text-act underline underline-offset-4">Bring a piece in from a file</summary>
+        <x-disclosure
+            label="Bring a piece in from a file"
+            :open="$errors->has('file') || $errors->has('document')"
+            class="mt-8"
+        >
             <form method="post" action="{{ route('pieces.import') }}" enctype="multipart/form-data" class="mt-3">
                 @csrf
                 <x-once />
@@ -88,6 +91,6 @@
                 /></x-field>
                 <button class="press">Bring it in</button>
             </form>
-        </details>
+        </x-disclosure>
     </div>
 </x-layout>

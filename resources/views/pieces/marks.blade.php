@@ -70,8 +70,7 @@
             </div>
         </div>
         @if ($part->marks !== [])
-            <details class="mt-5">
-                <summary class="text-act underline underline-offset-4">In which order, and why</summary>
+            <x-disclosure label="In which order, and why" class="mt-5">
                 <ol class="mt-2 list-decimal pl-5">
                     @foreach ($page->markSteps() as $step)
                         <li class="mb-2">
@@ -80,7 +79,7 @@
                         </li>
                     @endforeach
                 </ol>
-            </details>
+            </x-disclosure>
         @endif
     </div>
 </x-piece>

@@ -14,9 +14,7 @@
                 <x-field name="body" label="A note about this piece" class="grow basis-full sm:basis-0">
                     <input class="w-full" name="body" maxlength="1000" value="{{ old('body') }}" />
                 </x-field>
-                <x-field name="weight" :label="'Weight, '.$show->unit(HonestGrain\Words\Unit::Mass)">
-                    <input class="w-28" name="weight" inputmode="decimal" value="{{ old('weight') }}" />
-                </x-field>
+                <x-number name="weight" :label="'Weight, '.$show->unit(HonestGrain\Words\Unit::Mass)" class="w-28" />
                 <button class="press mb-[0.8rem]">Note it</button>
             </form>
             @forelse ($entries as $entry)

@@ -37,8 +37,7 @@
         <p class="note note-warn">No route could be worked out; the remarks below say why.</p>
     @endif
     @if ($past->isNotEmpty())
-        <details class="border-b border-rule pb-2">
-            <summary class="text-act underline underline-offset-4">{{ $page->behind($show) }}</summary>
+        <x-disclosure :label="$page->behind($show)" class="border-b border-rule pb-2">
             <ol class="mt-1">
                 @foreach ($past as $step)
                     <li class="small py-0.5">
@@ -47,7 +46,7 @@
                     </li>
                 @endforeach
             </ol>
-        </details>
+        </x-disclosure>
     @endif
     @if ($told->drying() !== '')
         <p class="note my-3">{{ $told->drying() }} <a href="{{ route('rack.show', $piece->blank) }}">On the rack</a></p>
@@ -171,9 +170,7 @@
                     <x-field name="step_minutes" label="Minutes"
                         ><input name="step_minutes" inputmode="numeric" required value="{{ old('step_minutes', 10) }}"
                     /></x-field>
-                    <x-field name="step_wait" label="Then wait, hours"
-                        ><input name="step_wait" inputmode="decimal" value="{{ old('step_wait') }}"
-                    /></x-field>
+                    <x-number name="step_wait" label="Then wait, hours" />
                     @if (count($told->parts()) > 1)
                         <x-field name="part" label="Part"><x-choose name="part" :options="$told->parts()" /></x-field>
                     @endif

@@ -91,15 +91,14 @@
             <button>Save the shape</button>
         </form>
         <div class="mt-4 flex flex-wrap gap-x-14 gap-y-3">
-            <details>
-                <summary class="text-act underline underline-offset-4">Type the nodes</summary>
+            <x-disclosure label="Type the nodes">
                 <div class="mt-2 flex flex-wrap gap-x-12">
                     <x-nodes rows="outerRows" label="Outside, foot to rim" />
                     @if ($part->profile->inner !== null)
                         <x-nodes rows="innerRows" label="Inside, rim to bottom" />
                     @endif
                 </div>
-            </details>
+            </x-disclosure>
             <p class="ml-auto flex gap-5 self-start">
                 <a href="{{ $page->tab('svg') }}">Drawing at true size (SVG)</a>
                 <a href="{{ route('pieces.json', $piece) }}">Piece document (JSON)</a>
@@ -142,29 +141,20 @@
                             :chosen="$part->grain->value"
                         />
                     </x-field>
-                    <x-field name="moisture" label="Moisture now, %">
-                        <input
-                            name="moisture"
-                            inputmode="decimal"
-                            value="{{ old('moisture', $show->bare($part->moisturePercent)) }}"
-                        />
-                    </x-field>
+                    <x-number name="moisture" label="Moisture now, %" :value="$show->bare($part->moisturePercent)" />
                     <x-field name="holding" label="Held by">
                         <x-choose name="holding" :options="$page->holdings()" :chosen="$part->holding->value" />
                     </x-field>
-                    <x-field name="bore" :label="'Bore diameter, '.$show->unit(Unit::Length).' (empty: none)'">
-                        <input name="bore" inputmode="decimal" value="{{ old('bore', $page->bore($show)) }}" />
-                    </x-field>
-                    <x-field
+                    <x-number
+                        name="bore"
+                        :label="'Bore diameter, '.$show->unit(Unit::Length).' (empty: none)'"
+                        :value="$page->bore($show)"
+                    />
+                    <x-number
                         name="bore_depth"
                         :label="'Bore depth, '.$show->unit(Unit::Length).' (empty: right through)'"
-                    >
-                        <input
-                            name="bore_depth"
-                            inputmode="decimal"
-                            value="{{ old('bore_depth', $page->boreDepth($show)) }}"
-                        />
-                    </x-field>
+                        :value="$page->boreDepth($show)"
+                    />
                     <x-field name="bore_from" label="Bored from">
                         <x-choose
                             name="bore_from"

@@ -17,14 +17,12 @@
                 </select>
             </x-field>
             @foreach (['diameter' => 'Across', 'height' => 'High', 'wall' => 'Wall'] as $name => $label)
-                <x-field :name="$name" :label="$label.', '.$show->unit(Unit::Length)">
-                    <input
-                        class="w-28"
-                        name="{{ $name }}"
-                        inputmode="decimal"
-                        value="{{ old($name, request()->query($name)) }}"
-                    />
-                </x-field>
+                <x-number
+                    :name="$name"
+                    :label="$label.', '.$show->unit(Unit::Length)"
+                    :value="request()->query($name)"
+                    class="w-28"
+                />
             @endforeach
             <button class="press press-main mb-[0.8rem]">Look</button>
         </form>

@@ -77,17 +77,15 @@
                 @empty
                     <p class="faint small mt-1">No flaw is marked.</p>
                 @endforelse
-                <details class="mt-2" @if ($errors->has('flaw_*')) open @endif>
-                    <summary class="text-act underline underline-offset-4">Mark a flaw</summary>
+                <x-disclosure label="Mark a flaw" :open="$errors->has('flaw_*')" class="mt-2">
                     <form method="post" action="{{ route('rack.flaws', $blank) }}" class="mt-2" data-live>
                         @csrf
                         <input type="hidden" name="version" value="{{ $blank->version }}" />
                         <x-flaw-fields :words="$flaws" />
                         <button class="press">Mark it</button>
                     </form>
-                </details>
-                <details class="mt-4" @if ($errors->has('photo')) open @endif>
-                    <summary class="text-act underline underline-offset-4">Keep a photograph</summary>
+                </x-disclosure>
+                <x-disclosure label="Keep a photograph" :open="$errors->has('photo')" class="mt-4">
                     <form
                         method="post"
                         action="{{ route('rack.photo', $blank) }}"
@@ -98,7 +96,7 @@
                         <x-photograph :label="$blank->photo ? 'Another photograph' : 'A photograph'" required />
                         <button class="quiet">Keep it</button>
                     </form>
-                </details>
+                </x-disclosure>
             </div>
             <div class="min-w-0">
                 <p class="text-[1.25rem] font-semibold">{{ $page->verdict() }}</p>
@@ -122,18 +120,8 @@
                         >
                             @csrf
                             <input type="hidden" name="number" value="{{ $blank->number }}" />
-                            <x-field name="mass" :label="'Weight, '.$show->unit(Unit::Mass)">
-                                <input
-                                    class="w-28"
-                                    name="mass"
-                                    inputmode="decimal"
-                                    value="{{ old('mass') }}"
-                                    required
-                                />
-                            </x-field>
-                            <x-field name="meter" label="Meter, %">
-                                <input class="w-20" name="meter" inputmode="decimal" value="{{ old('meter') }}" />
-                            </x-field>
+                            <x-number name="mass" :label="'Weight, '.$show->unit(Unit::Mass)" class="w-28" required />
+                            <x-number name="meter" label="Meter, %" class="w-20" />
                             <x-field name="at" label="When, if not now">
                                 <input type="datetime-local" name="at" value="{{ old('at') }}" />
                             </x-field>
@@ -153,10 +141,7 @@
                                             @if ($one->struck_at)
                                                 <span class="sr-only">struck out</span>
                                             @else
-                                                <details class="inline-block">
-                                                    <summary class="text-act underline underline-offset-4">
-                                                        Correct
-                                                    </summary>
+                                                <x-disclosure label="Correct" class="inline-block">
                                                     <form
                                                         method="post"
                                                         action="{{ route('rack.weighings.update', $one) }}"
@@ -165,10 +150,9 @@
                                                     >
                                                         @csrf
                                                         @method('put')
-                                                        <input
+                                                        <x-decimal
                                                             class="w-24"
                                                             name="mass"
-                                                            inputmode="decimal"
                                                             aria-label="Right weight, {{ $show->unit(Unit::Mass) }}"
                                                             value="{{ $show->field(Unit::Mass, $one->mass_g) }}"
                                                         />
@@ -188,7 +172,7 @@
                                                         @method('delete')
                                                         <button class="quiet">Strike it out</button>
                                                     </form>
-                                                </details>
+                                                </x-disclosure>
                                             @endif
                                         </td>
                                     </tr>
@@ -244,8 +228,7 @@
                             <p class="small mt-2">{{ $page->roughWalls() }}</p>
                         @endif
                         @if ($page->canBeRoughed())
-                            <details class="mt-2" @if ($errors->has('rough_*')) open @endif>
-                                <summary class="text-act underline underline-offset-4">Rough it out</summary>
+                            <x-disclosure label="Rough it out" :open="$errors->has('rough_*')" class="mt-2">
                                 <form
                                     method="post"
                                     action="{{ route('rack.rough', $blank) }}"
@@ -259,25 +242,21 @@
                                         <x-choose name="rough_form" :options="$page->roughForms()" />
                                     </x-field>
                                     @foreach ($page->roughSizes() as $name => [$label, $value])
-                                        <x-field :name="$name" :label="$label">
-                                            <input
-                                                class="w-full"
-                                                name="{{ $name }}"
-                                                inputmode="decimal"
-                                                value="{{ old($name, $value) }}"
-                                            />
-                                        </x-field>
+                                        <x-number :name="$name" :label="$label" :value="$value" class="w-full" />
                                     @endforeach
                                     <p><button class="press">It is roughed out</button></p>
                                 </form>
-                            </details>
+                            </x-disclosure>
                         @endif
                     </section>
                 </div>
             </div>
         </div>
-        <details class="mt-6" @if ($errors->hasAny(App\View\BlankFields::NAMES)) open @endif>
-            <summary class="text-act underline underline-offset-4">What it is and how it is kept</summary>
+        <x-disclosure
+            label="What it is and how it is kept"
+            :open="$errors->hasAny(App\View\BlankFields::NAMES)"
+            class="mt-6"
+        >
             <form method="post" action="{{ route('rack.update', $blank) }}" class="mt-3 max-w-4xl" data-live>
                 @csrf
                 @method('put')
@@ -285,7 +264,7 @@
                 <x-blank-fields :woods="$woods" :airs="$airs" :core="$page->core" :air="$blank->air_id" />
                 <button class="press press-main">Save</button>
             </form>
-        </details>
+        </x-disclosure>
         <div class="mt-5 flex flex-wrap gap-x-6">
             <a href="{{ route('rack.labels', ['numbers' => $blank->number]) }}">Its label</a>
             <form method="post" action="{{ route('rack.destroy', $blank) }}" data-live>

@@ -18,25 +18,14 @@
                         required
                     />
                 </x-field>
-                <x-field name="mass" :label="'Weight, '.$show->unit(Unit::Mass)">
-                    <input
-                        class="h-14 w-36 text-[1.6rem]"
-                        name="mass"
-                        inputmode="decimal"
-                        autocomplete="off"
-                        value="{{ $errors->any() ? old('mass') : '' }}"
-                        required
-                    />
-                </x-field>
-                <x-field name="meter" label="Meter, %">
-                    <input
-                        class="h-14 w-24 text-[1.6rem]"
-                        name="meter"
-                        inputmode="decimal"
-                        autocomplete="off"
-                        value="{{ $errors->any() ? old('meter') : '' }}"
-                    />
-                </x-field>
+                <x-number
+                    name="mass"
+                    :label="'Weight, '.$show->unit(Unit::Mass)"
+                    :keeps="$errors->any()"
+                    class="h-14 w-36 text-[1.6rem]"
+                    required
+                />
+                <x-number name="meter" label="Meter, %" :keeps="$errors->any()" class="h-14 w-24 text-[1.6rem]" />
                 <button class="press press-main mb-[0.8rem] h-14">Weighed</button>
                 <button class="quiet mb-[0.8rem]" formaction="{{ route('rack.scale') }}" formnovalidate>
                     Read the scale (simulated)

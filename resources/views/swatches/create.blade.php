@@ -64,10 +64,9 @@
                         </td>
                         @foreach (App\Models\Swatch::LAYER_FIELDS as [$name, $word, $usual])
                             <td>
-                                <input
+                                <x-decimal
                                     class="w-24"
                                     name="{{ $name }}[{{ $i }}]"
-                                    inputmode="decimal"
                                     value="{{ old("$name.$i", $usual) }}"
                                     aria-label="{{ $word }} of layer {{ $i + 1 }}"
                                 />

@@ -26,11 +26,11 @@
                         </label>
                         <label class="field">
                             <span>Strength</span>
-                            <input class="w-full" name="strength" inputmode="decimal" value="{{ $wheel->strength }}" />
+                            <x-decimal class="w-full" name="strength" value="{{ $wheel->strength }}" />
                         </label>
                         <label class="field">
                             <span>Area, cm²</span>
-                            <input class="w-full" name="area" inputmode="decimal" value="{{ $wheel->areaCm2 }}" />
+                            <x-decimal class="w-full" name="area" value="{{ $wheel->areaCm2 }}" />
                         </label>
                         <button class="press mb-2 justify-self-start">Show</button>
                     </form>
@@ -104,11 +104,11 @@
                         strength are workshop figures, corrected by your test boards. The test board decides.
                     </x-why>
                 @endif
-                <details
+                <x-disclosure
+                    label="The dyes themselves"
+                    :open="$errors->hasAny(['dye_name', 'rgb', 'stock', 'price']) || $wheel->isEmpty()"
                     class="mt-5"
-                    @if ($errors->hasAny(['dye_name', 'rgb', 'stock', 'price']) || $wheel->isEmpty()) open @endif
                 >
-                    <summary class="text-act underline underline-offset-4">The dyes themselves</summary>
                     <table class="mt-2">
                         <tbody>
                             @foreach ($dyes as $dye)
@@ -156,15 +156,11 @@
                         <x-field name="rgb" label="Its colour">
                             <input type="color" name="rgb" value="{{ old('rgb', '#2e4d63') }}" />
                         </x-field>
-                        <x-field name="stock" label="Left, g or mL">
-                            <input class="w-full" name="stock" inputmode="decimal" value="{{ old('stock') }}" />
-                        </x-field>
-                        <x-field name="price" label="Costs, a g or mL">
-                            <input class="w-full" name="price" inputmode="decimal" value="{{ old('price') }}" />
-                        </x-field>
+                        <x-number name="stock" label="Left, g or mL" class="w-full" />
+                        <x-number name="price" label="Costs, a g or mL" class="w-full" />
                         <div class="self-center"><button class="press">Put it on the wheel</button></div>
                     </form>
-                </details>
+                </x-disclosure>
             </section>
         </div>
         <section aria-labelledby="boards" class="mt-8 border-t border-ink pt-5">

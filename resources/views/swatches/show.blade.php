@@ -112,10 +112,9 @@
                                             <td>{{ $word }}</td>
                                             @foreach ([0 => 'x', 1 => 'y'] as $k => $axis)
                                                 <td>
-                                                    <input
+                                                    <x-decimal
                                                         class="w-20"
                                                         name="{{ $axis }}_{{ $spot }}"
-                                                        inputmode="decimal"
                                                         value="{{ $swatch->points[$spot][$k] ?? '' }}"
                                                         aria-label="{{ $word }}, {{ $axis }}"
                                                     />
