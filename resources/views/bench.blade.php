@@ -10,7 +10,7 @@
                 </div>
             @endif
             @if ($step === null)
-                <h1 id="now-title" class="!text-[2.2rem]">
+                <h1 id="now-title" class="text-[2.2rem]">
                     {{ $board->empty ? 'Nothing on the bench yet' : 'Nothing wants your hands now' }}
                 </h1>
                 <p class="mt-3 max-w-[50ch] text-[1.15rem]">{{ $board->whyNothing() }}</p>
@@ -29,7 +29,7 @@
                         <span id="clock-says" class="warn" role="status"></span>
                     @endif
                 </p>
-                <h1 id="now-title" class="mt-1 !text-[2.35rem] !leading-[1.12]">
+                <h1 id="now-title" class="mt-1 text-[2.35rem] leading-[1.12]">
                     <a href="{{ route('pieces.route', $step->piece_id) }}" class="text-ink no-underline hover:underline"
                         >{{ $step->piece->name }}:</a
                     >
@@ -133,7 +133,7 @@
                         <strong>{{ $show->said($hazard->title()) }}.</strong> {{ $show->said($hazard->says()) }}
                     </p>
                 @endforeach
-                <h2 class="faint mt-6 !font-sans !text-base !font-normal">
+                <h2 class="faint mt-6 font-sans text-base font-normal">
                     {{ $board->together->isNotEmpty() ? 'Then, the same while it is out first' : 'Then' }}
                 </h2>
                 <div class="overflow-x-auto">
@@ -165,7 +165,7 @@
             @endif
         </section>
         <section class="px-4 sm:px-[40px] pt-6 pb-10" aria-label="Waiting">
-            <h2 class="faint !font-sans !text-base !font-normal">Closes today</h2>
+            <h2 class="faint font-sans text-base font-normal">Closes today</h2>
             @forelse ($board->closing as $closing)
                 <p class="text-[1.25rem] leading-snug">
                     <a class="text-ink" href="{{ route('pieces.route', $closing->piece_id) }}"
@@ -180,7 +180,7 @@
                 <p class="text-[1.1rem]">No window closes today.</p>
             @endforelse
             @if ($board->held->isNotEmpty())
-                <h2 class="faint mt-6 !font-sans !text-base !font-normal">Held back</h2>
+                <h2 class="faint mt-6 font-sans text-base font-normal">Held back</h2>
                 @foreach ($board->held as $held)
                     <p class="text-[1.1rem]">
                         <b>{{ $held->name }}</b>: something is wrong.
@@ -188,7 +188,7 @@
                     </p>
                 @endforeach
             @endif
-            <h2 class="faint mt-6 !font-sans !text-base !font-normal">Waiting</h2>
+            <h2 class="faint mt-6 font-sans text-base font-normal">Waiting</h2>
             <table class="waiting">
                 <tbody>
                     @forelse ($board->waiting as $wait)
@@ -221,7 +221,7 @@
                 </p>
             @endif
             @if ($board->lately->isNotEmpty())
-                <h2 class="faint mt-6 !font-sans !text-base !font-normal">
+                <h2 class="faint mt-6 font-sans text-base font-normal">
                     Lately <a class="ml-2" href="{{ route('log') }}">the whole log</a>
                 </h2>
                 @foreach ($board->lately as $entry)

@@ -199,7 +199,7 @@
                     value="{{ route('calendar.subscription', $me->calendar_token) }}"
                 />
             </p>
-            <div class="mt-2 flex gap-5">
+            <div class="mt-2 flex items-baseline gap-5">
                 <a href="{{ route('calendar.file') }}">Calendar file</a>
                 <form
                     method="post"

@@ -1,5 +1,5 @@
-@props(['name', 'options', 'chosen' => ''])
-<select {{ $attributes->merge(['class' => 'w-full', 'name' => $name]) }}>
+@props(['name', 'options', 'chosen' => '', 'isWide' => true])
+<select {{ $attributes->class(['w-full' => $isWide])->merge(['name' => $name]) }}>
     @foreach ($options as $value => $words)
         <option value="{{ $value }}" @selected((string) old($name, $chosen) === (string) $value)>
             {{ $show->said($words) }}

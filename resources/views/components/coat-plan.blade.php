@@ -42,7 +42,7 @@
                         <th>Coat</th>
                         <th>Rub the one below with</th>
                         <th class="n">Take</th>
-                        <th class="!pl-8">Next coat after</th>
+                        <th class="pl-8">Next coat after</th>
                         <th><span class="sr-only">Change it</span></th>
                     </tr>
                 </thead>
@@ -50,8 +50,8 @@
                     @foreach ($plan->coats as $i => $coat)
                         @foreach ($panel->objections($i) as $words)
                             <tr>
-                                <td colspan="5" class="!border-b-0">
-                                    <p class="note note-warn !my-1">
+                                <td colspan="5" class="border-b-0">
+                                    <p class="note note-warn my-1">
                                         <strong>{{ $words[0] }}.</strong> {{ $show->said($words[1]) }}
                                     </p>
                                 </td>
@@ -103,7 +103,7 @@
                                 @endif
                             </td>
                             <td class="n">{{ $show->quantity($panel->amounts[$i]) }}</td>
-                            <td class="!pl-8">{{ $panel->waits[$i]['recoat'] }}</td>
+                            <td class="pl-8">{{ $panel->waits[$i]['recoat'] }}</td>
                             <td class="n whitespace-nowrap">
                                 <x-coat-form :page="$page" :panel="$panel" :coat="$coat->id">
                                     @if ($i > 0)

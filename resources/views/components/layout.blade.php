@@ -23,7 +23,7 @@
                 @foreach (App\View\Show::SECTIONS as $path => $label)
                     <a
                         href="{{ route($path === 'pieces' ? 'pieces.index' : $path) }}"
-                        class="!pb-2"
+                        class="pb-2"
                         @if ($section === $path) aria-current="page" @endif
                         >{{ $label }}</a
                     >

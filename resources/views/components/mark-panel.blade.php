@@ -17,7 +17,7 @@
     </div>
 @endforeach
 @if ($chosen->chips() !== [])
-    <x-swatch-strip :chips="$chosen->chips()" class="mt-1 mb-2 [&_figure]:!min-w-[3.5rem] [&_figure]:flex-1" />
+    <x-swatch-strip :chips="$chosen->chips()" class="mt-1 mb-2 [&_figure]:min-w-[3.5rem] [&_figure]:flex-1" />
 @endif
 @if ($chosen->bleeds($show) !== '')
     <div class="note">{{ $chosen->bleeds($show) }}</div>
@@ -26,32 +26,32 @@
     <tbody>
         @foreach ($chosen->figures($show) as [$label, $value])
             <tr>
-                <th scope="row" class="!text-[1rem] !text-ink">{{ $label }}</th>
+                <x-row-head>{{ $label }}</x-row-head>
                 <td class="n">{{ $value }}</td>
             </tr>
         @endforeach
         @if ($back = $chosen->sandedBack())
             <tr>
-                <th scope="row" class="!text-[1rem] !text-ink">Left of it, early, late, end grain</th>
+                <x-row-head>Left of it, early, late, end grain</x-row-head>
                 <td class="n">{{ implode(', ', array_map($show->share(...), $back[0])) }}</td>
             </tr>
             <tr>
-                <th scope="row" class="!text-[1rem] !text-ink">Early against late wood</th>
+                <x-row-head>Early against late wood</x-row-head>
                 <td class="n">ΔE {{ round($chosen->contrast(), 1) }}</td>
             </tr>
             <tr>
-                <th scope="row" class="!text-[1rem] !text-ink">Most contrast, sanded back by</th>
+                <x-row-head>Most contrast, sanded back by</x-row-head>
                 <td class="n">{{ $back[1] }} µm: ΔE {{ round($back[2], 1) }}</td>
             </tr>
         @endif
         <tr>
-            <th scope="row" class="!text-[1rem] !text-ink">Hands</th>
+            <x-row-head>Hands</x-row-head>
             <td class="n"><b>{{ $show->minutes($panel->minutes($mark)) }}</b></td>
         </tr>
         @if ($chosen->holes() !== '')
             <tr>
-                <th scope="row" class="!text-[1rem] !text-ink">Holes of plate {{ $chosen->worked->plate }}</th>
-                <td class="n !whitespace-normal">{{ $chosen->holes() }}</td>
+                <x-row-head>Holes of plate {{ $chosen->worked->plate }}</x-row-head>
+                <td class="n whitespace-normal">{{ $chosen->holes() }}</td>
             </tr>
         @endif
     </tbody>
@@ -62,7 +62,7 @@
         <thead>
             <tr>
                 @foreach ($heads as $head)
-                    <th class="n first:!pl-0 first:!text-left">{{ $head }}</th>
+                    <th class="n first:pl-0 first:text-left">{{ $head }}</th>
                 @endforeach
             </tr>
         </thead>
@@ -70,7 +70,7 @@
             @foreach ($rows as $row)
                 <tr>
                     @foreach ($row as $cell)
-                        <td class="n first:!pl-0 first:!text-left">{{ $cell }}</td>
+                        <td class="n first:pl-0 first:text-left">{{ $cell }}</td>
                     @endforeach
                 </tr>
             @endforeach

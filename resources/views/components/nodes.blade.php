@@ -1,6 +1,6 @@
 @props(['rows', 'label'])
 @use('HonestGrain\Words\Unit')
-<table class="!w-auto">
+<table class="w-auto">
     <caption class="pb-1 text-left font-semibold">
         {{ $label }}
     </caption>

@@ -2,7 +2,7 @@
 @php($piece = $page->piece)
 @php($tabs = ['shape' => 'Shape', 'surface' => 'Surface', 'marks' => 'Marks', 'coats' => 'Coats'])
 <x-layout :title="$piece->name.', '.$title" section="pieces">
-    <div class="page !pb-4" x-data="zoneLight" x-on:pointerover="light" x-on:focusin="light" x-on:click="choose">
+    <div class="page pb-4" x-data="zoneLight" x-on:pointerover="light" x-on:focusin="light" x-on:click="choose">
         <div class="flex gap-x-10">
             <div class="grow">
                 <div class="flex flex-wrap items-baseline gap-x-5">
@@ -56,10 +56,10 @@
         <div class="pt-6">{{ $slot }}</div>
     </div>
     <section id="strip" aria-label="When it is ready" class="border-t border-ink">
-        <div class="page !pt-4 !pb-8">
+        <div class="page pt-4 pb-8">
             <x-plan-news />
             <div class="flex flex-wrap items-baseline gap-x-5">
-                <h2 @class(['!text-[1.4rem]', 'warn' => $page->isLate()])>{{ $page->verdict($show) }}</h2>
+                <h2 @class(['text-[1.4rem]', 'warn' => $page->isLate()])>{{ $page->verdict($show) }}</h2>
                 <p class="faint">{{ $page->againstDue($show).$page->toGo($show) }}</p>
             </div>
             @if ($page->closedWhenDue($show) !== '')

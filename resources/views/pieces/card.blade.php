@@ -6,7 +6,7 @@
         </p>
         <div class="flex items-end gap-8 border-b-2 border-ink pb-3">
             <div class="grow">
-                <h1 class="!text-[2.2rem]">{{ $piece->name }}</h1>
+                <h1 class="text-[2.2rem]">{{ $piece->name }}</h1>
                 <p class="text-[1.1rem]">
                     {{ $page->wood($show) }} · {{ $page->due($show) }} · {{ lcfirst($page->verdict($show)) }}
                 </p>

@@ -14,7 +14,7 @@
                     name="air"
                     :options="['' => 'where the others do: '.lcfirst($usual)] + $airs"
                     :chosen="$piece->air_id ?? ''"
-                    class="!w-auto"
+                    :is-wide="false"
                 />
                 <button class="quiet">Move it</button>
             </div>

@@ -38,18 +38,18 @@
             </section>
             <section aria-label="The chosen mixture">
                 @if (! $wheel->isEmpty())
-                    <h2 class="!mt-1">{{ ucfirst($wheel->chosen()->name()) }}</h2>
+                    <h2 class="mt-1">{{ ucfirst($wheel->chosen()->name()) }}</h2>
                     <x-swatch-strip :chips="$wheel->chips()" class="mt-3" />
                     <table class="mt-3">
                         <tbody>
                             <tr>
-                                <th scope="row" class="!text-[1rem] !text-ink">Off the bare wood</th>
+                                <x-row-head>Off the bare wood</x-row-head>
                                 <td class="n">ΔE {{ round($wheel->contrast()) }}</td>
                             </tr>
                             @foreach ($wheel->company() as $word => [$name, $link])
                                 <tr>
-                                    <th scope="row" class="!text-[1rem] !text-ink">{{ $word }}</th>
-                                    <td class="n !whitespace-normal"><a href="{{ $link }}">{{ $name }}</a></td>
+                                    <x-row-head>{{ $word }}</x-row-head>
+                                    <td class="n whitespace-normal"><a href="{{ $link }}">{{ $name }}</a></td>
                                 </tr>
                             @endforeach
                         </tbody>

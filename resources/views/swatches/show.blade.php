@@ -9,7 +9,7 @@
         </div>
         <div class="mt-4 grid gap-x-12 lg:grid-cols-[1fr_420px]">
             <div>
-                <x-swatch-stages :page="$page" class="[&_svg]:!h-24" />
+                <x-swatch-stages :page="$page" class="[&_svg]:h-24" />
                 @foreach ($page->recipe($show) as $i => [$rgb, $words])
                     <p class="mt-1">{{ $i + 1 }}. <x-colour-chip :colour="$rgb" size="18" /> {{ $words }}</p>
                 @endforeach
