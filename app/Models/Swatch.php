@@ -8,7 +8,6 @@ use HonestGrain\Coating\Solvent;
 use HonestGrain\Colour\Over;
 use HonestGrain\Colour\Rgb;
 use HonestGrain\Colour\TestBoard;
-use HonestGrain\Drawing\Appearance;
 use HonestGrain\Piece\Tables;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -75,7 +74,7 @@ class Swatch extends Model
 
     public function over(Tables $tables): ?Over
     {
-        return $this->coat === null ? null : Appearance::over($tables->coatings->coating($this->coat, 'coat')->family);
+        return $this->coat === null ? null : $tables->coatings->coating($this->coat, 'coat')->family->over();
     }
 
     public static function carrier(Tables $tables, string $product): string

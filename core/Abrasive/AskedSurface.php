@@ -6,8 +6,7 @@ namespace HonestGrain\Abrasive;
 
 use HonestGrain\Calibration\AskedFigures;
 use HonestGrain\Coating\Coating;
-use HonestGrain\Coating\Family;
-use HonestGrain\Coating\FilmKind;
+use HonestGrain\Coating\GroundAsked;
 use HonestGrain\Wood\Pore;
 use HonestGrain\Wood\Wood;
 use HonestGrain\Words\Said;
@@ -63,8 +62,10 @@ final readonly class AskedSurface
             $because = self::also($because, 'abrasive.asked-surface.dyed-ground-must-not');
         }
 
-        return self::on(
-            wood: $wood, limit: $limit, floor: $floor, because: $because, first: $coats[0] ?? null, figures: $figures,
+        $first = $coats === [] ? null : $coats[0]->ground();
+
+        return self::allowed(
+            wood: $wood, limit: $limit, floor: $floor, because: $because, first: $first, figures: $figures,
         );
     }
 
@@ -78,27 +79,9 @@ final readonly class AskedSurface
             Finish::Use => [$figures->utilityUm, new Said('abrasive.asked-surface.bare-wood-use-wants')],
         };
 
-        $oil = $finish === Finish::Oil ? FilmKind::Penetrating : null;
-
         return self::allowed(
-            wood: $wood, limit: $limit, floor: null, because: $because, first: $oil, isHardWax: false,
-            figures: $figures,
-        );
-    }
-
-    private static function on(
-        Wood $wood,
-        float $limit,
-        ?float $floor,
-        Said $because,
-        ?Coating $first,
-        AskedFigures $figures,
-    ): self {
-        $isHardWax = $first?->family === Family::WaxOil;
-
-        return self::allowed(
-            wood: $wood, limit: $limit, floor: $floor, because: $because, first: $first?->film, isHardWax: $isHardWax,
-            figures: $figures,
+            wood: $wood, limit: $limit, floor: null, because: $because,
+            first: $finish === Finish::Oil ? GroundAsked::Penetrating : null, figures: $figures,
         );
     }
 
@@ -108,8 +91,7 @@ final readonly class AskedSurface
         float $limit,
         ?float $floor,
         Said $because,
-        ?FilmKind $first,
-        bool $isHardWax,
+        ?GroundAsked $first,
         AskedFigures $figures,
     ): self {
         if (! self::showsScratches($wood, $figures)) {
@@ -117,8 +99,8 @@ final readonly class AskedSurface
 
             return new self($limit * $factor, $floor, $why === null ? $because : self::also($because, $why));
         }
-        $isOil = $first === FilmKind::Penetrating && ! $isHardWax;
-        $most = $isOil ? $figures->hardUnderOilUm : $figures->hardUm;
+        $isHardWax = $first === GroundAsked::HardWax;
+        $most = $first === GroundAsked::Penetrating ? $figures->hardUnderOilUm : $figures->hardUm;
 
         return new self(
             min($limit, $most), $isHardWax && $floor !== null ? min($floor, $figures->hardWaxFloorOnHardUm) : $floor,
@@ -162,20 +144,20 @@ final readonly class AskedSurface
     /** @return array{float, float|null, Said} */
     private static function forCoat(Coating $coat, AskedFigures $figures): array
     {
-        return match (true) {
-            $coat->family === Family::WaxOil => [
+        return match ($coat->ground()) {
+            GroundAsked::HardWax => [
                 $figures->hardWaxUm, $figures->hardWaxFloorUm, new Said('abrasive.asked-surface.hard-wax-oil-needs'),
             ],
-            $coat->film === FilmKind::Penetrating => [
+            GroundAsked::Penetrating => [
                 $figures->penetratingUm, null, new Said('abrasive.asked-surface.oil-soaks-hides-fine'),
             ],
-            $coat->isAbrasivePaste() => [
+            GroundAsked::Paste => [
                 $figures->pasteUm, null, new Said('abrasive.asked-surface.abrasive-paste-takes-from'),
             ],
-            $coat->isPolish(), $coat->isWax() => [
+            GroundAsked::Polish => [
                 $figures->polishUm, null, new Said('abrasive.asked-surface.polish-wax-hide-nothing'),
             ],
-            default => [$figures->filmUm, null, new Said('abrasive.asked-surface.film-hides-what-finer')],
+            GroundAsked::Film => [$figures->filmUm, null, new Said('abrasive.asked-surface.film-hides-what-finer')],
         };
     }
 

@@ -248,10 +248,20 @@ final readonly class Coating implements Product
         return $this->film === FilmKind::Wax;
     }
 
+    /** What it wants of the wood under it. */
+    public function ground(): GroundAsked
+    {
+        return $this->family->ground() ?? match ($this->film) {
+            FilmKind::Penetrating => GroundAsked::Penetrating,
+            FilmKind::Film => GroundAsked::Film,
+            FilmKind::Wax => GroundAsked::Polish,
+        };
+    }
+
     /** Cut with abrasive grains, so that it works as a last grit; it leaves a trace of wax. */
     public function isAbrasivePaste(): bool
     {
-        return $this->family === Family::Paste;
+        return $this->ground() === GroundAsked::Paste;
     }
 
     /** Whether wax goes over it, or it over wax, for good: an oil that never cures does so only where wax is in it. */
@@ -284,37 +294,26 @@ final readonly class Coating implements Product
 
     public function isShellac(): bool
     {
-        return $this->family === Family::Shellac || $this->family === Family::Polish;
+        return $this->family->isShellac();
     }
 
     /** Shellac with oil in it, fused by heat on the lathe. */
     public function isPolish(): bool
     {
-        return $this->family === Family::Polish;
+        return $this->family->ground() === GroundAsked::Polish;
     }
 
     /** A first coat so thin that what comes over it shows the wood's own surface (workshop). */
     public function isThinUnderPolish(): bool
     {
-        return $this->seals || $this->family === Family::Shellac;
+        return $this->seals || $this->family->isThin();
     }
 
     /** How its can is made ready, in a sentence (workshop). */
     public function readied(): ?Said
     {
-        return match (true) {
-            $this->isSprayed() && $this->unit === AmountUnit::Spray => new Said(
-                'coating.coating.shake-can-two-minutes',
-            ),
-            in_array($this->family, [
-                Family::Varnish, Family::WaterBorne, Family::Lacquer, Family::WaxOil, Family::Paint,
-            ], true) => new Said('coating.coating.stir-never-shake-bubbles'),
-            $this->family === Family::Epoxy => new Said('coating.coating.stir-slowly-scrape-cup'),
-            in_array(
-                $this->family, [Family::Shellac, Family::Polish, Family::Oil], true,
-            ) => new Said('coating.coating.shake-settles'),
-            default => null,
-        };
+        return $this->isSprayed() && $this->unit === AmountUnit::Spray
+            ? new Said('coating.coating.shake-can-two-minutes') : $this->family->readied();
     }
 
     public function isSprayed(): bool

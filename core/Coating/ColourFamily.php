@@ -27,6 +27,18 @@ enum ColourFamily: string
         };
     }
 
+    /** Shows only where there are pores for it to lie in. */
+    public function liesInPores(): bool
+    {
+        return $this === self::Liming;
+    }
+
+    /** Soaks in as a layer that others may go over, so that it can be sanded back between. */
+    public function isLayered(): bool
+    {
+        return $this === self::Dye;
+    }
+
     /** What the maker does with it, for a step's title. */
     public function action(): Said
     {

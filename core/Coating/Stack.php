@@ -160,7 +160,7 @@ final readonly class Stack
     public static function colourOnWood(?Wood $wood, Stain $colour): array
     {
         $notes = [];
-        if ($wood?->nature->pore === Pore::Fine && $colour->family === ColourFamily::Liming) {
+        if ($wood?->nature->pore === Pore::Fine && $colour->family->liesInPores()) {
             $notes[] = new PairVerdict(
                 $wood->name, $colour->name(), Verdict::TestFirst,
                 new Said('coating.stack.has-no-open-pores'),
@@ -192,7 +192,7 @@ final readonly class Stack
     {
         $coats = array_filter(
             $layers,
-            fn (Layer $layer): bool => $layer->product instanceof Coating && $layer->product->family === Family::WaxOil,
+            fn (Layer $layer): bool => $layer->product instanceof Coating && $layer->product->ground() === GroundAsked::HardWax,
         );
 
         return count($coats) > $figures->hardWaxCoats

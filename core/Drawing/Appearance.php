@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace HonestGrain\Drawing;
 
 use HonestGrain\Calibration\ColourFigures;
-use HonestGrain\Coating\Family;
 use HonestGrain\Coating\Solvent;
 use HonestGrain\Colour\DyeLayer;
 use HonestGrain\Colour\Over;
@@ -228,20 +227,9 @@ final class Appearance
         $plan = $this->part->coatPlanFor($zone)
             ?? (Surface::ofZone($zone)->isFlatEnd() ? $this->part->coatPlanFor('outside') : null);
         foreach ($plan->coats ?? [] as $coat) {
-            $over = self::over($coat->coating->family) ?? $over;
+            $over = $coat->coating->family->over() ?? $over;
         }
 
         return $over;
-    }
-
-    /** What a family of coats does to a colour (workshop); null for wax, paste and paint. */
-    public static function over(Family $family): ?Over
-    {
-        return match ($family) {
-            Family::Oil, Family::WaxOil => Over::Oil,
-            Family::Varnish, Family::Shellac, Family::Polish => Over::Amber,
-            Family::Lacquer, Family::WaterBorne, Family::Cyanoacrylate, Family::Epoxy => Over::Clear,
-            default => null,
-        };
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace HonestGrain\Piece;
 
 use HonestGrain\Coating\Coating;
-use HonestGrain\Coating\Family;
 use HonestGrain\Coating\ProductHazard;
 use HonestGrain\Wood\Dust;
 use HonestGrain\Words\Said;
@@ -67,10 +66,7 @@ final class Care
 
         return match (true) {
             $coat->neverCures() => new Said('piece.care.rub-little-whenever-looks', ['name' => $name]),
-            $coat->family === Family::Oil,
-            $coat->family === Family::WaxOil => new Said('piece.care.when-looks-dry-rub', [
-                'name' => $name,
-            ]),
+            $coat->family->isRubbedInAnew() => new Said('piece.care.when-looks-dry-rub', ['name' => $name]),
             $coat->isWax() => new Said('piece.care.when-shine-goes-thin', ['name' => $name]),
             default => new Said('piece.care.soft-cloth-keeps-shine'),
         };

@@ -181,7 +181,7 @@ final readonly class Mark
     /** Whether it soaks in as a layer that others may go over, so that it can be sanded back between. */
     public function isLayered(): bool
     {
-        return $this->technique instanceof Dye && ($this->stain === null || $this->stain->family === ColourFamily::Dye);
+        return $this->technique instanceof Dye && ($this->stain === null || $this->stain->family->isLayered());
     }
 
     /** How dark its colour is, 0 (black) to 1; what is not chosen counts as middling. */

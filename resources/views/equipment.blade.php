@@ -49,7 +49,7 @@
                                     <x-decimal
                                         class="w-24"
                                         name="{{ $field }}[{{ $i }}]"
-                                        value="{{ old("$field.$i", $value) }}"
+                                        :value="old($field.'.'.$i, $value)"
                                         aria-label="Jaw set {{ $i + 1 }}, {{ $label }}"
                                     />
                                     <x-refused :name="$field.'.'.$i" class="warn small block" />
@@ -97,7 +97,7 @@
                                 <x-decimal
                                     class="w-24"
                                     name="cutter_size[{{ $i }}]"
-                                    value="{{ old("cutter_size.$i", $size) }}"
+                                    :value="old('cutter_size.'.$i, $size)"
                                     aria-label="Radius or angle of cutter {{ $i + 1 }}"
                                 />
                                 <x-refused :name="'cutter_size.'.$i" class="warn small block" />

@@ -64,7 +64,7 @@
                             <x-decimal
                                 class="w-full text-right"
                                 name="part_parts[{{ $i }}]"
-                                value="{{ old("part_parts.$i", $parts) }}"
+                                :value="old('part_parts.'.$i, $parts)"
                                 aria-label="Parts of it, {{ $i + 1 }}"
                             />
                             <x-refused :name="'part_parts.'.$i" class="col-span-2" />

@@ -23,7 +23,7 @@ final class FoldersOfCore
         'Geometry' => ['Reading', 'Wood', 'Calibration'],
         'Layout' => ['Reading', 'Calibration', 'Geometry'],
         'Colour' => ['Reading', 'Calibration', 'Geometry'],
-        'Coating' => ['Reading', 'Wood', 'Calibration', 'Geometry'],
+        'Coating' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Colour'],
         'Abrasive' => ['Reading', 'Wood', 'Calibration', 'Coating'],
         'Safety' => ['Wood', 'Coating', 'Holding'],
         'Holding' => ['Reading', 'Wood', 'Calibration', 'Layout'],

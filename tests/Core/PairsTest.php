@@ -35,6 +35,21 @@ final class PairsTest extends TestCase
         self::assertSame($said, $lines);
     }
 
+    public function test_nothing_but_the_coatings_themselves_asks_for_a_family_of_finish(): void
+    {
+        $asks = [];
+        foreach (['core', 'app'] as $folder) {
+            $files = new \RecursiveDirectoryIterator(dirname(__DIR__, 2)."/$folder", \FilesystemIterator::SKIP_DOTS);
+            foreach (new \RecursiveIteratorIterator($files) as $path => $file) {
+                $isAsked = preg_match('/(?<!Colour)\bFamily::[A-Z]/', (string) file_get_contents((string) $path)) === 1;
+                if ($isAsked && ! str_contains((string) $path, '/core/Coating/')) {
+                    $asks[] = (string) $path;
+                }
+            }
+        }
+        self::assertSame([], $asks, 'A property of the family says it (docs/adding.md).');
+    }
+
     public function test_no_word_of_the_table_is_one_that_no_product_has(): void
     {
         $known = [];

@@ -20,6 +20,9 @@ final class OtherUnitsTest extends FeatureTestCase
 
     private const CODE = '/"code":\s*"[^"]*"/';
 
+    /** A component that was not put in. */
+    private const COMPONENT = '/<x-[a-z-]+/';
+
     private const OF_A_PIECE = ['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'mark-out'];
 
     public function test_no_page_falls_back_into_the_other_system_or_shows_a_code(): void
@@ -31,7 +34,7 @@ final class OtherUnitsTest extends FeatureTestCase
         $pages = [
             '/bench', '/pieces', '/pieces/create', '/weeks', '/rack', '/rack/new', '/rack/weigh', '/rack/labels',
             '/shelf', '/swatches', '/shop', '/shop/climate', '/shop/lathe', '/shop/instruments', '/shop/learnt',
-            '/log', '/lab', '/shelf/tin?product=Hard-wax%20oil', '/calendar.ics',
+            '/log', '/lab', '/shelf/mixes', '/shelf/woods', '/swatches/new', '/shelf/tin?product=Hard-wax%20oil', '/calendar.ics',
         ];
         foreach ($wren->workshop->pieces as $piece) {
             $pages = [...$pages, ...array_map(
@@ -90,7 +93,8 @@ final class OtherUnitsTest extends FeatureTestCase
         $text = (string) preg_replace('/\s+/u', ' ', $text);
         preg_match_all(self::METRIC, $text, $found);
         preg_match_all(self::CODE, $text, $codes);
+        preg_match_all(self::COMPONENT, $html, $raw);
 
-        return array_map(trim(...), [...$found[0], ...$codes[0]]);
+        return array_map(trim(...), [...$found[0], ...$codes[0], ...$raw[0]]);
     }
 }

@@ -67,7 +67,7 @@
                                 <x-decimal
                                     class="w-24"
                                     name="{{ $name }}[{{ $i }}]"
-                                    value="{{ old("$name.$i", $usual) }}"
+                                    :value="old($name.'.'.$i, $usual)"
                                     aria-label="{{ $word }} of layer {{ $i + 1 }}"
                                 />
                                 <x-refused :name="$name.'.'.$i" class="warn small block" />

@@ -7,7 +7,6 @@ namespace HonestGrain\Route\Internal\Work;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Cure;
-use HonestGrain\Coating\Family;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\Laying;
 use HonestGrain\Coating\WipeWindow;
@@ -434,7 +433,7 @@ final class Coated
     /** Shellac and lacquer go on with a few strokes: they are dry under the brush. */
     private function isQuick(Coating $coating): bool
     {
-        return ! $coating->isSprayed() && in_array($coating->family, [Family::Shellac, Family::Lacquer], true);
+        return ! $coating->isSprayed() && $coating->family->isQuick();
     }
 
     private function rate(Coating $coating): float
