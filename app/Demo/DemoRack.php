@@ -8,6 +8,7 @@ use App\Models\Air;
 use App\Models\Workshop;
 use App\Planning\Airs;
 use App\Planning\Rack;
+use HonestGrain\Reading\Document;
 use Illuminate\Support\Facades\DB;
 
 /** The demo shop's rack: blanks in every state, weighed as makers weigh, on a scale that reads to the gram. */
@@ -28,7 +29,7 @@ final readonly class DemoRack
             'name' => $name, 'tenon_min_mm' => $from, 'tenon_max_mm' => $to, 'recess_min_mm' => $open,
             'recess_max_mm' => $wide,
         ];
-        $workshop->update(['equipment' => [
+        $workshop->update(['equipment' => Document::of([
             'lathe' => [
                 'swing_mm' => 400, 'bed_mm' => 900, 'least_rpm' => 60, 'most_rpm' => 3200, 'reverses' => true,
                 'index_holes' => [24, 36, 48],
@@ -48,7 +49,7 @@ final readonly class DemoRack
                 ['mount' => 'jam', 'most_rpm' => 1000], ['mount' => 'wide-jaws', 'most_rpm' => 500],
                 ['mount' => 'vacuum', 'most_rpm' => 800],
             ],
-        ]]);
+        ])]);
     }
 
     /** Four airs, the shop's and the cupboard's read by the hour, with a gap where the station was out. */

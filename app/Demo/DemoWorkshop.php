@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Models\EntryKind;
+use App\Models\Kept\UsualAir;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\Role;
@@ -83,10 +84,9 @@ class DemoWorkshop
         $this->workshop = Workshop::create(
             $marks + [
                 'name' => 'Bramble Slip', 'time_zone' => 'Europe/Dublin',
-                'climate' => [
-                    'day_c' => 17.0, 'day_rh' => 58.0, 'night_c' => 12.0, 'night_rh' => 66.0, 'day_from' => 8,
-                    'day_to' => 19,
-                ],
+                'climate' => new UsualAir(
+                    dayC: 17.0, dayRh: 58.0, nightC: 12.0, nightRh: 66.0, dayFrom: 8, dayTo: 19,
+                ),
             ],
         );
         $this->wren = $this->workshop->users()->create(
@@ -444,7 +444,7 @@ class DemoWorkshop
             ) : null,
             'facts' => [
                 'planned_minutes' => $step->timing->minutes, 'product' => $step->work->supplies->product,
-                'climate' => $this->workshop->climate,
+                'climate' => $this->workshop->climate->toArray(),
             ] + ($step->work->supplies->abrading === null ? [] : ['abrading' => StepDetails::abradingArray(
                 $step->work->supplies->abrading,
             ) + [

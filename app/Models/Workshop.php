@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\Boards;
+use App\Models\Kept\Choices;
+use App\Models\Kept\DocumentCast;
+use App\Models\Kept\Factors;
 use App\Models\Kept\Keeping;
 use App\Models\Kept\KeptCast;
+use App\Models\Kept\OpenHours;
 use App\Models\Kept\PlanSummary;
+use App\Models\Kept\Texts;
+use App\Models\Kept\UsualAir;
 use HonestGrain\Abrasive\Learnt;
 use HonestGrain\Catalogue\Catalogue;
-use HonestGrain\Colour\DyeFactors;
 use HonestGrain\Colour\DyeFactorTable;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Reading\Document;
@@ -25,16 +31,19 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property string $name
  * @property string $time_zone
- * @property array<string, list<array{string, string}>> $hours
- * @property list<string> $closed
- * @property array{day_c: float, day_rh: float, night_c: float, night_rh: float, day_from: int, day_to: int} $climate
- * @property array<string, array<string, float>>|null $learnt  factors by what and by method and family
- * @property array<string, array{uptake: list<float>, depth: list<float>, boards: int}>|null $dye_factors  by wood and
- *     dye
- * @property list<string>|null $unlearnt  methods and families whose factors it will not have
- * @property array{sanding_cap_m_s: float, min_wall_mm: float, spare_chucks?: int, dries_apart?: bool,
- *     school?: array<string, string>, instruments?: array<string, string>} $limits
- * @property array<string, mixed>|null $equipment  read by the core (`equipment()`)
+ * @property OpenHours $hours
+ * @property list<string> $closed  dates
+ * @property UsualAir $climate
+ * @property float $sanding_cap_m_s  at the rim
+ * @property float $min_wall_mm  it warns of a thinner one
+ * @property int $spare_chucks  chuck bodies besides the one on the lathe
+ * @property bool $dries_apart  whether coats dry in air of their own, away from the dust of the bench
+ * @property Choices|null $school  how it likes to go about it
+ * @property Choices|null $instruments  how each simulated one is set
+ * @property Factors|null $learnt
+ * @property Boards|null $dye_factors
+ * @property list<string> $unlearnt  methods and families whose factors it will not have
+ * @property Document|null $equipment  read by the core (`equipment()`)
  * @property bool $is_demo  the one whose sign-in is printed; its people stay as they are
  * @property bool $is_visit  made for one visitor, and swept
  * @property Carbon|null $last_seen_at
@@ -52,30 +61,24 @@ use Illuminate\Support\Carbon;
  */
 class Workshop extends Keeping
 {
-    public const USUAL_HOURS = [
-        'mon' => [['08:00', '12:00'], ['13:00', '17:00']], 'tue' => [['08:00', '12:00'], ['13:00', '17:00']],
-        'wed' => [['08:00', '12:00'], ['13:00', '17:00']], 'thu' => [['08:00', '12:00'], ['13:00', '17:00']],
-        'fri' => [['08:00', '12:00'], ['13:00', '17:00']], 'sat' => [['09:00', '13:00']], 'sun' => [],
-    ];
-
-    public const USUAL_CLIMATE = [
-        'day_c' => 18.0, 'day_rh' => 55.0, 'night_c' => 13.0, 'night_rh' => 65.0, 'day_from' => 8, 'day_to' => 18,
-    ];
+    protected $attributes = ['closed' => '[]'];
 
     protected $fillable = [
         'learnt', 'unlearnt', 'dye_factors',
-        'name', 'time_zone', 'hours', 'closed', 'climate', 'limits', 'equipment', 'is_demo', 'is_visit', 'last_seen_at',
-        'planned_at', 'plan_summary',
+        'name', 'time_zone', 'hours', 'closed', 'climate', 'sanding_cap_m_s', 'min_wall_mm', 'spare_chucks', 'dries_apart',
+        'school', 'instruments', 'equipment', 'is_demo', 'is_visit', 'last_seen_at', 'planned_at', 'plan_summary',
     ];
 
     protected function casts(): array
     {
         return [
-            'hours' => 'array', 'closed' => 'array', 'climate' => 'array', 'limits' => 'array',
-            'equipment' => 'array', 'is_demo' => 'boolean',
+            'hours' => KeptCast::of(OpenHours::class), 'closed' => Texts::class,
+            'climate' => KeptCast::of(UsualAir::class), 'sanding_cap_m_s' => 'float', 'min_wall_mm' => 'float',
+            'dries_apart' => 'boolean', 'school' => KeptCast::of(Choices::class),
+            'instruments' => KeptCast::of(Choices::class), 'equipment' => DocumentCast::class, 'is_demo' => 'boolean',
             'is_visit' => 'boolean', 'last_seen_at' => 'datetime', 'planned_at' => 'datetime',
-            'plan_summary' => KeptCast::of(PlanSummary::class), 'learnt' => 'array', 'unlearnt' => 'array',
-            'dye_factors' => 'array',
+            'plan_summary' => KeptCast::of(PlanSummary::class), 'learnt' => KeptCast::of(Factors::class),
+            'unlearnt' => Texts::class, 'dye_factors' => KeptCast::of(Boards::class),
         ];
     }
 
@@ -87,23 +90,15 @@ class Workshop extends Keeping
     protected static function booted(): void
     {
         static::creating(function (self $workshop): void {
-            $workshop->hours ??= self::USUAL_HOURS;
-            $workshop->closed ??= [];
-            $workshop->climate ??= self::USUAL_CLIMATE;
-            $workshop->limits ??= self::usualLimits();
+            $usual = Catalogue::shipped()->calibration();
+            $workshop->hours ??= OpenHours::usual();
+            $workshop->climate ??= UsualAir::unheated();
+            $workshop->sanding_cap_m_s ??= $usual->sanding->capMPerS;
+            $workshop->min_wall_mm ??= $usual->shape->leastWallMm;
+            $workshop->spare_chucks ??= 0;
+            $workshop->dries_apart ??= false;
             $workshop->version ??= 1;
         });
-    }
-
-    /** @return array{sanding_cap_m_s: float, min_wall_mm: float} what a shop keeps to until it says otherwise */
-    public static function usualLimits(): array
-    {
-        $usual = Catalogue::shipped()->calibration();
-
-        return [
-            'sanding_cap_m_s' => $usual->sanding->capMPerS,
-            'min_wall_mm' => $usual->shape->leastWallMm,
-        ];
     }
 
     /** @return list<string> the grits on its shelf */
@@ -116,24 +111,23 @@ class Workshop extends Keeping
     public function workingHours(): WorkingHours
     {
         return WorkingHours::read(
-            Document::of(['hours' => $this->hours, 'closed' => $this->closed]), new \DateTimeZone($this->time_zone),
+            Document::of(['hours' => $this->hours->stretches, 'closed' => $this->closed]), new \DateTimeZone($this->time_zone),
         );
     }
 
     /** What its own records have made of the model of sanding, as far as it will have it. */
     public function learnt(): Learnt
     {
-        $taken = fn (string $what): array => array_map(floatval(...), array_diff_key(
-            $this->learnt[$what] ?? [], array_flip($this->unlearnt ?? []),
-        ));
+        $learnt = $this->learnt ?? new Factors;
+        $refused = array_flip($this->unlearnt);
 
-        return new Learnt($taken('minutes'), $taken('discs'));
+        return new Learnt(array_diff_key($learnt->minutes, $refused), array_diff_key($learnt->discs, $refused));
     }
 
     /** What its test boards make of its dyes. */
     public function dyeFactors(): DyeFactorTable
     {
-        return new DyeFactorTable(array_map(DyeFactors::of(...), $this->dye_factors ?? []));
+        return $this->dye_factors?->table() ?? new DyeFactorTable;
     }
 
     /** @return array<string, float> of a disc, by grit, where the shelf says */
@@ -145,7 +139,7 @@ class Workshop extends Keeping
     /** What it holds and turns work with; unknown until it says. */
     public function equipment(): Equipment
     {
-        return $this->equipment === null ? Equipment::unknown() : Equipment::read(Document::of($this->equipment));
+        return $this->equipment === null ? Equipment::unknown() : Equipment::read($this->equipment);
     }
 
     /** @return HasMany<Dye, $this> */
@@ -160,28 +154,16 @@ class Workshop extends Keeping
         return $this->hasMany(Swatch::class)->latest('made_on')->latest('id');
     }
 
-    /** How many chuck bodies there are besides the one on the lathe. */
-    public function spareChucks(): int
-    {
-        return (int) ($this->limits['spare_chucks'] ?? 0);
-    }
-
-    /** Whether coats dry in air of their own, away from the dust of the bench. */
-    public function driesApart(): bool
-    {
-        return (bool) ($this->limits['dries_apart'] ?? false);
-    }
-
     /** @return array<string, string> how it likes to go about it, by choice */
     public function school(): array
     {
-        return $this->limits['school'] ?? [];
+        return $this->school->chosen ?? [];
     }
 
     /** @param  array<string, string>  $choice  of its school, for every piece that has not chosen for itself */
     public function follow(array $choice): void
     {
-        $this->update(['limits' => ['school' => $choice + $this->school()] + $this->limits]);
+        $this->update(['school' => ($this->school ?? new Choices)->with($choice)]);
     }
 
     /**

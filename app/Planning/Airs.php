@@ -44,7 +44,7 @@ final readonly class Airs
         if ($own !== null) {
             return $own;
         }
-        $kind = $workshop->driesApart() && $workshop->airs->contains('kind', Air::CUPBOARD) ? Air::CUPBOARD : Air::SHOP;
+        $kind = $workshop->dries_apart && $workshop->airs->contains('kind', Air::CUPBOARD) ? Air::CUPBOARD : Air::SHOP;
 
         return $workshop->airs->firstWhere('kind', $kind);
     }
@@ -178,8 +178,7 @@ final readonly class Airs
         $shop = $workshop->climate;
 
         return DayNightClimate::of(
-            (float) $shop['day_c'], (float) $shop['day_rh'], (float) $shop['night_c'], (float) $shop['night_rh'],
-            (int) $shop['day_from'], (int) $shop['day_to'], $zone,
+            $shop->dayC, $shop->dayRh, $shop->nightC, $shop->nightRh, $shop->dayFrom, $shop->dayTo, $zone,
         );
     }
 }

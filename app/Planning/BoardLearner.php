@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Kept\Boards;
 use App\Models\Workshop;
 use HonestGrain\Colour\DyeFactors;
 use HonestGrain\Colour\DyeFactorTable;
@@ -26,9 +27,8 @@ final readonly class BoardLearner
             }
         }
         $calibration = $tables->calibration;
-        $workshop->update(['dye_factors' => array_map(
-            fn (array $of): array => DyeFactors::from($of, $calibration->colour, $calibration->learning)->toArray(),
-            $boards,
-        )]);
+        $workshop->update(['dye_factors' => new Boards(array_map(
+            fn (array $of): DyeFactors => DyeFactors::from($of, $calibration->colour, $calibration->learning), $boards,
+        ))]);
     }
 }

@@ -48,6 +48,6 @@ final readonly class Instruments
 
     public static function fault(Workshop $workshop, string $kind): InstrumentFault
     {
-        return InstrumentFault::from($workshop->limits['instruments'][$kind] ?? InstrumentFault::None->value);
+        return InstrumentFault::from($workshop->instruments?->of($kind) ?? InstrumentFault::None->value);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Figures\SandingRecord;
 use App\Models\EntryKind;
+use App\Models\Kept\Factors;
 use App\Models\LogEntry;
 use App\Models\Workshop;
 use HonestGrain\Abrasive\Learnt;
@@ -35,7 +36,7 @@ final readonly class Learner
             $discs[$record->key] = [...$discs[$record->key] ?? [], ...$record->discsRatio === null
                 ? [] : [$record->discsRatio]];
         }
-        $workshop->update(['learnt' => ['minutes' => $this->factors($minutes), 'discs' => $this->factors($discs)]]);
+        $workshop->update(['learnt' => new Factors($this->factors($minutes), $this->factors($discs))]);
     }
 
     /**
@@ -56,8 +57,9 @@ final readonly class Learner
     public function use(Workshop $workshop, Method $method, Pore $family, bool $is): void
     {
         $key = Learnt::key($method, $family);
-        $workshop->update(['unlearnt' => array_values($is ? array_diff($workshop->unlearnt ?? [], [$key])
-            : array_unique([...$workshop->unlearnt ?? [], $key]))]);
+        $workshop->update(['unlearnt' => array_values(
+            $is ? array_diff($workshop->unlearnt, [$key]) : array_unique([...$workshop->unlearnt, $key]),
+        )]);
     }
 
     /** @return Collection<int, SandingRecord> the newest first, without what was taken back */

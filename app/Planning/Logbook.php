@@ -82,7 +82,7 @@ final readonly class Logbook
         $workshop = $step->piece->workshop;
         $read = $this->airs->readAbout($workshop, $step->details->air, $at);
 
-        return $read === null ? ['climate' => $workshop->climate] : ['air' => [
+        return $read === null ? ['climate' => $workshop->climate->toArray()] : ['air' => [
             'temp_c' => $read->tempC, 'rh_percent' => $read->rhPercent, 'at' => gmdate('Y-m-d\TH:i:s\Z', $read->at),
         ]];
     }

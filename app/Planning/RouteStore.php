@@ -69,7 +69,7 @@ final class RouteStore
             $workshop->woods->pluck('typed')->all(), $workshop->mixes->pluck('typed')->all(),
             array_map(fn (Grit $grit): string => $grit->name, $bench->abrasives),
             $bench->sandingCapMPerS, $bench->minWallMm, round($bench->equilibriumPercent, 2), $bench->school,
-            $workshop->equipment, $workshop->learnt(), $workshop->driesApart(),
+            $workshop->equipment, $workshop->learnt(), $workshop->dries_apart,
             $workshop->airs->pluck('kind', 'id')->all(),
         ]));
     }

@@ -44,11 +44,11 @@ final readonly class ShopMapper
         return new Bench(
             $table, $table->allNamed($workshop->grits(), 'abrasives'), $this->catalogue->calibration(),
             new ShopLimits(
-                (float) $workshop->limits['sanding_cap_m_s'], (float) $workshop->limits['min_wall_mm'],
+                $workshop->sanding_cap_m_s, $workshop->min_wall_mm,
                 self::toHalfAPoint($this->airs->equilibriumPercent($workshop)),
             ),
             school: $workshop->school(),
-            sharesAir: $air === null ? ! $workshop->driesApart() : Airs::name($air) === '',
+            sharesAir: $air === null ? ! $workshop->dries_apart : Airs::name($air) === '',
             equipment: $workshop->equipment(), learnt: $workshop->learnt(),
         );
     }
@@ -56,7 +56,7 @@ final readonly class ShopMapper
     /** @return array<string, int> what there is of each thing that steps use */
     public function resources(Workshop $workshop): array
     {
-        return Shop::resources($workshop->spareChucks());
+        return Shop::resources($workshop->spare_chucks);
     }
 
     public function coatings(Workshop $workshop): CoatingTable

@@ -42,7 +42,7 @@ final readonly class LearntPage
             return new LearntRow(
                 $first->method, $first->family, Learning::from($ratios($of, 'minutesRatio'), $figures),
                 Learning::from($ratios($of, 'discsRatio'), $figures),
-                ! in_array(Learnt::key($first->method, $first->family), $this->workshop->unlearnt ?? [], true),
+                ! in_array(Learnt::key($first->method, $first->family), $this->workshop->unlearnt, true),
                 array_values($of->take(self::SHOWN)->map($this->record(...))->all()),
             );
         });

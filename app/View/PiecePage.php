@@ -133,7 +133,7 @@ final readonly class PiecePage
     /** Why the lathe turns no faster: the shop's rim speed, or flawed wood. */
     public function whySoSlow(Show $show): string
     {
-        $speed = $show->speed((float) $this->piece->workshop->limits['sanding_cap_m_s']);
+        $speed = $show->speed($this->piece->workshop->sanding_cap_m_s);
 
         return $this->part?->mayFly() === true
             ? ': slowly, because the wood is cracked or barked, and nobody in the line of the rim'

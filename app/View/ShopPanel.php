@@ -21,15 +21,14 @@ final readonly class ShopPanel
     public function hours(string $day): string
     {
         return implode(', ', array_map(
-            fn (array $stretch): string => "$stretch[0]-$stretch[1]", $this->workshop->hours[$day] ?? [],
+            fn (array $stretch): string => "$stretch[0]-$stretch[1]", $this->workshop->hours->on($day),
         ));
     }
 
     public function limit(string $name): string
     {
-        $unit = $name === 'min_wall_mm' ? Unit::Length : Unit::Speed;
-
-        return $this->show->field($unit, (float) $this->workshop->limits[$name]);
+        return $name === 'min_wall_mm' ? $this->show->field(Unit::Length, $this->workshop->min_wall_mm)
+            : $this->show->field(Unit::Speed, $this->workshop->sanding_cap_m_s);
     }
 
     /** What this air does to wood and to coats. */
@@ -61,6 +60,8 @@ final readonly class ShopPanel
     /** @return array{float, float} °C and % RH */
     private function at(string $part): array
     {
-        return [(float) $this->workshop->climate["{$part}_c"], (float) $this->workshop->climate["{$part}_rh"]];
+        $air = $this->workshop->climate;
+
+        return $part === 'day' ? [$air->dayC, $air->dayRh] : [$air->nightC, $air->nightRh];
     }
 }

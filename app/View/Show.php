@@ -274,7 +274,7 @@ final readonly class Show
         $air = $workshop->climate;
 
         return implode(' · ', [
-            $workshop->name, $this->temperature($air['day_c']).' by day', $this->plain($air['day_rh']).' %',
+            $workshop->name, $this->temperature($air->dayC).' by day', $this->plain($air->dayRh).' %',
             $this->day(now()).' '.$this->time(now()),
         ]);
     }

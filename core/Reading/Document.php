@@ -54,6 +54,12 @@ final readonly class Document
         return new self($fields, $path);
     }
 
+    /** @return array<array-key, mixed> all that stands in it, as it was written */
+    public function fields(): array
+    {
+        return $this->fields;
+    }
+
     public function at(string $key): string
     {
         return $this->path === '' ? $key : "$this->path.$key";

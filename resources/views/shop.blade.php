@@ -66,30 +66,30 @@
                     <x-number
                         name="day_c"
                         :label="'By day, '.$show->unit(Unit::Temperature)"
-                        :value="$show->field(Unit::Temperature, $air['day_c'])"
+                        :value="$show->field(Unit::Temperature, $air->dayC)"
                         class="w-full"
                     />
-                    <x-number name="day_rh" label="By day, % RH" :value="$air['day_rh']" class="w-full" />
+                    <x-number name="day_rh" label="By day, % RH" :value="$air->dayRh" class="w-full" />
                     <x-field name="day_from" label="Day from, hour"
                         ><input
                             class="w-full"
                             name="day_from"
                             inputmode="numeric"
-                            value="{{ old('day_from', $air['day_from']) }}"
+                            value="{{ old('day_from', $air->dayFrom) }}"
                     /></x-field>
                     <x-number
                         name="night_c"
                         :label="'By night, '.$show->unit(Unit::Temperature)"
-                        :value="$show->field(Unit::Temperature, $air['night_c'])"
+                        :value="$show->field(Unit::Temperature, $air->nightC)"
                         class="w-full"
                     />
-                    <x-number name="night_rh" label="By night, % RH" :value="$air['night_rh']" class="w-full" />
+                    <x-number name="night_rh" label="By night, % RH" :value="$air->nightRh" class="w-full" />
                     <x-field name="day_to" label="Day to, hour"
                         ><input
                             class="w-full"
                             name="day_to"
                             inputmode="numeric"
-                            value="{{ old('day_to', $air['day_to']) }}"
+                            value="{{ old('day_to', $air->dayTo) }}"
                     /></x-field>
                 </div>
                 <x-why kind="published"
@@ -116,12 +116,12 @@
                             class="w-full"
                             name="spare_chucks"
                             inputmode="numeric"
-                            value="{{ old('spare_chucks', $workshop->spareChucks()) }}"
+                            value="{{ old('spare_chucks', $workshop->spare_chucks) }}"
                     /></x-field>
                     <x-field name="dries_apart" label="Coats dry"
                         ><select class="w-full" name="dries_apart">
                             <option value="0">in the shop's own air</option>
-                            <option value="1" @selected(old('dries_apart', $workshop->driesApart()))>
+                            <option value="1" @selected(old('dries_apart', $workshop->dries_apart))>
                                 in a cupboard or a room apart
                             </option>
                         </select></x-field

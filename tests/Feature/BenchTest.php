@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Kept\OpenHours;
+use App\Models\Kept\UsualAir;
 use App\Models\LogEntry;
 use App\Models\PieceState;
 use Illuminate\Support\Carbon;
@@ -270,7 +272,7 @@ final class BenchTest extends FeatureTestCase
                 ],
             ],
         );
-        $this->shop->refresh()->update(['climate' => ['day_c' => 15.0, 'night_c' => 12.0] + $this->shop->climate]);
+        $this->shop->refresh()->update(['climate' => UsualAir::read(['day_c' => 15.0, 'night_c' => 12.0] + $this->shop->climate->toArray())]);
         $this->post('/shelf/abrasives', ['grit' => 'P220', 'discs' => '4'])->assertSessionHasNoErrors();
         self::assertNotNull($fine->refresh()->ready_at);
         self::assertNull($stuck->refresh()->ready_at);
@@ -295,7 +297,7 @@ final class BenchTest extends FeatureTestCase
             ],
         );
         $evenings = array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], [['19:00', '19:40']]);
-        $this->shop->refresh()->update(['hours' => $evenings]);
+        $this->shop->refresh()->update(['hours' => new OpenHours($evenings)]);
         $this->post('/shelf/abrasives', ['grit' => 'P220'])->assertSessionHasNoErrors();
         $braid = $this->step($piece, 'braid');
         self::assertGreaterThan(24 * 60, $braid->start_at->diffInMinutes($braid->end_at));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Kept\UsualAir;
 use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Models\User;
@@ -58,10 +59,9 @@ abstract class FeatureTestCase extends TestCase
         $shop = Workshop::create(
             [
                 'name' => $name, 'time_zone' => 'UTC',
-                'climate' => [
-                    'day_c' => 21.0, 'day_rh' => 50.0, 'night_c' => 21.0, 'night_rh' => 50.0, 'day_from' => 8,
-                    'day_to' => 18,
-                ],
+                'climate' => new UsualAir(
+                    dayC: 21.0, dayRh: 50.0, nightC: 21.0, nightRh: 50.0, dayFrom: 8, dayTo: 18,
+                ),
             ],
         )->refresh();
         $shop->abrasives()->createMany(

@@ -10,6 +10,7 @@ use App\Http\DatabaseGone;
 use App\Http\Requests\ReadingValidator;
 use App\Http\Requests\TakesLists;
 use App\Models\EntryKind;
+use App\Models\Kept\UsualAir;
 use App\Models\LogEntry;
 use App\Models\User;
 use App\Models\Workshop;
@@ -580,10 +581,9 @@ final class HardeningTest extends FeatureTestCase
         $this->work($piece, 'body/mount');
         $this->shop->refresh()->update(
             [
-                'climate' => [
-                    'day_c' => 6.0, 'day_rh' => 50.0, 'night_c' => 4.0, 'night_rh' => 60.0, 'day_from' => 8,
-                    'day_to' => 18,
-                ],
+                'climate' => new UsualAir(
+                    dayC: 6.0, dayRh: 50.0, nightC: 4.0, nightRh: 60.0, dayFrom: 8, dayTo: 18,
+                ),
             ],
         );
         $this->post('/shelf/abrasives', ['grit' => 'P220']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Piece;
+use HonestGrain\Reading\Document;
 use Tests\Core\Told;
 
 /** Marks through the pages: placed, set, told, laid out, moved together, printed and turned. */
@@ -162,9 +163,9 @@ final class MarksTest extends FeatureTestCase
 
     public function test_the_mark_out_list_has_every_edge_once_and_the_holes(): void
     {
-        $this->shop->update(['equipment' => ['lathe' => [
+        $this->shop->update(['equipment' => Document::of(['lathe' => [
             'swing_mm' => 400, 'bed_mm' => 900, 'least_rpm' => 60, 'most_rpm' => 3000, 'index_holes' => [48],
-        ]]]);
+        ]])]);
         $piece = $this->bowl(['marks' => [
             ['id' => 'a', 'kind' => 'v-groove', 'on' => 'outer', 'from_mm' => 10, 'to_mm' => 12],
         ]]);
@@ -230,7 +231,7 @@ final class MarksTest extends FeatureTestCase
         self::assertEquals([
             ['name' => 'Round burr', 'kind' => 'ball', 'radius_mm' => 4],
             ['name' => 'Line bit', 'kind' => 'v', 'angle_deg' => 60],
-        ], $this->shop->refresh()->equipment['cutters']);
+        ], $this->shop->refresh()->equipment?->value('cutters'));
         $this->get(route('equipment'))->assertOk()->assertSee('Round burr');
         $this->put(route('equipment.update'), [
             'cutter_name' => ['x'], 'cutter_kind' => ['spoon'], 'cutter_size' => ['-1'],

@@ -126,7 +126,7 @@ final class NothingLostTest extends FeatureTestCase
             'night_rh' => '50 1/2', 'day_from' => '8', 'day_to' => '18', 'sanding_cap_m_s' => '16',
             'min_wall_mm' => '1/8"',
         ])->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(3.175, $this->shop->refresh()->limits['min_wall_mm'], 1e-6);
+        self::assertEqualsWithDelta(3.175, $this->shop->refresh()->min_wall_mm, 1e-6);
     }
 
     public function test_a_number_in_a_json_form_is_what_its_field_would_hold(): void

@@ -55,7 +55,7 @@ final class PeopleTest extends FeatureTestCase
         $nell = User::query()->where('email', 'nell@example.test')->firstOrFail();
         $this->assertAuthenticatedAs($nell);
         self::assertSame(8, $nell->workshop->abrasives()->count());
-        self::assertSame([['08:00', '12:00'], ['13:00', '17:00']], $nell->workshop->hours['mon']);
+        self::assertSame([['08:00', '12:00'], ['13:00', '17:00']], $nell->workshop->hours->on('mon'));
     }
 
     public function test_the_password_changes_only_with_the_old_one(): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Kept\OpenHours;
+use App\Models\Kept\UsualAir;
 use App\Models\PieceState;
 use App\Models\StepState;
 use App\Planning\Planner;
@@ -35,10 +37,9 @@ final class PlanningTest extends FeatureTestCase
         self::assertSame([4.0, 18.0], $hours());
         $this->shop->update(
             [
-                'climate' => [
-                    'day_c' => 11.0, 'day_rh' => 50.0, 'night_c' => 11.0, 'night_rh' => 50.0, 'day_from' => 8,
-                    'day_to' => 18,
-                ],
+                'climate' => new UsualAir(
+                    dayC: 11.0, dayRh: 50.0, nightC: 11.0, nightRh: 50.0, dayFrom: 8, dayTo: 18,
+                ),
             ],
         );
         app(Planner::class)->plan($this->shop);
@@ -221,7 +222,7 @@ final class PlanningTest extends FeatureTestCase
     public function test_hours_of_nothing_say_so_and_lose_nothing(): void
     {
         $piece = $this->bowl();
-        $this->shop->update(['hours' => ['mon' => []]]);
+        $this->shop->update(['hours' => new OpenHours(['mon' => []])]);
         app(Planner::class)->plan($this->shop);
         $this->get('/bench')->assertOk()->assertSee('No dates can be worked out');
         $this->get('/weeks')->assertOk();

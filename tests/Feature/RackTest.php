@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Jobs\DeriveRack;
 use App\Models\Blank;
+use App\Models\Kept\UsualAir;
 use App\Models\StepState;
 use App\Planning\Correction;
 use App\Planning\Edit;
@@ -258,7 +259,7 @@ final class RackTest extends FeatureTestCase
         $blank = $this->rackOne();
         $this->weigh($blank, [90 => 2350, 60 => 1980, 30 => 1780]);
         $before = $blank->refresh()->moisture_percent;
-        $this->shop->update(['climate' => ['day_rh' => 70.0, 'night_rh' => 70.0] + $this->shop->climate]);
+        $this->shop->update(['climate' => UsualAir::read(['day_rh' => 70.0, 'night_rh' => 70.0] + $this->shop->climate->toArray())]);
         (new DeriveRack($this->shop->id))->handle(app(Rack::class), app(Planner::class));
         self::assertGreaterThan($before + 2, $blank->refresh()->moisture_percent);
     }
@@ -308,7 +309,7 @@ final class RackTest extends FeatureTestCase
         self::assertTrue($piece->refresh()->ready_at?->notEqualTo($ready));
         self::assertTrue($this->step($piece, 'body/dry')->start_at?->gte($blank->refresh()->ready_at));
         // In air too damp to dry it the wood has no date, and so the piece has none.
-        $this->shop->refresh()->update(['climate' => ['day_rh' => 92.0, 'night_rh' => 92.0] + $this->shop->climate]);
+        $this->shop->refresh()->update(['climate' => UsualAir::read(['day_rh' => 92.0, 'night_rh' => 92.0] + $this->shop->climate->toArray())]);
         (new DeriveRack($this->shop->id))->handle(app(Rack::class), app(Planner::class));
         self::assertSame([DryingState::WetAir, null], [$blank->refresh()->drying, $piece->refresh()->ready_at]);
     }
@@ -493,7 +494,7 @@ final class RackTest extends FeatureTestCase
         $this->post(route('instruments.read', 'tachometer'), ['rpm' => '600'])
             ->assertSessionHas('said', 'The tachometer says 591 rpm, set to 600.');
         $this->put(route('shop.update'), ['fault' => 'x']);
-        self::assertSame('nonsense', $this->shop->refresh()->limits['instruments']['scale'] ?? null);
+        self::assertSame('nonsense', $this->shop->refresh()->instruments?->of('scale'));
     }
 
     public function test_what_the_shop_turns_with_says_what_holds_and_what_does_not_swing(): void

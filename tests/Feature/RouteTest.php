@@ -264,7 +264,7 @@ final class RouteTest extends FeatureTestCase
     {
         $bowls = [$this->bowl(['name' => 'One']), $this->bowl(['name' => 'Two']), $this->bowl(['name' => 'Three'])];
         self::assertSame([], $this->sharedMounts($bowls), 'with one chuck no two are mounted at once');
-        $this->shop->update(['limits' => ['spare_chucks' => 2] + $this->shop->limits]);
+        $this->shop->update(['spare_chucks' => 2]);
         app(\App\Planning\Planner::class)->plan($this->shop->refresh());
         foreach ($bowls as $bowl) {
             self::assertNotNull($bowl->refresh()->ready_at);

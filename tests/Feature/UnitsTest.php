@@ -168,10 +168,10 @@ final class UnitsTest extends FeatureTestCase
             ),
         )->assertSessionHasNoErrors();
         $shop = $this->shop->refresh();
-        self::assertEqualsWithDelta(20.0, $shop->climate['day_c'], 1e-9);
-        self::assertEqualsWithDelta(10.0, $shop->climate['night_c'], 1e-9);
-        self::assertEqualsWithDelta(3.175, $shop->limits['min_wall_mm'], 1e-9);
-        self::assertEqualsWithDelta(4.0, $shop->limits['sanding_cap_m_s'], 0.01);
+        self::assertEqualsWithDelta(20.0, $shop->climate->dayC, 1e-9);
+        self::assertEqualsWithDelta(10.0, $shop->climate->nightC, 1e-9);
+        self::assertEqualsWithDelta(3.175, $shop->min_wall_mm, 1e-9);
+        self::assertEqualsWithDelta(4.0, $shop->sanding_cap_m_s, 0.01);
         $this->put('/shop', $this->shopForm(['day_c' => '120']))->assertSessionHasErrors(
             ['day_c' => 'Temperature by day is “120”; it takes a number from 14 to 113.'],
         );

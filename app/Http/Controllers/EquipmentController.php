@@ -24,9 +24,9 @@ class EquipmentController extends Controller
 
     public function update(SaveEquipment $request, Planner $planner, Show $show): RedirectResponse
     {
-        $document = $request->document($show);
+        $document = Document::of($request->document($show));
         // Refused here, before anything is stored, if it makes no sense.
-        Equipment::read(Document::of($document));
+        Equipment::read($document);
         $workshop = $this->workshop($request);
         $planner->apply($workshop, fn (): bool => $workshop->update(['equipment' => $document]));
 

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\WeighBlank;
 use App\Models\InstrumentFault;
+use App\Models\Kept\Choices;
 use App\Models\Workshop;
 use App\Planning\Instruments;
 use App\View\Show;
@@ -44,9 +45,7 @@ class InstrumentController extends Controller
         abort_unless(isset(Instruments::KINDS[$kind]), 404);
         $typed = $request->validate(['fault' => ['required', Rule::enum(InstrumentFault::class)]]);
         $workshop = $this->workshop($request);
-        $workshop->update(['limits' => [
-            'instruments' => [$kind => $typed['fault']] + ($workshop->limits['instruments'] ?? []),
-        ] + $workshop->limits]);
+        $workshop->update(['instruments' => ($workshop->instruments ?? new Choices)->with([$kind => $typed['fault']])]);
 
         return back()->with('said', Instruments::KINDS[$kind].': set.');
     }

@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Requests\InvitePerson;
 use App\Http\Requests\SaveShop;
 use App\Jobs\DeriveRack;
+use App\Models\Kept\OpenHours;
+use App\Models\Kept\UsualAir;
 use App\Models\Role;
 use App\Models\User;
 use App\Planning\Planner;
@@ -53,23 +55,17 @@ class ShopController extends Controller
         WorkingHours::read(Document::of(['hours' => $hours, 'closed' => $closed]));
         $workshop = $this->workshop($request);
         $planner->apply($workshop, fn (): bool => $workshop->update([
-            'name' => $typed['name'], 'time_zone' => $typed['time_zone'], 'hours' => $hours, 'closed' => $closed,
-            'climate' => [
-                'day_c' => $show->typed(
-                    Unit::Temperature, (float) $typed['day_c'],
-                ), 'day_rh' => (float) $typed['day_rh'],
-                'night_c' => $show->typed(
-                    Unit::Temperature, (float) $typed['night_c'],
-                ), 'night_rh' => (float) $typed['night_rh'],
-                'day_from' => (int) $typed['day_from'], 'day_to' => (int) $typed['day_to'],
-            ],
-            'limits' => [
-                'sanding_cap_m_s' => $show->typed(Unit::Speed, (float) $typed['sanding_cap_m_s']),
-                'min_wall_mm' => $show->typed(Unit::Length, (float) $typed['min_wall_mm']),
-                'spare_chucks' => (int) ($typed['spare_chucks'] ?? $workshop->spareChucks()),
-                'dries_apart' => (bool) ($typed['dries_apart'] ?? $workshop->driesApart()),
-                'school' => $workshop->school(),
-            ] + $workshop->limits,
+            'name' => $typed['name'], 'time_zone' => $typed['time_zone'], 'hours' => new OpenHours($hours),
+            'closed' => $closed,
+            'climate' => new UsualAir(
+                dayC: $show->typed(Unit::Temperature, (float) $typed['day_c']), dayRh: (float) $typed['day_rh'],
+                nightC: $show->typed(Unit::Temperature, (float) $typed['night_c']), nightRh: (float) $typed['night_rh'],
+                dayFrom: (int) $typed['day_from'], dayTo: (int) $typed['day_to'],
+            ),
+            'sanding_cap_m_s' => $show->typed(Unit::Speed, (float) $typed['sanding_cap_m_s']),
+            'min_wall_mm' => $show->typed(Unit::Length, (float) $typed['min_wall_mm']),
+            'spare_chucks' => (int) ($typed['spare_chucks'] ?? $workshop->spare_chucks),
+            'dries_apart' => (bool) ($typed['dries_apart'] ?? $workshop->dries_apart),
         ]));
 
         DeriveRack::dispatch($workshop->id);

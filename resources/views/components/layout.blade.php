@@ -12,7 +12,6 @@
 <body>
     <a href="#content" class="sr-only focus:not-sr-only focus:absolute focus:bg-paper focus:p-3">To the content</a>
     @auth
-        @php($air = $me->workshop->climate)
         <header
             class="no-print flex flex-wrap items-baseline gap-x-8 gap-y-1 border-b border-ink px-4 sm:px-[40px] pt-3.5"
         >
