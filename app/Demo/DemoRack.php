@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Models\Air;
+use App\Models\Kept\SetAir;
 use App\Models\Workshop;
 use App\Planning\Airs;
 use App\Planning\Rack;
@@ -58,9 +59,9 @@ final readonly class DemoRack
         $now = intdiv((int) now()->getTimestamp(), self::HOUR) * self::HOUR;
         foreach ([
             [Air::SHOP, 'Shop', null, 'works'],
-            [Air::CUPBOARD, 'Cupboard', ['temp_c' => 22.0, 'rh_percent' => 45.0], 'works'],
-            ['cellar', 'Cellar', ['temp_c' => 11.0, 'rh_percent' => 78.0], Air::NO_STATION],
-            ['outdoors', 'Lean-to', ['temp_c' => 8.0, 'rh_percent' => 82.0], Air::NO_STATION],
+            [Air::CUPBOARD, 'Cupboard', new SetAir(22.0, 45.0), 'works'],
+            ['cellar', 'Cellar', new SetAir(11.0, 78.0), Air::NO_STATION],
+            ['outdoors', 'Lean-to', new SetAir(8.0, 82.0), Air::NO_STATION],
         ] as [$kind, $name, $setting, $station]) {
             $air = $workshop->airs()->create(
                 ['kind' => $kind, 'name' => $name, 'setting' => $setting, 'station' => $station],

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Models\Kept\Choices;
+use App\Models\Kept\DyedLayer;
+use App\Models\Kept\Spots;
 use App\Models\Swatch;
 use App\Models\Workshop;
 use App\Pictures\PhotoColour;
@@ -35,9 +38,9 @@ final readonly class DemoSwatches
         ] as [$name, $product, $rgb, $stock, $price]) {
             $workshop->dyes()->create(compact('name', 'product', 'rgb', 'stock', 'price'));
         }
-        $layer = fn (string $rgb, float $strength, float $um = 0.0): array => [
-            'product' => 'Water dye (powder)', 'rgb' => $rgb, 'strength' => $strength, 'sanded_um' => $um,
-        ];
+        $layer = fn (string $rgb, float $strength, float $um = 0.0): DyedLayer => new DyedLayer(
+            'Water dye (powder)', $rgb, $strength, $um,
+        );
         $this->board($workshop, 'Tide, three layers', 'Ash (white)', [
             $layer('#12222d', 0.8, 60.0), $layer('#1d6b86', 0.8, 20.0), $layer('#c9a24a', 0.8),
         ], 'Wiping varnish (oil-based thinned)', 21, 'The one for the Ebb bowl.');
@@ -49,7 +52,7 @@ final readonly class DemoSwatches
         $this->learner->derive($workshop);
     }
 
-    /** @param  list<array<string, mixed>>  $layers */
+    /** @param  list<DyedLayer>  $layers */
     private function board(
         Workshop $workshop,
         string $name,
@@ -90,9 +93,9 @@ final readonly class DemoSwatches
         }
         $card = $photo->at($points['grey']);
         $figures = $this->mapper->tables($workshop)->calibration->colour;
-        $swatch->update(['photo' => $name, 'points' => $points, 'measured' => array_map(
+        $swatch->update(['photo' => $name, 'points' => new Spots($points), 'measured' => new Choices(array_map(
             fn (array $at): string => $photo->at($at)->balanced($card, $figures->greyCard)->toHex(),
             array_diff_key($points, ['grey' => true]),
-        )]);
+        ))]);
     }
 }

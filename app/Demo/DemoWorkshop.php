@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Models\EntryKind;
+use App\Models\Kept\LabelFigures;
 use App\Models\Kept\UsualAir;
 use App\Models\LogEntry;
 use App\Models\Piece;
@@ -139,18 +140,18 @@ class DemoWorkshop
         ] as [$product, $label, $ml, $age, $note]) {
             $this->workshop->tins()->create(
                 [
-                    'product' => $product, 'label' => $label, 'stock_ml' => $ml,
+                    'product' => $product, 'label' => new LabelFigures($label), 'stock_ml' => $ml,
                     'opened_on' => now()->subDays($age)->toDateString(), 'note' => $note,
                 ],
             );
         }
-        $this->workshop->mixes()->create(['name' => 'Slip wiping oil', 'typed' => [
+        $this->workshop->mixes()->create(['name' => 'Slip wiping oil', 'typed' => Document::of([
             'name' => 'Slip wiping oil', 'parts' => [
                 ['product' => 'Walnut oil (heat-treated)', 'parts' => 2],
                 ['product' => 'Wiping varnish (oil-based thinned)', 'parts' => 1],
                 ['product' => 'Mineral spirits', 'parts' => 1],
             ], 'recoat_from_h' => 20.0, 'handle_h' => 48.0, 'note' => 'For bowls that are used; two thin coats.',
-        ]]);
+        ])]);
     }
 
     private function pieces(): void

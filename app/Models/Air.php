@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Kept\Keeping;
+use App\Models\Kept\KeptCast;
+use App\Models\Kept\SetAir;
+use App\Models\Kept\Warmed;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -15,12 +18,12 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $workshop_id
  * @property string $kind
  * @property string $name
- * @property array{temp_c: float, rh_percent: float}|null $setting  null for the shop, whose setting is its own
- * @property list<array{int, int, float}>|null $warmed  from, until (seconds), °C
+ * @property SetAir|null $setting  null for the shop, whose setting is its own
+ * @property list<Warmed> $warmed
  * @property string $station  "none", or how the simulated station is set
  * @property Workshop $workshop
  */
-class Air extends Model
+class Air extends Keeping
 {
     public const SHOP = 'shop';
 
@@ -37,7 +40,7 @@ class Air extends Model
 
     protected function casts(): array
     {
-        return ['setting' => 'array', 'warmed' => 'array'];
+        return ['setting' => KeptCast::of(SetAir::class), 'warmed' => KeptCast::list(Warmed::class)];
     }
 
     /** @return BelongsTo<Workshop, $this> */

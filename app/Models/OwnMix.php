@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Kept\DocumentCast;
+use App\Models\Kept\Keeping;
+use HonestGrain\Reading\Document;
 
 /**
  * A mix of finishes of this workshop's own: its parts and figures as typed, read by `HonestGrain\Coating\OwnMix`.
@@ -12,9 +14,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property int $workshop_id
  * @property string $name
- * @property array<string, mixed> $typed
+ * @property Document $typed
  */
-class OwnMix extends Model
+class OwnMix extends Keeping
 {
     protected $table = 'mixes';
 
@@ -22,6 +24,6 @@ class OwnMix extends Model
 
     protected function casts(): array
     {
-        return ['typed' => 'array'];
+        return ['typed' => DocumentCast::class];
     }
 }

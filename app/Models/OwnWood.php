@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Kept\DocumentCast;
+use App\Models\Kept\Keeping;
+use HonestGrain\Reading\Document;
 
 /**
  * A wood as this workshop knows it, over the catalogue's: the figures as typed, read by `HonestGrain\Wood\Wood::typed`.
@@ -12,9 +14,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property int $workshop_id
  * @property string $name
- * @property array<string, mixed> $typed
+ * @property Document $typed
  */
-class OwnWood extends Model
+class OwnWood extends Keeping
 {
     protected $table = 'woods';
 
@@ -22,6 +24,6 @@ class OwnWood extends Model
 
     protected function casts(): array
     {
-        return ['typed' => 'array'];
+        return ['typed' => DocumentCast::class];
     }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\DocumentCast;
 use App\Models\Kept\Keeping;
 use App\Models\Kept\KeptCast;
 use App\Models\Kept\Lateness;
 use App\Models\Kept\Objection;
 use HonestGrain\Rack\BlankForm;
+use HonestGrain\Reading\Document;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -37,7 +39,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $air_id  the air that its coats dry in; null where the shop's usually do
  * @property string|null $route_key  of the route that its planned steps came of
  * @property Lateness|null $late
- * @property array<string, mixed>|null $fault  what went wrong, until its maker has chosen what to do
+ * @property Document|null $fault  what went wrong, until its maker has chosen what to do
  * @property Workshop $workshop
  * @property Blank|null $blank
  * @property-read Collection<int, PlannedStep> $plannedSteps
@@ -55,7 +57,7 @@ class Piece extends Keeping
         return [
             'due_at' => 'datetime', 'ready_at' => 'datetime', 'document' => 'array',
             'conflicts' => KeptCast::list(Objection::class),
-            'state' => PieceState::class, 'late' => KeptCast::of(Lateness::class), 'fault' => 'array',
+            'state' => PieceState::class, 'late' => KeptCast::of(Lateness::class), 'fault' => DocumentCast::class,
             'diameter_mm' => 'float', 'height_mm' => 'float',
         ];
     }

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Kept\Keeping;
 use App\Models\Kept\KeptCast;
 use App\Models\Kept\SaidCast;
+use App\Models\Kept\Texts;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Safety\Hazard;
@@ -55,7 +56,7 @@ class PlannedStep extends Keeping
     {
         return [
             'title' => SaidCast::class, 'details' => KeptCast::of(StepDetails::class), 'state' => StepState::class,
-            'follows' => 'array', 'is_next' => 'boolean',
+            'follows' => Texts::class, 'is_next' => 'boolean',
             'minutes' => 'float',
             'wait_from_h' => 'float', 'wait_until_h' => 'float', 'start_at' => 'datetime', 'end_at' => 'datetime',
             'waits_from' => 'datetime', 'opens_at' => 'datetime', 'closes_at' => 'datetime',

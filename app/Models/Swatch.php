@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\Choices;
+use App\Models\Kept\DyedLayer;
+use App\Models\Kept\Keeping;
+use App\Models\Kept\KeptCast;
+use App\Models\Kept\Spots;
 use HonestGrain\Coating\Solvent;
 use HonestGrain\Colour\Over;
 use HonestGrain\Colour\Rgb;
@@ -20,17 +25,16 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string $wood
  * @property string|null $grit
- * @property list<array{product: string, rgb: string, strength: float, sanded_um: float}> $layers  first on the wood
- *     first
+ * @property list<DyedLayer> $layers  first on the wood first
  * @property string|null $coat
  * @property Carbon $made_on
  * @property string|null $photo
- * @property array<string, array{float, float}>|null $points  picked on the photo, as shares of its width and height
- * @property array<string, string>|null $measured  colours of early, late and figure
+ * @property Spots|null $points  picked on the photo
+ * @property Choices|null $measured  colours of early, late and figure
  * @property bool $counts  whether its measured colours correct the model
  * @property string|null $note
  */
-class Swatch extends Model
+class Swatch extends Keeping
 {
     public const MOST_LAYERS = 4;
 
@@ -48,25 +52,28 @@ class Swatch extends Model
     protected function casts(): array
     {
         return [
-            'layers' => 'array', 'made_on' => 'date', 'points' => 'array', 'measured' => 'array', 'counts' => 'boolean',
+            'layers' => KeptCast::list(DyedLayer::class), 'made_on' => 'date', 'points' => KeptCast::of(Spots::class),
+            'measured' => KeptCast::of(Choices::class), 'counts' => 'boolean',
         ];
     }
 
     /** As the model learns from it; null where nothing was measured, or more than one dye lies on it. */
     public function board(Tables $tables): ?TestBoard
     {
-        if (count($this->layers) !== 1 || ($this->measured ?? []) === []) {
+        $layers = $this->layers;
+        $measured = $this->measured->chosen ?? [];
+        if (count($layers) !== 1 || $measured === []) {
             return null;
         }
-        $layer = $this->layers[0];
+        $layer = $layers[0];
 
         return new TestBoard(
-            Rgb::hex($tables->woods->named($this->wood, 'wood')->nature->rgb, 'wood'), Rgb::hex($layer['rgb'], 'rgb'),
-            self::carrier($tables, $layer['product']), (float) $layer['strength'], (float) $layer['sanded_um'],
+            Rgb::hex($tables->woods->named($this->wood, 'wood')->nature->rgb, 'wood'), Rgb::hex($layer->rgb, 'rgb'),
+            self::carrier($tables, $layer->product), $layer->strength, $layer->sandedUm,
             $this->over($tables),
             array_map(
-                fn (string $tissue): ?Rgb => isset($this->measured[$tissue])
-                    ? Rgb::hex($this->measured[$tissue], $tissue) : null,
+                fn (string $tissue): ?Rgb => isset($measured[$tissue])
+                    ? Rgb::hex($measured[$tissue], $tissue) : null,
                 array_keys(self::TISSUES),
             ),
         );

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Kept\Keeping;
+use App\Models\Kept\KeptCast;
+use App\Models\Kept\LabelFigures;
 use Illuminate\Support\Carbon;
 
 /**
@@ -13,17 +15,17 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $workshop_id
  * @property string $product
- * @property array<string, float> $label
+ * @property LabelFigures $label
  * @property float|null $stock_ml
  * @property Carbon|null $opened_on
  * @property string|null $note
  */
-class Tin extends Model
+class Tin extends Keeping
 {
     protected $fillable = ['product', 'label', 'stock_ml', 'opened_on', 'note'];
 
     protected function casts(): array
     {
-        return ['label' => 'array', 'stock_ml' => 'float', 'opened_on' => 'date'];
+        return ['label' => KeptCast::of(LabelFigures::class), 'stock_ml' => 'float', 'opened_on' => 'date'];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\Choices;
+use App\Models\Kept\KeptCast;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Str;
@@ -18,7 +20,7 @@ use Illuminate\Support\Str;
  * @property string $password
  * @property Role $role
  * @property string $calendar_token  the secret of the address at which a calendar follows the plan
- * @property array<string, string> $preferences
+ * @property Choices $preferences
  * @property Workshop $workshop
  */
 class User extends Authenticatable
@@ -37,13 +39,13 @@ class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class, 'preferences' => 'array'];
+        return ['password' => 'hashed', 'role' => Role::class, 'preferences' => KeptCast::of(Choices::class)];
     }
 
     protected static function booted(): void
     {
         static::creating(function (self $user): void {
-            $user->preferences ??= [];
+            $user->preferences ??= new Choices;
             $user->calendar_token ??= Str::random(48);
         });
     }
@@ -56,12 +58,12 @@ class User extends Authenticatable
 
     public function prefers(string $key): string
     {
-        return $this->preferences[$key] ?? self::PREFERENCES[$key][0];
+        return $this->preferences->of($key) ?? self::PREFERENCES[$key][0];
     }
 
     public function timeZone(): string
     {
-        return $this->preferences['time_zone'] ?? $this->workshop->time_zone;
+        return $this->preferences->of('time_zone') ?? $this->workshop->time_zone;
     }
 
     public function isOwner(): bool

@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Devices\ClimateStation;
 use App\Devices\SimulatedStation;
 use App\Models\Air;
+use App\Models\Kept\Warmed;
 use App\Models\Piece;
 use App\Models\Workshop;
 use Carbon\CarbonInterface;
@@ -77,7 +78,8 @@ final readonly class Airs
     {
         return new RecordedClimate(
             $this->catalogue->calibration()->climate, $this->readings($air, $days), self::setting($workshop, $air),
-            new \DateTimeZone($workshop->time_zone), $air->warmed ?? [],
+            new \DateTimeZone($workshop->time_zone),
+            array_map(fn (Warmed $one): array => $one->stretch(), $air->warmed),
         );
     }
 
@@ -172,7 +174,7 @@ final readonly class Airs
         $own = $air?->setting;
         if ($own !== null) {
             return DayNightClimate::of(
-                $own['temp_c'], $own['rh_percent'], $own['temp_c'], $own['rh_percent'], 0, 24, $zone,
+                $own->tempC, $own->rhPercent, $own->tempC, $own->rhPercent, 0, 24, $zone,
             );
         }
         $shop = $workshop->climate;

@@ -23,7 +23,7 @@ final readonly class BoardLearner
         foreach ($workshop->swatches()->where('counts', true)->get() as $swatch) {
             $board = $swatch->board($tables);
             if ($board !== null) {
-                $boards[DyeFactorTable::key($swatch->wood, $swatch->layers[0]['product'])][] = $board;
+                $boards[DyeFactorTable::key($swatch->wood, $swatch->layers[0]->product)][] = $board;
             }
         }
         $calibration = $tables->calibration;

@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Models\Workshop;
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Reading\Document;
 
 /** What a document brings along: woods and mixes of another shop's own, which this one takes among its own. */
 final readonly class BroughtIn
@@ -41,10 +42,10 @@ final readonly class BroughtIn
     public function take(Workshop $workshop, array $unknown): void
     {
         foreach ($unknown['woods'] ?? [] as $wood) {
-            $workshop->woods()->create(['name' => $wood['name'], 'typed' => $wood]);
+            $workshop->woods()->create(['name' => $wood['name'], 'typed' => Document::of($wood)]);
         }
         foreach ($unknown['mixes'] ?? [] as $mix) {
-            $workshop->mixes()->create(['name' => $mix['name'], 'typed' => $mix]);
+            $workshop->mixes()->create(['name' => $mix['name'], 'typed' => Document::of($mix)]);
         }
     }
 }

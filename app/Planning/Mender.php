@@ -45,7 +45,7 @@ final readonly class Mender
             'step' => $step->title, 'fault' => $read->kind->label(), 'face' => $read->face(),
         ]);
         $this->logbook->write($step, $user, EntryKind::Wrong, $body, $form, $what);
-        $this->planner->apply($piece->workshop, fn () => $piece->update(['fault' => $read->toArray()]), $piece);
+        $this->planner->apply($piece->workshop, fn () => $piece->update(['fault' => Document::of($read->toArray())]), $piece);
     }
 
     /** It was nothing, or it is left as it is. */
@@ -70,7 +70,7 @@ final readonly class Mender
 
         return $piece->fault === null ? [] : Remedies::of(
             $core, $this->mapper->bench($piece->workshop, $piece), $this->mapper->tables($piece->workshop, $piece),
-            History::of($piece)->inOrder(), Fault::read(Document::of($piece->fault), $core),
+            History::of($piece)->inOrder(), Fault::read($piece->fault, $core),
             sprintf('fix-%d', $piece->revision),
         );
     }
@@ -83,7 +83,7 @@ final readonly class Mender
             $core, $this->mapper->bench($piece->workshop, $piece), $this->mapper->tables($piece->workshop, $piece),
             History::of($piece)->inOrder(),
         ];
-        $fault = Fault::read(Document::of($piece->fault ?? []), $core);
+        $fault = Fault::read($piece->fault ?? Document::of([]), $core);
 
         return [Causes::of(...[...$asked, $fault]), Remedies::doubt(...[...$asked, $fault])];
     }

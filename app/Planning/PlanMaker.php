@@ -56,7 +56,7 @@ final readonly class PlanMaker
             [$key, $route] = $this->routes->of($state->workshop, $piece, $bench, $history);
             if ($piece->fault !== null) {
                 return new PlannedPiece(
-                    $piece, $history, $key, $route, null, FaultKind::from($piece->fault['kind'])->label(), isHeld: true,
+                    $piece, $history, $key, $route, null, FaultKind::from((string) $piece->fault->value('kind'))->label(), isHeld: true,
                 );
             }
             if ($route->isForbidden() && ! $route->waitsForWood()) {

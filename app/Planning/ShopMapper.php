@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use App\Models\Air;
 use App\Models\Piece;
+use App\Models\Tin;
 use App\Models\Workshop;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\CoatingTable;
@@ -62,7 +63,7 @@ final readonly class ShopMapper
     public function coatings(Workshop $workshop): CoatingTable
     {
         return $this->typical($workshop)->withLabels($workshop->tins->mapWithKeys(
-            fn ($tin): array => [$tin->product => array_map(floatval(...), $tin->label)],
+            fn (Tin $tin): array => [$tin->product => $tin->label->figures],
         )->all());
     }
 
@@ -71,7 +72,7 @@ final readonly class ShopMapper
     {
         $table = $this->catalogue->coatings();
         foreach ($workshop->mixes as $mix) {
-            $table = $table->withMix(Document::of($mix->typed));
+            $table = $table->withMix($mix->typed);
         }
 
         return $table;
@@ -84,7 +85,7 @@ final readonly class ShopMapper
         $tables = Tables::of($this->catalogue)->withCoatings($this->coatings($workshop)->dryingIn($air));
         $tables = $tables->withTooling($workshop->equipment()->tooling())->withDyes($workshop->dyeFactors());
         foreach ($workshop->woods as $wood) {
-            $tables = $tables->withWood(Wood::typed(Document::of($wood->typed), $tables->woods));
+            $tables = $tables->withWood(Wood::typed($wood->typed, $tables->woods));
         }
 
         return $tables;

@@ -103,8 +103,8 @@ final readonly class AirPage
     {
         $warm = $this->air->warmed[0] ?? null;
 
-        return $warm === null || $warm[1] < now()->getTimestamp() ? ''
-            : "Warmed to {$this->show->temperature($warm[2])} until "
-                .$this->show->day(Carbon::createFromTimestamp($warm[1], $this->workshop->time_zone)).'.';
+        return $warm === null || $warm->until < now()->getTimestamp() ? ''
+            : "Warmed to {$this->show->temperature($warm->tempC)} until "
+                .$this->show->day(Carbon::createFromTimestamp($warm->until, $this->workshop->time_zone)).'.';
     }
 }

@@ -60,7 +60,7 @@ final readonly class MendPage
      */
     public static function choosing(Piece $piece, array $remedies, Closure $readyWith, Show $show): self
     {
-        $kind = FaultKind::from($piece->fault['kind'] ?? '');
+        $kind = FaultKind::from((string) $piece->fault?->value('kind'));
 
         return new self([], [], array_map(function (Mended $mended) use ($readyWith, $show): array {
             $ready = $readyWith($mended);

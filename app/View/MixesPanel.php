@@ -70,7 +70,7 @@ final readonly class MixesPanel
     {
         $rows = array_map(
             fn (array $part): array => [$part['product'], $this->show->bare((float) $part['parts'])],
-            $this->changed->typed['parts'] ?? [],
+            (array) $this->changed?->typed->value('parts'),
         );
 
         return array_pad(array_values($rows), min(CoreMix::MAX_PARTS, max(self::ROWS, count($rows) + 1)), ['', '']);
@@ -79,6 +79,6 @@ final readonly class MixesPanel
     /** @return list<array{name: string, label: string, hint: string, value: string}> its own figures */
     public function figures(): array
     {
-        return TinForm::own($this->changed->typed ?? [], $this->show);
+        return TinForm::own($this->changed?->typed, $this->show);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Kept\DyedLayer;
 use App\Models\Piece;
 use App\Models\PieceState;
 use App\Models\Swatch;
@@ -29,7 +30,7 @@ final readonly class SwatchPage
         foreach ($this->swatch->layers as $i => $layer) {
             $n = count($this->swatch->layers) === 1 ? '' : ' '.($i + 1);
             $stages["dyed$n"] = $this->colours($i + 1, false, null);
-            if ($layer['sanded_um'] > 0) {
+            if ($layer->sandedUm > 0) {
                 $stages["sanded back$n"] = $this->colours($i + 1, true, null);
             }
         }
@@ -46,7 +47,7 @@ final readonly class SwatchPage
     /** The colour it is found by: as measured on the early wood, or as the model has it. */
     public function shown(): Rgb
     {
-        $measured = $this->swatch->measured['early'] ?? null;
+        $measured = $this->swatch->measured?->of('early');
 
         return $measured !== null ? Rgb::hex($measured, 'early')
             : $this->colours(count($this->swatch->layers), true, $this->swatch->over($this->tables))[0];
@@ -62,7 +63,7 @@ final readonly class SwatchPage
         );
         $rows = [];
         foreach (array_keys(Swatch::TISSUES) as $i => $tissue) {
-            $measured = $this->swatch->measured[$tissue] ?? null;
+            $measured = $this->swatch->measured?->of($tissue);
             if ($measured !== null) {
                 $rows[$tissue] = [
                     $told[$i]->toHex(), $measured, $told[$i]->differenceTo(Rgb::hex($measured, $tissue)),
@@ -84,7 +85,7 @@ final readonly class SwatchPage
     /** What the boards that count make of this dye on this wood. */
     public function corrected(): string
     {
-        $factors = $this->tables->dyes->of($this->swatch->wood, $this->swatch->layers[0]['product'] ?? null);
+        $factors = $this->tables->dyes->of($this->swatch->wood, $this->swatch->layers[0]->product ?? null);
 
         return sprintf(
             '%d %s for this dye on this wood: uptake × %s and depth × %s of the usual (early, late, figure).',
@@ -96,9 +97,9 @@ final readonly class SwatchPage
     /** @return list<array{string, string}> colour of each layer, and words such as "water dye, strength 1" */
     public function recipe(Show $show): array
     {
-        return array_map(fn (array $layer): array => [$layer['rgb'], lcfirst($layer['product']).', strength '
-            .number_format($layer['strength'], 2).($layer['sanded_um'] > 0
-                ? ', sanded back '.$show->plain($layer['sanded_um']).' µm' : '')], $this->swatch->layers);
+        return array_map(fn (DyedLayer $layer): array => [$layer->rgb, lcfirst($layer->product).', strength '
+            .number_format($layer->strength, 2).($layer->sandedUm > 0
+                ? ', sanded back '.$show->plain($layer->sandedUm).' µm' : '')], $this->swatch->layers);
     }
 
     /** @return array<string, string> bands that it can be used on, by piece, part and mark */
@@ -142,9 +143,9 @@ final readonly class SwatchPage
         );
         foreach (array_slice($this->swatch->layers, 0, $layers) as $i => $layer) {
             $tissues = $tissues->dyed(DyeLayer::usual(
-                Rgb::hex($layer['rgb'], 'rgb'), Swatch::carrier($this->tables, $layer['product']),
-                (float) $layer['strength'], $i < $layers - 1 || $isSanded ? (float) $layer['sanded_um'] : 0.0,
-                $factors ?? $this->tables->dyes->of($this->swatch->wood, $layer['product']), $figures,
+                Rgb::hex($layer->rgb, 'rgb'), Swatch::carrier($this->tables, $layer->product), $layer->strength,
+                $i < $layers - 1 || $isSanded ? $layer->sandedUm : 0.0,
+                $factors ?? $this->tables->dyes->of($this->swatch->wood, $layer->product), $figures,
             ));
         }
 

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Tin;
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Product;
+use HonestGrain\Reading\Document;
 use HonestGrain\Words\Unit;
 
 /**
@@ -41,7 +42,7 @@ final readonly class TinForm
                 'name' => $name,
                 'label' => $words.($unit === null ? '' : ', '.$show->unit($unit)),
                 'hint' => $typical === null ? 'typical: none' : 'typical: '.$number($typical),
-                'value' => $number($tin->label[$name] ?? null),
+                'value' => $number($tin?->label->of($name)),
             ];
         }
 
@@ -51,15 +52,15 @@ final readonly class TinForm
     /**
      * The same fields for a finish that has no typical figures: a mix of the maker's own.
      *
-     * @param  array<string, mixed>  $typed
+     * @param  Document|null  $typed  what was typed of it
      * @return list<array{name: string, label: string, hint: string, value: string}>
      */
-    public static function own(array $typed, Show $show): array
+    public static function own(?Document $typed, Show $show): array
     {
         $fields = [];
         foreach (self::WORDS as $name => $words) {
             $unit = self::UNITS[$name] ?? null;
-            $value = isset($typed[$name]) ? (float) $typed[$name] : null;
+            $value = $typed?->has($name) === true ? (float) $typed->value($name) : null;
             $fields[] = [
                 'name' => $name, 'label' => $words.($unit === null ? '' : ', '.$show->unit($unit)),
                 'hint' => 'empty: the strictest of its parts',

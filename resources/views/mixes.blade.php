@@ -12,9 +12,9 @@
                     <p>{{ $panel->parts($coating) }}</p>
                     <p class="small">{{ $panel->waits($coating) }}</p>
                     <p class="small faint">{{ $panel->likeness($coating) }}</p>
-                    @isset($mix->typed['note'])
-                        <p class="small faint">{{ $mix->typed['note'] }}</p>
-                    @endisset
+                    @if ($mix->typed->has('note'))
+                        <p class="small faint">{{ $mix->typed->value('note') }}</p>
+                    @endif
                     <form
                         method="post"
                         action="{{ route('mixes.destroy', $mix) }}"
@@ -82,7 +82,7 @@
                     <x-choose
                         name="like"
                         :options="['' => 'what there is most of'] + array_combine($known, $known)"
-                        :chosen="$panel->changed?->typed['like'] ?? ''"
+                        :chosen="$panel->changed?->typed->value('like') ?? ''"
                     />
                 </x-field>
                 <div class="grid grid-cols-2 gap-x-5">
@@ -102,7 +102,7 @@
                         class="w-full"
                         name="note"
                         maxlength="200"
-                        value="{{ old('note', $panel->changed?->typed['note'] ?? '') }}"
+                        value="{{ old('note', $panel->changed?->typed->value('note') ?? '') }}"
                     />
                 </x-field>
                 <button class="press press-main">Keep it</button>

@@ -149,7 +149,7 @@
                     ><select class="w-full" name="own_time_zone">
                         <option value="">the shop's</option>
                         @foreach (timezone_identifiers_list() as $zone)
-                            <option @selected(($me->preferences['time_zone'] ?? '') === $zone)>{{ $zone }}</option>
+                            <option @selected($me->preferences->of('time_zone') === $zone)>{{ $zone }}</option>
                         @endforeach</select
                 ></x-field>
                 <p class="self-center"><button class="press">Save for me</button></p>

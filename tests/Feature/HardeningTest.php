@@ -10,6 +10,7 @@ use App\Http\DatabaseGone;
 use App\Http\Requests\ReadingValidator;
 use App\Http\Requests\TakesLists;
 use App\Models\EntryKind;
+use App\Models\Kept\Choices;
 use App\Models\Kept\UsualAir;
 use App\Models\LogEntry;
 use App\Models\User;
@@ -504,7 +505,7 @@ final class HardeningTest extends FeatureTestCase
                 ['1/0', 'wide', ['5/8'], '12', '3.25"'],
             ),
         );
-        $this->wren->update(['preferences' => ['units' => 'imperial']]);
+        $this->wren->update(['preferences' => new Choices(['units' => 'imperial'])]);
         $this->get('/pieces/create')->assertSee('value="10.25"', false)->assertDontSee('10.2362');
         $this->post(
             '/pieces',

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\OwnMix;
 use App\Models\Piece;
+use HonestGrain\Reading\Document;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\Told;
@@ -80,7 +81,7 @@ final class MixesTest extends FeatureTestCase
         ])->assertSessionHasNoErrors();
         $this->get('/shelf')->assertOk()->assertSee('Shed wiping oil');
         $theirs = $this->makeShop('Cuckoo Yard', 'teal@example.test')->mixes()->create(
-            ['name' => 'Their oil', 'typed' => []],
+            ['name' => 'Their oil', 'typed' => Document::of([])],
         );
         $this->delete(route('mixes.destroy', $theirs))->assertNotFound();
         $this->delete(route('mixes.destroy', OwnMix::query()->firstOrFail()))->assertSessionHasNoErrors();

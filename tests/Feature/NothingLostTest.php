@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Http\DatabaseGone;
 use App\Http\DiskFull;
 use App\Models\Air;
+use App\Models\Kept\Choices;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PlannedStep;
@@ -111,7 +112,7 @@ final class NothingLostTest extends FeatureTestCase
 
     public function test_fractions_are_read_in_every_field_that_takes_a_number(): void
     {
-        $this->wren->update(['preferences' => ['units' => 'imperial']]);
+        $this->wren->update(['preferences' => new Choices(['units' => 'imperial'])]);
         $piece = $this->bowl();
         $this->post(route('pieces.marks', $piece), [
             'version' => 1, 'technique' => 'flutes', 'on' => 'outer', 'from' => '1 1/2', 'to' => '2-1/2 in',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Demo\DemoWorkshop;
+use App\Models\Kept\Choices;
 use App\Models\Kept\SaidCast;
 use App\Models\User;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -29,7 +30,7 @@ final class OtherUnitsTest extends FeatureTestCase
     {
         app(DemoWorkshop::class)->run();
         $wren = User::query()->where('email', DemoWorkshop::EMAIL)->firstOrFail();
-        $wren->update(['preferences' => ['units' => 'imperial']]);
+        $wren->update(['preferences' => new Choices(['units' => 'imperial'])]);
         $this->actingAs($wren);
         $pages = [
             '/bench', '/pieces', '/pieces/create', '/weeks', '/rack', '/rack/new', '/rack/weigh', '/rack/labels',
@@ -55,7 +56,7 @@ final class OtherUnitsTest extends FeatureTestCase
 
     public function test_what_is_said_after_a_press_is_in_them_too(): void
     {
-        $this->wren->update(['preferences' => ['units' => 'imperial']]);
+        $this->wren->update(['preferences' => new Choices(['units' => 'imperial'])]);
         $piece = $this->bowl(['features' => []]);
         $this->post(route('pieces.flaws.store', $piece), [
             'version' => 1, 'flaw_kind' => 'crack', 'flaw_on' => 'outer', 'flaw_from' => '1', 'flaw_to' => '2',

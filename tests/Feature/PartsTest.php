@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Kept\Choices;
 use App\Models\OwnWood;
 use App\Models\Piece;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Reading\Document;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -216,7 +218,7 @@ final class PartsTest extends FeatureTestCase
 
     public function test_lengths_are_typed_in_the_readers_unit(): void
     {
-        $this->wren->update(['preferences' => ['units' => 'imperial']]);
+        $this->wren->update(['preferences' => new Choices(['units' => 'imperial'])]);
         $piece = $this->drawn(Form::ShallowBowl);
         $this->post(
             route('pieces.flaws.store', $piece),
@@ -257,11 +259,11 @@ final class PartsTest extends FeatureTestCase
         ])->assertSessionHasNoErrors();
         $this->get(route('pieces.shape', [$other->pieces()->firstOrFail(), 'part' => 'lid']))->assertOk()
             ->assertSee('Garden plum');
-        self::assertSame('7000', (string) $other->woods()->firstOrFail()->typed['janka_n']);
+        self::assertSame('7000', (string) $other->woods()->firstOrFail()->typed->value('janka_n'));
         $this->flushSession();
         $this->actingAs($this->wren);
 
-        $theirs = $other->woods()->create(['name' => 'Their plum', 'typed' => []]);
+        $theirs = $other->woods()->create(['name' => 'Their plum', 'typed' => Document::of([])]);
         $this->delete(route('woods.destroy', $theirs))->assertNotFound();
         $this->put(
             route('pieces.parts.update', $piece), ['version' => 2, 'part' => 'lid'] + self::PART,
@@ -306,7 +308,7 @@ final class PartsTest extends FeatureTestCase
 
     private function drawn(Form $form): Piece
     {
-        $inches = ($this->wren->preferences['units'] ?? 'metric') === 'imperial';
+        $inches = $this->wren->preferences->of('units') === 'imperial';
         $sizes = [];
         foreach ($form->sizes() as $size => $mm) {
             $sizes[str_replace('_mm', '', $size)] = (string) round($inches ? $mm / 25.4 : $mm, 3);

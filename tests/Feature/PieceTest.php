@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Kept\Choices;
 use App\Models\Piece;
 use Tests\Core\Told;
 
@@ -48,7 +49,7 @@ final class PieceTest extends FeatureTestCase
 
     public function test_an_inch_is_an_inch(): void
     {
-        $this->wren->update(['preferences' => ['units' => 'imperial']]);
+        $this->wren->update(['preferences' => new Choices(['units' => 'imperial'])]);
         $this->post(
             '/pieces', ['diameter' => '10', 'height' => '4', 'foot' => '3.5', 'wall' => '0.3'] + self::TYPED,
         )->assertSessionHasNoErrors();
@@ -155,7 +156,7 @@ final class PieceTest extends FeatureTestCase
             ['version' => 2, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => '80, 180']],
         )->assertSessionHasNoErrors();
         self::assertSame(['P80', 'P180'], $this->body($piece)['surface']['own']['outside']);
-        $this->wren->update(['preferences' => ['grits' => 'CAMI']]);
+        $this->wren->update(['preferences' => new Choices(['grits' => 'CAMI'])]);
         $this->put(
             route('pieces.surface', $piece),
             ['version' => 3, 'tool_mark_um' => ['outside' => '80'], 'own' => ['outside' => '80, 220']],

@@ -14,6 +14,7 @@ use App\Planning\PlanMaker;
 use App\Planning\Planner;
 use App\Planning\PlanStore;
 use App\Planning\ShopState;
+use HonestGrain\Reading\Document;
 use HonestGrain\Schedule\Plan;
 use HonestGrain\Schedule\Problem;
 use HonestGrain\Schedule\Scheduler;
@@ -103,8 +104,9 @@ final class PlanAtVersionTest extends FeatureTestCase
     {
         $piece = $this->bowl();
         self::assertNotNull($piece->refresh()->ready_at);
-        $piece->update(['fault' => ['kind' => 'crack', 'part' => 'body', 'on' => 'outer', 'from_mm' => 10.0,
-            'to_mm' => 20.0]]);
+        $piece->update(['fault' => Document::of([
+            'kind' => 'crack', 'part' => 'body', 'on' => 'outer', 'from_mm' => 10.0, 'to_mm' => 20.0,
+        ])]);
         app(Correction::class)->of($piece->refresh());
         self::assertNull($piece->refresh()->ready_at);
         $piece->update(['fault' => null]);

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Planning\ShopMapper;
 use App\View\Drawings;
+use HonestGrain\Reading\Document;
 
 /** What is worked out or read once, and for what it is done anew. */
 final class ReadOnceTest extends FeatureTestCase
@@ -23,7 +24,7 @@ final class ReadOnceTest extends FeatureTestCase
         self::assertSame(['drawing 1', 'drawing 1'], [$draw(), $draw()]);
         $piece->document = ['name' => 'Another'] + $piece->document;
         self::assertSame('drawing 2', $draw(), 'of another document');
-        $piece->workshop->woods()->create(['name' => 'Spoonwood', 'typed' => ['name' => 'Spoonwood']]);
+        $piece->workshop->woods()->create(['name' => 'Spoonwood', 'typed' => Document::of(['name' => 'Spoonwood'])]);
         $piece->workshop->refresh();
         self::assertSame('drawing 3', $draw(), 'in a shop that knows another wood');
         self::assertNotSame('drawing 3', Drawings::of(

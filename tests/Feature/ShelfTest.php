@@ -99,7 +99,7 @@ final class ShelfTest extends FeatureTestCase
                 'note' => 'from the blue shelf',
             ],
         )->assertSessionHasNoErrors();
-        self::assertEquals($typed, $this->shop->tins()->firstOrFail()->label);
+        self::assertEquals($typed, $this->shop->tins()->firstOrFail()->label->figures);
         $page = $this->get('/shelf/tin?product=Hard-wax%20oil')->assertSee('from the blue shelf')->assertSee(
             '2026-11-01',
         );

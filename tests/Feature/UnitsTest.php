@@ -66,7 +66,7 @@ final class UnitsTest extends FeatureTestCase
         $this->put(
             '/shelf/tin', ['product' => 'Hard-wax oil'] + $this->fieldsOf('/shelf/tin?product=Hard-wax%20oil'),
         )->assertSessionHasNoErrors();
-        self::assertEquals([$label, 354.7], [$tin->refresh()->label, (float) $tin->stock_ml]);
+        self::assertEquals([$label, 354.7], [$tin->refresh()->label->figures, (float) $tin->stock_ml]);
 
         $before = $piece->refresh()->document;
         [$mark] = $before['parts'][0]['marks'];
@@ -192,9 +192,9 @@ final class UnitsTest extends FeatureTestCase
             ],
         )->assertSessionHasNoErrors();
         $tin = $this->shop->tins()->firstOrFail();
-        self::assertEqualsWithDelta(24.54, $tin->label['coverage_m2_per_l'], 0.01);
-        self::assertEqualsWithDelta(15.0, $tin->label['min_c'], 1e-9);
-        self::assertEqualsWithDelta(10.0, $tin->label['recoat_from_h'], 1e-9);
+        self::assertEqualsWithDelta(24.54, $tin->label->of('coverage_m2_per_l'), 0.01);
+        self::assertEqualsWithDelta(15.0, $tin->label->of('min_c'), 1e-9);
+        self::assertEqualsWithDelta(10.0, $tin->label->of('recoat_from_h'), 1e-9);
         self::assertEqualsWithDelta(354.9, $tin->stock_ml, 0.1);
         $this->get('/shelf')->assertSee('1,000 ft²/gal')->assertSee('12.00 fl oz');
     }

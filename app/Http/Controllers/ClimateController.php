@@ -8,6 +8,7 @@ use App\Http\Requests\SaveAir;
 use App\Jobs\DeriveRack;
 use App\Models\Air;
 use App\Models\InstrumentFault;
+use App\Models\Kept\Warmed;
 use App\Models\Workshop;
 use App\Planning\Airs;
 use App\Planning\Planner;
@@ -130,17 +131,17 @@ class ClimateController extends Controller
                 ['until' => "Until is “{$typed['until']}”; it takes today or later."],
             );
         }
-        $air->update(['warmed' => [[
+        $air->update(['warmed' => [new Warmed(
             (int) now()->getTimestamp(), (int) $until->getTimestamp(),
             round($show->typed(Unit::Temperature, (float) $typed['warm_to']), 2),
-        ]]]);
+        )]]);
 
         return $this->inNewAir($this->workshop($request), $air, 'Counted in; every date was worked out again.');
     }
 
     public function asItComes(Request $request, Air $air): RedirectResponse
     {
-        $air->update(['warmed' => null]);
+        $air->update(['warmed' => []]);
 
         return $this->inNewAir($this->workshop($request), $air, 'As it comes again; every date was worked out again.');
     }

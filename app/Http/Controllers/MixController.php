@@ -45,7 +45,7 @@ class MixController extends Controller
         $catalogue->coatings()->withMix(Document::of($typed));
         $workshop = $this->workshop($request);
         $mix = $this->planner->apply($workshop, fn (): OwnMix => $workshop->mixes()->updateOrCreate(
-            ['name' => $typed['name']], ['typed' => $typed],
+            ['name' => $typed['name']], ['typed' => Document::of($typed)],
         ));
 
         return redirect()->route('mixes')->with(

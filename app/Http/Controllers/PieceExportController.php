@@ -42,7 +42,7 @@ class PieceExportController extends Controller
     private function woods(Piece $piece, CorePiece $core): array
     {
         $used = array_map(fn (Part $part): string => $part->wood->name, $core->parts);
-        $woods = $piece->workshop->woods->whereIn('name', $used)->pluck('typed')->values()->all();
+        $woods = $piece->workshop->woods->whereIn('name', $used)->map(fn ($own): array => $own->typed->fields())->values()->all();
 
         return $woods === [] ? [] : ['woods' => $woods];
     }
@@ -60,7 +60,7 @@ class PieceExportController extends Controller
                 $used = [...$used, ...array_map(fn (Coat $coat): string => $coat->coating->class, $plan->coats)];
             }
         }
-        $mixes = $piece->workshop->mixes->whereIn('name', $used)->pluck('typed')->values()->all();
+        $mixes = $piece->workshop->mixes->whereIn('name', $used)->map(fn ($own): array => $own->typed->fields())->values()->all();
 
         return $mixes === [] ? [] : ['mixes' => $mixes];
     }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ChangePassword;
 use App\Http\Requests\SavePreferences;
+use App\Models\Kept\Choices;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Auth;
 
@@ -16,7 +17,9 @@ class PreferencesController extends Controller
         $typed = $request->validated();
         $zone = $typed['own_time_zone'] ?? null;
         unset($typed['own_time_zone']);
-        $this->user($request)->update(['preferences' => $typed + ($zone === null ? [] : ['time_zone' => $zone])]);
+        $this->user($request)->update([
+            'preferences' => new Choices($typed + ($zone === null ? [] : ['time_zone' => $zone])),
+        ]);
 
         return back()->with('said', 'Saved for you.');
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Kept\DyedLayer;
 use App\Models\Piece;
 use App\Models\Workshop;
 use App\Planning\Edit;
@@ -60,7 +61,7 @@ class RecipeController extends Controller
 
     /**
      * @param  array<string, mixed>  $typed
-     * @return array{string, list<array{product: string, rgb: string, strength: float, sanded_um: float}>}
+     * @return array{string, list<DyedLayer>}
      */
     private function recipe(Workshop $workshop, array $typed): array
     {
@@ -70,16 +71,15 @@ class RecipeController extends Controller
             return [$swatch->name, $swatch->layers];
         }
 
-        return [$typed['mix_name'] ?? 'Mixed', [[
-            'product' => $typed['product'], 'rgb' => $typed['rgb'], 'strength' => (float) $typed['strength'],
-            'sanded_um' => 0.0,
-        ]]];
+        return [$typed['mix_name'] ?? 'Mixed', [
+            new DyedLayer($typed['product'], $typed['rgb'], (float) $typed['strength'], sandedUm: 0.0),
+        ]];
     }
 
     /**
      * The layers of a recipe on the band of a mark.
      *
-     * @param  list<array{product: string, rgb: string, strength: float, sanded_um: float}>  $layers
+     * @param  list<DyedLayer>  $layers
      * @return list<Mark>
      */
     private static function laid(Mark $onto, string $name, array $layers, Tables $tables): array
@@ -92,8 +92,8 @@ class RecipeController extends Controller
                 'from_mm' => $onto->band->fromMm, 'to_mm' => $onto->band->toMm,
                 'name' => mb_substr(count($layers) === 1 ? $name : $name.', '.($i + 1), 0, Mark::MAX_NAME),
                 'settings' => [
-                    'product' => $layer['product'], 'colour' => $layer['rgb'], 'strength' => $layer['strength'],
-                ] + ($layer['sanded_um'] > 0 ? ['sanded_um' => $layer['sanded_um']] : []),
+                    'product' => $layer->product, 'colour' => $layer->rgb, 'strength' => $layer->strength,
+                ] + ($layer->sandedUm > 0 ? ['sanded_um' => $layer->sandedUm] : []),
             ]), $tables);
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\SaveTin;
+use App\Models\Kept\LabelFigures;
 use App\Models\Tin;
 use App\Planning\Planner;
 use App\Planning\ShopMapper;
@@ -41,7 +42,7 @@ class TinController extends Controller
         $coatings->withLabels([$product->name() => $label]);
         $workshop = $this->workshop($request);
         $planner->apply($workshop, fn (): Tin => $workshop->tins()->updateOrCreate(['product' => $product->name()], [
-            'label' => $label,
+            'label' => new LabelFigures($label),
             'stock_ml' => $request->stockMl($show),
             'opened_on' => $typed['opened_on'] ?? null,
             'note' => $typed['note'] ?? null,

@@ -41,7 +41,7 @@ class WoodController extends Controller
         $wood = Wood::typed(Document::of($typed), $catalogue->woods());
         $workshop = $this->workshop($request);
         $this->planner->apply($workshop, fn (): OwnWood => $workshop->woods()->updateOrCreate(
-            ['name' => $wood->name], ['typed' => $typed],
+            ['name' => $wood->name], ['typed' => Document::of($typed)],
         ));
 
         return back()->with('said', "$wood->name is among your woods; pieces of it were worked out again.");

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Air;
+use App\Models\Kept\SetAir;
 use App\View\Show;
 use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
@@ -26,12 +27,11 @@ class SaveAir extends FormRequest
         ];
     }
 
-    /** @return array{temp_c: float, rh_percent: float} */
-    public function setting(Show $show): array
+    public function setting(Show $show): SetAir
     {
-        return [
-            'temp_c' => round($show->typed(Unit::Temperature, (float) $this->validated('temp')), 2),
-            'rh_percent' => (float) $this->validated('rh'),
-        ];
+        return new SetAir(
+            round($show->typed(Unit::Temperature, (float) $this->validated('temp')), 2),
+            (float) $this->validated('rh'),
+        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Kept\DyedLayer;
 use App\Models\Swatch;
 use App\Models\User;
 use App\Planning\ShopMapper;
@@ -72,18 +73,17 @@ class SaveSwatch extends FormRequest implements TakesLists
         ];
     }
 
-    /** @return list<array{product: string, rgb: string, strength: float, sanded_um: float}> */
+    /** @return list<DyedLayer> */
     private function layers(): array
     {
         $layers = [];
         foreach ((array) $this->input('layer_product', []) as $i => $product) {
             if ((string) $product !== '') {
-                $layers[] = [
-                    'product' => (string) $product,
-                    'rgb' => strtolower((string) $this->input("layer_rgb.$i", '#2e4d63')),
-                    'strength' => (float) ($this->input("layer_strength.$i") ?? 1),
-                    'sanded_um' => (float) ($this->input("layer_sanded.$i") ?? 0),
-                ];
+                $layers[] = new DyedLayer(
+                    product: (string) $product, rgb: strtolower((string) $this->input("layer_rgb.$i", '#2e4d63')),
+                    strength: (float) ($this->input("layer_strength.$i") ?? 1),
+                    sandedUm: (float) ($this->input("layer_sanded.$i") ?? 0),
+                );
             }
         }
 

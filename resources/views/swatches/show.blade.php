@@ -115,7 +115,7 @@
                                                     <x-decimal
                                                         class="w-20"
                                                         name="{{ $axis }}_{{ $spot }}"
-                                                        value="{{ $swatch->points[$spot][$k] ?? '' }}"
+                                                        value="{{ $swatch->points->at[$spot][$k] ?? '' }}"
                                                         aria-label="{{ $word }}, {{ $axis }}"
                                                     />
                                                 </td>
