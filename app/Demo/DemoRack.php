@@ -128,7 +128,8 @@ final readonly class DemoRack
             $roughed = now()->subDays($ago + $step * max(0, $count - 1));
             $document += [$document['form'] === 'rough-bowl' ? 'roughed_on' : 'cut_on' => $roughed->toDateString()];
             $blank = $this->rack->add(
-                $workshop, $document, null, $workshop->airs->firstWhere('name', $document['place'])?->id,
+                $workshop, Document::of($document), null,
+                $workshop->airs->firstWhere('name', $document['place'])?->id,
             );
             $rows = [];
             for ($k = 0; $k < $count; $k++) {

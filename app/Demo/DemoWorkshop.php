@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Models\EntryKind;
+use App\Models\Kept\Abraded;
+use App\Models\Kept\Facts;
 use App\Models\Kept\LabelFigures;
+use App\Models\Kept\Planned;
 use App\Models\Kept\UsualAir;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\Role;
-use App\Models\StepDetails;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\Learner;
@@ -315,7 +317,7 @@ class DemoWorkshop
     /** The id of the n-th coat that lies on the outside. */
     private function coat(Piece $piece, int $n): string
     {
-        foreach ($piece->document['parts'][0]['coats'] as $plan) {
+        foreach ($piece->document->fields()['parts'][0]['coats'] as $plan) {
             if (in_array('outside', $plan['zones'], true)) {
                 return $plan['layers'][$n - 1]['id'];
             }
@@ -443,14 +445,13 @@ class DemoWorkshop
             'happened_at' => $when, 'minutes' => $step->timing->minutes > 0 ? round(
                 $step->timing->minutes * $pace,
             ) : null,
-            'facts' => [
-                'planned_minutes' => $step->timing->minutes, 'product' => $step->work->supplies->product,
-                'climate' => $this->workshop->climate->toArray(),
-            ] + ($step->work->supplies->abrading === null ? [] : ['abrading' => StepDetails::abradingArray(
-                $step->work->supplies->abrading,
-            ) + [
-                'used' => $step->work->supplies->abrading->sheets,
-            ]]), 'once_key' => "$piece->id:$step->id:0",
+            'facts' => new Facts(
+                planned: new Planned(minutes: $step->timing->minutes, product: $step->work->supplies->product),
+                abraded: $step->work->supplies->abrading === null
+                    ? null : Abraded::of($step->work->supplies->abrading, null),
+                climate: $this->workshop->climate,
+            ),
+            'once_key' => "$piece->id:$step->id:0",
         ]);
     }
 

@@ -25,10 +25,10 @@ final readonly class PieceCost
         $sanded = $piece->logEntries()->where('kind', EntryKind::Done)->where('is_sanding', true)
             ->whereNotIn('id', $undone)->get(['id', 'facts']);
         foreach ($sanded as $entry) {
-            foreach ($entry->facts['abrading']['used'] ?? [] as $grit => $discs) {
-                $count += (int) $discs;
-                $cost += ($prices[$grit] ?? 0.0) * (int) $discs;
-                $isWhole = $isWhole && ((int) $discs === 0 || isset($prices[$grit]));
+            foreach ($entry->facts->abraded->used ?? [] as $grit => $discs) {
+                $count += $discs;
+                $cost += ($prices[$grit] ?? 0.0) * $discs;
+                $isWhole = $isWhole && ($discs === 0 || isset($prices[$grit]));
             }
         }
 

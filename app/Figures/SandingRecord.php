@@ -25,19 +25,20 @@ final readonly class SandingRecord
     /** Null where nothing was measured. */
     public static function of(LogEntry $entry): ?self
     {
-        $facts = $entry->facts;
-        $abrading = $facts['abrading'];
-        $method = Method::tryFrom((string) ($abrading['method'] ?? ''));
-        $family = Pore::tryFrom((string) ($abrading['family'] ?? ''));
+        $abrading = $entry->facts->abraded?->planned;
+        if ($abrading === null) {
+            return null;
+        }
         // Against the model itself, not against what had been made of it already.
-        $planned = (float) ($facts['planned_minutes'] ?? 0) / max(0.01, (float) ($abrading['minutes_factor'] ?? 1));
-        $sheets = array_sum($abrading['sheets'] ?? []) / max(0.01, (float) ($abrading['discs_factor'] ?? 1));
-        $discs = $facts['discs_used'] ?? null;
+        $planned = ($entry->facts->planned->minutes ?? 0.0) / max(0.01, $abrading->minutesFactor);
+        $sheets = array_sum($abrading->sheets) / max(0.01, $abrading->discsFactor);
+        $discs = $entry->facts->measured->discsUsed;
         $minutes = $entry->minutes === null || $planned <= 0 ? null : $entry->minutes / $planned;
         $used = $discs === null || $sheets <= 0 ? null : $discs / $sheets;
 
-        return $method === null || $family === null || ($minutes === null && $used === null) ? null : new self(
-            $entry, Learnt::key($method, $family), $method, $family, $minutes, $used,
+        return $minutes === null && $used === null ? null : new self(
+            $entry, Learnt::key($abrading->method, $abrading->family), $abrading->method, $abrading->family, $minutes,
+            $used,
         );
     }
 }

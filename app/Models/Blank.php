@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\DocumentCast;
 use HonestGrain\Rack\Blank as CoreBlank;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\DryingState;
@@ -21,8 +22,8 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $workshop_id
  * @property int $number  as written on the wood
- * @property array<string, mixed> $document
- * @property array<string, mixed>|null $solid  what it was before it was roughed out
+ * @property Document $document
+ * @property Document|null $solid  what it was before it was roughed out
  * @property string $wood
  * @property string $form
  * @property string $place
@@ -59,7 +60,8 @@ class Blank extends Model
     protected function casts(): array
     {
         return [
-            'document' => 'array', 'solid' => 'array', 'drying' => DryingState::class, 'moisture_percent' => 'float',
+            'document' => DocumentCast::class, 'solid' => DocumentCast::class,
+            'drying' => DryingState::class, 'moisture_percent' => 'float',
             'lost_percent' => 'float', 'week_percent' => 'float', 'ready_at' => 'datetime', 'ready_from' => 'datetime',
             'ready_until' => 'datetime', 'last_mass_g' => 'float', 'last_weighed_at' => 'datetime',
             'may_crack' => 'boolean', 'gone_at' => 'datetime',
@@ -68,7 +70,7 @@ class Blank extends Model
 
     public function core(): CoreBlank
     {
-        return CoreBlank::read(Document::of($this->document));
+        return CoreBlank::read($this->document);
     }
 
     public function isRough(): bool

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\Facts;
 use App\Models\Kept\Keeping;
+use App\Models\Kept\KeptCast;
 use App\Models\Kept\SaidCast;
 use HonestGrain\Words\Said;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -23,7 +25,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $happened_at
  * @property float|null $minutes
  * @property string|null $body
- * @property array<string, mixed> $facts
+ * @property Facts $facts
  * @property int|null $undoes_id
  * @property string|null $once_key
  * @property Piece|null $piece
@@ -42,14 +44,14 @@ class LogEntry extends Keeping
     {
         return [
             'kind' => EntryKind::class, 'title' => SaidCast::class, 'happened_at' => 'datetime', 'minutes' => 'float',
-            'facts' => 'array',
+            'facts' => KeptCast::of(Facts::class),
         ];
     }
 
     protected static function booted(): void
     {
         static::creating(function (self $entry): void {
-            $entry->facts ??= [];
+            $entry->facts ??= new Facts;
         });
         static::updating(fn () => throw new \LogicException('Log entries are append-only.'));
         static::deleting(fn () => throw new \LogicException('Log entries are append-only.'));

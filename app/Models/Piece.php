@@ -28,7 +28,7 @@ use Illuminate\Support\Carbon;
  * @property string $wood
  * @property Carbon|null $due_at
  * @property PieceState $state
- * @property array<string, mixed> $document
+ * @property Document $document
  * @property string $drawing
  * @property float $diameter_mm
  * @property float $height_mm
@@ -55,7 +55,7 @@ class Piece extends Keeping
     protected function casts(): array
     {
         return [
-            'due_at' => 'datetime', 'ready_at' => 'datetime', 'document' => 'array',
+            'due_at' => 'datetime', 'ready_at' => 'datetime', 'document' => DocumentCast::class,
             'conflicts' => KeptCast::list(Objection::class),
             'state' => PieceState::class, 'late' => KeptCast::of(Lateness::class), 'fault' => DocumentCast::class,
             'diameter_mm' => 'float', 'height_mm' => 'float',

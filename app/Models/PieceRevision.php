@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\DocumentCast;
+use HonestGrain\Reading\Document;
 use Illuminate\Database\Eloquent\Model;
 
 /**
  * A piece's document as it was after one change, so that the change can be undone and redone.
  *
  * @property int $number
- * @property array<string, mixed> $document
+ * @property Document $document
  * @property string $what
  */
 class PieceRevision extends Model
@@ -19,6 +21,6 @@ class PieceRevision extends Model
 
     protected function casts(): array
     {
-        return ['document' => 'array'];
+        return ['document' => DocumentCast::class];
     }
 }

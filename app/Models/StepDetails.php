@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\Abraded;
 use App\Models\Kept\Kept;
 use App\Models\Kept\SaidCast;
 use HonestGrain\Abrasive\Abrading;
-use HonestGrain\Abrasive\Method;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Route\Reason;
 use HonestGrain\Route\Step;
 use HonestGrain\Safety\Hazard;
-use HonestGrain\Wood\Pore;
 use HonestGrain\Words\Said;
 
 /** What a page says about a step, as it is kept with it: written and read here alone. */
@@ -78,7 +77,7 @@ final readonly class StepDetails implements Kept
             (int) ($kept['stage'] ?? 0), array_values(array_map(fn (array $one): array => [
                 'after' => (string) $one['after'], 'because' => SaidCast::of($one['because'] ?? ''),
             ], $kept['reasons'] ?? [])),
-            (string) ($kept['air'] ?? ''), self::abrading($kept['abrading'] ?? null),
+            (string) ($kept['air'] ?? ''), Abraded::planned($kept['abrading'] ?? null),
         );
     }
 
@@ -91,30 +90,7 @@ final readonly class StepDetails implements Kept
             'amount' => $this->amount?->toArray(), 'amount_unit' => $this->amount?->unit->value,
             'speed_rpm' => $this->speedRpm, 'mount' => $this->mount,
             'stage' => $this->stage, 'reasons' => $this->reasons, 'air' => $this->air,
-            'abrading' => $this->abrading === null ? null : self::abradingArray($this->abrading),
+            'abrading' => $this->abrading === null ? null : Abraded::written($this->abrading),
         ];
-    }
-
-    /** @return array<string, mixed> as it is kept here and with what was logged */
-    public static function abradingArray(Abrading $one): array
-    {
-        return [
-            'method' => $one->method->value, 'family' => $one->family->value, 'sheets' => $one->sheets,
-            'minutes_at' => $one->minutesAt, 'minutes_factor' => $one->minutesFactor,
-            'discs_factor' => $one->discsFactor,
-        ];
-    }
-
-    /** @param  array<string, mixed>|null  $kept */
-    private static function abrading(?array $kept): ?Abrading
-    {
-        $method = Method::tryFrom((string) ($kept['method'] ?? ''));
-        $family = Pore::tryFrom((string) ($kept['family'] ?? ''));
-
-        return $method === null || $family === null ? null : new Abrading(
-            $method, $family, array_map(intval(...), $kept['sheets'] ?? []),
-            array_map(floatval(...), $kept['minutes_at'] ?? []),
-            (float) ($kept['minutes_factor'] ?? 1), (float) ($kept['discs_factor'] ?? 1),
-        );
     }
 }

@@ -65,8 +65,8 @@ class Workshop extends Keeping
 
     protected $fillable = [
         'learnt', 'unlearnt', 'dye_factors',
-        'name', 'time_zone', 'hours', 'closed', 'climate', 'sanding_cap_m_s', 'min_wall_mm', 'spare_chucks', 'dries_apart',
-        'school', 'instruments', 'equipment', 'is_demo', 'is_visit', 'last_seen_at', 'planned_at', 'plan_summary',
+        'name', 'time_zone', 'hours', 'closed', 'climate', 'sanding_cap_m_s', 'min_wall_mm', 'spare_chucks',
+        'dries_apart', 'school', 'instruments', 'equipment', 'is_demo', 'is_visit', 'last_seen_at', 'planned_at', 'plan_summary',
     ];
 
     protected function casts(): array
@@ -111,7 +111,8 @@ class Workshop extends Keeping
     public function workingHours(): WorkingHours
     {
         return WorkingHours::read(
-            Document::of(['hours' => $this->hours->stretches, 'closed' => $this->closed]), new \DateTimeZone($this->time_zone),
+            Document::of(['hours' => $this->hours->stretches, 'closed' => $this->closed]),
+            new \DateTimeZone($this->time_zone),
         );
     }
 

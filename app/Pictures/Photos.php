@@ -64,7 +64,7 @@ final readonly class Photos
     /** The file of an entry's photograph; null where it has none. */
     public function of(LogEntry $entry): ?string
     {
-        return $this->file($entry->workshop_id, (string) ($entry->facts['photo'] ?? ''));
+        return $this->file($entry->workshop_id, (string) $entry->facts->measured->photo);
     }
 
     /** A kept photograph by its name; null where there is none. */

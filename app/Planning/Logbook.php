@@ -5,15 +5,20 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\EntryKind;
+use App\Models\Kept\Abraded;
+use App\Models\Kept\AirRead;
+use App\Models\Kept\Facts;
+use App\Models\Kept\Measured;
+use App\Models\Kept\Planned;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PieceState;
 use App\Models\PlannedStep;
-use App\Models\StepDetails;
 use App\Models\User;
 use App\Models\Workshop;
 use Carbon\CarbonInterface;
 use Closure;
+use HonestGrain\Reading\Copy;
 use HonestGrain\Words\Said;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Carbon;
@@ -36,7 +41,6 @@ final readonly class Logbook
      * A step is done. A second press for the same step is the same entry.
      *
      * @param  string|null  $read  mark of the step as the page showed it
-     * @param  array<string, scalar>  $facts  what was weighed, used and photographed
      * @return array{LogEntry, bool} the entry, and whether this call wrote it
      */
     public function done(
@@ -45,7 +49,7 @@ final readonly class Logbook
         ?CarbonInterface $at = null,
         ?float $minutes = null,
         ?string $read = null,
-        array $facts = [],
+        Measured $measured = new Measured,
     ): array {
         $at ??= now();
         $this->sameAsRead($step, $read);
@@ -54,37 +58,37 @@ final readonly class Logbook
             $minutes = round($started->happened_at->diffInSeconds($at) / 60, 1);
         }
 
-        $told = [
-            'planned_minutes' => $step->minutes,
-            'product' => $step->product,
-            'technique' => $step->technique, 'part' => $step->part, 'zone' => $step->details->zone,
-            'early_hours' => $step->opens_at !== null && $at->lt($step->opens_at)
-                ? round($at->diffInMinutes($step->opens_at) / 60, 1) : null,
-            'late_hours' => $step->closes_at !== null && $at->gt($step->closes_at)
-                ? round($step->closes_at->diffInMinutes($at) / 60, 1) : null,
-        ] + $this->air($step, $at) + self::abraded($step, $facts) + $facts;
+        $told = Copy::with($this->air($step, $at), [
+            'planned' => new Planned(
+                minutes: $step->minutes, product: $step->product, technique: $step->technique, part: $step->part,
+                zone: $step->details->zone,
+                earlyHours: $step->opens_at !== null && $at->lt($step->opens_at)
+                    ? round($at->diffInMinutes($step->opens_at) / 60, 1) : null,
+                lateHours: $step->closes_at !== null && $at->gt($step->closes_at)
+                    ? round($step->closes_at->diffInMinutes($at) / 60, 1) : null,
+            ),
+            'measured' => $measured,
+            'abraded' => $step->details->abrading === null
+                ? null : Abraded::of($step->details->abrading, $measured->discsUsed),
+        ]);
 
         return $this->once(
             $step, $user, EntryKind::Done, $at,
             ['minutes' => $minutes === null ? null : min($minutes, 9999), 'facts' => $told],
-            fn () => $this->allow($step, $at, isset($facts['not_dry'])),
+            fn () => $this->allow($step, $at, $measured->isNotDry),
             fn (LogEntry $entry) => $this->follow($step, $entry, $at),
         );
     }
 
-    /**
-     * The air that was read there about then; the shop's setting where nothing was read.
-     *
-     * @return array<string, mixed>
-     */
-    private function air(PlannedStep $step, CarbonInterface $at): array
+    /** The air that was read there about then; the shop's setting where nothing was read. */
+    private function air(PlannedStep $step, CarbonInterface $at): Facts
     {
         $workshop = $step->piece->workshop;
         $read = $this->airs->readAbout($workshop, $step->details->air, $at);
 
-        return $read === null ? ['climate' => $workshop->climate->toArray()] : ['air' => [
-            'temp_c' => $read->tempC, 'rh_percent' => $read->rhPercent, 'at' => gmdate('Y-m-d\TH:i:s\Z', $read->at),
-        ]];
+        return $read === null ? new Facts(climate: $workshop->climate) : new Facts(
+            air: new AirRead($read->tempC, $read->rhPercent, gmdate('Y-m-d\TH:i:s\Z', $read->at)),
+        );
     }
 
     /** What a step that is done brings with it: the wood on the rack, and what is learnt of it. */
@@ -97,22 +101,9 @@ final readonly class Logbook
 
     private function relearn(Workshop $workshop, LogEntry $entry): void
     {
-        if (isset($entry->facts['abrading'])) {
+        if ($entry->facts->abraded !== null) {
             $this->learner->derive($workshop);
         }
-    }
-
-    /**
-     * @param  array<string, scalar>  $facts
-     * @return array<string, mixed> what was sanded in which way, and the discs that it took
-     */
-    private static function abraded(PlannedStep $step, array $facts): array
-    {
-        $abrading = $step->details->abrading;
-
-        return $abrading === null ? [] : ['abrading' => StepDetails::abradingArray($abrading) + [
-            'used' => $abrading->used(isset($facts['discs_used']) ? (int) $facts['discs_used'] : null),
-        ]];
     }
 
     /** @return array{LogEntry, bool} */
@@ -222,9 +213,10 @@ final readonly class Logbook
             if ($allow !== null) {
                 $allow();
             }
-            $taken = $kind === EntryKind::Done ? $this->shelf->take($workshop, $step, $more['facts'] ?? []) : [];
-            if ($taken !== []) {
-                $more['facts'] = ['taken' => $taken] + $more['facts'];
+            $facts = $more['facts'] ?? null;
+            if ($facts instanceof Facts && $kind === EntryKind::Done) {
+                $taken = $this->shelf->take($workshop, $step, $facts);
+                $more['facts'] = $taken->isNothing() ? $facts : $facts->taking($taken);
             }
             $entry = $workshop->logEntries()->create($more + [
                 'piece_id' => $step->piece_id, 'user_id' => $user->id, 'kind' => $kind, 'step' => $step->step,

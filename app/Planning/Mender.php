@@ -45,7 +45,8 @@ final readonly class Mender
             'step' => $step->title, 'fault' => $read->kind->label(), 'face' => $read->face(),
         ]);
         $this->logbook->write($step, $user, EntryKind::Wrong, $body, $form, $what);
-        $this->planner->apply($piece->workshop, fn () => $piece->update(['fault' => Document::of($read->toArray())]), $piece);
+        $fault = Document::of($read->toArray());
+        $this->planner->apply($piece->workshop, fn () => $piece->update(['fault' => $fault]), $piece);
     }
 
     /** It was nothing, or it is left as it is. */
@@ -58,7 +59,7 @@ final readonly class Mender
             $piece->update(['fault' => null]);
             $piece->workshop->logEntries()->create([
                 'piece_id' => $piece->id, 'user_id' => $user->id, 'kind' => EntryKind::Note, 'happened_at' => now(),
-                'title' => new Said('bench.goes-on'), 'facts' => [],
+                'title' => new Said('bench.goes-on'),
             ]);
         }, $piece);
     }
@@ -94,7 +95,7 @@ final readonly class Mender
     public function readyWith(Piece $piece, Mended $mended, ShopState $state): ?int
     {
         $changed = clone $piece;
-        $changed->forceFill(['document' => $mended->piece->toArray(), 'fault' => null]);
+        $changed->forceFill(['document' => Document::of($mended->piece->toArray()), 'fault' => null]);
         $history = $state->history($piece->id)->again($mended->remedy->again);
         $plan = $this->maker->make($state->with($changed, $history));
 
@@ -116,7 +117,7 @@ final readonly class Mender
             }
             $locked->workshop->logEntries()->create([
                 'piece_id' => $locked->id, 'user_id' => $edit->user?->id, 'kind' => EntryKind::Note,
-                'happened_at' => now(), 'facts' => [],
+                'happened_at' => now(),
                 'title' => new Said('bench.chosen', ['remedy' => $mended->remedy->title]),
             ]);
         });
@@ -133,7 +134,7 @@ final readonly class Mender
                 'title' => new Said(
                     'bench.again', ['step' => $done->title ?? $step, 'remedy' => $mended->remedy->title],
                 ),
-                'happened_at' => now(), 'undoes_id' => $done->id, 'facts' => [],
+                'happened_at' => now(), 'undoes_id' => $done->id,
             ]);
         }
     }

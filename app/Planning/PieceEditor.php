@@ -51,7 +51,7 @@ final readonly class PieceEditor
                 $this->columns($core) + ['conflicts' => [], 'version' => 1, 'revision' => 1, 'once_key' => $once],
             );
             $piece->revisions()->create([
-                'number' => 1, 'document' => $core->toArray(), 'what' => $what, 'user_id' => $user?->id,
+                'number' => 1, 'document' => Document::of($core->toArray()), 'what' => $what, 'user_id' => $user?->id,
             ]);
 
             $with === null ? null : $with($piece);
@@ -77,7 +77,7 @@ final readonly class PieceEditor
             $locked = $this->locked($piece, $edit->seen);
             $with === null ? null : $with($locked);
             $tables = $this->mapper->tables($locked->workshop);
-            $was = CorePiece::read(Document::of($locked->document), $tables);
+            $was = CorePiece::read($locked->document, $tables);
             // Read as it is going to be stored: every rule of the document is looked at, whatever was changed.
             $core = CorePiece::read(Document::decode($change($was, $tables)->encoded()), $tables);
             Extent::of($core)->refuse(Extent::of($was));
@@ -87,7 +87,7 @@ final readonly class PieceEditor
             $locked->revisions()->where('number', '>', $locked->revision)->delete();
             $number = $locked->revision + 1;
             $locked->revisions()->create([
-                'number' => $number, 'document' => $core->toArray(), 'what' => $edit->what,
+                'number' => $number, 'document' => Document::of($core->toArray()), 'what' => $edit->what,
                 'user_id' => $edit->user?->id,
             ]);
             $locked->revisions()->where('number', '<=', $number - self::KEPT_REVISIONS)->delete();
@@ -158,7 +158,7 @@ final readonly class PieceEditor
         return [
             'name' => $core->name, 'form' => $core->form->value, 'wood' => $core->body()->wood->name,
             'due_at' => $core->due === null ? null : Carbon::instance($core->due),
-            'document' => $core->toArray(), 'drawing' => $drawing->small(),
+            'document' => Document::of($core->toArray()), 'drawing' => $drawing->small(),
             'diameter_mm' => $drawing->widthMm(), 'height_mm' => $drawing->heightMm(),
         ];
     }

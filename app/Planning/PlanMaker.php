@@ -55,9 +55,9 @@ final readonly class PlanMaker
         try {
             [$key, $route] = $this->routes->of($state->workshop, $piece, $bench, $history);
             if ($piece->fault !== null) {
-                return new PlannedPiece(
-                    $piece, $history, $key, $route, null, FaultKind::from((string) $piece->fault->value('kind'))->label(), isHeld: true,
-                );
+                $trouble = FaultKind::from((string) $piece->fault->value('kind'))->label();
+
+                return new PlannedPiece($piece, $history, $key, $route, null, $trouble, isHeld: true);
             }
             if ($route->isForbidden() && ! $route->waitsForWood()) {
                 // What goes against itself has no date: its remarks say why.

@@ -42,12 +42,8 @@ final readonly class Rack
     ) {
     }
 
-    /**
-     * @param  array<string, mixed>  $document
-     *
-     * @throws InvalidField
-     */
-    public function add(Workshop $workshop, array $document, ?int $number = null, ?int $airId = null): Blank
+    /** @throws InvalidField */
+    public function add(Workshop $workshop, Document $document, ?int $number = null, ?int $airId = null): Blank
     {
         return DB::transaction(function () use ($workshop, $document, $number, $airId): Blank {
             $workshop->lock();
@@ -63,13 +59,12 @@ final readonly class Rack
     }
 
     /**
-     * @param  array<string, mixed>  $document
      * @param  int  $version  that the page was made from
      *
      * @throws InvalidField
      * @throws VersionConflict
      */
-    public function change(Blank $blank, Workshop $workshop, array $document, int $version, ?int $airId): void
+    public function change(Blank $blank, Workshop $workshop, Document $document, int $version, ?int $airId): void
     {
         DB::transaction(function () use ($blank, $workshop, $document, $version, $airId): void {
             $workshop->lock();
@@ -94,7 +89,7 @@ final readonly class Rack
     public function rough(Blank $blank, Workshop $workshop, array $changes): void
     {
         $solid = $blank->document;
-        $blank->update($this->columns($workshop, $changes + $solid) + [
+        $blank->update($this->columns($workshop, $solid->with($changes)) + [
             'solid' => $solid, 'version' => $blank->version + 1,
         ]);
         $this->derive($blank, $workshop);
@@ -314,19 +309,17 @@ final readonly class Rack
         );
     }
 
-    /**
-     * @param  array<string, mixed>  $document
-     * @return array<string, mixed>
-     */
-    private function columns(Workshop $workshop, array $document): array
+    /** @return array<string, mixed> */
+    private function columns(Workshop $workshop, Document $document): array
     {
-        $core = CoreBlank::read(Document::of($document));
+        $core = CoreBlank::read($document);
         $profile = $core->checked();
         $wood = $this->woods($workshop)->named($core->wood, 'wood');
+        $key = hash('crc32b', serialize($document->fields()));
 
         return [
             'document' => $document, 'wood' => $core->wood, 'form' => $core->form->value, 'place' => $core->place,
-            'drawing' => (new BlankFigure($core, $profile, $wood->nature->rgb, hash('crc32b', serialize($document))))
+            'drawing' => (new BlankFigure($core, $profile, $wood->nature->rgb, $key))
                 ->svg(Sentences::english()->say(
                     new Said('rack.drawing', ['form' => $core->form->label(), 'wood' => $core->wood]),
                 )),

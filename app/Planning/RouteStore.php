@@ -47,7 +47,7 @@ final class RouteStore
             return [$key, $kept];
         }
         $tables = $this->mapper->tables($workshop, $piece);
-        $route = Route::of(CorePiece::read(Document::of($piece->document), $tables), $bench, $tables, $past);
+        $route = Route::of(CorePiece::read($piece->document, $tables), $bench, $tables, $past);
         cache()->put($key, $route, self::KEPT_SECONDS);
 
         return [$key, $route];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Kept\Facts;
+use App\Models\Kept\Taken;
 use App\Models\LogEntry;
 use App\Models\PlannedStep;
 use App\Models\Workshop;
@@ -19,56 +21,49 @@ final readonly class ShelfStock
 
     /**
      * Takes what a step that is done uses, as far as it is there. Called with the workshop's lock held.
-     *
-     * @param  array<string, mixed>  $facts  of the entry: discs used, amount used
-     * @return array{discs?: array<string, int>, ml?: array<string, float>} what was taken
      */
-    public function take(Workshop $workshop, PlannedStep $step, array $facts): array
+    public function take(Workshop $workshop, PlannedStep $step, Facts $facts): Taken
     {
-        $taken = [];
-        foreach ($facts['abrading']['used'] ?? [] as $grit => $discs) {
+        $taken = $ml = [];
+        foreach ($facts->abraded->used ?? [] as $grit => $discs) {
             $row = $workshop->abrasives()->where('grit', $grit)->first();
-            $there = min((int) $discs, (int) $row?->discs);
+            $there = min($discs, (int) $row?->discs);
             if ($row !== null && $there > 0) {
                 $row->update(['discs' => $row->discs - $there]);
-                $taken['discs'][(string) $grit] = $there;
+                $taken[(string) $grit] = $there;
             }
         }
         $used = $this->usedMl($step, $facts);
         $tin = $step->product === null || $used < self::LEAST_ML ? null
             : $workshop->tins()->where('product', $step->product)->whereNotNull('stock_ml')->first();
-        $ml = round(min($used, (float) $tin?->stock_ml), 2);
-        if ($tin !== null && $ml > 0.0) {
-            $tin->update(['stock_ml' => round((float) $tin->stock_ml - $ml, 2)]);
-            $taken['ml'][$tin->product] = $ml;
+        $off = round(min($used, (float) $tin?->stock_ml), 2);
+        if ($tin !== null && $off > 0.0) {
+            $tin->update(['stock_ml' => round((float) $tin->stock_ml - $off, 2)]);
+            $ml[$tin->product] = $off;
         }
 
-        return $taken;
+        return new Taken($taken, $ml);
     }
 
     public function putBack(Workshop $workshop, LogEntry $entry): void
     {
         // An entry of before stock was kept with it says only what was used.
-        $taken = $entry->facts['taken'] ?? ['discs' => $entry->facts['abrading']['used'] ?? []];
-        foreach ($taken['discs'] ?? [] as $grit => $discs) {
-            $workshop->abrasives()->where('grit', $grit)->first()?->increment('discs', (int) $discs);
+        $taken = $entry->facts->taken ?? new Taken($entry->facts->abraded->used ?? []);
+        foreach ($taken->discs as $grit => $discs) {
+            $workshop->abrasives()->where('grit', $grit)->first()?->increment('discs', $discs);
         }
-        foreach ($taken['ml'] ?? [] as $product => $ml) {
+        foreach ($taken->ml as $product => $ml) {
             $tin = $workshop->tins()->where('product', $product)->whereNotNull('stock_ml')->first();
-            $tin?->update(['stock_ml' => round((float) $tin->stock_ml + (float) $ml, 2)]);
+            $tin?->update(['stock_ml' => round((float) $tin->stock_ml + $ml, 2)]);
         }
     }
 
-    /**
-     * As the maker said, or as it was planned.
-     *
-     * @param  array<string, mixed>  $facts
-     */
-    private function usedMl(PlannedStep $step, array $facts): float
+    /** As the maker said, or as it was planned. */
+    private function usedMl(PlannedStep $step, Facts $facts): float
     {
         $planned = $step->details->amount;
-        $used = isset($facts['amount_used']) && $planned !== null
-            ? Amount::of((float) $facts['amount_used'], $planned->unit) : $planned;
+        $said = $facts->measured->amountUsed;
+        $used = $said !== null && $planned !== null ? Amount::of($said, $planned->unit) : $planned;
 
         return $used?->ml() ?? 0.0;
     }

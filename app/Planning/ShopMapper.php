@@ -101,10 +101,9 @@ final readonly class ShopMapper
         ]));
     }
 
-    /** @param  array<string, mixed>  $document */
-    public function piece(Workshop $workshop, array $document, ?Piece $piece = null): CorePiece
+    public function piece(Workshop $workshop, Document $document, ?Piece $piece = null): CorePiece
     {
-        return CorePiece::read(Document::of($document), $this->tables($workshop, $piece));
+        return CorePiece::read($document, $this->tables($workshop, $piece));
     }
 
     /** So that a reading of the air does not make every route new. */

@@ -26,7 +26,7 @@ final readonly class BandAsked
     /** @throws BadInput for a band that there is not */
     public static function read(Request $request, Piece $piece, Tables $tables, Show $show): self
     {
-        $core = CorePiece::read(Document::of($piece->document), $tables);
+        $core = CorePiece::read($piece->document, $tables);
         $part = $core->part($request->string('part')->toString()) ?? $core->body();
         $of = $request->string('mark')->toString();
         $set = $part->hasMark($of) ? $part->mark($of)->settings() : [];

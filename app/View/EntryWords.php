@@ -27,22 +27,23 @@ final readonly class EntryWords
     public function facts(): string
     {
         $facts = $this->entry->facts;
-        $planned = isset($facts['planned_minutes']) ? ', planned '.$this->show->minutes($facts['planned_minutes']) : '';
+        [$plan, $measured] = [$facts->planned, $facts->measured];
+        $planned = $plan->minutes === null ? '' : ', planned '.$this->show->minutes($plan->minutes);
 
         return implode(' ', array_filter([
             $this->entry->minutes === null ? '' : 'took '.$this->show->minutes($this->entry->minutes)."$planned.",
-            isset($facts['weight_g']) && $this->entry->kind === EntryKind::Done
-                ? 'Weighs '.$this->show->mass($facts['weight_g']).'.' : '',
-            isset($facts['discs_used']) ? 'Took '.$this->show->plain($facts['discs_used']).' discs.' : '',
-            isset($facts['not_dry']) ? 'Not dry by its weights.' : '',
-            isset($facts['amount_used']) ? 'Used '.$this->show->plain($facts['amount_used']).'.' : '',
-            isset($facts['early_hours']) ? "$facts[early_hours] h before the wait was over." : '',
-            isset($facts['late_hours']) ? "$facts[late_hours] h after the window closed." : '',
-            isset($facts['taken']['ml']) ? $this->taken($facts['taken']['ml']) : '',
-            isset($facts['air']) ? 'Air read: '.$this->show->temperature($facts['air']['temp_c']).', '
-                .$this->show->plain($facts['air']['rh_percent']).' %.' : '',
-            isset($facts['climate']) ? 'Shop set at '.$this->show->temperature($facts['climate']['day_c']).', '
-                .$this->show->plain($facts['climate']['day_rh']).' % by day.' : '',
+            $measured->weightG !== null && $this->entry->kind === EntryKind::Done
+                ? 'Weighs '.$this->show->mass($measured->weightG).'.' : '',
+            $measured->discsUsed === null ? '' : 'Took '.$this->show->plain($measured->discsUsed).' discs.',
+            $measured->isNotDry ? 'Not dry by its weights.' : '',
+            $measured->amountUsed === null ? '' : 'Used '.$this->show->plain($measured->amountUsed).'.',
+            $plan->earlyHours === null ? '' : "$plan->earlyHours h before the wait was over.",
+            $plan->lateHours === null ? '' : "$plan->lateHours h after the window closed.",
+            $this->taken($facts->taken->ml ?? []),
+            $facts->air === null ? '' : 'Air read: '.$this->show->temperature($facts->air->tempC).', '
+                .$this->show->plain($facts->air->rhPercent).' %.',
+            $facts->climate === null ? '' : 'Shop set at '.$this->show->temperature($facts->climate->dayC).', '
+                .$this->show->plain($facts->climate->dayRh).' % by day.',
         ]));
     }
 

@@ -40,7 +40,7 @@ final readonly class MendPage
                 'label' => $show->said($kind->label()), 'picture' => FaultPicture::of($kind->value),
             ];
         }
-        $part = array_column($step->piece->document['parts'], null, 'id')[$step->part] ?? null;
+        $part = array_column($step->piece->document->fields()['parts'], null, 'id')[$step->part] ?? null;
         $profile = $part === null ? null : Profile::read(Document::of($part['shape'], 'shape'));
         foreach (Surface::cases() as $place) {
             if ($profile === null || $place->lengthMm($profile) > 0) {

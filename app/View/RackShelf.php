@@ -26,7 +26,9 @@ final readonly class RackShelf
     /** @param  array<Blank>  $blanks */
     public function __construct(array $blanks, private DryingFigures $figures, private Show $show)
     {
-        $widest = max([1.0, ...array_map(fn (Blank $one): float => (float) $one->document['diameter_mm'], $blanks)]);
+        $widest = max([1.0, ...array_map(
+            fn (Blank $one): float => $one->document->number('diameter_mm', 0.0, INF), $blanks,
+        )]);
         $this->pxPerMm = self::WIDEST_PX / min(self::WIDEST_MM, $widest);
     }
 
@@ -46,13 +48,13 @@ final readonly class RackShelf
     public function what(Blank $blank): string
     {
         $form = $this->show->said(BlankForm::from($blank->form)->label());
-        $wall = isset($blank->document['wall_mm'])
-            ? ', wall '.$this->show->length((float) $blank->document['wall_mm']) : '';
+        $wall = $blank->document->has('wall_mm')
+            ? ', wall '.$this->show->length($blank->document->number('wall_mm', 0.0, INF)) : '';
 
         return "$form, ".str_replace(
             ' '.$this->show->unit(Unit::Length).' ×', ' ×',
-            $this->show->length((float) $blank->document['diameter_mm'], 0).' × '
-                .$this->show->length((float) $blank->document['length_mm'], 0),
+            $this->show->length($blank->document->number('diameter_mm', 0.0, INF), 0).' × '
+                .$this->show->length($blank->document->number('length_mm', 0.0, INF), 0),
         ).$wall;
     }
 
@@ -99,7 +101,7 @@ final readonly class RackShelf
     {
         $said = [];
         foreach (['felled_on' => 'felled', 'cut_on' => 'cut', 'roughed_on' => 'roughed'] as $field => $word) {
-            $date = $blank->document[$field] ?? null;
+            $date = $blank->document->value($field);
             $said[] = is_string($date) ? "$word ".Carbon::parse($date)->format('j M Y') : '';
         }
 

@@ -114,7 +114,7 @@ final readonly class SwatchPage
         $bands = [];
         foreach ($workshop->pieces()->where('state', PieceState::Working)->orderBy('name')
             ->get(['id', 'name', 'document']) as $piece) {
-            foreach ($piece->document['parts'] as $part) {
+            foreach ($piece->document->fields()['parts'] as $part) {
                 foreach ($part['marks'] as $mark) {
                     $bands["$piece->id|{$part['id']}|{$mark['id']}"] = self::named($piece, $mark);
                 }

@@ -8,8 +8,8 @@ use HonestGrain\Colour\Over;
 use HonestGrain\Words\Said;
 
 /**
- * The family a finish belongs to: what hardens alike and renews its own kind. The closed set of the catalogue, with what
- * goes for every finish of it; what goes over what is in `catalogue/pairs.csv`.
+ * The family a finish belongs to: what hardens alike and renews its own kind. The closed set of the catalogue, with
+ * what goes for every finish of it; what goes over what is in `catalogue/pairs.csv`.
  */
 enum Family: string
 {

@@ -192,7 +192,8 @@ final readonly class Stack
     {
         $coats = array_filter(
             $layers,
-            fn (Layer $layer): bool => $layer->product instanceof Coating && $layer->product->ground() === GroundAsked::HardWax,
+            fn (Layer $layer): bool => $layer->product instanceof Coating
+                && $layer->product->ground() === GroundAsked::HardWax,
         );
 
         return count($coats) > $figures->hardWaxCoats

@@ -54,6 +54,16 @@ final readonly class Document
         return new self($fields, $path);
     }
 
+    /**
+     * The same with other fields in the place of its own.
+     *
+     * @param  array<string, mixed>  $fields
+     */
+    public function with(array $fields): self
+    {
+        return new self($fields + $this->fields, $this->path);
+    }
+
     /** @return array<array-key, mixed> all that stands in it, as it was written */
     public function fields(): array
     {

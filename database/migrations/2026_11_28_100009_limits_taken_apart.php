@@ -43,7 +43,8 @@ return new class extends Migration
         Schema::table('workshops', fn (Blueprint $table) => $table->json('limits')->nullable());
         foreach (DB::table('workshops')->get() as $workshop) {
             DB::table('workshops')->where('id', $workshop->id)->update(['limits' => json_encode([
-                'sanding_cap_m_s' => (float) $workshop->sanding_cap_m_s, 'min_wall_mm' => (float) $workshop->min_wall_mm,
+                'sanding_cap_m_s' => (float) $workshop->sanding_cap_m_s,
+                'min_wall_mm' => (float) $workshop->min_wall_mm,
                 'spare_chucks' => $workshop->spare_chucks, 'dries_apart' => (bool) $workshop->dries_apart,
                 'school' => (array) json_decode((string) $workshop->school, true),
                 'instruments' => (array) json_decode((string) $workshop->instruments, true),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Kept\OpenHours;
-use App\Models\Kept\UsualAir;
 use App\Models\LogEntry;
 use App\Models\PieceState;
 use Illuminate\Support\Carbon;
@@ -272,7 +271,7 @@ final class BenchTest extends FeatureTestCase
                 ],
             ],
         );
-        $this->shop->refresh()->update(['climate' => UsualAir::read(['day_c' => 15.0, 'night_c' => 12.0] + $this->shop->climate->toArray())]);
+        $this->shop->refresh()->update(['climate' => $this->air(['day_c' => 15.0, 'night_c' => 12.0])]);
         $this->post('/shelf/abrasives', ['grit' => 'P220', 'discs' => '4'])->assertSessionHasNoErrors();
         self::assertNotNull($fine->refresh()->ready_at);
         self::assertNull($stuck->refresh()->ready_at);

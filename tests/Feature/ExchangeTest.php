@@ -42,7 +42,7 @@ final class ExchangeTest extends FeatureTestCase
         $this->post(route('pieces.parts.store', $piece), ['version' => 1, 'kind' => 'lid'])->assertSessionHasNoErrors();
         $files = [
             route('pieces.json', $piece), route('pieces.csv', $piece), route('pieces.svg', $piece),
-            route('pieces.svg', [$piece, 'part' => $piece->refresh()->document['parts'][1]['id']]),
+            route('pieces.svg', [$piece, 'part' => $piece->refresh()->document->fields()['parts'][1]['id']]),
         ];
         foreach (array_column($this->body($piece)['marks'], 'id') as $mark) {
             foreach (['svg', 'a4', 'letter'] as $as) {

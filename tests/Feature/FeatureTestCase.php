@@ -101,7 +101,7 @@ abstract class FeatureTestCase extends TestCase
     /** @return array<string, mixed> the first part of the piece's document, as it stands now */
     protected function body(Piece $piece): array
     {
-        return $piece->refresh()->document['parts'][0];
+        return $piece->refresh()->document->fields()['parts'][0];
     }
 
     /** The id of a plan of its coats, by its place. */
@@ -114,6 +114,16 @@ abstract class FeatureTestCase extends TestCase
     protected function coatId(Piece $piece, int $plan, int $coat): string
     {
         return $this->body($piece)['coats'][$plan]['layers'][$coat]['id'] ?? 'none';
+    }
+
+    /**
+     * The shop's air with some of it changed.
+     *
+     * @param  array<string, float>  $changes
+     */
+    protected function air(array $changes): UsualAir
+    {
+        return UsualAir::read($changes + $this->shop->climate->toArray());
     }
 
     /** @return array<string, string> what stands in the number fields of a page, by their names */

@@ -87,7 +87,9 @@ final class FuzzTest extends FeatureTestCase
     private function soundForm(string $name): array
     {
         $version = (string) ($this->shop->pieces()->value('version') ?? 1);
-        $shape = json_encode($this->shop->pieces()->first()?->document['parts'][0]['shape'] ?? null);
+        $body = $this->shop->pieces()->first()?->document->fields()['parts'][0] ?? [];
+        $shape = json_encode($body['shape'] ?? null);
+        $coats = $body['coats'][0] ?? [];
 
         return match ($name) {
             'pieces.store' => [
@@ -125,8 +127,7 @@ final class FuzzTest extends FeatureTestCase
             'pieces.coats', 'pieces/{piece}/coats' => [
                 'version' => $version,
                 'do' => ['stack', 'add', 'remove', 'up', 'denib', 'buff', 'unplan'][mt_rand(0, 6)],
-                'plan' => $this->shop->pieces()->first()?->document['parts'][0]['coats'][0]['id'] ?? '',
-                'coat' => $this->shop->pieces()->first()?->document['parts'][0]['coats'][0]['layers'][1]['id'] ?? '',
+                'plan' => $coats['id'] ?? '', 'coat' => $coats['layers'][1]['id'] ?? '',
                 'product' => 'Paste wax', 'denib' => 'pad', 'buff' => 'hand', 'stack' => 'hard-wax-oil',
                 'zones' => ['outside', 'rim'],
             ],

@@ -196,7 +196,8 @@ final class HardeningTest extends FeatureTestCase
     public function test_a_file_with_impossible_dates_or_names_is_refused(callable $change, string $says): void
     {
         $file = \Illuminate\Http\UploadedFile::fake()->createWithContent(
-            'piece.json', (string) json_encode($change($this->bowl()->document), JSON_INVALID_UTF8_SUBSTITUTE),
+            'piece.json',
+            (string) json_encode($change($this->bowl()->document->fields()), JSON_INVALID_UTF8_SUBSTITUTE),
         );
         $this->from('/pieces')->post('/pieces/import', ['file' => $file])->assertRedirect('/pieces');
         self::assertStringContainsString($says, implode(' ', session('errors')->all()));

@@ -35,7 +35,8 @@ final class OtherUnitsTest extends FeatureTestCase
         $pages = [
             '/bench', '/pieces', '/pieces/create', '/weeks', '/rack', '/rack/new', '/rack/weigh', '/rack/labels',
             '/shelf', '/swatches', '/shop', '/shop/climate', '/shop/lathe', '/shop/instruments', '/shop/learnt',
-            '/log', '/lab', '/shelf/mixes', '/shelf/woods', '/swatches/new', '/shelf/tin?product=Hard-wax%20oil', '/calendar.ics',
+            '/log', '/lab', '/shelf/mixes', '/shelf/woods', '/swatches/new', '/shelf/tin?product=Hard-wax%20oil',
+            '/calendar.ics',
         ];
         foreach ($wren->workshop->pieces as $piece) {
             $pages = [...$pages, ...array_map(

@@ -30,7 +30,7 @@ final class PartsTest extends FeatureTestCase
             $piece = $this->drawn($form);
             self::assertNotNull($piece->ready_at, $form->value);
             foreach (['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card'] as $tab) {
-                foreach (array_column($piece->document['parts'], 'id') as $part) {
+                foreach (array_column($piece->document->fields()['parts'], 'id') as $part) {
                     $this->get(route("pieces.$tab", [$piece, 'part' => $part]))->assertOk();
                 }
             }
@@ -64,7 +64,7 @@ final class PartsTest extends FeatureTestCase
         $piece = $this->drawn(Form::Vase);
         $this->post(route('pieces.parts.store', $piece), ['version' => 1, 'kind' => 'lid'])->assertSessionHasNoErrors()
             ->assertRedirectContains('part=lid-');
-        $document = $piece->refresh()->document;
+        $document = $piece->refresh()->document->fields();
         $lid = $document['parts'][1]['id'];
         self::assertSame(['body', $lid], $document['joints'][0]['parts']);
         $this->get(route('pieces.shape', [$piece, 'part' => $lid]))->assertOk()->assertSee('Lid: wood and hold');
@@ -73,20 +73,21 @@ final class PartsTest extends FeatureTestCase
         $this->delete(
             route('pieces.parts.destroy', $piece), ['version' => 2, 'part' => $lid],
         )->assertSessionHasNoErrors();
-        self::assertSame([1, 0], [count($piece->refresh()->document['parts']), count($piece->document['joints'])]);
+        $left = $piece->refresh()->document->fields();
+        self::assertSame([1, 0], [count($left['parts']), count($left['joints'])]);
         self::assertFalse($piece->plannedSteps()->where('part', $lid)->exists());
         $this->post(route('pieces.undo', $piece), ['version' => 3])->assertSessionHasNoErrors();
-        self::assertSame($document, $piece->refresh()->document);
+        self::assertSame($document, $piece->refresh()->document->fields());
     }
 
     public function test_each_part_is_changed_alone(): void
     {
         $piece = $this->drawn(Form::LiddedBox);
-        $before = $piece->document;
+        $before = $piece->document->fields();
         $this->put(
             route('pieces.parts.update', $piece), ['version' => 1, 'part' => 'lid'] + self::PART,
         )->assertSessionHasNoErrors();
-        $after = $piece->refresh()->document;
+        $after = $piece->refresh()->document->fields();
         self::assertSame(['Holly (American)', 'jam'], [$after['parts'][1]['wood'], $after['parts'][1]['holding']]);
         self::assertSame($before['parts'][0], $after['parts'][0]);
 
@@ -102,12 +103,12 @@ final class PartsTest extends FeatureTestCase
             route('pieces.coats', $piece),
             [
                 'version' => 4, 'part' => 'lid', 'do' => 'remove',
-                'plan' => $piece->refresh()->document['parts'][1]['coats'][0]['id'],
-                'coat' => $piece->document['parts'][1]['coats'][0]['layers'][0]['id'],
+                'plan' => $piece->refresh()->document->fields()['parts'][1]['coats'][0]['id'],
+                'coat' => $piece->document->fields()['parts'][1]['coats'][0]['layers'][0]['id'],
             ],
         )
             ->assertSessionHasNoErrors();
-        $last = $piece->refresh()->document;
+        $last = $piece->refresh()->document->fields();
         self::assertSame($before['parts'][0], $last['parts'][0]);
         self::assertSame('P180', $last['parts'][1]['surface']['stop_at']['outside']);
         self::assertCount(1, $last['parts'][1]['marks']);
@@ -125,12 +126,12 @@ final class PartsTest extends FeatureTestCase
         ] + ['part_name' => 'Body', 'wood' => 'Ash (white)'] + self::PART)->assertSessionHasNoErrors();
         self::assertEquals(['diameter_mm' => 30, 'depth_mm' => null, 'from' => 'foot'], $body()['shape']['bore']);
         $this->get(route('pieces.shape', $piece))->assertSee('loose');
-        $joint = $piece->document['joints'][0]['id'];
+        $joint = $piece->document->fields()['joints'][0]['id'];
         $this->put(route('pieces.joints.update', [$piece, $joint]), [
             'version' => 2, 'joint_kind' => 'slip', 'joint_at' => 'top', 'joint_diameter' => '30',
             'joint_depth' => '14',
         ])->assertSessionHasNoErrors();
-        self::assertEquals(30, $piece->refresh()->document['joints'][0]['diameter_mm']);
+        self::assertEquals(30, $piece->refresh()->document->fields()['joints'][0]['diameter_mm']);
     }
 
     public function test_a_flaw_is_placed_changed_and_removed_and_its_steps_follow(): void
@@ -163,7 +164,7 @@ final class PartsTest extends FeatureTestCase
         string $field,
     ): void {
         $piece = $this->drawn(Form::LiddedBox);
-        $before = $piece->document;
+        $before = $piece->document->fields();
         $joint = $before['joints'][0]['id'];
         [$method, $url, $sound] = match ($form) {
             'flaw' => ['post', route('pieces.flaws.store', $piece), self::FLAW],
@@ -175,7 +176,7 @@ final class PartsTest extends FeatureTestCase
         };
         $this->from(route('pieces.shape', $piece))->$method($url, $typed + ['version' => 1] + $sound)
             ->assertRedirect(route('pieces.shape', $piece))->assertSessionHasErrors([$field]);
-        self::assertSame($before, $piece->refresh()->document);
+        self::assertSame($before, $piece->refresh()->document->fields());
         $this->get(route('pieces.shape', $piece))->assertOk();
     }
 
@@ -206,14 +207,14 @@ final class PartsTest extends FeatureTestCase
         $this->post(
             route('pieces.flaws.store', $piece), ['version' => 1, 'part' => 'lid'] + self::FLAW,
         )->assertSessionHasNoErrors();
-        $kept = $piece->refresh()->document;
+        $kept = $piece->refresh()->document->fields();
         $this->post(
             route('pieces.flaws.store', $piece), ['version' => 1, 'part' => 'lid'] + self::FLAW,
         )->assertSessionHasErrors();
         $this->put(
             route('pieces.parts.update', $piece), ['version' => 1, 'part' => 'lid'] + self::PART,
         )->assertSessionHasErrors();
-        self::assertSame($kept, $piece->refresh()->document, 'a flaw pressed twice is placed once');
+        self::assertSame($kept, $piece->refresh()->document->fields(), 'a flaw pressed twice is placed once');
     }
 
     public function test_lengths_are_typed_in_the_readers_unit(): void

@@ -143,7 +143,7 @@ final class PeopleTest extends FeatureTestCase
         $other = $this->makeShop('Heron Wharf', 'nell@example.test');
         $theirs = $this->bowl(['name' => 'Secret bowl'], $other);
         $entry = $other->logEntries()->create(
-            ['piece_id' => $theirs->id, 'kind' => 'done', 'step' => 'hold', 'happened_at' => now(), 'facts' => []],
+            ['piece_id' => $theirs->id, 'kind' => 'done', 'step' => 'hold', 'happened_at' => now()],
         );
         $step = $this->step($theirs, 'body/mount');
         foreach ([

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Demo\Visits;
 use App\Models\Blank;
 use App\Planning\Rack;
+use HonestGrain\Reading\Document;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\File;
@@ -23,9 +24,9 @@ final class PhotographTest extends FeatureTestCase
     {
         parent::setUp();
         config(['photos.path' => sys_get_temp_dir().'/honest-grain-photos-'.getmypid()]);
-        $this->blank = app(Rack::class)->add($this->shop, [
+        $this->blank = app(Rack::class)->add($this->shop, Document::of([
             'wood' => 'Ash (white)', 'form' => 'round', 'diameter_mm' => 200, 'length_mm' => 60,
-        ]);
+        ]));
     }
 
     protected function tearDown(): void

@@ -295,7 +295,7 @@ final class PieceTest extends FeatureTestCase
     {
         $piece = $this->bowl();
         $piece->revisions()->insert(array_map(fn (int $number): array => [
-            'piece_id' => $piece->id, 'number' => $number, 'document' => json_encode($piece->document),
+            'piece_id' => $piece->id, 'number' => $number, 'document' => json_encode($piece->document->fields()),
             'what' => 'drawn', 'created_at' => now(),
         ], range(2, 200)));
         $piece->update(['revision' => 200]);

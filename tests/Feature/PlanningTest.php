@@ -9,6 +9,7 @@ use App\Models\Kept\UsualAir;
 use App\Models\PieceState;
 use App\Models\StepState;
 use App\Planning\Planner;
+use HonestGrain\Reading\Document;
 use Illuminate\Support\Carbon;
 
 /** The stored plan: what it says of each step, how it follows changes, and how it is read on Weeks. */
@@ -183,12 +184,12 @@ final class PlanningTest extends FeatureTestCase
 
     public function test_many_pieces_are_read_in_parts(): void
     {
-        $document = $this->bowl()->document;
+        $document = $this->bowl()->document->fields();
         for ($i = 0; $i < 30; $i++) {
             $this->shop->pieces()->make()->forceFill(
                 [
                     'name' => sprintf('Bowl %02d', $i), 'form' => 'shallow-bowl', 'wood' => 'Ash (white)',
-                    'state' => PieceState::Working, 'document' => $document, 'drawing' => '<svg></svg>',
+                    'state' => PieceState::Working, 'document' => Document::of($document), 'drawing' => '<svg></svg>',
                     'diameter_mm' => 260, 'height_mm' => 70, 'version' => 1, 'revision' => 1, 'conflicts' => [],
                     'due_at' => '2026-12-20 12:00:00',
                 ],

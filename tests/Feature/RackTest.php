@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Jobs\DeriveRack;
 use App\Models\Blank;
-use App\Models\Kept\UsualAir;
 use App\Models\StepState;
 use App\Planning\Correction;
 use App\Planning\Edit;
@@ -111,8 +110,9 @@ final class RackTest extends FeatureTestCase
         // Blanks of another shop come first, so that numbers on the wood and keys of rows differ.
         $other = $this->makeShop('Sluice Row', 'idris@example.test');
         for ($i = 0; $i < 5; $i++) {
-            app(Rack::class)->add($other, ['form' => 'round', 'wood' => 'Ash (white)', 'diameter_mm' => 200,
-                'length_mm' => 60]);
+            app(Rack::class)->add($other, Document::of([
+                'form' => 'round', 'wood' => 'Ash (white)', 'diameter_mm' => 200,
+                'length_mm' => 60]));
         }
         $blank = $this->rackOne();
         self::assertNotSame($blank->number, $blank->id);
@@ -205,8 +205,9 @@ final class RackTest extends FeatureTestCase
     public function test_another_shop_sees_and_weighs_nothing_of_it(): void
     {
         $other = $this->makeShop('Other slip', 'other@example.test');
-        $blank = app(Rack::class)->add($other, ['form' => 'log', 'wood' => 'Ash (white)', 'diameter_mm' => 200,
-            'length_mm' => 300]);
+        $blank = app(Rack::class)->add($other, Document::of([
+            'form' => 'log', 'wood' => 'Ash (white)', 'diameter_mm' => 200,
+            'length_mm' => 300]));
         $weighing = app(Rack::class)->weigh($blank, now(), 2350, null, null);
         $this->get(route('rack.show', $blank))->assertNotFound();
         $this->put("/rack/weighings/{$weighing->id}", ['mass' => '1'])->assertNotFound();
@@ -259,7 +260,7 @@ final class RackTest extends FeatureTestCase
         $blank = $this->rackOne();
         $this->weigh($blank, [90 => 2350, 60 => 1980, 30 => 1780]);
         $before = $blank->refresh()->moisture_percent;
-        $this->shop->update(['climate' => UsualAir::read(['day_rh' => 70.0, 'night_rh' => 70.0] + $this->shop->climate->toArray())]);
+        $this->shop->update(['climate' => $this->air(['day_rh' => 70.0, 'night_rh' => 70.0])]);
         (new DeriveRack($this->shop->id))->handle(app(Rack::class), app(Planner::class));
         self::assertGreaterThan($before + 2, $blank->refresh()->moisture_percent);
     }
@@ -293,7 +294,9 @@ final class RackTest extends FeatureTestCase
         self::assertSame(0, $this->shop->pieces()->count(), 'refused, and told what would fit');
         $this->post('/pieces', $typed)->assertSessionHasNoErrors();
         $piece = $this->shop->pieces()->firstOrFail();
-        self::assertSame([$piece->id, 'roughed'], [$blank->refresh()->piece_id, $piece->document['starts_as']]);
+        self::assertSame(
+            [$piece->id, 'roughed'], [$blank->refresh()->piece_id, $piece->document->value('starts_as')],
+        );
         $this->get(route('pieces.record', $piece))->assertSee('Made of')->assertSee(route('rack.show', $blank));
         $dry = $this->step($piece, 'body/dry');
         self::assertTrue($dry->start_at?->gte($ready));
@@ -309,7 +312,7 @@ final class RackTest extends FeatureTestCase
         self::assertTrue($piece->refresh()->ready_at?->notEqualTo($ready));
         self::assertTrue($this->step($piece, 'body/dry')->start_at?->gte($blank->refresh()->ready_at));
         // In air too damp to dry it the wood has no date, and so the piece has none.
-        $this->shop->refresh()->update(['climate' => UsualAir::read(['day_rh' => 92.0, 'night_rh' => 92.0] + $this->shop->climate->toArray())]);
+        $this->shop->refresh()->update(['climate' => $this->air(['day_rh' => 92.0, 'night_rh' => 92.0])]);
         (new DeriveRack($this->shop->id))->handle(app(Rack::class), app(Planner::class));
         self::assertSame([DryingState::WetAir, null], [$blank->refresh()->drying, $piece->refresh()->ready_at]);
     }
@@ -359,7 +362,7 @@ final class RackTest extends FeatureTestCase
         self::assertSame(StepState::Open, $dry->refresh()->state);
         $this->post(route('steps.done', $dry), ['sure' => '1'])->assertSessionHasNoErrors();
         self::assertNotNull($blank->refresh()->gone_at);
-        self::assertTrue($piece->logEntries()->latest('id')->firstOrFail()->facts['not_dry'] ?? false);
+        self::assertTrue($piece->logEntries()->latest('id')->firstOrFail()->facts->measured->isNotDry);
         $this->post(route('log.undo', $piece->logEntries()->latest('id')->firstOrFail()));
         self::assertNull($blank->refresh()->gone_at, 'back on the rack');
     }
@@ -382,13 +385,13 @@ final class RackTest extends FeatureTestCase
             'purpose' => 'handled', 'diameter' => '260', 'height' => '90', 'foot' => '90', 'wall' => '8',
             'blank' => (string) $blank->id,
         ])->assertSessionHasNoErrors();
-        [$flaw] = $this->shop->pieces()->firstOrFail()->document['parts'][0]['features'];
+        [$flaw] = $this->shop->pieces()->firstOrFail()->document->fields()['parts'][0]['features'];
         self::assertSame(['crack', 'rim', 2.0], [$flaw['kind'], $flaw['on'], (float) $flaw['from_mm']]);
         self::assertLessThan(20, $flaw['to_mm'], 'the finished rim is thinner');
         self::assertNotNull($blank->refresh()->gone_at, 'what was ready is off the rack');
-        $id = $blank->document['flaws'][0]['id'];
+        $id = $blank->document->fields()['flaws'][0]['id'];
         $this->delete(route('rack.flaws.destroy', [$blank, $id]), ['version' => (string) $blank->version]);
-        self::assertSame([], $blank->refresh()->document['flaws']);
+        self::assertSame([], $blank->refresh()->document->fields()['flaws']);
     }
 
     public function test_what_is_ready_for_an_order_stands_by_its_waste(): void
@@ -420,14 +423,14 @@ final class RackTest extends FeatureTestCase
         $piece = $this->shop->pieces()->firstOrFail();
         self::assertNull($piece->ready_at, 'wet wood is not finished');
         $this->get(route('pieces.route', $piece))->assertDontSee('never promise it as round');
-        $oiled = $piece->document['parts'];
+        $oiled = $piece->document->fields()['parts'];
         $oiled[0]['coats'] = [['id' => 'c1', 'zones' => ['outside', 'inside', 'rim'], 'layers' => [
             ['id' => 'l1', 'product' => 'Walnut oil (heat-treated)', 'denib' => null],
         ], 'buff' => false]];
         $write = fn (array $fields) => app(PieceEditor::class)->change(
             $piece, new Edit($piece->refresh()->version, 'written anew', $this->wren),
             fn (CorePiece $core, Tables $tables): CorePiece => CorePiece::read(
-                Document::of($fields + $piece->document), $tables,
+                Document::of($fields + $piece->document->fields()), $tables,
             ),
         );
         $write(['parts' => $oiled, 'school' => ['wet' => 'turned-once'], 'starts_as' => 'blank']);

@@ -22,7 +22,7 @@ final class ReadOnceTest extends FeatureTestCase
                 });
         };
         self::assertSame(['drawing 1', 'drawing 1'], [$draw(), $draw()]);
-        $piece->document = ['name' => 'Another'] + $piece->document;
+        $piece->document = $piece->document->with(['name' => 'Another']);
         self::assertSame('drawing 2', $draw(), 'of another document');
         $piece->workshop->woods()->create(['name' => 'Spoonwood', 'typed' => Document::of(['name' => 'Spoonwood'])]);
         $piece->workshop->refresh();

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Kept\Facts;
+use App\Models\Kept\Measured;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\PieceState;
@@ -47,7 +49,7 @@ final class RouteTest extends FeatureTestCase
         $this->delete(
             route('pieces.order', $piece), ['version' => $piece->refresh()->version],
         )->assertSessionHas('said');
-        self::assertSame([], $piece->refresh()->document['order']);
+        self::assertSame([], $piece->refresh()->document->fields()['order']);
     }
 
     public function test_a_move_from_a_page_out_of_date_is_said_to_be_lost(): void
@@ -58,7 +60,7 @@ final class RouteTest extends FeatureTestCase
         $this->put(route('pieces.order', $piece), [
             'version' => $seen, 'step' => 'body.rim/sand', 'target' => 'body.inside/sand', 'place' => 'before',
         ])->assertSessionHasErrors('version');
-        self::assertCount(1, $piece->refresh()->document['order']);
+        self::assertCount(1, $piece->refresh()->document->fields()['order']);
     }
 
     public function test_an_own_step_stands_where_it_was_put_and_goes_again(): void
@@ -68,7 +70,7 @@ final class RouteTest extends FeatureTestCase
             'version' => $piece->version, 'step_title' => 'Show it to Idris', 'step_minutes' => 5, 'step_wait' => 2,
             'step_after' => 'body/wipe-clean', 'step_before' => 'l1',
         ])->assertSessionHas('said');
-        $own = $piece->refresh()->document['steps'][0]['id'];
+        $own = $piece->refresh()->document->fields()['steps'][0]['id'];
         $order = $this->order($piece);
         self::assertGreaterThan(array_search('body/wipe-clean', $order, true), array_search($own, $order, true));
         self::assertLessThan(array_search('l1', $order, true), array_search($own, $order, true));
@@ -139,7 +141,7 @@ final class RouteTest extends FeatureTestCase
         );
         self::assertSame(StepState::Done, $this->step($piece, 'body.inside/sand')->state, 'the inside was not touched');
         $order = $this->order($piece);
-        $fill = $piece->document['steps'][1]['id'];
+        $fill = $piece->document->fields()['steps'][1]['id'];
         self::assertLessThan(
             array_search('l1', $order, true), array_search($fill, $order, true),
         );
@@ -212,7 +214,7 @@ final class RouteTest extends FeatureTestCase
             'weight' => '412', 'photo' => UploadedFile::fake()->image('bowl.png', 2400, 1800),
         ])->assertSessionHasNoErrors();
         $entry = LogEntry::query()->where(['step' => 'body/weigh', 'kind' => 'done'])->firstOrFail();
-        self::assertEqualsWithDelta(412.0, $entry->facts['weight_g'], 1e-9);
+        self::assertEqualsWithDelta(412.0, $entry->facts->measured->weightG, 1e-9);
         $photo = $this->get(route('log.photo', $entry))->assertOk();
         self::assertSame('image/jpeg', $photo->headers->get('Content-Type'));
         self::assertSame([1600, 1200], array_slice((array) getimagesize($photo->getFile()->getPathname()), 0, 2));
@@ -220,7 +222,8 @@ final class RouteTest extends FeatureTestCase
         $this->get(route('pieces.card', $piece))->assertSee('Weighed 412 g.');
         // Another workshop's number finds nothing.
         $theirs = $this->makeShop('Heron Wharf', 'nell@example.test')->logEntries()->create([
-            'kind' => 'note', 'happened_at' => now(), 'facts' => ['photo' => $entry->facts['photo']],
+            'kind' => 'note', 'happened_at' => now(),
+            'facts' => new Facts(measured: new Measured(photo: $entry->facts->measured->photo)),
         ]);
         $this->get(route('log.photo', $theirs))->assertNotFound();
     }
@@ -237,7 +240,7 @@ final class RouteTest extends FeatureTestCase
         $photos = app(Photos::class);
         $name = $photos->keep($this->shop, $file);
         $entry = $this->shop->logEntries()->create([
-            'kind' => 'note', 'happened_at' => now(), 'facts' => ['photo' => $name],
+            'kind' => 'note', 'happened_at' => now(), 'facts' => new Facts(measured: new Measured(photo: $name)),
         ]);
         $kept = imagecreatefromjpeg((string) $photos->of($entry));
         self::assertSame([40, 80], [imagesx($kept), imagesy($kept)]);

@@ -130,7 +130,7 @@ final class SwatchesTest extends FeatureTestCase
         self::assertEquals(
             [60, 60, 60.0], [$marks[0]['from_mm'], $marks[1]['from_mm'], $marks[0]['settings']['sanded_um']],
         );
-        self::assertContains([$marks[0]['id'], $marks[1]['id']], $piece->document['order']);
+        self::assertContains([$marks[0]['id'], $marks[1]['id']], $piece->document->fields()['order']);
         $steps = $piece->plannedSteps()->orderBy('position')->pluck('step')->all();
         $places = array_map(fn (string $id): int => (int) array_search($id, $steps, true), [
             $marks[0]['id'], "{$marks[0]['id']}/sand-back", $marks[1]['id'],

@@ -68,7 +68,7 @@ final class UnitsTest extends FeatureTestCase
         )->assertSessionHasNoErrors();
         self::assertEquals([$label, 354.7], [$tin->refresh()->label->figures, (float) $tin->stock_ml]);
 
-        $before = $piece->refresh()->document;
+        $before = $piece->refresh()->document->fields();
         [$mark] = $before['parts'][0]['marks'];
         $this->put(
             route('pieces.marks.update', [$piece, $mark['id']]),
@@ -80,7 +80,7 @@ final class UnitsTest extends FeatureTestCase
             route('pieces.surface', $piece),
             ['version' => $piece->refresh()->version] + $this->fieldsOf(route('pieces.surface', $piece)),
         )->assertSessionHasNoErrors();
-        self::assertEquals($before, $piece->refresh()->document);
+        self::assertEquals($before, $piece->refresh()->document->fields());
     }
 
     /** @return iterable<string, array{string}> */

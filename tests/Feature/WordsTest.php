@@ -144,7 +144,7 @@ final class WordsTest extends FeatureTestCase
             ['opened_on' => 'Opened on is “last week”; it takes a date such as 2026-12-25.'],
         );
         $this->put('/shelf/tin', ['product' => 'Ketchup'])->assertSessionHasErrors('product');
-        self::assertSame(['recoat_from_h' => 10], array_map(intval(...), $this->shop->tins()->firstOrFail()->label->figures));
+        self::assertEquals(['recoat_from_h' => 10], $this->shop->tins()->firstOrFail()->label->figures);
     }
 
     public function test_a_bare_number_on_the_shelf_is_of_the_readers_scale(): void

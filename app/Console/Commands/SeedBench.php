@@ -16,7 +16,6 @@ use App\Planning\PieceEditor;
 use App\Planning\Planner;
 use App\Planning\PlanStore;
 use App\Planning\ShopMapper;
-use HonestGrain\Reading\Document;
 use HonestGrain\Route\Route;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -44,7 +43,7 @@ class SeedBench extends Command
         $models = $workshop->pieces()->working()->orderBy('id')->get();
         for ($i = $models->count(); $i < (int) $this->argument('working'); $i++) {
             $model = $models->get($i % $models->count()) ?? throw new LogicException('The demo has no pieces.');
-            $editor->create($workshop, Document::of(['name' => "Bowl $i"] + $model->document), null, plan: false);
+            $editor->create($workshop, $model->document->with(['name' => "Bowl $i"]), null, plan: false);
         }
         $planner->plan($workshop);
         $this->rack($workshop);

@@ -42,7 +42,7 @@ class BlankFlawController extends Controller
         $flaws = array_map(fn (Flaw $flaw): array => $flaw->toArray(), $changed($blank->core()->flaws));
         try {
             $this->rack->change(
-                $blank, $this->workshop($request), ['flaws' => $flaws] + $blank->document,
+                $blank, $this->workshop($request), $blank->document->with(['flaws' => $flaws]),
                 (int) $request->validated('version'), $blank->air_id,
             );
         } catch (VersionConflict) {

@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\WriteNote;
 use App\Models\EntryKind;
+use App\Models\Kept\Facts;
+use App\Models\Kept\Measured;
 use App\Models\Piece;
 use App\Planning\Logbook;
 use App\View\Show;
@@ -49,7 +51,7 @@ class LogController extends Controller
             'piece_id' => $piece?->id, 'user_id' => $this->user($request)->id, 'kind' => EntryKind::Note,
             'happened_at' => now(),
             'body' => implode(' ', array_filter([$grams === null ? null : 'Weighs '.$show->mass($grams).'.', $body])),
-            'facts' => $grams === null ? [] : ['weight_g' => round($grams, 2)],
+            'facts' => new Facts(measured: new Measured(weightG: $grams === null ? null : round($grams, 2))),
         ], $request->validated('once'));
 
         return back()->with('said', 'Noted.');

@@ -24,7 +24,6 @@ use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\BadInput;
-use HonestGrain\Reading\Document;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -40,7 +39,7 @@ class MarksController extends Controller
     public function show(Request $request, Piece $piece, ShopMapper $mapper): View
     {
         $tables = $mapper->tables($piece->workshop);
-        $core = CorePiece::read(Document::of($piece->document), $tables);
+        $core = CorePiece::read($piece->document, $tables);
         $part = $this->part($request, $core);
         $chosen = $request->string('mark')->toString();
         $drawings = Drawings::of($piece, $mapper->key($piece->workshop, $piece), $this->show);

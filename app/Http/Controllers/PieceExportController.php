@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\OwnMix;
+use App\Models\OwnWood;
 use App\Models\Piece;
 use App\Planning\ShopMapper;
 use App\View\DownloadName;
@@ -42,7 +44,8 @@ class PieceExportController extends Controller
     private function woods(Piece $piece, CorePiece $core): array
     {
         $used = array_map(fn (Part $part): string => $part->wood->name, $core->parts);
-        $woods = $piece->workshop->woods->whereIn('name', $used)->map(fn ($own): array => $own->typed->fields())->values()->all();
+        $woods = $piece->workshop->woods->whereIn('name', $used)
+            ->map(fn (OwnWood $own): array => $own->typed->fields())->values()->all();
 
         return $woods === [] ? [] : ['woods' => $woods];
     }
@@ -60,7 +63,8 @@ class PieceExportController extends Controller
                 $used = [...$used, ...array_map(fn (Coat $coat): string => $coat->coating->class, $plan->coats)];
             }
         }
-        $mixes = $piece->workshop->mixes->whereIn('name', $used)->map(fn ($own): array => $own->typed->fields())->values()->all();
+        $mixes = $piece->workshop->mixes->whereIn('name', $used)
+            ->map(fn (OwnMix $own): array => $own->typed->fields())->values()->all();
 
         return $mixes === [] ? [] : ['mixes' => $mixes];
     }

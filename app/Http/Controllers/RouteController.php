@@ -91,10 +91,10 @@ class RouteController extends Controller
     private function weight(Piece $piece, CorePiece $core, Show $show): string
     {
         $weighed = $piece->logEntries()->whereNotNull('facts->weight_g')->latest('id')->first();
-        $grams = $weighed->facts['weight_g'] ?? null;
+        $grams = $weighed?->facts->measured->weightG;
 
         return $grams === null
             ? 'Weighs about '.$show->mass($this->drawnGrams($core)).' as drawn.'
-            : 'Weighed '.$show->mass((float) $grams).'.';
+            : 'Weighed '.$show->mass($grams).'.';
     }
 }

@@ -33,7 +33,7 @@ class ShapeController extends Controller
     public function show(Request $request, Piece $piece, Show $show): View
     {
         $tables = $this->mapper->tables($piece->workshop);
-        $core = CorePiece::read(Document::of($piece->document), $tables);
+        $core = CorePiece::read($piece->document, $tables);
         $part = $this->part($request, $core);
 
         return view('pieces.shape', [

@@ -10,6 +10,7 @@ use App\Http\Requests\LogDone;
 use App\Http\Requests\LogSkip;
 use App\Http\Requests\LogWords;
 use App\Models\EntryKind;
+use App\Models\Kept\Measured;
 use App\Models\LogEntry;
 use App\Models\PlannedStep;
 use App\Pictures\Photos;
@@ -18,6 +19,7 @@ use App\Planning\OutOfTime;
 use App\View\Moved;
 use App\View\Show;
 use Carbon\CarbonInterface;
+use HonestGrain\Reading\Copy;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -36,24 +38,24 @@ class StepController extends Controller
     public function done(LogDone $request, PlannedStep $step): RedirectResponse
     {
         $before = $step->piece->ready_at;
-        $facts = $this->facts($request, $step);
+        $measured = $this->measured($request, $step);
         $entry = null;
         $written = false;
         try {
             [$entry, $written] = $this->logbook->done(
-                $step, $this->user($request), $request->at(), $request->minutes(), $request->form()['read'], $facts,
+                $step, $this->user($request), $request->at(), $request->minutes(), $request->form()['read'], $measured,
             );
         } catch (OutOfTime $e) {
             throw ValidationException::withMessages(['at' => $this->outOfTime($e)]);
         } finally {
             // A photograph that no entry names is kept for nobody.
-            $written || $this->photos->forget($step->workshop_id, (string) ($facts['photo'] ?? ''));
+            $written || $this->photos->forget($step->workshop_id, (string) $measured->photo);
         }
         if (! $written) {
             return back()->with('said', "{$this->quoted($entry)} was already logged; nothing was added.");
         }
-        $early = $entry->facts['early_hours'] ?? null;
-        $late = $entry->facts['late_hours'] ?? null;
+        $early = $entry->facts->planned->earlyHours;
+        $late = $entry->facts->planned->lateHours;
 
         return back()->with('said', "Done: {$this->quoted($entry)}.".match (true) {
             $early !== null => " Logged $early h before its wait was over.",
@@ -79,14 +81,14 @@ class StepController extends Controller
             : "before the step it follows; it takes a time from {$words($e->earliest)} to now.");
     }
 
-    /** @return array<string, scalar> */
-    private function facts(LogDone $request, PlannedStep $step): array
+    private function measured(LogDone $request, PlannedStep $step): Measured
     {
         $photo = $request->file('photo');
 
-        return ($request->isSure() && $step->isTooWet() ? ['not_dry' => true] : [])
-            + $request->measured($this->show) + ($photo instanceof UploadedFile
-            ? ['photo' => $this->photos->keep($step->piece->workshop, $photo)] : []);
+        return Copy::with($request->measured($this->show), [
+            'isNotDry' => $request->isSure() && $step->isTooWet(),
+            'photo' => $photo instanceof UploadedFile ? $this->photos->keep($step->piece->workshop, $photo) : null,
+        ]);
     }
 
     public function skip(LogSkip $request, PlannedStep $step): RedirectResponse

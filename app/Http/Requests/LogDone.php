@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Kept\Measured;
 use App\Models\User;
 use App\View\Show;
 use HonestGrain\Piece\Mark;
@@ -44,17 +45,16 @@ class LogDone extends AtStep
         return $typed === null ? null : Carbon::createFromFormat('Y-m-d\TH:i', $typed, $user->timeZone())?->utc();
     }
 
-    /** @return array<string, float> what was weighed and used, g and in the unit of the step's amount */
-    public function measured(Show $show): array
+    public function measured(Show $show): Measured
     {
         $typed = fn (string $field): ?float => $this->validated($field) === null
             ? null : (float) $this->validated($field);
         $weight = $typed('weight');
 
-        return array_filter([
-            'weight_g' => $weight === null ? null : round($show->typed(Unit::Mass, $weight), 2),
-            'amount_used' => $typed('amount'), 'discs_used' => $typed('discs_used'),
-        ], fn (?float $figure): bool => $figure !== null);
+        return new Measured(
+            weightG: $weight === null ? null : round($show->typed(Unit::Mass, $weight), 2),
+            amountUsed: $typed('amount'), discsUsed: $typed('discs_used'),
+        );
     }
 
     /** Whether the maker goes on with wood that its weights say is not dry. */

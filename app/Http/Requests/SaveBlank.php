@@ -14,6 +14,7 @@ use HonestGrain\Rack\Blank as CoreBlank;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\Keeping;
 use HonestGrain\Rack\Pith;
+use HonestGrain\Reading\Document;
 use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -58,11 +59,8 @@ class SaveBlank extends FormRequest
         return $this->validated('air') === null ? null : (int) $this->validated('air');
     }
 
-    /**
-     * @param  Blank|null  $before  whose flaws stay
-     * @return array<string, mixed>
-     */
-    public function document(Show $show, ?Blank $before = null): array
+    /** @param  Blank|null  $before  whose flaws stay */
+    public function document(Show $show, ?Blank $before = null): Document
     {
         $typed = $this->validated();
         $document = ['form' => $typed['form'], 'wood' => $typed['wood']];
@@ -77,7 +75,7 @@ class SaveBlank extends FormRequest
             }
         }
 
-        return $document + (isset($typed['price']) ? ['price' => (float) $typed['price']] : [])
-            + ['flaws' => $before->document['flaws'] ?? []];
+        return Document::of($document + (isset($typed['price']) ? ['price' => (float) $typed['price']] : [])
+            + ['flaws' => $before?->document->value('flaws') ?? []]);
     }
 }

@@ -13,8 +13,12 @@ final readonly class DyedLayer implements Kept
      * @param  float  $strength  1 as the label has it
      * @param  float  $sandedUm  taken off it again, µm
      */
-    public function __construct(public string $product, public string $rgb, public float $strength, public float $sandedUm)
-    {
+    public function __construct(
+        public string $product,
+        public string $rgb,
+        public float $strength,
+        public float $sandedUm,
+    ) {
     }
 
     public static function read(array $kept): self

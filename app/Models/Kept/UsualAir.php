@@ -34,7 +34,8 @@ final readonly class UsualAir implements Kept
 
         return new self(
             dayC: (float) ($kept['day_c'] ?? $usual->dayC), dayRh: (float) ($kept['day_rh'] ?? $usual->dayRh),
-            nightC: (float) ($kept['night_c'] ?? $usual->nightC), nightRh: (float) ($kept['night_rh'] ?? $usual->nightRh),
+            nightC: (float) ($kept['night_c'] ?? $usual->nightC),
+            nightRh: (float) ($kept['night_rh'] ?? $usual->nightRh),
             dayFrom: (int) ($kept['day_from'] ?? $usual->dayFrom), dayTo: (int) ($kept['day_to'] ?? $usual->dayTo),
         );
     }

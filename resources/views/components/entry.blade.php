@@ -12,7 +12,7 @@
         <b>{{ $words->kind() }}</b> {{ $show->said($entry->title) }}
         <span class="block">{{ $entry->body }}</span>
         <span class="faint small block">{{ $words->facts() }}</span>
-        @if (isset($entry->facts['photo']))
+        @if ($entry->facts->measured->photo !== null)
             <a href="{{ route('log.photo', $entry) }}"
                 ><img
                     class="mt-1 max-h-40"

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Kept;
+
+/** What a maker wrote down with a step that is done. */
+final readonly class Measured implements Kept
+{
+    /** @param  string|null  $photo  the name of its file */
+    public function __construct(
+        public ?float $weightG = null,
+        public ?float $amountUsed = null,
+        public ?float $discsUsed = null,
+        public bool $isNotDry = false,
+        public ?string $photo = null,
+    ) {
+    }
+
+    public static function read(array $kept): self
+    {
+        $number = fn (string $key): ?float => isset($kept[$key]) ? (float) $kept[$key] : null;
+
+        return new self(
+            $number('weight_g'), $number('amount_used'), $number('discs_used'), (bool) ($kept['not_dry'] ?? false),
+            isset($kept['photo']) ? (string) $kept['photo'] : null,
+        );
+    }
+
+    /** @return array<string, float|bool|string> without what was not written down */
+    public function toArray(): array
+    {
+        return array_filter([
+            'weight_g' => $this->weightG, 'amount_used' => $this->amountUsed, 'discs_used' => $this->discsUsed,
+            'not_dry' => $this->isNotDry ? true : null, 'photo' => $this->photo,
+        ], fn (float|bool|string|null $value): bool => $value !== null);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Kept;
+
+/** What a step took off the shelf. */
+final readonly class Taken implements Kept
+{
+    /**
+     * @param  array<string, int>  $discs  by grit
+     * @param  array<string, float>  $ml  by product
+     */
+    public function __construct(public array $discs = [], public array $ml = [])
+    {
+    }
+
+    public function isNothing(): bool
+    {
+        return $this->discs === [] && $this->ml === [];
+    }
+
+    public static function read(array $kept): self
+    {
+        return new self(
+            array_map(intval(...), (array) ($kept['discs'] ?? [])), array_map(floatval(...), (array) ($kept['ml'] ?? [])),
+        );
+    }
+
+    public function toArray(): array
+    {
+        return array_filter(['discs' => $this->discs, 'ml' => $this->ml]);
+    }
+}
