@@ -66,7 +66,8 @@ class Workshop extends Keeping
     protected $fillable = [
         'learnt', 'unlearnt', 'dye_factors',
         'name', 'time_zone', 'hours', 'closed', 'climate', 'sanding_cap_m_s', 'min_wall_mm', 'spare_chucks',
-        'dries_apart', 'school', 'instruments', 'equipment', 'is_demo', 'is_visit', 'last_seen_at', 'planned_at', 'plan_summary',
+        'dries_apart', 'school', 'instruments', 'equipment', 'is_demo', 'is_visit', 'last_seen_at', 'planned_at',
+        'plan_summary',
     ];
 
     protected function casts(): array

@@ -271,7 +271,7 @@ final class BenchTest extends FeatureTestCase
                 ],
             ],
         );
-        $this->shop->refresh()->update(['climate' => $this->air(['day_c' => 15.0, 'night_c' => 12.0])]);
+        $this->shop->refresh()->update(['climate' => $this->airWith(['day_c' => 15.0, 'night_c' => 12.0])]);
         $this->post('/shelf/abrasives', ['grit' => 'P220', 'discs' => '4'])->assertSessionHasNoErrors();
         self::assertNotNull($fine->refresh()->ready_at);
         self::assertNull($stuck->refresh()->ready_at);

@@ -121,7 +121,7 @@ abstract class FeatureTestCase extends TestCase
      *
      * @param  array<string, float>  $changes
      */
-    protected function air(array $changes): UsualAir
+    protected function airWith(array $changes): UsualAir
     {
         return UsualAir::read($changes + $this->shop->climate->toArray());
     }

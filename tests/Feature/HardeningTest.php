@@ -16,6 +16,7 @@ use App\Models\LogEntry;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\Logbook;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -31,6 +32,20 @@ use Tests\Core\Told;
 /** What got through once: strange input, races, guessing, other people's demo, a database that is gone. */
 final class HardeningTest extends FeatureTestCase
 {
+    public function test_every_column_that_holds_json_has_a_type(): void
+    {
+        $models = 0;
+        foreach ((array) glob(app_path('Models/*.php')) as $file) {
+            $class = 'App\\Models\\'.basename((string) $file, '.php');
+            if (is_subclass_of($class, Model::class) && ! (new \ReflectionClass($class))->isAbstract()) {
+                $untyped = ['array', 'json', 'object', 'collection'];
+                self::assertSame([], array_intersect((new $class)->getCasts(), $untyped), $class);
+                $models++;
+            }
+        }
+        self::assertGreaterThan(14, $models);
+    }
+
     public function test_a_field_takes_several_values_only_where_its_form_says_so(): void
     {
         $this->actingAs($this->wren);

@@ -260,7 +260,7 @@ final class RackTest extends FeatureTestCase
         $blank = $this->rackOne();
         $this->weigh($blank, [90 => 2350, 60 => 1980, 30 => 1780]);
         $before = $blank->refresh()->moisture_percent;
-        $this->shop->update(['climate' => $this->air(['day_rh' => 70.0, 'night_rh' => 70.0])]);
+        $this->shop->update(['climate' => $this->airWith(['day_rh' => 70.0, 'night_rh' => 70.0])]);
         (new DeriveRack($this->shop->id))->handle(app(Rack::class), app(Planner::class));
         self::assertGreaterThan($before + 2, $blank->refresh()->moisture_percent);
     }
@@ -312,7 +312,7 @@ final class RackTest extends FeatureTestCase
         self::assertTrue($piece->refresh()->ready_at?->notEqualTo($ready));
         self::assertTrue($this->step($piece, 'body/dry')->start_at?->gte($blank->refresh()->ready_at));
         // In air too damp to dry it the wood has no date, and so the piece has none.
-        $this->shop->refresh()->update(['climate' => $this->air(['day_rh' => 92.0, 'night_rh' => 92.0])]);
+        $this->shop->refresh()->update(['climate' => $this->airWith(['day_rh' => 92.0, 'night_rh' => 92.0])]);
         (new DeriveRack($this->shop->id))->handle(app(Rack::class), app(Planner::class));
         self::assertSame([DryingState::WetAir, null], [$blank->refresh()->drying, $piece->refresh()->ready_at]);
     }
