@@ -11,6 +11,7 @@ use Closure;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Largest;
@@ -40,7 +41,7 @@ final readonly class PieceFromBlank
 
         return [
             'starts_as' => ($core->form->isRough() ? StartsAs::Roughed : StartsAs::Blank)->value,
-            'school' => $blank->drying === DryingState::Ready ? [] : ['wet' => 'dried-first'],
+            'school' => $blank->drying === DryingState::Ready ? [] : ['wet' => Wet::DriedFirst->value],
             'note' => trim("From number $blank->number. ".($core->source === '' ? '' : "$core->source. ").$core->note),
         ];
     }

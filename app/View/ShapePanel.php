@@ -13,9 +13,10 @@ use HonestGrain\Geometry\Warning;
 use HonestGrain\Geometry\Zone;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\School;
+use HonestGrain\Piece\School\Wet;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Sanding;
-use HonestGrain\Route\School;
 
 /** The drawing of a part with its numbers, worded for the reader; the same for the page and for a drag. */
 final readonly class ShapePanel
@@ -68,7 +69,7 @@ final readonly class ShapePanel
         $isWet = $this->part->moisturePercent > $this->bench->equilibriumPercent + $figures->bench->wetWoodPoints;
         $school = School::of($this->core->school, $this->bench->school);
 
-        return $inner === null || ! $isWet || $school->choice('wet', '') !== 'turned-once' ? []
+        return $inner === null || ! $isWet || $school->wet !== Wet::TurnedOnce ? []
             : Wall::uneven($this->part->profile->outer, $inner, $figures->drying->greenUnevenShare)[1];
     }
 

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace HonestGrain\Route;
 
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\School;
+use HonestGrain\Piece\School\Choice;
+use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Words\Said;
@@ -26,27 +29,30 @@ final readonly class SchoolOffer
         $past = Past::none()->withWoodDated($datedAs);
         $now = self::told(Route::of($piece, $bench, $tables, $past));
         $offers = [];
-        foreach (School::CHOICES as $name => $values) {
+        foreach (School::CHOICES as $name => $choice) {
             $ways = [];
             $isOpen = false;
-            foreach ($values as $value) {
-                $route = Route::of($piece->inSchool($name, $value), $bench, $tables, $past);
+            foreach ($choice::cases() as $way) {
+                $route = Route::of($piece->inSchool($name, $way->value), $bench, $tables, $past);
                 $isSame = self::told($route) === $now;
                 $isOpen = $isOpen || ! $isSame;
-                $ways[] = SchoolWay::of($value, School::words("$name.$value"), $route, $isSame);
+                $ways[] = SchoolWay::of($way->value, $way->said(), $route, $isSame);
             }
-            if ($isOpen && self::isWorthAsking($name, $piece, $ways)) {
-                $offers[] = new self($name, School::words($name), $ways);
+            if ($isOpen && self::isWorthAsking($choice, $ways)) {
+                $offers[] = new self($name, $choice::about(), $ways);
             }
         }
 
         return $offers;
     }
 
-    /** @param  non-empty-list<SchoolWay>  $ways */
-    private static function isWorthAsking(string $name, Piece $piece, array $ways): bool
+    /**
+     * @param  class-string<Choice>  $choice
+     * @param  non-empty-list<SchoolWay>  $ways
+     */
+    private static function isWorthAsking(string $choice, array $ways): bool
     {
-        return $name !== 'wet' || array_filter($ways, fn (SchoolWay $way): bool => $way->hasDate) !== [];
+        return $choice !== Wet::class || array_filter($ways, fn (SchoolWay $way): bool => $way->hasDate) !== [];
     }
 
     /** All that a maker would do otherwise: a way may change words and no order. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\View\Show;
-use HonestGrain\Route\School;
+use HonestGrain\Piece\School;
 use Illuminate\Validation\Rule;
 
 /** How the maker likes to go about one thing, for this piece or for every piece of the shop. */
@@ -15,7 +15,7 @@ class ChooseSchool extends PieceChange
     {
         return [
             'choice' => ['required', Rule::in(array_keys(School::CHOICES))],
-            'way' => ['required', Rule::in(array_merge(...array_values(School::CHOICES)))],
+            'way' => ['required', Rule::in(School::ways())],
             'for_shop' => ['sometimes', 'boolean'],
         ];
     }

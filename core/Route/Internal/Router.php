@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Coating\Kinetics;
-use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\CoatPlan;
@@ -13,6 +12,12 @@ use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\OwnStep;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\School;
+use HonestGrain\Piece\School\Inside;
+use HonestGrain\Piece\School\Liner;
+use HonestGrain\Piece\School\Sealer;
+use HonestGrain\Piece\School\Underside;
+use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Bench;
@@ -30,7 +35,6 @@ use HonestGrain\Route\Internal\Work\SandingRun;
 use HonestGrain\Route\Internal\Work\Turning;
 use HonestGrain\Route\Past;
 use HonestGrain\Route\Sanding;
-use HonestGrain\Route\School;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
@@ -181,7 +185,7 @@ final class Router
      */
     private function sanded(Part $part, Measurement $measured, ?array $mounts): array
     {
-        $isWet = $this->school->choice('wet', '') === 'turned-once' && $part->moisturePercent
+        $isWet = $this->school->wet === Wet::TurnedOnce && $part->moisturePercent
             > $this->bench->equilibriumPercent + $this->bench->calibration->bench->wetWoodPoints;
         $without = [];
         foreach ($this->piece->joints as $joint) {
@@ -233,8 +237,7 @@ final class Router
     {
         $isTurned = $this->piece->startsAs === StartsAs::Turned;
         if (! $isTurned && $subject->has('inside')) {
-            $usual = $subject->part->grain === GrainDirection::End ? 'first' : 'later';
-            $isFirst = $this->school->choice('inside', $usual) === 'first';
+            $isFirst = ($this->school->inside ?? Inside::of($subject->part->grain)) === Inside::First;
             foreach (['hollow', 'sand'] as $what) {
                 [$inside, $shape] = [$subject->id($what, 'inside'), $subject->id('shape', 'outside')];
                 if ($isFirst) {
@@ -251,13 +254,13 @@ final class Router
             }
         }
         $this->undersideFirst($subject);
-        if (! $isTurned && $this->school->choice('underside', 'before-reversing') === 'with-the-rest') {
+        if (! $isTurned && $this->school->underside === Underside::WithTheRest) {
             $this->custom(
                 $subject->id('hollow', 'inside'), SandingRun::firstId($subject, 'outside'),
                 new Said('route.router.all-sanded-from-hold'),
             );
         }
-        if ($this->school->choice('liner', 'first') === 'last') {
+        if ($this->school->liner === Liner::Last) {
             $this->linerLast($subject);
         }
         $this->sealerEarly($subject);
@@ -266,14 +269,14 @@ final class Router
     /** The sealer before the sanding of its faces, or between two ladders of it. */
     private function sealerEarly(PartContext $subject): void
     {
-        $way = $this->school->choice('sealer', 'after-sanding');
-        foreach ($way === 'after-sanding' ? [] : $this->coats[$subject->part->id]->firsts() as $first) {
+        $way = $this->school->sealer;
+        foreach ($way === Sealer::AfterSanding ? [] : $this->coats[$subject->part->id]->firsts() as $first) {
             foreach ($first->doing->stiffens ? $first->faces() : [] as $face) {
                 $before = SandingRun::firstId($subject, $face);
                 $last = $subject->id('sand', $face);
-                if ($way === 'before-sanding' || $before !== $last) {
+                if ($way === Sealer::BeforeSanding || $before !== $last) {
                     $this->custom(
-                        $first->id, $way === 'before-sanding' ? $before : $last,
+                        $first->id, $way === Sealer::BeforeSanding ? $before : $last,
                         new Said('route.router.sealer-stiffens-fibres-so'),
                     );
                 }

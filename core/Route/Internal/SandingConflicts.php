@@ -14,6 +14,7 @@ use HonestGrain\Coating\Solvent;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\Mark;
+use HonestGrain\Piece\School\Sealer;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\ConflictCode;
 use HonestGrain\Route\Internal\Work\PartContext;
@@ -154,7 +155,7 @@ final class SandingConflicts
         }
         foreach ($isAlways || self::wipesSealer($subject) ? $subject->part->coatPlans : [] as $plan) {
             if ($plan->first()?->solvent === Solvent::Alcohol
-                && $subject->school->choice('sealer', 'after-sanding') !== 'after-sanding') {
+                && $subject->school->sealer !== Sealer::AfterSanding) {
                 $dissolved[$plan->coats[0]->id] = 'shellac';
             }
         }
@@ -175,7 +176,7 @@ final class SandingConflicts
     {
         foreach ($subject->sandings as $sanding) {
             foreach (SandingRun::all($subject, $sanding) as $run) {
-                $isOn = $run->isOverSealer || $subject->school->choice('sealer', '') === 'before-sanding';
+                $isOn = $run->isOverSealer || $subject->school->sealer === Sealer::BeforeSanding;
                 $alcohol = array_filter(
                     $run->breaks, fn (SandingBreak $break): bool => $break->with === Wiping::Alcohol,
                 );

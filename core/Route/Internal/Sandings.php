@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
-use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\School;
+use HonestGrain\Piece\School\Inside;
+use HonestGrain\Piece\School\Underside;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\SandedInOneGo;
-use HonestGrain\Route\School;
 use HonestGrain\Route\Step;
 
 /**
@@ -28,15 +29,15 @@ final class Sandings
     public static function guessed(Piece $piece, Part $part, School $school): array
     {
         $free = array_values(array_filter($part->faces(), fn (string $face): bool => ! $part->holding->covers($face)));
-        $usual = $part->grain === GrainDirection::End ? 'first' : 'later';
-        $isInsideFirst = $school->choice('inside', $usual) === 'first' && in_array('inside', $free, true);
+        $isInsideFirst = ($school->inside ?? Inside::of($part->grain)) === Inside::First
+            && in_array('inside', $free, true);
         if ($piece->startsAs === StartsAs::Turned || ! $part->holding->isCut()) {
             return [$free];
         }
         // The floor of a recess is finished from the side that it is cut from.
         $first = match (true) {
             $isInsideFirst => ['inside'],
-            $school->choice('underside', 'before-reversing') === 'with-the-rest' => [],
+            $school->underside === Underside::WithTheRest => [],
             default => $part->holding === Holding::Recess ? ['outside', 'foot'] : ['outside'],
         };
 

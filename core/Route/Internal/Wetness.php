@@ -6,6 +6,7 @@ namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Geometry\Wall;
 use HonestGrain\Piece\Coat;
+use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\ConflictCode;
@@ -52,7 +53,7 @@ final class Wetness
                 : new Said('route.wetness.rough-out-let-dry'),
             new Said('route.wetness.turn-once-wet-let'),
         ];
-        if ($subject->school->choice('wet', '') !== 'turned-once') {
+        if ($subject->school->wet !== Wet::TurnedOnce) {
             return [Conflict::forbid(self::finishing($subject), $said, $choices, ConflictCode::WetWood)];
         }
         $sealing = [];

@@ -13,6 +13,8 @@ use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\FaceUse;
+use HonestGrain\Piece\School\Liner;
+use HonestGrain\Piece\School\Tenon;
 use HonestGrain\Route\Internal\Contents;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
@@ -142,7 +144,7 @@ final class Coats
         }
         $isEarly = self::isFootCoatedWithTheRest($subject) || self::savesMount($subject, $coats);
 
-        return $subject->school->choice('tenon', $isEarly ? 'early' : 'last') === 'early';
+        return ($subject->school->tenon ?? ($isEarly ? Tenon::Early : Tenon::Last)) === Tenon::Early;
     }
 
     private static function isFootCoatedWithTheRest(PartContext $subject): bool
@@ -302,7 +304,7 @@ final class Coats
         $hard = Wait::hours($last->coating->handleHours, null, $last->coating->kinetics());
         $stands = Wait::hours($figures->waterTestHours);
         $others = array_values(array_diff($subject->faces(), $faces, ['foot', 'bore']));
-        $isFirst = $subject->school->choice('liner', 'first') === 'first';
+        $isFirst = $subject->school->liner === Liner::First;
         $test = "$last->operation/water-test";
         $this->operations[] = new Operation(
             id: $test, kind: StepKind::Test, part: $subject->part->id,

@@ -18,6 +18,9 @@ use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\School;
+use HonestGrain\Piece\School\Underside;
+use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Rack\RoughOut;
@@ -25,7 +28,6 @@ use HonestGrain\Route\Bench;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Place;
 use HonestGrain\Route\Sanding;
-use HonestGrain\Route\School;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Worked;
@@ -169,7 +171,7 @@ final readonly class PartContext
     public function driesFirst(): bool
     {
         return $this->piece->startsAs !== StartsAs::Turned && $this->isWet()
-            && $this->school->choice('wet', '') === 'dried-first';
+            && $this->school->wet === Wet::DriedFirst;
     }
 
     /** Whether it is roughed out wet: what is hollow dries as a rough-out, what is solid or shallow as it lies. */
@@ -199,7 +201,7 @@ final readonly class PartContext
     /** Whether it is turned from wet wood to its last cut and left to warp. */
     public function isTurnedOnce(): bool
     {
-        return $this->isWet() && $this->school->choice('wet', '') === 'turned-once';
+        return $this->isWet() && $this->school->wet === Wet::TurnedOnce;
     }
 
     /** How it is held while what held it is parted off. */
@@ -248,7 +250,7 @@ final readonly class PartContext
     public function plansBeforeReversing(): array
     {
         $isSo = $this->piece->startsAs !== StartsAs::Turned && $this->has('inside')
-            && $this->school->choice('underside', 'before-reversing') === 'coated-before-reversing';
+            && $this->school->underside === Underside::CoatedBeforeReversing;
 
         return array_values(array_filter(
             $isSo ? $this->part->coatPlans : [],
@@ -270,7 +272,7 @@ final readonly class PartContext
     /** What the maker takes dust off with. */
     public function wiping(): Wiping
     {
-        return Wiping::from($this->school->choice('clean', Wiping::Cloth->value));
+        return $this->school->clean->wiping();
     }
 
     /** @return list<Hazard> what spinning this part puts at risk besides the lathe itself */

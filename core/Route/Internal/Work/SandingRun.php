@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Abrasive\Rung;
+use HonestGrain\Piece\School\Sealer;
 use HonestGrain\Route\Sanding;
 
 /**
@@ -127,7 +128,7 @@ final readonly class SandingRun
     private static function sealedAfter(PartContext $subject, Sanding $sanding, array $rungs): ?int
     {
         $first = $subject->part->coatPlanFor($sanding->zone->id)?->first();
-        $isAsked = $subject->school->choice('sealer', 'after-sanding') === 'between-ladders'
+        $isAsked = $subject->school->sealer === Sealer::BetweenLadders
             && $first?->isThinUnderPolish() === true;
 
         return $isAsked && count($rungs) > 1 ? min(

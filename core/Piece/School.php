@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Piece;
+
+use HonestGrain\Piece\School\Choice;
+use HonestGrain\Piece\School\Clean;
+use HonestGrain\Piece\School\Inside;
+use HonestGrain\Piece\School\Liner;
+use HonestGrain\Piece\School\Sealer;
+use HonestGrain\Piece\School\Tenon;
+use HonestGrain\Piece\School\Underside;
+use HonestGrain\Piece\School\Wet;
+
+/** How a maker likes to go about it, where more than one way is sound: what the piece says, else what the shop says. */
+final readonly class School
+{
+    /** @var array<string, class-string<Choice>> each choice there is, by its name in a document */
+    public const CHOICES = [
+        'inside' => Inside::class, 'underside' => Underside::class, 'tenon' => Tenon::class, 'liner' => Liner::class,
+        'sealer' => Sealer::class, 'clean' => Clean::class, 'wet' => Wet::class,
+    ];
+
+    private function __construct(
+        public ?Inside $inside,
+        public Underside $underside,
+        public ?Tenon $tenon,
+        public Liner $liner,
+        public Sealer $sealer,
+        public Clean $clean,
+        public ?Wet $wet,
+    ) {
+    }
+
+    /**
+     * What is no way of a choice is as if it had not been said.
+     *
+     * @param  array<string, string>  ...$wishes  by name of the choice; those that come first hold
+     */
+    public static function of(array ...$wishes): self
+    {
+        $said = function (string $name) use ($wishes): array {
+            return array_filter(array_map(fn (array $wish): ?string => $wish[$name] ?? null, $wishes), is_string(...));
+        };
+
+        return new self(
+            inside: self::first(Inside::class, $said('inside')),
+            underside: self::first(Underside::class, $said('underside')) ?? Underside::usual(),
+            tenon: self::first(Tenon::class, $said('tenon')),
+            liner: self::first(Liner::class, $said('liner')) ?? Liner::usual(),
+            sealer: self::first(Sealer::class, $said('sealer')) ?? Sealer::usual(),
+            clean: self::first(Clean::class, $said('clean')) ?? Clean::usual(),
+            wet: self::first(Wet::class, $said('wet')),
+        );
+    }
+
+    /** @return list<string> the names of all ways of all choices */
+    public static function ways(): array
+    {
+        return array_merge(...array_values(array_map(
+            fn (string $choice): array => array_column($choice::cases(), 'value'), self::CHOICES,
+        )));
+    }
+
+    /**
+     * @template T of Choice
+     *
+     * @param  class-string<T>  $choice
+     * @param  array<string>  $said
+     * @return T|null
+     */
+    private static function first(string $choice, array $said): ?Choice
+    {
+        foreach ($said as $way) {
+            $found = $choice::tryFrom($way);
+            if ($found !== null) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
+}
