@@ -38,7 +38,8 @@ final readonly class Facts implements Kept
 
         return new self(
             planned: Planned::read($kept), measured: Measured::read($kept),
-            abraded: $abraded === null ? null : Abraded::read($abraded), air: $air === null ? null : AirRead::read($air),
+            abraded: $abraded === null ? null : Abraded::read($abraded),
+            air: $air === null ? null : AirRead::read($air),
             climate: $climate === null ? null : UsualAir::read($climate),
             taken: $taken === null ? null : Taken::read($taken),
         );

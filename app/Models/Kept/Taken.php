@@ -23,7 +23,8 @@ final readonly class Taken implements Kept
     public static function read(array $kept): self
     {
         return new self(
-            array_map(intval(...), (array) ($kept['discs'] ?? [])), array_map(floatval(...), (array) ($kept['ml'] ?? [])),
+            array_map(intval(...), (array) ($kept['discs'] ?? [])),
+            array_map(floatval(...), (array) ($kept['ml'] ?? [])),
         );
     }
 
