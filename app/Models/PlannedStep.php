@@ -123,7 +123,7 @@ class PlannedStep extends Keeping
     /** @return list<string> faces and bands of its part's drawing that it is done on */
     public function zones(): array
     {
-        return $this->details->zone === '' ? [] : explode(', ', $this->details->zone);
+        return $this->details->on;
     }
 
     /** The clock that runs on it: started after it was last done or taken back, and not forgotten over a night. */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Kept\Abraded;
 use App\Models\Kept\Kept;
+use App\Models\Kept\Planned;
 use App\Models\Kept\SaidCast;
 use HonestGrain\Abrasive\Abrading;
 use HonestGrain\Coating\Amount;
@@ -21,6 +22,7 @@ final readonly class StepDetails implements Kept
     /**
      * @param  list<Said>  $how
      * @param  list<Hazard>  $hazards
+     * @param  list<string>  $on  the faces that it is done on, or the id of the band
      * @param  int  $stage  number of the mount, or of the rest between two, within its part
      * @param  list<array{after: string, because: Said}>  $reasons  why it comes after others
      * @param  string  $air  that its wait runs in, as `Planning\Airs` names it; empty for the shop's own
@@ -31,7 +33,7 @@ final readonly class StepDetails implements Kept
         public Said $hold,
         public array $how,
         public array $hazards,
-        public string $zone,
+        public array $on,
         public ?Said $waitFor,
         public ?array $wait,
         public ?Amount $amount,
@@ -50,7 +52,7 @@ final readonly class StepDetails implements Kept
         $waits = $wait->minHours > 0 || $wait->maxHours !== null;
 
         return new self(
-            $step->words->because, $step->setup->hold, $step->words->how, $step->setup->hazards, $step->work->zone,
+            $step->words->because, $step->setup->hold, $step->words->how, $step->setup->hazards, $step->work->on,
             $step->words->waitFor,
             $waits ? ['min_hours' => round($wait->minHours, 2), 'max_hours' => $wait->maxHours === null
                 ? null : round($wait->maxHours, 2)] : null,
@@ -70,7 +72,7 @@ final readonly class StepDetails implements Kept
         return new self(
             SaidCast::of($kept['because'] ?? ''), SaidCast::of($kept['hold'] ?? ''), SaidCast::all($kept['how'] ?? []),
             array_values(array_filter(array_map(Hazard::tryFrom(...), $kept['hazards'] ?? []))),
-            (string) ($kept['zone'] ?? ''),
+            Planned::on($kept['on'] ?? $kept['zone'] ?? []),
             ($kept['wait_for'] ?? '') === '' ? null : SaidCast::of($kept['wait_for']), $kept['wait'] ?? null,
             $amount === [] || $unit === null ? null : Amount::of((float) reset($amount), $unit),
             isset($kept['speed_rpm']) ? (int) $kept['speed_rpm'] : null, $kept['mount'] ?? null,
@@ -86,7 +88,7 @@ final readonly class StepDetails implements Kept
         return [
             'because' => $this->because, 'hold' => $this->hold, 'how' => $this->how,
             'hazards' => array_map(fn (Hazard $hazard): string => $hazard->value, $this->hazards),
-            'zone' => $this->zone, 'wait_for' => $this->waitFor, 'wait' => $this->wait,
+            'on' => $this->on, 'wait_for' => $this->waitFor, 'wait' => $this->wait,
             'amount' => $this->amount?->toArray(), 'amount_unit' => $this->amount?->unit->value,
             'speed_rpm' => $this->speedRpm, 'mount' => $this->mount,
             'stage' => $this->stage, 'reasons' => $this->reasons, 'air' => $this->air,

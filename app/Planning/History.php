@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\EntryKind;
+use App\Models\Kept\Planned;
 use App\Models\Kept\SaidCast;
 use App\Models\LogEntry;
 use App\Models\Piece;
@@ -106,6 +107,7 @@ final readonly class History
                 'log_entries.piece_id', 'log_entries.step', 'log_entries.kind', 'log_entries.happened_at',
                 'later.kind as later', 'log_entries.title', 'log_entries.facts->technique as technique',
                 'log_entries.facts->part as part', 'log_entries.facts->zone as zone',
+                'log_entries.facts->on as on_faces',
             ]);
         $done = $skipped = $again = $work = [];
         foreach ($entries as $entry) {
@@ -122,7 +124,7 @@ final readonly class History
             if ($kind === EntryKind::Done && $entry->technique !== null) {
                 $work[$piece][$step] = new DoneWork(
                     SaidCast::read((string) $entry->title), (string) $entry->technique, (string) $entry->part,
-                    explode(', ', (string) $entry->zone),
+                    Planned::on(json_decode((string) $entry->on_faces, true) ?? $entry->zone),
                 );
             }
         }

@@ -61,7 +61,7 @@ final readonly class Logbook
         $told = Copy::with($this->air($step, $at), [
             'planned' => new Planned(
                 minutes: $step->minutes, product: $step->product, technique: $step->technique, part: $step->part,
-                zone: $step->details->zone,
+                on: $step->details->on,
                 earlyHours: $step->opens_at !== null && $at->lt($step->opens_at)
                     ? round($at->diffInMinutes($step->opens_at) / 60, 1) : null,
                 lateHours: $step->closes_at !== null && $at->gt($step->closes_at)

@@ -149,7 +149,7 @@ final readonly class PiecePage
     {
         return SandedInOneGo::of($this->steps->where('part', $this->part?->id)->map(
             fn (PlannedStep $step): array => [
-                $step->part, $step->details->stage, StepKind::from($step->kind), $step->details->zone,
+                $step->part, $step->details->stage, StepKind::from($step->kind), implode(', ', $step->details->on),
             ],
         ))[$this->part->id ?? ''] ?? null;
     }

@@ -21,22 +21,27 @@ final readonly class SandingRun
             ->orderBy('position')->get()
             ->filter(fn (PlannedStep $step): bool => $step->details->stage === $now->details->stage);
         $groups = SandedInOneGo::of($open->map(fn (PlannedStep $step): array => [
-            $step->part, $step->details->stage, StepKind::from($step->kind), $step->details->zone,
+            $step->part, $step->details->stage, StepKind::from($step->kind), self::face($step),
         ]))[$now->part ?? ''] ?? [];
         $steps = $open->where('kind', StepKind::Sand->value)
             ->filter(fn (PlannedStep $step): bool => $step->details->abrading !== null
-                && in_array($step->details->zone, $groups[0] ?? [], true))
+                && in_array(self::face($step), $groups[0] ?? [], true))
             // What is broken off to be wiped or sealed goes on after that.
-            ->unique(fn (PlannedStep $step): string => $step->details->zone);
+            ->unique(self::face(...));
         $faces = [];
         foreach ($steps as $step) {
             foreach (array_keys($step->details->abrading->minutesAt ?? []) as $grit) {
-                $faces[$grit][] = $step->details->zone;
+                $faces[$grit][] = self::face($step);
             }
         }
         uksort($faces, fn (string $a, string $b): int => $table->named($b, 'grit')->micron
             <=> $table->named($a, 'grit')->micron);
 
         return $steps->count() < 2 ? [] : $faces;
+    }
+
+    private static function face(PlannedStep $step): string
+    {
+        return implode(', ', $step->details->on);
     }
 }

@@ -168,7 +168,7 @@ final class DerivedRouteTest extends TestCase
             'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL)],
         ])]));
         self::assertArrayNotHasKey('body.outside/sand', $steps);
-        self::assertStringContainsString('outside', $steps['c1-1']->work->zone);
+        self::assertStringContainsString('outside', $steps['c1-1']->work->zone());
     }
 
     public function test_an_oil_is_wiped_off_within_its_window_and_minutes_follow_the_area(): void

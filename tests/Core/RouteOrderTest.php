@@ -54,7 +54,7 @@ final class RouteOrderTest extends TestCase
             }
         }
         self::assertSame(count($route->steps) - 1, $position['body/weigh']);
-        $zones = fn (Step $step): array => explode(', ', $step->work->zone);
+        $zones = fn (Step $step): array => $step->work->on;
         foreach ($route->steps as $coat) {
             foreach ($coat->kind === StepKind::Coat ? $zones($coat) : [] as $face) {
                 $sand = $position["body.$face/sand"] ?? -1;
@@ -216,7 +216,7 @@ final class RouteOrderTest extends TestCase
             ],
         );
         foreach ($route->steps as $step) {
-            if ($step->kind === StepKind::Sand && $step->work->zone === 'outside') {
+            if ($step->kind === StepKind::Sand && $step->work->zone() === 'outside') {
                 self::assertStringStartsWith($mounted, Told::of($step->setup->hold));
             }
         }
@@ -249,7 +249,7 @@ final class RouteOrderTest extends TestCase
     {
         $polished = fn (string $holding, string ...$products): array => array_values(array_filter(array_map(
             fn (Step $step): ?string => str_starts_with(
-                $step->work->zone, 'foot',
+                $step->work->zone(), 'foot',
             ) ? $step->work->supplies->product : null,
             $this->route(['form' => 'spindle', 'holding' => $holding, 'shape' => [
                 'outer' => [[0, 12, 'corner'], [60, 20], [200, 10, 'corner']], 'inner' => null,

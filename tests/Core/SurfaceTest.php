@@ -412,7 +412,7 @@ final class SurfaceTest extends TestCase
         $sheets = [];
         foreach ($steps as $step) {
             foreach ($step->work->supplies->abrading->sheets ?? [] as $grit => $discs) {
-                $sheets[$grit] = ($sheets[$grit] ?? 0) + ($step->work->zone === 'foot' ? 0 : $discs);
+                $sheets[$grit] = ($sheets[$grit] ?? 0) + ($step->work->zone() === 'foot' ? 0 : $discs);
             }
         }
         $body = Piece::read(Document::of(Benchwork::piece([Benchwork::bowl()])), Drawn::tables())->body();

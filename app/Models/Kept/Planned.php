@@ -8,7 +8,7 @@ namespace App\Models\Kept;
 final readonly class Planned implements Kept
 {
     /**
-     * @param  string  $zone  the faces that it was done on, with commas between
+     * @param  list<string>  $on  the faces that it was done on, or the band
      * @param  float|null  $earlyHours  before its wait was over
      * @param  float|null  $lateHours  after its window closed
      */
@@ -17,7 +17,7 @@ final readonly class Planned implements Kept
         public ?string $product = null,
         public ?string $technique = null,
         public ?string $part = null,
-        public ?string $zone = null,
+        public array $on = [],
         public ?float $earlyHours = null,
         public ?float $lateHours = null,
     ) {
@@ -29,18 +29,30 @@ final readonly class Planned implements Kept
         $text = fn (string $key): ?string => isset($kept[$key]) ? (string) $kept[$key] : null;
 
         return new self(
-            $number('planned_minutes'), $text('product'), $text('technique'), $text('part'), $text('zone'),
+            $number('planned_minutes'), $text('product'), $text('technique'), $text('part'),
+            self::on($kept['on'] ?? $kept['zone'] ?? []),
             $number('early_hours'), $number('late_hours'),
         );
     }
 
-    /** @return array<string, float|string> without what is not known */
+    /** @return array<string, float|string|list<string>> without what is not known */
     public function toArray(): array
     {
         return array_filter([
             'planned_minutes' => $this->minutes, 'product' => $this->product, 'technique' => $this->technique,
-            'part' => $this->part, 'zone' => $this->zone, 'early_hours' => $this->earlyHours,
+            'part' => $this->part, 'on' => $this->on === [] ? null : $this->on, 'early_hours' => $this->earlyHours,
             'late_hours' => $this->lateHours,
-        ], fn (float|string|null $value): bool => $value !== null);
+        ], fn (float|string|array|null $value): bool => $value !== null);
+    }
+
+    /**
+     * As they are kept; an earlier release kept them in one text, with commas between.
+     *
+     * @return list<string>
+     */
+    public static function on(mixed $kept): array
+    {
+        return is_array($kept) ? array_values(array_map(strval(...), $kept))
+            : array_values(array_filter(explode(', ', (string) $kept)));
     }
 }

@@ -55,7 +55,7 @@ final class FaultContext
         $part = $piece->part($fault->part) ?? $piece->body();
         $bands = array_fill_keys(array_map(fn ($mark): string => $mark->id(), $part->marksOn($fault->face())), true);
         $touches = fn (Step $step): bool => $step->part === $part->id && array_filter(
-            explode(', ', $step->work->zone), fn (string $zone): bool => $zone === $fault->face()
+            $step->work->on, fn (string $zone): bool => $zone === $fault->face()
                 || isset($bands[$zone]),
         ) !== [] && $step->kind !== StepKind::Mount && $step->kind !== StepKind::Cure;
         $isDone = fn (Step $step): bool => in_array($step->id, $done, true);
@@ -249,7 +249,7 @@ final class FaultContext
     private function isApart(Step $step): bool
     {
         foreach ($this->part->marks as $mark) {
-            if ($mark->id() === $step->work->zone) {
+            if ([$mark->id()] === $step->work->on) {
                 return $mark->band->toMm <= ($this->fault->fromMm ?? 0.0)
                     || $mark->band->fromMm >= ($this->fault->toMm ?? INF);
             }
@@ -294,7 +294,7 @@ final class FaultContext
     {
         return array_values(array_filter(
             [...$this->soFar->done, ...$this->soFar->left], fn (Step $step): bool => $step->kind === StepKind::Sand
-                && $step->work->supplies->abrading !== null && $step->work->zone === $this->fault->face(),
+                && $step->work->supplies->abrading !== null && $step->work->on === [$this->fault->face()],
         ));
     }
 

@@ -233,7 +233,7 @@ final readonly class WoodWays
             'one-grit-back', new Said('mending.wood-ways.step-back-one-grit', ['grits' => $grits]),
             new Said('mending.wood-ways.what-last-grit-leaves'), [$this->at->step(
                 technique: 'sand', title: new Said(
-                    'mending.wood-ways.sand-again', ['zone' => Face::said($sanding->work->zone), 'grits' => $grits],
+                    'mending.wood-ways.sand-again', ['zone' => Face::said($sanding->work->zone()), 'grits' => $grits],
                 ), minutes: array_sum($last), waitHours: 0.0,
                 how: new Said('mending.wood-ways.until-no-ring-left'),
                 mount: $sanding->setup->mount?->spins() === true ? $sanding->setup->mount->value : null,

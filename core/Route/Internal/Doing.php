@@ -23,6 +23,8 @@ final readonly class Doing
     /**
      * @param  list<Place>  $places
      * @param  list<string>  $of  ids of the document that it goes with
+     * @param  list<string>|null  $on  the faces, or the band, that it is said to be done on; null for those of its
+     *     places
      * @param  bool  $stiffens  whether it only stiffens the wood, so that sanding may follow it
      * @param  Character|null  $character  what it needs and leaves, where not as its technique usually does
      */
@@ -30,7 +32,7 @@ final readonly class Doing
         public Technique $technique,
         public array $places,
         public array $of = [],
-        public ?string $zone = null,
+        public ?array $on = null,
         public bool $stiffens = false,
         ?Character $character = null,
     ) {

@@ -67,7 +67,7 @@ final readonly class Mounting
                 default => "{$stage->operations[0]}/mount",
             },
             kind: StepKind::Mount, part: $stage->part,
-            work: new StepWork($isTurned ? 'reverse' : 'mount', implode(', ', $subject->faces()), [$stage->part]),
+            work: new StepWork($isTurned ? 'reverse' : 'mount', $subject->faces(), [$stage->part]),
             timing: new StepTiming(ceil($minutes - 1e-9), $after, Wait::none()),
             setup: new StepSetup(
                 $mount->label(), [Shop::TURNER => 1, Shop::LATHE => 1, Shop::MOUNTS => 1],

@@ -379,7 +379,7 @@ final class Router
         $technique = $this->tables->techniques->named($own->technique);
         $this->operations[] = new Operation(
             id: $own->id, kind: StepKind::Own, part: $subject->part->id,
-            doing: new Doing($technique, [], of: [$own->id], zone: $own->on?->zone() ?? null),
+            doing: new Doing($technique, [], of: [$own->id], on: $own->on === null ? null : [$own->on->zone()]),
             supplies: new Supplies(product: $own->product?->class),
             timing: new Timing($own->minutes, 69.0, wait: $wait),
             setup: new Setup(

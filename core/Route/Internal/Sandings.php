@@ -53,7 +53,7 @@ final class Sandings
     public static function mounts(array $steps): array
     {
         return SandedInOneGo::of(array_map(
-            fn (Step $step): array => [$step->part, $step->setup->stage, $step->kind, $step->work->zone], $steps,
+            fn (Step $step): array => [$step->part, $step->setup->stage, $step->kind, $step->work->zone()], $steps,
         ));
     }
 

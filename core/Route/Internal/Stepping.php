@@ -51,7 +51,7 @@ final readonly class Stepping
         return new Step(
             id: $operation->id, kind: $operation->kind, part: $operation->part,
             work: new StepWork(
-                $operation->doing->technique->key(), $operation->doing->zone ?? implode(', ', $operation->faces()),
+                $operation->doing->technique->key(), $operation->doing->on ?? $operation->faces(),
                 array_values(array_unique([$operation->part, ...$operation->doing->of])), $operation->supplies,
             ),
             timing: new StepTiming(

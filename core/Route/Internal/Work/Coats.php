@@ -312,7 +312,7 @@ final class Coats
                 $subject->technique('water-test'),
                 $subject->places($isFirst ? [...$faces, ...$others] : $faces),
                 of: [$plan->id],
-                zone: implode(', ', $faces),
+                on: $faces,
             ),
             timing: new Timing($figures->waterTestMinutes, 79.5, wait: $stands),
             setup: new Setup(hazards: [Hazard::WetElectrics]),
@@ -334,7 +334,7 @@ final class Coats
                 $subject->technique('water-test'),
                 $subject->places($isFirst ? [...$faces, ...$others] : $faces),
                 of: [$plan->id],
-                zone: implode(', ', $faces),
+                on: $faces,
             ),
             timing: new Timing(
                 $figures->emptyMinutes,
@@ -414,7 +414,7 @@ final class Coats
         }
         $this->operations[] = new Operation(
             id: $cure, kind: StepKind::Cure, part: $subject->part->id,
-            doing: new Doing($subject->technique('cure'), $subject->places([]), zone: implode(', ', $subject->faces())),
+            doing: new Doing($subject->technique('cure'), $subject->places([]), on: $subject->faces()),
             timing: new Timing(0.0, 98.0),
             setup: new Setup(
                 hazards: $this->isFood ? [Hazard::FoodClaim] : [],

@@ -68,7 +68,7 @@ final class Foot
 
         return new Operation(
             id: $subject->id('part-off'), kind: StepKind::Foot, part: $subject->part->id,
-            doing: new Doing($subject->technique('part-off'), $subject->places(['foot']), zone: 'foot'),
+            doing: new Doing($subject->technique('part-off'), $subject->places(['foot']), on: ['foot']),
             timing: new Timing(
                 $subject->calibration->turning->partOffMinutes + $subject->minutesOver(
                     $subject->calibration->turning->finishMinutesPer100Cm2, ['foot'],
@@ -96,7 +96,7 @@ final class Foot
 
         return new Operation(
             id: $subject->id('sign'), kind: StepKind::Sign, part: $subject->part->id,
-            doing: new Doing($subject->technique('sign'), $subject->places([$face]), zone: $face),
+            doing: new Doing($subject->technique('sign'), $subject->places([$face]), on: [$face]),
             timing: new Timing($subject->calibration->bench->signMinutes, 92.0),
             words: new StepWords(
                 $face === 'foot' ? new Said('route.foot.sign-date-foot')

@@ -110,7 +110,7 @@ final class Green
     {
         return new Operation(
             id: $subject->id('warped'), kind: StepKind::Test, part: $subject->part->id,
-            doing: new Doing($subject->technique('own'), $subject->places([]), zone: ''),
+            doing: new Doing($subject->technique('own'), $subject->places([]), on: []),
             timing: new Timing($subject->calibration->bench->lookMinutes, 98.0),
             setup: new Setup(
                 work: Work::Hand,

@@ -205,7 +205,7 @@ final readonly class Joints
 
         return new Operation(
             id: "{$this->joint->id}/socket", kind: StepKind::Mark, part: $this->socket->part->id,
-            doing: new Doing($this->socket->technique('drill'), [], of: [$this->joint->id], zone: ''),
+            doing: new Doing($this->socket->technique('drill'), [], of: [$this->joint->id], on: []),
             timing: new Timing($rates->fitBitMinutes + $deep / $rates->drillMmPerMinute, 59.0),
             setup: new Setup(
                 work: Work::Lap, stances: [Stance::Off],
@@ -238,7 +238,7 @@ final readonly class Joints
                 $this->places($this->joint->place === JointPlace::Side
                 ? ['outside'] : array_values(array_diff($this->socket->faces(), ['outside', 'foot']))),
                 of: [$this->joint->id],
-                zone: '',
+                on: [],
             ),
             timing: new Timing($this->socket->calibration->bench->fitMinutes, 60.0),
             setup: new Setup(

@@ -293,7 +293,7 @@ final class Marked
 
     private static function onBand(PartContext $subject, Mark $mark, Technique $technique): Doing
     {
-        return new Doing($technique, [self::place($subject, $mark)], of: [$mark->id()], zone: $mark->id());
+        return new Doing($technique, [self::place($subject, $mark)], of: [$mark->id()], on: [$mark->id()]);
     }
 
     private static function place(PartContext $subject, Mark $mark): Place

@@ -113,7 +113,7 @@ final readonly class PartContext
     public function over(string $technique, array $faces, array $of, bool $stiffens = false): Doing
     {
         return new Doing(
-            $this->technique($technique), $this->places($faces), of: $of, zone: implode(', ', $faces),
+            $this->technique($technique), $this->places($faces), of: $of, on: $faces,
             stiffens: $stiffens,
         );
     }

@@ -66,7 +66,7 @@ final class Repairs
                 $subject->technique($repair->technique),
                 [Place::stretch($subject->part->id, $flaw->on->zone(), $flaw->fromMm, $flaw->toMm)],
                 of: [$flaw->id],
-                zone: $flaw->on->zone(),
+                on: [$flaw->on->zone()],
             ),
             supplies: new Supplies($repair->fill?->binder->product, $repair->fill?->amount),
             timing: new Timing($repair->minutes, 10.0 + $number, wait: $repair->wait),

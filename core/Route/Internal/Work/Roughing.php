@@ -111,9 +111,7 @@ final readonly class Roughing
                 doing: new Doing(
                     $this->subject->technique('pack'),
                     [],
-                    zone: implode(
-                        ', ', $this->subject->faces(),
-                    ),
+                    on: $this->subject->faces(),
                 ),
                 timing: new Timing($this->subject->calibration->bench->weighMinutes, 1.3),
                 setup: new Setup(
@@ -179,7 +177,7 @@ final readonly class Roughing
             how: [$isTenon && $size->tenonMm !== null ? new Said('route.roughing.tenon-trued-when-dry', [
                 'tenon' => Quantity::mm($size->tenonMm),
                 'jaws' => $size->jaws ?? '',
-            ]) : $dries], kind: StepKind::Turn, stances: null, zone: 'foot',
+            ]) : $dries], kind: StepKind::Turn, stances: null, on: ['foot'],
         );
     }
 
@@ -219,13 +217,14 @@ final readonly class Roughing
                     1.0, $wasteMm3 / 1000 / $this->subject->calibration->turning->roughCm3PerMinute,
                 ),
                 $rank,
-            ), how: $how, kind: $kind, stances: $stances, zone: implode(', ', $this->subject->faces()),
+            ), how: $how, kind: $kind, stances: $stances, on: $this->subject->faces(),
         );
     }
 
     /**
      * @param  list<Said>  $how
      * @param  list<Stance>|null  $stances
+     * @param  list<string>  $on  the faces
      */
     private function operation(
         string $what,
@@ -235,7 +234,7 @@ final readonly class Roughing
         array $how,
         StepKind $kind,
         ?array $stances,
-        string $zone,
+        array $on,
     ): Operation {
         $subject = $this->subject;
         $figures = $subject->calibration;
@@ -244,7 +243,7 @@ final readonly class Roughing
 
         return new Operation(
             id: $subject->id($what), kind: $kind, part: $subject->part->id,
-            doing: new Doing($subject->technique($technique), [], zone: $zone),
+            doing: new Doing($subject->technique($technique), [], on: $on),
             timing: $timing,
             setup: new Setup(
                 work: Work::Spinning,

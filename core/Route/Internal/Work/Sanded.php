@@ -120,7 +120,7 @@ final class Sanded
             doing: new Doing(
                 $subject->technique('wipe-clean'),
                 $subject->places([$face]),
-                zone: $face,
+                on: [$face],
                 character: Character::done(Work::Hand)
                     ->needs(State::Shaped, new Said('route.sanded.wiped-sanded'))->dusty(),
             ),
@@ -154,7 +154,7 @@ final class Sanded
             doing: new Doing(
                 $subject->technique('wipe-off'),
                 $subject->places([$face]),
-                zone: $face,
+                on: [$face],
                 character: Character::done(Work::Hand)
                     ->needs(State::Shaped, new Said('route.sanded.comes-sanding'))->leaves(State::Smooth),
             ),
@@ -203,7 +203,7 @@ final class Sanded
             doing: new Doing(
                 $subject->technique($way->wet === null ? 'sand' : 'wet-sand'),
                 $subject->places([$face]),
-                zone: $face,
+                on: [$face],
             ),
             supplies: new Supplies(
                 abrading: $sanding->abrading($subject->part->wood->nature->pore, self::RANKS)->only($run->gritNames()),
@@ -319,7 +319,7 @@ final class Sanded
         return [
             new Operation(
                 id: $subject->id('raise-grain'), kind: StepKind::RaiseGrain, part: $subject->part->id,
-                doing: new Doing($subject->technique('raise-grain'), $places, zone: implode(', ', $faces)),
+                doing: new Doing($subject->technique('raise-grain'), $places, on: $faces),
                 timing: new Timing(
                     1.0 + $subject->minutesOver($coats->dampMinutesPer100Cm2, $faces),
                     40.0,
@@ -334,7 +334,7 @@ final class Sanded
             ),
             new Operation(
                 id: $subject->id('knock-back'), kind: StepKind::RaiseGrain, part: $subject->part->id,
-                doing: new Doing($subject->technique('knock-back'), $places, zone: implode(', ', $faces)),
+                doing: new Doing($subject->technique('knock-back'), $places, on: $faces),
                 timing: new Timing(1.0 + $subject->minutesOver($coats->knockBackMinutesPer100Cm2, $faces), 41.0),
                 setup: new Setup(
                     hazards: [Hazard::ofDust($subject->part->wood)],
@@ -413,7 +413,7 @@ final class Sanded
 
         return new Operation(
             id: $id, kind: StepKind::DustOff, part: $subject->part->id,
-            doing: new Doing($subject->technique('wipe-clean'), $subject->places($faces), zone: implode(', ', $faces)),
+            doing: new Doing($subject->technique('wipe-clean'), $subject->places($faces), on: $faces),
             timing: new Timing($subject->calibration->bench->lookMinutes, 70.0),
             setup: new Setup(
                 hazards: [

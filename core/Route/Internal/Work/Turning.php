@@ -213,7 +213,7 @@ final readonly class Turning
 
         return new Operation(
             id: $subject->id($what, $single), kind: StepKind::Turn, part: $subject->part->id,
-            doing: new Doing($subject->technique($technique), $subject->places($places), zone: implode(', ', $faces)),
+            doing: new Doing($subject->technique($technique), $subject->places($places), on: $faces),
             timing: new Timing(max(1.0, $minutes), $rank),
             setup: new Setup(
                 stances: $isWhole ? [$this->stance($what)] : null,
