@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Models\Kept\Choices;
 use App\Models\Kept\DyedLayer;
 use App\Models\Kept\Spots;
+use App\Models\Kept\TissueColours;
 use App\Models\Swatch;
 use App\Models\Workshop;
 use App\Pictures\PhotoColour;
@@ -93,7 +93,7 @@ final readonly class DemoSwatches
         }
         $card = $photo->at($points['grey']);
         $figures = $this->mapper->tables($workshop)->calibration->colour;
-        $swatch->update(['photo' => $name, 'points' => new Spots($points), 'measured' => new Choices(array_map(
+        $swatch->update(['photo' => $name, 'points' => new Spots($points), 'measured' => new TissueColours(array_map(
             fn (array $at): string => $photo->at($at)->balanced($card, $figures->greyCard)->toHex(),
             array_diff_key($points, ['grey' => true]),
         ))]);

@@ -6,8 +6,8 @@ namespace App\Models;
 
 use App\Models\Kept\Abraded;
 use App\Models\Kept\Kept;
-use App\Models\Kept\Planned;
 use App\Models\Kept\SaidCast;
+use App\Models\Kept\Texts;
 use HonestGrain\Abrasive\Abrading;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\AmountUnit;
@@ -72,7 +72,7 @@ final readonly class StepDetails implements Kept
         return new self(
             SaidCast::of($kept['because'] ?? ''), SaidCast::of($kept['hold'] ?? ''), SaidCast::all($kept['how'] ?? []),
             array_values(array_filter(array_map(Hazard::tryFrom(...), $kept['hazards'] ?? []))),
-            Planned::on($kept['on'] ?? $kept['zone'] ?? []),
+            Texts::of($kept['on'] ?? $kept['zone'] ?? []),
             ($kept['wait_for'] ?? '') === '' ? null : SaidCast::of($kept['wait_for']), $kept['wait'] ?? null,
             $amount === [] || $unit === null ? null : Amount::of((float) reset($amount), $unit),
             isset($kept['speed_rpm']) ? (int) $kept['speed_rpm'] : null, $kept['mount'] ?? null,

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Models\Kept\Choices;
 use App\Models\Kept\DyedLayer;
 use App\Models\Kept\Keeping;
 use App\Models\Kept\KeptCast;
 use App\Models\Kept\Spots;
+use App\Models\Kept\TissueColours;
 use HonestGrain\Coating\Solvent;
 use HonestGrain\Colour\Over;
 use HonestGrain\Colour\Rgb;
@@ -30,7 +30,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $made_on
  * @property string|null $photo
  * @property Spots|null $points  picked on the photo
- * @property Choices|null $measured  colours of early, late and figure
+ * @property TissueColours|null $measured
  * @property bool $counts  whether its measured colours correct the model
  * @property string|null $note
  */
@@ -53,7 +53,7 @@ class Swatch extends Keeping
     {
         return [
             'layers' => KeptCast::list(DyedLayer::class), 'made_on' => 'date', 'points' => KeptCast::of(Spots::class),
-            'measured' => KeptCast::of(Choices::class), 'counts' => 'boolean',
+            'measured' => KeptCast::of(TissueColours::class), 'counts' => 'boolean',
         ];
     }
 
@@ -61,7 +61,7 @@ class Swatch extends Keeping
     public function board(Tables $tables): ?TestBoard
     {
         $layers = $this->layers;
-        $measured = $this->measured->chosen ?? [];
+        $measured = $this->measured->hex ?? [];
         if (count($layers) !== 1 || $measured === []) {
             return null;
         }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Models\Kept\Boards;
+use App\Models\Kept\BoardFactors;
 use App\Models\Kept\Choices;
 use App\Models\Kept\DocumentCast;
-use App\Models\Kept\Factors;
 use App\Models\Kept\Keeping;
 use App\Models\Kept\KeptCast;
 use App\Models\Kept\OpenHours;
 use App\Models\Kept\PlanSummary;
+use App\Models\Kept\SandingFactors;
 use App\Models\Kept\Texts;
 use App\Models\Kept\UsualAir;
 use HonestGrain\Abrasive\Learnt;
@@ -40,8 +40,8 @@ use Illuminate\Support\Carbon;
  * @property bool $dries_apart  whether coats dry in air of their own, away from the dust of the bench
  * @property Choices|null $school  how it likes to go about it
  * @property Choices|null $instruments  how each simulated one is set
- * @property Factors|null $learnt
- * @property Boards|null $dye_factors
+ * @property SandingFactors|null $learnt
+ * @property BoardFactors|null $dye_factors
  * @property list<string> $unlearnt  methods and families whose factors it will not have
  * @property Document|null $equipment  read by the core (`equipment()`)
  * @property bool $is_demo  the one whose sign-in is printed; its people stay as they are
@@ -78,8 +78,8 @@ class Workshop extends Keeping
             'dries_apart' => 'boolean', 'school' => KeptCast::of(Choices::class),
             'instruments' => KeptCast::of(Choices::class), 'equipment' => DocumentCast::class, 'is_demo' => 'boolean',
             'is_visit' => 'boolean', 'last_seen_at' => 'datetime', 'planned_at' => 'datetime',
-            'plan_summary' => KeptCast::of(PlanSummary::class), 'learnt' => KeptCast::of(Factors::class),
-            'unlearnt' => Texts::class, 'dye_factors' => KeptCast::of(Boards::class),
+            'plan_summary' => KeptCast::of(PlanSummary::class), 'learnt' => KeptCast::of(SandingFactors::class),
+            'unlearnt' => Texts::class, 'dye_factors' => KeptCast::of(BoardFactors::class),
         ];
     }
 
@@ -120,7 +120,7 @@ class Workshop extends Keeping
     /** What its own records have made of the model of sanding, as far as it will have it. */
     public function learnt(): Learnt
     {
-        $learnt = $this->learnt ?? new Factors;
+        $learnt = $this->learnt ?? new SandingFactors;
         $refused = array_flip($this->unlearnt);
 
         return new Learnt(array_diff_key($learnt->minutes, $refused), array_diff_key($learnt->discs, $refused));

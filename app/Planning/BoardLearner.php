@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Models\Kept\Boards;
+use App\Models\Kept\BoardFactors;
 use App\Models\Workshop;
 use HonestGrain\Colour\DyeFactors;
 use HonestGrain\Colour\DyeFactorTable;
@@ -27,7 +27,7 @@ final readonly class BoardLearner
             }
         }
         $calibration = $tables->calibration;
-        $workshop->update(['dye_factors' => new Boards(array_map(
+        $workshop->update(['dye_factors' => new BoardFactors(array_map(
             fn (array $of): DyeFactors => DyeFactors::from($of, $calibration->colour, $calibration->learning), $boards,
         ))]);
     }

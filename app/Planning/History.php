@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\EntryKind;
-use App\Models\Kept\Planned;
 use App\Models\Kept\SaidCast;
+use App\Models\Kept\Texts;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\Workshop;
@@ -124,7 +124,7 @@ final readonly class History
             if ($kind === EntryKind::Done && $entry->technique !== null) {
                 $work[$piece][$step] = new DoneWork(
                     SaidCast::read((string) $entry->title), (string) $entry->technique, (string) $entry->part,
-                    Planned::on(json_decode((string) $entry->on_faces, true) ?? $entry->zone),
+                    Texts::of(json_decode((string) $entry->on_faces, true) ?? $entry->zone),
                 );
             }
         }

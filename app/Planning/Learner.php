@@ -6,7 +6,7 @@ namespace App\Planning;
 
 use App\Figures\SandingRecord;
 use App\Models\EntryKind;
-use App\Models\Kept\Factors;
+use App\Models\Kept\SandingFactors;
 use App\Models\LogEntry;
 use App\Models\Workshop;
 use HonestGrain\Abrasive\Learnt;
@@ -36,7 +36,7 @@ final readonly class Learner
             $discs[$record->key] = [...$discs[$record->key] ?? [], ...$record->discsRatio === null
                 ? [] : [$record->discsRatio]];
         }
-        $workshop->update(['learnt' => new Factors($this->factors($minutes), $this->factors($discs))]);
+        $workshop->update(['learnt' => new SandingFactors($this->factors($minutes), $this->factors($discs))]);
     }
 
     /**

@@ -83,17 +83,10 @@ final readonly class MarksPanel
         ];
     }
 
-    /** The rates behind the usual minutes, as the catalogue has them. */
+    /** The rates behind the usual minutes. */
     public function rates(Show $show): string
     {
-        $says = [];
-        foreach ($this->tables->calibration->all() as $name => $constant) {
-            if (str_starts_with($name, 'mark_') && ! str_ends_with($name, '_hours')) {
-                $says[] = str_replace('_', ' ', substr($name, 5)).' '.$show->said($constant->inWords());
-            }
-        }
-
-        return implode('; ', $says);
+        return $show->said(new Said('figures.marks'));
     }
 
     /** How the part is held for a mark, in a word or two. */

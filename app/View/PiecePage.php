@@ -174,13 +174,13 @@ final readonly class PiecePage
         return $finishes === [] ? ['All over' => 'bare wood'] : $finishes;
     }
 
-    /** How the mass is worked out, and where the density comes from or that there is none. */
     /** How far the drawn lines may lie from the curves they stand for. */
     public function chordError(Show $show): string
     {
         return $show->length(Curve::CHORD_ERROR_MM, $show->fine() + 1);
     }
 
+    /** How the mass is worked out, and where the density comes from or that there is none. */
     public function aboutMass(Show $show): string
     {
         $wood = $this->part?->wood;

@@ -85,9 +85,9 @@ final readonly class Calibration implements Figures
         return $this->rows[$name] ?? throw new \LogicException("The catalogue has no constant $name.");
     }
 
-    public function figure(string $name): Quantity
+    public function figure(string $name): ?Quantity
     {
-        return $this->constant($name)->quantity();
+        return isset($this->rows[$name]) ? $this->constant($name)->quantity() : null;
     }
 
     /** @return array<string, Constant> */

@@ -6,7 +6,6 @@ namespace HonestGrain\Calibration;
 
 use HonestGrain\Reading\Row;
 use HonestGrain\Words\Quantity;
-use HonestGrain\Words\Said;
 
 /** One figure that a rule works with, its unit, what kind of figure it is and where it comes from. */
 final readonly class Constant
@@ -31,11 +30,5 @@ final readonly class Constant
     public function quantity(): Quantity
     {
         return $this->unit->quantity($this->value);
-    }
-
-    /** "0.5 min a hole", as it stands in a list of figures. */
-    public function inWords(): Said
-    {
-        return new Said($this->unit->line(), ['value' => $this->quantity()]);
     }
 }

@@ -18,7 +18,10 @@ enum FigureUnit: string
     case Grams = 'g';
     case Kilograms = 'kg';
     case Newtons = 'N';
-    case Span = '°C';
+    case Celsius = '°C';
+
+    /** A difference of temperatures. */
+    case Kelvin = 'K';
     case Seconds = 's';
     case SecondsEach = 's a stop';
     case SecondsPerLine = 's a line';
@@ -60,35 +63,12 @@ enum FigureUnit: string
     case GPerCm3 = 'g/cm³';
     case GPerL = 'g/L';
     case DropsPerMl = 'drops/mL';
-    case CelsiusPerHour = '°C/h';
+    case KelvinPerHour = 'K/h';
     case PercentPerHour = '%/h';
 
     public function quantity(float $value): Quantity
     {
         return Quantity::of($this->measure(), $this === self::Mm2 ? $value / 100 : $value);
-    }
-
-    /** The line that says what each of them is counted by, where a measure alone does not. */
-    public function line(): string
-    {
-        return 'figures.units.'.match ($this) {
-            self::SecondsEach => 'a-stop',
-            self::SecondsPerLine => 'a-line',
-            self::MinutesEach => 'each',
-            self::MinutesPerLeaf => 'a-leaf',
-            self::MinutesPerHole => 'a-hole',
-            self::MinutesPerFill, self::MinutesPerMOfFill => 'a-fill',
-            self::MinutesPerCoat => 'a-coat',
-            self::MinutesPer100Cm2APass => 'a-pass',
-            self::Days => 'days',
-            self::Times => 'times',
-            self::Records => 'records',
-            self::Weighings => 'weighings',
-            self::Coats => 'coats',
-            self::Grains => 'grains',
-            self::DropsPerMl => 'drops-per-ml',
-            default => 'alone',
-        };
     }
 
     private function measure(): Measure
@@ -101,7 +81,8 @@ enum FigureUnit: string
             self::Grams => Measure::Grams,
             self::Kilograms => Measure::Kilograms,
             self::Newtons => Measure::Newtons,
-            self::Span => Measure::CelsiusApart,
+            self::Celsius => Measure::Celsius,
+            self::Kelvin => Measure::CelsiusApart,
             self::Seconds, self::SecondsEach, self::SecondsPerLine => Measure::Seconds,
             self::Minutes, self::MinutesEach, self::MinutesPerLeaf, self::MinutesPerHole, self::MinutesPerFill,
             self::MinutesPerCoat => Measure::Minutes,
@@ -126,7 +107,7 @@ enum FigureUnit: string
             self::GPerMl => Measure::GPerMl,
             self::GPerCm3 => Measure::GPerCm3,
             self::GPerL => Measure::GPerL,
-            self::CelsiusPerHour => Measure::CelsiusPerHour,
+            self::KelvinPerHour => Measure::CelsiusPerHour,
             self::PercentPerHour => Measure::PercentPerHour,
         };
     }

@@ -92,7 +92,7 @@ final class Catalogue implements Figures
         return $this->calibration ??= Calibration::of($this->rows('constants.csv'));
     }
 
-    public function figure(string $name): Quantity
+    public function figure(string $name): ?Quantity
     {
         return $this->calibration()->figure($name);
     }

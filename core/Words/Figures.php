@@ -7,6 +7,6 @@ namespace HonestGrain\Words;
 /** The figures that lines may call by their names, as `{coat_setup_minutes}`, without anything being said for them. */
 interface Figures
 {
-    /** @throws \LogicException for a name that it lacks, a fault of the release */
-    public function figure(string $name): Quantity;
+    /** Null for a name that is none of them. */
+    public function figure(string $name): ?Quantity;
 }

@@ -36,27 +36,24 @@ final readonly class Reader
     public function bare(Quantity $quantity, ?int $decimals = null): string
     {
         $value = $quantity->value;
+        $read = $this->converted($quantity);
 
         return match ($quantity->measure) {
             Measure::Share => (string) round(100 * $value),
-            Measure::Mm => $this->imperial
-                ? number_format($value / 25.4, abs($value) < self::SMALL_IN_MM ? 3 : 2)
-                : self::number($value, null, $decimals ?? (abs($value) < 1 ? 2 : 1)),
-            Measure::Cm2 => $this->imperial
-                ? number_format(Unit::Area->toReader($value, true), 1) : number_format($value, $decimals ?? 0),
-            Measure::Ml => $this->imperial ? number_format(Unit::Volume->toReader($value, true), 2)
-                : self::number($value, $decimals, abs($value) < self::SMALL_ML ? 1 : 0),
+            Measure::Mm => $this->imperial ? number_format($read, abs($value) < self::SMALL_IN_MM ? 3 : 2)
+                : self::number($read, null, $decimals ?? (abs($value) < 1 ? 2 : 1)),
+            Measure::Cm2 => number_format($read, $this->imperial ? 1 : $decimals ?? 0),
+            Measure::Ml => $this->imperial
+                ? number_format($read, 2) : self::number($read, $decimals, abs($value) < self::SMALL_ML ? 1 : 0),
             Measure::Grams => $this->imperial
-                ? self::number(Unit::Mass->toReader($value, true), null, 2) : self::number($value, $decimals, 1),
-            Measure::Celsius => self::number(Unit::Temperature->toReader($value, $this->imperial), $decimals, 1),
-            Measure::MPerS => number_format(Unit::Speed->toReader($value, $this->imperial), $decimals ?? 1),
-            Measure::Number => self::number($value, $decimals, 6),
+                ? self::number($read, null, 2) : self::number($read, $decimals, 1),
+            Measure::Celsius => self::number($read, $decimals, 1),
+            Measure::MPerS => number_format($read, $decimals ?? 1),
+            Measure::Number => self::number($read, $decimals, 6),
             Measure::Instant => (new \DateTimeImmutable('@'.(int) $value))->setTimezone(
                 new \DateTimeZone($this->timeZone),
             )->format('D j M '.($this->twelveHours ? 'g:i a' : 'H:i')),
-            default => $this->imperial && $this->times($quantity->measure) !== 1.0
-                ? self::number($value * $this->times($quantity->measure), null, 3)
-                : self::number($value, $decimals, 1),
+            default => $read === $value ? self::number($read, $decimals, 1) : self::number($read, null, 3),
         };
     }
 
@@ -80,21 +77,33 @@ final readonly class Reader
 
     private function significant(Quantity $figure): string
     {
-        $value = match ($figure->measure) {
-            Measure::Mm => Unit::Length->toReader($figure->value, true),
-            Measure::Cm2 => Unit::Area->toReader($figure->value, true),
-            Measure::Ml => Unit::Volume->toReader($figure->value, true),
-            Measure::Grams => Unit::Mass->toReader($figure->value, true),
-            Measure::Celsius => Unit::Temperature->toReader($figure->value, true),
-            Measure::MPerS => Unit::Speed->toReader($figure->value, true),
-            default => $figure->value * $this->times($figure->measure),
-        };
-        if ($this->times($figure->measure) === 1.0 && $value === $figure->value) {
+        $value = $this->converted($figure);
+        if ($value === $figure->value) {
             return $this->bare($figure, 4);
         }
         $decimals = $value === 0.0 ? 0 : max(0, 2 - (int) floor(log10(abs($value))));
 
         return number_format($value, $decimals, '.', '');
+    }
+
+    /** In the units of this reader. */
+    private function converted(Quantity $quantity): float
+    {
+        $unit = match ($quantity->measure) {
+            Measure::Mm => Unit::Length,
+            Measure::Cm2 => Unit::Area,
+            Measure::Ml => Unit::Volume,
+            Measure::Grams => Unit::Mass,
+            Measure::Celsius => Unit::Temperature,
+            Measure::MPerS => Unit::Speed,
+            default => null,
+        };
+
+        return match (true) {
+            $unit !== null => $unit->toReader($quantity->value, $this->imperial),
+            $this->imperial => $quantity->value * $this->times($quantity->measure),
+            default => $quantity->value,
+        };
     }
 
     private function unit(Measure $measure): string

@@ -9,9 +9,9 @@ namespace HonestGrain\Words;
  * the language.
  *
  * A line is a sentence with places: `{wide}` takes what is said for it as it is; `{wide|1}` a quantity with one
- * decimal, `{wide|bare}` without its unit, `{wide|exact}` as a figure was set down; `{what|lower}` and `{what|upper}`
- * with its first letter so; `{grits|and}` a list with an "and" before its last; `{fills?fill:fills}` a word by the
- * count. A figure that rules work with is called by its name, `{coat_setup_minutes}`.
+ * decimal, `{wide|bare}` without its unit; `{what|lower}` and `{what|upper}` with its first letter so; `{grits|and}` a
+ * list with an "and" before its last; `{fills?fill:fills}` a word by the count. A place that nothing is said for is a
+ * figure that rules work with, by its name: `{coat_setup_minutes}`.
  */
 final class Sentences
 {
@@ -75,11 +75,11 @@ final class Sentences
             }, $line, flags: PREG_UNMATCHED_AS_NULL) ?? throw new \LogicException($said->code);
     }
 
-    /** Only figures have underscores in their names. */
     private function figure(string $name, string $way): ?string
     {
-        return $this->figures === null || ! str_contains($name, '_')
-            ? null : $this->reader->exact($this->figures->figure($name), bare: $way === '|bare');
+        $figure = $this->figures?->figure($name);
+
+        return $figure === null ? null : $this->reader->exact($figure, bare: $way === '|bare');
     }
 
     /**
@@ -98,7 +98,6 @@ final class Sentences
             is_array($of) => $this->list(array_map(
                 fn (string|Quantity|Said $one): string => $this->part($one, array_diff($ways, self::LISTS)), $of,
             ), $ways),
-            in_array('exact', $ways, true) => $this->reader->exact($of),
             in_array('bare', $ways, true) => $this->reader->bare($of, $decimals === [] ? null : (int) $decimals[0]),
             default => $this->reader->write($of, $decimals === [] ? null : (int) $decimals[0]),
         };

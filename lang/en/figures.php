@@ -2,26 +2,8 @@
 
 declare(strict_types=1);
 
-// Figures that rules work with, in a list of them: what each is counted by, and where a page's come from.
+// Where the figures of a page come from; constants of the catalogue are called by their names.
 return [
-    'units' => [
-        'alone' => '{value|exact}',
-        'days' => '{value|exact} days',
-        'times' => '{value|exact} times',
-        'records' => '{value|exact} records',
-        'weighings' => '{value|exact} weighings',
-        'coats' => '{value|exact} coats',
-        'grains' => '{value|exact} grains',
-        'drops-per-ml' => '{value|exact} drops/mL',
-        'each' => '{value|exact} each',
-        'a-stop' => '{value|exact} a stop',
-        'a-line' => '{value|exact} a line',
-        'a-leaf' => '{value|exact} a leaf',
-        'a-hole' => '{value|exact} a hole',
-        'a-fill' => '{value|exact} a fill',
-        'a-coat' => '{value|exact} a coat',
-        'a-pass' => '{value|exact} a pass',
-    ],
     'ready' => 'Ready is within {drying_ready_points|bare} point of it and losing less than '
         .'{drying_ready_loss_percent_a_week} a week (workshop).',
     'coats' => 'Waits are the tin’s hours at {temp} and {rh} RH, run through this shop’s day and night air: rate '
@@ -51,4 +33,18 @@ return [
     'reckoned' => 'The minutes shown are those of a wood of {reference_hardness_n}.',
     'flaws' => 'a hairline drinks {repair_hairline_ca_ml_per_cm}; one fill is at most {repair_fill_depth_mm}; epoxy '
         .'from {repair_epoxy_from_ml}; a soft patch drinks {repair_soft_ca_ml_per_cm2}',
+    'marks' => 'a bead or a cove {mark_bead_minutes_per_m}, a groove or a fillet {mark_groove_minutes_per_m}; a wire '
+        .'{mark_wire_seconds} to lay in and {mark_wire_held_seconds} held; a cutter led along a flute at '
+        .'{mark_flute_feed_mm_per_s}, {mark_flute_passes} times, and {mark_index_seconds} at each stop of the index; a '
+        .'flat {mark_flat_minutes_per_100cm2}, a spun texture {mark_spun_minutes_per_100cm2}, the wire brush '
+        .'{mark_brush_minutes_per_100cm2} each time over; a hole {mark_hole_minutes}, a slot at '
+        .'{mark_slot_mm_per_minute}; an inlay {mark_inlay_minutes_per_m} a fill and {mark_level_minutes} to level, a '
+        .'wire bedded {mark_wire_minutes_per_cm}; a pen on wood of the reference hardness {mark_pen_mm_per_s}, '
+        .'{mark_pen_lift_seconds} to lift it, strokes {mark_pen_strokes_apart_mm} apart, {mark_pen_rest_share} of '
+        .'rest; a brand {mark_brand_minutes}; loose char brushed off {mark_char_back_minutes_per_100cm2}; colour wiped on '
+        .'at {mark_wiped_cm2_per_minute}, brushed at {mark_brushed_cm2_per_minute}, sprayed at '
+        .'{mark_sprayed_cm2_per_minute}, its edge cut in {mark_edge_minutes_per_m}, sanded back '
+        .'{mark_sand_back_minutes_per_100cm2}; a leaf {mark_leaf_minutes_each}, with {mark_leaf_waste_times} times as '
+        .'many as fit, and {mark_leaf_size_minutes} for the size; {mark_begin_minutes} to take a tool up and '
+        .'{mark_out_minutes} to mark out each repeat',
 ];

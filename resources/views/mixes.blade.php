@@ -87,13 +87,13 @@
                 </x-field>
                 <div class="grid grid-cols-2 gap-x-5">
                     @foreach (array_slice($panel->figures(), 0, 4) as $field)
-                        <x-mix-figure :field="$field" />
+                        <x-label-figure :$field />
                     @endforeach
                 </div>
                 <x-disclosure label="Its other figures" class="mb-3">
                     <div class="mt-2 grid grid-cols-2 gap-x-5">
                         @foreach (array_slice($panel->figures(), 4) as $field)
-                            <x-mix-figure :field="$field" />
+                            <x-label-figure :$field />
                         @endforeach
                     </div>
                 </x-disclosure>

@@ -15,13 +15,7 @@
             </p>
             <div class="mt-3 grid grid-cols-2 gap-x-8 sm:grid-cols-3">
                 @foreach ($form->fields as $field)
-                    <x-number
-                        :name="'label.'.$field['name']"
-                        :label="$field['label']"
-                        :hint="$field['hint']"
-                        :value="$field['value']"
-                        class="w-full"
-                    />
+                    <x-label-figure :$field />
                 @endforeach
             </div>
         @endif

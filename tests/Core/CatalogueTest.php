@@ -125,7 +125,6 @@ final class CatalogueTest extends TestCase
             self::assertContains($constant->kind, ['physics', 'published', 'workshop']);
             self::assertNotSame('', $constant->source);
         }
-        self::assertSame('2 mm', Told::of($all['mark_pen_strokes_apart_mm']->inWords()));
     }
 
     public function test_grades_fall_in_size_as_their_numbers_rise(): void
@@ -280,6 +279,17 @@ final class CatalogueTest extends TestCase
         }
     }
 
+    public function test_every_rate_of_marks_that_a_page_tells_has_its_unit(): void
+    {
+        $says = (new Sentences(figures: Catalogue::shipped()))->say(new Said('figures.marks'));
+        self::assertStringContainsString('a bead or a cove 6 min/m', $says);
+        self::assertStringContainsString('sprayed at 900 cm²/min', $says);
+        self::assertStringContainsString('a leaf 3 min, with 1.1 times as many', $says);
+        self::assertDoesNotMatchRegularExpression('/[{}_]/', $says);
+        $this->expectExceptionMessage('figures.marks: {mark_bead_minutes_per_m}');
+        (new Sentences)->say(new Said('figures.marks'));
+    }
+
     public function test_a_line_calls_constants_by_their_names_in_the_readers_units(): void
     {
         $figures = Catalogue::shipped()->calibration();
@@ -298,8 +308,7 @@ final class CatalogueTest extends TestCase
         self::assertStringContainsString('under a pad of 1.86 in² by hand', $says);
         self::assertStringContainsString('2.58 min/100 in² for each grit', $says);
         self::assertStringContainsString('of 125 µm at', $says);
-        $this->expectException(\LogicException::class);
-        $figures->figure('no_such_constant');
+        self::assertNull($figures->figure('no_such_constant'));
     }
 
     /** @param  array{string, string}  $reads  in metric units, and in inches */
@@ -309,11 +318,9 @@ final class CatalogueTest extends TestCase
         float $value,
         array $reads,
     ): void {
-        $said = FigureUnit::from($unit);
+        $figure = FigureUnit::from($unit)->quantity($value);
         self::assertSame($reads, array_map(
-            fn (bool $imperial): string => (new Sentences(reader: new Reader($imperial)))->say(
-                new Said($said->line(), ['value' => $said->quantity($value)]),
-            ), [false, true],
+            fn (bool $imperial): string => (new Reader($imperial))->exact($figure), [false, true],
         ));
     }
 
@@ -321,12 +328,13 @@ final class CatalogueTest extends TestCase
     public static function figures(): iterable
     {
         foreach ([
-            ['min a hole', 0.5, ['0.5 min a hole', '0.5 min a hole']],
+            ['min a hole', 0.5, ['0.5 min', '0.5 min']],
             ['min/100 cm²', 2.5, ['2.5 min/100 cm²', '16.1 min/100 in²']],
             ['min/m', 6.0, ['6 min/m', '1.83 min/ft']],
             ['mm²', 4400.0, ['44 cm²', '6.82 in²']],
             ['mm', 0.05, ['0.05 mm', '0.00197 in']],
-            ['°C', 3.0, ['3 °C', '5.4 °F']],
+            ['°C', -30.0, ['-30 °C', '-22 °F']],
+            ['K', 3.0, ['3 °C', '5.4 °F']],
             ['share', 0.55, ['55 %', '55 %']],
             ['mL/cm²', 0.12, ['0.12 mL/cm²', '0.0262 fl oz/in²']],
             ['cm³/min', 200.0, ['200 cm³/min', '12.2 in³/min']],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\WrittenPage;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
 
@@ -20,30 +21,16 @@ class DrawHouse extends Command
 
     public function handle(): int
     {
+        $page = new WrittenPage(self::PAGE);
         $drawing = self::matrix(self::imports());
-        $page = File::get(base_path(self::PAGE));
-        $true = preg_replace(
-            '/'.self::FENCE.'.*?```/s', self::FENCE.$drawing.'```', $page, 1, $found,
-        );
+        $true = preg_replace('/'.self::FENCE.'.*?```/s', self::FENCE.$drawing.'```', $page->text(), 1, $found);
         if ($found !== 1 || $true === null) {
             $this->error(self::PAGE.' has no place for the graph: a block that begins with "'.trim(self::FENCE).'".');
 
             return self::FAILURE;
         }
-        if ($true === $page) {
-            $this->info('The graph in '.self::PAGE.' is true.');
 
-            return self::SUCCESS;
-        }
-        if ($this->option('check')) {
-            $this->error('The graph in '.self::PAGE.' is not what the code says. Run: php artisan house:draw');
-
-            return self::FAILURE;
-        }
-        File::put(base_path(self::PAGE), $true);
-        $this->info(self::PAGE.' was drawn anew.');
-
-        return self::SUCCESS;
+        return $page->holds($true, $this);
     }
 
     /** @return array<string, array<string, int>> folder => folder it imports => how many of its files do */

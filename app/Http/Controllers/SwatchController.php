@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Requests\KeepPhoto;
 use App\Http\Requests\SaveDye;
 use App\Http\Requests\SaveSwatch;
-use App\Models\Kept\Choices;
 use App\Models\Kept\Spots;
+use App\Models\Kept\TissueColours;
 use App\Models\Swatch;
 use App\Pictures\PhotoColour;
 use App\Pictures\Photos;
@@ -121,7 +121,7 @@ class SwatchController extends Controller
             fn (array $at): string => $photo->at($at)->balanced($card, $figures->greyCard)->toHex(),
             array_diff_key($points, ['grey' => true]),
         );
-        $swatch->update(['points' => new Spots($points), 'measured' => new Choices($measured), 'counts' => true]);
+        $swatch->update(['points' => new Spots($points), 'measured' => new TissueColours($measured), 'counts' => true]);
         $this->learner->derive($this->workshop($request));
 
         return back()->with('said', 'Measured. This dye on this wood is reckoned by it from now on.');

@@ -30,7 +30,7 @@ final readonly class Planned implements Kept
 
         return new self(
             $number('planned_minutes'), $text('product'), $text('technique'), $text('part'),
-            self::on($kept['on'] ?? $kept['zone'] ?? []),
+            Texts::of($kept['on'] ?? $kept['zone'] ?? []),
             $number('early_hours'), $number('late_hours'),
         );
     }
@@ -43,16 +43,5 @@ final readonly class Planned implements Kept
             'part' => $this->part, 'on' => $this->on === [] ? null : $this->on, 'early_hours' => $this->earlyHours,
             'late_hours' => $this->lateHours,
         ], fn (float|string|array|null $value): bool => $value !== null);
-    }
-
-    /**
-     * As they are kept; an earlier release kept them in one text, with commas between.
-     *
-     * @return list<string>
-     */
-    public static function on(mixed $kept): array
-    {
-        return is_array($kept) ? array_values(array_map(strval(...), $kept))
-            : array_values(array_filter(explode(', ', (string) $kept)));
     }
 }

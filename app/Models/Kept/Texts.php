@@ -27,4 +27,16 @@ final readonly class Texts implements CastsAttributes
     {
         return json_encode(array_values([...$value ?? []]), JSON_THROW_ON_ERROR);
     }
+
+    /**
+     * Names as they are kept in a column with other things: a list, or, as an earlier release had it, one text with
+     * commas between.
+     *
+     * @return list<string>
+     */
+    public static function of(mixed $kept): array
+    {
+        return is_array($kept) ? array_values(array_map(strval(...), $kept))
+            : array_values(array_filter(explode(', ', (string) $kept)));
+    }
 }

@@ -32,11 +32,11 @@
             <svg
                 class="block h-12 w-full"
                 preserveAspectRatio="none"
-                viewBox="0 0 {{ count($page->swatch->measured->chosen) * 20 }} 24"
+                viewBox="0 0 {{ count($page->swatch->measured->hex) * 20 }} 24"
                 role="img"
                 aria-label="as measured"
             >
-                @foreach (array_values($page->swatch->measured->chosen) as $i => $hex)
+                @foreach (array_values($page->swatch->measured->hex) as $i => $hex)
                     <rect x="{{ $i * 20 }}" width="20" height="24" fill="{{ $hex }}" />
                 @endforeach
             </svg>

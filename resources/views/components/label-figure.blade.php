@@ -1,3 +1,4 @@
+{{-- One figure of a label: what the maker's own says, with the typical one as its hint. --}}
 @props(['field'])
 <x-number
     :name="'label.'.$field['name']"

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Kept;
 
 /** What a shop's own records have made of the minutes and the discs of a way to sand and a family of wood. */
-final readonly class Factors implements Kept
+final readonly class SandingFactors implements Kept
 {
     /**
      * @param  array<string, float>  $minutes  by way and family

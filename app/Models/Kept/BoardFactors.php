@@ -8,7 +8,7 @@ use HonestGrain\Colour\DyeFactors;
 use HonestGrain\Colour\DyeFactorTable;
 
 /** What a shop's test boards make of its dyes. */
-final readonly class Boards implements Kept
+final readonly class BoardFactors implements Kept
 {
     /** @param  array<string, DyeFactors>  $factors  by wood and dye */
     public function __construct(private array $factors = [])
