@@ -51,13 +51,14 @@ function signIn(Closure $ask): void
 }
 
 if ($what === 'empty') {
-    $ask = asking($where, (string) tempnam(sys_get_temp_dir(), 'hg'));
+    $ask = asking($where, $jar = (string) tempnam(sys_get_temp_dir(), 'hg'));
     signIn($ask);
     $times = [];
     for ($i = -10; $i < $runs; $i++) {
         [$ms] = $ask('/empty');
         $i < 0 || $times[] = $ms;
     }
+    unlink($jar);
     printf("%.2f\n", median($times));
 }
 

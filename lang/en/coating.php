@@ -158,9 +158,9 @@ return [
     ],
     'coating' => [
         'shake-can-two-minutes' => 'Shake the can for two minutes once its ball rattles.',
-        'stir-never-shake-bubbles' => 'Stir it, never shake it: bubbles stay in the coat.',
+        'stir-never-shake-bubbles' => 'Stir it first, and never shake it: bubbles stay in the coat.',
         'stir-slowly-scrape-cup' => 'Stir slowly and scrape the cup: what is not mixed never sets.',
-        'shake-settles' => 'Shake it: it settles.',
+        'shake-settles' => 'Shake it first: it settles.',
         'window-must-close-after' => 'the window must close after it opens, at {what}',
     ],
     'verdict' => [

@@ -452,10 +452,10 @@ final class CoatingTest extends TestCase
     public static function cans(): iterable
     {
         foreach ([
-            'Wiping varnish (oil-based thinned)' => 'Stir it, never shake it',
-            'Water-borne acrylic or polyurethane' => 'Stir it, never shake it',
-            'Brushing or wiping lacquer (nitrocellulose)' => 'Stir it, never shake it',
-            'Hard-wax oil' => 'Stir it, never shake it', 'Milk paint' => 'Stir it, never shake it',
+            'Wiping varnish (oil-based thinned)' => 'Stir it first, and never shake it',
+            'Water-borne acrylic or polyurethane' => 'Stir it first, and never shake it',
+            'Brushing or wiping lacquer (nitrocellulose)' => 'Stir it first, and never shake it',
+            'Hard-wax oil' => 'Stir it first, and never shake it', 'Milk paint' => 'Stir it first, and never shake it',
             'Aerosol lacquer (nitrocellulose)' => 'Shake the can for two minutes',
             'Casting epoxy as liner' => 'Stir slowly', 'Dewaxed shellac (2 lb cut)' => 'Shake it',
             'Friction polish (shellac oil alcohol)' => 'Shake it', 'Pure tung oil' => 'Shake it',

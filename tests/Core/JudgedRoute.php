@@ -126,7 +126,13 @@ final class JudgedRoute
         }
         $from = dirname(__DIR__, 2).'/catalogue';
         $to = sys_get_temp_dir().'/grain-judged-'.md5(serialize($this->rows));
-        is_dir($to) || mkdir($to);
+        if (! is_dir($to)) {
+            mkdir($to);
+            register_shutdown_function(static function () use ($to): void {
+                array_map(unlink(...), glob("$to/*") ?: []);
+                rmdir($to);
+            });
+        }
         foreach (glob("$from/*.*") ?: [] as $file) {
             copy($file, "$to/".basename($file));
         }

@@ -32,6 +32,7 @@ final class PhotographTest extends FeatureTestCase
     protected function tearDown(): void
     {
         File::deleteDirectory(config('photos.path'));
+        File::deleteDirectory(self::sent());
         parent::tearDown();
     }
 
@@ -188,10 +189,16 @@ final class PhotographTest extends FeatureTestCase
 
     private static function path(string $bytes): string
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'dish');
+        File::ensureDirectoryExists(self::sent());
+        $path = (string) tempnam(self::sent(), 'dish');
         file_put_contents($path, $bytes);
 
         return $path;
+    }
+
+    private static function sent(): string
+    {
+        return sys_get_temp_dir().'/honest-grain-sent-'.getmypid();
     }
 
     private static function jpeg(bool $progressive = false, int $width = 240, int $height = 160): string

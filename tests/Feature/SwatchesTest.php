@@ -175,9 +175,9 @@ final class SwatchesTest extends FeatureTestCase
         $picture = imagecreatetruecolor(300, 200);
         imagefilledrectangle($picture, 0, 0, 149, 199, (int) imagecolorallocate($picture, 90, 110, 90));
         imagefilledrectangle($picture, 150, 0, 299, 199, (int) imagecolorallocate($picture, 128, 118, 98));
-        $file = (string) tempnam(sys_get_temp_dir(), 'board');
-        imagepng($picture, $file);
+        ob_start();
+        imagepng($picture);
 
-        return new UploadedFile($file, 'board.png', 'image/png', null, true);
+        return UploadedFile::fake()->createWithContent('board.png', (string) ob_get_clean());
     }
 }

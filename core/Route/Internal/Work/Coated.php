@@ -186,11 +186,11 @@ final class Coated
                 $this->open === []
                 ? new Said('route.coated.clean-sanded-wood-soon') : self::onceDry($this->open[0][1]),
                 how: PartContext::said(
+                    $coating->readied(),
                     new Said("coating.laying.{$coating->applied->value}"), $coating->wipe?->inWords($coating->isWax()),
                     $coating->note === '' ? null : Said::name(
                         ucfirst($coating->note).'.',
                     ), self::mixed($coating, $amount),
-                    $coating->readied(),
                     $this->laidInside($coating),
                     $slowed > 1 ? new Said('route.coated.oil-slows-every-wait', [
                         'wood' => $subject->part->wood->name,
