@@ -22,6 +22,7 @@ use App\Planning\ShopMapper;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\Id;
 use HonestGrain\Piece\Starter;
@@ -166,7 +167,7 @@ class DemoWorkshop
             ], $name,
         );
         $line = fn (string $id, float $at): array => $this->mark('burnt-line', $id, $at, $at + 1.6);
-        $all = ['outside', 'inside', 'rim'];
+        $all = [Face::Outside, Face::Inside, Face::Rim];
 
         // On the rack, not begun.
         $this->piece('Sallow Point platter', Form::Platter, [330, 34, 150, 9], 'Sycamore (American)', $fair, [
@@ -201,7 +202,7 @@ class DemoWorkshop
         ]]);
         // Bare outside: a coloured wax is the last thing on it.
         $this->piece('Saltings dish', Form::ShallowBowl, [240, 70, 80, 8], 'Oak (white)', $soon(30), [
-            'coats' => $this->stack('hard-wax-oil', ['inside', 'rim']),
+            'coats' => $this->stack('hard-wax-oil', [Face::Inside, Face::Rim]),
             'surface' => ['stop_at' => ['outside' => 'P240']],
             'marks' => [
                 $this->mark('grooves', 'bank', 57.0, 59.0, ['width_mm' => 1.5, 'depth_mm' => 1]),
@@ -251,7 +252,7 @@ class DemoWorkshop
         ]);
         $this->work($skerry, 'body/wipe-clean', $this->lately(3));
         $kelp = $this->piece('Kelp hollow form', Form::HollowForm, [150, 140, 52, 6], 'Maple (bigleaf)', $fair, [
-            'purpose' => 'display', 'coats' => $this->stack('sprayed-lacquer', ['outside', 'rim']),
+            'purpose' => 'display', 'coats' => $this->stack('sprayed-lacquer', [Face::Outside, Face::Rim]),
             'marks' => [
                 $this->mark('dimples', 'sand', 34.0, 62.0, [
                     'per_cm2' => 5, 'size_mm' => 2.5, 'depth_mm' => 0.7,
@@ -318,7 +319,7 @@ class DemoWorkshop
     private function coat(Piece $piece, int $n): string
     {
         foreach ($piece->document->fields()['parts'][0]['coats'] as $plan) {
-            if (in_array('outside', $plan['zones'], true)) {
+            if (in_array(Face::Outside->value, $plan['zones'], true)) {
                 return $plan['layers'][$n - 1]['id'];
             }
         }
@@ -389,14 +390,14 @@ class DemoWorkshop
     }
 
     /**
-     * @param  list<string>  $zones
+     * @param  list<Face>  $faces
      * @return list<array<string, mixed>>
      */
-    private function stack(string $id, array $zones): array
+    private function stack(string $id, array $faces): array
     {
         foreach ($this->catalogue->stacks() as $stack) {
             if ($stack->id === $id) {
-                return [['id' => Id::fresh('c')] + $stack->planFor($zones, Id::fresh(...))];
+                return [['id' => Id::fresh('c')] + $stack->planFor($faces, Id::fresh(...))];
             }
         }
 

@@ -11,6 +11,7 @@ use App\Models\Kept\Texts;
 use HonestGrain\Abrasive\Abrading;
 use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\AmountUnit;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Route\Reason;
 use HonestGrain\Route\Step;
 use HonestGrain\Safety\Hazard;
@@ -52,7 +53,7 @@ final readonly class StepDetails implements Kept
         $waits = $wait->minHours > 0 || $wait->maxHours !== null;
 
         return new self(
-            $step->words->because, $step->setup->hold, $step->words->how, $step->setup->hazards, $step->work->on,
+            $step->words->because, $step->setup->hold, $step->words->how, $step->setup->hazards, $step->work->zones(),
             $step->words->waitFor,
             $waits ? ['min_hours' => round($wait->minHours, 2), 'max_hours' => $wait->maxHours === null
                 ? null : round($wait->maxHours, 2)] : null,
@@ -62,6 +63,12 @@ final readonly class StepDetails implements Kept
             ),
             $wait->kinetics->air ?? '', $step->work->supplies->abrading,
         );
+    }
+
+    /** @return list<Face> those that it is done on; none where it is a band */
+    public function faces(): array
+    {
+        return array_values(array_filter(array_map(Face::tryFrom(...), $this->on)));
     }
 
     public static function read(array $kept): self

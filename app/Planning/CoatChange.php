@@ -6,6 +6,7 @@ namespace App\Planning;
 
 use HonestGrain\Coating\Denib;
 use HonestGrain\Coating\ProvenStack;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\BuffWith;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
@@ -62,7 +63,9 @@ final readonly class CoatChange
             $this->stacks, fn (ProvenStack $one): bool => $one->id === ($this->typed['stack'] ?? ''),
         );
 
-        return $part->coatedBy(CoatPlan::taken(array_values($zones), reset($chosen) ?: null, $tables->coatings));
+        return $part->coatedBy(CoatPlan::taken(
+            Face::all(array_values($zones)), reset($chosen) ?: null, $tables->coatings,
+        ));
     }
 
     private function coat(Part $part, CoatPlan $plan, Tables $tables): Coat

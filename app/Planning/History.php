@@ -10,6 +10,7 @@ use App\Models\Kept\Texts;
 use App\Models\LogEntry;
 use App\Models\Piece;
 use App\Models\Workshop;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Route\DoneWork;
 use HonestGrain\Route\Past;
 
@@ -124,7 +125,9 @@ final readonly class History
             if ($kind === EntryKind::Done && $entry->technique !== null) {
                 $work[$piece][$step] = new DoneWork(
                     SaidCast::read((string) $entry->title), (string) $entry->technique, (string) $entry->part,
-                    Texts::of(json_decode((string) $entry->on_faces, true) ?? $entry->zone),
+                    array_values(array_filter(array_map(
+                        Face::tryFrom(...), Texts::of(json_decode((string) $entry->on_faces, true) ?? $entry->zone),
+                    ))),
                 );
             }
         }

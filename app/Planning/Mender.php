@@ -42,7 +42,7 @@ final readonly class Mender
         $piece = $step->piece;
         $read = Fault::read(Document::of($fault), $this->core($piece));
         $what = new Said('bench.wrong', [
-            'step' => $step->title, 'fault' => $read->kind->label(), 'face' => $read->face(),
+            'step' => $step->title, 'fault' => $read->kind->label(), 'face' => $read->face()->said(),
         ]);
         $this->logbook->write($step, $user, EntryKind::Wrong, $body, $form, $what);
         $fault = Document::of($read->toArray());

@@ -12,6 +12,7 @@ use App\Models\StepState;
 use App\Models\Workshop;
 use HonestGrain\Abrasive\AbrasiveTable;
 use HonestGrain\Drawing\WaitBar;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Words\Said;
 use Illuminate\Support\Collection;
@@ -132,7 +133,7 @@ final readonly class BenchBoard
         ], JSON_THROW_ON_ERROR);
     }
 
-    /** @return array<string, list<string>> grit => the faces that take it while the piece is held so */
+    /** @return array<string, list<Face>> grit => the faces that take it while the piece is held so */
     public function gritByGrit(AbrasiveTable $abrasives): array
     {
         return $this->now?->details->abrading === null ? [] : SandingRun::of($this->now, $abrasives);

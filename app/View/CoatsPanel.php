@@ -17,6 +17,7 @@ use HonestGrain\Coating\PairVerdict;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Coating\Verdict;
 use HonestGrain\Drawing\Strata;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Tables;
@@ -152,7 +153,7 @@ final readonly class CoatsPanel
         $panels = [];
         foreach ($part->coatPlans as $index => $plan) {
             $layers = $amounts = $waits = $warnings = [];
-            $zones = array_values(array_intersect_key($measured->zones, array_flip($plan->zones)));
+            $zones = array_values(array_intersect_key($measured->zones, array_flip(Face::names($plan->zones))));
             foreach ($plan->coats as $i => $coat) {
                 $layers[] = new Layer(
                     $coat->coating, $coat->denib,
@@ -198,25 +199,26 @@ final readonly class CoatsPanel
         ]));
     }
 
-    /** @return array<string, bool> faces that coats can go on, and whether they are ticked to begin with */
+    /** @return array<string, bool> names of the faces that take coats, and whether they are ticked to begin with */
     public static function faces(Part $part): array
     {
-        $free = self::freeZones($part);
+        $free = self::freeFaces($part);
         $faces = [];
         foreach ($part->faces() as $face) {
-            $all = $part->coatPlans !== [] && $free === [] && ! in_array($face, ['foot', 'bore'], true);
-            $faces[$face] = in_array($face, $free, true) || $all;
+            $all = $part->coatPlans !== [] && $free === [] && ! in_array($face, [Face::Foot, Face::Bore], true);
+            $faces[$face->value] = in_array($face, $free, true) || $all;
         }
 
         return $faces;
     }
 
-    /** @return list<string> faces of the part that no coat covers; the foot follows the outside by itself */
-    public static function freeZones(Part $part): array
+    /** @return list<Face> those of the part that no coat covers; the foot follows the outside by itself */
+    public static function freeFaces(Part $part): array
     {
         return array_values(array_filter(
             $part->faces(),
-            fn (string $zone): bool => ! in_array($zone, ['foot', 'bore'], true) && $part->coatPlanFor($zone) === null,
+            fn (Face $face): bool => ! in_array($face, [Face::Foot, Face::Bore], true)
+                && $part->coatPlanFor($face) === null,
         ));
     }
 

@@ -30,8 +30,10 @@ final readonly class FlawWords
             ', %s° to %s°', $this->show->plain($flaw->azimuthDeg[0]), $this->show->plain($flaw->azimuthDeg[1]),
         );
 
+        $face = $this->show->said($flaw->on->said());
+
         return $this->show->length($flaw->fromMm, $this->show->fine()).' to '
-            .$this->show->length($flaw->toMm, $this->show->fine())." along the {$flaw->on->zone()}$turn";
+            .$this->show->length($flaw->toMm, $this->show->fine())." along the $face$turn";
     }
 
     public function with(Flaw $flaw): string
@@ -54,7 +56,7 @@ final readonly class FlawWords
         foreach (Surface::cases() as $place) {
             $length = $place->lengthMm($this->profile);
             if ($length > 0) {
-                $places[$place->value] = $place->zone().' ('.$this->show->length($length).')';
+                $places[$place->value] = $this->show->said($place->said()).' ('.$this->show->length($length).')';
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Layout\SphereMarks;
@@ -22,7 +23,7 @@ final readonly class MarkOut
     /**
      * From the rim down on each face, from the edge in on a flat end.
      *
-     * @return list<array{string, array{string, string}, list<array{string, string, string, string, string}>}> face,
+     * @return list<array{Face, array{string, string}, list<array{string, string, string, string, string}>}> face,
      *     the two ends that it is measured from, then words, from the one, from the other, callipers and height of
      *     each edge
      */
@@ -38,7 +39,7 @@ final readonly class MarkOut
             }
             usort($edges, fn (array $a, array $b): int => $on === Surface::Outer ? $b[0] <=> $a[0] : $a[0] <=> $b[0]);
             if ($edges !== []) {
-                $faces[] = [$on->zone(), self::ends($on), $this->merged(array_map(
+                $faces[] = [$on->face(), self::ends($on), $this->merged(array_map(
                     fn (array $edge): array => $this->edge($part, $on, ...$edge), $edges,
                 ))];
             }

@@ -61,7 +61,7 @@ final readonly class MarksPanel
     {
         $places = [];
         foreach ($this->lengths() as $on => $mm) {
-            $places[$on] = Surface::from($on)->zone().' ('.$show->length($mm).')';
+            $places[$on] = $show->said(Surface::from($on)->said()).' ('.$show->length($mm).')';
         }
 
         return $places;

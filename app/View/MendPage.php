@@ -14,6 +14,7 @@ use HonestGrain\Mending\FaultKind;
 use HonestGrain\Mending\Mended;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Step;
+use HonestGrain\Words\Said;
 use Illuminate\Support\Carbon;
 
 /** The talk about something that went wrong: its pictures, its places, and its remedies side by side. */
@@ -21,7 +22,7 @@ final readonly class MendPage
 {
     /**
      * @param  array<string, array{label: string, picture: string}>  $faults
-     * @param  array<string, string>  $places
+     * @param  array<string, Said>  $places
      * @param  list<array<string, mixed>>  $remedies
      */
     private function __construct(
@@ -44,14 +45,12 @@ final readonly class MendPage
         $profile = $part === null ? null : Profile::read(Document::of($part['shape'], 'shape'));
         foreach (Surface::cases() as $place) {
             if ($profile === null || $place->lengthMm($profile) > 0) {
-                $places[$place->value] = $place->zone();
+                $places[$place->value] = $place->said();
             }
         }
-        $likely = array_intersect(array_keys(array_flip($step->zones())), $places);
+        $likely = array_filter(array_map(Surface::of(...), $step->details->faces()));
 
-        return new self(
-            $faults, $places, [], (string) array_search(array_values($likely)[0] ?? 'outside', $places, true),
-        );
+        return new self($faults, $places, [], (array_values($likely)[0] ?? Surface::Outer)->value);
     }
 
     /**

@@ -12,6 +12,7 @@ use App\Models\StepState;
 use Carbon\CarbonInterface;
 use HonestGrain\Drawing\TimeStrip;
 use HonestGrain\Geometry\Curve;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
@@ -143,13 +144,13 @@ final readonly class PiecePage
     /**
      * The faces of the part that the route sands in one mount each; null where there is no route.
      *
-     * @return list<list<string>>|null
+     * @return list<list<Face>>|null
      */
     public function sandedTogether(): ?array
     {
         return SandedInOneGo::of($this->steps->where('part', $this->part?->id)->map(
             fn (PlannedStep $step): array => [
-                $step->part, $step->details->stage, StepKind::from($step->kind), implode(', ', $step->details->on),
+                $step->part, $step->details->stage, StepKind::from($step->kind), $step->details->faces(),
             ],
         ))[$this->part->id ?? ''] ?? null;
     }
@@ -161,13 +162,13 @@ final readonly class PiecePage
     }
 
     /** @return array<string, Said|string> the finish of each face, in words */
-    public function finishes(): array
+    public function finishes(Show $show): array
     {
         $finishes = [];
         foreach ($this->core->parts ?? [] as $part) {
             $of = $this->core?->hasParts() === true ? "$part->name, " : '';
             foreach ($part->coatPlans as $plan) {
-                $finishes[ucfirst(lcfirst($of).implode(', ', $plan->zones))] = $plan->inWords();
+                $finishes[ucfirst(lcfirst($of).$show->faces($plan->zones))] = $plan->inWords();
             }
         }
 

@@ -15,6 +15,7 @@ use HonestGrain\Abrasive\ToolMark;
 use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Drawing\ScratchLine;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Piece\FacePlan;
 use HonestGrain\Piece\FaceUse;
@@ -37,11 +38,11 @@ final readonly class SandingPanel
         private array $prices,
         private Show $show,
     ) {
-        $this->plan = $part->surface->of($sanding->zone->id);
+        $this->plan = $part->surface->of($sanding->face);
     }
 
     /**
-     * @param  list<list<string>>|null  $mounts  faces that are sanded in one mount each
+     * @param  list<list<Face>>|null  $mounts  faces that are sanded in one mount each
      * @param  array<string, float>  $prices  of a disc, by grit
      * @return list<self>
      */
@@ -62,13 +63,13 @@ final readonly class SandingPanel
     /**
      * Faces that are left as the tool left them.
      *
-     * @return list<string>
+     * @return list<Face>
      */
     public static function left(Part $part): array
     {
         return array_values(array_filter(
             $part->faces(),
-            fn (string $face): bool => $part->surface->leaves($face),
+            fn (Face $face): bool => $part->surface->leaves($face),
         ));
     }
 
@@ -83,9 +84,10 @@ final readonly class SandingPanel
         $minutes = [];
         foreach ($panels as $panel) {
             if ($panel->sanding->shared->with !== []) {
-                $faces = [$panel->sanding->zone->id, ...$panel->sanding->shared->with];
-                sort($faces);
-                $minutes[implode(', ', $faces)] = ($minutes[implode(', ', $faces)] ?? 0.0) + $panel->sanding->minutes();
+                $faces = $show->faces(Face::among(
+                    Face::cases(), [$panel->sanding->face, ...$panel->sanding->shared->with],
+                ));
+                $minutes[$faces] = ($minutes[$faces] ?? 0.0) + $panel->sanding->minutes();
             }
         }
 
@@ -207,7 +209,7 @@ final readonly class SandingPanel
 
     public function isBare(): bool
     {
-        return $this->part->coatPlanFor($this->sanding->zone->id) === null;
+        return $this->part->coatPlanFor($this->sanding->face) === null;
     }
 
     /** @return list<Rung> of the least there is */

@@ -91,11 +91,13 @@ final readonly class ShapePanel
             $sanding = $sandings[$zone->id] ?? null;
 
             return [
-                'id' => $zone->id, 'name' => $bands[$zone->id] ?? ucfirst($zone->id),
+                'id' => $zone->id, 'name' => $bands[$zone->id] ?? ucfirst($this->show->said($zone->face?->said())),
                 'area' => $this->show->area($zone->areaMm2), 'end' => round($zone->endGrainMean * 100).' %',
                 'band' => isset($bands[$zone->id]), 'grit' => $sanding === null ? '' : $this->lastGrit($sanding),
                 'surface' => $page('surface')."#zone-$zone->id",
-                'coats' => $sanding === null ? '' : (string) count($this->part->coatPlanFor($zone->id)->coats ?? []),
+                'coats' => $sanding === null ? '' : (string) count(
+                    $this->part->coatPlanFor($sanding->face)->coats ?? [],
+                ),
                 'coated' => $page('coats')."#zone-$zone->id",
             ];
         }, $this->measured->zones));

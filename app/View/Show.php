@@ -16,6 +16,7 @@ use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Coating\Humidity;
 use HonestGrain\Coating\Kinetics;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Reader;
@@ -65,6 +66,16 @@ final readonly class Show
     public function said(Said|string|null $said): string
     {
         return $said instanceof Said ? $this->sentences->say($said) : (string) $said;
+    }
+
+    /**
+     * "outside, rim"
+     *
+     * @param  list<Face>  $faces
+     */
+    public function faces(array $faces): string
+    {
+        return implode(', ', array_map(fn (Face $face): string => $this->said($face->said()), $faces));
     }
 
     /**

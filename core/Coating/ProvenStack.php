@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Coating;
 
+use HonestGrain\Geometry\Face;
+
 /** A complete stack of coats that a maker can take as it is (workshop). */
 final readonly class ProvenStack
 {
@@ -33,7 +35,7 @@ final readonly class ProvenStack
     /**
      * As in a piece document.
      *
-     * @param  list<string>  $zones
+     * @param  list<Face>  $zones
      * @param  \Closure(string): string  $id  gives the next layer its id
      * @return array{zones: list<string>, layers: list<array{id: string, product: string, denib: string|null}>,
      *     buff: bool}
@@ -41,7 +43,7 @@ final readonly class ProvenStack
     public function planFor(array $zones, \Closure $id): array
     {
         return [
-            'zones' => $zones,
+            'zones' => Face::names($zones),
             'layers' => array_map(fn (array $layer): array => ['id' => $id('l')] + $layer, $this->layers),
             'buff' => $this->buff,
         ];

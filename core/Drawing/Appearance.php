@@ -10,6 +10,7 @@ use HonestGrain\Colour\DyeLayer;
 use HonestGrain\Colour\Over;
 use HonestGrain\Colour\Rgb;
 use HonestGrain\Colour\Tissues;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
@@ -194,7 +195,7 @@ final class Appearance
             $tissues = $this->after($tissues, $mark, $much, $endGrain);
         }
 
-        return $tissues->coated($isCoated ? $this->coat($on->zone()) : null, $this->figures)->colours();
+        return $tissues->coated($isCoated ? $this->coat($on->face()) : null, $this->figures)->colours();
     }
 
     private function after(Tissues $tissues, Mark $mark, float $laid, float $endGrain): Tissues
@@ -220,12 +221,12 @@ final class Appearance
     }
 
     /** What the coats of a face do to its colour; null for none, and for wax alone. */
-    private function coat(string $zone): ?Over
+    private function coat(Face $face): ?Over
     {
         $over = null;
         // An end without a plan of its own takes what the outside has.
-        $plan = $this->part->coatPlanFor($zone)
-            ?? (Surface::ofZone($zone)->isFlatEnd() ? $this->part->coatPlanFor('outside') : null);
+        $plan = $this->part->coatPlanFor($face)
+            ?? (Surface::of($face)?->isFlatEnd() === true ? $this->part->coatPlanFor(Face::Outside) : null);
         foreach ($plan->coats ?? [] as $coat) {
             $over = $coat->coating->family->over() ?? $over;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Drawing;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\GrainMap;
 use HonestGrain\Geometry\Measurement;
@@ -38,7 +39,7 @@ final readonly class GrainFigure
     /** The outside. */
     public function elevation(): string
     {
-        $line = Measurement::line($this->profile, 'outside');
+        $line = Measurement::line($this->profile, Face::Outside);
         $map = GrainMap::of($line, $this->grain, self::ROWS, self::COLUMNS);
         $r = $this->profile->diameterMm() / 2;
         $high = $this->profile->heightMm();

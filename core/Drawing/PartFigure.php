@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Drawing;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
@@ -52,7 +53,7 @@ final readonly class PartFigure
                 .Svg::tag('clipPath', ['id' => $clip], Svg::tag('path', ['d' => $outside])))
             .$this->grain().Svg::tag(
                 'path', [
-                    'class' => 'face', 'data-zone' => 'outside', 'd' => $outside,
+                    'class' => 'face', 'data-zone' => Face::Outside->value, 'd' => $outside,
                     'fill' => "url(#grain-{$this->key})",
                 ],
             )
@@ -144,19 +145,19 @@ final readonly class PartFigure
         $outer = $this->profile->outer;
         $inner = $this->profile->inner;
         if ($inner !== null) {
-            $svg .= $this->touch('inside', Svg::path($inner->points, -1), $u);
+            $svg .= $this->touch(Face::Inside, Svg::path($inner->points, -1), $u);
             $svg .= Measurement::rim($this->profile) === null ? ''
-                : $this->touch('rim', Svg::path([$outer->last(), $inner->first()], -1), $u)
-                    .$this->touch('rim', Svg::path([$outer->last(), $inner->first()], 1), $u);
+                : $this->touch(Face::Rim, Svg::path([$outer->last(), $inner->first()], -1), $u)
+                    .$this->touch(Face::Rim, Svg::path([$outer->last(), $inner->first()], 1), $u);
         }
         $foot = $outer->first();
         if ($this->profile->bore !== null) {
             $line = $this->profile->bore->line($outer, $inner)->points;
-            $svg .= $this->touch('bore', Svg::path($line, -1), $u);
+            $svg .= $this->touch(Face::Bore, Svg::path($line, -1), $u);
         }
 
         return $svg.$this->touch(
-            'foot', sprintf('M%s %s H%s', Svg::n(-$foot->r), Svg::n(-$foot->z), Svg::n($foot->r)), $u,
+            Face::Foot, sprintf('M%s %s H%s', Svg::n(-$foot->r), Svg::n(-$foot->z), Svg::n($foot->r)), $u,
         );
     }
 
@@ -187,10 +188,11 @@ final readonly class PartFigure
         };
     }
 
-    private function touch(string $zone, string $d, float $u): string
+    private function touch(Face $face, string $d, float $u): string
     {
         return Svg::tag('path', [
-            'data-zone' => $zone, 'd' => $d, 'fill' => 'none', 'stroke' => 'transparent', 'stroke-width' => $u * 2.2,
+            'data-zone' => $face->value, 'd' => $d, 'fill' => 'none', 'stroke' => 'transparent',
+            'stroke-width' => $u * 2.2,
             'pointer-events' => 'stroke',
         ]);
     }

@@ -109,7 +109,7 @@ final readonly class RoundMesh
      */
     private static function flat(Part $part, Surface $on, Point $edge): array
     {
-        $count = $part->marksOn($on->zone()) === [] ? 2 : self::FLAT_ROWS;
+        $count = $part->marksOn($on->face()) === [] ? 2 : self::FLAT_ROWS;
 
         return array_map(function (int $i) use ($on, $edge, $count): array {
             $in = $edge->r * $i / ($count - 1);

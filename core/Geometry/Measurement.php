@@ -47,7 +47,7 @@ final readonly class Measurement
         $lines = self::lines($turned);
         $zones = [];
         foreach ($lines as $id => $points) {
-            $zones[$id] = Zone::along($id, $points, $grain);
+            $zones[$id] = Zone::along($id, $points, $grain, Face::from($id));
         }
         foreach ($bands as $band) {
             $zones[$band->id] = Zone::along($band->id, self::strip($profile, $band), $grain);
@@ -103,16 +103,22 @@ final readonly class Measurement
             ? null : Curve::through([Node::at($from->z, $from->r), Node::at($to->z, $to->r)]);
     }
 
-    /** @return list<string> the zones that a profile has, without its bands */
+    /** @return list<Face> those that a profile has */
     public static function faces(Profile $profile): array
     {
-        return array_keys(self::lines($profile));
+        return Face::all(array_keys(self::lines($profile)));
+    }
+
+    /** What a face measures; null where the profile has no such face. */
+    public function face(Face $face): ?Zone
+    {
+        return $this->zones[$face->value] ?? null;
     }
 
     /** @return list<Point> the sampled line of a face; none where the profile has no such face */
-    public static function line(Profile $profile, string $face): array
+    public static function line(Profile $profile, Face $face): array
     {
-        return self::lines($profile)[$face] ?? [];
+        return self::lines($profile)[$face->value] ?? [];
     }
 
     /** What it weighs; null without a wood, or for one whose density is not known. */
@@ -144,27 +150,27 @@ final readonly class Measurement
         return $walls[0] ?? null;
     }
 
-    /** @return array<string, non-empty-list<Point>> */
+    /** @return array<string, non-empty-list<Point>> by name of a face */
     private static function lines(Profile $profile): array
     {
         $foot = $profile->outer->first();
         $top = $profile->outer->last();
         $bore = $profile->bore;
-        $lines = ['outside' => $profile->outer->points];
+        $lines = [Face::Outside->value => $profile->outer->points];
         if ($profile->inner !== null) {
-            $lines['inside'] = self::inside($profile->inner, $bore);
+            $lines[Face::Inside->value] = self::inside($profile->inner, $bore);
             $rim = self::rim($profile);
             if ($rim !== null) {
-                $lines['rim'] = $rim->points;
+                $lines[Face::Rim->value] = $rim->points;
             }
         } elseif ($top->r > 0.01 + ($hole = $bore?->opensAtTop() === true ? $bore->radiusMm() : 0.0)) {
-            $lines['top'] = [$top, new Point($top->z, $hole, $top->arcMm + $top->r - $hole)];
+            $lines[Face::Top->value] = [$top, new Point($top->z, $hole, $top->arcMm + $top->r - $hole)];
         }
         if ($foot->r > 0.01 + ($hole = $bore?->opensAtFoot() === true ? $bore->radiusMm() : 0.0)) {
-            $lines['foot'] = [new Point($foot->z, $hole, 0.0), $foot];
+            $lines[Face::Foot->value] = [new Point($foot->z, $hole, 0.0), $foot];
         }
         if ($bore !== null) {
-            $lines['bore'] = self::bored($bore, $profile);
+            $lines[Face::Bore->value] = self::bored($bore, $profile);
         }
 
         return $lines;

@@ -15,22 +15,22 @@ enum Surface: string
     case Foot = 'foot';
     case Top = 'top';
 
-    /** The zone of the piece that this line bounds. */
-    public function zone(): string
+    /** The face of the piece that this line bounds: every one but a bore has such a line. */
+    public function face(): Face
     {
         return match ($this) {
-            self::Outer => 'outside',
-            self::Inner => 'inside',
-            self::Rim => 'rim',
-            self::Foot => 'foot',
-            self::Top => 'top',
+            self::Outer => Face::Outside,
+            self::Inner => Face::Inside,
+            self::Rim => Face::Rim,
+            self::Foot => Face::Foot,
+            self::Top => Face::Top,
         };
     }
 
-    /** That zone's name within a sentence. */
+    /** That face's name within a sentence. */
     public function said(): Said
     {
-        return Face::said($this->zone());
+        return $this->face()->said();
     }
 
     /** Whether it is the flat end of a part, told from its edge to the middle. */
@@ -39,15 +39,16 @@ enum Surface: string
         return $this === self::Foot || $this === self::Top;
     }
 
-    public static function ofZone(string $zone): self
+    /** The line that bounds a face; null for a bore. */
+    public static function of(Face $face): ?self
     {
         foreach (self::cases() as $surface) {
-            if ($surface->zone() === $zone) {
+            if ($surface->face() === $face) {
                 return $surface;
             }
         }
 
-        return self::Outer;
+        return null;
     }
 
     /** The line itself; null where the profile has none. */
@@ -69,7 +70,7 @@ enum Surface: string
 
     private function flatEnd(Profile $profile): ?Curve
     {
-        $ends = Measurement::line($profile, $this->zone());
+        $ends = Measurement::line($profile, $this->face());
         usort($ends, fn (Point $a, Point $b): int => $b->r <=> $a->r);
 
         return $ends === [] ? null : Curve::through([

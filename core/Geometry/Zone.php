@@ -14,6 +14,7 @@ final readonly class Zone
 {
     private function __construct(
         public string $id,
+        public ?Face $face,
         public float $areaMm2,
         public float $endGrainMean,
         public float $meanRadiusMm,
@@ -21,8 +22,11 @@ final readonly class Zone
     ) {
     }
 
-    /** @param  list<Point>  $points at least two */
-    public static function along(string $id, array $points, GrainDirection $grain): self
+    /**
+     * @param  list<Point>  $points at least two
+     * @param  Face|null  $face  null for a band on one
+     */
+    public static function along(string $id, array $points, GrainDirection $grain, ?Face $face = null): self
     {
         $area = $exposed = $arc = 0.0;
         for ($i = 1, $count = count($points); $i < $count; $i++) {
@@ -36,7 +40,8 @@ final readonly class Zone
         }
 
         return new self(
-            $id, $area, $area > 0 ? $exposed / $area : 0.0, $arc > 0 ? $area / (2 * M_PI * $arc) : 0.0, $arc,
+            id: $id, face: $face, areaMm2: $area, endGrainMean: $area > 0 ? $exposed / $area : 0.0,
+            meanRadiusMm: $arc > 0 ? $area / (2 * M_PI * $arc) : 0.0, arcMm: $arc,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Holding;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Words\Said;
 
 /** How a piece is held while it is worked, and so how its foot is finished. */
@@ -189,8 +190,8 @@ enum Holding: string
     }
 
     /** The zones that only come free when the piece comes off the lathe. */
-    public function covers(string $zone): bool
+    public function covers(Face $face): bool
     {
-        return $zone === 'foot' || ($zone === 'top' && $this === self::BetweenCentres);
+        return $face === Face::Foot || ($face === Face::Top && $this === self::BetweenCentres);
     }
 }

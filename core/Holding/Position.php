@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace HonestGrain\Holding;
 
+use HonestGrain\Geometry\Face;
+
 /** One way in which a part sits while its route goes on: which faces can be reached, and whether the lathe turns it. */
 final readonly class Position
 {
-    /** @param  list<string>  $reaches  faces */
+    /** @param  list<Face>  $reaches  faces */
     public function __construct(public Stance $stance, public Mount $mount, public array $reaches)
     {
     }
@@ -17,9 +19,9 @@ final readonly class Position
         return $this->mount->spins();
     }
 
-    /** @param  list<string>  $faces */
+    /** @param  list<Face>  $faces */
     public function reachesAll(array $faces): bool
     {
-        return ! $this->isOnLathe() || array_diff($faces, $this->reaches) === [];
+        return ! $this->isOnLathe() || Face::except($faces, $this->reaches) === [];
     }
 }

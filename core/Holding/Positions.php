@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace HonestGrain\Holding;
 
+use HonestGrain\Geometry\Face;
+
 /** Every position that a part can take, from how it is held, whether it is turned already and how its grain runs. */
 final readonly class Positions
 {
-    private const MAIN = ['outside', 'rim', 'inside', 'top', 'bore'];
+    private const MAIN = [Face::Outside, Face::Rim, Face::Inside, Face::Top, Face::Bore];
 
     /** @param  array<string, Position>  $byStance */
     private function __construct(private array $byStance, public Holding $holding)
@@ -22,18 +24,18 @@ final readonly class Positions
     public static function of(Holding $holding, ?Mount $first, ?Mount $truing = null): self
     {
         $main = $holding === Holding::BetweenCentres
-            ? array_values(array_diff(self::MAIN, ['top'])) : self::MAIN;
+            ? Face::except(self::MAIN, [Face::Top]) : self::MAIN;
         $positions = [
             new Position(Stance::Main, $holding->on(), $main),
-            new Position(Stance::Off, Mount::Lap, [...self::MAIN, 'foot']),
+            new Position(Stance::Off, Mount::Lap, [...self::MAIN, Face::Foot]),
         ];
         foreach ([[Stance::First, $first], [Stance::Truing, $truing]] as [$stance, $mount]) {
             if ($mount !== null && $holding->isCut()) {
-                $positions[] = new Position($stance, $mount, ['outside', 'foot']);
+                $positions[] = new Position($stance, $mount, [Face::Outside, Face::Foot]);
             }
         }
         if ($holding !== Holding::BetweenCentres) {
-            $positions[] = new Position(Stance::Foot, $holding->reversed(), ['foot']);
+            $positions[] = new Position(Stance::Foot, $holding->reversed(), [Face::Foot]);
         }
         $byStance = [];
         foreach ($positions as $position) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Mending;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Node;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Part;
@@ -43,9 +44,9 @@ final readonly class Fault
         );
     }
 
-    public function face(): string
+    public function face(): Face
     {
-        return $this->on->zone();
+        return $this->on->face();
     }
 
     /**

@@ -24,7 +24,7 @@ final readonly class CoatPlan
     public const MAX_COATS = 16;
 
     /**
-     * @param  list<string>  $zones
+     * @param  list<Face>  $zones
      * @param  list<Coat>  $coats
      */
     private function __construct(
@@ -39,21 +39,20 @@ final readonly class CoatPlan
     /** Where its first face stands among all faces. */
     public function firstFace(): int
     {
-        $places = array_keys(array_intersect(Face::names(), $this->zones));
+        $places = array_keys(array_filter(
+            Face::cases(), fn (Face $face): bool => in_array($face, $this->zones, true),
+        ));
 
         return $places === [] ? 0 : min($places);
     }
 
     public static function read(Document $plan, CoatingTable $table): self
     {
-        $zones = $plan->strings('zones', count(Face::names()));
-        foreach ($zones as $i => $zone) {
-            if (! in_array($zone, Face::names(), true)) {
-                throw InvalidField::choice($plan->at("zones.$i"), $zone, Face::names());
-            }
-        }
-        if ($zones === [] || count(array_unique($zones)) !== count($zones)) {
-            throw InvalidField::because($plan->at('zones'), $zones, new Said('piece.coat-plan.zones-once'));
+        $zones = Face::read($plan, 'zones');
+        if ($zones === [] || Face::once($zones) !== $zones) {
+            throw InvalidField::because(
+                $plan->at('zones'), Face::names($zones), new Said('piece.coat-plan.zones-once'),
+            );
         }
         $coats = array_map(
             fn (Document $layer): Coat => Coat::read($layer, $table), $plan->children('layers', self::MAX_COATS),
@@ -77,22 +76,22 @@ final readonly class CoatPlan
     /**
      * A stack of coats taken for these faces, or none to begin with.
      *
-     * @param  list<string>  $zones  at least one
+     * @param  list<Face>  $zones  at least one
      */
     public static function taken(array $zones, ?ProvenStack $stack, CoatingTable $table): self
     {
         return self::read(Document::of(['id' => Id::fresh('c')] + ($stack?->planFor($zones, Id::fresh(...))
-            ?? ['zones' => $zones, 'layers' => []])), $table);
+            ?? ['zones' => Face::names($zones), 'layers' => []])), $table);
     }
 
     /**
      * The same without some of its faces; null where none is left.
      *
-     * @param  list<string>  $zones
+     * @param  list<Face>  $zones
      */
     public function without(array $zones): ?self
     {
-        $left = array_values(array_diff($this->zones, $zones));
+        $left = Face::except($this->zones, $zones);
 
         return $left === [] ? null : Copy::with($this, ['zones' => $left]);
     }
@@ -196,7 +195,7 @@ final readonly class CoatPlan
         }
         $verdicts = [];
         foreach ($marks as $mark) {
-            if ($mark->stain !== null && in_array($mark->band->on->zone(), $this->zones, true)) {
+            if ($mark->stain !== null && in_array($mark->band->on->face(), $this->zones, true)) {
                 $verdicts[] = [
                     $mark,
                     $pairs->of(
@@ -214,7 +213,7 @@ final readonly class CoatPlan
     {
         return [
             'id' => $this->id,
-            'zones' => $this->zones,
+            'zones' => Face::names($this->zones),
             'layers' => array_map(fn (Coat $coat): array => $coat->toArray(), $this->coats),
             'buff' => $this->buff !== null,
             'buff_with' => $this->buff?->value,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Piece;
 
 use HonestGrain\Calibration\MarkRates;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Words\Said;
 
@@ -48,7 +49,7 @@ final readonly class Heat
         );
     }
 
-    public function reachesFace(Mark $hot, string $face): bool
+    public function reachesFace(Mark $hot, Face $face): bool
     {
         $stretch = Stretch::ofFace($face, $this->part->profile);
 

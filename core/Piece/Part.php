@@ -7,6 +7,7 @@ namespace HonestGrain\Piece;
 use HonestGrain\Calibration\ColourFigures;
 use HonestGrain\Calibration\ShapeFigures;
 use HonestGrain\Colour\DyeFactors;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Point;
@@ -114,7 +115,7 @@ final readonly class Part
         return $read;
     }
 
-    /** @return list<string> the faces its shape has */
+    /** @return list<Face> the faces its shape has */
     public function faces(): array
     {
         return Measurement::faces($this->profile);
@@ -156,10 +157,10 @@ final readonly class Part
         return null;
     }
 
-    public function coatPlanFor(string $zone): ?CoatPlan
+    public function coatPlanFor(Face $face): ?CoatPlan
     {
         foreach ($this->coatPlans as $plan) {
-            if (in_array($zone, $plan->zones, true)) {
+            if (in_array($face, $plan->zones, true)) {
                 return $plan;
             }
         }
@@ -461,9 +462,9 @@ final readonly class Part
     }
 
     /** What a face is for: as the maker said, else what the piece is for where its contents would touch it. */
-    public function useOf(string $face, Purpose $purpose): FaceUse
+    public function useOf(Face $face, Purpose $purpose): FaceUse
     {
-        $holds = in_array('inside', $this->faces(), true) ? ['inside'] : ['outside', 'top'];
+        $holds = in_array(Face::Inside, $this->faces(), true) ? [Face::Inside] : [Face::Outside, Face::Top];
 
         return $this->surface->of($face)->use ?? match (true) {
             $purpose->holds() && in_array($face, $holds, true) => FaceUse::from($purpose->value),
@@ -472,11 +473,11 @@ final readonly class Part
         };
     }
 
-    /** @return list<string> the faces that it has for a use */
+    /** @return list<Face> the faces that it has for a use */
     public function facesFor(FaceUse $use, Purpose $purpose): array
     {
         return array_values(array_filter(
-            $this->faces(), fn (string $face): bool => $this->useOf($face, $purpose) === $use,
+            $this->faces(), fn (Face $face): bool => $this->useOf($face, $purpose) === $use,
         ));
     }
 
@@ -495,9 +496,9 @@ final readonly class Part
     }
 
     /** @return list<Mark> those that lie on a face */
-    public function marksOn(string $zone): array
+    public function marksOn(Face $face): array
     {
-        return array_values(array_filter($this->marks, fn (Mark $mark): bool => $mark->band->on->zone() === $zone));
+        return array_values(array_filter($this->marks, fn (Mark $mark): bool => $mark->band->on->face() === $face));
     }
 
     /** Whether it may come apart while it spins, so that it turns slowly. */
@@ -507,10 +508,10 @@ final readonly class Part
     }
 
     /** Whether an edge of this face is broken all round: it is sanded with the lathe stopped. */
-    public function interrupts(string $zone): bool
+    public function interrupts(Face $face): bool
     {
         return array_filter(
-            $this->flaws, fn (Flaw $flaw): bool => $flaw->kind->interrupts() && $flaw->on->zone() === $zone,
+            $this->flaws, fn (Flaw $flaw): bool => $flaw->kind->interrupts() && $flaw->on->face() === $face,
         ) !== [];
     }
 
@@ -559,13 +560,13 @@ final readonly class Part
         }
         $seen = [];
         foreach ($this->coatPlans as $i => $plan) {
-            foreach ($plan->zones as $k => $zone) {
-                if (isset($seen[$zone])) {
+            foreach ($plan->zones as $k => $face) {
+                if (in_array($face, $seen, true)) {
                     throw InvalidField::because(
-                        $part->at("coats.$i.zones.$k"), $zone, new Said('piece.part.one-plan-a-zone'),
+                        $part->at("coats.$i.zones.$k"), $face->value, new Said('piece.part.one-plan-a-zone'),
                     );
                 }
-                $seen[$zone] = true;
+                $seen[] = $face;
             }
         }
     }

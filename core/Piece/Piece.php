@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Reading\Copy;
 use HonestGrain\Reading\Document;
@@ -133,7 +134,7 @@ final readonly class Piece
     /** What a part is for: what goes into another and is not hollow is held by, and touches no contents. */
     public function purposeOf(Part $part): Purpose
     {
-        $isHandle = $part->id !== $this->body()->id && ! in_array('inside', $part->faces(), true);
+        $isHandle = $part->id !== $this->body()->id && ! in_array(Face::Inside, $part->faces(), true);
 
         return $isHandle && $this->purpose->holds() ? Purpose::Handled : $this->purpose;
     }

@@ -7,6 +7,7 @@ namespace HonestGrain\Piece;
 use HonestGrain\Calibration\JointRates;
 use HonestGrain\Coating\ProvenStack;
 use HonestGrain\Geometry\Curve;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Node;
@@ -62,7 +63,7 @@ final class Starter
         if ($form === Form::NaturalEdge) {
             $rim = Surface::Rim->lengthMm($profile);
             $parts[0]['features'] = [[
-                'id' => 'bark', 'kind' => FlawKind::BarkEdge->value, 'on' => 'rim', 'from_mm' => 0.0,
+                'id' => 'bark', 'kind' => FlawKind::BarkEdge->value, 'on' => Surface::Rim->value, 'from_mm' => 0.0,
                 'to_mm' => round($rim, 2),
                 'azimuth_deg' => null, 'width_mm' => null, 'depth_mm' => null, 'wish' => Wish::Stabilise->value,
                 'with' => 'thin-ca',
@@ -240,7 +241,7 @@ final class Starter
             'shape' => $profile->toArray(), 'features' => [],
             'surface' => [
                 'tool_mark_um' => [], 'own' => [], 'stop_at' => [], 'unsanded' => $profile->bore === null
-                    ? [] : ['bore'],
+                    ? [] : [Face::Bore->value],
             ],
             'marks' => [], 'coats' => [],
         ];
@@ -269,7 +270,8 @@ final class Starter
             return [];
         }
         $shape = is_array($part['shape']) ? $part['shape'] : [];
-        $zones = ($shape['inner'] ?? null) === null ? ['outside', 'top'] : ['outside', 'inside', 'rim'];
+        $zones = ($shape['inner'] ?? null) === null ? [Face::Outside, Face::Top]
+            : [Face::Outside, Face::Inside, Face::Rim];
         $given = function (string $kind) use (&$n): string {
             return $kind.(++$n);
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
 
@@ -26,14 +27,10 @@ final readonly class Stretch
     }
 
     /** A whole face; null for one that is no line of the drawing, such as a bore. */
-    public static function ofFace(string $face, Profile $profile): ?self
+    public static function ofFace(Face $face, Profile $profile): ?self
     {
-        foreach (Surface::cases() as $on) {
-            if ($on->zone() === $face) {
-                return new self($on, 0.0, $on->lengthMm($profile));
-            }
-        }
+        $on = Surface::of($face);
 
-        return null;
+        return $on === null ? null : new self($on, 0.0, $on->lengthMm($profile));
     }
 }

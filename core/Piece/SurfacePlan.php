@@ -24,9 +24,9 @@ final readonly class SurfacePlan
     private const MAX_ABRASIVES = 200;
 
     /**
-     * @param  array<string, FacePlan>  $faces  every one
-     * @param  list<string>  $unsanded  faces that no abrasive touches
-     * @param  list<string>  $sanded  faces that are sanded though they usually are not: bores
+     * @param  array<string, FacePlan>  $faces  every one, by its name
+     * @param  list<Face>  $unsanded  faces that no abrasive touches
+     * @param  list<Face>  $sanded  faces that are sanded though they usually are not: bores
      * @param  list<Grit>|null  $abrasives  what is at hand, where the document says so
      */
     private function __construct(
@@ -45,28 +45,29 @@ final readonly class SurfacePlan
         $marks = self::toolMarks($surface);
         $faces = [];
         foreach (['own', 'stop_at', 'cut', 'method', 'wet', 'uses', 'wiped'] as $key) {
-            foreach ($surface->childOr($key)->keys() as $face) {
-                self::face($surface->at("$key.$face"), $face);
+            foreach ($surface->childOr($key)->keys() as $name) {
+                self::face($surface->at("$key.$name"), $name);
             }
         }
-        foreach (Face::names() as $face) {
-            $has = fn (string $key): bool => $surface->childOr($key)->has($face);
-            $cut = $has('cut') ? self::choice($surface, 'cut', $face, ToolMark::cases()) : null;
-            $method = $has('method') ? self::choice($surface, 'method', $face, Method::cases()) : null;
-            $wet = $has('wet') ? self::choice($surface, 'wet', $face, Lubricant::cases()) : null;
-            $faces[$face] = new FacePlan(
-                cut: new CutFace($cut === null ? null : ToolMark::from($cut), $marks[$face] ?? null),
+        foreach (Face::cases() as $face) {
+            $name = $face->value;
+            $has = fn (string $key): bool => $surface->childOr($key)->has($name);
+            $cut = $has('cut') ? self::choice($surface, 'cut', $name, ToolMark::cases()) : null;
+            $method = $has('method') ? self::choice($surface, 'method', $name, Method::cases()) : null;
+            $wet = $has('wet') ? self::choice($surface, 'wet', $name, Lubricant::cases()) : null;
+            $faces[$name] = new FacePlan(
+                cut: new CutFace($cut === null ? null : ToolMark::from($cut), $marks[$name] ?? null),
                 own: $has('own') ? $table->allNamed(
-                    $surface->child('own')->strings($face, self::MAX_GRITS), $surface->at("own.$face"),
+                    $surface->child('own')->strings($name, self::MAX_GRITS), $surface->at("own.$name"),
                 ) : [],
                 stopAt: $has('stop_at') ? $table->named(
-                    $surface->child('stop_at')->text($face, 20), $surface->at("stop_at.$face"),
+                    $surface->child('stop_at')->text($name, 20), $surface->at("stop_at.$name"),
                 ) : null,
                 method: $method === null ? null : Method::from($method),
                 wet: $wet === null ? null : Lubricant::from($wet),
                 isForUse: in_array($face, $forUse, true),
-                use: $has('uses') ? FaceUse::from(self::choice($surface, 'uses', $face, FaceUse::cases())) : null,
-                wiped: self::wiped($surface->childOr('wiped')->childOr($face), $table),
+                use: $has('uses') ? FaceUse::from(self::choice($surface, 'uses', $name, FaceUse::cases())) : null,
+                wiped: self::wiped($surface->childOr('wiped')->childOr($name), $table),
             );
         }
 
@@ -75,19 +76,19 @@ final readonly class SurfacePlan
         ) : null);
     }
 
-    public function of(string $face): FacePlan
+    public function of(Face $face): FacePlan
     {
-        return $this->faces[$face] ?? new FacePlan;
+        return $this->faces[$face->value] ?? new FacePlan;
     }
 
     /** Whether no abrasive touches it: a bore gets none unless it is asked for. */
-    public function leaves(string $face): bool
+    public function leaves(Face $face): bool
     {
-        return in_array($face, $this->unsanded, true) || ($face === Face::Bore->value && ! $this->asksFor($face));
+        return in_array($face, $this->unsanded, true) || ($face === Face::Bore && ! $this->asksFor($face));
     }
 
     /** Whether the maker wants it sanded, though it usually is not. */
-    public function asksFor(string $face): bool
+    public function asksFor(Face $face): bool
     {
         return in_array($face, $this->sanded, true) || $this->of($face)->own !== []
             || $this->of($face)->stopAt !== null;
@@ -111,8 +112,8 @@ final readonly class SurfacePlan
             'method' => $said(fn (FacePlan $one): ?string => $one->method?->value),
             'wet' => $said(fn (FacePlan $one): ?string => $one->wet?->value),
             'for_use' => array_keys(array_filter($this->faces, fn (FacePlan $one): bool => $one->isForUse)),
-            'unsanded' => $this->unsanded,
-        ] + ($this->sanded === [] ? [] : ['sanded' => $this->sanded])
+            'unsanded' => Face::names($this->unsanded),
+        ] + ($this->sanded === [] ? [] : ['sanded' => Face::names($this->sanded)])
             + ((array) $uses === [] ? [] : ['uses' => $uses])
             + ((array) $wiped === [] ? [] : ['wiped' => $wiped])
             + ($this->abrasives === null ? [] : ['abrasives' => self::names($this->abrasives)]);
@@ -169,20 +170,15 @@ final readonly class SurfacePlan
         );
     }
 
-    /** @return list<string> faces */
+    /** @return list<Face> faces */
     private static function listed(Document $surface, string $key): array
     {
-        $faces = $surface->has($key) ? $surface->strings($key, count(Face::names())) : [];
-        foreach ($faces as $i => $face) {
-            self::face($surface->at("$key.$i"), $face);
-        }
-
-        return array_values(array_unique($faces));
+        return $surface->has($key) ? Face::once(Face::read($surface, $key)) : [];
     }
 
     private static function face(string $field, string $face): void
     {
-        if (! in_array($face, Face::names(), true)) {
+        if (Face::tryFrom($face) === null) {
             throw InvalidField::choice($field, $face, Face::names());
         }
     }

@@ -15,6 +15,7 @@ use HonestGrain\Abrasive\Rung;
 use HonestGrain\Abrasive\SandingJob;
 use HonestGrain\Abrasive\SandingStep;
 use HonestGrain\Coating\Coating;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainMap;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Zone;
@@ -34,13 +35,15 @@ use HonestGrain\Words\Said;
 final readonly class Sanding
 {
     /** The faces that are sanded, in the order in which they are shown. */
-    private const FACES = ['outside', 'rim', 'inside', 'top', 'bore', 'foot'];
+    private const FACES = [Face::Outside, Face::Rim, Face::Inside, Face::Top, Face::Bore, Face::Foot];
 
     /** Torn quarters as a surface of their own. */
     private const TORN = ' torn';
 
     /** Less of a face than this is not worth a word. */
     private const LEAST_TORN = 0.02;
+
+    public Face $face;
 
     public Zone $zone;
 
@@ -82,19 +85,20 @@ final readonly class Sanding
         float $share,
         bool $isWet,
     ) {
+        $face = $zone->face ?? throw new \LogicException('A band is not sanded by itself.');
         $available = self::graded($part, $bench);
         // With nothing on the shelf the minutes are those of the usual set, so that no step is free.
         $reckoned = $available === [] ? Bench::usualGrits($bench->table) : $available;
         $figures = $bench->calibration->sanding;
-        $plan = $part->surface->of($zone->id);
-        $asked = self::asked($part, $zone, $bench, $isWet);
+        $plan = $part->surface->of($face);
+        $asked = self::asked($part, $face, $bench, $isWet);
         $sound = $asked->contradictsItself() ? $asked->withoutFloor() : $asked;
         $way = SandingWay::of($part, $zone, $bench, $wallMm);
         $model = $way->model($part, $bench);
         $tornUm = $plan->cut->tornUm($figures);
         $areaMm2 = $zone->areaMm2 * $share;
         $share = $tornUm === null ? 0.0 : GrainMap::tornShare(
-            Measurement::line($part->profile, $zone->id), $part->grain, $figures->tearExposure,
+            Measurement::line($part->profile, $face), $part->grain, $figures->tearExposure,
         );
         $share = $share < self::LEAST_TORN ? 0.0 : $share;
         $job = SandingJob::of(
@@ -113,6 +117,7 @@ final readonly class Sanding
             $best = Progression::asFarAsItGoes($job, $reckoned);
             $missing = $e->said;
         }
+        $this->face = $face;
         $this->zone = $zone;
         $this->asked = $asked;
         $this->way = $way;
@@ -133,11 +138,11 @@ final readonly class Sanding
     /**
      * Every face that is sanded.
      *
-     * @param  list<list<string>>|null  $mounts  the faces that are sanded in one mount each; null for all in one, but
+     * @param  list<list<Face>>|null  $mounts  the faces that are sanded in one mount each; null for all in one, but
      *     for what is covered
      * @param  bool  $isWet  whether it is sanded wet, as it is turned once
-     * @param  list<string>  $without  faces that are left, whatever the part says
-     * @return array<string, self> by face
+     * @param  list<Face>  $without  faces that are left, whatever the part says
+     * @return array<string, self> by name of the face
      */
     public static function all(
         Part $part,
@@ -150,23 +155,23 @@ final readonly class Sanding
         $alone = [];
         foreach (self::FACES as $face) {
             $isLeft = in_array($face, $without, true) || $part->surface->leaves($face)
-                || ($face === 'inside' && $part->hasClosedInside()
+                || ($face === Face::Inside && $part->hasClosedInside()
                 && ! $part->surface->asksFor($face));
-            $share = isset($measured->zones[$face]) && ! $isLeft
-                ? 1.0 - self::cutAwayShare($part, $measured, $face) : 0.0;
-            if ($share > self::LEAST_TORN) {
-                $alone[$face] = self::of(
-                    part: $part, zone: $measured->zones[$face], bench: $bench, wallMm: $measured->wall?->minMm,
+            $zone = $isLeft ? null : $measured->face($face);
+            $share = $zone === null ? 0.0 : 1.0 - self::cutAwayShare($part, $measured, $zone);
+            if ($zone !== null && $share > self::LEAST_TORN) {
+                $alone[$face->value] = self::of(
+                    part: $part, zone: $zone, bench: $bench, wallMm: $measured->wall?->minMm,
                     share: $share, isWet: $isWet,
                 );
             }
         }
         $mounts ??= [array_values(array_filter(
-            array_keys($alone), fn (string $face): bool => ! $part->holding->covers($face),
+            self::facesOf($alone), fn (Face $face): bool => ! $part->holding->covers($face),
         ))];
         $available = self::graded($part, $bench);
         foreach (self::groups($alone, $mounts) as $group) {
-            $these = array_intersect_key($alone, array_flip($group));
+            $these = array_intersect_key($alone, array_flip(Face::names($group)));
             $alone = array_replace($alone, self::shared($these, $available, $bench));
         }
 
@@ -190,14 +195,14 @@ final readonly class Sanding
     }
 
     /** The share of a face that is cut away after it: nobody sands round what becomes flats. */
-    private static function cutAwayShare(Part $part, Measurement $measured, string $face): float
+    private static function cutAwayShare(Part $part, Measurement $measured, Zone $zone): float
     {
         $area = 0.0;
-        foreach ($part->marksOn($face) as $mark) {
+        foreach ($zone->face === null ? [] : $part->marksOn($zone->face) as $mark) {
             $area += $mark->technique instanceof CutsItsGround ? $measured->zones[$mark->id()]->areaMm2 ?? 0.0 : 0.0;
         }
 
-        return min(1.0, $area / max(1.0, $measured->zones[$face]->areaMm2));
+        return min(1.0, $area / max(1.0, $zone->areaMm2));
     }
 
     /**
@@ -213,48 +218,48 @@ final readonly class Sanding
     }
 
     /** What is asked of the last grit there: by what comes next, or by the maker. */
-    private static function asked(Part $part, Zone $zone, Bench $bench, bool $isWet): AskedSurface
+    private static function asked(Part $part, Face $face, Bench $bench, bool $isWet): AskedSurface
     {
         // What only comes free in the end takes what the outside has.
-        $plan = $part->coatPlanFor($zone->id)
-            ?? ($part->holding->covers($zone->id) ? $part->coatPlanFor('outside') : null);
+        $plan = $part->coatPlanFor($face)
+            ?? ($part->holding->covers($face) ? $part->coatPlanFor(Face::Outside) : null);
         $coats = array_map(fn (Coat $coat): Coating => $coat->coating, $plan->coats ?? []);
         $colours = array_map(fn (Mark $mark): ColourGround => match (true) {
             $mark->paint !== null => ColourGround::Paint,
             $mark->binder !== null => ColourGround::Leaf,
             default => ColourGround::Dye,
-        }, array_values(array_filter($part->marksOn($zone->id), fn (Mark $mark): bool => $mark->colours())));
-        $face = $part->surface->of($zone->id);
+        }, array_values(array_filter($part->marksOn($face), fn (Mark $mark): bool => $mark->colours())));
+        $surface = $part->surface->of($face);
         $asked = AskedSurface::by(
-            $coats, $colours, $part->wood, $bench->calibration->asked, $face->isForUse,
+            $coats, $colours, $part->wood, $bench->calibration->asked, $surface->isForUse,
         )->withSheet($bench->table);
         $asked = $isWet ? $asked->wet($bench->calibration->asked) : $asked;
 
-        return $face->stopAt === null ? $asked : $asked->stoppingAt($face->stopAt);
+        return $surface->stopAt === null ? $asked : $asked->stoppingAt($surface->stopAt);
     }
 
     /**
      * The faces that can take each sheet one after the other: sanded in one mount, in one way, not in a maker's own.
      *
      * @param  array<string, self>  $alone
-     * @param  list<list<string>>  $mounts
-     * @return list<list<string>>
+     * @param  list<list<Face>>  $mounts
+     * @return list<list<Face>>
      */
     private static function groups(array $alone, array $mounts): array
     {
         $groups = [];
         $placed = array_merge([], ...$mounts);
         foreach ([...$mounts, ...array_map(
-            fn (string $face): array => [$face], array_values(array_diff(array_keys($alone), $placed)),
+            fn (Face $face): array => [$face], Face::except(self::facesOf($alone), $placed),
         )] as $mount) {
             $like = [];
             foreach ($mount as $face) {
-                $one = $alone[$face] ?? null;
+                $one = $alone[$face->value] ?? null;
                 if ($one === null || $one->own !== null || $one->missing !== null) {
                     continue;
                 }
                 foreach ($like as $i => $faces) {
-                    if ($alone[$faces[0]]->way->isLike($one->way)) {
+                    if ($alone[$faces[0]->value]->way->isLike($one->way)) {
                         $like[$i][] = $face;
 
                         continue 2;
@@ -291,8 +296,17 @@ final readonly class Sanding
         }
 
         return array_map(fn (self $one): self => $one->on(
-            $ladder, array_values(array_diff(array_map(strval(...), array_keys($group)), [$one->zone->id])),
+            $ladder, Face::except(self::facesOf($group), [$one->face]),
         ), $group);
+    }
+
+    /**
+     * @param  array<string, self>  $sandings
+     * @return list<Face>
+     */
+    private static function facesOf(array $sandings): array
+    {
+        return array_map(fn (self $one): Face => $one->face, array_values($sandings));
     }
 
     /** @return array<string, SandingJob> the face, or what is whole of it and its torn quarters, each by itself */
@@ -304,7 +318,7 @@ final readonly class Sanding
         ]);
     }
 
-    /** @param  list<string>  $with */
+    /** @param  list<Face>  $with */
     private function on(Ladder $ladder, array $with): self
     {
         return Copy::with($this, ['shared' => new SharedLadder($ladder, $with)]);
@@ -314,7 +328,7 @@ final readonly class Sanding
     private function surfaces(): array
     {
         return array_values(array_filter(
-            [$this->zone->id.self::TORN, $this->zone->id],
+            [$this->face->value.self::TORN, $this->face->value],
             fn (string $surface): bool => isset($this->shared->ladder->bySurface[$surface]),
         ));
     }
@@ -350,7 +364,7 @@ final readonly class Sanding
         $grits = array_merge(...array_map(
             fn (string $surface): array => $this->shared->ladder->bySurface[$surface], $this->surfaces(),
         ));
-        $whole = $this->shared->ladder->bySurface[$this->zone->id] ?? [];
+        $whole = $this->shared->ladder->bySurface[$this->face->value] ?? [];
 
         return array_map(fn (Grit $grit): Rung => new Rung(
             $grit, $this->job->model->valleyUm($grit), array_sum(array_map(
@@ -376,19 +390,19 @@ final readonly class Sanding
     /**
      * What it takes off the shelf: discs that serve several faces are counted with the first of them.
      *
-     * @param  list<string>  $order  faces in the order in which they are sanded
+     * @param  list<Face>  $order  faces in the order in which they are sanded
      */
     public function abrading(Pore $family, array $order): Abrading
     {
         $sheets = [];
         foreach ($this->rungs() as $rung) {
-            $takers = $this->isOnLadder() ? array_values(array_filter($order, fn (string $face): bool => in_array(
+            $takers = $this->isOnLadder() ? array_values(array_filter($order, fn (Face $face): bool => in_array(
                 $rung->grit, [
-                    ...$this->shared->ladder->bySurface[$face] ?? [],
-                    ...$this->shared->ladder->bySurface[$face.self::TORN] ?? [],
+                    ...$this->shared->ladder->bySurface[$face->value] ?? [],
+                    ...$this->shared->ladder->bySurface[$face->value.self::TORN] ?? [],
                 ], true,
             ))) : [];
-            if ($takers === [] || $takers[0] === $this->zone->id) {
+            if ($takers === [] || $takers[0] === $this->face) {
                 $sheets[$rung->grit->name] = $rung->discs;
             }
         }

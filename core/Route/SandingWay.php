@@ -8,6 +8,7 @@ use HonestGrain\Abrasive\Lubricant;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Abrasive\SandingRates;
 use HonestGrain\Abrasive\ScratchModel;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Zone;
 use HonestGrain\Piece\Part;
 use HonestGrain\Technique\Nature;
@@ -53,17 +54,18 @@ final readonly class SandingWay
      */
     private function __construct(Part $part, Zone $zone, Bench $bench, ?float $wallMm)
     {
+        $face = $zone->face ?? throw new \LogicException('A band is not sanded by itself.');
         $figures = $bench->calibration->sanding;
-        $plan = $part->surface->of($zone->id);
+        $plan = $part->surface->of($face);
         $cap = $part->mayFly()
             ? min($bench->sandingCapMPerS, $bench->calibration->repairs->flawedRimSpeedMPerS) : $bench->sandingCapMPerS;
         $rpm = RimSpeed::rpmFor($part->profile->diameterMm(), $cap);
         $speed = RimSpeed::metresPerSecond(2 * $zone->meanRadiusMm, $rpm);
-        $isThin = $wallMm !== null && $wallMm < $figures->heatWallMm && $zone->id !== 'foot';
+        $isThin = $wallMm !== null && $wallMm < $figures->heatWallMm && $face !== Face::Foot;
         $offers = [];
         foreach (Method::cases() as $method) {
             $offers[$method->value] = self::whyNot(
-                method: $method, part: $part, zone: $zone, stickUnderMm: $figures->stickUnderMm,
+                method: $method, part: $part, face: $face, stickUnderMm: $figures->stickUnderMm,
                 isSlow: $speed < $figures->powerFloorMPerS, isThin: $isThin,
             );
         }
@@ -126,19 +128,19 @@ final readonly class SandingWay
     private static function whyNot(
         Method $method,
         Part $part,
-        Zone $zone,
+        Face $face,
         float $stickUnderMm,
         bool $isSlow,
         bool $isThin,
     ): ?Said {
-        $mouthMm = match ($zone->id) {
-            'inside' => 2 * ($part->profile->inner?->first()->r ?? 0.0),
-            'bore' => $part->profile->bore->diameterMm ?? 0.0,
+        $mouthMm = match ($face) {
+            Face::Inside => 2 * ($part->profile->inner?->first()->r ?? 0.0),
+            Face::Bore => $part->profile->bore->diameterMm ?? 0.0,
             default => null,
         };
         $isNarrow = $mouthMm !== null && $mouthMm < $stickUnderMm;
         $isCrisp = array_filter(
-            $part->marksOn($zone->id), fn ($mark): bool => $mark->technique->nature() !== Nature::Colours,
+            $part->marksOn($face), fn ($mark): bool => $mark->technique->nature() !== Nature::Colours,
         ) !== [];
 
         return match (true) {
@@ -149,15 +151,15 @@ final readonly class SandingWay
                 'stickUnder' => Quantity::mm($stickUnderMm),
             ]),
             $method === Method::Stick && $mouthMm === null => new Said('route.sanding-way.stick-bores-narrow-mouths'),
-            $method === Method::Cloth && $zone->id !== 'bore' => new Said('route.sanding-way.strip-holes-slots'),
-            $part->interrupts($zone->id) && $method->spins() => new Said('route.sanding-way.edge-broken-all-round'),
-            $method === Method::SmallDisc => $part->interrupts($zone->id) ? null : new Said(
+            $method === Method::Cloth && $face !== Face::Bore => new Said('route.sanding-way.strip-holes-slots'),
+            $part->interrupts($face) && $method->spins() => new Said('route.sanding-way.edge-broken-all-round'),
+            $method === Method::SmallDisc => $part->interrupts($face) ? null : new Said(
                 'route.sanding-way.broken-edges',
             ),
             $method->isPowered() && $isCrisp => new Said('route.sanding-way.would-round-over-beads'),
             $method->isPowered() && $isThin => new Said('route.sanding-way.wall-so-thin-driven'),
             $method === Method::PowerDisc && $isSlow => new Said('route.sanding-way.surface-moves-too-slowly'),
-            $method === Method::Orbit && ($zone->id === 'bore'
+            $method === Method::Orbit && ($face === Face::Bore
                 || $part->profile->diameterMm() < self::ORBIT_FROM_MM) => new Said(
                     'route.sanding-way.too-small-orbit-lie',
                 ),

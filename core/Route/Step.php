@@ -91,7 +91,7 @@ final readonly class Step
     public function toArray(): array
     {
         return [
-            'id' => $this->id, 'part' => $this->part, 'zone' => $this->work->zone(),
+            'id' => $this->id, 'part' => $this->part, 'zone' => implode(', ', $this->work->zones()),
             'technique' => $this->work->technique,
             'kind' => $this->kind->value, 'title' => $this->words->title,
             'minutes' => round($this->timing->minutes, 1),

@@ -123,7 +123,7 @@
                         @foreach ($byGrit as $grit => $faces)
                             <span class="whitespace-nowrap"
                                 ><b>{{ $show->grit($grit) }}</b>
-                                {{ implode(', ', $faces) }}{{ $loop->last ? '.' : ';' }}</span
+                                {{ $show->faces($faces) }}{{ $loop->last ? '.' : ';' }}</span
                             >
                         @endforeach
                     </div>

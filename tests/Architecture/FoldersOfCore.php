@@ -26,7 +26,7 @@ final class FoldersOfCore
         'Coating' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Colour'],
         'Abrasive' => ['Reading', 'Wood', 'Calibration', 'Coating'],
         'Safety' => ['Wood', 'Coating', 'Holding'],
-        'Holding' => ['Reading', 'Wood', 'Calibration', 'Layout'],
+        'Holding' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Layout'],
         'Catalogue' => ['Reading', 'Wood', 'Calibration', 'Coating', 'Abrasive'],
         'Technique' => ['Reading', 'Calibration', 'Geometry', 'Layout', 'Colour', 'Safety'],
         'Piece' => [

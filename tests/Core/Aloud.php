@@ -112,7 +112,7 @@ final class Aloud
             $setup->rpm === null ? '' : "$setup->rpm rpm", $supplies->product ?? '',
             $supplies->amount === null ? '' : json_encode($supplies->amount->toArray()),
             $setup->needs === [] ? '' : 'needs '.implode(' ', array_keys($setup->needs)),
-            $step->work->zone() === '' ? '' : "on {$step->work->zone()}", "stage $setup->stage",
+            $step->work->zones() === [] ? '' : 'on '.implode(', ', $step->work->zones()), "stage $setup->stage",
             $setup->mountedUntil === null ? '' : "stays on until $setup->mountedUntil",
         ], fn (string|false $fact): bool => $fact !== '');
         $lines = ["\n[$step->id] ".Told::of($step->words->title), '    '.implode('; ', $facts)];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Reading\Document;
@@ -102,6 +103,6 @@ final class BelievableMinutesTest extends TestCase
         ])])), Drawn::tables())->body();
         $measured = $body->measure($bench->calibration->shape, $bench->minWallMm);
 
-        return Sanding::all($body, $bench, $measured, [[$face]])[$face];
+        return Sanding::all($body, $bench, $measured, [[Face::from($face)]])[$face];
     }
 }

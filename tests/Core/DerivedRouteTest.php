@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Reading\Document;
@@ -168,7 +169,7 @@ final class DerivedRouteTest extends TestCase
             'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL)],
         ])]));
         self::assertArrayNotHasKey('body.outside/sand', $steps);
-        self::assertStringContainsString('outside', $steps['c1-1']->work->zone());
+        self::assertContains(Face::Outside, $steps['c1-1']->work->faces);
     }
 
     public function test_an_oil_is_wiped_off_within_its_window_and_minutes_follow_the_area(): void
@@ -355,7 +356,7 @@ final class DerivedRouteTest extends TestCase
         ]]])]);
         $tables = Drawn::tables();
         $said = function (string $face) use ($document, $tables): array {
-            $oiled = new DoneWork(Said::name('Oil-varnish blend, coat 1 of 2'), 'coat', 'body', [$face]);
+            $oiled = new DoneWork(Said::name('Oil-varnish blend, coat 1 of 2'), 'coat', 'body', [Face::from($face)]);
             $route = Route::of(
                 Piece::read(Document::of($document), $tables), Bench::usual(Catalogue::shipped()), $tables,
                 Past::of(['c1-1'], [], ['c1-1' => $oiled]),

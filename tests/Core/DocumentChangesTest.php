@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Coating\Denib;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\BuffWith;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
@@ -115,11 +116,13 @@ final class DocumentChangesTest extends TestCase
         );
         $body = self::piece()->body()->coatedBy($plan('c2', 'inside', 'rim'));
         self::assertSame(
-            ['c1' => ['outside'], 'c2' => ['inside', 'rim']], array_column($body->coatPlans, 'zones', 'id'),
+            ['c1' => [Face::Outside], 'c2' => [Face::Inside, Face::Rim]],
+            array_column($body->coatPlans, 'zones', 'id'),
         );
         $all = $body->coatedBy($plan('c3', 'outside', 'inside'));
         self::assertSame(
-            ['c2' => ['rim'], 'c3' => ['outside', 'inside']], array_column($all->coatPlans, 'zones', 'id'),
+            ['c2' => [Face::Rim], 'c3' => [Face::Outside, Face::Inside]],
+            array_column($all->coatPlans, 'zones', 'id'),
         );
         self::assertSame(['c3'], array_column($all->withoutCoats('c2')->coatPlans, 'id'));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Mount;
@@ -122,7 +123,7 @@ final class EquipmentTest extends TestCase
             $free = [];
             foreach (Stance::cases() as $stance) {
                 foreach ($positions->has($stance) ? [$positions->at($stance)] : [] as $position) {
-                    $free[$stance->value] = $position->reaches;
+                    $free[$stance->value] = Face::names($position->reaches);
                 }
             }
 

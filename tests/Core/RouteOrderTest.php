@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\DayNightClimate;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Piece;
@@ -54,12 +55,12 @@ final class RouteOrderTest extends TestCase
             }
         }
         self::assertSame(count($route->steps) - 1, $position['body/weigh']);
-        $zones = fn (Step $step): array => $step->work->on;
+        $zones = fn (Step $step): array => $step->work->zones();
         foreach ($route->steps as $coat) {
             foreach ($coat->kind === StepKind::Coat ? $zones($coat) : [] as $face) {
                 $sand = $position["body.$face/sand"] ?? -1;
                 self::assertLessThan($position[$coat->id], $sand, 'sanded before it is coated');
-                foreach ($piece->body()->marksOn($face) as $mark) {
+                foreach ($piece->body()->marksOn(Face::from($face)) as $mark) {
                     self::assertLessThan($position[$coat->id], $position[$mark->id()], 'and marked');
                     self::assertGreaterThan($sand, $position[$mark->id()], 'and sanded before it is marked');
                 }
@@ -216,7 +217,7 @@ final class RouteOrderTest extends TestCase
             ],
         );
         foreach ($route->steps as $step) {
-            if ($step->kind === StepKind::Sand && $step->work->zone() === 'outside') {
+            if ($step->kind === StepKind::Sand && $step->work->faces === [Face::Outside]) {
                 self::assertStringStartsWith($mounted, Told::of($step->setup->hold));
             }
         }
@@ -248,9 +249,8 @@ final class RouteOrderTest extends TestCase
     public function test_an_end_parted_off_is_not_polished_on_the_lathe(): void
     {
         $polished = fn (string $holding, string ...$products): array => array_values(array_filter(array_map(
-            fn (Step $step): ?string => str_starts_with(
-                $step->work->zone(), 'foot',
-            ) ? $step->work->supplies->product : null,
+            fn (Step $step): ?string => ($step->work->faces[0] ?? null) === Face::Foot
+                ? $step->work->supplies->product : null,
             $this->route(['form' => 'spindle', 'holding' => $holding, 'shape' => [
                 'outer' => [[0, 12, 'corner'], [60, 20], [200, 10, 'corner']], 'inner' => null,
             ], 'coats' => [

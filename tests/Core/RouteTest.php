@@ -357,10 +357,10 @@ final class RouteTest extends TestCase
         self::assertContains(
             'body/part-off', array_map(fn ($lag): string => $lag->task, $steps['body.top/sand']->timing->after),
         );
-        self::assertSame('outside, top, foot', $steps['l1']->work->zone());
+        self::assertSame(['outside', 'top', 'foot'], $steps['l1']->work->zones());
         $last = $this->steps(['school' => ['tenon' => 'last']] + $spindle);
-        self::assertSame('outside', $last['l1']->work->zone());
-        self::assertSame('foot, top', $last['l1/foot']->work->zone());
+        self::assertSame(['outside'], $last['l1']->work->zones());
+        self::assertSame(['foot', 'top'], $last['l1/foot']->work->zones());
         self::assertArrayHasKey('body/part-off/mount', $last);
         self::assertArrayNotHasKey('body/part-off/mount', $steps, 'so it goes before the coats');
         self::assertSame(

@@ -16,6 +16,7 @@ use HonestGrain\Abrasive\ScratchModel;
 use HonestGrain\Abrasive\ToolMark;
 use HonestGrain\Calibration\Learning;
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\GrainMap;
 use HonestGrain\Geometry\Point;
@@ -412,7 +413,7 @@ final class SurfaceTest extends TestCase
         $sheets = [];
         foreach ($steps as $step) {
             foreach ($step->work->supplies->abrading->sheets ?? [] as $grit => $discs) {
-                $sheets[$grit] = ($sheets[$grit] ?? 0) + ($step->work->zone() === 'foot' ? 0 : $discs);
+                $sheets[$grit] = ($sheets[$grit] ?? 0) + ($step->work->faces === [Face::Foot] ? 0 : $discs);
             }
         }
         $body = Piece::read(Document::of(Benchwork::piece([Benchwork::bowl()])), Drawn::tables())->body();

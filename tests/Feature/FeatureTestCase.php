@@ -13,6 +13,7 @@ use App\Planning\PieceEditor;
 use App\View\Moved;
 use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
@@ -88,7 +89,7 @@ abstract class FeatureTestCase extends TestCase
             'due_at' => '2026-12-18T17:00:00Z', 'holding' => 'tenon', 'surface' => ['tool_mark_um' => 80],
             'shape' => Form::ShallowBowl->profile(260, 70, 90, 7)->toArray(), 'marks' => [],
             'coats' => [$stack->planFor(
-                ['outside', 'inside', 'rim'],
+                [Face::Outside, Face::Inside, Face::Rim],
                 function (string $kind) use (&$n): string {
                     return $kind.(++$n);
                 },

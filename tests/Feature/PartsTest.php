@@ -301,6 +301,7 @@ final class PartsTest extends FeatureTestCase
         )->assertSessionHasNoErrors();
         self::assertNull($piece->refresh()->ready_at);
         $this->get(route('pieces.shape', $piece))->assertOk()->assertSee('No hardness is known for Madrone (Pacific)');
+        $this->get(route('pieces.surface', $piece))->assertOk()->assertSee('Not priced.');
         $this->post(
             route('woods.store'), ['wood_name' => 'Madrone (Pacific)', 'janka_n' => '6500', 'pore' => 'fine'],
         )->assertSessionHasNoErrors();

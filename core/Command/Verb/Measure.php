@@ -7,6 +7,7 @@ namespace HonestGrain\Command\Verb;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Command\Verb;
 use HonestGrain\Geometry\Band;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
@@ -37,7 +38,7 @@ final readonly class Measure implements Verb
         $grain = GrainDirection::from($question->choice('grain', ['side', 'end']));
         $name = $question->textOr('wood', null);
         $bands = $question->has('bands') ? array_map(Band::read(...), $question->children('bands', 100)) : [];
-        $ids = ['outside' => true, 'inside' => true, 'rim' => true, 'foot' => true, 'top' => true];
+        $ids = array_fill_keys(Face::names(), true);
         foreach ($bands as $i => $band) {
             if (isset($ids[$band->id])) {
                 throw \HonestGrain\Reading\InvalidField::because(

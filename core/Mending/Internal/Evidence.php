@@ -48,7 +48,7 @@ final readonly class Evidence
             default => null,
         };
 
-        return $why === null ? null : new Said("mending.doubts.$why", ['face' => Face::said($face)]);
+        return $why === null ? null : new Said("mending.doubts.$why", ['face' => $face->said()]);
     }
 
     public function method(): Method

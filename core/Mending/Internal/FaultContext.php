@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Mending\Internal;
 
 use HonestGrain\Coating\Coating;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Mending\Fault;
 use HonestGrain\Mending\Remedy;
 use HonestGrain\Piece\Heat;
@@ -54,10 +55,9 @@ final class FaultContext
     ): self {
         $part = $piece->part($fault->part) ?? $piece->body();
         $bands = array_fill_keys(array_map(fn ($mark): string => $mark->id(), $part->marksOn($fault->face())), true);
-        $touches = fn (Step $step): bool => $step->part === $part->id && array_filter(
-            $step->work->on, fn (string $zone): bool => $zone === $fault->face()
-                || isset($bands[$zone]),
-        ) !== [] && $step->kind !== StepKind::Mount && $step->kind !== StepKind::Cure;
+        $touches = fn (Step $step): bool => $step->part === $part->id
+            && (in_array($fault->face(), $step->work->faces, true) || isset($bands[$step->work->band ?? '']))
+            && $step->kind !== StepKind::Mount && $step->kind !== StepKind::Cure;
         $isDone = fn (Step $step): bool => in_array($step->id, $done, true);
         $here = array_values(array_filter($route->steps, $touches));
 
@@ -103,7 +103,7 @@ final class FaultContext
     public function over(float $minutesPer100Cm2): float
     {
         $measured = $this->part->measure($this->tables->calibration->shape);
-        $zone = $measured->zones[$this->fault->face()] ?? null;
+        $zone = $measured->face($this->fault->face());
         $share = $zone === null || $zone->arcMm <= 0.0 ? 1.0 : min(1.0, $this->lengthMm() / $zone->arcMm);
 
         return max(1.0, round($minutesPer100Cm2 * ($zone->areaMm2 ?? 10_000.0) * $share / 10_000, 1));
@@ -117,7 +117,7 @@ final class FaultContext
         return max(2.0, round($minutes * min(1.0, 2 * $this->lengthMm() / $whole), 1));
     }
 
-    public function has(string $face): bool
+    public function has(Face $face): bool
     {
         return in_array($face, $this->part->faces(), true);
     }
@@ -125,12 +125,12 @@ final class FaultContext
     /**
      * What something takes over whole faces, min.
      *
-     * @param  list<string>  $faces
+     * @param  list<Face>  $faces
      */
     public function overAll(float $minutesPer100Cm2, array $faces): float
     {
-        $zones = $this->part->measure($this->tables->calibration->shape)->zones;
-        $areas = array_map(fn (string $face): float => $zones[$face]->areaMm2 ?? 0.0, $faces);
+        $measured = $this->part->measure($this->tables->calibration->shape);
+        $areas = array_map(fn (Face $face): float => $measured->face($face)->areaMm2 ?? 0.0, $faces);
 
         return max(1.0, round($minutesPer100Cm2 * array_sum($areas) / 10_000, 1));
     }
@@ -249,7 +249,7 @@ final class FaultContext
     private function isApart(Step $step): bool
     {
         foreach ($this->part->marks as $mark) {
-            if ([$mark->id()] === $step->work->on) {
+            if ($mark->id() === $step->work->band) {
                 return $mark->band->toMm <= ($this->fault->fromMm ?? 0.0)
                     || $mark->band->fromMm >= ($this->fault->toMm ?? INF);
             }
@@ -294,7 +294,7 @@ final class FaultContext
     {
         return array_values(array_filter(
             [...$this->soFar->done, ...$this->soFar->left], fn (Step $step): bool => $step->kind === StepKind::Sand
-                && $step->work->supplies->abrading !== null && $step->work->on === [$this->fault->face()],
+                && $step->work->supplies->abrading !== null && $step->work->faces === [$this->fault->face()],
         ));
     }
 

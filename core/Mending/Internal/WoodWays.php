@@ -227,13 +227,13 @@ final readonly class WoodWays
         if ($sanding === null || count($last) < 2) {
             return [];
         }
-        $grits = implode(' and ', array_map(strval(...), array_keys($last)));
+        $grits = array_map(fn (string $grit): Said => Said::name($grit), array_keys($last));
 
         return [$this->at->remedy(
             'one-grit-back', new Said('mending.wood-ways.step-back-one-grit', ['grits' => $grits]),
             new Said('mending.wood-ways.what-last-grit-leaves'), [$this->at->step(
                 technique: 'sand', title: new Said(
-                    'mending.wood-ways.sand-again', ['zone' => Face::said($sanding->work->zone()), 'grits' => $grits],
+                    'mending.wood-ways.sand-again', ['zone' => $sanding->work->faces[0]->said(), 'grits' => $grits],
                 ), minutes: array_sum($last), waitHours: 0.0,
                 how: new Said('mending.wood-ways.until-no-ring-left'),
                 mount: $sanding->setup->mount?->spins() === true ? $sanding->setup->mount->value : null,
@@ -373,13 +373,13 @@ final readonly class WoodWays
                 : new Said('mending.wood-ways.round-again-about-wall', ['wall' => Quantity::mm($wall - $oval / 2)]), [
                     $this->at->step(
                         technique: 'true', title: new Said('mending.wood-ways.turn-outside-rim-round'),
-                        minutes: $this->at->overAll($per100Cm2, ['outside', 'rim']), waitHours: 0.0,
+                        minutes: $this->at->overAll($per100Cm2, [Face::Outside, Face::Rim]), waitHours: 0.0,
                         how: new Said('mending.wood-ways.over-padded-block-tail'), mount: 'jam',
                     ),
-                    ...$this->at->has('inside') ? [$this->at->step(
+                    ...$this->at->has(Face::Inside) ? [$this->at->step(
                         'true', new Said(
                             'mending.wood-ways.turn-inside-round-again',
-                        ), $this->at->overAll($per100Cm2, ['inside']), 0.0,
+                        ), $this->at->overAll($per100Cm2, [Face::Inside]), 0.0,
                         new Said('mending.wood-ways.held-foot-wall-felt'),
                     )] : [],
                 ], $this->at->againWhole(),

@@ -58,17 +58,17 @@ final readonly class Contents
         $conflicts = [];
         if ($this->part->wood->nature->dust === Dust::Poisonous) {
             $conflicts[] = Conflict::forbid(
-                ["{$this->part->id}/weigh", "{$this->part->id}.{$faces[0]}/sand"],
+                ["{$this->part->id}/weigh", "{$this->part->id}.{$faces[0]->value}/sand"],
                 new Said('route.contents.poisonous-no-coat-makes', [
                     'wood' => $this->part->wood->name,
-                    'what' => Face::said($faces[0]),
+                    'what' => $faces[0]->said(),
                 ]),
                 [new Said('route.contents.choose-wood-fit-food'), new Said('route.contents.not-for-food')],
             );
         }
         foreach ($this->onThem($faces) as [$id, $class, $face]) {
             $conflicts[] = Conflict::forbid(
-                [$id], new Said('route.contents.not-food-cured-or', ['class' => $class, 'face' => Face::said($face)]),
+                [$id], new Said('route.contents.not-food-cured-or', ['class' => $class, 'face' => $face->said()]),
                 [
                     new Said('route.contents.choose-one-may-hold'), new Said('route.contents.keep-off-face'),
                     new Said('route.contents.not-for-food'),
@@ -80,14 +80,14 @@ final readonly class Contents
     }
 
     /**
-     * @param  list<string>  $faces
-     * @return list<array{string, string, string}> id, class and face of what is not for food there
+     * @param  list<Face>  $faces
+     * @return list<array{string, string, Face}> id, class and face of what is not for food there
      */
     private function onThem(array $faces): array
     {
         $found = [];
         foreach ($this->part->coatPlans as $plan) {
-            $touched = array_values(array_intersect($plan->zones, $faces));
+            $touched = Face::among($plan->zones, $faces);
             foreach ($touched === [] ? [] : $plan->coats as $coat) {
                 if ($coat->coating->food === FoodUse::No) {
                     $found[] = [$coat->id, $coat->coating->class, $touched[0]];
@@ -95,7 +95,7 @@ final readonly class Contents
             }
         }
         foreach ($this->part->marks as $mark) {
-            $face = $mark->band->on->zone();
+            $face = $mark->band->on->face();
             foreach (in_array($face, $faces, true) ? [$mark->stain, $mark->paint, $mark->binder] : [] as $product) {
                 if ($product?->food === FoodUse::No) {
                     $found[] = [$mark->id(), $product->class, $face];
@@ -103,7 +103,7 @@ final readonly class Contents
             }
         }
         foreach ($this->part->flaws as $flaw) {
-            $face = $flaw->on->zone();
+            $face = $flaw->on->face();
             $binder = in_array($face, $faces, true) ? Repair::binderOf($flaw, $this->part, $this->tables) : null;
             if ($binder?->food === FoodUse::No) {
                 $found[] = [$flaw->id, $binder->class, $face];
@@ -137,7 +137,7 @@ final readonly class Contents
             return [Conflict::warn(
                 [], new Said('route.contents.sensitises-strongly-lips-skin', [
                     'wood' => $this->part->wood->name,
-                    'what' => Face::said($touched[0]),
+                    'what' => $touched[0]->said(),
                 ]),
                 [
                     new Said('route.contents.choose-milder-wood'),
@@ -149,7 +149,7 @@ final readonly class Contents
         return $dust === Dust::Poisonous && $worn !== [] ? [Conflict::forbid(
             [], new Said('route.contents.poisonous-worn-skin', [
                 'wood' => $this->part->wood->name,
-                'what' => Face::said($worn[0]),
+                'what' => $worn[0]->said(),
             ]),
             [new Said('route.contents.choose-another-wood')],
         )] : [];
@@ -162,7 +162,7 @@ final readonly class Contents
         $faces = [...$this->faces(FaceUse::Water), ...$this->faces(FaceUse::Damp)];
         foreach ($this->part->coatPlans as $plan) {
             $last = $plan->coats[count($plan->coats) - 1] ?? null;
-            if ($last === null || array_intersect($plan->zones, $faces) === []) {
+            if ($last === null || Face::among($plan->zones, $faces) === []) {
                 continue;
             }
             if ($last->coating->water === 'low') {
@@ -190,7 +190,7 @@ final readonly class Contents
         return $this->piece->form === Form::Goblet && $this->part === $this->piece->body();
     }
 
-    /** @return list<string> */
+    /** @return list<Face> */
     private function faces(FaceUse $use): array
     {
         $faces = $this->part->facesFor($use, $this->piece->purposeOf($this->part));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Technique\Character;
 use HonestGrain\Technique\Technique;
 
@@ -23,8 +24,8 @@ final readonly class Doing
     /**
      * @param  list<Place>  $places
      * @param  list<string>  $of  ids of the document that it goes with
-     * @param  list<string>|null  $on  the faces, or the band, that it is said to be done on; null for those of its
-     *     places
+     * @param  list<Face>|null  $on  the faces that it is said to be done on; null for those of its places
+     * @param  string|null  $band  the band that it is said to be done on, where it is no whole face
      * @param  bool  $stiffens  whether it only stiffens the wood, so that sanding may follow it
      * @param  Character|null  $character  what it needs and leaves, where not as its technique usually does
      */
@@ -35,15 +36,16 @@ final readonly class Doing
         public ?array $on = null,
         public bool $stiffens = false,
         ?Character $character = null,
+        public ?string $band = null,
     ) {
         $this->usual = $technique->character();
         $this->character = $character ?? $this->usual;
     }
 
-    /** @return list<string> */
+    /** @return list<Face> */
     public function faces(): array
     {
-        return array_values(array_unique(array_map(fn (Place $place): string => $place->face, $this->places)));
+        return Face::once(array_map(fn (Place $place): Face => $place->face, $this->places));
     }
 
     public function touches(self $other): bool

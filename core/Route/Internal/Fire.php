@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\Heat;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\Part;
@@ -60,7 +61,7 @@ final readonly class Fire
         $chains = [];
         foreach ($self->heat->marks() as $hot) {
             foreach ($coats->firsts() as $first) {
-                $near = array_filter($first->faces(), fn (string $face): bool => $self->heat->reachesFace($hot, $face));
+                $near = array_filter($first->faces(), fn (Face $face): bool => $self->heat->reachesFace($hot, $face));
                 if ($near !== []) {
                     $chains[] = Precedence::rule(
                         $hot->id(), $first->id, Wait::none(), self::nothingHotOver($hot),

@@ -8,6 +8,7 @@ use HonestGrain\Holding\Holding;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\ConflictCode;
 use HonestGrain\Route\Internal\Work\PartContext;
+use HonestGrain\Route\Sanding;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
@@ -29,7 +30,7 @@ final class LatheLimits
         $across = $subject->part->profile->diameterMm();
         $long = $subject->part->profile->heightMm() + $spare;
         $steps = array_map(
-            fn (string $face): string => $subject->id('sand', $face), array_keys($subject->sandings),
+            fn (Sanding $sanding): string => $subject->id('sand', $sanding->face), array_values($subject->sandings),
         );
         $conflicts = [];
         if ($across > $lathe->swingMm) {

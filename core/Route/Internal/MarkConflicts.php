@@ -190,7 +190,7 @@ final class MarkConflicts
             }
         }
         foreach ($part->flaws as $flaw) {
-            $isUnder = $flaw->on->zone() === $colour->band->on->zone()
+            $isUnder = $flaw->on->face() === $colour->band->on->face()
                 && $flaw->fromMm < $colour->band->toMm && $colour->band->fromMm < $flaw->toMm;
             $binder = $isUnder ? Repair::binderOf($flaw, $part, $tables) : null;
             if ($binder?->takesColour === false) {

@@ -6,6 +6,7 @@ namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Calibration\BenchFigures;
 use HonestGrain\Coating\Kinetics;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Shop;
@@ -90,9 +91,9 @@ final readonly class Mounting
     ): array {
         $holding = $subject->part->holding;
         $isFoot = $stage->position->stance === Stance::Foot;
-        $weak = array_filter($subject->part->flaws, fn ($flaw): bool => $flaw->on->zone() === 'foot'
+        $weak = array_filter($subject->part->flaws, fn ($flaw): bool => $flaw->on->face() === Face::Foot
             && $flaw->kind->weakensHold());
-        $pad = $isFoot ? [$holding->releaseHow($subject->has('inside'))] : [];
+        $pad = $isFoot ? [$holding->releaseHow($subject->has(Face::Inside))] : [];
 
         return match (true) {
             $isFoot => [$holding->turnRound(), new Said('route.layout.foot-can-reached-only'), $pad],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Reading\Copy;
 use HonestGrain\Route\StepKind;
@@ -45,7 +46,7 @@ final readonly class Operation
     public function byHand(): self
     {
         if (! $this->work()->isOnLathe() || in_array(Stance::Foot, $this->setup->stances ?? [], true)
-            || $this->faces() === ['foot']) {
+            || $this->faces() === [Face::Foot]) {
             return $this;
         }
 
@@ -91,7 +92,7 @@ final readonly class Operation
             || in_array($this->kind, [StepKind::Test, StepKind::FitLid, StepKind::Glue], true);
     }
 
-    /** @return list<string> */
+    /** @return list<Face> */
     public function faces(): array
     {
         return $this->doing->faces();

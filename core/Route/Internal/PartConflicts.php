@@ -109,13 +109,13 @@ final class PartConflicts
         }
         $conflicts = [];
         foreach ($plan->zones as $face) {
-            $zone = $measured->zones[$face] ?? null;
+            $zone = $measured->face($face);
             if ($zone !== null && $zone->areaMm2 > 100 * $figures->polishMostCm2) {
                 $conflicts[] = Conflict::warn([$polish[0]->id],
                     new Said('route.part-conflicts.over-above-dries-before', [
                         'class' => $polish[0]->coating->class,
                         'area' => Quantity::cm2($zone->areaMm2 / 100),
-                        'face' => Face::said($face),
+                        'face' => $face->said(),
                         'polishMostCm' => Quantity::cm2($figures->polishMostCm2),
                     ]), [
                         new Said('route.part-conflicts.work-bands-each-finish'),
@@ -123,7 +123,7 @@ final class PartConflicts
                     ]);
             }
         }
-        $inner = in_array('inside', $plan->zones, true) ? $part->profile->inner : null;
+        $inner = in_array(Face::Inside, $plan->zones, true) ? $part->profile->inner : null;
         $deep = $inner === null ? 0.0 : $inner->first()->z - $inner->last()->z;
         if ($inner !== null && $deep > 2 * $inner->first()->r) {
             $conflicts[] = Conflict::warn([$polish[0]->id], new Said('route.part-conflicts.inside-deep-under-mouth', [
@@ -150,7 +150,7 @@ final class PartConflicts
         $undercut = array_filter(
             $measured->warnings, fn (Warning $warning): bool => $warning->code === WarningCode::Undercut,
         );
-        if ($poured === [] || $undercut === [] || ! in_array('inside', $plan->zones, true)) {
+        if ($poured === [] || $undercut === [] || ! in_array(Face::Inside, $plan->zones, true)) {
             return [];
         }
         $steps = array_values(array_map(fn (Coat $coat): string => $coat->id, $poured));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
+use HonestGrain\Geometry\Face;
+
 /**
  * A face of a part, or a stretch of it between two lengths along its line, mm.
  *
@@ -13,18 +15,18 @@ final readonly class Place
 {
     private function __construct(
         public string $part,
-        public string $face,
+        public Face $face,
         public ?float $fromMm = null,
         public ?float $toMm = null,
     ) {
     }
 
-    public static function face(string $part, string $face): self
+    public static function face(string $part, Face $face): self
     {
         return new self($part, $face);
     }
 
-    public static function stretch(string $part, string $face, float $fromMm, float $toMm): self
+    public static function stretch(string $part, Face $face, float $fromMm, float $toMm): self
     {
         return new self($part, $face, $fromMm, $toMm);
     }

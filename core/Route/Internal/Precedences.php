@@ -24,12 +24,12 @@ final class Precedences
         $found = $near = [];
         foreach ($operations as $i => $operation) {
             foreach ($operation->doing->places as $place) {
-                $near["$place->part $place->face"][$i] = $operation;
+                $near["$place->part {$place->face->value}"][$i] = $operation;
             }
         }
         foreach ($operations as $first) {
             $close = array_replace([], ...array_map(
-                fn (Place $place): array => $near["$place->part $place->face"], $first->doing->places,
+                fn (Place $place): array => $near["$place->part {$place->face->value}"], $first->doing->places,
             ));
             ksort($close);
             foreach ($close as $later) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\DoneWork;
@@ -56,7 +57,7 @@ final class Remains
 
     private static function standsInTheWay(Technique $technique, DoneWork $work, Operation $operation): ?Said
     {
-        $touches = $operation->part === $work->part && array_intersect($operation->faces(), $work->faces) !== [];
+        $touches = $operation->part === $work->part && Face::among($operation->faces(), $work->faces) !== [];
         foreach ($touches ? $operation->doing->character->needs : [] as $need) {
             if (! $need->bends && in_array($need->state, $technique->character()->spoils, true)
                 && $need->state !== State::Holdable) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Coating\Kinetics;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\CoatPlan;
@@ -78,7 +79,7 @@ final class Router
 
     private ?Ordering $ordering = null;
 
-    /** @param  array<string, list<list<string>>>  $mounts  part => faces that are sanded in one mount each */
+    /** @param  array<string, list<list<Face>>>  $mounts  part => faces that are sanded in one mount each */
     private function __construct(
         private readonly Piece $piece,
         private readonly Bench $bench,
@@ -111,7 +112,7 @@ final class Router
     }
 
     /**
-     * @param  array<string, list<list<string>>>  $mounts
+     * @param  array<string, list<list<Face>>>  $mounts
      */
     private static function derived(
         Piece $piece,
@@ -180,7 +181,7 @@ final class Router
     /**
      * What is sanded of a part: nothing of a plug, no hole that one closes, no end that is glued in.
      *
-     * @param  list<list<string>>|null  $mounts  faces that are sanded in one mount each
+     * @param  list<list<Face>>|null  $mounts  faces that are sanded in one mount each
      * @return array<string, Sanding> by face
      */
     private function sanded(Part $part, Measurement $measured, ?array $mounts): array
@@ -193,9 +194,9 @@ final class Router
                 return [];
             }
             $without = [
-                ...$without, ...$joint->kind === JointKind::Plug && $joint->socket === $part->id ? ['bore'] : [],
+                ...$without, ...$joint->kind === JointKind::Plug && $joint->socket === $part->id ? [Face::Bore] : [],
                 ...$joint->kind === JointKind::GluedTenon && $joint->spigot === $part->id
-                    ? [$joint->entersByFoot($part) ? 'foot' : 'top'] : [],
+                    ? [$joint->entersByFoot($part) ? Face::Foot : Face::Top] : [],
             ];
         }
 
@@ -221,7 +222,7 @@ final class Router
         foreach ($subject->part->holding->isPartedOff() ? $this->operations : [] as $operation) {
             $isHeld = $operation->part === $subject->part->id && $operation->id !== $off
                 && $operation->work()->isOnLathe() && $operation->setup->stances === null
-                && ! in_array('foot', $operation->faces(), true) && $operation->doing->places !== [];
+                && ! in_array(Face::Foot, $operation->faces(), true) && $operation->doing->places !== [];
             if ($isHeld) {
                 $wait = $operation->kind === StepKind::Coat
                     ? $operation->timing->handling ?? $operation->timing->wait : $operation->timing->wait;
@@ -236,10 +237,10 @@ final class Router
     private function customs(PartContext $subject): void
     {
         $isTurned = $this->piece->startsAs === StartsAs::Turned;
-        if (! $isTurned && $subject->has('inside')) {
+        if (! $isTurned && $subject->has(Face::Inside)) {
             $isFirst = ($this->school->inside ?? Inside::of($subject->part->grain)) === Inside::First;
             foreach (['hollow', 'sand'] as $what) {
-                [$inside, $shape] = [$subject->id($what, 'inside'), $subject->id('shape', 'outside')];
+                [$inside, $shape] = [$subject->id($what, Face::Inside), $subject->id('shape', Face::Outside)];
                 if ($isFirst) {
                     $this->custom(
                         $inside, $shape, new Said('route.router.inside-finished-while-there'),
@@ -248,7 +249,7 @@ final class Router
             }
             if (! $isFirst) {
                 $this->custom(
-                    $subject->id('shape', 'outside'), $subject->id('hollow', 'inside'),
+                    $subject->id('shape', Face::Outside), $subject->id('hollow', Face::Inside),
                     new Said('route.router.outside-gets-last-line'),
                 );
             }
@@ -256,7 +257,7 @@ final class Router
         $this->undersideFirst($subject);
         if (! $isTurned && $this->school->underside === Underside::WithTheRest) {
             $this->custom(
-                $subject->id('hollow', 'inside'), SandingRun::firstId($subject, 'outside'),
+                $subject->id('hollow', Face::Inside), SandingRun::firstId($subject, Face::Outside),
                 new Said('route.router.all-sanded-from-hold'),
             );
         }
@@ -293,9 +294,9 @@ final class Router
             fn (CoatPlan $plan): array => $plan->zones, $subject->plansBeforeReversing(),
         ));
         foreach ($early === [] ? [] : $this->coats[$subject->part->id]->beforeRelease() as $last) {
-            if (array_diff($last->faces(), $early) === []) {
+            if (Face::except($last->faces(), $early) === []) {
                 $this->preferred[] = Precedence::custom(
-                    $last->id, $subject->id('hollow', 'inside'), $last->timing->handling ?? $last->timing->wait,
+                    $last->id, $subject->id('hollow', Face::Inside), $last->timing->handling ?? $last->timing->wait,
                     new Said('route.router.underside-finished-whole-before'),
                 );
             }
@@ -310,7 +311,7 @@ final class Router
         );
         foreach ($liners as $liner) {
             foreach ($this->coats[$subject->part->id]->beforeRelease() as $last) {
-                if (! in_array('inside', $last->faces(), true)) {
+                if (! in_array(Face::Inside, $last->faces(), true)) {
                     $this->preferred[] = Precedence::custom(
                         $last->id, $liner->id, $last->timing->handling ?? $last->timing->wait,
                         new Said('route.router.outside-finished-first-masked'),
@@ -379,7 +380,7 @@ final class Router
         $technique = $this->tables->techniques->named($own->technique);
         $this->operations[] = new Operation(
             id: $own->id, kind: StepKind::Own, part: $subject->part->id,
-            doing: new Doing($technique, [], of: [$own->id], on: $own->on === null ? null : [$own->on->zone()]),
+            doing: new Doing($technique, [], of: [$own->id], on: $own->on === null ? null : [$own->on->face()]),
             supplies: new Supplies(product: $own->product?->class),
             timing: new Timing($own->minutes, 69.0, wait: $wait),
             setup: new Setup(
@@ -478,7 +479,7 @@ final class Router
     /**
      * The same route with its faces sanded in other mounts than was guessed.
      *
-     * @param  array<string, list<list<string>>>  $mounts
+     * @param  array<string, list<list<Face>>>  $mounts
      * @return array{list<Step>, list<Conflict>}
      */
     private function resanded(array $mounts): array

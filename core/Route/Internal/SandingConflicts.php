@@ -36,8 +36,8 @@ final class SandingConflicts
     public static function of(PartContext $subject): array
     {
         $conflicts = [];
-        foreach ($subject->sandings as $face => $sanding) {
-            $step = $subject->id('sand', $face);
+        foreach ($subject->sandings as $sanding) {
+            $step = $subject->id('sand', $sanding->face);
             $conflicts = [
                 ...$conflicts, ...self::ofGrits($sanding, $step), ...self::ofWay($sanding, $step),
                 ...self::ofOil($subject, $sanding, $step), ...self::ofMedia($subject, $sanding, $step),
@@ -54,7 +54,7 @@ final class SandingConflicts
 
         return $way->objection === null ? [] : [Conflict::warn(
             [$step], new Said('route.sanding-conflicts.not-sanded-way-you', [
-                'id' => Face::said($sanding->zone->id),
+                'id' => $sanding->face->said(),
                 'objection' => $way->objection,
             ]),
             [
@@ -71,7 +71,7 @@ final class SandingConflicts
      */
     private static function ofOil(PartContext $subject, Sanding $sanding, string $step): array
     {
-        $face = $sanding->zone->id;
+        $face = $sanding->face;
         $first = $subject->part->coatPlanFor($face)?->first();
         $dyes = array_filter($subject->part->marksOn($face), fn (Mark $mark): bool => $mark->colours());
         if ($sanding->way->wet !== Lubricant::Oil) {
@@ -80,7 +80,7 @@ final class SandingConflicts
         if ($dyes !== []) {
             return [Conflict::forbid(
                 [$step, ...array_map(fn (Mark $mark): string => $mark->id(), array_values($dyes))],
-                new Said('route.sanding-conflicts.sanded-oil-colour-does', ['face' => Face::said($face)]),
+                new Said('route.sanding-conflicts.sanded-oil-colour-does', ['face' => $face->said()]),
                 [
                     new Said('route.sanding-conflicts.sand-dry-or-water'),
                     new Said('route.sanding-conflicts.leave-colour-out'),
@@ -91,7 +91,7 @@ final class SandingConflicts
         return $first === null || $first->film === FilmKind::Penetrating ? [] : [Conflict::warn(
             [$step, $subject->part->coatPlanFor($face)->coats[0]->id ?? ''],
             new Said(
-                'route.sanding-conflicts.sanded-oil-so-oiled', ['face' => Face::said($face), 'class' => $first->class],
+                'route.sanding-conflicts.sanded-oil-so-oiled', ['face' => $face->said(), 'class' => $first->class],
             ),
             [new Said('route.sanding-conflicts.finish-oil'), new Said(
                 'route.sanding-conflicts.let-oil-cure-through',
@@ -108,7 +108,7 @@ final class SandingConflicts
     private static function ofMedia(PartContext $subject, Sanding $sanding, string $step): array
     {
         $kinds = array_map(fn (Rung $rung): ?MediumKind => $rung->grit->kind, $sanding->rungs());
-        $plan = $subject->part->coatPlanFor($sanding->zone->id);
+        $plan = $subject->part->coatPlanFor($sanding->face);
         $first = $plan?->first();
         $steps = [$step, ...$first === null ? [] : [$plan->coats[0]->id]];
         $leavesWax = array_filter($kinds, fn (?MediumKind $kind): bool => $kind?->leavesWax() === true) !== [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
@@ -24,44 +25,44 @@ final class Sandings
     /**
      * Before the mounts are known: the outside by itself where it is finished before the part is turned round.
      *
-     * @return list<list<string>>
+     * @return list<list<Face>>
      */
     public static function guessed(Piece $piece, Part $part, School $school): array
     {
-        $free = array_values(array_filter($part->faces(), fn (string $face): bool => ! $part->holding->covers($face)));
+        $free = array_values(array_filter($part->faces(), fn (Face $face): bool => ! $part->holding->covers($face)));
         $isInsideFirst = ($school->inside ?? Inside::of($part->grain)) === Inside::First
-            && in_array('inside', $free, true);
+            && in_array(Face::Inside, $free, true);
         if ($piece->startsAs === StartsAs::Turned || ! $part->holding->isCut()) {
             return [$free];
         }
         // The floor of a recess is finished from the side that it is cut from.
         $first = match (true) {
-            $isInsideFirst => ['inside'],
+            $isInsideFirst => [Face::Inside],
             $school->underside === Underside::WithTheRest => [],
-            default => $part->holding === Holding::Recess ? ['outside', 'foot'] : ['outside'],
+            default => $part->holding === Holding::Recess ? [Face::Outside, Face::Foot] : [Face::Outside],
         };
 
-        return $first === [] ? [$free] : [$first, array_values(array_diff($free, $first))];
+        return $first === [] ? [$free] : [$first, Face::except($free, $first)];
     }
 
     /**
      * As they were arranged.
      *
      * @param  list<Step>  $steps
-     * @return array<string, list<list<string>>> by part
+     * @return array<string, list<list<Face>>> by part
      */
     public static function mounts(array $steps): array
     {
         return SandedInOneGo::of(array_map(
-            fn (Step $step): array => [$step->part, $step->setup->stage, $step->kind, $step->work->zone()], $steps,
+            fn (Step $step): array => [$step->part, $step->setup->stage, $step->kind, $step->work->faces], $steps,
         ));
     }
 
     /**
      * Whether faces share a mount in the one where they do in the other.
      *
-     * @param  array<string, list<list<string>>>  $guessed
-     * @param  array<string, list<list<string>>>  $real
+     * @param  array<string, list<list<Face>>>  $guessed
+     * @param  array<string, list<list<Face>>>  $real
      */
     public static function agree(array $guessed, array $real): bool
     {
@@ -76,17 +77,18 @@ final class Sandings
     }
 
     /**
-     * @param  list<list<string>>  $groups
-     * @param  list<string>  $sanded  faces that count
+     * @param  list<list<Face>>  $groups
+     * @param  list<Face>  $sanded  faces that count
      * @return list<string> each two of them in one group, in order
      */
     private static function pairs(array $groups, array $sanded): array
     {
         $pairs = [];
         foreach ($groups as $faces) {
-            foreach ($faces as $one) {
-                foreach ($faces as $other) {
-                    if ($one < $other && in_array($one, $sanded, true) && in_array($other, $sanded, true)) {
+            $names = Face::names(Face::among($faces, $sanded));
+            foreach ($names as $one) {
+                foreach ($names as $other) {
+                    if ($one < $other) {
                         $pairs[] = "$one $other";
                     }
                 }

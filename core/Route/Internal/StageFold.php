@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Calibration\BenchFigures;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Reason;
@@ -144,7 +145,7 @@ final readonly class StageFold
     private static function presses(Stage $stage, Operation $operation): bool
     {
         return $stage->position->mount->isSoft()
-            && array_diff($operation->faces(), $stage->position->reaches) !== [];
+            && Face::except($operation->faces(), $stage->position->reaches) !== [];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Reading\Copy;
@@ -53,6 +54,7 @@ final readonly class Stepping
             work: new StepWork(
                 $operation->doing->technique->key(), $operation->doing->on ?? $operation->faces(),
                 array_values(array_unique([$operation->part, ...$operation->doing->of])), $operation->supplies,
+                $operation->doing->band,
             ),
             timing: new StepTiming(
                 minutes: ceil($timing->minutes - 1e-9), after: $after,
@@ -142,7 +144,7 @@ final readonly class Stepping
                 default => new Said('technique.spinning'),
             }),
             $own !== null => $own,
-            $operation->kind === StepKind::Coat && $operation->faces() === ['foot'] => new Said(
+            $operation->kind === StepKind::Coat && $operation->faces() === [Face::Foot] => new Said(
                 'route.layout.upside-down-soft-pad',
             ),
             $operation->work() === Work::Points => $holding->drying(

@@ -12,6 +12,7 @@ use HonestGrain\Route\Conflict;
 use HonestGrain\Route\ConflictCode;
 use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Past;
+use HonestGrain\Route\Sanding;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
@@ -107,7 +108,7 @@ final class Wetness
     private static function finishing(PartContext $subject): array
     {
         $steps = array_map(
-            fn (string $face): string => $subject->id('sand', $face), array_keys($subject->sandings),
+            fn (Sanding $sanding): string => $subject->id('sand', $sanding->face), array_values($subject->sandings),
         );
         foreach ($subject->part->coatPlans as $plan) {
             $steps = [...$steps, ...array_map(fn (Coat $coat): string => $coat->id, $plan->coats)];

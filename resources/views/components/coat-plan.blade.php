@@ -2,12 +2,16 @@
 @php($piece = $page->piece)
 @php($plan = $panel->plan)
 @php($count = count($plan->coats))
-<section class="mb-6 border-b border-rule pb-6" data-light="{{ implode(' ', $plan->zones) }}" tabindex="-1">
+<section
+    class="mb-6 border-b border-rule pb-6"
+    data-light="{{ implode(' ', HonestGrain\Geometry\Face::names($plan->zones)) }}"
+    tabindex="-1"
+>
     @foreach ($plan->zones as $zone)
-        <span id="zone-{{ $zone }}" tabindex="-1"></span>
+        <span id="zone-{{ $zone->value }}" tabindex="-1"></span>
     @endforeach
     <div class="flex flex-wrap items-baseline gap-x-5">
-        <h2>{{ ucfirst(implode(', ', $plan->zones)) }}</h2>
+        <h2>{{ ucfirst($show->faces($plan->zones)) }}</h2>
         <p class="faint">{{ $count }} {{ Str::plural('coat', $count) }}, {{ $panel->isBuilt() }}</p>
         @foreach ([
             ['buff', 'Buff or rub at the end', 'no', HonestGrain\Piece\BuffWith::cases(), $plan->buff],

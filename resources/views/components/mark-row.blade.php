@@ -25,7 +25,7 @@
             <span class="faint small block"> {{ $panel->kind($mark, $show) }} </span>
         @endif
     </td>
-    <td>{{ $mark->band->on->zone() }}</td>
+    <td>{{ $show->said($mark->band->on->said()) }}</td>
     @foreach ($panel->edges($mark) as [$word, $at])
         <td class="n">
             {{ $show->length($at, 1) }}

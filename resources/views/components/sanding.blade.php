@@ -1,6 +1,6 @@
 @props(['panel'])
 @php($s = $panel->sanding)
-@php($face = $s->zone->id)
+@php($face = $s->face->value)
 @php($rungs = $panel->rungs())
 <section
     class="grid gap-x-12 border-t border-rule py-5 lg:grid-cols-[580px_1fr]"
@@ -10,7 +10,7 @@
 >
     <div>
         <h2>
-            {{ ucfirst($face) }}
+            {{ ucfirst($show->said($s->face->said())) }}
             <span class="faint font-sans text-base font-normal">{{ $panel->place() }}</span>
         </h2>
         @if ($s->missing)
@@ -21,7 +21,9 @@
             </p>
         @endif
         @if ($s->unpriced)
-            <p class="note note-warn"><strong>Not priced.</strong> {{ $s->unpriced }} {{ $panel->reckonedOn() }}</p>
+            <p class="note note-warn">
+                <strong>Not priced.</strong> {{ $show->said($s->unpriced) }} {{ $panel->reckonedOn() }}
+            </p>
         @endif
         @if ($rungs !== [])
             {!! $panel->line() !!}

@@ -1,11 +1,11 @@
 @props(['panel', 'grit'])
-@php($face = $panel->sanding->zone->id)
+@php($face = $panel->sanding->face->value)
 <x-choose
     :name="'wiped['.$face.' '.$grit.']'"
     :options="$panel->wipings()"
     :chosen="($panel->plan->wiped[$grit] ?? null)?->value ?? ''"
     :id="'wiped-'.$face.'-'.Str::slug($grit)"
-    :aria-label="'After '.$grit.' on the '.$face"
+    :aria-label="'After '.$grit.' on the '.$show->said($panel->sanding->face->said())"
     class="quiet"
     data-autosend
 />

@@ -44,7 +44,7 @@
             <div>
                 <h2>The piece</h2>
                 <p class="small">{{ $weight }}</p>
-                @foreach ($page->finishes() as $where => $finish)
+                @foreach ($page->finishes($show) as $where => $finish)
                     <p class="small"><b>{{ $where }}:</b> {{ $show->said($finish) }}</p>
                 @endforeach
             </div>

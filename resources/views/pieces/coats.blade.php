@@ -37,7 +37,7 @@
                 @foreach ($faces as $face => $isTicked)
                     <label
                         ><input type="checkbox" name="zones[]" value="{{ $face }}" @checked($isTicked) />
-                        {{ $face }}</label
+                        {{ $show->faces([HonestGrain\Geometry\Face::from($face)]) }}</label
                     >
                 @endforeach
             </fieldset>

@@ -35,12 +35,15 @@
             <x-sanding :panel="$panel" />
         @endforeach
         @foreach ($left as $face)
-            <section class="flex flex-wrap items-baseline gap-x-6 border-t border-rule py-4" id="zone-{{ $face }}">
-                <h2>{{ ucfirst($face) }}</h2>
+            <section
+                class="flex flex-wrap items-baseline gap-x-6 border-t border-rule py-4"
+                id="zone-{{ $face->value }}"
+            >
+                <h2>{{ ucfirst($show->said($face->said())) }}</h2>
                 <p class="faint">Left as the tool left it.</p>
-                <input type="hidden" name="shown[]" value="{{ $face }}" />
+                <input type="hidden" name="shown[]" value="{{ $face->value }}" />
                 <label class="small">
-                    <input type="checkbox" name="sanded[]" value="{{ $face }}" data-autosend /> sand it after all
+                    <input type="checkbox" name="sanded[]" value="{{ $face->value }}" data-autosend /> sand it after all
                 </label>
             </section>
         @endforeach

@@ -53,7 +53,7 @@ final class Coated
     private bool $isSealed = false;
 
     /**
-     * @param  list<string>  $faces
+     * @param  list<Face>  $faces
      * @param  list<Coat>  $coats
      * @param  string  $suffix  of the ids, where the same coats went on other faces before
      */
@@ -68,7 +68,7 @@ final class Coated
     }
 
     /**
-     * @param  list<string>  $faces
+     * @param  list<Face>  $faces
      * @param  list<Coat>  $coats  of the plan, those that go on in this go
      * @param  self|null  $over  the go that these coats go over
      * @param  float  $rank  of its first coat
@@ -239,7 +239,7 @@ final class Coated
     private function laidInside(Coating $coating): ?Said
     {
         return match (true) {
-            ! in_array('inside', $this->faces, true) => null,
+            ! in_array(Face::Inside, $this->faces, true) => null,
             $coating->applied === Laying::Poured => new Said('route.coated.side-turning-slowly-until'),
             $this->isOnLathe($coating) => new Said('route.coated.inside-pad-stick-while'),
             default => null,
@@ -393,7 +393,7 @@ final class Coated
         return match (true) {
             $coating->isAbrasivePaste() => 'paste',
             $coating->isWax() => 'wax',
-            $coating->applied === Laying::Poured && in_array('inside', $this->faces, true) => 'liner',
+            $coating->applied === Laying::Poured && in_array(Face::Inside, $this->faces, true) => 'liner',
             default => 'coat',
         };
     }
@@ -501,11 +501,11 @@ final class Coated
 
     private function where(): Said
     {
-        $most = array_diff($this->subject->faces(), ['foot', 'bore']);
+        $most = Face::except($this->subject->faces(), [Face::Foot, Face::Bore]);
 
-        return count($this->faces) > 1 && array_diff($most, $this->faces) === []
+        return count($this->faces) > 1 && Face::except($most, $this->faces) === []
             ? new Said('route.coated.all-over') : new Said(
-                'route.coated.faces', ['faces' => array_map(Face::said(...), $this->faces)],
+                'route.coated.faces', ['faces' => array_map(fn (Face $face): Said => $face->said(), $this->faces)],
             );
     }
 }

@@ -8,6 +8,7 @@ use HonestGrain\Coating\FoodUse;
 use HonestGrain\Coating\Humidity;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\Laying;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\Coat;
@@ -151,7 +152,7 @@ final class Coats
     {
         return array_filter(
             $subject->part->coatPlans,
-            fn (CoatPlan $plan): bool => in_array('foot', $plan->zones, true) && count($plan->zones) > 1,
+            fn (CoatPlan $plan): bool => in_array(Face::Foot, $plan->zones, true) && count($plan->zones) > 1,
         ) !== [];
     }
 
@@ -177,16 +178,16 @@ final class Coats
 
     private function plan(CoatPlan $plan, float $rank): void
     {
-        $faces = array_values(array_filter($plan->zones, fn (string $face): bool => $this->subject->has($face)
+        $faces = array_values(array_filter($plan->zones, fn (Face $face): bool => $this->subject->has($face)
             && ! $this->subject->isGlued($face) && ($this->isReleasedEarly || ! $this->isCovered($face))));
         if ($faces === [] || $plan->coats === []) {
             return;
         }
-        if ($this->isReleasedEarly && in_array('outside', $faces, true)) {
-            $free = array_filter(['foot', 'top'], fn (string $face): bool => $this->isCovered($face)
+        if ($this->isReleasedEarly && in_array(Face::Outside, $faces, true)) {
+            $free = array_filter([Face::Foot, Face::Top], fn (Face $face): bool => $this->isCovered($face)
                 && ! $this->subject->isGlued($face) && $this->subject->has($face)
                 && $this->subject->part->coatPlanFor($face) === null);
-            $faces = array_values(array_unique([...$faces, ...$free]));
+            $faces = Face::once([...$faces, ...array_values($free)]);
         }
         $waxes = $this->isReleasedEarly || ! $this->getsFootCoat($plan) ? [] : self::trailingWaxes($plan);
         $body = array_slice($plan->coats, 0, count($plan->coats) - count($waxes));
@@ -203,7 +204,7 @@ final class Coats
         }
         $this->prove($go, $plan, $faces);
         if ($waxes !== []) {
-            $all = array_values(array_unique([...$faces, ...$this->coveredFaces()]));
+            $all = Face::once([...$faces, ...$this->coveredFaces()]);
             $wax = Coated::of(
                 subject: $this->subject, plan: $plan, faces: $all, coats: $waxes, rank: 95.0, suffix: '', over: $go,
                 buff: $plan->buff,
@@ -217,20 +218,19 @@ final class Coats
     private function foot(): void
     {
         $faces = $this->coveredFaces();
-        $plan = $this->subject->part->coatPlanFor('foot') ?? $this->subject->part->coatPlanFor('outside');
+        $plan = $this->subject->part->coatPlanFor(Face::Foot) ?? $this->subject->part->coatPlanFor(Face::Outside);
         if ($this->isReleasedEarly || $faces === [] || $plan === null || $plan->coats === []) {
             return;
         }
-        $isOwn = array_diff($plan->zones, $faces) === [];
+        $isOwn = Face::except($plan->zones, $faces) === [];
         $coat = $isOwn ? null : $this->footCoat($plan);
         if (! $isOwn && $coat === null) {
             return;
         }
         $go = $coat === null
             ? Coated::of(
-                subject: $this->subject, plan: $plan, faces: array_values(
-                    array_intersect($plan->zones, $faces),
-                ), coats: $plan->coats, rank: 93.0,
+                subject: $this->subject, plan: $plan, faces: Face::among($plan->zones, $faces), coats: $plan->coats,
+                rank: 93.0,
                 buff: $plan->buff,
             ) : Coated::of(
                 subject: $this->subject, plan: $plan, faces: $faces, coats: [$coat], rank: 93.0, suffix: '/foot',
@@ -253,7 +253,7 @@ final class Coats
     /** Whether the foot takes a coat of this plan after the rest has had all of them. */
     private function getsFootCoat(CoatPlan $plan): bool
     {
-        $of = $this->subject->part->coatPlanFor('foot') ?? $this->subject->part->coatPlanFor('outside');
+        $of = $this->subject->part->coatPlanFor(Face::Foot) ?? $this->subject->part->coatPlanFor(Face::Outside);
 
         return $of === $plan && $this->coveredFaces() !== [] && $this->footCoat($plan) !== null;
     }
@@ -288,14 +288,14 @@ final class Coats
     /**
      * Water stands in a liner before anything else is done over it, and what ran down the outside comes off.
      *
-     * @param  list<string>  $faces
+     * @param  list<Face>  $faces
      */
     private function prove(Coated $go, CoatPlan $plan, array $faces): void
     {
         $poured = array_values(array_filter(
             $go->laid(), fn (LaidCoat $laid): bool => $laid->coating->applied === Laying::Poured,
         ));
-        if ($poured === [] || ! in_array('inside', $faces, true)) {
+        if ($poured === [] || ! in_array(Face::Inside, $faces, true)) {
             return;
         }
         $subject = $this->subject;
@@ -303,7 +303,7 @@ final class Coats
         $last = $poured[count($poured) - 1];
         $hard = Wait::hours($last->coating->handleHours, null, $last->coating->kinetics());
         $stands = Wait::hours($figures->waterTestHours);
-        $others = array_values(array_diff($subject->faces(), $faces, ['foot', 'bore']));
+        $others = Face::except($subject->faces(), [...$faces, Face::Foot, Face::Bore]);
         $isFirst = $subject->school->liner === Liner::First;
         $test = "$last->operation/water-test";
         $this->operations[] = new Operation(
@@ -379,7 +379,7 @@ final class Coats
         $subject = $this->subject;
         $purpose = $subject->piece->purposeOf($subject->part);
         $uses = fn (LaidCoat $laid): array => array_map(
-            fn (string $face): FaceUse => $subject->part->useOf($face, $purpose), $laid->faces,
+            fn (Face $face): FaceUse => $subject->part->useOf($face, $purpose), $laid->faces,
         );
         // One thing that is not for food, cured or not, and no date can be given for it.
         $eats = $subject->part->facesFor(FaceUse::Food, $purpose) !== [];
@@ -443,16 +443,16 @@ final class Coats
     }
 
     /** Whether a face only comes free when the part comes off its hold. */
-    private function isCovered(string $face): bool
+    private function isCovered(Face $face): bool
     {
         return $this->subject->isCovered($face);
     }
 
-    /** @return list<string> */
+    /** @return list<Face> */
     private function coveredFaces(): array
     {
         return array_values(array_filter(
-            ['foot', 'top'], fn (string $face): bool => $this->isCovered($face) && $this->subject->has($face)
+            [Face::Foot, Face::Top], fn (Face $face): bool => $this->isCovered($face) && $this->subject->has($face)
                 && ! $this->subject->isGlued($face),
         ));
     }

@@ -52,9 +52,9 @@ final class Foot
                 $off, $first->id, Wait::none(), $coats->whyEarly(),
             );
         }
-        if ($subject->part->holding === Holding::BetweenCentres && $subject->has('top')) {
+        if ($subject->part->holding === Holding::BetweenCentres && $subject->has(Face::Top)) {
             $chains[] = Precedence::rule(
-                $off, SandingRun::firstId($subject, 'top'), Wait::none(), new Said('route.foot.end-free-only-then'),
+                $off, SandingRun::firstId($subject, Face::Top), Wait::none(), new Said('route.foot.end-free-only-then'),
             );
         }
 
@@ -68,10 +68,10 @@ final class Foot
 
         return new Operation(
             id: $subject->id('part-off'), kind: StepKind::Foot, part: $subject->part->id,
-            doing: new Doing($subject->technique('part-off'), $subject->places(['foot']), on: ['foot']),
+            doing: new Doing($subject->technique('part-off'), $subject->places([Face::Foot]), on: [Face::Foot]),
             timing: new Timing(
                 $subject->calibration->turning->partOffMinutes + $subject->minutesOver(
-                    $subject->calibration->turning->finishMinutesPer100Cm2, ['foot'],
+                    $subject->calibration->turning->finishMinutesPer100Cm2, [Face::Foot],
                 ),
                 90.0,
             ),
@@ -82,7 +82,7 @@ final class Foot
             words: new StepWords(
                 $title,
                 $holding->releaseBecause($coats->beforeRelease() !== [], $subject->stands()),
-                how: [$holding->releaseHow($subject->has('inside'))],
+                how: [$holding->releaseHow($subject->has(Face::Inside))],
                 brief: new Said('route.foot.the-foot'),
             ),
         );
@@ -90,20 +90,20 @@ final class Foot
 
     private static function sign(PartContext $subject): Operation
     {
-        $isCoated = ($subject->part->coatPlanFor('foot') ?? $subject->part->coatPlanFor('outside')) !== null;
+        $isCoated = ($subject->part->coatPlanFor(Face::Foot) ?? $subject->part->coatPlanFor(Face::Outside)) !== null;
         // What has no foot, such as a ball, is signed where it is least seen.
-        $face = $subject->has('foot') ? 'foot' : 'outside';
+        $face = $subject->has(Face::Foot) ? Face::Foot : Face::Outside;
 
         return new Operation(
             id: $subject->id('sign'), kind: StepKind::Sign, part: $subject->part->id,
             doing: new Doing($subject->technique('sign'), $subject->places([$face]), on: [$face]),
             timing: new Timing($subject->calibration->bench->signMinutes, 92.0),
             words: new StepWords(
-                $face === 'foot' ? new Said('route.foot.sign-date-foot')
+                $face === Face::Foot ? new Said('route.foot.sign-date-foot')
                 : new Said('route.foot.sign-date-where-least'),
-                $isCoated ? new Said('route.foot.bare-wood-before-coated', ['face' => Face::said($face)])
+                $isCoated ? new Said('route.foot.bare-wood-before-coated', ['face' => $face->said()])
                 : new Said('route.foot.bare-wood-now-nothing'),
-                brief: $face === 'foot' ? new Said('route.foot.sign-foot') : new Said('route.foot.sign-it'),
+                brief: $face === Face::Foot ? new Said('route.foot.sign-foot') : new Said('route.foot.sign-it'),
             ),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal\Work;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
@@ -142,7 +143,7 @@ final readonly class Joints
             id: $id, kind: StepKind::Glue, part: $this->socket->part->id,
             doing: new Doing(
                 $this->socket->technique('glue'),
-                $isPlug ? $this->places(['foot', 'bore', 'inside']) : [],
+                $isPlug ? $this->places([Face::Foot, Face::Bore, Face::Inside]) : [],
                 of: [$this->joint->id],
             ),
             timing: new Timing(
@@ -170,7 +171,7 @@ final readonly class Joints
         ];
         if ($isPlug) {
             foreach (['part-off', 'sand'] as $what) {
-                $later = $what === 'sand' ? SandingRun::firstId($this->socket, 'foot') : $this->socket->id($what);
+                $later = $what === 'sand' ? SandingRun::firstId($this->socket, Face::Foot) : $this->socket->id($what);
                 $chains[] = Precedence::custom(
                     $id, $later, Wait::hours($rates->glueHours), new Said('route.joints.foot-turned-flush-plug'),
                 );
@@ -188,12 +189,12 @@ final readonly class Joints
     }
 
     /** The face that the socket goes into. */
-    private function face(): string
+    private function face(): Face
     {
         return match ($this->joint->place) {
-            JointPlace::Side => 'outside',
-            JointPlace::Foot => 'foot',
-            JointPlace::Top => 'top',
+            JointPlace::Side => Face::Outside,
+            JointPlace::Foot => Face::Foot,
+            JointPlace::Top => Face::Top,
         };
     }
 
@@ -236,7 +237,7 @@ final readonly class Joints
             doing: new Doing(
                 $this->socket->technique('fit'),
                 $this->places($this->joint->place === JointPlace::Side
-                ? ['outside'] : array_values(array_diff($this->socket->faces(), ['outside', 'foot']))),
+                ? [Face::Outside] : Face::except($this->socket->faces(), [Face::Outside, Face::Foot])),
                 of: [$this->joint->id],
                 on: [],
             ),
@@ -266,15 +267,15 @@ final readonly class Joints
     /**
      * Faces of the part with the socket, and all of the part that goes into it.
      *
-     * @param  list<string>  $faces
+     * @param  list<Face>  $faces
      * @return list<Place>
      */
     private function places(array $faces): array
     {
-        $faces = array_values(array_intersect($faces, $this->socket->faces()));
+        $faces = Face::among($faces, $this->socket->faces());
 
         $free = array_filter(
-            $this->spigot->faces(), fn (string $face): bool => ! $this->spigot->isCovered($face)
+            $this->spigot->faces(), fn (Face $face): bool => ! $this->spigot->isCovered($face)
                 || $this->isFreeToEnter,
         );
 

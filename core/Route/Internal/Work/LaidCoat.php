@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Coating\Coating;
+use HonestGrain\Geometry\Face;
 
 /**
  * A coat that is laid on, by which operation and on which faces.
@@ -14,7 +15,7 @@ use HonestGrain\Coating\Coating;
 final readonly class LaidCoat
 {
     /**
-     * @param  list<string>  $faces
+     * @param  list<Face>  $faces
      * @param  string  $last  its last operation: the coat itself, or wiping off what the wood has not drunk
      * @param  float  $slowed  how many times longer its waits are on this wood
      */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal\Work;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\BandEdges;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\Mark;
@@ -138,7 +139,7 @@ final class Marked
     private static function mark(PartContext $subject, Mark $mark, int $number): Operation
     {
         $worked = $subject->worked[$mark->id()];
-        $face = $mark->band->on->zone();
+        $face = $mark->band->on->face();
         $title = Said::at(self::named($mark, $mark->action()), $mark->band->on->said());
 
         return new Operation(
@@ -163,7 +164,7 @@ final class Marked
                         'from' => Quantity::mm($mark->band->fromMm),
                         'to' => Quantity::mm($mark->band->toMm),
                         'face' => $mark->band->on->said(),
-                        'what' => $face === 'outside' ? new Said('route.marked.foot') : new Said(
+                        'what' => $face === Face::Outside ? new Said('route.marked.foot') : new Said(
                             'route.marked.outer-edge',
                         ),
                     ]),
@@ -293,13 +294,13 @@ final class Marked
 
     private static function onBand(PartContext $subject, Mark $mark, Technique $technique): Doing
     {
-        return new Doing($technique, [self::place($subject, $mark)], of: [$mark->id()], on: [$mark->id()]);
+        return new Doing($technique, [self::place($subject, $mark)], of: [$mark->id()], band: $mark->id());
     }
 
     private static function place(PartContext $subject, Mark $mark): Place
     {
         return Place::stretch(
-            $subject->part->id, $mark->band->on->zone(), $mark->band->fromMm, $mark->band->toMm,
+            $subject->part->id, $mark->band->on->face(), $mark->band->fromMm, $mark->band->toMm,
         );
     }
 

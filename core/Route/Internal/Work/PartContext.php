@@ -6,6 +6,7 @@ namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Calibration\Calibration;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Zone;
@@ -48,7 +49,7 @@ final readonly class PartContext
     /** @var array<string, Worked> what follows from each mark, by its id */
     public array $worked;
 
-    /** @param  array<string, Sanding>  $sandings  by face */
+    /** @param  array<string, Sanding>  $sandings  by name of the face */
     public function __construct(
         public Piece $piece,
         public Part $part,
@@ -69,9 +70,9 @@ final readonly class PartContext
     }
 
     /** An operation of this part, or of one of its faces. */
-    public function id(string $what, ?string $face = null): string
+    public function id(string $what, ?Face $face = null): string
     {
-        return $face === null ? "{$this->part->id}/$what" : "{$this->part->id}.$face/$what";
+        return $face === null ? "{$this->part->id}/$what" : "{$this->part->id}.$face->value/$what";
     }
 
     public function technique(string $key): Technique
@@ -84,30 +85,30 @@ final readonly class PartContext
         return $this->piece->hasParts() ? Said::of($this->part->name, $title) : $title;
     }
 
-    public function has(string $face): bool
+    public function has(Face $face): bool
     {
-        return isset($this->measured->zones[$face]);
+        return $this->measured->face($face) !== null;
     }
 
-    /** @return list<string> the faces its shape has */
+    /** @return list<Face> the faces its shape has */
     public function faces(): array
     {
         return $this->part->faces();
     }
 
     /**
-     * @param  list<string>  $faces
+     * @param  list<Face>  $faces
      * @return list<Place>
      */
     public function places(array $faces): array
     {
-        return array_map(fn (string $face): Place => Place::face($this->part->id, $face), $faces);
+        return array_map(fn (Face $face): Place => Place::face($this->part->id, $face), $faces);
     }
 
     /**
      * Something done by a technique over whole faces.
      *
-     * @param  list<string>  $faces
+     * @param  list<Face>  $faces
      * @param  list<string>  $of  ids of the document that it goes with
      */
     public function over(string $technique, array $faces, array $of, bool $stiffens = false): Doing
@@ -119,15 +120,15 @@ final readonly class PartContext
     }
 
     /**
-     * @param  list<string>  $faces
+     * @param  list<Face>  $faces
      * @return list<Zone>
      */
     public function zones(array $faces): array
     {
-        return array_values(array_intersect_key($this->measured->zones, array_flip($faces)));
+        return array_values(array_intersect_key($this->measured->zones, array_flip(Face::names($faces))));
     }
 
-    /** @param  list<string>  $faces */
+    /** @param  list<Face>  $faces */
     public function areaMm2(array $faces): float
     {
         return array_sum(array_map(fn (Zone $zone): float => $zone->areaMm2, $this->zones($faces)));
@@ -136,7 +137,7 @@ final readonly class PartContext
     /**
      * What it takes over some faces, min.
      *
-     * @param  list<string>  $faces
+     * @param  list<Face>  $faces
      */
     public function minutesOver(float $per100Cm2, array $faces): float
     {
@@ -144,7 +145,7 @@ final readonly class PartContext
     }
 
     /** Whether a face only comes free once what holds the part is off, or it is turned round for it. */
-    public function isCovered(string $face): bool
+    public function isCovered(Face $face): bool
     {
         // The floor of a recess is finished from the side that the recess is cut from.
         $isFree = $this->part->holding === Holding::Recess
@@ -177,7 +178,7 @@ final readonly class PartContext
     /** Whether it is roughed out wet: what is hollow dries as a rough-out, what is solid or shallow as it lies. */
     public function isRoughedOut(): bool
     {
-        return $this->driesFirst() && $this->piece->startsAs === StartsAs::Blank && $this->has('inside')
+        return $this->driesFirst() && $this->piece->startsAs === StartsAs::Blank && $this->has(Face::Inside)
             && $this->roughOut()->leavesHollow();
     }
 
@@ -213,7 +214,7 @@ final readonly class PartContext
     /** Whether it goes into another part by the end that it is held by, so that it comes off its hold to be fitted. */
     public function entersByFoot(): bool
     {
-        return $this->isCovered('foot') && array_filter(
+        return $this->isCovered(Face::Foot) && array_filter(
             $this->piece->joints, fn (Joint $joint): bool => $joint->spigot === $this->part->id
                 && $joint->entersByFoot($this->part),
         ) !== [];
@@ -229,10 +230,10 @@ final readonly class PartContext
     }
 
     /** Whether glue comes on that end of it, so that it stays as it was cut. */
-    public function isGlued(string $face): bool
+    public function isGlued(Face $face): bool
     {
         return array_filter($this->gluedTenons(), fn (Joint $joint): bool => $joint->spigot === $this->part->id
-            && $face === ($joint->entersByFoot($this->part) ? 'foot' : 'top')) !== [];
+            && $face === ($joint->entersByFoot($this->part) ? Face::Foot : Face::Top)) !== [];
     }
 
     /** @return list<Said> what is masked before a coat, since glue holds on bare wood only */
@@ -249,12 +250,14 @@ final readonly class PartContext
     /** @return list<CoatPlan> those that are finished before the part is turned round to be hollowed */
     public function plansBeforeReversing(): array
     {
-        $isSo = $this->piece->startsAs !== StartsAs::Turned && $this->has('inside')
+        $isSo = $this->piece->startsAs !== StartsAs::Turned && $this->has(Face::Inside)
             && $this->school->underside === Underside::CoatedBeforeReversing;
 
         return array_values(array_filter(
             $isSo ? $this->part->coatPlans : [],
-            fn (CoatPlan $plan): bool => $plan->coats !== [] && array_diff($plan->zones, ['outside', 'foot']) === [],
+            fn (CoatPlan $plan): bool => $plan->coats !== [] && Face::except(
+                $plan->zones, [Face::Outside, Face::Foot],
+            ) === [],
         ));
     }
 

@@ -64,9 +64,9 @@ final class Repairs
                 : "$flaw->id/$repair->goesWith", kind: StepKind::Repair, part: $subject->part->id,
             doing: new Doing(
                 $subject->technique($repair->technique),
-                [Place::stretch($subject->part->id, $flaw->on->zone(), $flaw->fromMm, $flaw->toMm)],
+                [Place::stretch($subject->part->id, $flaw->on->face(), $flaw->fromMm, $flaw->toMm)],
                 of: [$flaw->id],
-                on: [$flaw->on->zone()],
+                on: [$flaw->on->face()],
             ),
             supplies: new Supplies($repair->fill?->binder->product, $repair->fill?->amount),
             timing: new Timing($repair->minutes, 10.0 + $number, wait: $repair->wait),

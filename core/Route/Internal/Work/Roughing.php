@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal\Work;
 
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
@@ -177,7 +178,7 @@ final readonly class Roughing
             how: [$isTenon && $size->tenonMm !== null ? new Said('route.roughing.tenon-trued-when-dry', [
                 'tenon' => Quantity::mm($size->tenonMm),
                 'jaws' => $size->jaws ?? '',
-            ]) : $dries], kind: StepKind::Turn, stances: null, on: ['foot'],
+            ]) : $dries], kind: StepKind::Turn, stances: null, on: [Face::Foot],
         );
     }
 
@@ -224,7 +225,7 @@ final readonly class Roughing
     /**
      * @param  list<Said>  $how
      * @param  list<Stance>|null  $stances
-     * @param  list<string>  $on  the faces
+     * @param  list<Face>  $on
      */
     private function operation(
         string $what,
@@ -273,7 +274,7 @@ final readonly class Roughing
     {
         $subject = $this->subject;
         $thicker = $this->size->wallMm() - ($subject->measured->wall->minMm ?? 0.0);
-        $roughOut = $subject->measured->volumeMm3 + $thicker * $subject->areaMm2(['inside', 'outside']) / 2;
+        $roughOut = $subject->measured->volumeMm3 + $thicker * $subject->areaMm2([Face::Inside, Face::Outside]) / 2;
 
         return max(0.0, $this->roundBlankMm3() - $roughOut);
     }

@@ -41,7 +41,7 @@ use HonestGrain\Words\Said;
 final class Sanded
 {
     /** Which face comes first where nothing else decides: the inside, while all the wood there is still stands. */
-    private const RANKS = ['inside', 'bore', 'rim', 'top', 'outside', 'foot'];
+    private const RANKS = [Face::Inside, Face::Bore, Face::Rim, Face::Top, Face::Outside, Face::Foot];
 
     /** @return list<Operation> */
     public static function of(PartContext $subject): array
@@ -81,7 +81,7 @@ final class Sanded
             }
             if ($sanding->way->wet !== null) {
                 $chains[] = Precedence::rule(
-                    $subject->id('sand', $sanding->zone->id), $subject->id('slurry', $sanding->zone->id),
+                    $subject->id('sand', $sanding->face), $subject->id('slurry', $sanding->face),
                     Wait::hours(
                         0, $subject->calibration->bench->slurryHours,
                     ), new Said('route.sanded.left-dry-sets-pores'),
@@ -108,12 +108,12 @@ final class Sanded
 
     private static function wipeId(PartContext $subject, Sanding $sanding, SandingBreak $break): string
     {
-        return $subject->id("wipe-$break->until", $sanding->zone->id);
+        return $subject->id("wipe-$break->until", $sanding->face);
     }
 
     private static function wipe(PartContext $subject, Sanding $sanding, SandingBreak $break, int $number): Operation
     {
-        $face = $sanding->zone->id;
+        $face = $sanding->face;
 
         return new Operation(
             id: self::wipeId($subject, $sanding, $break), kind: StepKind::DustOff, part: $subject->part->id,
@@ -133,7 +133,7 @@ final class Sanded
             ),
             setup: new Setup(hazards: [Hazard::ofDust($subject->part->wood), ...self::wipingHazards($break->with)]),
             words: new StepWords(
-                Said::at($break->title, Face::said($face)),
+                Said::at($break->title, $face->said()),
                 $break->because,
                 how: PartContext::said($break->with->how(), $break->insteadOf === null ? null
                 : new Said('route.sanded.not-among-grits-face', ['insteadOf' => $break->insteadOf])),
@@ -146,7 +146,7 @@ final class Sanded
     /** What wet paper leaves on the work: fine dust in oil or water. */
     private static function slurry(PartContext $subject, Sanding $sanding): Operation
     {
-        $face = $sanding->zone->id;
+        $face = $sanding->face;
         $isOil = $sanding->way->wet === Lubricant::Oil;
 
         return new Operation(
@@ -165,7 +165,7 @@ final class Sanded
             ),
             setup: new Setup(hazards: $isOil ? [Hazard::Rags] : []),
             words: new StepWords(
-                new Said('route.sanded.wipe-slurry-off', ['face' => Face::said($face)]),
+                new Said('route.sanded.wipe-slurry-off', ['face' => $face->said()]),
                 new Said('route.sanded.while-wet-dry-stands'),
                 how: [$isOil ? new Said(
                     'route.sanded.clean-cloth-across-grain',
@@ -186,15 +186,15 @@ final class Sanded
         };
     }
 
-    private static function rank(string $face, int $number): float
+    private static function rank(Face $face, int $number): float
     {
         return 30.0 + (int) array_search($face, self::RANKS, true) / 10 + $number / 100;
     }
 
     private static function sand(PartContext $subject, Sanding $sanding, SandingRun $run, int $number): Operation
     {
-        $face = $sanding->zone->id;
-        $isEnd = $subject->part->holding === Holding::BetweenCentres && in_array($face, ['foot', 'top'], true);
+        $face = $sanding->face;
+        $isEnd = $subject->part->holding === Holding::BetweenCentres && in_array($face, [Face::Foot, Face::Top], true);
         $isStopped = $sanding->stopped() || $isEnd;
         $way = $sanding->way;
 
@@ -235,11 +235,11 @@ final class Sanded
             ),
             words: new StepWords(
                 self::title($sanding, $run),
-                $face === 'foot'
+                $face === Face::Foot
                 ? new Said('route.sanded.once-free-like-rest')
                 : new Said('route.sanded.scratches-left-now-show'),
                 how: self::how($subject, $sanding, $run, $isStopped),
-                brief: new Said('route.sanded.sand-the', ['face' => Face::said($face)]),
+                brief: new Said('route.sanded.sand-the', ['face' => $face->said()]),
             ),
         );
     }
@@ -255,7 +255,7 @@ final class Sanded
         $rest = $names(false);
 
         return new Said('route.sanded.sand-the-2', [
-            'id' => Face::said($sanding->zone->id),
+            'id' => $sanding->face->said(),
             'what' => $run->isFirst ? null : new Said('route.sanded.on'),
             'what2' => match (true) {
                 $torn === '' && $rest === '' => '',
@@ -282,7 +282,7 @@ final class Sanded
             $isStopped ? null : new Said('route.sanded.sweep-up-first-take'),
             $torn === [] ? null : new Said('route.sanded.torn-quarters-first-alone'),
             $sanding->shared->with === [] ? null : new Said('route.sanded.one-go-each-grit', [
-                'what' => array_map(Face::said(...), $sanding->shared->with),
+                'what' => array_map(fn (Face $face): Said => $face->said(), $sanding->shared->with),
             ]),
             match (true) {
                 $way->wet === Lubricant::Oil => new Said('route.sanded.paper-wetted-finishing-oil'),
@@ -298,7 +298,7 @@ final class Sanded
             $way->isThin && ! $way->method->isPowered()
                 ? new Said('route.sanded.so-thin-wall-heats') : null,
             $way->objection === null ? null : new Said('route.sanded.not-that-way', [
-                'method' => ($subject->part->surface->of($sanding->zone->id)->method ?? Method::Hand)->label(),
+                'method' => ($subject->part->surface->of($sanding->face)->method ?? Method::Hand)->label(),
                 'objection' => $way->objection,
             ]),
             ! $isStopped && $sanding->tooSlowForPower()
@@ -356,7 +356,7 @@ final class Sanded
         );
     }
 
-    /** @return list<string> faces that a coat or a colour in water comes on */
+    /** @return list<Face> faces that a coat or a colour in water comes on */
     private static function wetFaces(PartContext $subject): array
     {
         $wet = [];
@@ -365,13 +365,13 @@ final class Sanded
         }
         foreach ($subject->part->marks as $mark) {
             if ($mark->stain?->raisesGrain === true && $mark->stain->carrier === Solvent::Water) {
-                $wet[] = $mark->band->on->zone();
+                $wet[] = $mark->band->on->face();
             }
         }
 
         return array_values(array_filter(
-            Face::names(),
-            fn (string $face): bool => in_array($face, $wet, true) && $face !== 'foot' && $subject->has($face)
+            Face::cases(),
+            fn (Face $face): bool => in_array($face, $wet, true) && $face !== Face::Foot && $subject->has($face)
                 && ! $subject->part->surface->leaves($face),
         ));
     }
@@ -388,12 +388,12 @@ final class Sanded
             return [];
         }
         $free = array_values(array_filter(
-            $subject->faces(), fn (string $face): bool => ! $subject->isCovered($face),
+            $subject->faces(), fn (Face $face): bool => ! $subject->isCovered($face),
         ));
         $wiped = [];
         foreach ($subject->plansBeforeReversing() as $plan) {
             $wiped[] = self::wipeClean($subject, "$plan->id/wipe-clean", $plan->zones, true);
-            $free = array_values(array_diff($free, $plan->zones));
+            $free = Face::except($free, $plan->zones);
         }
         $isCoated = array_filter(
             $subject->part->coatPlans, fn (CoatPlan $plan): bool => $plan->coats !== [],
@@ -402,13 +402,13 @@ final class Sanded
         return [...$wiped, self::wipeClean($subject, $subject->id('wipe-clean'), $free, $isCoated)];
     }
 
-    /** @param  list<string>  $faces */
+    /** @param  list<Face>  $faces */
     private static function wipeClean(PartContext $subject, string $id, array $faces, bool $isCoated): Operation
     {
         $open = array_map(
             fn (Flaw $flaw): Said => Said::lower($flaw->kind->label()),
             array_values(array_filter($subject->part->flaws, fn (Flaw $flaw): bool => $flaw->wish === Wish::Keep
-                && $flaw->kind->isOpen() && in_array($flaw->on->zone(), $faces, true))),
+                && $flaw->kind->isOpen() && in_array($flaw->on->face(), $faces, true))),
         );
 
         return new Operation(

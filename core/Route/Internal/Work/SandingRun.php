@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Abrasive\Rung;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\School\Sealer;
 use HonestGrain\Route\Sanding;
 
@@ -35,7 +36,7 @@ final readonly class SandingRun
     /** @return non-empty-list<self> in their order */
     public static function all(PartContext $subject, Sanding $sanding): array
     {
-        $face = $sanding->zone->id;
+        $face = $sanding->face;
         $rungs = $sanding->rungs();
         $breaks = self::breaks($subject, $sanding, $rungs);
         $along = $sanding->job->alongGrainMinutes();
@@ -77,9 +78,9 @@ final readonly class SandingRun
     }
 
     /** The step that a face's sanding begins with. */
-    public static function firstId(PartContext $subject, string $face): string
+    public static function firstId(PartContext $subject, Face $face): string
     {
-        $sanding = $subject->sandings[$face] ?? null;
+        $sanding = $subject->sandings[$face->value] ?? null;
 
         return $sanding === null ? $subject->id('sand', $face) : self::all($subject, $sanding)[0]->id;
     }
@@ -91,7 +92,7 @@ final readonly class SandingRun
     private static function breaks(PartContext $subject, Sanding $sanding, array $rungs): array
     {
         $breaks = [];
-        foreach ($subject->part->surface->of($sanding->zone->id)->wiped as $name => $with) {
+        foreach ($subject->part->surface->of($sanding->face)->wiped as $name => $with) {
             $grit = $subject->tables->abrasives->named($name, 'wiped');
             $after = self::after($rungs, $grit->micron);
             $breaks[$after][] = SandingBreak::wiped($grit, $with, $rungs[$after] ?? null);
@@ -127,7 +128,7 @@ final readonly class SandingRun
      */
     private static function sealedAfter(PartContext $subject, Sanding $sanding, array $rungs): ?int
     {
-        $first = $subject->part->coatPlanFor($sanding->zone->id)?->first();
+        $first = $subject->part->coatPlanFor($sanding->face)?->first();
         $isAsked = $subject->school->sealer === Sealer::BetweenLadders
             && $first?->isThinUnderPolish() === true;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Calibration\TurningRates;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
@@ -54,9 +55,9 @@ final readonly class Turning
             $isBlank ? $self->rough() : $self->true(),
             ...$subject->part->holding->isCut() && $isBlank ? [$self->hold()] : [],
             $self->shape($isBlank),
-            ...$subject->has('inside') ? [$self->hollow($isBlank)] : [],
+            ...$subject->has(Face::Inside) ? [$self->hollow($isBlank)] : [],
             ...$self->shapesFoot() ? [$self->foot()] : [],
-            ...$subject->has('bore') ? [$self->bore()] : [],
+            ...$subject->has(Face::Bore) ? [$self->bore()] : [],
         ];
     }
 
@@ -86,7 +87,7 @@ final readonly class Turning
         return $this->cut(
             technique: 'true', what: 'true', faces: [], title: new Said(
                 'route.turning.true-rough-out',
-            ), minutes: 2.0 + $this->overCut($wall / 4, ['outside']),
+            ), minutes: 2.0 + $this->overCut($wall / 4, [Face::Outside]),
             because: new Said('route.turning.dried-oval-hold-trued'), rank: 1.0,
             how: [new Said('route.turning.wall-about-there-true', ['wall' => Quantity::mm($wall)])],
         );
@@ -97,7 +98,7 @@ final readonly class Turning
         $isTenon = $this->subject->part->holding === Holding::Tenon;
 
         return $this->cut(
-            technique: $isTenon ? 'tenon' : 'recess', what: $isTenon ? 'tenon' : 'recess', faces: ['foot'],
+            technique: $isTenon ? 'tenon' : 'recess', what: $isTenon ? 'tenon' : 'recess', faces: [Face::Foot],
             title: $isTenon ? new Said('route.turning.cut-tenon') : new Said(
                 'route.turning.cut-recess',
             ), minutes: $this->rates->holdMinutes,
@@ -108,13 +109,13 @@ final readonly class Turning
 
     private function shape(bool $isBlank): Operation
     {
-        $faces = array_values(array_intersect(['outside', 'top'], $this->subject->faces()));
+        $faces = Face::among([Face::Outside, Face::Top], $this->subject->faces());
         $cylinder = M_PI * ($this->diameterMm() / 2) ** 2 * $this->heightMm();
         $waste = $isBlank ? max(0.0, $cylinder - $this->solidMm3)
             : $this->subject->areaMm2($faces) * ($this->roughWallMm() - $this->wallMm()) / 2;
 
         return $this->cut(
-            technique: 'shape', what: 'shape', faces: ['outside'], title: new Said(
+            technique: 'shape', what: 'shape', faces: [Face::Outside], title: new Said(
                 'route.turning.shape-outside',
             ), minutes: $this->minutes($waste, $faces),
             because: new Said('route.turning.finish-cut-cleanly-you'), rank: 3.0,
@@ -126,18 +127,18 @@ final readonly class Turning
     {
         $holding = $this->subject->part->holding;
 
-        return $this->subject->has('foot') && ! $holding->isPartedOff()
+        return $this->subject->has(Face::Foot) && ! $holding->isPartedOff()
             && ($holding !== Holding::Recess || $this->subject->isTrued());
     }
 
     private function foot(): Operation
     {
         return $this->cut(
-            technique: 'shape', what: 'shape', faces: ['foot'], title: $this->subject->stands() ? new Said(
+            technique: 'shape', what: 'shape', faces: [Face::Foot], title: $this->subject->stands() ? new Said(
                 'route.turning.shape-dish-foot',
             ) : new Said('route.turning.shape-foot'),
             minutes: $this->rates->partOffMinutes + $this->subject->minutesOver(
-                $this->rates->finishMinutesPer100Cm2, ['foot'],
+                $this->rates->finishMinutesPer100Cm2, [Face::Foot],
             ),
             because: new Said('route.turning.can-reached-only-from'), rank: 4.5,
         );
@@ -145,7 +146,7 @@ final readonly class Turning
 
     private function hollow(bool $isBlank): Operation
     {
-        $faces = array_values(array_intersect(['inside', 'rim'], $this->subject->faces()));
+        $faces = Face::among([Face::Inside, Face::Rim], $this->subject->faces());
         $inside = max(0.0, $this->solidMm3 - $this->subject->measured->volumeMm3);
         $waste = $isBlank ? $inside
             : min($inside, $this->subject->areaMm2($faces) * ($this->roughWallMm() - $this->wallMm()) / 2);
@@ -180,20 +181,20 @@ final readonly class Turning
         $what = $isDrilled ? 'drill' : 'bore';
 
         return $this->cut(
-            technique: $what, what: $what, faces: ['bore'], title: new Said('route.turning.across-deep', [
+            technique: $what, what: $what, faces: [Face::Bore], title: new Said('route.turning.across-deep', [
                 'what' => $isDrilled ? new Said('route.turning.drill-hole') : new Said('route.turning.bore-hole'),
                 'diameter' => Quantity::mm($bore->diameterMm),
                 'depth' => Quantity::mm($depth),
             ]),
             minutes: 2.0 + ($isDrilled ? $depth / $this->rates->drillMmPerMinute
-                : $this->minutes(M_PI * $bore->radiusMm() ** 2 * $depth, ['bore'])),
+                : $this->minutes(M_PI * $bore->radiusMm() ** 2 * $depth, [Face::Bore])),
             because: new Said('route.turning.before-wall-about-thinned'), rank: 3.5,
             how: [new Said('route.turning.back-bit-out-often')],
         );
     }
 
     /**
-     * @param  list<string>  $faces
+     * @param  list<Face>  $faces
      * @param  list<Said>  $how
      */
     private function cut(
@@ -243,7 +244,7 @@ final readonly class Turning
             : $figures->turning->rimSpeedMPerS;
     }
 
-    /** @param  list<string>  $faces */
+    /** @param  list<Face>  $faces */
     private function minutes(float $wasteMm3, array $faces): float
     {
         $hardness = $this->subject->part->wood->figures->jankaN
@@ -254,7 +255,7 @@ final readonly class Turning
             + $this->subject->minutesOver($this->rates->finishMinutesPer100Cm2, $faces);
     }
 
-    /** @param  list<string>  $faces */
+    /** @param  list<Face>  $faces */
     private function overCut(float $deepMm, array $faces): float
     {
         return $this->subject->areaMm2($faces) * $deepMm / 1000 / $this->rates->cutCm3PerMinute;
