@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-// Used by bin/bench. Every figure is a median over the runs; a page's ratio is to the empty page of the same run.
+// Used by bin/bench. Every figure is a median over the runs; a page's ratio is to an empty page asked beside it.
 
 [, $what, $where, $runs] = $argv;
-$floor = (float) ($argv[4] ?? 0);
 $runs = (int) $runs;
 
 function median(array $values): float
@@ -50,21 +49,19 @@ function signIn(Closure $ask): void
     $ask('/sign-in', ['email' => 'wren@brambleslip.example', 'password' => 'lapwing-on-the-slip']);
 }
 
-if ($what === 'empty') {
-    $ask = asking($where, $jar = (string) tempnam(sys_get_temp_dir(), 'hg'));
-    signIn($ask);
-    $times = [];
-    for ($i = -10; $i < $runs; $i++) {
-        [$ms] = $ask('/empty');
-        $i < 0 || $times[] = $ms;
-    }
-    unlink($jar);
-    printf("%.2f\n", median($times));
-}
-
 if ($what === 'pages') {
     $jar = tempnam(sys_get_temp_dir(), 'hg');
     $ask = asking($where, $jar);
+    $other = tempnam(sys_get_temp_dir(), 'hg');
+    $untuned = asking($argv[4], $other);
+    signIn($untuned);
+    $empties = [];
+    $beside = function () use ($untuned, &$empties): void {
+        $empties[] = $untuned('/empty')[0];
+    };
+    $against = function (string $name, array $times) use (&$empties): void {
+        row($name, median($times), median($times) / median($empties));
+    };
     $visit = [];
     for ($i = 0; $i < 3; $i++) {
         $visit[] = $ask('/demo', ['x' => 1])[0];
@@ -88,7 +85,8 @@ if ($what === 'pages') {
         ];
     }
     $times = array_fill_keys($pages, []);
-    for ($i = -4; $i < $runs; $i++) {
+    // Each of the server's processes has met every page before the first that counts.
+    for ($i = -8; $i < $runs; $i++) {
         foreach ($pages as $page) {
             [$ms, $code] = $ask($page);
             if ($code !== 200) {
@@ -96,13 +94,14 @@ if ($what === 'pages') {
             }
             if ($i >= 0) {
                 $times[$page][] = $ms;
+                $beside();
             }
         }
     }
-    row('an empty page, untuned', $floor, 1.0);
+    $against('an empty page, untuned', $empties);
     foreach ($pages as $page) {
         $name = mb_substr((string) preg_replace('~/\d+/~', '/…/', $page), 0, 34);
-        row($name, median($times[$page]), median($times[$page]) / $floor);
+        $against($name, $times[$page]);
     }
     $body = json_decode($ask("/pieces/$p[1]/piece.json")[2], true)['parts'][0];
     preg_match('/name="csrf-token" content="([^"]+)"/', $ask('/bench')[2], $m);
@@ -112,8 +111,9 @@ if ($what === 'pages') {
             "/pieces/$p[1]/shape/preview", ['shape' => $body['shape']],
             ['Content-Type: application/json', "X-CSRF-TOKEN: $m[1]"],
         )[0];
+        $beside();
     }
-    row('a dragged node (shape/preview)', median($drag), median($drag) / $floor);
+    $against('a dragged node (shape/preview)', $drag);
     $zigzag = fn (float $by): array => array_map(
         fn (int $i): array => [$i * 2, $i % 2 === 1 ? 100 + $by : 100], range(0, 199),
     );
@@ -129,7 +129,7 @@ if ($what === 'pages') {
                 ['Content-Type: application/json', 'Accept: application/json', "X-CSRF-TOKEN: $m[1]"],
             )[0];
         }
-        row($name, median($times), median($times) / $floor);
+        $against($name, $times);
     }
     $press = $follows = [];
     for ($i = 0; $i < min($runs, 15); $i++) {
@@ -151,6 +151,7 @@ if ($what === 'pages') {
         $code = curl_getinfo($c, CURLINFO_RESPONSE_CODE);
         $press[] = (hrtime(true) - $before) / 1e6;
         curl_close($c);
+        $beside();
         if ($code !== 302) {
             exit("a press answered $code\n");
         }
@@ -160,10 +161,10 @@ if ($what === 'pages') {
         }
         $follows[] = (hrtime(true) - $before) / 1e6;
     }
-    row('a press of Done', median($press), median($press) / $floor);
-    row('  until the whole plan stands', median($follows), median($follows) / $floor);
-    row('a demo for one visitor', median($visit), median($visit) / $floor);
-    unlink($jar);
+    $against('a press of Done', $press);
+    $against('  until the whole plan stands', $follows);
+    $against('a demo for one visitor', $visit);
+    array_map(unlink(...), [$jar, $other]);
 }
 
 if ($what === 'start') {

@@ -20,7 +20,7 @@ return [
             'engine' => 'InnoDB',
             'timezone' => '+00:00',
             // A database that does not answer is gone after two seconds; the checks on a busy machine wait longer.
-            'options' => [PDO::ATTR_TIMEOUT => (int) env('DB_ANSWER_SECONDS', 2)],
+            'options' => [PDO::ATTR_TIMEOUT => (int) env('DB_ANSWER_SECONDS', 2), PDO::ATTR_EMULATE_PREPARES => true],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

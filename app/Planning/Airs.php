@@ -139,10 +139,10 @@ final readonly class Airs
     {
         $rows = DB::table('air_readings')->where('air_id', $air->id)->whereNull('nonsense')
             ->where('at', '>=', now()->utc()->subDays($days)->format('Y-m-d H:i:s'))->orderBy('at')
-            ->get(['at', 'temp_c', 'rh_percent']);
+            ->selectRaw('unix_timestamp(at) as at, temp_c, rh_percent')->get();
 
         return array_values($rows->map(fn (object $row): AirReading => new AirReading(
-            (int) strtotime("$row->at UTC"), (float) $row->temp_c, (float) $row->rh_percent,
+            (int) $row->at, (float) $row->temp_c, (float) $row->rh_percent,
         ))->all());
     }
 

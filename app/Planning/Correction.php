@@ -6,7 +6,6 @@ namespace App\Planning;
 
 use App\Models\Piece;
 use App\Models\PieceState;
-use App\Models\PlannedStep;
 use HonestGrain\Coating\CureClock;
 use HonestGrain\Coating\Exception\Stalled;
 use HonestGrain\Reading\BadInput;
@@ -44,35 +43,43 @@ final readonly class Correction
             return;
         }
         $tasks = array_column($job->tasks, null, 'id');
-        $stand = $piece->plannedSteps()->get()->keyBy('step');
+        $stand = $piece->plannedSteps()->toBase()->get(['id', 'step', ...StepTimes::COLUMNS])->keyBy('step');
+        $writes = new PlanWrites;
         $readyAt = 0;
         $ends = $history->done;
         foreach ($route->steps as $step) {
-            /** @var PlannedStep|null $row */
-            $row = $stand->get($step->id);
-            if ($row === null) {
+            $row = (array) $stand->get($step->id);
+            if ($row === []) {
                 continue;
             }
+            [$was, $until] = [self::second($row['start_at']), self::second($row['end_at'])];
             $left = $tasks[$step->id] ?? null;
             $seconds = (int) round($step->timing->minutes * 60);
             $start = max(
-                $row->start_at?->getTimestamp() ?? 0, $left->bounds->notBefore ?? 0,
+                $was ?? 0, $left->bounds->notBefore ?? 0,
                 ...self::opens($step, $ends, $clock),
             );
             $placed = $left === null || $start === 0
-                ? ['start' => $row->start_at?->getTimestamp(), 'end' => $row->end_at?->getTimestamp()]
-                : ['start' => $start, 'end' => max($row->end_at?->getTimestamp() ?? 0, $start + $seconds)];
+                ? ['start' => $was, 'end' => $until]
+                : ['start' => $start, 'end' => max($until ?? 0, $start + $seconds)];
             if ($left !== null) {
                 $ends[$step->id] = $placed['end'] ?? 0;
             }
             $readyAt = max($readyAt, $history->done[$step->id] ?? $placed['end'] ?? 0);
-            $row->forceFill(StepTimes::of($step, $history, $clock, $placed, $left))->save();
+            $times = StepTimes::of($step, $history, $clock, $placed, $left);
+            $writes->add($row, true, ['position' => $row['position']] + $times);
         }
+        $writes->move();
         $piece->update([
             'ready_at' => $readyAt === 0 || $route->isForbidden() || $piece->fault !== null
                 ? null : Carbon::createFromTimestamp($readyAt),
             'state' => $job->tasks === [] && ! $route->waitsForWood() ? PieceState::Done : PieceState::Working,
         ]);
+    }
+
+    private static function second(?string $sql): ?int
+    {
+        return $sql === null ? null : (int) strtotime("$sql UTC");
     }
 
     /**

@@ -37,7 +37,7 @@ final readonly class PlanStore
             foreach (array_chunk($writes->rows, self::CHUNK) as $chunk) {
                 PlannedStep::query()->upsert($chunk, ['piece_id', 'step']);
             }
-            $this->times($writes->times);
+            $writes->move();
             foreach ($plan->pieces as $planned) {
                 $this->piece($plan, $planned);
             }
@@ -110,29 +110,6 @@ final readonly class PlanStore
         }
 
         return $writes;
-    }
-
-    /**
-     * Narrow updates, many rows in one statement.
-     *
-     * @param  list<array<string, mixed>>  $rows  id and the columns of time
-     */
-    private function times(array $rows): void
-    {
-        $columns = StepTimes::COLUMNS;
-        $select = 'select ? as id, '.implode(', ', array_map(fn (string $column): string => "? as $column", $columns));
-        $set = implode(
-            ', ', array_map(fn (string $column): string => "planned_steps.$column = fresh.$column", $columns),
-        );
-        foreach (array_chunk($rows, self::CHUNK) as $chunk) {
-            $union = implode(' union all ', array_fill(0, count($chunk), $select));
-            $values = array_merge(...array_map(
-                fn (array $row): array => [
-                    $row['id'], ...array_map(fn (string $column) => $row[$column], $columns),
-                ], $chunk,
-            ));
-            DB::update("update planned_steps join ($union) as fresh on fresh.id = planned_steps.id set $set", $values);
-        }
     }
 
     private function piece(ShopPlan $plan, PlannedPiece $planned): void

@@ -8,6 +8,7 @@ use App\Http\Middleware\KnowVisitor;
 use App\Http\NoSecondTry;
 use App\Http\Requests\ReadingValidator;
 use App\Models\User;
+use App\Models\Workshop;
 use App\Planning\RouteStore;
 use App\View\Show;
 use App\View\ShownErrors;
@@ -25,7 +26,6 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Validator;
-use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
 class AppServiceProvider extends ServiceProvider
@@ -55,6 +55,14 @@ class AppServiceProvider extends ServiceProvider
         // A guest's; whoever is signed in has their own, set by the middleware.
         $this->app->bind(Show::class, fn () => Show::for(null, $this->app->make(Catalogue::class)));
         $this->app->bind(Scheduler::class, OrderSearch::class);
+    }
+
+    /** A row of a workshop, which then need not be read again to know whose it is. */
+    private static function within(?Workshop $workshop, string $relation, int $id): ?Model
+    {
+        $row = $workshop?->{$relation}()->findOrFail($id);
+
+        return $row?->isRelation('workshop') === true ? $row->setRelation('workshop', $workshop) : $row;
     }
 
     public function boot(): void
@@ -110,15 +118,8 @@ class AppServiceProvider extends ServiceProvider
             Route::bind(
                 $name,
                 fn (string $id) => ctype_digit($id)
-                    ? auth()->user()?->workshop->{$relation}()->findOrFail((int) $id) : abort(404),
+                    ? self::within(auth()->user()?->workshop, $relation, (int) $id) : abort(404),
             );
         }
-        View::composer('*', function ($view): void {
-            // The pages for errors ask the database nothing: it may be what is gone.
-            if (str_starts_with($view->name(), 'errors.')) {
-                return;
-            }
-            $view->with(['show' => $this->app->make(Show::class), 'me' => auth()->user()]);
-        });
     }
 }

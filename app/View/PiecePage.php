@@ -62,10 +62,11 @@ final readonly class PiecePage
         $left = $piece->ready_at === null || $open->isEmpty()
             ? 0.0 : max(0.0, $now->diffInMinutes($piece->ready_at) - $hands) / 60;
 
+        $revisions = $piece->revisions()->toBase()->selectRaw('min(number) as first, max(number) as last')->first();
+
         return new self(
             $piece, $steps, self::strip($steps, $from, $to, $show), $hands, $left,
-            $piece->revision > (int) $piece->revisions()->min('number'),
-            $piece->revisions()->where('number', '>', $piece->revision)->exists(),
+            $piece->revision > (int) $revisions?->first, $piece->revision < (int) $revisions?->last,
             $core, $part,
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\ClassesOfAPage;
 use App\Planning\Release;
 use HonestGrain\Catalogue\Catalogue;
 use Illuminate\Console\Command;
@@ -11,7 +12,7 @@ use Illuminate\Support\Env;
 use Illuminate\Support\Facades\File;
 
 /**
- * Reads once what every request would read anew: the settings, the addresses, the catalogue, the pages.
+ * Reads once what every request would read anew: the settings, the addresses, the catalogue, the pages, the classes.
  *
  * Where it is put comes from the environment, so that what runs without it reads the files as they are. The settings
  * hold the password of the database: the folder is the server's alone.
@@ -19,14 +20,26 @@ use Illuminate\Support\Facades\File;
 class Tune extends Command
 {
     private const PLACES = [
-        'APP_CONFIG_CACHE', 'APP_ROUTES_CACHE', 'APP_EVENTS_CACHE', 'CATALOGUE_CACHE', 'VIEWS_COMPILED',
+        'APP_CONFIG_CACHE', 'APP_ROUTES_CACHE', 'APP_EVENTS_CACHE', 'CATALOGUE_CACHE', 'VIEWS_COMPILED', 'PRELOAD',
     ];
+
+    /** What php-fpm runs before its first request. */
+    private const PRELOAD = <<<'PHP'
+        <?php
+
+        $files = %s;
+        spl_autoload_register(function (string $class) use ($files): void {
+            isset($files[$class]) && require_once $files[$class];
+        });
+        array_map(class_exists(...), array_keys($files));
+
+        PHP;
 
     protected $signature = 'house:tune';
 
     protected $description = 'Puts settings, addresses and the catalogue where a server reads them at once';
 
-    public function handle(): int
+    public function handle(ClassesOfAPage $classes): int
     {
         foreach (self::PLACES as $name) {
             if (! is_string(Env::get($name))) {
@@ -45,7 +58,8 @@ class Tune extends Command
                 return self::FAILURE;
             }
         }
-        $this->info('Settings, addresses, pages and the catalogue are read.');
+        File::put((string) Env::get('PRELOAD'), sprintf(self::PRELOAD, var_export($classes->files(), true)));
+        $this->info('Settings, addresses, pages, classes and the catalogue are read.');
 
         return self::SUCCESS;
     }

@@ -34,17 +34,16 @@ class CoatsController extends Controller
     ): View {
         $core = $mapper->piece($piece->workshop, $piece->document, $piece);
         $part = $this->part($request, $core);
+        $tables = $mapper->tables($piece->workshop);
 
         return view('pieces.coats', [
             'page' => PiecePage::of($piece, $show, $core, $part), 'part' => $part,
-            'plans' => CoatsPanel::all(
-                $part, $mapper->clock($piece->workshop), $mapper->tables($piece->workshop), $show,
-            ),
+            'plans' => CoatsPanel::all($part, $mapper->clock($piece->workshop), $tables, $show),
             'faces' => CoatsPanel::faces($part), 'stacks' => $catalogue->stacks(),
             'airs' => $piece->workshop->airs->contains(fn (Air $air): bool => $air->kind !== Air::SHOP)
                 ? $piece->workshop->airs->pluck('name', 'id')->all() : [],
             'usual' => $airs->forCoats($piece->workshop)->name ?? 'shop',
-            'products' => array_keys($mapper->coatings($piece->workshop)->coatings()),
+            'products' => array_keys($tables->coatings->coatings()),
         ]);
     }
 

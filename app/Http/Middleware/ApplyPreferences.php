@@ -8,19 +8,25 @@ use App\View\Show;
 use Closure;
 use HonestGrain\Catalogue\Catalogue;
 use Illuminate\Contracts\Container\Container;
+use Illuminate\Contracts\View\Factory;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Makes the signed-in person's units and clock available to controllers. */
+/** Makes the signed-in person, their units and their clock known to controllers and to every view. */
 final readonly class ApplyPreferences
 {
-    public function __construct(private Container $container, private Catalogue $catalogue)
-    {
+    public function __construct(
+        private Container $container,
+        private Catalogue $catalogue,
+        private Factory $views,
+    ) {
     }
 
     public function handle(Request $request, Closure $next): Response
     {
-        $this->container->instance(Show::class, Show::for($request->user(), $this->catalogue));
+        $show = Show::for($request->user(), $this->catalogue);
+        $this->container->instance(Show::class, $show);
+        $this->views->share(['show' => $show, 'me' => $request->user()]);
 
         return $next($request);
     }

@@ -13,4 +13,10 @@ abstract class Keeping extends Model
     protected function mergeAttributeFromClassCasts(string $key): void
     {
     }
+
+    /** Its number comes as one from the database; Eloquent would merge it in for every attribute that is read. */
+    public function getCasts(): array
+    {
+        return $this->casts;
+    }
 }
