@@ -165,7 +165,7 @@ final readonly class CoatsPanel
                 [$waits[], $warned] = self::waits($coat->coating, $clock, $show);
                 $warnings = [
                     ...$warnings,
-                    ...array_map(fn (string $warning): string => "{$coat->coating->class}: $warning", $warned),
+                    ...array_map(fn (string $warning): string => "{$show->said($coat->coating->name())}: $warning", $warned),
                 ];
             }
             $panels[] = new self(

@@ -51,7 +51,7 @@ final readonly class EntryWords
     private function taken(array $ml): string
     {
         return implode(' ', array_map(
-            fn (string $product, float $one): string => $this->show->volume($one)." off the tin of $product.",
+            fn (string $product, float $one): string => $this->show->volume($one)." off the tin of {$this->show->product($product)}.",
             array_keys($ml), array_values($ml),
         ));
     }

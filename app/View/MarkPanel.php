@@ -48,10 +48,10 @@ final readonly class MarkPanel
     }
 
     /** What no chosen class means. */
-    public function unchosen(): string
+    public function unchosen(Show $show): string
     {
         return $this->mark->isClassTaken
-            ? 'not chosen: '.lcfirst($this->mark->productClass() ?? '').' is taken' : 'not chosen';
+            ? 'not chosen: '.lcfirst($show->said($this->mark->productName())).' is taken' : 'not chosen';
     }
 
     public function strip(): string

@@ -105,7 +105,7 @@ final readonly class MarksPanel
     {
         return implode(' · ', array_filter([
             $mark->name === null ? '' : lcfirst($show->said($mark->technique->label())),
-            lcfirst($mark->isClassTaken ? '' : $mark->stain->class ?? $mark->paint->class ?? ''),
+            lcfirst($mark->isClassTaken ? '' : $show->said($mark->stain?->name() ?? $mark->paint?->name())),
         ]));
     }
 

@@ -39,7 +39,7 @@ final readonly class MixesPanel
     {
         $parts = [];
         foreach ($mix->mix as $name => $share) {
-            $parts[] = $this->show->plain($share).($share === 1.0 ? ' part ' : ' parts ').lcfirst($name);
+            $parts[] = $this->show->plain($share).($share === 1.0 ? ' part ' : ' parts ').lcfirst($this->show->product($name));
         }
 
         return implode(', ', $parts);
@@ -61,7 +61,7 @@ final readonly class MixesPanel
             $this->table->coatings(), fn (Coating $one): bool => $one->key === $mix->key && $one->mix === [],
         );
 
-        return 'Judged like '.lcfirst(array_key_first($like) ?? $mix->class).'. '
+        return 'Judged like '.lcfirst($this->show->product(array_key_first($like) ?? $mix->class)).'. '
             .$this->show->plain($mix->solidsPercent).' % solids.';
     }
 

@@ -68,6 +68,23 @@ final readonly class Show
         return $said instanceof Said ? $this->sentences->say($said) : (string) $said;
     }
 
+    /** A finish or a colour by the class that documents and tins call it. */
+    public function product(string $class): string
+    {
+        return $this->said($this->catalogue->coatings()->nameOf($class));
+    }
+
+    /**
+     * Classes with their names, as choices of a form.
+     *
+     * @param  array<string>  $classes
+     * @return array<string, string>
+     */
+    public function products(array $classes): array
+    {
+        return array_combine($classes, array_map($this->product(...), $classes));
+    }
+
     /**
      * "outside, rim"
      *

@@ -36,7 +36,7 @@ final readonly class StepWords
         $amount = $this->show->stepAmount($this->step);
 
         return $amount === null ? null : ($this->step->product === null ? ucfirst($amount)
-            : ucfirst(lcfirst($this->step->product).": $amount")).'.';
+            : ucfirst(lcfirst($this->show->product($this->step->product)).": $amount")).'.';
     }
 
     /** @return list<string> lines of instruction */

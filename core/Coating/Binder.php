@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Coating;
 
 use HonestGrain\Reading\Row;
+use HonestGrain\Words\Said;
 
 /**
  * What holds powder, resin, wire or leaf in a surface, and stays there: how long it sets in reference hours, whether
@@ -29,7 +30,8 @@ final readonly class Binder
 
     public ?string $product;
 
-    public string $note;
+    /** Of that, for a reader. */
+    public ?Said $productName;
 
     public string $source;
 
@@ -50,7 +52,7 @@ final readonly class Binder
         $this->hazards = [...$of->hazards ?? [], ...ProductHazard::allIn($row->text('hazards'))];
         $this->kinetics = $of?->kinetics() ?? Kinetics::of(Cure::Evaporative->q(), Humidity::None);
         $this->product = $of?->class;
-        $this->note = $row->text('note');
+        $this->productName = $of?->name();
         $this->source = $row->text('source');
     }
 
@@ -58,6 +60,12 @@ final readonly class Binder
     public static function fromRow(Row $row, array $coatings): self
     {
         return new self($row, $coatings);
+    }
+
+    /** Its name for a reader. */
+    public function name(): Said
+    {
+        return new Said("products.name.$this->key", kept: $this->class);
     }
 
     public function kinetics(): Kinetics

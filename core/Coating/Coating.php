@@ -94,9 +94,7 @@ final readonly class Coating implements Product
     /** @var list<ProductHazard> */
     public array $hazards;
 
-    public string $note;
-
-    public string $source;
+    private string $source;
 
     /** @var list<string> the fields that the user's own label gave */
     public array $fromLabel;
@@ -105,6 +103,12 @@ final readonly class Coating implements Product
 
     /** @var array<string, float> its parts by volume, where it is the maker's own mix */
     public array $mix;
+
+    /** @var array<string, string> keys of those parts that the catalogue has, by class */
+    private array $keys;
+
+    /** The key of its note, or what the maker noted of a mix. */
+    private string $note;
 
     /**
      * @param  array<string, float>  $label field => value, replacing the catalogue's
@@ -163,11 +167,12 @@ final readonly class Coating implements Product
         $this->food = FoodUse::from($row->text('food'));
         $this->water = $row->text('water');
         $this->hazards = ProductHazard::allIn($row->text('hazards'));
-        $this->note = $row->text('note');
         $this->source = $row->text('source');
         $this->fromLabel = array_keys($label);
         $this->air = $air;
         $this->mix = self::parts($row);
+        $this->keys = self::keys($row);
+        $this->note = $row->text('note');
     }
 
     /**
@@ -177,6 +182,19 @@ final readonly class Coating implements Product
     public static function fromRow(Row $row, array $label = [], string $air = ''): self
     {
         return new self($row, $label, $air);
+    }
+
+    /** @return array<string, string> by class */
+    private static function keys(Row $row): array
+    {
+        $keys = $row->has('mix_keys') ? json_decode($row->text('mix_keys'), true, flags: JSON_THROW_ON_ERROR) : [];
+
+        $named = [];
+        foreach ((array) $keys as $class => $key) {
+            $named[(string) $class] = is_string($key) ? $key : '';
+        }
+
+        return $named;
     }
 
     /** @return array<string, float> by what goes in */
@@ -189,7 +207,39 @@ final readonly class Coating implements Product
         ));
     }
 
-    public function name(): string
+    public function name(): Said
+    {
+        return $this->mix === [] ? new Said("products.name.$this->key", kept: $this->class) : Said::name($this->class);
+    }
+
+    public function note(): Said
+    {
+        if ($this->mix === []) {
+            return new Said("products.note.$this->note");
+        }
+        $mixed = new Said('products.mix.of', [
+            'parts' => array_values(array_map(Quantity::number(...), $this->mix)),
+            'of' => array_map($this->partName(...), array_map(strval(...), array_keys($this->mix))),
+        ]);
+
+        return $this->note === '' ? $mixed
+            : new Said('products.mix.noted', ['mix' => $mixed, 'note' => $this->note]);
+    }
+
+    public function source(): Said
+    {
+        return $this->mix === [] ? Said::name($this->source) : new Said('products.mix.source');
+    }
+
+    /** The name of what goes into a mix: a finish of the catalogue, or what the maker calls it. */
+    private function partName(string $class): Said
+    {
+        $key = $this->keys[$class] ?? null;
+
+        return $key === null ? Said::name($class) : new Said("products.name.$key", kept: $class);
+    }
+
+    public function class(): string
     {
         return $this->class;
     }

@@ -168,6 +168,13 @@ final class CoatingTable
         };
     }
 
+    /** The name of a class for a reader; the maker's own, and one that is known no more, by what it was called. */
+    public function nameOf(string $class): Said
+    {
+        return isset($this->rows[$class]) || isset($this->stainRows[$class])
+            ? $this->product($class)->name() : Said::name($class);
+    }
+
     /** @return array<string, Coating> */
     public function coatings(): array
     {

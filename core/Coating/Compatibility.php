@@ -49,6 +49,6 @@ final class Compatibility
             }
         }
 
-        throw new \LogicException("Nothing is said of {$meeting->over->name()} over {$meeting->under->name()}.");
+        throw new \LogicException("Nothing is said of {$meeting->over->class()} over {$meeting->under->class()}.");
     }
 }

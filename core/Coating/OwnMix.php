@@ -91,7 +91,7 @@ final readonly class OwnMix
     public function row(): Row
     {
         $cells = [
-            'class' => $this->name, 'source' => 'Your own mix: the strictest of its parts, and what you typed',
+            'class' => $this->name, 'source' => '',
         ];
         foreach (self::MOST as $field) {
             $figures = $this->figures($field);
@@ -116,18 +116,13 @@ final readonly class OwnMix
         $cells['hazards'] = implode(' ', $this->hazards());
         $cells['food'] = $this->food()->value;
         $cells['rags_self_heat'] = in_array('yes', $this->texts('rags_self_heat'), true) ? 'yes' : 'no';
-        $cells['note'] = $this->inWords().($this->note === '' ? '' : '; '.lcfirst($this->note));
+        $cells['note'] = $this->note;
         $cells['mix'] = json_encode($this->parts, JSON_THROW_ON_ERROR);
+        $cells['mix_keys'] = json_encode(array_map(
+            fn (Row $row): string => $row->text('key'), $this->finishes,
+        ), JSON_THROW_ON_ERROR);
 
         return $this->like->with($cells);
-    }
-
-    /** "mixed 2 : 1 of tung oil and white spirit" */
-    private function inWords(): string
-    {
-        return 'mixed '.implode(' : ', array_map(
-            fn (float $parts): string => rtrim(rtrim(number_format($parts, 2, '.', ''), '0'), '.'), $this->parts,
-        )).' of '.implode(' and ', array_map(lcfirst(...), array_map(strval(...), array_keys($this->parts))));
     }
 
     /** @return list<float> of the class that it is like and of every finish in it, where they have one */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Coating;
 
 use HonestGrain\Reading\Row;
+use HonestGrain\Words\Said;
 
 /**
  * A class of dye, stain, bleach or liming as its label gives it; when it is dry and when a coat may follow, in
@@ -49,11 +50,11 @@ final readonly class Stain implements Product
     /** @var list<ProductHazard> */
     public array $hazards;
 
-    public string $aftercare;
+    private string $aftercare;
 
-    public string $note;
+    private string $note;
 
-    public string $source;
+    private string $source;
 
     private function __construct(Row $row)
     {
@@ -91,7 +92,28 @@ final readonly class Stain implements Product
         return $this->family === ColourFamily::Dye && $this->carrier === Solvent::Alcohol;
     }
 
-    public function name(): string
+    public function name(): Said
+    {
+        return new Said("products.name.$this->key", kept: $this->class);
+    }
+
+    public function note(): Said
+    {
+        return new Said("products.note.$this->note");
+    }
+
+    public function source(): Said
+    {
+        return Said::name($this->source);
+    }
+
+    /** What is done once it has been laid on; null where it is left to dry. */
+    public function aftercare(): ?Said
+    {
+        return $this->aftercare === '' ? null : new Said("products.aftercare.$this->aftercare");
+    }
+
+    public function class(): string
     {
         return $this->class;
     }

@@ -62,7 +62,7 @@ final class Care
 
     private static function renew(Coating $coat): Said
     {
-        $name = lcfirst($coat->class);
+        $name = Said::lower($coat->name());
 
         return match (true) {
             $coat->neverCures() => new Said('piece.care.rub-little-whenever-looks', ['name' => $name]),
@@ -80,7 +80,7 @@ final class Care
     {
         foreach ($coats as $coat) {
             if (in_array(ProductHazard::Nut, $coat->hazards, true)) {
-                return [new Said('piece.care.finish-made-from-nut', ['class' => $coat->class])];
+                return [new Said('piece.care.finish-made-from-nut', ['class' => $coat->name()])];
             }
         }
 

@@ -165,7 +165,7 @@ final readonly class CoatPlan
         $runs = [];
         foreach ($this->coats as $i => $coat) {
             $isAsBelow = $i > 0 && $this->coats[$i - 1]->coating === $coat->coating;
-            $runs[$isAsBelow ? count($runs) - 1 : count($runs)][] = $coat->coating->class;
+            $runs[$isAsBelow ? count($runs) - 1 : count($runs)][] = $coat->coating->name();
         }
 
         return $runs === [] ? new Said('piece.coat-plan.bare') : new Said('piece.coat-plan.coats', [

@@ -132,6 +132,13 @@ final readonly class Mark
         return [null, null];
     }
 
+    /** Its name for a reader. */
+    public function productName(): ?Said
+    {
+        return $this->stain?->name() ?? $this->paint?->name()
+            ?? ($this->binder?->product === null ? null : $this->binder->productName);
+    }
+
     /** The class of what is laid on or filled in; null where nothing is. */
     public function productClass(): ?string
     {

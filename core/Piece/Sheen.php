@@ -35,11 +35,11 @@ enum Sheen: string
     {
         return match (true) {
             $this === self::Gloss && ! $last->buildsFilm() => new Said('piece.sheen.builds-no-film-without', [
-                'class' => $last->class,
+                'class' => $last->name(),
             ]),
             $this === self::DeadFlat
                 && ($last->isWax() || $last->isPolish()) => new Said('piece.sheen.shines-itself-rubbed-dull', [
-                    'class' => $last->class,
+                    'class' => $last->name(),
                 ]),
             default => null,
         };

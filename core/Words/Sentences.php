@@ -18,7 +18,7 @@ final class Sentences
     public const ENGLISH = __DIR__.'/../../lang/en';
 
     /** How the parts of a list hang together. */
-    private const LISTS = ['and', 'or', 'then', 'thens', 'andthe', 'sentences'];
+    private const LISTS = ['and', 'or', 'then', 'thens', 'andthe', 'sentences', 'ratio'];
 
     private const PLACE = '/\{([a-z][A-Za-z0-9_]*)(?:\?([^{}:]*):([^{}]*)|((?:\|[a-z0-9]+)*))\}/';
 
@@ -50,19 +50,23 @@ final class Sentences
      */
     public function say(Said $said): string
     {
+        if ($said->kept === null) {
+            return $this->filled($said, isWhole: false);
+        }
         try {
-            return $this->filled($said);
-        } catch (\LogicException $e) {
-            return $said->kept ?? throw $e;
+            return $this->filled($said, isWhole: true);
+        } catch (\LogicException) {
+            return $said->kept;
         }
     }
 
-    private function filled(Said $said): string
+    /** @param  bool  $isWhole  whether what is said within it is to have all its lines, too */
+    private function filled(Said $said, bool $isWhole): string
     {
         $line = $this->line($said->code);
 
         return ! str_contains($line, '{') ? $line
-            : preg_replace_callback(self::PLACE, function (array $place) use ($said): string {
+            : preg_replace_callback(self::PLACE, function (array $place) use ($said, $isWhole): string {
                 if (! array_key_exists($place[1], $said->of)) {
                     return $this->figure($place[1], $place[4] ?? '')
                         ?? throw new \LogicException("$said->code: $place[0]");
@@ -70,7 +74,7 @@ final class Sentences
                 $of = $said->of[$place[1]] ?? '';
 
                 return $place[2] === null || $place[3] === null
-                    ? $this->part($of, explode('|', $place[4] ?? ''))
+                    ? $this->part($of, explode('|', $place[4] ?? ''), $isWhole)
                     : ($of instanceof Quantity && round($of->value) === 1.0 ? $place[2] : $place[3]);
             }, $line, flags: PREG_UNMATCHED_AS_NULL) ?? throw new \LogicException($said->code);
     }
@@ -86,7 +90,7 @@ final class Sentences
      * @param  string|Quantity|Said|list<string|Quantity|Said>  $of
      * @param  array<string>  $ways  how it is to be written
      */
-    private function part(string|Quantity|Said|array $of, array $ways): string
+    private function part(string|Quantity|Said|array $of, array $ways, bool $isWhole): string
     {
         if (is_string($of) && $ways === ['']) {
             return $of;
@@ -94,9 +98,11 @@ final class Sentences
         $decimals = array_values(array_filter($ways, ctype_digit(...)));
         $text = match (true) {
             is_string($of) => $of,
-            $of instanceof Said => $this->filled($of),
+            $of instanceof Said => $isWhole ? $this->filled($of, true) : $this->say($of),
             is_array($of) => $this->list(array_map(
-                fn (string|Quantity|Said $one): string => $this->part($one, array_diff($ways, self::LISTS)), $of,
+                fn (string|Quantity|Said $one): string => $this->part(
+                    $one, array_diff($ways, self::LISTS), $isWhole,
+                ), $of,
             ), $ways),
             in_array('bare', $ways, true) => $this->reader->bare($of, $decimals === [] ? null : (int) $decimals[0]),
             default => $this->reader->write($of, $decimals === [] ? null : (int) $decimals[0]),

@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'coated' => [
         'coat-of' => '{class}, coat {position} of {count}, {where}',
+        'note' => '{note|upper}.',
         'one-coat' => '{class}, the one coat of the {where}',
         'clean-sanded-wood-soon' => 'On clean, sanded wood, as soon as the dust is off.',
         'to-soak-in' => 'to soak in',

@@ -331,6 +331,11 @@ return [
         'cut-them-narrower' => 'Cut them narrower',
         'widen-band' => 'Widen the band',
         'wire-bedded-tapped-down' => '{long|0} of wire, bedded and tapped down to the surface.',
+        'bound' => [
+            'resin' => 'casting resin',
+            'epoxy' => 'epoxy',
+            'powder-ca' => 'CA',
+        ],
         'fill-fill-most-bound' => '{volume|1} to fill in {fills} fill{fills?:s} of at most {fillDepth}, bound with '
             .'{what}.',
         'label' => 'Inlay',

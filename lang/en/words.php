@@ -14,6 +14,10 @@ return [
             'more' => ', ',
             'last' => ', ',
         ],
+        'ratio' => [
+            'more' => ' : ',
+            'last' => ' : ',
+        ],
         'and' => [
             'more' => ', ',
             'last' => ' and ',

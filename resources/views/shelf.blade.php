@@ -150,9 +150,9 @@
                             <tr>
                                 <td class="min-w-[8.5rem]">
                                     @if ($tin)
-                                        <b>{{ $coating->class }}</b>
+                                        <b>{{ $show->said($coating->name()) }}</b>
                                     @else
-                                        {{ $coating->class }}
+                                        {{ $show->said($coating->name()) }}
                                     @endif
                                 </td>
                                 <td class="faint whitespace-nowrap">
@@ -168,7 +168,7 @@
                                 <td class="n">
                                     <a
                                         href="{{ route('tins.edit', ['product' => $coating->class]) }}"
-                                        aria-label="My tin of {{ $coating->class }}"
+                                        aria-label="My tin of {{ $show->said($coating->name()) }}"
                                         >my tin</a
                                     >
                                 </td>
@@ -179,9 +179,9 @@
                             <tr>
                                 <td class="min-w-[8.5rem]">
                                     @if ($tin)
-                                        <b>{{ $stain->class }}</b>
+                                        <b>{{ $show->said($stain->name()) }}</b>
                                     @else
-                                        {{ $stain->class }}
+                                        {{ $show->said($stain->name()) }}
                                     @endif
                                 </td>
                                 <td class="faint">typical</td>
@@ -193,7 +193,7 @@
                                 <td class="n">
                                     <a
                                         href="{{ route('tins.edit', ['product' => $stain->class]) }}"
-                                        aria-label="My tin of {{ $stain->class }}"
+                                        aria-label="My tin of {{ $show->said($stain->name()) }}"
                                         >my tin</a
                                     >
                                 </td>

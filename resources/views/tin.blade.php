@@ -1,13 +1,15 @@
 @use('HonestGrain\Words\Unit')
 @php([$product, $tin] = [$form->product, $form->tin])
-<x-layout :title="$product->name()" section="shelf">
+<x-layout :title="$show->said($product->name())" section="shelf">
     <form method="post" action="{{ route('tins.update') }}" class="page max-w-3xl">
         @csrf
         @method('put')
-        <input type="hidden" name="product" value="{{ $product->name() }}" />
+        <input type="hidden" name="product" value="{{ $product->class() }}" />
         <p><a href="{{ route('shelf') }}">Shelf</a></p>
-        <h1 class="mt-2">{{ $product->name() }}</h1>
-        <p class="faint mt-1">{{ ucfirst($product->note) }}. Source: {{ lcfirst($product->source) }}.</p>
+        <h1 class="mt-2">{{ $show->said($product->name()) }}</h1>
+        <p class="faint mt-1">
+            {{ ucfirst($show->said($product->note())) }}. Source: {{ lcfirst($show->said($product->source())) }}.
+        </p>
         @if ($form->fields !== [])
             <h2 class="mt-5">My tin says</h2>
             <p class="faint small">

@@ -42,7 +42,9 @@ final class CatalogueTest extends TestCase
             }
         }
         foreach ([...$catalogue->coatings()->coatings(), ...$catalogue->coatings()->stains()] as $product) {
-            self::assertNotSame('', $product->source);
+            self::assertNotSame('', Told::of($product->source()));
+            self::assertSame($product->class(), Told::of($product->name()), 'in English a reader reads the class');
+            self::assertNotSame('', Told::of($product->note()));
         }
     }
 

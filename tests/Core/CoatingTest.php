@@ -194,7 +194,7 @@ final class CoatingTest extends TestCase
                 $upon = Drawn::pairs()->of($barrier, $over, new Between(24, Denib::Pad));
                 self::assertContains(
                     $upon->verdict, [Verdict::Fine, Verdict::TestFirst],
-                    "$pair->over over $barrier->class over $colour->class",
+                    Told::of($pair->over)." over $barrier->class over $colour->class",
                 );
             }
         }

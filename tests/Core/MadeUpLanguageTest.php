@@ -79,17 +79,9 @@ final class MadeUpLanguageTest extends TestCase
     {
         $catalogue = Catalogue::shipped();
         $names = $catalogue->woods()->names();
-        foreach ($catalogue->coatings()->coatings() as $product) {
-            $names = [...$names, $product->class, $product->note];
-        }
-        foreach ($catalogue->coatings()->stains() as $product) {
-            $names = [...$names, $product->class, $product->note, $product->aftercare];
-        }
-        // Binders and what is rubbed with have no list to be asked for: the first two columns of their rows.
-        foreach (['binders', 'media'] as $table) {
-            foreach (file(dirname(__DIR__, 2)."/catalogue/$table.csv") ?: [] as $row) {
-                $names = [...$names, ...array_slice(str_getcsv($row, ',', '"', ''), 0, 2)];
-            }
+        // What is rubbed with has no list to be asked for: the first two columns of its rows.
+        foreach (file(dirname(__DIR__, 2).'/catalogue/media.csv') ?: [] as $row) {
+            $names = [...$names, ...array_slice(str_getcsv($row, ',', '"', ''), 0, 2)];
         }
 
         return array_values(array_map(strval(...), $names));

@@ -43,7 +43,10 @@ final class OwnMixTest extends TestCase
         self::assertEqualsWithDelta($solids, $mix->solidsPercent, 0.01);
         self::assertContains(ProductHazard::Vapour, $mix->hazards, 'the thinner');
         self::assertTrue($mix->ragsSelfHeat);
-        self::assertStringContainsString('mixed 2 : 1 : 1 of pure tung oil and wiping varnish', $mix->note);
+        self::assertStringContainsString(
+            'mixed 2 : 1 : 1 of pure tung oil, wiping varnish (oil-based thinned) and white spirit',
+            Told::of($mix->note()),
+        );
     }
 
     public function test_its_own_figures_come_before_those_of_its_parts_and_a_tin_of_it_before_both(): void

@@ -18,7 +18,7 @@ final class WordsTest extends TestCase
     use Asking;
 
     /** Texts of three words or more that still stand in core/. Lower it with each that leaves; never raise it. */
-    private const LEFT_IN_CORE = 17;
+    private const LEFT_IN_CORE = 16;
 
     /** The framework's own, and the help of `bin/grain`, which is read by verb and field. */
     private const OTHERS = ['validation', 'commands'];

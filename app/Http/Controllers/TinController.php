@@ -26,7 +26,7 @@ class TinController extends Controller
             'tin',
             [
                 'form' => TinForm::for($product, $this->workshop($request)->tins()->where(
-                    'product', $product->name(),
+                    'product', $product->class(),
                 )->first(), $show),
             ],
         );
@@ -39,9 +39,9 @@ class TinController extends Controller
         $product = $coatings->product($typed['product']);
         $label = TinForm::label($typed['label'] ?? [], $show);
         // Refused here, before anything is stored, if the label makes no sense.
-        $coatings->withLabels([$product->name() => $label]);
+        $coatings->withLabels([$product->class() => $label]);
         $workshop = $this->workshop($request);
-        $planner->apply($workshop, fn (): Tin => $workshop->tins()->updateOrCreate(['product' => $product->name()], [
+        $planner->apply($workshop, fn (): Tin => $workshop->tins()->updateOrCreate(['product' => $product->class()], [
             'label' => new LabelFigures($label),
             'stock_ml' => $request->stockMl($show),
             'opened_on' => $typed['opened_on'] ?? null,
@@ -49,7 +49,7 @@ class TinController extends Controller
         ]));
 
         return redirect()->route('shelf')->with(
-            'said', "Your {$product->name()} is on the shelf; the plan follows its label.",
+            'said', "Your {$show->said($product->name())} is on the shelf; the plan follows its label.",
         );
     }
 }

@@ -72,7 +72,7 @@ final readonly class Meeting
                 'next-colour' => $under->takesColourOut() ? $under->coatFromHours : $under->dryHours,
                 default => throw new \LogicException("A colour has no hours $which."),
             },
-            default => throw new \LogicException($under->name().' has no hours.'),
+            default => throw new \LogicException($under->class().' has no hours.'),
         };
     }
 

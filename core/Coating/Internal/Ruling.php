@@ -46,7 +46,7 @@ final readonly class Ruling
     }
 
     /** Where the layer below is known to be still wet. */
-    public static function untilDry(string $name, float $needHours, Between $between): ?self
+    public static function untilDry(Said $name, float $needHours, Between $between): ?self
     {
         if ($between->hours === null || ! $between->isShorterThan($needHours)) {
             return null;

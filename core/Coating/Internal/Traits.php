@@ -25,7 +25,7 @@ final class Traits
         $traits = match (true) {
             $product instanceof Coating => self::ofFinish($product, $figures),
             $product instanceof Stain => self::ofColour($product),
-            default => throw new \LogicException("Neither a finish nor a colour: {$product->name()}"),
+            default => throw new \LogicException("Neither a finish nor a colour: {$product->class()}"),
         };
 
         return $traits + ['in-'.str_replace(' ', '-', $product->solvent()->value) => true];

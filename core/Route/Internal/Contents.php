@@ -81,7 +81,7 @@ final readonly class Contents
 
     /**
      * @param  list<Face>  $faces
-     * @return list<array{string, string, Face}> id, class and face of what is not for food there
+     * @return list<array{string, Said, Face}> id, name and face of what is not for food there
      */
     private function onThem(array $faces): array
     {
@@ -90,7 +90,7 @@ final readonly class Contents
             $touched = Face::among($plan->zones, $faces);
             foreach ($touched === [] ? [] : $plan->coats as $coat) {
                 if ($coat->coating->food === FoodUse::No) {
-                    $found[] = [$coat->id, $coat->coating->class, $touched[0]];
+                    $found[] = [$coat->id, $coat->coating->name(), $touched[0]];
                 }
             }
         }
@@ -98,7 +98,7 @@ final readonly class Contents
             $face = $mark->band->on->face();
             foreach (in_array($face, $faces, true) ? [$mark->stain, $mark->paint, $mark->binder] : [] as $product) {
                 if ($product?->food === FoodUse::No) {
-                    $found[] = [$mark->id(), $product->class, $face];
+                    $found[] = [$mark->id(), $product->name(), $face];
                 }
             }
         }
@@ -106,7 +106,7 @@ final readonly class Contents
             $face = $flaw->on->face();
             $binder = in_array($face, $faces, true) ? Repair::binderOf($flaw, $this->part, $this->tables) : null;
             if ($binder?->food === FoodUse::No) {
-                $found[] = [$flaw->id, $binder->class, $face];
+                $found[] = [$flaw->id, $binder->name(), $face];
             }
         }
 
@@ -167,7 +167,7 @@ final readonly class Contents
             }
             if ($last->coating->water === 'low') {
                 $conflicts[] = Conflict::warn(
-                    [$last->id], new Said('route.contents.does-not-stand-water', ['class' => $last->coating->class]),
+                    [$last->id], new Said('route.contents.does-not-stand-water', ['class' => $last->coating->name()]),
                     [new Said('route.contents.line-inside-epoxy'), new Said('route.contents.say-under-shape-piece')],
                 );
             }

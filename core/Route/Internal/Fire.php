@@ -90,7 +90,7 @@ final readonly class Fire
                     'hot' => $hot->label(),
                     'kind' => $flaw->kind->label(),
                     'where' => $this->heat->where($hot, Stretch::ofFlaw($flaw)),
-                    'class' => $binder->class,
+                    'class' => $binder->name(),
                 ]), $this->waysOut($hot, new Said('route.fire.leave-flaw-open-or')));
             }
         }
@@ -118,7 +118,7 @@ final readonly class Fire
                     'hot' => $hot->label(),
                     'inlay' => $inlay->label(),
                     'where' => $this->heat->where($hot, Stretch::ofMark($inlay)),
-                    'class' => $inlay->binder->class,
+                    'class' => $inlay->binder->name(),
                 ]), [
                     ...$isOver ? [] : [new Said('route.fire.want-burnt-mark-before')],
                     ...$this->waysOut($hot, new Said('route.fire.leave-inlay-out')),

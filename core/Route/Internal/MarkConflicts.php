@@ -45,7 +45,7 @@ final class MarkConflicts
             if ($mark->isClassTaken) {
                 $conflicts[] = Conflict::warn([$mark->id()], new Said('route.mark-conflicts.no-class-chosen-so', [
                     'mark' => $mark->label(),
-                    'productClass' => $mark->productClass() ?? null,
+                    'productClass' => $mark->productName(),
                 ]), [new Said('route.mark-conflicts.choose-class-under-marks')]);
             }
             if ($mark->stain !== null) {
@@ -180,13 +180,13 @@ final class MarkConflicts
         return array_values(array_filter($conflicts));
     }
 
-    /** @return array<string, string> classes of what is bound under a colour and takes none, by its flaw or mark */
+    /** @return array<string, Said> names of what is bound under a colour and takes none, by its flaw or mark */
     private static function bound(Part $part, Mark $colour, Tables $tables): array
     {
         $bound = [];
         foreach ($part->marks as $mark) {
             if ($mark->overlaps($colour) && ! $mark->colours() && $mark->binder?->takesColour === false) {
-                $bound[$mark->id()] = $mark->binder->class;
+                $bound[$mark->id()] = $mark->binder->name();
             }
         }
         foreach ($part->flaws as $flaw) {
@@ -194,7 +194,7 @@ final class MarkConflicts
                 && $flaw->fromMm < $colour->band->toMm && $colour->band->fromMm < $flaw->toMm;
             $binder = $isUnder ? Repair::binderOf($flaw, $part, $tables) : null;
             if ($binder?->takesColour === false) {
-                $bound[$flaw->id] = $binder->class;
+                $bound[$flaw->id] = $binder->name();
             }
         }
 

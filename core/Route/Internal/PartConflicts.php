@@ -113,7 +113,7 @@ final class PartConflicts
             if ($zone !== null && $zone->areaMm2 > 100 * $figures->polishMostCm2) {
                 $conflicts[] = Conflict::warn([$polish[0]->id],
                     new Said('route.part-conflicts.over-above-dries-before', [
-                        'class' => $polish[0]->coating->class,
+                        'class' => $polish[0]->coating->name(),
                         'area' => Quantity::cm2($zone->areaMm2 / 100),
                         'face' => $face->said(),
                         'polishMostCm' => Quantity::cm2($figures->polishMostCm2),
@@ -127,7 +127,7 @@ final class PartConflicts
         $deep = $inner === null ? 0.0 : $inner->first()->z - $inner->last()->z;
         if ($inner !== null && $deep > 2 * $inner->first()->r) {
             $conflicts[] = Conflict::warn([$polish[0]->id], new Said('route.part-conflicts.inside-deep-under-mouth', [
-                'class' => $polish[0]->coating->class,
+                'class' => $polish[0]->coating->name(),
                 'deep' => Quantity::mm($deep),
                 'what' => Quantity::mm(2 * $inner->first()->r),
             ]), [

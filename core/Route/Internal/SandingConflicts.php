@@ -91,7 +91,7 @@ final class SandingConflicts
         return $first === null || $first->film === FilmKind::Penetrating ? [] : [Conflict::warn(
             [$step, $subject->part->coatPlanFor($face)->coats[0]->id ?? ''],
             new Said(
-                'route.sanding-conflicts.sanded-oil-so-oiled', ['face' => $face->said(), 'class' => $first->class],
+                'route.sanding-conflicts.sanded-oil-so-oiled', ['face' => $face->said(), 'class' => $first->name()],
             ),
             [new Said('route.sanding-conflicts.finish-oil'), new Said(
                 'route.sanding-conflicts.let-oil-cure-through',
@@ -117,7 +117,7 @@ final class SandingConflicts
             || $first->neverCures();
         if ($leavesWax && ! $takesWax) {
             $conflicts[] = Conflict::warn(
-                $steps, new Said('route.sanding-conflicts.paste-compound-leave-trace', ['class' => $first->class]),
+                $steps, new Said('route.sanding-conflicts.paste-compound-leave-trace', ['class' => $first->name()]),
                 [$first->solvent === Solvent::Alcohol ? new Said('route.sanding-conflicts.wipe-spirit-let-flash')
                     : new Said(
                         'route.sanding-conflicts.wash-off-twice-mineral',

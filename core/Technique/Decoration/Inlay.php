@@ -115,9 +115,7 @@ final readonly class Inlay implements Binds, Decoration
                 'volume' => Quantity::ml($groove->volumeMl()),
                 'fills' => Quantity::count($fills),
                 'fillDepth' => Quantity::mm($calibration->repairs->fillDepthMm),
-                'what' => match ($this->binder($set)) {
-                    'resin' => 'casting resin', 'epoxy' => 'epoxy', default => 'CA',
-                },
+                'what' => new Said("technique.inlay.bound.{$this->binder($set)}"),
             ])],
             hazards: $isWire || $isResin ? [] : [Hazard::HardDust],
         );

@@ -63,7 +63,7 @@
                         @endforeach
                         <tr>
                             <td>
-                                <b>{{ $loop->iteration }}</b> {{ $coat->coating->class }}
+                                <b>{{ $loop->iteration }}</b> {{ $show->said($coat->coating->name()) }}
                                 @if ($coat->coating->fromLabel !== [])
                                     <span class="small">by your label</span>
                                 @endif
@@ -148,7 +148,9 @@
                     <span class="faint">One more coat of</span>
                     <select name="product">
                         @foreach ($products as $product)
-                            <option @selected($product === $panel->lastProduct())>{{ $product }}</option>
+                            <option value="{{ $product }}" @selected($product === $panel->lastProduct())>
+                                {{ $show->product($product) }}
+                            </option>
                         @endforeach
                     </select>
                 </label>

@@ -127,7 +127,7 @@
             <x-set-row name="product" label="Class">
                 <x-choose
                     name="product"
-                    :options="['' => $chosen->unchosen()] + array_combine($classes, $classes)"
+                    :options="['' => $chosen->unchosen($show)] + $show->products($classes)"
                     :chosen="$mark->isClassTaken ? '' : $mark->productClass()"
                 />
             </x-set-row>

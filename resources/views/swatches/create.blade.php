@@ -47,8 +47,11 @@
                             >
                                 <option value="">none</option>
                                 @foreach ($classes as $class)
-                                    <option @selected(old("layer_product.$i", $i === 0 ? $classes[0] : '') === $class)>
-                                        {{ $class }}
+                                    <option
+                                        value="{{ $class }}"
+                                        @selected(old("layer_product.$i", $i === 0 ? $classes[0] : '') === $class)
+                                    >
+                                        {{ $show->product($class) }}
                                     </option>
                                 @endforeach
                             </select>

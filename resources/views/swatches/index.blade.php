@@ -116,7 +116,7 @@
                                     <td>
                                         <x-colour-chip :colour="$dye->rgb" />
                                         <b>{{ $dye->name }}</b>
-                                        <span class="faint small">{{ lcfirst($dye->product) }}</span>
+                                        <span class="faint small">{{ lcfirst($show->product($dye->product)) }}</span>
                                     </td>
                                     <td class="n">
                                         {{ $dye->stock === null ? '' : $show->plain($dye->stock).' left' }}

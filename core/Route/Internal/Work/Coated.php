@@ -178,19 +178,17 @@ final class Coated
             ),
             words: new StepWords(
                 $this->suffix === '' ? new Said('route.coated.coat-of', [
-                    'class' => $coating->class,
+                    'class' => $coating->name(),
                     'position' => Quantity::count($position),
                     'count' => Quantity::count($count),
                     'where' => $this->where(),
-                ]) : new Said('route.coated.one-coat', ['class' => $coating->class, 'where' => $this->where()]),
+                ]) : new Said('route.coated.one-coat', ['class' => $coating->name(), 'where' => $this->where()]),
                 $this->open === []
                 ? new Said('route.coated.clean-sanded-wood-soon') : self::onceDry($this->open[0][1]),
                 how: PartContext::said(
                     $coating->readied(),
                     new Said("coating.laying.{$coating->applied->value}"), $coating->wipe?->inWords($coating->isWax()),
-                    $coating->note === '' ? null : Said::name(
-                        ucfirst($coating->note).'.',
-                    ), self::mixed($coating, $amount),
+                    new Said('route.coated.note', ['note' => $coating->note()]), self::mixed($coating, $amount),
                     $this->laidInside($coating),
                     $slowed > 1 ? new Said('route.coated.oil-slows-every-wait', [
                         'wood' => $subject->part->wood->name,

@@ -170,13 +170,13 @@ final class Marked
                     ]),
                     ...$worked->says,
                     $mark->stain === null ? null : new Said('route.marked.keep-wet-edge-stays', [
-                        'class' => $mark->stain->class,
+                        'class' => $mark->stain->name(),
                         'open' => Quantity::minutes($mark->stain->openMinutes),
                     ]),
-                    self::written($mark->stain?->aftercare),
+                    $mark->stain?->aftercare(),
                     $mark->isClassTaken
                         ? new Said(
-                            'route.marked.no-class-was-chosen', ['productClass' => $mark->productClass() ?? ''],
+                            'route.marked.no-class-was-chosen', ['productClass' => $mark->productName()],
                         ) : null,
                     self::written($mark->note),
                 ]),
