@@ -163,9 +163,9 @@ final readonly class CoatsPanel
                 );
                 $amounts[] = Amount::forCoat($coat->coating, $zones, $i === 0, $calibration->coats);
                 [$waits[], $warned] = self::waits($coat->coating, $clock, $show);
+                $name = $show->said($coat->coating->name());
                 $warnings = [
-                    ...$warnings,
-                    ...array_map(fn (string $warning): string => "{$show->said($coat->coating->name())}: $warning", $warned),
+                    ...$warnings, ...array_map(fn (string $warning): string => "$name: $warning", $warned),
                 ];
             }
             $panels[] = new self(

@@ -51,7 +51,8 @@ final readonly class EntryWords
     private function taken(array $ml): string
     {
         return implode(' ', array_map(
-            fn (string $product, float $one): string => $this->show->volume($one)." off the tin of {$this->show->product($product)}.",
+            fn (string $product, float $one): string => $this->show->volume($one).' off the tin of '
+                .$this->show->product($product).'.',
             array_keys($ml), array_values($ml),
         ));
     }

@@ -39,7 +39,8 @@ final readonly class MixesPanel
     {
         $parts = [];
         foreach ($mix->mix as $name => $share) {
-            $parts[] = $this->show->plain($share).($share === 1.0 ? ' part ' : ' parts ').lcfirst($this->show->product($name));
+            $parts[] = $this->show->plain($share).($share === 1.0 ? ' part ' : ' parts ')
+                .lcfirst($this->show->product($name));
         }
 
         return implode(', ', $parts);

@@ -97,9 +97,11 @@ final readonly class SwatchPage
     /** @return list<array{string, string}> colour of each layer, and words such as "water dye, strength 1" */
     public function recipe(Show $show): array
     {
-        return array_map(fn (DyedLayer $layer): array => [$layer->rgb, lcfirst($show->product($layer->product)).', strength '
-            .number_format($layer->strength, 2).($layer->sandedUm > 0
-                ? ', sanded back '.$show->plain($layer->sandedUm).' µm' : '')], $this->swatch->layers);
+        return array_map(fn (DyedLayer $layer): array => [
+            $layer->rgb,
+            lcfirst($show->product($layer->product)).', strength '.number_format($layer->strength, 2)
+                .($layer->sandedUm > 0 ? ', sanded back '.$show->plain($layer->sandedUm).' µm' : ''),
+        ], $this->swatch->layers);
     }
 
     /** @return array<string, string> bands that it can be used on, by piece, part and mark */
