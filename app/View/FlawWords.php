@@ -8,6 +8,7 @@ use HonestGrain\Calibration\Calibration;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
+use HonestGrain\Piece\FillWith;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
 use HonestGrain\Piece\Wish;
@@ -17,8 +18,6 @@ use HonestGrain\Words\Unit;
 /** Flaws of a part or a blank in the reader's words and units, and the fields that they are typed in. */
 final readonly class FlawWords
 {
-    private const MEANS = ['thin-ca' => 'thin CA', 'powder-ca' => 'powder and CA', 'epoxy' => 'epoxy'];
-
     public function __construct(private Profile $profile, private Calibration $calibration, private Show $show)
     {
     }
@@ -38,7 +37,7 @@ final readonly class FlawWords
 
     public function with(Flaw $flaw): string
     {
-        return $flaw->with === null ? '' : ' with '.self::MEANS[$flaw->with];
+        return $flaw->with === null ? '' : ' with '.$this->show->said($flaw->with->label());
     }
 
     /** @return array<string, Said|string> */
@@ -69,10 +68,12 @@ final readonly class FlawWords
         return array_column(array_map(fn (Wish $one): array => [$one->value, $one->label()], Wish::cases()), 1, 0);
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, Said|string> */
     public function means(): array
     {
-        return ['' => 'what suits it'] + self::MEANS;
+        return ['' => 'what suits it'] + array_column(
+            array_map(fn (FillWith $one): array => [$one->value, $one->label()], FillWith::cases()), 1, 0,
+        );
     }
 
     /** @return array<string, array{string, string}> label and value by field */

@@ -14,7 +14,7 @@ final readonly class ProgressionFault
     /** Less than this is not worth a word (workshop). */
     private const WORTH_MINUTES = 0.01;
 
-    private function __construct(public string $at, public string $kind, public Said $message)
+    private function __construct(public string $at, public ProgressionFaultKind $kind, public Said $message)
     {
     }
 
@@ -43,11 +43,14 @@ final readonly class ProgressionFault
             return null;
         }
 
-        return new self($first->name, 'fine-start', new Said('abrasive.progression-fault.finer-than-tool-marks', [
-            'first' => $first->name,
-            'micron' => Quantity::um($first->micron),
-            'deepest' => Quantity::um($job->deepestUm()),
-        ]));
+        return new self(
+            $first->name, ProgressionFaultKind::FineStart,
+            new Said('abrasive.progression-fault.finer-than-tool-marks', [
+                'first' => $first->name,
+                'micron' => Quantity::um($first->micron),
+                'deepest' => Quantity::um($job->deepestUm()),
+            ]),
+        );
     }
 
     /**
@@ -63,18 +66,24 @@ final readonly class ProgressionFault
                 continue;
             }
             $faults[] = $before->micron <= $grit->micron
-                ? new self($grit->name, 'order', new Said('abrasive.progression-fault.not-finer-than-before', [
-                    'grit' => $grit->name,
-                    'micron' => Quantity::um($grit->micron),
-                    'before' => $before->name,
-                    'micron2' => Quantity::um($before->micron),
-                ]))
-                : new self($grit->name, 'jump', new Said('abrasive.progression-fault.from-size-falls-times', [
-                    'before' => $before->name,
-                    'grit' => $grit->name,
-                    'micron' => Quantity::count($before->micron / $grit->startsAtMicron),
-                    'maxRatio' => Quantity::count($job->rates->maxRatio),
-                ]));
+                ? new self(
+                    $grit->name, ProgressionFaultKind::Order,
+                    new Said('abrasive.progression-fault.not-finer-than-before', [
+                        'grit' => $grit->name,
+                        'micron' => Quantity::um($grit->micron),
+                        'before' => $before->name,
+                        'micron2' => Quantity::um($before->micron),
+                    ]),
+                )
+                : new self(
+                    $grit->name, ProgressionFaultKind::Jump,
+                    new Said('abrasive.progression-fault.from-size-falls-times', [
+                        'before' => $before->name,
+                        'grit' => $grit->name,
+                        'micron' => Quantity::count($before->micron / $grit->startsAtMicron),
+                        'maxRatio' => Quantity::count($job->rates->maxRatio),
+                    ]),
+                );
         }
 
         return $faults;
@@ -86,14 +95,17 @@ final readonly class ProgressionFault
         $last = $grits[count($grits) - 1] ?? null;
         if ($last === null) {
             return $job->deepestUm() <= $job->limitUm ? null
-                : new self('', 'too-coarse-finish', new Said('abrasive.progression-fault.no-grit-all-leaves', [
-                    'deepest' => Quantity::um($job->deepestUm()),
-                    'limit' => Quantity::um($job->limitUm),
-                ]));
+                : new self(
+                    '', ProgressionFaultKind::TooCoarseFinish,
+                    new Said('abrasive.progression-fault.no-grit-all-leaves', [
+                        'deepest' => Quantity::um($job->deepestUm()),
+                        'limit' => Quantity::um($job->limitUm),
+                    ]),
+                );
         }
         $valley = $job->model->valleyUm($last);
         if (! $job->isWithinLimit($last)) {
-            return new self($last->name, 'too-coarse-finish',
+            return new self($last->name, ProgressionFaultKind::TooCoarseFinish,
                 new Said('abrasive.progression-fault.leaves-scratches-what-comes', [
                     'last' => $last->name,
                     'valley' => Quantity::um($valley),
@@ -102,11 +114,14 @@ final readonly class ProgressionFault
         }
 
         return $job->isAboveFloor($last) ? null
-            : new self($last->name, 'too-fine', new Said('abrasive.progression-fault.leaves-scratches-only-what', [
-                'last' => $last->name,
-                'valley' => Quantity::um($valley),
-                'floor' => Quantity::um($job->floorUm ?? 0.0),
-            ]));
+            : new self(
+                $last->name, ProgressionFaultKind::TooFine,
+                new Said('abrasive.progression-fault.leaves-scratches-only-what', [
+                    'last' => $last->name,
+                    'valley' => Quantity::um($valley),
+                    'floor' => Quantity::um($job->floorUm ?? 0.0),
+                ]),
+            );
     }
 
     /**
@@ -132,15 +147,18 @@ final readonly class ProgressionFault
         }
         $names = implode(', ', $gone);
 
-        return new self($names, 'needless', new Said('abrasive.progression-fault.without-ladder-still-sound', [
-            'names' => $names,
-            'saved' => Quantity::minutes($saved),
-        ]));
+        return new self(
+            $names, ProgressionFaultKind::Needless,
+            new Said('abrasive.progression-fault.without-ladder-still-sound', [
+                'names' => $names,
+                'saved' => Quantity::minutes($saved),
+            ]),
+        );
     }
 
     /** @return array{at: string, kind: string, message: Said} */
     public function toArray(): array
     {
-        return ['at' => $this->at, 'kind' => $this->kind, 'message' => $this->message];
+        return ['at' => $this->at, 'kind' => $this->kind->value, 'message' => $this->message];
     }
 }

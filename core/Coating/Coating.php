@@ -89,7 +89,7 @@ final readonly class Coating implements Product
 
     public FoodUse $food;
 
-    public string $water;
+    public WaterResistance $water;
 
     /** @var list<ProductHazard> */
     public array $hazards;
@@ -165,7 +165,7 @@ final readonly class Coating implements Product
         $this->potLifeMinutes = $optional('pot_life_minutes');
         $this->seals = $row->flag('seals');
         $this->food = FoodUse::from($row->text('food'));
-        $this->water = $row->text('water');
+        $this->water = WaterResistance::from($row->text('water'));
         $this->hazards = ProductHazard::allIn($row->text('hazards'));
         $this->source = $row->text('source');
         $this->fromLabel = array_keys($label);

@@ -6,6 +6,7 @@ namespace HonestGrain\Piece;
 
 use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\ProductHazard;
+use HonestGrain\Coating\WaterResistance;
 use HonestGrain\Wood\Dust;
 use HonestGrain\Words\Said;
 
@@ -51,11 +52,12 @@ final class Care
     /** @param  list<Coating>  $coats */
     private static function water(array $coats): Said
     {
-        $stands = array_map(fn (Coating $coat): string => $coat->water, $coats);
+        $stands = array_map(fn (Coating $coat): WaterResistance => $coat->water, $coats);
 
         return match (true) {
-            $coats === [] || in_array('low', $stands, true) => new Said('piece.care.wipe-barely-damp-cloth'),
-            in_array('fair', $stands, true) => new Said('piece.care.wipe-damp-cloth-dry'),
+            $coats === []
+                || in_array(WaterResistance::Low, $stands, true) => new Said('piece.care.wipe-barely-damp-cloth'),
+            in_array(WaterResistance::Fair, $stands, true) => new Said('piece.care.wipe-damp-cloth-dry'),
             default => new Said('piece.care.wipe-damp-cloth-stands'),
         };
     }

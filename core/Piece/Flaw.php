@@ -19,8 +19,6 @@ use HonestGrain\Words\Said;
  */
 final readonly class Flaw
 {
-    public const WITH = ['thin-ca', 'powder-ca', 'epoxy'];
-
     public const MAX_SIZE_MM = 500.0;
 
     public string $id;
@@ -42,7 +40,7 @@ final readonly class Flaw
 
     public Wish $wish;
 
-    public ?string $with;
+    public ?FillWith $with;
 
     private function __construct(Document $flaw)
     {
@@ -65,7 +63,9 @@ final readonly class Flaw
         $this->wish = Wish::from(
             $flaw->choice('wish', array_column(Wish::cases(), 'value'), $kind->wishes()[0]->value),
         );
-        $this->with = $flaw->has('with') ? $flaw->choice('with', self::WITH) : null;
+        $this->with = $flaw->has('with') ? FillWith::from(
+            $flaw->choice('with', array_column(FillWith::cases(), 'value')),
+        ) : null;
     }
 
     public static function read(Document $flaw): self
@@ -121,7 +121,7 @@ final readonly class Flaw
             'id' => $this->id, 'kind' => $this->kind->value, 'on' => $this->on->value,
             'from_mm' => round($this->fromMm, 2), 'to_mm' => round($this->toMm, 2),
             'azimuth_deg' => $this->azimuthDeg, 'width_mm' => $this->widthMm, 'depth_mm' => $this->depthMm,
-            'wish' => $this->wish->value, 'with' => $this->with,
+            'wish' => $this->wish->value, 'with' => $this->with?->value,
         ];
     }
 }

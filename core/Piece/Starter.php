@@ -66,7 +66,7 @@ final class Starter
                 'id' => 'bark', 'kind' => FlawKind::BarkEdge->value, 'on' => Surface::Rim->value, 'from_mm' => 0.0,
                 'to_mm' => round($rim, 2),
                 'azimuth_deg' => null, 'width_mm' => null, 'depth_mm' => null, 'wish' => Wish::Stabilise->value,
-                'with' => 'thin-ca',
+                'with' => FillWith::ThinCa->value,
             ]];
         }
         $n = 0;

@@ -39,7 +39,10 @@ return [
         'food' => 'For food',
         'water' => 'For water',
     ],
-    'wish' => [
+    'fill-with' => [
+        'thin-ca' => 'thin CA',
+        'powder-ca' => 'powder and CA',
+        'epoxy' => 'epoxy',
     ],
     'care' => [
         'keep-out-dishwasher-microwave' => 'Keep it out of the dishwasher, the microwave oven and standing water, '

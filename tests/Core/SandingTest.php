@@ -8,6 +8,7 @@ use HonestGrain\Abrasive\AskedSurface;
 use HonestGrain\Abrasive\ColourGround;
 use HonestGrain\Abrasive\Progression;
 use HonestGrain\Abrasive\ProgressionFault;
+use HonestGrain\Abrasive\ProgressionFaultKind;
 use HonestGrain\Abrasive\SandingJob;
 use HonestGrain\Abrasive\SandingRates;
 use HonestGrain\Abrasive\Scale;
@@ -152,7 +153,7 @@ final class SandingTest extends TestCase
         self::assertSame($sanding->own?->totalMinutes, $sanding->minutes());
         self::assertSame(
             ['jump', 'jump'],
-            array_map(fn (ProgressionFault $fault): string => $fault->kind, $sanding->own->faults ?? []),
+            array_map(fn (ProgressionFault $fault): string => $fault->kind->value, $sanding->own->faults ?? []),
         );
     }
 
@@ -166,7 +167,9 @@ final class SandingTest extends TestCase
         $job = SandingJob::of(80, $limit, $floor, 70_000, ScratchModel::on(Drawn::sanding(), 6000, 3));
         $ladder = Progression::own($job, $this->catalogue->abrasives()->allNamed($own, 'own'));
         self::assertSame(
-            $faults, array_map(fn (ProgressionFault $fault): string => "$fault->kind $fault->at", $ladder->faults),
+            $faults, array_map(
+                fn (ProgressionFault $fault): string => "{$fault->kind->value} $fault->at", $ladder->faults,
+            ),
         );
         self::assertEqualsWithDelta(
             array_sum(array_map(fn ($step): float => $step->minutes, $ladder->steps)), $ladder->totalMinutes, 1e-9,
@@ -199,7 +202,9 @@ final class SandingTest extends TestCase
         $table = $this->catalogue->abrasives();
         $with = Progression::own($job, $table->allNamed(['P120', 'P150', 'P180', 'P240', 'P320'], 'own'));
         $needless = array_values(
-            array_filter($with->faults, fn (ProgressionFault $fault): bool => $fault->kind === 'needless'),
+            array_filter(
+                $with->faults, fn (ProgressionFault $fault): bool => $fault->kind === ProgressionFaultKind::Needless,
+            ),
         );
         self::assertNotSame([], $needless);
         foreach ($needless as $fault) {

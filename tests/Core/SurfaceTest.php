@@ -9,6 +9,7 @@ use HonestGrain\Abrasive\HabitPrice;
 use HonestGrain\Abrasive\Learnt;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Abrasive\Progression;
+use HonestGrain\Abrasive\ProgressionFaultKind;
 use HonestGrain\Abrasive\Rung;
 use HonestGrain\Abrasive\SandingJob;
 use HonestGrain\Abrasive\ScratchLab;
@@ -93,7 +94,9 @@ final class SurfaceTest extends TestCase
         self::assertGreaterThan($torn->leastMinutes(), $own->minutes());
         self::assertSame([], $own->own->faults ?? ['none'], 'it starts coarse enough for the torn grain');
         $fine = self::sanding(['cut' => ['outside' => 'torn'], 'own' => ['outside' => ['P150', 'P240']]]);
-        self::assertSame('fine-start', $fine->own->faults[0]->kind ?? null, 'as deep as its torn grain');
+        self::assertSame(
+            ProgressionFaultKind::FineStart, $fine->own->faults[0]->kind ?? null, 'as deep as its torn grain',
+        );
         // End-grain work does not tear round its wall.
         self::assertSame(0.0, self::sanding(['cut' => ['outside' => 'torn']], ['grain' => 'end', 'shape' => [
             'outer' => [[0, 40, 'corner'], [120, 40, 'corner']], 'inner' => null,
@@ -328,7 +331,9 @@ final class SurfaceTest extends TestCase
             $job, $table->allNamed(['P80', 'P150', 'P180', 'P320', 'P400'], 'a'), $table,
             Catalogue::shipped()->calibration(),
         )[1]->progression->faults;
-        self::assertSame('jump', $faults[0]->kind ?? null, 'every other rung of a short shelf is too big a jump');
+        self::assertSame(
+            ProgressionFaultKind::Jump, $faults[0]->kind ?? null, 'every other rung of a short shelf is too big a jump',
+        );
         self::assertLessThan($least->totalMinutes, $prices['stop-and-oil']->minutes);
         self::assertLessThan(2, $prices['paste']->scratchUm);
         self::assertEqualsWithDelta(
@@ -347,11 +352,14 @@ final class SurfaceTest extends TestCase
         $of = fn (array $grits): Progression => Progression::own($job, $table->allNamed($grits, 'own'));
         $sound = ['P180', 'P240', 'P320', 'Steel wool 0000'];
         self::assertNotContains(
-            'jump', array_column($of([...array_slice($sound, 0, 3), 'Abrasive paste'])->faults, 'kind'),
+            ProgressionFaultKind::Jump,
+            array_column($of([...array_slice($sound, 0, 3), 'Abrasive paste'])->faults, 'kind'),
         );
-        self::assertContains('jump', array_column($of($sound)->faults, 'kind'), '46.2 to 20 µm');
+        self::assertContains(
+            ProgressionFaultKind::Jump, array_column($of($sound)->faults, 'kind'), '46.2 to 20 µm',
+        );
         self::assertSame(['order Steel wool 00'], array_map(
-            fn ($fault): string => "$fault->kind $fault->at",
+            fn ($fault): string => "{$fault->kind->value} $fault->at",
             array_slice($of(['P180', 'P320', 'Steel wool 00'])->faults, 0, 1),
         ), 'wool of 53 µm after paper of 46');
         $paste = $of(['P180', 'P240', 'P320', 'Abrasive paste'])->steps[3];

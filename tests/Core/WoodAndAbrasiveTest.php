@@ -114,7 +114,7 @@ final class WoodAndAbrasiveTest extends TestCase
     {
         $table = Catalogue::shipped()->abrasives();
         $kinds = fn (array $names, float $limit, ?float $floor = null): array => array_map(
-            fn ($fault): string => "$fault->at $fault->kind",
+            fn ($fault): string => "$fault->at {$fault->kind->value}",
             Progression::own(
                 $this->job(80, $limit, $floor), $table->allNamed($names, 'own'),
                 $table->allNamed(['P120'], 'available'),

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\View\Show;
 use HonestGrain\Geometry\Surface;
+use HonestGrain\Piece\FillWith;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
 use HonestGrain\Piece\Wish;
@@ -32,7 +33,7 @@ class SaveFlaw extends PieceChange
             'azimuth_to' => ['nullable', 'required_with:azimuth_from', 'numeric', 'between:-360,720'],
             'flaw_width' => $size, 'flaw_depth' => $size,
             'wish' => ['required', Rule::enum(Wish::class)],
-            'with' => ['nullable', Rule::in(Flaw::WITH)],
+            'with' => ['nullable', Rule::enum(FillWith::class)],
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Coating\FoodUse;
+use HonestGrain\Coating\WaterResistance;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\FaceUse;
@@ -165,7 +166,7 @@ final readonly class Contents
             if ($last === null || Face::among($plan->zones, $faces) === []) {
                 continue;
             }
-            if ($last->coating->water === 'low') {
+            if ($last->coating->water === WaterResistance::Low) {
                 $conflicts[] = Conflict::warn(
                     [$last->id], new Said('route.contents.does-not-stand-water', ['class' => $last->coating->name()]),
                     [new Said('route.contents.line-inside-epoxy'), new Said('route.contents.say-under-shape-piece')],

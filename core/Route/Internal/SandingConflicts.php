@@ -7,6 +7,7 @@ namespace HonestGrain\Route\Internal;
 use HonestGrain\Abrasive\Lubricant;
 use HonestGrain\Abrasive\MediumKind;
 use HonestGrain\Abrasive\ProgressionFault;
+use HonestGrain\Abrasive\ProgressionFaultKind;
 use HonestGrain\Abrasive\Rung;
 use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Coating\FilmKind;
@@ -230,7 +231,8 @@ final class SandingConflicts
             );
         }
         foreach (array_filter(
-            $sanding->own->faults ?? [], fn (ProgressionFault $fault): bool => $fault->kind !== 'needless',
+            $sanding->own->faults ?? [],
+            fn (ProgressionFault $fault): bool => $fault->kind !== ProgressionFaultKind::Needless,
         ) as $fault) {
             $conflicts[] = Conflict::warn([$step], $fault->message, [
                 new Said('route.sanding-conflicts.use-shortest-ladder'),

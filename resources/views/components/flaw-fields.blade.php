@@ -13,6 +13,6 @@
         <x-number :name="$name" :label="$label" :value="$value" class="w-full" x-ref="{{ $name }}" />
     @endforeach
     <x-field name="with" label="With">
-        <x-choose name="with" :options="$words->means()" :chosen="$flaw?->with" />
+        <x-choose name="with" :options="$words->means()" :chosen="$flaw?->with?->value" />
     </x-field>
 </div>

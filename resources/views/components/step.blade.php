@@ -1,9 +1,13 @@
 @props(['step', 'words', 'piece', 'told'])
-@php($isOpen = $step->isOpen())
+@php([$isOpen, $isNext, $canMove, $title] = [
+    $step->isOpen(), (bool) $step->is_next, $told->canMove($step), $show->said($step->title),
+])
+@php([$reasons, $wait, $window] = [$told->reasons($step), $words->wait(), $words->window()])
+@php($hazards = $isOpen && ! $isNext ? $words->hazardTitles() : '')
 <li
     @class(['route-step', 'faint' => ! $isOpen])
     data-step="{{ $step->step }}"
-    data-room="{{ $told->canMove($step) ? $told->room($step) : '' }}"
+    data-room="{{ $canMove ? $told->room($step) : '' }}"
     data-light="{{ implode(' ', $step->zones()) }}"
     data-light-part="{{ $step->part }}"
     tabindex="-1"
@@ -12,7 +16,7 @@
         @if (! $isOpen)
             <b>{{ $words->past() }}</b>
         @elseif ($step->start_at)
-            <span @class(['block', 'font-semibold' => $step->is_next])>{{ $words->when() }}</span>
+            <span @class(['block', 'font-semibold' => $isNext])>{{ $words->when() }}</span>
         @else
             not planned
         @endif
@@ -22,48 +26,48 @@
     </p>
     <div>
         <p class="text-[1.06rem]">
-            @if ($told->canMove($step))
+            @if ($canMove)
                 <span
                     role="button"
                     tabindex="0"
                     class="route-grip no-print"
                     draggable="true"
                     title="Drag, or Alt with the arrow keys"
-                    aria-label="Move “{{ $show->said($step->title) }}”: Alt with arrow up or down"
+                    aria-label="Move “{{ $title }}”: Alt with arrow up or down"
                     >⠿</span
                 >
             @endif
-            <b>{{ $step->number() }}. {{ $show->said($step->title) }}</b>
+            <b>{{ $step->number() }}. {{ $title }}</b>
         </p>
         <p class="small">{{ $words->line() }}</p>
         <p class="faint small">{{ $show->said($step->details->because) }}</p>
-        @if ($told->reasons($step))
+        @if ($reasons)
             <x-disclosure label="Why here" is-faint class="small no-print">
-                @foreach ($told->reasons($step) as $reason)
+                @foreach ($reasons as $reason)
                     <p>{{ $reason }}</p>
                 @endforeach
             </x-disclosure>
         @endif
-        @foreach ($step->is_next ? $step->details->hazards : [] as $hazard)
+        @foreach ($isNext ? $step->details->hazards : [] as $hazard)
             <p class="small">
                 <b class="warn">{{ $show->said($hazard->title()) }}.</b> {{ $show->said($hazard->says()) }}
             </p>
         @endforeach
-        @if ($isOpen && ! $step->is_next && $words->hazardTitles() !== '')
-            <p class="small warn">{{ $words->hazardTitles() }}</p>
+        @if ($hazards !== '')
+            <p class="small warn">{{ $hazards }}</p>
         @endif
     </div>
     <div class="small">
-        @if ($words->wait())
+        @if ($wait)
             <p>
-                {{ $words->wait() }}
+                {{ $wait }}
                 <span class="faint">{{ $words->atTheTin() }}</span>
             </p>
         @endif
-        @if ($words->window())
-            <p @class(['warn' => $words->isTooLate()])>{{ $words->window() }}</p>
+        @if ($window)
+            <p @class(['warn' => $words->isTooLate()])>{{ $window }}</p>
         @endif
-        @if ($step->is_next && $piece->isInWork())
+        @if ($isNext && $piece->isInWork())
             <div class="no-print mt-1 flex flex-wrap gap-x-4">
                 <x-done :step="$step" label="Done now" />
                 <x-disclosure label="Other">

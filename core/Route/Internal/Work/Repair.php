@@ -9,6 +9,7 @@ use HonestGrain\Coating\Amount;
 use HonestGrain\Coating\AmountUnit;
 use HonestGrain\Coating\Binder;
 use HonestGrain\Geometry\Surface;
+use HonestGrain\Piece\FillWith;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
 use HonestGrain\Piece\Part;
@@ -97,9 +98,10 @@ final readonly class Repair
     {
         $rates = $tables->calibration->repairs;
         $width = $flaw->widthMm
-            ?? ($flaw->kind === FlawKind::Crack && $flaw->with !== 'epoxy' && $flaw->with !== 'powder-ca'
+            ?? ($flaw->kind === FlawKind::Crack && $flaw->with !== FillWith::Epoxy
+                && $flaw->with !== FillWith::PowderCa
             ? $rates->hairlineWidthMm : $rates->usualWidthMm);
-        if ($flaw->with === 'thin-ca' || ($flaw->with === null && $width <= $rates->hairlineWidthMm)) {
+        if ($flaw->with === FillWith::ThinCa || ($flaw->with === null && $width <= $rates->hairlineWidthMm)) {
             return self::hairline($flaw, $part, $tables);
         }
         $depth = min($flaw->depthMm ?? $rates->usualDepthMm, self::wallMm($flaw, $part));
@@ -110,7 +112,7 @@ final readonly class Repair
                 'depth' => Quantity::mm($depth),
             ]) : null;
 
-        return $flaw->with === 'epoxy' || ($flaw->with === null && $ml >= $rates->epoxyFromMl)
+        return $flaw->with === FillWith::Epoxy || ($flaw->with === null && $ml >= $rates->epoxyFromMl)
             ? self::epoxy($flaw, $rates, $ml, $taken, $tables->coatings->binder('epoxy'))
             : self::powder(
                 flaw: $flaw, rates: $rates, ml: $ml, fills: (int) max(1, ceil($depth / $rates->fillDepthMm)),

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Coating;
+
+/** How a finish stands water once it has cured. */
+enum WaterResistance: string
+{
+    case Low = 'low';
+    case Fair = 'fair';
+    case Good = 'good';
+}
