@@ -40,6 +40,7 @@ answers() { php -r 'exit(str_contains((string) @file_get_contents($argv[1]), "Si
 silent() { ! answers; }
 no_processes() { ! grep -qsF -- "$HONEST_GRAIN_STATE/" /proc/[0-9]*/cmdline; }
 says() { grep -qF -- "$1" "$OUT"; }
+preloads() { grep -qsF -- "opcache.preload=$HONEST_GRAIN_STATE/tuned/preload.php" /proc/[0-9]*/cmdline; }
 same_key() { [ "$(cat "$HONEST_GRAIN_STATE/app.key")" = "$KEY" ]; }
 private() { [ "$(stat -c %a "$HONEST_GRAIN_STATE/app.key")" = 600 ]; }
 
@@ -47,6 +48,7 @@ PORT=$(free_port)
 is 'it starts in an empty folder' run
 is 'it says where it is and who may sign in' says "http://127.0.0.1:$PORT"
 is 'the application answers' answers
+is 'its classes are read before the first request' preloads
 is 'its key is nobody else'\''s' private
 KEY=$(cat "$HONEST_GRAIN_STATE/app.key")
 headers() { curl -s -o /dev/null -D - --max-time 8 "$@" "http://127.0.0.1:$PORT$WHERE" | tr -d '\r'; }

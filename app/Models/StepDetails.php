@@ -68,7 +68,7 @@ final readonly class StepDetails implements Kept
     /** @return list<Face> those that it is done on; none where it is a band */
     public function faces(): array
     {
-        return array_values(array_filter(array_map(Face::tryFrom(...), $this->on)));
+        return Face::in($this->on);
     }
 
     public static function read(array $kept): self

@@ -69,7 +69,7 @@ final readonly class Correction
             $times = StepTimes::of($step, $history, $clock, $placed, $left);
             $writes->add($row, true, ['position' => $row['position']] + $times);
         }
-        $writes->move();
+        $writes->carryOut();
         $piece->update([
             'ready_at' => $readyAt === 0 || $route->isForbidden() || $piece->fault !== null
                 ? null : Carbon::createFromTimestamp($readyAt),

@@ -125,9 +125,7 @@ final readonly class History
             if ($kind === EntryKind::Done && $entry->technique !== null) {
                 $work[$piece][$step] = new DoneWork(
                     SaidCast::read((string) $entry->title), (string) $entry->technique, (string) $entry->part,
-                    array_values(array_filter(array_map(
-                        Face::tryFrom(...), Texts::of(json_decode((string) $entry->on_faces, true) ?? $entry->zone),
-                    ))),
+                    Face::in(Texts::of(json_decode((string) $entry->on_faces, true) ?? $entry->zone)),
                 );
             }
         }

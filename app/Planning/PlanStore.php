@@ -20,8 +20,6 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class PlanStore
 {
-    private const CHUNK = 200;
-
     /** @return bool false where the shop has been changed since the plan was begun: nothing is written then */
     public function keep(ShopPlan $plan): bool
     {
@@ -33,11 +31,7 @@ final readonly class PlanStore
             if ((int) Workshop::query()->whereKey($workshop->id)->value('version') !== $plan->state->version) {
                 return false;
             }
-            PlannedStep::query()->whereKey($writes->gone)->delete();
-            foreach (array_chunk($writes->rows, self::CHUNK) as $chunk) {
-                PlannedStep::query()->upsert($chunk, ['piece_id', 'step']);
-            }
-            $writes->move();
+            $writes->carryOut();
             foreach ($plan->pieces as $planned) {
                 $this->piece($plan, $planned);
             }

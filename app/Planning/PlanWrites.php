@@ -4,22 +4,23 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\PlannedStep;
 use HonestGrain\Route\Step;
 use Illuminate\Support\Facades\DB;
 
-/** What must be written so that the rows that stand become those of a new plan. */
+/** What must be written so that the rows that stand become those of a new plan, or of a press: then it is written. */
 final class PlanWrites
 {
     private const CHUNK = 200;
 
     /** @var list<array<string, mixed>> whole rows, of routes that are new or changed */
-    public array $rows = [];
+    private array $rows = [];
 
     /** @var list<array<string, mixed>> numbers and times, of steps that only moved */
-    public array $times = [];
+    private array $times = [];
 
     /** @var list<int> numbers of steps that are no longer in their route */
-    public array $gone = [];
+    private array $gone = [];
 
     /**
      * @param  array<string, mixed>|null  $stands  the row that stands
@@ -57,8 +58,19 @@ final class PlanWrites
         }
     }
 
-    /** Writes the times of the steps that only moved: narrow updates, many rows in one statement. */
-    public function move(): void
+    public function carryOut(): void
+    {
+        if ($this->gone !== []) {
+            PlannedStep::query()->whereKey($this->gone)->delete();
+        }
+        foreach (array_chunk($this->rows, self::CHUNK) as $chunk) {
+            PlannedStep::query()->upsert($chunk, ['piece_id', 'step']);
+        }
+        $this->move();
+    }
+
+    /** Narrow updates, many rows in one statement. */
+    private function move(): void
     {
         $columns = StepTimes::COLUMNS;
         $select = 'select ? as id, '.implode(', ', array_map(fn (string $column): string => "? as $column", $columns));

@@ -38,9 +38,9 @@ final readonly class MixesPanel
     public function parts(Coating $mix): string
     {
         $parts = [];
-        foreach ($mix->mix as $name => $share) {
-            $parts[] = $this->show->plain($share).($share === 1.0 ? ' part ' : ' parts ')
-                .lcfirst($this->show->product($name));
+        foreach ($mix->mix as $part) {
+            $parts[] = $this->show->plain($part->parts).($part->parts === 1.0 ? ' part ' : ' parts ')
+                .lcfirst($this->show->said($part->name()));
         }
 
         return implode(', ', $parts);

@@ -65,7 +65,7 @@ final readonly class Binder
     /** Its name for a reader. */
     public function name(): Said
     {
-        return new Said("products.name.$this->key", kept: $this->class);
+        return ProductName::of($this->key, $this->class);
     }
 
     public function kinetics(): Kinetics

@@ -101,11 +101,8 @@ final readonly class Coating implements Product
 
     private string $air;
 
-    /** @var array<string, float> its parts by volume, where it is the maker's own mix */
+    /** @var list<MixPart> what is in it, most of it first, where it is the maker's own mix */
     public array $mix;
-
-    /** @var array<string, string> keys of those parts that the catalogue has, by class */
-    private array $keys;
 
     /** The key of its note, or what the maker noted of a mix. */
     private string $note;
@@ -171,7 +168,6 @@ final readonly class Coating implements Product
         $this->fromLabel = array_keys($label);
         $this->air = $air;
         $this->mix = self::parts($row);
-        $this->keys = self::keys($row);
         $this->note = $row->text('note');
     }
 
@@ -184,32 +180,17 @@ final readonly class Coating implements Product
         return new self($row, $label, $air);
     }
 
-    /** @return array<string, string> by class */
-    private static function keys(Row $row): array
-    {
-        $keys = $row->has('mix_keys') ? json_decode($row->text('mix_keys'), true, flags: JSON_THROW_ON_ERROR) : [];
-
-        $named = [];
-        foreach ((array) $keys as $class => $key) {
-            $named[(string) $class] = is_string($key) ? $key : '';
-        }
-
-        return $named;
-    }
-
-    /** @return array<string, float> by what goes in */
+    /** @return list<MixPart> */
     private static function parts(Row $row): array
     {
-        $parts = $row->has('mix') ? (array) json_decode($row->text('mix'), true, flags: JSON_THROW_ON_ERROR) : [];
+        $cells = $row->has('mix') ? json_decode($row->text('mix'), true, flags: JSON_THROW_ON_ERROR) : [];
 
-        return array_map(fn (mixed $part): float => is_numeric($part) ? (float) $part : 0.0, array_combine(
-            array_map(strval(...), array_keys($parts)), $parts,
-        ));
+        return array_map(MixPart::read(...), array_values((array) $cells));
     }
 
     public function name(): Said
     {
-        return $this->mix === [] ? new Said("products.name.$this->key", kept: $this->class) : Said::name($this->class);
+        return $this->mix === [] ? ProductName::of($this->key, $this->class) : Said::name($this->class);
     }
 
     public function note(): Said
@@ -218,8 +199,8 @@ final readonly class Coating implements Product
             return new Said("products.note.$this->note");
         }
         $mixed = new Said('products.mix.of', [
-            'parts' => array_values(array_map(Quantity::number(...), $this->mix)),
-            'of' => array_map($this->partName(...), array_map(strval(...), array_keys($this->mix))),
+            'parts' => array_map(fn (MixPart $part): Quantity => Quantity::number($part->parts), $this->mix),
+            'of' => array_map(fn (MixPart $part): Said => $part->name(), $this->mix),
         ]);
 
         return $this->note === '' ? $mixed
@@ -229,14 +210,6 @@ final readonly class Coating implements Product
     public function source(): Said
     {
         return $this->mix === [] ? Said::name($this->source) : new Said('products.mix.source');
-    }
-
-    /** The name of what goes into a mix: a finish of the catalogue, or what the maker calls it. */
-    private function partName(string $class): Said
-    {
-        $key = $this->keys[$class] ?? null;
-
-        return $key === null ? Said::name($class) : new Said("products.name.$key", kept: $class);
     }
 
     public function class(): string

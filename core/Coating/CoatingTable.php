@@ -171,8 +171,9 @@ final class CoatingTable
     /** The name of a class for a reader; the maker's own, and one that is known no more, by what it was called. */
     public function nameOf(string $class): Said
     {
-        return isset($this->rows[$class]) || isset($this->stainRows[$class])
-            ? $this->product($class)->name() : Said::name($class);
+        $row = $this->rows[$class] ?? $this->stainRows[$class] ?? null;
+
+        return $row === null || $row->has('mix') ? Said::name($class) : ProductName::of($row->text('key'), $class);
     }
 
     /** @return array<string, Coating> */

@@ -117,10 +117,9 @@ final readonly class OwnMix
         $cells['food'] = $this->food()->value;
         $cells['rags_self_heat'] = in_array('yes', $this->texts('rags_self_heat'), true) ? 'yes' : 'no';
         $cells['note'] = $this->note;
-        $cells['mix'] = json_encode($this->parts, JSON_THROW_ON_ERROR);
-        $cells['mix_keys'] = json_encode(array_map(
-            fn (Row $row): string => $row->text('key'), $this->finishes,
-        ), JSON_THROW_ON_ERROR);
+        $cells['mix'] = json_encode(array_map(fn (string $class): array => [
+            $class, isset($this->finishes[$class]) ? $this->finishes[$class]->text('key') : null, $this->parts[$class],
+        ], array_map(strval(...), array_keys($this->parts))), JSON_THROW_ON_ERROR);
 
         return $this->like->with($cells);
     }

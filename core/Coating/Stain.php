@@ -94,7 +94,7 @@ final readonly class Stain implements Product
 
     public function name(): Said
     {
-        return new Said("products.name.$this->key", kept: $this->class);
+        return ProductName::of($this->key, $this->class);
     }
 
     public function note(): Said

@@ -87,6 +87,17 @@ enum Face: string
     }
 
     /**
+     * Those among some names, such as the zones of a drawing, that are faces.
+     *
+     * @param  array<string>  $names
+     * @return list<self>
+     */
+    public static function in(array $names): array
+    {
+        return array_values(array_filter(array_map(self::tryFrom(...), $names)));
+    }
+
+    /**
      * Those named, in their order.
      *
      * @param  list<string>  $names

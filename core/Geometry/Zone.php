@@ -45,6 +45,12 @@ final readonly class Zone
         );
     }
 
+    /** @throws \LogicException for a band, a fault of the caller */
+    public function wholeFace(): Face
+    {
+        return $this->face ?? throw new \LogicException("$this->id is a band and no face.");
+    }
+
     /** @return array{id: string, area_mm2: float, end_grain_mean: float, mean_radius_mm: float, arc_mm: float} */
     public function toArray(): array
     {

@@ -135,8 +135,7 @@ final readonly class Mark
     /** Its name for a reader. */
     public function productName(): ?Said
     {
-        return $this->stain?->name() ?? $this->paint?->name()
-            ?? ($this->binder?->product === null ? null : $this->binder->productName);
+        return $this->stain?->name() ?? $this->paint?->name() ?? $this->binder?->productName;
     }
 
     /** The class of what is laid on or filled in; null where nothing is. */

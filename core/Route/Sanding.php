@@ -85,7 +85,7 @@ final readonly class Sanding
         float $share,
         bool $isWet,
     ) {
-        $face = $zone->face ?? throw new \LogicException('A band is not sanded by itself.');
+        $face = $zone->wholeFace();
         $available = self::graded($part, $bench);
         // With nothing on the shelf the minutes are those of the usual set, so that no step is free.
         $reckoned = $available === [] ? Bench::usualGrits($bench->table) : $available;
@@ -198,7 +198,7 @@ final readonly class Sanding
     private static function cutAwayShare(Part $part, Measurement $measured, Zone $zone): float
     {
         $area = 0.0;
-        foreach ($zone->face === null ? [] : $part->marksOn($zone->face) as $mark) {
+        foreach ($part->marksOn($zone->wholeFace()) as $mark) {
             $area += $mark->technique instanceof CutsItsGround ? $measured->zones[$mark->id()]->areaMm2 ?? 0.0 : 0.0;
         }
 

@@ -54,7 +54,7 @@ final readonly class SandingWay
      */
     private function __construct(Part $part, Zone $zone, Bench $bench, ?float $wallMm)
     {
-        $face = $zone->face ?? throw new \LogicException('A band is not sanded by itself.');
+        $face = $zone->wholeFace();
         $figures = $bench->calibration->sanding;
         $plan = $part->surface->of($face);
         $cap = $part->mayFly()

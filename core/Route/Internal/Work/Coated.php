@@ -9,6 +9,7 @@ use HonestGrain\Coating\Coating;
 use HonestGrain\Coating\Cure;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\Laying;
+use HonestGrain\Coating\MixPart;
 use HonestGrain\Coating\WipeWindow;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\BuffWith;
@@ -224,13 +225,13 @@ final class Coated
         if ($ml === null || $coating->mix === []) {
             return null;
         }
-        $whole = array_sum($coating->mix);
-        $items = [];
-        foreach ($coating->mix as $name => $parts) {
-            $items[] = new Said('route.coated.of', ['ml' => Quantity::ml($ml * $parts / $whole), 'name' => $name]);
-        }
+        $whole = array_sum(array_map(fn (MixPart $part): float => $part->parts, $coating->mix));
 
-        return new Said('route.coated.for-that', ['items' => $items]);
+        return new Said('route.coated.for-that', ['items' => array_map(
+            fn (MixPart $part): Said => new Said('route.coated.of', [
+                'ml' => Quantity::ml($ml * $part->parts / $whole), 'name' => $part->name(),
+            ]), $coating->mix,
+        )]);
     }
 
     /** What the inside of a vessel asks for besides. */
