@@ -7,6 +7,7 @@ namespace HonestGrain\Coating;
 use Closure;
 use HonestGrain\Calibration\CoatFigures;
 use HonestGrain\Coating\Exception\Stalled;
+use HonestGrain\Coating\Internal\AirMet;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
@@ -28,8 +29,8 @@ final class CureClock
     private array $read = [];
 
     /**
-     * @var array<string, array{float, int, array<string, Said>}> by kinetics: what one day brings of a stretch
-     *     whose days all go alike, as reference hours gained, seconds at a standstill, and warnings
+     * @var array<string, array{float, int, AirMet}> by kinetics: what one day brings of a stretch whose days all go
+     *     alike, as reference hours gained, seconds at a standstill, and what it meets
      */
     private array $days = [];
 
@@ -56,14 +57,15 @@ final class CureClock
         $done = 0.0;
         $stalled = 0;
         $sinceProgress = 0;
-        $warnings = $rates = [];
+        $met = new AirMet($kinetics, $this->figures);
+        $rates = [];
         $now = $start;
         $lookFrom = $start;
         while ($done < $needHours - 1e-12) {
             $days = $now >= $lookFrom ? self::alikeDays($climate, $now) : 0;
             if ($days > 0) {
-                [$aDay, $still, $warned] = $this->day($kinetics, $now);
-                $warnings += $warned;
+                [$aDay, $still, $metInADay] = $this->day($kinetics, $now);
+                $met->meetAllOf($metInADay);
                 $days = $aDay > 0 ? min($days, (int) floor(($needHours - $done) / $aDay)) : 0;
                 $done += $days * $aDay;
                 $stalled += $days * $still;
@@ -80,7 +82,7 @@ final class CureClock
             $key = "$air->tempC $air->rhPercent";
             if (! isset($rates[$key])) {
                 $rates[$key] = $kinetics->rate($air->tempC, $air->rhPercent);
-                $this->warn($kinetics, $air, $warnings);
+                $met->meet($air);
             }
             $rate = $rates[$key];
             if ($rate > 0) {
@@ -110,7 +112,7 @@ final class CureClock
             }
         }
 
-        return new CureRun($start, $now, $stalled / 3600, array_values($warnings));
+        return new CureRun($start, $now, $stalled / 3600, $met->warnings());
     }
 
     /** The air that it dries in; one that is gone is the clock's own. */
@@ -128,7 +130,7 @@ final class CureClock
     /**
      * What a whole day from then on does; the same from whichever hour it is begun.
      *
-     * @return array{float, int, array<string, Said>} reference hours, seconds that it stands still, warnings
+     * @return array{float, int, AirMet} reference hours, seconds that it stands still, and what it meets
      */
     private function day(Kinetics $kinetics, int $from): array
     {
@@ -137,43 +139,18 @@ final class CureClock
             return $this->days[$key];
         }
         $climate = $this->climate($kinetics);
-        $warnings = [];
+        $met = new AirMet($kinetics, $this->figures);
         $done = 0.0;
         $still = 0;
         for ($now = $from; $now < $from + self::DAY; $now = $until) {
             $air = $climate->stretchAt($now);
             $until = min($air->until ?? $from + self::DAY, $from + self::DAY);
             $rate = $kinetics->rate($air->tempC, $air->rhPercent);
-            $this->warn($kinetics, $air, $warnings);
+            $met->meet($air);
             $done += $rate * ($until - $now) / 3600;
             $still += $rate > 0 ? 0 : $until - $now;
         }
 
-        return $this->days[$key] = [$done, $still, $warnings];
-    }
-
-    /** @param  array<string, Said>  $warnings */
-    private function warn(Kinetics $kinetics, ClimateStretch $air, array &$warnings): void
-    {
-        if ($kinetics->minC !== null && $air->tempC < $kinetics->minC) {
-            $warnings['cold'] ??= new Said('coating.cure-clock.shop-falls-below-products', [
-                'temp' => Quantity::celsius($air->tempC),
-                'min' => Quantity::celsius($kinetics->minC),
-            ]);
-        }
-        if ($kinetics->maxRhPercent !== null && $air->rhPercent > $kinetics->maxRhPercent) {
-            $warnings['damp'] ??= new Said('coating.cure-clock.air-reaches-rh-above', [
-                'rh' => Quantity::percent($air->rhPercent),
-                'maxRh' => Quantity::percent($kinetics->maxRhPercent),
-            ]);
-        }
-        if (DewPoint::isNear($this->figures, $air->tempC, $air->rhPercent)) {
-            $warnings['dew'] ??= new Said('coating.cure-clock.rh-wood-within-dew', [
-                'temp' => Quantity::celsius($air->tempC),
-                'rh' => Quantity::percent($air->rhPercent),
-                'dewMargin' => Quantity::celsius($this->figures->dewMarginC),
-                'of' => Quantity::celsius(DewPoint::of($air->tempC, $air->rhPercent)),
-            ]);
-        }
+        return $this->days[$key] = [$done, $still, $met];
     }
 }

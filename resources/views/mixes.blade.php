@@ -81,7 +81,7 @@
                 <x-field name="like" label="It behaves like" class="mt-3">
                     <x-choose
                         name="like"
-                        :options="['' => 'what there is most of'] + array_combine($known, $known)"
+                        :options="['' => 'what there is most of'] + $show->products($known)"
                         :chosen="$panel->changed?->typed->value('like') ?? ''"
                     />
                 </x-field>

@@ -305,7 +305,8 @@ final class ContractTest extends TestCase
             'start' => '2026-12-01T09:00:00Z',
             'climate' => [
                 ['at' => '2026-12-01T00:00:00Z', 'temp_c' => 21, 'rh_percent' => 50],
-                ['at' => '2026-12-01T21:00:00Z', 'temp_c' => 6, 'rh_percent' => 90],
+                ['at' => '2026-12-01T21:00:00Z', 'temp_c' => 9.9, 'rh_percent' => 81],
+                ['at' => '2026-12-01T22:00:00Z', 'temp_c' => 6, 'rh_percent' => 90],
                 ['at' => '2026-12-02T09:00:00Z', 'temp_c' => 21, 'rh_percent' => 75],
             ],
         ];

@@ -37,7 +37,7 @@
             />
         @endforeach
         <x-field name="product" label="Dye" x-show="takesDye">
-            <x-choose name="product" :options="array_combine($stains['dye'], $stains['dye'])" />
+            <x-choose name="product" :options="$show->products($stains['dye'])" />
         </x-field>
         <x-field name="colour" label="Colour" x-show="takesColour">
             <input type="color" name="colour" value="{{ old('colour', '#2e4d63') }}" />
