@@ -15,7 +15,9 @@ return [
     'release' => env('RELEASE'),
     'catalogue' => env('CATALOGUE_CACHE'),
     'timezone' => 'UTC',
-    'locale' => 'en',
+    // A folder of lang/; the views' own words are English, and other languages have them in views.php.
+    'locale' => env('APP_LOCALE', 'en'),
+    'languages' => env('APP_LANGUAGES'),
     'fallback_locale' => 'en',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),

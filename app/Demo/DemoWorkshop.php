@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Models\Change;
 use App\Models\EntryKind;
 use App\Models\Kept\Abraded;
 use App\Models\Kept\Facts;
@@ -386,7 +387,7 @@ class DemoWorkshop
             $document['parts'][1]['wood'] = $more['lid'];
         }
 
-        return $this->editor->create($this->workshop, Document::of($document), $this->wren, 'drawn', plan: false);
+        return $this->editor->create($this->workshop, Document::of($document), $this->wren, Change::Drawn, plan: false);
     }
 
     /**

@@ -17,8 +17,6 @@ final class DatabaseGone
     /** No server, refused, gone away, lost while asking, shutting down, too many clients, or no answer in time. */
     private const CODES = [2002, 2003, 2006, 2013, 1040, 1053, 1152, 1158, 1159, 1160, 1161];
 
-    private const SAID = 'The workshop\'s records do not answer. Look whether it was saved, and try again.';
-
     private const WORDS = '/\b(2002|2003|2006|2013)\b|gone away|Lost connection|Connection refused/i';
 
     public static function caused(PDOException $e): bool
@@ -42,7 +40,7 @@ final class DatabaseGone
         $headers = ['Retry-After' => (string) self::RETRY_SECONDS];
 
         return $request->expectsJson()
-            ? response()->json(['message' => self::SAID], 503, $headers)
+            ? response()->json(['message' => say('http.database-gone.records-answer-not')], 503, $headers)
             : response()->view('errors.503', [], 503, $headers);
     }
 }

@@ -12,8 +12,6 @@ use Throwable;
 /** The disk of the shop's computer is full: a page that says so, and that nothing was saved. */
 final class DiskFull
 {
-    private const SAID = 'The disk of the shop\'s computer is full; nothing was saved. Make room, then try again.';
-
     /** PHP's own words, and MariaDB's: disk full (1021), table full (1114), cannot write (3, with the system's 28). */
     private const WORDS = '/No space left on device|Disk quota exceeded|\b1021\b.*Disk full|Disk full|'
         .'The table .* is full|Error writing file .*(Errcode|errno): 28/i';
@@ -32,7 +30,7 @@ final class DiskFull
     public static function page(Request $request): Response|JsonResponse
     {
         return $request->expectsJson()
-            ? response()->json(['message' => self::SAID], 507)
+            ? response()->json(['message' => say('http.disk-full.disk-full')], 507)
             : response()->view('errors.507', [], 507);
     }
 }

@@ -29,10 +29,7 @@ class Air extends Keeping
 
     public const CUPBOARD = 'cupboard';
 
-    public const KINDS = [
-        self::SHOP => 'the shop', self::CUPBOARD => 'a drying cupboard or room', 'cellar' => 'a cellar or store',
-        'outdoors' => 'outdoors, under a roof',
-    ];
+    public const KINDS = [self::SHOP, self::CUPBOARD, 'cellar', 'outdoors'];
 
     public const NO_STATION = 'none';
 

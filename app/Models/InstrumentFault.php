@@ -14,11 +14,6 @@ enum InstrumentFault: string
 
     public function label(): string
     {
-        return match ($this) {
-            self::None => 'works',
-            self::Silent => 'says nothing',
-            self::Drifting => 'drifts',
-            self::Nonsense => 'says nonsense',
-        };
+        return say("models.instrument-fault.$this->value");
     }
 }

@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $number
  * @property Document $document
- * @property string $what
+ * @property Change $what
  */
 class PieceRevision extends Model
 {
@@ -21,6 +21,6 @@ class PieceRevision extends Model
 
     protected function casts(): array
     {
-        return ['document' => DocumentCast::class];
+        return ['document' => DocumentCast::class, 'what' => Change::class];
     }
 }

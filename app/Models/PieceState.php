@@ -14,9 +14,9 @@ enum PieceState: string
     public function label(): string
     {
         return match ($this) {
-            self::Working => 'In work',
-            self::Done => 'Finished',
-            self::PutAway => 'Put away',
+            self::Working => say('models.piece-state.work'),
+            self::Done => say('models.piece-state.finished'),
+            self::PutAway => say('models.piece-state.put-away'),
         };
     }
 }

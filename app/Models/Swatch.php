@@ -38,12 +38,10 @@ class Swatch extends Keeping
 {
     public const MOST_LAYERS = 4;
 
-    public const TISSUES = [
-        'early' => 'Soft early wood', 'late' => 'Dense late wood', 'figure' => 'End grain or figure',
-    ];
+    public const TISSUES = ['early', 'late', 'figure'];
 
-    /** What is typed of a layer besides its dye and colour: field, word and what is usual. */
-    public const LAYER_FIELDS = [['layer_strength', 'Strength', '1'], ['layer_sanded', 'Sanded back', '0']];
+    /** What is typed of a layer besides its dye and colour, and what is usual. */
+    public const LAYER_FIELDS = ['strength' => '1', 'sanded' => '0'];
 
     protected $fillable = [
         'name', 'wood', 'grit', 'layers', 'coat', 'made_on', 'photo', 'points', 'measured', 'counts', 'note',
@@ -74,7 +72,7 @@ class Swatch extends Keeping
             array_map(
                 fn (string $tissue): ?Rgb => isset($measured[$tissue])
                     ? Rgb::hex($measured[$tissue], $tissue) : null,
-                array_keys(self::TISSUES),
+                self::TISSUES,
             ),
         );
     }

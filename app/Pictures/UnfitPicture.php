@@ -11,56 +11,68 @@ final class UnfitPicture extends RuntimeException
 {
     public static function noPicture(string $name): self
     {
-        return new self("$name is no picture; it takes a JPEG, PNG or WebP file.");
+        return new self(say('pictures.unfit-picture.picture-takes-jpeg-png', ['name' => $name]));
     }
 
     public static function broken(string $name): self
     {
-        return new self("$name cannot be read as a picture; its end is missing, or it is broken. Send it again.");
+        return new self(say('pictures.unfit-picture.cannot-read-picture-end', ['name' => $name]));
     }
 
     public static function tooManyScans(string $name, int $scans, int $most): self
     {
-        return new self("$name is drawn in $scans passes; it takes up to $most. Save it once more as a plain JPEG.");
+        return new self(say('pictures.unfit-picture.drawn-passes-takes-up', [
+            'name' => $name,
+            'scans' => $scans,
+            'most' => $most,
+        ]));
     }
 
     public static function tooManyPixels(int $width, int $height, float $most): self
     {
         return new self(
-            "The photograph is $width × $height pixels; it takes up to ".round($most).' million in all.',
+            say('pictures.unfit-picture.photograph-pixels-takes-up', [
+                'width' => $width,
+                'height' => $height,
+                'most' => round($most),
+            ]),
         );
     }
 
     public static function tooHeavy(int $width, int $height, int $megabytes, int $most): self
     {
         return new self(
-            "The photograph of $width × $height pixels would take $megabytes MB to open; it takes up to $most. "
-                .'Save it smaller, or with 8 bits a colour.',
+            say('pictures.unfit-picture.photograph-pixels-would-take', [
+                'width' => $width,
+                'height' => $height,
+                'megabytes' => $megabytes,
+                'most' => $most,
+            ]),
         );
     }
 
     public static function tooLong(string $name): self
     {
-        return new self("$name takes too long to open; save it smaller, or as a plain JPEG.");
+        return new self(say('pictures.unfit-picture.takes-too-long-open', ['name' => $name]));
     }
 
     public static function busy(): self
     {
-        return new self('Another photograph of this workshop is just being read; send this one again in a moment.');
+        return new self(say('pictures.unfit-picture.another-photograph-workshop-just'));
     }
 
     public static function crowded(): self
     {
-        return new self('The shop\'s computer is reading other photographs; send this one again in a moment.');
+        return new self(say('pictures.unfit-picture.shop-computer-reading-other'));
     }
 
     public static function full(int $most): self
     {
-        return new self("The photographs of this workshop take up $most MB, all that it has. Replace or remove one.");
+        return new self(say('pictures.unfit-picture.photographs-workshop-take-up', ['most' => $most]));
     }
 
     public static function unkept(): self
     {
-        return new self('The photograph could not be written; the disk may be full. Nothing was changed.');
+        return new self(say('pictures.unfit-picture.photograph-could-written-disk'));
     }
 }

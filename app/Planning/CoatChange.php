@@ -34,7 +34,7 @@ final readonly class CoatChange
         if ($this->typed['do'] === 'stack') {
             return $this->stack($part, $tables);
         }
-        $plan = $part->coatPlan($this->typed['plan'] ?? '') ?? throw self::gone('plan', 'These coats are');
+        $plan = $part->coatPlan($this->typed['plan'] ?? '') ?? throw self::gone('plan');
 
         return match ($this->typed['do']) {
             'unplan' => $part->withoutCoats($plan->id),
@@ -45,9 +45,9 @@ final readonly class CoatChange
         };
     }
 
-    private static function gone(string $field, string $what): ValidationException
+    private static function gone(string $field): ValidationException
     {
-        return ValidationException::withMessages([$field => "$what no longer there; look at the page again."]);
+        return ValidationException::withMessages([$field => say("planning.coat-change.gone.$field")]);
     }
 
     /** A zone wears one stack: taking it here takes it away there. */
@@ -56,7 +56,7 @@ final readonly class CoatChange
         $zones = $this->typed['zones'] ?? [];
         if ($zones === []) {
             throw ValidationException::withMessages([
-                'zones' => 'No surface is ticked; tick at least one to put these coats on.',
+                'zones' => say('planning.coat-change.surface-ticked-tick-least'),
             ]);
         }
         $chosen = array_filter(
@@ -81,7 +81,7 @@ final readonly class CoatChange
 
     private function changed(CoatPlan $plan): CoatPlan
     {
-        $coat = $plan->coat($this->typed['coat'] ?? '')->id ?? throw self::gone('coat', 'This coat is');
+        $coat = $plan->coat($this->typed['coat'] ?? '')->id ?? throw self::gone('coat');
 
         return match ($this->typed['do']) {
             'remove' => $plan->withoutCoat($coat),

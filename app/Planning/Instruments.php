@@ -20,7 +20,7 @@ use App\Models\Workshop;
  */
 final readonly class Instruments
 {
-    public const KINDS = ['scale' => 'Scale', 'meter' => 'Moisture meter', 'tachometer' => 'Lathe tachometer'];
+    public const KINDS = ['scale', 'meter', 'tachometer'];
 
     public function __construct(private Rack $rack, private ShopMapper $mapper)
     {

@@ -39,9 +39,16 @@ final readonly class PieceDocumentSchema
         $says = (new ErrorFormatter)->formatErrorMessage($leaf);
         $value = $leaf->data()->value();
         $quoted = is_scalar($value) || $value === null
-            ? ' is '.mb_substr((string) json_encode($value), 0, 60).':' : ':';
+            ? say('planning.piece-document-schema.is', [
+                'value' => mb_substr((string) json_encode($value), 0, 60),
+            ]) : ':';
 
-        return ($path === '' ? 'The document' : "The field $path").$quoted.' '.lcfirst($says)
-            .'. The format is described in docs/formats/piece.md.';
+        return say('planning.piece-document-schema.format-described-docs-formats', [
+            'more' => $path === ''
+                ? say('planning.piece-document-schema.document')
+                : say('planning.piece-document-schema.field', ['path' => $path]),
+            'quoted' => $quoted,
+            'says' => lcfirst($says),
+        ]);
     }
 }

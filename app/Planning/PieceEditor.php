@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Change;
 use App\Models\Piece;
 use App\Models\PieceState;
 use App\Models\User;
@@ -35,7 +36,7 @@ final readonly class PieceEditor
         Workshop $workshop,
         Document $document,
         ?User $user,
-        string $what = 'drawn',
+        Change $what = Change::Drawn,
         bool $plan = true,
         ?string $once = null,
         ?Closure $with = null,

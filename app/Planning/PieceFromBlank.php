@@ -42,7 +42,11 @@ final readonly class PieceFromBlank
         return [
             'starts_as' => ($core->form->isRough() ? StartsAs::Roughed : StartsAs::Blank)->value,
             'school' => $blank->drying === DryingState::Ready ? [] : ['wet' => Wet::DriedFirst->value],
-            'note' => trim("From number $blank->number. ".($core->source === '' ? '' : "$core->source. ").$core->note),
+            'note' => trim(say('planning.piece-from-blank.from-number', [
+                'number' => $blank->number,
+                'more' => $core->source === '' ? '' : "$core->source. ",
+                'note' => $core->note,
+            ])),
         ];
     }
 

@@ -19,7 +19,6 @@ use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Wood\WoodTable;
 use HonestGrain\Words\Said;
-use HonestGrain\Words\Sentences;
 use Illuminate\Contracts\Database\ConcurrencyErrorDetector;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -49,7 +48,7 @@ final readonly class Rack
             $workshop->lock();
             $number ??= (int) $workshop->blanks()->max('number') + 1;
             if ($workshop->blanks()->where('number', $number)->exists()) {
-                throw InvalidField::because('number', $number, 'another blank has this number already');
+                throw InvalidField::because('number', $number, say('planning.rack.another-blank-number-already'));
             }
 
             return $workshop->blanks()->create(
@@ -320,9 +319,7 @@ final readonly class Rack
         return [
             'document' => $document, 'wood' => $core->wood, 'form' => $core->form->value, 'place' => $core->place,
             'drawing' => (new BlankFigure($core, $profile, $wood->nature->rgb, $key))
-                ->svg(Sentences::english()->say(
-                    new Said('rack.drawing', ['form' => $core->form->label(), 'wood' => $core->wood]),
-                )),
+                ->svg(new Said('rack.drawing', ['form' => $core->form->label(), 'wood' => $wood->said()])),
         ];
     }
 

@@ -95,22 +95,29 @@ final readonly class WeightList
         $mass = self::figure($cells[2] ?? '');
         $meter = ($cells[3] ?? '') === '' ? null : self::figure($cells[3]);
 
+        $fault = match (true) {
+            $number === null => say('planning.weight-list.number-takes-number-wood', [
+                'cells' => $cells[0],
+            ]),
+            ! isset($known[$number]) => say('planning.weight-list.number-blank-rack', [
+                'number' => $number,
+            ]),
+            $at === null => say('planning.weight-list.date-takes-date-such', ['cells' => $cells[1] ?? '']),
+            $at->isFuture() => say('planning.weight-list.date-which-still-come', ['cells' => $cells[1]]),
+            $mass === null || $mass < self::LEAST_G || $mass > self::MOST_G => say('planning.weight-list.no-grams', [
+                'cells' => $cells[2] ?? '',
+            ]),
+            ($cells[3] ?? '') !== ''
+                && ($meter === null || $meter < 0 || $meter > 100) => say('planning.weight-list.no-percentage', [
+                    'cells' => $cells[3],
+                ]),
+            default => null,
+        };
+
         return [
             'line' => $line, 'text' => mb_substr($text, 0, 120), 'number' => $number, 'at' => $at, 'mass_g' => $mass,
             'meter' => $meter,
-            'fault' => match (true) {
-                $number === null => "Number is “{$cells[0]}”; it takes the number on the wood.",
-                ! isset($known[$number]) => "Number is “{$number}”; no blank on the rack has it.",
-                $at === null => 'Date is “'.($cells[1] ?? '').'”; it takes a date such as 2026-03-01, or with a time '
-                    .'2026-03-01 14:30.',
-                $at->isFuture() => "Date is “{$cells[1]}”, which is still to come.",
-                $mass === null || $mass < self::LEAST_G || $mass > self::MOST_G => 'Grams is “'.($cells[2] ?? '')
-                    .'”; it takes a number from 0.1 to 500000.',
-                ($cells[3] ?? '') !== ''
-                    && ($meter === null || $meter < 0 || $meter > 100) => "Meter is “{$cells[3]}”; "
-                    .'it takes a percentage from 0 to 100.',
-                default => null,
-            },
+            'fault' => $fault,
         ];
     }
 

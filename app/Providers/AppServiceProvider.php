@@ -12,6 +12,7 @@ use App\Models\Workshop;
 use App\Planning\RouteStore;
 use App\View\Show;
 use App\View\ShownErrors;
+use App\View\ViewText;
 use Carbon\CarbonInterface;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Schedule\OrderSearch;
@@ -21,6 +22,7 @@ use Illuminate\Contracts\Database\LostConnectionDetector;
 use Illuminate\Contracts\Translation\Translator;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
@@ -55,6 +57,9 @@ class AppServiceProvider extends ServiceProvider
         // A guest's; whoever is signed in has their own, set by the middleware.
         $this->app->bind(Show::class, fn () => Show::for(null, $this->app->make(Catalogue::class)));
         $this->app->bind(Scheduler::class, OrderSearch::class);
+        if (config('app.languages') !== null) {
+            $this->app->useLangPath(config()->string('app.languages'));
+        }
     }
 
     /** A row of a workshop, which then need not be read again to know whose it is. */
@@ -67,6 +72,10 @@ class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        if (! $this->app->isLocale('en')) {
+            $lines = require lang_path($this->app->getLocale().'/views.php');
+            Blade::prepareStringsForCompilationUsing(ViewText::in($lines)->of(...));
+        }
         Model::shouldBeStrict(! $this->app->isProduction());
         $offset = (int) config('app.clock_offset');
         if ($offset !== 0) {

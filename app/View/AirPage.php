@@ -17,12 +17,6 @@ use Illuminate\Support\Facades\DB;
 /** One air: what it is now, its chart, and the latest of what was read. */
 final readonly class AirPage
 {
-    /** Why a reading cannot be true, in words. */
-    public const NONSENSE = [
-        'range' => 'No shop is so.', 'jump' => 'No shop changes so fast.',
-        'stuck' => 'The very same for a day: the station is stuck.',
-    ];
-
     private const DAYS_BACK = 10;
 
     private const DAYS_AHEAD = 3;
@@ -44,16 +38,20 @@ final readonly class AirPage
         $stretch = $this->climate->stretchAt($at);
         $emc = Emc::at($stretch->tempC, $stretch->rhPercent)->percent;
         $how = match (true) {
-            $this->climate->isRecorded($at) => 'as it was read',
-            $this->climate->profile !== [] => 'by the usual course of its days',
-            default => 'by its setting: nothing was read lately',
+            $this->climate->isRecorded($at) => say('view.air-page.read'),
+            $this->climate->profile !== [] => say('view.air-page.usual-course-days'),
+            default => say('view.air-page.setting-nothing-read-lately'),
         };
 
-        return "{$this->show->temperature(round($stretch->tempC, 1))}, {$this->show->plain(
-            $stretch->rhPercent,
-        )} %, $how. "
-            ."Wood settles at {$this->show->plain($emc)} % in it now, and at "
-            .$this->show->plain($this->settlesPercent).' % over its days.';
+        return say('view.air-page.wood-settles-now-over', [
+            'temperature' => $this->show->temperature(round($stretch->tempC, 1)),
+            'rhPercent' => $this->show->plain(
+                $stretch->rhPercent,
+            ),
+            'how' => $how,
+            'emc' => $this->show->plain($emc),
+            'settlesPercent' => $this->show->plain($this->settlesPercent),
+        ]);
     }
 
     public function chart(): string
@@ -76,26 +74,33 @@ final readonly class AirPage
 
         return array_values($rows->map(fn (object $row): array => [
             $this->show->dayTime(Carbon::parse("$row->at UTC")), $this->show->temperature((float) $row->temp_c),
-            $this->show->plain((float) $row->rh_percent).' %', (string) $row->source,
-            $row->nonsense === null ? '' : self::NONSENSE[$row->nonsense],
+            $this->show->plain((float) $row->rh_percent).' %', say("view.air-page.sources.$row->source"),
+            $row->nonsense === null ? '' : say("view.air-page.nonsense.$row->nonsense"),
         ])->all());
     }
 
     /** @return array<string, string> */
     public function stations(): array
     {
-        $set = [Air::NO_STATION => 'none', 'works' => 'simulated: works'];
+        $set = [
+            Air::NO_STATION => say('view.air-page.no-station'), 'works' => $this->simulated(InstrumentFault::None),
+        ];
         foreach (array_slice(InstrumentFault::cases(), 1) as $fault) {
-            $set[$fault->value] = 'simulated: '.$fault->label();
+            $set[$fault->value] = $this->simulated($fault);
         }
 
         return $set;
     }
 
+    private function simulated(InstrumentFault $fault): string
+    {
+        return say('view.air-page.simulated', ['fault' => $fault->label()]);
+    }
+
     /** @return array<string, Said|string> */
     public function kinds(): array
     {
-        return array_diff_key(Air::KINDS, [Air::SHOP => true]);
+        return array_diff_key(lines('models.air'), [Air::SHOP => true]);
     }
 
     /** What the maker means to do to it; empty where it is left as it comes. */
@@ -104,7 +109,9 @@ final readonly class AirPage
         $warm = $this->air->warmed[0] ?? null;
 
         return $warm === null || $warm->until < now()->getTimestamp() ? ''
-            : "Warmed to {$this->show->temperature($warm->tempC)} until "
-                .$this->show->day(Carbon::createFromTimestamp($warm->until, $this->workshop->time_zone)).'.';
+            : say('view.air-page.warmed-until', [
+                'temperature' => $this->show->temperature($warm->tempC),
+                'day' => $this->show->day(Carbon::createFromTimestamp($warm->until, $this->workshop->time_zone)),
+            ]);
     }
 }

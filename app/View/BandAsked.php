@@ -46,7 +46,10 @@ final readonly class BandAsked
         $worked = $this->part->worked()['asked'];
         [$low, $high] = [$ground->levels[0], $ground->levels[count($ground->levels) - 1]];
         $says = [
-            $this->show->length($ground->lengthMm(), 1).' along, '.$this->show->area($ground->areaMm2),
+            say('view.band-asked.along', [
+                'length' => $this->show->length($ground->lengthMm(), 1),
+                'area' => $this->show->area($ground->areaMm2),
+            ]),
             sprintf(
                 '⌀ %s at %s up, ⌀ %s at %s up', $this->show->length(2 * $low->radiusMm, 1),
                 $this->show->length($low->heightMm, 1), $this->show->length(2 * $high->radiusMm, 1),

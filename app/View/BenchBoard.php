@@ -104,14 +104,16 @@ final readonly class BenchBoard
 
     public function whyNothing(): string
     {
-        return $this->empty ? 'The Bench tells you what to do next, once there is a piece to do it to.'
-            : 'Everything in work is drying or curing. The list beside this says until when.';
+        return $this->empty ? say('view.bench-board.bench-tells-you-what')
+            : say('view.bench-board.everything-work-drying-or');
     }
 
     /** "Discs it took, of 7 planned" */
     public function discsAsked(): string
     {
-        return 'Discs it took, of '.array_sum($this->now->details->abrading->sheets ?? []).' planned';
+        return say('view.bench-board.discs-took-planned', [
+            'sheets' => array_sum($this->now->details->abrading->sheets ?? []),
+        ]);
     }
 
     /** When a running clock speaks up, minutes from its start, and what it says. */
@@ -123,13 +125,15 @@ final readonly class BenchBoard
         $grits = array_map($show->grit(...), array_map(strval(...), array_keys($minutesAt)));
         foreach (array_values($minutesAt) as $i => $minutes) {
             $at += $minutes;
-            $signals[] = ['at' => round($at, 1), 'say' => "{$grits[$i]} has had its time: wipe, look under the light"
-                .(isset($grits[$i + 1]) ? ", then {$grits[$i + 1]}." : '.')];
+            $signals[] = ['at' => round($at, 1), 'say' => say('view.bench-board.had-time-wipe-look', [
+                'grits' => $grits[$i],
+                'more' => isset($grits[$i + 1]) ? say('view.bench-board.then', ['grits' => $grits[$i + 1]]) : '.',
+            ])];
         }
         $planned = $this->now->minutes ?? 0.0;
 
         return json_encode($signals !== [] || $planned <= 0 ? $signals : [
-            ['at' => $planned, 'say' => 'The planned time is up.'],
+            ['at' => $planned, 'say' => say('view.bench-board.planned-time-up')],
         ], JSON_THROW_ON_ERROR);
     }
 
@@ -143,14 +147,18 @@ final readonly class BenchBoard
     public function whenNow(Show $show): string
     {
         $at = $this->now?->start_at;
-        $when = $this->shopOpen ? 'Now' : 'Next, '.($at === null ? 'when you are ready' : $show->dayTime($at));
+        $when = $this->shopOpen
+            ? say('view.bench-board.now')
+            : say('view.bench-board.next', ['at' => $at === null
+                ? say('view.bench-board.when-you-ready') : $show->dayTime($at)]);
 
         return "$when, ".$show->minutes($this->now->minutes ?? 0.0);
     }
 
     public function closes(PlannedStep $step): string
     {
-        return $step->closes_at?->isPast() === true ? 'scuff it first: its window closed at' : 'before';
+        return $step->closes_at?->isPast() === true ? say('view.bench-board.scuff-first-window-closed')
+            : say('view.bench-board.before');
     }
 
     /** How much of a wait is over. */
@@ -167,8 +175,8 @@ final readonly class BenchBoard
     {
         return implode(': ', array_filter([
             match ($entry->kind) {
-                EntryKind::Wrong => 'Something is wrong',
-                EntryKind::Skipped => 'Skipped',
+                EntryKind::Wrong => say('view.bench-board.something-wrong'),
+                EntryKind::Skipped => say('view.bench-board.skipped'),
                 default => null,
             },
             $entry->title === null ? null : $show->said($entry->title), $entry->body,

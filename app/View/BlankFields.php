@@ -53,11 +53,11 @@ final readonly class BlankFields
         $value = fn (?float $mm): string => $this->show->field(Unit::Length, $mm);
 
         return [
-            'diameter_mm' => ["Across$unit", $value($blank?->diameterMm)],
-            'length_mm' => ["Length or height$unit", $value($blank?->lengthMm)],
-            'wall_mm' => ["Wall, if it is rough$unit", $value($blank?->wallMm)],
-            'tenon_mm' => ["Tenon$unit", $value($blank?->tenonMm)],
-            'recess_mm' => ["Recess$unit", $value($blank?->recessMm)],
+            'diameter_mm' => [say('view.blank-fields.across', ['unit' => $unit]), $value($blank?->diameterMm)],
+            'length_mm' => [say('view.blank-fields.length-or-height', ['unit' => $unit]), $value($blank?->lengthMm)],
+            'wall_mm' => [say('view.blank-fields.wall-if-rough', ['unit' => $unit]), $value($blank?->wallMm)],
+            'tenon_mm' => [say('view.blank-fields.tenon', ['unit' => $unit]), $value($blank?->tenonMm)],
+            'recess_mm' => [say('view.blank-fields.recess', ['unit' => $unit]), $value($blank?->recessMm)],
         ];
     }
 
@@ -65,8 +65,9 @@ final readonly class BlankFields
     public function dates(?Blank $blank): array
     {
         return [
-            'felled_on' => ['Felled on', $blank?->felledOn], 'cut_on' => ['Cut on', $blank?->cutOn],
-            'roughed_on' => ['Roughed on', $blank?->roughedOn],
+            'felled_on' => [say('view.blank-fields.felled'), $blank?->felledOn],
+            'cut_on' => [say('view.blank-fields.cut'), $blank?->cutOn],
+            'roughed_on' => [say('view.blank-fields.roughed'), $blank?->roughedOn],
         ];
     }
 }

@@ -74,27 +74,33 @@ final readonly class BlankPage
         $drying = $this->drying;
 
         return match ($drying->state) {
-            DryingState::Ready => "Ready: {$percent($drying->moisturePercent)}, where this air holds wood at "
-                ."{$percent($drying->emcPercent)}.",
-            DryingState::Drying => "Ready about {$day($drying->readyAt)}{$this->interval()}. Now "
-                ."{$percent($drying->moisturePercent)}; it settles at {$percent($drying->emcPercent)}.",
-            DryingState::TooFew => 'No date yet: a curve takes '
-                .$this->calibration->drying->leastReadings.' weighings, and there '
-                .match (count($this->counted)) {
-                    0 => 'is none', 1 => 'is one', default => 'are '.count($this->counted),
-                }.'.',
-            DryingState::Rising => "No date: it weighed more on {$day(
-                $drying->rise?->at,
-            )} than before. Wood that takes up "
-                .'water has no date. Was it moved, or was another blank on the scale? Correct the weighing, or weigh '
-                    .'on.',
-            DryingState::WetAir => "No date: this air holds wood at {$percent($drying->emcPercent)}, too damp to "
-                .'finish. Move it to a warmer or drier place.',
-            DryingState::NoPlateau => 'No date yet: it loses weight as fast as at first, so that the end is not in '
-                .'sight. Weigh on, or read a meter beside a weighing: that ties the end down.',
-            DryingState::TooShort => 'No date yet: the weighings agree, but they span too short a time to say that '
-                .'it is dry.',
-            DryingState::NoClimate => 'No date: the air that it dries in is not known.',
+            DryingState::Ready => say('view.blank-page.ready-where-air-holds', [
+                'percent' => $percent($drying->moisturePercent),
+                'percent2' => $percent($drying->emcPercent),
+            ]),
+            DryingState::Drying => say('view.blank-page.ready-about-now-settles', [
+                'day' => $day($drying->readyAt),
+                'interval' => $this->interval(),
+                'percent' => $percent($drying->moisturePercent),
+                'percent2' => $percent($drying->emcPercent),
+            ]),
+            DryingState::TooFew => say('view.blank-page.date-yet-curve-takes', [
+                'leastReadings' => $this->calibration->drying->leastReadings,
+                'there' => match (count($this->counted)) {
+                    0 => say('view.blank-page.none'),
+                    1 => say('view.blank-page.one'),
+                    default => say('view.blank-page.are', ['counted' => count($this->counted)]),
+                },
+            ]),
+            DryingState::Rising => say('view.blank-page.date-weighed-more-than', [
+                'day' => $day($drying->rise?->at),
+            ]),
+            DryingState::WetAir => say('view.blank-page.date-air-holds-wood', [
+                'percent' => $percent($drying->emcPercent),
+            ]),
+            DryingState::NoPlateau => say('view.blank-page.date-yet-loses-weight'),
+            DryingState::TooShort => say('view.blank-page.date-yet-weighings-agree'),
+            DryingState::NoClimate => say('view.blank-page.date-air-dries-known'),
         };
     }
 
@@ -106,7 +112,7 @@ final readonly class BlankPage
             $weighings, $this->drying, (int) now()->getTimestamp(),
             fn (int $at): string => $this->show->calendarDay(Carbon::createFromTimestampUTC($at)),
             fn (float $mass): string => $this->show->mass($mass),
-        ))->svg("number {$this->blank->number}");
+        ))->svg(say('view.blank-page.number-2', ['number' => $this->blank->number]));
     }
 
     /** Why a weight that stands is no part of the curve; empty where it is one. */
@@ -114,13 +120,17 @@ final readonly class BlankPage
     {
         $counted = array_map(fn (Weighing $other): int => $other->id, $this->counted);
 
-        return $one->struck_at !== null || in_array($one->id, $counted, true) ? '' : 'before it was roughed out';
+        return $one->struck_at !== null || in_array($one->id, $counted, true)
+            ? ''
+            : say('view.blank-page.before-roughed-out');
     }
 
     /** "14 % by meter", where one was read beside the weighing */
     public function meter(Weighing $one): string
     {
-        return $one->meter_percent === null ? '' : $this->show->plain($one->meter_percent).' % by meter';
+        return $one->meter_percent === null ? '' : say('view.blank-page.meter', [
+            'meterPercent' => $this->show->plain($one->meter_percent),
+        ]);
     }
 
     /** @return list<array{string, string}> label and figure */
@@ -132,25 +142,35 @@ final readonly class BlankPage
         $ahead = $this->drying->curve?->lossPercentAWeek((int) now()->getTimestamp());
 
         return array_values(array_filter([
-            $lost === null ? null : ['Lost so far', $this->show->plain($lost).' % of its first weight'],
-            $week === null ? null : ['Last loss', number_format($week, 2).' % a week'],
-            $ahead === null || ! $this->hasDate() ? null : ['By the curve', number_format($ahead, 2).' % a week now'],
-            $this->drying->plateauG === null ? null : [
-                'Plateau', $this->show->mass($this->drying->plateauG).' at '.$this->show->plain($this->emc).' %',
+            $lost === null ? null : [say('view.blank-page.lost-so-far'), say('view.blank-page.first-weight', [
+                'lost' => $this->show->plain($lost),
+            ])],
+            $week === null ? null : [
+                say('view.blank-page.last-loss'), say('view.blank-page.a-week', ['week' => number_format($week, 2)]),
             ],
-            ['As wood weighs', $this->weighsAt()],
+            $ahead === null || ! $this->hasDate() ? null : [
+                say('view.blank-page.curve'),
+                say('view.blank-page.week-now', ['ahead' => number_format($ahead, 2)]),
+            ],
+            $this->drying->plateauG === null ? null : [
+                say('view.blank-page.plateau'), say('view.blank-page.at', [
+                    'mass' => $this->show->mass($this->drying->plateauG),
+                    'emc' => $this->show->plain($this->emc),
+                ]),
+            ],
+            [say('view.blank-page.wood-weighs'), $this->weighsAt()],
         ]));
     }
 
     /** The note on cracking; empty where there is no reason for one. */
     public function crack(): string
     {
-        return ! $this->blank->may_crack ? '' : sprintf(
-            'It loses %s %% a week; wood %s thick is likely to crack above %s %%. Slow it: %s.',
-            number_format((float) $this->blank->week_percent, 1), $this->show->length($this->core->thicknessMm()),
-            number_format($this->core->crackLossPercent($this->calibration->drying), 1),
-            $this->show->said($this->core->keeping->slower()),
-        );
+        return ! $this->blank->may_crack ? '' : say('view.blank-page.loses-week-wood-thick', [
+            'lost' => number_format((float) $this->blank->week_percent, 1),
+            'thick' => $this->show->length($this->core->thicknessMm()),
+            'most' => number_format($this->core->crackLossPercent($this->calibration->drying), 1),
+            'slower' => $this->core->keeping->slower(),
+        ]);
     }
 
     /** @return list<array{string, string, string}> what, now, and when it is ready */
@@ -164,17 +184,27 @@ final readonly class BlankPage
         $mm = fn (?float $value): string => $this->show->length($value, $this->show->fine());
 
         return [
-            ['Oval by', $mm($now->ovalityMm), $mm($then->ovalityMm)],
-            ['Largest true circle', $mm($now->trueDiameterMm), $mm($then->trueDiameterMm)],
+            [say('view.blank-page.oval'), $mm($now->ovalityMm), $mm($then->ovalityMm)],
+            [say('view.blank-page.largest-true-circle'), $mm($now->trueDiameterMm), $mm($then->trueDiameterMm)],
             ...$this->walls($now, $then),
-            ...$now->tenonMm === null ? [] : [['Tenon, turned true', $mm($now->tenonMm), $mm($then->tenonMm)]],
+            ...$now->tenonMm === null ? [] : [[
+                say('view.blank-page.tenon-turned-true'), $mm($now->tenonMm), $mm($then->tenonMm),
+            ]],
         ];
     }
 
     /** What is made of it. */
     public function becomes(): string
     {
-        return ($this->blank->gone_at === null ? 'It becomes ' : 'It became ').($this->blank->piece->name ?? '');
+        return ($this->blank->gone_at === null
+            ? say('view.blank-page.becomes')
+            : say('view.blank-page.became')).($this->blank->piece->name ?? '');
+    }
+
+    public function within(): string
+    {
+        return $this->blank->piece === null ? ''
+            : say('view.blank-page.within', ['piece' => $this->blank->piece->name]);
     }
 
     /** The oval, the true circle and the piece, from above; empty where that cannot be known. */
@@ -184,19 +214,23 @@ final readonly class BlankPage
 
         return $truing === null || $this->core->wallMm === null ? '' : (new TruingPlan(
             $truing, $this->core->diameterMm, $this->core->wallMm, $this->blank->piece?->diameter_mm,
-        ))->svg("Number {$this->blank->number}");
+        ))->svg(say('view.blank-page.number', ['number' => $this->blank->number]));
     }
 
     /** @return list<array{string, string, string}> the thickest wall by height, now and when it is ready */
     private function walls(Truing $now, Truing $then): array
     {
-        $words = fn (float $mm): string => $mm > 0 ? $this->show->length($mm, $this->show->fine()) : 'none is left';
+        $words = fn (float $mm): string => $mm > 0
+            ? $this->show->length($mm, $this->show->fine()) : say('view.blank-page.none-left');
         $soon = $this->core->wallsLeftMm($then->shrinkFraction, $this->calibration->drying->toComeCleanMm);
 
         return array_map(
             fn (array $wall, array $then, string $where): array => [$where, $words($wall[1]), $words($then[1])],
             $this->core->wallsLeftMm($now->shrinkFraction, $this->calibration->drying->toComeCleanMm), $soon,
-            ['Thickest wall, turned true: at the rim', 'half-way up', 'near the foot'],
+            [
+                say('view.blank-page.thickest-wall-turned-true'), say('view.blank-page.half-way-up'),
+                say('view.blank-page.near-foot'),
+            ],
         );
     }
 
@@ -208,10 +242,16 @@ final readonly class BlankPage
         $across = $this->core->diameterMm;
 
         return [
-            'rough_diameter' => ["Across$unit", $mm($across - self::BARK_MM)],
-            'rough_height' => ["Height$unit", $mm(min($this->core->lengthMm, $across * self::BOWL_HEIGHT_SHARE))],
-            'rough_wall' => ["Wall$unit", $mm($across * $this->calibration->turning->roughWallShare)],
-            'rough_tenon' => ["Tenon$unit", ''],
+            'rough_diameter' => [say('view.blank-page.across', ['unit' => $unit]), $mm($across - self::BARK_MM)],
+            'rough_height' => [
+                say('view.blank-page.height', ['unit' => $unit]),
+                $mm(min($this->core->lengthMm, $across * self::BOWL_HEIGHT_SHARE)),
+            ],
+            'rough_wall' => [
+                say('view.blank-page.wall', ['unit' => $unit]),
+                $mm($across * $this->calibration->turning->roughWallShare),
+            ],
+            'rough_tenon' => [say('view.blank-page.tenon', ['unit' => $unit]), ''],
         ];
     }
 
@@ -242,19 +282,23 @@ final readonly class BlankPage
         }
         $mm = $this->show->length($tenon, $this->show->fine());
         if ($this->equipment->jaws === []) {
-            return "No jaw sets are listed under Shop, so that nobody can say what holds the trued tenon, $mm.";
+            return say('view.blank-page.jaw-sets-listed-under', ['mm' => $mm]);
         }
         $holding = JawSet::holding($this->equipment->jaws, $tenon);
         if ($holding !== []) {
-            return "The trued tenon, $mm, is held by: ".implode(', ', array_map(
-                fn (JawSet $set): string => $set->name, $holding,
-            )).'.';
+            return say('view.blank-page.trued-tenon-held', [
+                'mm' => $mm,
+                'holding' => implode(', ', array_map(
+                    fn (JawSet $set): string => $set->name, $holding,
+                )),
+            ]);
         }
         $smaller = array_filter($this->equipment->jaws, fn (JawSet $set): bool => ($set->tenonMm[1] ?? INF) < $tenon);
 
-        return "No jaw set holds the trued tenon, $mm. "
-            .($smaller === [] ? '' : 'Cut it down to the next smaller set; or ')
-            .'cut a recess instead, hold it against a jam chuck, or glue a block on.';
+        return say('view.blank-page.jaw-set-holds-trued', [
+            'mm' => $mm,
+            'more' => $smaller === [] ? '' : say('view.blank-page.cut-down-next-smaller'),
+        ]);
     }
 
     /** @return list<array{string, string, string, string}> holds, where to start, at most, and what holds it down */
@@ -297,8 +341,10 @@ final readonly class BlankPage
         $lathe = $this->equipment->lathe;
 
         return $lathe === null || $this->core->diameterMm <= $lathe->swingMm ? ''
-            : "It does not swing: {$this->show->length($this->core->diameterMm)} across, and the lathe takes "
-                .$this->show->length($lathe->swingMm).'.';
+            : say('view.blank-page.does-swing-across-lathe', [
+                'length' => $this->show->length($this->core->diameterMm),
+                'length2' => $this->show->length($lathe->swingMm),
+            ]);
     }
 
     /** The rough wall it should have had, by the common rule and by this wood's shrinkage. */
@@ -310,15 +356,16 @@ final readonly class BlankPage
         $shrink = Truing::shrinkFraction($this->wood->figures->tangentialPercent, self::GREEN_PERCENT, $this->emc);
         $finished = $this->calibration->shape->leastWallMm;
 
-        return sprintf(
-            ($this->core->form->isRough() ? 'Rough wall' : 'Roughed out of it, a bowl\'s wall')
-                .' by the common rule, a tenth of the diameter: %s. By this wood\'s shrinkage, for a finished wall of '
-                    .'%s: '
-                .'%s.', $this->show->length($this->core->diameterMm * $this->calibration->turning->roughWallShare),
-            $this->show->length($finished), $this->show->length(Truing::roughWallMm(
+        return say('view.blank-page.common-rule-tenth-diameter', [
+            'wall' => $this->core->form->isRough()
+                ? say('view.blank-page.rough-wall')
+                : say('view.blank-page.roughed-out-bowl-wall'),
+            'byRule' => $this->show->length($this->core->diameterMm * $this->calibration->turning->roughWallShare),
+            'finished' => $this->show->length($finished),
+            'byShrinkage' => $this->show->length(Truing::roughWallMm(
                 $shrink, $this->core->diameterMm, $finished, $this->calibration->drying->toComeCleanMm,
             )),
-        );
+        ]);
     }
 
     /** Of which wood the figures are, where they are not this one's own. */
@@ -346,7 +393,9 @@ final readonly class BlankPage
     {
         $mass = $this->core->massG($this->wood, $this->emc);
 
-        return $mass === null ? 'density not known' : $this->show->mass($mass).' when dry, by its size';
+        return $mass === null ? say('view.blank-page.density-known') : say('view.blank-page.when-dry-size', [
+            'mass' => $this->show->mass($mass),
+        ]);
     }
 
     private function hasDate(): bool
@@ -358,7 +407,9 @@ final readonly class BlankPage
     {
         [$from, $until] = [$this->blank->ready_from, $this->blank->ready_until];
 
-        return $from === null || $until === null ? '' : ', between '.$this->show->calendarDay($from).' and '
-            .$this->show->calendarDay($until);
+        return $from === null || $until === null ? '' : say('view.blank-page.between', [
+            'calendarDay' => $this->show->calendarDay($from),
+            'calendarDay2' => $this->show->calendarDay($until),
+        ]);
     }
 }

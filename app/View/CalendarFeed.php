@@ -71,8 +71,11 @@ final readonly class CalendarFeed
             'UID' => "due-{$piece->id}@honest-grain", 'SUMMARY' => "Due: {$piece->name}",
             'DTSTART' => $piece->due_at?->toDateTimeImmutable(), 'DTEND' => $piece->due_at?->toDateTimeImmutable(),
             'DESCRIPTION' => $piece->ready_at === null
-                ? 'Not planned.'
-                : "Planned to be ready {$show->day($piece->ready_at)} {$show->time($piece->ready_at)}.",
+                ? say('view.calendar-feed.planned')
+                : say('view.calendar-feed.planned-ready', [
+                    'day' => $show->day($piece->ready_at),
+                    'time' => $show->time($piece->ready_at),
+                ]),
         ] + $this->state($piece->id, $workshop));
     }
 
@@ -83,7 +86,10 @@ final readonly class CalendarFeed
         }
         $title = $show->said($step->title);
         $closes = $window === null
-            ? '' : " The window closes {$show->day($window->closes)} {$show->time($window->closes)}.";
+            ? '' : say('view.calendar-feed.window-closes', [
+                'day' => $show->day($window->closes),
+                'time' => $show->time($window->closes),
+            ]);
         /** @var VEvent $event */
         $event = $calendar->add('VEVENT', [
             'UID' => "step-{$step->piece_id}-{$step->step}@honest-grain",
@@ -93,7 +99,10 @@ final readonly class CalendarFeed
         ] + $this->state($step->piece_id, $step->piece->workshop));
         if ($window !== null) {
             $alarm = $event->add('VALARM', [
-                'ACTION' => 'DISPLAY', 'DESCRIPTION' => "Window closing: {$step->piece->name}, $title",
+                'ACTION' => 'DISPLAY', 'DESCRIPTION' => say('view.calendar-feed.window-closing', [
+                    'piece' => $step->piece->name,
+                    'title' => $title,
+                ]),
             ]);
             assert($alarm instanceof VAlarm);
             $alarm->add('TRIGGER', $window->rings(self::ALARM_MINUTES)->format('Ymd\THis\Z'), ['VALUE' => 'DATE-TIME']);

@@ -30,11 +30,6 @@ use Illuminate\Support\Carbon;
 /** One coat plan as the Coats tab shows it: verdicts, amounts, film so far and every wait in this shop's air. */
 final readonly class CoatsPanel
 {
-    private const LATER = [
-        'wax' => 'Wax by hand after', 'buff' => 'Wheel with compound after', 'handle' => 'Handle after',
-        'cure' => 'Food, water after',
-    ];
-
     /**
      * @param  list<Amount>  $amounts
      * @param  list<array<string, string>>  $waits by coat: words for recoat, wax by hand, buff by wheel, handle, full
@@ -61,11 +56,21 @@ final readonly class CoatsPanel
         return Strata::svg($this->plan, $this->stack, $this->woodRgb);
     }
 
-    public function isBuilt(): string
+    /** "3 coats, 42 µm of film" */
+    public function counted(): string
+    {
+        return say('view.coats-panel.counted', [
+            'coats' => Quantity::count(count($this->plan->coats)), 'film' => $this->isBuilt(),
+        ]);
+    }
+
+    private function isBuilt(): string
     {
         $um = $this->stack->totalUm();
 
-        return $um > 0 ? number_format($um).' µm of film' : 'no film on the wood';
+        return $um > 0
+            ? say('view.coats-panel.film', ['um' => number_format($um)])
+            : say('view.coats-panel.film-wood');
     }
 
     /** @return list<array{string, string}> verdict and reason, of what a coat goes over and had better not */
@@ -76,7 +81,10 @@ final readonly class CoatsPanel
             : [[$this->show->said($pair->verdict->words()), $this->judged($pair)]];
         foreach ($this->overColours($coat, false) as [$under, $one]) {
             $objections[] = [
-                $this->show->said($one->verdict->words()), 'Over '.$under.': '.lcfirst($this->judged($one)),
+                $this->show->said($one->verdict->words()), say('view.coats-panel.over', [
+                    'under' => $under,
+                    'judged' => lcfirst($this->judged($one)),
+                ]),
             ];
         }
 
@@ -113,8 +121,8 @@ final readonly class CoatsPanel
     /** @return list<array{string, string}> what of a coat is looked up when it comes to it: label and words */
     public function later(int $coat): array
     {
-        $rows = [['Film so far', $this->film($coat)]];
-        foreach (self::LATER as $key => $label) {
+        $rows = [[say('view.coats-panel.film-so-far'), $this->film($coat)]];
+        foreach (lines('view.coats-panel.later') as $key => $label) {
             $rows[] = [$label, $this->waits[$coat][$key]];
         }
 
@@ -131,10 +139,13 @@ final readonly class CoatsPanel
     {
         $pair = $this->stack->pairs[$coat - 1] ?? null;
         $fine = $pair !== null && $pair->verdict === Verdict::Fine ? [
-            'fine: '.lcfirst($this->show->said($pair->reason)),
+            say('view.coats-panel.fine', ['reason' => lcfirst($this->show->said($pair->reason))]),
         ] : [];
         foreach ($this->overColours($coat, true) as [$under, $one]) {
-            $fine[] = "over $under, fine: ".lcfirst($this->show->said($one->reason));
+            $fine[] = say('view.coats-panel.over-fine', [
+                'under' => $under,
+                'reason' => lcfirst($this->show->said($one->reason)),
+            ]);
         }
 
         return $fine;
@@ -229,7 +240,7 @@ final readonly class CoatsPanel
         $warnings = [];
         $timed = function (?float $hours) use ($coating, $clock, $show, $start, &$warnings): string {
             if ($hours === null) {
-                return 'no end';
+                return say('view.coats-panel.end');
             }
             try {
                 $run = $clock->run($hours, $coating->kinetics(), $start);
@@ -239,17 +250,19 @@ final readonly class CoatsPanel
             } catch (Stalled $e) {
                 $warnings[] = $e->said;
 
-                return 'never in this air';
+                return say('view.coats-panel.never-air');
             }
         };
 
         return [[
             'recoat' => $timed($coating->recoatFromHours)
-                .($coating->recoatUntilHours === null ? '' : ' to '.$timed($coating->recoatUntilHours)),
+                .($coating->recoatUntilHours === null ? '' : say('view.coats-panel.to', [
+                    'timed' => $timed($coating->recoatUntilHours),
+                ])),
             'wax' => $coating->waxAfterHours === null ? '–' : $timed($coating->waxAfterHours),
             'buff' => $coating->buffableHours > 0 ? $timed($coating->buffableHours) : '–',
             'handle' => $timed($coating->handleHours), 'cure' => $coating->neverCures()
-                ? 'never cures' : $timed($coating->fullCureHours()),
+                ? say('view.coats-panel.never-cures') : $timed($coating->fullCureHours()),
         ], array_values(array_unique(array_map($show->said(...), $warnings)))];
     }
 }

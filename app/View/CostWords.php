@@ -12,10 +12,16 @@ final class CostWords
     public static function of(PieceCost $cost): string
     {
         return implode(' ', array_filter([
-            $cost->wood === null ? '' : 'Its wood cost '.number_format($cost->wood, 2).'.',
-            $cost->discCount === 0 ? '' : 'Discs so far: '.$cost->discCount
-                .($cost->discs > 0 ? ', costing '.number_format($cost->discs, 2) : '')
-                .($cost->isWhole ? '.' : ' (some have no price on the Shelf).'),
+            $cost->wood === null ? '' : say('view.cost-words.wood-cost', [
+                'wood' => number_format($cost->wood, 2),
+            ]),
+            $cost->discCount === 0 ? '' : say('view.cost-words.discs-so-far', [
+                'discCount' => $cost->discCount,
+                'more' => $cost->discs > 0 ? say('view.cost-words.costing', [
+                    'discs' => number_format($cost->discs, 2),
+                ]) : '',
+                'more2' => $cost->isWhole ? '.' : say('view.cost-words.some-have-price-shelf'),
+            ]),
         ]));
     }
 }

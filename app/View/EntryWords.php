@@ -17,9 +17,13 @@ final readonly class EntryWords
     public function kind(): string
     {
         return match ($this->entry->kind) {
-            EntryKind::Done => 'Done', EntryKind::Skipped => 'Skipped', EntryKind::Note => 'Note',
-            EntryKind::Wrong => 'Something is wrong', EntryKind::Started => 'Clock started',
-            EntryKind::Undone => 'Taken back', EntryKind::Again => 'To be done again',
+            EntryKind::Done => say('view.entry-words.done'),
+            EntryKind::Skipped => say('view.entry-words.skipped'),
+            EntryKind::Note => say('view.entry-words.note'),
+            EntryKind::Wrong => say('view.entry-words.something-wrong'),
+            EntryKind::Started => say('view.entry-words.clock-started'),
+            EntryKind::Undone => say('view.entry-words.taken-back'),
+            EntryKind::Again => say('view.entry-words.done-again'),
         }.($this->entry->title === null ? '' : ':');
     }
 
@@ -28,22 +32,39 @@ final readonly class EntryWords
     {
         $facts = $this->entry->facts;
         [$plan, $measured] = [$facts->planned, $facts->measured];
-        $planned = $plan->minutes === null ? '' : ', planned '.$this->show->minutes($plan->minutes);
+        $planned = $plan->minutes === null ? '' : say('view.entry-words.planned', [
+            'minutes' => $this->show->minutes($plan->minutes),
+        ]);
 
         return implode(' ', array_filter([
-            $this->entry->minutes === null ? '' : 'took '.$this->show->minutes($this->entry->minutes)."$planned.",
+            $this->entry->minutes === null ? '' : say('view.entry-words.took', [
+                'minutes' => $this->show->minutes($this->entry->minutes),
+                'planned' => $planned,
+            ]),
             $measured->weightG !== null && $this->entry->kind === EntryKind::Done
-                ? 'Weighs '.$this->show->mass($measured->weightG).'.' : '',
-            $measured->discsUsed === null ? '' : 'Took '.$this->show->plain($measured->discsUsed).' discs.',
-            $measured->isNotDry ? 'Not dry by its weights.' : '',
-            $measured->amountUsed === null ? '' : 'Used '.$this->show->plain($measured->amountUsed).'.',
-            $plan->earlyHours === null ? '' : "$plan->earlyHours h before the wait was over.",
-            $plan->lateHours === null ? '' : "$plan->lateHours h after the window closed.",
+                ? say('view.entry-words.weighs', ['mass' => $this->show->mass($measured->weightG)]) : '',
+            $measured->discsUsed === null ? '' : say('view.entry-words.took-discs', [
+                'discsUsed' => $this->show->plain($measured->discsUsed),
+            ]),
+            $measured->isNotDry ? say('view.entry-words.dry-weights') : '',
+            $measured->amountUsed === null ? '' : say('view.entry-words.used', [
+                'amountUsed' => $this->show->plain($measured->amountUsed),
+            ]),
+            $plan->earlyHours === null ? '' : say('view.entry-words.before-wait-over', [
+                'earlyHours' => $plan->earlyHours,
+            ]),
+            $plan->lateHours === null ? '' : say('view.entry-words.after-window-closed', [
+                'lateHours' => $plan->lateHours,
+            ]),
             $this->taken($facts->taken->ml ?? []),
-            $facts->air === null ? '' : 'Air read: '.$this->show->temperature($facts->air->tempC).', '
-                .$this->show->plain($facts->air->rhPercent).' %.',
-            $facts->climate === null ? '' : 'Shop set at '.$this->show->temperature($facts->climate->dayC).', '
-                .$this->show->plain($facts->climate->dayRh).' % by day.',
+            $facts->air === null ? '' : say('view.entry-words.air-read', [
+                'temperature' => $this->show->temperature($facts->air->tempC),
+                'rhPercent' => $this->show->plain($facts->air->rhPercent),
+            ]),
+            $facts->climate === null ? '' : say('view.entry-words.shop-set-day', [
+                'temperature' => $this->show->temperature($facts->climate->dayC),
+                'dayRh' => $this->show->plain($facts->climate->dayRh),
+            ]),
         ]));
     }
 
@@ -51,8 +72,10 @@ final readonly class EntryWords
     private function taken(array $ml): string
     {
         return implode(' ', array_map(
-            fn (string $product, float $one): string => $this->show->volume($one).' off the tin of '
-                .$this->show->product($product).'.',
+            fn (string $product, float $one): string => say('view.entry-words.off-tin', [
+                'volume' => $this->show->volume($one),
+                'product' => $this->show->product($product),
+            ]),
             array_keys($ml), array_values($ml),
         ));
     }

@@ -27,11 +27,17 @@ final readonly class EquipmentForm
         $unit = ', '.$this->show->unit(Unit::Length);
 
         return [
-            'swing' => ["Swings$unit", $this->show->field(Unit::Length, $lathe?->swingMm)],
-            'bed' => ["Between centres$unit", $this->show->field(Unit::Length, $lathe?->bedMm)],
-            'least_rpm' => ['Slowest, rpm', $this->show->bare($lathe?->leastRpm)],
-            'most_rpm' => ['Fastest, rpm', $this->show->bare($lathe?->mostRpm)],
-            'index_holes' => ['Index holes', implode(', ', $lathe->indexHoles ?? [])],
+            'swing' => [
+                say('view.equipment-form.swings', ['unit' => $unit]),
+                $this->show->field(Unit::Length, $lathe?->swingMm),
+            ],
+            'bed' => [
+                say('view.equipment-form.between-centres', ['unit' => $unit]),
+                $this->show->field(Unit::Length, $lathe?->bedMm),
+            ],
+            'least_rpm' => [say('view.equipment-form.slowest-rpm'), $this->show->bare($lathe?->leastRpm)],
+            'most_rpm' => [say('view.equipment-form.fastest-rpm'), $this->show->bare($lathe?->mostRpm)],
+            'index_holes' => [say('view.equipment-form.index-holes'), implode(', ', $lathe->indexHoles ?? [])],
         ];
     }
 
@@ -46,10 +52,10 @@ final readonly class EquipmentForm
         ];
 
         return array_map(fn (JawSet $set): array => [$set->name, [
-            ['tenon_min', 'tenon from', $mm($set->tenonMm[0] ?? null)],
-            ['tenon_max', 'tenon to', $mm($set->tenonMm[1] ?? null)],
-            ['recess_min', 'recess from', $mm($set->recessMm[0] ?? null)],
-            ['recess_max', 'recess to', $mm($set->recessMm[1] ?? null)],
+            ['tenon_min', say('view.equipment-form.tenon-from'), $mm($set->tenonMm[0] ?? null)],
+            ['tenon_max', say('view.equipment-form.tenon'), $mm($set->tenonMm[1] ?? null)],
+            ['recess_min', say('view.equipment-form.recess-from'), $mm($set->recessMm[0] ?? null)],
+            ['recess_max', say('view.equipment-form.recess'), $mm($set->recessMm[1] ?? null)],
         ]], $rows);
     }
 

@@ -7,20 +7,6 @@ namespace App\View;
 /** What a maker calls a field that the core names by its path in a document. */
 final class FieldWords
 {
-    public const DAYS = [
-        'mon' => 'Monday', 'tue' => 'Tuesday', 'wed' => 'Wednesday', 'thu' => 'Thursday', 'fri' => 'Friday',
-        'sat' => 'Saturday', 'sun' => 'Sunday',
-    ];
-
-    private const WORDS = [
-        'surface.tool_mark_um' => 'Depth of the tool marks', 'shape.outer' => 'The outside',
-        'shape.inner' => 'The inside', 'moisture_percent' => 'Moisture now',
-        'diameter_mm' => 'Across', 'length_mm' => 'Length or height', 'wall_mm' => 'Wall', 'tenon_mm' => 'Tenon',
-        'recess_mm' => 'Recess', 'felled_on' => 'Felled on', 'cut_on' => 'Cut on', 'roughed_on' => 'Roughed on',
-        'lathe.most_rpm' => 'Fastest', 'lathe.swing_mm' => 'Swings',
-        'purpose' => 'What for', 'holding' => 'Held by', 'due_at' => 'Due', 'document' => 'The file',
-    ];
-
     /** A refusal of the core with its field in words; one that does not begin with its field stays as it is. */
     public static function in(string $message, string $field): string
     {
@@ -65,30 +51,58 @@ final class FieldWords
         $field = self::within($field);
         $number = fn (string $index): string => (string) ((int) $index + 1);
 
-        return self::WORDS[$field] ?? match (1) {
-            preg_match('/^shape\.(outer|inner)\.(\d+)(?:\.([01]))?$/', $field, $m) => ucfirst(
-                ['outer' => 'outside', 'inner' => 'inside'][$m[1]],
-            ).', node '.$number($m[2]).(isset($m[3]) ? [', height', ', radius'][(int) $m[3]] : ''),
-            preg_match('/^surface\.own\.(\w+)\.(\d+)$/', $field, $m) => ucfirst($m[1]).', your own way, grit '
-                .$number($m[2]),
-            preg_match('/^surface\.tool_mark_um\.(\w+)$/', $field, $m) => 'Tool marks on the '.$m[1],
-            preg_match('/^surface\.stop_at\.(\w+)$/', $field, $m) => 'Good enough on the '.$m[1],
-            preg_match('/^shape\.bore\.(\w+)$/', $field, $m) => 'Bore, '.self::plain($m[1]),
-            preg_match('/^features\.(\d+)(?:\.(\w+))?$/', $field, $m) => 'Flaw '.$number($m[1])
-                .(isset($m[2]) ? ', '.self::plain($m[2]) : ''),
-            preg_match('/^joints\.(\d+)\.(\w+)$/', $field, $m) => 'Joint '.$number($m[1]).', '.self::plain($m[2]),
-            preg_match('/^marks\.(\d+)\.(?:settings\.)?(\w+)$/', $field, $m) => 'Mark '.$number($m[1]).', '
-                .self::plain($m[2]),
-            preg_match('/^bands\.(.+)$/', $field, $m) => 'The band',
-            preg_match('/^coats\.\d+\.layers\.(\d+)\.(\w+)$/', $field, $m) => 'Coat '.$number($m[1]).', '
-                .self::plain($m[2]),
-            preg_match('/^hours\.(\w{3})(?:\.(\d+))?(?:\.([01]))?$/', $field, $m) => (self::DAYS[$m[1]] ?? $m[1])
-                .(isset($m[2]) ? ', stretch '.$number($m[2]) : '')
-                .(isset($m[3]) ? ($m[3] === '0' ? ', from' : ', to') : ''),
-            preg_match('/^closed\.(\d+)$/', $field, $m) => 'Closed on, date '.$number($m[1]),
+        $fields = lines('view.field-words.fields');
+
+        return $fields[strtr($field, '._', '--')] ?? match (1) {
+            preg_match('/^shape\.(outer|inner)\.(\d+)(?:\.([01]))?$/', $field, $m) => say('view.field-words.node', [
+                'face' => say("view.field-words.of-face.$m[1]"),
+                'number' => $number($m[2]),
+                'more' => isset($m[3]) ? say("view.field-words.coordinate.$m[3]") : '',
+            ]),
+            preg_match('/^surface\.own\.(\w+)\.(\d+)$/', $field, $m) => say('view.field-words.your-own-way-grit', [
+                'm' => ucfirst($m[1]),
+                'number' => $number($m[2]),
+            ]),
+            preg_match('/^surface\.tool_mark_um\.(\w+)$/', $field, $m) => say('view.field-words.tool-marks', [
+                'm' => $m[1],
+            ]),
+            preg_match('/^surface\.stop_at\.(\w+)$/', $field, $m) => say('view.field-words.good-enough', [
+                'm' => $m[1],
+            ]),
+            preg_match('/^shape\.bore\.(\w+)$/', $field, $m) => say('view.field-words.bore', [
+                'm' => self::plain($m[1]),
+            ]),
+            preg_match('/^features\.(\d+)(?:\.(\w+))?$/', $field, $m) => say('view.field-words.flaw', [
+                'number' => $number($m[1]),
+                'more' => isset($m[2]) ? ', '.self::plain($m[2]) : '',
+            ]),
+            preg_match('/^joints\.(\d+)\.(\w+)$/', $field, $m) => say('view.field-words.joint', [
+                'number' => $number($m[1]),
+                'm' => self::plain($m[2]),
+            ]),
+            preg_match('/^marks\.(\d+)\.(?:settings\.)?(\w+)$/', $field, $m) => say('view.field-words.mark', [
+                'number' => $number($m[1]),
+                'm' => self::plain($m[2]),
+            ]),
+            preg_match('/^bands\.(.+)$/', $field, $m) => say('view.field-words.band'),
+            preg_match('/^coats\.\d+\.layers\.(\d+)\.(\w+)$/', $field, $m) => say('view.field-words.coat', [
+                'number' => $number($m[1]),
+                'm' => self::plain($m[2]),
+            ]),
+            preg_match('/^hours\.(\w{3})(?:\.(\d+))?(?:\.([01]))?$/', $field, $m) => self::day($m[1])
+                .(isset($m[2]) ? say('view.field-words.stretch', ['number' => $number($m[2])]) : '')
+                .(isset($m[3]) ? ($m[3] === '0' ? say('view.field-words.from') : say('view.field-words.to')) : ''),
+            preg_match('/^closed\.(\d+)$/', $field, $m) => say('view.field-words.closed-date', [
+                'number' => $number($m[1]),
+            ]),
             preg_match('/^label\.(\w+)$/', $field, $m) => ucfirst((string) trans('validation.attributes')[$field]),
             default => ucfirst(self::plain($field)),
         };
+    }
+
+    private static function day(string $day): string
+    {
+        return lines('view.field-words.days')[$day] ?? $day;
     }
 
     private static function plain(string $name): string

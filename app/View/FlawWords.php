@@ -31,13 +31,19 @@ final readonly class FlawWords
 
         $face = $this->show->said($flaw->on->said());
 
-        return $this->show->length($flaw->fromMm, $this->show->fine()).' to '
-            .$this->show->length($flaw->toMm, $this->show->fine())." along the $face$turn";
+        return say('view.flaw-words.along', [
+            'length' => $this->show->length($flaw->fromMm, $this->show->fine()),
+            'length2' => $this->show->length($flaw->toMm, $this->show->fine()),
+            'face' => $face,
+            'turn' => $turn,
+        ]);
     }
 
     public function with(Flaw $flaw): string
     {
-        return $flaw->with === null ? '' : ' with '.$this->show->said($flaw->with->label());
+        return $flaw->with === null ? '' : say('view.flaw-words.with', [
+            'label' => $this->show->said($flaw->with->label()),
+        ]);
     }
 
     /** @return array<string, Said|string> */
@@ -71,7 +77,7 @@ final readonly class FlawWords
     /** @return array<string, Said|string> */
     public function means(): array
     {
-        return ['' => 'what suits it'] + array_column(
+        return ['' => say('view.flaw-words.what-suits')] + array_column(
             array_map(fn (FillWith $one): array => [$one->value, $one->label()], FillWith::cases()), 1, 0,
         );
     }
@@ -83,11 +89,14 @@ final readonly class FlawWords
         $value = fn (?float $length): string => $this->show->field(Unit::Length, $length);
 
         return [
-            'flaw_from' => ["From, $mm", $value($flaw?->fromMm)], 'flaw_to' => ["To, $mm", $value($flaw?->toMm)],
-            'flaw_width' => ["Width, $mm", $value($flaw?->widthMm)],
-            'flaw_depth' => ["Depth, $mm", $value($flaw?->depthMm)],
-            'azimuth_from' => ['Turn from, ° (empty: all round)', $this->show->bare($flaw?->azimuthDeg[0] ?? null)],
-            'azimuth_to' => ['Turn to, °', $this->show->bare($flaw?->azimuthDeg[1] ?? null)],
+            'flaw_from' => [say('view.flaw-words.from', ['mm' => $mm]), $value($flaw?->fromMm)],
+            'flaw_to' => [say('view.flaw-words.to', ['mm' => $mm]), $value($flaw?->toMm)],
+            'flaw_width' => [say('view.flaw-words.width', ['mm' => $mm]), $value($flaw?->widthMm)],
+            'flaw_depth' => [say('view.flaw-words.depth', ['mm' => $mm]), $value($flaw?->depthMm)],
+            'azimuth_from' => [
+                say('view.flaw-words.turn-from-empty-all'), $this->show->bare($flaw?->azimuthDeg[0] ?? null),
+            ],
+            'azimuth_to' => [say('view.flaw-words.turn'), $this->show->bare($flaw?->azimuthDeg[1] ?? null)],
         ];
     }
 

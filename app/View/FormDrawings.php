@@ -53,7 +53,7 @@ final class FormDrawings
                 ['name' => $form->value, 'wood' => self::WOOD],
             );
             $piece = Piece::read(Document::of($document), Tables::of($catalogue));
-            $drawings[$form->value] = Assembly::of($piece, $form->value)->small(self::SMALL);
+            $drawings[$form->value] = Assembly::of($piece, $form->value)->small(self::SMALL, $form->label());
         }
 
         return $drawings;

@@ -35,18 +35,29 @@ final readonly class FromBlank
 
     public function what(): string
     {
-        $state = $this->blank->drying === DryingState::Ready ? 'ready' : 'still drying';
+        $state = $this->blank->drying === DryingState::Ready ? 'ready' : say('view.from-blank.still-drying');
 
-        return "From number {$this->blank->number}, {$this->blank->wood}, $state.";
+        return say('view.from-blank.from-number', [
+            'number' => $this->blank->number,
+            'wood' => $this->show->wood($this->blank->wood),
+            'state' => $state,
+        ]);
     }
 
     public function most(): string
     {
         $mm = $this->show->atMost(...);
-        $wall = $this->largest->wallMm === null ? '' : ', wall '.$mm(max(0.0, $this->largest->wallMm));
-        $sure = $this->largest->isSure ? '' : ' (its shrinkage is not known: less may be left)';
+        $wall = $this->largest->wallMm === null ? '' : say('view.from-blank.wall', [
+            'mm' => $mm(max(0.0, $this->largest->wallMm)),
+        ]);
+        $sure = $this->largest->isSure ? '' : say('view.from-blank.shrinkage-known-less-may');
 
-        return "At most {$mm($this->largest->diameterMm)} across, {$mm($this->largest->heightMm)} high$wall$sure.";
+        return say('view.from-blank.most-across-high', [
+            'mm' => $mm($this->largest->diameterMm),
+            'mm2' => $mm($this->largest->heightMm),
+            'wall' => $wall,
+            'sure' => $sure,
+        ]);
     }
 
     public function grain(): string

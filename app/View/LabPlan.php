@@ -10,7 +10,7 @@ use HonestGrain\Abrasive\ProgressionFault;
 use HonestGrain\Abrasive\SandingJob;
 use HonestGrain\Abrasive\ScratchLab;
 use HonestGrain\Drawing\CrossSection;
-use Illuminate\Support\Str;
+use HonestGrain\Words\Quantity;
 
 /** One plan in the grit lab: what each pass leaves, what it takes, and what stays to be seen. */
 final readonly class LabPlan
@@ -49,7 +49,7 @@ final readonly class LabPlan
     public function passes(): array
     {
         return array_map(
-            fn (ScratchLab $pass): string => $pass->step === null ? 'off the tool'
+            fn (ScratchLab $pass): string => $pass->step === null ? say('view.lab-plan.off-tool')
                 : $this->show->grit($pass->step->grit->name), $this->passes,
         );
     }
@@ -61,7 +61,10 @@ final readonly class LabPlan
             + ($this->grits === [] ? 0.0 : $this->job->alongGrainMinutes());
         $discs = array_sum(array_column($this->passes, 'discs'));
 
-        return number_format($minutes, 1)." min, $discs ".Str::plural('disc', $discs);
+        return say('view.lab-plan.min', [
+            'minutes' => number_format($minutes, 1),
+            'discs' => Quantity::count($discs),
+        ]);
     }
 
     /** What one would see under the light after the last pass. */
@@ -69,19 +72,24 @@ final readonly class LabPlan
     {
         $last = $this->passes[count($this->passes) - 1];
         if ($last->step === null) {
-            return 'No sheet yet: drag one in, or press one.';
+            return say('view.lab-plan.sheet-yet-drag-one');
         }
         if ($last->ghostUm > 0) {
             $grit = $last->step->grit;
             $more = $this->job->part(1.0, $last->step->scratchUm + $last->ghostUm)->step($grit, null)->minutes;
 
-            return 'Ghosts: '.number_format($last->ghostUm, 1)." µm below {$grit->name}'s own scratches, and they show "
-                ."under the finish. {$grit->name} alone takes ".number_format($more, 1).' min more to reach them.';
+            return say('view.lab-plan.ghosts-below-own-scratches', [
+                'ghostUm' => number_format($last->ghostUm, 1),
+                'grit' => $grit->name,
+                'more' => number_format($more, 1),
+            ]);
         }
 
-        return $this->job->isWithinLimit($last->step->grit) ? 'Clean, and fine enough for what comes next.'
-            : 'Clean, but its scratches of '.number_format($last->step->scratchUm, 1).' µm still show: '
-                .number_format($this->job->limitUm, 1).' µm is asked.';
+        return $this->job->isWithinLimit($last->step->grit) ? say('view.lab-plan.clean-fine-enough-what')
+            : say('view.lab-plan.clean-but-scratches-still', [
+                'scratchUm' => number_format($last->step->scratchUm, 1),
+                'limitUm' => number_format($this->job->limitUm, 1),
+            ]);
     }
 
     public function isClean(): bool
@@ -109,7 +117,7 @@ final readonly class LabPlan
             $this->passes[$this->at()]->profile, $this->passes[max(0, $this->at() - 1)]->profile,
             ScratchLab::LONG_UM, $this->job->deepestUm(),
         ))->svg(
-            'Cross-section after '.$this->passes()[$this->at()],
+            say('view.lab-plan.cross-section-after', ['passes' => $this->passes()[$this->at()]]),
             $this->show->length(CrossSection::BAR_UM / 1000, $this->show->fine()),
         );
     }

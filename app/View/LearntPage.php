@@ -56,7 +56,9 @@ final readonly class LearntPage
     public static function name(Method $method, Pore $family, Show $show): string
     {
         return ucfirst($show->said($method->label())).', '.match ($family) {
-            Pore::Open => 'open-pored wood', Pore::Fine => 'fine-pored wood', Pore::Softwood => 'softwood',
+            Pore::Open => say('view.learnt-page.open-pored-wood'),
+            Pore::Fine => say('view.learnt-page.fine-pored-wood'),
+            Pore::Softwood => say('view.learnt-page.softwood'),
         };
     }
 

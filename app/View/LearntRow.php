@@ -7,6 +7,7 @@ namespace App\View;
 use HonestGrain\Abrasive\Method;
 use HonestGrain\Calibration\Learning;
 use HonestGrain\Wood\Pore;
+use HonestGrain\Words\Quantity;
 
 /** One way of sanding on one family of wood: what was learnt, whether it is used, and from which records. */
 final readonly class LearntRow
@@ -30,9 +31,10 @@ final readonly class LearntRow
     /** "1.25 × the model's, from 6 records (median 1.42)" */
     public function told(Learning $of): string
     {
-        return $of->records === 0 ? 'no record yet: as the model has it' : sprintf(
-            '%s × the model\'s, from %d %s (median %s)', number_format($of->factor, 2), $of->records,
-            $of->records === 1 ? 'record' : 'records', number_format($of->median, 2),
-        );
+        return $of->records === 0 ? say('view.learnt-row.record-yet-model')
+            : say('view.learnt-row.model-from-median', [
+                'factor' => number_format($of->factor, 2), 'records' => Quantity::count($of->records),
+                'median' => number_format($of->median, 2),
+            ]);
     }
 }

@@ -52,9 +52,9 @@ final readonly class MarkOut
     private static function ends(Surface $on): array
     {
         return match (true) {
-            $on === Surface::Outer => ['rim', 'foot'],
-            $on->isFlatEnd() => ['edge', 'middle'],
-            default => ['rim', 'far end'],
+            $on === Surface::Outer => [say('view.mark-out.rim'), say('view.mark-out.foot')],
+            $on->isFlatEnd() => [say('view.mark-out.edge'), say('view.mark-out.middle')],
+            default => [say('view.mark-out.rim'), say('view.mark-out.far-end')],
         };
     }
 
@@ -85,14 +85,19 @@ final readonly class MarkOut
                 $divided[] = [$this->show->said(
                     $part->mark($id)->label(),
                 ), (string) $worked->parts, $worked->plate === null
-                    ? sprintf(
-                        'paper strip %s long, marked every %s',
-                        $this->show->length($ground->levels[0]->roundMm(), 1),
-                        $this->show->length($ground->levels[0]->roundMm() / $worked->parts, 2),
-                    )
-                    : "plate $worked->plate: "
-                        .($worked->plate === $worked->parts ? 'every hole' : implode(' ', $worked->holes))
-                        .($start > 0 ? ', the first '.$this->show->plain($start).'° from the end grain' : '')];
+                    ? say('view.mark-out.paper-strip-long-marked', [
+                        'length' => $this->show->length($ground->levels[0]->roundMm(), 1),
+                        'every' => $this->show->length($ground->levels[0]->roundMm() / $worked->parts, 2),
+                    ])
+                    : say('view.mark-out.plate', [
+                        'plate' => $worked->plate,
+                        'more' => $worked->plate === $worked->parts
+                            ? say('view.mark-out.every-hole')
+                            : implode(' ', $worked->holes),
+                        'more2' => $start > 0 ? say('view.mark-out.first-from-end-grain', [
+                            'start' => $this->show->plain($start),
+                        ]) : '',
+                    ])];
             }
         }
 
@@ -130,9 +135,9 @@ final readonly class MarkOut
 
         return [
             $this->show->said($mark->label()).match (true) {
-                $on->isFlatEnd() => $isUpper ? ', inner edge' : ', outer edge',
-                $isUpper === ($on === Surface::Outer) => ', upper edge',
-                default => ', lower edge',
+                $on->isFlatEnd() => $isUpper ? say('view.mark-out.inner-edge') : say('view.mark-out.outer-edge'),
+                $isUpper === ($on === Surface::Outer) => say('view.mark-out.upper-edge'),
+                default => say('view.mark-out.lower-edge'),
             },
             $this->show->length($rim, 1), $this->show->length($foot, 1),
             $this->show->length($level->diameterMm(), 1), $this->show->length($level->heightMm, 1),

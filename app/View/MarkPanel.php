@@ -51,7 +51,9 @@ final readonly class MarkPanel
     public function unchosen(Show $show): string
     {
         return $this->mark->isClassTaken
-            ? 'not chosen: '.lcfirst($show->said($this->mark->productName())).' is taken' : 'not chosen';
+            ? say('view.mark-panel.chosen-taken', [
+                'productName' => lcfirst($show->said($this->mark->productName())),
+            ]) : say('view.mark-panel.chosen');
     }
 
     public function strip(): string
@@ -126,7 +128,10 @@ final readonly class MarkPanel
         }
 
         return [
-            ['Up', '⌀', ...array_map(fn (Figure $figure): string => $show->said($figure->label), $figures)],
+            [
+                say('view.mark-panel.up'), '⌀',
+                ...array_map(fn (Figure $figure): string => $show->said($figure->label), $figures),
+            ],
             $rows[0][0] === $rows[self::HEIGHTS - 1][0] ? $rows : array_reverse($rows),
         ];
     }
@@ -151,9 +156,11 @@ final readonly class MarkPanel
         [$earlyCoated, $lateCoated] = $look->under($this->mark);
 
         return [
-            'bare' => $this->part->wood->nature->rgb, 'early' => $early->toHex(), 'late' => $late->toHex(),
-            'end grain' => $figure->toHex(), 'early, coated' => $earlyCoated->toHex(),
-            'late, coated' => $lateCoated->toHex(),
+            say('view.mark-panel.bare') => $this->part->wood->nature->rgb,
+            say('view.mark-panel.early') => $early->toHex(), say('view.mark-panel.late') => $late->toHex(),
+            say('view.mark-panel.end-grain') => $figure->toHex(),
+            say('view.mark-panel.early-coated') => $earlyCoated->toHex(),
+            say('view.mark-panel.late-coated') => $lateCoated->toHex(),
         ];
     }
 
@@ -210,7 +217,7 @@ final readonly class MarkPanel
     {
         return match ($this->worked->plate) {
             null => '',
-            $this->worked->parts => 'every one',
+            $this->worked->parts => say('view.mark-panel.every-one'),
             default => implode(', ', $this->worked->holes),
         };
     }

@@ -78,8 +78,11 @@ final readonly class MarksPanel
     public function rules(): array
     {
         return [
-            'thirds' => 'thirds', 'golden' => 'golden section', 'equal' => 'equal parts', 'ratio' => 'my own ratio',
-            'between' => 'between two marks',
+            'thirds' => say('view.marks-panel.thirds'),
+            'golden' => say('view.marks-panel.golden-section'),
+            'equal' => say('view.marks-panel.equal-parts'),
+            'ratio' => say('view.marks-panel.my-own-ratio'),
+            'between' => say('view.marks-panel.between-two-marks'),
         ];
     }
 
@@ -93,10 +96,11 @@ final readonly class MarksPanel
     public function held(Mark $mark): string
     {
         return match ($mark->technique->character()->work) {
-            Work::Spinning => 'spinning',
-            Work::Locked => $this->worked[$mark->id()]->plate === null ? 'locked' : 'by the index',
-            Work::Lap => 'in the lap',
-            Work::Hand, Work::Points => 'by hand',
+            Work::Spinning => say('view.marks-panel.spinning'),
+            Work::Locked => $this->worked[$mark->id()]->plate === null
+                ? say('view.marks-panel.locked') : say('view.marks-panel.index'),
+            Work::Lap => say('view.marks-panel.lap'),
+            Work::Hand, Work::Points => say('view.marks-panel.hand'),
         };
     }
 
@@ -138,7 +142,10 @@ final readonly class MarksPanel
     /** @return array<string, array{string, float}> word and place of each edge of a mark, by field */
     public function edges(Mark $mark): array
     {
-        return ['from' => ['From', $mark->band->fromMm], 'to' => ['To', $mark->band->toMm]];
+        return [
+            'from' => [say('view.marks-panel.from'), $mark->band->fromMm],
+            'to' => [say('view.marks-panel.to'), $mark->band->toMm],
+        ];
     }
 
     /** @return array{float, float}|null diameter and height over the table of an edge of a mark, mm */

@@ -67,8 +67,11 @@ final readonly class MendPage
             return [
                 'id' => $mended->remedy->id, 'title' => $mended->remedy->title, 'because' => $mended->remedy->because,
                 'minutes' => $show->minutes(max(0.0, $mended->addedMinutes)),
-                'wait' => $mended->addedWaitHours > 0 ? $show->hours($mended->addedWaitHours) : 'none',
-                'ready' => $ready === null ? 'no date' : $show->dayTime(Carbon::createFromTimestamp($ready)),
+                'wait' => $mended->addedWaitHours > 0 ? $show->hours($mended->addedWaitHours)
+                    : say('view.mend-page.no-wait'),
+                'ready' => $ready === null
+                    ? say('view.mend-page.date')
+                    : $show->dayTime(Carbon::createFromTimestamp($ready)),
                 'steps' => array_map(fn (Step $step): array => [
                     'title' => $step->words->title, 'minutes' => $show->minutes($step->timing->minutes),
                     'again' => in_array($step->id, $mended->remedy->again, true),

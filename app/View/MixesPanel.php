@@ -39,7 +39,9 @@ final readonly class MixesPanel
     {
         $parts = [];
         foreach ($mix->mix as $part) {
-            $parts[] = $this->show->plain($part->parts).($part->parts === 1.0 ? ' part ' : ' parts ')
+            $parts[] = $this->show->plain($part->parts).($part->parts === 1.0
+                ? say('view.mixes-panel.part')
+                : say('view.mixes-panel.parts'))
                 .lcfirst($this->show->said($part->name()));
         }
 
@@ -49,10 +51,15 @@ final readonly class MixesPanel
     /** "Recoat from 36 h, until 48 h; handled after 96 h; cured after 45 days" */
     public function waits(Coating $mix): string
     {
-        return 'Recoat from '.$this->show->plain($mix->recoatFromHours).' h'
-            .($mix->recoatUntilHours === null ? '' : ', until '.$this->show->plain($mix->recoatUntilHours).' h')
-            .'; handled after '.$this->show->plain($mix->handleHours).' h; cured after '
-            .$this->show->plain($mix->fullCureDays).' days'.($mix->food === FoodUse::No ? '; never for food' : '').'.';
+        return say('view.mixes-panel.recoat-from-handled-after', [
+            'recoatFromHours' => $this->show->plain($mix->recoatFromHours),
+            'more' => $mix->recoatUntilHours === null ? '' : say('view.mixes-panel.until', [
+                'recoatUntilHours' => $this->show->plain($mix->recoatUntilHours),
+            ]),
+            'handleHours' => $this->show->plain($mix->handleHours),
+            'fullCureDays' => $this->show->plain($mix->fullCureDays),
+            'more2' => $mix->food === FoodUse::No ? say('view.mixes-panel.never-food') : '',
+        ]);
     }
 
     /** What it is judged as. */
@@ -62,8 +69,10 @@ final readonly class MixesPanel
             $this->table->coatings(), fn (Coating $one): bool => $one->key === $mix->key && $one->mix === [],
         );
 
-        return 'Judged like '.lcfirst($this->show->product(array_key_first($like) ?? $mix->class)).'. '
-            .$this->show->plain($mix->solidsPercent).' % solids.';
+        return say('view.mixes-panel.judged-like-solids', [
+            'product' => lcfirst($this->show->product(array_key_first($like) ?? $mix->class)),
+            'solidsPercent' => $this->show->plain($mix->solidsPercent),
+        ]);
     }
 
     /** @return list<array{string, string}> what goes in and how many parts, as the form shows them; some empty */

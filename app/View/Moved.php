@@ -28,9 +28,9 @@ final readonly class Moved
         }
         [$name, $before, $after] = $told;
 
-        return sprintf(
-            '%s will be ready %s %s than before: %s.', $name, $show->hours(abs($after - $before) / 3600),
-            $after > $before ? 'later' : 'sooner', $show->dayTime(Carbon::createFromTimestamp($after)),
-        );
+        return say($after > $before ? 'view.moved.later' : 'view.moved.sooner', [
+            'piece' => $name, 'hours' => $show->hours(abs($after - $before) / 3600),
+            'at' => $show->dayTime(Carbon::createFromTimestamp($after)),
+        ]);
     }
 }

@@ -47,8 +47,14 @@ final readonly class PartsPanel
 
         return match (true) {
             $play === null => $says,
-            $play < 0 => $says.': '.$this->show->length(-$play, $this->show->fine()).' too wide',
-            default => $says.', '.$this->show->length($play, $this->show->fine()).' of play',
+            $play < 0 => say('view.parts-panel.too-wide', [
+                'says' => $says,
+                'length' => $this->show->length(-$play, $this->show->fine()),
+            ]),
+            default => say('view.parts-panel.play', [
+                'says' => $says,
+                'length' => $this->show->length($play, $this->show->fine()),
+            ]),
         };
     }
 
@@ -70,8 +76,7 @@ final readonly class PartsPanel
         $tight = $this->show->length($this->rates->tightBelowMm, $this->show->fine());
         $loose = $this->show->length($this->rates->looseAboveMm, $this->show->fine());
 
-        return 'Play is the socket as drawn (mouth, bore or typed diameter) less the end that goes into it. Less than '
-            ."$tight binds, more than $loose rattles: workshop figures.";
+        return say('view.parts-panel.play-socket-drawn-mouth', ['tight' => $tight, 'loose' => $loose]);
     }
 
     private function verdict(Joint $joint): Fit

@@ -19,11 +19,11 @@ use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Purpose;
 use HonestGrain\Route\SandedInOneGo;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 use HonestGrain\Words\Unit;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Str;
 
 /**
  * What every tab of a piece shares: its heading, the verdict on its date, its strip of time and whether it can be
@@ -88,8 +88,10 @@ final readonly class PiecePage
     /** What is left of hands and of waiting; empty where there is no date. */
     public function toGo(Show $show): string
     {
-        return $this->piece->ready_at === null ? '' : ' · '.$show->minutes($this->handsMinutes).' of your hands and '
-            .$show->hours($this->waitHours).' of waiting to go';
+        return $this->piece->ready_at === null ? '' : say('view.piece-page.your-hands-waiting-go', [
+            'minutes' => $show->minutes($this->handsMinutes),
+            'hours' => $show->hours($this->waitHours),
+        ]);
     }
 
     /** "Cherry (black), side grain, 9.5 %" of the part that the page is about. */
@@ -97,8 +99,11 @@ final readonly class PiecePage
     {
         $part = $this->part;
 
-        return $part === null ? lcfirst($this->piece->wood) : lcfirst($part->wood->name).', '.$part->grain->value
-            .' grain, '.$show->plain($part->moisturePercent).' %';
+        return $part === null ? lcfirst($show->wood($this->piece->wood)) : say('view.piece-page.grain', [
+            'wood' => lcfirst($show->said($part->wood->said())),
+            'grain' => say("view.piece-page.grains.{$part->grain->value}"),
+            'moisturePercent' => $show->plain($part->moisturePercent),
+        ]);
     }
 
     /** @return Collection<int, PlannedStep> steps that are behind, as far as none before them is open */
@@ -109,7 +114,9 @@ final readonly class PiecePage
 
     public function due(Show $show): string
     {
-        return $this->piece->due_at === null ? 'no due date' : 'due '.$show->day($this->piece->due_at);
+        return $this->piece->due_at === null ? say('view.piece-page.due-date') : say('view.piece-page.due', [
+            'day' => $show->day($this->piece->due_at),
+        ]);
     }
 
     /** The address of another page of the piece, about the same part. */
@@ -138,8 +145,8 @@ final readonly class PiecePage
         $speed = $show->speed($this->piece->workshop->sanding_cap_m_s);
 
         return $this->part?->mayFly() === true
-            ? ': slowly, because the wood is cracked or barked, and nobody in the line of the rim'
-            : ": the rim then moves at $speed or less";
+            ? say('view.piece-page.slowly-because-wood-cracked')
+            : say('view.piece-page.rim-then-moves-or', ['speed' => $speed]);
     }
 
     /**
@@ -173,7 +180,8 @@ final readonly class PiecePage
             }
         }
 
-        return $finishes === [] ? ['All over' => 'bare wood'] : $finishes;
+        return $finishes === []
+            ? [say('view.piece-page.all-over') => say('view.piece-page.bare-wood')] : $finishes;
     }
 
     /** How far the drawn lines may lie from the curves they stand for. */
@@ -189,11 +197,15 @@ final readonly class PiecePage
 
         return match (true) {
             $wood === null => '',
-            $wood->figures->gravity12 === null => "No density is known for $wood->name, so no mass; type it on the "
-                .'Shelf.',
-            default => "Mass is volume times density at this moisture: $wood->name, specific gravity "
-                ."{$wood->figures->gravity12} at 12 % ({$show->said($wood->source)}). "
-                .$show->said($wood->about('density')),
+            $wood->figures->gravity12 === null => say('view.piece-page.density-known-so-mass', [
+                'wood' => $wood->said(),
+            ]),
+            default => say('view.piece-page.mass-volume-times-density', [
+                'wood' => $wood->said(),
+                'gravity12' => $wood->figures->gravity12,
+                'source' => $show->said($wood->source),
+                'about' => $show->said($wood->about('density')),
+            ]),
         };
     }
 
@@ -228,8 +240,10 @@ final readonly class PiecePage
     {
         $past = $this->past();
 
-        return $past->count().' '.Str::plural('step', $past->count()).' behind you, the last '
-            .$show->dayTime($past->max('end_at') ?? now());
+        return say('view.piece-page.behind-you-last', [
+            'count' => Quantity::count($past->count()),
+            'dayTime' => $show->dayTime($past->max('end_at') ?? now()),
+        ]);
     }
 
     /** The one plain sentence about the date. */
@@ -237,10 +251,10 @@ final readonly class PiecePage
     {
         $piece = $this->piece;
         if ($piece->ready_at === null) {
-            return 'Not planned';
+            return say('view.piece-page.planned');
         }
 
-        $what = $piece->state === PieceState::Done ? 'Finished ' : 'Ready ';
+        $what = $piece->state === PieceState::Done ? say('view.piece-page.finished') : say('view.piece-page.ready');
 
         return $what.$show->day($piece->ready_at).', '.$show->time(
             $piece->ready_at,
@@ -251,11 +265,17 @@ final readonly class PiecePage
     {
         $piece = $this->piece;
         if ($piece->due_at === null || $piece->ready_at === null) {
-            return $piece->due_at === null ? 'no due date' : 'due '.$show->day($piece->due_at);
+            return $piece->due_at === null ? say('view.piece-page.due-date') : say('view.piece-page.due', [
+                'day' => $show->day($piece->due_at),
+            ]);
         }
         $hours = $piece->ready_at->diffInMinutes($piece->due_at) / 60;
 
-        return $hours >= 0 ? $show->hours($hours).' before it is due' : $show->hours(-$hours).' after it is due';
+        return $hours >= 0
+            ? say('view.piece-page.before-due', ['hours' => $show->hours($hours)])
+            : say('view.piece-page.after-due', [
+                'hours' => $show->hours(-$hours),
+            ]);
     }
 
     /** Where a piece is due on a day on which the shop is closed: by when hands must be off it. */
@@ -273,12 +293,14 @@ final readonly class PiecePage
             if ($stretches !== []) {
                 $closes = Carbon::createFromTimestamp($stretches[count($stretches) - 1][1]);
 
-                return $back === 0 ? '' : 'The shop is closed on the day it is due: the last hands-on time before is '
-                    .$show->day($closes).' until '.$show->time($closes).'.';
+                return $back === 0 ? '' : say('view.piece-page.shop-closed-day-due', [
+                    'day' => $show->day($closes),
+                    'time' => $show->time($closes),
+                ]);
             }
         }
 
-        return 'The shop is closed for two weeks before the day it is due.';
+        return say('view.piece-page.shop-closed-two-weeks');
     }
 
     /**
@@ -291,7 +313,9 @@ final readonly class PiecePage
         );
         $first = array_shift($choices);
 
-        return $first === null ? '' : implode('; or ', [$first, ...array_map(lcfirst(...), $choices)]).'.';
+        return $first === null
+            ? ''
+            : implode(say('view.piece-page.or'), [$first, ...array_map(lcfirst(...), $choices)]).'.';
     }
 
     public function isLate(): bool

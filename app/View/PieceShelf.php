@@ -49,16 +49,18 @@ final readonly class PieceShelf
     public function late(Piece $piece): string
     {
         return $piece->isInWork() && $piece->late !== null
-            ? 'late by '.$this->show->hours($piece->late->hours) : '';
+            ? say('view.piece-shelf.late', ['hours' => $this->show->hours($piece->late->hours)]) : '';
     }
 
     public function ready(Piece $piece): string
     {
         return match (true) {
             $this->late($piece) !== '' => '',
-            $piece->ready_at !== null => ($piece->isInWork() ? 'ready ' : 'finished ')
+            $piece->ready_at !== null => ($piece->isInWork()
+                ? say('view.piece-shelf.ready')
+                : say('view.piece-shelf.finished'))
                 .$this->show->day($piece->ready_at),
-            $piece->isInWork() => 'not planned',
+            $piece->isInWork() => say('view.piece-shelf.planned'),
             default => '',
         };
     }
@@ -66,14 +68,16 @@ final readonly class PieceShelf
     public function due(Piece $piece): string
     {
         return $piece->isInWork() && $piece->due_at !== null
-            ? '· due '.$this->show->day($piece->due_at) : '';
+            ? say('view.piece-shelf.due', ['day' => $this->show->day($piece->due_at)]) : '';
     }
 
     public function next(Piece $piece): string
     {
         $step = $this->next->get($piece->id);
 
-        return $step === null ? '' : 'next: '.Str::limit($this->show->said($step->title), self::TITLE);
+        return $step === null ? '' : say('view.piece-shelf.next', [
+            'step' => Str::limit($this->show->said($step->title), self::TITLE),
+        ]);
     }
 
     public function isForbidden(Piece $piece): bool
@@ -86,12 +90,12 @@ final readonly class PieceShelf
     {
         return [
             match (true) {
-                $sought !== '' => "No piece here is called “{$sought}”",
-                $state === PieceState::Working => 'No pieces in work yet',
-                default => 'None yet',
+                $sought !== '' => say('view.piece-shelf.piece-here-called', ['sought' => $sought]),
+                $state === PieceState::Working => say('view.piece-shelf.pieces-work-yet'),
+                default => say('view.piece-shelf.none-yet'),
             },
-            $state === PieceState::Working ? 'Every piece starts from a form and three or four sizes.'
-                : 'Pieces come here when they are done, or put away.',
+            $state === PieceState::Working ? say('view.piece-shelf.every-piece-starts-from')
+                : say('view.piece-shelf.pieces-come-here-when'),
         ];
     }
 }

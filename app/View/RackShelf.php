@@ -49,7 +49,9 @@ final readonly class RackShelf
     {
         $form = $this->show->said(BlankForm::from($blank->form)->label());
         $wall = $blank->document->has('wall_mm')
-            ? ', wall '.$this->show->length($blank->document->number('wall_mm', 0.0, INF)) : '';
+            ? say('view.rack-shelf.wall', [
+                'length' => $this->show->length($blank->document->number('wall_mm', 0.0, INF)),
+            ]) : '';
 
         return "$form, ".str_replace(
             ' '.$this->show->unit(Unit::Length).' ×', ' ×',
@@ -66,16 +68,22 @@ final readonly class RackShelf
             ? '' : ' · '.$this->show->plain($blank->moisture_percent).' %';
 
         return match ($blank->drying) {
-            DryingState::Ready => 'Ready since '.$day($blank->ready_at).$moisture,
-            DryingState::Drying => ($this->isDue($blank) ? 'Should be ready: weigh it' : 'Ready about '
-                .$day($blank->ready_at)).$moisture,
-            DryingState::TooFew => $blank->last_weighed_at === null ? 'Never weighed'
-                : 'Too few weighings for a date',
-            DryingState::Rising => 'It gained weight: no date',
-            DryingState::WetAir => 'The air is too damp to dry it',
-            DryingState::NoPlateau => 'Still far from dry: no date yet',
-            DryingState::TooShort => 'Weighed over too short a time',
-            DryingState::NoClimate => 'Its air is not known',
+            DryingState::Ready => say('view.rack-shelf.ready-since', [
+                'day' => $day($blank->ready_at),
+                'moisture' => $moisture,
+            ]),
+            DryingState::Drying => ($this->isDue($blank)
+                ? say('view.rack-shelf.should-ready-weigh')
+                : say('view.rack-shelf.ready-about', [
+                    'day' => $day($blank->ready_at),
+                ])).$moisture,
+            DryingState::TooFew => $blank->last_weighed_at === null ? say('view.rack-shelf.never-weighed')
+                : say('view.rack-shelf.too-few-weighings-date'),
+            DryingState::Rising => say('view.rack-shelf.gained-weight-date'),
+            DryingState::WetAir => say('view.rack-shelf.air-too-damp-dry'),
+            DryingState::NoPlateau => say('view.rack-shelf.still-far-from-dry'),
+            DryingState::TooShort => say('view.rack-shelf.weighed-over-too-short'),
+            DryingState::NoClimate => say('view.rack-shelf.air-known'),
         };
     }
 
@@ -83,26 +91,35 @@ final readonly class RackShelf
     public function between(Blank $blank): string
     {
         return $blank->ready_from === null || $blank->ready_until === null || $this->isDue($blank) ? ''
-            : 'between '.$this->show->calendarDay($blank->ready_from).' and '.$this->show->calendarDay(
-                $blank->ready_until,
-            );
+            : say('view.rack-shelf.between', [
+                'calendarDay' => $this->show->calendarDay($blank->ready_from),
+                'calendarDay2' => $this->show->calendarDay(
+                    $blank->ready_until,
+                ),
+            ]);
     }
 
     public function lost(Blank $blank): string
     {
         return $blank->lost_percent === null ? ''
-            : 'lost '.$this->show->plain($blank->lost_percent).' % so far'
-            .($blank->week_percent === null ? '' : ', '.($blank->week_percent < 0 ? 'gaining ' : '')
-                .number_format(abs($blank->week_percent), 2).' % a week');
+            : say($blank->week_percent === null ? 'view.rack-shelf.lost' : match ($blank->week_percent < 0) {
+                true => 'view.rack-shelf.lost-and-gaining',
+                false => 'view.rack-shelf.lost-and-losing',
+            }, [
+                'lost' => $this->show->plain($blank->lost_percent),
+                'week' => number_format(abs((float) $blank->week_percent), 2),
+            ]);
     }
 
     /** "felled 3 Jan, roughed 4 Jan", as far as known */
     public function dates(Blank $blank): string
     {
         $said = [];
-        foreach (['felled_on' => 'felled', 'cut_on' => 'cut', 'roughed_on' => 'roughed'] as $field => $word) {
+        foreach (['felled_on', 'cut_on', 'roughed_on'] as $field) {
             $date = $blank->document->value($field);
-            $said[] = is_string($date) ? "$word ".Carbon::parse($date)->format('j M Y') : '';
+            $said[] = is_string($date) ? say("view.rack-shelf.dates.$field", [
+                'date' => Carbon::parse($date)->format('j M Y'),
+            ]) : '';
         }
 
         return implode(', ', array_filter($said));
@@ -111,7 +128,9 @@ final readonly class RackShelf
     /** When it was on the scale last. */
     public function last(Blank $blank): string
     {
-        return $blank->last_weighed_at === null ? 'never' : 'last '.$this->show->calendarDay($blank->last_weighed_at);
+        return $blank->last_weighed_at === null ? say('view.rack-shelf.never') : say('view.rack-shelf.last', [
+            'calendarDay' => $this->show->calendarDay($blank->last_weighed_at),
+        ]);
     }
 
     public function isForgotten(Blank $blank): bool

@@ -18,6 +18,7 @@ use HonestGrain\Route\SchoolOffer;
 use HonestGrain\Route\SchoolWay;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 use Illuminate\Support\Collection;
 
@@ -56,22 +57,27 @@ final readonly class RoutePage
             return '';
         }
         if (in_array(StepKind::RoughOut->value, $kinds, true) && ! $blank->isRough()) {
-            return "Its wood, number {$blank->number}, is still solid: rough it out, and weigh it from then on. Its "
-                .'date comes with the third weighing.';
+            return say('view.route-page.wood-number-still-solid', ['number' => $blank->number]);
         }
         if ($blank->ready_at === null) {
-            return "Its wood, number {$blank->number}, has no date yet: weigh it.";
+            return say('view.route-page.wood-number-date-yet', ['number' => $blank->number]);
         }
         $between = $blank->ready_from === null || $blank->ready_until === null ? ''
-            : ', between '.$this->show->calendarDay($blank->ready_from).' and '
-                .$this->show->calendarDay($blank->ready_until);
+            : say('view.route-page.between', [
+                'calendarDay' => $this->show->calendarDay($blank->ready_from),
+                'calendarDay2' => $this->show->calendarDay($blank->ready_until),
+            ]);
 
         $about = $this->show->calendarDay($blank->ready_at);
 
-        $air = $blank->air === null ? '' : " It dries in: {$blank->air->name}.";
+        $air = $blank->air === null ? '' : say('view.route-page.dries', ['air' => $blank->air->name]);
 
-        return "Its wood, number {$blank->number}, is ready about $about$between, by its weights; each weighing moves "
-            ."the date.$air";
+        return say('view.route-page.wood-number-ready-about', [
+            'number' => $blank->number,
+            'about' => $about,
+            'between' => $between,
+            'air' => $air,
+        ]);
     }
 
     /** How oval a piece that is turned once dries, from above; empty for all others. */
@@ -149,10 +155,12 @@ final readonly class RoutePage
         }
 
         return array_map(
-            fn (string $because, array $after): string => 'After '.implode(
-                ' and ', array_unique(array_slice($after, 0, 3)),
-            )
-                .": $because",
+            fn (string $because, array $after): string => say('view.route-page.after', [
+                'after' => implode(
+                    say('view.route-page.and'), array_unique(array_slice($after, 0, 3)),
+                ),
+                'because' => $because,
+            ]),
             array_keys($lines), array_values($lines),
         );
     }
@@ -166,7 +174,7 @@ final readonly class RoutePage
     /** @return array<string, Said|string> */
     public function mounts(): array
     {
-        return ['' => 'wherever it is'] + array_column(array_map(
+        return ['' => say('view.route-page.wherever')] + array_column(array_map(
             fn (Mount $mount): array => [$mount->value, $mount->label()], Mount::cases(),
         ), 1, 0);
     }
@@ -174,7 +182,7 @@ final readonly class RoutePage
     /** @return array<string, string> steps that another may be put before or after */
     public function open(): array
     {
-        $open = ['' => 'anywhere'];
+        $open = ['' => say('view.route-page.anywhere')];
         foreach ($this->stages as $stage) {
             foreach ($stage->steps as $step) {
                 $open[$step->step] = $step->number().'. '.$this->show->said($step->title);
@@ -187,8 +195,11 @@ final readonly class RoutePage
     /** "82 min of hands, 3 mounts" */
     public function costs(SchoolWay $way): string
     {
-        return $this->show->minutes($way->minutes).' of hands, '.$way->mounts.' '
-            .($way->mounts === 1 ? 'mount' : 'mounts').($way->hasDate ? '' : ', no date');
+        return say('view.route-page.hands', [
+            'minutes' => $this->show->minutes($way->minutes),
+            'mounts' => Quantity::count($way->mounts),
+            'more2' => $way->hasDate ? '' : say('view.route-page.date'),
+        ]);
     }
 
     /**
@@ -234,7 +245,7 @@ final readonly class RoutePage
         return new RouteStage(
             $core->hasParts() ? $part->name : '', $mount->spins() ? ucfirst(
                 $show->said($mount->label()),
-            ) : 'Off the lathe',
+            ) : say('view.route-page.off-lathe'),
             Held::of($part->profile, $mount, $isTurned || $mount === Mount::Screw), $steps, $gap,
         );
     }

@@ -22,8 +22,8 @@ use HonestGrain\Piece\FaceUse;
 use HonestGrain\Piece\Part;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Sanding;
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
-use Illuminate\Support\Str;
 
 /** One face's sanding as the Surface tab shows it, with the falling scratch line and every other way, priced. */
 final readonly class SandingPanel
@@ -92,8 +92,10 @@ final readonly class SandingPanel
         }
 
         return array_map(
-            fn (float $all, string $faces): string => ucfirst($faces).': '.$show->minutes($all)
-                .' in one mount, grit by grit, each changed once for all of it.',
+            fn (float $all, string $faces): string => say('view.sanding-panel.one-mount-grit-grit', [
+                'faces' => ucfirst($faces),
+                'minutes' => $show->minutes($all),
+            ]),
             $minutes, array_keys($minutes),
         );
     }
@@ -103,8 +105,14 @@ final readonly class SandingPanel
     {
         $s = $this->sanding;
 
-        return $this->show->area($s->zone->areaMm2).', '.round($s->zone->endGrainMean * 100).' % end grain'
-            .($s->stopped() ? '' : "; {$s->way->rpm} rpm is ".$this->show->speed($s->way->speedMPerS).' here');
+        return say('view.sanding-panel.end-grain', [
+            'area' => $this->show->area($s->zone->areaMm2),
+            'endGrainMean' => round($s->zone->endGrainMean * 100),
+            'more' => $s->stopped() ? '' : say('view.sanding-panel.rpm-here', [
+                'rpm' => $s->way->rpm,
+                'speed' => $this->show->speed($s->way->speedMPerS),
+            ]),
+        ]);
     }
 
     /** @return array<string, Said|string> what the tool left, by value */
@@ -118,8 +126,10 @@ final readonly class SandingPanel
     /** @return array<string, string> what it can be wiped with as a step of its own, by value */
     public function wipings(): array
     {
-        return ['' => 'go on'] + array_column(array_map(
-            fn (Wiping $with): array => [$with->value, 'wipe: '.$this->show->said($with->label())], Wiping::cases(),
+        return ['' => say('view.sanding-panel.go')] + array_column(array_map(
+            fn (Wiping $with): array => [
+                $with->value, say('view.sanding-panel.wipe', ['with' => $with->label()]),
+            ], Wiping::cases(),
         ), 1, 0);
     }
 
@@ -141,7 +151,7 @@ final readonly class SandingPanel
         $open = array_filter(Method::cases(), fn (Method $one): bool => $offers[$one->value] === null);
         $usual = $this->plan->method === null ? ': '.$this->show->said($this->sanding->way->method->label()) : '';
 
-        return ['' => "as usual$usual"] + array_column(array_map(
+        return ['' => say('view.sanding-panel.usual', ['usual' => $usual])] + array_column(array_map(
             fn (Method $one): array => [$one->value, $one->label()], array_values($open),
         ), 1, 0);
     }
@@ -161,7 +171,7 @@ final readonly class SandingPanel
     /** @return array<string, Said|string> */
     public function lubricants(): array
     {
-        return ['' => 'dry'] + array_column(array_map(
+        return ['' => say('view.sanding-panel.dry')] + array_column(array_map(
             fn (Lubricant $one): array => [$one->value, $one->label()], Lubricant::cases(),
         ), 1, 0);
     }
@@ -169,7 +179,7 @@ final readonly class SandingPanel
     /** @return array<string, Said|string> what may touch the face */
     public function uses(): array
     {
-        return ['' => 'what the piece is for'] + array_column(array_map(
+        return ['' => say('view.sanding-panel.what-piece')] + array_column(array_map(
             fn (FaceUse $one): array => [$one->value, $one->label()], FaceUse::cases(),
         ), 1, 0);
     }
@@ -179,12 +189,14 @@ final readonly class SandingPanel
     {
         $way = $this->sanding->way;
 
-        return 'Leaves '.$this->show->said($way->method->leaves()).match ($way->wet) {
-            Lubricant::Oil => '. No dust; paper lasts twice as long and cuts slower; the wood is oiled by it.',
-            Lubricant::Water => '. No dust; paper lasts twice as long and cuts slower; the wood is damp and its grain '
-                .'raised: let it dry, and knock it back.',
-            null => '.',
-        };
+        return say('view.sanding-panel.leaves', [
+            'leaves' => $this->show->said($way->method->leaves()),
+            'more' => match ($way->wet) {
+                Lubricant::Oil => say('view.sanding-panel.dust-paper-lasts-twice-2'),
+                Lubricant::Water => say('view.sanding-panel.dust-paper-lasts-twice'),
+                null => '.',
+            },
+        ]);
     }
 
     /** "torn over 38 % of it, in two quarters"; empty where it is not. */
@@ -193,11 +205,10 @@ final readonly class SandingPanel
         $share = $this->sanding->tornShare;
 
         return match (true) {
-            $share > 0 => sprintf(
-                'Torn over %.0f %% of it: the first grits go there alone, with the lathe stopped.', 100 * $share,
-            ),
-            $this->plan->cut->by === ToolMark::Torn => 'No end grain stands out far enough here to tear: taken as '
-                .'a clean cut.',
+            $share > 0 => say('view.sanding-panel.torn-over-first-grits', [
+                'share' => number_format(100 * $share),
+            ]),
+            $this->plan->cut->by === ToolMark::Torn => say('view.sanding-panel.end-grain-stands-out'),
             default => '',
         };
     }
@@ -222,7 +233,8 @@ final readonly class SandingPanel
     public function grits(): string
     {
         return implode(', ', array_map(
-            fn (Rung $rung): string => $this->show->grit($rung->grit->name).($rung->isForTorn ? ' (torn)' : ''),
+            fn (Rung $rung): string => $this->show->grit($rung->grit->name)
+                .($rung->isForTorn ? say('view.sanding-panel.is-torn') : ''),
             $this->rungs(),
         ));
     }
@@ -230,7 +242,9 @@ final readonly class SandingPanel
     /** "125 µm, where it is torn" */
     public function grain(Rung $rung): string
     {
-        return $this->show->plain($rung->grit->micron).' µm'.($rung->isForTorn ? ', where it is torn' : '');
+        return $this->show->plain($rung->grit->micron).' µm'.($rung->isForTorn
+            ? say('view.sanding-panel.where-torn')
+            : '');
     }
 
     /** "24.1 min, 7 discs, 4.20"; minutes with its part of the shared changes */
@@ -241,15 +255,20 @@ final readonly class SandingPanel
             fn (Rung $rung): array => [$rung->grit->name, $rung->discs], $this->rungs(),
         ), 1, 0));
 
-        return number_format($this->sanding->leastMinutes(), 1)." min, $discs ".Str::plural('disc', $discs)
-            .($cost === '' ? '' : ", $cost").'.';
+        return say('view.sanding-panel.min', [
+            'leastMinutes' => number_format($this->sanding->leastMinutes(), 1),
+            'discs' => Quantity::count($discs),
+            'more' => $cost === '' ? '' : ", $cost",
+        ]);
     }
 
     /** Where the hardness of the wood comes from. */
     public function why(): string
     {
-        return $this->show->said(new Said('figures.sanding')).' '.$this->hardness()
-            .' Grain sizes: FEPA 43 / ISO 6344 and ANSI B74 (published).';
+        return say('view.sanding-panel.grain-sizes-fepa-iso', [
+            'said' => $this->show->said(new Said('figures.sanding')),
+            'hardness' => $this->hardness(),
+        ]);
     }
 
     public function powerFloor(): string
@@ -266,7 +285,7 @@ final readonly class SandingPanel
     public function missing(): string
     {
         return $this->show->said($this->sanding->missing).($this->sanding->borrowed
-            ? ' The minutes are those of the usual set.' : ' This is as far as it goes.');
+            ? say('view.sanding-panel.minutes-those-usual-set') : say('view.sanding-panel.far-goes'));
     }
 
     /** How fine the last grit must be, and why. */
@@ -274,22 +293,29 @@ final readonly class SandingPanel
     {
         $s = $this->sanding;
 
-        return 'Asked: a last grain of '.$this->show->plain($s->asked->limitMicron).' µm or finer ('
-            .$this->show->plain($s->job->limitUm).' µm of scratch on this wood), because '
-            .$this->show->said($s->asked->because).'.';
+        return say('view.sanding-panel.asked-last-grain-or', [
+            'limitMicron' => $this->show->plain($s->asked->limitMicron),
+            'limitUm' => $this->show->plain($s->job->limitUm),
+            'because' => $this->show->said($s->asked->because),
+        ]);
     }
 
     /** @return list<string> what would be quicker than the coarsest grits */
     public function advice(): array
     {
-        $saves = fn (float $minutes): string => 'saves '.$this->show->plain($minutes).' min, the cut itself counted.';
+        $saves = fn (float $minutes): string => say('view.sanding-panel.saves-min-cut-itself', [
+            'minutes' => $this->show->plain($minutes),
+        ]);
         $recut = $this->sanding->recutSavesMinutes;
         $stiffen = $this->sanding->stiffenSavesMinutes;
 
         return array_values(array_filter([
-            $recut === null ? '' : 'The first grit takes over half of the time; a clean cut '.$saves($recut),
-            $stiffen === null ? '' : 'Where it tears again under the tool: thin sealer or thin CA, left to set, then a '
-                .'shear scrape '.$saves($stiffen),
+            $recut === null ? '' : say('view.sanding-panel.first-grit-takes-over', [
+                'saves' => $saves($recut),
+            ]),
+            $stiffen === null ? '' : say('view.sanding-panel.where-tears-again-under', [
+                'saves' => $saves($stiffen),
+            ]),
         ]));
     }
 
@@ -302,9 +328,13 @@ final readonly class SandingPanel
             fn (SandingStep $step): array => [$step->grit->name, $step->discs], $own->steps ?? [],
         ), 1, 0));
 
-        return 'Yours: '.number_format($own->totalMinutes ?? 0.0, 1)." min, $discs ".Str::plural('disc', $discs)
-            .($cost === '' ? '' : ", $cost").$this->against($own->totalMinutes ?? 0.0).'.'
-            .($own?->faults === [] ? ' No faulty step.' : '');
+        return say('view.sanding-panel.yours-min', [
+            'totalMinutes' => number_format($own->totalMinutes ?? 0.0, 1),
+            'discs' => Quantity::count($discs),
+            'more' => $cost === '' ? '' : ", $cost",
+            'against' => $this->against($own->totalMinutes ?? 0.0),
+            'more2' => $own?->faults === [] ? say('view.sanding-panel.faulty-step') : '',
+        ]);
     }
 
     public function comparison(): string
@@ -314,11 +344,11 @@ final readonly class SandingPanel
         return match (true) {
             $this->sanding->missing !== null || $best === null => '',
             $this->sanding->shared->with === []
-                && $this->sanding->tornShare <= 0 => 'The least there is from your shelf.',
-            default => sprintf(
-                $this->sanding->tornShare > 0 ? 'Sanded alike all round and alone the least would be %s, %s min.'
-                    : 'With its part of the shared changes; alone the least would be %s, %s min.',
-                implode(', ', $best->gritNames()), number_format($best->totalMinutes, 1),
+                && $this->sanding->tornShare <= 0 => say('view.sanding-panel.least-there-from-your'),
+            default => say(
+                $this->sanding->tornShare > 0 ? 'view.sanding-panel.sanded-alike-all-round'
+                    : 'view.sanding-panel.with-part-shared-changes',
+                ['grits' => implode(', ', $best->gritNames()), 'minutes' => number_format($best->totalMinutes, 1)],
             ),
         };
     }
@@ -386,10 +416,13 @@ final readonly class SandingPanel
         $wood = $this->part->wood;
 
         return match (true) {
-            $wood->figures->jankaN === null => "$wood->name: no hardness is known.",
-            $wood->about('hardness') !== null => "$wood->name: ".number_format($wood->figures->jankaN).' N. '
+            $wood->figures->jankaN === null => say('view.sanding-panel.hardness-known', [
+                'wood' => $wood->said(),
+            ]),
+            $wood->about('hardness') !== null => $this->show->said($wood->said()).': '
+                .number_format($wood->figures->jankaN).' N. '
                 .$this->show->said($wood->about('hardness')),
-            default => "$wood->name: ".number_format($wood->figures->jankaN)
+            default => $this->show->said($wood->said()).': '.number_format($wood->figures->jankaN)
                 ." N ({$this->show->said($wood->source)}).",
         };
     }

@@ -108,11 +108,17 @@ final readonly class ShapePanel
         $measured = $this->measured;
         $wood = $this->part->wood;
         $weighs = $measured->massG === null
-            ? "What it weighs is unknown: no density is known for $wood->name."
-            : 'Weighs '.$this->show->mass($measured->massG).' at '.$this->show->plain($this->part->moisturePercent)
-                .' % moisture.';
-        $wall = $measured->wall === null ? '' : ' Wall '.$this->show->length($measured->wall->minMm).' at thinnest'
-            .($measured->floorMm === null ? '.' : ', floor '.$this->show->length($measured->floorMm).'.');
+            ? say('view.shape-panel.what-weighs-unknown-density', ['wood' => $wood->said()])
+            : say('view.shape-panel.weighs-moisture', [
+                'mass' => $this->show->mass($measured->massG),
+                'moisturePercent' => $this->show->plain($this->part->moisturePercent),
+            ]);
+        $wall = $measured->wall === null ? '' : say('view.shape-panel.wall-thinnest', [
+            'length' => $this->show->length($measured->wall->minMm),
+            'more' => $measured->floorMm === null ? '.' : say('view.shape-panel.floor', [
+                'length' => $this->show->length($measured->floorMm),
+            ]),
+        ]);
 
         return $weighs.$wall;
     }
@@ -129,7 +135,7 @@ final readonly class ShapePanel
     public function toArray(): array
     {
         return [
-            'drawing' => $this->drawing(),
+            'drawing' => $this->show->drawn($this->drawing()),
             'frame' => [$this->frame->x, $this->frame->y, $this->frame->width, $this->frame->height],
             'zones' => $this->zones(), 'sentence' => $this->sentence(), 'warnings' => $this->warnings(),
             'shape' => $this->part->profile->toArray(), 'unit' => $this->frame->unit(), 'part' => $this->part->id,
@@ -140,6 +146,6 @@ final readonly class ShapePanel
     {
         $grits = $sanding->gritNames();
 
-        return $grits === [] ? 'none' : $grits[count($grits) - 1];
+        return $grits === [] ? say('view.shape-panel.none') : $grits[count($grits) - 1];
     }
 }

@@ -37,8 +37,12 @@ final readonly class ShopPanel
         $emc = fn (string $part): string => number_format(Emc::at(...$this->at($part))->percent, 1).' %';
         $dew = fn (string $part): string => $this->show->temperature(round(DewPoint::of(...$this->at($part)), 1));
 
-        return "Every wait runs through this. Wood settles at {$emc('day')} by day and {$emc('night')} by night; "
-            ."dew point {$dew('day')} and {$dew('night')}.";
+        return say('view.shop-panel.every-wait-runs-through', [
+            'emc' => $emc('day'),
+            'emc2' => $emc('night'),
+            'dew' => $dew('day'),
+            'dew2' => $dew('night'),
+        ]);
     }
 
     public function blushes(string $part): bool
@@ -50,10 +54,15 @@ final readonly class ShopPanel
     public function preferences(): array
     {
         return [
-            'units' => ['Units', ['metric' => 'millimetres', 'imperial' => 'inches']],
-            'grits' => ['Grit scale you think in', ['P' => 'P scale', 'CAMI' => 'US scale (CAMI)']],
-            'clock' => ['Clock', ['24' => '24 hours', '12' => '12 hours']],
-            'theme' => ['Shop light', ['paper' => 'paper', 'dark' => 'dark shop']],
+            'units' => [say('view.shop-panel.units'), lines('view.shop-panel.unit')],
+            'grits' => [
+                say('view.shop-panel.grit-scale-you-think'),
+                lines('view.shop-panel.scale'),
+            ],
+            'clock' => [say('view.shop-panel.clock'), lines('view.shop-panel.hours')],
+            'theme' => [
+                say('view.shop-panel.shop-light'), lines('view.shop-panel.light'),
+            ],
         ];
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Figures\Shortage;
-use Illuminate\Support\Str;
+use HonestGrain\Words\Quantity;
 
 /** One line of the shopping list: what, how much, for which piece, by when. */
 final readonly class ShortageWords
@@ -26,22 +26,33 @@ final readonly class ShortageWords
     public static function all(array $shortages, Show $show): array
     {
         return array_map(fn (Shortage $one): self => new self(
-            $one->what, $one->isDiscs ? self::discs($one) : $show->volume($one->needed - $one->left).' more of '
-                .$show->volume($one->needed), $one->piece, route('pieces.route', $one->pieceId),
-            $one->at === null ? '.' : ', by '.$show->calendarDay($one->at).'.',
+            $one->what, $one->isDiscs ? self::discs($one) : say('view.shortage-words.more-2', [
+                'volume' => $show->volume($one->needed - $one->left),
+                'volume2' => $show->volume($one->needed),
+            ]), $one->piece, route('pieces.route', $one->pieceId),
+            $one->at === null ? '.' : say('view.shortage-words.by', [
+                'calendarDay' => $show->calendarDay($one->at),
+            ]),
         ), $shortages);
     }
 
     /** "P240, 4 more discs of 12, for Ebb bowl, by Sat 12 Dec." */
     public function line(): string
     {
-        return "$this->what, $this->amount, for $this->piece$this->by";
+        return say('view.shortage-words.for', [
+            'what' => $this->what,
+            'amount' => $this->amount,
+            'piece' => $this->piece,
+            'by' => $this->by,
+        ]);
     }
 
     private static function discs(Shortage $one): string
     {
         $more = (int) ceil($one->needed - $one->left);
 
-        return "$more more ".Str::plural('disc', $more).' of '.(int) $one->needed;
+        return say('view.shortage-words.more', [
+            'more' => Quantity::count($more), 'needed' => (int) $one->needed,
+        ]);
     }
 }

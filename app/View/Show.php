@@ -27,11 +27,6 @@ use HonestGrain\Words\Unit;
 /** Words every figure in the units, clock and time zone that the reader prefers. */
 final readonly class Show
 {
-    public const SECTIONS = [
-        'bench' => 'Bench', 'pieces' => 'Pieces', 'weeks' => 'Weeks', 'rack' => 'Rack', 'shelf' => 'Shelf',
-        'swatches' => 'Swatches', 'shop' => 'Shop',
-    ];
-
     private Reader $reader;
 
     private Sentences $sentences;
@@ -42,16 +37,19 @@ final readonly class Show
         private bool $twelveHours = false,
         private bool $cami = false,
         public string $timeZone = 'UTC',
+        string $language = Sentences::ENGLISH,
     ) {
         $this->reader = new Reader($imperial, $twelveHours, $timeZone);
-        $this->sentences = new Sentences(reader: $this->reader, figures: $catalogue);
+        $this->sentences = new Sentences($language, $this->reader, $catalogue);
     }
 
     public static function for(?User $user, Catalogue $catalogue): self
     {
-        return $user === null ? new self($catalogue) : new self(
+        $language = lang_path(config()->string('app.locale'));
+
+        return $user === null ? new self($catalogue, language: $language) : new self(
             $catalogue, $user->prefers('units') === 'imperial', $user->prefers('clock') === '12',
-            $user->prefers('grits') === 'CAMI', $user->timeZone(),
+            $user->prefers('grits') === 'CAMI', $user->timeZone(), $language,
         );
     }
 
@@ -66,6 +64,35 @@ final readonly class Show
     public function said(Said|string|null $said): string
     {
         return $said instanceof Said ? $this->sentences->say($said) : (string) $said;
+    }
+
+    /** @return array<string, string> all lines under a code, by their last key */
+    public function lines(string $code): array
+    {
+        return $this->sentences->lines($code);
+    }
+
+    /** A wood of the catalogue, or one of the workshop's own, by the name that documents have it by. */
+    public function wood(string $name): string
+    {
+        return $this->said($this->catalogue->woods()->nameOf($name));
+    }
+
+    /**
+     * Woods with their names, as choices of a form.
+     *
+     * @param  array<string>  $names
+     * @return array<string, string>
+     */
+    public function woods(array $names): array
+    {
+        return array_combine($names, array_map($this->wood(...), $names));
+    }
+
+    /** A drawing with its words. */
+    public function drawn(?string $svg): string
+    {
+        return $this->sentences->drawn((string) $svg);
     }
 
     /** A finish or a colour by the class that documents and tins call it. */
@@ -124,7 +151,9 @@ final readonly class Show
 
     public function planAge(?CarbonInterface $plannedAt): string
     {
-        return $plannedAt === null ? 'There is no plan yet.' : 'The dates are those of '.$this->dayTime($plannedAt).'.';
+        return $plannedAt === null ? say('view.show.there-plan-yet') : say('view.show.dates-those', [
+            'dayTime' => $this->dayTime($plannedAt),
+        ]);
     }
 
     public function unit(Unit $unit): string
@@ -160,8 +189,10 @@ final readonly class Show
     public function sizeWords(): array
     {
         return [
-            'diameter' => 'Widest diameter', 'height' => 'Height', 'foot' => 'Foot (a handle\'s ferrule)',
-            'wall' => 'Wall', 'bore' => 'Bore',
+            'diameter' => say('view.show.widest-diameter'),
+            'height' => say('view.show.height'),
+            'foot' => say('view.show.foot'),
+            'wall' => say('view.show.wall'), 'bore' => say('view.show.bore'),
         ];
     }
 
@@ -256,7 +287,9 @@ final readonly class Show
     {
         return implode(', ', array_filter([
             $tin?->stock_ml === null ? '' : $this->volume($tin->stock_ml),
-            $tin?->opened_on === null ? '' : (int) $tin->opened_on->diffInDays(now()).' d open',
+            $tin?->opened_on === null ? '' : say('view.show.open-for', [
+                'days' => (int) $tin->opened_on->diffInDays(now()),
+            ]),
         ]));
     }
 
@@ -266,10 +299,13 @@ final readonly class Show
         $ml = $amount->ml() ?? 0.0;
 
         return match ($amount->unit) {
-            AmountUnit::Millilitres => 'pour '.$this->volume($ml),
-            AmountUnit::Spray => 'spray about '.$this->volume($ml),
-            AmountUnit::Grams => 'take '.$this->wax($amount->value),
-            AmountUnit::Drops => 'about '.self::drops($amount).($ml < 0.1 ? '' : ' ('.$this->volume($ml).')'),
+            AmountUnit::Millilitres => say('view.show.pour', ['volume' => $this->volume($ml)]),
+            AmountUnit::Spray => say('view.show.spray-about', ['volume' => $this->volume($ml)]),
+            AmountUnit::Grams => say('view.show.take', ['wax' => $this->wax($amount->value)]),
+            AmountUnit::Drops => say('view.show.about', [
+                'drops' => self::drops($amount),
+                'more' => $ml < 0.1 ? '' : ' ('.$this->volume($ml).')',
+            ]),
         };
     }
 
@@ -277,7 +313,7 @@ final readonly class Show
     {
         $drops = (int) ceil($amount->value - 1e-9);
 
-        return $drops === 1 ? '1 drop' : "$drops drops";
+        return say('view.show.drops', ['drops' => Quantity::count($drops)]);
     }
 
     /** The amount alone, for a table. */
@@ -286,7 +322,7 @@ final readonly class Show
         return match ($amount->unit) {
             AmountUnit::Grams => $this->wax($amount->value),
             AmountUnit::Drops => self::drops($amount),
-            AmountUnit::Spray => $this->volume($amount->ml()).' spray',
+            AmountUnit::Spray => say('view.show.spray', ['volume' => $this->volume($amount->ml())]),
             AmountUnit::Millilitres => $this->volume($amount->ml()),
         };
     }
@@ -302,7 +338,8 @@ final readonly class Show
         $air = $workshop->climate;
 
         return implode(' · ', [
-            $workshop->name, $this->temperature($air->dayC).' by day', $this->plain($air->dayRh).' %',
+            $workshop->name, say('view.show.day-2', ['temperature' => $this->temperature($air->dayC)]),
+            $this->plain($air->dayRh).' %',
             $this->day(now()).' '.$this->time(now()),
         ]);
     }
@@ -352,11 +389,11 @@ final readonly class Show
         $grit = $this->catalogue->abrasives()->named($name, 'grit');
         $own = $this->cami ? Scale::Cami : Scale::Fepa;
         if ($grit->scale === $own) {
-            return $name;
+            return $this->said($grit->said());
         }
         $near = $this->catalogue->abrasives()->nearest($grit, $own)->name;
 
-        return "$name (≈ $near)";
+        return $this->said($grit->said())." (≈ $near)";
     }
 
     public function minutes(float $minutes): string
@@ -378,7 +415,7 @@ final readonly class Show
 
     public function days(float $days): string
     {
-        return $this->plain($days).($this->plain($days) === '1' ? ' day' : ' days');
+        return $this->plain($days).($this->plain($days) === '1' ? say('view.show.day') : say('view.show.days'));
     }
 
     public function time(CarbonInterface $at): string

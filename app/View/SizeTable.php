@@ -30,8 +30,8 @@ final readonly class SizeTable
         foreach (Scale::cases() as $scale) {
             foreach ($table->onScale($scale) as $grit) {
                 $rows[] = new SizeRow(
-                    $grit->name, $show->said($grit->kind?->label() ?? $scale->label()), $grit->micron,
-                    $grit->kind === null ? "$grit->source (published)" : $grit->source,
+                    $show->said($grit->said()), $show->said($grit->kind?->label() ?? $scale->label()), $grit->micron,
+                    $show->said($grit->cited()),
                     in_array($grit->name, $owned, true),
                 );
             }
@@ -45,17 +45,23 @@ final readonly class SizeTable
     public function verdict(): string
     {
         if ($this->asked === null) {
-            return $this->of === '' ? '' : "Nothing here is called “{$this->of}”. It takes a grade with its "
-                .'scale, such as P320 or CAMI 320, the name of a pad, wool, paste or compound, or a size in µm.';
+            return $this->of === '' ? '' : say('view.size-table.nothing-here-called-takes', [
+                'of' => $this->of,
+            ]);
         }
         $size = fn (SizeRow|Grit $one): string => $this->show->plain($one->micron).' µm';
         $near = fn (Scale $scale): Grit => $this->table->nearest(
             new Grit('', $scale, $this->asked->micron, ''), $scale,
         );
 
-        return "{$this->asked->name} is {$size($this->asked)}. Nearest on the P scale: {$near(Scale::Fepa)->name} "
-            ."({$size($near(Scale::Fepa))}); on the US scale: {$near(Scale::Cami)->name} "
-            ."({$size($near(Scale::Cami))}).";
+        return say('view.size-table.nearest-scale-us-scale', [
+            'asked' => $this->asked->name,
+            'size' => $size($this->asked),
+            'near' => $near(Scale::Fepa)->name,
+            'size2' => $size($near(Scale::Fepa)),
+            'near2' => $near(Scale::Cami)->name,
+            'size3' => $size($near(Scale::Cami)),
+        ]);
     }
 
     public function isAsked(SizeRow $row): bool
@@ -66,7 +72,9 @@ final readonly class SizeTable
     private function find(string $of): ?SizeRow
     {
         if (preg_match('/^(\d+(?:[.,]\d+)?)\s*(?:µm|um|micron)$/iu', $of, $m) === 1) {
-            return new SizeRow("A grain of $m[1] µm", '', (float) str_replace(',', '.', $m[1]), '', false);
+            return new SizeRow(
+                say('view.size-table.grain', ['m' => $m[1]]), '', (float) str_replace(',', '.', $m[1]), '', false,
+            );
         }
         $typed = mb_strtolower($of);
         $grade = mb_strtolower($this->show->typedGrit($of));

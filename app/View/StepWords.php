@@ -25,7 +25,9 @@ final readonly class StepWords
     public function hold(): string
     {
         $details = $this->step->details;
-        $speed = $details->speedRpm === null ? '' : ", at most $details->speedRpm rpm";
+        $speed = $details->speedRpm === null ? '' : say('view.step-words.most-rpm-2', [
+            'speedRpm' => $details->speedRpm,
+        ]);
 
         return ucfirst($this->show->said($details->hold))."$speed.";
     }
@@ -61,7 +63,9 @@ final readonly class StepWords
         $speed = $this->step->details->speedRpm;
 
         return implode(' · ', array_filter([
-            (string) $this->show->stepAmount($this->step), $speed === null ? '' : "at most $speed rpm",
+            (string) $this->show->stepAmount($this->step), $speed === null ? '' : say('view.step-words.most-rpm', [
+                'speed' => $speed,
+            ]),
         ]));
     }
 
@@ -75,10 +79,12 @@ final readonly class StepWords
         $from = $this->step->wait_from_h ?? $details->wait['min_hours'];
         $until = $this->step->wait_from_h === null ? $details->wait['max_hours'] : $this->step->wait_until_h;
 
-        return 'Then wait '.$this->show->hours($from)
-            .($until === null ? '' : ', at most '.$this->show->hours($until).',')
-            .($details->waitFor === null ? ''
-                : ' '.$this->show->said($details->waitFor)).'.';
+        return say('view.step-words.then-wait', [
+            'hours' => $this->show->hours($from),
+            'more' => $until === null ? '' : say('view.step-words.most', ['hours' => $this->show->hours($until)]),
+            'more2' => $details->waitFor === null ? ''
+                : ' '.$this->show->said($details->waitFor),
+        ]);
     }
 
     /** What the wait would be at the tin's own climate, where this shop's air makes another of it. */
@@ -89,9 +95,14 @@ final readonly class StepWords
             return null;
         }
 
-        return "In the air of {$this->air()}; it would be ".$this->show->hours($wait['min_hours'])
-            .($wait['max_hours'] === null ? '' : ' to '.$this->show->hours($wait['max_hours']))
-            .' at '.$this->show->airOfLabels().'.';
+        return say('view.step-words.air-would', [
+            'air' => $this->air(),
+            'hours' => $this->show->hours($wait['min_hours']),
+            'more' => $wait['max_hours'] === null ? '' : say('view.step-words.to', [
+                'hours' => $this->show->hours($wait['max_hours']),
+            ]),
+            'airOfLabels' => $this->show->airOfLabels(),
+        ]);
     }
 
     /** Where its wait runs. */
@@ -99,8 +110,9 @@ final readonly class StepWords
     {
         $air = $this->step->details->air;
 
-        return $air === '' ? 'the shop'
-            : lcfirst($this->step->piece->workshop->airs->firstWhere('id', (int) $air)->name ?? 'the shop');
+        return $air === '' ? say('view.step-words.shop')
+            : lcfirst($this->step->piece->workshop->airs->firstWhere('id', (int) $air)->name
+                ?? say('view.step-words.shop'));
     }
 
     /** When it is planned, or was done: day and time. */
@@ -115,7 +127,9 @@ final readonly class StepWords
     public function past(): string
     {
         return $this->step->state === StepState::Done && $this->step->end_at !== null
-            ? 'done '.$this->show->dayTime($this->step->end_at) : $this->step->state->value;
+
+                ? say('view.step-words.done', ['dayTime' => $this->show->dayTime($this->step->end_at)])
+                : $this->step->state->value;
     }
 
     /** "May start 14:20.", "Window closes 18:00."; the first that is to be said. */
@@ -125,9 +139,11 @@ final readonly class StepWords
             return null;
         }
         $opens = $this->step->opens_at?->isFuture() === true
-            ? 'May start '.$this->show->dayTime($this->step->opens_at).'. ' : '';
+            ? say('view.step-words.may-start', ['dayTime' => $this->show->dayTime($this->step->opens_at)]) : '';
         $closes = $this->step->closes_at;
-        $shuts = $closes === null ? '' : ($closes->isPast() ? 'Its window closed ' : 'Window closes ')
+        $shuts = $closes === null
+            ? ''
+            : ($closes->isPast() ? say('view.step-words.window-closed') : say('view.step-words.window-closes'))
             .$this->show->dayTime($closes).'.';
 
         return trim($opens.$shuts) === '' ? null : trim($opens.$shuts);

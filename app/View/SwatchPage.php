@@ -15,6 +15,7 @@ use HonestGrain\Colour\Over;
 use HonestGrain\Colour\Rgb;
 use HonestGrain\Colour\Tissues;
 use HonestGrain\Piece\Tables;
+use HonestGrain\Words\Quantity;
 
 /** One test board: its recipe, what the model makes of it, what was measured, and what that corrects. */
 final readonly class SwatchPage
@@ -26,17 +27,17 @@ final readonly class SwatchPage
     /** @return array<string, list<string>> colours of early wood, late wood and figure, by stage */
     public function stages(): array
     {
-        $stages = ['bare' => $this->colours(0, false, null)];
+        $stages = [say('view.swatch-page.bare') => $this->colours(0, false, null)];
         foreach ($this->swatch->layers as $i => $layer) {
             $n = count($this->swatch->layers) === 1 ? '' : ' '.($i + 1);
-            $stages["dyed$n"] = $this->colours($i + 1, false, null);
+            $stages[say('view.swatch-page.dyed', ['n' => $n])] = $this->colours($i + 1, false, null);
             if ($layer->sandedUm > 0) {
-                $stages["sanded back$n"] = $this->colours($i + 1, true, null);
+                $stages[say('view.swatch-page.stage-sanded', ['n' => $n])] = $this->colours($i + 1, true, null);
             }
         }
         $over = $this->swatch->over($this->tables);
         if ($over !== null) {
-            $stages['coated'] = $this->colours(count($this->swatch->layers), true, $over);
+            $stages[say('view.swatch-page.coated')] = $this->colours(count($this->swatch->layers), true, $over);
         }
 
         return array_map(
@@ -62,7 +63,7 @@ final readonly class SwatchPage
             count($this->swatch->layers), true, $this->swatch->over($this->tables), DyeFactors::usual(),
         );
         $rows = [];
-        foreach (array_keys(Swatch::TISSUES) as $i => $tissue) {
+        foreach (Swatch::TISSUES as $i => $tissue) {
             $measured = $this->swatch->measured?->of($tissue);
             if ($measured !== null) {
                 $rows[$tissue] = [
@@ -79,7 +80,13 @@ final readonly class SwatchPage
     {
         $grit = $this->swatch->grit === null ? '' : ', '.$this->swatch->grit;
 
-        return lcfirst($this->swatch->wood)."$grit · ".$show->calendarDay($this->swatch->made_on);
+        return lcfirst($show->wood($this->swatch->wood))."$grit · ".$show->calendarDay($this->swatch->made_on);
+    }
+
+    /** @return array<string, string> what is picked on the photograph, in words */
+    public function spots(): array
+    {
+        return ['grey' => say('view.swatch-page.grey-card'), ...lines('models.swatch.tissues')];
     }
 
     /** What the boards that count make of this dye on this wood. */
@@ -87,11 +94,10 @@ final readonly class SwatchPage
     {
         $factors = $this->tables->dyes->of($this->swatch->wood, $this->swatch->layers[0]->product ?? null);
 
-        return sprintf(
-            '%d %s for this dye on this wood: uptake × %s and depth × %s of the usual (early, late, figure).',
-            $factors->boards, $factors->boards === 1 ? 'board counts' : 'boards count',
-            implode(', ', $factors->uptake), implode(', ', $factors->depth),
-        );
+        return say('view.swatch-page.dye-wood-uptake-depth', [
+            'boards' => Quantity::count($factors->boards),
+            'uptake' => implode(', ', $factors->uptake), 'depth' => implode(', ', $factors->depth),
+        ]);
     }
 
     /** @return list<array{string, string}> colour of each layer, and words such as "water dye, strength 1" */
@@ -99,8 +105,13 @@ final readonly class SwatchPage
     {
         return array_map(fn (DyedLayer $layer): array => [
             $layer->rgb,
-            lcfirst($show->product($layer->product)).', strength '.number_format($layer->strength, 2)
-                .($layer->sandedUm > 0 ? ', sanded back '.$show->plain($layer->sandedUm).' µm' : ''),
+            say('view.swatch-page.strength', [
+                'product' => lcfirst($show->product($layer->product)),
+                'strength' => number_format($layer->strength, 2),
+                'more' => $layer->sandedUm > 0 ? say('view.swatch-page.sanded-back', [
+                    'sandedUm' => $show->plain($layer->sandedUm),
+                ]) : '',
+            ]),
         ], $this->swatch->layers);
     }
 
@@ -129,7 +140,7 @@ final readonly class SwatchPage
     /** @param  array<string, mixed>  $mark */
     private static function named(Piece $piece, array $mark): string
     {
-        return $piece->name.': '.($mark['name'] ?? str_replace('-', ' ', $mark['technique']));
+        return $piece->name.': '.($mark['name'] ?? say("technique.{$mark['technique']}.label"));
     }
 
     /**

@@ -17,13 +17,9 @@ final readonly class TinForm
 {
     private const UNITS = ['coverage_m2_per_l' => Unit::Coverage, 'min_c' => Unit::Temperature];
 
-    private const WORDS = [
-        'recoat_from_h' => 'Recoat from, h', 'recoat_until_h' => 'Recoat until, h', 'handle_h' => 'May be handled, h',
-        'clamp_after_h' => 'A padded hold may press on it, h', 'full_cure_days' => 'Fully cured, days',
-        'dust_free_h' => 'Dust-free, h', 'wax_after_h' => 'Wax by hand from, h',
-        'buffable_h' => 'Wheel with compound from, h', 'solids_percent' => 'Solids, %',
-        'coverage_m2_per_l' => 'Covers', 'min_c' => 'Not below', 'max_rh' => 'Not above, % RH',
-        'pot_life_minutes' => 'Pot life, min',
+    private const FIELDS = [
+        'recoat_from_h', 'recoat_until_h', 'handle_h', 'clamp_after_h', 'full_cure_days', 'dust_free_h', 'wax_after_h',
+        'buffable_h', 'solids_percent', 'coverage_m2_per_l', 'min_c', 'max_rh', 'pot_life_minutes',
     ];
 
     /** @param  list<array{name: string, label: string, hint: string, value: string}>  $fields */
@@ -35,13 +31,14 @@ final readonly class TinForm
     {
         $fields = [];
         foreach ($product instanceof Coating ? self::typical($product) : [] as $name => $typical) {
-            $words = self::WORDS[$name];
             $unit = self::UNITS[$name] ?? null;
             $number = fn (?float $value): string => $unit === null ? $show->bare($value) : $show->field($unit, $value);
             $fields[] = [
                 'name' => $name,
-                'label' => $words.($unit === null ? '' : ', '.$show->unit($unit)),
-                'hint' => $typical === null ? 'typical: none' : 'typical: '.$number($typical),
+                'label' => self::words($name, $show),
+                'hint' => $typical === null
+                    ? say('view.tin-form.typical-none')
+                    : say('view.tin-form.typical', ['typical' => $number($typical)]),
                 'value' => $number($tin?->label->of($name)),
             ];
         }
@@ -58,17 +55,24 @@ final readonly class TinForm
     public static function own(?Document $typed, Show $show): array
     {
         $fields = [];
-        foreach (self::WORDS as $name => $words) {
+        foreach (self::FIELDS as $name) {
             $unit = self::UNITS[$name] ?? null;
             $value = $typed?->has($name) === true ? (float) $typed->value($name) : null;
             $fields[] = [
-                'name' => $name, 'label' => $words.($unit === null ? '' : ', '.$show->unit($unit)),
-                'hint' => 'empty: the strictest of its parts',
+                'name' => $name, 'label' => self::words($name, $show),
+                'hint' => say('view.tin-form.empty-strictest-parts'),
                 'value' => $unit === null ? $show->bare($value) : $show->field($unit, $value),
             ];
         }
 
         return $fields;
+    }
+
+    private static function words(string $name, Show $show): string
+    {
+        $unit = self::UNITS[$name] ?? null;
+
+        return say('view.tin-form.fields.'.strtr($name, '_', '-')).($unit === null ? '' : ', '.$show->unit($unit));
     }
 
     /** @return array<string, list<string>> validation rules of the label's fields, in the reader's units */

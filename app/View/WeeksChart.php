@@ -10,6 +10,7 @@ use App\Models\Piece;
 use App\Models\StepState;
 use App\Models\Workshop;
 use HonestGrain\Drawing\WeekSheet;
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -73,21 +74,28 @@ final readonly class WeeksChart
         $planned = $this->total - $this->unplanned;
         $without = match (true) {
             $this->unplanned === 0 => '',
-            $this->unplanned === 1 => '; 1 has no date',
-            default => "; $this->unplanned have no date",
+            $this->unplanned === 1 => say('view.weeks-chart.date'),
+            default => say('view.weeks-chart.have-date', ['unplanned' => $this->unplanned]),
         };
 
         return match (true) {
-            $this->total === 0 => 'No pieces in work',
+            $this->total === 0 => say('view.weeks-chart.pieces-work'),
             $planned === 0 => $this->total === 1
-                ? 'The piece in work has no date'
-                : "None of {$this->total} pieces has a date",
-            $this->lateCount > 0 => "{$this->lateCount} of {$this->total} "
-                .($this->total === 1 ? 'piece' : 'pieces').' will be late'.$without,
-            $this->unplanned > 0 => "$planned of {$this->total} pieces will be done in time$without",
+                ? say('view.weeks-chart.piece-work-date')
+                : say('view.weeks-chart.none-pieces-date', ['total' => $this->total]),
+            $this->lateCount > 0 => say('view.weeks-chart.will-late', [
+                'lateCount' => $this->lateCount,
+                'total' => Quantity::count($this->total),
+                'without' => $without,
+            ]),
+            $this->unplanned > 0 => say('view.weeks-chart.pieces-will-done-time', [
+                'planned' => $planned,
+                'total' => $this->total,
+                'without' => $without,
+            ]),
             default => $this->total === 1
-                ? 'The 1 piece in work will be done in time'
-                : "All {$this->total} pieces will be done in time",
+                ? say('view.weeks-chart.piece-work-will-done')
+                : say('view.weeks-chart.all-pieces-will-done', ['total' => $this->total]),
         };
     }
 
@@ -99,8 +107,10 @@ final readonly class WeeksChart
 
     public function broken(ShutWindow $window, Show $show): string
     {
-        return ': '.$show->said($window->title).' comes '.$show->hours($window->lateHours)
-            .' after it closes; scuff the coat below first.';
+        return say('view.weeks-chart.comes-after-closes-scuff', [
+            'title' => $show->said($window->title),
+            'hours' => $show->hours($window->lateHours),
+        ]);
     }
 
     public function isPage(int $number): bool
@@ -169,9 +179,13 @@ final readonly class WeeksChart
     private static function says(Piece $piece, Show $show): string
     {
         return match (true) {
-            $piece->late !== null => 'late by '.$show->hours($piece->late->hours),
-            $piece->ready_at !== null => 'ready '.$show->day($piece->ready_at),
-            default => 'not planned',
+            $piece->late !== null => say('view.weeks-chart.late', [
+                'hours' => $show->hours($piece->late->hours),
+            ]),
+            $piece->ready_at !== null => say('view.weeks-chart.ready', [
+                'day' => $show->day($piece->ready_at),
+            ]),
+            default => say('view.weeks-chart.planned'),
         };
     }
 }

@@ -22,11 +22,14 @@ final readonly class WeightDoubts
     /** "It weighed 1,500 g before, and 1.5 g now. Was that in kilograms?" */
     public function asks(Weighing $weighing, DoubtfulWeight $doubt): string
     {
-        return "It weighed {$this->show->weighed($doubt->beforeG)} before, and "
-            ."{$this->show->weighed($weighing->mass_g)} now. ".match ($doubt->unit) {
-                null => 'Is that right?',
-                'thousandths' => 'Were that grams, read as kilograms?',
-                default => "Was that in $doubt->unit?",
-            };
+        return say('view.weight-doubts.weighed-before-now', [
+            'weighed' => $this->show->weighed($doubt->beforeG),
+            'weighed2' => $this->show->weighed($weighing->mass_g),
+            'more' => match ($doubt->unit) {
+                null => say('view.weight-doubts.right'),
+                'thousandths' => say('view.weight-doubts.were-grams-read-kilograms'),
+                default => say('view.weight-doubts.was-that-in', ['unit' => $doubt->unit]),
+            },
+        ]);
     }
 }

@@ -73,7 +73,7 @@ final readonly class WheelPage
     }
 
     /** @return array<string, array{string, string}> name, and address, of what goes with the chosen one */
-    public function company(): array
+    public function company(Show $show): array
     {
         $hue = $this->chosen()->hueDeg;
         $others = array_values(array_filter(
@@ -83,9 +83,12 @@ final readonly class WheelPage
             return [];
         }
         $company = [];
-        foreach (['Across the wheel' => 180, 'Beside it' => 30, 'On its other side' => -30] as $word => $by) {
+        foreach (['across' => 180, 'beside' => 30, 'other' => -30] as $where => $by) {
             $found = Mixture::nearestHue($others, fmod($hue + $by + 360, 360));
-            $company[$word] = [$found->name(), $this->link((int) array_search($found, $this->mixtures, true))];
+            $company[say("view.wheel-page.$where")] = [
+                $this->named($found, $show),
+                $this->link((int) array_search($found, $this->mixtures, true)),
+            ];
         }
 
         return $company;
@@ -104,10 +107,12 @@ final readonly class WheelPage
         [$early, $late, $figure] = $this->tissues($mixture, null);
 
         return [
-            'bare wood' => $this->bare()->toHex(), 'early wood' => $early->toHex(), 'late wood' => $late->toHex(),
-            'end grain' => $figure->toHex(), 'oiled' => $this->tissues($mixture, Over::Oil)[0]->toHex(),
-            'clear coat' => $this->tissues($mixture, Over::Clear)[0]->toHex(),
-            'ambering coat' => $this->tissues($mixture, Over::Amber)[0]->toHex(),
+            say('view.wheel-page.bare-wood') => $this->bare()->toHex(),
+            say('view.wheel-page.early-wood') => $early->toHex(), say('view.wheel-page.late-wood') => $late->toHex(),
+            say('view.wheel-page.end-grain') => $figure->toHex(),
+            say('view.wheel-page.oiled') => $this->tissues($mixture, Over::Oil)[0]->toHex(),
+            say('view.wheel-page.clear-coat') => $this->tissues($mixture, Over::Clear)[0]->toHex(),
+            say('view.wheel-page.ambering-coat') => $this->tissues($mixture, Over::Amber)[0]->toHex(),
         ];
     }
 
@@ -123,6 +128,12 @@ final readonly class WheelPage
     public function product(): string
     {
         return $this->dyes[(string) array_key_first($this->chosen()->parts)]->product ?? '';
+    }
+
+    /** "Slate" or "2 parts slate, 1 amber" */
+    public function named(Mixture $mixture, Show $show): string
+    {
+        return $show->said($mixture->name());
     }
 
     public function link(int $pick): string

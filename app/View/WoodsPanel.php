@@ -43,9 +43,8 @@ final readonly class WoodsPanel
     {
         $value = match ($which) {
             'hardness' => $wood->figures->jankaN === null ? null : number_format($wood->figures->jankaN).' N',
-            'density' => $wood->figures->gravity12 === null ? null : number_format(
-                $wood->densityGPerCm3(12.0) * 1000,
-            ).' kg/m³',
+            'density' => $wood->figures->gravity12 === null ? null
+                : number_format($wood->densityGPerCm3(12.0) * 1000).' kg/m³',
             default => $wood->figures->tangentialPercent === null ? null : number_format(
                 $wood->figures->tangentialPercent, 1,
             ).' %',
@@ -54,32 +53,52 @@ final readonly class WoodsPanel
         return $value === null ? '–' : $value.(isset($wood->borrowed[$which]) ? ' *' : '');
     }
 
-    public function traits(Wood $wood): string
+    /** What it is like, and whose figures it has. */
+    public function about(Wood $wood, Show $show): string
+    {
+        return implode('; ', array_filter([$this->traits($wood), $this->lender($wood, $show)]));
+    }
+
+    private function traits(Wood $wood): string
     {
         return implode(', ', array_filter([
-            $wood->nature->oily ? 'oily' : '', $wood->nature->tannin ? 'tannin' : '',
+            $wood->nature->oily ? say('view.woods-panel.oily') : '',
+            $wood->nature->tannin ? say('view.woods-panel.tannin') : '',
             match ($wood->nature->pore) {
-                Pore::Open => 'open pores',
-                Pore::Softwood => 'softwood',
+                Pore::Open => say('view.woods-panel.open-pores'),
+                Pore::Softwood => say('view.woods-panel.pores.softwood'),
                 Pore::Fine => '',
             },
-            $wood->nature->dust === Dust::Common ? '' : 'dust '.$wood->nature->dust->value,
+            $wood->nature->dust === Dust::Common ? '' : say('view.woods-panel.dust', [
+                'dust' => say('view.woods-panel.dusty.'.self::key($wood->nature->dust)),
+            ]),
         ]));
     }
 
     /** @return array<string, string> */
     public function dusts(): array
     {
-        return [
-            Dust::Common->value => 'like any fine dust', Dust::Irritates->value => 'irritates',
-            Dust::Sensitises->value => 'sensitises', Dust::SensitisesStrongly->value => 'sensitises strongly',
-            Dust::Poisonous->value => 'is poisonous',
-        ];
+        $words = fn (Dust $dust): string => say('view.woods-panel.dusts.'.self::key($dust));
+
+        return array_column(array_map(fn (Dust $dust): array => [$dust->value, $words($dust)], Dust::cases()), 1, 0);
+    }
+
+    /** @return array<string, string> */
+    public function pores(): array
+    {
+        return lines('view.woods-panel.pores');
+    }
+
+    private static function key(Dust $dust): string
+    {
+        return $dust === Dust::Common ? 'common' : str_replace(' ', '-', $dust->value);
     }
 
     /** Whose figures a wood borrows. */
-    public function lender(Wood $wood): string
+    private function lender(Wood $wood, Show $show): string
     {
-        return $wood->borrowed === [] ? '' : 'like '.lcfirst(array_values($wood->borrowed)[0]);
+        return $wood->borrowed === [] ? '' : say('view.woods-panel.like', [
+            'borrowed' => lcfirst($show->wood(array_values($wood->borrowed)[0])),
+        ]);
     }
 }

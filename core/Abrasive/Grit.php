@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Abrasive;
 
+use HonestGrain\Words\Said;
+
 /**
  * An abrasive: its name with its scale, and the size of the grain whose scratch it leaves, µm.
  *
@@ -28,5 +30,21 @@ final readonly class Grit
         public ?float $minutesPer100Cm2 = null,
     ) {
         $this->startsAtMicron = $startsAtMicron ?? $micron;
+    }
+
+    /** A grade by its name, which is the same in every language; what nobody grades by a line of the language. */
+    public function said(): Said
+    {
+        $key = trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($this->name)), '-');
+
+        return $this->kind === null ? Said::name($this->name)
+            : (new Said("abrasive.named.$key"))->keptAs($this->name);
+    }
+
+    /** Where its size is from. */
+    public function cited(): Said
+    {
+        return $this->kind === null
+            ? new Said('abrasive.published', ['source' => $this->source]) : Said::name($this->source);
     }
 }

@@ -106,10 +106,7 @@ final class Catalogue implements Figures
     /** @return list<ProvenStack> */
     public function stacks(): array
     {
-        /**
-         * @var list<array{id: string, name: string, suits: string, buff: bool,
-         *     layers: list<array{string, string|null}>}> $rows
-         */
+        /** @var list<array{id: string, buff: bool, layers: list<array{string, string|null}>}> $rows */
         $rows = json_decode((string) file_get_contents($this->directory.'/stacks.json'), true, 8, JSON_THROW_ON_ERROR);
 
         return array_map(ProvenStack::fromRow(...), $rows);

@@ -94,8 +94,6 @@ final readonly class Coating implements Product
     /** @var list<ProductHazard> */
     public array $hazards;
 
-    private string $source;
-
     /** @var list<string> the fields that the user's own label gave */
     public array $fromLabel;
 
@@ -164,7 +162,6 @@ final readonly class Coating implements Product
         $this->food = FoodUse::from($row->text('food'));
         $this->water = WaterResistance::from($row->text('water'));
         $this->hazards = ProductHazard::allIn($row->text('hazards'));
-        $this->source = $row->text('source');
         $this->fromLabel = array_keys($label);
         $this->air = $air;
         $this->mix = self::parts($row);
@@ -209,7 +206,7 @@ final readonly class Coating implements Product
 
     public function source(): Said
     {
-        return $this->mix === [] ? Said::name($this->source) : new Said('products.mix.source');
+        return $this->mix === [] ? new Said('products.typical') : new Said('products.mix.source');
     }
 
     public function class(): string

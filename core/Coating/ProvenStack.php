@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Coating;
 
 use HonestGrain\Geometry\Face;
+use HonestGrain\Words\Said;
 
 /** A complete stack of coats that a maker can take as it is (workshop). */
 final readonly class ProvenStack
@@ -12,8 +13,6 @@ final readonly class ProvenStack
     /** @param  list<array{product: string, denib: string|null}>  $layers */
     private function __construct(
         public string $id,
-        public string $name,
-        public string $suits,
         public array $layers,
         public bool $buff,
     ) {
@@ -22,14 +21,24 @@ final readonly class ProvenStack
     /**
      * A row of the shipped table.
      *
-     * @param  array{id: string, name: string, suits: string, buff: bool,
-     *     layers: list<array{string, string|null}>}  $row
+     * @param  array{id: string, buff: bool, layers: list<array{string, string|null}>}  $row
      */
     public static function fromRow(array $row): self
     {
         $layers = array_map(fn (array $layer): array => ['product' => $layer[0], 'denib' => $layer[1]], $row['layers']);
 
-        return new self($row['id'], $row['name'], $row['suits'], $layers, $row['buff']);
+        return new self($row['id'], $layers, $row['buff']);
+    }
+
+    public function name(): Said
+    {
+        return new Said("coating.stacks.$this->id.name");
+    }
+
+    /** What it is good for. */
+    public function suits(): Said
+    {
+        return new Said("coating.stacks.$this->id.suits");
     }
 
     /**

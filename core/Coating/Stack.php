@@ -96,7 +96,7 @@ final readonly class Stack
 
         return $wood?->nature->tannin !== true ? null : new PairVerdict(
             new Said('coating.stack.steel-wool'), $name, $isOnBareWood ? Verdict::Never : Verdict::TestFirst,
-            new Said('coating.stack.rich-tannin-bits-steel', ['wood' => $wood->name]),
+            new Said('coating.stack.rich-tannin-bits-steel', ['wood' => $wood->said()]),
             new Said('coating.stack.use-grey-non-woven'),
         );
     }
@@ -143,7 +143,7 @@ final readonly class Stack
         }
         if ($wood?->nature->oily === true && $first instanceof Coating && $first->cure === Cure::Oxidative) {
             return [new PairVerdict(
-                $wood->name, $first->name(), Verdict::Barrier,
+                $wood->said(), $first->name(), Verdict::Barrier,
                 new Said('coating.stack.oil-wood-keeps-oxidative'),
                 new Said('coating.stack.wipe-alcohol-seal-dewaxed'),
             )];
@@ -162,21 +162,21 @@ final readonly class Stack
         $notes = [];
         if ($wood?->nature->pore === Pore::Fine && $colour->family->liesInPores()) {
             $notes[] = new PairVerdict(
-                $wood->name, $colour->name(), Verdict::TestFirst,
+                $wood->said(), $colour->name(), Verdict::TestFirst,
                 new Said('coating.stack.has-no-open-pores'),
                 new Said('coating.stack.brush-out-or-texture'),
             );
         }
         if ($colour->needsSealed) {
             $notes[] = new PairVerdict(
-                $wood->name ?? new Said('coating.stack.bare-wood'), $colour->name(), Verdict::Barrier,
+                $wood?->said() ?? new Said('coating.stack.bare-wood'), $colour->name(), Verdict::Barrier,
                 new Said('coating.stack.wants-sealed-ground-or'),
                 new Said('coating.stack.seal-dewaxed-shellac-first'),
             );
         }
         if ($wood !== null && $colour->needsTannin && ! $wood->nature->tannin) {
             $notes[] = new PairVerdict(
-                $wood->name, $colour->name(), Verdict::TestFirst, new Said('coating.stack.needs-tannin-wood-has'),
+                $wood->said(), $colour->name(), Verdict::TestFirst, new Said('coating.stack.needs-tannin-wood-has'),
                 new Said('coating.stack.brush-strong-tea-first'),
             );
         }

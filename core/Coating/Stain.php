@@ -54,8 +54,6 @@ final readonly class Stain implements Product
 
     private string $note;
 
-    private string $source;
-
     private function __construct(Row $row)
     {
         $this->class = $row->text('class');
@@ -78,7 +76,6 @@ final readonly class Stain implements Product
         $this->hazards = ProductHazard::allIn($row->text('hazards'));
         $this->aftercare = $row->text('aftercare');
         $this->note = $row->text('note');
-        $this->source = $row->text('source');
     }
 
     public static function fromRow(Row $row): self
@@ -104,7 +101,7 @@ final readonly class Stain implements Product
 
     public function source(): Said
     {
-        return Said::name($this->source);
+        return new Said('products.typical');
     }
 
     /** What is done once it has been laid on; null where it is left to dry. */

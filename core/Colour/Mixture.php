@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace HonestGrain\Colour;
 
 use HonestGrain\Calibration\ColourFigures;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
 
 /**
  * Dyes stirred together in parts (Kubelka and Munk: their absorptions add up by share), and how they look on a wood.
@@ -60,17 +62,19 @@ final readonly class Mixture
     }
 
     /** "slate" or "2 parts slate, 1 amber". */
-    public function name(): string
+    public function name(): Said
     {
         if (count($this->parts) === 1) {
-            return array_key_first($this->parts);
+            return Said::name(array_key_first($this->parts));
         }
         $named = [];
         foreach ($this->parts as $name => [, $count]) {
-            $named[] = ($named === [] && $count > 1 ? "$count parts" : (string) $count)." $name";
+            $named[] = new Said($named === [] && $count > 1 ? 'colour.mixture.first' : 'colour.mixture.more', [
+                'parts' => Quantity::count($count), 'dye' => $name,
+            ]);
         }
 
-        return implode(', ', $named);
+        return new Said('colour.mixture.named', ['dyes' => $named]);
     }
 
     /** @return array<string, float> of each dye, by its name */

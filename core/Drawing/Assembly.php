@@ -7,6 +7,7 @@ namespace HonestGrain\Drawing;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Words\Said;
 
 /** All parts of a piece on one drawing: put together as their joints say, or drawn apart along the same axis. */
 final readonly class Assembly
@@ -36,12 +37,12 @@ final readonly class Assembly
         return self::placing($piece, $key, max($sizes) * self::APART);
     }
 
-    /** For a list, or beside a name: no dimensions. A width in px to a common scale may be given. */
-    public function small(?float $pxPerMm = null): string
+    /** For a list, or beside a name: no dimensions. A width in px to a common scale, and another name, may be given. */
+    public function small(?float $pxPerMm = null, ?Said $name = null): string
     {
         $frame = $this->frame(0.02);
 
-        return $frame->svg($this->name, $this->body($frame), $pxPerMm === null ? [] : [
+        return $frame->svg($name ?? $this->name, $this->body($frame), $pxPerMm === null ? [] : [
             'width' => $frame->width * $pxPerMm, 'height' => $frame->height * $pxPerMm,
         ]);
     }

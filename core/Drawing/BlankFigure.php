@@ -49,7 +49,7 @@ final readonly class BlankFigure
     }
 
     /** @param  array<string, string|float|int|null>  $size  attributes that set its size, or none */
-    public function svg(string $name, array $size = []): string
+    public function svg(Said $name, array $size = []): string
     {
         $outer = $this->profile->outer;
         $half = Svg::path($outer->points, 1).sprintf('L0 %s L0 0 Z', Svg::n(-$this->top));

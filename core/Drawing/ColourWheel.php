@@ -69,11 +69,13 @@ final readonly class ColourWheel
         $isPicked = $i === $this->picked;
         $isPure = count($mixture->parts) === 1;
 
-        return Svg::tag('a', ['href' => ($this->link)($i), 'aria-label' => $mixture->name()], Svg::tag('circle', [
+        $name = Svg::words($mixture->name());
+
+        return Svg::tag('a', ['href' => ($this->link)($i), 'aria-label' => $name], Svg::tag('circle', [
             'cx' => $x, 'cy' => $y, 'r' => $isPicked ? 10 : ($isPure ? 8 : 5),
             'fill' => ($this->onWood)($mixture)->toHex(), 'stroke' => 'currentColor',
             'stroke-width' => $isPicked ? 2.4 : ($isPure ? 1.2 : 0.5),
-        ], Svg::tag('title', [], Svg::escaped($mixture->name()))));
+        ], Svg::tag('title', [], $name)));
     }
 
     /** @return array{float, float} */

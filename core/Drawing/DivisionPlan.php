@@ -85,7 +85,9 @@ final readonly class DivisionPlan
             ]);
         }
 
-        return $svg.Svg::text(0, -126, 13, 'end grain', 'middle').Svg::text(0, 137, 13, 'end grain', 'middle');
+        $word = Svg::words(new Said('drawing.division-plan.end-grain'));
+
+        return $svg.Svg::text(0, -126, 13, $word, 'middle').Svg::text(0, 137, 13, $word, 'middle');
     }
 
     private function words(): string

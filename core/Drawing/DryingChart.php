@@ -164,7 +164,9 @@ final readonly class DryingChart
             'x1' => self::LEFT, 'x2' => self::WIDTH - self::RIGHT, 'y1' => $this->y($plateau),
             'y2' => $this->y($plateau), 'stroke' => 'currentColor', 'stroke-dasharray' => '2 4',
         ]).Svg::text(
-            self::LEFT + 6, $this->y($plateau) + 15, self::TEXT, 'plateau '.($this->mass)($plateau),
+            self::LEFT + 6, $this->y($plateau) + 15, self::TEXT, Svg::words(
+                new Said('drawing.drying-chart.plateau', ['mass' => ($this->mass)($plateau)]),
+            ),
         );
     }
 
@@ -180,7 +182,9 @@ final readonly class DryingChart
             'x1' => $this->x($at), 'x2' => $this->x($at), 'y1' => self::TOP, 'y2' => self::HEIGHT - self::BOTTOM,
             'stroke' => 'currentColor', 'stroke-width' => 2,
         ]).Svg::text(
-            $this->x($at) + ($isLate ? -6 : 6), self::TOP + 10, self::TEXT, 'ready '.($this->date)($at),
+            $this->x($at) + ($isLate ? -6 : 6), self::TOP + 10, self::TEXT, Svg::words(
+                new Said('drawing.drying-chart.ready', ['date' => ($this->date)($at)]),
+            ),
             $isLate ? 'end' : 'start',
         );
     }
@@ -193,7 +197,7 @@ final readonly class DryingChart
         ]).Svg::tag('text', [
             'x' => $this->x($this->now), 'y' => self::TOP + 10, 'font-size' => self::TEXT, 'fill' => 'var(--faint)',
             'text-anchor' => 'middle',
-        ], 'today');
+        ], Svg::words(new Said('drawing.drying-chart.today')));
     }
 
     private function readings(): string

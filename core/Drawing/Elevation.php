@@ -117,7 +117,9 @@ final readonly class Elevation
             'stroke-width' => $u * 0.14,
         ])
             .Svg::text($u * 0.8, $over - $u * 0.9, $u * 2, $this->mm(2 * $r))
-            .($foot->r > 1 ? Svg::text($u * 0.8, $under + $u * 2.4, $u * 2, 'foot '.$this->mm(2 * $foot->r)) : '')
+            .($foot->r > 1 ? Svg::text($u * 0.8, $under + $u * 2.4, $u * 2, Svg::words(
+                new Said('drawing.elevation.foot', ['wide' => $this->mm(2 * $foot->r)]),
+            )) : '')
             .Svg::text($right + $u * 1.1, (-$top - $foot->z) / 2, $u * 2, $this->mm($top - $foot->z));
     }
 
@@ -200,7 +202,8 @@ final readonly class Elevation
             ])
             .Svg::tag(
                 'text', ['class' => $warn ? 'lint-ink' : null, 'font-size' => $u * 1.9, 'fill' => $colour],
-                $line(0.0, 'wall '.Svg::escaped($length)).$line($u * 2.3, 'at thinnest'),
+                $line(0.0, Svg::words(new Said('drawing.elevation.wall', ['thick' => $length])))
+                    .$line($u * 2.3, Svg::words(new Said('drawing.elevation.at-thinnest'))),
             ),
         );
     }

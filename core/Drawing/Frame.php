@@ -52,7 +52,7 @@ final readonly class Frame
      * @param  string  $name  what it is of
      * @param  array<string, string|float|int|null>  $size  attributes that set its size, or none
      */
-    public function svg(string $name, string $body, array $size = []): string
+    public function svg(string|Said $name, string $body, array $size = []): string
     {
         return Svg::tag('svg', [
             'xmlns' => 'http://www.w3.org/2000/svg', 'viewBox' => $this->viewBox(), ...$size, 'role' => 'img',

@@ -121,7 +121,8 @@ final readonly class GrainFigure
         }
 
         $words = '';
-        foreach (['tears,', 'drinks,', 'darkens'] as $i => $word) {
+        foreach (['tears', 'drinks', 'darkens'] as $i => $what) {
+            $word = Svg::words(new Said("drawing.grain.$what"));
             $words .= Svg::text($r + 10, 18 * ($i - 1) + 5, 15, $word)
                 .Svg::text(-$r - 10, 18 * ($i - 1) + 5, 15, $word, 'end');
         }
@@ -130,7 +131,7 @@ final readonly class GrainFigure
             .Svg::tag('path', [
                 'd' => 'M-44 0H44M36 -6L44 0L36 6M-36 -6L-44 0L-36 6', 'fill' => 'none', 'stroke' => 'currentColor',
                 'stroke-width' => 1.4,
-            ]).Svg::text(0, -12, 15, 'grain', 'middle');
+            ]).Svg::text(0, -12, 15, Svg::words(new Said('drawing.grain.along')), 'middle');
     }
 
     private function sector(float $from, float $to, float $r): string

@@ -220,14 +220,15 @@ final readonly class MarkStrip
             return '';
         }
         $words = '';
-        foreach ([[0.25, 'side grain'], [0.5, 'end grain'], [0.75, 'side grain']] as [$turn, $word]) {
+        foreach ([[0.25, 'side-grain'], [0.5, 'end-grain'], [0.75, 'side-grain']] as [$turn, $which]) {
             // Beyond the longer edge, on the line that runs out to it.
             $out = $this->band->flaresUp ? [$this->band->flat($turn, 0.0), $this->band->flat($turn, 1.0)]
                 : [$this->band->flat($turn, 1.0), $this->band->flat($turn, 0.0)];
             [$dx, $dy] = [$out[1][0] - $out[0][0], $out[1][1] - $out[0][1]];
             $long = max(1e-6, hypot($dx, $dy));
             $words .= Svg::text(
-                $out[1][0] + 1.2 * $u * $dx / $long, $out[1][1] + 1.2 * $u * $dy / $long + 0.5 * $u, 1.25 * $u, $word,
+                $out[1][0] + 1.2 * $u * $dx / $long, $out[1][1] + 1.2 * $u * $dy / $long + 0.5 * $u, 1.25 * $u,
+                Svg::words(new Said("drawing.mark-strip.$which")),
                 $turn === 0.5 ? 'middle' : ($dx < 0 ? 'end' : 'start'),
             );
         }

@@ -51,8 +51,12 @@ final class ScratchLine
             'viewBox' => '0 0 '.self::WIDTH.' '.self::HEIGHT, 'class' => 'mt-2 w-full', 'role' => 'img',
             'aria-label' => Svg::words(new Said('drawing.scratch-line.label')),
         ], $this->line('M'.self::LEFT.' 14V'.self::BOTTOM.'H'.self::WIDTH, 0.8)
-            .$this->across($limit, '5 4', $plain($this->job->limitUm).' µm asked', -5)
-            .($floor === null ? '' : $this->across($floor, '2 4', 'not below '.$plain($this->job->floorUm ?? 0.0), 13))
+            .$this->across($limit, '5 4', Svg::words(new Said('drawing.scratch-line.asked', [
+                'um' => $plain($this->job->limitUm),
+            ])), -5)
+            .($floor === null ? '' : $this->across($floor, '2 4', Svg::words(
+                new Said('drawing.scratch-line.floor', ['um' => $plain($this->job->floorUm ?? 0.0)]),
+            ), 13))
             .($this->own === [] ? '' : $this->line(
                 $this->path($this->own), 1.6, ['stroke-dasharray' => '4 3', 'stroke-opacity' => 0.65],
             ))
@@ -79,7 +83,7 @@ final class ScratchLine
                 .self::WIDTH, 'stroke' => 'var(--warn)', 'stroke-dasharray' => $dash,
         ]).Svg::tag('text', [
             'x' => self::LEFT + 6, 'y' => $y + $below, 'font-size' => 12, 'fill' => 'var(--warn)',
-        ], Svg::escaped($words));
+        ], $words);
     }
 
     /** @param  list<Rung>  $rungs */

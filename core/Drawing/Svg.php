@@ -39,10 +39,13 @@ final class Svg
         ], self::escaped($words));
     }
 
-    /** What is written into a drawing or read out in its place. */
+    /**
+     * What is written into a drawing or read out in its place: a drawing may be kept, so its words are put in where it
+     * is shown (Sentences::drawn).
+     */
     public static function words(Said $said): string
     {
-        return Sentences::english()->say($said);
+        return Sentences::inDrawing($said);
     }
 
     public static function escaped(string $text): string

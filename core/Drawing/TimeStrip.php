@@ -56,7 +56,7 @@ final class TimeStrip
         return Svg::tag('path', ['d' => 'M'.Svg::n($x).' 0V34', 'stroke' => 'var(--act)', 'stroke-width' => 3])
             .Svg::tag('text', [
                 'x' => min(self::WIDTH - 35, $x + 5), 'y' => 44, 'font-size' => 13, 'fill' => 'var(--act)',
-            ], 'now');
+            ], Svg::words(new Said('drawing.time-strip.now')));
     }
 
     private function share(int $at): float

@@ -42,7 +42,7 @@ final class Care
     {
         foreach ($piece->parts as $part) {
             if ($part->wood->nature->dust === Dust::Poisonous) {
-                return [new Said('piece.care.not-food-or-drink', ['wood' => $part->wood->name])];
+                return [new Said('piece.care.not-food-or-drink', ['wood' => $part->wood->said()])];
             }
         }
 

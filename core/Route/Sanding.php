@@ -132,7 +132,7 @@ final readonly class Sanding
         $this->shared = new SharedLadder;
         $this->borrowed = $available === [];
         $this->unpriced = $part->wood->figures->jankaN !== null ? null
-                : new Said('route.sanding.no-hardness-known-so', ['wood' => $part->wood->name]);
+                : new Said('route.sanding.no-hardness-known-so', ['wood' => $part->wood->said()]);
     }
 
     /**

@@ -44,6 +44,7 @@ final readonly class Wood
         public WoodNature $nature,
         public Said $source,
         public array $borrowed = [],
+        private bool $isTyped = false,
     ) {
     }
 
@@ -104,9 +105,24 @@ final readonly class Wood
             ),
             new Said('wood.wood.typed-workshop'),
         );
+        $typed = Copy::with($typed, ['isTyped' => true]);
         $like = $wood->textOr('like', null, 80);
 
         return $like === null ? $typed : $typed->borrowing($table->named($like, $wood->at('like')));
+    }
+
+    /** What it is called; as it was typed, where it was. */
+    public function said(): Said
+    {
+        return $this->isTyped ? Said::name($this->name) : self::nameOf($this->name);
+    }
+
+    /** A wood of the catalogue in the reader's language: its class there is English. */
+    public static function nameOf(string $name): Said
+    {
+        $key = trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($name)), '-');
+
+        return (new Said("wood.names.$key"))->keptAs($name);
     }
 
     /** Why a figure is missing, or whose it is; null where it is this wood's own. */
@@ -114,9 +130,9 @@ final readonly class Wood
     {
         return isset($this->borrowed[$figure])
             ? new Said('wood.wood.borrowed-from-none-published', [
-                'figure' => $figure,
-                'what' => $this->borrowed[$figure],
-                'what2' => $this->name,
+                'figure' => new Said("wood.figures.$figure"),
+                'what' => self::nameOf($this->borrowed[$figure]),
+                'what2' => $this->said(),
             ])
             : null;
     }

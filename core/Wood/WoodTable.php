@@ -6,6 +6,7 @@ namespace HonestGrain\Wood;
 
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Reading\Row;
+use HonestGrain\Words\Said;
 
 /** The woods that the catalogue knows, and those that a workshop typed, by name. */
 final class WoodTable
@@ -54,6 +55,13 @@ final class WoodTable
             isset($this->rows[$name]) => Wood::fromRow($this->rows[$name]),
             default => null,
         };
+    }
+
+    /** What a wood is called; one that the table does not hold, as it stands there. */
+    public function nameOf(string $name): Said
+    {
+        return isset($this->woods[$name]) ? $this->woods[$name]->said()
+            : (isset($this->rows[$name]) || isset($this->named[$name]) ? Wood::nameOf($name) : Said::name($name));
     }
 
     /** @return list<string> in the order of the alphabet */

@@ -43,6 +43,22 @@ final class Sentences
         return self::$english ??= new self;
     }
 
+    /** A place in a drawing that these words are to stand in. */
+    public static function inDrawing(Said $said): string
+    {
+        return '⟦'.base64_encode(json_encode($said, JSON_THROW_ON_ERROR)).'⟧';
+    }
+
+    /** A drawing with its words put in. */
+    public function drawn(string $svg): string
+    {
+        return (string) preg_replace_callback('~⟦([\w+/=]+)⟧~', function (array $place): string {
+            $said = Said::read((array) json_decode((string) base64_decode($place[1], true), true));
+
+            return htmlspecialchars($this->say($said), ENT_QUOTES | ENT_XML1);
+        }, $svg);
+    }
+
     /**
      * What was kept with its words reads by them where the language has lost the line.
      *

@@ -4,6 +4,44 @@ declare(strict_types=1);
 
 // What coats do to each other and to colours, and how they are laid on.
 return [
+    'stacks' => [
+        'oil-varnish' => [
+            'name' => 'Oil-varnish blend, three wiped coats',
+            'suits' => 'bowls and platters that are handled',
+        ],
+        'wiping-varnish' => [
+            'name' => 'Shellac, then three coats of wiping varnish',
+            'suits' => 'a thin film over figure or dye',
+        ],
+        'hard-wax-oil' => [
+            'name' => 'Hard-wax oil, two thin coats',
+            'suits' => 'boards, platters, open grain',
+        ],
+        'sprayed-lacquer' => [
+            'name' => 'Cellulose sealer and sprayed lacquer',
+            'suits' => 'dyed and coloured work, to look at',
+        ],
+        'clear-acrylic' => [
+            'name' => 'Water-clear acrylic, four sprayed coats',
+            'suits' => 'pale wood and bright dye',
+        ],
+        'friction-polish' => [
+            'name' => 'Sealer, friction polish and wax',
+            'suits' => 'spindles, boxes, small things',
+        ],
+        'walnut-oil' => [
+            'name' => 'Heat-treated walnut oil, three coats',
+            'suits' => 'food, with its nut notice',
+        ],
+        'sealed-and-waxed' => [
+            'name' => 'Shellac sealer and paste wax',
+            'suits' => 'quick, soft sheen, to look at',
+        ],
+        'water-borne' => [
+            'name' => 'Shellac, then three water-borne coats',
+            'suits' => 'pale wood that must not yellow',
+        ],
+    ],
     'own-mix' => [
         'name-of-its-own' => 'a mix takes a name that no class of finish has',
     ],

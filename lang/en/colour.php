@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 // What fire and dye ask for.
 return [
+    'mixture' => [
+        'first' => '{parts} parts {dye}',
+        'more' => '{parts} {dye}',
+        'named' => '{dyes}',
+    ],
     'too-thin' => [
         'wall-mm-wall-scorched' => 'wall_mm is {wall}; a wall that is scorched to {level} must be at least {least}.',
     ],

@@ -5,6 +5,10 @@ declare(strict_types=1);
 // What is written into drawings, and what is read out in their place.
 return [
     'grain' => [
+        'tears' => 'tears,',
+        'drinks' => 'drinks,',
+        'darkens' => 'darkens',
+        'along' => 'grain',
         'no-end-grain' => 'no end grain',
         'round-the-wall' => 'round the wall',
         'rim-side' => 'The rim from above: two opposite quarters are end grain, which tears, drinks and darkens',
@@ -18,6 +22,9 @@ return [
         'settles' => 'Wood settles at',
     ],
     'elevation' => [
+        'foot' => 'foot {wide}',
+        'wall' => 'wall {thick}',
+        'at-thinnest' => 'at thinnest',
         'label' => 'Drawing of {name}: right half from outside, left half cut open',
         'uneven' => 'The wall departs from even by more than a fifth here: wet, it cracks.',
     ],
@@ -31,25 +38,34 @@ return [
         'label' => 'Coats as strata, first on the wood lowest',
     ],
     'mark-strip' => [
+        'side-grain' => 'side grain',
+        'end-grain' => 'end grain',
         'label' => 'The band of {mark} laid flat',
         'fifth' => 'The band of {mark} laid flat, a fifth of it',
     ],
     'time-strip' => [
+        'now' => 'now',
         'label' => 'The time of this piece: hands-on solid, waiting hatched',
     ],
     'template' => [
         'check' => 'This line is {long} long',
     ],
     'scratch-line' => [
+        'asked' => '{um} µm asked',
+        'floor' => 'not below {um}',
         'label' => 'Scratch depth over the minutes of sanding, falling to the limit',
     ],
     'drying-chart' => [
+        'plateau' => 'plateau {mass}',
+        'ready' => 'ready {date}',
+        'today' => 'today',
         'label' => 'Weight of {name} over time; the same figures stand in the table.',
     ],
     'week-sheet' => [
         'label' => 'Every piece over the coming days; the table below says the same',
     ],
     'division-plan' => [
+        'end-grain' => 'end grain',
         'label' => 'The rim from above',
         'divided' => 'The rim from above, divided into {parts} parts',
         'none' => 'not divided',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Finishes, colours and binders by their keys: a document calls them by their English class, a reader by these.
 return [
+    'typical' => 'Typical values for the class (workshop); your label replaces them',
     'name' => [
         'shellac-2lb' => 'Dewaxed shellac (2 lb cut)',
         'shellac-sealer' => 'Shellac sanding sealer',

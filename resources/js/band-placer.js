@@ -4,6 +4,7 @@
 import { nearest, pointAt } from './lines';
 import number from './number';
 import Asker from './shape/asker';
+import { say } from './words';
 
 const SVG = 'http://www.w3.org/2000/svg';
 
@@ -13,7 +14,7 @@ export default () => ({
     start: null,
     takesDye: true,
     takesColour: true,
-    says: 'Drag along the outside, the section of the inside, the rim or an end to place a band.',
+    says: say('place-a-band'),
 
     init() {
         const data = JSON.parse(this.$root.dataset.panel);

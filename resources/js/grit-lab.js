@@ -3,6 +3,7 @@
 
 import { swap, tell } from './live-forms';
 import { shade } from './raking';
+import { say } from './words';
 
 const split = (line) =>
     line
@@ -136,7 +137,7 @@ export default () => ({
             if (focused) document.getElementById(focused)?.focus();
             if (!answer.redirected) this.remember();
         } catch {
-            tell("The shop's computer did not answer. What you chose is still here; try again.");
+            tell(say('chosen-still-here'));
         }
     },
 

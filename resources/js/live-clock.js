@@ -1,13 +1,16 @@
 // Keeps "in 18 min" and the waiting bars true while the page is open. The times come from the server.
 
 import { due, softTone } from './signal';
+import { say } from './words';
 
 const words = (time) => {
     const minutes = Math.floor(time);
-    if (minutes < 1) return 'now';
-    if (minutes < 60) return `in ${minutes} min`;
-    if (minutes < 48 * 60) return `in ${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
-    return `in ${(minutes / 1440).toFixed(1)} days`;
+    if (minutes < 1) return say('now');
+    if (minutes < 60) return say('in-minutes', { minutes });
+    if (minutes < 48 * 60) {
+        return say('in-hours', { hours: Math.floor(minutes / 60), minutes: String(minutes % 60).padStart(2, '0') });
+    }
+    return say('in-days', { days: (minutes / 1440).toFixed(1) });
 };
 
 export default () => ({

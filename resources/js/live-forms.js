@@ -5,6 +5,7 @@
 import { goToFirst } from './problems';
 import { keep, rest, restOnLoad } from './second-press';
 import { choose, files, isTouched, restore, sent, typed, wouldLose } from './unsaved';
+import { say } from './words';
 
 const main = () => document.querySelector('main');
 
@@ -21,20 +22,17 @@ export async function send(form, submitter, keepalive = false) {
 async function post(action, body, keepalive) {
     const how = { method: 'POST', body, headers: { Accept: 'text/html' }, credentials: 'same-origin', keepalive };
     const response = await fetch(action, how).catch(() => {
-        throw new Error("The shop's computer did not answer; nothing was saved. Try again.");
+        throw new Error(say('nothing-saved'));
     });
     if (response.status === 419) {
-        throw new Error('The page has been open too long. Reload it; what you typed is still here until you do.');
+        throw new Error(say('open-too-long'));
     }
     const page = new DOMParser().parseFromString(await response.text(), 'text/html');
     if (response.status === 503) {
-        throw new Error("The workshop's records do not answer. What you typed is still here; look whether it stands.");
+        throw new Error(say('records-gone'));
     }
     if (!response.ok) {
-        throw new Error(
-            `${page.querySelector('h1')?.textContent ?? response.statusText}. Nothing was saved; ` +
-                'what you typed is still here.',
-        );
+        throw new Error(say('refused', { why: page.querySelector('h1')?.textContent ?? response.statusText }));
     }
     return { url: response.url, page };
 }
@@ -84,7 +82,7 @@ async function sendLive(form, body, taken, follows) {
     if (follows && left && body.has('version')) body.set('version', left);
     const { page, url } = await post(form.action, body, isSmall(body));
     const fresh = page.querySelector('main');
-    if (!fresh) throw new Error('The page could not be read.');
+    if (!fresh) throw new Error(say('unreadable'));
     const { focus, caret } = kept();
     const unsaved = typed(main(), taken);
     // A file that was sent and refused is still the one that is meant.

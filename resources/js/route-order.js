@@ -1,6 +1,8 @@
 // A step of the route is moved by dragging its grip, or with Alt and the arrow keys. The page knows between which steps
 // each may stand and why (from the server); here it is only shown, and the wish is sent.
 
+import { say } from './words';
+
 const steps = (root) => [...root.querySelectorAll('[data-step]')];
 const roomOf = (row) => (row.dataset.room ? JSON.parse(row.dataset.room) : null);
 
@@ -40,7 +42,7 @@ export default () => ({
         const at = rows.findIndex((one) => one.id === row.dataset.step);
         const to = neighbour(rows, at, by);
         if (to < 0) {
-            this.tell('There is no step there that it could change places with.');
+            this.tell(say('no-step-there'));
             return;
         }
         this.wish(row, rows[to].id, by < 0 ? 'before' : 'after');
@@ -77,7 +79,7 @@ export default () => ({
         const place = this.placeOf(this.lifted, other);
         other.classList.add(place === 'before' ? 'drops-above' : 'drops-below');
         const why = refusal(this.order(), roomOf(this.lifted), other.dataset.step, place);
-        this.tell(why === null ? '' : `Not there. ${why}`);
+        this.tell(why === null ? '' : say('not-there', { why }));
     },
 
     drop() {
@@ -101,7 +103,7 @@ export default () => ({
     wish(row, target, place) {
         const why = refusal(this.order(), roomOf(row), target, place);
         if (why !== null) {
-            this.tell(`Not there. ${why}`);
+            this.tell(say('not-there', { why }));
             return;
         }
         const form = this.$refs.move;

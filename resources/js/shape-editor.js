@@ -6,6 +6,7 @@ import Asker from './shape/asker';
 import handle from './shape/handle';
 import { added, addedAt, arrow, moved, removed, turned, typed } from './shape/nodes';
 import Saver from './shape/saver';
+import { say } from './words';
 
 const STEP = 0.5;
 const COARSE = 10;
@@ -102,7 +103,7 @@ export default () => ({
             z: this.words(node[0]),
             r: this.words(node[1]),
             corner: node[2] === 'corner',
-            label: `${curve} node ${i + 1}`,
+            label: say('node', { curve: say(curve === 'outer' ? 'outer' : 'inner'), number: i + 1 }),
         }));
     },
 
@@ -187,7 +188,7 @@ export default () => ({
     remove(at) {
         const shape = removed(this.shape, at);
         if (shape) this.change(shape);
-        else this.problem = 'A curve needs at least two nodes.';
+        else this.problem = say('two-nodes');
     },
 
     addUnder(event) {
@@ -218,7 +219,7 @@ export default () => ({
         if (!node || field.value === this.words(node[field.dataset.axis === 'z' ? 0 : 1])) return;
         const value = number(field.value) * this.factor;
         if (!Number.isFinite(value)) {
-            this.problem = `${field.getAttribute('aria-label')} is "${field.value}"; it takes a number.`;
+            this.problem = say('no-number', { field: field.getAttribute('aria-label'), typed: field.value });
             return;
         }
         this.change(typed(this.shape, this.at(event), field.dataset.axis, value));
@@ -251,9 +252,9 @@ export default () => ({
             });
             const data = await response.json();
             if (response.ok) this.take(data, false);
-            else this.problem = data.message ?? 'The shape could not be measured.';
+            else this.problem = data.message ?? say('no-measure');
         } catch {
-            this.problem = "The shop's computer did not answer.";
+            this.problem = say('no-answer');
         }
     },
 

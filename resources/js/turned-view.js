@@ -1,5 +1,7 @@
 // The piece in the round. The numbers come from the server; what draws them is loaded on this view alone.
 
+import { say } from './words';
+
 const STEP = { ArrowLeft: [-0.12, 0], ArrowRight: [0.12, 0], ArrowUp: [0, 0.08], ArrowDown: [0, -0.08] };
 
 export default () => {
@@ -8,7 +10,7 @@ export default () => {
 
     return {
         shown: false,
-        says: 'Fetching the shape and its colours …',
+        says: say('fetching'),
         gone: new AbortController(),
 
         async init() {
@@ -17,9 +19,7 @@ export default () => {
                 if (this.gone.signal.aborted) return;
                 view = new Stage(this.$refs.canvas, mesh);
             } catch (error) {
-                this.says = error.message.includes('WebGL')
-                    ? 'This browser cannot draw it in the round; here is the still drawing.'
-                    : error.message;
+                this.says = error.message.includes('WebGL') ? say('no-round') : error.message;
                 return;
             }
             this.shown = true;
@@ -41,7 +41,7 @@ export default () => {
 
         async fetched() {
             const response = await fetch(this.$root.dataset.mesh, { headers: { Accept: 'application/json' } });
-            if (!response.ok) throw new Error('The shop’s computer did not answer. Here is the still drawing.');
+            if (!response.ok) throw new Error(say('no-mesh'));
             return response.json();
         },
 

@@ -2,6 +2,7 @@
 // cross, Enter sets a point, Backspace takes the last one away.
 
 import { loose, moved, snapped } from './unit/strokes';
+import { say } from './words';
 
 const SVG = 'http://www.w3.org/2000/svg';
 const SIDE = 300;
@@ -65,8 +66,8 @@ export default () => ({
     show() {
         this.$refs.field.value = JSON.stringify(this.strokes);
         const ends = loose(this.strokes).length;
-        const strokes = this.strokes.length === 1 ? '1 stroke' : `${this.strokes.length} strokes`;
-        this.says = ends === 0 ? `${strokes}; it meets itself.` : `${strokes}; ${ends} loose at a side (ringed).`;
+        const strokes = this.strokes.length === 1 ? say('one-stroke') : say('strokes', { count: this.strokes.length });
+        this.says = ends === 0 ? say('meets-itself', { strokes }) : say('loose', { strokes, ends });
         const ink = this.$refs.ink;
         ink.replaceChildren();
         for (const shift of [0, 1, 2]) {

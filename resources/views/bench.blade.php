@@ -1,3 +1,4 @@
+@use('HonestGrain\Words\Unit')
 @php($step = $board->now)
 <x-layout title="Bench" section="bench">
     <div class="mx-auto grid max-w-[1440px] lg:min-h-[calc(100vh-60px)] lg:grid-cols-[1.28fr_1fr]" x-data="liveClock">
@@ -11,7 +12,11 @@
             @endif
             @if ($step === null)
                 <h1 id="now-title" class="text-[2.2rem]">
-                    {{ $board->empty ? 'Nothing on the bench yet' : 'Nothing wants your hands now' }}
+                    @if ($board->empty)
+                        Nothing on the bench yet
+                    @else
+                        Nothing wants your hands now
+                    @endif
                 </h1>
                 <p class="mt-3 max-w-[50ch] text-[1.15rem]">{{ $board->whyNothing() }}</p>
                 <a href="{{ route('pieces.create') }}" class="press press-main press-big mt-6">Draw a piece</a>
@@ -36,7 +41,7 @@
                     {{ $show->said($step->title) }}
                 </h1>
                 <div class="mt-4 grid items-center gap-8 sm:grid-cols-[1fr_1.15fr]">
-                    <div class="piece-art bench-art max-w-[330px]">{!! $board->drawing() !!}</div>
+                    <div class="piece-art bench-art max-w-[330px]">{!! $show->drawn($board->drawing()) !!}</div>
                     <div class="text-[1.18rem] leading-snug">
                         <p>{{ $words->hold() }}</p>
                         @foreach (array_filter([$words->taking(), ...$words->how()]) as $line)
@@ -88,7 +93,10 @@
                                     value="{{ old('minutes') }}"
                             /></x-field>
                             @if ($step->details->amount)
-                                <x-number name="amount" :label="'Used, '.$step->details->amount->unit->value" />
+                                <x-number
+                                    name="amount"
+                                    :label="say('pages.bench.used', ['unit' => $step->details->amount->unit->value])"
+                                />
                             @endif
                             @if ($step->details->abrading)
                                 <x-field name="discs_used" :label="$board->discsAsked()"
@@ -102,7 +110,10 @@
                                 /></x-field>
                             @endif
                             @if ($step->asksForWeight())
-                                <x-number name="weight" :label="'Weighs, '.$show->unit(HonestGrain\Words\Unit::Mass)" />
+                                <x-number
+                                    name="weight"
+                                    :label="say('pages.bench.weighs', ['unit' => $show->unit(Unit::Mass)])"
+                                />
                                 <x-photograph label="Photograph" />
                             @endif
                         </x-step-form>
@@ -134,7 +145,11 @@
                     </p>
                 @endforeach
                 <h2 class="faint mt-6 font-sans text-base font-normal">
-                    {{ $board->together->isNotEmpty() ? 'Then, the same while it is out first' : 'Then' }}
+                    @if ($board->together->isNotEmpty())
+                        Then, the same while it is out first
+                    @else
+                        Then
+                    @endif
                 </h2>
                 <div class="overflow-x-auto">
                     <table class="text-[1.08rem]">
@@ -200,7 +215,7 @@
                                     ><b>{{ $wait->piece->name }}</b></a
                                 ><br /><span class="faint small">then: {{ $show->said($wait->title) }}</span>
                             </td>
-                            <td class="hidden w-[110px] sm:table-cell">{!! $board->bar($wait) !!}</td>
+                            <td class="hidden w-[110px] sm:table-cell">{!! $show->drawn($board->bar($wait)) !!}</td>
                             <td class="n">
                                 from {{ $show->dayTime($wait->opens_at) }}<br /><span
                                     class="faint small"

@@ -26,7 +26,7 @@
                 @method('delete')
             </form>
         @endif
-        <div class="mt-3 text-ink">{!! $page->chart() !!}</div>
+        <div class="mt-3 text-ink">{!! $show->drawn($page->chart()) !!}</div>
         <x-why kind="workshop">
             A solid line was read; a dotted one is filled in for show, or still to come: for each hour of the day the
             mean of the last week, or the setting where an hour was never read. Waits count each reading until the next,
@@ -102,7 +102,12 @@
                 >
                     @csrf
                     @method('put')
-                    <x-number name="warm_to" :label="'To, '.$show->unit(Unit::Temperature)" class="w-20" required />
+                    <x-number
+                        name="warm_to"
+                        :label="say('pages.climate.to', ['unit' => $show->unit(Unit::Temperature)])"
+                        class="w-20"
+                        required
+                    />
                     <x-field name="until" label="Until">
                         <input type="date" name="until" value="{{ old('until') }}" required />
                     </x-field>
@@ -134,7 +139,7 @@
                         </x-field>
                         <x-number
                             name="temp"
-                            :label="'As a rule, '.$show->unit(Unit::Temperature)"
+                            :label="say('pages.climate.rule', ['unit' => $show->unit(Unit::Temperature)])"
                             :keeps="false"
                             class="w-full"
                             required

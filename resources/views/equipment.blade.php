@@ -86,7 +86,7 @@
                             </td>
                             <td>
                                 <select name="cutter_kind[{{ $i }}]" aria-label="Shape of cutter {{ $i + 1 }}">
-                                    @foreach (['ball' => 'ball', 'v' => 'V'] as $value => $word)
+                                    @foreach (lines('pages.equipment.cutters') as $value => $word)
                                         <option value="{{ $value }}" @selected(old("cutter_kind.$i", $kind) === $value)>
                                             {{ $word }}
                                         </option>

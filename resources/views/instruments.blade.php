@@ -8,7 +8,7 @@
             becomes of it when one is wrong. The <a href="{{ route('climate') }}">climate station</a> has a page of its
             own.
         </p>
-        @foreach (Instruments::KINDS as $kind => $name)
+        @foreach (lines('planning.instruments') as $kind => $name)
             <section class="mt-5 border-t border-ink pt-3" aria-labelledby="{{ $kind }}">
                 <h2 id="{{ $kind }}">{{ $name }}</h2>
                 <div class="mt-2 flex flex-wrap items-end gap-x-8">

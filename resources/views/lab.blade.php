@@ -8,14 +8,13 @@
         </header>
         <div class="mt-4 grid gap-x-5 md:grid-cols-5">
             <x-field name="wood" label="Wood" :hint="$hardness">
-                <x-choose
-                    name="wood"
-                    :options="array_combine($woods, $woods)"
-                    :chosen="$question->wood"
-                    id="lab-wood"
-                />
+                <x-choose name="wood" :options="$show->woods($woods)" :chosen="$question->wood" id="lab-wood" />
             </x-field>
-            <x-field name="cut" label="Off the tool it is" :hint="$show->plain($job->deepestUm()).' µm deep'">
+            <x-field
+                name="cut"
+                label="Off the tool it is"
+                :hint="say('pages.lab.deep', ['um' => $show->plain($job->deepestUm())])"
+            >
                 <select class="w-full" name="cut" id="lab-cut">
                     @foreach ($cuts as $cut)
                         <option value="{{ $cut->value }}" @selected($cut === $question->cut)>
@@ -35,14 +34,14 @@
             </x-field>
             <x-number
                 name="area"
-                :label="'Area, '.$show->unit(HonestGrain\Words\Unit::Area)"
+                :label="say('pages.lab.area', ['unit' => $show->unit(HonestGrain\Words\Unit::Area)])"
                 :value="$show->field(HonestGrain\Words\Unit::Area, $question->areaCm2)"
                 class="w-full"
                 id="lab-area"
             />
             <x-number
                 name="speed"
-                :label="'Surface speed, '.$show->unit(HonestGrain\Words\Unit::Speed)"
+                :label="say('pages.lab.surface-speed', ['unit' => $show->unit(HonestGrain\Words\Unit::Speed)])"
                 :value="$show->field(HonestGrain\Words\Unit::Speed, $question->speedMPerS)"
                 class="w-full"
                 id="lab-speed"
@@ -80,7 +79,7 @@
                     <option value="" @selected($question->pass === null)>the last of each</option>
                     @for ($i = 0; $i < max(array_map(fn ($plan) => count($plan->passes()), $plans)); $i++)
                         <option value="{{ $i }}" @selected($question->pass === $i)>
-                            {{ $i === 0 ? 'the tool' : 'sheet '.$i }}
+                            {{ $i === 0 ? say('pages.lab.tool') : say('pages.lab.sheet', ['i' => $i]) }}
                         </option>
                     @endfor
                 </select>
@@ -146,7 +145,7 @@
                         role="img"
                         aria-label="Plan {{ strtoupper($plan->key) }} under a low light: {{ $plan->verdict() }}"
                     ></canvas>
-                    {!! $plan->section() !!}
+                    {!! $show->drawn($plan->section()) !!}
                     <table class="small mt-2">
                         <thead>
                             <tr>

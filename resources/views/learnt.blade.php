@@ -17,8 +17,18 @@
                         <input type="hidden" name="family" value="{{ $row->family->value }}" />
                         <input type="hidden" name="use" value="{{ $row->isUsed ? 0 : 1 }}" />
                         <p>
-                            {{ $row->isUsed ? 'Counted in every plan.' : 'Left out: the model stands as it is.' }}
-                            <button class="quiet">{{ $row->isUsed ? 'Leave it out' : 'Count it again' }}</button>
+                            @if ($row->isUsed)
+                                Counted in every plan.
+                            @else
+                                Left out: the model stands as it is.
+                            @endif
+                            <button class="quiet">
+                                @if ($row->isUsed)
+                                    Leave it out
+                                @else
+                                    Count it again
+                                @endif
+                            </button>
                         </p>
                     </form>
                 </div>

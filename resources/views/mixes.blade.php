@@ -36,7 +36,13 @@
             @endforelse
         </section>
         <section aria-labelledby="own">
-            <h1 id="own">{{ $panel->changed ? 'Change '.$panel->changed->name : 'Another one' }}</h1>
+            <h1 id="own">
+                @if ($panel->changed)
+                    Change {{ $panel->changed->name }}
+                @else
+                    Another one
+                @endif
+            </h1>
             <form method="post" action="{{ route('mixes.store') }}" class="mt-3" data-live>
                 @csrf
                 <x-field name="mix_name" label="Name">
@@ -81,7 +87,7 @@
                 <x-field name="like" label="It behaves like" class="mt-3">
                     <x-choose
                         name="like"
-                        :options="['' => 'what there is most of'] + $show->products($known)"
+                        :options="['' => say('pages.mixes.what-there-most')] + $show->products($known)"
                         :chosen="$panel->changed?->typed->value('like') ?? ''"
                     />
                 </x-field>

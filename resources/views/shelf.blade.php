@@ -156,12 +156,20 @@
                                     @endif
                                 </td>
                                 <td class="faint whitespace-nowrap">
-                                    {{ $coating->fromLabel !== [] ? 'your label' : 'typical' }}
+                                    @if ($coating->fromLabel !== [])
+                                        your label
+                                    @else
+                                        typical
+                                    @endif
                                 </td>
                                 <td class="n">{{ $show->hours($coating->recoatFromHours) }}</td>
                                 <td class="n">{{ $show->hours($coating->recoatUntilHours) }}</td>
                                 <td class="n">
-                                    {{ $coating->neverCures() ? 'never' : $show->days($coating->fullCureDays) }}
+                                    @if ($coating->neverCures())
+                                        never
+                                    @else
+                                        {{ $show->days($coating->fullCureDays) }}
+                                    @endif
                                 </td>
                                 <td class="n">{{ $show->coverage($coating->coverageM2PerL) }}</td>
                                 <td class="n">{{ $show->left($tin) }}</td>

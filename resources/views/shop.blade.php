@@ -30,7 +30,7 @@
                 <h2 class="mt-3">Hours</h2>
                 <p class="faint small mb-2">Hands-on work is only planned in these; coats dry day and night.</p>
                 <div class="grid grid-cols-2 gap-x-8">
-                    @foreach (App\View\FieldWords::DAYS as $day => $label)
+                    @foreach (lines('view.field-words.days') as $day => $label)
                         <x-field :name="'hours.'.$day" :label="$label"
                             ><input
                                 class="w-full"
@@ -54,7 +54,7 @@
                     <a href="{{ route('learnt') }}">Learnt at the bench</a> ·
                     <a href="{{ route('equipment') }}">Lathe and holds</a>
                 </p>
-                @foreach (['day' => 'By day', 'night' => 'By night'] as $part => $label)
+                @foreach (['day' => say('pages.shop.day-2'), 'night' => say('pages.shop.night-2')] as $part => $label)
                     @if ($panel->blushes($part))
                         <p class="note note-warn">
                             <strong>{{ $label }} the air is close to its dew point.</strong> A coat put on then may
@@ -65,7 +65,7 @@
                 <div class="grid grid-cols-3 gap-x-8">
                     <x-number
                         name="day_c"
-                        :label="'By day, '.$show->unit(Unit::Temperature)"
+                        :label="say('pages.shop.day', ['unit' => $show->unit(Unit::Temperature)])"
                         :value="$show->field(Unit::Temperature, $air->dayC)"
                         class="w-full"
                     />
@@ -79,7 +79,7 @@
                     /></x-field>
                     <x-number
                         name="night_c"
-                        :label="'By night, '.$show->unit(Unit::Temperature)"
+                        :label="say('pages.shop.night', ['unit' => $show->unit(Unit::Temperature)])"
                         :value="$show->field(Unit::Temperature, $air->nightC)"
                         class="w-full"
                     />
@@ -101,13 +101,13 @@
                 <div class="mt-2 grid grid-cols-3 gap-x-8">
                     <x-number
                         name="sanding_cap_m_s"
-                        :label="'Rim speed for sanding, '.$show->unit(Unit::Speed)"
+                        :label="say('pages.shop.rim-speed-sanding', ['unit' => $show->unit(Unit::Speed)])"
                         :value="$panel->limit('sanding_cap_m_s')"
                         class="w-full"
                     />
                     <x-number
                         name="min_wall_mm"
-                        :label="'Least wall, '.$show->unit(Unit::Length)"
+                        :label="say('pages.shop.least-wall', ['unit' => $show->unit(Unit::Length)])"
                         :value="$panel->limit('min_wall_mm')"
                         class="w-full"
                     />
@@ -218,7 +218,7 @@
                             <td>
                                 <b>{{ $person->name }}</b><br /><span class="faint small">{{ $person->email }}</span>
                             </td>
-                            <td>{{ $person->role->value }}</td>
+                            <td>{{ say("models.role.{$person->role->value}") }}</td>
                             <td class="n">
                                 @can('change-people')
                                     @if (! $person->is($me))

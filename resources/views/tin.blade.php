@@ -25,7 +25,7 @@
         <div class="mt-2 grid grid-cols-2 gap-x-8 sm:grid-cols-3">
             <x-number
                 name="stock_ml"
-                :label="'Left, '.$show->unit(Unit::Volume)"
+                :label="say('pages.tin.left', ['unit' => $show->unit(Unit::Volume)])"
                 :value="$show->field(Unit::Volume, $tin?->stock_ml)"
                 class="w-full"
             />

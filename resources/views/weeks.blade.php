@@ -3,7 +3,7 @@
         <div class="flex flex-wrap items-baseline gap-x-6">
             <h1>{{ $chart->headline() }}</h1>
             <nav class="tabs no-print ml-auto" aria-label="How far">
-                @foreach ([7 => 'A week', 14 => 'Two', 28 => 'Four', 56 => 'Eight'] as $n => $label)
+                @foreach (lines('pages.weeks.spans') as $n => $label)
                     <a
                         href="{{ route('weeks', ['days' => $n]) }}"
                         @if ($days === $n) aria-current="page" @endif
@@ -20,7 +20,7 @@
             <p class="note note-warn">{{ $show->said($summary->trouble) }}</p>
         @endif
         @if ($chart->rows !== [])
-            {!! $chart->drawing !!}
+            {!! $show->drawn($chart->drawing) !!}
             @if (count($chart->pages()) > 1)
                 <p class="mt-3 flex gap-5">
                     @foreach ($chart->pages() as $n)

@@ -33,20 +33,21 @@
                                             fill="{{ $wood->nature->rgb }}"
                                         />
                                     </svg>
-                                    <b>{{ $wood->name }}</b> <i class="faint">{{ $wood->botanical }}</i>
+                                    <b>{{ $show->said($wood->said()) }}</b> <i class="faint">{{ $wood->botanical }}</i>
                                 </td>
                                 @foreach (['hardness', 'density', 'shrinkage'] as $which)
                                     <td class="n">{{ $panel->figure($wood, $which) }}</td>
                                 @endforeach
-                                <td class="faint pl-5">
-                                    {{ implode('; ', array_filter([$panel->traits($wood), $panel->lender($wood)])) }}
-                                </td>
+                                <td class="faint pl-5">{{ $panel->about($wood, $show) }}</td>
                                 <td class="n">
                                     @if ($own)
                                         <form method="post" action="{{ route('woods.destroy', $own) }}" data-live>
                                             @csrf
                                             @method('delete')
-                                            <button class="quiet" aria-label="Take out {{ $wood->name }}">
+                                            <button
+                                                class="quiet"
+                                                aria-label="Take out {{ $show->said($wood->said()) }}"
+                                            >
                                                 Yours: take out
                                             </button>
                                         </form>
@@ -79,23 +80,16 @@
                     @endforeach
                 </datalist>
                 <x-field name="like" label="Figures it lacks are borrowed from">
-                    <x-choose
-                        name="like"
-                        :options="['' => 'none: they stay unknown'] + array_combine($known, $known)"
-                    />
+                    <x-choose name="like" :options="['' => say('pages.woods.none')] + $show->woods($known)" />
                 </x-field>
                 <div class="grid grid-cols-2 gap-x-5">
                     <x-number name="janka_n" label="Hardness (Janka), N" class="w-full" />
                     <x-number name="density_kg_m3" label="Density at 12 %, kg/m³" class="w-full" />
                     @foreach (['tangential', 'radial'] as $way)
-                        <x-number :name="$way.'_shrinkage_percent'" :label="'Shrinkage, '.$way.', %'" class="w-full" />
+                        <x-number :name="$way.'_shrinkage_percent'" :label="say('pages.woods.'.$way)" class="w-full" />
                     @endforeach
                     <x-field name="pore" label="Pores">
-                        <x-choose
-                            name="pore"
-                            :options="['fine' => 'fine', 'open' => 'open', 'softwood' => 'softwood']"
-                            chosen="fine"
-                        />
+                        <x-choose name="pore" :options="$panel->pores()" chosen="fine" />
                     </x-field>
                     <x-field name="dust" label="Its dust">
                         <x-choose name="dust" :options="$panel->dusts()" />

@@ -199,7 +199,7 @@ test('the dark shop in inches, US grits and twelve hours, and back', async ({ pa
     await page.goto(`${piece}/shape`);
     await expect(page.getByText('10.24 in').first()).toBeVisible();
     await page.getByText('Type the nodes').click();
-    await expect(page.getByLabel('outer node 6, radius')).toHaveValue('5.118');
+    await expect(page.getByLabel('outside node 6, radius')).toHaveValue('5.118');
     await page.goto(`${piece}/surface`);
     await expect(page.getByText('≈ CAMI').first()).toBeVisible();
     await page.goto(`${piece}/route`);

@@ -80,7 +80,7 @@ test('two nodes typed within half a second are both kept', async ({ page }) => {
     await draw(page, 'Ebb bowl');
     await page.getByText('Type the nodes').click();
     await slowly(page, 1000);
-    const [fifth, sixth] = [5, 6].map((node) => page.getByLabel(`outer node ${node}, radius`));
+    const [fifth, sixth] = [5, 6].map((node) => page.getByLabel(`outside node ${node}, radius`));
     const [a, b] = [await fifth.inputValue(), await sixth.inputValue()].map(Number);
     await fifth.fill(String(a + 1));
     await fifth.press('Tab');

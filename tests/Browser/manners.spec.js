@@ -35,7 +35,7 @@ test('an impossible shape is refused on the spot and the piece stays as it was',
     await register(page);
     await draw(page, 'Ebb bowl');
     await page.getByText('Type the nodes').click();
-    const radius = page.getByLabel('outer node 6, radius');
+    const radius = page.getByLabel('outside node 6, radius');
     const before = await radius.inputValue();
     await radius.fill('12');
     await radius.press('Tab');

@@ -149,7 +149,7 @@ test('the same by keyboard alone', async ({ page }) => {
     const typed = page.getByText('Type the nodes');
     await reach(typed);
     await press('Enter');
-    await page.getByLabel('outer node 6, radius').focus();
+    await page.getByLabel('outside node 6, radius').focus();
     await page.keyboard.press('Control+a');
     await page.keyboard.type('118');
     await press('Tab');

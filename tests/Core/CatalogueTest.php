@@ -176,7 +176,7 @@ final class CatalogueTest extends TestCase
                 $before = $coating;
             }
             $judged = Stack::judge(Drawn::pairs(), $catalogue->woods()->named('Ash (white)'), $layers);
-            self::assertSame('fine', $judged->verdict->value, $stack->name.': '.json_encode($judged->toArray()));
+            self::assertSame('fine', $judged->verdict->value, $stack->id.': '.json_encode($judged->toArray()));
         }
         self::assertGreaterThanOrEqual(6, count($catalogue->stacks()));
     }

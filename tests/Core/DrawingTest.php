@@ -12,6 +12,7 @@ use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Piece\Part;
 use HonestGrain\Technique\Techniques;
+use HonestGrain\Words\Sentences;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -55,9 +56,9 @@ final class DrawingTest extends TestCase
         if ($profile->inner === null && $profile->bore === null) {
             self::assertStringNotContainsString(
                 'at thinnest',
-                Elevation::of(Drawn::part($profile, $form->grain()), 'x')->detailed(
+                self::read(Elevation::of(Drawn::part($profile, $form->grain()), 'x')->detailed(
                     null, Drawn::measured($profile, $form->grain()),
-                ),
+                )),
             );
 
             return;
@@ -85,7 +86,7 @@ final class DrawingTest extends TestCase
 
     public function test_nothing_in_it_needs_a_style_sheet_or_runs(): void
     {
-        $svg = Elevation::of($this->marked(), '"><script>alert(1)</script>')->detailed();
+        $svg = self::read(Elevation::of($this->marked(), '"><script>alert(1)</script>')->detailed());
         self::assertStringNotContainsString('<script', $svg);
         self::assertDoesNotMatchRegularExpression('/\s(style|on\w+|href)=/', $svg);
         self::assertStringContainsString('&quot;&gt;&lt;script&gt;', $svg);
@@ -165,6 +166,7 @@ final class DrawingTest extends TestCase
         $outer = Curve::fromArray([[4, 0], [3, 20], [0, 40, 'corner'], [3, 44], [60, 100, 'corner']], 'outer');
         $inner = Curve::fromArray([[60, 94, 'corner'], [14, 40], [11, 0]], 'inner');
         $drawn = Elevation::of(Drawn::part(Profile::of($outer, $inner)), 'Dish')->detailed();
+        $drawn = self::read($drawn);
         self::assertStringContainsString('>60 mm</text>', $drawn);
         self::assertStringContainsString('foot 80 mm', $drawn);
         self::assertStringNotContainsString('>56 mm</text>', $drawn);
@@ -202,9 +204,15 @@ final class DrawingTest extends TestCase
         ];
     }
 
+    /** With its words, as it is shown. */
+    private static function read(string $svg): string
+    {
+        return Sentences::english()->drawn($svg);
+    }
+
     private function parsed(string $svg): \SimpleXMLElement
     {
-        $xml = simplexml_load_string($svg);
+        $xml = simplexml_load_string(self::read($svg));
         self::assertInstanceOf(\SimpleXMLElement::class, $xml, 'The drawing is not well-formed.');
         $xml->registerXPathNamespace('svg', 'http://www.w3.org/2000/svg');
 

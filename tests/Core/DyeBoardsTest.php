@@ -18,6 +18,7 @@ use HonestGrain\Drawing\ColourWheel;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Part;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\Sentences;
 use PHPUnit\Framework\TestCase;
 
 /** Dyes mixed, and what test boards correct. */
@@ -42,7 +43,8 @@ final class DyeBoardsTest extends TestCase
         $all = Mixture::all(['slate' => $fifth, 'straw' => $half, 'rust' => $half]);
         self::assertCount(3 + 3 * 3, $all);
         self::assertSame(['slate', '2 parts slate, 1 straw', '1 slate, 1 straw', '1 slate, 2 straw'], array_map(
-            fn (Mixture $mixture): string => $mixture->name(), [$all[0], $all[3], $all[4], $all[5]],
+            fn (Mixture $mixture): string => Sentences::english()->say($mixture->name()),
+            [$all[0], $all[3], $all[4], $all[5]],
         ));
     }
 

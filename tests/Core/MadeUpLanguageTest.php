@@ -15,9 +15,6 @@ use PHPUnit\Framework\TestCase;
  */
 final class MadeUpLanguageTest extends TestCase
 {
-    /** Where a full-width letter stands, seen from the plain one. */
-    private const APART = 0xFEE0;
-
     /** What a unit is called is the same in both. */
     private const UNITS = ['min', 'rpm'];
 
@@ -26,13 +23,7 @@ final class MadeUpLanguageTest extends TestCase
     protected function setUp(): void
     {
         $this->folder = sys_get_temp_dir().'/grain-made-up-'.getmypid();
-        is_dir($this->folder) || mkdir($this->folder);
-        foreach (glob(Sentences::ENGLISH.'/*.php') ?: [] as $file) {
-            $lines = require $file;
-            file_put_contents(
-                "$this->folder/".basename($file), '<?php return '.var_export(self::strange($lines), true).';',
-            );
-        }
+        MadeUpLanguage::write($this->folder);
     }
 
     protected function tearDown(): void
@@ -64,25 +55,11 @@ final class MadeUpLanguageTest extends TestCase
         self::assertSame([], $plain);
     }
 
-    /** The same with other letters, but for the places. */
-    private static function strange(mixed $lines): mixed
-    {
-        return is_array($lines) ? array_map(self::strange(...), $lines) : preg_replace_callback(
-            '/(\{[a-zA-Z0-9]+(?:\||\?|\})(?:(?<=\|)[a-z0-9|]+\})?)|[A-Za-z]/',
-            fn (array $m): string => ($m[1] ?? '') !== '' ? $m[1] : (string) mb_chr(ord($m[0]) + self::APART),
-            is_string($lines) ? $lines : '',
-        );
-    }
-
     /** @return list<string> of what is sold, and what is written on it */
     private static function names(): array
     {
         $catalogue = Catalogue::shipped();
         $names = $catalogue->woods()->names();
-        // What is rubbed with has no list to be asked for: the first two columns of its rows.
-        foreach (file(dirname(__DIR__, 2).'/catalogue/media.csv') ?: [] as $row) {
-            $names = [...$names, ...array_slice(str_getcsv($row, ',', '"', ''), 0, 2)];
-        }
 
         return array_values(array_map(strval(...), $names));
     }

@@ -26,6 +26,7 @@ use HonestGrain\Piece\Part;
 use HonestGrain\Reading\Document;
 use HonestGrain\Technique\Ink;
 use HonestGrain\Technique\Pattern;
+use HonestGrain\Words\Sentences;
 use PHPUnit\Framework\TestCase;
 
 /** What marks look like: on the elevation, laid flat, in the round; and the template that is printed. */
@@ -308,7 +309,9 @@ final class MarkLooksTest extends TestCase
     public function test_a_plan_of_the_rim_has_a_tick_for_every_part(): void
     {
         $part = $this->tube([$this->mark('flutes', ['count' => 16, 'depth_mm' => 1, 'start_deg' => 90])], plates: [48]);
-        $svg = (new DivisionPlan(GrainDirection::Side, '#d8c29a', $part->worked()['m1'], 90.0))->drawn();
+        $svg = Sentences::english()->drawn(
+            (new DivisionPlan(GrainDirection::Side, '#d8c29a', $part->worked()['m1'], 90.0))->drawn(),
+        );
         self::assertStringContainsString('16 parts', $svg);
         self::assertStringContainsString('index 48, every 3rd hole', $svg);
         self::assertStringContainsString(

@@ -148,9 +148,34 @@ final class WordsTest extends TestCase
                 preg_match_all(
                     "/(?<!route\\()(?<!routeIs\\()(?<!view\\()['\"]((?:$files)\.[^'\" ]*)['\"]/", $code, $found,
                 );
-                foreach ($found[1] as $one) {
+                preg_match_all('/lines\(\'([^\']+)\'\)/', $code, $groups);
+                $groups = array_map(
+                    fn (string $group): string => "$group.", array_diff($groups[1], ['scripts']),
+                );
+                foreach ([...$found[1], ...$groups] as $one) {
                     $open = (string) preg_replace('/\{?\$[^.}]*\}?|\.$/', 'ANY', $one);
                     $asked[$one] = str_replace('ANY', '.+', preg_quote($open, '/'));
+                }
+            }
+        }
+
+        return $asked + self::askedByScripts();
+    }
+
+    /** @return array<string, string> the same of what the scripts say */
+    private static function askedByScripts(): array
+    {
+        $asked = [];
+        $path = dirname(__DIR__, 2).'/resources/js';
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($path)) as $file) {
+            assert($file instanceof SplFileInfo);
+            preg_match_all(
+                '/\bsay\(([^{}]*?)[,)]/', $file->isFile() ? (string) file_get_contents($file->getPathname()) : '', $said,
+            );
+            foreach ($said[1] as $lines) {
+                preg_match_all("/'([a-z-]+)'/", $lines, $found);
+                foreach ($found[1] as $line) {
+                    $asked["scripts.$line"] = preg_quote("scripts.$line", '/');
                 }
             }
         }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Jobs\DeriveRack;
 use App\Models\Blank;
+use App\Models\Change;
 use App\Models\StepState;
 use App\Planning\Correction;
 use App\Planning\Edit;
@@ -428,7 +429,7 @@ final class RackTest extends FeatureTestCase
             ['id' => 'l1', 'product' => 'Walnut oil (heat-treated)', 'denib' => null],
         ], 'buff' => false]];
         $write = fn (array $fields) => app(PieceEditor::class)->change(
-            $piece, new Edit($piece->refresh()->version, 'written anew', $this->wren),
+            $piece, new Edit($piece->refresh()->version, Change::Particulars, $this->wren),
             fn (CorePiece $core, Tables $tables): CorePiece => CorePiece::read(
                 Document::of($fields + $piece->document->fields()), $tables,
             ),

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { describe, expect, test } from 'vitest';
+import { describe, expect, test, vi } from 'vitest';
 import { attributes } from '../../resources/js/shape/handle';
 import {
     added,
@@ -136,10 +136,17 @@ describe('the nodes of a profile', () => {
     });
 
     test('a handle says what it is, and its hold lies on its node', () => {
+        const lines = {
+            corner: '{node}, corner: height {height}, radius {radius}. {keys}',
+            smooth: '{node}, smooth. {keys}',
+            node: '{curve} node {number}',
+            outer: 'outside',
+        };
+        vi.stubGlobal('document', { querySelector: () => ({ content: JSON.stringify(lines) }) });
         const words = (value) => `${value} mm`;
         const square = attributes('outer', 2, [40, 70, 'corner'], 2, words);
         expect([square.x + square.width / 2, square.y + square.height / 2]).toEqual([70, -40]);
-        expect(square['aria-label']).toMatch(/^outer node 3, corner: height 40 mm, radius 70 mm\./);
+        expect(square['aria-label']).toMatch(/^outside node 3, corner: height 40 mm, radius 70 mm\./);
         const disc = attributes('inner', 0, [40, 70], 2, words);
         expect([disc.cx, disc.cy, disc['data-node']]).toEqual([-70, -40, 'inner-0']);
         expect(disc['aria-label']).toContain('smooth');

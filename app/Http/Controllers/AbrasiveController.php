@@ -31,7 +31,7 @@ class AbrasiveController extends Controller
             ),
         );
 
-        return back()->with('said', "$grit is on the shelf; every ladder was worked out again.");
+        return back()->with('said', say('http.abrasive.shelf-every-ladder-worked', ['grit' => $grit]));
     }
 
     public function update(CountDiscs $request, Abrasive $abrasive): RedirectResponse
@@ -39,13 +39,16 @@ class AbrasiveController extends Controller
         // What is not on the form stays: an older page has no price.
         $abrasive->update($request->validated());
 
-        return back()->with('said', "$abrasive->grit: $abrasive->discs discs.");
+        return back()->with('said', say('http.abrasive.discs', [
+            'grit' => $abrasive->grit,
+            'discs' => $abrasive->discs,
+        ]));
     }
 
     public function destroy(Request $request, Abrasive $abrasive): RedirectResponse
     {
         $this->planner->apply($this->workshop($request), fn (): ?bool => $abrasive->delete());
 
-        return back()->with('said', "$abrasive->grit is off the shelf; every ladder was worked out again.");
+        return back()->with('said', say('http.abrasive.off-shelf-every-ladder', ['grit' => $abrasive->grit]));
     }
 }

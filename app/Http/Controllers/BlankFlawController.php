@@ -46,10 +46,9 @@ class BlankFlawController extends Controller
                 (int) $request->validated('version'), $blank->air_id,
             );
         } catch (VersionConflict) {
-            return back()->withInput()->withErrors(['version' => 'This blank has been changed since you opened the '
-                .'page. Nothing was saved; the page now shows the blank as it is.']);
+            return back()->withInput()->withErrors(['version' => say('http.blank-flaw.blank-been-changed-since')]);
         }
 
-        return back()->with('said', 'Saved.');
+        return back()->with('said', say('http.blank-flaw.saved'));
     }
 }

@@ -19,7 +19,7 @@ class BlankPhotoController extends Controller
         $blank->update(['photo' => $photos->keep($this->workshop($request), $request->photo())]);
         $photos->forget($blank->workshop_id, $before);
 
-        return back()->with('said', 'The photograph is kept.');
+        return back()->with('said', say('http.blank-photo.photograph-kept'));
     }
 
     public function show(Blank $blank, Photos $photos): BinaryFileResponse

@@ -53,7 +53,9 @@ class ClimateController extends Controller
         $workshop = $this->workshop($request);
         if ($workshop->airs()->where('name', $request->validated('air_name'))->exists()) {
             throw ValidationException::withMessages([
-                'air_name' => "Name is “{$request->validated('air_name')}”; another air is called so already.",
+                'air_name' => say('http.climate.name-another-air-called', [
+                    'validated' => $request->validated('air_name'),
+                ]),
             ]);
         }
         $air = $workshop->airs()->create([
@@ -61,17 +63,19 @@ class ClimateController extends Controller
             'setting' => $request->setting($show),
         ]);
 
-        return $this->inNewAir($workshop, $air, "$air->name has an air of its own now.");
+        return $this->inNewAir($workshop, $air, say('http.climate.air-own-now', ['air' => $air->name]));
     }
 
     public function destroy(Request $request, Air $air): RedirectResponse
     {
         if ($air->kind === Air::SHOP) {
-            throw ValidationException::withMessages(['kind' => 'The shop itself stays.']);
+            throw ValidationException::withMessages(['kind' => say('http.climate.shop-itself-stays')]);
         }
         $air->delete();
 
-        return $this->inNewAir($this->workshop($request), null, "$air->name is gone, with what was read of it.");
+        return $this->inNewAir($this->workshop($request), null, say('http.climate.gone-with-what-read', [
+            'air' => $air->name,
+        ]));
     }
 
     /** A reading typed from a dial. */
@@ -85,7 +89,9 @@ class ClimateController extends Controller
         $at = isset($typed['at'])
             ? Carbon::parse($typed['at'], $this->user($request)->timeZone()) : now();
         if ($at->isFuture()) {
-            throw ValidationException::withMessages(['at' => "Read at is “{$typed['at']}”, which is still to come."]);
+            throw ValidationException::withMessages(['at' => say('http.climate.read-which-still-come', [
+                'at' => $typed['at'],
+            ])]);
         }
 
         return $this->keep($request, $air, new AirReading(
@@ -98,11 +104,11 @@ class ClimateController extends Controller
     public function read(Request $request, Air $air, Show $show): RedirectResponse
     {
         $station = $this->airs->station($this->workshop($request), $air)
-            ?? throw ValidationException::withMessages(['station' => 'This air has no station; choose one first.']);
+            ?? throw ValidationException::withMessages(['station' => say('http.climate.air-station-choose-one')]);
         $now = (int) now()->getTimestamp();
         $read = $station->read($now)
             ?? throw ValidationException::withMessages(
-                ['station' => 'The station says nothing; the usual day stands in.'],
+                ['station' => say('http.climate.station-says-nothing-usual')],
             );
 
         return $this->keep($request, $air, new AirReading($now, ...$read), 'station', $show);
@@ -115,7 +121,7 @@ class ClimateController extends Controller
         ])]]);
         $air->update(['station' => $typed['station']]);
 
-        return back()->with('said', 'Set.');
+        return back()->with('said', say('http.climate.set'));
     }
 
     /** "Warm it to 18 °C until Friday." */
@@ -128,7 +134,7 @@ class ClimateController extends Controller
         $until = Carbon::parse($typed['until'], $this->user($request)->timeZone())->endOfDay();
         if ($until->isPast()) {
             throw ValidationException::withMessages(
-                ['until' => "Until is “{$typed['until']}”; it takes today or later."],
+                ['until' => say('http.climate.until-takes-today-or', ['until' => $typed['until']])],
             );
         }
         $air->update(['warmed' => [new Warmed(
@@ -136,24 +142,30 @@ class ClimateController extends Controller
             round($show->typed(Unit::Temperature, (float) $typed['warm_to']), 2),
         )]]);
 
-        return $this->inNewAir($this->workshop($request), $air, 'Counted in; every date was worked out again.');
+        return $this->inNewAir($this->workshop($request), $air, say('http.climate.counted-every-date-worked'));
     }
 
     public function asItComes(Request $request, Air $air): RedirectResponse
     {
         $air->update(['warmed' => []]);
 
-        return $this->inNewAir($this->workshop($request), $air, 'As it comes again; every date was worked out again.');
+        return $this->inNewAir($this->workshop($request), $air, say('http.climate.comes-again-every-date'));
     }
 
     private function keep(Request $request, Air $air, AirReading $reading, string $source, Show $show): RedirectResponse
     {
         $nonsense = $this->airs->record($air, $reading, $source);
-        $words = $show->temperature($reading->tempC).' and '.$show->plain($reading->rhPercent).' %';
+        $words = say('http.climate.and', [
+            'temperature' => $show->temperature($reading->tempC),
+            'rhPercent' => $show->plain($reading->rhPercent),
+        ]);
 
         return $nonsense === null ? $this->inNewAir($this->workshop($request), $air, "Read: $words.")
             : back()->with(
-                'said', "Read: $words. ".AirPage::NONSENSE[$nonsense].' It is kept as nonsense and not used.',
+                'said', say('http.climate.read-kept-nonsense-used', [
+                    'words' => $words,
+                    'nonsense' => say("view.air-page.nonsense.$nonsense"),
+                ]),
             );
     }
 

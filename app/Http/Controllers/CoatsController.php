@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\ChangeCoats;
 use App\Http\Requests\DryIn;
 use App\Models\Air;
+use App\Models\Change;
 use App\Models\Piece;
 use App\Planning\Airs;
 use App\Planning\CoatChange;
@@ -55,8 +56,8 @@ class CoatsController extends Controller
             $piece->workshop, fn (): bool => $piece->update(['air_id' => $air?->id]), $piece,
         );
 
-        return back()->with('said', $air === null ? 'Its coats dry where the others do.'
-            : "Its coats dry in: $air->name. Every wait was worked out again.");
+        return back()->with('said', $air === null ? say('http.coats.coats-dry-where-others')
+            : say('http.coats.coats-dry-every-wait', ['air' => $air->name]));
     }
 
     /**
@@ -72,6 +73,6 @@ class CoatsController extends Controller
 
         return $this->changing($request, $piece, fn (Edit $edit) => $editor->changePart(
             $piece, $edit, $request->part(), $change->make(...),
-        ), ['coats', 'Coats saved.']);
+        ), [Change::Coats, say('http.coats.coats-saved')]);
     }
 }

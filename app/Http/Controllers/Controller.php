@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\PieceChange;
+use App\Models\Change;
 use App\Models\Piece;
 use App\Models\User;
 use App\Models\Workshop;
@@ -86,7 +87,7 @@ abstract class Controller
      * is written and the typed values stay.
      *
      * @param  Closure(Edit): mixed  $change
-     * @param  array{string, string}  $words  what the history calls it, and what the page says of it
+     * @param  array{Change, string}  $words  what the history calls it, and what the page says of it
      */
     protected function changing(PieceChange $request, Piece $piece, Closure $change, array $words): RedirectResponse
     {
@@ -94,11 +95,12 @@ abstract class Controller
         try {
             $change($request->edit($words[0]));
         } catch (VersionConflict) {
-            return back()->withInput()->withErrors(['version' => 'This piece has been changed since you opened the '
-                .'page, in another tab or by someone else. Your change was not saved; the page now shows the piece '
-                .'as it is. Make your change again.']);
+            return back()->withInput()->withErrors(['version' => say('http.controller.piece-been-changed-since')]);
         }
 
-        return back()->with(['said' => $words[1], 'moved' => Moved::told('It', $before, $piece->refresh()->ready_at)]);
+        return back()->with([
+            'said' => $words[1],
+            'moved' => Moved::told(say('http.controller.it'), $before, $piece->refresh()->ready_at),
+        ]);
     }
 }

@@ -18,7 +18,7 @@ class DemoController extends Controller
         $request->session()->regenerate();
 
         return redirect()->route('bench')->with(
-            'said', 'This workshop is yours alone: try anything. It is cleared away a day after you last used it.',
+            'said', say('http.demo.workshop-yours-alone-try'),
         );
     }
 }

@@ -19,17 +19,21 @@ class DyeController extends Controller
         $name = $request->validated('dye_name');
         $isNew = ! $workshop->dyes()->where('name', $name)->exists();
         if ($isNew && $workshop->dyes()->count() >= self::MOST) {
-            return back()->withInput()->withErrors(['dye_name' => 'The wheel takes up to '.self::MOST.' dyes.']);
+            return back()->withInput()->withErrors(['dye_name' => say('http.dye.wheel-takes-up-dyes', [
+                'most' => self::MOST,
+            ])]);
         }
         $workshop->dyes()->updateOrCreate(['name' => $name], $request->dye());
 
-        return back()->with('said', $isNew ? "$name is on the wheel." : "$name was changed.");
+        return back()->with('said', $isNew ? say('http.dye.wheel', ['name' => $name]) : say('http.dye.changed', [
+            'name' => $name,
+        ]));
     }
 
     public function destroy(Dye $dye): RedirectResponse
     {
         $dye->delete();
 
-        return back()->with('said', "$dye->name is no longer on the wheel.");
+        return back()->with('said', say('http.dye.longer-wheel', ['dye' => $dye->name]));
     }
 }

@@ -30,6 +30,6 @@ class EquipmentController extends Controller
         $workshop = $this->workshop($request);
         $planner->apply($workshop, fn (): bool => $workshop->update(['equipment' => $document]));
 
-        return back()->with('said', 'Saved; every route was worked out again.');
+        return back()->with('said', say('http.equipment.saved-every-route-worked'));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SaveFlaw;
 use App\Http\Requests\TakeAway;
+use App\Models\Change;
 use App\Models\Piece;
 use App\Planning\Edit;
 use App\Planning\PieceEditor;
@@ -27,7 +28,8 @@ class FlawController extends Controller
         $id = Id::fresh('f');
 
         return $this->change(
-            $request, $piece, fn (Part $part): Part => $this->laid($request, $part, $id), ['flaw placed', 'Placed.'],
+            $request, $piece, fn (Part $part): Part => $this->laid($request, $part, $id),
+            [Change::FlawPlaced, say('http.flaw.placed')],
         );
     }
 
@@ -36,7 +38,7 @@ class FlawController extends Controller
         return $this->change(
             $request, $piece,
             fn (Part $part): Part => $part->hasFlaw($flaw) ? $this->laid($request, $part, $flaw) : $part,
-            ['flaw changed', 'Changed.'],
+            [Change::FlawChanged, say('http.flaw.changed')],
         );
     }
 
@@ -49,13 +51,13 @@ class FlawController extends Controller
     {
         return $this->change(
             $request, $piece, fn (Part $part): Part => $part->withoutFlaw($flaw),
-            ['flaw removed', 'Removed. Undo brings it back.'],
+            [Change::FlawRemoved, say('http.flaw.removed-undo-brings-back')],
         );
     }
 
     /**
      * @param  Closure(Part): Part  $change
-     * @param  array{string, string}  $words
+     * @param  array{Change, string}  $words
      */
     private function change(SaveFlaw|TakeAway $request, Piece $piece, Closure $change, array $words): RedirectResponse
     {

@@ -32,7 +32,7 @@ class InstrumentController extends Controller
         return view('instruments', [
             'set' => array_map(
                 fn (string $kind): string => Instruments::fault($workshop, $kind)->value,
-                array_combine(array_keys(Instruments::KINDS), array_keys(Instruments::KINDS)),
+                array_combine(Instruments::KINDS, Instruments::KINDS),
             ),
             'faults' => array_column(array_map(
                 fn (InstrumentFault $one): array => [$one->value, $one->label()], InstrumentFault::cases(),
@@ -42,12 +42,12 @@ class InstrumentController extends Controller
 
     public function update(Request $request, string $kind): RedirectResponse
     {
-        abort_unless(isset(Instruments::KINDS[$kind]), 404);
+        abort_unless(in_array($kind, Instruments::KINDS, true), 404);
         $typed = $request->validate(['fault' => ['required', Rule::enum(InstrumentFault::class)]]);
         $workshop = $this->workshop($request);
         $workshop->update(['instruments' => ($workshop->instruments ?? new Choices)->with([$kind => $typed['fault']])]);
 
-        return back()->with('said', Instruments::KINDS[$kind].': set.');
+        return back()->with('said', say('http.instrument.set', ['kind' => say("planning.instruments.$kind")]));
     }
 
     /** Reads one; what it says is shown, and nothing is kept. */
@@ -69,9 +69,13 @@ class InstrumentController extends Controller
         $grams = $this->instruments->scale($workshop)->grams(WeighBlank::numbered($workshop, $request));
 
         return match (true) {
-            $grams === null => throw ValidationException::withMessages(['number' => 'The scale says nothing.']),
-            $grams <= 0 || $grams > WeighBlank::MOST_G => 'The scale says '.$show->mass($grams).': nonsense.',
-            default => 'The scale says '.$show->mass($grams).'.',
+            $grams === null => throw ValidationException::withMessages([
+                'number' => say('http.instrument.scale-says-nothing'),
+            ]),
+            $grams <= 0 || $grams > WeighBlank::MOST_G => say('http.instrument.scale-says-nonsense', [
+                'mass' => $show->mass($grams),
+            ]),
+            default => say('http.instrument.scale-says', ['mass' => $show->mass($grams)]),
         };
     }
 
@@ -80,9 +84,13 @@ class InstrumentController extends Controller
         $percent = $this->instruments->meter($workshop)->percent(WeighBlank::numbered($workshop, $request));
 
         return match (true) {
-            $percent === null => throw ValidationException::withMessages(['number' => 'The meter says nothing.']),
-            $percent < 0 || $percent > 100 => "The meter says {$show->plain($percent)} %: nonsense.",
-            default => "The meter says {$show->plain($percent)} %.",
+            $percent === null => throw ValidationException::withMessages([
+                'number' => say('http.instrument.meter-says-nothing'),
+            ]),
+            $percent < 0 || $percent > 100 => say('http.instrument.meter-says-nonsense', [
+                'percent' => $show->plain($percent),
+            ]),
+            default => say('http.instrument.meter-says', ['percent' => $show->plain($percent)]),
         };
     }
 
@@ -92,9 +100,14 @@ class InstrumentController extends Controller
         $rpm = $this->instruments->tachometer($workshop, (float) $typed['rpm'])->rpm();
 
         return match (true) {
-            $rpm === null => throw ValidationException::withMessages(['rpm' => 'The tachometer says nothing.']),
-            $rpm < 0 => "The tachometer says $rpm rpm: nonsense.",
-            default => "The tachometer says $rpm rpm, set to {$typed['rpm']}.",
+            $rpm === null => throw ValidationException::withMessages([
+                'rpm' => say('http.instrument.tachometer-says-nothing'),
+            ]),
+            $rpm < 0 => say('http.instrument.tachometer-says-rpm-nonsense', ['rpm' => $rpm]),
+            default => say('http.instrument.tachometer-says-rpm-set', [
+                'rpm' => $rpm,
+                'rpm2' => $typed['rpm'],
+            ]),
         };
     }
 }

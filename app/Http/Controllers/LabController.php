@@ -57,9 +57,10 @@ class LabController extends Controller
         return view('lab', [
             'question' => $question, 'woods' => $woods->names(), 'cuts' => ToolMark::cases(),
             'finishes' => Finish::cases(), 'shelf' => $shelf, 'least' => $least, 'job' => $job,
-            'told' => 'What is asked here: a last grain of '.$show->plain($asked->limitMicron)
-                .' µm or finer, because '.$show->said($asked->because).'.',
-            'hardness' => $wood->figures->jankaN === null ? 'no hardness known: reckoned on a usual one'
+            'told' => say('http.lab.asked', [
+                'um' => $show->plain($asked->limitMicron), 'because' => $asked->because,
+            ]),
+            'hardness' => $wood->figures->jankaN === null ? say('http.lab.hardness-known-reckoned-usual')
                 : number_format($wood->figures->jankaN).' N', 'rgb' => $wood->nature->rgb, 'plans' => array_map(
                     fn (string $key): LabPlan => new LabPlan(
                         $key, $question->plans[$key], $job, $question->seed, $question->pass, $show,

@@ -33,7 +33,7 @@ class LearntController extends Controller
             $workshop, $request->sandingMethod(), $request->family(), $request->boolean('use'),
         ));
 
-        return back()->with('said', $request->boolean('use') ? 'It counts again; every plan follows it.'
-            : 'Left out: the model stands as it is. The records stay.');
+        return back()->with('said', $request->boolean('use') ? say('http.learnt.counts-again-every-plan')
+            : say('http.learnt.left-out-model-stands'));
     }
 }

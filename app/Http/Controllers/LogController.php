@@ -50,10 +50,12 @@ class LogController extends Controller
         $this->logbook->jot($workshop, [
             'piece_id' => $piece?->id, 'user_id' => $this->user($request)->id, 'kind' => EntryKind::Note,
             'happened_at' => now(),
-            'body' => implode(' ', array_filter([$grams === null ? null : 'Weighs '.$show->mass($grams).'.', $body])),
+            'body' => implode(' ', array_filter([$grams === null ? null : say('http.log.weighs', [
+                'mass' => $show->mass($grams),
+            ]), $body])),
             'facts' => new Facts(measured: new Measured(weightG: $grams === null ? null : round($grams, 2))),
         ], $request->validated('once'));
 
-        return back()->with('said', 'Noted.');
+        return back()->with('said', say('http.log.noted'));
     }
 }

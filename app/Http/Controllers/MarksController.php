@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\MoveMarks;
 use App\Http\Requests\SaveMark;
 use App\Http\Requests\TakeAway;
+use App\Models\Change;
 use App\Models\Piece;
 use App\Planning\Edit;
 use App\Planning\PieceEditor;
@@ -81,8 +82,11 @@ class MarksController extends Controller
     {
         $id = Id::fresh('m');
 
-        return $this->change($request, $piece, fn (CorePiece $core, Part $part, Tables $tables): CorePiece => $core
-            ->marked($part, $request->mark($part, $id, $tables, $this->show)), ['mark placed', 'Mark placed.'], $id);
+        return $this->change(
+            $request, $piece, fn (CorePiece $core, Part $part, Tables $tables): CorePiece => $core
+                ->marked($part, $request->mark($part, $id, $tables, $this->show)),
+            [Change::MarkPlaced, say('http.marks.mark-placed')], $id,
+        );
     }
 
     public function update(SaveMark $request, Piece $piece, string $mark): RedirectResponse
@@ -90,7 +94,7 @@ class MarksController extends Controller
         return $this->change(
             $request, $piece, fn (CorePiece $core, Part $part, Tables $tables): CorePiece => $part->hasMark($mark)
                 ? $core->withPart($part->withMark($request->mark($part, $mark, $tables, $this->show))) : $core,
-            ['mark changed', 'Mark changed.'], $mark,
+            [Change::MarkChanged, say('http.marks.mark-changed')], $mark,
         );
     }
 
@@ -99,20 +103,23 @@ class MarksController extends Controller
     {
         [$ids, $byMm] = [$request->marks(), $request->byMm($this->show)];
         $way = $request->validated('together');
-        $said = ['move' => 'Moved.', 'copy' => 'Copied.', 'mirror' => 'Mirrored.'][$way];
+        $words = match ($way) {
+            'move' => [Change::MarksMoved, say('http.marks.moved')],
+            'copy' => [Change::MarksCopied, say('http.marks.copied')],
+            default => [Change::MarksMirrored, say('http.marks.mirrored')],
+        };
         try {
             return $this->change(
                 $request, $piece, fn (CorePiece $core, Part $part): CorePiece => $core->withPart(match ($way) {
                     'move' => $part->withMoved($ids, $byMm),
                     'copy' => $part->withCopied($ids, $byMm),
                     default => $part->withMirrored($ids),
-                }), ['marks '.lcfirst(rtrim($said, '.')), $said],
+                }), $words,
             );
         } catch (OffItsLine $e) {
-            throw ValidationException::withMessages(['by' => sprintf(
-                '%s would begin %s before its line does.', $this->show->said($e->mark->label()),
-                $this->show->length($e->byMm, 1),
-            )]);
+            throw ValidationException::withMessages(['by' => say('http.marks.would-begin-before-line', [
+                'mark' => $e->mark->label(), 'by' => $this->show->length($e->byMm, 1),
+            ])]);
         }
     }
 
@@ -120,13 +127,13 @@ class MarksController extends Controller
     {
         return $this->change(
             $request, $piece, fn (CorePiece $core, Part $part): CorePiece => $core->unmarked($part, $mark),
-            ['mark removed', 'Mark removed. Undo brings it back.'], '',
+            [Change::MarkRemoved, say('http.marks.mark-removed-undo-brings')], '',
         );
     }
 
     /**
      * @param  Closure(CorePiece, Part, Tables): CorePiece  $change
-     * @param  array{string, string}  $words
+     * @param  array{Change, string}  $words
      * @param  string|null  $chosen  the mark that the page shows afterwards; null for the one it showed
      */
     private function change(

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ChooseRemedy;
 use App\Http\Requests\SayWrong;
+use App\Models\Change;
 use App\Models\Piece;
 use App\Models\PlannedStep;
 use App\Planning\Mender;
@@ -38,15 +39,15 @@ class MendController extends Controller
             $request->form(),
         );
 
-        return redirect()->route('pieces.mend', $step->piece_id)->with('said', 'Written down, with the time and the '
-            .'shop\'s air. The piece is held back until you have chosen.');
+        return redirect()->route('pieces.mend', $step->piece_id)
+            ->with('said', say('http.mend.written-down-with-time'));
     }
 
     public function show(Piece $piece): View|RedirectResponse
     {
         if ($piece->fault === null) {
             return redirect()->route('pieces.route', $piece)->with(
-                'said', 'Nothing is wrong with this piece any more.',
+                'said', say('http.mend.nothing-wrong-with-piece'),
             );
         }
         $state = ShopState::of($piece->workshop);
@@ -67,12 +68,14 @@ class MendController extends Controller
         $mended = array_values(array_filter(
             $this->mender->remedies($piece), fn (Mended $one): bool => $one->remedy->id === $chosen,
         ))[0] ?? throw ValidationException::withMessages(
-            ['remedy' => "There is no remedy “{$chosen}” for this piece now."],
+            ['remedy' => say('http.mend.there-remedy-piece-now', ['chosen' => $chosen])],
         );
 
         $back = $this->changing(
             $request, $piece, fn ($edit) => $this->mender->choose($piece, $edit, $mended),
-            ['something mended', $this->show->said($mended->remedy->title).': it is in the route.'],
+            [Change::SomethingMended, say('http.mend.route', [
+                'title' => $this->show->said($mended->remedy->title),
+            ])],
         );
 
         return $piece->refresh()->fault === null ? redirect()->route('pieces.route', $piece) : $back;
@@ -82,6 +85,6 @@ class MendController extends Controller
     {
         $this->mender->letGo($piece, $this->user($request));
 
-        return redirect()->route('pieces.route', $piece)->with('said', 'It goes on as it is.');
+        return redirect()->route('pieces.route', $piece)->with('said', say('http.mend.goes'));
     }
 }

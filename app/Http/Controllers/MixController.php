@@ -49,7 +49,7 @@ class MixController extends Controller
         ));
 
         return redirect()->route('mixes')->with(
-            'said', "{$typed['name']} is among your finishes; every coat of it follows its figures.",
+            'said', say('http.mix.among-your-finishes-every', ['name' => $typed['name']]),
         );
     }
 
@@ -59,12 +59,17 @@ class MixController extends Controller
         $workshop = $this->workshop($request);
         $pieces = $this->coatedWith($workshop, $ownMix->name);
         if ($pieces > 0) {
-            throw ValidationException::withMessages(['mix_name' => "“{$ownMix->name}” stays: $pieces "
-                .($pieces === 1 ? 'piece is' : 'pieces are').' coated with it.']);
+            throw ValidationException::withMessages(['mix_name' => say('http.mix.stays-coated-with', [
+                'ownMix' => $ownMix->name,
+                'pieces' => $pieces,
+                'more' => $pieces === 1 ? say('http.mix.piece') : say('http.mix.pieces'),
+            ])]);
         }
         $this->planner->apply($workshop, fn (): ?bool => $ownMix->delete());
 
-        return redirect()->route('mixes')->with('said', "$ownMix->name is no longer among your finishes.");
+        return redirect()->route('mixes')->with('said', say('http.mix.longer-among-your-finishes', [
+            'ownMix' => $ownMix->name,
+        ]));
     }
 
     private function coatedWith(Workshop $workshop, string $name): int

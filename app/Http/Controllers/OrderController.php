@@ -9,6 +9,7 @@ use App\Http\Requests\ChooseSchool;
 use App\Http\Requests\MoveStep;
 use App\Http\Requests\PieceChange;
 use App\Http\Requests\TakeAway;
+use App\Models\Change;
 use App\Models\Piece;
 use App\Planning\Edit;
 use App\Planning\History;
@@ -41,7 +42,7 @@ class OrderController extends Controller
 
         return $this->change(
             $request, $piece, fn (CorePiece $core): CorePiece => $core->wanting(...$pair),
-            ['step moved', $warned === null ? 'Moved.' : "Moved. $warned"],
+            [Change::StepMoved, trim(say('http.order.moved', ['warned' => $warned ?? '']))],
         );
     }
 
@@ -50,7 +51,7 @@ class OrderController extends Controller
     {
         return $this->change(
             $request, $piece, fn (CorePiece $core): CorePiece => $core->asItComes(),
-            ['own order taken back', 'The order is the one that comes by itself. Undo brings yours back.'],
+            [Change::OwnOrderTakenBack, say('http.order.order-one-comes-itself')],
         );
     }
 
@@ -59,7 +60,7 @@ class OrderController extends Controller
         return $this->change(
             $request, $piece,
             fn (CorePiece $core, Tables $tables): CorePiece => $core->withSteps($request->step($core, $tables)),
-            ['own step added', 'Added.'],
+            [Change::OwnStepAdded, say('http.order.added')],
         );
     }
 
@@ -67,7 +68,7 @@ class OrderController extends Controller
     {
         return $this->change(
             $request, $piece, fn (CorePiece $core): CorePiece => $core->withoutStep($own),
-            ['own step removed', 'Removed. Undo brings it back.'],
+            [Change::OwnStepRemoved, say('http.order.removed-undo-brings-back')],
         );
     }
 
@@ -82,13 +83,13 @@ class OrderController extends Controller
 
         return $this->change(
             $request, $piece, fn (CorePiece $core): CorePiece => $core->inSchool($name, $way),
-            ['way of working chosen', 'The route goes that way now.'], $with,
+            [Change::WayOfWorkingChosen, say('http.order.route-goes-way-now')], $with,
         );
     }
 
     /**
      * @param  Closure(CorePiece, Tables): CorePiece  $change
-     * @param  array{string, string}  $words
+     * @param  array{Change, string}  $words
      * @param  (Closure(Piece): void)|null  $with
      */
     private function change(

@@ -9,6 +9,7 @@ use App\Http\Requests\PieceChange;
 use App\Http\Requests\SaveJoint;
 use App\Http\Requests\TakeAway;
 use App\Http\Requests\UpdatePart;
+use App\Models\Change;
 use App\Models\Piece;
 use App\Planning\Edit;
 use App\Planning\PieceEditor;
@@ -38,7 +39,9 @@ class PartController extends Controller
         $back = $this->change(
             $request, $piece, fn (CorePiece $core, Tables $tables): CorePiece => $core->joined(
                 ...Starter::with($kind, $core->partOrBody($request->part()), $id, $tables),
-            ), ['part added', $this->show->said($kind->label()).' is drawn. Its shape, marks and coats are its own.'],
+            ), [Change::PartAdded, say('http.part.drawn-shape-marks-coats', [
+                'label' => $this->show->said($kind->label()),
+            ])],
         );
 
         return $back->getSession()?->has('errors') === true ? $back
@@ -53,7 +56,7 @@ class PartController extends Controller
                 GrainDirection::from($request->validated('grain')), (float) $request->validated('moisture'),
                 Holding::from($request->validated('holding')),
             )->shaped($part->profile->bored($request->bore($this->show))),
-        ), ['particulars', 'Saved.']);
+        ), [Change::Particulars, say('http.part.saved')]);
     }
 
     /** Takes a part away, with its joints and the maker's own steps on it; Undo brings it back. */
@@ -62,7 +65,7 @@ class PartController extends Controller
         return $this->change(
             $request, $piece,
             fn (CorePiece $core): CorePiece => $core->withoutPart($core->partOrBody($request->part())->id),
-            ['part taken away', 'Taken away. Undo brings it back.'],
+            [Change::PartTakenAway, say('http.part.taken-away-undo-brings')],
         )->setTargetUrl(route('pieces.shape', $piece));
     }
 
@@ -72,12 +75,12 @@ class PartController extends Controller
             $was = $core->joint($joint);
 
             return $was === null ? $core : $core->withJoint($request->joint($core, $was, $this->show));
-        }, ['joint', 'Joint saved.']);
+        }, [Change::Joint, say('http.part.joint-saved')]);
     }
 
     /**
      * @param  Closure(CorePiece, Tables): CorePiece  $change
-     * @param  array{string, string}  $words
+     * @param  array{Change, string}  $words
      */
     private function change(PieceChange $request, Piece $piece, Closure $change, array $words): RedirectResponse
     {

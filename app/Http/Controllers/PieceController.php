@@ -8,6 +8,7 @@ use App\Http\Requests\CopyPiece;
 use App\Http\Requests\StorePiece;
 use App\Http\Requests\TakeAway;
 use App\Http\Requests\UpdatePiece;
+use App\Models\Change;
 use App\Models\Piece;
 use App\Models\PieceState;
 use App\Planning\Edit;
@@ -106,7 +107,7 @@ class PieceController extends Controller
         );
 
         return redirect()->route('pieces.shape', $piece)
-            ->with('said', 'Drawn. Drag the nodes, or type them; then look at Surface, Marks and Coats.');
+            ->with('said', say('http.piece.drawn-drag-nodes-or'));
     }
 
     public function show(Piece $piece): RedirectResponse
@@ -123,7 +124,7 @@ class PieceController extends Controller
             $piece, $edit, fn (CorePiece $core): CorePiece => $core->named($request->validated('name'))->meant(
                 Purpose::from($request->validated('purpose')), $due, $request->validated('note') ?? '',
             ),
-        ), ['particulars', 'Saved.']);
+        ), [Change::Particulars, say('http.piece.saved')]);
     }
 
     /** Puts a piece away: it leaves the plan and keeps its record. */
@@ -135,7 +136,7 @@ class PieceController extends Controller
         });
 
         return redirect()->route('pieces.index')
-            ->with('said', "“{$piece->name}” is put away. It is under “Put away” and can come back.");
+            ->with('said', say('http.piece.put-away-under-put', ['piece' => $piece->name]));
     }
 
     public function revive(Request $request, Piece $piece): RedirectResponse
@@ -144,7 +145,7 @@ class PieceController extends Controller
             $this->workshop($request), fn (): bool => $piece->update(['state' => PieceState::Working]),
         );
 
-        return redirect()->route('pieces.route', $piece)->with('said', 'Back in work.');
+        return redirect()->route('pieces.route', $piece)->with('said', say('http.piece.back-work'));
     }
 
     /** One more like it, or several at a press, numbered. */
@@ -161,7 +162,8 @@ class PieceController extends Controller
             for ($made = 1; $made <= $copies; $made++) {
                 $core = $another->named($this->numbered($piece->name, $request));
                 $copy = $this->editor->create(
-                    $this->workshop($request), Document::decode($core->encoded()), $this->user($request), 'copied',
+                    $this->workshop($request), Document::decode($core->encoded()), $this->user($request),
+                    Change::Copied,
                     plan: false, once: $request->once($made),
                 );
             }
@@ -171,21 +173,26 @@ class PieceController extends Controller
 
         return $copies === 1 && $copy !== null
             ? redirect()->route('pieces.shape', $copy)
-                ->with('said', 'A new piece with the same shape, sanding, marks and coats.')
-            : redirect()->route('pieces.index')->with('said', "$copies more like {$piece->name}, numbered.");
+                ->with('said', say('http.piece.new-piece-with-same'))
+            : redirect()->route('pieces.index')->with('said', say('http.piece.more-like-numbered', [
+                'copies' => $copies,
+                'piece' => $piece->name,
+            ]));
     }
 
     public function undo(TakeAway $request, Piece $piece): RedirectResponse
     {
         return $this->changing(
-            $request, $piece, fn ($edit) => $this->editor->step($piece, $edit->seen, -1), ['undone', 'Undone.'],
+            $request, $piece, fn ($edit) => $this->editor->step($piece, $edit->seen, -1),
+            [Change::Undone, say('http.piece.undone')],
         );
     }
 
     public function redo(TakeAway $request, Piece $piece): RedirectResponse
     {
         return $this->changing(
-            $request, $piece, fn ($edit) => $this->editor->step($piece, $edit->seen, 1), ['redone', 'Done again.'],
+            $request, $piece, fn ($edit) => $this->editor->step($piece, $edit->seen, 1),
+            [Change::Redone, say('http.piece.done-again')],
         );
     }
 

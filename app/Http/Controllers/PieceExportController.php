@@ -69,7 +69,7 @@ class PieceExportController extends Controller
         return $mixes === [] ? [] : ['mixes' => $mixes];
     }
 
-    public function svg(Request $request, Piece $piece, ShopMapper $mapper): Response
+    public function svg(Request $request, Piece $piece, ShopMapper $mapper, Show $show): Response
     {
         $core = $mapper->piece($piece->workshop, $piece->document);
 
@@ -77,7 +77,7 @@ class PieceExportController extends Controller
         $name = $core->hasParts() ? "$core->name, ".lcfirst($part->name) : $core->name;
 
         return $this->download(
-            Elevation::of($part, $name)->trueSize(), 'image/svg+xml; charset=UTF-8', 'svg',
+            $show->drawn(Elevation::of($part, $name)->trueSize()), 'image/svg+xml; charset=UTF-8', 'svg',
             ...[$piece->name, ...$core->hasParts() ? [$part->name] : [], 'drawing'],
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ImportPiece;
+use App\Models\Change;
 use App\Planning\BroughtIn;
 use App\Planning\PieceDocumentSchema;
 use App\Planning\PieceEditor;
@@ -25,14 +26,18 @@ class PieceImportController extends Controller
         $user = $this->user($request);
         $unknown = $brought->unknown($user->workshop, $document);
         $piece = $editor->create(
-            $user->workshop, $read, $user, 'brought in', once: $request->validated('once'),
+            $user->workshop, $read, $user, Change::BroughtIn, once: $request->validated('once'),
             with: fn () => $brought->take($user->workshop, $unknown),
         );
         $names = array_column(array_merge(...array_values($unknown)), 'name');
 
         return redirect()->route('pieces.shape', $piece)->with(
-            'said', "“{$piece->name}” was brought in".($names === [] ? '.' : ', and with it '.implode(', ', $names)
-                .', which your shop did not know.'),
+            'said', say('http.piece-import.brought', [
+                'piece' => $piece->name,
+                'more' => $names === [] ? '.' : say('http.piece-import.with-which-your-shop', [
+                    'names' => implode(', ', $names),
+                ]),
+            ]),
         );
     }
 }

@@ -25,6 +25,6 @@ class PlanController extends Controller
     {
         $planner->plan($this->workshop($request));
 
-        return back()->with('said', 'Planned anew.');
+        return back()->with('said', say('http.plan.planned-anew'));
     }
 }

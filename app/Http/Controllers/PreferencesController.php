@@ -21,7 +21,7 @@ class PreferencesController extends Controller
             'preferences' => new Choices($typed + ($zone === null ? [] : ['time_zone' => $zone])),
         ]);
 
-        return back()->with('said', 'Saved for you.');
+        return back()->with('said', say('http.preferences.saved-you'));
     }
 
     public function password(ChangePassword $request): RedirectResponse
@@ -31,6 +31,6 @@ class PreferencesController extends Controller
         Auth::logoutOtherDevices($typed['password']);
         $request->session()->regenerate();
 
-        return back()->with('said', 'Your password is changed, and every other device is signed out.');
+        return back()->with('said', say('http.preferences.your-password-changed-every'));
     }
 }

@@ -29,9 +29,6 @@ class RackController extends Controller
 {
     private const A_PAGE = 16;
 
-    private const OUT_OF_DATE = 'This blank has been changed since you opened the page. Your change was not saved; '
-        .'the page now shows the blank as it is. Make your change again.';
-
     public function __construct(private readonly Rack $rack)
     {
     }
@@ -76,7 +73,7 @@ class RackController extends Controller
         );
 
         return redirect()->route('rack.show', $blank)->with(
-            'said', "Number $blank->number is on the rack. Write the number on the wood, and weigh it.",
+            'said', say('http.rack.number-rack-write-number', ['number' => $blank->number]),
         );
     }
 
@@ -114,10 +111,10 @@ class RackController extends Controller
                 (int) $request->validated('version'), $request->airId(),
             );
         } catch (VersionConflict) {
-            return back()->withInput()->withErrors(['version' => self::OUT_OF_DATE]);
+            return back()->withInput()->withErrors(['version' => say('http.rack.out-of-date')]);
         }
 
-        return back()->with('said', 'Saved.');
+        return back()->with('said', say('http.rack.saved'));
     }
 
     /** From a solid blank to a rough-out: what it weighed before says nothing of it any more. */
@@ -133,11 +130,11 @@ class RackController extends Controller
                 $field => FieldWords::in($show->said($e->said), $e->field),
             ]);
         } catch (VersionConflict) {
-            return back()->withInput()->withErrors(['version' => self::OUT_OF_DATE]);
+            return back()->withInput()->withErrors(['version' => say('http.rack.out-of-date')]);
         }
 
         return back()->with(
-            'said', 'Roughed out. Seal its end grain, wrap it, and weigh it now: its curve begins anew.',
+            'said', say('http.rack.roughed-out-seal-end'),
         );
     }
 
@@ -147,6 +144,8 @@ class RackController extends Controller
         $blank->update(['gone_at' => $blank->gone_at === null ? now() : null]);
 
         return back()->with('said', $blank->gone_at === null
-            ? "Number $blank->number is back on the rack." : "Number $blank->number is off the rack.");
+            ? say('http.rack.number-back-rack', ['number' => $blank->number]) : say('http.rack.number-off-rack', [
+                'number' => $blank->number,
+            ]));
     }
 }

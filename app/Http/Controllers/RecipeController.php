@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Change;
 use App\Models\Kept\DyedLayer;
 use App\Models\Piece;
 use App\Models\Workshop;
@@ -42,7 +43,7 @@ class RecipeController extends Controller
         [$name, $layers] = $this->recipe($workshop, $typed);
         try {
             $this->editor->change(
-                $piece, new Edit($piece->version, 'recipe used', $this->user($request)),
+                $piece, new Edit($piece->version, Change::RecipeUsed, $this->user($request)),
                 function (CorePiece $core, Tables $tables) use ($part, $mark, $name, $layers): CorePiece {
                     $of = $core->part($part);
                     abort_unless($of?->hasMark($mark) === true, 404);
@@ -51,11 +52,11 @@ class RecipeController extends Controller
                 },
             );
         } catch (VersionConflict) {
-            return back()->withErrors(['band' => 'This piece was just changed elsewhere. Try again.']);
+            return back()->withErrors(['band' => say('http.recipe.piece-just-changed-elsewhere')]);
         }
 
         return redirect()->route('pieces.marks', [$piece, 'part' => $part])->with(
-            'said', 'The recipe lies on that band. Undo takes it back.',
+            'said', say('http.recipe.recipe-lies-band-undo'),
         );
     }
 
@@ -71,7 +72,7 @@ class RecipeController extends Controller
             return [$swatch->name, $swatch->layers];
         }
 
-        return [$typed['mix_name'] ?? 'Mixed', [
+        return [$typed['mix_name'] ?? say('http.recipe.mixed'), [
             new DyedLayer($typed['product'], $typed['rgb'], (float) $typed['strength'], sandedUm: 0.0),
         ]];
     }

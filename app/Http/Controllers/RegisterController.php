@@ -41,8 +41,7 @@ class RegisterController extends Controller
 
         return redirect()->route('pieces.create')->with(
             'said',
-            'Welcome. The shop has usual hours and abrasives; change them under Shop and Shelf. Draw your first piece '
-                .'here.',
+            say('http.register.welcome-shop-usual-hours'),
         );
     }
 }

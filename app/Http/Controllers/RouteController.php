@@ -94,7 +94,7 @@ class RouteController extends Controller
         $grams = $weighed?->facts->measured->weightG;
 
         return $grams === null
-            ? 'Weighs about '.$show->mass($this->drawnGrams($core)).' as drawn.'
-            : 'Weighed '.$show->mass($grams).'.';
+            ? say('http.route.weighs-about-drawn', ['mass' => $show->mass($this->drawnGrams($core))])
+            : say('http.route.weighed', ['mass' => $show->mass($grams)]);
     }
 }

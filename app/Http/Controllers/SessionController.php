@@ -28,8 +28,7 @@ class SessionController extends Controller
         $right = Hash::check($typed['password'], $user->password ?? $this->nobodysHash());
         if ($user === null || ! $right) {
             throw ValidationException::withMessages([
-                'email' => 'No one here signs in with this address and password. Check both; capitals count in the '
-                    .'password.',
+                'email' => say('http.session.one-here-signs-with'),
             ]);
         }
         Auth::login($user, $request->boolean('remember'));
@@ -44,7 +43,7 @@ class SessionController extends Controller
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return redirect()->route('login')->with('said', 'You are signed out.');
+        return redirect()->route('login')->with('said', say('http.session.you-signed-out'));
     }
 
     /** The very address: the database takes look-alike letters for the same, we do not. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\SaveShape;
+use App\Models\Change;
 use App\Models\Piece;
 use App\Planning\Edit;
 use App\Planning\PieceEditor;
@@ -53,7 +54,7 @@ class ShapeController extends Controller
         return $this->changing($request, $piece, fn (Edit $edit) => $editor->changePart(
             $piece, $edit, $request->part(),
             fn (Part $part): Part => $part->shaped($part->profile->redrawn($request->shape())),
-        ), ['shape', 'Shape saved.']);
+        ), [Change::Shape, say('http.shape.shape-saved')]);
     }
 
     /** The drawing and its numbers for nodes that are being dragged; nothing is stored. */

@@ -70,7 +70,7 @@ class ShopController extends Controller
 
         DeriveRack::dispatch($workshop->id);
 
-        return back()->with('said', 'Saved; every date was worked out again.');
+        return back()->with('said', say('http.shop.saved-every-date-worked'));
     }
 
     public function invite(InvitePerson $request): RedirectResponse
@@ -82,7 +82,7 @@ class ShopController extends Controller
         ]));
 
         return back()->with(
-            'said', "{$typed['person_name']} can sign in now. Tell them the password; they can change it under Shop.",
+            'said', say('http.shop.can-sign-now-tell', ['personName' => $typed['person_name']]),
         );
     }
 
@@ -90,7 +90,7 @@ class ShopController extends Controller
     {
         Gate::authorize('change-people');
         if ($person->is($request->user())) {
-            throw ValidationException::withMessages(['person' => 'You cannot take yourself out; another owner can.']);
+            throw ValidationException::withMessages(['person' => say('http.shop.you-cannot-take-yourself')]);
         }
         $workshop = $this->workshop($request);
         DB::transaction(function () use ($request, $person, $workshop): void {
@@ -99,20 +99,20 @@ class ShopController extends Controller
             $stays = $workshop->users()->whereKey($this->user($request)->id)->where('role', Role::Owner)->exists();
             if (! $stays) {
                 throw ValidationException::withMessages(
-                    ['person' => 'You are no longer an owner of this workshop; nobody was taken out.'],
+                    ['person' => say('http.shop.you-longer-owner-workshop')],
                 );
             }
             $workshop->users()->whereKey($person->id)->delete();
         });
 
-        return back()->with('said', "{$person->name} can no longer sign in. What they logged stays.");
+        return back()->with('said', say('http.shop.can-longer-sign-what', ['person' => $person->name]));
     }
 
     public function renewCalendar(Request $request): RedirectResponse
     {
         $this->user($request)->forceFill(['calendar_token' => Str::random(48)])->save();
 
-        return back()->with('said', 'Your calendar has a new address; the old one no longer answers.');
+        return back()->with('said', say('http.shop.your-calendar-new-address'));
     }
 
     /**
@@ -128,8 +128,10 @@ class ShopController extends Controller
         ) as $one) {
             if (preg_match('/^(\d\d?):(\d\d)\s*[-–]\s*(\d\d?):(\d\d)$/u', $one, $m) !== 1) {
                 throw ValidationException::withMessages([
-                    "hours.$day" => FieldWords::of("hours.$day")." is “{$one}”; it takes stretches such as "
-                        .'08:00-12:00, 13:00-17:00, or nothing for a day off.',
+                    "hours.$day" => say('http.shop.takes-stretches-such-or', [
+                        'of' => FieldWords::of("hours.$day"),
+                        'one' => $one,
+                    ]),
                 ]);
             }
             $stretches[] = [sprintf('%02d:%s', $m[1], $m[2]), sprintf('%02d:%s', $m[3], $m[4])];

@@ -52,15 +52,17 @@ class StepController extends Controller
             $written || $this->photos->forget($step->workshop_id, (string) $measured->photo);
         }
         if (! $written) {
-            return back()->with('said', "{$this->quoted($entry)} was already logged; nothing was added.");
+            return back()->with('said', say('http.step.already-logged-nothing-added', [
+                'entry' => $this->quoted($entry),
+            ]));
         }
         $early = $entry->facts->planned->earlyHours;
         $late = $entry->facts->planned->lateHours;
 
         return back()->with('said', "Done: {$this->quoted($entry)}.".match (true) {
-            $early !== null => " Logged $early h before its wait was over.",
-            $late !== null => " Its window had closed $late h before: scuff the coat below next time.",
-            default => ' The plan has moved.',
+            $early !== null => say('http.step.logged-before-wait-over', ['early' => $early]),
+            $late !== null => say('http.step.window-had-closed-before', ['late' => $late]),
+            default => say('http.step.plan-moved'),
         })->with([
             'undo' => $entry->id,
             'moved' => Moved::told($step->piece->name, $before, $step->piece->refresh()->ready_at),
@@ -76,9 +78,12 @@ class StepController extends Controller
     {
         $words = fn (CarbonInterface $at): string => $this->show->day($at).' '.$this->show->time($at);
 
-        return "Done at is {$words($e->at)}, ".($e->earliest === null
-            ? 'which is still to come; it takes a time up to now.'
-            : "before the step it follows; it takes a time from {$words($e->earliest)} to now.");
+        return say('http.step.done', [
+            'words' => $words($e->at),
+            'more' => $e->earliest === null
+            ? say('http.step.which-still-come-takes')
+            : say('http.step.before-step-follows-takes', ['words' => $words($e->earliest)]),
+        ]);
     }
 
     private function measured(LogDone $request, PlannedStep $step): Measured
@@ -98,7 +103,9 @@ class StepController extends Controller
         );
 
         return back()->with('said', $written
-            ? "Skipped: {$this->quoted($entry)}." : "{$this->quoted($entry)} was already logged; nothing was added.",
+            ? "Skipped: {$this->quoted($entry)}." : say('http.step.already-logged-nothing-added', [
+                'entry' => $this->quoted($entry),
+            ]),
         )->with('undo', $entry->id);
     }
 
@@ -106,7 +113,7 @@ class StepController extends Controller
     {
         $this->logbook->write($step, $this->user($request), EntryKind::Started, null, $request->form());
 
-        return back()->with('said', "The clock runs on {$this->quoted($step)}.");
+        return back()->with('said', say('http.step.clock-runs', ['step' => $this->quoted($step)]));
     }
 
     public function note(LogWords $request, PlannedStep $step): RedirectResponse
@@ -115,7 +122,7 @@ class StepController extends Controller
             $step, $this->user($request), EntryKind::Note, $request->validated('body'), $request->form(),
         );
 
-        return back()->with('said', 'Noted.');
+        return back()->with('said', say('http.step.noted'));
     }
 
     public function undo(Request $request, LogEntry $entry): RedirectResponse
@@ -123,8 +130,8 @@ class StepController extends Controller
         $undone = $this->logbook->undo($entry, $this->user($request));
 
         return back()->with('said', $undone
-            ? "Taken back: {$this->quoted($entry)}. The entry stays in the log, struck out."
-            : 'That had been taken back already.');
+            ? say('http.step.taken-back-entry-stays', ['entry' => $this->quoted($entry)])
+            : say('http.step.had-been-taken-back'));
     }
 
     /** One deliberate press for what burns, once per session of work. */

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Figures\Shortage;
 use App\Http\Requests\SaveSurface;
+use App\Models\Change;
 use App\Models\Piece;
 use App\Planning\Edit;
 use App\Planning\PieceEditor;
@@ -51,6 +52,6 @@ class SurfaceController extends Controller
             $piece, $edit, $request->part(), fn (Part $part, Tables $tables): Part => $part->withSurface(
                 $request->surface($part->surface, $tables->abrasives, $show),
             ),
-        ), ['sanding', 'Sanding saved.']);
+        ), [Change::Sanding, say('http.surface.sanding-saved')]);
     }
 }

@@ -58,7 +58,7 @@ class SwatchController extends Controller
         $swatch = $this->workshop($request)->swatches()->create($request->swatch());
 
         return redirect()->route('swatches.show', $swatch)
-            ->with('said', 'Kept. Photograph it beside a grey card, and the model learns from it.');
+            ->with('said', say('http.swatch.kept-photograph-beside-grey'));
     }
 
     public function show(Request $request, Swatch $swatch): View
@@ -74,7 +74,9 @@ class SwatchController extends Controller
         $photos->forget($swatch->workshop_id, $swatch->photo);
         $this->learner->derive($this->workshop($request));
 
-        return redirect()->route('swatches')->with('said', "$swatch->name is gone from the book.");
+        return redirect()->route('swatches')->with('said', say('http.swatch.gone-from-book', [
+            'swatch' => $swatch->name,
+        ]));
     }
 
     public function photo(KeepPhoto $request, Swatch $swatch, Photos $photos): RedirectResponse
@@ -87,7 +89,7 @@ class SwatchController extends Controller
         $photos->forget($swatch->workshop_id, $before);
         $this->learner->derive($this->workshop($request));
 
-        return back()->with('said', 'The photograph is kept. Now pick the grey card, then the wood.');
+        return back()->with('said', say('http.swatch.photograph-kept-now-pick'));
     }
 
     public function picture(Swatch $swatch, Photos $photos): BinaryFileResponse
@@ -98,7 +100,7 @@ class SwatchController extends Controller
     /** What was picked on the photograph: the grey card, and one tissue or more. */
     public function measure(Request $request, Swatch $swatch, Photos $photos): RedirectResponse
     {
-        $spots = ['grey', ...array_keys(Swatch::TISSUES)];
+        $spots = ['grey', ...Swatch::TISSUES];
         $typed = $request->validate(array_merge(...array_map(fn (string $spot): array => [
             "x_$spot" => ['nullable', 'numeric', 'between:0,1', "required_with:y_$spot"],
             "y_$spot" => ['nullable', 'numeric', 'between:0,1', "required_with:x_$spot"],
@@ -110,7 +112,7 @@ class SwatchController extends Controller
             }
         }
         if (! isset($points['grey']) || count($points) < 2) {
-            return back()->withErrors(['x_grey' => 'Pick the grey card and at least one place of the wood.']);
+            return back()->withErrors(['x_grey' => say('http.swatch.pick-grey-card-least')]);
         }
         $file = $photos->file($swatch->workshop_id, (string) $swatch->photo);
         $photo = $file === null ? null : PhotoColour::in($file);
@@ -124,7 +126,7 @@ class SwatchController extends Controller
         $swatch->update(['points' => new Spots($points), 'measured' => new TissueColours($measured), 'counts' => true]);
         $this->learner->derive($this->workshop($request));
 
-        return back()->with('said', 'Measured. This dye on this wood is reckoned by it from now on.');
+        return back()->with('said', say('http.swatch.measured-dye-wood-reckoned'));
     }
 
     /** Whether its measured colours correct the model. */
@@ -133,6 +135,8 @@ class SwatchController extends Controller
         $swatch->update(['counts' => $request->boolean('counts')]);
         $this->learner->derive($this->workshop($request));
 
-        return back()->with('said', $swatch->counts ? 'It counts again.' : 'Left out: the model stands as it is.');
+        return back()->with('said', $swatch->counts
+            ? say('http.swatch.counts-again')
+            : say('http.swatch.left-out-model-stands'));
     }
 }

@@ -35,13 +35,13 @@ class TemplateController extends Controller
         $asked = Validator::validate(
             ['template' => [$mark => $request->query('repeats')]],
             ["template.$mark" => ['nullable', 'integer', 'between:3,96']], [],
-            ["template.$mark" => 'centre lines'],
+            ["template.$mark" => say('http.template.centre-lines')],
         );
         $parts = $asked['template'][$mark] ?? null;
-        $svg = MarkTemplate::of(
+        $svg = $show->drawn(MarkTemplate::of(
             $part, $part->mark($mark), $parts === null ? null : (int) $parts,
             $mapper->tables($piece->workshop)->calibration->layout,
-        );
+        ));
         $label = $show->said($part->mark($mark)->label());
         $of = [$piece->name, ...$core->hasParts() ? [$part->name] : [], $label, $mark, 'template'];
         if ($as === 'svg') {

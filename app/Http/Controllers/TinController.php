@@ -49,7 +49,7 @@ class TinController extends Controller
         ]));
 
         return redirect()->route('shelf')->with(
-            'said', "Your {$show->said($product->name())} is on the shelf; the plan follows its label.",
+            'said', say('http.tin.your-shelf-plan-follows', ['name' => $show->said($product->name())]),
         );
     }
 }

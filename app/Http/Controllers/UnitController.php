@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\SaveUnit;
+use App\Models\Change;
 use App\Models\Piece;
 use App\Planning\Edit;
 use App\Planning\PieceEditor;
@@ -45,7 +46,7 @@ class UnitController extends Controller
         return $this->changing($request, $piece, fn (Edit $edit) => $this->editor->changePart(
             $piece, $edit, $part->id,
             fn (Part $part): Part => $part->withMark($part->mark($mark)->repeating($own)),
-        ), ['unit drawn', 'The unit is kept.']);
+        ), [Change::UnitDrawn, say('http.unit.unit-kept')]);
     }
 
     private function partOf(CorePiece $core, string $mark): Part

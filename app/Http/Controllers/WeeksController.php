@@ -24,10 +24,11 @@ class WeeksController extends Controller
         return view('weeks', [
             'chart' => WeeksChart::of($workshop, $show, $days, $page),
             'summary' => $workshop->plan_summary ?? PlanSummary::none(), 'days' => $days,
-            'planned' => 'Last planned '.($workshop->planned_at === null ? 'never' : $show->dayTime(
-                $workshop->planned_at,
-            ))
-                .$this->finish($workshop->plan_summary ?? PlanSummary::none(), $show).'.',
+            'planned' => say('http.weeks.last-planned', [
+                'at' => $workshop->planned_at === null
+                    ? say('http.weeks.never') : $show->dayTime($workshop->planned_at),
+                'finish' => $this->finish($workshop->plan_summary ?? PlanSummary::none(), $show),
+            ]),
         ]);
     }
 
@@ -40,7 +41,10 @@ class WeeksController extends Controller
         }
 
         return $finish->diffInHours($bound, true) < 1
-            ? '; all done '.$show->day($finish).', as early as can be'
-            : '; all done '.$show->day($finish).', which cannot be before '.$show->day($bound);
+            ? say('http.weeks.all-done-early-can', ['day' => $show->day($finish)])
+            : say('http.weeks.all-done-which-cannot', [
+                'day' => $show->day($finish),
+                'day2' => $show->day($bound),
+            ]);
     }
 }

@@ -61,7 +61,10 @@ class WeighingController extends Controller
         $this->rack->derive($blank, $workshop);
         $this->replan($blank, $workshop);
 
-        return back()->with('said', "Number $blank->number: {$show->weighed($request->massG($show))}.");
+        return back()->with('said', say('http.weighing.number', [
+            'number' => $blank->number,
+            'weighed' => $show->weighed($request->massG($show)),
+        ]));
     }
 
     /** The number typed, the weight read from the scale; what cannot be true is said and not kept. */
@@ -70,19 +73,22 @@ class WeighingController extends Controller
         $workshop = $this->workshop($request);
         $blank = WeighBlank::numbered($workshop, $request);
         $grams = $instruments->scale($workshop)->grams($blank)
-            ?? throw ValidationException::withMessages(['mass' => 'The scale says nothing; type the weight.']);
+            ?? throw ValidationException::withMessages(['mass' => say('http.weighing.scale-says-nothing-type')]);
         $last = $blank->last_mass_g ?? $grams;
         if ($grams < WeighBlank::LEAST_G || $grams > WeighBlank::MOST_G
             || DoubtfulWeight::isFar((float) $last, $grams, DoubtfulWeight::MOST_CHANGE)) {
             throw ValidationException::withMessages([
-                'mass' => "The scale says {$show->mass($grams)}, which cannot be that blank; it is not kept.",
+                'mass' => say('http.weighing.scale-says-which-cannot', ['mass' => $show->mass($grams)]),
             ]);
         }
         $this->rack->weigh($blank, now(), $grams, null, $this->user($request), 'scale');
         $this->rack->derive($blank, $workshop);
         $this->replan($blank, $workshop);
 
-        return back()->with('said', "Number $blank->number: {$show->mass($grams)} by the scale.");
+        return back()->with('said', say('http.weighing.number-scale', [
+            'number' => $blank->number,
+            'mass' => $show->mass($grams),
+        ]));
     }
 
     /** A correction: the old weight is struck out, and the new one stands in its place. */
@@ -105,12 +111,12 @@ class WeighingController extends Controller
         $this->rack->derive($weighing->blank, $workshop);
         if (! $isCorrected) {
             return back()->withErrors(
-                ['mass' => 'That weight was corrected or struck out already; nothing was changed.'],
+                ['mass' => say('http.weighing.weight-corrected-or-struck')],
             );
         }
         $this->replan($weighing->blank, $workshop);
 
-        return back()->with('said', 'Corrected; what it said before stays on record.');
+        return back()->with('said', say('http.weighing.corrected-what-said-before'));
     }
 
     /** However strange it looks next to the one before, it is right. */
@@ -118,7 +124,9 @@ class WeighingController extends Controller
     {
         $weighing->update(['sure_at' => now()]);
 
-        return back()->with('said', "Number {$weighing->blank->number}: that weight is right as it stands.");
+        return back()->with('said', say('http.weighing.number-weight-right-stands', [
+            'number' => $weighing->blank->number,
+        ]));
     }
 
     public function destroy(Request $request, Weighing $weighing): RedirectResponse
@@ -127,7 +135,7 @@ class WeighingController extends Controller
 
         $this->replan($weighing->blank, $this->workshop($request));
 
-        return back()->with('said', 'Struck out; it stays on record.');
+        return back()->with('said', say('http.weighing.struck-out-stays-record'));
     }
 
     /** The date of a piece follows the weights of its wood. */

@@ -33,7 +33,7 @@ class WeightListController extends Controller
         $request->validate([
             'file' => ['required_without:rows', 'file', 'max:1000'],
             'rows' => ['nullable', 'string', 'max:'.self::MOST_CHARACTERS],
-        ], ['file.required_without' => 'Choose a file, or type the rows.']);
+        ], ['file.required_without' => say('http.weight-list.choose-file-or-type')]);
         $file = $request->file('file');
         $text = $file === null ? (string) $request->input('rows') : (string) file_get_contents($file->getPathname());
         $text = mb_substr(mb_scrub($text), 0, self::MOST_CHARACTERS);
@@ -63,8 +63,10 @@ class WeightListController extends Controller
         $this->planner->apply($workshop, fn (): bool => true);
 
         return redirect()->route('rack')->with([
-            'said' => self::counted(count($list->good()), 'weight').' came in; '
-                .self::counted(count($list->bad()), 'row').' left out.',
+            'said' => say('http.weight-list.came-left-out', [
+                'counted' => self::counted(count($list->good()), 'weight'),
+                'counted2' => self::counted(count($list->bad()), 'row'),
+            ]),
             'batch' => $batch,
         ]);
     }
@@ -75,7 +77,9 @@ class WeightListController extends Controller
 
         $this->planner->apply($this->workshop($request), fn (): bool => true);
 
-        return redirect()->route('rack')->with('said', self::counted($count, 'weight').' taken back.');
+        return redirect()->route('rack')->with('said', say('http.weight-list.taken-back', [
+            'counted' => self::counted($count, 'weight'),
+        ]));
     }
 
     private static function counted(int $count, string $what): string

@@ -44,7 +44,7 @@ class WoodController extends Controller
             ['name' => $wood->name], ['typed' => Document::of($typed)],
         ));
 
-        return back()->with('said', "$wood->name is among your woods; pieces of it were worked out again.");
+        return back()->with('said', say('http.wood.among-your-woods-pieces', ['wood' => $wood->name]));
     }
 
     /** A wood goes unless a piece is made of it that the catalogue could not stand in for. */
@@ -56,11 +56,14 @@ class WoodController extends Controller
             (string) json_encode($ownWood->name), '%_\\',
         ).'%')->count() : 0;
         if ($pieces > 0) {
-            throw ValidationException::withMessages(['wood_name' => "“{$ownWood->name}” stays: $pieces "
-                .($pieces === 1 ? 'piece is' : 'pieces are').' made of it.']);
+            throw ValidationException::withMessages(['wood_name' => say('http.wood.stays-made', [
+                'ownWood' => $ownWood->name,
+                'pieces' => $pieces,
+                'more' => $pieces === 1 ? say('http.wood.piece') : say('http.wood.pieces'),
+            ])]);
         }
         $this->planner->apply($workshop, fn (): ?bool => $ownWood->delete());
 
-        return back()->with('said', "$ownWood->name is no longer among your woods.");
+        return back()->with('said', say('http.wood.longer-among-your-woods', ['ownWood' => $ownWood->name]));
     }
 }

@@ -23,7 +23,7 @@ class OwnPagesOnly
             $request->headers->remove('referer');
         }
         if (! $request->isMethodSafe() && $this->isForeign($request)) {
-            abort(403, 'This form came from another site; nothing was taken.');
+            abort(403, say('http.own-pages-only.form-came-from-another'));
         }
 
         return $next($request);

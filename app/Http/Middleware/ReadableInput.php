@@ -34,7 +34,10 @@ class ReadableInput
             $why = $this->fault((string) $name, $value, $lists);
             if ($why !== null) {
                 $field = $this->isClean((string) $name) ? mb_substr((string) $name, 0, 60) : 'document';
-                $faults[$field] = FieldWords::of($field)." cannot be read: $why.";
+                $faults[$field] = say('http.readable-input.cannot-read', [
+                    'of' => FieldWords::of($field),
+                    'why' => $why,
+                ]);
                 $request->query->remove((string) $name);
                 $sent->remove((string) $name);
             }
@@ -73,20 +76,20 @@ class ReadableInput
     private function fault(string $name, mixed $value, array $lists): ?string
     {
         if (! $this->isClean($name) || mb_strlen($name) > 60) {
-            return 'its name is not one of this page\'s';
+            return say('http.readable-input.name-one-page');
         }
         if (! is_array($value)) {
-            return $this->isClean($value) ? null : 'it holds characters that are no text';
+            return $this->isClean($value) ? null : say('http.readable-input.holds-characters-text');
         }
         if (! in_array($name, $lists, true)) {
-            return 'it came as a list; it takes one value';
+            return say('http.readable-input.came-list-takes-one');
         }
         if (count($value) > self::MOST_VALUES) {
-            return 'it holds too many values';
+            return say('http.readable-input.holds-too-many-values');
         }
         foreach ($value as $key => $one) {
             if (is_array($one) || ! $this->isClean($one) || ! $this->isClean((string) $key)) {
-                return 'one of its values is no plain text';
+                return say('http.readable-input.one-values-plain-text');
             }
         }
 

@@ -60,9 +60,11 @@ class FindBlank extends FormRequest
             );
         } catch (BadInput) {
             throw ValidationException::withMessages([
-                'wall' => 'These sizes do not make a '.lcfirst(
-                    Sentences::english()->say($form->label()),
-                ).'; try a thinner wall.',
+                'wall' => say('http.find-blank.these-sizes-do-make', [
+                    'say' => lcfirst(
+                        Sentences::english()->say($form->label()),
+                    ),
+                ]),
             ]);
         }
     }

@@ -27,19 +27,22 @@ final readonly class FitPassword implements ValidationRule
     {
         $typed = is_string($value) ? $value : '';
         $plain = self::plain($typed);
+        $isNamed = in_array($plain, array_map(self::plain(...), array_filter($this->names)), true);
         $says = match (true) {
-            mb_strlen($typed) < self::LEAST_CHARACTERS => 'The password is too short; it takes at least '
-                .self::LEAST_CHARACTERS.' characters.',
-            strlen($typed) > self::MOST_BYTES => 'The password is too long: it takes up to '.self::MOST_BYTES
-                .' bytes, which is as many plain letters, and fewer of others.',
-            count(array_unique(mb_str_split($typed))) < self::LEAST_DIFFERENT => 'The password repeats the same few '
-                .'characters; it takes at least '.self::LEAST_DIFFERENT.' different ones.',
-            in_array($plain, array_map(self::plain(...), array_filter($this->names)), true) => 'The password is a '
-                .'name that stands on this page; choose another.',
+            mb_strlen($typed) < self::LEAST_CHARACTERS => say('http.fit-password.password-too-short-takes', [
+                'leastCharacters' => self::LEAST_CHARACTERS,
+            ]),
+            strlen($typed) > self::MOST_BYTES => say('http.fit-password.password-too-long-takes', [
+                'mostBytes' => self::MOST_BYTES,
+            ]),
+            count(array_unique(mb_str_split($typed))) < self::LEAST_DIFFERENT => say('http.fit-password.repeats', [
+                'leastDifferent' => self::LEAST_DIFFERENT,
+            ]),
+            $isNamed => say('http.fit-password.stands-here'),
             default => null,
         };
         if ($says !== null) {
-            $fail($says);
+            $fail((string) $says);
         }
     }
 

@@ -23,7 +23,9 @@ class ImportPiece extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.max' => 'The file is larger than '.self::MAX_KILOBYTES.' kB; a piece takes a few kB.'];
+        return ['file.max' => say('http.import-piece.file-larger-than-kb', [
+            'maxKilobytes' => self::MAX_KILOBYTES,
+        ])];
     }
 
     /** What the file holds, without the mark that some editors put before it. */

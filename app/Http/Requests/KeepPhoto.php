@@ -34,10 +34,9 @@ class KeepPhoto extends FormRequest
         $most = round(config('photos.most_kilobytes') / 1000);
 
         return [
-            'photo.required' => 'Choose a photograph first.',
-            'photo.max' => "The photograph is too large; it takes up to $most MB.",
-            'photo.uploaded' => "The photograph did not arrive: it is larger than $most MB, or the connection broke. "
-                .'Send it again, or a smaller one.',
+            'photo.required' => say('http.keep-photo.choose-photograph-first'),
+            'photo.max' => say('http.keep-photo.photograph-too-large-takes', ['most' => $most]),
+            'photo.uploaded' => say('http.keep-photo.photograph-did-arrive-larger', ['most' => $most]),
         ];
     }
 

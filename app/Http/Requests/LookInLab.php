@@ -83,7 +83,9 @@ class LookInLab extends FormRequest
         ), fn (string $name): bool => $name !== ''));
         if (count($names) > ScratchLab::MOST_GRITS) {
             throw ValidationException::withMessages([
-                $plan => 'A plan takes at most '.ScratchLab::MOST_GRITS.' sheets.',
+                $plan => say('http.look-in-lab.plan-takes-most-sheets', [
+                    'mostGrits' => ScratchLab::MOST_GRITS,
+                ]),
             ])->redirectTo(route('lab'));
         }
         try {

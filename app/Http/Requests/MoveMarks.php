@@ -16,7 +16,7 @@ class MoveMarks extends PieceChange implements TakesLists
         return ['marks'];
     }
 
-    public const WAYS = ['move' => 'Move', 'copy' => 'Copy', 'mirror' => 'Mirror a copy about the middle of the line'];
+    public const WAYS = ['move', 'copy', 'mirror'];
 
     private const FARTHEST_MM = 3000.0;
 
@@ -25,7 +25,7 @@ class MoveMarks extends PieceChange implements TakesLists
         return [
             'marks' => ['required', 'array', 'min:1'],
             'marks.*' => ['string', 'max:40'],
-            'together' => ['required', Rule::in(array_keys(self::WAYS))],
+            'together' => ['required', Rule::in(self::WAYS)],
             'by' => [
                 'nullable', Rule::requiredIf($this->input('together') !== 'mirror'), 'numeric',
                 $show->between(Unit::Length, -self::FARTHEST_MM, self::FARTHEST_MM),
@@ -36,7 +36,7 @@ class MoveMarks extends PieceChange implements TakesLists
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['marks.required' => 'Tick the marks that are meant.'];
+        return ['marks.required' => say('http.move-marks.tick-marks-meant')];
     }
 
     /** @return list<string> ids */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Change;
 use App\Models\User;
 use App\Planning\Edit;
 use App\View\Show;
@@ -24,7 +25,7 @@ abstract class PieceChange extends FormRequest
         ];
     }
 
-    public function edit(string $what): Edit
+    public function edit(Change $what): Edit
     {
         /** @var User $user */
         $user = $this->user();

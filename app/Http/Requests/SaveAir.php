@@ -20,7 +20,7 @@ class SaveAir extends FormRequest
     public function rules(Show $show): array
     {
         return [
-            'kind' => ['required', Rule::in(array_diff(array_keys(Air::KINDS), [Air::SHOP]))],
+            'kind' => ['required', Rule::in(array_diff(Air::KINDS, [Air::SHOP]))],
             'air_name' => ['required', 'string', 'max:60'],
             'temp' => ['required', 'numeric', $show->between(Unit::Temperature, ...self::TEMPERATURES_C)],
             'rh' => ['required', 'numeric', 'between:1,99'],

@@ -59,7 +59,7 @@ class SaveEquipment extends FormRequest implements TakesLists
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['index_holes.regex' => ':Attribute is “:input”; it takes numbers such as 24, 36, 60.'];
+        return ['index_holes.regex' => say('http.save-equipment.attribute-input-takes-numbers')];
     }
 
     /** @return array<string, mixed> as the core reads it */

@@ -47,8 +47,8 @@ class SaveMix extends FormRequest implements TakesLists
     public function messages(): array
     {
         return [
-            'mix_name.not_in' => 'The shelf has a class of that name already; give your mix one of its own.',
-            'part_parts.*.required_with' => 'Say how many parts of it go in.',
+            'mix_name.not_in' => say('http.save-mix.shelf-class-name-already'),
+            'part_parts.*.required_with' => say('http.save-mix.say-how-many-parts'),
         ];
     }
 
@@ -57,7 +57,7 @@ class SaveMix extends FormRequest implements TakesLists
     {
         return [function (Validator $validator): void {
             if (array_filter((array) $this->input('part_product')) === []) {
-                $validator->errors()->add('parts', 'Say what goes in: one thing at least, with its parts.');
+                $validator->errors()->add('parts', say('http.save-mix.say-what-goes-one'));
             }
         }];
     }

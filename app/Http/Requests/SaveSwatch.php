@@ -56,7 +56,7 @@ class SaveSwatch extends FormRequest implements TakesLists
     {
         $validator->after(function (Validator $validator): void {
             if ($validator->errors()->isEmpty() && $this->layers() === []) {
-                $validator->errors()->add('layer_product.0', 'A test board has at least one layer of dye on it.');
+                $validator->errors()->add('layer_product.0', say('http.save-swatch.test-board-least-one'));
             }
         });
     }

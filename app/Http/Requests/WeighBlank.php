@@ -48,7 +48,7 @@ class WeighBlank extends FormRequest
         $blank = ctype_digit($number) ? $workshop->blanks()->onRack()->where('number', (int) $number)->first() : null;
 
         return $blank ?? throw ValidationException::withMessages([
-            'number' => "Number is “{$number}”; no blank on the rack has it.",
+            'number' => say('http.weigh-blank.number-blank-rack', ['number' => $number]),
         ]);
     }
 

@@ -12,6 +12,7 @@ use HonestGrain\Layout\CurvedBand;
 use HonestGrain\Layout\DrawnRepeat;
 use HonestGrain\Layout\RowOfRepeats;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\Sentences;
 
 /** A band laid flat at true size, as an SVG document. */
 final readonly class TemplateVerb implements Verb
@@ -40,9 +41,9 @@ final readonly class TemplateVerb implements Verb
         $unit = $question->has('unit')
             ? DrawnRepeat::from($question->choice('unit', array_column(DrawnRepeat::cases(), 'value'))) : null;
 
-        return Template::ofBand(
+        return Sentences::english()->drawn(Template::ofBand(
             $band, $division->repeats, $unit === null ? null : new RowOfRepeats($unit, $band, $division->repeats),
-        );
+        ));
     }
 
     /** As a cone where it is one within the workshop's figure, else in gores. */
@@ -51,6 +52,8 @@ final readonly class TemplateVerb implements Verb
         $gores = $question->integer('gores', 3, 96);
         $profile = Curve::fromArray($question->list('profile', Curve::MAX_NODES, 2), 'profile');
 
-        return Template::ofCurved(CurvedBand::along($profile->points), $gores, $this->calibration->layout);
+        return Sentences::english()->drawn(
+            Template::ofCurved(CurvedBand::along($profile->points), $gores, $this->calibration->layout),
+        );
     }
 }

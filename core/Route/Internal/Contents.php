@@ -61,7 +61,7 @@ final readonly class Contents
             $conflicts[] = Conflict::forbid(
                 ["{$this->part->id}/weigh", "{$this->part->id}.{$faces[0]->value}/sand"],
                 new Said('route.contents.poisonous-no-coat-makes', [
-                    'wood' => $this->part->wood->name,
+                    'wood' => $this->part->wood->said(),
                     'what' => $faces[0]->said(),
                 ]),
                 [new Said('route.contents.choose-wood-fit-food'), new Said('route.contents.not-for-food')],
@@ -123,7 +123,7 @@ final readonly class Contents
         $isSaid = $this->isCup() || $this->faces(FaceUse::Water) !== [] || $this->faces(FaceUse::Damp) !== [];
 
         return $isSaid ? [Conflict::warn(
-            [], new Said('route.contents.poisonous-nobody-drinks-from', ['wood' => $this->part->wood->name]),
+            [], new Said('route.contents.poisonous-nobody-drinks-from', ['wood' => $this->part->wood->said()]),
             [new Said('route.contents.say-so-card-under'), new Said('route.contents.choose-wood-fit-food')],
         )] : [];
     }
@@ -137,7 +137,7 @@ final readonly class Contents
         if ($dust === Dust::SensitisesStrongly && $touched !== []) {
             return [Conflict::warn(
                 [], new Said('route.contents.sensitises-strongly-lips-skin', [
-                    'wood' => $this->part->wood->name,
+                    'wood' => $this->part->wood->said(),
                     'what' => $touched[0]->said(),
                 ]),
                 [
@@ -149,7 +149,7 @@ final readonly class Contents
 
         return $dust === Dust::Poisonous && $worn !== [] ? [Conflict::forbid(
             [], new Said('route.contents.poisonous-worn-skin', [
-                'wood' => $this->part->wood->name,
+                'wood' => $this->part->wood->said(),
                 'what' => $worn[0]->said(),
             ]),
             [new Said('route.contents.choose-another-wood')],
@@ -176,7 +176,7 @@ final readonly class Contents
                 && array_filter($plan->coats, fn ($coat): bool => $coat->coating->buildsFilm()) === [];
             if ($isOpen) {
                 $conflicts[] = Conflict::warn(
-                    [$last->id], new Said('route.contents.has-open-pores-oil', ['wood' => $this->part->wood->name]),
+                    [$last->id], new Said('route.contents.has-open-pores-oil', ['wood' => $this->part->wood->said()]),
                     [new Said('route.contents.line-inside-epoxy'), new Said('route.contents.build-film-closes-pores')],
                 );
             }

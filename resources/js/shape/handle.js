@@ -1,17 +1,16 @@
 // A node of the profile as something to take hold of: a square for a corner, a disc for a smooth one.
 
 import { isCorner } from './nodes';
+import { say } from '../words';
 
 const SVG = 'http://www.w3.org/2000/svg';
 const SIZE = 1.5;
 const LINE = 0.35;
-const KEYS = 'Arrow keys move it, C makes it a corner, N adds one after it, Delete removes it.';
 
 export function attributes(curve, i, node, unit, words) {
     const size = unit * SIZE;
     const [x, y] = [(curve === 'outer' ? 1 : -1) * node[1], -node[0]];
     const corner = isCorner(node);
-    const place = `height ${words(node[0])}, radius ${words(node[1])}`;
     return {
         ...(corner ? { x: x - size / 2, y: y - size / 2, width: size, height: size } : { cx: x, cy: y, r: size / 2 }),
         class: 'handle',
@@ -19,7 +18,12 @@ export function attributes(curve, i, node, unit, words) {
         tabindex: 0,
         role: 'button',
         'data-node': `${curve}-${i}`,
-        'aria-label': `${curve} node ${i + 1}, ${corner ? 'corner' : 'smooth'}: ${place}. ${KEYS}`,
+        'aria-label': say(corner ? 'corner' : 'smooth', {
+            node: say('node', { curve: say(curve === 'outer' ? 'outer' : 'inner'), number: i + 1 }),
+            height: words(node[0]),
+            radius: words(node[1]),
+            keys: say('node-keys'),
+        }),
     };
 }
 

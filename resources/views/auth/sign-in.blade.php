@@ -6,7 +6,9 @@
                 What to do to each piece next, with what, for how long, and when it is done: from the first grit to the
                 last coat, in your own shop's air.
             </p>
-            <div class="piece-art mt-8 max-w-md" aria-hidden="true">{!! App\View\FormDrawings::greeting() !!}</div>
+            <div class="piece-art mt-8 max-w-md" aria-hidden="true">
+                {!! $show->drawn(App\View\FormDrawings::greeting()) !!}
+            </div>
         </div>
         <div>
             <h1>Sign in</h1>

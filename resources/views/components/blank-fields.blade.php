@@ -5,14 +5,10 @@
         <x-choose name="form" :options="$fields->forms()" :chosen="$core?->form->value ?? 'rough-bowl'" />
     </x-field>
     <x-field name="wood" label="Wood">
-        <x-choose name="wood" :options="array_combine($woods, $woods)" :chosen="$core?->wood ?? 'Ash (white)'" />
+        <x-choose name="wood" :options="$show->woods($woods)" :chosen="$core?->wood ?? 'Ash (white)'" />
     </x-field>
     <x-field name="grain" label="Grain">
-        <x-choose
-            name="grain"
-            :options="['side' => 'side grain, across the lathe', 'end' => 'end grain, along it']"
-            :chosen="$core?->grain->value ?? 'side'"
-        />
+        <x-choose name="grain" :options="lines('pages.blank-fields.grain')" :chosen="$core?->grain->value ?? 'side'" />
     </x-field>
     @foreach ($fields->sizes($core) as $name => [$label, $value])
         <x-number :name="$name" :label="$label" :value="$value" class="w-full" />
@@ -27,7 +23,7 @@
         <input class="w-full" name="place" maxlength="60" value="{{ old('place', $core?->place) }}" />
     </x-field>
     <x-field name="air" label="Which air it dries in">
-        <x-choose name="air" :options="['' => 'the shop'] + $airs" :chosen="$air" />
+        <x-choose name="air" :options="['' => say('pages.blank-fields.shop')] + $airs" :chosen="$air" />
     </x-field>
     <x-field name="source" label="Where it is from">
         <input class="w-full" name="source" maxlength="120" value="{{ old('source', $core?->source) }}" />

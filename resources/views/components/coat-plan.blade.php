@@ -1,4 +1,6 @@
 @props(['page', 'panel', 'products'])
+@use('HonestGrain\Piece\BuffWith')
+@use('HonestGrain\Piece\Sheen')
 @php($piece = $page->piece)
 @php($plan = $panel->plan)
 @php($count = count($plan->coats))
@@ -12,10 +14,10 @@
     @endforeach
     <div class="flex flex-wrap items-baseline gap-x-5">
         <h2>{{ ucfirst($show->faces($plan->zones)) }}</h2>
-        <p class="faint">{{ $count }} {{ Str::plural('coat', $count) }}, {{ $panel->isBuilt() }}</p>
+        <p class="faint">{{ $panel->counted() }}</p>
         @foreach ([
-            ['buff', 'Buff or rub at the end', 'no', HonestGrain\Piece\BuffWith::cases(), $plan->buff],
-            ['sheen', 'Sheen', 'as it comes', HonestGrain\Piece\Sheen::cases(), $plan->sheen],
+            ['buff', say('pages.coat-plan.buff-or-rub-end'), say('pages.coat-plan.no'), BuffWith::cases(), $plan->buff],
+            ['sheen', say('pages.coat-plan.sheen'), say('pages.coat-plan.comes'), Sheen::cases(), $plan->sheen],
         ] as [$asks, $label, $none, $choices, $chosen])
             <x-coat-form :page="$page" :panel="$panel" :class="$loop->first ? 'ml-auto' : null">
                 <input type="hidden" name="do" value="{{ $asks }}" />
@@ -38,7 +40,7 @@
         </x-coat-form>
     </div>
     <div class="grid gap-x-10 lg:grid-cols-[120px_1fr]">
-        {!! $panel->strata() !!}
+        {!! $show->drawn($panel->strata()) !!}
         <div class="overflow-x-auto">
             <table>
                 <thead>

@@ -1,5 +1,5 @@
 {{-- One press to say a step is done; where it can burn, one deliberate press before that, once a session. --}}
-@props(['step', 'look' => 'press', 'label' => 'Done', 'id' => null])
+@props(['step', 'look' => 'press', 'label' => null, 'id' => null])
 @php($caution = $step->unheeded(session('cautioned', [])))
 @if ($caution)
     <form method="post" action="{{ route('cautions') }}" data-live>
@@ -8,7 +8,11 @@
             @class([$look, 'press-warn' => str_contains($look, 'press'), 'warn' => ! str_contains($look, 'press')])
             aria-label="{{ $show->said($caution->title()) }}: I have seen to it, for {{ $step->piece->name }}"
         >
-            {{ str_contains($look, 'press') ? $show->said($caution->title()).': I have seen to it' : 'Caution' }}
+            @if (str_contains($look, 'press'))
+                {{ $show->said($caution->title()) }}: I have seen to it
+            @else
+                Caution
+            @endif
         </button>
     </form>
 @else
@@ -27,7 +31,7 @@
             @if ($id) id="{{ $id }}" @endif
             @if ($id === null) aria-label="Done: {{ $step->piece->name }}, {{ $show->said($step->title) }}" @endif
         >
-            {{ $label }}
+            {{ $label ?? say('pages.done.done') }}
         </button>
     </form>
 @endif

@@ -7,6 +7,7 @@
     <meta name="csrf-token" content="{{ csrf_token() }}" />
     <title>{{ $title }} · Honest Grain</title>
     <link rel="icon" href="{{ asset('mark.svg') }}" type="image/svg+xml" />
+    <meta name="lines" content="{{ json_encode(lines('scripts')) }}" />
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body>
@@ -19,7 +20,7 @@
                 >Honest Grain</a
             >
             <nav aria-label="Main" class="tabs">
-                @foreach (App\View\Show::SECTIONS as $path => $label)
+                @foreach (lines('view.show.sections') as $path => $label)
                     <a
                         href="{{ route($path === 'pieces' ? 'pieces.index' : $path) }}"
                         class="pb-2"

@@ -9,10 +9,12 @@
 </div>
 @foreach ($chosen->findings() as $finding)
     <div @class(['note', 'note-warn' => $finding->isRefused])>
-        <strong>{{ $finding->isRefused ? 'This will not do.' : 'Look at this.' }}</strong>
+        <strong>{{ $finding->isRefused ? say('pages.mark-panel.will-do') : say('pages.mark-panel.look') }}</strong>
         {{ $show->said($finding->message) }}
         @if ($finding->choices !== [])
-            <span class="faint">{{ implode(', or ', array_map($show->said(...), $finding->choices)) }}.</span>
+            <span class="faint"
+                >{{ implode(say('pages.mark-panel.or'), array_map($show->said(...), $finding->choices)) }}.</span
+            >
         @endif
     </div>
 @endforeach

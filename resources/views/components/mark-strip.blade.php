@@ -2,7 +2,7 @@
 @php($mark = $chosen->mark)
 @php($piece = $page->piece)
 <section aria-label="The band laid flat" class="mt-6 border-t border-ink pt-4">
-    {!! $chosen->strip() !!}
+    {!! $show->drawn($chosen->strip()) !!}
     @if ($chosen->isPartOfStrip())
         <p class="small faint">A fifth of it, round the end grain; the template has all of it.</p>
     @endif
@@ -27,7 +27,7 @@
         @endif
         <p class="small mb-[0.8rem] grow">
             <b>Template at true size, to print, cut out and wrap round it:</b>
-            @foreach (['a4' => 'PDF, A4', 'letter' => 'PDF, Letter', 'svg' => 'SVG'] as $as => $word)
+            @foreach (lines('pages.mark-strip.as') as $as => $word)
                 <button class="quiet" formaction="{{ route('pieces.marks.template', [$piece, $mark->id(), $as]) }}">
                     {{ $word }}
                 </button>

@@ -1,5 +1,4 @@
 @props(['page'])
-@use('App\Http\Requests\MoveMarks')
 @use('HonestGrain\Words\Unit')
 <x-disclosure label="With the ticked ones" :open="$errors->hasAny(['by', 'marks', 'together'])" class="small mt-2">
     <form
@@ -12,9 +11,13 @@
         @csrf
         <x-at :page="$page" />
         <x-field name="together" label="Do this">
-            <x-choose name="together" :options="MoveMarks::WAYS" />
+            <x-choose name="together" :options="lines('http.move-marks.ways')" />
         </x-field>
-        <x-number name="by" :label="'By, '.$show->unit(Unit::Length)" class="w-24" />
+        <x-number
+            name="by"
+            :label="say('pages.marks-together.by', ['unit' => $show->unit(Unit::Length)])"
+            class="w-24"
+        />
         <button class="press mb-[0.8rem]">Do it</button>
         <x-refused name="marks" class="warn mb-[0.8rem] block" />
     </form>

@@ -15,7 +15,7 @@
     <tbody>
         <template x-for="row in {{ $rows }}" :key="row.key">
             <tr>
-                @foreach (['z' => 'height', 'r' => 'radius'] as $axis => $word)
+                @foreach (lines('pages.nodes.axes') as $axis => $word)
                     <td>
                         <x-decimal
                             class="w-24"
@@ -35,7 +35,7 @@
                         :checked="row.corner"
                         :data-curve="row.curve"
                         :data-i="row.i"
-                        :aria-label="row.label + ', corner'"
+                        :aria-label="row.label + ', {{ say('pages.nodes.corner') }}'"
                         x-on:change="toggle"
                     />
                 </td>
@@ -45,7 +45,7 @@
                         class="quiet"
                         :data-curve="row.curve"
                         :data-i="row.i"
-                        :aria-label="'Add a node after ' + row.label"
+                        :aria-label="'{{ say('pages.nodes.add-after') }} ' + row.label"
                         x-on:click="addAfter"
                     >
                         Add after
@@ -55,7 +55,7 @@
                         class="quiet"
                         :data-curve="row.curve"
                         :data-i="row.i"
-                        :aria-label="'Take out ' + row.label"
+                        :aria-label="'{{ say('pages.nodes.take-out') }} ' + row.label"
                         x-on:click="takeOut"
                     >
                         Take out

@@ -3,12 +3,14 @@
 @php($piece = $page->piece)
 @php($core = $page->core)
 <section>
-    <h2>{{ $core->hasParts() ? 'All parts' : 'Parts' }}</h2>
+    <h2>{{ $core->hasParts() ? say('pages.parts.all-parts') : say('pages.parts.parts') }}</h2>
     @if ($core->hasParts())
         <div class="mt-2 grid gap-6 sm:grid-cols-2">
-            @foreach (['Assembled' => $panel->assembled(), 'Apart' => $panel->apart()] as $label => $drawing)
+            @foreach ([
+                say('pages.parts.assembled') => $panel->assembled(), say('pages.parts.apart') => $panel->apart(),
+            ] as $label => $drawing)
                 <figure>
-                    <div class="parts-art">{!! $drawing !!}</div>
+                    <div class="parts-art">{!! $show->drawn($drawing) !!}</div>
                     <figcaption class="faint small">{{ $label }}</figcaption>
                 </figure>
             @endforeach
@@ -49,20 +51,20 @@
                                     <x-field name="joint_at" label="At">
                                         <x-choose
                                             name="joint_at"
-                                            :options="['top' => 'the top', 'foot' => 'the foot', 'side' => 'the side']"
+                                            :options="lines('pages.parts.at')"
                                             :chosen="$joint->place->value"
                                         />
                                     </x-field>
                                     <x-number
                                         name="joint_diameter"
-                                        :label="'Diameter, '.$show->unit(Unit::Length)"
+                                        :label="say('pages.parts.diameter', ['unit' => $show->unit(Unit::Length)])"
                                         :value="$show->field(Unit::Length, $joint->diameterMm)"
                                         :keeps="false"
                                         class="w-full"
                                     />
                                     <x-number
                                         name="joint_depth"
-                                        :label="'Depth, '.$show->unit(Unit::Length)"
+                                        :label="say('pages.parts.depth', ['unit' => $show->unit(Unit::Length)])"
                                         :value="$show->field(Unit::Length, $joint->depthMm)"
                                         :keeps="false"
                                         class="w-full"

@@ -2,7 +2,7 @@
 <x-field
     name="photo"
     :label="$label"
-    :hint="'JPEG, PNG or WebP, up to '.round(config('photos.most_kilobytes') / 1000).' MB.'"
+    :hint="say('pages.photograph.jpeg-png-or-webp', ['config' => round(config('photos.most_kilobytes') / 1000)])"
     {{ $attributes }}
 >
     <input

@@ -1,6 +1,6 @@
 @props(['page', 'tab', 'title'])
 @php($piece = $page->piece)
-@php($tabs = ['shape' => 'Shape', 'surface' => 'Surface', 'marks' => 'Marks', 'coats' => 'Coats'])
+@php($tabs = lines('pages.piece.tabs'))
 <x-layout :title="$piece->name.', '.$title" section="pieces">
     <div class="page pb-4" x-data="zoneLight" x-on:pointerover="light" x-on:focusin="light" x-on:click="choose">
         <div class="flex gap-x-10">
@@ -22,7 +22,7 @@
                     </div>
                 </div>
                 <nav aria-label="Piece" class="tabs no-print mt-2">
-                    @foreach ([...$tabs, 'route' => 'Route', 'record' => 'Record'] as $key => $label)
+                    @foreach ([...$tabs, ...lines('pages.piece.pages')] as $key => $label)
                         <a href="{{ $page->tab($key) }}" @if ($tab === $key) aria-current="page" @endif>{{ $label }}</a>
                     @endforeach
                 </nav>
@@ -49,7 +49,7 @@
                     data-surface="{{ route('pieces.surface', $piece) }}"
                     data-marks="{{ route('pieces.marks', $piece) }}"
                 >
-                    {!! $piece->drawing !!}
+                    {!! $show->drawn($piece->drawing) !!}
                 </div>
             @endif
         </div>
@@ -65,7 +65,7 @@
             @if ($page->closedWhenDue($show) !== '')
                 <p class="small">{{ $page->closedWhenDue($show) }}</p>
             @endif
-            {!! $page->strip !!}
+            {!! $show->drawn($page->strip) !!}
             <x-why kind="workshop">
                 Every step of the route, placed in the shop's hours with one pair of hands and one lathe, beside all
                 other pieces; waits run day and night at the rate of this shop's air (see Coats). Hands-on minutes are
@@ -81,7 +81,7 @@
                 @foreach (collect($piece->conflicts)->unique('message') as $conflict)
                     @php($forbids = $conflict->forbids)
                     <div @class(['note', 'note-warn' => $forbids])>
-                        <strong>{{ $forbids ? 'This does not go together.' : 'Look at this.' }}</strong>
+                        <strong>{{ $forbids ? say('pages.piece.does-go-together') : say('pages.piece.look') }}</strong>
                         {{ $show->said($conflict->message) }}
                         <span class="faint">{{ $page->choices($conflict, $show) }}</span>
                     </div>

@@ -25,7 +25,7 @@
                 x-on:change="show"
             />
         </x-field>
-        @foreach (['from' => 'From', 'to' => 'To'] as $name => $word)
+        @foreach (lines('pages.place-mark.range') as $name => $word)
             <x-number
                 :name="$name"
                 :label="$word.', '.$mm"
@@ -81,7 +81,7 @@
             <input class="w-full" name="ratios" value="{{ request('ratios') }}" maxlength="60" />
         </x-field>
         @if (count($panel->names($show)) > 1)
-            @foreach (['first' => 'Between', 'second' => 'and'] as $name => $word)
+            @foreach (lines('pages.place-mark.ends') as $name => $word)
                 <x-field :name="$name" :label="$word">
                     <select class="w-full" name="{{ $name }}">
                         @foreach ($panel->names($show) as $id => $label)

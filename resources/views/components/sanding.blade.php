@@ -15,7 +15,11 @@
         </h2>
         @if ($s->missing)
             <p class="note note-warn">
-                <strong>{{ $s->borrowed ? 'Nothing to sand with.' : 'The shelf does not reach.' }}</strong>
+                @if ($s->borrowed)
+                    <strong>Nothing to sand with.</strong>
+                @else
+                    <strong>The shelf does not reach.</strong>
+                @endif
                 {{ $panel->missing() }}
                 <a href="{{ route('shelf') }}">Look at the shelf</a>
             </p>
@@ -26,7 +30,7 @@
             </p>
         @endif
         @if ($rungs !== [])
-            {!! $panel->line() !!}
+            {!! $show->drawn($panel->line()) !!}
         @endif
         <input type="hidden" name="shown[]" value="{{ $face }}" />
         <div class="mt-3 grid grid-cols-2 gap-x-5">

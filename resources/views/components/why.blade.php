@@ -2,7 +2,7 @@
 <details class="why">
     <summary>Why?</summary>
     <div>
-        <b>{{ ['physics' => 'Physics', 'published' => 'Published figure', 'workshop' => 'Workshop model'][$kind] }}.</b>
+        <b>{{ say('pages.why.'.$kind) }}.</b>
         {{ $slot }}
     </div>
 </details>

@@ -5,7 +5,7 @@
     :options="$panel->wipings()"
     :chosen="($panel->plan->wiped[$grit] ?? null)?->value ?? ''"
     :id="'wiped-'.$face.'-'.Str::slug($grit)"
-    :aria-label="'After '.$grit.' on the '.$show->said($panel->sanding->face->said())"
+    :aria-label="say('pages.wiped.after', ['grit' => $grit, 'said' => $show->said($panel->sanding->face->said())])"
     class="quiet"
     data-autosend
 />

@@ -1,4 +1,4 @@
-@extends('errors.page', ['status' => 419, 'heading' => 'The page was open too long'])
+@extends('errors.page', ['status' => 419, 'heading' => say('pages.errors-419.page-open-too-long')])
 
 @section('said')
     Go back, reload it, and send it again; your browser has kept what you typed.

@@ -1,7 +1,7 @@
 @extends('errors.page', [
     'status' => 422,
-    'heading' => 'That address was not understood',
-    'title' => 'Not understood',
+    'heading' => say('pages.errors-422.address-understood'),
+    'title' => say('pages.errors-422.understood'),
 ])
 
 @section('said')

@@ -1,6 +1,6 @@
 @php($seconds = $exception->getHeaders()['Retry-After'] ?? 60)
 @php($minutes = max(1, (int) ceil($seconds / 60)))
-@extends('errors.page', ['status' => 429, 'heading' => 'Too many tries'])
+@extends('errors.page', ['status' => 429, 'heading' => say('pages.errors-429.too-many-tries')])
 
 @section('said')
     This was asked more often than one browser or one address may. It can be asked again in {{ $minutes }} min. Nothing

@@ -1,4 +1,4 @@
-@extends('errors.page', ['status' => 500, 'heading' => 'Something in the program broke'])
+@extends('errors.page', ['status' => 500, 'heading' => say('pages.errors-500.something-program-broke')])
 
 @section('said')
     Nothing was half-saved. Try again; if it stays, the log on this machine says more.

@@ -1,8 +1,8 @@
 @extends('errors.page', [
     'status' => 503,
-    'heading' => 'The workshop\'s records do not answer',
-    'title' => 'The records do not answer',
-    'again' => 'Try again',
+    'heading' => say('pages.errors-503.workshop-records-do-answer'),
+    'title' => say('pages.errors-503.records-do-answer'),
+    'again' => say('pages.errors-503.try-again'),
 ])
 
 @section('said')

@@ -1,4 +1,4 @@
-@extends('errors.page', ['status' => 507, 'heading' => 'The disk is full'])
+@extends('errors.page', ['status' => 507, 'heading' => say('pages.errors-507.disk-full')])
 
 @section('said')
     The disk of the shop's computer has no room left, so nothing was saved. Make room on it (old photographs, logs,

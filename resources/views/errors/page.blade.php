@@ -12,7 +12,9 @@
         <p class="faint">{{ $status }}</p>
         <h1>{{ $heading }}</h1>
         <p class="mt-3 text-[1.15rem]">@yield('said')</p>
-        <p class="mt-6"><a class="press" href="{{ route('bench') }}">{{ $again ?? 'To the Bench' }}</a></p>
+        <p class="mt-6">
+            <a class="press" href="{{ route('bench') }}">{{ $again ?? say('pages.errors-page.bench') }}</a>
+        </p>
     </main>
 </body>
 </html>

@@ -1,5 +1,5 @@
 @use('HonestGrain\Words\Unit')
-<x-layout :title="'Something is wrong with '.$step->piece->name" section="bench">
+<x-layout :title="say('pages.mend-what.something-wrong-with', ['piece' => $step->piece->name])" section="bench">
     <div class="page">
         <h1>What is wrong with {{ $step->piece->name }}?</h1>
         <p class="faint">
@@ -21,7 +21,7 @@
                                 required
                                 @checked(old('fault_kind', request('kind')) === $kind)
                             />
-                            {!! $fault['picture'] !!}
+                            {!! $show->drawn($fault['picture']) !!}
                             <span>{{ $fault['label'] }}</span>
                         </label>
                     @endforeach
@@ -34,10 +34,14 @@
                 /></x-field>
                 <x-number
                     name="fault_from"
-                    :label="'From, '.$show->unit(Unit::Length).' (empty: not measured)'"
+                    :label="say('pages.mend-what.from-empty-measured', ['unit' => $show->unit(Unit::Length)])"
                     class="w-full"
                 />
-                <x-number name="fault_to" :label="'To, '.$show->unit(Unit::Length)" class="w-full" />
+                <x-number
+                    name="fault_to"
+                    :label="say('pages.mend-what.to', ['unit' => $show->unit(Unit::Length)])"
+                    class="w-full"
+                />
                 <x-field name="body" label="In your words (if you like)"
                     ><input class="w-full" name="body" maxlength="1000" value="{{ old('body') }}"
                 /></x-field>

@@ -1,4 +1,5 @@
-<x-layout :title="$piece->name.', route card'" section="pieces">
+@use('HonestGrain\Drawing\TickBox')
+<x-layout :title="say('pages.pieces-card.route-card', ['piece' => $piece->name])" section="pieces">
     <div class="page max-w-[820px]">
         <p class="no-print mb-4 flex gap-6">
             <a href="{{ route('pieces.route', $piece) }}">Back to the route</a>
@@ -11,7 +12,7 @@
                     {{ $page->wood($show) }} · {{ $page->due($show) }} · {{ lcfirst($page->verdict($show)) }}
                 </p>
             </div>
-            <div class="piece-art card-art">{!! $piece->drawing !!}</div>
+            <div class="piece-art card-art">{!! $show->drawn($piece->drawing) !!}</div>
         </div>
         <table class="text-[1.08rem]">
             <thead>
@@ -26,7 +27,7 @@
                 @foreach ($page->stepsInTime() as $step)
                     @php($words = $show->step($step))
                     <tr class="break-inside-avoid">
-                        <td>{!! HonestGrain\Drawing\TickBox::svg($step->isDone(), $step->state->value) !!}</td>
+                        <td>{!! TickBox::svg($step->isDone(), say('pages.pieces-card.'.$step->state->value)) !!}</td>
                         <td>
                             <b>{{ $show->said($step->title) }}</b>
                             {{ $words->beside() }}

@@ -12,7 +12,7 @@
                 <x-choose
                     id="air"
                     name="air"
-                    :options="['' => 'where the others do: '.lcfirst($usual)] + $airs"
+                    :options="['' => say('pages.pieces-coats.usual', ['air' => lcfirst($usual)])] + $airs"
                     :chosen="$piece->air_id ?? ''"
                     :is-wide="false"
                 />
@@ -21,7 +21,7 @@
         </form>
     @endif
     <section>
-        <h2>{{ $plans === [] ? 'Choose coats' : 'Other coats' }}</h2>
+        <h2>{{ $plans === [] ? say('pages.pieces-coats.choose-coats') : say('pages.pieces-coats.other-coats') }}</h2>
         @if ($plans === [])
             <p class="faint mt-1">
                 Bare for now. Take a complete stack and change it, or start with none and add coats one by one.
@@ -45,12 +45,15 @@
             <ul class="mt-3 grid gap-x-10 md:grid-cols-2">
                 @foreach ($stacks as $stack)
                     <li class="flex items-baseline gap-3 border-b border-rule py-1.5">
-                        <span><b>{{ $stack->name }}</b> <span class="faint small">{{ $stack->suits }}</span></span>
+                        <span
+                            ><b>{{ $show->said($stack->name()) }}</b>
+                            <span class="faint small">{{ $show->said($stack->suits()) }}</span></span
+                        >
                         <button
                             class="quiet ml-auto whitespace-nowrap"
                             name="stack"
                             value="{{ $stack->id }}"
-                            aria-label="Take {{ $stack->name }}"
+                            aria-label="Take {{ $show->said($stack->name()) }}"
                         >
                             Take it
                         </button>

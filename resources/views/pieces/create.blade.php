@@ -14,7 +14,7 @@
             <div class="grid grid-cols-4 gap-x-6 gap-y-4 lg:grid-cols-8">
                 @foreach ($forms as $one)
                     <label class="form-choice">
-                        <span class="form-art"> {!! $drawings[$one->value] !!} </span>
+                        <span class="form-art"> {!! $show->drawn($drawings[$one->value]) !!} </span>
                         <span class="mt-1 text-center">
                             <input
                                 type="radio"
@@ -56,7 +56,7 @@
                 <x-field name="wood" label="Wood">
                     <x-choose
                         name="wood"
-                        :options="array_combine($woods, $woods)"
+                        :options="$show->woods($woods)"
                         :chosen="$from?->blank->wood ?? 'Ash (white)'"
                     />
                 </x-field>

@@ -38,7 +38,7 @@
                             aria-hidden="true"
                         >
                             <span class="shelf-art flex w-full items-end justify-center border-b border-ink">
-                                {!! $shelf->drawing($piece) !!}
+                                {!! $show->drawn($shelf->drawing($piece)) !!}
                             </span>
                         </a>
                         <div class="flex flex-col">
@@ -48,7 +48,7 @@
                                 >{{ $piece->name }}</a
                             >
                             <span class="faint small">
-                                {{ lcfirst($piece->wood) }} · {{ $show->length($piece->diameter_mm) }}
+                                {{ lcfirst($show->wood($piece->wood)) }} · {{ $show->length($piece->diameter_mm) }}
                             </span>
                             <span class="small">
                                 <b class="warn">{{ $shelf->late($piece) }}</b> {{ $shelf->ready($piece) }}

@@ -1,5 +1,5 @@
 @php($piece = $page->piece)
-<x-layout :title="$piece->name.', mark-out list'" section="pieces">
+<x-layout :title="say('pages.pieces-mark-out.mark-out-list', ['piece' => $piece->name])" section="pieces">
     <div class="page max-w-[880px]">
         <p class="no-print mb-4 flex gap-6">
             <a href="{{ route('pieces.marks', $piece) }}">Back to the marks</a>
@@ -10,7 +10,7 @@
                 <h1 class="text-[2.2rem]">{{ $piece->name }}</h1>
                 <p class="text-[1.1rem]">Mark-out list · {{ $page->wood($show) }}</p>
             </div>
-            <div class="piece-art card-art">{!! $piece->drawing !!}</div>
+            <div class="piece-art card-art">{!! $show->drawn($piece->drawing) !!}</div>
         </div>
         @if ($out->sphere() !== [])
             <h2 class="mt-5">The sphere on its blank</h2>

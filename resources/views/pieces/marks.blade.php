@@ -17,14 +17,14 @@
             <div class="min-w-0">
                 <div class="grid gap-x-4 sm:grid-cols-[1fr_230px]">
                     <div class="relative self-start">
-                        <div class="piece-art">{!! $panel->drawing !!}</div>
+                        <div class="piece-art">{!! $show->drawn($panel->drawing) !!}</div>
                         <svg
                             x-ref="overlay"
                             class="absolute inset-0 h-full max-h-[430px] w-full cursor-crosshair touch-none"
                             aria-hidden="true"
                         ></svg>
                     </div>
-                    <div class="self-center">{!! $panel->plan($chosen) !!}</div>
+                    <div class="self-center">{!! $show->drawn($panel->plan($chosen)) !!}</div>
                 </div>
                 <p class="faint small min-h-[1.4em]" x-text="says" role="status">
                     Drag along the outside, the section of the inside, the rim or an end to place a band.

@@ -14,7 +14,11 @@
                 <x-field name="body" label="A note about this piece" class="grow basis-full sm:basis-0">
                     <input class="w-full" name="body" maxlength="1000" value="{{ old('body') }}" />
                 </x-field>
-                <x-number name="weight" :label="'Weight, '.$show->unit(HonestGrain\Words\Unit::Mass)" class="w-28" />
+                <x-number
+                    name="weight"
+                    :label="say('pages.pieces-record.weight', ['unit' => $show->unit(HonestGrain\Words\Unit::Mass)])"
+                    class="w-28"
+                />
                 <button class="press mb-[0.8rem]">Note it</button>
             </form>
             @forelse ($entries as $entry)
@@ -44,7 +48,7 @@
                     @foreach ($revisions as $revision)
                         <tr>
                             <td>
-                                {{ $revision->number }}. {{ $revision->what }}
+                                {{ $revision->number }}. {{ $revision->what->words() }}
                                 @if ($revision->number === $piece->revision)
                                     <b>(as it is)</b>
                                 @endif

@@ -53,7 +53,7 @@
     @endif
     @if ($told->warped($emc) !== '')
         <div class="my-3 flex flex-wrap items-center gap-6">
-            <div class="w-[150px] text-ink">{!! $told->warped($emc) !!}</div>
+            <div class="w-[150px] text-ink">{!! $show->drawn($told->warped($emc)) !!}</div>
             <p class="note">
                 <strong>Turned once, from wet wood.</strong> From above, as its wood's shrinkage has it dry: the broken
                 line is round, the piece will not be. It may warp otherwise too; never promise it as round.
@@ -92,7 +92,7 @@
                 aria-label="{{ $loop->iteration }}. {{ trim($stage->part.' '.lcfirst($stage->mount)) }}"
             >
                 <div class="route-held">
-                    {!! $stage->drawing !!}
+                    {!! $show->drawn($stage->drawing) !!}
                     <p class="small">
                         @if ($stage->part)
                             <b>{{ $stage->part }}</b

@@ -9,7 +9,7 @@
     >
         <div class="grid gap-x-12 lg:grid-cols-[1fr_400px]">
             <div class="relative self-start">
-                <div x-ref="drawing" data-drawing class="piece-art">{!! $panel->drawing() !!}</div>
+                <div x-ref="drawing" data-drawing class="piece-art">{!! $show->drawn($panel->drawing()) !!}</div>
                 <svg
                     x-ref="overlay"
                     class="nodes absolute inset-0 h-full max-h-[430px] w-full touch-none"
@@ -47,7 +47,7 @@
                                     <a
                                         x-show="zone.grit"
                                         :href="zone.surface"
-                                        :aria-label="zone.name + ', sanding'"
+                                        :aria-label="zone.name + ', {{ say('pages.pieces-shape.sanding') }}'"
                                         x-text="zone.grit"
                                     ></a>
                                 </td>
@@ -55,7 +55,7 @@
                                     <a
                                         x-show="zone.coats"
                                         :href="zone.coated"
-                                        :aria-label="zone.name + ', coats'"
+                                        :aria-label="zone.name + ', {{ say('pages.pieces-shape.coats') }}'"
                                         x-text="zone.coats"
                                     ></a>
                                 </td>
@@ -109,7 +109,13 @@
         <div class="space-y-8">
             <x-flaws :page="$page" :part="$part" :words="$flaws" />
             <section>
-                <h2>{{ $core->hasParts() ? $part->name.': wood and hold' : 'Wood and hold' }}</h2>
+                <h2>
+                    @if ($core->hasParts())
+                        {{ $part->name }}: wood and hold
+                    @else
+                        Wood and hold
+                    @endif
+                </h2>
                 <form
                     method="post"
                     action="{{ route('pieces.parts.update', $piece) }}"
@@ -132,12 +138,12 @@
                         <input type="hidden" name="part_name" value="{{ $part->name }}" />
                     @endif
                     <x-field name="wood" label="Wood">
-                        <x-choose name="wood" :options="array_combine($woods, $woods)" :chosen="$part->wood->name" />
+                        <x-choose name="wood" :options="$show->woods($woods)" :chosen="$part->wood->name" />
                     </x-field>
                     <x-field name="grain" label="Grain">
                         <x-choose
                             name="grain"
-                            :options="['side' => 'side grain', 'end' => 'end grain']"
+                            :options="lines('pages.pieces-shape.grain')"
                             :chosen="$part->grain->value"
                         />
                     </x-field>
@@ -147,18 +153,18 @@
                     </x-field>
                     <x-number
                         name="bore"
-                        :label="'Bore diameter, '.$show->unit(Unit::Length).' (empty: none)'"
+                        :label="say('pages.pieces-shape.bore', ['unit' => $show->unit(Unit::Length)])"
                         :value="$page->bore($show)"
                     />
                     <x-number
                         name="bore_depth"
-                        :label="'Bore depth, '.$show->unit(Unit::Length).' (empty: right through)'"
+                        :label="say('pages.pieces-shape.bore-depth-empty-right', ['unit' => $show->unit(Unit::Length)])"
                         :value="$page->boreDepth($show)"
                     />
                     <x-field name="bore_from" label="Bored from">
                         <x-choose
                             name="bore_from"
-                            :options="['top' => 'the top', 'foot' => 'the foot']"
+                            :options="lines('pages.pieces-shape.ends')"
                             :chosen="$part->profile->bore?->fromFoot ? 'foot' : 'top'"
                         />
                     </x-field>

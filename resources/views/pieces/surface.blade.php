@@ -26,10 +26,10 @@
                 @endif
             </div>
             <figure>
-                {!! $grain->elevation() !!}
+                {!! $show->drawn($grain->elevation()) !!}
                 <figcaption class="faint small text-center">the darker, the more end grain</figcaption>
             </figure>
-            <figure>{!! $grain->plan() !!}</figure>
+            <figure>{!! $show->drawn($grain->plan()) !!}</figure>
         </div>
         @foreach ($panels as $panel)
             <x-sanding :panel="$panel" />

@@ -1,5 +1,5 @@
 @php($piece = $page->piece)
-<x-layout :title="$piece->name.', turned round'" section="pieces">
+<x-layout :title="say('pages.pieces-turned.turned-round', ['piece' => $piece->name])" section="pieces">
     <div
         class="page"
         x-data="turnedView"
@@ -30,7 +30,7 @@
                     role="img"
                     aria-label="{{ $piece->name }} in the round: arrows turn it, plus and minus bring it nearer"
                 ></canvas>
-                <div class="turned-still" x-show="!shown">{!! $still !!}</div>
+                <div class="turned-still" x-show="!shown">{!! $show->drawn($still) !!}</div>
             </div>
             <div>
                 <p x-text="says" role="status" class="min-h-[3em]">

@@ -1,5 +1,5 @@
 @php($piece = $page->piece)
-<x-layout :title="$piece->name.', a unit of your own'" section="pieces">
+<x-layout :title="say('pages.pieces-unit.unit-your-own', ['piece' => $piece->name])" section="pieces">
     <div class="page max-w-5xl" x-data="unitEditor">
         <p><a href="{{ $page->markTab($mark->id()) }}">{{ $piece->name }}: {{ $show->said($mark->label()) }}</a></p>
         <h1 class="mt-1">A unit of your own</h1>

@@ -16,7 +16,7 @@
                     @endforeach
                 </select>
             </x-field>
-            @foreach (['diameter' => 'Across', 'height' => 'High', 'wall' => 'Wall'] as $name => $label)
+            @foreach (lines('pages.rack-for.sizes') as $name => $label)
                 <x-number
                     :name="$name"
                     :label="$label.', '.$show->unit(Unit::Length)"
@@ -44,10 +44,10 @@
                 <tbody>
                     @foreach ($found as [$blank, $largest, $wasted])
                         <tr>
-                            <td class="text-ink">{!! $shelf->drawing($blank) !!}</td>
+                            <td class="text-ink">{!! $show->drawn($shelf->drawing($blank)) !!}</td>
                             <td>
                                 <a href="{{ route('rack.show', $blank) }}"><b>{{ $blank->number }}</b></a>
-                                {{ $blank->wood }}
+                                {{ $show->wood($blank->wood) }}
                                 <span class="faint small block">{{ $shelf->what($blank) }}</span>
                             </td>
                             <td class="n">{{ $show->atMost($largest->diameterMm) }}</td>

@@ -39,7 +39,9 @@
                                 <td class="n">{{ $show->date($row['at']) }} {{ $show->time($row['at']) }}</td>
                                 <td class="n">{{ $show->mass($row['mass_g']) }}</td>
                                 <td class="n">
-                                    {{ $row['meter'] === null ? '' : $show->plain($row['meter']).' % by meter' }}
+                                    @if ($row['meter'] !== null)
+                                        {{ $show->plain($row['meter']) }} % by meter
+                                    @endif
                                 </td>
                             @endif
                         </tr>

@@ -40,7 +40,13 @@
         @if ($blanks->isEmpty())
             <div class="py-16 text-center">
                 <p class="font-slab text-[1.4rem] font-semibold">
-                    {{ $q !== '' ? "No blank here answers to “{$q}”" : ($isGone ? 'None yet' : 'The rack is empty') }}
+                    @if ($q !== '')
+                        No blank here answers to “{{ $q }}”
+                    @elseif ($isGone)
+                        None yet
+                    @else
+                        The rack is empty
+                    @endif
                 </p>
                 <p class="faint mt-2">
                     Put on what is drying: its number, its wood and its size. Three weighings give a date.
@@ -57,14 +63,14 @@
                             aria-hidden="true"
                         >
                             <span class="shelf-art flex w-full items-end justify-center border-b border-ink text-ink">
-                                {!! $shelf->drawing($blank) !!}
+                                {!! $show->drawn($shelf->drawing($blank)) !!}
                             </span>
                         </a>
                         <div class="flex flex-col">
                             <a
                                 class="mt-1.5 text-[1.08rem] text-ink no-underline hover:underline"
                                 href="{{ route('rack.show', $blank) }}"
-                                ><b>{{ $blank->number }}</b> {{ $blank->wood }}</a
+                                ><b>{{ $blank->number }}</b> {{ $show->wood($blank->wood) }}</a
                             >
                             <span class="small font-semibold">{{ $shelf->says($blank) }}</span>
                             <span class="small">{{ $shelf->between($blank) }}</span>

@@ -8,7 +8,11 @@
                     <input class="w-72" name="numbers" value="{{ $numbers }}" placeholder="3, 7, 12" />
                 </x-field>
                 <x-field name="paper" label="Paper">
-                    <x-choose name="paper" :options="['A4' => 'A4', 'letter' => 'Letter']" :chosen="$paper" />
+                    <x-choose
+                        name="paper"
+                        :options="['A4' => 'A4', 'letter' => say('pages.rack-labels.letter')]"
+                        :chosen="$paper"
+                    />
                 </x-field>
                 <button class="press mb-[0.8rem]">Show</button>
                 <span class="faint mb-[0.8rem] pb-2">Then print this page: eight labels to a sheet.</span>
@@ -20,9 +24,9 @@
                     <div class="flex items-start justify-between gap-3">
                         <div>
                             <p class="font-slab text-[2.2rem] leading-none font-semibold">{{ $blank->number }}</p>
-                            <p class="mt-1 font-semibold">{{ $blank->wood }}</p>
+                            <p class="mt-1 font-semibold">{{ $show->wood($blank->wood) }}</p>
                         </div>
-                        <span class="text-ink">{!! $shelf->drawing($blank) !!}</span>
+                        <span class="text-ink">{!! $show->drawn($shelf->drawing($blank)) !!}</span>
                     </div>
                     <p class="small">{{ $shelf->what($blank) }}</p>
                     <p class="small">{{ $shelf->dates($blank) }}</p>

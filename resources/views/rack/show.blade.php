@@ -1,9 +1,9 @@
 @use('HonestGrain\Words\Unit')
-<x-layout :title="'Number '.$blank->number" section="rack">
+<x-layout :title="say('pages.rack-show.number', ['number' => $blank->number])" section="rack">
     <div class="page">
         <p><a href="{{ route('rack') }}">Rack</a></p>
         <div class="mt-1 flex flex-wrap items-baseline gap-x-6">
-            <h1>{{ $blank->number }} <span class="faint">{{ $blank->wood }}</span></h1>
+            <h1>{{ $blank->number }} <span class="faint">{{ $show->wood($blank->wood) }}</span></h1>
             @if ($blank->gone_at)
                 <span class="warn">Off the rack since {{ $show->calendarDay($blank->gone_at) }}</span>
             @endif
@@ -18,12 +18,12 @@
         </div>
         <div class="mt-3 grid gap-x-14 gap-y-6 lg:grid-cols-[300px_1fr]">
             <div class="text-ink">
-                <div class="blank-art">{!! $blank->drawing !!}</div>
+                <div class="blank-art">{!! $show->drawn($blank->drawing) !!}</div>
                 @if ($page->plan() !== '')
-                    <div class="mt-4">{!! $page->plan() !!}</div>
+                    <div class="mt-4">{!! $show->drawn($page->plan()) !!}</div>
                     <p class="faint small">
                         From above, as it will be when it is ready: oval, the grain across the page. The broken line is
-                        the largest true circle{{ $blank->piece ? ', and within it '.$blank->piece->name : '' }}.
+                        the largest true circle{{ $page->within() }}.
                     </p>
                 @endif
                 @if ($blank->photo)
@@ -93,7 +93,10 @@
                         class="mt-4"
                     >
                         @csrf
-                        <x-photograph :label="$blank->photo ? 'Another photograph' : 'A photograph'" required />
+                        <x-photograph
+                            :label="say('pages.rack-show.'.($blank->photo ? 'another' : 'a').'-photograph')"
+                            required
+                        />
                         <button class="quiet">Keep it</button>
                     </form>
                 </x-disclosure>
@@ -108,7 +111,7 @@
                 @if ($page->crack() !== '')
                     <p class="note note-warn mt-2">{{ $page->crack() }}</p>
                 @endif
-                <div class="mt-3 text-ink">{!! $page->chart() !!}</div>
+                <div class="mt-3 text-ink">{!! $show->drawn($page->chart()) !!}</div>
                 <div class="mt-3 grid gap-x-12 gap-y-5 xl:grid-cols-2">
                     <section aria-labelledby="weights">
                         <h2 id="weights">Weighings</h2>
@@ -120,7 +123,12 @@
                         >
                             @csrf
                             <input type="hidden" name="number" value="{{ $blank->number }}" />
-                            <x-number name="mass" :label="'Weight, '.$show->unit(Unit::Mass)" class="w-28" required />
+                            <x-number
+                                name="mass"
+                                :label="say('pages.rack-show.weight', ['unit' => $show->unit(Unit::Mass)])"
+                                class="w-28"
+                                required
+                            />
                             <x-number name="meter" label="Meter, %" class="w-20" />
                             <x-field name="at" label="When, if not now">
                                 <input type="datetime-local" name="at" value="{{ old('at') }}" />
@@ -271,7 +279,11 @@
                 @csrf
                 @method('delete')
                 <button class="quiet">
-                    {{ $blank->gone_at ? 'Put it back on the rack' : 'Take it off the rack' }}
+                    @if ($blank->gone_at)
+                        Put it back on the rack
+                    @else
+                        Take it off the rack
+                    @endif
                 </button>
             </form>
         </div>

@@ -20,7 +20,7 @@
                 </x-field>
                 <x-number
                     name="mass"
-                    :label="'Weight, '.$show->unit(Unit::Mass)"
+                    :label="say('pages.rack-weigh.weight', ['unit' => $show->unit(Unit::Mass)])"
                     :keeps="$errors->any()"
                     class="h-14 w-36 text-[1.6rem]"
                     required
@@ -38,7 +38,7 @@
                         <tr>
                             <td>
                                 <a href="{{ route('rack.show', $one->blank) }}"><b>{{ $one->blank->number }}</b></a>
-                                {{ $one->blank->wood }}
+                                {{ $show->wood($one->blank->wood) }}
                             </td>
                             <td class="n">{{ $show->weighed($one->mass_g) }}</td>
                             <td class="n small">{{ $shelf->says($one->blank) }}</td>
@@ -72,7 +72,7 @@
                         <tr>
                             <td>
                                 <a href="{{ route('rack.show', $blank) }}"><b>{{ $blank->number }}</b></a>
-                                {{ $blank->wood }}
+                                {{ $show->wood($blank->wood) }}
                             </td>
                             <td class="faint small">{{ $blank->place }}</td>
                             <td class="n small">{{ $shelf->last($blank) }}</td>

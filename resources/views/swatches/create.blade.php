@@ -8,7 +8,7 @@
                 <input class="w-full" name="swatch_name" value="{{ old('swatch_name') }}" maxlength="60" required />
             </x-field>
             <x-field name="wood" label="Wood">
-                <x-choose name="wood" :options="array_combine($woods, $woods)" />
+                <x-choose name="wood" :options="$show->woods($woods)" />
             </x-field>
             <x-field name="made_on" label="Made on">
                 <input
@@ -23,7 +23,7 @@
                 <input class="w-full" name="grit" value="{{ old('grit') }}" maxlength="20" />
             </x-field>
             <x-field name="coat" label="Coat over it">
-                <x-choose name="coat" :options="['' => 'none'] + array_combine($coats, $coats)" />
+                <x-choose name="coat" :options="['' => say('pages.swatches-create.none')] + $show->products($coats)" />
             </x-field>
         </div>
         <h2 class="mt-2">Layers, first on the wood first</h2>
@@ -65,15 +65,15 @@
                                 aria-label="Colour of layer {{ $i + 1 }}"
                             />
                         </td>
-                        @foreach (App\Models\Swatch::LAYER_FIELDS as [$name, $word, $usual])
+                        @foreach (App\Models\Swatch::LAYER_FIELDS as $name => $usual)
                             <td>
                                 <x-decimal
                                     class="w-24"
-                                    name="{{ $name }}[{{ $i }}]"
-                                    :value="old($name.'.'.$i, $usual)"
-                                    aria-label="{{ $word }} of layer {{ $i + 1 }}"
+                                    name="layer_{{ $name }}[{{ $i }}]"
+                                    :value="old('layer_'.$name.'.'.$i, $usual)"
+                                    aria-label="{{ say('models.swatch.layer.'.$name) }} of layer {{ $i + 1 }}"
                                 />
-                                <x-refused :name="$name.'.'.$i" class="warn small block" />
+                                <x-refused :name="'layer_'.$name.'.'.$i" class="warn small block" />
                             </td>
                         @endforeach
                     </tr>

@@ -11,16 +11,19 @@
                     </p>
                 @else
                     <p class="faint mt-1">
-                        What they mix to on {{ lcfirst($wheel->wood->name) }}. Large ones are dyes, small ones mixtures.
+                        What they mix to on {{ lcfirst($show->said($wheel->wood->said())) }}. Large ones are dyes, small
+                        ones mixtures.
                     </p>
-                    {!! $wheel->drawn() !!}
+                    {!! $show->drawn($wheel->drawn()) !!}
                     <form method="get" class="mt-1 grid grid-cols-[1fr_5rem_6rem] items-end gap-x-3">
                         <input type="hidden" name="pick" value="{{ $wheel->picked }}" />
                         <label class="field">
                             <span>On</span>
                             <select class="w-full" name="wood">
                                 @foreach ($wheel->woods as $name)
-                                    <option @selected($name === $wheel->wood->name)>{{ $name }}</option>
+                                    <option value="{{ $name }}" @selected($name === $wheel->wood->name)>
+                                        {{ $show->wood($name) }}
+                                    </option>
                                 @endforeach
                             </select>
                         </label>
@@ -38,7 +41,7 @@
             </section>
             <section aria-label="The chosen mixture">
                 @if (! $wheel->isEmpty())
-                    <h2 class="mt-1">{{ ucfirst($wheel->chosen()->name()) }}</h2>
+                    <h2 class="mt-1">{{ ucfirst($wheel->named($wheel->chosen(), $show)) }}</h2>
                     <x-swatch-strip :chips="$wheel->chips()" class="mt-3" />
                     <table class="mt-3">
                         <tbody>
@@ -46,7 +49,7 @@
                                 <x-row-head>Off the bare wood</x-row-head>
                                 <td class="n">ΔE {{ round($wheel->contrast()) }}</td>
                             </tr>
-                            @foreach ($wheel->company() as $word => [$name, $link])
+                            @foreach ($wheel->company($show) as $word => [$name, $link])
                                 <tr>
                                     <x-row-head>{{ $word }}</x-row-head>
                                     <td class="n whitespace-normal"><a href="{{ $link }}">{{ $name }}</a></td>
@@ -91,7 +94,11 @@
                             <input type="hidden" name="product" value="{{ $wheel->product() }}" />
                             <input type="hidden" name="rgb" value="{{ $wheel->chosen()->colour->toHex() }}" />
                             <input type="hidden" name="strength" value="{{ $wheel->strength }}" />
-                            <input type="hidden" name="mix_name" value="{{ ucfirst($wheel->chosen()->name()) }}" />
+                            <input
+                                type="hidden"
+                                name="mix_name"
+                                value="{{ ucfirst($wheel->named($wheel->chosen(), $show)) }}"
+                            />
                             <x-field name="band" label="Use it on this band">
                                 <x-choose name="band" :options="$bands" />
                             </x-field>
@@ -119,7 +126,9 @@
                                         <span class="faint small">{{ lcfirst($show->product($dye->product)) }}</span>
                                     </td>
                                     <td class="n">
-                                        {{ $dye->stock === null ? '' : $show->plain($dye->stock).' left' }}
+                                        @if ($dye->stock !== null)
+                                            {{ $show->plain($dye->stock) }} left
+                                        @endif
                                     </td>
                                     <td class="n">
                                         <form method="post" action="{{ route('dyes.destroy', $dye) }}" data-live>
@@ -151,7 +160,7 @@
                             />
                         </x-field>
                         <x-field name="product" label="Class">
-                            <x-choose name="product" :options="array_combine($classes, $classes)" />
+                            <x-choose name="product" :options="$show->products($classes)" />
                         </x-field>
                         <x-field name="rgb" label="Its colour">
                             <input type="color" name="rgb" value="{{ old('rgb', '#2e4d63') }}" />
@@ -175,7 +184,9 @@
                         <select name="of">
                             <option value="">any</option>
                             @foreach ($book->woods as $name)
-                                <option @selected($name === $book->wood)>{{ $name }}</option>
+                                <option value="{{ $name }}" @selected($name === $book->wood)>
+                                    {{ $show->wood($name) }}
+                                </option>
                             @endforeach
                         </select>
                     </label>
@@ -196,11 +207,14 @@
                     <article class="border-t border-rule py-4">
                         <div class="flex items-baseline gap-x-4">
                             <h3><a href="{{ route('swatches.show', $one->swatch) }}">{{ $one->swatch->name }}</a></h3>
-                            <span class="faint small">{{ lcfirst($one->swatch->wood) }}</span>
+                            <span class="faint small">{{ lcfirst($show->wood($one->swatch->wood)) }}</span>
                             @if ($one->swatch->measured)
                                 <span class="small ml-auto"
-                                    >measured{{ $one->swatch->counts ? '' : ', left out' }}</span
-                                >
+                                    >measured
+                                    @if (!$one->swatch->counts)
+                                        (left out)
+                                    @endif
+                                </span>
                             @endif
                         </div>
                         <x-swatch-stages :page="$one" class="mt-2" />

@@ -14,7 +14,7 @@
                     <p class="mt-1">{{ $i + 1 }}. <x-colour-chip :colour="$rgb" size="18" /> {{ $words }}</p>
                 @endforeach
                 @if ($swatch->coat)
-                    <p>Over it: {{ lcfirst($swatch->coat) }}.</p>
+                    <p>Over it: {{ lcfirst($show->product($swatch->coat)) }}.</p>
                 @endif
                 @if ($swatch->note)
                     <p class="mt-2">{{ $swatch->note }}</p>
@@ -33,7 +33,7 @@
                         <tbody>
                             @foreach ($page->against() as $tissue => [$told, $measured, $apart])
                                 <tr>
-                                    <td>{{ Swatch::TISSUES[$tissue] }}</td>
+                                    <td>{{ say("models.swatch.tissues.$tissue") }}</td>
                                     <td><x-colour-chip :colour="$told" size="20" /> {{ $told }}</td>
                                     <td><x-colour-chip :colour="$measured" size="20" /> {{ $measured }}</td>
                                     <td class="n">{{ round($apart, 1) }}</td>
@@ -50,8 +50,18 @@
                             @method('put')
                             <input type="hidden" name="counts" value="{{ $swatch->counts ? 0 : 1 }}" />
                             <p>
-                                {{ $swatch->counts ? 'It counts.' : 'Left out: the model stands as it is.' }}
-                                <button class="quiet">{{ $swatch->counts ? 'Leave it out' : 'Count it again' }}</button>
+                                @if ($swatch->counts)
+                                    It counts.
+                                @else
+                                    Left out: the model stands as it is.
+                                @endif
+                                <button class="quiet">
+                                    @if ($swatch->counts)
+                                        Leave it out
+                                    @else
+                                        Count it again
+                                    @endif
+                                </button>
                             </p>
                         </form>
                     @endif
@@ -84,7 +94,7 @@
                             Choose what you pick, then press the photograph there: the grey card first, then the wood.
                         </p>
                         <div class="mt-2 flex flex-wrap gap-x-4">
-                            @foreach (['grey' => 'Grey card'] + Swatch::TISSUES as $spot => $word)
+                            @foreach ($page->spots() as $spot => $word)
                                 <label>
                                     <input type="radio" name="spot" value="{{ $spot }}" x-model="spot" /> {{ $word }}
                                 </label>
@@ -107,7 +117,7 @@
                             @method('put')
                             <table class="small">
                                 <tbody>
-                                    @foreach (['grey' => 'Grey card'] + Swatch::TISSUES as $spot => $word)
+                                    @foreach ($page->spots() as $spot => $word)
                                         <tr>
                                             <td>{{ $word }}</td>
                                             @foreach ([0 => 'x', 1 => 'y'] as $k => $axis)

@@ -192,7 +192,7 @@ final class Coated
                     new Said('route.coated.note', ['note' => $coating->note()]), self::mixed($coating, $amount),
                     $this->laidInside($coating),
                     $slowed > 1 ? new Said('route.coated.oil-slows-every-wait', [
-                        'wood' => $subject->part->wood->name,
+                        'wood' => $subject->part->wood->said(),
                         'slowed' => Quantity::count($slowed),
                     ]) : null, ...$isFirst && $this->suffix === '' ? $subject->masks() : [],
                 ),

@@ -246,21 +246,20 @@ final class Sanded
 
     private static function title(Sanding $sanding, SandingRun $run): Said
     {
-        $names = fn (bool $forTorn): string => implode(', ', array_map(
-            fn (Rung $rung): string => $rung->grit->name,
+        $names = fn (bool $forTorn): array => array_values(array_map(
+            fn (Rung $rung): Said => $rung->grit->said(),
             array_filter($run->rungs, fn (Rung $rung): bool => $rung->isForTorn === $forTorn),
         ));
         $torn = $names(true);
-
         $rest = $names(false);
 
         return new Said('route.sanded.sand-the-2', [
             'id' => $sanding->face->said(),
             'what' => $run->isFirst ? null : new Said('route.sanded.on'),
             'what2' => match (true) {
-                $torn === '' && $rest === '' => '',
-                $torn === '' => new Said('route.sanded.grits', ['rest' => $rest]),
-                $rest === '' => new Said('route.sanded.torn-grits', ['torn' => $torn]),
+                $torn === [] && $rest === [] => '',
+                $torn === [] => new Said('route.sanded.grits', ['rest' => $rest]),
+                $rest === [] => new Said('route.sanded.torn-grits', ['torn' => $torn]),
                 default => new Said('route.sanded.torn-grits-then', ['torn' => $torn, 'rest' => $rest]),
             },
         ]);

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+use App\View\Show;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
+
+if (! function_exists('say')) {
+    /**
+     * A line of lang/ with what is said in its places, in the reader's units.
+     *
+     * @param  array<string, string|int|float|Quantity|Said>  $of
+     */
+    function say(string $code, array $of = []): string
+    {
+        return app(Show::class)->said(new Said($code, array_map(
+            fn (string|int|float|Quantity|Said $one): string|Quantity|Said => is_object($one) ? $one : (string) $one,
+            $of,
+        )));
+    }
+}
+
+if (! function_exists('lines')) {
+    /** @return array<string, string> all lines under a code, by their last key */
+    function lines(string $code): array
+    {
+        return app(Show::class)->lines($code);
+    }
+}

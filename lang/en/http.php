@@ -1,0 +1,309 @@
+<?php
+
+declare(strict_types=1);
+
+// What a press is answered with.
+return [
+    'abrasive' => [
+        'shelf-every-ladder-worked' => '{grit} is on the shelf; every ladder was worked out again.',
+        'discs' => '{grit}: {discs} discs.',
+        'off-shelf-every-ladder' => '{grit} is off the shelf; every ladder was worked out again.',
+    ],
+    'blank-flaw' => [
+        'blank-been-changed-since' => 'This blank has been changed since you opened the page. Nothing was saved; '
+            .'the page now shows the blank as it is.',
+        'saved' => 'Saved.',
+    ],
+    'blank-photo' => [
+        'photograph-kept' => 'The photograph is kept.',
+    ],
+    'climate' => [
+        'name-another-air-called' => 'Name is “{validated}”; another air is called so already.',
+        'air-own-now' => '{air} has an air of its own now.',
+        'shop-itself-stays' => 'The shop itself stays.',
+        'gone-with-what-read' => '{air} is gone, with what was read of it.',
+        'read-which-still-come' => 'Read at is “{at}”, which is still to come.',
+        'air-station-choose-one' => 'This air has no station; choose one first.',
+        'station-says-nothing-usual' => 'The station says nothing; the usual day stands in.',
+        'set' => 'Set.',
+        'until-takes-today-or' => 'Until is “{until}”; it takes today or later.',
+        'counted-every-date-worked' => 'Counted in; every date was worked out again.',
+        'comes-again-every-date' => 'As it comes again; every date was worked out again.',
+        'and' => '{temperature} and {rhPercent} %',
+        'read-kept-nonsense-used' => 'Read: {words}. {nonsense} It is kept as nonsense and not used.',
+    ],
+    'coats' => [
+        'coats-dry-where-others' => 'Its coats dry where the others do.',
+        'coats-dry-every-wait' => 'Its coats dry in: {air}. Every wait was worked out again.',
+        'coats-saved' => 'Coats saved.',
+    ],
+    'controller' => [
+        'piece-been-changed-since' => 'This piece has been changed since you opened the page, in another tab or by '
+            .'someone else. Your change was not saved; the page now shows the piece as it is. Make your change '
+            .'again.',
+        'it' => 'It',
+    ],
+    'demo' => [
+        'workshop-yours-alone-try' => 'This workshop is yours alone: try anything. It is cleared away a day after '
+            .'you last used it.',
+    ],
+    'dye' => [
+        'wheel-takes-up-dyes' => 'The wheel takes up to {most} dyes.',
+        'wheel' => '{name} is on the wheel.',
+        'changed' => '{name} was changed.',
+        'longer-wheel' => '{dye} is no longer on the wheel.',
+    ],
+    'equipment' => [
+        'saved-every-route-worked' => 'Saved; every route was worked out again.',
+    ],
+    'flaw' => [
+        'placed' => 'Placed.',
+        'changed' => 'Changed.',
+        'removed-undo-brings-back' => 'Removed. Undo brings it back.',
+    ],
+    'instrument' => [
+        'set' => '{kind}: set.',
+        'scale-says-nothing' => 'The scale says nothing.',
+        'scale-says-nonsense' => 'The scale says {mass}: nonsense.',
+        'scale-says' => 'The scale says {mass}.',
+        'meter-says-nothing' => 'The meter says nothing.',
+        'meter-says-nonsense' => 'The meter says {percent} %: nonsense.',
+        'meter-says' => 'The meter says {percent} %.',
+        'tachometer-says-nothing' => 'The tachometer says nothing.',
+        'tachometer-says-rpm-nonsense' => 'The tachometer says {rpm} rpm: nonsense.',
+        'tachometer-says-rpm-set' => 'The tachometer says {rpm} rpm, set to {rpm2}.',
+    ],
+    'learnt' => [
+        'counts-again-every-plan' => 'It counts again; every plan follows it.',
+        'left-out-model-stands' => 'Left out: the model stands as it is. The records stay.',
+    ],
+    'log' => [
+        'weighs' => 'Weighs {mass}.',
+        'noted' => 'Noted.',
+    ],
+    'marks' => [
+        'mark-placed' => 'Mark placed.',
+        'mark-changed' => 'Mark changed.',
+        'moved' => 'Moved.',
+        'copied' => 'Copied.',
+        'mirrored' => 'Mirrored.',
+        'would-begin-before-line' => '{mark} would begin {by} before its line does.',
+        'mark-removed-undo-brings' => 'Mark removed. Undo brings it back.',
+    ],
+    'mend' => [
+        'written-down-with-time' => 'Written down, with the time and the shop\'s air. The piece is held back until '
+            .'you have chosen.',
+        'nothing-wrong-with-piece' => 'Nothing is wrong with this piece any more.',
+        'there-remedy-piece-now' => 'There is no remedy “{chosen}” for this piece now.',
+        'route' => '{title}: it is in the route.',
+        'goes' => 'It goes on as it is.',
+    ],
+    'mix' => [
+        'among-your-finishes-every' => '{name} is among your finishes; every coat of it follows its figures.',
+        'stays-coated-with' => '“{ownMix}” stays: {pieces} {more} coated with it.',
+        'piece' => 'piece is',
+        'pieces' => 'pieces are',
+        'longer-among-your-finishes' => '{ownMix} is no longer among your finishes.',
+    ],
+    'order' => [
+        'moved' => 'Moved. {warned}',
+        'order-one-comes-itself' => 'The order is the one that comes by itself. Undo brings yours back.',
+        'added' => 'Added.',
+        'removed-undo-brings-back' => 'Removed. Undo brings it back.',
+        'route-goes-way-now' => 'The route goes that way now.',
+    ],
+    'part' => [
+        'drawn-shape-marks-coats' => '{label} is drawn. Its shape, marks and coats are its own.',
+        'saved' => 'Saved.',
+        'taken-away-undo-brings' => 'Taken away. Undo brings it back.',
+        'joint-saved' => 'Joint saved.',
+    ],
+    'piece' => [
+        'drawn-drag-nodes-or' => 'Drawn. Drag the nodes, or type them; then look at Surface, Marks and Coats.',
+        'saved' => 'Saved.',
+        'put-away-under-put' => '“{piece}” is put away. It is under “Put away” and can come back.',
+        'back-work' => 'Back in work.',
+        'new-piece-with-same' => 'A new piece with the same shape, sanding, marks and coats.',
+        'more-like-numbered' => '{copies} more like {piece}, numbered.',
+        'undone' => 'Undone.',
+        'done-again' => 'Done again.',
+    ],
+    'piece-import' => [
+        'brought' => '“{piece}” was brought in{more}',
+        'with-which-your-shop' => ', and with it {names}, which your shop did not know.',
+    ],
+    'plan' => [
+        'planned-anew' => 'Planned anew.',
+    ],
+    'preferences' => [
+        'saved-you' => 'Saved for you.',
+        'your-password-changed-every' => 'Your password is changed, and every other device is signed out.',
+    ],
+    'rack' => [
+        'out-of-date' => 'This blank has been changed since you opened the page. Your change was not saved; the '
+            .'page now shows the blank as it is. Make your change again.',
+        'number-rack-write-number' => 'Number {number} is on the rack. Write the number on the wood, and weigh it.',
+        'saved' => 'Saved.',
+        'roughed-out-seal-end' => 'Roughed out. Seal its end grain, wrap it, and weigh it now: its curve begins anew.',
+        'number-back-rack' => 'Number {number} is back on the rack.',
+        'number-off-rack' => 'Number {number} is off the rack.',
+    ],
+    'recipe' => [
+        'piece-just-changed-elsewhere' => 'This piece was just changed elsewhere. Try again.',
+        'recipe-lies-band-undo' => 'The recipe lies on that band. Undo takes it back.',
+        'mixed' => 'Mixed',
+    ],
+    'register' => [
+        'welcome-shop-usual-hours' => 'Welcome. The shop has usual hours and abrasives; change them under Shop and '
+            .'Shelf. Draw your first piece here.',
+    ],
+    'route' => [
+        'weighs-about-drawn' => 'Weighs about {mass} as drawn.',
+        'weighed' => 'Weighed {mass}.',
+    ],
+    'session' => [
+        'one-here-signs-with' => 'No one here signs in with this address and password. Check both; capitals count '
+            .'in the password.',
+        'you-signed-out' => 'You are signed out.',
+    ],
+    'shape' => [
+        'shape-saved' => 'Shape saved.',
+    ],
+    'shop' => [
+        'saved-every-date-worked' => 'Saved; every date was worked out again.',
+        'can-sign-now-tell' => '{personName} can sign in now. Tell them the password; they can change it under Shop.',
+        'you-cannot-take-yourself' => 'You cannot take yourself out; another owner can.',
+        'you-longer-owner-workshop' => 'You are no longer an owner of this workshop; nobody was taken out.',
+        'can-longer-sign-what' => '{person} can no longer sign in. What they logged stays.',
+        'your-calendar-new-address' => 'Your calendar has a new address; the old one no longer answers.',
+        'takes-stretches-such-or' => '{of} is “{one}”; it takes stretches such as 08:00-12:00, 13:00-17:00, or '
+            .'nothing for a day off.',
+    ],
+    'step' => [
+        'logged-before-wait-over' => ' Logged {early} h before its wait was over.',
+        'window-had-closed-before' => ' Its window had closed {late} h before: scuff the coat below next time.',
+        'plan-moved' => ' The plan has moved.',
+        'done' => 'Done at is {words}, {more}',
+        'which-still-come-takes' => 'which is still to come; it takes a time up to now.',
+        'before-step-follows-takes' => 'before the step it follows; it takes a time from {words} to now.',
+        'already-logged-nothing-added' => '{entry} was already logged; nothing was added.',
+        'clock-runs' => 'The clock runs on {step}.',
+        'noted' => 'Noted.',
+        'taken-back-entry-stays' => 'Taken back: {entry}. The entry stays in the log, struck out.',
+        'had-been-taken-back' => 'That had been taken back already.',
+    ],
+    'surface' => [
+        'sanding-saved' => 'Sanding saved.',
+    ],
+    'swatch' => [
+        'kept-photograph-beside-grey' => 'Kept. Photograph it beside a grey card, and the model learns from it.',
+        'gone-from-book' => '{swatch} is gone from the book.',
+        'photograph-kept-now-pick' => 'The photograph is kept. Now pick the grey card, then the wood.',
+        'pick-grey-card-least' => 'Pick the grey card and at least one place of the wood.',
+        'measured-dye-wood-reckoned' => 'Measured. This dye on this wood is reckoned by it from now on.',
+        'counts-again' => 'It counts again.',
+        'left-out-model-stands' => 'Left out: the model stands as it is.',
+    ],
+    'template' => [
+        'centre-lines' => 'centre lines',
+    ],
+    'tin' => [
+        'your-shelf-plan-follows' => 'Your {name} is on the shelf; the plan follows its label.',
+    ],
+    'unit' => [
+        'unit-kept' => 'The unit is kept.',
+    ],
+    'weeks' => [
+        'never' => 'never',
+        'last-planned' => 'Last planned {at}{finish}.',
+        'all-done-early-can' => '; all done {day}, as early as can be',
+        'all-done-which-cannot' => '; all done {day}, which cannot be before {day2}',
+    ],
+    'weighing' => [
+        'number' => 'Number {number}: {weighed}.',
+        'scale-says-nothing-type' => 'The scale says nothing; type the weight.',
+        'scale-says-which-cannot' => 'The scale says {mass}, which cannot be that blank; it is not kept.',
+        'number-scale' => 'Number {number}: {mass} by the scale.',
+        'weight-corrected-or-struck' => 'That weight was corrected or struck out already; nothing was changed.',
+        'corrected-what-said-before' => 'Corrected; what it said before stays on record.',
+        'number-weight-right-stands' => 'Number {number}: that weight is right as it stands.',
+        'struck-out-stays-record' => 'Struck out; it stays on record.',
+    ],
+    'weight-list' => [
+        'choose-file-or-type' => 'Choose a file, or type the rows.',
+        'came-left-out' => '{counted} came in; {counted2} left out.',
+        'taken-back' => '{counted} taken back.',
+    ],
+    'wood' => [
+        'among-your-woods-pieces' => '{wood} is among your woods; pieces of it were worked out again.',
+        'stays-made' => '“{ownWood}” stays: {pieces} {more} made of it.',
+        'piece' => 'piece is',
+        'pieces' => 'pieces are',
+        'longer-among-your-woods' => '{ownWood} is no longer among your woods.',
+    ],
+    'own-pages-only' => [
+        'form-came-from-another' => 'This form came from another site; nothing was taken.',
+    ],
+    'readable-input' => [
+        'cannot-read' => '{of} cannot be read: {why}.',
+        'name-one-page' => 'its name is not one of this page\'s',
+        'holds-characters-text' => 'it holds characters that are no text',
+        'came-list-takes-one' => 'it came as a list; it takes one value',
+        'holds-too-many-values' => 'it holds too many values',
+        'one-values-plain-text' => 'one of its values is no plain text',
+    ],
+    'find-blank' => [
+        'these-sizes-do-make' => 'These sizes do not make a {say}; try a thinner wall.',
+    ],
+    'fit-password' => [
+        'stands-here' => 'The password is a name that stands on this page; choose another.',
+        'repeats' => 'The password repeats the same few characters; it takes at least {leastDifferent} different ones.',
+        'password-too-short-takes' => 'The password is too short; it takes at least {leastCharacters} characters.',
+        'password-too-long-takes' => 'The password is too long: it takes up to {mostBytes} bytes, which is as many '
+            .'plain letters, and fewer of others.',
+    ],
+    'import-piece' => [
+        'file-larger-than-kb' => 'The file is larger than {maxKilobytes} kB; a piece takes a few kB.',
+    ],
+    'keep-photo' => [
+        'choose-photograph-first' => 'Choose a photograph first.',
+        'photograph-too-large-takes' => 'The photograph is too large; it takes up to {most} MB.',
+        'photograph-did-arrive-larger' => 'The photograph did not arrive: it is larger than {most} MB, or the '
+            .'connection broke. Send it again, or a smaller one.',
+    ],
+    'look-in-lab' => [
+        'plan-takes-most-sheets' => 'A plan takes at most {mostGrits} sheets.',
+    ],
+    'move-marks' => [
+        'ways' => [
+            'move' => 'Move',
+            'copy' => 'Copy',
+            'mirror' => 'Mirror a copy about the middle of the line',
+        ],
+        'tick-marks-meant' => 'Tick the marks that are meant.',
+    ],
+    'save-equipment' => [
+        'attribute-input-takes-numbers' => ':Attribute is “:input”; it takes numbers such as 24, 36, 60.',
+    ],
+    'save-mix' => [
+        'shelf-class-name-already' => 'The shelf has a class of that name already; give your mix one of its own.',
+        'say-how-many-parts' => 'Say how many parts of it go in.',
+        'say-what-goes-one' => 'Say what goes in: one thing at least, with its parts.',
+    ],
+    'save-swatch' => [
+        'test-board-least-one' => 'A test board has at least one layer of dye on it.',
+    ],
+    'weigh-blank' => [
+        'number-blank-rack' => 'Number is “{number}”; no blank on the rack has it.',
+    ],
+    'database-gone' => [
+        'records-answer-not' => 'The workshop\'s records do not answer. Look whether it was saved, and try again.',
+    ],
+    'disk-full' => [
+        'disk-full' => 'The disk of the shop\'s computer is full; nothing was saved. Make room, then try again.',
+    ],
+    'lab' => [
+        'hardness-known-reckoned-usual' => 'no hardness known: reckoned on a usual one',
+        'asked' => 'What is asked here: a last grain of {um} µm or finer, because {because}.',
+    ],
+];

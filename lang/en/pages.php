@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+// What the pages work out within their own words.
+return [
+    'bench' => [
+        'weighs' => 'Weighs, {unit}',
+        'used' => 'Used, {unit}',
+    ],
+    'climate' => [
+        'rule' => 'As a rule, {unit}',
+        'to' => 'To, {unit}',
+    ],
+    'blank-fields' => [
+        'grain' => [
+            'side' => 'side grain, across the lathe',
+            'end' => 'end grain, along it',
+        ],
+        'shop' => 'the shop',
+    ],
+    'coat-plan' => [
+        'no' => 'no',
+        'buff-or-rub-end' => 'Buff or rub at the end',
+        'sheen' => 'Sheen',
+        'comes' => 'as it comes',
+    ],
+    'done' => [
+        'done' => 'Done',
+    ],
+    'mark-panel' => [
+        'or' => ', or ',
+        'will-do' => 'This will not do.',
+        'look' => 'Look at this.',
+    ],
+    'mark-strip' => [
+        'as' => [
+            'a4' => 'PDF, A4',
+            'letter' => 'PDF, Letter',
+            'svg' => 'SVG',
+        ],
+    ],
+    'marks-together' => [
+        'by' => 'By, {unit}',
+    ],
+    'parts' => [
+        'apart' => 'Apart',
+        'assembled' => 'Assembled',
+        'at' => [
+            'top' => 'the top',
+            'foot' => 'the foot',
+            'side' => 'the side',
+        ],
+        'depth' => 'Depth, {unit}',
+        'diameter' => 'Diameter, {unit}',
+        'all-parts' => 'All parts',
+        'parts' => 'Parts',
+    ],
+    'photograph' => [
+        'jpeg-png-or-webp' => 'JPEG, PNG or WebP, up to {config} MB.',
+    ],
+    'piece' => [
+        'pages' => [
+            'route' => 'Route',
+            'record' => 'Record',
+        ],
+        'tabs' => [
+            'shape' => 'Shape',
+            'surface' => 'Surface',
+            'marks' => 'Marks',
+            'coats' => 'Coats',
+        ],
+        'does-go-together' => 'This does not go together.',
+        'look' => 'Look at this.',
+    ],
+    'place-mark' => [
+        'range' => [
+            'from' => 'From',
+            'to' => 'To',
+        ],
+        'ends' => [
+            'first' => 'Between',
+            'second' => 'and',
+        ],
+    ],
+    'why' => [
+        'workshop' => 'Workshop model',
+        'published' => 'Published figure',
+        'physics' => 'Physics',
+    ],
+    'wiped' => [
+        'after' => 'After {grit} on the {said}',
+    ],
+    'errors-403' => [
+        'yours-change' => 'This is not yours to change',
+    ],
+    'errors-404' => [
+        'there-nothing-here' => 'There is nothing here',
+    ],
+    'errors-413' => [
+        'what-sent-too-large' => 'What was sent is too large',
+        'too-large' => 'Too large',
+    ],
+    'errors-419' => [
+        'page-open-too-long' => 'The page was open too long',
+    ],
+    'errors-422' => [
+        'address-understood' => 'That address was not understood',
+        'understood' => 'Not understood',
+    ],
+    'errors-429' => [
+        'too-many-tries' => 'Too many tries',
+    ],
+    'errors-500' => [
+        'something-program-broke' => 'Something in the program broke',
+    ],
+    'errors-503' => [
+        'workshop-records-do-answer' => 'The workshop\'s records do not answer',
+        'records-do-answer' => 'The records do not answer',
+        'try-again' => 'Try again',
+    ],
+    'errors-507' => [
+        'disk-full' => 'The disk is full',
+    ],
+    'errors-page' => [
+        'bench' => 'To the Bench',
+    ],
+    'lab' => [
+        'deep' => '{um} µm deep',
+        'surface-speed' => 'Surface speed, {unit}',
+        'area' => 'Area, {unit}',
+        'tool' => 'the tool',
+        'sheet' => 'sheet {i}',
+    ],
+    'mend-what' => [
+        'to' => 'To, {unit}',
+        'from-empty-measured' => 'From, {unit} (empty: not measured)',
+        'something-wrong-with' => 'Something is wrong with {piece}',
+    ],
+    'mixes' => [
+        'what-there-most' => 'what there is most of',
+    ],
+    'pieces-card' => [
+        'skipped' => 'skipped',
+        'done' => 'done',
+        'open' => 'open',
+        'route-card' => '{piece}, route card',
+    ],
+    'pieces-coats' => [
+        'usual' => 'where the others do: {air}',
+        'choose-coats' => 'Choose coats',
+        'other-coats' => 'Other coats',
+    ],
+    'pieces-mark-out' => [
+        'mark-out-list' => '{piece}, mark-out list',
+    ],
+    'pieces-record' => [
+        'weight' => 'Weight, {unit}',
+    ],
+    'pieces-shape' => [
+        'coats' => 'coats',
+        'sanding' => 'sanding',
+        'bore' => 'Bore diameter, {unit} (empty: none)',
+        'ends' => [
+            'top' => 'the top',
+            'foot' => 'the foot',
+        ],
+        'grain' => [
+            'side' => 'side grain',
+            'end' => 'end grain',
+        ],
+        'bore-depth-empty-right' => 'Bore depth, {unit} (empty: right through)',
+    ],
+    'pieces-turned' => [
+        'turned-round' => '{piece}, turned round',
+    ],
+    'pieces-unit' => [
+        'unit-your-own' => '{piece}, a unit of your own',
+    ],
+    'rack-for' => [
+        'sizes' => [
+            'diameter' => 'Across',
+            'height' => 'High',
+            'wall' => 'Wall',
+        ],
+    ],
+    'rack-labels' => [
+        'letter' => 'Letter',
+    ],
+    'rack-show' => [
+        'a-photograph' => 'A photograph',
+        'weight' => 'Weight, {unit}',
+        'another-photograph' => 'Another photograph',
+        'number' => 'Number {number}',
+    ],
+    'rack-weigh' => [
+        'weight' => 'Weight, {unit}',
+    ],
+    'shelf' => [
+    ],
+    'shop' => [
+        'day-2' => 'By day',
+        'night-2' => 'By night',
+        'least-wall' => 'Least wall, {unit}',
+        'rim-speed-sanding' => 'Rim speed for sanding, {unit}',
+        'night' => 'By night, {unit}',
+        'day' => 'By day, {unit}',
+    ],
+    'tin' => [
+        'left' => 'Left, {unit}',
+    ],
+    'weeks' => [
+        'spans' => [
+            '7' => 'A week',
+            '14' => 'Two',
+            '28' => 'Four',
+            '56' => 'Eight',
+        ],
+    ],
+    'woods' => [
+        'none' => 'none: they stay unknown',
+        'radial' => 'Shrinkage, radial, %',
+        'tangential' => 'Shrinkage, tangential, %',
+    ],
+    'swatches-create' => [
+        'none' => 'none',
+    ],
+    'equipment' => [
+        'cutters' => [
+            'ball' => 'ball',
+            'v' => 'V',
+        ],
+    ],
+    'nodes' => [
+        'take-out' => 'Take out',
+        'add-after' => 'Add a node after',
+        'corner' => 'corner',
+        'axes' => [
+            'z' => 'height',
+            'r' => 'radius',
+        ],
+    ],
+];

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Workshop;
+
+/** The addresses of every page that a workshop has. */
+final class Pages
+{
+    private const OF_A_PIECE = [
+        'shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'mark-out', 'turned',
+    ];
+
+    private const OF_A_WORKSHOP = [
+        '/bench', '/pieces', '/pieces/create', '/weeks', '/rack', '/rack/new', '/rack/weigh', '/rack/labels',
+        '/shelf', '/swatches', '/shop', '/shop/climate', '/shop/lathe', '/shop/instruments', '/shop/learnt',
+        '/log', '/lab', '/shelf/mixes', '/shelf/woods', '/shelf/sizes', '/swatches/new',
+        '/shelf/tin?product=Hard-wax%20oil', '/rack/for', '/rack/weights', '/empty',
+    ];
+
+    /** @return list<string> */
+    public static function of(Workshop $workshop): array
+    {
+        $pages = self::OF_A_WORKSHOP;
+        foreach ($workshop->pieces as $piece) {
+            $pages = [...$pages, ...array_map(
+                fn (string $tab): string => "/pieces/$piece->id/$tab", self::OF_A_PIECE,
+            )];
+            foreach ($piece->document->fields()['parts'] as $part) {
+                foreach ($part['marks'] as $mark) {
+                    $pages[] = "/pieces/$piece->id/marks?part={$part['id']}&mark={$mark['id']}";
+                }
+            }
+            foreach ($piece->plannedSteps()->where('is_next', true)->pluck('id') as $step) {
+                $pages[] = "/steps/$step/wrong";
+            }
+        }
+
+        foreach ($workshop->swatches()->pluck('id') as $swatch) {
+            $pages[] = "/swatches/$swatch";
+        }
+
+        return [...$pages, ...$workshop->blanks()->limit(4)->pluck('id')->map(
+            fn (int $blank): string => "/rack/$blank",
+        )->all()];
+    }
+}
