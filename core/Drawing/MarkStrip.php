@@ -72,7 +72,7 @@ final readonly class MarkStrip
 
         return Svg::tag('svg', [
             'viewBox' => implode(' ', array_map(Svg::n(...), [
-                $left - 8 * $u, $top - 3 * $u, $right - $left + 16 * $u, $below - $top + 6 * $u,
+                $left - 11 * $u, $top - 3 * $u, $right - $left + 22 * $u, $below - $top + 6 * $u,
             ])),
             'role' => 'img',
             'class' => $below - $top > 0.5 * ($right - $left) ? 'max-h-[380px] w-full' : 'max-h-[240px] w-full',
@@ -80,7 +80,7 @@ final readonly class MarkStrip
             'aria-label' => Svg::words(new Said($isThin ? 'drawing.mark-strip.fifth' : 'drawing.mark-strip.label', [
                 'mark' => $this->mark->label(),
             ])),
-        ], $this->wood().$this->drawing($u).$this->divided($u).$this->outline($u).$this->grain($u));
+        ], $this->wood().$this->drawing($u).$this->divided($u).$this->outline($u).$this->grain($u, $first, $last));
     }
 
     /** Whether a part of it is shown, being long and thin. */
@@ -214,13 +214,16 @@ final readonly class MarkStrip
     }
 
     /** Where side grain comes out, told under the strip. */
-    private function grain(float $u): string
+    private function grain(float $u, float $first, float $last): string
     {
         if ($this->part->grain->turnAbove(1.0, 0.0, 0.5) <= 0.0) {
             return '';
         }
         $words = '';
         foreach ([[0.25, 'side-grain'], [0.5, 'end-grain'], [0.75, 'side-grain']] as [$turn, $which]) {
+            if ($turn < $first || $turn > $last) {
+                continue;
+            }
             // Beyond the longer edge, on the line that runs out to it.
             $out = $this->band->flaresUp ? [$this->band->flat($turn, 0.0), $this->band->flat($turn, 1.0)]
                 : [$this->band->flat($turn, 1.0), $this->band->flat($turn, 0.0)];

@@ -81,19 +81,23 @@ export async function opened(browser, theme) {
         await page.getByRole('button', { name: 'Save for me' }).click();
         await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
     }
+    const at = await places(page);
+    const state = await context.storageState();
+    await context.close();
+
+    return { state, at };
+}
+
+// Where each page is for whoever is signed in to the demo workshop.
+export async function places(page) {
     const piece = (await first(page, '/pieces?q=Ebb', /pieces\/\d+\/shape$/)).replace('/shape', '');
-    const places = {
+    const found = {
         blank: await first(page, '/rack', /rack\/\d+$/),
         swatch: await first(page, '/swatches', /swatches\/\d+$/),
         'what is wrong': await first(page, '/bench', /wrong$/),
     };
-    const state = await context.storageState();
-    await context.close();
 
-    return {
-        state,
-        at: (path) => places[path] ?? path.replace(/^piece/, piece),
-    };
+    return (path) => found[path] ?? path.replace(/^piece/, piece);
 }
 
 export async function look(page, path, at, checks) {

@@ -7,8 +7,8 @@ namespace Tests\Core;
 use HonestGrain\Words\Sentences;
 
 /**
- * A language that nobody speaks: every word of ours in letters of another alphabet, and longer by two letters in five.
- * What stands in ours where it is read did not come out of the language.
+ * A language that nobody speaks: every word of ours in letters with marks on them, and longer by two letters in five.
+ * What stands in plain ones where it is read did not come out of the language.
  */
 final class MadeUpLanguage
 {
@@ -16,7 +16,9 @@ final class MadeUpLanguage
     private const PLACES = '/(\{[a-zA-Z0-9_]+(?:\||\?|\})(?:(?<=\|)[a-z0-9|]+\})?'
         .'|(?<![A-Za-z]):[a-z_]+\b|&\w+;)|[A-Za-z]+/';
 
-    private const CYRILLIC = 0x430;
+    private const LETTERS = [
+        'abcdefghijklmnopqrstuvwxyz', 'áƀçđéƒğĥíĵķłɱñóþʠŕšţúṽŵẋýž',
+    ];
 
     /** Writes the lines of lang/en, and further ones by file, into a folder. */
     public static function write(string $folder, array $further = []): void
@@ -45,12 +47,9 @@ final class MadeUpLanguage
 
     private static function word(string $word): string
     {
-        $letters = array_map(
-            fn (string $letter): string => (string) mb_chr(self::CYRILLIC + ord(strtolower($letter)) - ord('a')),
-            str_split($word),
-        );
-        $longer = str_repeat(end($letters), (int) round(0.4 * count($letters)));
-        $strange = implode('', $letters).$longer;
+        $letters = array_combine(str_split(self::LETTERS[0]), mb_str_split(self::LETTERS[1]));
+        $strange = strtr(strtolower($word), $letters)
+            .str_repeat($letters[strtolower($word[-1])], (int) round(0.4 * strlen($word)));
 
         return ctype_upper($word[0]) ? mb_convert_case($strange, MB_CASE_TITLE) : $strange;
     }

@@ -169,9 +169,8 @@ final class WordsTest extends TestCase
         $path = dirname(__DIR__, 2).'/resources/js';
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($path)) as $file) {
             assert($file instanceof SplFileInfo);
-            preg_match_all(
-                '/\bsay\(([^{}]*?)[,)]/', $file->isFile() ? (string) file_get_contents($file->getPathname()) : '', $said,
-            );
+            $script = $file->isFile() ? (string) file_get_contents($file->getPathname()) : '';
+            preg_match_all('/\bsay\(([^{}]*?)[,)]/', $script, $said);
             foreach ($said[1] as $lines) {
                 preg_match_all("/'([a-z-]+)'/", $lines, $found);
                 foreach ($found[1] as $line) {

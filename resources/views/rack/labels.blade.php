@@ -18,7 +18,7 @@
                 <span class="faint mb-[0.8rem] pb-2">Then print this page: eight labels to a sheet.</span>
             </form>
         </div>
-        <div class="labels labels-{{ $paper }}">
+        <div class="labels labels-{{ $paper }} max-w-full overflow-x-auto print:overflow-visible">
             @forelse ($blanks as $blank)
                 <article class="label">
                     <div class="flex items-start justify-between gap-3">
