@@ -61,7 +61,7 @@ final readonly class AirPage
         return (new AirChart(
             $this->climate, (int) $from->getTimestamp(), self::DAYS_BACK + self::DAYS_AHEAD, (int) now()
                 ->getTimestamp(),
-            fn (int $at): string => Carbon::createFromTimestamp($at, $this->workshop->time_zone)->format('j M'),
+            fn (int $at): string => $this->show->dated(Carbon::createFromTimestamp($at), 'j M'),
             fn (float $c): string => $this->show->temperature(round($c, 1)),
         ))->svg($this->air->name);
     }

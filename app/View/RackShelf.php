@@ -118,7 +118,7 @@ final readonly class RackShelf
         foreach (['felled_on', 'cut_on', 'roughed_on'] as $field) {
             $date = $blank->document->value($field);
             $said[] = is_string($date) ? say("view.rack-shelf.dates.$field", [
-                'date' => Carbon::parse($date)->format('j M Y'),
+                'date' => $this->show->dated(Carbon::parse($date, $this->show->timeZone), 'j M Y'),
             ]) : '';
         }
 

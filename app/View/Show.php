@@ -39,7 +39,8 @@ final readonly class Show
         public string $timeZone = 'UTC',
         string $language = Sentences::ENGLISH,
     ) {
-        $this->reader = new Reader($imperial, $twelveHours, $timeZone);
+        $calendar = (new Sentences($language))->lines('words.calendar');
+        $this->reader = new Reader($imperial, $twelveHours, $timeZone, $calendar);
         $this->sentences = new Sentences($language, $this->reader, $catalogue);
     }
 
@@ -87,6 +88,12 @@ final readonly class Show
     public function woods(array $names): array
     {
         return array_combine($names, array_map($this->wood(...), $names));
+    }
+
+    /** A moment in a form of PHP's, with days and months of the reader's language. */
+    public function dated(CarbonInterface $at, string $form): string
+    {
+        return $this->reader->dated($at, $form);
     }
 
     /** A drawing with its words. */
@@ -420,12 +427,12 @@ final readonly class Show
 
     public function time(CarbonInterface $at): string
     {
-        return $at->copy()->setTimezone($this->timeZone)->format($this->twelveHours ? 'g:i a' : 'H:i');
+        return $this->reader->dated($at, $this->twelveHours ? 'g:i a' : 'H:i');
     }
 
     public function day(CarbonInterface $at): string
     {
-        return $at->copy()->setTimezone($this->timeZone)->format('D j M');
+        return $this->reader->dated($at, 'D j M');
     }
 
     public function dayTime(CarbonInterface $at): string
@@ -460,7 +467,7 @@ final readonly class Show
     {
         $there = $at->copy()->setTimezone($this->timeZone);
 
-        return $there->format($there->isSameYear(now($this->timeZone)) ? 'j M' : 'j M Y');
+        return $this->reader->dated($at, $there->isSameYear(now($this->timeZone)) ? 'j M' : 'j M Y');
     }
 
     public function plain(float $number): string

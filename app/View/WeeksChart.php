@@ -53,8 +53,8 @@ final readonly class WeeksChart
         for ($i = 0; $i < $days; $i++) {
             $day = $from->copy()->addDays($i);
             $sheet->day(
-                $day->getTimestamp(), $day->format($days > 20 ? 'j' : 'D j'),
-                $i === 0 || $day->day === 1 ? $day->format('F') : '', $day->isWeekend(), $days > 20 ? 11 : 13,
+                $day->getTimestamp(), $show->dated($day, $days > 20 ? 'j' : 'D j'),
+                $i === 0 || $day->day === 1 ? $show->dated($day, 'F') : '', $day->isWeekend(), $days > 20 ? 11 : 13,
             );
         }
         $rows = [];

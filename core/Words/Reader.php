@@ -11,10 +11,12 @@ final readonly class Reader
 
     private const SMALL_IN_MM = 25.0;
 
+    /** @param  array<string, string>  $calendar  days and months of the reader's language, by the English name */
     public function __construct(
         public bool $imperial = false,
         public bool $twelveHours = false,
         public string $timeZone = 'UTC',
+        private array $calendar = [],
     ) {
     }
 
@@ -30,6 +32,14 @@ final readonly class Reader
         return $this->bare($quantity, $decimals).match ($unit) {
             '' => '', '°' => $unit, default => " $unit"
         };
+    }
+
+    /** A moment where the reader is, in a form of PHP's, with days and months of the reader's language. */
+    public function dated(\DateTimeInterface $at, string $form): string
+    {
+        $there = \DateTimeImmutable::createFromInterface($at)->setTimezone(new \DateTimeZone($this->timeZone));
+
+        return strtr($there->format($form), $this->calendar);
     }
 
     /** The same without its unit. */
@@ -50,9 +60,9 @@ final readonly class Reader
             Measure::Celsius => self::number($read, $decimals, 1),
             Measure::MPerS => number_format($read, $decimals ?? 1),
             Measure::Number => self::number($read, $decimals, 6),
-            Measure::Instant => (new \DateTimeImmutable('@'.(int) $value))->setTimezone(
-                new \DateTimeZone($this->timeZone),
-            )->format('D j M '.($this->twelveHours ? 'g:i a' : 'H:i')),
+            Measure::Instant => $this->dated(
+                new \DateTimeImmutable('@'.(int) $value), 'D j M '.($this->twelveHours ? 'g:i a' : 'H:i'),
+            ),
             default => $read === $value ? self::number($read, $decimals, 1) : self::number($read, null, 3),
         };
     }

@@ -1,6 +1,6 @@
 @props(['title', 'section' => null])
 <!DOCTYPE html>
-<html lang="en" data-theme="{{ $me?->prefers('theme') ?? 'paper' }}">
+<html lang="{{ config('app.locale') }}" data-theme="{{ $me?->prefers('theme') ?? 'paper' }}">
 <head>
     <meta charset="utf-8" />
     <meta name="viewport" content="width=device-width, initial-scale=1" />

@@ -1,7 +1,7 @@
 @use('HonestGrain\Drawing\Tiling')
 @php([$left, $top, $wide, $high] = $tiling->window())
 <!DOCTYPE html>
-<html lang="en">
+<html lang="{{ config('app.locale') }}">
 <head>
     <meta charset="utf-8" />
     <title>{{ $title }}</title>
