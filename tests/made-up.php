@@ -8,7 +8,7 @@ declare(strict_types=1);
  *     php tests/made-up.php FOLDER
  */
 
-use App\View\ViewText;
+use App\Language\ViewText;
 use Tests\Core\MadeUpLanguage;
 
 require __DIR__.'/../vendor/autoload.php';

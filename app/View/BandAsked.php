@@ -50,11 +50,12 @@ final readonly class BandAsked
                 'length' => $this->show->length($ground->lengthMm(), 1),
                 'area' => $this->show->area($ground->areaMm2),
             ]),
-            sprintf(
-                '⌀ %s at %s up, ⌀ %s at %s up', $this->show->length(2 * $low->radiusMm, 1),
-                $this->show->length($low->heightMm, 1), $this->show->length(2 * $high->radiusMm, 1),
-                $this->show->length($high->heightMm, 1),
-            ),
+            say('view.band-asked.edges', [
+                'low' => $this->show->length(2 * $low->radiusMm, 1),
+                'lowUp' => $this->show->length($low->heightMm, 1),
+                'high' => $this->show->length(2 * $high->radiusMm, 1),
+                'highUp' => $this->show->length($high->heightMm, 1),
+            ]),
             $this->show->minutes($worked->minutes),
         ];
         foreach (array_slice($worked->findings, 0, 1) as $finding) {

@@ -60,17 +60,17 @@ final class FieldWords
                 'more' => isset($m[3]) ? say("view.field-words.coordinate.$m[3]") : '',
             ]),
             preg_match('/^surface\.own\.(\w+)\.(\d+)$/', $field, $m) => say('view.field-words.your-own-way-grit', [
-                'm' => ucfirst($m[1]),
+                'what' => ucfirst($m[1]),
                 'number' => $number($m[2]),
             ]),
             preg_match('/^surface\.tool_mark_um\.(\w+)$/', $field, $m) => say('view.field-words.tool-marks', [
-                'm' => $m[1],
+                'what' => $m[1],
             ]),
             preg_match('/^surface\.stop_at\.(\w+)$/', $field, $m) => say('view.field-words.good-enough', [
-                'm' => $m[1],
+                'what' => $m[1],
             ]),
             preg_match('/^shape\.bore\.(\w+)$/', $field, $m) => say('view.field-words.bore', [
-                'm' => self::plain($m[1]),
+                'what' => self::plain($m[1]),
             ]),
             preg_match('/^features\.(\d+)(?:\.(\w+))?$/', $field, $m) => say('view.field-words.flaw', [
                 'number' => $number($m[1]),
@@ -78,16 +78,16 @@ final class FieldWords
             ]),
             preg_match('/^joints\.(\d+)\.(\w+)$/', $field, $m) => say('view.field-words.joint', [
                 'number' => $number($m[1]),
-                'm' => self::plain($m[2]),
+                'what' => self::plain($m[2]),
             ]),
             preg_match('/^marks\.(\d+)\.(?:settings\.)?(\w+)$/', $field, $m) => say('view.field-words.mark', [
                 'number' => $number($m[1]),
-                'm' => self::plain($m[2]),
+                'what' => self::plain($m[2]),
             ]),
             preg_match('/^bands\.(.+)$/', $field, $m) => say('view.field-words.band'),
             preg_match('/^coats\.\d+\.layers\.(\d+)\.(\w+)$/', $field, $m) => say('view.field-words.coat', [
                 'number' => $number($m[1]),
-                'm' => self::plain($m[2]),
+                'what' => self::plain($m[2]),
             ]),
             preg_match('/^hours\.(\w{3})(?:\.(\d+))?(?:\.([01]))?$/', $field, $m) => self::day($m[1])
                 .(isset($m[2]) ? say('view.field-words.stretch', ['number' => $number($m[2])]) : '')

@@ -26,9 +26,9 @@ final class TemplatePdf
         $pdf->addInfo('Title', $title);
         $pdf->loadHtml(view('print.template', [
             'title' => $title, 'tiling' => $tiling,
-            'where' => fn (int $n, int $column, int $row): string => sprintf(
-                'Page %d of %d: column %d, row %d.', $n + 1, count($tiling->tiles()), $column + 1, $row + 1,
-            ),
+            'where' => fn (int $n, int $column, int $row): string => say('view.template-pdf.where', [
+                'page' => $n + 1, 'pages' => count($tiling->tiles()), 'column' => $column + 1, 'row' => $row + 1,
+            ]),
             'box' => fn (float ...$mm): string => vsprintf('left:%Fmm;top:%Fmm;width:%Fmm;height:%Fmm', $mm),
             'drawing' => fn (float $x, float $y): string => 'data:image/'
                 .'svg+xml;base64,'.base64_encode(self::unitless($tiling->onSheet($svg, $x, $y))),

@@ -23,6 +23,8 @@ final readonly class WheelPage
 {
     private const USUAL_STRENGTH = 1.0;
 
+    private const KEPT_SECONDS = 3 * 86_400;
+
     /**
      * @param  list<Mixture>  $mixtures
      * @param  array<string, Dye>  $dyes  by name
@@ -62,9 +64,19 @@ final readonly class WheelPage
         return $this->mixtures === [];
     }
 
-    public function drawn(): string
+    /** Drawn once for the same dyes on the same wood. */
+    public function drawn(Show $show): string
     {
-        return (new ColourWheel($this->mixtures, $this->picked, $this->onWood(...), $this->link(...)))->drawn();
+        $of = hash('xxh128', serialize([
+            array_map(fn (Dye $dye): array => [$dye->rgb, $dye->product], $this->dyes), $this->link($this->picked),
+            $this->wood->nature->rgb, $this->tables->calibration->colour, config('app.release'), config('app.locale'),
+            array_map($this->factors(...), array_column($this->dyes, 'product')),
+        ]));
+        $named = fn (Mixture $mixture): string => $this->named($mixture, $show);
+
+        return cache()->remember("wheel-$of", self::KEPT_SECONDS, fn (): string => (new ColourWheel(
+            $this->mixtures, $this->picked, $this->onWood(...), $this->link(...), $named,
+        ))->drawn());
     }
 
     public function chosen(): Mixture
@@ -159,9 +171,14 @@ final readonly class WheelPage
                 $this->wood->nature->rgb, 'wood',
             ), $product === null ? 'water' : Swatch::carrier($this->tables, $product),
             $this->strength,
-            $product === null ? DyeFactors::usual() : $this->tables->dyes->of($this->wood->name, $product),
+            $this->factors($product),
             $this->tables->calibration->colour, $coat,
         );
+    }
+
+    private function factors(?string $product): DyeFactors
+    {
+        return $product === null ? DyeFactors::usual() : $this->tables->dyes->of($this->wood->name, $product);
     }
 
     private function bare(): Rgb

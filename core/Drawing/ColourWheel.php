@@ -22,12 +22,14 @@ final readonly class ColourWheel
      * @param  list<Mixture>  $mixtures
      * @param  \Closure(Mixture): Rgb  $onWood
      * @param  \Closure(int): string  $link  address of each
+     * @param  \Closure(Mixture): string  $named  what each is called
      */
     public function __construct(
         private array $mixtures,
         private int $picked,
         private \Closure $onWood,
         private \Closure $link,
+        private \Closure $named,
     ) {
     }
 
@@ -69,13 +71,13 @@ final readonly class ColourWheel
         $isPicked = $i === $this->picked;
         $isPure = count($mixture->parts) === 1;
 
-        $name = Svg::words($mixture->name());
+        $name = ($this->named)($mixture);
 
         return Svg::tag('a', ['href' => ($this->link)($i), 'aria-label' => $name], Svg::tag('circle', [
             'cx' => $x, 'cy' => $y, 'r' => $isPicked ? 10 : ($isPure ? 8 : 5),
             'fill' => ($this->onWood)($mixture)->toHex(), 'stroke' => 'currentColor',
             'stroke-width' => $isPicked ? 2.4 : ($isPure ? 1.2 : 0.5),
-        ], Svg::tag('title', [], $name)));
+        ], Svg::tag('title', [], Svg::escaped($name))));
     }
 
     /** @return array{float, float} */

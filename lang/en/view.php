@@ -24,6 +24,7 @@ return [
         'warmed-until' => 'Warmed to {temperature} until {day}.',
     ],
     'band-asked' => [
+        'edges' => '⌀ {low} at {lowUp} up, ⌀ {high} at {highUp} up',
         'along' => '{length} along, {area}',
     ],
     'bench-board' => [
@@ -182,7 +183,7 @@ return [
             'outer' => 'Outside',
             'inner' => 'Inside',
         ],
-        'bore' => 'Bore, {m}',
+        'bore' => 'Bore, {what}',
         'fields' => [
             'surface-tool-mark-um' => 'Depth of the tool marks',
             'shape-outer' => 'The outside',
@@ -213,14 +214,14 @@ return [
             'sun' => 'Sunday',
         ],
         'node' => '{face}, node {number}{more}',
-        'your-own-way-grit' => '{m}, your own way, grit {number}',
-        'tool-marks' => 'Tool marks on the {m}',
-        'good-enough' => 'Good enough on the {m}',
+        'your-own-way-grit' => '{what}, your own way, grit {number}',
+        'tool-marks' => 'Tool marks on the {what}',
+        'good-enough' => 'Good enough on the {what}',
         'flaw' => 'Flaw {number}{more}',
-        'joint' => 'Joint {number}, {m}',
-        'mark' => 'Mark {number}, {m}',
+        'joint' => 'Joint {number}, {what}',
+        'mark' => 'Mark {number}, {what}',
         'band' => 'The band',
-        'coat' => 'Coat {number}, {m}',
+        'coat' => 'Coat {number}, {what}',
         'stretch' => ', stretch {number}',
         'from' => ', from',
         'to' => ', to',
@@ -616,5 +617,8 @@ return [
         'other' => 'On its other side',
         'beside' => 'Beside it',
         'across' => 'Across the wheel',
+    ],
+    'template-pdf' => [
+        'where' => 'Page {page} of {pages}: column {column}, row {row}.',
     ],
 ];

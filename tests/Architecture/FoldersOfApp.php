@@ -17,6 +17,7 @@ final class FoldersOfApp
     /** @var array<string, list<string>> */
     public const MAY_KNOW = [
         'Models' => [],
+        'Language' => [],
         'Figures' => ['Models'],
         'Pictures' => ['Models'],
         'Devices' => ['Models'],
@@ -25,7 +26,7 @@ final class FoldersOfApp
         'View' => ['Models', 'Figures'],
         'Demo' => ['Models', 'Pictures', 'Planning'],
         'Jobs' => ['Models', 'Planning'],
-        'Console' => ['Models', 'Planning', 'Demo', 'Jobs'],
+        'Console' => ['Models', 'Planning', 'Demo', 'Jobs', 'Language'],
         'Http' => ['Models', 'Figures', 'Pictures', 'Planning', 'View', 'Demo', 'Jobs'],
     ];
 

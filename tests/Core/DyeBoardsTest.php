@@ -63,7 +63,8 @@ final class DyeBoardsTest extends TestCase
     public function test_a_wheel_has_a_link_for_every_mixture_and_lies_by_hue(): void
     {
         $all = Mixture::all(['red' => Rgb::hex('#a02020', 'rgb'), 'blue' => Rgb::hex('#2040a0', 'rgb')]);
-        $wheel = new ColourWheel($all, 0, fn (Mixture $m): Rgb => $m->colour, fn (int $i): string => "/pick/$i");
+        $wheel = new ColourWheel($all, 0, fn (Mixture $m): Rgb => $m->colour, fn (int $i): string => "/pick/$i",
+            fn (Mixture $m): string => implode(array_keys($m->parts)));
         $svg = $wheel->drawn();
         self::assertSame(5, substr_count($svg, '<a '));
         self::assertStringContainsString('href="/pick/4"', $svg);

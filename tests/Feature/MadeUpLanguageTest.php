@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Demo\DemoWorkshop;
+use App\Language\ViewText;
 use App\Models\User;
 use App\Models\Workshop;
-use App\View\ViewText;
 use HonestGrain\Abrasive\Scale;
 use HonestGrain\Catalogue\Catalogue;
 use Illuminate\Filesystem\Filesystem;

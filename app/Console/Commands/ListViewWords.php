@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\View\ViewText;
+use App\Language\ViewText;
 use Illuminate\Console\Command;
 
 /** Writes all that the views say in their markup, as a language has it in its views.php: each run by itself. */

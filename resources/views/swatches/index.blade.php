@@ -14,7 +14,7 @@
                         What they mix to on {{ lcfirst($show->said($wheel->wood->said())) }}. Large ones are dyes, small
                         ones mixtures.
                     </p>
-                    {!! $show->drawn($wheel->drawn()) !!}
+                    {!! $show->drawn($wheel->drawn($show)) !!}
                     <form method="get" class="mt-1 grid grid-cols-[1fr_5rem_6rem] items-end gap-x-3">
                         <input type="hidden" name="pick" value="{{ $wheel->picked }}" />
                         <label class="field">

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Language;
 
 use Illuminate\Filesystem\Filesystem;
 use LogicException;
