@@ -95,7 +95,7 @@ final readonly class Mender
     public function readyWith(Piece $piece, Mended $mended, ShopState $state): ?int
     {
         $changed = clone $piece;
-        $changed->forceFill(['document' => Document::of($mended->piece->toArray()), 'fault' => null]);
+        $changed->forceFill(['document' => Document::decode($mended->piece->encoded()), 'fault' => null]);
         $history = $state->history($piece->id)->again($mended->remedy->again);
         $plan = $this->maker->make($state->with($changed, $history));
 

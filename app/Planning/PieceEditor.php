@@ -52,7 +52,7 @@ final readonly class PieceEditor
                 $this->columns($core) + ['conflicts' => [], 'version' => 1, 'revision' => 1, 'once_key' => $once],
             );
             $piece->revisions()->create([
-                'number' => 1, 'document' => Document::of($core->toArray()), 'what' => $what, 'user_id' => $user?->id,
+                'number' => 1, 'document' => Document::decode($core->encoded()), 'what' => $what, 'user_id' => $user?->id,
             ]);
 
             $with === null ? null : $with($piece);
@@ -88,7 +88,7 @@ final readonly class PieceEditor
             $locked->revisions()->where('number', '>', $locked->revision)->delete();
             $number = $locked->revision + 1;
             $locked->revisions()->create([
-                'number' => $number, 'document' => Document::of($core->toArray()), 'what' => $edit->what,
+                'number' => $number, 'document' => Document::decode($core->encoded()), 'what' => $edit->what,
                 'user_id' => $edit->user?->id,
             ]);
             $locked->revisions()->where('number', '<=', $number - self::KEPT_REVISIONS)->delete();
@@ -159,7 +159,7 @@ final readonly class PieceEditor
         return [
             'name' => $core->name, 'form' => $core->form->value, 'wood' => $core->body()->wood->name,
             'due_at' => $core->due === null ? null : Carbon::instance($core->due),
-            'document' => Document::of($core->toArray()), 'drawing' => $drawing->small(),
+            'document' => Document::decode($core->encoded()), 'drawing' => $drawing->small(),
             'diameter_mm' => $drawing->widthMm(), 'height_mm' => $drawing->heightMm(),
         ];
     }

@@ -127,7 +127,7 @@ final class RouteTest extends FeatureTestCase
         $this->get('/bench')->assertSee('Held back')->assertSee('Choose what to do');
         $this->post(route('steps.done', $step))->assertSessionHasErrors('step');
         $this->get(route('pieces.mend', $piece))->assertOk()->assertSee('Run thin CA into it and sand again')
-            ->assertSee('Then ready')->assertSee('(again)');
+            ->assertSee('Then ready')->assertDontSee('no date')->assertSee('(again)');
         $this->post(route('pieces.mend', $piece), ['version' => $piece->version, 'remedy' => 'prayer'])
             ->assertSessionHasErrors('remedy');
         $this->post(route('pieces.mend', $piece), ['version' => $piece->version, 'remedy' => 'powder-ca'])
