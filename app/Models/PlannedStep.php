@@ -63,6 +63,14 @@ class PlannedStep extends Keeping
         ];
     }
 
+    /** A moment of it as a second (UTC), without the weight of a date: for what looks at all steps of a piece. */
+    public function second(string $column): ?int
+    {
+        $kept = $this->attributes[$column] ?? null;
+
+        return $kept === null ? null : (int) strtotime("$kept UTC");
+    }
+
     public function isOpen(): bool
     {
         return $this->state === StepState::Open;

@@ -52,7 +52,8 @@ final readonly class PieceEditor
                 $this->columns($core) + ['conflicts' => [], 'version' => 1, 'revision' => 1, 'once_key' => $once],
             );
             $piece->revisions()->create([
-                'number' => 1, 'document' => Document::decode($core->encoded()), 'what' => $what, 'user_id' => $user?->id,
+                'number' => 1, 'document' => Document::decode($core->encoded()), 'what' => $what,
+                'user_id' => $user?->id,
             ]);
 
             $with === null ? null : $with($piece);

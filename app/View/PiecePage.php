@@ -8,8 +8,6 @@ use App\Models\Kept\Objection;
 use App\Models\Piece;
 use App\Models\PieceState;
 use App\Models\PlannedStep;
-use App\Models\StepState;
-use Carbon\CarbonInterface;
 use HonestGrain\Drawing\TimeStrip;
 use HonestGrain\Geometry\Curve;
 use HonestGrain\Geometry\Face;
@@ -52,20 +50,22 @@ final readonly class PiecePage
     public static function of(Piece $piece, Show $show, ?CorePiece $core = null, ?Part $part = null): self
     {
         $steps = $piece->plannedSteps->each(fn (PlannedStep $step) => $step->setRelation('piece', $piece));
-        $open = $steps->where('state', StepState::Open)->filter(
-            fn (PlannedStep $step): bool => $step->start_at !== null && $step->end_at !== null,
+        $timed = array_map(
+            fn (PlannedStep $step): array => [$step, $step->second('start_at'), $step->second('end_at')], $steps->all(),
         );
-        $hands = (float) $open->sum('minutes');
-        $from = $steps->where('state', StepState::Done)->min('end_at') ?? $open->min('start_at');
-        $to = $open->max('end_at') ?? $steps->max('end_at');
-        $now = now();
-        $left = $piece->ready_at === null || $open->isEmpty()
-            ? 0.0 : max(0.0, $now->diffInMinutes($piece->ready_at) - $hands) / 60;
+        $open = array_filter($timed, fn (array $one): bool => $one[0]->isOpen() && isset($one[1], $one[2]));
+        $done = array_filter($timed, fn (array $one): bool => $one[0]->isDone());
+        $hands = (float) array_sum(array_map(fn (array $one): float => $one[0]->minutes, $open));
+        $first = array_filter($done === [] ? array_column($open, 1) : array_column($done, 2));
+        $last = array_filter(array_column($open === [] ? $timed : $open, 2));
+        $left = $piece->ready_at === null || $open === []
+            ? 0.0 : max(0.0, now()->diffInMinutes($piece->ready_at) - $hands) / 60;
 
         $revisions = $piece->revisions()->toBase()->selectRaw('min(number) as first, max(number) as last')->first();
 
         return new self(
-            $piece, $steps, self::strip($steps, $from, $to, $show), $hands, $left,
+            $piece, $steps,
+            $first === [] || $last === [] ? '' : self::strip($timed, min($first), max($last), $show), $hands, $left,
             $piece->revision > (int) $revisions?->first, $piece->revision < (int) $revisions?->last,
             $core, $part,
         );
@@ -325,29 +325,19 @@ final readonly class PiecePage
         );
     }
 
-    /**
-     * The time of the piece from its first step to its last, as a drawing; empty where it has none.
-     *
-     * @param  Collection<int, PlannedStep>  $steps
-     */
-    private static function strip(
-        Collection $steps,
-        ?CarbonInterface $from,
-        ?CarbonInterface $to,
-        Show $show,
-    ): string {
-        if ($from === null || $to === null || $to->lte($from)) {
+    /** @param  array<array{PlannedStep, int|null, int|null}>  $timed  with the seconds of their beginning and end */
+    private static function strip(array $timed, int $from, int $to, Show $show): string
+    {
+        if ($to <= $from) {
             return '';
         }
-        $strip = new TimeStrip($from->getTimestamp(), $to->getTimestamp());
-        foreach ($steps as $step) {
-            if ($step->end_at === null || $step->state === StepState::Skipped || $step->minutes <= 0) {
+        $strip = new TimeStrip($from, $to);
+        foreach ($timed as [$step, $start, $end]) {
+            if ($end === null || $step->minutes <= 0 || ! ($step->isOpen() || $step->isDone())) {
                 continue;
             }
-            $start = $step->start_at ?? $step->end_at->copy()->subMinutes((int) $step->minutes);
             $strip->work(
-                $start->getTimestamp(), $step->end_at->getTimestamp(), $step->state === StepState::Done,
-                $show->said($step->title),
+                $start ?? $end - 60 * (int) $step->minutes, $end, $step->isDone(), $show->said($step->title),
             );
         }
 

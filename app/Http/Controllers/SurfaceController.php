@@ -12,6 +12,7 @@ use App\Planning\Edit;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
 use App\Planning\Shopping;
+use App\View\Drawings;
 use App\View\PiecePage;
 use App\View\SandingPanel;
 use App\View\ShortageWords;
@@ -31,6 +32,8 @@ class SurfaceController extends Controller
         $part = $this->part($request, $core);
         $bench = $mapper->bench($piece->workshop);
         $page = PiecePage::of($piece, $show, $core, $part);
+        $grain = new GrainFigure($part->profile, $part->grain, $part->wood->nature->rgb);
+        $drawings = Drawings::of($piece, $mapper->key($piece->workshop, $piece), $show);
         $panels = SandingPanel::all(
             $part, $bench, $part->measure($bench->calibration->shape, $bench->minWallMm), $page->sandedTogether(),
             $piece->workshop->discPrices(), $show,
@@ -42,7 +45,8 @@ class SurfaceController extends Controller
                 $shopping->shortages($piece->workshop), fn (Shortage $one): bool => $one->isDiscs,
             )), $show),
             'left' => SandingPanel::left($part),
-            'grain' => new GrainFigure($part->profile, $part->grain, $part->wood->nature->rgb),
+            'elevation' => $drawings->kept("grain-$part->id", $grain->elevation(...)),
+            'plan' => $drawings->kept("grain-plan-$part->id", $grain->plan(...)),
         ]);
     }
 

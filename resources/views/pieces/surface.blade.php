@@ -26,10 +26,10 @@
                 @endif
             </div>
             <figure>
-                {!! $show->drawn($grain->elevation()) !!}
+                {!! $show->drawn($elevation) !!}
                 <figcaption class="faint small text-center">the darker, the more end grain</figcaption>
             </figure>
-            <figure>{!! $show->drawn($grain->plan()) !!}</figure>
+            <figure>{!! $show->drawn($plan) !!}</figure>
         </div>
         @foreach ($panels as $panel)
             <x-sanding :panel="$panel" />
