@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Kept\Keeping;
 
 /**
  * One grit that the workshop owns, always with its scale.
@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $discs
  * @property float|null $price  of one disc
  */
-class Abrasive extends Model
+class Abrasive extends Keeping
 {
     protected $fillable = ['grit', 'discs', 'price'];
 

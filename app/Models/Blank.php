@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Kept\DocumentCast;
+use App\Models\Kept\Keeping;
 use HonestGrain\Rack\Blank as CoreBlank;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Reading\Document;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -48,7 +48,7 @@ use Illuminate\Support\Carbon;
  * @property Air|null $air
  * @property Workshop $workshop
  */
-class Blank extends Model
+class Blank extends Keeping
 {
     protected $fillable = [
         'number', 'document', 'solid', 'wood', 'form', 'place', 'drawing', 'photo', 'version', 'drying',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Kept\Keeping;
 
 /**
  * A dye that the shop owns: what class it is, its colour at strength 1, and what is left.
@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null $stock  g of powder, or mL of concentrate
  * @property float|null $price  of one g or mL
  */
-class Dye extends Model
+class Dye extends Keeping
 {
     protected $fillable = ['name', 'product', 'rgb', 'stock', 'price'];
 

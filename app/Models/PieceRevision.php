@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Kept\DocumentCast;
+use App\Models\Kept\Keeping;
 use HonestGrain\Reading\Document;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A piece's document as it was after one change, so that the change can be undone and redone.
@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property Document $document
  * @property Change $what
  */
-class PieceRevision extends Model
+class PieceRevision extends Keeping
 {
     protected $fillable = ['number', 'document', 'what', 'user_id'];
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Kept\Keeping;
 use HonestGrain\Rack\Weighing as CoreWeighing;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -26,7 +26,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $sure_at  when the maker said that it is right, however strange it looks
  * @property Blank $blank
  */
-class Weighing extends Model
+class Weighing extends Keeping
 {
     protected $fillable = [
         'blank_id', 'at', 'mass_g', 'meter_percent', 'source', 'batch', 'corrects_id', 'struck_at', 'sure_at',

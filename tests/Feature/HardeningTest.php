@@ -11,11 +11,14 @@ use App\Http\Requests\ReadingValidator;
 use App\Http\Requests\TakesLists;
 use App\Models\EntryKind;
 use App\Models\Kept\Choices;
+use App\Models\Kept\Keeping;
 use App\Models\Kept\UsualAir;
 use App\Models\LogEntry;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\Logbook;
+use Illuminate\Database\Eloquent\Attributes\Boot;
+use Illuminate\Database\Eloquent\Attributes\Initialize;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\Request;
@@ -76,6 +79,30 @@ final class HardeningTest extends FeatureTestCase
         $this->put('/shop', ['name' => ['a', 'b']])->assertSessionHasErrors([
             'name' => 'Name cannot be read: it came as a list; it takes one value.',
         ]);
+    }
+
+    public function test_a_model_begins_as_the_framework_would_begin_it(): void
+    {
+        $plain = new class extends Model
+        {
+        };
+        $begun = (new \ReflectionProperty(Model::class, 'traitInitializers'))->getValue();
+        self::assertSame($begun[$plain::class], Keeping::INITIALIZERS);
+        $kept = 0;
+        foreach (File::files(app_path('Models')) as $file) {
+            $class = 'App\\Models\\'.$file->getBasename('.php');
+            if (! is_subclass_of($class, Keeping::class)) {
+                continue;
+            }
+            $kept++;
+            self::assertSame(class_uses_recursive(Model::class), class_uses_recursive($class), $class);
+            foreach ((new \ReflectionClass($class))->getMethods() as $method) {
+                self::assertSame([], [
+                    ...$method->getAttributes(Boot::class), ...$method->getAttributes(Initialize::class),
+                ], "$class::{$method->getName()}");
+            }
+        }
+        self::assertGreaterThan(12, $kept);
     }
 
     public function test_no_class_of_the_application_asks_the_container_by_name(): void
