@@ -157,9 +157,10 @@ final readonly class PiecePage
     public function sandedTogether(): ?array
     {
         return SandedInOneGo::of($this->steps->where('part', $this->part?->id)->map(
-            fn (PlannedStep $step): array => [
-                $step->part, $step->details->stage, StepKind::from($step->kind), $step->details->faces(),
-            ],
+            // Of all but sanding it matters only that it comes between.
+            fn (PlannedStep $step): array => $step->kind === StepKind::Sand->value
+                ? [$step->part, $step->details->stage, StepKind::Sand, $step->details->faces()]
+                : [$step->part, 0, StepKind::from($step->kind), []],
         ))[$this->part->id ?? ''] ?? null;
     }
 
