@@ -24,28 +24,13 @@ final class OtherUnitsTest extends FeatureTestCase
     /** A component that was not put in. */
     private const COMPONENT = '/<x-[a-z-]+/';
 
-    private const OF_A_PIECE = ['shape', 'surface', 'marks', 'coats', 'route', 'record', 'card', 'mark-out'];
-
     public function test_no_page_falls_back_into_the_other_system_or_shows_a_code(): void
     {
         app(DemoWorkshop::class)->run();
         $wren = User::query()->where('email', DemoWorkshop::EMAIL)->firstOrFail();
         $wren->update(['preferences' => new Choices(['units' => 'imperial'])]);
         $this->actingAs($wren);
-        $pages = [
-            '/bench', '/pieces', '/pieces/create', '/weeks', '/rack', '/rack/new', '/rack/weigh', '/rack/labels',
-            '/shelf', '/swatches', '/shop', '/shop/climate', '/shop/lathe', '/shop/instruments', '/shop/learnt',
-            '/log', '/lab', '/shelf/mixes', '/shelf/woods', '/swatches/new', '/shelf/tin?product=Hard-wax%20oil',
-            '/calendar.ics',
-        ];
-        foreach ($wren->workshop->pieces as $piece) {
-            $pages = [...$pages, ...array_map(
-                fn (string $tab): string => "/pieces/$piece->id/$tab", self::OF_A_PIECE,
-            )];
-        }
-        foreach ($wren->workshop->blanks()->limit(4)->pluck('id') as $blank) {
-            $pages[] = "/rack/$blank";
-        }
+        $pages = [...Pages::of($wren->workshop), '/calendar.ics'];
         $found = [];
         foreach ($pages as $page) {
             foreach ($this->metric((string) $this->get($page)->assertOk()->getContent()) as $words) {
