@@ -48,7 +48,7 @@ final readonly class PieceDocumentSchema
                 ? say('planning.piece-document-schema.document')
                 : say('planning.piece-document-schema.field', ['path' => $path]),
             'quoted' => $quoted,
-            'says' => lcfirst($says),
+            'says' => mb_lcfirst($says),
         ]);
     }
 }

@@ -59,7 +59,7 @@ final readonly class BandAsked
             $this->show->minutes($worked->minutes),
         ];
         foreach (array_slice($worked->findings, 0, 1) as $finding) {
-            $says[] = lcfirst(rtrim($this->show->said($finding->message), '.'));
+            $says[] = mb_lcfirst(rtrim($this->show->said($finding->message), '.'));
         }
 
         return implode(' · ', $says);

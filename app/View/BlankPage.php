@@ -262,7 +262,7 @@ final readonly class BlankPage
 
         return array_column(array_map(
             fn (BlankForm $one): array => [
-                $one->value, lcfirst($this->show->said($one->label())),
+                $one->value, mb_lcfirst($this->show->said($one->label())),
             ], array_values($rough),
         ), 1, 0);
     }
@@ -318,7 +318,8 @@ final readonly class BlankPage
         }
 
         return array_map(fn (array $ones): array => [
-            ucfirst(implode(', ', array_column($ones, 0))), "{$ones[0][1]->startRpm} rpm", "{$ones[0][1]->workRpm} rpm",
+            mb_ucfirst(implode(', ', array_column($ones, 0))),
+            "{$ones[0][1]->startRpm} rpm", "{$ones[0][1]->workRpm} rpm",
             $ones[0][2],
         ], array_values($alike));
     }

@@ -83,7 +83,7 @@ final readonly class CoatsPanel
             $objections[] = [
                 $this->show->said($one->verdict->words()), say('view.coats-panel.over', [
                     'under' => $under,
-                    'judged' => lcfirst($this->judged($one)),
+                    'judged' => mb_lcfirst($this->judged($one)),
                 ]),
             ];
         }
@@ -112,7 +112,7 @@ final readonly class CoatsPanel
 
         return array_values(array_map(fn (array $same): array => [
             implode(', ', array_unique(
-                array_map(fn (PairVerdict $one): string => lcfirst($this->show->said($one->under)), $same),
+                array_map(fn (PairVerdict $one): string => mb_lcfirst($this->show->said($one->under)), $same),
             )),
             $same[0],
         ], $said));
@@ -139,12 +139,12 @@ final readonly class CoatsPanel
     {
         $pair = $this->stack->pairs[$coat - 1] ?? null;
         $fine = $pair !== null && $pair->verdict === Verdict::Fine ? [
-            say('view.coats-panel.fine', ['reason' => lcfirst($this->show->said($pair->reason))]),
+            say('view.coats-panel.fine', ['reason' => mb_lcfirst($this->show->said($pair->reason))]),
         ] : [];
         foreach ($this->overColours($coat, true) as [$under, $one]) {
             $fine[] = say('view.coats-panel.over-fine', [
                 'under' => $under,
-                'reason' => lcfirst($this->show->said($one->reason)),
+                'reason' => mb_lcfirst($this->show->said($one->reason)),
             ]);
         }
 

@@ -60,7 +60,7 @@ final class FieldWords
                 'more' => isset($m[3]) ? say("view.field-words.coordinate.$m[3]") : '',
             ]),
             preg_match('/^surface\.own\.(\w+)\.(\d+)$/', $field, $m) => say('view.field-words.your-own-way-grit', [
-                'what' => ucfirst($m[1]),
+                'what' => mb_ucfirst($m[1]),
                 'number' => $number($m[2]),
             ]),
             preg_match('/^surface\.tool_mark_um\.(\w+)$/', $field, $m) => say('view.field-words.tool-marks', [
@@ -95,8 +95,8 @@ final class FieldWords
             preg_match('/^closed\.(\d+)$/', $field, $m) => say('view.field-words.closed-date', [
                 'number' => $number($m[1]),
             ]),
-            preg_match('/^label\.(\w+)$/', $field, $m) => ucfirst((string) trans('validation.attributes')[$field]),
-            default => ucfirst(self::plain($field)),
+            preg_match('/^label\.(\w+)$/', $field, $m) => mb_ucfirst((string) trans('validation.attributes')[$field]),
+            default => mb_ucfirst(self::plain($field)),
         };
     }
 

@@ -55,7 +55,7 @@ final readonly class LearntPage
     /** "hand-sanding, open-pored wood" */
     public static function name(Method $method, Pore $family, Show $show): string
     {
-        return ucfirst($show->said($method->label())).', '.match ($family) {
+        return mb_ucfirst($show->said($method->label())).', '.match ($family) {
             Pore::Open => say('view.learnt-page.open-pored-wood'),
             Pore::Fine => say('view.learnt-page.fine-pored-wood'),
             Pore::Softwood => say('view.learnt-page.softwood'),

@@ -52,7 +52,7 @@ final readonly class MarkPanel
     {
         return $this->mark->isClassTaken
             ? say('view.mark-panel.chosen-taken', [
-                'productName' => lcfirst($show->said($this->mark->productName())),
+                'productName' => mb_lcfirst($show->said($this->mark->productName())),
             ]) : say('view.mark-panel.chosen');
     }
 

@@ -108,8 +108,8 @@ final readonly class MarksPanel
     public function kind(Mark $mark, Show $show): string
     {
         return implode(' · ', array_filter([
-            $mark->name === null ? '' : lcfirst($show->said($mark->technique->label())),
-            lcfirst($mark->isClassTaken ? '' : $show->said($mark->stain?->name() ?? $mark->paint?->name())),
+            $mark->name === null ? '' : mb_lcfirst($show->said($mark->technique->label())),
+            mb_lcfirst($mark->isClassTaken ? '' : $show->said($mark->stain?->name() ?? $mark->paint?->name())),
         ]));
     }
 

@@ -42,7 +42,7 @@ final readonly class MixesPanel
             $parts[] = $this->show->plain($part->parts).($part->parts === 1.0
                 ? say('view.mixes-panel.part')
                 : say('view.mixes-panel.parts'))
-                .lcfirst($this->show->said($part->name()));
+                .mb_lcfirst($this->show->said($part->name()));
         }
 
         return implode(', ', $parts);
@@ -70,7 +70,7 @@ final readonly class MixesPanel
         );
 
         return say('view.mixes-panel.judged-like-solids', [
-            'product' => lcfirst($this->show->product(array_key_first($like) ?? $mix->class)),
+            'product' => mb_lcfirst($this->show->product(array_key_first($like) ?? $mix->class)),
             'solidsPercent' => $this->show->plain($mix->solidsPercent),
         ]);
     }

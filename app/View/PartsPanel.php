@@ -34,8 +34,8 @@ final readonly class PartsPanel
     public function name(Joint $joint): string
     {
         return sprintf(
-            '%s in %s, %s', $this->part($joint->spigot)->name, lcfirst($this->part($joint->socket)->name),
-            lcfirst($this->show->said($joint->kind->label())),
+            '%s in %s, %s', $this->part($joint->spigot)->name, mb_lcfirst($this->part($joint->socket)->name),
+            mb_lcfirst($this->show->said($joint->kind->label())),
         );
     }
 

@@ -99,8 +99,8 @@ final readonly class PiecePage
     {
         $part = $this->part;
 
-        return $part === null ? lcfirst($show->wood($this->piece->wood)) : say('view.piece-page.grain', [
-            'wood' => lcfirst($show->said($part->wood->said())),
+        return $part === null ? mb_lcfirst($show->wood($this->piece->wood)) : say('view.piece-page.grain', [
+            'wood' => mb_lcfirst($show->said($part->wood->said())),
             'grain' => say("view.piece-page.grains.{$part->grain->value}"),
             'moisturePercent' => $show->plain($part->moisturePercent),
         ]);
@@ -177,7 +177,7 @@ final readonly class PiecePage
         foreach ($this->core->parts ?? [] as $part) {
             $of = $this->core?->hasParts() === true ? "$part->name, " : '';
             foreach ($part->coatPlans as $plan) {
-                $finishes[ucfirst(lcfirst($of).$show->faces($plan->zones))] = $plan->inWords();
+                $finishes[mb_ucfirst(mb_lcfirst($of).$show->faces($plan->zones))] = $plan->inWords();
             }
         }
 
@@ -316,7 +316,7 @@ final readonly class PiecePage
 
         return $first === null
             ? ''
-            : implode(say('view.piece-page.or'), [$first, ...array_map(lcfirst(...), $choices)]).'.';
+            : implode(say('view.piece-page.or'), [$first, ...array_map(mb_lcfirst(...), $choices)]).'.';
     }
 
     public function isLate(): bool

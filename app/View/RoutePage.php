@@ -150,7 +150,7 @@ final readonly class RoutePage
         foreach ($step->details->reasons as $reason) {
             if (isset($this->titles[$reason['after']])) {
                 $title = $this->show->said($this->titles[$reason['after']]);
-                $lines[$this->show->said($reason['because'])][] = lcfirst(explode(',', $title)[0]);
+                $lines[$this->show->said($reason['because'])][] = mb_lcfirst(explode(',', $title)[0]);
             }
         }
 
@@ -243,7 +243,7 @@ final readonly class RoutePage
         $isTurned = $mount === $part->holding->reversed() && $mount !== $part->holding->on();
 
         return new RouteStage(
-            $core->hasParts() ? $part->name : '', $mount->spins() ? ucfirst(
+            $core->hasParts() ? $part->name : '', $mount->spins() ? mb_ucfirst(
                 $show->said($mount->label()),
             ) : say('view.route-page.off-lathe'),
             Held::of($part->profile, $mount, $isTurned || $mount === Mount::Screw), $steps, $gap,

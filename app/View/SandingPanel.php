@@ -93,7 +93,7 @@ final readonly class SandingPanel
 
         return array_map(
             fn (float $all, string $faces): string => say('view.sanding-panel.one-mount-grit-grit', [
-                'faces' => ucfirst($faces),
+                'faces' => mb_ucfirst($faces),
                 'minutes' => $show->minutes($all),
             ]),
             $minutes, array_keys($minutes),
@@ -160,7 +160,7 @@ final readonly class SandingPanel
     public function whyNot(): array
     {
         return array_map(
-            fn (string $method, Said|string $why): string => ucfirst(
+            fn (string $method, Said|string $why): string => mb_ucfirst(
                 $this->show->said(Method::from($method)->label()),
             ).': '
                 .$this->show->said($why).'.',
@@ -366,7 +366,7 @@ final readonly class SandingPanel
             $this->costOf(array_column(array_map(
                 fn (SandingStep $step): array => [$step->grit->name, $step->discs], $one->progression->steps,
             ), 1, 0)), number_format($one->scratchUm, 1).' µm', [...$one->habit->besides() === null ? []
-                : [ucfirst($this->show->said($one->habit->besides())).'.'], ...array_map(
+                : [mb_ucfirst($this->show->said($one->habit->besides())).'.'], ...array_map(
                     fn (ProgressionFault $fault): string => $this->show->said($fault->message),
                     $one->progression->faults,
                 )],

@@ -91,7 +91,7 @@ final readonly class ShapePanel
             $sanding = $sandings[$zone->id] ?? null;
 
             return [
-                'id' => $zone->id, 'name' => $bands[$zone->id] ?? ucfirst($this->show->said($zone->face?->said())),
+                'id' => $zone->id, 'name' => $bands[$zone->id] ?? mb_ucfirst($this->show->said($zone->face?->said())),
                 'area' => $this->show->area($zone->areaMm2), 'end' => round($zone->endGrainMean * 100).' %',
                 'band' => isset($bands[$zone->id]), 'grit' => $sanding === null ? '' : $this->lastGrit($sanding),
                 'surface' => $page('surface')."#zone-$zone->id",

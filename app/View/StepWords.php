@@ -29,7 +29,7 @@ final readonly class StepWords
             'speedRpm' => $details->speedRpm,
         ]);
 
-        return ucfirst($this->show->said($details->hold))."$speed.";
+        return mb_ucfirst($this->show->said($details->hold))."$speed.";
     }
 
     /** "wiping varnish: pour 12 mL." */
@@ -37,8 +37,8 @@ final readonly class StepWords
     {
         $amount = $this->show->stepAmount($this->step);
 
-        return $amount === null ? null : ($this->step->product === null ? ucfirst($amount)
-            : ucfirst(lcfirst($this->show->product($this->step->product)).": $amount")).'.';
+        return $amount === null ? null : ($this->step->product === null ? mb_ucfirst($amount)
+            : mb_ucfirst(mb_lcfirst($this->show->product($this->step->product)).": $amount")).'.';
     }
 
     /** @return list<string> lines of instruction */
@@ -53,7 +53,7 @@ final readonly class StepWords
         $amount = $this->show->stepAmount($this->step);
 
         return implode(' ', array_filter([
-            $this->hold(), $amount === null ? '' : ucfirst($amount).'.', ...$this->how(),
+            $this->hold(), $amount === null ? '' : mb_ucfirst($amount).'.', ...$this->how(),
         ]));
     }
 
@@ -111,7 +111,7 @@ final readonly class StepWords
         $air = $this->step->details->air;
 
         return $air === '' ? say('view.step-words.shop')
-            : lcfirst($this->step->piece->workshop->airs->firstWhere('id', (int) $air)->name
+            : mb_lcfirst($this->step->piece->workshop->airs->firstWhere('id', (int) $air)->name
                 ?? say('view.step-words.shop'));
     }
 

@@ -80,7 +80,7 @@ final readonly class SwatchPage
     {
         $grit = $this->swatch->grit === null ? '' : ', '.$this->swatch->grit;
 
-        return lcfirst($show->wood($this->swatch->wood))."$grit · ".$show->calendarDay($this->swatch->made_on);
+        return mb_lcfirst($show->wood($this->swatch->wood))."$grit · ".$show->calendarDay($this->swatch->made_on);
     }
 
     /** @return array<string, string> what is picked on the photograph, in words */
@@ -106,7 +106,7 @@ final readonly class SwatchPage
         return array_map(fn (DyedLayer $layer): array => [
             $layer->rgb,
             say('view.swatch-page.strength', [
-                'product' => lcfirst($show->product($layer->product)),
+                'product' => mb_lcfirst($show->product($layer->product)),
                 'strength' => number_format($layer->strength, 2),
                 'more' => $layer->sandedUm > 0 ? say('view.swatch-page.sanded-back', [
                     'sandedUm' => $show->plain($layer->sandedUm),

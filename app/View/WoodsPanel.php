@@ -98,7 +98,7 @@ final readonly class WoodsPanel
     private function lender(Wood $wood, Show $show): string
     {
         return $wood->borrowed === [] ? '' : say('view.woods-panel.like', [
-            'borrowed' => lcfirst($show->wood(array_values($wood->borrowed)[0])),
+            'borrowed' => mb_lcfirst($show->wood(array_values($wood->borrowed)[0])),
         ]);
     }
 }

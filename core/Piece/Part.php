@@ -73,7 +73,7 @@ final readonly class Part
     private function __construct(Document $part, Tables $tables)
     {
         $id = Id::read($part);
-        $name = $part->textOr('name', ucfirst(str_replace('-', ' ', $id)), self::MAX_NAME) ?? $id;
+        $name = $part->textOr('name', mb_ucfirst(str_replace('-', ' ', $id)), self::MAX_NAME) ?? $id;
         $marks = array_map(
             fn (Document $mark): Mark => Mark::read($mark, $tables),
             $part->has('marks') ? $part->children('marks', self::MAX_MARKS) : [],

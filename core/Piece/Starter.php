@@ -104,7 +104,7 @@ final class Starter
 
         return [
             Part::read(
-                Document::of(self::part($id, ucfirst($kind->value), Holding::Tenon, $profile, $wood)), $tables,
+                Document::of(self::part($id, mb_ucfirst($kind->value), Holding::Tenon, $profile, $wood)), $tables,
             ), Joint::read(Document::of([
                 'id' => Id::fresh('joint'), 'kind' => $kind->joint()->value, 'parts' => [$body->id, $id],
                 'diameter_mm' => round($diameterMm, 2), 'depth_mm' => round($depthMm, 2),

@@ -39,7 +39,7 @@ final readonly class Document
         try {
             $value = json_decode($json, true, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
-            throw MalformedDocument::notJson(lcfirst($e->getMessage()));
+            throw MalformedDocument::notJson(mb_lcfirst($e->getMessage()));
         }
         if (! is_array($value) || ($value !== [] && array_is_list($value))) {
             throw MalformedDocument::notAnObject();

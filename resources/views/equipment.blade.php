@@ -121,7 +121,7 @@
                             <td>
                                 <label>
                                     <input type="checkbox" name="mounts[]" value="{{ $mount->value }}" @checked($has) />
-                                    {{ ucfirst($show->said($mount->label())) }}
+                                    {{ mb_ucfirst($show->said($mount->label())) }}
                                 </label>
                             </td>
                             <td>
@@ -133,7 +133,7 @@
                                     aria-label="Fastest {{ $show->said($mount->label()) }}, rpm"
                                 />
                             </td>
-                            <td class="faint small">{{ ucfirst($show->said($mount->needs())) }}</td>
+                            <td class="faint small">{{ mb_ucfirst($show->said($mount->needs())) }}</td>
                         </tr>
                     @endforeach
                 </tbody>

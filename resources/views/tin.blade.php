@@ -8,7 +8,7 @@
         <p><a href="{{ route('shelf') }}">Shelf</a></p>
         <h1 class="mt-2">{{ $show->said($product->name()) }}</h1>
         <p class="faint mt-1">
-            {{ ucfirst($show->said($product->note())) }}. Source: {{ lcfirst($show->said($product->source())) }}.
+            {{ mb_ucfirst($show->said($product->note())) }}. Source: {{ mb_lcfirst($show->said($product->source())) }}.
         </p>
         @if ($form->fields !== [])
             <h2 class="mt-5">My tin says</h2>

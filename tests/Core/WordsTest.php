@@ -199,6 +199,12 @@ final class WordsTest extends TestCase
         return $asked;
     }
 
+    public function test_a_first_letter_of_any_alphabet_is_made_large_and_small(): void
+    {
+        $say = Sentences::english()->say(...);
+        self::assertSame(['Ähre', 'éclat'], [$say(Said::upper('ähre')), $say(Said::lower('Éclat'))]);
+    }
+
     public function test_another_language_says_the_same_in_its_own_words(): void
     {
         $folder = sys_get_temp_dir().'/honest-grain-'.bin2hex(random_bytes(4));

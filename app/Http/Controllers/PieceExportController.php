@@ -74,7 +74,7 @@ class PieceExportController extends Controller
         $core = $mapper->piece($piece->workshop, $piece->document);
 
         $part = $this->part($request, $core);
-        $name = $core->hasParts() ? "$core->name, ".lcfirst($part->name) : $core->name;
+        $name = $core->hasParts() ? "$core->name, ".mb_lcfirst($part->name) : $core->name;
 
         return $this->download(
             $show->drawn(Elevation::of($part, $name)->trueSize()), 'image/svg+xml; charset=UTF-8', 'svg',

@@ -61,7 +61,7 @@ class FindBlank extends FormRequest
         } catch (BadInput) {
             throw ValidationException::withMessages([
                 'wall' => say('http.find-blank.these-sizes-do-make', [
-                    'say' => lcfirst(
+                    'say' => mb_lcfirst(
                         Sentences::english()->say($form->label()),
                     ),
                 ]),

@@ -63,7 +63,7 @@ class SaveMark extends PieceChange implements TakesLists
     {
         $names = [];
         foreach (Setting::cases() as $setting) {
-            $names["set.$setting->value"] = lcfirst($this->words->said($setting->label()));
+            $names["set.$setting->value"] = mb_lcfirst($this->words->said($setting->label()));
         }
 
         return $names;

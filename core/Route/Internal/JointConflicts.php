@@ -31,7 +31,7 @@ final class JointConflicts
             return [];
         }
         $rates = $tables->calibration->joints;
-        $names = [lcfirst($spigot->name), lcfirst($socket->name)];
+        $names = [mb_lcfirst($spigot->name), mb_lcfirst($socket->name)];
         $steps = ["$joint->id/fit"];
 
         return match (true) {

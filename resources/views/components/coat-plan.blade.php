@@ -13,7 +13,7 @@
         <span id="zone-{{ $zone->value }}" tabindex="-1"></span>
     @endforeach
     <div class="flex flex-wrap items-baseline gap-x-5">
-        <h2>{{ ucfirst($show->faces($plan->zones)) }}</h2>
+        <h2>{{ mb_ucfirst($show->faces($plan->zones)) }}</h2>
         <p class="faint">{{ $panel->counted() }}</p>
         @foreach ([
             ['buff', say('pages.coat-plan.buff-or-rub-end'), say('pages.coat-plan.no'), BuffWith::cases(), $plan->buff],
@@ -82,7 +82,7 @@
                                         @endforeach
                                     </dl>
                                     @foreach ($panel->fine($i) as $fine)
-                                        <p class="faint">{{ ucfirst($show->said($fine)) }}</p>
+                                        <p class="faint">{{ mb_ucfirst($show->said($fine)) }}</p>
                                     @endforeach
                                 </x-disclosure>
                             </td>

@@ -12,7 +12,7 @@
         <details class="border-b border-rule py-1.5" data-flaw-row="{{ $flaw->id }}">
             <summary>
                 <b>{{ $show->said($flaw->kind->label()) }}</b>, {{ $words->at($flaw) }}:
-                <span class="faint">{{ lcfirst($show->said($flaw->wish->label())).$words->with($flaw) }}</span>
+                <span class="faint">{{ mb_lcfirst($show->said($flaw->wish->label())).$words->with($flaw) }}</span>
             </summary>
             <form method="post" action="{{ route('pieces.flaws.update', [$piece, $flaw->id]) }}" class="mt-2" data-live>
                 @csrf

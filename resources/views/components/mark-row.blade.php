@@ -10,7 +10,7 @@
             aria-label="Tick {{ $show->said($mark->label()) }}"
         />
     </td>
-    <td>
+    <td class="min-w-[9rem]">
         <x-colour-chip :colour="$mark->colour" />
         <a
             href="{{ $page->markTab($mark->id()) }}"

@@ -88,7 +88,7 @@
             <span class="faint">Add</span>
             <select name="kind">
                 @foreach (HonestGrain\Piece\PartKind::cases() as $kind)
-                    <option value="{{ $kind->value }}">{{ lcfirst($show->said($kind->label())) }}</option>
+                    <option value="{{ $kind->value }}">{{ mb_lcfirst($show->said($kind->label())) }}</option>
                 @endforeach
             </select>
         </label>
@@ -99,7 +99,7 @@
             @csrf
             @method('delete')
             <x-at :page="$page" />
-            <button class="quiet">Take {{ lcfirst($page->part->name) }} away</button>
+            <button class="quiet">Take {{ mb_lcfirst($page->part->name) }} away</button>
         </form>
     @endif
 </section>

@@ -10,7 +10,7 @@
 >
     <div>
         <h2>
-            {{ ucfirst($show->said($s->face->said())) }}
+            {{ mb_ucfirst($show->said($s->face->said())) }}
             <span class="faint font-sans text-base font-normal">{{ $panel->place() }}</span>
         </h2>
         @if ($s->missing)

@@ -66,7 +66,7 @@
                             @endif
                         </dt>
                         <dd class="small">{{ $show->said($cause->shows) }}</dd>
-                        <dd class="small faint">Next time: {{ lcfirst($show->said($cause->instead)) }}</dd>
+                        <dd class="small faint">Next time: {{ mb_lcfirst($show->said($cause->instead)) }}</dd>
                     </div>
                 @endforeach
             </dl>

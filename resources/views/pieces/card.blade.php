@@ -9,7 +9,7 @@
             <div class="grow">
                 <h1 class="text-[2.2rem]">{{ $piece->name }}</h1>
                 <p class="text-[1.1rem]">
-                    {{ $page->wood($show) }} · {{ $page->due($show) }} · {{ lcfirst($page->verdict($show)) }}
+                    {{ $page->wood($show) }} · {{ $page->due($show) }} · {{ mb_lcfirst($page->verdict($show)) }}
                 </p>
             </div>
             <div class="piece-art card-art">{!! $show->drawn($piece->drawing) !!}</div>

@@ -12,7 +12,7 @@
                 <x-choose
                     id="air"
                     name="air"
-                    :options="['' => say('pages.pieces-coats.usual', ['air' => lcfirst($usual)])] + $airs"
+                    :options="['' => say('pages.pieces-coats.usual', ['air' => mb_lcfirst($usual)])] + $airs"
                     :chosen="$piece->air_id ?? ''"
                     :is-wide="false"
                 />

@@ -48,7 +48,7 @@
                                 >{{ $piece->name }}</a
                             >
                             <span class="faint small">
-                                {{ lcfirst($show->wood($piece->wood)) }} · {{ $show->length($piece->diameter_mm) }}
+                                {{ mb_lcfirst($show->wood($piece->wood)) }} · {{ $show->length($piece->diameter_mm) }}
                             </span>
                             <span class="small">
                                 <b class="warn">{{ $shelf->late($piece) }}</b> {{ $shelf->ready($piece) }}

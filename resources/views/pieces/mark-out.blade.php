@@ -34,7 +34,7 @@
         @foreach ($out->core->parts as $part)
             @foreach ($out->faces($part) as [$face, $ends, $edges])
                 <h2 class="mt-5">
-                    {{ ucfirst(($page->core->hasParts() ? $part->name.', ' : '').$show->faces([$face])) }}
+                    {{ mb_ucfirst(($page->core->hasParts() ? $part->name.', ' : '').$show->faces([$face])) }}
                 </h2>
                 <table class="text-[1.15rem]">
                     <thead>

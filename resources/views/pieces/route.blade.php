@@ -89,7 +89,7 @@
             @endif
             <section
                 class="route-stage"
-                aria-label="{{ $loop->iteration }}. {{ trim($stage->part.' '.lcfirst($stage->mount)) }}"
+                aria-label="{{ $loop->iteration }}. {{ trim($stage->part.' '.mb_lcfirst($stage->mount)) }}"
             >
                 <div class="route-held">
                     {!! $show->drawn($stage->drawing) !!}
@@ -118,7 +118,7 @@
                     @php($look = 'flex flex-wrap items-baseline gap-x-4 border-b border-rule py-1')
                     @if ($way->isSo)
                         <div class="{{ $look }}">
-                            <span class="grow font-semibold">{{ ucfirst($show->said($way->words)) }}</span>
+                            <span class="grow font-semibold">{{ mb_ucfirst($show->said($way->words)) }}</span>
                             <span class="faint small">{{ $told->costs($way) }}</span>
                             <span class="small">so now</span>
                         </div>
@@ -129,7 +129,7 @@
                             <input type="hidden" name="version" value="{{ $piece->version }}" />
                             <input type="hidden" name="choice" value="{{ $offer->name }}" />
                             <input type="hidden" name="way" value="{{ $way->value }}" />
-                            <span class="grow">{{ ucfirst($show->said($way->words)) }}</span>
+                            <span class="grow">{{ mb_ucfirst($show->said($way->words)) }}</span>
                             <span class="faint small">{{ $told->costs($way) }}</span>
                             <button class="quiet">This way</button>
                             @can('run-shop')

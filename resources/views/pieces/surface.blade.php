@@ -39,7 +39,7 @@
                 class="flex flex-wrap items-baseline gap-x-6 border-t border-rule py-4"
                 id="zone-{{ $face->value }}"
             >
-                <h2>{{ ucfirst($show->said($face->said())) }}</h2>
+                <h2>{{ mb_ucfirst($show->said($face->said())) }}</h2>
                 <p class="faint">Left as the tool left it.</p>
                 <input type="hidden" name="shown[]" value="{{ $face->value }}" />
                 <label class="small">

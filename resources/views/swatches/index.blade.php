@@ -11,8 +11,8 @@
                     </p>
                 @else
                     <p class="faint mt-1">
-                        What they mix to on {{ lcfirst($show->said($wheel->wood->said())) }}. Large ones are dyes, small
-                        ones mixtures.
+                        What they mix to on {{ mb_lcfirst($show->said($wheel->wood->said())) }}. Large ones are dyes,
+                        small ones mixtures.
                     </p>
                     {!! $show->drawn($wheel->drawn($show)) !!}
                     <form method="get" class="mt-1 grid grid-cols-[1fr_5rem_6rem] items-end gap-x-3">
@@ -41,7 +41,7 @@
             </section>
             <section aria-label="The chosen mixture">
                 @if (! $wheel->isEmpty())
-                    <h2 class="mt-1">{{ ucfirst($wheel->named($wheel->chosen(), $show)) }}</h2>
+                    <h2 class="mt-1">{{ mb_ucfirst($wheel->named($wheel->chosen(), $show)) }}</h2>
                     <x-swatch-strip :chips="$wheel->chips()" class="mt-3" />
                     <table class="mt-3">
                         <tbody>
@@ -97,7 +97,7 @@
                             <input
                                 type="hidden"
                                 name="mix_name"
-                                value="{{ ucfirst($wheel->named($wheel->chosen(), $show)) }}"
+                                value="{{ mb_ucfirst($wheel->named($wheel->chosen(), $show)) }}"
                             />
                             <x-field name="band" label="Use it on this band">
                                 <x-choose name="band" :options="$bands" />
@@ -123,7 +123,7 @@
                                     <td>
                                         <x-colour-chip :colour="$dye->rgb" />
                                         <b>{{ $dye->name }}</b>
-                                        <span class="faint small">{{ lcfirst($show->product($dye->product)) }}</span>
+                                        <span class="faint small">{{ mb_lcfirst($show->product($dye->product)) }}</span>
                                     </td>
                                     <td class="n">
                                         @if ($dye->stock !== null)
@@ -207,7 +207,7 @@
                     <article class="border-t border-rule py-4">
                         <div class="flex items-baseline gap-x-4">
                             <h3><a href="{{ route('swatches.show', $one->swatch) }}">{{ $one->swatch->name }}</a></h3>
-                            <span class="faint small">{{ lcfirst($show->wood($one->swatch->wood)) }}</span>
+                            <span class="faint small">{{ mb_lcfirst($show->wood($one->swatch->wood)) }}</span>
                             @if ($one->swatch->measured)
                                 <span class="small ml-auto"
                                     >measured

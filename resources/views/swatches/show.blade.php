@@ -14,7 +14,7 @@
                     <p class="mt-1">{{ $i + 1 }}. <x-colour-chip :colour="$rgb" size="18" /> {{ $words }}</p>
                 @endforeach
                 @if ($swatch->coat)
-                    <p>Over it: {{ lcfirst($show->product($swatch->coat)) }}.</p>
+                    <p>Over it: {{ mb_lcfirst($show->product($swatch->coat)) }}.</p>
                 @endif
                 @if ($swatch->note)
                     <p class="mt-2">{{ $swatch->note }}</p>

@@ -284,6 +284,6 @@ final readonly class Joints
 
     private function name(PartContext $subject): string
     {
-        return lcfirst($subject->part->name);
+        return mb_lcfirst($subject->part->name);
     }
 }
