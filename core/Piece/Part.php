@@ -22,6 +22,7 @@ use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Settings;
 use HonestGrain\Technique\Worked;
 use HonestGrain\Wood\Wood;
+use HonestGrain\Words\FirstLetter;
 use HonestGrain\Words\Said;
 
 /** One turned body of wood: its shape, wood and grain, how it is held, its flaws, and what is done to its faces. */
@@ -73,7 +74,7 @@ final readonly class Part
     private function __construct(Document $part, Tables $tables)
     {
         $id = Id::read($part);
-        $name = $part->textOr('name', mb_ucfirst(str_replace('-', ' ', $id)), self::MAX_NAME) ?? $id;
+        $name = $part->textOr('name', FirstLetter::large(str_replace('-', ' ', $id)), self::MAX_NAME) ?? $id;
         $marks = array_map(
             fn (Document $mark): Mark => Mark::read($mark, $tables),
             $part->has('marks') ? $part->children('marks', self::MAX_MARKS) : [],

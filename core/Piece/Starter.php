@@ -15,6 +15,7 @@ use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\FirstLetter;
 
 /**
  * First drawings of pieces and of parts that go with them, by proportions of our own (workshop), as documents.
@@ -104,7 +105,8 @@ final class Starter
 
         return [
             Part::read(
-                Document::of(self::part($id, mb_ucfirst($kind->value), Holding::Tenon, $profile, $wood)), $tables,
+                Document::of(self::part($id, FirstLetter::large($kind->value), Holding::Tenon, $profile, $wood)),
+                $tables,
             ), Joint::read(Document::of([
                 'id' => Id::fresh('joint'), 'kind' => $kind->joint()->value, 'parts' => [$body->id, $id],
                 'diameter_mm' => round($diameterMm, 2), 'depth_mm' => round($depthMm, 2),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Reading;
 
+use HonestGrain\Words\FirstLetter;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 use HonestGrain\Words\Sentences;
@@ -39,7 +40,7 @@ final readonly class Document
         try {
             $value = json_decode($json, true, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
-            throw MalformedDocument::notJson(mb_lcfirst($e->getMessage()));
+            throw MalformedDocument::notJson(FirstLetter::small($e->getMessage()));
         }
         if (! is_array($value) || ($value !== [] && array_is_list($value))) {
             throw MalformedDocument::notAnObject();

@@ -125,8 +125,8 @@ final class Sentences
         };
 
         return match (true) {
-            in_array('lower', $ways, true) => mb_lcfirst($text),
-            in_array('upper', $ways, true) => mb_ucfirst($text),
+            in_array('lower', $ways, true) => FirstLetter::small($text),
+            in_array('upper', $ways, true) => FirstLetter::large($text),
             default => $text,
         };
     }

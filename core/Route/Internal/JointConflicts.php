@@ -9,6 +9,7 @@ use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\ConflictCode;
+use HonestGrain\Words\FirstLetter;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
@@ -31,7 +32,7 @@ final class JointConflicts
             return [];
         }
         $rates = $tables->calibration->joints;
-        $names = [mb_lcfirst($spigot->name), mb_lcfirst($socket->name)];
+        $names = [FirstLetter::small($spigot->name), FirstLetter::small($socket->name)];
         $steps = ["$joint->id/fit"];
 
         return match (true) {

@@ -19,6 +19,7 @@ use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
+use HonestGrain\Words\FirstLetter;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
@@ -284,6 +285,6 @@ final readonly class Joints
 
     private function name(PartContext $subject): string
     {
-        return mb_lcfirst($subject->part->name);
+        return FirstLetter::small($subject->part->name);
     }
 }
