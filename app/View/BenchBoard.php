@@ -180,6 +180,7 @@ final readonly class BenchBoard
                 default => null,
             },
             $entry->title === null ? null : $show->said($entry->title), $entry->body,
+            $entry->kind === EntryKind::Note ? $show->entry($entry)->weight() : null,
         ]));
     }
 

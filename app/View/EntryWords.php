@@ -27,6 +27,15 @@ final readonly class EntryWords
         }.($this->entry->title === null ? '' : ':');
     }
 
+    /** "Weighs 412 g.", where it was put on the scale. */
+    public function weight(): string
+    {
+        $grams = $this->entry->facts->measured->weightG;
+
+        return $grams !== null && in_array($this->entry->kind, [EntryKind::Done, EntryKind::Note], true)
+            ? say('view.entry-words.weighs', ['mass' => $this->show->mass($grams)]) : '';
+    }
+
     /** What was written down with it: how long it took against the plan, how early or late, and the shop's air. */
     public function facts(): string
     {
@@ -41,8 +50,7 @@ final readonly class EntryWords
                 'minutes' => $this->show->minutes($this->entry->minutes),
                 'planned' => $planned,
             ]),
-            $measured->weightG !== null && $this->entry->kind === EntryKind::Done
-                ? say('view.entry-words.weighs', ['mass' => $this->show->mass($measured->weightG)]) : '',
+            $this->weight(),
             $measured->discsUsed === null ? '' : say('view.entry-words.took-discs', [
                 'discsUsed' => $this->show->plain($measured->discsUsed),
             ]),

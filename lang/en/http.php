@@ -78,7 +78,6 @@ return [
         'left-out-model-stands' => 'Left out: the model stands as it is. The records stay.',
     ],
     'log' => [
-        'weighs' => 'Weighs {mass}.',
         'noted' => 'Noted.',
     ],
     'marks' => [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Demo\DemoWorkshop;
+use App\Models\Kept\Choices;
 use App\Models\Workshop;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\Coating;
@@ -143,6 +144,11 @@ final class ShelfTest extends FeatureTestCase
         $this->get(route('pieces.card', $piece))->assertSee('Weighed 413 g')->assertSee('For its owner')->assertSee(
             'rub in a little oil-varnish blend',
         );
+        $this->get(route('pieces.record', $piece))->assertSee('Weighs 413 g.');
+        $this->get('/bench')->assertSee('Weighs 413 g.');
+        // What was written down reads in the unit of whoever reads it.
+        $this->wren->update(['preferences' => new Choices(['units' => 'imperial'])]);
+        $this->get(route('pieces.record', $piece))->assertSee('Weighs 14.6 oz.')->assertDontSee('413');
         $theirs = $this->bowl([], $this->makeShop('Heron Wharf', 'nell@example.test'));
         $this->post("/pieces/{$theirs->id}/record", ['body' => 'x'])->assertNotFound();
     }

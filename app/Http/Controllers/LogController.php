@@ -45,14 +45,11 @@ class LogController extends Controller
     public function store(WriteNote $request, Show $show, ?Piece $piece = null): RedirectResponse
     {
         $grams = $piece === null ? null : $request->grams($show);
-        $body = $request->validated('body');
         $workshop = $this->workshop($request);
         $this->logbook->jot($workshop, [
             'piece_id' => $piece?->id, 'user_id' => $this->user($request)->id, 'kind' => EntryKind::Note,
             'happened_at' => now(),
-            'body' => implode(' ', array_filter([$grams === null ? null : say('http.log.weighs', [
-                'mass' => $show->mass($grams),
-            ]), $body])),
+            'body' => $request->validated('body'),
             'facts' => new Facts(measured: new Measured(weightG: $grams === null ? null : round($grams, 2))),
         ], $request->validated('once'));
 
