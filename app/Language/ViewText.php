@@ -15,7 +15,7 @@ use LogicException;
 final class ViewText
 {
     /** Attributes that a person reads, of tags and of components. */
-    private const READ = ['label', 'title', 'hint', 'press', 'aria-label', 'placeholder', 'alt', 'none', 'words'];
+    private const READ = ['label', 'title', 'hint', 'press', 'aria-label', 'placeholder', 'alt'];
 
     private const OPAQUE = '~\{\{--.*?--\}\}|@php\b(?!\s*\().*?@endphp\b|<(script|style)\b.*?</\1>~sA';
 

@@ -15,21 +15,7 @@
                         @method('put')
                         <input type="hidden" name="how" value="{{ $row->method->value }}" />
                         <input type="hidden" name="family" value="{{ $row->family->value }}" />
-                        <input type="hidden" name="use" value="{{ $row->isUsed ? 0 : 1 }}" />
-                        <p>
-                            @if ($row->isUsed)
-                                Counted in every plan.
-                            @else
-                                Left out: the model stands as it is.
-                            @endif
-                            <button class="quiet">
-                                @if ($row->isUsed)
-                                    Leave it out
-                                @else
-                                    Count it again
-                                @endif
-                            </button>
-                        </p>
+                        <x-counts name="use" :counts="$row->isUsed" label="Counted in every plan." />
                     </form>
                 </div>
                 <table class="small">

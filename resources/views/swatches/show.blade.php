@@ -48,21 +48,7 @@
                         <form method="post" action="{{ route('swatches.counts', $swatch) }}" data-live>
                             @csrf
                             @method('put')
-                            <input type="hidden" name="counts" value="{{ $swatch->counts ? 0 : 1 }}" />
-                            <p>
-                                @if ($swatch->counts)
-                                    It counts.
-                                @else
-                                    Left out: the model stands as it is.
-                                @endif
-                                <button class="quiet">
-                                    @if ($swatch->counts)
-                                        Leave it out
-                                    @else
-                                        Count it again
-                                    @endif
-                                </button>
-                            </p>
+                            <x-counts name="counts" :counts="$swatch->counts" label="It counts." />
                         </form>
                     @endif
                     <x-why kind="workshop">

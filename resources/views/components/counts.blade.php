@@ -1,0 +1,17 @@
+{{-- Whether a record counts in the model, and the press that changes it, within the form that sends it. --}}
+@props(['name', 'counts', 'label'])
+<input type="hidden" name="{{ $name }}" value="{{ $counts ? 0 : 1 }}" />
+<p>
+    @if ($counts)
+        {{ $label }}
+    @else
+        Left out: the model stands as it is.
+    @endif
+    <button class="quiet">
+        @if ($counts)
+            Leave it out
+        @else
+            Count it again
+        @endif
+    </button>
+</p>
