@@ -11,7 +11,7 @@ final class UnfitPicture extends RuntimeException
 {
     public static function noPicture(string $name): self
     {
-        return new self(say('pictures.unfit-picture.picture-takes-jpeg-png', ['name' => $name]));
+        return new self(say('pictures.unfit-picture.no-picture-takes-jpeg', ['name' => $name]));
     }
 
     public static function broken(string $name): self
@@ -73,6 +73,6 @@ final class UnfitPicture extends RuntimeException
 
     public static function unkept(): self
     {
-        return new self(say('pictures.unfit-picture.photograph-could-written-disk'));
+        return new self(say('pictures.unfit-picture.photograph-could-not-written'));
     }
 }

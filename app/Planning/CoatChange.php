@@ -56,7 +56,7 @@ final readonly class CoatChange
         $zones = $this->typed['zones'] ?? [];
         if ($zones === []) {
             throw ValidationException::withMessages([
-                'zones' => say('planning.coat-change.surface-ticked-tick-least'),
+                'zones' => say('planning.coat-change.no-surface-ticked-tick'),
             ]);
         }
         $chosen = array_filter(

@@ -44,7 +44,7 @@ final readonly class PieceDocumentSchema
             ]) : ':';
 
         return say('planning.piece-document-schema.format-described-docs-formats', [
-            'more' => $path === ''
+            'where' => $path === ''
                 ? say('planning.piece-document-schema.document')
                 : say('planning.piece-document-schema.field', ['path' => $path]),
             'quoted' => $quoted,

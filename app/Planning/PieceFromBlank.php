@@ -44,7 +44,7 @@ final readonly class PieceFromBlank
             'school' => $blank->drying === DryingState::Ready ? [] : ['wet' => Wet::DriedFirst->value],
             'note' => trim(say('planning.piece-from-blank.from-number', [
                 'number' => $blank->number,
-                'more' => $core->source === '' ? '' : "$core->source. ",
+                'source' => $core->source === '' ? '' : "$core->source. ",
                 'note' => $core->note,
             ])),
         ];

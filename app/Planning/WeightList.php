@@ -97,19 +97,19 @@ final readonly class WeightList
 
         $fault = match (true) {
             $number === null => say('planning.weight-list.number-takes-number-wood', [
-                'cells' => $cells[0],
+                'typed' => $cells[0],
             ]),
-            ! isset($known[$number]) => say('planning.weight-list.number-blank-rack', [
+            ! isset($known[$number]) => say('planning.weight-list.number-no-blank-rack', [
                 'number' => $number,
             ]),
-            $at === null => say('planning.weight-list.date-takes-date-such', ['cells' => $cells[1] ?? '']),
-            $at->isFuture() => say('planning.weight-list.date-which-still-come', ['cells' => $cells[1]]),
+            $at === null => say('planning.weight-list.date-takes-date-such', ['typed' => $cells[1] ?? '']),
+            $at->isFuture() => say('planning.weight-list.date-which-still-come', ['typed' => $cells[1]]),
             $mass === null || $mass < self::LEAST_G || $mass > self::MOST_G => say('planning.weight-list.no-grams', [
-                'cells' => $cells[2] ?? '',
+                'typed' => $cells[2] ?? '',
             ]),
             ($cells[3] ?? '') !== ''
                 && ($meter === null || $meter < 0 || $meter > 100) => say('planning.weight-list.no-percentage', [
-                    'cells' => $cells[3],
+                    'typed' => $cells[3],
                 ]),
             default => null,
         };

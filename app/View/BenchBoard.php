@@ -126,8 +126,8 @@ final readonly class BenchBoard
         foreach (array_values($minutesAt) as $i => $minutes) {
             $at += $minutes;
             $signals[] = ['at' => round($at, 1), 'say' => say('view.bench-board.had-time-wipe-look', [
-                'grits' => $grits[$i],
-                'more' => isset($grits[$i + 1]) ? say('view.bench-board.then', ['grits' => $grits[$i + 1]]) : '.',
+                'grit' => $grits[$i],
+                'then' => isset($grits[$i + 1]) ? say('view.bench-board.then', ['grit' => $grits[$i + 1]]) : '.',
             ])];
         }
         $planned = $this->now->minutes ?? 0.0;

@@ -75,16 +75,16 @@ final readonly class BlankPage
 
         return match ($drying->state) {
             DryingState::Ready => say('view.blank-page.ready-where-air-holds', [
-                'percent' => $percent($drying->moisturePercent),
-                'percent2' => $percent($drying->emcPercent),
+                'moisture' => $percent($drying->moisturePercent),
+                'settles' => $percent($drying->emcPercent),
             ]),
             DryingState::Drying => say('view.blank-page.ready-about-now-settles', [
                 'day' => $day($drying->readyAt),
                 'interval' => $this->interval(),
-                'percent' => $percent($drying->moisturePercent),
-                'percent2' => $percent($drying->emcPercent),
+                'moisture' => $percent($drying->moisturePercent),
+                'settles' => $percent($drying->emcPercent),
             ]),
-            DryingState::TooFew => say('view.blank-page.date-yet-curve-takes', [
+            DryingState::TooFew => say('view.blank-page.no-date-yet-curve', [
                 'leastReadings' => $this->calibration->drying->leastReadings,
                 'there' => match (count($this->counted)) {
                     0 => say('view.blank-page.none'),
@@ -92,15 +92,15 @@ final readonly class BlankPage
                     default => say('view.blank-page.are', ['counted' => count($this->counted)]),
                 },
             ]),
-            DryingState::Rising => say('view.blank-page.date-weighed-more-than', [
+            DryingState::Rising => say('view.blank-page.no-date-weighed-more', [
                 'day' => $day($drying->rise?->at),
             ]),
-            DryingState::WetAir => say('view.blank-page.date-air-holds-wood', [
+            DryingState::WetAir => say('view.blank-page.no-date-air-holds', [
                 'percent' => $percent($drying->emcPercent),
             ]),
-            DryingState::NoPlateau => say('view.blank-page.date-yet-loses-weight'),
-            DryingState::TooShort => say('view.blank-page.date-yet-weighings-agree'),
-            DryingState::NoClimate => say('view.blank-page.date-air-dries-known'),
+            DryingState::NoPlateau => say('view.blank-page.no-date-yet-loses'),
+            DryingState::TooShort => say('view.blank-page.no-date-yet-weighings'),
+            DryingState::NoClimate => say('view.blank-page.no-date-air-dries'),
         };
     }
 
@@ -112,7 +112,7 @@ final readonly class BlankPage
             $weighings, $this->drying, (int) now()->getTimestamp(),
             fn (int $at): string => $this->show->calendarDay(Carbon::createFromTimestampUTC($at)),
             fn (float $mass): string => $this->show->mass($mass),
-        ))->svg(say('view.blank-page.number-2', ['number' => $this->blank->number]));
+        ))->svg(say('view.blank-page.number-lower', ['number' => $this->blank->number]));
     }
 
     /** Why a weight that stands is no part of the curve; empty where it is one. */
@@ -282,7 +282,7 @@ final readonly class BlankPage
         }
         $mm = $this->show->length($tenon, $this->show->fine());
         if ($this->equipment->jaws === []) {
-            return say('view.blank-page.jaw-sets-listed-under', ['mm' => $mm]);
+            return say('view.blank-page.no-jaw-sets-listed', ['mm' => $mm]);
         }
         $holding = JawSet::holding($this->equipment->jaws, $tenon);
         if ($holding !== []) {
@@ -295,9 +295,9 @@ final readonly class BlankPage
         }
         $smaller = array_filter($this->equipment->jaws, fn (JawSet $set): bool => ($set->tenonMm[1] ?? INF) < $tenon);
 
-        return say('view.blank-page.jaw-set-holds-trued', [
+        return say('view.blank-page.no-jaw-set-holds', [
             'mm' => $mm,
-            'more' => $smaller === [] ? '' : say('view.blank-page.cut-down-next-smaller'),
+            'cut' => $smaller === [] ? '' : say('view.blank-page.cut-down-next-smaller'),
         ]);
     }
 
@@ -342,9 +342,9 @@ final readonly class BlankPage
         $lathe = $this->equipment->lathe;
 
         return $lathe === null || $this->core->diameterMm <= $lathe->swingMm ? ''
-            : say('view.blank-page.does-swing-across-lathe', [
-                'length' => $this->show->length($this->core->diameterMm),
-                'length2' => $this->show->length($lathe->swingMm),
+            : say('view.blank-page.does-not-swing-across', [
+                'across' => $this->show->length($this->core->diameterMm),
+                'swing' => $this->show->length($lathe->swingMm),
             ]);
     }
 
@@ -394,7 +394,7 @@ final readonly class BlankPage
     {
         $mass = $this->core->massG($this->wood, $this->emc);
 
-        return $mass === null ? say('view.blank-page.density-known') : say('view.blank-page.when-dry-size', [
+        return $mass === null ? say('view.blank-page.density-not-known') : say('view.blank-page.when-dry-size', [
             'mass' => $this->show->mass($mass),
         ]);
     }
@@ -409,8 +409,8 @@ final readonly class BlankPage
         [$from, $until] = [$this->blank->ready_from, $this->blank->ready_until];
 
         return $from === null || $until === null ? '' : say('view.blank-page.between', [
-            'calendarDay' => $this->show->calendarDay($from),
-            'calendarDay2' => $this->show->calendarDay($until),
+            'from' => $this->show->calendarDay($from),
+            'until' => $this->show->calendarDay($until),
         ]);
     }
 }

@@ -68,10 +68,11 @@ final readonly class CalendarFeed
     private function due(VCalendar $calendar, Piece $piece, Workshop $workshop, Show $show): void
     {
         $calendar->add('VEVENT', [
-            'UID' => "due-{$piece->id}@honest-grain", 'SUMMARY' => "Due: {$piece->name}",
+            'UID' => "due-{$piece->id}@honest-grain",
+            'SUMMARY' => say('view.calendar-feed.due', ['piece' => $piece->name]),
             'DTSTART' => $piece->due_at?->toDateTimeImmutable(), 'DTEND' => $piece->due_at?->toDateTimeImmutable(),
             'DESCRIPTION' => $piece->ready_at === null
-                ? say('view.calendar-feed.planned')
+                ? say('view.calendar-feed.not-planned')
                 : say('view.calendar-feed.planned-ready', [
                     'day' => $show->day($piece->ready_at),
                     'time' => $show->time($piece->ready_at),

@@ -70,7 +70,7 @@ final readonly class CoatsPanel
 
         return $um > 0
             ? say('view.coats-panel.film', ['um' => number_format($um)])
-            : say('view.coats-panel.film-wood');
+            : say('view.coats-panel.no-film-wood');
     }
 
     /** @return list<array{string, string}> verdict and reason, of what a coat goes over and had better not */
@@ -240,7 +240,7 @@ final readonly class CoatsPanel
         $warnings = [];
         $timed = function (?float $hours) use ($coating, $clock, $show, $start, &$warnings): string {
             if ($hours === null) {
-                return say('view.coats-panel.end');
+                return say('view.coats-panel.no-end');
             }
             try {
                 $run = $clock->run($hours, $coating->kinetics(), $start);

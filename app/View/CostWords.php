@@ -17,10 +17,10 @@ final class CostWords
             ]),
             $cost->discCount === 0 ? '' : say('view.cost-words.discs-so-far', [
                 'discCount' => $cost->discCount,
-                'more' => $cost->discs > 0 ? say('view.cost-words.costing', [
+                'cost' => $cost->discs > 0 ? say('view.cost-words.costing', [
                     'discs' => number_format($cost->discs, 2),
                 ]) : '',
-                'more2' => $cost->isWhole ? '.' : say('view.cost-words.some-have-price-shelf'),
+                'end' => $cost->isWhole ? '.' : say('view.cost-words.some-have-no-price'),
             ]),
         ]));
     }

@@ -54,7 +54,7 @@ final readonly class EntryWords
             $measured->discsUsed === null ? '' : say('view.entry-words.took-discs', [
                 'discsUsed' => $this->show->plain($measured->discsUsed),
             ]),
-            $measured->isNotDry ? say('view.entry-words.dry-weights') : '',
+            $measured->isNotDry ? say('view.entry-words.not-dry-weights') : '',
             $measured->amountUsed === null ? '' : say('view.entry-words.used', [
                 'amountUsed' => $this->show->plain($measured->amountUsed),
             ]),

@@ -57,7 +57,7 @@ final class FieldWords
             preg_match('/^shape\.(outer|inner)\.(\d+)(?:\.([01]))?$/', $field, $m) => say('view.field-words.node', [
                 'face' => say("view.field-words.of-face.$m[1]"),
                 'number' => $number($m[2]),
-                'more' => isset($m[3]) ? say("view.field-words.coordinate.$m[3]") : '',
+                'coordinate' => isset($m[3]) ? say("view.field-words.coordinate.$m[3]") : '',
             ]),
             preg_match('/^surface\.own\.(\w+)\.(\d+)$/', $field, $m) => say('view.field-words.your-own-way-grit', [
                 'what' => mb_ucfirst($m[1]),
@@ -74,7 +74,7 @@ final class FieldWords
             ]),
             preg_match('/^features\.(\d+)(?:\.(\w+))?$/', $field, $m) => say('view.field-words.flaw', [
                 'number' => $number($m[1]),
-                'more' => isset($m[2]) ? ', '.self::plain($m[2]) : '',
+                'field' => isset($m[2]) ? ', '.self::plain($m[2]) : '',
             ]),
             preg_match('/^joints\.(\d+)\.(\w+)$/', $field, $m) => say('view.field-words.joint', [
                 'number' => $number($m[1]),

@@ -32,8 +32,8 @@ final readonly class FlawWords
         $face = $this->show->said($flaw->on->said());
 
         return say('view.flaw-words.along', [
-            'length' => $this->show->length($flaw->fromMm, $this->show->fine()),
-            'length2' => $this->show->length($flaw->toMm, $this->show->fine()),
+            'from' => $this->show->length($flaw->fromMm, $this->show->fine()),
+            'to' => $this->show->length($flaw->toMm, $this->show->fine()),
             'face' => $face,
             'turn' => $turn,
         ]);
@@ -42,7 +42,7 @@ final readonly class FlawWords
     public function with(Flaw $flaw): string
     {
         return $flaw->with === null ? '' : say('view.flaw-words.with', [
-            'label' => $this->show->said($flaw->with->label()),
+            'with' => $this->show->said($flaw->with->label()),
         ]);
     }
 

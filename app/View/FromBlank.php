@@ -50,11 +50,11 @@ final readonly class FromBlank
         $wall = $this->largest->wallMm === null ? '' : say('view.from-blank.wall', [
             'mm' => $mm(max(0.0, $this->largest->wallMm)),
         ]);
-        $sure = $this->largest->isSure ? '' : say('view.from-blank.shrinkage-known-less-may');
+        $sure = $this->largest->isSure ? '' : say('view.from-blank.shrinkage-not-known-less');
 
         return say('view.from-blank.most-across-high', [
-            'mm' => $mm($this->largest->diameterMm),
-            'mm2' => $mm($this->largest->heightMm),
+            'across' => $mm($this->largest->diameterMm),
+            'high' => $mm($this->largest->heightMm),
             'wall' => $wall,
             'sure' => $sure,
         ]);

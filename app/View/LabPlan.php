@@ -72,7 +72,7 @@ final readonly class LabPlan
     {
         $last = $this->passes[count($this->passes) - 1];
         if ($last->step === null) {
-            return say('view.lab-plan.sheet-yet-drag-one');
+            return say('view.lab-plan.no-sheet-yet-drag');
         }
         if ($last->ghostUm > 0) {
             $grit = $last->step->grit;
@@ -81,7 +81,7 @@ final readonly class LabPlan
             return say('view.lab-plan.ghosts-below-own-scratches', [
                 'ghostUm' => number_format($last->ghostUm, 1),
                 'grit' => $grit->name,
-                'more' => number_format($more, 1),
+                'minutes' => number_format($more, 1),
             ]);
         }
 

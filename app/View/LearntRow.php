@@ -31,7 +31,7 @@ final readonly class LearntRow
     /** "1.25 × the model's, from 6 records (median 1.42)" */
     public function told(Learning $of): string
     {
-        return $of->records === 0 ? say('view.learnt-row.record-yet-model')
+        return $of->records === 0 ? say('view.learnt-row.no-record-yet-model')
             : say('view.learnt-row.model-from-median', [
                 'factor' => number_format($of->factor, 2), 'records' => Quantity::count($of->records),
                 'median' => number_format($of->median, 2),

@@ -91,10 +91,10 @@ final readonly class MarkOut
                     ])
                     : say('view.mark-out.plate', [
                         'plate' => $worked->plate,
-                        'more' => $worked->plate === $worked->parts
+                        'holes' => $worked->plate === $worked->parts
                             ? say('view.mark-out.every-hole')
                             : implode(' ', $worked->holes),
-                        'more2' => $start > 0 ? say('view.mark-out.first-from-end-grain', [
+                        'first' => $start > 0 ? say('view.mark-out.first-from-end-grain', [
                             'start' => $this->show->plain($start),
                         ]) : '',
                     ])];

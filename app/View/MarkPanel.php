@@ -51,9 +51,9 @@ final readonly class MarkPanel
     public function unchosen(Show $show): string
     {
         return $this->mark->isClassTaken
-            ? say('view.mark-panel.chosen-taken', [
+            ? say('view.mark-panel.not-chosen-taken', [
                 'productName' => mb_lcfirst($show->said($this->mark->productName())),
-            ]) : say('view.mark-panel.chosen');
+            ]) : say('view.mark-panel.not-chosen');
     }
 
     public function strip(): string

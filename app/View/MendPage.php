@@ -70,7 +70,7 @@ final readonly class MendPage
                 'wait' => $mended->addedWaitHours > 0 ? $show->hours($mended->addedWaitHours)
                     : say('view.mend-page.no-wait'),
                 'ready' => $ready === null
-                    ? say('view.mend-page.date')
+                    ? say('view.mend-page.no-date')
                     : $show->dayTime(Carbon::createFromTimestamp($ready)),
                 'steps' => array_map(fn (Step $step): array => [
                     'title' => $step->words->title, 'minutes' => $show->minutes($step->timing->minutes),

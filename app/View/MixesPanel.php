@@ -53,12 +53,12 @@ final readonly class MixesPanel
     {
         return say('view.mixes-panel.recoat-from-handled-after', [
             'recoatFromHours' => $this->show->plain($mix->recoatFromHours),
-            'more' => $mix->recoatUntilHours === null ? '' : say('view.mixes-panel.until', [
+            'until' => $mix->recoatUntilHours === null ? '' : say('view.mixes-panel.until', [
                 'recoatUntilHours' => $this->show->plain($mix->recoatUntilHours),
             ]),
             'handleHours' => $this->show->plain($mix->handleHours),
             'fullCureDays' => $this->show->plain($mix->fullCureDays),
-            'more2' => $mix->food === FoodUse::No ? say('view.mixes-panel.never-food') : '',
+            'food' => $mix->food === FoodUse::No ? say('view.mixes-panel.never-food') : '',
         ]);
     }
 

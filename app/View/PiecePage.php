@@ -114,7 +114,7 @@ final readonly class PiecePage
 
     public function due(Show $show): string
     {
-        return $this->piece->due_at === null ? say('view.piece-page.due-date') : say('view.piece-page.due', [
+        return $this->piece->due_at === null ? say('view.piece-page.no-due-date') : say('view.piece-page.due', [
             'day' => $show->day($this->piece->due_at),
         ]);
     }
@@ -198,7 +198,7 @@ final readonly class PiecePage
 
         return match (true) {
             $wood === null => '',
-            $wood->figures->gravity12 === null => say('view.piece-page.density-known-so-mass', [
+            $wood->figures->gravity12 === null => say('view.piece-page.no-density-known-so', [
                 'wood' => $wood->said(),
             ]),
             default => say('view.piece-page.mass-volume-times-density', [
@@ -252,7 +252,7 @@ final readonly class PiecePage
     {
         $piece = $this->piece;
         if ($piece->ready_at === null) {
-            return say('view.piece-page.planned');
+            return say('view.piece-page.not-planned');
         }
 
         $what = $piece->state === PieceState::Done ? say('view.piece-page.finished') : say('view.piece-page.ready');
@@ -266,7 +266,7 @@ final readonly class PiecePage
     {
         $piece = $this->piece;
         if ($piece->due_at === null || $piece->ready_at === null) {
-            return $piece->due_at === null ? say('view.piece-page.due-date') : say('view.piece-page.due', [
+            return $piece->due_at === null ? say('view.piece-page.no-due-date') : say('view.piece-page.due', [
                 'day' => $show->day($piece->due_at),
             ]);
         }

@@ -60,7 +60,7 @@ final readonly class PieceShelf
                 ? say('view.piece-shelf.ready')
                 : say('view.piece-shelf.finished'))
                 .$this->show->day($piece->ready_at),
-            $piece->isInWork() => say('view.piece-shelf.planned'),
+            $piece->isInWork() => say('view.piece-shelf.not-planned'),
             default => '',
         };
     }
@@ -90,8 +90,8 @@ final readonly class PieceShelf
     {
         return [
             match (true) {
-                $sought !== '' => say('view.piece-shelf.piece-here-called', ['sought' => $sought]),
-                $state === PieceState::Working => say('view.piece-shelf.pieces-work-yet'),
+                $sought !== '' => say('view.piece-shelf.no-piece-here-called', ['sought' => $sought]),
+                $state === PieceState::Working => say('view.piece-shelf.no-pieces-work-yet'),
                 default => say('view.piece-shelf.none-yet'),
             },
             $state === PieceState::Working ? say('view.piece-shelf.every-piece-starts-from')

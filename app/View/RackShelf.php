@@ -79,11 +79,11 @@ final readonly class RackShelf
                 ])).$moisture,
             DryingState::TooFew => $blank->last_weighed_at === null ? say('view.rack-shelf.never-weighed')
                 : say('view.rack-shelf.too-few-weighings-date'),
-            DryingState::Rising => say('view.rack-shelf.gained-weight-date'),
+            DryingState::Rising => say('view.rack-shelf.gained-weight-no-date'),
             DryingState::WetAir => say('view.rack-shelf.air-too-damp-dry'),
-            DryingState::NoPlateau => say('view.rack-shelf.still-far-from-dry'),
+            DryingState::NoPlateau => say('view.rack-shelf.still-far-from-no'),
             DryingState::TooShort => say('view.rack-shelf.weighed-over-too-short'),
-            DryingState::NoClimate => say('view.rack-shelf.air-known'),
+            DryingState::NoClimate => say('view.rack-shelf.air-not-known'),
         };
     }
 
@@ -92,8 +92,8 @@ final readonly class RackShelf
     {
         return $blank->ready_from === null || $blank->ready_until === null || $this->isDue($blank) ? ''
             : say('view.rack-shelf.between', [
-                'calendarDay' => $this->show->calendarDay($blank->ready_from),
-                'calendarDay2' => $this->show->calendarDay(
+                'from' => $this->show->calendarDay($blank->ready_from),
+                'until' => $this->show->calendarDay(
                     $blank->ready_until,
                 ),
             ]);

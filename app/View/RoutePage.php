@@ -60,12 +60,12 @@ final readonly class RoutePage
             return say('view.route-page.wood-number-still-solid', ['number' => $blank->number]);
         }
         if ($blank->ready_at === null) {
-            return say('view.route-page.wood-number-date-yet', ['number' => $blank->number]);
+            return say('view.route-page.wood-number-no-date', ['number' => $blank->number]);
         }
         $between = $blank->ready_from === null || $blank->ready_until === null ? ''
             : say('view.route-page.between', [
-                'calendarDay' => $this->show->calendarDay($blank->ready_from),
-                'calendarDay2' => $this->show->calendarDay($blank->ready_until),
+                'from' => $this->show->calendarDay($blank->ready_from),
+                'until' => $this->show->calendarDay($blank->ready_until),
             ]);
 
         $about = $this->show->calendarDay($blank->ready_at);
@@ -198,7 +198,7 @@ final readonly class RoutePage
         return say('view.route-page.hands', [
             'minutes' => $this->show->minutes($way->minutes),
             'mounts' => Quantity::count($way->mounts),
-            'more2' => $way->hasDate ? '' : say('view.route-page.date'),
+            'date' => $way->hasDate ? '' : say('view.route-page.no-date'),
         ]);
     }
 

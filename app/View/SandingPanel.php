@@ -108,7 +108,7 @@ final readonly class SandingPanel
         return say('view.sanding-panel.end-grain', [
             'area' => $this->show->area($s->zone->areaMm2),
             'endGrainMean' => round($s->zone->endGrainMean * 100),
-            'more' => $s->stopped() ? '' : say('view.sanding-panel.rpm-here', [
+            'speed' => $s->stopped() ? '' : say('view.sanding-panel.rpm-here', [
                 'rpm' => $s->way->rpm,
                 'speed' => $this->show->speed($s->way->speedMPerS),
             ]),
@@ -191,9 +191,9 @@ final readonly class SandingPanel
 
         return say('view.sanding-panel.leaves', [
             'leaves' => $this->show->said($way->method->leaves()),
-            'more' => match ($way->wet) {
-                Lubricant::Oil => say('view.sanding-panel.dust-paper-lasts-twice-2'),
-                Lubricant::Water => say('view.sanding-panel.dust-paper-lasts-twice'),
+            'wet' => match ($way->wet) {
+                Lubricant::Oil => say('view.sanding-panel.wet-with-oil'),
+                Lubricant::Water => say('view.sanding-panel.wet-with-water'),
                 null => '.',
             },
         ]);
@@ -208,7 +208,7 @@ final readonly class SandingPanel
             $share > 0 => say('view.sanding-panel.torn-over-first-grits', [
                 'share' => number_format(100 * $share),
             ]),
-            $this->plan->cut->by === ToolMark::Torn => say('view.sanding-panel.end-grain-stands-out'),
+            $this->plan->cut->by === ToolMark::Torn => say('view.sanding-panel.no-end-grain-stands'),
             default => '',
         };
     }
@@ -258,7 +258,7 @@ final readonly class SandingPanel
         return say('view.sanding-panel.min', [
             'leastMinutes' => number_format($this->sanding->leastMinutes(), 1),
             'discs' => Quantity::count($discs),
-            'more' => $cost === '' ? '' : ", $cost",
+            'cost' => $cost === '' ? '' : ", $cost",
         ]);
     }
 
@@ -331,9 +331,9 @@ final readonly class SandingPanel
         return say('view.sanding-panel.yours-min', [
             'totalMinutes' => number_format($own->totalMinutes ?? 0.0, 1),
             'discs' => Quantity::count($discs),
-            'more' => $cost === '' ? '' : ", $cost",
+            'cost' => $cost === '' ? '' : ", $cost",
             'against' => $this->against($own->totalMinutes ?? 0.0),
-            'more2' => $own?->faults === [] ? say('view.sanding-panel.faulty-step') : '',
+            'faults' => $own?->faults === [] ? say('view.sanding-panel.no-faulty-step') : '',
         ]);
     }
 
@@ -416,7 +416,7 @@ final readonly class SandingPanel
         $wood = $this->part->wood;
 
         return match (true) {
-            $wood->figures->jankaN === null => say('view.sanding-panel.hardness-known', [
+            $wood->figures->jankaN === null => say('view.sanding-panel.no-hardness-known', [
                 'wood' => $wood->said(),
             ]),
             $wood->about('hardness') !== null => $this->show->said($wood->said()).': '

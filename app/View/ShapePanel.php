@@ -108,14 +108,14 @@ final readonly class ShapePanel
         $measured = $this->measured;
         $wood = $this->part->wood;
         $weighs = $measured->massG === null
-            ? say('view.shape-panel.what-weighs-unknown-density', ['wood' => $wood->said()])
+            ? say('view.shape-panel.what-weighs-unknown-no', ['wood' => $wood->said()])
             : say('view.shape-panel.weighs-moisture', [
                 'mass' => $this->show->mass($measured->massG),
                 'moisturePercent' => $this->show->plain($this->part->moisturePercent),
             ]);
         $wall = $measured->wall === null ? '' : say('view.shape-panel.wall-thinnest', [
             'length' => $this->show->length($measured->wall->minMm),
-            'more' => $measured->floorMm === null ? '.' : say('view.shape-panel.floor', [
+            'floor' => $measured->floorMm === null ? '.' : say('view.shape-panel.floor', [
                 'length' => $this->show->length($measured->floorMm),
             ]),
         ]);

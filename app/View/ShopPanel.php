@@ -38,10 +38,10 @@ final readonly class ShopPanel
         $dew = fn (string $part): string => $this->show->temperature(round(DewPoint::of(...$this->at($part)), 1));
 
         return say('view.shop-panel.every-wait-runs-through', [
-            'emc' => $emc('day'),
-            'emc2' => $emc('night'),
-            'dew' => $dew('day'),
-            'dew2' => $dew('night'),
+            'emcDay' => $emc('day'),
+            'emcNight' => $emc('night'),
+            'dewDay' => $dew('day'),
+            'dewNight' => $dew('night'),
         ]);
     }
 

@@ -26,9 +26,9 @@ final readonly class ShortageWords
     public static function all(array $shortages, Show $show): array
     {
         return array_map(fn (Shortage $one): self => new self(
-            $one->what, $one->isDiscs ? self::discs($one) : say('view.shortage-words.more-2', [
-                'volume' => $show->volume($one->needed - $one->left),
-                'volume2' => $show->volume($one->needed),
+            $one->what, $one->isDiscs ? self::discs($one) : say('view.shortage-words.volume', [
+                'short' => $show->volume($one->needed - $one->left),
+                'needed' => $show->volume($one->needed),
             ]), $one->piece, route('pieces.route', $one->pieceId),
             $one->at === null ? '.' : say('view.shortage-words.by', [
                 'calendarDay' => $show->calendarDay($one->at),
@@ -51,8 +51,8 @@ final readonly class ShortageWords
     {
         $more = (int) ceil($one->needed - $one->left);
 
-        return say('view.shortage-words.more', [
-            'more' => Quantity::count($more), 'needed' => (int) $one->needed,
+        return say('view.shortage-words.discs', [
+            'short' => Quantity::count($more), 'needed' => (int) $one->needed,
         ]);
     }
 }

@@ -158,7 +158,7 @@ final readonly class Show
 
     public function planAge(?CarbonInterface $plannedAt): string
     {
-        return $plannedAt === null ? say('view.show.there-plan-yet') : say('view.show.dates-those', [
+        return $plannedAt === null ? say('view.show.there-no-plan-yet') : say('view.show.dates-those', [
             'dayTime' => $this->dayTime($plannedAt),
         ]);
     }
@@ -311,7 +311,7 @@ final readonly class Show
             AmountUnit::Grams => say('view.show.take', ['wax' => $this->wax($amount->value)]),
             AmountUnit::Drops => say('view.show.about', [
                 'drops' => self::drops($amount),
-                'more' => $ml < 0.1 ? '' : ' ('.$this->volume($ml).')',
+                'volume' => $ml < 0.1 ? '' : ' ('.$this->volume($ml).')',
             ]),
         };
     }
@@ -345,7 +345,7 @@ final readonly class Show
         $air = $workshop->climate;
 
         return implode(' · ', [
-            $workshop->name, say('view.show.day-2', ['temperature' => $this->temperature($air->dayC)]),
+            $workshop->name, say('view.show.by-day', ['temperature' => $this->temperature($air->dayC)]),
             $this->plain($air->dayRh).' %',
             $this->day(now()).' '.$this->time(now()),
         ]);

@@ -57,10 +57,10 @@ final readonly class SizeTable
         return say('view.size-table.nearest-scale-us-scale', [
             'asked' => $this->asked->name,
             'size' => $size($this->asked),
-            'near' => $near(Scale::Fepa)->name,
-            'size2' => $size($near(Scale::Fepa)),
-            'near2' => $near(Scale::Cami)->name,
-            'size3' => $size($near(Scale::Cami)),
+            'fepa' => $near(Scale::Fepa)->name,
+            'fepaSize' => $size($near(Scale::Fepa)),
+            'cami' => $near(Scale::Cami)->name,
+            'camiSize' => $size($near(Scale::Cami)),
         ]);
     }
 
@@ -73,7 +73,7 @@ final readonly class SizeTable
     {
         if (preg_match('/^(\d+(?:[.,]\d+)?)\s*(?:µm|um|micron)$/iu', $of, $m) === 1) {
             return new SizeRow(
-                say('view.size-table.grain', ['m' => $m[1]]), '', (float) str_replace(',', '.', $m[1]), '', false,
+                say('view.size-table.grain', ['um' => $m[1]]), '', (float) str_replace(',', '.', $m[1]), '', false,
             );
         }
         $typed = mb_strtolower($of);

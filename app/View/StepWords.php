@@ -25,7 +25,7 @@ final readonly class StepWords
     public function hold(): string
     {
         $details = $this->step->details;
-        $speed = $details->speedRpm === null ? '' : say('view.step-words.most-rpm-2', [
+        $speed = $details->speedRpm === null ? '' : say('view.step-words.and-most-rpm', [
             'speedRpm' => $details->speedRpm,
         ]);
 
@@ -81,8 +81,8 @@ final readonly class StepWords
 
         return say('view.step-words.then-wait', [
             'hours' => $this->show->hours($from),
-            'more' => $until === null ? '' : say('view.step-words.most', ['hours' => $this->show->hours($until)]),
-            'more2' => $details->waitFor === null ? ''
+            'most' => $until === null ? '' : say('view.step-words.most', ['hours' => $this->show->hours($until)]),
+            'what' => $details->waitFor === null ? ''
                 : ' '.$this->show->said($details->waitFor),
         ]);
     }
@@ -98,7 +98,7 @@ final readonly class StepWords
         return say('view.step-words.air-would', [
             'air' => $this->air(),
             'hours' => $this->show->hours($wait['min_hours']),
-            'more' => $wait['max_hours'] === null ? '' : say('view.step-words.to', [
+            'until' => $wait['max_hours'] === null ? '' : say('view.step-words.to', [
                 'hours' => $this->show->hours($wait['max_hours']),
             ]),
             'airOfLabels' => $this->show->airOfLabels(),

@@ -108,7 +108,7 @@ final readonly class SwatchPage
             say('view.swatch-page.strength', [
                 'product' => mb_lcfirst($show->product($layer->product)),
                 'strength' => number_format($layer->strength, 2),
-                'more' => $layer->sandedUm > 0 ? say('view.swatch-page.sanded-back', [
+                'sanded' => $layer->sandedUm > 0 ? say('view.swatch-page.sanded-back', [
                     'sandedUm' => $show->plain($layer->sandedUm),
                 ]) : '',
             ]),

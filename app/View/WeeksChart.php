@@ -74,14 +74,14 @@ final readonly class WeeksChart
         $planned = $this->total - $this->unplanned;
         $without = match (true) {
             $this->unplanned === 0 => '',
-            $this->unplanned === 1 => say('view.weeks-chart.date'),
-            default => say('view.weeks-chart.have-date', ['unplanned' => $this->unplanned]),
+            $this->unplanned === 1 => say('view.weeks-chart.no-date'),
+            default => say('view.weeks-chart.have-no-date', ['unplanned' => $this->unplanned]),
         };
 
         return match (true) {
-            $this->total === 0 => say('view.weeks-chart.pieces-work'),
+            $this->total === 0 => say('view.weeks-chart.no-pieces-work'),
             $planned === 0 => $this->total === 1
-                ? say('view.weeks-chart.piece-work-date')
+                ? say('view.weeks-chart.piece-work-no-date')
                 : say('view.weeks-chart.none-pieces-date', ['total' => $this->total]),
             $this->lateCount > 0 => say('view.weeks-chart.will-late', [
                 'lateCount' => $this->lateCount,
@@ -185,7 +185,7 @@ final readonly class WeeksChart
             $piece->ready_at !== null => say('view.weeks-chart.ready', [
                 'day' => $show->day($piece->ready_at),
             ]),
-            default => say('view.weeks-chart.planned'),
+            default => say('view.weeks-chart.not-planned'),
         };
     }
 }

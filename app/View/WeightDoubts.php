@@ -23,9 +23,9 @@ final readonly class WeightDoubts
     public function asks(Weighing $weighing, DoubtfulWeight $doubt): string
     {
         return say('view.weight-doubts.weighed-before-now', [
-            'weighed' => $this->show->weighed($doubt->beforeG),
-            'weighed2' => $this->show->weighed($weighing->mass_g),
-            'more' => match ($doubt->unit) {
+            'before' => $this->show->weighed($doubt->beforeG),
+            'now' => $this->show->weighed($weighing->mass_g),
+            'doubt' => match ($doubt->unit) {
                 null => say('view.weight-doubts.right'),
                 'thousandths' => say('view.weight-doubts.were-grams-read-kilograms'),
                 default => say('view.weight-doubts.was-that-in', ['unit' => $doubt->unit]),

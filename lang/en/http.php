@@ -18,19 +18,19 @@ return [
         'photograph-kept' => 'The photograph is kept.',
     ],
     'climate' => [
-        'name-another-air-called' => 'Name is “{validated}”; another air is called so already.',
+        'name-another-air-called' => 'Name is “{name}”; another air is called so already.',
         'air-own-now' => '{air} has an air of its own now.',
         'shop-itself-stays' => 'The shop itself stays.',
         'gone-with-what-read' => '{air} is gone, with what was read of it.',
         'read-which-still-come' => 'Read at is “{at}”, which is still to come.',
-        'air-station-choose-one' => 'This air has no station; choose one first.',
+        'air-no-station-choose' => 'This air has no station; choose one first.',
         'station-says-nothing-usual' => 'The station says nothing; the usual day stands in.',
         'set' => 'Set.',
         'until-takes-today-or' => 'Until is “{until}”; it takes today or later.',
         'counted-every-date-worked' => 'Counted in; every date was worked out again.',
         'comes-again-every-date' => 'As it comes again; every date was worked out again.',
         'and' => '{temperature} and {rhPercent} %',
-        'read-kept-nonsense-used' => 'Read: {words}. {nonsense} It is kept as nonsense and not used.',
+        'read-kept-nonsense-not' => 'Read: {reading}. {nonsense} It is kept as nonsense and not used.',
     ],
     'coats' => [
         'coats-dry-where-others' => 'Its coats dry where the others do.',
@@ -51,7 +51,7 @@ return [
         'wheel-takes-up-dyes' => 'The wheel takes up to {most} dyes.',
         'wheel' => '{name} is on the wheel.',
         'changed' => '{name} was changed.',
-        'longer-wheel' => '{dye} is no longer on the wheel.',
+        'no-longer-wheel' => '{dye} is no longer on the wheel.',
     ],
     'equipment' => [
         'saved-every-route-worked' => 'Saved; every route was worked out again.',
@@ -71,7 +71,7 @@ return [
         'meter-says' => 'The meter says {percent} %.',
         'tachometer-says-nothing' => 'The tachometer says nothing.',
         'tachometer-says-rpm-nonsense' => 'The tachometer says {rpm} rpm: nonsense.',
-        'tachometer-says-rpm-set' => 'The tachometer says {rpm} rpm, set to {rpm2}.',
+        'tachometer-says-rpm-set' => 'The tachometer says {rpm} rpm, set to {set}.',
     ],
     'learnt' => [
         'counts-again-every-plan' => 'It counts again; every plan follows it.',
@@ -93,16 +93,14 @@ return [
         'written-down-with-time' => 'Written down, with the time and the shop\'s air. The piece is held back until '
             .'you have chosen.',
         'nothing-wrong-with-piece' => 'Nothing is wrong with this piece any more.',
-        'there-remedy-piece-now' => 'There is no remedy “{chosen}” for this piece now.',
+        'there-no-remedy-piece' => 'There is no remedy “{chosen}” for this piece now.',
         'route' => '{title}: it is in the route.',
         'goes' => 'It goes on as it is.',
     ],
     'mix' => [
         'among-your-finishes-every' => '{name} is among your finishes; every coat of it follows its figures.',
-        'stays-coated-with' => '“{ownMix}” stays: {pieces} {more} coated with it.',
-        'piece' => 'piece is',
-        'pieces' => 'pieces are',
-        'longer-among-your-finishes' => '{ownMix} is no longer among your finishes.',
+        'stays-coated-with' => '“{ownMix}” stays: {pieces} {pieces?piece is:pieces are} coated with it.',
+        'no-longer-among-your' => '{ownMix} is no longer among your finishes.',
     ],
     'order' => [
         'moved' => 'Moved. {warned}',
@@ -112,7 +110,7 @@ return [
         'route-goes-way-now' => 'The route goes that way now.',
     ],
     'part' => [
-        'drawn-shape-marks-coats' => '{label} is drawn. Its shape, marks and coats are its own.',
+        'drawn-shape-marks-coats' => '{part} is drawn. Its shape, marks and coats are its own.',
         'saved' => 'Saved.',
         'taken-away-undo-brings' => 'Taken away. Undo brings it back.',
         'joint-saved' => 'Joint saved.',
@@ -128,8 +126,8 @@ return [
         'done-again' => 'Done again.',
     ],
     'piece-import' => [
-        'brought' => '“{piece}” was brought in{more}',
-        'with-which-your-shop' => ', and with it {names}, which your shop did not know.',
+        'brought' => '“{piece}” was brought in{woods}',
+        'with-which-your-not' => ', and with it {names}, which your shop did not know.',
     ],
     'plan' => [
         'planned-anew' => 'Planned anew.',
@@ -161,8 +159,8 @@ return [
         'weighed' => 'Weighed {mass}.',
     ],
     'session' => [
-        'one-here-signs-with' => 'No one here signs in with this address and password. Check both; capitals count '
-            .'in the password.',
+        'no-one-here-signs' => 'No one here signs in with this address and password. Check both; capitals count in '
+            .'the password.',
         'you-signed-out' => 'You are signed out.',
     ],
     'shape' => [
@@ -172,8 +170,8 @@ return [
         'saved-every-date-worked' => 'Saved; every date was worked out again.',
         'can-sign-now-tell' => '{personName} can sign in now. Tell them the password; they can change it under Shop.',
         'you-cannot-take-yourself' => 'You cannot take yourself out; another owner can.',
-        'you-longer-owner-workshop' => 'You are no longer an owner of this workshop; nobody was taken out.',
-        'can-longer-sign-what' => '{person} can no longer sign in. What they logged stays.',
+        'you-no-longer-owner' => 'You are no longer an owner of this workshop; nobody was taken out.',
+        'can-no-longer-sign' => '{person} can no longer sign in. What they logged stays.',
         'your-calendar-new-address' => 'Your calendar has a new address; the old one no longer answers.',
         'takes-stretches-such-or' => '{of} is “{one}”; it takes stretches such as 08:00-12:00, 13:00-17:00, or '
             .'nothing for a day off.',
@@ -182,14 +180,16 @@ return [
         'logged-before-wait-over' => ' Logged {early} h before its wait was over.',
         'window-had-closed-before' => ' Its window had closed {late} h before: scuff the coat below next time.',
         'plan-moved' => ' The plan has moved.',
-        'done' => 'Done at is {words}, {more}',
+        'done' => 'Done at is {at}, {why}',
         'which-still-come-takes' => 'which is still to come; it takes a time up to now.',
-        'before-step-follows-takes' => 'before the step it follows; it takes a time from {words} to now.',
+        'before-step-follows-takes' => 'before the step it follows; it takes a time from {from} to now.',
         'already-logged-nothing-added' => '{entry} was already logged; nothing was added.',
         'clock-runs' => 'The clock runs on {step}.',
         'noted' => 'Noted.',
         'taken-back-entry-stays' => 'Taken back: {entry}. The entry stays in the log, struck out.',
         'had-been-taken-back' => 'That had been taken back already.',
+        'logged' => 'Done: {entry}.{then}',
+        'skipped' => 'Skipped: {entry}.',
     ],
     'surface' => [
         'sanding-saved' => 'Sanding saved.',
@@ -216,7 +216,7 @@ return [
         'never' => 'never',
         'last-planned' => 'Last planned {at}{finish}.',
         'all-done-early-can' => '; all done {day}, as early as can be',
-        'all-done-which-cannot' => '; all done {day}, which cannot be before {day2}',
+        'all-done-which-cannot' => '; all done {finish}, which cannot be before {bound}',
     ],
     'weighing' => [
         'number' => 'Number {number}: {weighed}.',
@@ -230,29 +230,27 @@ return [
     ],
     'weight-list' => [
         'choose-file-or-type' => 'Choose a file, or type the rows.',
-        'came-left-out' => '{counted} came in; {counted2} left out.',
+        'came-left-out' => '{good} came in; {bad} left out.',
         'taken-back' => '{counted} taken back.',
     ],
     'wood' => [
         'among-your-woods-pieces' => '{wood} is among your woods; pieces of it were worked out again.',
-        'stays-made' => '“{ownWood}” stays: {pieces} {more} made of it.',
-        'piece' => 'piece is',
-        'pieces' => 'pieces are',
-        'longer-among-your-woods' => '{ownWood} is no longer among your woods.',
+        'stays-made' => '“{ownWood}” stays: {pieces} {pieces?piece is:pieces are} made of it.',
+        'no-longer-among-your' => '{ownWood} is no longer among your woods.',
     ],
     'own-pages-only' => [
         'form-came-from-another' => 'This form came from another site; nothing was taken.',
     ],
     'readable-input' => [
         'cannot-read' => '{of} cannot be read: {why}.',
-        'name-one-page' => 'its name is not one of this page\'s',
-        'holds-characters-text' => 'it holds characters that are no text',
+        'name-not-one-page' => 'its name is not one of this page\'s',
+        'holds-characters-no-text' => 'it holds characters that are no text',
         'came-list-takes-one' => 'it came as a list; it takes one value',
         'holds-too-many-values' => 'it holds too many values',
-        'one-values-plain-text' => 'one of its values is no plain text',
+        'one-values-no-plain' => 'one of its values is no plain text',
     ],
     'find-blank' => [
-        'these-sizes-do-make' => 'These sizes do not make a {say}; try a thinner wall.',
+        'no-such-form' => 'These sizes do not make a {form}; try a thinner wall.',
     ],
     'fit-password' => [
         'stands-here' => 'The password is a name that stands on this page; choose another.',
@@ -267,7 +265,7 @@ return [
     'keep-photo' => [
         'choose-photograph-first' => 'Choose a photograph first.',
         'photograph-too-large-takes' => 'The photograph is too large; it takes up to {most} MB.',
-        'photograph-did-arrive-larger' => 'The photograph did not arrive: it is larger than {most} MB, or the '
+        'photograph-did-not-arrive' => 'The photograph did not arrive: it is larger than {most} MB, or the '
             .'connection broke. Send it again, or a smaller one.',
     ],
     'look-in-lab' => [
@@ -293,7 +291,7 @@ return [
         'test-board-least-one' => 'A test board has at least one layer of dye on it.',
     ],
     'weigh-blank' => [
-        'number-blank-rack' => 'Number is “{number}”; no blank on the rack has it.',
+        'number-no-blank-rack' => 'Number is “{number}”; no blank on the rack has it.',
     ],
     'database-gone' => [
         'records-answer-not' => 'The workshop\'s records do not answer. Look whether it was saved, and try again.',
@@ -302,7 +300,7 @@ return [
         'disk-full' => 'The disk of the shop\'s computer is full; nothing was saved. Make room, then try again.',
     ],
     'lab' => [
-        'hardness-known-reckoned-usual' => 'no hardness known: reckoned on a usual one',
+        'no-hardness-known-reckoned' => 'no hardness known: reckoned on a usual one',
         'asked' => 'What is asked here: a last grain of {um} µm or finer, because {because}.',
     ],
 ];

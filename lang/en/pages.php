@@ -30,7 +30,7 @@ return [
     ],
     'mark-panel' => [
         'or' => ', or ',
-        'will-do' => 'This will not do.',
+        'will-not-do' => 'This will not do.',
         'look' => 'Look at this.',
     ],
     'mark-strip' => [
@@ -70,7 +70,7 @@ return [
             'marks' => 'Marks',
             'coats' => 'Coats',
         ],
-        'does-go-together' => 'This does not go together.',
+        'does-not-go-together' => 'This does not go together.',
         'look' => 'Look at this.',
     ],
     'place-mark' => [
@@ -92,7 +92,7 @@ return [
         'after' => 'After {grit} on the {said}',
     ],
     'errors-403' => [
-        'yours-change' => 'This is not yours to change',
+        'not-yours-change' => 'This is not yours to change',
     ],
     'errors-404' => [
         'there-nothing-here' => 'There is nothing here',
@@ -105,8 +105,8 @@ return [
         'page-open-too-long' => 'The page was open too long',
     ],
     'errors-422' => [
-        'address-understood' => 'That address was not understood',
-        'understood' => 'Not understood',
+        'address-not-understood' => 'That address was not understood',
+        'not-understood' => 'Not understood',
     ],
     'errors-429' => [
         'too-many-tries' => 'Too many tries',
@@ -115,8 +115,8 @@ return [
         'something-program-broke' => 'Something in the program broke',
     ],
     'errors-503' => [
-        'workshop-records-do-answer' => 'The workshop\'s records do not answer',
-        'records-do-answer' => 'The records do not answer',
+        'workshop-records-do-not' => 'The workshop\'s records do not answer',
+        'records-do-not-answer' => 'The records do not answer',
         'try-again' => 'Try again',
     ],
     'errors-507' => [
@@ -134,7 +134,7 @@ return [
     ],
     'mend-what' => [
         'to' => 'To, {unit}',
-        'from-empty-measured' => 'From, {unit} (empty: not measured)',
+        'from-empty-not-measured' => 'From, {unit} (empty: not measured)',
         'something-wrong-with' => 'Something is wrong with {piece}',
     ],
     'mixes' => [

@@ -5,7 +5,7 @@ declare(strict_types=1);
 // What is said of a picture that cannot be taken.
 return [
     'unfit-picture' => [
-        'picture-takes-jpeg-png' => '{name} is no picture; it takes a JPEG, PNG or WebP file.',
+        'no-picture-takes-jpeg' => '{name} is no picture; it takes a JPEG, PNG or WebP file.',
         'cannot-read-picture-end' => '{name} cannot be read as a picture; its end is missing, or it is broken. '
             .'Send it again.',
         'drawn-passes-takes-up' => '{name} is drawn in {scans} passes; it takes up to {most}. Save it once more as '
@@ -21,7 +21,7 @@ return [
             .'a moment.',
         'photographs-workshop-take-up' => 'The photographs of this workshop take up {most} MB, all that it has. '
             .'Replace or remove one.',
-        'photograph-could-written-disk' => 'The photograph could not be written; the disk may be full. Nothing was '
+        'photograph-could-not-written' => 'The photograph could not be written; the disk may be full. Nothing was '
             .'changed.',
     ],
 ];

@@ -70,6 +70,34 @@ final class MadeUpLanguageTest extends FeatureTestCase
         self::assertSame([], $found);
     }
 
+    public function test_nor_has_what_is_said_after_a_press(): void
+    {
+        $piece = $this->bowl();
+        $steps = $piece->plannedSteps()->orderBy('position')->get();
+        $said = [];
+        foreach ([
+            fn () => $this->post(route('steps.start', $steps[0])),
+            fn () => $this->post(route('steps.note', $steps[0]), ['body' => '1']),
+            fn () => $this->post(route('steps.done', $steps[0])),
+            fn () => $this->post(route('steps.done', $steps[0])),
+            fn () => $this->post(route('steps.skip', $steps[1]), ['reason' => '1']),
+            fn () => $this->post(route('pieces.record', $piece), ['weight' => '400']),
+            fn () => $this->put(route('equipment'), []),
+            fn () => $this->post(route('plan')),
+            fn () => $this->post(route('pieces.copy', $piece), ['copies' => 2]),
+            fn () => $this->delete(route('pieces.destroy', $piece), ['version' => $piece->refresh()->version]),
+        ] as $press) {
+            $press();
+            $said[] = trim(session('said').' '.implode(' ', session('errors')?->all() ?? []));
+            session()->forget('errors');
+        }
+        self::assertGreaterThan(6, count(array_unique(array_filter($said))), implode(' | ', $said));
+        self::assertSame([], array_values(array_filter(
+            str_replace(['Ebb bowl', ...$this->names($this->shop)], '', $said),
+            fn (string $one): bool => preg_match('/[A-Za-z]{3,}/', $one) === 1,
+        )));
+    }
+
     /**
      * What people wrote: names of pieces, of their parts and marks, of airs, dyes, mixes and people; notes and places.
      *

@@ -54,7 +54,7 @@ class ClimateController extends Controller
         if ($workshop->airs()->where('name', $request->validated('air_name'))->exists()) {
             throw ValidationException::withMessages([
                 'air_name' => say('http.climate.name-another-air-called', [
-                    'validated' => $request->validated('air_name'),
+                    'name' => $request->validated('air_name'),
                 ]),
             ]);
         }
@@ -104,7 +104,7 @@ class ClimateController extends Controller
     public function read(Request $request, Air $air, Show $show): RedirectResponse
     {
         $station = $this->airs->station($this->workshop($request), $air)
-            ?? throw ValidationException::withMessages(['station' => say('http.climate.air-station-choose-one')]);
+            ?? throw ValidationException::withMessages(['station' => say('http.climate.air-no-station-choose')]);
         $now = (int) now()->getTimestamp();
         $read = $station->read($now)
             ?? throw ValidationException::withMessages(
@@ -162,8 +162,8 @@ class ClimateController extends Controller
 
         return $nonsense === null ? $this->inNewAir($this->workshop($request), $air, "Read: $words.")
             : back()->with(
-                'said', say('http.climate.read-kept-nonsense-used', [
-                    'words' => $words,
+                'said', say('http.climate.read-kept-nonsense-not', [
+                    'reading' => $words,
                     'nonsense' => say("view.air-page.nonsense.$nonsense"),
                 ]),
             );

@@ -34,6 +34,6 @@ class DyeController extends Controller
     {
         $dye->delete();
 
-        return back()->with('said', say('http.dye.longer-wheel', ['dye' => $dye->name]));
+        return back()->with('said', say('http.dye.no-longer-wheel', ['dye' => $dye->name]));
     }
 }

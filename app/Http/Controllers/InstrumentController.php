@@ -106,7 +106,7 @@ class InstrumentController extends Controller
             $rpm < 0 => say('http.instrument.tachometer-says-rpm-nonsense', ['rpm' => $rpm]),
             default => say('http.instrument.tachometer-says-rpm-set', [
                 'rpm' => $rpm,
-                'rpm2' => $typed['rpm'],
+                'set' => $typed['rpm'],
             ]),
         };
     }

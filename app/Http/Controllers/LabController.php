@@ -60,7 +60,7 @@ class LabController extends Controller
             'told' => say('http.lab.asked', [
                 'um' => $show->plain($asked->limitMicron), 'because' => $asked->because,
             ]),
-            'hardness' => $wood->figures->jankaN === null ? say('http.lab.hardness-known-reckoned-usual')
+            'hardness' => $wood->figures->jankaN === null ? say('http.lab.no-hardness-known-reckoned')
                 : number_format($wood->figures->jankaN).' N', 'rgb' => $wood->nature->rgb, 'plans' => array_map(
                     fn (string $key): LabPlan => new LabPlan(
                         $key, $question->plans[$key], $job, $question->seed, $question->pass, $show,

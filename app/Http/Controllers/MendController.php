@@ -68,7 +68,7 @@ class MendController extends Controller
         $mended = array_values(array_filter(
             $this->mender->remedies($piece), fn (Mended $one): bool => $one->remedy->id === $chosen,
         ))[0] ?? throw ValidationException::withMessages(
-            ['remedy' => say('http.mend.there-remedy-piece-now', ['chosen' => $chosen])],
+            ['remedy' => say('http.mend.there-no-remedy-piece', ['chosen' => $chosen])],
         );
 
         $back = $this->changing(

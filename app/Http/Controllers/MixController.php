@@ -13,6 +13,7 @@ use App\View\MixesPanel;
 use App\View\Show;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Reading\Document;
+use HonestGrain\Words\Quantity;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -61,13 +62,12 @@ class MixController extends Controller
         if ($pieces > 0) {
             throw ValidationException::withMessages(['mix_name' => say('http.mix.stays-coated-with', [
                 'ownMix' => $ownMix->name,
-                'pieces' => $pieces,
-                'more' => $pieces === 1 ? say('http.mix.piece') : say('http.mix.pieces'),
+                'pieces' => Quantity::count($pieces),
             ])]);
         }
         $this->planner->apply($workshop, fn (): ?bool => $ownMix->delete());
 
-        return redirect()->route('mixes')->with('said', say('http.mix.longer-among-your-finishes', [
+        return redirect()->route('mixes')->with('said', say('http.mix.no-longer-among-your', [
             'ownMix' => $ownMix->name,
         ]));
     }

@@ -40,7 +40,7 @@ class PartController extends Controller
             $request, $piece, fn (CorePiece $core, Tables $tables): CorePiece => $core->joined(
                 ...Starter::with($kind, $core->partOrBody($request->part()), $id, $tables),
             ), [Change::PartAdded, say('http.part.drawn-shape-marks-coats', [
-                'label' => $this->show->said($kind->label()),
+                'part' => $this->show->said($kind->label()),
             ])],
         );
 

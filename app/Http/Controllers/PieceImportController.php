@@ -34,7 +34,7 @@ class PieceImportController extends Controller
         return redirect()->route('pieces.shape', $piece)->with(
             'said', say('http.piece-import.brought', [
                 'piece' => $piece->name,
-                'more' => $names === [] ? '.' : say('http.piece-import.with-which-your-shop', [
+                'woods' => $names === [] ? '.' : say('http.piece-import.with-which-your-not', [
                     'names' => implode(', ', $names),
                 ]),
             ]),

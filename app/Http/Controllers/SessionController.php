@@ -28,7 +28,7 @@ class SessionController extends Controller
         $right = Hash::check($typed['password'], $user->password ?? $this->nobodysHash());
         if ($user === null || ! $right) {
             throw ValidationException::withMessages([
-                'email' => say('http.session.one-here-signs-with'),
+                'email' => say('http.session.no-one-here-signs'),
             ]);
         }
         Auth::login($user, $request->boolean('remember'));

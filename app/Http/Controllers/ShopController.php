@@ -99,13 +99,13 @@ class ShopController extends Controller
             $stays = $workshop->users()->whereKey($this->user($request)->id)->where('role', Role::Owner)->exists();
             if (! $stays) {
                 throw ValidationException::withMessages(
-                    ['person' => say('http.shop.you-longer-owner-workshop')],
+                    ['person' => say('http.shop.you-no-longer-owner')],
                 );
             }
             $workshop->users()->whereKey($person->id)->delete();
         });
 
-        return back()->with('said', say('http.shop.can-longer-sign-what', ['person' => $person->name]));
+        return back()->with('said', say('http.shop.can-no-longer-sign', ['person' => $person->name]));
     }
 
     public function renewCalendar(Request $request): RedirectResponse

@@ -59,11 +59,14 @@ class StepController extends Controller
         $early = $entry->facts->planned->earlyHours;
         $late = $entry->facts->planned->lateHours;
 
-        return back()->with('said', "Done: {$this->quoted($entry)}.".match (true) {
+        $then = match (true) {
             $early !== null => say('http.step.logged-before-wait-over', ['early' => $early]),
             $late !== null => say('http.step.window-had-closed-before', ['late' => $late]),
             default => say('http.step.plan-moved'),
-        })->with([
+        };
+
+        return back()->with([
+            'said' => say('http.step.logged', ['entry' => $this->quoted($entry), 'then' => $then]),
             'undo' => $entry->id,
             'moved' => Moved::told($step->piece->name, $before, $step->piece->refresh()->ready_at),
         ]);
@@ -79,10 +82,10 @@ class StepController extends Controller
         $words = fn (CarbonInterface $at): string => $this->show->day($at).' '.$this->show->time($at);
 
         return say('http.step.done', [
-            'words' => $words($e->at),
-            'more' => $e->earliest === null
+            'at' => $words($e->at),
+            'why' => $e->earliest === null
             ? say('http.step.which-still-come-takes')
-            : say('http.step.before-step-follows-takes', ['words' => $words($e->earliest)]),
+            : say('http.step.before-step-follows-takes', ['from' => $words($e->earliest)]),
         ]);
     }
 
@@ -103,7 +106,8 @@ class StepController extends Controller
         );
 
         return back()->with('said', $written
-            ? "Skipped: {$this->quoted($entry)}." : say('http.step.already-logged-nothing-added', [
+            ? say('http.step.skipped', ['entry' => $this->quoted($entry)])
+            : say('http.step.already-logged-nothing-added', [
                 'entry' => $this->quoted($entry),
             ]),
         )->with('undo', $entry->id);

@@ -43,8 +43,8 @@ class WeeksController extends Controller
         return $finish->diffInHours($bound, true) < 1
             ? say('http.weeks.all-done-early-can', ['day' => $show->day($finish)])
             : say('http.weeks.all-done-which-cannot', [
-                'day' => $show->day($finish),
-                'day2' => $show->day($bound),
+                'finish' => $show->day($finish),
+                'bound' => $show->day($bound),
             ]);
     }
 }

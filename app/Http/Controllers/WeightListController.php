@@ -64,8 +64,8 @@ class WeightListController extends Controller
 
         return redirect()->route('rack')->with([
             'said' => say('http.weight-list.came-left-out', [
-                'counted' => self::counted(count($list->good()), 'weight'),
-                'counted2' => self::counted(count($list->bad()), 'row'),
+                'good' => self::counted(count($list->good()), 'weight'),
+                'bad' => self::counted(count($list->bad()), 'row'),
             ]),
             'batch' => $batch,
         ]);

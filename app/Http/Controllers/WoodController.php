@@ -12,6 +12,7 @@ use App\View\WoodsPanel;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Reading\Document;
 use HonestGrain\Wood\Wood;
+use HonestGrain\Words\Quantity;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -58,12 +59,11 @@ class WoodController extends Controller
         if ($pieces > 0) {
             throw ValidationException::withMessages(['wood_name' => say('http.wood.stays-made', [
                 'ownWood' => $ownWood->name,
-                'pieces' => $pieces,
-                'more' => $pieces === 1 ? say('http.wood.piece') : say('http.wood.pieces'),
+                'pieces' => Quantity::count($pieces),
             ])]);
         }
         $this->planner->apply($workshop, fn (): ?bool => $ownWood->delete());
 
-        return back()->with('said', say('http.wood.longer-among-your-woods', ['ownWood' => $ownWood->name]));
+        return back()->with('said', say('http.wood.no-longer-among-your', ['ownWood' => $ownWood->name]));
     }
 }

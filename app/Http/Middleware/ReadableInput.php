@@ -76,10 +76,10 @@ class ReadableInput
     private function fault(string $name, mixed $value, array $lists): ?string
     {
         if (! $this->isClean($name) || mb_strlen($name) > 60) {
-            return say('http.readable-input.name-one-page');
+            return say('http.readable-input.name-not-one-page');
         }
         if (! is_array($value)) {
-            return $this->isClean($value) ? null : say('http.readable-input.holds-characters-text');
+            return $this->isClean($value) ? null : say('http.readable-input.holds-characters-no-text');
         }
         if (! in_array($name, $lists, true)) {
             return say('http.readable-input.came-list-takes-one');
@@ -89,7 +89,7 @@ class ReadableInput
         }
         foreach ($value as $key => $one) {
             if (is_array($one) || ! $this->isClean($one) || ! $this->isClean((string) $key)) {
-                return say('http.readable-input.one-values-plain-text');
+                return say('http.readable-input.one-values-no-plain');
             }
         }
 

@@ -60,8 +60,8 @@ class FindBlank extends FormRequest
             );
         } catch (BadInput) {
             throw ValidationException::withMessages([
-                'wall' => say('http.find-blank.these-sizes-do-make', [
-                    'say' => mb_lcfirst(
+                'wall' => say('http.find-blank.no-such-form', [
+                    'form' => mb_lcfirst(
                         Sentences::english()->say($form->label()),
                     ),
                 ]),

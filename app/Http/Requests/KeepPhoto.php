@@ -36,7 +36,7 @@ class KeepPhoto extends FormRequest
         return [
             'photo.required' => say('http.keep-photo.choose-photograph-first'),
             'photo.max' => say('http.keep-photo.photograph-too-large-takes', ['most' => $most]),
-            'photo.uploaded' => say('http.keep-photo.photograph-did-arrive-larger', ['most' => $most]),
+            'photo.uploaded' => say('http.keep-photo.photograph-did-not-arrive', ['most' => $most]),
         ];
     }
 

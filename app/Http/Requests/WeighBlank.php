@@ -48,7 +48,7 @@ class WeighBlank extends FormRequest
         $blank = ctype_digit($number) ? $workshop->blanks()->onRack()->where('number', (int) $number)->first() : null;
 
         return $blank ?? throw ValidationException::withMessages([
-            'number' => say('http.weigh-blank.number-blank-rack', ['number' => $number]),
+            'number' => say('http.weigh-blank.number-no-blank-rack', ['number' => $number]),
         ]);
     }
 

@@ -9,7 +9,7 @@
 </div>
 @foreach ($chosen->findings() as $finding)
     <div @class(['note', 'note-warn' => $finding->isRefused])>
-        <strong>{{ $finding->isRefused ? say('pages.mark-panel.will-do') : say('pages.mark-panel.look') }}</strong>
+        <strong>{{ $finding->isRefused ? say('pages.mark-panel.will-not-do') : say('pages.mark-panel.look') }}</strong>
         {{ $show->said($finding->message) }}
         @if ($finding->choices !== [])
             <span class="faint"

@@ -81,7 +81,9 @@
                 @foreach (collect($piece->conflicts)->unique('message') as $conflict)
                     @php($forbids = $conflict->forbids)
                     <div @class(['note', 'note-warn' => $forbids])>
-                        <strong>{{ $forbids ? say('pages.piece.does-go-together') : say('pages.piece.look') }}</strong>
+                        <strong
+                            >{{ $forbids ? say('pages.piece.does-not-go-together') : say('pages.piece.look') }}</strong
+                        >
                         {{ $show->said($conflict->message) }}
                         <span class="faint">{{ $page->choices($conflict, $show) }}</span>
                     </div>

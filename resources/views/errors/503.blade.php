@@ -1,7 +1,7 @@
 @extends('errors.page', [
     'status' => 503,
-    'heading' => say('pages.errors-503.workshop-records-do-answer'),
-    'title' => say('pages.errors-503.records-do-answer'),
+    'heading' => say('pages.errors-503.workshop-records-do-not'),
+    'title' => say('pages.errors-503.records-do-not-answer'),
     'again' => say('pages.errors-503.try-again'),
 ])
 

@@ -34,7 +34,7 @@
                 /></x-field>
                 <x-number
                     name="fault_from"
-                    :label="say('pages.mend-what.from-empty-measured', ['unit' => $show->unit(Unit::Length)])"
+                    :label="say('pages.mend-what.from-empty-not-measured', ['unit' => $show->unit(Unit::Length)])"
                     class="w-full"
                 />
                 <x-number
