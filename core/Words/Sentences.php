@@ -49,13 +49,17 @@ final class Sentences
         return '⟦'.base64_encode(json_encode($said, JSON_THROW_ON_ERROR)).'⟧';
     }
 
-    /** A drawing with its words put in. */
+    /** A drawing with its words put in; what only looks like a place, since somebody has named a piece so, stays. */
     public function drawn(string $svg): string
     {
         return (string) preg_replace_callback('~⟦([\w+/=]+)⟧~', function (array $place): string {
-            $said = Said::read((array) json_decode((string) base64_decode($place[1], true), true));
+            try {
+                $said = Said::read((array) json_decode((string) base64_decode($place[1], true), true));
 
-            return htmlspecialchars($this->say($said), ENT_QUOTES | ENT_XML1);
+                return htmlspecialchars($this->say($said), ENT_QUOTES | ENT_XML1);
+            } catch (\UnexpectedValueException|\LogicException) {
+                return $place[0];
+            }
         }, $svg);
     }
 

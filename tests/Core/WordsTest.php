@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use HonestGrain\Mending\FaultKind;
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 use HonestGrain\Words\Sentences;
 use PHPUnit\Framework\TestCase;
@@ -197,6 +198,15 @@ final class WordsTest extends TestCase
         }
 
         return $asked;
+    }
+
+    public function test_a_drawing_gets_its_words_where_it_is_shown_and_a_name_that_looks_like_a_place_stays(): void
+    {
+        $place = Sentences::inDrawing(new Said('drawing.elevation.foot', ['wide' => Quantity::mm(96)]));
+        self::assertSame('<text>foot 96 mm</text>', Sentences::english()->drawn("<text>$place</text>"));
+        foreach (['e30=', 'x', base64_encode('{"code":"drawing.none"}'), base64_encode('{"code":[]}')] as $typed) {
+            self::assertSame("<text>⟦{$typed}⟧</text>", Sentences::english()->drawn("<text>⟦{$typed}⟧</text>"));
+        }
     }
 
     public function test_a_first_letter_of_any_alphabet_is_made_large_and_small(): void
