@@ -10,12 +10,13 @@ if (! function_exists('say')) {
     /**
      * A line of lang/ with what is said in its places, in the reader's units.
      *
-     * @param  array<string, string|int|float|Quantity|Said>  $of
+     * @param  array<string, string|int|float|Quantity|Said|list<string>>  $of
      */
     function say(string $code, array $of = []): string
     {
         return app(Show::class)->said(new Said($code, array_map(
-            fn (string|int|float|Quantity|Said $one): string|Quantity|Said => is_object($one) ? $one : (string) $one,
+            fn (string|int|float|Quantity|Said|array $one): string|Quantity|Said|array => is_scalar($one)
+                ? (string) $one : $one,
             $of,
         )));
     }

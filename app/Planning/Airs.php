@@ -31,6 +31,8 @@ final readonly class Airs
 
     private const SOUND_BEFORE = 40;
 
+    private const SETTLED_SECONDS = 3600;
+
     /** A reading says what the air was for so long. */
     private const READ_ABOUT_HOURS = 3;
 
@@ -105,6 +107,23 @@ final readonly class Airs
         }, range(0, 23))) / 24;
     }
 
+    /** The same for the shop's own air, worked out once an hour and at every reading: for what each page asks. */
+    public function settled(Workshop $workshop): float
+    {
+        $air = $workshop->airs->firstWhere('kind', Air::SHOP);
+        if ($air === null) {
+            return $this->equilibriumPercent($workshop);
+        }
+        $of = hash('xxh128', serialize([$workshop->climate, $workshop->time_zone, $air->setting, $air->warmed]));
+        [$kept, $percent] = cache()->get(self::settledKey($air)) ?? ['', 0.0];
+        if ($kept !== $of) {
+            $percent = $this->equilibriumPercent($workshop, $air);
+            cache()->put(self::settledKey($air), [$of, $percent], self::SETTLED_SECONDS);
+        }
+
+        return $percent;
+    }
+
     /**
      * Keeps a reading; one that cannot be true is kept as such, and never used.
      *
@@ -122,6 +141,7 @@ final readonly class Airs
             'rh_percent' => max(-999.0, min(999.0, $reading->rhPercent)),
             'source' => $source, 'nonsense' => $nonsense,
         ], ['air_id', 'at'], ['temp_c', 'rh_percent', 'source', 'nonsense']);
+        cache()->forget(self::settledKey($air));
 
         return $nonsense;
     }
@@ -166,6 +186,11 @@ final readonly class Airs
         }
 
         return null;
+    }
+
+    private static function settledKey(Air $air): string
+    {
+        return "settled-$air->id";
     }
 
     private static function setting(Workshop $workshop, ?Air $air): Climate

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Figures\RouteFacts;
 use App\Models\Piece;
 use App\Models\Tin;
 use App\Models\Workshop;
@@ -12,7 +13,9 @@ use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
+use HonestGrain\Route\Past;
 use HonestGrain\Route\Route;
+use HonestGrain\Route\SchoolOffer;
 
 /**
  * Routes of pieces, worked out once for a document, an abrasive shelf, the labels of the tins and this release of the
@@ -38,10 +41,8 @@ final class RouteStore
      */
     public function of(Workshop $workshop, Piece $piece, Bench $bench, History $history): array
     {
-        $past = $history->past()->withWoodDated($piece->datedAs());
-        $key = 'route-'.hash('xxh128', serialize([
-            $this->shop($workshop, $bench), $piece->air_id, $bench->sharesAir, $piece->document, $past,
-        ]));
+        $past = $this->past($piece, $history);
+        $key = $this->key($workshop, $piece, $bench, $past);
         $kept = cache()->get($key);
         if ($kept instanceof Route) {
             return [$key, $kept];
@@ -53,11 +54,39 @@ final class RouteStore
         return [$key, $route];
     }
 
+    /** @throws BadInput for a document that makes no route */
+    public function facts(
+        Workshop $workshop,
+        Piece $piece,
+        CorePiece $core,
+        Bench $bench,
+        History $history,
+    ): RouteFacts {
+        $key = $this->key($workshop, $piece, $bench, $this->past($piece, $history));
+
+        return cache()->remember("facts-$key", self::KEPT_SECONDS, fn (): RouteFacts => RouteFacts::of(
+            $this->of($workshop, $piece, $bench, $history)[1],
+            SchoolOffer::all($core, $bench, $this->mapper->tables($workshop, $piece), $piece->datedAs()),
+        ));
+    }
+
     /** A route that no piece has any more, and what was worked out with it. */
     public static function forget(string $key): void
     {
         cache()->forget($key);
-        cache()->forget("schools-$key");
+        cache()->forget("facts-$key");
+    }
+
+    private function past(Piece $piece, History $history): Past
+    {
+        return $history->past()->withWoodDated($piece->datedAs());
+    }
+
+    private function key(Workshop $workshop, Piece $piece, Bench $bench, Past $past): string
+    {
+        return 'route-'.hash('xxh128', serialize([
+            $this->shop($workshop, $bench), $piece->air_id, $bench->sharesAir, $piece->document, $past,
+        ]));
     }
 
     /** What every route of a shop depends on besides its document. */

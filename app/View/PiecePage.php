@@ -133,6 +133,13 @@ final readonly class PiecePage
         return $this->tab('marks').(str_contains($this->tab('marks'), '?') ? '&' : '?')."mark=$mark";
     }
 
+    /** The sanding of the part with every other way for a face priced. */
+    public function waysTab(Face $face): string
+    {
+        return $this->tab('surface').(str_contains($this->tab('surface'), '?') ? '&' : '?')
+            ."ways=$face->value#habits-$face->value";
+    }
+
     /** The part in the round. */
     public function turned(): string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Figures\RouteFacts;
 use App\Models\Piece;
 use App\Models\PlannedStep;
 use HonestGrain\Drawing\Held;
@@ -12,15 +13,13 @@ use HonestGrain\Holding\Mount;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Rack\Truing;
-use HonestGrain\Route\Room;
-use HonestGrain\Route\Route;
 use HonestGrain\Route\SchoolOffer;
 use HonestGrain\Route\SchoolWay;
-use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
 
 /** The route told by mounts: each a stage with its steps, and what the maker may change about it. */
 final readonly class RoutePage
@@ -30,30 +29,26 @@ final readonly class RoutePage
 
     /**
      * @param  list<RouteStage>  $stages  that are not behind
-     * @param  array<string, Room>  $rooms  by step
-     * @param  list<SchoolOffer>  $offers
-     * @param  array<string, Said|string>  $titles  by step
+     * @param  array<string, Said>  $titles  by step
      */
     private function __construct(
         public array $stages,
-        private array $rooms,
-        public array $offers,
         private array $titles,
+        private RouteFacts $facts,
         private Piece $piece,
         private CorePiece $core,
         private Show $show,
-        private bool $warps,
     ) {
     }
 
     /** Until when its wood dries, by its weights; empty for what is dry or has no place on the rack. */
     public function drying(): string
     {
-        $blank = $this->piece->blank;
         $kinds = array_merge([], ...array_map(
             fn (RouteStage $stage): array => array_column($stage->steps, 'kind'), $this->stages,
         ));
-        if ($blank === null || ! in_array(StepKind::Dry->value, $kinds, true)) {
+        $blank = in_array(StepKind::Dry->value, $kinds, true) ? $this->piece->blank : null;
+        if ($blank === null) {
             return '';
         }
         if (in_array(StepKind::RoughOut->value, $kinds, true) && ! $blank->isRough()) {
@@ -86,7 +81,7 @@ final readonly class RoutePage
         $body = $this->core->body();
         $shrinkage = $body->wood->figures->tangentialPercent;
         $across = $body->profile->diameterMm();
-        if (! $this->warps || $shrinkage === null) {
+        if (! $this->facts->warps || $shrinkage === null) {
             return '';
         }
         $wall = $body->profile->inner === null
@@ -97,30 +92,24 @@ final readonly class RoutePage
         ), $across, $wall))->svg($this->piece->name);
     }
 
-    /**
-     * @param  Collection<int, PlannedStep>  $steps  that are not behind
-     * @param  list<SchoolOffer>  $offers
-     */
-    public static function of(
-        Piece $piece,
-        CorePiece $core,
-        Collection $steps,
-        Route $route,
-        array $offers,
-        Show $show,
-    ): self {
-        $titles = array_column(array_map(fn ($step): array => [$step->id, $step->words->title], $route->steps), 1, 0);
-
+    public static function of(PiecePage $page, CorePiece $core, RouteFacts $facts, Show $show): self
+    {
         return new self(
-            self::stages($core, $steps, $show), Room::of($route), $offers, $titles, $piece, $core, $show,
-            array_filter($route->steps, fn (Step $step): bool => $step->kind === StepKind::Paper) !== [],
+            self::stages($core, $page->steps->slice($page->past()->count()), $show),
+            $page->steps->pluck('title', 'step')->all(), $facts, $page->piece, $core, $show,
         );
+    }
+
+    /** @return list<SchoolOffer> */
+    public function offers(): array
+    {
+        return $this->facts->offers;
     }
 
     /** Where a step may stand, for the page's script: the numbers of the steps that hold it, and why. */
     public function room(PlannedStep $step): string
     {
-        $room = $this->rooms[$step->step] ?? null;
+        $room = $this->facts->rooms[$step->step] ?? null;
 
         return $room === null ? '' : json_encode([
             'after' => $room->after, 'afterBecause' => $this->show->said($room->afterBecause),
@@ -130,7 +119,7 @@ final readonly class RoutePage
 
     public function canMove(PlannedStep $step): bool
     {
-        return isset($this->rooms[$step->step]) && $step->isOpen() && $this->piece->isInWork();
+        return isset($this->facts->rooms[$step->step]) && $step->isOpen() && $this->piece->isInWork();
     }
 
     public function isOwn(PlannedStep $step): bool
@@ -149,17 +138,16 @@ final readonly class RoutePage
         $lines = [];
         foreach ($step->details->reasons as $reason) {
             if (isset($this->titles[$reason['after']])) {
-                $title = $this->show->said($this->titles[$reason['after']]);
-                $lines[$this->show->said($reason['because'])][] = mb_lcfirst(explode(',', $title)[0]);
+                // Without the face at its end, so that three alike are named once.
+                $lines[$this->show->said($reason['because'])][] = say('view.route-page.step', [
+                    'title' => Str::beforeLast($this->show->said($this->titles[$reason['after']]), ', '),
+                ]);
             }
         }
 
         return array_map(
             fn (string $because, array $after): string => say('view.route-page.after', [
-                'after' => implode(
-                    say('view.route-page.and'), array_unique(array_slice($after, 0, 3)),
-                ),
-                'because' => $because,
+                'after' => array_values(array_unique(array_slice($after, 0, 3))), 'because' => $because,
             ]),
             array_keys($lines), array_values($lines),
         );

@@ -31,6 +31,9 @@ final readonly class Show
 
     private Sentences $sentences;
 
+    /** @var \WeakMap<Said, string> a page names the same step up to five times */
+    private \WeakMap $words;
+
     public function __construct(
         private Catalogue $catalogue,
         private bool $imperial = false,
@@ -42,6 +45,7 @@ final readonly class Show
         $calendar = (new Sentences($language))->lines('words.calendar');
         $this->reader = new Reader($imperial, $twelveHours, $timeZone, $calendar);
         $this->sentences = new Sentences($language, $this->reader, $catalogue);
+        $this->words = new \WeakMap();
     }
 
     public static function for(?User $user, Catalogue $catalogue): self
@@ -64,7 +68,7 @@ final readonly class Show
     /** What is said, in the reader's units; a name, and what somebody wrote, as it is. */
     public function said(Said|string|null $said): string
     {
-        return $said instanceof Said ? $this->sentences->say($said) : (string) $said;
+        return $said instanceof Said ? $this->words[$said] ??= $this->sentences->say($said) : (string) $said;
     }
 
     /** @return array<string, string> all lines under a code, by their last key */

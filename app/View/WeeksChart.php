@@ -61,10 +61,12 @@ final readonly class WeeksChart
         foreach ($pieces as $piece) {
             $rows[] = self::row($sheet, $piece, $steps->get($piece->id, collect())->all(), $show, $to->getTimestamp());
         }
+        $all = $query->toBase()
+            ->selectRaw('count(*) as pieces, count(late) as late, count(ready_at) as planned')->first();
 
         return new self(
-            $sheet->svg(now()->getTimestamp()), $rows, $query->count(), (clone $query)->whereNotNull('late')->count(),
-            (clone $query)->whereNull('ready_at')->count(), $page,
+            $sheet->svg(now()->getTimestamp()), $rows, (int) $all?->pieces, (int) $all?->late,
+            (int) $all?->pieces - (int) $all?->planned, $page,
         );
     }
 
@@ -130,16 +132,21 @@ final readonly class WeeksChart
      * Hundreds of steps, of which only the times are drawn: plain rows, with seconds in place of dates.
      *
      * @param  list<int>  $pieces
-     * @return Collection<int|string, Collection<int, \stdClass>> by piece
+     * @return Collection<int|string, Collection<int, \stdClass>> by piece, each with its title read
      */
     private static function steps(Workshop $workshop, array $pieces, Carbon $before): Collection
     {
+        $titles = [];
+
         return $workshop->plannedSteps()->whereIn('piece_id', $pieces)->where('state', StepState::Open)
             ->whereNotNull('start_at')->where('start_at', '<', $before)->orderBy('start_at')->toBase()
             ->get([
                 'piece_id', 'title', 'minutes', DB::raw('unix_timestamp(start_at) as start'),
                 DB::raw('unix_timestamp(end_at) as end'), DB::raw('unix_timestamp(waits_from) as waits_from'),
-            ])->groupBy('piece_id');
+            ])->each(function (\stdClass $step) use (&$titles): void {
+                // Many steps share a title, which is worded once for all of them.
+                $step->title = $titles[$step->title] ??= SaidCast::read((string) $step->title);
+            })->groupBy('piece_id');
     }
 
     /**
@@ -157,10 +164,8 @@ final readonly class WeeksChart
                 $waits[] = [$waitFrom, $start];
             }
             if ($step->minutes > 0) {
-                $hands[] = [$start, $end, $show->said(SaidCast::read((string) $step->title))];
-                $next ??= [
-                    'title' => SaidCast::read((string) $step->title), 'at' => Carbon::createFromTimestamp($start),
-                ];
+                $hands[] = [$start, $end, $show->said($step->title)];
+                $next ??= ['title' => $step->title, 'at' => Carbon::createFromTimestamp($start)];
             }
             $before = $end;
         }

@@ -403,8 +403,8 @@ return [
         'dries' => ' It dries in: {air}.',
         'wood-number-ready-about' => 'Its wood, number {number}, is ready about {about}{between}, by its weights; '
             .'each weighing moves the date.{air}',
-        'after' => 'After {after}: {because}',
-        'and' => ' and ',
+        'after' => 'After {after|and}: {because}',
+        'step' => '“{title}”',
         'wherever' => 'wherever it is',
         'hands' => '{minutes} of hands, {mounts} {mounts?mount:mounts}{date}',
         'no-date' => ', no date',

@@ -3,6 +3,7 @@ import bandPlacer from './band-placer';
 import colourPicker from './colour-picker';
 import flawPlacer from './flaw-placer';
 import gritLab from './grit-lab';
+import './later';
 import './live-forms';
 import liveClock from './live-clock';
 import newPiece from './new-piece';

@@ -68,11 +68,12 @@ let waiting = 0;
 let left = null;
 let leavingBy = null;
 
-// Which details were open, and where the caret was, by the order of the page's own ids.
+// Which details were open, and where the caret was, by the page's own ids.
 function kept() {
     const focused = document.activeElement;
 
     return {
+        opened: [...main().querySelectorAll('details[open][id]')].map(({ id }) => id),
         focus: focused?.id,
         caret: focused?.matches?.('input[type=text], input:not([type]), textarea') ? focused.selectionStart : null,
     };
@@ -83,7 +84,7 @@ async function sendLive(form, body, taken, follows) {
     const { page, url } = await post(form.action, body, isSmall(body));
     const fresh = page.querySelector('main');
     if (!fresh) throw new Error(say('unreadable'));
-    const { focus, caret } = kept();
+    const { opened, focus, caret } = kept();
     const unsaved = typed(main(), taken);
     // A file that was sent and refused is still the one that is meant.
     const picked = files(main(), fresh.querySelector('#problems') ? null : form);
@@ -93,6 +94,7 @@ async function sendLive(form, body, taken, follows) {
     document.title = page.title;
     const restored = restore(main(), unsaved);
     choose(main(), picked);
+    for (const id of opened) document.getElementById(id)?.setAttribute('open', '');
     const field = focus && document.getElementById(focus);
     if (field) {
         field.focus({ preventScroll: true });

@@ -22,7 +22,24 @@ test('a bad habit is tried in the lab and fixed, the bowl is sanded, and the she
     await outside.getByRole('button', { name: 'Price it' }).click();
     await expect(outside.getByText(/the deeper scratches of P80 stay/)).toBeVisible();
     await outside.getByText('Other ways, priced here').click();
-    await expect(outside.getByRole('cell', { name: /Half the size each time/ })).toBeVisible();
+    const habit = outside.getByRole('cell', { name: /Half the size each time/ });
+    await expect(habit).toBeVisible();
+    // What was opened stays open, and is priced anew, when something about the face is changed.
+    await outside.getByLabel('Enough at').fill('P320');
+    await outside.getByLabel('Enough at').press('Tab');
+    await expect(outside.getByText(/P320\): |P320: [\d.]+ min/)).toBeVisible();
+    await expect(habit).toBeVisible();
+    await outside.getByLabel('Enough at').fill('');
+    await outside.getByLabel('Enough at').press('Tab');
+    await expect(outside.getByText(/P320: [\d.]+ min/)).toHaveCount(0);
+    await page.reload();
+    await page.context().setOffline(true);
+    await outside.getByText('Other ways, priced here').click();
+    await expect(page.getByText("The shop's computer did not answer.")).toBeVisible();
+    await page.context().setOffline(false);
+    await outside.getByRole('link', { name: 'Price them' }).click();
+    await expect(habit).toBeVisible();
+    await page.goBack();
 
     await page.getByRole('link', { name: 'Try it in the grit lab' }).click();
     const b = page.locator('[data-plan=b]');

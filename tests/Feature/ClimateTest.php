@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Air;
+use App\Models\Kept\UsualAir;
 use App\Planning\Airs;
 use HonestGrain\Coating\AirReading;
 use Illuminate\Support\Facades\DB;
@@ -42,6 +43,22 @@ final class ClimateTest extends FeatureTestCase
         $this->post(route('climate.readings', $air), ['temp' => 'warm', 'rh' => '55'])->assertSessionHasErrors('temp');
         $this->post(route('climate.readings', $air), ['temp' => '18', 'rh' => '55', 'at' => '2027-01-01T08:00'])
             ->assertSessionHasErrors('at');
+    }
+
+    public function test_what_wood_settles_at_follows_each_reading_and_each_setting_and_is_looked_over_hourly(): void
+    {
+        $air = $this->air();
+        $settled = fn (): float => app(Airs::class)->settled($this->shop->refresh());
+        self::assertSame(app(Airs::class)->equilibriumPercent($this->shop->refresh()), $usual = $settled());
+        $this->shop->climate = new UsualAir(...[...get_object_vars($this->shop->climate), 'dayRh' => 30.0]);
+        $this->shop->save();
+        self::assertLessThan($usual, $dry = $settled());
+        $this->hours($air, 18.0, 85.0, 24);
+        self::assertGreaterThan($dry, $damp = $settled());
+        DB::table('air_readings')->delete();
+        self::assertSame($damp, $settled(), 'within the hour, and without a word to it');
+        $this->travel(61)->minutes();
+        self::assertEqualsWithDelta($dry, $settled(), 1e-9);
     }
 
     public function test_a_station_that_says_nothing_or_nonsense_changes_no_date(): void

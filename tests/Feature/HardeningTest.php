@@ -14,6 +14,8 @@ use App\Models\Kept\Choices;
 use App\Models\Kept\Keeping;
 use App\Models\Kept\UsualAir;
 use App\Models\LogEntry;
+use App\Models\Piece;
+use App\Models\PieceState;
 use App\Models\User;
 use App\Models\Workshop;
 use App\Planning\Logbook;
@@ -103,6 +105,25 @@ final class HardeningTest extends FeatureTestCase
             }
         }
         self::assertGreaterThan(12, $kept);
+    }
+
+    public function test_a_column_reads_as_what_stands_in_it_now_and_a_date_that_is_handed_out_stays_as_it_was(): void
+    {
+        $piece = $this->bowl();
+        $due = $piece->due_at?->copy();
+        self::assertNotNull($due);
+        $piece->due_at?->addDay();
+        self::assertEquals($due, $piece->due_at, 'who moves a date moves one of its own');
+        $piece->due_at = $due->copy()->addWeek();
+        self::assertEquals($due->copy()->addWeek(), $piece->due_at);
+        $piece->state = PieceState::Done;
+        self::assertSame(PieceState::Done, $piece->state);
+        self::assertSame(PieceState::Working, $piece->refresh()->state);
+        self::assertEquals($due, $piece->due_at);
+        Piece::whereKey($piece->id)->update(['name' => 'Another', 'due_at' => null]);
+        self::assertSame('Another', $piece->refresh()->name);
+        self::assertNull($piece->due_at);
+        self::assertSame($piece->document, $piece->document, 'read once');
     }
 
     public function test_no_class_of_the_application_asks_the_container_by_name(): void

@@ -21,7 +21,7 @@ final class RouteTest extends FeatureTestCase
         $piece = $this->bowl();
         $this->get(route('pieces.route', $piece))->assertOk()
             ->assertSeeInOrder(['By the tenon', 'Sand the inside', 'Off the lathe', 'Against a jam chuck', 'Take off'])
-            ->assertSee('Why here')->assertSee('Sanding goes through a coat in patches, and clogs.')
+            ->assertSee('Sanding goes through a coat in patches, and clogs.')
             ->assertSee('Ways to go about it')->assertSee('Comes off before the coats');
     }
 

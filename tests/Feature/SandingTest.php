@@ -21,7 +21,10 @@ final class SandingTest extends FeatureTestCase
         $page = route('pieces.surface', $piece);
         $this->get($page)->assertOk()->assertSee('P120, P180, P240')->assertSee('in one mount, grit by grit')
             ->assertSee('the darker, the more end grain')->assertSee('Other ways, priced here')
-            ->assertSee('Every rung there is');
+            ->assertDontSee('Every rung there is');
+        $outside = (string) $this->get("$page?ways=outside")->assertSee('Every rung there is')->getContent();
+        self::assertSame(1, substr_count($outside, 'Every rung there is'), 'of the one face that was asked about');
+        $this->get("$page?ways=everywhere")->assertOk()->assertDontSee('Every rung there is');
         $this->save($piece, ['own' => ['outside' => 'P80, P400']]);
         $this->get($page)->assertSee('the deeper scratches of P80 stay')->assertSee('Yours:');
         $this->get(route('lab', ['a' => 'P80, P400', 'b' => 'P120, P180, P240', 'wood' => 'Ash (white)']))->assertOk()

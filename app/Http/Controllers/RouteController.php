@@ -17,14 +17,11 @@ use App\View\Show;
 use HonestGrain\Piece\Care;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
-use HonestGrain\Route\SchoolOffer;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
 class RouteController extends Controller
 {
-    private const KEPT_SECONDS = 14 * 86_400;
-
     public function show(
         Piece $piece,
         Planner $planner,
@@ -36,14 +33,10 @@ class RouteController extends Controller
         $page = PiecePage::of($piece, $show);
         $core = $mapper->piece($piece->workshop, $piece->document, $piece);
         $bench = $mapper->bench($piece->workshop, $piece);
-        [$key, $route] = $routes->of($piece->workshop, $piece, $bench, History::of($piece));
-        $offers = cache()->remember("schools-$key", self::KEPT_SECONDS, fn (): array => SchoolOffer::all(
-            $core, $bench, $mapper->tables($piece->workshop, $piece), $piece->datedAs(),
-        ));
 
         return view('pieces.route', [
             'page' => $page, 'emc' => $bench->equilibriumPercent, 'told' => RoutePage::of(
-                $piece, $core, $page->steps->slice($page->past()->count()), $route, $offers, $show,
+                $page, $core, $routes->facts($piece->workshop, $piece, $core, $bench, History::of($piece)), $show,
             ),
         ]);
     }

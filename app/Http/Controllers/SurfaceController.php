@@ -18,6 +18,7 @@ use App\View\SandingPanel;
 use App\View\ShortageWords;
 use App\View\Show;
 use HonestGrain\Drawing\GrainFigure;
+use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Tables;
 use Illuminate\Contracts\View\View;
@@ -44,7 +45,7 @@ class SurfaceController extends Controller
             'short' => ShortageWords::all(array_values(array_filter(
                 $shopping->shortages($piece->workshop), fn (Shortage $one): bool => $one->isDiscs,
             )), $show),
-            'left' => SandingPanel::left($part),
+            'left' => SandingPanel::left($part), 'priced' => Face::tryFrom((string) $request->string('ways')),
             'elevation' => $drawings->kept("grain-$part->id", $grain->elevation(...)),
             'plan' => $drawings->kept("grain-plan-$part->id", $grain->plan(...)),
         ]);

@@ -1,8 +1,7 @@
 @props(['name', 'options', 'chosen' => '', 'isWide' => true])
+@php($now = (string) old($name, $chosen))
 <select {{ $attributes->class(['w-full' => $isWide])->merge(['name' => $name]) }}>
     @foreach ($options as $value => $words)
-        <option value="{{ $value }}" @selected((string) old($name, $chosen) === (string) $value)>
-            {{ $show->said($words) }}
-        </option>
+        <option value="{{ $value }}" @selected($now === (string) $value)>{{ $show->said($words) }}</option>
     @endforeach
 </select>

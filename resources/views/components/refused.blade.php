@@ -1,8 +1,8 @@
 {{-- What was refused, at its own field; the top of the page links here. --}}
 @props(['name'])
-@inject('shown', 'App\View\ShownErrors')
-@php($key = $shown::key($name))
+@php($key = \App\View\ShownErrors::key($name))
 @error($key)
+    @inject('shown', 'App\View\ShownErrors')
     @if ($shown->add($name))
         <em {{ $attributes }} id="{{ $shown::anchor($key) }}">{{ $message }}</em>
     @else

@@ -1,4 +1,4 @@
-@props(['panel'])
+@props(['panel', 'ways', 'isPriced' => false])
 @php($s = $panel->sanding)
 @php($face = $s->face->value)
 @php($rungs = $panel->rungs())
@@ -212,36 +212,40 @@
                 <p class="note note-warn">{{ $show->said($fault->message) }}</p>
             @endforeach
         @endif
-        <x-disclosure label="Other ways, priced here" class="small mt-2" id="habits-{{ $face }}">
-            <table class="mt-1">
-                <thead>
-                    <tr>
-                        <th>Way</th>
-                        <th>Grits</th>
-                        <th class="n">Minutes</th>
-                        <th class="n">Discs</th>
-                        <th class="n">Cost</th>
-                        <th class="n">Left</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    @foreach ($panel->habits() as [$way, $grits, $minutes, $discs, $cost, $scratch, $said])
+        <x-disclosure label="Other ways, priced here" class="small mt-2" id="habits-{{ $face }}" :open="$isPriced">
+            @if (! $isPriced)
+                <a href="{{ $ways }}" data-later>Price them</a>
+            @else
+                <table class="mt-1" data-later>
+                    <thead>
                         <tr>
-                            <td>
-                                {{ $way }}
-                                @foreach ($said as $words)
-                                    <span class="faint block">{{ $words }}</span>
-                                @endforeach
-                            </td>
-                            <td>{{ $grits }}</td>
-                            <td class="n">{{ $minutes }}</td>
-                            <td class="n">{{ $discs }}</td>
-                            <td class="n">{{ $cost === '' ? '–' : $cost }}</td>
-                            <td class="n">{{ $scratch }}</td>
+                            <th>Way</th>
+                            <th>Grits</th>
+                            <th class="n">Minutes</th>
+                            <th class="n">Discs</th>
+                            <th class="n">Cost</th>
+                            <th class="n">Left</th>
                         </tr>
-                    @endforeach
-                </tbody>
-            </table>
+                    </thead>
+                    <tbody>
+                        @foreach ($panel->habits() as [$way, $grits, $minutes, $discs, $cost, $scratch, $said])
+                            <tr>
+                                <td>
+                                    {{ $way }}
+                                    @foreach ($said as $words)
+                                        <span class="faint block">{{ $words }}</span>
+                                    @endforeach
+                                </td>
+                                <td>{{ $grits }}</td>
+                                <td class="n">{{ $minutes }}</td>
+                                <td class="n">{{ $discs }}</td>
+                                <td class="n">{{ $cost === '' ? '–' : $cost }}</td>
+                                <td class="n">{{ $scratch }}</td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            @endif
         </x-disclosure>
         <x-why kind="workshop"> {{ $panel->why() }} </x-why>
     </div>

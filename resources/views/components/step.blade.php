@@ -2,7 +2,7 @@
 @php([$isOpen, $isNext, $canMove, $title] = [
     $step->isOpen(), (bool) $step->is_next, $told->canMove($step), $show->said($step->title),
 ])
-@php([$reasons, $wait, $window] = [$told->reasons($step), $words->wait(), $words->window()])
+@php([$wait, $window] = [$words->wait(), $words->window()])
 @php($hazards = $isOpen && ! $isNext ? $words->hazardTitles() : '')
 <li
     @class(['route-step', 'faint' => ! $isOpen])
@@ -41,13 +41,6 @@
         </p>
         <p class="small">{{ $words->line() }}</p>
         <p class="faint small">{{ $show->said($step->details->because) }}</p>
-        @if ($reasons)
-            <x-disclosure label="Why here" is-faint class="small no-print">
-                @foreach ($reasons as $reason)
-                    <p>{{ $reason }}</p>
-                @endforeach
-            </x-disclosure>
-        @endif
         @foreach ($isNext ? $step->details->hazards : [] as $hazard)
             <p class="small">
                 <b class="warn">{{ $show->said($hazard->title()) }}.</b> {{ $show->said($hazard->says()) }}
@@ -56,6 +49,14 @@
         @if ($hazards !== '')
             <p class="small warn">{{ $hazards }}</p>
         @endif
+        <x-why kind="workshop">
+            <x-slot:first>
+                @foreach ($told->reasons($step) as $reason)
+                    <p>{{ $reason }}</p>
+                @endforeach
+            </x-slot:first>
+            {{ $words->why() }}
+        </x-why>
     </div>
     <div class="small">
         @if ($wait)
@@ -92,9 +93,6 @@
                 <input type="hidden" name="version" value="{{ $piece->version }}" />
                 <button class="quiet no-print">Take this step out</button>
             </form>
-        @endif
-        @if ($isOpen)
-            <x-why kind="workshop">{{ $words->why() }}</x-why>
         @endif
     </div>
 </li>

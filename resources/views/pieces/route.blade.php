@@ -1,5 +1,5 @@
 @php($piece = $page->piece)
-@php($past = $page->past())
+@php([$past, $open] = [$page->past(), $told->open()])
 <x-piece :page="$page" tab="route" title="route">
     <div class="no-print mb-3 flex flex-wrap gap-5">
         <a href="{{ route('pieces.card', $piece) }}">Route card to print</a>
@@ -112,7 +112,7 @@
     <div class="no-print mt-8 grid gap-x-14 gap-y-6 lg:grid-cols-2">
         <section aria-labelledby="ways">
             <h2 id="ways">Ways to go about it</h2>
-            @forelse ($told->offers as $offer)
+            @forelse ($told->offers() as $offer)
                 <h3 class="mt-3">{{ $show->said($offer->label) }}</h3>
                 @foreach ($offer->ways as $way)
                     @php($look = 'flex flex-wrap items-baseline gap-x-4 border-b border-rule py-1')
@@ -177,11 +177,9 @@
                     <x-field name="step_mount" label="Held"
                         ><x-choose name="step_mount" :options="$told->mounts()"
                     /></x-field>
-                    <x-field name="step_after" label="After"
-                        ><x-choose name="step_after" :options="$told->open()"
-                    /></x-field>
+                    <x-field name="step_after" label="After"><x-choose name="step_after" :options="$open" /></x-field>
                     <x-field name="step_before" label="Before"
-                        ><x-choose name="step_before" :options="$told->open()"
+                        ><x-choose name="step_before" :options="$open"
                     /></x-field>
                 </div>
                 <button class="press">Add the step</button>

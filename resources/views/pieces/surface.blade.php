@@ -32,7 +32,8 @@
             <figure>{!! $show->drawn($plan) !!}</figure>
         </div>
         @foreach ($panels as $panel)
-            <x-sanding :panel="$panel" />
+            @php($face = $panel->sanding->face)
+            <x-sanding :panel="$panel" :ways="$page->waysTab($face)" :is-priced="$priced === $face" />
         @endforeach
         @foreach ($left as $face)
             <section
