@@ -27,6 +27,7 @@ final readonly class StepDetails implements Kept
      * @param  int  $stage  number of the mount, or of the rest between two, within its part
      * @param  list<array{after: string, because: Said}>  $reasons  why it comes after others
      * @param  string  $air  that its wait runs in, as `Planning\Airs` names it; empty for the shop's own
+     * @param  list<Said>  $reckoning  what its own minutes and speed come from
      * @param  array{min_hours: float, max_hours: float|null}|null  $wait  reference hours that the next step waits
      */
     private function __construct(
@@ -44,6 +45,7 @@ final readonly class StepDetails implements Kept
         public array $reasons,
         public string $air,
         public ?Abrading $abrading,
+        public array $reckoning,
     ) {
     }
 
@@ -61,7 +63,7 @@ final readonly class StepDetails implements Kept
             array_map(
                 fn (Reason $one): array => ['after' => $one->after, 'because' => $one->because], $step->timing->reasons,
             ),
-            $wait->kinetics->air ?? '', $step->work->supplies->abrading,
+            $wait->kinetics->air ?? '', $step->work->supplies->abrading, $step->words->reckoning,
         );
     }
 
@@ -87,6 +89,7 @@ final readonly class StepDetails implements Kept
                 'after' => (string) $one['after'], 'because' => SaidCast::of($one['because'] ?? ''),
             ], $kept['reasons'] ?? [])),
             (string) ($kept['air'] ?? ''), Abraded::planned($kept['abrading'] ?? null),
+            SaidCast::all($kept['reckoning'] ?? []),
         );
     }
 
@@ -100,6 +103,7 @@ final readonly class StepDetails implements Kept
             'speed_rpm' => $this->speedRpm, 'mount' => $this->mount,
             'stage' => $this->stage, 'reasons' => $this->reasons, 'air' => $this->air,
             'abrading' => $this->abrading === null ? null : Abraded::written($this->abrading),
+            'reckoning' => $this->reckoning,
         ];
     }
 }

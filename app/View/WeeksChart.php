@@ -62,7 +62,8 @@ final readonly class WeeksChart
             $rows[] = self::row($sheet, $piece, $steps->get($piece->id, collect())->all(), $show, $to->getTimestamp());
         }
         $all = $query->toBase()
-            ->selectRaw('count(*) as pieces, count(late) as late, count(ready_at) as planned')->first();
+            ->selectRaw('count(*) pieces')->selectRaw('count(late) late')->selectRaw('count(ready_at) planned')
+            ->first();
 
         return new self(
             $sheet->svg(now()->getTimestamp()), $rows, (int) $all?->pieces, (int) $all?->late,

@@ -32,6 +32,10 @@ final readonly class Calibration implements Figures
 
     public TurningRates $turning;
 
+    public CutFigures $cuts;
+
+    public BoreFigures $bores;
+
     public MendingRates $mending;
 
     public DryingFigures $drying;
@@ -59,6 +63,8 @@ final readonly class Calibration implements Figures
         $this->shape = new ShapeFigures($value);
         $this->bench = new BenchFigures($value);
         $this->turning = new TurningRates($value);
+        $this->cuts = new CutFigures($value);
+        $this->bores = new BoreFigures($value);
         $this->mending = new MendingRates($value);
         $this->drying = new DryingFigures($value);
         $this->climate = new ClimateFigures($value);

@@ -9,6 +9,7 @@ use HonestGrain\Calibration\Calibration;
 use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\ProvenStack;
+use HonestGrain\Lathework\BitTable;
 use HonestGrain\Reading\Row;
 use HonestGrain\Wood\WoodTable;
 use HonestGrain\Words\Figures;
@@ -26,6 +27,8 @@ final class Catalogue implements Figures
     private ?AbrasiveTable $abrasives = null;
 
     private ?CoatingTable $coatings = null;
+
+    private ?BitTable $bits = null;
 
     private ?Calibration $calibration = null;
 
@@ -85,6 +88,11 @@ final class Catalogue implements Figures
         return $this->coatings ??= CoatingTable::of(
             $this->rows('finishes.csv'), $this->rows('stains.csv'), $this->rows('binders.csv'),
         );
+    }
+
+    public function bits(): BitTable
+    {
+        return $this->bits ??= BitTable::of($this->rows('bits.csv'));
     }
 
     public function calibration(): Calibration

@@ -6,8 +6,10 @@ namespace HonestGrain\Command;
 
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Command\Verb\BeadsVerb;
+use HonestGrain\Command\Verb\BoreVerb;
 use HonestGrain\Command\Verb\BurnVerb;
 use HonestGrain\Command\Verb\CureVerb;
+use HonestGrain\Command\Verb\CutVerb;
 use HonestGrain\Command\Verb\DryingVerb;
 use HonestGrain\Command\Verb\DyeVerb;
 use HonestGrain\Command\Verb\EmcVerb;
@@ -64,7 +66,8 @@ final readonly class CommandLine
             new FacetsVerb, new TextureVerb($calibration), new PiercingVerb($calibration),
             new BurnVerb($calibration), new InlayVerb($calibration),
             new TemplateVerb($calibration), new UnitsVerb, new DyeVerb($calibration), new ScorchVerb($calibration),
-            new RouteVerb($catalogue), new Mend($catalogue),
+            new RouteVerb($catalogue), new Mend($catalogue), new CutVerb($calibration),
+            new BoreVerb($catalogue),
         ] as $verb) {
             $verbs[$verb->name()] = $verb;
         }

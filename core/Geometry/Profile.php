@@ -123,6 +123,14 @@ final readonly class Profile
         return 2 * max(array_map(fn (Point $p): float => $p->r, $this->outer->points));
     }
 
+    /** How wide the mouth is over the widest place inside it, 0 to 1; null for what is not hollow. */
+    public function mouthShare(): ?float
+    {
+        $widest = $this->inner === null ? 0.0 : max(array_map(fn (Point $p): float => $p->r, $this->inner->points));
+
+        return $this->inner === null || $widest <= 0.0 ? null : $this->inner->first()->r / $widest;
+    }
+
     /** The outer diameter at a height over the lowest place of the piece, mm; null above it. */
     public function diameterAtMm(float $aboveMm): ?float
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Holding;
 
+use HonestGrain\Lathework\Bit;
 use HonestGrain\Layout\Cutter;
 use HonestGrain\Layout\Tooling;
 use HonestGrain\Reading\Document;
@@ -13,22 +14,27 @@ use HonestGrain\Reading\InvalidField;
  * What a shop holds and turns work with:
  * `{"lathe":{"swing_mm","bed_mm","least_rpm","most_rpm","reverses","index_holes"}|null,
  * "jaws":[{"name","tenon_min_mm","tenon_max_mm","recess_min_mm","recess_max_mm"}],
- * "holds":[{"mount","most_rpm"}],"cutters":[{"name","kind":"ball"|"v","radius_mm"|"angle_deg"}]}`.
+ * "holds":[{"mount","most_rpm"}],"cutters":[{"name","kind":"ball"|"v","radius_mm"|"angle_deg"}],
+ * "bits":[{"kind","diameter_mm","length_mm"}]}`.
  */
 final readonly class Equipment
 {
     public const MOST_SETS = 20;
 
+    public const MOST_BITS = 100;
+
     /**
      * @param  list<JawSet>  $jaws
      * @param  array<string, int|null>  $holds  mount => the fastest it takes, rpm
      * @param  list<Cutter>  $cutters
+     * @param  list<Bit>  $bits  none where the shop has not said: it is taken to have what is sold
      */
     private function __construct(
         public ?Lathe $lathe,
         public array $jaws,
         private array $holds,
         public array $cutters = [],
+        public array $bits = [],
     ) {
     }
 
@@ -54,6 +60,7 @@ final readonly class Equipment
                 ? $equipment->children('jaws', self::MOST_SETS) : []),
             $holds, array_map(Cutter::read(...), $equipment->has('cutters')
                 ? $equipment->children('cutters', self::MOST_SETS) : []),
+            array_map(Bit::read(...), $equipment->has('bits') ? $equipment->children('bits', self::MOST_BITS) : []),
         );
     }
 

@@ -10,6 +10,7 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\Compatibility;
 use HonestGrain\Colour\DyeFactorTable;
+use HonestGrain\Lathework\BitTable;
 use HonestGrain\Layout\Tooling;
 use HonestGrain\Reading\Copy;
 use HonestGrain\Technique\Techniques;
@@ -19,24 +20,26 @@ use HonestGrain\Wood\WoodTable;
 /** Everything that the words of a document are looked up in: the catalogue's tables, and a workshop's own over them. */
 final readonly class Tables
 {
+    public Techniques $techniques;
+
     private function __construct(
         public WoodTable $woods,
         public AbrasiveTable $abrasives,
         public CoatingTable $coatings,
-        public Techniques $techniques,
+        public BitTable $bits,
         public Calibration $calibration,
         public Compatibility $pairs,
         public Tooling $tooling = new Tooling,
         public DyeFactorTable $dyes = new DyeFactorTable,
     ) {
+        $this->techniques = Techniques::table();
     }
 
     public static function of(Catalogue $catalogue): self
     {
         return new self(
             woods: $catalogue->woods(), abrasives: $catalogue->abrasives(), coatings: $catalogue->coatings(),
-            techniques: Techniques::table(),
-            calibration: $catalogue->calibration(), pairs: $catalogue->compatibility(),
+            bits: $catalogue->bits(), calibration: $catalogue->calibration(), pairs: $catalogue->compatibility(),
         );
     }
 

@@ -24,6 +24,9 @@ enum ConflictCode: string
     /** More than the lathe takes. */
     case Swing = 'swing';
 
+    /** A hole that no bit of the shop bores, and too narrow for a tool. */
+    case NoBit = 'no-bit';
+
     /** A hold that the part does not offer. */
     case Hold = 'hold';
 

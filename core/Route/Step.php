@@ -107,7 +107,7 @@ final readonly class Step
                 $this->work->supplies->amount->ml(), 1,
             ),
             'speed_rpm' => $this->setup->rpm,
-            'how' => $this->words->how,
+            'how' => $this->words->how, 'reckoning' => $this->words->reckoning,
             'sheets' => $this->work->supplies->abrading === null ? null
                 : (object) $this->work->supplies->abrading->sheets,
             'reasons' => array_map(fn (Reason $one): array => [

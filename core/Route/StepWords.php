@@ -13,6 +13,7 @@ final readonly class StepWords
      * @param  list<Said>  $how  short lines of instruction
      * @param  Said|null  $brief  the title within a chain of reasons
      * @param  Said|null  $waitFor  what its wait is for
+     * @param  list<Said>  $reckoning  what its own minutes and speed come from
      */
     public function __construct(
         public Said $title,
@@ -20,6 +21,7 @@ final readonly class StepWords
         public array $how = [],
         public ?Said $brief = null,
         public ?Said $waitFor = null,
+        public array $reckoning = [],
     ) {
     }
 }

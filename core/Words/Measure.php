@@ -10,6 +10,7 @@ enum Measure: string
     case Mm = 'mm';
     case Um = 'um';
     case Cm2 = 'cm2';
+    case Cm3 = 'cm3';
     case Ml = 'ml';
     case Grams = 'g';
     case Celsius = 'celsius';

@@ -36,6 +36,11 @@ final readonly class Quantity
         return new self(Measure::Cm2, $cm2);
     }
 
+    public static function mm3(float $mm3): self
+    {
+        return new self(Measure::Cm3, $mm3 / 1000);
+    }
+
     public static function ml(float $ml): self
     {
         return new self(Measure::Ml, $ml);
@@ -74,6 +79,16 @@ final readonly class Quantity
     public static function mPerS(float $mPerS): self
     {
         return new self(Measure::MPerS, $mPerS);
+    }
+
+    public static function mmPerMinute(float $mmPerMinute): self
+    {
+        return new self(Measure::MmPerMinute, $mmPerMinute);
+    }
+
+    public static function cm3PerMinute(float $cm3PerMinute): self
+    {
+        return new self(Measure::Cm3PerMinute, $cm3PerMinute);
     }
 
     public static function rpm(float $rpm): self

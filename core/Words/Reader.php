@@ -53,6 +53,7 @@ final readonly class Reader
             Measure::Mm => $this->imperial ? number_format($read, abs($value) < self::SMALL_IN_MM ? 3 : 2)
                 : self::number($read, null, $decimals ?? (abs($value) < 1 ? 2 : 1)),
             Measure::Cm2 => number_format($read, $this->imperial ? 1 : $decimals ?? 0),
+            Measure::Cm3 => number_format($read, $decimals ?? (abs($read) < 10 ? 1 : 0)),
             Measure::Ml => $this->imperial
                 ? number_format($read, 2) : self::number($read, $decimals, abs($value) < self::SMALL_ML ? 1 : 0),
             Measure::Grams => $this->imperial
@@ -148,6 +149,7 @@ final readonly class Reader
             Measure::CelsiusPerHour => Unit::Temperature->name($this->imperial).'/h',
             Measure::PercentPerHour => '%/h',
             Measure::UmPerMinute => 'µm/min',
+            Measure::Cm3 => $this->imperial ? 'in³' : 'cm³',
             Measure::Cm3PerMinute => $this->imperial ? 'in³/min' : 'cm³/min',
             Measure::MinutesPerCm => $this->imperial ? 'min/in' : 'min/cm',
             Measure::MinutesPerM => $this->imperial ? 'min/ft' : 'min/m',
@@ -173,7 +175,7 @@ final readonly class Reader
             Measure::GPerM2 => 0.00327706,
             Measure::Kilograms => 1 / 0.45359237,
             Measure::CelsiusApart, Measure::CelsiusPerHour => 1.8,
-            Measure::Cm3PerMinute => 1 / 16.387064,
+            Measure::Cm3, Measure::Cm3PerMinute => 1 / 16.387064,
             Measure::MinutesPerCm => 2.54,
             Measure::MinutesPerM => 0.3048,
             Measure::MinutesPerCm2 => 6.4516,

@@ -78,6 +78,36 @@ return [
             'jaws' => 'up to 50 sets {"name", "tenon_min_mm", "tenon_max_mm", "recess_min_mm", "recess_max_mm"}',
         ],
     ],
+    'bore' => [
+        'does' => 'With what bit a hole is bored, how fast, and for how long.',
+        'fields' => [
+            'diameter_mm' => 'of the hole, 0.5 to 200',
+            'depth_mm' => 'from the face that it starts at, 1 to 2000',
+            'grain' => '"side" or "end": what the axis of the hole runs into',
+            'hardness_n' => 'of the wood, dry, 100 to 50000',
+            'gummy' => 'true where gum or resin heats and clogs a bit (false where not given)',
+            'bits' => 'up to 100 {"kind": "brad", "twist", "gun", "forstner", "spade" or "cup", "diameter_mm", '
+                .'"length_mm"}; what is sold where none is given',
+            'wall' => '{"thickness_mm"}, the wood along the hole, or null; a deeper hole goes right through',
+            'most_rpm' => 'what the hold and the lathe allow, 10 to 10000, or null',
+        ],
+    ],
+    'cut' => [
+        'does' => 'What a cut on the lathe takes, by what its minutes go into.',
+        'fields' => [
+            'operation' => '"rough" (to round, or down outside), "true" (a rough-out brought round again), "shape" '
+                .'(the outside to its last line), "hollow" (the inside), or "rough-out" (wet, to a thick wall)',
+            'volume_mm3' => 'the wood that comes off, 0 to 10^10',
+            'area_mm2' => 'of the face that is left (0 where not given); counts for "shape" and "hollow"',
+            'diameter_mm' => 'before the cut, 1 to 5000',
+            'wall_mm' => 'what stands behind the face once it is cut, or null where it is solid',
+            'grain' => '"side" or "end"',
+            'hardness_n' => 'of the wood, dry, 100 to 50000',
+            'wet' => 'true or false (false where not given)',
+            'mouth_share' => 'the mouth over the inner width, 0.01 to 1, or null where nothing is in the way',
+            'details' => 'beads, coves and shoulders, 0 to 1000 (0 where not given)',
+        ],
+    ],
     'grits' => [
         'does' => 'The grit progression with the least total minutes from the abrasives at hand, and the price '
             .'and faults of your own.',

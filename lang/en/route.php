@@ -383,7 +383,14 @@ return [
         'bore-hole' => 'Bore the hole',
         'across-deep' => '{what}, {diameter|1} across and {depth|0} deep',
         'before-wall-about-thinned' => 'Before the wall about it is thinned, while it runs true.',
-        'back-bit-out-often' => 'Back the bit out often: a packed flute burns and wanders.',
+        'outside-true-to-hole' => 'A bit wanders a little: the outside is turned true to the hole, and not the hole to '
+            .'the outside.',
+        'waste-at-that-end' => 'That is with {waste|0} of waste, which comes off that end.',
+        'upright-under-the-press' => 'upright in a vice under the drill press',
+        'blank-turns-on-hole' => 'Bored into the square blank: it then turns on a cone in its own hole, and runs true '
+            .'to it.',
+        'cone-in-hole' => 'Tail centre up, its cone in the hole.',
+        'with-bit' => 'With a {bit}, marked at {depth|0} from the face it starts at.',
         'by-hand-first' => 'Turn it by hand first, tail centre up; faster only once it runs true.',
     ],
     'contents' => [
@@ -422,6 +429,21 @@ return [
         'dye-band-black-instead' => 'Dye the band black instead',
         'no-flame-over-or' => 'No flame over or near a finish: it burns, and its smoke is poison.',
         'no-pen-no-wire' => 'No pen and no wire over or beside a finish: its smoke is poison.',
+    ],
+    'bore-limits' => [
+        'no-bit' => 'The hole is {diameter|1} across and {depth|0} deep, and nothing here bores it. {why}',
+        'list-bit' => 'List a bit that does under Shop',
+        'draw-through' => 'Draw it right through: it is then bored from both ends',
+        'draw-shallower' => 'Draw it shallower',
+        'draw-wider' => 'Draw it {from|0} wide or wider, and cut it with a tool',
+    ],
+    'cut' => [
+        'reckoned' => '{total|1}: {setUp|0} to set the rest, choose the tool and look; {waste|1} for {volume} of wood '
+            .'at {rate|0}{finish}{sharpening}.',
+        'finish' => '; {minutes|1} for the last cut over {area}',
+        'sharpening' => '; {minutes|0} at the grinder',
+        'in-rings' => 'A wall under {wall|0} is cut in rings of {ring|0}, each finished before the next: what is '
+            .'behind the tool is never gone back to.',
     ],
     'lathe-limits' => [
         'across-lathe-swings' => 'It is {across|1} across, and the lathe swings {swing|1}.',
@@ -686,15 +708,20 @@ return [
         'hold' => 'To mount takes {bench_mount_minutes}, to turn round {bench_reverse_minutes}, to put back what '
             .'came off in its own jaws {bench_remount_minutes} (workshop). What waits longer than '
             .'{bench_stays_mounted_hours} comes off.',
-        'turn' => 'Minutes are the wood taken off at {turning_cut_cm3_per_minute} (roughing '
-            .'{turning_rough_cm3_per_minute}) for wood of the reference hardness, and '
-            .'{turning_finish_minutes_per_100cm2} that is finish-cut (workshop); volumes are exact from the '
-            .'drawing. The speed is physics, held to {turning_rim_speed_m_s} at the rim, {flawed_rim_speed_m_s} '
+        'turn' => 'Wood of {cut_reference_hardness_n} and {cut_reference_diameter_mm} across comes off at '
+            .'{cut_outside_cm3_per_minute} outside, {cut_side_grain_cm3_per_minute} hollowing side grain and '
+            .'{cut_end_grain_cm3_per_minute} hollowing end grain; with the root of the diameter (up to '
+            .'{cut_most_size_times|bare} times) and against the root of the hardness, wet wood {cut_wet_times|bare} '
+            .'times as fast, through a mouth under {cut_narrow_mouth_share} of the inside '
+            .'{cut_narrow_mouth_times|bare} times. The last cut takes {cut_finish_minutes_per_100cm2}, more where the '
+            .'wall is under '
+            .'{cut_thin_wall_mm}; {cut_sharpen_minutes} at the grinder for every {cut_sharpen_every_minutes} '
+            .'(workshop). Volumes are exact from the drawing. The speed is physics, held to '
+            .'{turning_rim_speed_m_s} at the rim, {flawed_rim_speed_m_s} '
             .'where the wood is flawed.',
         'rough-out' => 'The wall is the greater of {turning_rough_wall_share} of the diameter (the common rule) '
             .'and what this wood\'s shrinkage asks for (Wood Handbook, table 4-3; linear from 30 %), with '
-            .'{drying_to_come_clean_mm} to come clean. Minutes are the wood taken off at '
-            .'{turning_rough_cm3_per_minute} (workshop).',
+            .'{drying_to_come_clean_mm} to come clean. Minutes are those of cutting.',
         'repair' => 'Minutes, waits and volumes are workshop figures: a hairline drinks '
             .'{repair_hairline_ca_ml_per_cm} of thin CA, a void takes half its length × width × depth in fills of '
             .'{repair_fill_depth_mm}, a soft patch {repair_soft_ca_ml_per_cm2}.',

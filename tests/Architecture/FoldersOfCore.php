@@ -22,16 +22,17 @@ final class FoldersOfCore
         'Calibration' => ['Reading'],
         'Geometry' => ['Reading', 'Wood', 'Calibration'],
         'Layout' => ['Reading', 'Calibration', 'Geometry'],
+        'Lathework' => ['Reading', 'Wood', 'Calibration', 'Geometry'],
         'Colour' => ['Reading', 'Calibration', 'Geometry'],
         'Coating' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Colour'],
         'Abrasive' => ['Reading', 'Wood', 'Calibration', 'Coating'],
         'Safety' => ['Wood', 'Coating', 'Holding'],
-        'Holding' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Layout'],
-        'Catalogue' => ['Reading', 'Wood', 'Calibration', 'Coating', 'Abrasive'],
+        'Holding' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Layout', 'Lathework'],
+        'Catalogue' => ['Reading', 'Wood', 'Calibration', 'Coating', 'Abrasive', 'Lathework'],
         'Technique' => ['Reading', 'Calibration', 'Geometry', 'Layout', 'Colour', 'Safety'],
         'Piece' => [
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Layout', 'Colour', 'Coating', 'Abrasive', 'Holding',
-            'Catalogue', 'Technique',
+            'Catalogue', 'Technique', 'Lathework',
         ],
         'Rack' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Holding', 'Piece'],
         'Schedule' => ['Reading', 'Coating'],
@@ -39,7 +40,7 @@ final class FoldersOfCore
             'Reading',
             'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Safety', 'Holding', 'Catalogue', 'Technique',
             'Piece', 'Rack',
-            'Schedule',
+            'Schedule', 'Lathework',
         ],
         'Mending' => [
             'Reading', 'Calibration', 'Abrasive', 'Coating', 'Geometry', 'Rack', 'Piece', 'Route', 'Schedule',
@@ -51,7 +52,7 @@ final class FoldersOfCore
         'Command' => [
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Piece', 'Schedule',
             'Route', 'Mending', 'Holding', 'Rack', 'Layout', 'Colour',
-            'Drawing',
+            'Drawing', 'Lathework',
         ],
     ];
 

@@ -120,6 +120,9 @@ final class Aloud
             $lines[] = "    - $how";
         }
         $lines[] = '    because: '.Told::of($step->words->because);
+        foreach ($step->words->reckoning as $line) {
+            $lines[] = '    reckoned: '.Told::of($line);
+        }
         foreach ($step->timing->after as $lag) {
             $most = $lag->wait->maxHours === null ? '' : sprintf(', at most %.2f h', $lag->wait->maxHours);
             $least = $lag->wait->minHours > 0 ? sprintf(' by %.2f h', $lag->wait->minHours) : '';

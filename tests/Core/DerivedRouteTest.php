@@ -207,9 +207,13 @@ final class DerivedRouteTest extends TestCase
             [Benchwork::bowl(['wood' => $wood])], ['starts_as' => 'blank'],
         ));
         $ash = $wood('Ash (white)');
-        // By hand: 280 mm across and 96 long less the solid of the outside, over 120 cm³ a minute for 5,900 N of 6,000,
-        // and 1.5 minutes for each 100 cm² of outside.
-        self::assertEqualsWithDelta(33.0, $ash['body.outside/shape']->timing->minutes, 2.0);
+        // By hand: 280 mm across and 96 long less the solid of the outside is 2,541 cm³, over 200 cm³ a minute
+        // × (286/200)^½ × (3000/5872)^½ = 171; a minute for each 100 of 842 cm², the rest set, one sharpening.
+        self::assertEqualsWithDelta(2 + 2541 / 171 + 8.42 + 2, $ash['body.outside/shape']->timing->minutes, 1.0);
+        self::assertStringContainsString(
+            '14.9 min for 2,541 cm³ of wood at 171 cm³/min; 8.4 min for the last cut over 842 cm²; 2 min at the',
+            Told::of($ash['body.outside/shape']->words->reckoning[0]),
+        );
         self::assertGreaterThan(
             $wood('Basswood (American)')['body.inside/hollow']->timing->minutes,
             $ash['body.inside/hollow']->timing->minutes,

@@ -137,6 +137,7 @@ final class Router
         foreach ($router->subjects as $subject) {
             $router->take([], [
                 ...Green::chains($subject, $router->operations), ...Roughing::chains($subject, $router->operations),
+                ...Turning::chains($subject, $router->operations),
             ]);
             $router->held($subject);
             $router->customs($subject);
@@ -174,7 +175,7 @@ final class Router
         $this->conflicts = [
             ...$this->conflicts, ...PartConflicts::of($this->piece, $part, $measured, $this->tables),
             ...SandingConflicts::of($subject), ...Fire::of($subject),
-            ...Wetness::of($subject, $this->past), ...LatheLimits::of($subject),
+            ...Wetness::of($subject, $this->past), ...LatheLimits::of($subject), ...BoreLimits::of($subject),
         ];
     }
 

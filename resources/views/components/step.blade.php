@@ -54,6 +54,9 @@
                 @foreach ($told->reasons($step) as $reason)
                     <p>{{ $reason }}</p>
                 @endforeach
+                @foreach ($step->details->reckoning as $line)
+                    <p>{{ $show->said($line) }}</p>
+                @endforeach
             </x-slot:first>
             {{ $words->why() }}
         </x-why>

@@ -71,7 +71,7 @@ final class Foot
             doing: new Doing($subject->technique('part-off'), $subject->places([Face::Foot]), on: [Face::Foot]),
             timing: new Timing(
                 $subject->calibration->turning->partOffMinutes + $subject->minutesOver(
-                    $subject->calibration->turning->finishMinutesPer100Cm2, [Face::Foot],
+                    $subject->calibration->cuts->finishMinutesPer100Cm2, [Face::Foot],
                 ),
                 90.0,
             ),

@@ -6,6 +6,7 @@ namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Stance;
+use HonestGrain\Lathework\Exception\NoBit;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\JointPlace;
@@ -202,13 +203,17 @@ final readonly class Joints
     /** The hole that the tenon goes into, off the lathe. */
     private function socket(): Operation
     {
-        $rates = $this->socket->calibration->turning;
         $deep = $this->joint->depthMm > 0 ? $this->joint->depthMm : $this->joint->diameterMm;
+        try {
+            $boring = $this->socket->boring($this->joint->diameterMm, $deep);
+        } catch (NoBit) {
+            $boring = null;
+        }
 
         return new Operation(
             id: "{$this->joint->id}/socket", kind: StepKind::Mark, part: $this->socket->part->id,
             doing: new Doing($this->socket->technique('drill'), [], of: [$this->joint->id], on: []),
-            timing: new Timing($rates->fitBitMinutes + $deep / $rates->drillMmPerMinute, 59.0),
+            timing: new Timing($boring->minutes ?? $this->socket->calibration->joints->glueMinutes, 59.0),
             setup: new Setup(
                 work: Work::Lap, stances: [Stance::Off],
                 hold: new Said('route.joints.padded-cradle'),
@@ -220,10 +225,9 @@ final readonly class Joints
                     'deep' => Quantity::mm($deep),
                 ]),
                 new Said('route.joints.what-glued-needs-hole'),
-                how: [
-                    new Said('route.joints.cradle-drill-press-measure'),
-                ],
+                how: [new Said('route.joints.cradle-drill-press-measure'), ...$boring->how ?? []],
                 brief: new Said('route.joints.drill-socket'),
+                reckoning: $boring->reckoning ?? [],
             ),
         );
     }

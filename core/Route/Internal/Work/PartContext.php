@@ -9,11 +9,16 @@ use HonestGrain\Calibration\Calibration;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Zone;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Positions;
 use HonestGrain\Holding\Stance;
+use HonestGrain\Lathework\Boring;
+use HonestGrain\Lathework\CutWood;
+use HonestGrain\Lathework\Exception\NoBit;
+use HonestGrain\Lathework\Hole;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
@@ -132,6 +137,38 @@ final readonly class PartContext
     public function areaMm2(array $faces): float
     {
         return array_sum(array_map(fn (Zone $zone): float => $zone->areaMm2, $this->zones($faces)));
+    }
+
+    /** The wood within its outside, as if it were not hollow. */
+    public function solidMm3(): float
+    {
+        return Measurement::of(
+            $this->calibration->shape, Profile::of($this->part->profile->outer, null), $this->part->grain,
+        )->volumeMm3;
+    }
+
+    /** Its wood as a tool meets it; of the reference hardness where nobody knows how hard it is. */
+    public function cutWood(): CutWood
+    {
+        return new CutWood(
+            $this->part->grain, $this->part->wood->figures->jankaN ?? $this->calibration->marks->referenceHardnessN,
+            $this->isWet(),
+        );
+    }
+
+    /**
+     * A hole into it with a bit, of the shop's own where it has said which it has.
+     *
+     * @throws NoBit where none of them bores it
+     */
+    public function boring(float $diameterMm, float $depthMm, bool $isThrough = false, ?int $mostRpm = null): Boring
+    {
+        $own = $this->bench->equipment->bits;
+
+        return Boring::of(
+            $this->calibration->bores, $this->tables->bits, $own === [] ? $this->tables->bits->sold($diameterMm) : $own,
+            new Hole($diameterMm, $depthMm, $this->cutWood(), $isThrough, mostRpm: $mostRpm),
+        );
     }
 
     /**

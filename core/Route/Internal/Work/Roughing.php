@@ -8,6 +8,7 @@ use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
+use HonestGrain\Lathework\CutKind;
 use HonestGrain\Rack\RoughOut;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
@@ -92,7 +93,9 @@ final readonly class Roughing
         return [
             $this->cut(what: 'rough', technique: 'rough', title: new Said(
                 'route.roughing.bring-wet-blank-round',
-            ), wasteMm3: $this->roundMm3(), rank: 1.0, how: [
+            ), time: CutTime::of(
+                $this->subject, CutKind::Rough, $this->roundMm3(), diameterMm: $size->diameterMm,
+            ), rank: 1.0, how: [
                 new Said('route.turning.by-hand-first'),
                 new Said('route.roughing.across-long', [
                     'diameter' => Quantity::mm($size->diameterMm),
@@ -104,7 +107,7 @@ final readonly class Roughing
             $this->cut(
                 what: 'rough-out', technique: 'rough', title: new Said(
                     'route.roughing.rough-out-outside-inside',
-                ), wasteMm3: $this->hollowMm3(), rank: 1.2, how: $this->walls(),
+                ), time: $this->roughOut(), rank: 1.2, how: $this->walls(),
                 kind: StepKind::RoughOut, stances: [Stance::Main],
             ),
             new Operation(
@@ -169,16 +172,18 @@ final readonly class Roughing
                 'whole' => Quantity::mm(100),
                 'what' => Quantity::mm(100 * (1 - $size->shrinkFraction)),
             ]);
+        if ($isTenon && $size->tenonMm !== null) {
+            $dries = new Said('route.roughing.tenon-trued-when-dry', [
+                'tenon' => Quantity::mm($size->tenonMm), 'jaws' => $size->jaws ?? '',
+            ]);
+        }
 
         return $this->operation(
-            what: 'rough-hold', technique: $isTenon ? 'tenon' : 'recess', title: $isTenon ? new Said(
+            what: 'rough-hold', technique: $isTenon ? 'tenon' : 'recess', words: self::words($isTenon ? new Said(
                 'route.roughing.cut-tenon-rough',
-            )
-                : new Said('route.roughing.cut-recess-rough'), timing: new Timing(max(1.0, $minutes), 1.1),
-            how: [$isTenon && $size->tenonMm !== null ? new Said('route.roughing.tenon-trued-when-dry', [
-                'tenon' => Quantity::mm($size->tenonMm),
-                'jaws' => $size->jaws ?? '',
-            ]) : $dries], kind: StepKind::Turn, stances: null, on: [Face::Foot],
+            ) : new Said('route.roughing.cut-recess-rough'), [$dries]),
+            timing: new Timing(max(1.0, $minutes), 1.1), kind: StepKind::Turn, stances: null,
+            on: [Face::Foot],
         );
     }
 
@@ -206,33 +211,40 @@ final readonly class Roughing
         string $what,
         string $technique,
         Said $title,
-        float $wasteMm3,
+        CutTime $time,
         float $rank,
         array $how,
         StepKind $kind = StepKind::Turn,
         ?array $stances = null,
     ): Operation {
         return $this->operation(
-            what: $what, technique: $technique, title: $title, timing: new Timing(
-                max(
-                    1.0, $wasteMm3 / 1000 / $this->subject->calibration->turning->roughCm3PerMinute,
-                ),
-                $rank,
-            ), how: $how, kind: $kind, stances: $stances, on: $this->subject->faces(),
+            what: $what, technique: $technique, words: self::words($title, $how, $time->reckoning),
+            timing: new Timing(max(1.0, $time->minutes), $rank), kind: $kind, stances: $stances,
+            on: $this->subject->faces(),
         );
     }
 
     /**
      * @param  list<Said>  $how
+     * @param  list<Said>  $reckoning
+     */
+    private static function words(Said $title, array $how, array $reckoning = []): StepWords
+    {
+        return new StepWords(
+            $title, new Said('route.roughing.cut-thick-while-wet'), how: $how, brief: Said::lower($title),
+            reckoning: $reckoning,
+        );
+    }
+
+    /**
      * @param  list<Stance>|null  $stances
      * @param  list<Face>  $on
      */
     private function operation(
         string $what,
         string $technique,
-        Said $title,
+        StepWords $words,
         Timing $timing,
-        array $how,
         StepKind $kind,
         ?array $stances,
         array $on,
@@ -254,12 +266,7 @@ final readonly class Roughing
                 ),
                 hazards: $subject->spinning(),
             ),
-            words: new StepWords(
-                $title,
-                new Said('route.roughing.cut-thick-while-wet'),
-                how: $how,
-                brief: Said::lower($title),
-            ),
+            words: $words,
         );
     }
 
@@ -269,14 +276,18 @@ final readonly class Roughing
         return $this->roundBlankMm3() * ($this->subject->part->grain === GrainDirection::End ? 4 / M_PI - 1 : 0.1);
     }
 
-    /** What is turned off the round blank until its rough wall is left. */
-    private function hollowMm3(): float
+    /** The outside down to its rough line, then the inside until its rough wall is left. */
+    private function roughOut(): CutTime
     {
         $subject = $this->subject;
         $thicker = $this->size->wallMm() - ($subject->measured->wall->minMm ?? 0.0);
         $roughOut = $subject->measured->volumeMm3 + $thicker * $subject->areaMm2([Face::Inside, Face::Outside]) / 2;
+        $waste = max(0.0, $this->roundBlankMm3() - $roughOut);
+        $outside = min($waste, max(0.0, $this->roundBlankMm3() - $subject->solidMm3()));
+        $across = $this->size->diameterMm;
 
-        return max(0.0, $this->roundBlankMm3() - $roughOut);
+        return CutTime::of($subject, CutKind::Rough, $outside, diameterMm: $across)
+            ->with(CutTime::of($subject, CutKind::RoughOut, $waste - $outside, diameterMm: $across));
     }
 
     private function roundBlankMm3(): float

@@ -7,24 +7,29 @@ namespace HonestGrain\Route\Internal\Work;
 use HonestGrain\Calibration\TurningRates;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
-use HonestGrain\Geometry\Measurement;
-use HonestGrain\Geometry\Profile;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
+use HonestGrain\Lathework\Boring;
+use HonestGrain\Lathework\CutKind;
+use HonestGrain\Lathework\Exception\NoBit;
+use HonestGrain\Piece\School\Inside;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
+use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\Internal\Setup;
 use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
+use HonestGrain\Schedule\Wait;
+use HonestGrain\Technique\Work;
 use HonestGrain\Wood\RimSpeed;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
 /**
  * The turning of a part that starts as a blank or a rough-out: minutes from the volume that is taken off and the area
- * that is finish-cut (workshop rates of the calibration).
+ * that is finish-cut.
  *
  * @internal
  */
@@ -37,9 +42,7 @@ final readonly class Turning
     private function __construct(private PartContext $subject)
     {
         $this->rates = $subject->calibration->turning;
-        $this->solidMm3 = Measurement::of(
-            $subject->calibration->shape, Profile::of($subject->part->profile->outer, null), $subject->part->grain,
-        )->volumeMm3;
+        $this->solidMm3 = $subject->solidMm3();
     }
 
     /** @return list<Operation> none for a part that is turned already */
@@ -52,13 +55,41 @@ final readonly class Turning
         $isBlank = ! $subject->isTrued();
 
         return [
+            ...$self->isBoredOffTheLathe() ? [$self->boreAtThePress()] : [],
             $isBlank ? $self->rough() : $self->true(),
             ...$subject->part->holding->isCut() && $isBlank ? [$self->hold()] : [],
             $self->shape($isBlank),
             ...$subject->has(Face::Inside) ? [$self->hollow($isBlank)] : [],
             ...$self->shapesFoot() ? [$self->foot()] : [],
-            ...$subject->has(Face::Bore) ? [$self->bore()] : [],
+            ...$subject->has(Face::Bore) && ! $self->isBoredOffTheLathe() ? [$self->bore()] : [],
         ];
+    }
+
+    /**
+     * What is turned about a hole is bored first, and its outside turned true to the hole: a bit wanders a little, and
+     * nobody sees it on what runs true to where it went.
+     *
+     * @param  list<Operation>  $operations
+     * @return list<Precedence>
+     */
+    public static function chains(PartContext $subject, array $operations): array
+    {
+        $ids = array_map(fn (Operation $operation): string => $operation->id, $operations);
+        $shape = $subject->id('shape', Face::Outside);
+        $bored = array_values(array_intersect(
+            [$subject->id('drill', Face::Bore), $subject->id('bore', Face::Bore)], $ids,
+        ));
+
+        if ($bored === []) {
+            return [];
+        }
+        $chains = $subject->has(Face::Inside) || ! in_array($shape, $ids, true) ? [] : [Precedence::rule(
+            $bored[0], $shape, Wait::none(), new Said('route.turning.outside-true-to-hole'),
+        )];
+
+        return (new self($subject))->isBoredOffTheLathe() ? [...$chains, Precedence::rule(
+            $bored[0], $subject->id('rough'), Wait::none(), new Said('route.turning.blank-turns-on-hole'),
+        )] : $chains;
     }
 
     private function rough(): Operation
@@ -70,7 +101,7 @@ final readonly class Turning
         return $this->cut(
             technique: 'rough', what: 'rough', faces: [], title: new Said(
                 'route.turning.bring-blank-round',
-            ), minutes: $waste / 1000 / $this->rates->roughCm3PerMinute,
+            ), cut: CutTime::of($this->subject, CutKind::Rough, $waste, diameterMm: $this->blankMm()),
             because: new Said('route.turning.until-runs-true-nothing'), rank: 1.0,
             how: [new Said('route.turning.by-hand-first'), new Said('route.turning.from-about-across-long', [
                 'blank' => Quantity::mm($this->blankMm()),
@@ -87,7 +118,9 @@ final readonly class Turning
         return $this->cut(
             technique: 'true', what: 'true', faces: [], title: new Said(
                 'route.turning.true-rough-out',
-            ), minutes: 2.0 + $this->overCut($wall / 4, [Face::Outside]),
+            ), cut: CutTime::of(
+                $this->subject, CutKind::True, $this->subject->areaMm2([Face::Outside]) * $wall / 4,
+            ),
             because: new Said('route.turning.dried-oval-hold-trued'), rank: 1.0,
             how: [new Said('route.turning.wall-about-there-true', ['wall' => Quantity::mm($wall)])],
         );
@@ -101,7 +134,7 @@ final readonly class Turning
             technique: $isTenon ? 'tenon' : 'recess', what: $isTenon ? 'tenon' : 'recess', faces: [Face::Foot],
             title: $isTenon ? new Said('route.turning.cut-tenon') : new Said(
                 'route.turning.cut-recess',
-            ), minutes: $this->rates->holdMinutes,
+            ), cut: $this->rates->holdMinutes,
             because: new Said('route.turning.everything-after-turned-from'), rank: 2.0,
             how: [new Said('route.turning.shoulder-flat-edge-crisp')],
         );
@@ -117,8 +150,14 @@ final readonly class Turning
         return $this->cut(
             technique: 'shape', what: 'shape', faces: [Face::Outside], title: new Said(
                 'route.turning.shape-outside',
-            ), minutes: $this->minutes($waste, $faces),
+            ), cut: CutTime::of(
+                subject: $this->subject, kind: CutKind::Shape, wasteMm3: $waste, faces: $faces,
+                wallMm: $this->isInsideFirst() ? $this->subject->measured->wall?->minMm : null,
+                diameterMm: $isBlank ? $this->blankMm() : null,
+            ),
             because: new Said('route.turning.finish-cut-cleanly-you'), rank: 3.0,
+            how: $this->subject->has(Face::Bore) && ! $this->subject->has(Face::Inside)
+                ? [new Said('route.turning.cone-in-hole')] : [],
         );
     }
 
@@ -137,8 +176,8 @@ final readonly class Turning
             technique: 'shape', what: 'shape', faces: [Face::Foot], title: $this->subject->stands() ? new Said(
                 'route.turning.shape-dish-foot',
             ) : new Said('route.turning.shape-foot'),
-            minutes: $this->rates->partOffMinutes + $this->subject->minutesOver(
-                $this->rates->finishMinutesPer100Cm2, [Face::Foot],
+            cut: $this->rates->partOffMinutes + $this->subject->minutesOver(
+                $this->subject->calibration->cuts->finishMinutesPer100Cm2, [Face::Foot],
             ),
             because: new Said('route.turning.can-reached-only-from'), rank: 4.5,
         );
@@ -154,7 +193,10 @@ final readonly class Turning
         return $this->cut(
             technique: 'hollow', what: 'hollow', faces: $faces, title: new Said(
                 'route.turning.hollow-inside',
-            ), minutes: $this->minutes($waste, $faces),
+            ), cut: CutTime::of(
+                $this->subject, CutKind::Hollow, $waste, $faces,
+                $this->isInsideFirst() ? null : $this->subject->measured->wall?->minMm,
+            ),
             because: new Said('route.turning.steps-from-rim-down'), rank: 4.0,
             how: [...$this->subject->measured->wall === null ? [] : [new Said('route.turning.wall-thinnest', [
                 'min' => Quantity::mm($this->subject->measured->wall->minMm),
@@ -173,23 +215,93 @@ final readonly class Turning
         ])] : [];
     }
 
-    private function bore(): Operation
+    /** Whether it turns between centres from the beginning, where the tail centre stands in the way of every bit. */
+    private function isBoredOffTheLathe(): bool
+    {
+        return $this->subject->has(Face::Bore) && $this->subject->part->holding === Holding::BetweenCentres
+            && $this->boring() !== null;
+    }
+
+    /** The hole of a part that is turned between centres: bored into the blank, which then turns on it. */
+    private function boreAtThePress(): Operation
+    {
+        $boring = $this->boring() ?? throw new \LogicException('No bit bores it.');
+        $title = $this->boreTitle($boring);
+
+        return new Operation(
+            id: $this->subject->id('drill', Face::Bore), kind: StepKind::Turn, part: $this->subject->part->id,
+            doing: new Doing($this->subject->technique('drill'), [], on: [Face::Bore]),
+            timing: new Timing($boring->minutes, 0.5),
+            setup: new Setup(
+                work: Work::Lap, stances: [Stance::Off], hold: new Said('route.turning.upright-under-the-press'),
+            ),
+            words: new StepWords(
+                $title, new Said('route.turning.blank-turns-on-hole'),
+                how: [
+                    $this->withBit($boring), new Said('route.turning.waste-at-that-end', [
+                        'waste' => Quantity::mm($this->rates->allowanceMm),
+                    ]), ...$boring->how,
+                ], brief: Said::lower($title),
+                reckoning: $boring->reckoning,
+            ),
+        );
+    }
+
+    private function boring(): ?Boring
     {
         $bore = $this->subject->part->profile->bore ?? throw new \LogicException('There is no bore.');
-        $isDrilled = $bore->diameterMm <= $this->rates->drillUpToMm;
-        $depth = $bore->depthMm ?? $this->subject->part->profile->heightMm();
-        $what = $isDrilled ? 'drill' : 'bore';
+        $rim = $this->rimRpm($this->subject->part->profile->diameterMm());
+        try {
+            return $this->subject->boring($bore->diameterMm, $this->cutMm(), $bore->isThrough(), $rim);
+        } catch (NoBit) {
+            return null;
+        }
+    }
+
+    private function boreMm(): float
+    {
+        return $this->subject->part->profile->bore->depthMm ?? $this->subject->part->profile->heightMm();
+    }
+
+    /** How deep it is bored: through the waste at that end as well, where the blank is bored before it is turned. */
+    private function cutMm(): float
+    {
+        return $this->boreMm()
+            + ($this->subject->part->holding === Holding::BetweenCentres ? $this->rates->allowanceMm : 0.0);
+    }
+
+    private function boreTitle(?Boring $boring): Said
+    {
+        return new Said('route.turning.across-deep', [
+            'what' => $boring === null ? new Said('route.turning.bore-hole') : new Said('route.turning.drill-hole'),
+            'diameter' => Quantity::mm($this->subject->part->profile->bore->diameterMm ?? 0.0),
+            'depth' => Quantity::mm($this->boreMm()),
+        ]);
+    }
+
+    private function withBit(Boring $boring): Said
+    {
+        return new Said('route.turning.with-bit', [
+            'bit' => new Said('lathework.bit', [
+                'kind' => $boring->bit->kind->said(), 'diameter' => Quantity::mm($boring->bit->diameterMm),
+            ]),
+            'depth' => Quantity::mm($this->cutMm()),
+        ]);
+    }
+
+    private function bore(): Operation
+    {
+        $boring = $this->boring();
+        $what = $boring === null ? 'bore' : 'drill';
 
         return $this->cut(
-            technique: $what, what: $what, faces: [Face::Bore], title: new Said('route.turning.across-deep', [
-                'what' => $isDrilled ? new Said('route.turning.drill-hole') : new Said('route.turning.bore-hole'),
-                'diameter' => Quantity::mm($bore->diameterMm),
-                'depth' => Quantity::mm($depth),
-            ]),
-            minutes: 2.0 + ($isDrilled ? $depth / $this->rates->drillMmPerMinute
-                : $this->minutes(M_PI * $bore->radiusMm() ** 2 * $depth, [Face::Bore])),
+            technique: $what, what: $what, faces: [Face::Bore], title: $this->boreTitle($boring),
+            cut: $boring === null ? CutTime::of(
+                $this->subject, CutKind::Hollow,
+                M_PI * ($this->subject->part->profile->bore?->radiusMm() ?? 0.0) ** 2 * $this->boreMm(), [Face::Bore],
+            ) : CutTime::boring($boring),
             because: new Said('route.turning.before-wall-about-thinned'), rank: 3.5,
-            how: [new Said('route.turning.back-bit-out-often')],
+            how: $boring === null ? [] : [$this->withBit($boring)],
         );
     }
 
@@ -202,7 +314,7 @@ final readonly class Turning
         string $what,
         array $faces,
         Said $title,
-        float $minutes,
+        CutTime|float $cut,
         Said $because,
         float $rank,
         array $how = [],
@@ -215,16 +327,18 @@ final readonly class Turning
         return new Operation(
             id: $subject->id($what, $single), kind: StepKind::Turn, part: $subject->part->id,
             doing: new Doing($subject->technique($technique), $subject->places($places), on: $faces),
-            timing: new Timing(max(1.0, $minutes), $rank),
+            timing: new Timing(max(1.0, is_float($cut) ? $cut : $cut->minutes), $rank),
             setup: new Setup(
                 stances: $isWhole ? [$this->stance($what)] : null,
-                rpm: RimSpeed::rpmFor(
-                    $what === 'rough' ? $this->blankMm() : $subject->part->profile->diameterMm(),
-                    $this->rimSpeed() * ($what === 'rough' ? $subject->calibration->speed->startShare : 1),
-                ),
+                rpm: (is_float($cut) ? null : $cut->rpm) ?? ($what === 'rough' ? $this->rimRpm(
+                    $this->blankMm(), $subject->calibration->speed->startShare,
+                ) : $this->rimRpm($subject->part->profile->diameterMm())),
                 hazards: $subject->spinning(),
             ),
-            words: new StepWords($title, $because, how: $how, brief: Said::lower($title)),
+            words: new StepWords(
+                $title, $because, how: is_float($cut) ? $how : [...$how, ...$cut->how], brief: Said::lower($title),
+                reckoning: is_float($cut) ? [] : $cut->reckoning,
+            ),
         );
     }
 
@@ -236,6 +350,11 @@ final readonly class Turning
         return $this->subject->positions->has($stance) ? $stance : Stance::Main;
     }
 
+    private function rimRpm(float $diameterMm, float $share = 1.0): int
+    {
+        return RimSpeed::rpmFor($diameterMm, $this->rimSpeed() * $share);
+    }
+
     private function rimSpeed(): float
     {
         $figures = $this->subject->calibration;
@@ -244,21 +363,11 @@ final readonly class Turning
             : $figures->turning->rimSpeedMPerS;
     }
 
-    /** @param  list<Face>  $faces */
-    private function minutes(float $wasteMm3, array $faces): float
+    /** Whether the inside is cut while there is mass outside it: the outside then has its last cut on a thin wall. */
+    private function isInsideFirst(): bool
     {
-        $hardness = $this->subject->part->wood->figures->jankaN
-            ?? $this->subject->calibration->marks->referenceHardnessN;
-        $harder = max(0.5, min(2.0, $hardness / $this->subject->calibration->marks->referenceHardnessN));
-
-        return $wasteMm3 / 1000 / $this->rates->cutCm3PerMinute * $harder
-            + $this->subject->minutesOver($this->rates->finishMinutesPer100Cm2, $faces);
-    }
-
-    /** @param  list<Face>  $faces */
-    private function overCut(float $deepMm, array $faces): float
-    {
-        return $this->subject->areaMm2($faces) * $deepMm / 1000 / $this->rates->cutCm3PerMinute;
+        return $this->subject->has(Face::Inside)
+            && ($this->subject->school->inside ?? Inside::of($this->subject->part->grain)) === Inside::First;
     }
 
     private function diameterMm(): float
@@ -276,6 +385,7 @@ final readonly class Turning
         return $this->diameterMm() + $this->rates->allowanceMm;
     }
 
+    /** @return float at its thinnest; 0 for what has none */
     private function wallMm(): float
     {
         return $this->subject->measured->wall->minMm ?? 0.0;

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Calibration;
+
+/** What boring with a bit takes. Units are in the names; sources in `catalogue/constants.csv`. */
+final readonly class BoreFigures
+{
+    public float $referenceHardnessN;
+
+    public float $fitBitMinutes;
+
+    public float $feedMmATurn;
+
+    public float $deepDiameters;
+
+    public float $deepTimes;
+
+    public float $toolFromMm;
+
+    /** @param  \Closure(string): float  $value  of a constant, by its name */
+    public function __construct(\Closure $value)
+    {
+        $this->referenceHardnessN = $value('cut_reference_hardness_n');
+        $this->fitBitMinutes = $value('bore_fit_bit_minutes');
+        $this->feedMmATurn = $value('bore_feed_mm_a_turn');
+        $this->deepDiameters = $value('bore_deep_diameters');
+        $this->deepTimes = $value('bore_deep_times');
+        $this->toolFromMm = $value('bore_tool_from_mm');
+    }
+}

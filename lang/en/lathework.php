@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+// What is said of tools and of what they do to wood on the lathe.
+return [
+    'bits' => [
+        'brad' => 'brad-point bit',
+        'twist' => 'twist bit',
+        'gun' => 'gun drill',
+        'forstner' => 'saw-tooth bit',
+        'spade' => 'spade bit',
+        'cup' => 'cup cutter',
+    ],
+    'bit' => '{kind} of {diameter|1}',
+    'no-bit' => [
+        'none-of-the-diameter' => 'None of the bits is {diameter|1} across: {bits|and}.',
+        'none' => 'none',
+        'too-short' => 'It reaches {length|0}, and the hole wants {needed|0} of it.',
+    ],
+    'boring' => [
+        'at' => 'At {rpm}, and no faster.',
+        'at-and-slower' => 'At {rpm}; below {from|0} at {deep}, where chips no longer clear by themselves.',
+        'clear-every' => 'Back it out every {every|0}, lathe stopped or slow: clear the chips and feel it for heat.',
+        'clear-every-once-deep' => 'Once it is {from|0} deep, back it out every {every|0}: clear the chips and feel it '
+            .'for heat.',
+        'from-both-ends' => 'From both ends, half the way from each: the work is turned round on its own centres.',
+        'floor' => 'The depth counts from the face it starts at; {floor|1} of floor is left.',
+        'reckoned' => '{total|1}: {fit|0} to fit the bit and its chuck; {boring|1} for {depth|0} at {feed|0}{deep}. '
+            .'Its rim moves at {speed}.',
+        'reckoned-deep' => ', {feed|0} below {from|0}',
+    ],
+];

@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Holding\Equipment;
+use HonestGrain\Holding\Mount;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Reading\Document;
+use HonestGrain\Route\Bench;
+use HonestGrain\Route\Route;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What is done to wood on the lathe, against what makers know it to take. */
+final class LatheworkTest extends TestCase
+{
+    use Asking;
+
+    /** @return iterable<string, array{array<string, mixed>, float, float}> a cut, and from and to what it takes, min */
+    public static function cutsThatMakersKnow(): iterable
+    {
+        $maple = ['diameter_mm' => 262, 'grain' => 'side', 'hardness_n' => 6450];
+        $blank = M_PI / 4 * 262 ** 2 * 98;
+        // A bowl of 250 × 90 out of a blank of 262 × 98, as a half of an ellipsoid and as a cone.
+        $round = 2 / 3 * M_PI * 125 ** 2 * 90;
+        yield 'the outside of a round bowl' => [
+            ['operation' => 'shape', 'volume_mm3' => $blank - $round, 'area_mm2' => 80_460] + $maple, 27.0, 36.5,
+        ];
+        yield 'the outside of a straight one' => [
+            ['operation' => 'shape', 'volume_mm3' => $blank - $round / 2, 'area_mm2' => 60_480] + $maple, 27.0, 36.5,
+        ];
+        $hollow = ['operation' => 'hollow', 'wall_mm' => 8, 'diameter_mm' => 250] + $maple;
+        yield 'the inside of a round bowl' => [
+            ['volume_mm3' => 2 / 3 * M_PI * 117 ** 2 * 82, 'area_mm2' => 70_000] + $hollow, 16.0, 28.5,
+        ];
+        yield 'the inside of a straight one' => [
+            ['volume_mm3' => M_PI / 3 * 117 ** 2 * 82, 'area_mm2' => 52_500] + $hollow, 15.8, 28.5,
+        ];
+        yield 'a box in end grain' => [[
+            'operation' => 'hollow', 'volume_mm3' => M_PI * 35 ** 2 * 122, 'area_mm2' => 30_700, 'diameter_mm' => 76,
+            'wall_mm' => 3, 'grain' => 'end', 'hardness_n' => 6460,
+        ], 20.0, 35.0];
+        yield 'a goblet’s cup' => [[
+            'operation' => 'hollow', 'volume_mm3' => 2 / 3 * M_PI * 34 ** 2 * 69, 'area_mm2' => 13_000,
+            'diameter_mm' => 70, 'wall_mm' => 1, 'grain' => 'end', 'hardness_n' => 5000,
+        ], 14.0, 30.0];
+        yield 'a square brought round' => [[
+            'operation' => 'rough', 'volume_mm3' => (1 - M_PI / 4) * 89 ** 2 * 250, 'diameter_mm' => 89,
+            'grain' => 'end', 'hardness_n' => 3000,
+        ], 4.0, 7.0];
+    }
+
+    /** @param  array<string, mixed>  $cut */
+    #[DataProvider('cutsThatMakersKnow')]
+    public function test_a_cut_takes_what_makers_know_it_to_take(array $cut, float $from, float $to): void
+    {
+        $answer = $this->ask('cut', $cut);
+        self::assertGreaterThanOrEqual($from, $answer['minutes']);
+        self::assertLessThanOrEqual($to, $answer['minutes']);
+        self::assertEqualsWithDelta($answer['minutes'], array_sum($answer['parts']), 1e-3);
+    }
+
+    public function test_each_part_of_a_cut_follows_from_what_it_should(): void
+    {
+        $cut = [
+            'operation' => 'hollow', 'volume_mm3' => 1_800_000, 'area_mm2' => 60_000, 'diameter_mm' => 200,
+            'grain' => 'side', 'hardness_n' => 3000,
+        ];
+        $plain = $this->ask('cut', $cut);
+        self::assertEqualsWithDelta(180.0, $plain['cm3_per_minute'], 1e-9);
+        self::assertEquals(
+            ['set_up' => 2, 'waste' => 10, 'finish' => 6, 'details' => 0, 'sharpening' => 2], $plain['parts'],
+        );
+        $parts = fn (array $more): array => $this->ask('cut', $more + $cut)['parts'];
+        self::assertEqualsWithDelta(30.0, $parts(['grain' => 'end'])['waste'], 1e-9);
+        self::assertEqualsWithDelta(20.0, $parts(['hardness_n' => 12_000])['waste'], 1e-9);
+        self::assertEqualsWithDelta(10 / 1.4, $parts(['wet' => true])['waste'], 1e-3);
+        self::assertEqualsWithDelta(10 / 1.3, $parts(['diameter_mm' => 2000])['waste'], 1e-3, 'no faster than so');
+        self::assertEqualsWithDelta(20.0, $parts(['diameter_mm' => 50])['waste'], 1e-9);
+        self::assertEquals(
+            ['waste' => 20, 'finish' => 9, 'sharpening' => 2],
+            array_intersect_key($parts(['mouth_share' => 0.49]), ['waste' => 0, 'finish' => 0, 'sharpening' => 0]),
+        );
+        self::assertEquals($plain['parts'], $parts(['mouth_share' => 0.5]));
+        self::assertEquals($plain['parts'], $parts(['wall_mm' => 4]));
+        self::assertEqualsWithDelta(6 * 8, $parts(['wall_mm' => 1])['finish'], 1e-9);
+        self::assertEqualsWithDelta(1 + 3 * 2, $parts(['details' => 3, 'hardness_n' => 12_000])['details'], 1e-9);
+        $rough = $parts(['operation' => 'rough', 'mouth_share' => 0.1, 'grain' => 'end']);
+        self::assertEquals([9.0, 0.0], [$rough['waste'], $rough['finish']], 'outside no mouth is in the way');
+        self::assertTrue($this->ask('cut', ['wall_mm' => 2.9] + $cut)['in_rings']);
+        self::assertFalse($this->ask('cut', ['wall_mm' => 3] + $cut)['in_rings']);
+    }
+
+    public function test_sharpening_counts_whole_quarters_of_an_hour_only(): void
+    {
+        $sharpening = fn (float $minutes): float => (float) $this->ask('cut', [
+            'operation' => 'rough', 'volume_mm3' => $minutes * 200_000, 'diameter_mm' => 200, 'grain' => 'side',
+            'hardness_n' => 3000,
+        ])['parts']['sharpening'];
+        self::assertSame([0.0, 2.0, 2.0, 4.0], array_map($sharpening, [14.99, 15.0, 29.99, 30.0]));
+    }
+
+    public function test_a_bit_turns_as_fast_as_its_kind_and_size_allow(): void
+    {
+        $bore = fn (string $kind, float $d, array $more = []): array => $this->ask('bore', $more + [
+            'diameter_mm' => $d, 'depth_mm' => 2 * $d, 'grain' => 'side', 'hardness_n' => 3000,
+            'bits' => [['kind' => $kind, 'diameter_mm' => $d, 'length_mm' => 400]],
+        ]);
+        self::assertSame(250, $bore('forstner', 50)['rpm']);
+        self::assertSame(500, $bore('forstner', 25)['rpm']);
+        self::assertSame(500, $bore('forstner', 25, ['hardness_n' => 12_000])['rpm'], 'by its rim alone');
+        self::assertSame(1910, $bore('twist', 10)['rpm']);
+        self::assertSame(950, $bore('twist', 10, ['hardness_n' => 12_000])['rpm']);
+        self::assertSame(1530, $bore('brad', 10)['rpm']);
+        self::assertSame([3000, 1800], [$bore('twist', 3)['rpm'], $bore('brad', 3)['rpm']]);
+        self::assertSame(400, $bore('twist', 10, ['most_rpm' => 400])['rpm']);
+        // 50 mm at 25 mm a minute and 25 mm at 40; in wood of 6400 N at 17 and 34.
+        $feed = fn (float $d, float $hardnessN): float => 2 * $d / ($bore(
+            'forstner', $d, ['hardness_n' => $hardnessN],
+        )['minutes'] - 3);
+        self::assertEqualsWithDelta(25.0, $feed(50, 3000), 0.1);
+        self::assertEqualsWithDelta(40.0, $feed(25, 3000), 0.1);
+        self::assertEqualsWithDelta(17.1, $feed(50, 6400), 0.1);
+        self::assertEqualsWithDelta(34.2, $feed(25, 6400), 0.1);
+    }
+
+    public function test_deep_in_end_grain_and_in_gum_it_turns_half_as_fast(): void
+    {
+        $mill = [
+            'diameter_mm' => 27, 'depth_mm' => 180, 'grain' => 'end', 'hardness_n' => 3000,
+            'bits' => [['kind' => 'forstner', 'diameter_mm' => 27, 'length_mm' => 200]],
+            'wall' => ['thickness_mm' => 200],
+        ];
+        $deep = $this->ask('bore', $mill);
+        self::assertSame([460, 230], [$deep['rpm'], $deep['rpm_deep']]);
+        self::assertEqualsWithDelta(3 + 81 / 40 + 99 / 23, $deep['minutes'], 0.01);
+        self::assertEqualsWithDelta(20.0, $deep['floor_mm'], 1e-9);
+        self::assertStringContainsString('below 81 mm at 230 rpm', $deep['how'][0]);
+        self::assertStringContainsString('every 15 mm', $deep['how'][1]);
+        self::assertNull($this->ask('bore', ['grain' => 'side'] + $mill)['rpm_deep']);
+        self::assertSame(230, $this->ask('bore', ['grain' => 'side', 'gummy' => true] + $mill)['rpm_deep']);
+        self::assertNull($this->ask('bore', ['depth_mm' => 81] + $mill)['rpm_deep']);
+        $through = $this->ask('bore', ['depth_mm' => 250] + $mill);
+        self::assertNull($through['floor_mm']);
+        self::assertFalse($through['from_both_ends'], 'the bit reaches through all of the 200 mm there are');
+    }
+
+    public function test_a_hole_right_through_may_be_bored_from_both_ends_and_a_bit_too_short_is_refused(): void
+    {
+        $lamp = [
+            'diameter_mm' => 10, 'depth_mm' => 260, 'grain' => 'end', 'hardness_n' => 3000,
+            'bits' => [['kind' => 'twist', 'diameter_mm' => 10, 'length_mm' => 140]],
+        ];
+        self::assertTrue($this->ask('bore', $lamp + ['wall' => ['thickness_mm' => 260]])['from_both_ends']);
+        $short = $this->refused('bore', $lamp);
+        self::assertSame(['too-short', 'bits.0.length_mm'], [$short['code'], $short['field']]);
+        self::assertSame('no-bit', $this->refused('bore', ['diameter_mm' => 11] + $lamp)['code']);
+        $sold = array_diff_key($lamp, ['bits' => 0]);
+        self::assertSame('gun', $this->ask('bore', $sold)['bits'][0]['kind']);
+        self::assertSame('brad', $this->ask('bore', ['depth_mm' => 60] + $sold)['bits'][0]['kind']);
+    }
+
+    public function test_what_is_turned_about_a_hole_is_bored_first_and_its_outside_turned_true_to_it(): void
+    {
+        $mill = $this->solid(['diameter_mm' => 27, 'depth_mm' => null]);
+        $steps = Benchwork::steps(Benchwork::piece([$mill], ['starts_as' => 'blank']));
+        $order = array_flip(array_keys($steps));
+        self::assertLessThan($order['body.outside/shape'], $order['body.bore/drill']);
+        self::assertLessThan($order['body.outside/sand'], $order['body.outside/shape']);
+        self::assertSame(460, $steps['body.bore/drill']->setup->rpm);
+        $how = Told::each($steps['body.outside/shape']->words->how);
+        self::assertContains('Tail centre up, its cone in the hole.', $how);
+    }
+
+    public function test_between_centres_no_bit_comes_near_so_the_blank_is_bored_before_it_is_mounted(): void
+    {
+        $handle = $this->solid(['diameter_mm' => 8, 'depth_mm' => 70], ['holding' => 'between-centres']);
+        $steps = Benchwork::steps(Benchwork::piece([$handle], ['starts_as' => 'blank']));
+        self::assertSame('body.bore/drill', array_key_first($steps));
+        self::assertSame(Mount::Lap, $steps['body.bore/drill']->setup->mount);
+        self::assertStringContainsString('marked at 76 mm', Told::of($steps['body.bore/drill']->words->how[0]));
+    }
+
+    public function test_a_hole_that_no_bit_of_the_shop_bores_has_no_date_and_says_what_would_do(): void
+    {
+        $route = function (float $acrossMm, array $bits): Route {
+            $table = Drawn::catalogue()->abrasives();
+
+            return Route::of(Piece::read(Document::of(Benchwork::piece(
+                [$this->solid(['diameter_mm' => $acrossMm, 'depth_mm' => 90])], ['starts_as' => 'blank'],
+            )), Drawn::tables()), new Bench(
+                $table, Bench::usualGrits($table), Drawn::catalogue()->calibration(),
+                equipment: Equipment::read(Document::of(['bits' => $bits])),
+            ), Drawn::tables());
+        };
+        $short = [['kind' => 'brad', 'diameter_mm' => 10, 'length_mm' => 60]];
+        $none = $route(10, $short);
+        self::assertSame('no-bit', $none->withoutDate()['code'] ?? null);
+        [$conflict] = $none->conflicts;
+        self::assertStringContainsString(
+            'It reaches 60 mm, and the hole wants 90 mm', Told::of($conflict->message),
+        );
+        self::assertContains(
+            'Draw it right through: it is then bored from both ends', Told::each($conflict->choices),
+        );
+        $long = ['kind' => 'gun', 'diameter_mm' => 10, 'length_mm' => 300];
+        self::assertNull($route(10, [$long, ...$short])->withoutDate());
+        self::assertNull($route(30, $short)->withoutDate(), 'so wide a hole is cut with a tool');
+    }
+
+    /**
+     * A cylinder of end grain, 60 mm across and 160 mm long, with a hole from its top.
+     *
+     * @param  array<string, mixed>  $bore
+     * @param  array<string, mixed>  $more
+     * @return array<string, mixed>
+     */
+    private function solid(array $bore, array $more = []): array
+    {
+        return $more + [
+            'id' => 'body', 'name' => 'Body', 'wood' => 'Walnut (black)', 'grain' => 'end', 'moisture_percent' => 9,
+            'holding' => 'tenon', 'shape' => [
+                'outer' => [[0, 30, 'corner'], [160, 30, 'corner']], 'inner' => null,
+                'bore' => $bore + ['from' => 'top'],
+            ],
+        ];
+    }
+}
