@@ -30,6 +30,9 @@ final readonly class DemoRack
             'name' => $name, 'tenon_min_mm' => $from, 'tenon_max_mm' => $to, 'recess_min_mm' => $open,
             'recess_max_mm' => $wide,
         ];
+        $bits = fn (string $kind, float $reach, float ...$across): array => array_map(fn (float $mm): array => [
+            'kind' => $kind, 'diameter_mm' => $mm, 'length_mm' => $reach,
+        ], array_values($across));
         $workshop->update(['equipment' => Document::of([
             'lathe' => [
                 'swing_mm' => 400, 'bed_mm' => 900, 'least_rpm' => 60, 'most_rpm' => 3200, 'reverses' => true,
@@ -43,6 +46,10 @@ final readonly class DemoRack
                 ['name' => 'Round burr, 8 mm', 'kind' => 'ball', 'radius_mm' => 4],
                 ['name' => 'Round burr, 12 mm', 'kind' => 'ball', 'radius_mm' => 6],
                 ['name' => 'V bit', 'kind' => 'v', 'angle_deg' => 60],
+            ],
+            'bits' => [
+                ...$bits('brad', 90, 3, 4, 5, 6, 8, 10, 12), ...$bits('gun', 700, 8),
+                ...$bits('forstner', 75, 20, 25, 27, 35, 40, 50), ...$bits('forstner', 250, 27, 38),
             ],
             'holds' => [
                 ['mount' => 'faceplate', 'most_rpm' => null], ['mount' => 'screw', 'most_rpm' => 1200],

@@ -107,6 +107,12 @@ class Piece extends Keeping
         return $this->state === PieceState::Working;
     }
 
+    /** Whether anything was done to it. */
+    public function isBegun(): bool
+    {
+        return $this->plannedSteps->contains(fn (PlannedStep $step): bool => $step->isDone());
+    }
+
     public function isPutAway(): bool
     {
         return $this->state === PieceState::PutAway;

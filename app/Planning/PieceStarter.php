@@ -10,6 +10,7 @@ use HonestGrain\Geometry\Exception\NoRoom;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Piece\Starter;
+use HonestGrain\Piece\StartsAs;
 use HonestGrain\Reading\BadInput;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
@@ -38,7 +39,7 @@ final readonly class PieceStarter
             'name' => $typed['name'], 'wood' => $typed['wood'], 'grain' => $typed['grain'],
             'moisture_percent' => (float) $typed['moisture'], 'purpose' => $typed['purpose'],
             'due_at' => self::endOfDay($typed['due'] ?? null, $timeZone)?->format('Y-m-d\TH:i:s\Z'),
-        ] + $more));
+        ] + $more + ['starts_as' => $typed['starts_as'] ?? StartsAs::Blank->value]));
     }
 
     public static function endOfDay(?string $date, string $timeZone): ?DateTimeImmutable

@@ -312,16 +312,25 @@ final readonly class BlankPage
                     ?? $this->core->massG($this->wood, self::GREEN_PERCENT), false, $mayFly,
             );
             $because = implode(', ', array_map($this->show->said(...), $speed->because));
-            $alike["$speed->startRpm $speed->workRpm $because"][] = [
+            $alike["{$speed->start->rpm} {$speed->work->rpm} $because"][] = [
                 $this->show->said($mount->label()), $speed, $because,
             ];
         }
 
         return array_map(fn (array $ones): array => [
             mb_ucfirst(implode(', ', array_column($ones, 0))),
-            "{$ones[0][1]->startRpm} rpm", "{$ones[0][1]->workRpm} rpm",
+            $this->startedAt($ones[0][1]), "{$ones[0][1]->work->rpm} rpm",
             $ones[0][2],
         ], array_values($alike));
+    }
+
+    /** "60 rpm", or that the lathe does not turn so slowly. */
+    private function startedAt(StartingSpeed $speed): string
+    {
+        $least = $this->equipment->lathe?->leastRpm;
+
+        return $least === null || $speed->start->rpm >= $least ? "{$speed->start->rpm} rpm"
+            : say('view.blank-page.too-fast', ['rpm' => $speed->start->rpm, 'least' => $least]);
     }
 
     /** @return list<Mount> how it can be put on the lathe with what the shop has */

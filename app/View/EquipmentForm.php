@@ -7,6 +7,7 @@ namespace App\View;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\JawSet;
 use HonestGrain\Holding\Mount;
+use HonestGrain\Lathework\BitKind;
 use HonestGrain\Layout\Cutter;
 use HonestGrain\Words\Unit;
 
@@ -72,6 +73,22 @@ final readonly class EquipmentForm
         }, $this->equipment->cutters);
 
         return [...$rows, ...array_fill(0, self::SPARE_ROWS, ['', 'ball', ''])];
+    }
+
+    /** @return list<array{BitKind, string, string}> kind, diameters and reach of bits that reach alike */
+    public function bits(): array
+    {
+        $rows = [];
+        foreach ($this->equipment->bits as $bit) {
+            $row = $rows["{$bit->kind->value} $bit->lengthMm"] ?? [$bit->kind, [], $bit->lengthMm];
+            $row[1][] = $this->show->field(Unit::Length, $bit->diameterMm);
+            $rows["{$bit->kind->value} $bit->lengthMm"] = $row;
+        }
+        $written = array_map(fn (array $row): array => [
+            $row[0], implode(', ', $row[1]), $this->show->field(Unit::Length, $row[2]),
+        ], array_values($rows));
+
+        return [...$written, ...array_fill(0, self::SPARE_ROWS, [BitKind::Brad, '', ''])];
     }
 
     /** @return list<array{Mount, bool, string}> each that spins, whether the shop has it, and the fastest it takes */

@@ -15,6 +15,7 @@ use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Purpose;
+use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\SandedInOneGo;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Words\Quantity;
@@ -222,6 +223,14 @@ final readonly class PiecePage
     {
         return array_column(array_map(
             fn (Holding $holding): array => [$holding->value, $holding->on()->label()], Holding::cases(),
+        ), 1, 0);
+    }
+
+    /** @return array<string, Said> what a piece may begin as */
+    public static function begins(): array
+    {
+        return array_column(array_map(
+            fn (StartsAs $as): array => [$as->value, $as->label()], StartsAs::cases(),
         ), 1, 0);
     }
 

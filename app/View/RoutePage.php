@@ -12,6 +12,7 @@ use HonestGrain\Drawing\TruingPlan;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
+use HonestGrain\Piece\StartsAs;
 use HonestGrain\Rack\Truing;
 use HonestGrain\Route\SchoolOffer;
 use HonestGrain\Route\SchoolWay;
@@ -39,6 +40,13 @@ final readonly class RoutePage
         private CorePiece $core,
         private Show $show,
     ) {
+    }
+
+    /** That its route begins with a finished shape; empty where it does not, or is under way. */
+    public function takenAsTurned(): string
+    {
+        return $this->core->startsAs === StartsAs::Turned && ! $this->piece->isBegun()
+            ? say('view.route-page.taken-as-turned') : '';
     }
 
     /** Until when its wood dries, by its weights; empty for what is dry or has no place on the rack. */

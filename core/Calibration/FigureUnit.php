@@ -45,6 +45,7 @@ enum FigureUnit: string
     case Coats = 'coats';
     case Grains = 'grains';
     case MPerS = 'm/s';
+    case Rpm = 'rpm';
     case MmPerS = 'mm/s';
     case MmPerMinute = 'mm/min';
     case UmPerMinute = 'µm/min';
@@ -92,6 +93,7 @@ enum FigureUnit: string
             self::Days, self::Times, self::Power, self::PerUnit, self::Depth, self::Steps, self::Records,
             self::Weighings, self::Coats, self::Grains, self::DropsPerMl => Measure::Number,
             self::MPerS => Measure::MPerS,
+            self::Rpm => Measure::Rpm,
             self::MmPerS => Measure::MmPerS,
             self::MmPerMinute => Measure::MmPerMinute,
             self::UmPerMinute => Measure::UmPerMinute,

@@ -11,7 +11,15 @@ final readonly class SpeedFigures
 
     public float $flawedRimMPerS;
 
-    public float $softHoldRimMPerS;
+    public float $pressedRimMPerS;
+
+    public float $pressedWarpedRimMPerS;
+
+    public float $vacuumRimMPerS;
+
+    public float $wideJawsRpm;
+
+    public float $usualMostRpm;
 
     public float $startShare;
 
@@ -24,7 +32,11 @@ final readonly class SpeedFigures
     {
         $this->rimMPerS = $value('turning_rim_speed_m_s');
         $this->flawedRimMPerS = $value('flawed_rim_speed_m_s');
-        $this->softHoldRimMPerS = $value('speed_soft_hold_rim_m_s');
+        $this->pressedRimMPerS = $value('speed_pressed_rim_m_s');
+        $this->pressedWarpedRimMPerS = $value('speed_pressed_warped_rim_m_s');
+        $this->vacuumRimMPerS = $value('speed_vacuum_rim_m_s');
+        $this->wideJawsRpm = $value('speed_wide_jaws_rpm');
+        $this->usualMostRpm = $value('speed_usual_most_rpm');
         $this->startShare = $value('speed_start_share');
         $this->heavyKg = $value('speed_heavy_kg');
         $this->heavyShare = $value('speed_heavy_share');

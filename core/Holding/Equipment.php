@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace HonestGrain\Holding;
 
+use HonestGrain\Calibration\SpeedFigures;
 use HonestGrain\Lathework\Bit;
+use HonestGrain\Lathework\Speed;
 use HonestGrain\Layout\Cutter;
 use HonestGrain\Layout\Tooling;
 use HonestGrain\Reading\Document;
@@ -81,15 +83,26 @@ final readonly class Equipment
         return $this->holds[$mount->value] ?? null;
     }
 
-    /** The fastest that a hold and the lathe take, rpm; null where neither says. */
-    public function mostRpm(Mount $mount): ?int
+    /** The fastest that the lathe turns; of most lathes where it is not known. */
+    public function latheSpeed(SpeedFigures $figures): Speed
     {
-        $limits = array_filter(
-            [$this->holds[$mount->value] ?? null, $this->lathe === null ? null : (int) $this->lathe->mostRpm],
-            fn (?int $rpm): bool => $rpm !== null,
-        );
+        return $this->lathe === null ? Speed::most($figures->usualMostRpm, 'usual-lathe')
+            : Speed::most($this->lathe->mostRpm, 'lathe');
+    }
 
-        return $limits === [] ? null : min($limits);
+    /**
+     * What a hold and the lathe allow: a limit of one's own stands in the place of the table's.
+     *
+     * @return list<Speed>
+     */
+    public function speeds(SpeedFigures $figures, Mount $mount, float $diameterMm, bool $isTrue): array
+    {
+        $own = $this->limit($mount);
+
+        return array_values(array_filter([
+            $own === null ? $mount->speed($figures, $diameterMm, $isTrue) : Speed::most($own, 'own'),
+            $this->latheSpeed($figures),
+        ], fn (?Speed $speed): bool => $speed !== null));
     }
 
     /** @return list<Mount> those that it has */

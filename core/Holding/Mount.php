@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace HonestGrain\Holding;
 
+use HonestGrain\Calibration\SpeedFigures;
+use HonestGrain\Lathework\Speed;
 use HonestGrain\Words\Said;
 
 /** How a part is held while it is worked. */
@@ -42,6 +44,19 @@ enum Mount: string
     public function isSoft(): bool
     {
         return in_array($this, [self::Jam, self::WideJaws, self::Vacuum], true);
+    }
+
+    /** The fastest that it holds; null where it says nothing of speed. */
+    public function speed(SpeedFigures $figures, float $diameterMm, bool $isTrue): ?Speed
+    {
+        return match ($this) {
+            self::Jam => Speed::rim(
+                $diameterMm, $isTrue ? $figures->pressedRimMPerS : $figures->pressedWarpedRimMPerS, 'pressed-rim',
+            ),
+            self::Vacuum => Speed::rim($diameterMm, $figures->vacuumRimMPerS, 'vacuum-rim'),
+            self::WideJaws => Speed::most($figures->wideJawsRpm, 'wide-jaws'),
+            default => null,
+        };
     }
 
     /** What it asks of the piece; empty where it takes any. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Holding;
 
 use HonestGrain\Calibration\SpeedFigures;
-use HonestGrain\Wood\RimSpeed;
+use HonestGrain\Lathework\Speed;
 use HonestGrain\Words\Said;
 
 /**
@@ -15,8 +15,8 @@ use HonestGrain\Words\Said;
  */
 final readonly class StartingSpeed
 {
-    /** @param  list<Said>  $because  what holds it down, the closest first */
-    private function __construct(public int $startRpm, public int $workRpm, public array $because)
+    /** @param  list<Said>  $because  what holds the start down, the closest first */
+    private function __construct(public Speed $start, public Speed $work, public array $because)
     {
     }
 
@@ -33,19 +33,11 @@ final readonly class StartingSpeed
         bool $isTrue,
         bool $mayFly,
     ): self {
-        $caps = array_filter([
-            'sound-wood-rim' => RimSpeed::rpmFor($diameterMm, $figures->rimMPerS, INF),
-            'flaws-may-fly' => $mayFly ? RimSpeed::rpmFor($diameterMm, $figures->flawedRimMPerS, INF) : null,
-            'hold-pressure-alone' => $mount->isSoft()
-                ? RimSpeed::rpmFor($diameterMm, $figures->softHoldRimMPerS, INF) : null,
-            'what-hold-or-lathe' => $equipment->mostRpm($mount),
-        ], fn (?int $rpm): bool => $rpm !== null);
-        asort($caps);
-        $work = min($caps);
+        $work = self::rim($figures, $diameterMm, $mayFly)->under(
+            ...$equipment->speeds($figures, $mount, $diameterMm, $isTrue),
+        );
         $isHeavy = $massG !== null && $massG > 1000 * $figures->heavyKg;
-        $share = ($isTrue ? 1.0 : $figures->startShare) * ($isHeavy && ! $isTrue ? $figures->heavyShare : 1.0);
-        $step = RimSpeed::LATHE_STEP_RPM;
-        $because = [new Said('holding.starting-speed.'.array_key_first($caps))];
+        $because = [$work->binds];
         if (! $isTrue) {
             $because[] = new Said('holding.starting-speed.does-not-run-true');
         }
@@ -53,9 +45,15 @@ final readonly class StartingSpeed
             $because[] = new Said('holding.starting-speed.its-weight');
         }
 
-        return new self(
-            max((int) ($equipment->lathe->leastRpm ?? $step), (int) (floor($work * $share / $step) * $step)), $work,
-            $because,
-        );
+        return new self($isTrue ? $work : $work->untilTrue(
+            $figures->startShare * ($isHeavy ? $figures->heavyShare : 1.0),
+        ), $work, $because);
+    }
+
+    /** What its rim may do, however it is held. */
+    public static function rim(SpeedFigures $figures, float $diameterMm, bool $mayFly): Speed
+    {
+        return $mayFly ? Speed::rim($diameterMm, $figures->flawedRimMPerS, 'flawed-rim')
+            : Speed::rim($diameterMm, $figures->rimMPerS, 'sound-rim');
     }
 }

@@ -289,6 +289,12 @@ final readonly class Piece
         return Copy::with($this, ['purpose' => $purpose, 'due' => $due, 'note' => $note]);
     }
 
+    /** The same, begun with otherwise. */
+    public function begunAs(StartsAs $startsAs): self
+    {
+        return Copy::with($this, ['startsAs' => $startsAs]);
+    }
+
     /** One more like it, without what was mended on this one. */
     public function another(?\DateTimeImmutable $due): self
     {

@@ -27,6 +27,9 @@ enum ConflictCode: string
     /** A hole that no bit of the shop bores, and too narrow for a tool. */
     case NoBit = 'no-bit';
 
+    /** Work that must turn slower than the lathe can. */
+    case TooFast = 'too-fast';
+
     /** A hold that the part does not offer. */
     case Hold = 'hold';
 

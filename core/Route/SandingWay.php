@@ -10,6 +10,7 @@ use HonestGrain\Abrasive\SandingRates;
 use HonestGrain\Abrasive\ScratchModel;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Zone;
+use HonestGrain\Lathework\Speed;
 use HonestGrain\Piece\Part;
 use HonestGrain\Technique\Nature;
 use HonestGrain\Wood\RimSpeed;
@@ -30,6 +31,9 @@ final readonly class SandingWay
     public Method $method;
 
     public ?Lubricant $wet;
+
+    /** How fast the lathe turns, as far as the work and the paper allow. */
+    public Speed $turns;
 
     public int $rpm;
 
@@ -59,8 +63,10 @@ final readonly class SandingWay
         $plan = $part->surface->of($face);
         $cap = $part->mayFly()
             ? min($bench->sandingCapMPerS, $bench->calibration->repairs->flawedRimSpeedMPerS) : $bench->sandingCapMPerS;
-        $rpm = RimSpeed::rpmFor($part->profile->diameterMm(), $cap);
-        $speed = RimSpeed::metresPerSecond(2 * $zone->meanRadiusMm, $rpm);
+        $turns = Speed::rim(
+            $part->profile->diameterMm(), $cap, $part->mayFly() ? 'flawed-rim' : 'sanding-rim',
+        )->under($bench->equipment->latheSpeed($bench->calibration->speed));
+        $speed = RimSpeed::metresPerSecond(2 * $zone->meanRadiusMm, $turns->rpm);
         $isThin = $wallMm !== null && $wallMm < $figures->heatWallMm && $face !== Face::Foot;
         $offers = [];
         foreach (Method::cases() as $method) {
@@ -79,7 +85,8 @@ final readonly class SandingWay
         $method = $chosen === null || $objection !== null ? $usual : $chosen;
         $this->method = $method;
         $this->wet = $plan->wet;
-        $this->rpm = $rpm;
+        $this->turns = $turns;
+        $this->rpm = $turns->rpm;
         $this->speedMPerS = $speed;
         $this->offers = $offers;
         $this->objection = $objection;

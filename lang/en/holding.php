@@ -90,10 +90,6 @@ return [
         'reversed-jam-chuck-tail' => 'reversed on the jam chuck, tail centre up',
     ],
     'starting-speed' => [
-        'sound-wood-rim' => 'sound wood at its rim',
-        'flaws-may-fly' => 'flaws that may fly',
-        'hold-pressure-alone' => 'a hold by pressure alone',
-        'what-hold-or-lathe' => 'what the hold or the lathe takes',
         'does-not-run-true' => 'it does not run true yet',
         'its-weight' => 'its weight',
     ],

@@ -118,6 +118,7 @@ return [
     'piece' => [
         'drawn-drag-nodes-or' => 'Drawn. Drag the nodes, or type them; then look at Surface, Marks and Coats.',
         'saved' => 'Saved.',
+        'begun-already' => 'it was begun as “{as|lower}”, and something was done to it since',
         'put-away-under-put' => '“{piece}” is put away. It is under “Put away” and can come back.',
         'back-work' => 'Back in work.',
         'new-piece-with-same' => 'A new piece with the same shape, sanding, marks and coats.',
@@ -278,6 +279,11 @@ return [
             'mirror' => 'Mirror a copy about the middle of the line',
         ],
         'tick-marks-meant' => 'Tick the marks that are meant.',
+    ],
+    'lengths' => [
+        'is-no-length' => '“{text}” is none of these lengths: each is a number from {least} to {most}, parted from '
+            .'the next by a comma.',
+        'too-many' => 'These are {count} sizes; it takes {most} at the most.',
     ],
     'save-equipment' => [
         'attribute-input-takes-numbers' => ':Attribute is “:input”; it takes numbers such as 24, 36, 60.',

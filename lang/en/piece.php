@@ -29,6 +29,11 @@ return [
         'several' => '{count} coats of {coat|lower}',
         'zones-once' => 'it takes at least one zone, each once',
     ],
+    'starts-as' => [
+        'blank' => 'A blank, to be turned',
+        'roughed' => 'A dry rough-out',
+        'turned' => 'Turned already: only to finish',
+    ],
     'purpose' => [
         'to-look-at' => 'To look at',
         'to-be-handled' => 'To be handled',

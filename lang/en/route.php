@@ -447,6 +447,11 @@ return [
     ],
     'lathe-limits' => [
         'across-lathe-swings' => 'It is {across|1} across, and the lathe swings {swing|1}.',
+        'too-fast' => 'It is to be started at {rpm} or slower ({binds}), and the lathe '
+            .'turns no slower than {least}.',
+        'balance-it' => 'Saw it round and balance it before it is mounted, and begin with it as a rough-out',
+        'slower-pulley' => 'Turn it on a slower pulley, or on a lathe that turns so slowly',
+        'draw-smaller' => 'Draw it smaller',
         'draw-narrower' => 'Draw it narrower',
         'turn-lathe-swings' => 'Turn it on a lathe that swings it',
         'long-what-parted-off' => 'It is {long|1} long with what is parted off, and the lathe takes {bed|1} between '

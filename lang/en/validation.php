@@ -55,6 +55,8 @@ return [
         'layer_strength.*' => 'strength of a layer', 'layer_sanded.*' => 'sanded back', 'band' => 'the band',
         'x_grey' => 'the grey card', 'y_grey' => 'the grey card', 'strength' => 'strength',
         'cutter_name.*' => 'name of the cutter', 'cutter_kind.*' => 'shape of the cutter',
+        'bit_kind.*' => 'kind of the bits', 'bit_sizes.*' => 'diameters of the bits',
+        'bit_length.*' => 'reach of the bits', 'starts_as' => 'what it begins as',
         'cutter_size.*' => 'size of the cutter', 'marks.*' => 'the ticked marks', 'by' => 'by',
         'azimuth_from' => 'turn from', 'azimuth_to' => 'turn to', 'bore_depth' => 'bore depth',
         'bore_from' => 'bored from', 'flaw_depth' => 'depth', 'flaw_from' => 'from', 'flaw_kind' => 'what',

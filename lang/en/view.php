@@ -100,6 +100,8 @@ return [
         'no-jaw-sets-listed' => 'No jaw sets are listed under Shop, so that nobody can say what holds the trued '
             .'tenon, {mm}.',
         'trued-tenon-held' => 'The trued tenon, {mm}, is held by: {holding}.',
+        'too-fast' => '{rpm} rpm: the lathe turns no slower than {least}. Balance it or saw it rounder, or take a '
+            .'lathe or a pulley that does',
         'no-jaw-set-holds' => 'No jaw set holds the trued tenon, {mm}. {cut}cut a recess instead, hold it against '
             .'a jam chuck, or glue a block on.',
         'cut-down-next-smaller' => 'Cut it down to the next smaller set; or ',
@@ -405,6 +407,8 @@ return [
             .'each weighing moves the date.{air}',
         'after' => 'After {after|and}: {because}',
         'step' => '“{title}”',
+        'taken-as-turned' => 'Taken as turned: the route begins with its surface. If it is still to be turned, say so '
+            .'under Shape.',
         'wherever' => 'wherever it is',
         'hands' => '{minutes} of hands, {mounts} {mounts?mount:mounts}{date}',
         'no-date' => ', no date',

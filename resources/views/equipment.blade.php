@@ -1,3 +1,4 @@
+@use('HonestGrain\Lathework\BitKind')
 @use('HonestGrain\Words\Unit')
 <x-layout title="Lathe and holds" section="shop">
     <form method="post" action="{{ route('equipment.update') }}" class="page max-w-5xl" data-live>
@@ -101,6 +102,57 @@
                                     aria-label="Radius or angle of cutter {{ $i + 1 }}"
                                 />
                                 <x-refused :name="'cutter_size.'.$i" class="warn small block" />
+                            </td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+            <h2 class="mt-5">Bits</h2>
+            <p class="faint small">
+                In {{ $show->unit(Unit::Length) }}, those that reach alike on one line. Where none is listed, a hole is
+                bored with what is sold.
+            </p>
+            <table class="mt-1">
+                <thead>
+                    <tr>
+                        <th>Kind</th>
+                        <th>Across, parted by commas</th>
+                        <th>Reaches</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($form->bits() as $i => [$kind, $sizes, $length])
+                        <tr>
+                            <td>
+                                <select name="bit_kind[{{ $i }}]" aria-label="Kind of bits {{ $i + 1 }}">
+                                    @foreach (BitKind::cases() as $one)
+                                        <option
+                                            value="{{ $one->value }}"
+                                            @selected(old("bit_kind.$i", $kind->value) === $one->value)
+                                        >
+                                            {{ $show->said($one->said()) }}
+                                        </option>
+                                    @endforeach
+                                </select>
+                            </td>
+                            <td>
+                                <input
+                                    class="w-full"
+                                    name="bit_sizes[{{ $i }}]"
+                                    maxlength="300"
+                                    value="{{ old("bit_sizes.$i", $sizes) }}"
+                                    aria-label="Diameters of bits {{ $i + 1 }}"
+                                />
+                                <x-refused :name="'bit_sizes.'.$i" class="warn small block" />
+                            </td>
+                            <td>
+                                <x-decimal
+                                    class="w-24"
+                                    name="bit_length[{{ $i }}]"
+                                    :value="old('bit_length.'.$i, $length)"
+                                    aria-label="Reach of bits {{ $i + 1 }}"
+                                />
+                                <x-refused :name="'bit_length.'.$i" class="warn small block" />
                             </td>
                         </tr>
                     @endforeach

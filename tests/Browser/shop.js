@@ -51,9 +51,10 @@ export async function register(page) {
     return email;
 }
 
-export async function draw(page, name, form = 'Shallow bowl') {
+export async function draw(page, name, form = 'Shallow bowl', begins = 'turned') {
     await page.goto('/pieces/create');
     await page.getByRole('radio', { name: form }).check({ force: true });
+    await page.getByLabel('It begins as').selectOption(begins);
     await page.getByLabel('What you call it').fill(name);
     await page.getByRole('button', { name: 'Draw it' }).click();
     await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();

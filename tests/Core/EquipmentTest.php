@@ -150,20 +150,28 @@ final class EquipmentTest extends TestCase
             $flies,
         );
         $sound = $of(Mount::Tenon, 250, 2000, true, false);
-        self::assertSame([680, 680], [$sound->startRpm, $sound->workRpm]);
-        self::assertLessThanOrEqual(9.0, RimSpeed::metresPerSecond(250, $sound->workRpm));
-        self::assertSame(340, $of(Mount::Tenon, 250, 2000, false, false)->startRpm, 'half until it runs true');
-        self::assertSame(230, $of(Mount::Tenon, 250, 9000, false, false)->startRpm, 'and slower by its weight');
-        self::assertSame(220, $of(Mount::Tenon, 250, 2000, true, true)->workRpm, 'what may fly');
-        self::assertSame(300, $of(Mount::WideJaws, 250, 2000, true, false)->workRpm, 'by pressure alone');
-        self::assertSame(600, $of(Mount::Vacuum, 100, 300, true, false)->workRpm, 'what the hold takes');
-        self::assertSame(2500, $of(Mount::BetweenCentres, 30, 300, true, false)->workRpm, 'what the lathe takes');
-        self::assertSame(60, $of(Mount::Tenon, 1600, 90_000, false, true)->startRpm, 'it turns no slower');
+        self::assertSame([680, 680], [$sound->start->rpm, $sound->work->rpm]);
+        self::assertLessThanOrEqual(9.0, RimSpeed::metresPerSecond(250, $sound->work->rpm));
+        self::assertSame(340, $of(Mount::Tenon, 250, 2000, false, false)->start->rpm, 'half until it runs true');
+        self::assertSame(230, $of(Mount::Tenon, 250, 9000, false, false)->start->rpm, 'and slower by its weight');
+        self::assertSame(220, $of(Mount::Tenon, 250, 2000, true, true)->work->rpm, 'what may fly');
+        self::assertSame(450, $of(Mount::Jam, 250, 2000, true, false)->work->rpm, 'pressed on, the tail centre up');
+        self::assertSame(300, $of(Mount::Jam, 250, 2000, false, false)->work->rpm, 'while it is oval');
+        self::assertSame(600, $of(Mount::WideJaws, 100, 300, true, false)->work->rpm, 'by its own mark');
+        self::assertSame(600, $of(Mount::Vacuum, 100, 300, true, false)->work->rpm, 'what the hold takes');
+        self::assertSame(2500, $of(Mount::BetweenCentres, 30, 300, true, false)->work->rpm, 'what the lathe takes');
+        self::assertSame(10, $of(Mount::Tenon, 1600, 90_000, false, true)->start->rpm, 'whatever the lathe can');
         self::assertSame(
-            ['sound wood at its rim', 'it does not run true yet', 'its weight'],
+            [
+                '9.0 m/s at the rim of 250 mm, for wood that is sound and runs true',
+                'it does not run true yet', 'its weight',
+            ],
             Told::each($of(Mount::Tenon, 250, 9000, false, false)->because), 'the closest first',
         );
-        self::assertSame(['flaws that may fly'], Told::each($of(Mount::Tenon, 250, 2000, true, true)->because));
+        self::assertSame(
+            ['3.0 m/s at the rim of 250 mm, for wood that may fly'],
+            Told::each($of(Mount::Tenon, 250, 2000, true, true)->because),
+        );
     }
 
     /** @param  array<string, mixed>  $more */

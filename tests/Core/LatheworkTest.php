@@ -210,6 +210,46 @@ final class LatheworkTest extends TestCase
         self::assertNull($route(30, $short)->withoutDate(), 'so wide a hole is cut with a tool');
     }
 
+    public function test_a_step_says_what_holds_its_speed_down_and_what_must_turn_slower_than_the_lathe_is_refused(): void
+    {
+        $route = function (float $acrossMm, array $lathe, array $more = []): Route {
+            $table = Drawn::catalogue()->abrasives();
+            $bowl = Benchwork::bowl(['shape' => [
+                'outer' => [[0, 40, 'corner'], [120, $acrossMm / 2, 'corner']],
+                'inner' => [[120, $acrossMm / 2 - 12, 'corner'], [15, 25, 'corner'], [15, 0]],
+            ]] + $more);
+
+            return Route::of(Piece::read(Document::of(
+                Benchwork::piece([$bowl], ['starts_as' => 'blank']),
+            ), Drawn::tables()), new Bench(
+                $table, Bench::usualGrits($table), Drawn::catalogue()->calibration(),
+                equipment: Equipment::read(Document::of(['lathe' => $lathe + [
+                    'swing_mm' => 600, 'bed_mm' => 900, 'least_rpm' => 60, 'most_rpm' => 3000,
+                ], 'holds' => [['mount' => 'tenon', 'most_rpm' => 400]]])),
+            ), Drawn::tables());
+        };
+        $says = fn (Route $route, string $id): string => Told::of(
+            array_slice(array_column($route->steps, null, 'id')[$id]->words->reckoning, -1)[0],
+        );
+        $bowl = $route(250, []);
+        self::assertSame('400 rpm at the most: the fastest of this hold, as listed under Shop.', $says(
+            $bowl, 'body.inside/hollow',
+        ));
+        self::assertStringStartsWith(
+            '330 rpm at the most: 50 %, until it runs true, of 9.0 m/s at the rim of 256 mm', $says($bowl, 'body/rough'),
+        );
+        self::assertStringStartsWith('380 rpm at the most: 5.0 m/s at the rim of 250 mm', $says(
+            $bowl, 'body.inside/sand',
+        ));
+        $slow = $route(250, ['most_rpm' => 300]);
+        self::assertSame('300 rpm at the most: the fastest of the lathe.', $says($slow, 'body.outside/shape'));
+        self::assertNull($bowl->withoutDate());
+        $log = $route(500, ['least_rpm' => 150]);
+        self::assertSame('too-fast', $log->withoutDate()['code'] ?? null);
+        self::assertStringContainsString('turns no slower than 150 rpm', Told::of($log->conflicts[0]->message));
+        self::assertNull($route(500, ['least_rpm' => 100])->withoutDate());
+    }
+
     /**
      * A cylinder of end grain, 60 mm across and 160 mm long, with a hole from its top.
      *

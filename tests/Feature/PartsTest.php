@@ -317,7 +317,7 @@ final class PartsTest extends FeatureTestCase
         }
         $this->post(route('pieces.store'), [
             'name' => "Any $form->value", 'form' => $form->value, 'wood' => 'Ash (white)', 'moisture' => '9',
-            'grain' => 'end', 'purpose' => 'handled',
+            'grain' => 'end', 'purpose' => 'handled', 'starts_as' => 'turned',
         ] + $sizes)->assertSessionHasNoErrors();
 
         return Piece::query()->latest('id')->firstOrFail();

@@ -20,12 +20,16 @@ use App\Planning\Release;
 use App\Planning\ShopMapper;
 use App\View\FormDrawings;
 use App\View\FromBlank;
+use App\View\PiecePage;
 use App\View\PieceShelf;
 use App\View\Show;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Purpose;
+use HonestGrain\Piece\StartsAs;
 use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
+use HonestGrain\Words\Said;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -80,7 +84,7 @@ class PieceController extends Controller
             'forms' => Form::cases(), 'drawings' => FormDrawings::all(Release::current()),
             'woods' => $mapper->tables($this->workshop($request))->woods->names(),
             'form' => $from->form ?? Form::tryFrom($request->string('form')->toString()) ?? Form::ShallowBowl,
-            'from' => $from,
+            'from' => $from, 'begins' => PiecePage::begins(),
         ]);
     }
 
@@ -115,16 +119,31 @@ class PieceController extends Controller
         return redirect()->route('pieces.shape', $piece);
     }
 
-    /** Name, purpose, due date and note. */
+    /** Name, purpose, due date and note; what it begins with, as long as nothing was done to it. */
     public function update(UpdatePiece $request, Piece $piece): RedirectResponse
     {
+        $begun = StartsAs::tryFrom((string) $request->validated('starts_as'));
         $due = PieceStarter::endOfDay($request->validated('due'), $this->user($request)->timeZone());
 
         return $this->changing($request, $piece, fn (Edit $edit) => $this->editor->change(
-            $piece, $edit, fn (CorePiece $core): CorePiece => $core->named($request->validated('name'))->meant(
+            $piece, $edit, fn (CorePiece $core): CorePiece => $this->begunAs(
+                $piece, $core, $begun ?? $core->startsAs,
+            )->named($request->validated('name'))->meant(
                 Purpose::from($request->validated('purpose')), $due, $request->validated('note') ?? '',
             ),
         ), [Change::Particulars, say('http.piece.saved')]);
+    }
+
+    /** @throws InvalidField where a step was done that belongs to what it was begun with */
+    private function begunAs(Piece $piece, CorePiece $core, StartsAs $begun): CorePiece
+    {
+        return match (true) {
+            $begun === $core->startsAs => $core,
+            $piece->isBegun() => throw InvalidField::because('starts_as', $begun->value, new Said(
+                'http.piece.begun-already', ['as' => $core->startsAs->label()],
+            )),
+            default => $core->begunAs($begun),
+        };
     }
 
     /** Puts a piece away: it leaves the plan and keeps its record. */

@@ -8,6 +8,8 @@ use App\View\Show;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\Lathe;
 use HonestGrain\Holding\Mount;
+use HonestGrain\Lathework\Bit;
+use HonestGrain\Lathework\BitKind;
 use HonestGrain\Layout\Cutter;
 use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
@@ -20,7 +22,7 @@ class SaveEquipment extends FormRequest implements TakesLists
     {
         return [
             'jaw_name', 'tenon_min', 'tenon_max', 'recess_min', 'recess_max', 'cutter_name', 'cutter_kind',
-            'cutter_size', 'mounts', 'hold_rpm',
+            'cutter_size', 'bit_kind', 'bit_sizes', 'bit_length', 'mounts', 'hold_rpm',
         ];
     }
 
@@ -48,6 +50,12 @@ class SaveEquipment extends FormRequest implements TakesLists
             'cutter_name' => $list, 'cutter_name.*' => ['nullable', 'string', 'max:'.Cutter::MAX_NAME],
             'cutter_kind' => $list, 'cutter_kind.*' => [Rule::in(['ball', 'v'])],
             'cutter_size' => $list, 'cutter_size.*' => ['nullable', 'numeric', 'between:0.01,170'],
+            'bit_kind' => $list, 'bit_kind.*' => [Rule::enum(BitKind::class)],
+            'bit_sizes' => $list, 'bit_sizes.*' => ['nullable', 'string', 'max:300', $this->bitSizes($show)],
+            'bit_length' => $list, 'bit_length.*' => [
+                'nullable', 'required_with:bit_sizes.*', 'numeric',
+                $show->between(Unit::Length, 1, Bit::MOST_LENGTH_MM),
+            ],
             'mounts' => $list, 'mounts.*' => [Rule::enum(Mount::class)],
             'hold_rpm' => ['nullable', 'array'],
             'hold_rpm.*' => ['nullable', 'numeric', 'between:'.implode(',', Lathe::SPEEDS_RPM)],
@@ -87,11 +95,36 @@ class SaveEquipment extends FormRequest implements TakesLists
                 'reverses' => isset($typed['reverses']), 'index_holes' => array_map(intval(...), $holes),
             ],
             'jaws' => $jaws, 'cutters' => $this->cutters($typed, $show),
+            'bits' => $this->bits($typed, $show),
             'holds' => array_map(fn (string $mount): array => [
                 'mount' => $mount, 'most_rpm' => isset($typed['hold_rpm'][$mount])
                     ? (float) $typed['hold_rpm'][$mount] : null,
             ], array_values($typed['mounts'] ?? [])),
         ];
+    }
+
+    private function bitSizes(Show $show): Lengths
+    {
+        return new Lengths($show, 1.0, Bit::MOST_DIAMETER_MM);
+    }
+
+    /**
+     * @param  array<string, mixed>  $typed
+     * @return list<array{kind: string, diameter_mm: float, length_mm: float}>
+     */
+    private function bits(array $typed, Show $show): array
+    {
+        $bits = [];
+        foreach ($typed['bit_sizes'] ?? [] as $i => $sizes) {
+            foreach ($this->bitSizes($show)->all((string) $sizes) as $mm) {
+                $bits[] = [
+                    'kind' => $typed['bit_kind'][$i] ?? BitKind::Brad->value, 'diameter_mm' => $mm,
+                    'length_mm' => round($show->typed(Unit::Length, (float) $typed['bit_length'][$i]), 2),
+                ];
+            }
+        }
+
+        return $bits;
     }
 
     /**

@@ -11,6 +11,7 @@ use App\View\Show;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Piece\Purpose;
+use HonestGrain\Piece\StartsAs;
 use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -37,6 +38,7 @@ class StorePiece extends FormRequest
             'grain' => ['required', Rule::enum(GrainDirection::class)],
             'moisture' => ['required', 'numeric', 'between:0,200'],
             'purpose' => ['required', Rule::enum(Purpose::class)],
+            'starts_as' => ['nullable', Rule::enum(StartsAs::class)],
             'due' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
             'blank' => ['nullable', 'integer'],
             'once' => ['nullable', 'string', 'alpha_num', 'max:40'],

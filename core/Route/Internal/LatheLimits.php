@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Holding\Holding;
+use HonestGrain\Holding\Lathe;
+use HonestGrain\Holding\Stance;
+use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\ConflictCode;
 use HonestGrain\Route\Internal\Work\PartContext;
@@ -32,7 +35,7 @@ final class LatheLimits
         $steps = array_map(
             fn (Sanding $sanding): string => $subject->id('sand', $sanding->face), array_values($subject->sandings),
         );
-        $conflicts = [];
+        $conflicts = self::tooFast($subject, $lathe);
         if ($across > $lathe->swingMm) {
             $conflicts[] = Conflict::forbid($steps, new Said('route.lathe-limits.across-lathe-swings', [
                 'across' => Quantity::mm($across),
@@ -51,5 +54,28 @@ final class LatheLimits
         }
 
         return $conflicts;
+    }
+
+    /** @return list<Conflict> where a blank would have to be started slower than the lathe turns */
+    private static function tooFast(PartContext $subject, Lathe $lathe): array
+    {
+        if ($subject->piece->startsAs !== StartsAs::Blank) {
+            return [];
+        }
+        $spare = $subject->calibration->turning->allowanceMm;
+        $stance = $subject->positions->has(Stance::First) ? Stance::First : Stance::Main;
+        $start = $subject->startingSpeed(
+            $stance, $subject->part->profile->diameterMm() + $spare, $subject->part->profile->heightMm() + $spare,
+        )->start;
+
+        return $start->rpm >= $lathe->leastRpm ? [] : [Conflict::forbid(
+            [$subject->id('rough')], new Said('route.lathe-limits.too-fast', [
+                'rpm' => Quantity::rpm($start->rpm), 'binds' => $start->binds,
+                'least' => Quantity::rpm($lathe->leastRpm),
+            ]), [
+                new Said('route.lathe-limits.balance-it'), new Said('route.lathe-limits.slower-pulley'),
+                new Said('route.lathe-limits.draw-smaller'),
+            ], ConflictCode::TooFast,
+        )];
     }
 }

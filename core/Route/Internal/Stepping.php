@@ -7,6 +7,7 @@ namespace HonestGrain\Route\Internal;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Stance;
+use HonestGrain\Lathework\Speed;
 use HonestGrain\Reading\Copy;
 use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Reason;
@@ -48,6 +49,7 @@ final readonly class Stepping
         $operation = $this->operation;
         $timing = $operation->timing;
         $words = $operation->words;
+        $speed = $this->speed();
 
         return new Step(
             id: $operation->id, kind: $operation->kind, part: $operation->part,
@@ -66,13 +68,14 @@ final readonly class Stepping
             setup: new StepSetup(
                 hold: $this->hold(), needs: $operation->kind === StepKind::Cure ? []
                     : $this->needs(), hazards: $this->hazards(),
-                mount: $this->mount(), rpm: $this->rpm(), stage: $this->so->stage,
+                mount: $this->mount(), rpm: $speed?->rpm, stage: $this->so->stage,
             ),
             words: Copy::with($words, [
                 'title' => in_array($operation->kind, [
                     StepKind::Own, StepKind::Ready, StepKind::FitLid, StepKind::Glue,
                 ], true) ? $words->title : $this->subject->title($words->title),
                 'brief' => $words->brief ?? Said::lower($words->title),
+                'reckoning' => $speed === null ? $words->reckoning : [...$words->reckoning, $speed->said()],
             ]),
         );
     }
@@ -103,12 +106,15 @@ final readonly class Stepping
     }
 
     /** No faster than the hold and the lathe take. */
-    private function rpm(): ?int
+    private function speed(): ?Speed
     {
-        $asked = $this->isOn ? $this->operation->setup->rpm : null;
-        $most = $this->subject->bench->equipment->mostRpm($this->stage->position->mount);
+        $figures = $this->subject->calibration->speed;
+        $position = $this->stage->position;
 
-        return $asked === null || $most === null ? $asked : min($asked, $most);
+        return $this->isOn ? $this->operation->setup->speed?->under(...$this->subject->bench->equipment->speeds(
+            $figures, $position->mount, $this->subject->part->profile->diameterMm(),
+            $position->stance !== Stance::Truing,
+        )) : null;
     }
 
     /**

@@ -71,6 +71,11 @@
                         grain, along it</label
                     >
                 </fieldset>
+                @if (! $from)
+                    <x-field name="starts_as" label="It begins as">
+                        <x-choose name="starts_as" :options="$begins" chosen="blank" />
+                    </x-field>
+                @endif
                 <x-number name="moisture" label="Moisture now, %" :value="$from?->moisture() ?? '10'" class="w-40" />
             </div>
             <div>

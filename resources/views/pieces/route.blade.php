@@ -48,6 +48,9 @@
             </ol>
         </x-disclosure>
     @endif
+    @if ($told->takenAsTurned() !== '')
+        <p class="note my-3">{{ $told->takenAsTurned() }}</p>
+    @endif
     @if ($told->drying() !== '')
         <p class="note my-3">{{ $told->drying() }} <a href="{{ route('rack.show', $piece->blank) }}">On the rack</a></p>
     @endif

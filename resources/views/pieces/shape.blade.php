@@ -200,6 +200,15 @@
                     <x-field name="purpose" label="What for">
                         <x-choose name="purpose" :options="$page->purposes()" :chosen="$core->purpose->value" />
                     </x-field>
+                    @if ($piece->isBegun())
+                        <p class="field faint small">
+                            Begun as: {{ mb_lcfirst($show->said($core->startsAs->label())) }}.
+                        </p>
+                    @else
+                        <x-field name="starts_as" label="It begins as">
+                            <x-choose name="starts_as" :options="$page::begins()" :chosen="$core->startsAs->value" />
+                        </x-field>
+                    @endif
                     <x-field name="note" label="Note">
                         <input class="w-full" name="note" value="{{ old('note', $core->note) }}" maxlength="2000" />
                     </x-field>

@@ -9,6 +9,7 @@ use HonestGrain\Geometry\Face;
 use HonestGrain\Lathework\Boring;
 use HonestGrain\Lathework\Cut;
 use HonestGrain\Lathework\CutKind;
+use HonestGrain\Lathework\Speed;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
@@ -22,13 +23,13 @@ final readonly class CutTime
     /**
      * @param  list<Said>  $reckoning  a line for each cut
      * @param  list<Said>  $how  what the cut asks for besides
-     * @param  int|null  $rpm  where the tool says how fast it turns
+     * @param  Speed|null  $speed  where the tool says how fast it turns
      */
     private function __construct(
         public float $minutes,
         public array $reckoning,
         public array $how,
-        public ?int $rpm = null,
+        public ?Speed $speed = null,
     ) {
     }
 
@@ -77,7 +78,7 @@ final readonly class CutTime
 
     public static function boring(Boring $boring): self
     {
-        return new self($boring->minutes, $boring->reckoning, $boring->how, $boring->rpm);
+        return new self($boring->minutes, $boring->reckoning, $boring->how, Speed::most($boring->rpm, 'bit'));
     }
 
     /** @return list<Said> */

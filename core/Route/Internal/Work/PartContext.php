@@ -15,10 +15,12 @@ use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Positions;
 use HonestGrain\Holding\Stance;
+use HonestGrain\Holding\StartingSpeed;
 use HonestGrain\Lathework\Boring;
 use HonestGrain\Lathework\CutWood;
 use HonestGrain\Lathework\Exception\NoBit;
 use HonestGrain\Lathework\Hole;
+use HonestGrain\Lathework\Speed;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
@@ -156,18 +158,43 @@ final readonly class PartContext
         );
     }
 
+    /** What its rim may do, at its own diameter or another. */
+    public function rimSpeed(?float $diameterMm = null): Speed
+    {
+        return StartingSpeed::rim(
+            $this->calibration->speed, $diameterMm ?? $this->part->profile->diameterMm(), $this->part->mayFly(),
+        );
+    }
+
+    /** How fast a round blank of it is started that does not run true yet. */
+    public function startingSpeed(Stance $stance, float $diameterMm, float $heightMm): StartingSpeed
+    {
+        $massG = $this->part->massG();
+        $blankMm3 = M_PI / 4 * $diameterMm ** 2 * $heightMm;
+
+        return StartingSpeed::of(
+            figures: $this->calibration->speed, equipment: $this->bench->equipment,
+            mount: $this->positions->at($stance)->mount, diameterMm: $diameterMm,
+            massG: $massG === null ? null : $massG * $blankMm3 / $this->measured->volumeMm3, isTrue: false,
+            mayFly: $this->part->mayFly(),
+        );
+    }
+
     /**
      * A hole into it with a bit, of the shop's own where it has said which it has.
      *
      * @throws NoBit where none of them bores it
      */
-    public function boring(float $diameterMm, float $depthMm, bool $isThrough = false, ?int $mostRpm = null): Boring
+    public function boring(float $diameterMm, float $depthMm, bool $isThrough = false): Boring
     {
         $own = $this->bench->equipment->bits;
 
         return Boring::of(
             $this->calibration->bores, $this->tables->bits, $own === [] ? $this->tables->bits->sold($diameterMm) : $own,
-            new Hole($diameterMm, $depthMm, $this->cutWood(), $isThrough, mostRpm: $mostRpm),
+            new Hole(
+                diameterMm: $diameterMm, depthMm: $depthMm, wood: $this->cutWood(), isThrough: $isThrough,
+                mostRpm: $this->rimSpeed()->rpm,
+            ),
         );
     }
 

@@ -19,7 +19,6 @@ use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
-use HonestGrain\Wood\RimSpeed;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
@@ -250,9 +249,7 @@ final readonly class Roughing
         array $on,
     ): Operation {
         $subject = $this->subject;
-        $figures = $subject->calibration;
-        $rimSpeed = $subject->part->mayFly() ? $figures->repairs->flawedRimSpeedMPerS
-            : $figures->turning->rimSpeedMPerS;
+        $stance = $subject->positions->has(Stance::First) ? Stance::First : Stance::Main;
 
         return new Operation(
             id: $subject->id($what), kind: $kind, part: $subject->part->id,
@@ -260,10 +257,10 @@ final readonly class Roughing
             timing: $timing,
             setup: new Setup(
                 work: Work::Spinning,
-                stances: $stances ?? [$subject->positions->has(Stance::First) ? Stance::First : Stance::Main],
-                rpm: RimSpeed::rpmFor(
-                    $this->size->diameterMm, $rimSpeed * ($what === 'rough' ? $figures->speed->startShare : 1),
-                ),
+                stances: $stances ?? [$stance],
+                speed: $what === 'rough'
+                    ? $subject->startingSpeed($stance, $this->size->diameterMm, $this->size->heightMm)->start
+                    : $subject->rimSpeed($this->size->diameterMm),
                 hazards: $subject->spinning(),
             ),
             words: $words,

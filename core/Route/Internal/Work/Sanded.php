@@ -215,7 +215,7 @@ final class Sanded
                     $sanding->stopped() => Work::Locked,
                     default => Work::Spinning,
                 },
-                rpm: $isStopped ? null : $way->rpm,
+                speed: $isStopped ? null : $way->turns,
                 hazards: [
                     ...$way->wet === null ? [Hazard::ofDust($subject->part->wood)] : [],
                     ...$isStopped ? [] : $subject->spinning(),

@@ -23,7 +23,6 @@ use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
-use HonestGrain\Wood\RimSpeed;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
@@ -250,9 +249,8 @@ final readonly class Turning
     private function boring(): ?Boring
     {
         $bore = $this->subject->part->profile->bore ?? throw new \LogicException('There is no bore.');
-        $rim = $this->rimRpm($this->subject->part->profile->diameterMm());
         try {
-            return $this->subject->boring($bore->diameterMm, $this->cutMm(), $bore->isThrough(), $rim);
+            return $this->subject->boring($bore->diameterMm, $this->cutMm(), $bore->isThrough());
         } catch (NoBit) {
             return null;
         }
@@ -330,9 +328,9 @@ final readonly class Turning
             timing: new Timing(max(1.0, is_float($cut) ? $cut : $cut->minutes), $rank),
             setup: new Setup(
                 stances: $isWhole ? [$this->stance($what)] : null,
-                rpm: (is_float($cut) ? null : $cut->rpm) ?? ($what === 'rough' ? $this->rimRpm(
-                    $this->blankMm(), $subject->calibration->speed->startShare,
-                ) : $this->rimRpm($subject->part->profile->diameterMm())),
+                speed: (is_float($cut) ? null : $cut->speed) ?? ($what === 'rough'
+                    ? $subject->startingSpeed($this->stance($what), $this->blankMm(), $this->heightMm())->start
+                    : $subject->rimSpeed()),
                 hazards: $subject->spinning(),
             ),
             words: new StepWords(
@@ -348,19 +346,6 @@ final readonly class Turning
         $stance = $what === 'true' ? Stance::Truing : Stance::First;
 
         return $this->subject->positions->has($stance) ? $stance : Stance::Main;
-    }
-
-    private function rimRpm(float $diameterMm, float $share = 1.0): int
-    {
-        return RimSpeed::rpmFor($diameterMm, $this->rimSpeed() * $share);
-    }
-
-    private function rimSpeed(): float
-    {
-        $figures = $this->subject->calibration;
-
-        return $this->subject->part->mayFly() ? $figures->repairs->flawedRimSpeedMPerS
-            : $figures->turning->rimSpeedMPerS;
     }
 
     /** Whether the inside is cut while there is mass outside it: the outside then has its last cut on a thin wall. */
