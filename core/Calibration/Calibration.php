@@ -36,6 +36,8 @@ final readonly class Calibration implements Figures
 
     public BoreFigures $bores;
 
+    public StockFigures $stock;
+
     public MendingRates $mending;
 
     public DryingFigures $drying;
@@ -65,6 +67,7 @@ final readonly class Calibration implements Figures
         $this->turning = new TurningRates($value);
         $this->cuts = new CutFigures($value);
         $this->bores = new BoreFigures($value);
+        $this->stock = new StockFigures($value);
         $this->mending = new MendingRates($value);
         $this->drying = new DryingFigures($value);
         $this->climate = new ClimateFigures($value);

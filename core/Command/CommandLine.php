@@ -28,6 +28,7 @@ use HonestGrain\Command\Verb\RouteVerb;
 use HonestGrain\Command\Verb\ScheduleVerb;
 use HonestGrain\Command\Verb\ScorchVerb;
 use HonestGrain\Command\Verb\StackVerb;
+use HonestGrain\Command\Verb\StockVerb;
 use HonestGrain\Command\Verb\TemplateVerb;
 use HonestGrain\Command\Verb\TextureVerb;
 use HonestGrain\Command\Verb\TruingVerb;
@@ -67,7 +68,7 @@ final readonly class CommandLine
             new BurnVerb($calibration), new InlayVerb($calibration),
             new TemplateVerb($calibration), new UnitsVerb, new DyeVerb($calibration), new ScorchVerb($calibration),
             new RouteVerb($catalogue), new Mend($catalogue), new CutVerb($calibration),
-            new BoreVerb($catalogue),
+            new BoreVerb($catalogue), new StockVerb($calibration),
         ] as $verb) {
             $verbs[$verb->name()] = $verb;
         }

@@ -92,6 +92,18 @@ return [
             'most_rpm' => 'what the hold and the lathe allow, 10 to 10000, or null',
         ],
     ],
+    'stock' => [
+        'does' => 'Whether parts come out of one blank, where each lies on it, and what is left.',
+        'fields' => [
+            'blank.form' => '"round", "square" or "log" (parts one behind the other along it), "slab" or "half-log" '
+                .'(side by side, turned through its thickness)',
+            'blank.length_mm' => '1 to 5000',
+            'blank.width_mm' => '1 to 5000; across, of what is round',
+            'blank.height_mm' => 'its thickness; as its width where not given and it is no slab and no half log',
+            'parts' => 'up to 50 {"id", "length_mm", "diameter_mm", "hold"} in the order they are turned; hold is '
+                .'"tenon", "recess" or "none" (parted off what the jaws grip; the same where not given)',
+        ],
+    ],
     'cut' => [
         'does' => 'What a cut on the lathe takes, by what its minutes go into.',
         'fields' => [

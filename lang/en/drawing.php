@@ -34,6 +34,9 @@ return [
     'colour-wheel' => [
         'label' => 'Mixtures of your dyes by hue',
     ],
+    'stock-strip' => [
+        'label' => 'The blank from the side, with the parts laid out on it',
+    ],
     'strata' => [
         'label' => 'Coats as strata, first on the wood lowest',
     ],

@@ -6,6 +6,10 @@ declare(strict_types=1);
 return [
     'ready' => 'Ready is within {drying_ready_points|bare} point of it and losing less than '
         .'{drying_ready_loss_percent_a_week} a week (workshop).',
+    'stock' => 'Each part’s length with {stock_tenon_mm} for a tenon, {stock_recess_mm} for a recess or '
+        .'{stock_chuck_waste_mm} for the jaws where it is parted off, {stock_cut_mm} for each cut between two, and '
+        .'{turning_allowance_mm} in length and across to come clean. Parts along the grain of one wood come out of one '
+        .'length next to each other, so that its grain runs on.',
     'coats' => 'Waits are the tin’s hours at {temp} and {rh} RH, run through this shop’s day and night air: rate '
         .'Q^((T−{temp|bare})/10), T in {degree}, Q {fast} for oil and resin, {slow} for loss of solvent; water-borne '
         .'coats slow with humidity. Straight on oily wood an oxidative coat waits {coat_oily_wood_slows} times longer. '

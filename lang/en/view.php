@@ -521,6 +521,11 @@ return [
             .'scale: {cami} ({camiSize}).',
         'grain' => 'A grain of {um} µm',
     ],
+    'stock-panel' => [
+        'square' => '{wood}, {wide|0} square and {long|0} long, the grain along it.',
+        'disc' => '{wood}, {wide|0} across and {long|0} thick, the grain across it.',
+        'place' => '{part} from {from|0} to {to|0}',
+    ],
     'step-words' => [
         'and-most-rpm' => ', at most {speedRpm} rpm',
         'most-rpm' => 'at most {speed} rpm',

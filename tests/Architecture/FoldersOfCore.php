@@ -47,7 +47,7 @@ final class FoldersOfCore
         ],
         'Drawing' => [
             'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Holding', 'Technique', 'Piece', 'Rack',
-            'Layout', 'Colour',
+            'Layout', 'Colour', 'Lathework',
         ],
         'Command' => [
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Catalogue', 'Piece', 'Schedule',

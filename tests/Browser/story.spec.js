@@ -129,6 +129,8 @@ test('the same by keyboard alone', async ({ page }) => {
     await reach(page.getByRole('radio', { name: 'Shallow bowl' }));
     await press('ArrowRight');
     await expect(page.getByLabel('Widest diameter, mm')).toHaveValue('220');
+    await reach(page.getByLabel('It begins as'));
+    await page.keyboard.type('Turned');
     await reach(page.getByLabel('What you call it'));
     await page.keyboard.type('Gorse bowl');
     await press('Enter');

@@ -163,7 +163,7 @@ final class EquipmentTest extends TestCase
         self::assertSame(10, $of(Mount::Tenon, 1600, 90_000, false, true)->start->rpm, 'whatever the lathe can');
         self::assertSame(
             [
-                '9.0 m/s at the rim of 250 mm, for wood that is sound and runs true',
+                '9.0 m/s at the rim of 250 mm, for sound wood that runs true',
                 'it does not run true yet', 'its weight',
             ],
             Told::each($of(Mount::Tenon, 250, 9000, false, false)->because), 'the closest first',

@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\Mount;
+use HonestGrain\Piece\NeededStock;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
@@ -210,7 +211,7 @@ final class LatheworkTest extends TestCase
         self::assertNull($route(30, $short)->withoutDate(), 'so wide a hole is cut with a tool');
     }
 
-    public function test_a_step_says_what_holds_its_speed_down_and_what_must_turn_slower_than_the_lathe_is_refused(): void
+    public function test_a_step_says_what_holds_its_speed_down_and_too_fast_a_lathe_is_refused(): void
     {
         $route = function (float $acrossMm, array $lathe, array $more = []): Route {
             $table = Drawn::catalogue()->abrasives();
@@ -236,7 +237,8 @@ final class LatheworkTest extends TestCase
             $bowl, 'body.inside/hollow',
         ));
         self::assertStringStartsWith(
-            '330 rpm at the most: 50 %, until it runs true, of 9.0 m/s at the rim of 256 mm', $says($bowl, 'body/rough'),
+            '330 rpm at the most: 9.0 m/s at the rim of 256 mm, for sound wood that runs true, and 50 % of that until',
+            $says($bowl, 'body/rough'),
         );
         self::assertStringStartsWith('380 rpm at the most: 5.0 m/s at the rim of 250 mm', $says(
             $bowl, 'body.inside/sand',
@@ -248,6 +250,60 @@ final class LatheworkTest extends TestCase
         self::assertSame('too-fast', $log->withoutDate()['code'] ?? null);
         self::assertStringContainsString('turns no slower than 150 rpm', Told::of($log->conflicts[0]->message));
         self::assertNull($route(500, ['least_rpm' => 100])->withoutDate());
+    }
+
+    public function test_parts_are_laid_out_on_a_blank_with_their_holds_and_a_cut_between_them(): void
+    {
+        $part = fn (string $id, float $long, float $across, string $hold): array => [
+            'id' => $id, 'length_mm' => $long, 'diameter_mm' => $across, 'hold' => $hold,
+        ];
+        $parts = [$part('lid', 40, 60, 'tenon'), $part('body', 90, 62, 'recess'), $part('knob', 20, 15, 'none')];
+        $blank = ['form' => 'square', 'length_mm' => 190, 'width_mm' => 65];
+        $answer = $this->ask('stock', ['blank' => $blank, 'parts' => $parts]);
+        self::assertTrue($answer['fits']);
+        self::assertEquals([
+            ['id' => 'lid', 'from_mm' => 0, 'to_mm' => 48], ['id' => 'body', 'from_mm' => 52, 'to_mm' => 147],
+            ['id' => 'knob', 'from_mm' => 151, 'to_mm' => 181],
+        ], $answer['order']);
+        self::assertEquals([181, 9], [$answer['needed_mm'], $answer['left_mm']]);
+        $short = $this->ask('stock', ['blank' => ['length_mm' => 180, 'width_mm' => 61] + $blank, 'parts' => $parts]);
+        self::assertFalse($short['fits']);
+        self::assertEquals(-1, $short['left_mm']);
+        self::assertSame([
+            'They take 181 mm of its length, and it is 180 mm long: 1 mm too short.',
+            'body is 62 mm across, and the blank is 61 mm.',
+        ], $short['problems']);
+        $slab = ['form' => 'slab', 'length_mm' => 126, 'width_mm' => 62, 'height_mm' => 48];
+        $across = $this->ask('stock', ['blank' => $slab, 'parts' => array_slice($parts, 0, 2)]);
+        self::assertEquals([126, 0], [$across['needed_mm'], $across['left_mm']]);
+        self::assertSame(
+            ['body takes 95 mm of its thickness with what it is held by, and it is 48 mm thick.'],
+            $across['problems'],
+        );
+        self::assertSame('blank.height_mm', $this->refused(
+            'stock', ['blank' => array_diff_key($slab, ['height_mm' => 0]), 'parts' => $parts],
+        )['field']);
+    }
+
+    public function test_the_least_blank_holds_all_parts_along_the_grain_next_to_each_other(): void
+    {
+        $lid = ['id' => 'lid', 'name' => 'Lid', 'shape' => [
+            'outer' => [[0, 25, 'corner'], [40, 25, 'corner']], 'inner' => null,
+        ]] + $this->solid([]);
+        unset($lid['shape']['bore']);
+        $piece = fn (array ...$parts): Piece => Piece::read(
+            Document::of(Benchwork::piece(array_values($parts), ['starts_as' => 'blank'])), Drawn::tables(),
+        );
+        $body = ['shape' => ['outer' => [[0, 30, 'corner'], [160, 30, 'corner']], 'inner' => null]] + $this->solid([]);
+        [$one] = NeededStock::of($piece($body, $lid), Drawn::catalogue()->calibration());
+        // 160 and 40 with a tenon of 8 each, a cut of 4, and 6 to come clean; 60 across and 6.
+        self::assertEqualsWithDelta([226.0, 66.0], [$one->stock->lengthMm, $one->stock->widthMm], 1e-6);
+        self::assertTrue($one->layout->fits());
+        self::assertEqualsWithDelta(6.0, $one->layout->leftMm, 1e-6);
+        $two = NeededStock::of($piece($body, ['wood' => 'Ash (white)'] + $lid), Drawn::catalogue()->calibration());
+        self::assertCount(2, $two, 'two woods, two blanks');
+        [$bowl] = NeededStock::of($piece(Benchwork::bowl()), Drawn::catalogue()->calibration());
+        self::assertTrue($bowl->isDisc());
     }
 
     /**

@@ -378,7 +378,7 @@ final class RackTest extends FeatureTestCase
         $this->post(route('rack.flaws', $blank), ['flaw_to' => '900'] + $crack)->assertSessionHasErrors();
         $this->post(route('rack.flaws', $blank), $crack)->assertSessionHasNoErrors();
         $this->post(route('rack.flaws', $blank), $crack)->assertSessionHasErrors('version');
-        $this->get(route('rack.show', $blank))->assertSee('Crack')->assertSee('flaws that may fly');
+        $this->get(route('rack.show', $blank))->assertSee('Crack')->assertSee('for wood that may fly');
         $this->weigh($blank, [500 => 1500, 450 => 1502, 400 => 1501]);
         $this->post('/pieces', [
             'form' => 'deep-bowl', 'wood' => 'Ash (white)', 'grain' => 'side', 'moisture' => '11',

@@ -16,6 +16,7 @@ use App\View\PartsPanel;
 use App\View\PiecePage;
 use App\View\ShapePanel;
 use App\View\Show;
+use App\View\StockPanel;
 use HonestGrain\Drawing\Frame;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece as CorePiece;
@@ -44,6 +45,7 @@ class ShapeController extends Controller
                 drawings: Drawings::of($piece, $this->mapper->key($piece->workshop, $piece), $show),
             ),
             'woods' => $tables->woods->names(), 'rates' => $tables->calibration->joints,
+            'stock' => new StockPanel($core, $tables->calibration, $show),
             'parts' => new PartsPanel($core, $tables->calibration->joints, $show),
             'flaws' => new FlawWords($part->profile, $tables->calibration, $show),
         ]);

@@ -7,6 +7,7 @@ namespace HonestGrain\Route\Internal;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Lathe;
 use HonestGrain\Holding\Stance;
+use HonestGrain\Piece\NeededStock;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\ConflictCode;
@@ -31,7 +32,7 @@ final class LatheLimits
         }
         $spare = $subject->calibration->turning->allowanceMm;
         $across = $subject->part->profile->diameterMm();
-        $long = $subject->part->profile->heightMm() + $spare;
+        $long = self::blankMm($subject);
         $steps = array_map(
             fn (Sanding $sanding): string => $subject->id('sand', $sanding->face), array_values($subject->sandings),
         );
@@ -56,6 +57,13 @@ final class LatheLimits
         return $conflicts;
     }
 
+    /** How long its blank is, with what holds it and what comes off its ends. */
+    private static function blankMm(PartContext $subject): float
+    {
+        return NeededStock::part($subject->part)->takesMm($subject->calibration->stock)
+            + $subject->calibration->turning->allowanceMm;
+    }
+
     /** @return list<Conflict> where a blank would have to be started slower than the lathe turns */
     private static function tooFast(PartContext $subject, Lathe $lathe): array
     {
@@ -65,7 +73,7 @@ final class LatheLimits
         $spare = $subject->calibration->turning->allowanceMm;
         $stance = $subject->positions->has(Stance::First) ? Stance::First : Stance::Main;
         $start = $subject->startingSpeed(
-            $stance, $subject->part->profile->diameterMm() + $spare, $subject->part->profile->heightMm() + $spare,
+            $stance, $subject->part->profile->diameterMm() + $spare, self::blankMm($subject),
         )->start;
 
         return $start->rpm >= $lathe->leastRpm ? [] : [Conflict::forbid(

@@ -12,6 +12,7 @@ use HonestGrain\Holding\Stance;
 use HonestGrain\Lathework\Boring;
 use HonestGrain\Lathework\CutKind;
 use HonestGrain\Lathework\Exception\NoBit;
+use HonestGrain\Piece\NeededStock;
 use HonestGrain\Piece\School\Inside;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Doing;
@@ -142,7 +143,9 @@ final readonly class Turning
     private function shape(bool $isBlank): Operation
     {
         $faces = Face::among([Face::Outside, Face::Top], $this->subject->faces());
-        $cylinder = M_PI * ($this->diameterMm() / 2) ** 2 * $this->heightMm();
+        $cylinder = M_PI * ($this->diameterMm() / 2) ** 2 * (
+            $this->subject->part->profile->heightMm() + $this->rates->allowanceMm
+        );
         $waste = $isBlank ? max(0.0, $cylinder - $this->solidMm3)
             : $this->subject->areaMm2($faces) * ($this->roughWallMm() - $this->wallMm()) / 2;
 
@@ -362,7 +365,8 @@ final readonly class Turning
 
     private function heightMm(): float
     {
-        return $this->subject->part->profile->heightMm() + $this->rates->allowanceMm;
+        return NeededStock::part($this->subject->part)->takesMm($this->subject->calibration->stock)
+            + $this->rates->allowanceMm;
     }
 
     private function blankMm(): float

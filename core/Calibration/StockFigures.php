@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Calibration;
+
+/** What a blank is longer than its parts by. Units are in the names; sources in `catalogue/constants.csv`. */
+final readonly class StockFigures
+{
+    public float $tenonMm;
+
+    public float $recessMm;
+
+    public float $chuckWasteMm;
+
+    public float $cutMm;
+
+    /** @param  \Closure(string): float  $value  of a constant, by its name */
+    public function __construct(\Closure $value)
+    {
+        $this->tenonMm = $value('stock_tenon_mm');
+        $this->recessMm = $value('stock_recess_mm');
+        $this->chuckWasteMm = $value('stock_chuck_waste_mm');
+        $this->cutMm = $value('stock_cut_mm');
+    }
+}
