@@ -38,6 +38,8 @@ final readonly class Calibration implements Figures
 
     public StockFigures $stock;
 
+    public HoldFigures $holds;
+
     public MendingRates $mending;
 
     public DryingFigures $drying;
@@ -68,6 +70,7 @@ final readonly class Calibration implements Figures
         $this->cuts = new CutFigures($value);
         $this->bores = new BoreFigures($value);
         $this->stock = new StockFigures($value);
+        $this->holds = new HoldFigures($value);
         $this->mending = new MendingRates($value);
         $this->drying = new DryingFigures($value);
         $this->climate = new ClimateFigures($value);

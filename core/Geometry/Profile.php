@@ -123,6 +123,17 @@ final readonly class Profile
         return 2 * max(array_map(fn (Point $p): float => $p->r, $this->outer->points));
     }
 
+    /** How deep it is hollowed under the top of its rim, at a distance from its axis, mm; 0 where it stays solid. */
+    public function hollowAtMm(float $radiusMm): float
+    {
+        if ($this->inner === null || $this->inner->first()->r <= $radiusMm) {
+            return 0.0;
+        }
+        $top = max($this->outer->last()->z, $this->inner->first()->z);
+
+        return max(0.0, $top - $this->inner->at($this->inner->arcAtRadius($radiusMm, true))->z);
+    }
+
     /** How wide the mouth is over the widest place inside it, 0 to 1; null for what is not hollow. */
     public function mouthShare(): ?float
     {

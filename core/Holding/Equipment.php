@@ -72,6 +72,12 @@ final readonly class Equipment
         return new Tooling($this->lathe->indexHoles ?? [], $this->cutters);
     }
 
+    /** Whether the shop can hold work so: where it has listed no hold at all, it is taken to own what most do. */
+    public function owns(Mount $mount): bool
+    {
+        return $this->holds === [] || $this->has($mount);
+    }
+
     public function has(Mount $mount): bool
     {
         return array_key_exists($mount->value, $this->holds);

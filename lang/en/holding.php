@@ -89,6 +89,12 @@ return [
         'between-centres-then-lap' => 'between centres, then in the lap with the lathe stopped',
         'reversed-jam-chuck-tail' => 'reversed on the jam chuck, tail centre up',
     ],
+    'first-hold' => [
+        'screw-chuck' => '{deep|0} of its screw into the middle of the face that is hollowed, where {wood|0} is cut '
+            .'away: flat, sound, no bark.',
+        'faceplate' => 'Four to eight thick wood screws, {deep|0} into the face that is hollowed, on a ring of '
+            .'{plate|0}, where {wood|0} is cut away. Never plasterboard screws: they snap.',
+    ],
     'starting-speed' => [
         'does-not-run-true' => 'it does not run true yet',
         'its-weight' => 'its weight',

@@ -174,6 +174,9 @@ return [
         'what-has-not-set' => 'What has not set is torn out or thrown.',
         'embers-show-themselves-within' => 'Embers show themselves within it.',
         'line-dam-only-once' => 'A line is a dam only once it is there: the colour stops at it.',
+        'tool-catches-in-opening' => 'A tool that hollows across an opening catches in it, and breaks out what is '
+            .'left.',
+        'paper-catches-in-opening' => 'Paper and fingers catch in an opening, and its edges go round.',
         'burnt-before-anything-dyed' => 'Burnt before anything is dyed: hands, rests and smoke mark fresh colour.',
         'no-flame-comes-near' => 'No flame comes near colour or finish, wherever on the part it is.',
         'to-set' => 'to set',

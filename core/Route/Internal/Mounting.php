@@ -99,7 +99,7 @@ final readonly class Mounting
             $isFoot => [$holding->turnRound(), new Said('route.layout.foot-can-reached-only'), $pad],
             $stage->position->stance === Stance::First => [
                 new Said('route.layout.mount', ['mount' => $stage->position->mount->label()]),
-                new Said('route.layout.hold-all-follows-cut'), [],
+                new Said('route.layout.hold-all-follows-cut'), $subject->firstHold->how ?? [],
             ],
             $stage->position->stance === Stance::Truing => [
                 new Said('route.layout.press-tail-centre-up', ['mount' => $stage->position->mount->label()]),

@@ -13,7 +13,7 @@ use HonestGrain\Piece\Wish;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\ConflictCode;
 use HonestGrain\Route\Internal\Work\PartContext;
-use HonestGrain\Technique\Decoration\Piercing;
+use HonestGrain\Technique\OpensWall;
 use HonestGrain\Words\Said;
 
 /**
@@ -64,7 +64,7 @@ final class OwnStepConflicts
                 $flaw->kind, [FlawKind::Crack, FlawKind::Void, FlawKind::Worm, FlawKind::BarkEdge], true,
             )),
         );
-        if (array_filter($part->marks, fn (Mark $mark): bool => $mark->technique instanceof Piercing) !== []) {
+        if (array_filter($part->marks, fn (Mark $mark): bool => $mark->technique instanceof OpensWall) !== []) {
             $leaks[] = new Said('route.own-step-conflicts.pierced-holes');
         }
         if ($part->profile->bore !== null && $part->profile->bore->depthMm === null) {

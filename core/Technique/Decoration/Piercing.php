@@ -10,7 +10,6 @@ use HonestGrain\Layout\Piercing as Grid;
 use HonestGrain\Layout\Tongue;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Technique\Character;
-use HonestGrain\Technique\Decoration;
 use HonestGrain\Technique\Figure;
 use HonestGrain\Technique\Finding;
 use HonestGrain\Technique\Ground;
@@ -18,6 +17,7 @@ use HonestGrain\Technique\Grounds;
 use HonestGrain\Technique\Indexed;
 use HonestGrain\Technique\Ink;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\OpensWall;
 use HonestGrain\Technique\Pattern;
 use HonestGrain\Technique\Setting;
 use HonestGrain\Technique\Settings;
@@ -28,7 +28,7 @@ use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
 /** Openings cut right through the wall. */
-final readonly class Piercing implements Decoration
+final readonly class Piercing implements OpensWall
 {
     public function key(): string
     {

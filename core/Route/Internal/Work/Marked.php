@@ -8,6 +8,7 @@ use HonestGrain\Geometry\Face;
 use HonestGrain\Piece\BandEdges;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\Mark;
+use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Place;
@@ -21,6 +22,7 @@ use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\CutsProfile;
 use HonestGrain\Technique\Nature;
+use HonestGrain\Technique\OpensWall;
 use HonestGrain\Technique\Technique;
 use HonestGrain\Technique\Work;
 use HonestGrain\Words\Quantity;
@@ -82,6 +84,9 @@ final class Marked
                 }
             }
             unset($back);
+            if ($mark->technique instanceof OpensWall) {
+                $chains = [...$chains, ...self::afterTheInside($subject, $mark)];
+            }
             if ($mark->technique->nature() === Nature::Flames) {
                 $chains[] = Precedence::rule(
                     $last->id, "{$mark->id()}/watch", Wait::hours($mark->waitHours),
@@ -98,6 +103,23 @@ final class Marked
         }
 
         return $chains;
+    }
+
+    /** @return list<Precedence> what is cut right through comes after the inside is */
+    private static function afterTheInside(PartContext $subject, Mark $mark): array
+    {
+        $isHollowed = $subject->piece->startsAs !== StartsAs::Turned && $subject->has(Face::Inside);
+
+        return [
+            ...$isHollowed ? [Precedence::rule(
+                $subject->id('hollow', Face::Inside), $mark->id(), Wait::none(),
+                new Said('route.marked.tool-catches-in-opening'),
+            )] : [],
+            ...isset($subject->sandings[Face::Inside->value]) ? [Precedence::custom(
+                $subject->id('sand', Face::Inside), $mark->id(), Wait::none(),
+                new Said('route.marked.paper-catches-in-opening'),
+            )] : [],
+        ];
     }
 
     /** Why a mark that lies beside a colour is made before it; null where it makes no odds. */

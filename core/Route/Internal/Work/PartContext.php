@@ -7,10 +7,11 @@ namespace HonestGrain\Route\Internal\Work;
 use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Geometry\Face;
-use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Zone;
+use HonestGrain\Holding\FirstGrip;
+use HonestGrain\Holding\FirstHold;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Positions;
@@ -24,6 +25,7 @@ use HonestGrain\Lathework\Speed;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
+use HonestGrain\Piece\NeededStock;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\School;
@@ -51,6 +53,9 @@ final readonly class PartContext
 {
     public Positions $positions;
 
+    /** How its blank is held until the hold for all that follows is cut; null for what is no blank. */
+    public ?FirstHold $firstHold;
+
     public Calibration $calibration;
 
     /** @var array<string, Worked> what follows from each mark, by its id */
@@ -68,12 +73,12 @@ final readonly class PartContext
     ) {
         $this->calibration = $tables->calibration;
         $this->worked = $part->worked();
-        $this->positions = Positions::of($part->holding, match (true) {
-            $piece->startsAs !== StartsAs::Blank => null,
-            // A spindle is gripped by both ends; a bowl by a screw in what will be hollowed away.
-            $part->grain === GrainDirection::End => Mount::BetweenCentres,
-            default => Mount::Screw,
-        }, $this->isTrued() ? Mount::Jam : null);
+        $this->firstHold = $piece->startsAs === StartsAs::Blank
+            ? FirstHold::of($this->firstGrip(), $bench->equipment, $this->calibration->holds) : null;
+        $this->positions = Positions::of(
+            $part->holding, $this->firstHold?->mount,
+            $this->isTrued() ? Mount::Jam : null,
+        );
     }
 
     /** An operation of this part, or of one of its faces. */
@@ -166,16 +171,37 @@ final readonly class PartContext
         );
     }
 
+    /** Its blank as the screws of a first hold find it. */
+    private function firstGrip(): FirstGrip
+    {
+        $spare = $this->calibration->turning->allowanceMm;
+        $across = $this->part->profile->diameterMm() + $spare;
+        $high = NeededStock::part($this->part)->takesMm($this->calibration->stock) + $spare;
+
+        return new FirstGrip(
+            grain: $this->part->grain, diameterMm: $across, heightMm: $high,
+            hollowMidMm: $this->part->profile->hollowAtMm(0.0),
+            hollowPlateMm: $this->part->profile->hollowAtMm($this->calibration->holds->plateRadiusMm),
+            massG: $this->blankG($across, $high), mayFly: $this->part->mayFly(),
+        );
+    }
+
+    /** What a round blank of it weighs; null where nobody knows how heavy its wood is. */
+    private function blankG(float $diameterMm, float $heightMm): ?float
+    {
+        $massG = $this->part->massG();
+
+        return $massG === null ? null
+            : $massG * M_PI / 4 * $diameterMm ** 2 * $heightMm / $this->measured->volumeMm3;
+    }
+
     /** How fast a round blank of it is started that does not run true yet. */
     public function startingSpeed(Stance $stance, float $diameterMm, float $heightMm): StartingSpeed
     {
-        $massG = $this->part->massG();
-        $blankMm3 = M_PI / 4 * $diameterMm ** 2 * $heightMm;
-
         return StartingSpeed::of(
             figures: $this->calibration->speed, equipment: $this->bench->equipment,
             mount: $this->positions->at($stance)->mount, diameterMm: $diameterMm,
-            massG: $massG === null ? null : $massG * $blankMm3 / $this->measured->volumeMm3, isTrue: false,
+            massG: $this->blankG($diameterMm, $heightMm), isTrue: false,
             mayFly: $this->part->mayFly(),
         );
     }
