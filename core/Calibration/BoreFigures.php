@@ -19,6 +19,14 @@ final readonly class BoreFigures
 
     public float $toolFromMm;
 
+    public float $depthHoleMm;
+
+    public float $depthHoleMostMm;
+
+    public float $depthHoleFromMm;
+
+    public float $depthHoleShortMm;
+
     /** @param  \Closure(string): float  $value  of a constant, by its name */
     public function __construct(\Closure $value)
     {
@@ -28,5 +36,9 @@ final readonly class BoreFigures
         $this->deepDiameters = $value('bore_deep_diameters');
         $this->deepTimes = $value('bore_deep_times');
         $this->toolFromMm = $value('bore_tool_from_mm');
+        $this->depthHoleMm = $value('bore_depth_hole_mm');
+        $this->depthHoleMostMm = $value('bore_depth_hole_most_mm');
+        $this->depthHoleFromMm = $value('bore_depth_hole_from_mm');
+        $this->depthHoleShortMm = $value('bore_depth_hole_short_mm');
     }
 }

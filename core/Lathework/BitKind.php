@@ -16,6 +16,12 @@ enum BitKind: string
     case Spade = 'spade';
     case Cup = 'cup';
 
+    /** Whether it bores a narrow hole, such as tells a depth. */
+    public function isSlender(): bool
+    {
+        return in_array($this, [self::Brad, self::Twist, self::Gun], true);
+    }
+
     /** Its name within a sentence. */
     public function said(): Said
     {

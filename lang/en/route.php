@@ -386,6 +386,9 @@ return [
         'bore-hole' => 'Bore the hole',
         'across-deep' => '{what}, {diameter|1} across and {depth|0} deep',
         'before-wall-about-thinned' => 'Before the wall about it is thinned, while it runs true.',
+        'depth-hole' => 'Drill the depth hole, {diameter|1} across and {depth|0} deep',
+        'hollowed-from-its-middle' => 'End grain is hollowed from its middle outwards, and the hole says how deep.',
+        'short-of-the-floor' => 'With a {bit}, its point {short|0} short of the floor.',
         'outside-true-to-hole' => 'A bit wanders a little: the outside is turned true to the hole, and not the hole to '
             .'the outside.',
         'waste-at-that-end' => 'That is with {waste|0} of waste, which comes off that end.',

@@ -341,6 +341,29 @@ final class LatheworkTest extends TestCase
         self::assertStringContainsString('is hollowed', Told::of($steps['body/mount']->words->how[0]));
     }
 
+    public function test_a_hollow_into_end_grain_is_begun_with_a_hole_that_says_how_deep(): void
+    {
+        $cup = ['shape' => [
+            'outer' => [[0, 40, 'corner'], [100, 40, 'corner']],
+            'inner' => [[100, 34, 'corner'], [12, 34, 'corner'], [12, 0]],
+        ]] + $this->solid([]);
+        $steps = Benchwork::steps(Benchwork::piece([$cup], ['starts_as' => 'blank']));
+        $order = array_flip(array_keys($steps));
+        self::assertLessThan($order['body.inside/hollow'], $order['body.inside/depth-hole']);
+        self::assertGreaterThan($order['body/tenon'], $order['body.inside/depth-hole']);
+        self::assertSame(
+            'Drill the depth hole, 10 mm across and 86 mm deep',
+            Told::of($steps['body.inside/depth-hole']->words->title),
+        );
+        self::assertStringContainsString('2 mm short of the floor', Told::of(
+            $steps['body.inside/depth-hole']->words->how[0],
+        ));
+        $side = Benchwork::steps(Benchwork::piece([['grain' => 'side'] + $cup], ['starts_as' => 'blank']));
+        self::assertArrayNotHasKey('body.inside/depth-hole', $side);
+        $turned = Benchwork::steps(Benchwork::piece([$cup], ['starts_as' => 'turned']));
+        self::assertArrayNotHasKey('body.inside/depth-hole', $turned);
+    }
+
     public function test_nothing_is_hollowed_or_sanded_across_an_opening(): void
     {
         $pierced = Benchwork::bowl(['marks' => [

@@ -17,6 +17,7 @@ use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Positions;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Holding\StartingSpeed;
+use HonestGrain\Lathework\Bit;
 use HonestGrain\Lathework\Boring;
 use HonestGrain\Lathework\CutWood;
 use HonestGrain\Lathework\Exception\NoBit;
@@ -169,6 +170,27 @@ final readonly class PartContext
         return StartingSpeed::rim(
             $this->calibration->speed, $diameterMm ?? $this->part->profile->diameterMm(), $this->part->mayFly(),
         );
+    }
+
+    /** The widest hole of those that tell how deep it is hollowed; null where no bit reaches, or none goes in. */
+    public function depthHole(float $deepMm): ?Boring
+    {
+        $figures = $this->calibration->bores;
+        $own = array_filter($this->bench->equipment->bits, fn (Bit $bit): bool => $bit->kind->isSlender());
+        $across = $this->bench->equipment->bits === [] ? [$figures->depthHoleMm]
+            : array_map(fn (Bit $bit): float => $bit->diameterMm, $own);
+        rsort($across);
+        foreach ($deepMm < $figures->depthHoleFromMm ? [] : $across as $mm) {
+            if ($mm <= $figures->depthHoleMostMm && $mm < ($this->part->profile->inner?->first()->r ?? 0.0)) {
+                try {
+                    return $this->boring($mm, $deepMm);
+                } catch (NoBit) {
+                    continue;
+                }
+            }
+        }
+
+        return null;
     }
 
     /** Its blank as the screws of a first hold find it. */

@@ -12,6 +12,7 @@ use HonestGrain\Holding\Stance;
 use HonestGrain\Lathework\Boring;
 use HonestGrain\Lathework\CutKind;
 use HonestGrain\Lathework\Exception\NoBit;
+use HonestGrain\Lathework\Speed;
 use HonestGrain\Piece\NeededStock;
 use HonestGrain\Piece\School\Inside;
 use HonestGrain\Piece\StartsAs;
@@ -59,7 +60,7 @@ final readonly class Turning
             $isBlank ? $self->rough() : $self->true(),
             ...$subject->part->holding->isCut() && $isBlank ? [$self->hold()] : [],
             $self->shape($isBlank),
-            ...$subject->has(Face::Inside) ? [$self->hollow($isBlank)] : [],
+            ...$subject->has(Face::Inside) ? [...$self->depthHole(), $self->hollow($isBlank)] : [],
             ...$self->shapesFoot() ? [$self->foot()] : [],
             ...$subject->has(Face::Bore) && ! $self->isBoredOffTheLathe() ? [$self->bore()] : [],
         ];
@@ -75,21 +76,23 @@ final readonly class Turning
     public static function chains(PartContext $subject, array $operations): array
     {
         $ids = array_map(fn (Operation $operation): string => $operation->id, $operations);
+        $self = new self($subject);
+        $depth = $self->depthChains($ids);
         $shape = $subject->id('shape', Face::Outside);
         $bored = array_values(array_intersect(
             [$subject->id('drill', Face::Bore), $subject->id('bore', Face::Bore)], $ids,
         ));
 
         if ($bored === []) {
-            return [];
+            return $depth;
         }
         $chains = $subject->has(Face::Inside) || ! in_array($shape, $ids, true) ? [] : [Precedence::rule(
             $bored[0], $shape, Wait::none(), new Said('route.turning.outside-true-to-hole'),
         )];
 
-        return (new self($subject))->isBoredOffTheLathe() ? [...$chains, Precedence::rule(
+        return [...$depth, ...$chains, ...$self->isBoredOffTheLathe() ? [Precedence::rule(
             $bored[0], $subject->id('rough'), Wait::none(), new Said('route.turning.blank-turns-on-hole'),
-        )] : $chains;
+        )] : []];
     }
 
     private function rough(): Operation
@@ -247,6 +250,68 @@ final readonly class Turning
                 reckoning: $boring->reckoning,
             ),
         );
+    }
+
+    /**
+     * A hollow into end grain is begun with a hole: it is cut from there outwards, and the hole says how deep.
+     *
+     * @return list<Operation> none where a bore is there already, or the shop has no bit for one
+     */
+    private function depthHole(): array
+    {
+        $subject = $this->subject;
+        $short = $this->subject->calibration->bores->depthHoleShortMm;
+        $deep = $subject->part->profile->hollowAtMm(0.0) - $short;
+        $boring = $subject->part->grain === GrainDirection::End && ! $subject->has(Face::Bore) && ! $subject->isTrued()
+            ? $subject->depthHole($deep) : null;
+        if ($boring === null) {
+            return [];
+        }
+        $title = new Said('route.turning.depth-hole', [
+            'diameter' => Quantity::mm($boring->bit->diameterMm), 'depth' => Quantity::mm($deep),
+        ]);
+
+        return [new Operation(
+            id: $subject->id('depth-hole', Face::Inside), kind: StepKind::Turn, part: $subject->part->id,
+            doing: new Doing($subject->technique('drill'), [], on: [Face::Inside]),
+            timing: new Timing($boring->minutes, 3.9),
+            setup: new Setup(
+                stances: [Stance::Main], speed: $subject->rimSpeed()->under(Speed::most($boring->rpm, 'bit')),
+                hazards: $subject->spinning(),
+            ),
+            words: new StepWords(
+                $title, new Said('route.turning.hollowed-from-its-middle'),
+                how: [new Said('route.turning.short-of-the-floor', [
+                    'bit' => new Said('lathework.bit', [
+                        'kind' => $boring->bit->kind->said(), 'diameter' => Quantity::mm($boring->bit->diameterMm),
+                    ]),
+                    'short' => Quantity::mm($short),
+                ]), ...$boring->how], brief: Said::lower($title), reckoning: $boring->reckoning,
+            ),
+        )];
+    }
+
+    /**
+     * @param  list<string>  $ids  of all operations
+     * @return list<Precedence>
+     */
+    private function depthChains(array $ids): array
+    {
+        $hole = $this->subject->id('depth-hole', Face::Inside);
+        if (! in_array($hole, $ids, true)) {
+            return [];
+        }
+        $before = array_values(array_intersect(
+            [$this->subject->id('tenon'), $this->subject->id('recess'), $this->subject->id('rough')], $ids,
+        ))[0];
+
+        return [
+            Precedence::rule($before, $hole, Wait::none(), new Said('technique.drill.drilled-hole-runs-true')),
+            Precedence::rule(
+                $hole, $this->subject->id('hollow', Face::Inside), Wait::none(),
+                new Said('route.turning.hollowed-from-its-middle'),
+            ),
+        ];
     }
 
     private function boring(): ?Boring
