@@ -17,6 +17,7 @@ use HonestGrain\Piece\School;
 use HonestGrain\Piece\School\Wet;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Sanding;
+use HonestGrain\Words\Quantity;
 
 /** The drawing of a part with its numbers, worded for the reader; the same for the page and for a drag. */
 final readonly class ShapePanel
@@ -120,7 +121,11 @@ final readonly class ShapePanel
             ]),
         ]);
 
-        return $weighs.$wall;
+        $holds = $this->part->profile->capacityMm3();
+
+        return $weighs.$wall.($holds === null ? '' : say('view.shape-panel.holds', [
+            'volume' => Quantity::ml($holds / 1000),
+        ]));
     }
 
     /** @return list<array{code: string, message: string}> */

@@ -123,6 +123,22 @@ final readonly class Profile
         return 2 * max(array_map(fn (Point $p): float => $p->r, $this->outer->points));
     }
 
+    /** What it holds up to its rim, mm³, exactly along its drawn line; null for what is not hollow, or leaks. */
+    public function capacityMm3(): ?float
+    {
+        if ($this->inner === null || ($this->bore !== null && $this->bore->isThrough())) {
+            return null;
+        }
+        $mm3 = 0.0;
+        $above = $this->inner->first();
+        foreach ($this->inner->points as $point) {
+            $mm3 += M_PI / 3 * ($above->z - $point->z) * ($above->r ** 2 + $above->r * $point->r + $point->r ** 2);
+            $above = $point;
+        }
+
+        return $mm3;
+    }
+
     /** How deep it is hollowed under the top of its rim, at a distance from its axis, mm; 0 where it stays solid. */
     public function hollowAtMm(float $radiusMm): float
     {

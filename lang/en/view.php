@@ -455,6 +455,7 @@ return [
         'weighs-moisture' => 'Weighs {mass} at {moisturePercent} % moisture.',
         'wall-thinnest' => ' Wall {length} at thinnest{floor}',
         'floor' => ', floor {length}.',
+        'holds' => ' Holds {volume} to the rim.',
     ],
     'shop-panel' => [
         'light' => [

@@ -13,6 +13,7 @@ use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Point;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
+use HonestGrain\Reading\Document;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -332,5 +333,17 @@ final class GeometryTest extends TestCase
     private function solid(array $nodes): Profile
     {
         return Profile::of(Curve::fromArray($nodes, 'shape.outer'), null);
+    }
+
+    public function test_what_a_vessel_holds_is_exact_along_its_line(): void
+    {
+        $cup = fn (array $inner, ?array $bore = null): Profile => Profile::read(Document::of(['shape' => [
+            'outer' => [[0, 50, 'corner'], [100, 50, 'corner']], 'inner' => $inner,
+        ] + ($bore === null ? [] : ['bore' => $bore])])->child('shape'));
+        $straight = [[100, 44, 'corner'], [10, 44, 'corner'], [10, 0]];
+        self::assertEqualsWithDelta(M_PI * 44 ** 2 * 90, $cup($straight)->capacityMm3(), 1e-6);
+        $cone = [[100, 44, 'corner'], [10, 0, 'corner']];
+        self::assertEqualsWithDelta(M_PI * 44 ** 2 * 90 / 3, $cup($cone)->capacityMm3(), 1e-6);
+        self::assertNull($cup($straight, ['diameter_mm' => 8, 'depth_mm' => null, 'from' => 'foot'])->capacityMm3());
     }
 }

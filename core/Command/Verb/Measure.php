@@ -49,12 +49,13 @@ final readonly class Measure implements Verb
         }
 
         $figures = $this->catalogue->calibration()->shape;
+        $holds = $profile->capacityMm3();
 
         return Measurement::of(
             figures: $figures, profile: $profile, grain: $grain, bands: $bands,
             wood: $name === null ? null : $this->catalogue->woods()->named($name),
             moisturePercent: $question->numberOr('moisture_percent', 12.0, 0, 200),
             minWallMm: $question->numberOr('min_wall_mm', $figures->leastWallMm, 0, 100),
-        )->toArray();
+        )->toArray() + ['capacity_ml' => $holds === null ? null : round($holds / 1000, 4)];
     }
 }
