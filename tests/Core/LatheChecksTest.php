@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use HonestGrain\Geometry\Face;
+use HonestGrain\Holding\Equipment;
+use HonestGrain\Holding\Mount;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Reading\Document;
+use HonestGrain\Route\Bench;
+use HonestGrain\Route\Route;
+use HonestGrain\Route\Step;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Technique\OpensWall;
+use HonestGrain\Wood\RimSpeed;
+use PHPUnit\Framework\TestCase;
+
+/** Five hundred documents of any kind on any lathe, each looked over for what no route may do. */
+final class LatheChecksTest extends TestCase
+{
+    private const DOCUMENTS = 500;
+
+    /** What a sound rim takes at the most, m/s, by kind of step: cut, or sanded (workshop). */
+    private const RIM_M_S = ['cut' => 9.0, 'sand' => 5.0, 'flawed' => 3.0];
+
+    public function test_no_route_turns_beyond_a_limit_or_cuts_where_a_tool_catches_or_sands_before_the_last_cut(): void
+    {
+        $spun = $cut = $opened = 0;
+        for ($seed = 1; $seed <= self::DOCUMENTS; $seed++) {
+            mt_srand($seed);
+            $piece = Piece::read(Document::of(AnyPiece::document($seed)), Drawn::tables());
+            $equipment = self::equipment();
+            $table = Drawn::catalogue()->abrasives();
+            $route = Route::of($piece, new Bench(
+                $table, Bench::usualGrits($table), Drawn::catalogue()->calibration(), equipment: $equipment,
+            ), Drawn::tables());
+            foreach ($route->steps as $step) {
+                $spun += self::checksSpeed($piece, $equipment, $step, "document $seed, $step->id");
+            }
+            foreach ($piece->parts as $part) {
+                $at = self::places($route, $part->id);
+                foreach ($at['cut'] as $face => $last) {
+                    self::assertGreaterThan(
+                        $last, $at['sand'][$face] ?? PHP_INT_MAX, "document $seed, $part->id, $face: sanded after its cut",
+                    );
+                    $cut++;
+                }
+                foreach ($part->marks as $mark) {
+                    if ($mark->technique instanceof OpensWall && isset($at['id'][$mark->id()])) {
+                        self::assertGreaterThan(
+                            $at['cut'][Face::Inside->value] ?? -1, $at['id'][$mark->id()],
+                            "document $seed, {$mark->id()}: hollowed before it is opened",
+                        );
+                        $opened++;
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(2000, $spun);
+        self::assertGreaterThan(500, $cut);
+        self::assertGreaterThan(20, $opened);
+    }
+
+    /** A lathe and holds with limits of their own, as it happens. */
+    private static function equipment(): Equipment
+    {
+        $limit = fn (): ?int => mt_rand(0, 1) === 0 ? null : mt_rand(20, 200) * 10;
+
+        return Equipment::read(Document::of([
+            'lathe' => [
+                'swing_mm' => 500, 'bed_mm' => 900, 'least_rpm' => 10, 'most_rpm' => mt_rand(30, 350) * 10,
+            ],
+            'holds' => array_map(fn (Mount $mount): array => [
+                'mount' => $mount->value, 'most_rpm' => $limit(),
+            ], array_values(array_filter(Mount::cases(), fn (Mount $mount): bool => $mount->spins()))),
+        ]));
+    }
+
+    /** @return int 1 where it turns */
+    private static function checksSpeed(Piece $piece, Equipment $equipment, Step $step, string $what): int
+    {
+        $rpm = $step->setup->rpm;
+        if ($rpm === null) {
+            return 0;
+        }
+        self::assertNotContains($step->kind, [StepKind::Cure, StepKind::Dry], "$what: nothing spins in a wait");
+        $part = $piece->part((string) $step->part) ?? $piece->body();
+        $rim = self::RIM_M_S[$part->mayFly() ? 'flawed' : ($step->kind === StepKind::Sand ? 'sand' : 'cut')];
+        self::assertLessThanOrEqual(
+            $rim, RimSpeed::metresPerSecond($part->profile->diameterMm(), $rpm), "$what: its rim",
+        );
+        self::assertLessThanOrEqual($equipment->lathe->mostRpm ?? INF, $rpm, "$what: the lathe");
+        $mount = $step->setup->mount ?? Mount::Lap;
+        self::assertLessThanOrEqual($equipment->limit($mount) ?? INF, $rpm, "$what: its hold");
+        self::assertNotSame([], $step->words->reckoning, "$what: it says what binds");
+
+        return 1;
+    }
+
+    /**
+     * Where each step of a part stands: by its id, the last cut of each face, and the first sanding of each.
+     *
+     * @return array{id: array<string, int>, cut: array<string, int>, sand: array<string, int>}
+     */
+    private static function places(Route $route, string $part): array
+    {
+        $at = ['id' => [], 'cut' => [], 'sand' => []];
+        foreach ($route->steps as $i => $step) {
+            if ($step->part !== $part) {
+                continue;
+            }
+            $at['id'][$step->id] = $i;
+            foreach ($step->work->faces as $face) {
+                match (true) {
+                    in_array($step->work->technique, ['shape', 'hollow'], true) => $at['cut'][$face->value] = $i,
+                    $step->kind === StepKind::Sand => $at['sand'][$face->value] ??= $i,
+                    default => null,
+                };
+            }
+        }
+
+        return $at;
+    }
+}
