@@ -200,7 +200,9 @@ if ($what === 'verbs') {
     }
     row('php alone (the process alone)', median($php), 1.0);
     $php = array_slice($php, 3);
-    foreach (['measure', 'emc', 'grits', 'ladder', 'mix', 'stack', 'cure', 'schedule', 'route'] as $verb) {
+    foreach ([
+        'measure', 'emc', 'grits', 'ladder', 'mix', 'stack', 'cure', 'schedule', 'route', 'cut', 'bore', 'stock',
+    ] as $verb) {
         exec("$where/bin/grain $verb --help", $lines);
         file_put_contents($file = tempnam(sys_get_temp_dir(), 'hg'), trim((string) end($lines)));
         $times = [];

@@ -97,7 +97,8 @@ final readonly class Equipment
     }
 
     /**
-     * What a hold and the lathe allow: a limit of one's own stands in the place of the table's.
+     * What a hold and the lathe allow: a limit of one's own stands in the place of what is marked on most, and what a
+     * rim may do by pressure alone holds all the same.
      *
      * @return list<Speed>
      */
@@ -106,7 +107,8 @@ final readonly class Equipment
         $own = $this->limit($mount);
 
         return array_values(array_filter([
-            $own === null ? $mount->speed($figures, $diameterMm, $isTrue) : Speed::most($own, 'own'),
+            $mount->rimSpeed($figures, $diameterMm, $isTrue),
+            $own === null ? $mount->marked($figures) : Speed::most($own, 'own'),
             $this->latheSpeed($figures),
         ], fn (?Speed $speed): bool => $speed !== null));
     }

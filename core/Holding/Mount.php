@@ -46,17 +46,22 @@ enum Mount: string
         return in_array($this, [self::Jam, self::WideJaws, self::Vacuum], true);
     }
 
-    /** The fastest that it holds; null where it says nothing of speed. */
-    public function speed(SpeedFigures $figures, float $diameterMm, bool $isTrue): ?Speed
+    /** The fastest that its rim may move by this hold; null where the hold says nothing of it. */
+    public function rimSpeed(SpeedFigures $figures, float $diameterMm, bool $isTrue): ?Speed
     {
         return match ($this) {
             self::Jam => Speed::rim(
                 $diameterMm, $isTrue ? $figures->pressedRimMPerS : $figures->pressedWarpedRimMPerS, 'pressed-rim',
             ),
             self::Vacuum => Speed::rim($diameterMm, $figures->vacuumRimMPerS, 'vacuum-rim'),
-            self::WideJaws => Speed::most($figures->wideJawsRpm, 'wide-jaws'),
             default => null,
         };
+    }
+
+    /** The fastest that such a hold is made for, where no other figure is marked on it; null where it is not marked. */
+    public function marked(SpeedFigures $figures): ?Speed
+    {
+        return $this === self::WideJaws ? Speed::most($figures->wideJawsRpm, 'wide-jaws') : null;
     }
 
     /** What it asks of the piece; empty where it takes any. */

@@ -158,12 +158,17 @@ final class EquipmentTest extends TestCase
         self::assertSame(450, $of(Mount::Jam, 250, 2000, true, false)->work->rpm, 'pressed on, the tail centre up');
         self::assertSame(300, $of(Mount::Jam, 250, 2000, false, false)->work->rpm, 'while it is oval');
         self::assertSame(600, $of(Mount::WideJaws, 100, 300, true, false)->work->rpm, 'by its own mark');
+        $jam = Equipment::read(Document::of(['holds' => [['mount' => 'jam', 'most_rpm' => 1000]]]));
+        self::assertSame(300, StartingSpeed::of(
+            figures: Catalogue::shipped()->calibration()->speed, equipment: $jam, mount: Mount::Jam, diameterMm: 250,
+            massG: null, isTrue: false, mayFly: false,
+        )->work->rpm, 'a limit of the hold lifts none of the rim');
         self::assertSame(600, $of(Mount::Vacuum, 100, 300, true, false)->work->rpm, 'what the hold takes');
         self::assertSame(2500, $of(Mount::BetweenCentres, 30, 300, true, false)->work->rpm, 'what the lathe takes');
         self::assertSame(10, $of(Mount::Tenon, 1600, 90_000, false, true)->start->rpm, 'whatever the lathe can');
         self::assertSame(
             [
-                '9.0 m/s at the rim of 250 mm, for sound wood that runs true',
+                '9.0 m/s at the rim of 250 mm, for sound wood',
                 'it does not run true yet', 'its weight',
             ],
             Told::each($of(Mount::Tenon, 250, 9000, false, false)->because), 'the closest first',

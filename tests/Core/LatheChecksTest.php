@@ -43,7 +43,8 @@ final class LatheChecksTest extends TestCase
                 $at = self::places($route, $part->id);
                 foreach ($at['cut'] as $face => $last) {
                     self::assertGreaterThan(
-                        $last, $at['sand'][$face] ?? PHP_INT_MAX, "document $seed, $part->id, $face: sanded after its cut",
+                        $last, $at['sand'][$face] ?? PHP_INT_MAX,
+                        "document $seed, $part->id, $face: sanded after its cut",
                     );
                     $cut++;
                 }

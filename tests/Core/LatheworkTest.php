@@ -240,7 +240,7 @@ final class LatheworkTest extends TestCase
             $bowl, 'body.inside/hollow',
         ));
         self::assertStringStartsWith(
-            '330 rpm at the most: 9.0 m/s at the rim of 256 mm, for sound wood that runs true, and 50 % of that until',
+            '330 rpm at the most: 9.0 m/s at the rim of 256 mm, for sound wood, and 50 % of that until it runs true.',
             $says($bowl, 'body/rough'),
         );
         self::assertStringStartsWith('380 rpm at the most: 5.0 m/s at the rim of 250 mm', $says(
