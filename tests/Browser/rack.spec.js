@@ -49,6 +49,12 @@ test('from a rough-out that still dries to a piece that waits for it', async ({ 
     }
     await page.getByRole('link', { name: 'Make a piece of it' }).click();
     await expect(page.getByText('From number 1, Ash (white), still drying.')).toBeVisible();
+    // Another form comes out of the same wood: its sizes and its grain stay.
+    const across = await page.getByLabel('Widest diameter, mm').inputValue();
+    await page.getByRole('radio', { name: 'Vase' }).check({ force: true });
+    await expect(page.getByLabel('Widest diameter, mm')).toHaveValue(across);
+    await expect(page.getByRole('radio', { name: /side grain/ })).toBeChecked();
+    await page.getByRole('radio', { name: 'Deep bowl' }).check({ force: true });
     await page.getByLabel('What you call it').fill('Tern bowl');
     await page.getByLabel('Wall, mm').fill('25');
     await page.getByRole('button', { name: 'Draw it' }).click();

@@ -1,6 +1,12 @@
 @use('HonestGrain\Words\Unit')
 <x-layout title="Draw a piece" section="pieces">
-    <form method="post" action="{{ route('pieces.store') }}" class="page" x-data="newPiece">
+    <form
+        method="post"
+        action="{{ route('pieces.store') }}"
+        class="page"
+        x-data="newPiece"
+        @if ($from) data-kept @endif
+    >
         @csrf
         <x-once />
         <h1>Draw a piece</h1>
