@@ -39,17 +39,22 @@ export function rest(press = pressed) {
     });
     document.body.append(cover);
     const until = Date.now() + REST_MS;
-    // A key held or pressed twice is a second press as well.
+    // A key held or pressed twice is a second press as well, until somebody goes elsewhere with it.
     const still = (event) => {
         const target = event.target.closest?.('button, input[type=submit], a[href]');
         if ((event.key === 'Enter' || event.key === ' ') && target && mark(target) !== press.mark) {
             event.preventDefault();
         }
     };
+    const wake = () => {
+        document.removeEventListener('keydown', still, true);
+        document.removeEventListener('focusin', wake, true);
+    };
     document.addEventListener('keydown', still, true);
+    document.addEventListener('focusin', wake, true);
     window.setTimeout(() => {
         cover.remove();
-        document.removeEventListener('keydown', still, true);
+        wake();
     }, until - Date.now());
     pressed = null;
 }
