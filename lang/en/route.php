@@ -382,21 +382,6 @@ return [
         'wall-thinnest' => 'Wall {min|1} at its thinnest.',
         'spray-wet-hold-lamp' => 'Spray it wet and hold a lamp behind it: pale wood glows evenly at about {mm|0}. A '
             .'hint; measure it.',
-        'drill-hole' => 'Drill the hole',
-        'bore-hole' => 'Bore the hole',
-        'across-deep' => '{what}, {diameter|1} across and {depth|0} deep',
-        'before-wall-about-thinned' => 'Before the wall about it is thinned, while it runs true.',
-        'depth-hole' => 'Drill the depth hole, {diameter|1} across and {depth|0} deep',
-        'hollowed-from-its-middle' => 'End grain is hollowed from its middle outwards, and the hole says how deep.',
-        'short-of-the-floor' => 'With a {bit}, its point {short|0} short of the floor.',
-        'outside-true-to-hole' => 'A bit wanders a little: the outside is turned true to the hole, and not the hole to '
-            .'the outside.',
-        'waste-at-that-end' => 'That is with {waste|0} of waste, which comes off that end.',
-        'upright-under-the-press' => 'upright in a vice under the drill press',
-        'blank-turns-on-hole' => 'Bored into the square blank: it then turns on a cone in its own hole, and runs true '
-            .'to it.',
-        'cone-in-hole' => 'Tail centre up, its cone in the hole.',
-        'with-bit' => 'With a {bit}, marked at {depth|0} from the face it starts at.',
         'by-hand-first' => 'Turn it by hand first, tail centre up; faster only once it runs true.',
     ],
     'contents' => [
@@ -435,6 +420,23 @@ return [
         'dye-band-black-instead' => 'Dye the band black instead',
         'no-flame-over-or' => 'No flame over or near a finish: it burns, and its smoke is poison.',
         'no-pen-no-wire' => 'No pen and no wire over or beside a finish: its smoke is poison.',
+    ],
+    'bored' => [
+        'drill-hole' => 'Drill the hole',
+        'bore-hole' => 'Bore the hole',
+        'across-deep' => '{what}, {diameter|1} across and {depth|0} deep',
+        'before-wall-about-thinned' => 'Before the wall about it is thinned, while it runs true.',
+        'with-bit' => 'With a {bit}, marked at {depth|0} from the face it starts at.',
+        'depth-hole' => 'Drill the depth hole, {diameter|1} across and {depth|0} deep',
+        'hollowed-from-its-middle' => 'End grain is hollowed from its middle outwards, and the hole says how deep.',
+        'short-of-the-floor' => 'With a {bit}, its point {short|0} short of the floor.',
+        'outside-true-to-hole' => 'A bit wanders a little: the outside is turned true to the hole, and not the hole to '
+            .'the outside.',
+        'waste-at-that-end' => 'That is with {waste|0} of waste, which comes off that end.',
+        'upright-under-the-press' => 'upright in a vice under the drill press',
+        'blank-turns-on-hole' => 'Bored into the square blank: it then turns on a cone in its own hole, and runs true '
+            .'to it.',
+        'cone-in-hole' => 'Tail centre up, its cone in the hole.',
     ],
     'bore-limits' => [
         'no-bit' => 'The hole is {diameter|1} across and {depth|0} deep, and nothing here bores it. {why}',

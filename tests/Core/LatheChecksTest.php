@@ -30,7 +30,14 @@ final class LatheChecksTest extends TestCase
         $spun = $cut = $opened = 0;
         for ($seed = 1; $seed <= self::DOCUMENTS; $seed++) {
             mt_srand($seed);
-            $piece = Piece::read(Document::of(AnyPiece::document($seed)), Drawn::tables());
+            $document = AnyPiece::document($seed);
+            if ($seed % 3 === 0) {
+                // Through its floor.
+                $document['parts'][0]['shape']['bore'] = [
+                    'diameter_mm' => mt_rand(4, 20), 'depth_mm' => null, 'from' => 'foot',
+                ];
+            }
+            $piece = Piece::read(Document::of($document), Drawn::tables());
             $equipment = self::equipment();
             $table = Drawn::catalogue()->abrasives();
             $route = Route::of($piece, new Bench(

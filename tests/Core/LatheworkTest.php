@@ -184,6 +184,10 @@ final class LatheworkTest extends TestCase
         $steps = Benchwork::steps(Benchwork::piece([$handle], ['starts_as' => 'blank']));
         self::assertSame('body.bore/drill', array_key_first($steps));
         self::assertSame(Mount::Lap, $steps['body.bore/drill']->setup->mount);
+        $order = array_flip(array_keys($steps));
+        self::assertLessThan($order['body/rough'], $order['body.bore/drill']);
+        $roughed = array_flip(array_keys(Benchwork::steps(Benchwork::piece([$handle], ['starts_as' => 'roughed']))));
+        self::assertLessThan($roughed['body/true'], $roughed['body.bore/drill']);
         self::assertStringContainsString('marked at 76 mm', Told::of($steps['body.bore/drill']->words->how[0]));
     }
 

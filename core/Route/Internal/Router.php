@@ -23,6 +23,7 @@ use HonestGrain\Piece\StartsAs;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Conflict;
+use HonestGrain\Route\Internal\Work\Bored;
 use HonestGrain\Route\Internal\Work\Coats;
 use HonestGrain\Route\Internal\Work\Foot;
 use HonestGrain\Route\Internal\Work\Green;
@@ -137,7 +138,7 @@ final class Router
         foreach ($router->subjects as $subject) {
             $router->take([], [
                 ...Green::chains($subject, $router->operations), ...Roughing::chains($subject, $router->operations),
-                ...Turning::chains($subject, $router->operations),
+                ...Bored::chains($subject, $router->operations),
             ]);
             $router->held($subject);
             $router->customs($subject);
@@ -166,6 +167,7 @@ final class Router
         $this->coats[$part->id] = $coats;
         $this->take(Roughing::of($subject), []);
         $this->take(Turning::of($subject), []);
+        $this->take(Bored::of($subject), []);
         $this->take(Repairs::of($subject), Repairs::chains($subject));
         $this->take(Sanded::of($subject), Sanded::chains($subject));
         $this->take(Marked::of($subject), Marked::chains($subject));

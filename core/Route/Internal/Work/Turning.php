@@ -9,22 +9,16 @@ use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
-use HonestGrain\Lathework\Boring;
 use HonestGrain\Lathework\CutKind;
-use HonestGrain\Lathework\Exception\NoBit;
-use HonestGrain\Lathework\Speed;
 use HonestGrain\Piece\NeededStock;
 use HonestGrain\Piece\School\Inside;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
-use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\Internal\Setup;
 use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
-use HonestGrain\Schedule\Wait;
-use HonestGrain\Technique\Work;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
@@ -56,43 +50,12 @@ final readonly class Turning
         $isBlank = ! $subject->isTrued();
 
         return [
-            ...$self->isBoredOffTheLathe() ? [$self->boreAtThePress()] : [],
             $isBlank ? $self->rough() : $self->true(),
             ...$subject->part->holding->isCut() && $isBlank ? [$self->hold()] : [],
             $self->shape($isBlank),
-            ...$subject->has(Face::Inside) ? [...$self->depthHole(), $self->hollow($isBlank)] : [],
+            ...$subject->has(Face::Inside) ? [$self->hollow($isBlank)] : [],
             ...$self->shapesFoot() ? [$self->foot()] : [],
-            ...$subject->has(Face::Bore) && ! $self->isBoredOffTheLathe() ? [$self->bore()] : [],
         ];
-    }
-
-    /**
-     * What is turned about a hole is bored first, and its outside turned true to the hole: a bit wanders a little, and
-     * nobody sees it on what runs true to where it went.
-     *
-     * @param  list<Operation>  $operations
-     * @return list<Precedence>
-     */
-    public static function chains(PartContext $subject, array $operations): array
-    {
-        $ids = array_map(fn (Operation $operation): string => $operation->id, $operations);
-        $self = new self($subject);
-        $depth = $self->depthChains($ids);
-        $shape = $subject->id('shape', Face::Outside);
-        $bored = array_values(array_intersect(
-            [$subject->id('drill', Face::Bore), $subject->id('bore', Face::Bore)], $ids,
-        ));
-
-        if ($bored === []) {
-            return $depth;
-        }
-        $chains = $subject->has(Face::Inside) || ! in_array($shape, $ids, true) ? [] : [Precedence::rule(
-            $bored[0], $shape, Wait::none(), new Said('route.turning.outside-true-to-hole'),
-        )];
-
-        return [...$depth, ...$chains, ...$self->isBoredOffTheLathe() ? [Precedence::rule(
-            $bored[0], $subject->id('rough'), Wait::none(), new Said('route.turning.blank-turns-on-hole'),
-        )] : []];
     }
 
     private function rough(): Operation
@@ -162,7 +125,7 @@ final readonly class Turning
             ),
             because: new Said('route.turning.finish-cut-cleanly-you'), rank: 3.0,
             how: $this->subject->has(Face::Bore) && ! $this->subject->has(Face::Inside)
-                ? [new Said('route.turning.cone-in-hole')] : [],
+                ? [new Said('route.bored.cone-in-hole')] : [],
         );
     }
 
@@ -218,157 +181,6 @@ final readonly class Turning
         return $this->subject->isTurnedOnce() && $wall < 2 * $mm ? [new Said('route.turning.spray-wet-hold-lamp', [
             'mm' => Quantity::mm($mm),
         ])] : [];
-    }
-
-    /** Whether it turns between centres from the beginning, where the tail centre stands in the way of every bit. */
-    private function isBoredOffTheLathe(): bool
-    {
-        return $this->subject->has(Face::Bore) && $this->subject->part->holding === Holding::BetweenCentres
-            && $this->boring() !== null;
-    }
-
-    /** The hole of a part that is turned between centres: bored into the blank, which then turns on it. */
-    private function boreAtThePress(): Operation
-    {
-        $boring = $this->boring() ?? throw new \LogicException('No bit bores it.');
-        $title = $this->boreTitle($boring);
-
-        return new Operation(
-            id: $this->subject->id('drill', Face::Bore), kind: StepKind::Turn, part: $this->subject->part->id,
-            doing: new Doing($this->subject->technique('drill'), [], on: [Face::Bore]),
-            timing: new Timing($boring->minutes, 0.5),
-            setup: new Setup(
-                work: Work::Lap, stances: [Stance::Off], hold: new Said('route.turning.upright-under-the-press'),
-            ),
-            words: new StepWords(
-                $title, new Said('route.turning.blank-turns-on-hole'),
-                how: [
-                    $this->withBit($boring), new Said('route.turning.waste-at-that-end', [
-                        'waste' => Quantity::mm($this->rates->allowanceMm),
-                    ]), ...$boring->how,
-                ], brief: Said::lower($title),
-                reckoning: $boring->reckoning,
-            ),
-        );
-    }
-
-    /**
-     * A hollow into end grain is begun with a hole: it is cut from there outwards, and the hole says how deep.
-     *
-     * @return list<Operation> none where a bore is there already, or the shop has no bit for one
-     */
-    private function depthHole(): array
-    {
-        $subject = $this->subject;
-        $short = $this->subject->calibration->bores->depthHoleShortMm;
-        $deep = $subject->part->profile->hollowAtMm(0.0) - $short;
-        $boring = $subject->part->grain === GrainDirection::End && ! $subject->has(Face::Bore) && ! $subject->isTrued()
-            ? $subject->depthHole($deep) : null;
-        if ($boring === null) {
-            return [];
-        }
-        $title = new Said('route.turning.depth-hole', [
-            'diameter' => Quantity::mm($boring->bit->diameterMm), 'depth' => Quantity::mm($deep),
-        ]);
-
-        return [new Operation(
-            id: $subject->id('depth-hole', Face::Inside), kind: StepKind::Turn, part: $subject->part->id,
-            doing: new Doing($subject->technique('drill'), [], on: [Face::Inside]),
-            timing: new Timing($boring->minutes, 3.9),
-            setup: new Setup(
-                stances: [Stance::Main], speed: $subject->rimSpeed()->under(Speed::most($boring->rpm, 'bit')),
-                hazards: $subject->spinning(),
-            ),
-            words: new StepWords(
-                $title, new Said('route.turning.hollowed-from-its-middle'),
-                how: [new Said('route.turning.short-of-the-floor', [
-                    'bit' => new Said('lathework.bit', [
-                        'kind' => $boring->bit->kind->said(), 'diameter' => Quantity::mm($boring->bit->diameterMm),
-                    ]),
-                    'short' => Quantity::mm($short),
-                ]), ...$boring->how], brief: Said::lower($title), reckoning: $boring->reckoning,
-            ),
-        )];
-    }
-
-    /**
-     * @param  list<string>  $ids  of all operations
-     * @return list<Precedence>
-     */
-    private function depthChains(array $ids): array
-    {
-        $hole = $this->subject->id('depth-hole', Face::Inside);
-        if (! in_array($hole, $ids, true)) {
-            return [];
-        }
-        $before = array_values(array_intersect(
-            [$this->subject->id('tenon'), $this->subject->id('recess'), $this->subject->id('rough')], $ids,
-        ))[0];
-
-        return [
-            Precedence::rule($before, $hole, Wait::none(), new Said('technique.drill.drilled-hole-runs-true')),
-            Precedence::rule(
-                $hole, $this->subject->id('hollow', Face::Inside), Wait::none(),
-                new Said('route.turning.hollowed-from-its-middle'),
-            ),
-        ];
-    }
-
-    private function boring(): ?Boring
-    {
-        $bore = $this->subject->part->profile->bore ?? throw new \LogicException('There is no bore.');
-        try {
-            return $this->subject->boring($bore->diameterMm, $this->cutMm(), $bore->isThrough());
-        } catch (NoBit) {
-            return null;
-        }
-    }
-
-    private function boreMm(): float
-    {
-        return $this->subject->part->profile->bore->depthMm ?? $this->subject->part->profile->heightMm();
-    }
-
-    /** How deep it is bored: through the waste at that end as well, where the blank is bored before it is turned. */
-    private function cutMm(): float
-    {
-        return $this->boreMm()
-            + ($this->subject->part->holding === Holding::BetweenCentres ? $this->rates->allowanceMm : 0.0);
-    }
-
-    private function boreTitle(?Boring $boring): Said
-    {
-        return new Said('route.turning.across-deep', [
-            'what' => $boring === null ? new Said('route.turning.bore-hole') : new Said('route.turning.drill-hole'),
-            'diameter' => Quantity::mm($this->subject->part->profile->bore->diameterMm ?? 0.0),
-            'depth' => Quantity::mm($this->boreMm()),
-        ]);
-    }
-
-    private function withBit(Boring $boring): Said
-    {
-        return new Said('route.turning.with-bit', [
-            'bit' => new Said('lathework.bit', [
-                'kind' => $boring->bit->kind->said(), 'diameter' => Quantity::mm($boring->bit->diameterMm),
-            ]),
-            'depth' => Quantity::mm($this->cutMm()),
-        ]);
-    }
-
-    private function bore(): Operation
-    {
-        $boring = $this->boring();
-        $what = $boring === null ? 'bore' : 'drill';
-
-        return $this->cut(
-            technique: $what, what: $what, faces: [Face::Bore], title: $this->boreTitle($boring),
-            cut: $boring === null ? CutTime::of(
-                $this->subject, CutKind::Hollow,
-                M_PI * ($this->subject->part->profile->bore?->radiusMm() ?? 0.0) ** 2 * $this->boreMm(), [Face::Bore],
-            ) : CutTime::boring($boring),
-            because: new Said('route.turning.before-wall-about-thinned'), rank: 3.5,
-            how: $boring === null ? [] : [$this->withBit($boring)],
-        );
     }
 
     /**

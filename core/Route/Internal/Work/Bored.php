@@ -1,0 +1,226 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal\Work;
+
+use HonestGrain\Geometry\Face;
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Holding\Holding;
+use HonestGrain\Holding\Stance;
+use HonestGrain\Lathework\Boring;
+use HonestGrain\Lathework\CutKind;
+use HonestGrain\Lathework\Exception\NoBit;
+use HonestGrain\Lathework\Speed;
+use HonestGrain\Piece\StartsAs;
+use HonestGrain\Route\Internal\Doing;
+use HonestGrain\Route\Internal\Operation;
+use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\Internal\Setup;
+use HonestGrain\Route\Internal\Timing;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepWords;
+use HonestGrain\Schedule\Wait;
+use HonestGrain\Technique\Work;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
+
+/**
+ * The holes on the axis of a part that is still to be turned: its own, and the one that begins a hollow into end grain.
+ *
+ * @internal
+ */
+final readonly class Bored
+{
+    /** Before it is mounted, while the wall about it is thick, and before the inside. */
+    private const RANKS = ['press' => 0.5, 'bore' => 3.5, 'depth' => 3.9];
+
+    /** The bit for its own hole; null where it has none, or no bit of the shop bores it. */
+    private ?Boring $boring;
+
+    private function __construct(private PartContext $subject)
+    {
+        $bore = $subject->part->profile->bore;
+        try {
+            $this->boring = $bore === null ? null
+                : $subject->boring($bore->diameterMm, $this->cutMm(), $bore->isThrough());
+        } catch (NoBit) {
+            $this->boring = null;
+        }
+    }
+
+    /** @return list<Operation> none for a part that is turned already */
+    public static function of(PartContext $subject): array
+    {
+        if ($subject->piece->startsAs === StartsAs::Turned) {
+            return [];
+        }
+        $self = new self($subject);
+
+        return [
+            ...$subject->has(Face::Bore) ? [$self->isOffTheLathe() ? $self->atThePress() : $self->bore()] : [],
+            ...$self->depthHole(),
+        ];
+    }
+
+    /**
+     * What is turned about a hole is bored first, and its outside turned true to the hole: a bit wanders a little, and
+     * nobody sees it on what runs true to where it went.
+     *
+     * @param  list<Operation>  $operations
+     * @return list<Precedence>
+     */
+    public static function chains(PartContext $subject, array $operations): array
+    {
+        $self = new self($subject);
+        $ids = array_map(fn (Operation $operation): string => $operation->id, $operations);
+        $first = fn (string ...$sought): ?string => array_values(array_intersect($sought, $ids))[0] ?? null;
+        $bore = $first($subject->id('drill', Face::Bore), $subject->id('bore', Face::Bore));
+        $depth = $first($subject->id('depth-hole', Face::Inside));
+        $round = $first($subject->id('rough'), $subject->id('true'));
+
+        return array_values(array_filter([
+            $subject->has(Face::Inside) ? null : self::before(
+                $bore, $first($subject->id('shape', Face::Outside)), 'route.bored.outside-true-to-hole',
+            ),
+            $self->isOffTheLathe() ? self::before($bore, $round, 'route.bored.blank-turns-on-hole') : null,
+            self::before(
+                $first($subject->id('tenon'), $subject->id('recess')) ?? $round, $depth,
+                'technique.drill.drilled-hole-runs-true',
+            ),
+            self::before($depth, $subject->id('hollow', Face::Inside), 'route.bored.hollowed-from-its-middle'),
+        ], fn (?Precedence $one): bool => $one !== null));
+    }
+
+    private static function before(?string $first, ?string $later, string $because): ?Precedence
+    {
+        return $first === null || $later === null ? null
+            : Precedence::rule($first, $later, Wait::none(), new Said($because));
+    }
+
+    /** Whether it turns between centres from the beginning, where the tail centre stands in the way of every bit. */
+    private function isOffTheLathe(): bool
+    {
+        return $this->boring !== null && $this->subject->part->holding === Holding::BetweenCentres;
+    }
+
+    private function bore(): Operation
+    {
+        $subject = $this->subject;
+        $boring = $this->boring;
+        $what = $boring === null ? 'bore' : 'drill';
+        $time = $boring === null ? CutTime::of(
+            $subject, CutKind::Hollow,
+            M_PI * ($subject->part->profile->bore?->radiusMm() ?? 0.0) ** 2 * $this->deepMm(), [Face::Bore],
+        ) : CutTime::boring($boring);
+        $title = $this->title();
+
+        return new Operation(
+            id: $subject->id($what, Face::Bore), kind: StepKind::Turn, part: $subject->part->id,
+            doing: new Doing($subject->technique($what), $subject->places([Face::Bore]), on: [Face::Bore]),
+            timing: new Timing(max(1.0, $time->minutes), self::RANKS['bore']),
+            setup: new Setup(speed: $time->speed ?? $subject->rimSpeed(), hazards: $subject->spinning()),
+            words: new StepWords(
+                $title, new Said('route.bored.before-wall-about-thinned'),
+                how: [...$boring === null ? [] : [$this->withBit($boring)], ...$time->how], brief: Said::lower($title),
+                reckoning: $time->reckoning,
+            ),
+        );
+    }
+
+    /** Into the blank, which then turns on its own hole. */
+    private function atThePress(): Operation
+    {
+        $boring = $this->boring ?? throw new \LogicException('No bit bores it.');
+        $title = $this->title();
+
+        return new Operation(
+            id: $this->subject->id('drill', Face::Bore), kind: StepKind::Turn, part: $this->subject->part->id,
+            doing: new Doing($this->subject->technique('drill'), [], on: [Face::Bore]),
+            timing: new Timing($boring->minutes, self::RANKS['press']),
+            setup: new Setup(
+                work: Work::Lap, stances: [Stance::Off], hold: new Said('route.bored.upright-under-the-press'),
+            ),
+            words: new StepWords(
+                $title, new Said('route.bored.blank-turns-on-hole'), how: [
+                    $this->withBit($boring), new Said('route.bored.waste-at-that-end', [
+                        'waste' => Quantity::mm($this->subject->calibration->turning->allowanceMm),
+                    ]), ...$boring->how,
+                ], brief: Said::lower($title), reckoning: $boring->reckoning,
+            ),
+        );
+    }
+
+    /**
+     * A hollow into end grain is cut from its middle outwards, and the hole there says how deep.
+     *
+     * @return list<Operation> none where a bore is there already, or the shop has no bit for one
+     */
+    private function depthHole(): array
+    {
+        $subject = $this->subject;
+        $short = $subject->calibration->bores->depthHoleShortMm;
+        $deep = $subject->part->profile->hollowAtMm(0.0) - $short;
+        $boring = $subject->part->grain === GrainDirection::End && ! $subject->has(Face::Bore) && ! $subject->isTrued()
+            ? $subject->depthHole($deep) : null;
+        if ($boring === null) {
+            return [];
+        }
+        $title = new Said('route.bored.depth-hole', [
+            'diameter' => Quantity::mm($boring->bit->diameterMm), 'depth' => Quantity::mm($deep),
+        ]);
+
+        return [new Operation(
+            id: $subject->id('depth-hole', Face::Inside), kind: StepKind::Turn, part: $subject->part->id,
+            doing: new Doing($subject->technique('drill'), [], on: [Face::Inside]),
+            timing: new Timing($boring->minutes, self::RANKS['depth']),
+            setup: new Setup(
+                stances: [Stance::Main], speed: $subject->rimSpeed()->under(Speed::most($boring->rpm, 'bit')),
+                hazards: $subject->spinning(),
+            ),
+            words: new StepWords(
+                $title, new Said('route.bored.hollowed-from-its-middle'), how: [
+                    new Said('route.bored.short-of-the-floor', [
+                        'bit' => self::bit($boring), 'short' => Quantity::mm($short),
+                    ]), ...$boring->how,
+                ], brief: Said::lower($title), reckoning: $boring->reckoning,
+            ),
+        )];
+    }
+
+    private function title(): Said
+    {
+        return new Said('route.bored.across-deep', [
+            'what' => new Said($this->boring === null ? 'route.bored.bore-hole' : 'route.bored.drill-hole'),
+            'diameter' => Quantity::mm($this->subject->part->profile->bore->diameterMm ?? 0.0),
+            'depth' => Quantity::mm($this->deepMm()),
+        ]);
+    }
+
+    private function withBit(Boring $boring): Said
+    {
+        return new Said('route.bored.with-bit', [
+            'bit' => self::bit($boring), 'depth' => Quantity::mm($this->cutMm()),
+        ]);
+    }
+
+    private static function bit(Boring $boring): Said
+    {
+        return new Said('lathework.bit', [
+            'kind' => $boring->bit->kind->said(), 'diameter' => Quantity::mm($boring->bit->diameterMm),
+        ]);
+    }
+
+    /** As drawn. */
+    private function deepMm(): float
+    {
+        return $this->subject->part->profile->bore->depthMm ?? $this->subject->part->profile->heightMm();
+    }
+
+    /** Through the waste at that end as well, where the blank is bored before it is turned. */
+    private function cutMm(): float
+    {
+        return $this->deepMm() + ($this->subject->part->holding === Holding::BetweenCentres
+            ? $this->subject->calibration->turning->allowanceMm : 0.0);
+    }
+}
