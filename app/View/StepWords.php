@@ -57,6 +57,14 @@ final readonly class StepWords
         ]));
     }
 
+    /** What is to be known where it is mounted or cut, on a card; empty elsewhere. */
+    public function atTheLathe(): string
+    {
+        $kinds = [StepKind::Mount->value, StepKind::Turn->value, StepKind::RoughOut->value];
+
+        return in_array($this->step->kind, $kinds, true) ? implode(' ', $this->how()) : '';
+    }
+
     /** What is to be had beside the title on a card: how much of what, and how fast. */
     public function beside(): string
     {

@@ -137,7 +137,7 @@
                             </td>
                             <td>
                                 <input
-                                    class="w-full"
+                                    class="w-full min-w-40"
                                     name="bit_sizes[{{ $i }}]"
                                     maxlength="300"
                                     value="{{ old("bit_sizes.$i", $sizes) }}"

@@ -57,6 +57,7 @@ final class LatheTest extends FeatureTestCase
         self::assertNotNull($piece->ready_at);
         $this->get(route('pieces.route', $piece))->assertOk()->assertSee('At 460 rpm; below 81 mm at 230 rpm')
             ->assertSee('to fit the bit and its chuck')->assertSee('to set the rest, choose the tool and look');
+        $this->get(route('pieces.card', $piece))->assertOk()->assertSee('below 81 mm at 230 rpm');
         $this->put(route('equipment.update'), [
             'bit_kind' => ['brad'], 'bit_sizes' => ['10'], 'bit_length' => ['90'],
         ])->assertSessionHasNoErrors();

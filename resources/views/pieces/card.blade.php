@@ -31,7 +31,8 @@
                         <td>
                             <b>{{ $show->said($step->title) }}</b>
                             {{ $words->beside() }}
-                            @foreach (array_filter([$words->wait(), $words->hazardTitles()]) as $line)
+                            @php($lines = [$words->atTheLathe(), $words->wait(), $words->hazardTitles()])
+                            @foreach (array_filter($lines) as $line)
                                 <span class="small block">{{ $show->said($line) }}</span>
                             @endforeach
                         </td>
