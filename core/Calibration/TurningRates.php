@@ -15,8 +15,6 @@ final readonly class TurningRates
 
     public float $partOffMinutes;
 
-    public float $rimSpeedMPerS;
-
     /** @param  \Closure(string): float  $value  of a constant, by its name */
     public function __construct(\Closure $value)
     {
@@ -24,6 +22,5 @@ final readonly class TurningRates
         $this->allowanceMm = $value('turning_allowance_mm');
         $this->roughWallShare = $value('turning_rough_wall_share');
         $this->partOffMinutes = $value('turning_part_off_minutes');
-        $this->rimSpeedMPerS = $value('turning_rim_speed_m_s');
     }
 }

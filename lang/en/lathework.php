@@ -40,7 +40,7 @@ return [
     'boring' => [
         'at' => 'At {rpm}, and no faster.',
         'at-and-slower' => 'At {rpm}; below {from|0} at {deep}, where chips no longer clear by themselves.',
-        'clear-every' => 'Back it out every {every|0}, lathe stopped or slow: clear the chips and feel it for heat.',
+        'clear-every' => 'Back it out every {every|0}: clear the chips and feel it for heat.',
         'clear-every-once-deep' => 'Once it is {from|0} deep, back it out every {every|0}: clear the chips and feel it '
             .'for heat.',
         'from-both-ends' => 'From both ends, half the way from each: the work is turned round on its own centres.',

@@ -455,8 +455,10 @@ return [
     ],
     'lathe-limits' => [
         'across-lathe-swings' => 'It is {across|1} across, and the lathe swings {swing|1}.',
-        'too-fast' => 'It is to be started at {rpm} or slower ({binds}), and the lathe '
+        'too-fast' => 'It is to be turned at {rpm} or slower ({binds}), and the lathe '
             .'turns no slower than {least}.',
+        'sanded-too-fast' => 'It is sanded at {rpm} or slower ({binds}), and the lathe turns no slower than {least}.',
+        'sand-stopped' => 'Sand it along the grain, with the lathe stopped',
         'balance-it' => 'Saw it round and balance it before it is mounted, and begin with it as a rough-out',
         'slower-pulley' => 'Turn it on a slower pulley, or on a lathe that turns so slowly',
         'draw-smaller' => 'Draw it smaller',

@@ -48,7 +48,14 @@
                             <p class="mt-1">{{ $line }}</p>
                         @endforeach
                         <p class="faint small mt-2">{{ $show->said($step->details->because) }}</p>
-                        <x-why kind="workshop">{{ $words->why() }}</x-why>
+                        <x-why kind="workshop">
+                            <x-slot:first>
+                                @foreach ($step->details->reckoning as $line)
+                                    <p>{{ $show->said($line) }}</p>
+                                @endforeach
+                            </x-slot:first>
+                            {{ $words->why() }}
+                        </x-why>
                     </div>
                 </div>
                 <div class="mt-5 flex flex-wrap items-start gap-3.5">

@@ -257,6 +257,8 @@ final class LatheworkTest extends TestCase
         self::assertSame('too-fast', $log->withoutDate()['code'] ?? null);
         self::assertStringContainsString('turns no slower than 150 rpm', Told::of($log->conflicts[0]->message));
         self::assertNull($route(500, ['least_rpm' => 100])->withoutDate());
+        $wide = array_map(Told::of(...), array_column($route(500, ['least_rpm' => 200])->conflicts, 'message'));
+        self::assertStringContainsString('It is sanded at 190 rpm or slower', implode(' ', $wide));
     }
 
     public function test_parts_are_laid_out_on_a_blank_with_their_holds_and_a_cut_between_them(): void

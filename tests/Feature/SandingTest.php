@@ -24,6 +24,11 @@ final class SandingTest extends FeatureTestCase
             ->assertDontSee('Every rung there is');
         $outside = (string) $this->get("$page?ways=outside")->assertSee('Every rung there is')->getContent();
         self::assertSame(1, substr_count($outside, 'Every rung there is'), 'of the one face that was asked about');
+        // What was chosen beside what is refused is still chosen.
+        $this->from($page)->followingRedirects()->put(route('pieces.surface', $piece), [
+            'version' => $piece->refresh()->version, 'shown' => ['outside'], 'sanded' => ['outside'],
+            'cut' => ['outside' => 'torn'], 'own' => ['outside' => 'P81'],
+        ])->assertSee('P81')->assertSee('value="torn" selected', false);
         $this->get("$page?ways=everywhere")->assertOk()->assertDontSee('Every rung there is');
         $this->save($piece, ['own' => ['outside' => 'P80, P400']]);
         $this->get($page)->assertSee('the deeper scratches of P80 stay')->assertSee('Yours:');

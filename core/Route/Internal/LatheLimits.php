@@ -7,6 +7,7 @@ namespace HonestGrain\Route\Internal;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Lathe;
 use HonestGrain\Holding\Stance;
+use HonestGrain\Lathework\Speed;
 use HonestGrain\Piece\NeededStock;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Conflict;
@@ -64,26 +65,55 @@ final class LatheLimits
             + $subject->calibration->turning->allowanceMm;
     }
 
-    /** @return list<Conflict> where a blank would have to be started slower than the lathe turns */
+    /** @return list<Conflict> where work would have to turn slower than the lathe can */
     private static function tooFast(PartContext $subject, Lathe $lathe): array
     {
-        if ($subject->piece->startsAs !== StartsAs::Blank) {
-            return [];
-        }
-        $spare = $subject->calibration->turning->allowanceMm;
-        $stance = $subject->positions->has(Stance::First) ? Stance::First : Stance::Main;
-        $start = $subject->startingSpeed(
-            $stance, $subject->part->profile->diameterMm() + $spare, self::blankMm($subject),
-        )->start;
+        $sanded = array_filter($subject->sandings, fn (Sanding $sanding): bool => ! $sanding->stopped()
+            && $sanding->way->turns->rpm < $lathe->leastRpm);
+        [$id, $cut] = self::slowestCut($subject);
 
-        return $start->rpm >= $lathe->leastRpm ? [] : [Conflict::forbid(
-            [$subject->id('rough')], new Said('route.lathe-limits.too-fast', [
-                'rpm' => Quantity::rpm($start->rpm), 'binds' => $start->binds,
-                'least' => Quantity::rpm($lathe->leastRpm),
-            ]), [
-                new Said('route.lathe-limits.balance-it'), new Said('route.lathe-limits.slower-pulley'),
-                new Said('route.lathe-limits.draw-smaller'),
-            ], ConflictCode::TooFast,
-        )];
+        return [
+            ...$cut === null || $cut->rpm >= $lathe->leastRpm ? [] : [Conflict::forbid(
+                [$id], self::says('route.lathe-limits.too-fast', $cut, $lathe), [
+                    new Said('route.lathe-limits.balance-it'), new Said('route.lathe-limits.slower-pulley'),
+                    new Said('route.lathe-limits.draw-smaller'),
+                ], ConflictCode::TooFast,
+            )],
+            ...$sanded === [] ? [] : [Conflict::forbid(
+                array_values(array_map(
+                    fn (Sanding $sanding): string => $subject->id('sand', $sanding->face), $sanded,
+                )),
+                self::says('route.lathe-limits.sanded-too-fast', reset($sanded)->way->turns, $lathe), [
+                    new Said('route.lathe-limits.sand-stopped'), new Said('route.lathe-limits.slower-pulley'),
+                ], ConflictCode::TooFast,
+            )],
+        ];
+    }
+
+    /** @return array{string, Speed|null} the step that turns slowest of those that cut, where it is not true yet */
+    private static function slowestCut(PartContext $subject): array
+    {
+        $spare = $subject->calibration->turning->allowanceMm;
+        $across = $subject->part->profile->diameterMm();
+
+        return match (true) {
+            $subject->isTrued() && $subject->positions->has(Stance::Truing) => [
+                $subject->id('true'), $subject->rimSpeed()->under(...$subject->bench->equipment->speeds(
+                    $subject->calibration->speed, $subject->positions->at(Stance::Truing)->mount, $across, false,
+                )),
+            ],
+            $subject->piece->startsAs === StartsAs::Blank => [$subject->id('rough'), $subject->startingSpeed(
+                $subject->positions->has(Stance::First) ? Stance::First : Stance::Main, $across + $spare,
+                self::blankMm($subject),
+            )->start],
+            default => ['', null],
+        };
+    }
+
+    private static function says(string $line, Speed $speed, Lathe $lathe): Said
+    {
+        return new Said($line, [
+            'rpm' => Quantity::rpm($speed->rpm), 'binds' => $speed->binds, 'least' => Quantity::rpm($lathe->leastRpm),
+        ]);
     }
 }

@@ -215,10 +215,11 @@
                     <p><button class="press press-main">Save</button></p>
                 </form>
             </section>
-            @if ($stock->blanks() !== [])
+            @php($blanks = $stock->blanks())
+            @if ($blanks !== [])
                 <section>
                     <h2>The least blank</h2>
-                    @foreach ($stock->blanks() as [$blank, $places, $drawing])
+                    @foreach ($blanks as [$blank, $places, $drawing])
                         <p class="mt-2">
                             {{ $blank }}
                             @if ($places !== '')

@@ -9,8 +9,6 @@ use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Lathework\Boring;
-use HonestGrain\Lathework\CutKind;
-use HonestGrain\Lathework\Exception\NoBit;
 use HonestGrain\Lathework\Speed;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Doing;
@@ -41,12 +39,8 @@ final readonly class Bored
     private function __construct(private PartContext $subject)
     {
         $bore = $subject->part->profile->bore;
-        try {
-            $this->boring = $bore === null ? null
-                : $subject->boring($bore->diameterMm, $this->cutMm(), $bore->isThrough());
-        } catch (NoBit) {
-            $this->boring = null;
-        }
+        $this->boring = $bore === null ? null
+            : $subject->boringIfAny($bore->diameterMm, $this->cutMm(), $bore->isThrough());
     }
 
     /** @return list<Operation> none for a part that is turned already */
@@ -109,9 +103,8 @@ final readonly class Bored
         $subject = $this->subject;
         $boring = $this->boring;
         $what = $boring === null ? 'bore' : 'drill';
-        $time = $boring === null ? CutTime::of(
-            $subject, CutKind::Hollow,
-            M_PI * ($subject->part->profile->bore?->radiusMm() ?? 0.0) ** 2 * $this->deepMm(), [Face::Bore],
+        $time = $boring === null ? CutTime::hole(
+            $subject, $subject->part->profile->bore->diameterMm ?? 0.0, $this->deepMm(), [Face::Bore],
         ) : CutTime::boring($boring);
         $title = $this->title();
 

@@ -76,6 +76,16 @@ final readonly class CutTime
         );
     }
 
+    /**
+     * A hole that is cut with a tool, where no bit bores it.
+     *
+     * @param  list<Face>  $faces
+     */
+    public static function hole(PartContext $subject, float $diameterMm, float $depthMm, array $faces = []): self
+    {
+        return self::of($subject, CutKind::Hollow, M_PI / 4 * $diameterMm ** 2 * $depthMm, $faces);
+    }
+
     public static function boring(Boring $boring): self
     {
         return new self($boring->minutes, $boring->reckoning, $boring->how, Speed::most($boring->rpm, 'bit'));

@@ -6,7 +6,6 @@ namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Stance;
-use HonestGrain\Lathework\Exception\NoBit;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\JointPlace;
@@ -204,16 +203,14 @@ final readonly class Joints
     private function socket(): Operation
     {
         $deep = $this->joint->depthMm > 0 ? $this->joint->depthMm : $this->joint->diameterMm;
-        try {
-            $boring = $this->socket->boring($this->joint->diameterMm, $deep);
-        } catch (NoBit) {
-            $boring = null;
-        }
+        $boring = $this->socket->boringIfAny($this->joint->diameterMm, $deep);
+        $time = $boring === null ? CutTime::hole($this->socket, $this->joint->diameterMm, $deep)
+            : CutTime::boring($boring);
 
         return new Operation(
             id: "{$this->joint->id}/socket", kind: StepKind::Mark, part: $this->socket->part->id,
             doing: new Doing($this->socket->technique('drill'), [], of: [$this->joint->id], on: []),
-            timing: new Timing($boring->minutes ?? $this->socket->calibration->joints->glueMinutes, 59.0),
+            timing: new Timing($time->minutes, 59.0),
             setup: new Setup(
                 work: Work::Lap, stances: [Stance::Off],
                 hold: new Said('route.joints.padded-cradle'),
@@ -225,9 +222,9 @@ final readonly class Joints
                     'deep' => Quantity::mm($deep),
                 ]),
                 new Said('route.joints.what-glued-needs-hole'),
-                how: [new Said('route.joints.cradle-drill-press-measure'), ...$boring->how ?? []],
+                how: [new Said('route.joints.cradle-drill-press-measure'), ...$time->how],
                 brief: new Said('route.joints.drill-socket'),
-                reckoning: $boring->reckoning ?? [],
+                reckoning: $time->reckoning,
             ),
         );
     }

@@ -172,6 +172,16 @@ final readonly class PartContext
         );
     }
 
+    /** The same; null where none of them bores it. */
+    public function boringIfAny(float $diameterMm, float $depthMm, bool $isThrough = false): ?Boring
+    {
+        try {
+            return $this->boring($diameterMm, $depthMm, $isThrough);
+        } catch (NoBit) {
+            return null;
+        }
+    }
+
     /** The widest hole of those that tell how deep it is hollowed; null where no bit reaches, or none goes in. */
     public function depthHole(float $deepMm): ?Boring
     {
@@ -182,10 +192,9 @@ final readonly class PartContext
         rsort($across);
         foreach ($deepMm < $figures->depthHoleFromMm ? [] : $across as $mm) {
             if ($mm <= $figures->depthHoleMostMm && $mm < ($this->part->profile->inner?->first()->r ?? 0.0)) {
-                try {
-                    return $this->boring($mm, $deepMm);
-                } catch (NoBit) {
-                    continue;
+                $boring = $this->boringIfAny($mm, $deepMm);
+                if ($boring !== null) {
+                    return $boring;
                 }
             }
         }
