@@ -27,6 +27,7 @@ final readonly class StepDetails implements Kept
      * @param  int  $stage  number of the mount, or of the rest between two, within its part
      * @param  list<array{after: string, because: Said}>  $reasons  why it comes after others
      * @param  string  $air  that its wait runs in, as `Planning\Airs` names it; empty for the shop's own
+     * @param  bool  $footOut  whether it is held by its upper end
      * @param  list<Said>  $reckoning  what its own minutes and speed come from
      * @param  array{min_hours: float, max_hours: float|null}|null  $wait  reference hours that the next step waits
      */
@@ -46,6 +47,7 @@ final readonly class StepDetails implements Kept
         public string $air,
         public ?Abrading $abrading,
         public array $reckoning,
+        public bool $footOut,
     ) {
     }
 
@@ -64,6 +66,7 @@ final readonly class StepDetails implements Kept
                 fn (Reason $one): array => ['after' => $one->after, 'because' => $one->because], $step->timing->reasons,
             ),
             $wait->kinetics->air ?? '', $step->work->supplies->abrading, $step->words->reckoning,
+            $step->setup->footOut,
         );
     }
 
@@ -89,7 +92,7 @@ final readonly class StepDetails implements Kept
                 'after' => (string) $one['after'], 'because' => SaidCast::of($one['because'] ?? ''),
             ], $kept['reasons'] ?? [])),
             (string) ($kept['air'] ?? ''), Abraded::planned($kept['abrading'] ?? null),
-            SaidCast::all($kept['reckoning'] ?? []),
+            SaidCast::all($kept['reckoning'] ?? []), (bool) ($kept['foot_out'] ?? false),
         );
     }
 
@@ -103,7 +106,7 @@ final readonly class StepDetails implements Kept
             'speed_rpm' => $this->speedRpm, 'mount' => $this->mount,
             'stage' => $this->stage, 'reasons' => $this->reasons, 'air' => $this->air,
             'abrading' => $this->abrading === null ? null : Abraded::written($this->abrading),
-            'reckoning' => $this->reckoning,
+            'reckoning' => $this->reckoning, 'foot_out' => $this->footOut,
         ];
     }
 }

@@ -57,6 +57,7 @@ final readonly class EquipmentForm
             ['tenon_max', say('view.equipment-form.tenon'), $mm($set->tenonMm[1] ?? null)],
             ['recess_min', say('view.equipment-form.recess-from'), $mm($set->recessMm[0] ?? null)],
             ['recess_max', say('view.equipment-form.recess'), $mm($set->recessMm[1] ?? null)],
+            ['jaw_depth', say('view.equipment-form.jaw-depth'), $mm($set->depthMm)],
         ]], $rows);
     }
 
@@ -91,11 +92,17 @@ final readonly class EquipmentForm
         return [...$written, ...array_fill(0, self::SPARE_ROWS, [BitKind::Brad, '', ''])];
     }
 
-    /** @return list<array{Mount, bool, string}> each that spins, whether the shop has it, and the fastest it takes */
+    /**
+     * @return list<array{Mount, bool, string, string, string}> each that spins, whether the shop has it, the fastest
+     *     and the widest that it takes, and how large it is
+     */
     public function holds(): array
     {
+        $mm = fn (?float $size): string => $this->show->field(Unit::Length, $size);
+
         return array_map(fn (Mount $mount): array => [
             $mount, $this->equipment->has($mount), $this->show->bare($this->equipment->limit($mount)),
+            $mm($this->equipment->mostDiameterMm($mount)), $mm($this->equipment->sizeMm($mount)),
         ], array_values(array_filter(Mount::cases(), fn (Mount $mount): bool => $mount->spins())));
     }
 }

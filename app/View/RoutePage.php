@@ -236,13 +236,12 @@ final readonly class RoutePage
             // Off the lathe a part stands on its points while a coat dries, and lies in the lap for all else.
             $mount = $of === null || ($of === Mount::Lap && $mount === Mount::Points) ? $mount : $of;
         }
-        $isTurned = $mount === $part->holding->reversed() && $mount !== $part->holding->on();
 
         return new RouteStage(
             $core->hasParts() ? $part->name : '', $mount->spins() ? mb_ucfirst(
                 $show->said($mount->label()),
             ) : say('view.route-page.off-lathe'),
-            Held::of($part->profile, $mount, $isTurned || $mount === Mount::Screw), $steps, $gap,
+            Held::of($part->profile, $mount, $steps[0]->details->footOut), $steps, $gap,
         );
     }
 }

@@ -9,6 +9,7 @@ use HonestGrain\Calibration\Calibration;
 use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\ProvenStack;
+use HonestGrain\Holding\HoldTable;
 use HonestGrain\Lathework\BitTable;
 use HonestGrain\Reading\Row;
 use HonestGrain\Wood\WoodTable;
@@ -29,6 +30,8 @@ final class Catalogue implements Figures
     private ?CoatingTable $coatings = null;
 
     private ?BitTable $bits = null;
+
+    private ?HoldTable $holds = null;
 
     private ?Calibration $calibration = null;
 
@@ -93,6 +96,11 @@ final class Catalogue implements Figures
     public function bits(): BitTable
     {
         return $this->bits ??= BitTable::of($this->rows('bits.csv'));
+    }
+
+    public function holds(): HoldTable
+    {
+        return $this->holds ??= HoldTable::of($this->rows('holds.csv'));
     }
 
     public function calibration(): Calibration

@@ -16,6 +16,7 @@ use HonestGrain\Command\Verb\EmcVerb;
 use HonestGrain\Command\Verb\FacetsVerb;
 use HonestGrain\Command\Verb\FlutesVerb;
 use HonestGrain\Command\Verb\Grits;
+use HonestGrain\Command\Verb\HoldVerb;
 use HonestGrain\Command\Verb\InlayVerb;
 use HonestGrain\Command\Verb\LadderVerb;
 use HonestGrain\Command\Verb\LayoutVerb;
@@ -67,7 +68,7 @@ final readonly class CommandLine
             new FacetsVerb, new TextureVerb($calibration), new PiercingVerb($calibration),
             new BurnVerb($calibration), new InlayVerb($calibration),
             new TemplateVerb($calibration), new UnitsVerb, new DyeVerb($calibration), new ScorchVerb($calibration),
-            new RouteVerb($catalogue), new Mend($catalogue), new CutVerb($calibration),
+            new RouteVerb($catalogue), new Mend($catalogue), new CutVerb($calibration), new HoldVerb($catalogue),
             new BoreVerb($catalogue), new StockVerb($calibration),
         ] as $verb) {
             $verbs[$verb->name()] = $verb;

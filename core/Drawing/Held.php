@@ -81,7 +81,7 @@ final readonly class Held
                 ),
             Mount::Recess => $spindle.$plate.self::box($left - 14, $axis - $grip / 2 - 3, 17, 6)
                 .self::box($left - 14, $axis + $grip / 2 - 3, 17, 6),
-            Mount::BetweenCentres => $spindle.self::line(sprintf(
+            Mount::BetweenCentres, Mount::Mandrel => $spindle.self::line(sprintf(
                 'M%s %s l-13 -6 v12 Z', Svg::n($left), Svg::n($axis),
             )).$tail,
             Mount::Screw => $spindle.$plate.self::line(sprintf(
@@ -91,7 +91,7 @@ final readonly class Held
                 .self::box($left - 7, $axis - $this->edge() - 8, 10, 7).self::box(
                     $left - 7, $axis + $this->edge() + 1, 10, 7,
                 ),
-            Mount::Jam, Mount::Vacuum => $spindle.self::box($left - 14, $axis - 13, 12, 26).$tail,
+            Mount::Jam, Mount::JamPartner, Mount::Vacuum => $spindle.self::box($left - 14, $axis - 13, 12, 26).$tail,
             default => $spindle.$plate.self::box($left - 14, $axis - $grip, 14, 2 * $grip),
         };
     }

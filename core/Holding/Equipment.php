@@ -15,8 +15,9 @@ use HonestGrain\Reading\InvalidField;
 /**
  * What a shop holds and turns work with:
  * `{"lathe":{"swing_mm","bed_mm","least_rpm","most_rpm","reverses","index_holes"}|null,
- * "jaws":[{"name","tenon_min_mm","tenon_max_mm","recess_min_mm","recess_max_mm"}],
- * "holds":[{"mount","most_rpm"}],"cutters":[{"name","kind":"ball"|"v","radius_mm"|"angle_deg"}],
+ * "jaws":[{"name","tenon_min_mm","tenon_max_mm","recess_min_mm","recess_max_mm","depth_mm"}],
+ * "holds":[{"mount","most_rpm","size_mm","most_diameter_mm"}],
+ * "cutters":[{"name","kind":"ball"|"v","radius_mm"|"angle_deg"}],
  * "bits":[{"kind","diameter_mm","length_mm"}]}`.
  */
 final readonly class Equipment
@@ -27,7 +28,7 @@ final readonly class Equipment
 
     /**
      * @param  list<JawSet>  $jaws
-     * @param  array<string, int|null>  $holds  mount => the fastest it takes, rpm
+     * @param  array<string, OwnHold>  $holds  by mount
      * @param  list<Cutter>  $cutters
      * @param  list<Bit>  $bits  none where the shop has not said: it is taken to have what is sold
      */
@@ -52,8 +53,7 @@ final readonly class Equipment
         $holds = [];
         foreach ($equipment->has('holds') ? $equipment->children('holds', count(Mount::cases())) : [] as $hold) {
             $mount = $hold->choice('mount', array_column(Mount::cases(), 'value'));
-            $most = $hold->numberOr('most_rpm', null, ...Lathe::SPEEDS_RPM);
-            $holds[$mount] = $most === null ? null : (int) $most;
+            $holds[$mount] = OwnHold::read($hold);
         }
 
         return new self(
@@ -72,10 +72,38 @@ final readonly class Equipment
         return new Tooling($this->lathe->indexHoles ?? [], $this->cutters);
     }
 
-    /** Whether the shop can hold work so: where it has listed no hold at all, it is taken to own what most do. */
+    /**
+     * Whether the shop has such a hold: where it has listed none at all it is taken to own what most do; jaws are a
+     * chuck, and no jaws beside other holds are none.
+     */
     public function owns(Mount $mount): bool
     {
-        return $this->holds === [] || $this->has($mount);
+        $grips = array_filter($this->jaws, fn (JawSet $set): bool => match ($mount) {
+            Mount::Tenon => $set->tenonMm !== null,
+            Mount::Recess => $set->recessMm !== null,
+            default => false,
+        });
+
+        return $this->has($mount) || $grips !== []
+            || ($this->holds === [] && ($this->jaws === [] || ! $mount->isInJaws()));
+    }
+
+    /** The same; what is made for the work need not be owned. */
+    public function ownsOrMakes(HoldLimits $kind): bool
+    {
+        return $kind->isMade || $this->owns($kind->mount);
+    }
+
+    /** How large its own is, mm; null where nobody said. */
+    public function sizeMm(Mount $mount): ?float
+    {
+        return ($this->holds[$mount->value] ?? null)?->sizeMm;
+    }
+
+    /** The widest work that its own takes, mm; null where nobody said. */
+    public function mostDiameterMm(Mount $mount): ?float
+    {
+        return ($this->holds[$mount->value] ?? null)?->mostDiameterMm;
     }
 
     public function has(Mount $mount): bool
@@ -86,7 +114,7 @@ final readonly class Equipment
     /** The fastest that a hold takes by itself, rpm; null where nobody said. */
     public function limit(Mount $mount): ?int
     {
-        return $this->holds[$mount->value] ?? null;
+        return ($this->holds[$mount->value] ?? null)?->mostRpm;
     }
 
     /** The fastest that the lathe turns; of most lathes where it is not known. */

@@ -15,6 +15,8 @@ enum Holding: string
     case BetweenCentres = 'between-centres';
     case Faceplate = 'faceplate';
     case Jam = 'jam';
+    case WideJaws = 'wide-jaws';
+    case GlueBlock = 'glue-block';
 
     public function mount(): Said
     {
@@ -24,6 +26,8 @@ enum Holding: string
             self::BetweenCentres => new Said('holding.holding.mount-between-centres'),
             self::Faceplate => new Said('holding.holding.mount-faceplate'),
             self::Jam => new Said('holding.holding.mount-against-jam-chuck'),
+            self::WideJaws => new Said('holding.holding.mount-wide-jaws'),
+            self::GlueBlock => new Said('holding.holding.mount-glue-block'),
         };
     }
 
@@ -41,6 +45,8 @@ enum Holding: string
             self::BetweenCentres => new Said('holding.holding.between-centres'),
             self::Faceplate => new Said('holding.holding.on-the-faceplate'),
             self::Jam => new Said('holding.holding.jam-chuck'),
+            self::WideJaws => new Said('holding.holding.in-wide-jaws'),
+            self::GlueBlock => new Said('holding.holding.on-its-block'),
         };
     }
 
@@ -53,7 +59,25 @@ enum Holding: string
     /** Whether wood that holds it comes off in the end. */
     public function isPartedOff(): bool
     {
-        return in_array($this, [self::Tenon, self::Faceplate, self::BetweenCentres], true);
+        return in_array($this, [self::Tenon, self::Faceplate, self::GlueBlock, self::BetweenCentres], true);
+    }
+
+    /** Whether another hold comes before it, in which what it bears on is cut. */
+    public function hasFirst(): bool
+    {
+        return $this->isCut() || $this === self::WideJaws;
+    }
+
+    /** Whether a block of waste wood is glued on for it. */
+    public function isGlued(): bool
+    {
+        return $this === self::Faceplate || $this === self::GlueBlock;
+    }
+
+    /** Whether its foot is finished from the side that it is held by first, so that nothing of it stays to be done. */
+    public function leavesFoot(): bool
+    {
+        return $this === self::Recess || $this === self::WideJaws;
     }
 
     /**
@@ -65,9 +89,9 @@ enum Holding: string
     {
         return $isReleased ? new Said('holding.holding.points-free-all-round') : match ($this) {
             self::Tenon => new Said('holding.holding.points-tenon-still'),
-            self::Recess => new Said('holding.holding.points-bare-foot'),
+            self::Recess, self::WideJaws => new Said('holding.holding.points-bare-foot'),
             self::BetweenCentres => new Said('holding.holding.hung-waste-end'),
-            self::Faceplate => new Said('holding.holding.points-waste-block-still'),
+            self::Faceplate, self::GlueBlock => new Said('holding.holding.points-waste-block-still'),
             self::Jam => new Said('holding.holding.points-off-jam-chuck'),
         };
     }
@@ -81,7 +105,8 @@ enum Holding: string
             self::BetweenCentres => new Said('holding.holding.first-because-all-spins-easier-waste', [
                 'marked' => $this->marked(),
             ]),
-            self::Faceplate => new Said('holding.holding.first-because-all-spins-easier-waste-block', [
+            self::WideJaws => new Said('holding.holding.first-held-by-edge'),
+            self::Faceplate, self::GlueBlock => new Said('holding.holding.first-because-all-spins-easier-waste-block', [
                 'marked' => $this->marked(),
             ]),
             self::Jam => new Said('holding.holding.first-pressed-home-until'),
@@ -92,8 +117,8 @@ enum Holding: string
     public function marked(): Said
     {
         return match ($this) {
-            self::Tenon, self::Recess => new Said('holding.holding.mark-jaw-numbers-true'),
-            self::Faceplate => new Said('holding.holding.mark-block-plate-true'),
+            self::Tenon, self::Recess, self::WideJaws => new Said('holding.holding.mark-jaw-numbers-true'),
+            self::Faceplate, self::GlueBlock => new Said('holding.holding.mark-block-plate-true'),
             self::BetweenCentres => new Said('holding.holding.mark-one-end-true'),
             self::Jam => new Said('holding.holding.pencil-line-across-block'),
         };
@@ -103,8 +128,8 @@ enum Holding: string
     public function remounted(): Said
     {
         return match ($this) {
-            self::Tenon, self::Recess => new Said('holding.holding.jaw-numbers-marked-padding'),
-            self::Faceplate => new Said('holding.holding.own-screw-holes-marks'),
+            self::Tenon, self::Recess, self::WideJaws => new Said('holding.holding.jaw-numbers-marked-padding'),
+            self::Faceplate, self::GlueBlock => new Said('holding.holding.own-screw-holes-marks'),
             self::BetweenCentres => new Said('holding.holding.marked-end-drive-both'),
             self::Jam => new Said('holding.holding.line-across-block-work'),
         };
@@ -117,22 +142,27 @@ enum Holding: string
             self::Tenon => $stands ? new Said(
                 'holding.holding.take-off-tenon-dish',
             ) : new Said('holding.holding.take-off-tenon'),
-            self::Faceplate => $stands ? new Said('holding.holding.part-off-waste-block') : new Said(
+            self::Faceplate, self::GlueBlock => $stands ? new Said('holding.holding.part-off-waste-block') : new Said(
                 'holding.holding.part-off-waste-block-2',
             ),
             self::BetweenCentres => new Said('holding.holding.part-off-waste-ends'),
             self::Recess => new Said('holding.holding.clean-up-recess'),
-            self::Jam => new Said('holding.holding.clean-up-foot'),
+            self::Jam, self::WideJaws => new Said('holding.holding.clean-up-foot'),
         };
     }
 
-    /** How it is turned round so that its foot can be reached. */
-    public function turnRound(): Said
+    /**
+     * How it is turned round so that its foot can be reached.
+     *
+     * @param  Mount  $by  what it is held by then
+     */
+    public function turnRound(Mount $by): Said
     {
-        return match ($this) {
-            self::Recess => new Said('holding.holding.turn-round-wide-padded'),
-            self::Jam => new Said('holding.holding.turn-round-jam-chuck'),
-            self::Tenon, self::Faceplate, self::BetweenCentres => new Said('holding.holding.turn-round-against-soft'),
+        return match (true) {
+            $by === Mount::WideJaws => new Said('holding.holding.turn-round-wide-padded'),
+            $by === Mount::Jam && $this !== self::Jam => new Said('holding.holding.turn-round-against-soft'),
+            $by === Mount::Jam => new Said('holding.holding.turn-round-jam-chuck'),
+            default => new Said('holding.holding.turn-round-by', ['mount' => $by->label()]),
         };
     }
 
@@ -146,31 +176,32 @@ enum Holding: string
             ? new Said('holding.holding.dish-little-so-piece', ['last' => $last]) : $last;
     }
 
-    public function releaseHow(bool $isHollow): Said
+    /** @return list<Said> how what held it comes off, and what keeps the finished end from marking */
+    public function releaseHow(bool $isHollow, Mount $by): array
     {
-        return match ($this) {
-            self::Tenon => new Said('holding.holding.soft-pad-between-drive', [
-                'what' => $isHollow ? new Said(
-                    'holding.holding.finished-inside',
-                ) : new Said('holding.holding.finished-end'),
-            ]),
-            self::Recess => new Said('holding.holding.padding-between-jaws-finished'),
-            self::BetweenCentres => new Said('holding.holding.part-thin-core-stop'),
-            self::Faceplate => new Said('holding.holding.part-thin-core-stop-lathe', [
-                'what' => $isHollow ? new Said('holding.holding.inside') : new Said('holding.holding.end'),
-            ]),
-            self::Jam => new Said('holding.holding.turn-paper-keeps-finished'),
+        $what = ['what' => new Said($isHollow ? 'holding.holding.inside' : 'holding.holding.end')];
+
+        return match (true) {
+            $this === self::BetweenCentres => [new Said('holding.holding.part-thin-core-stop')],
+            $by === Mount::WideJaws => [new Said('holding.holding.padding-between-jaws-finished')],
+            $this === self::Jam && $by === Mount::Jam => [new Said('holding.holding.turn-paper-keeps-finished')],
+            $by !== Mount::Jam => [],
+            $this->isGlued() => [new Said('holding.holding.part-thin-core-stop-lathe', $what)],
+            default => [new Said('holding.holding.soft-pad-between-drive', [
+                'what' => new Said($isHollow ? 'holding.holding.finished-inside' : 'holding.holding.finished-end'),
+            ])],
         };
     }
 
-    public function hold(): Said
+    /** How it sits while its foot is finished. */
+    public function hold(Mount $by): Said
     {
-        return match ($this) {
-            self::Tenon => new Said('holding.holding.reversed-against-soft-pad'),
-            self::Recess => new Said('holding.holding.reversed-padded-wide-jaws'),
-            self::BetweenCentres => new Said('holding.holding.between-centres-then-lap'),
-            self::Faceplate => new Said('holding.holding.reversed-against-soft-pad'),
-            self::Jam => new Said('holding.holding.reversed-jam-chuck-tail'),
+        return match (true) {
+            $this === self::BetweenCentres => new Said('holding.holding.between-centres-then-lap'),
+            $by === Mount::WideJaws => new Said('holding.holding.reversed-padded-wide-jaws'),
+            $by === Mount::Jam && $this !== self::Jam => new Said('holding.holding.reversed-against-soft-pad'),
+            $by === Mount::Jam => new Said('holding.holding.reversed-jam-chuck-tail'),
+            default => new Said('holding.holding.reversed-by', ['mount' => $by->label()]),
         };
     }
 
@@ -179,11 +210,11 @@ enum Holding: string
         return Mount::from($this->value);
     }
 
-    /** How it is held while its foot is finished. */
+    /** How it is held while its foot is finished, where nothing speaks for another hold. */
     public function reversed(): Mount
     {
         return match ($this) {
-            self::Recess => Mount::WideJaws,
+            self::Recess, self::WideJaws => Mount::WideJaws,
             self::BetweenCentres => Mount::BetweenCentres,
             default => Mount::Jam,
         };

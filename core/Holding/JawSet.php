@@ -15,9 +15,11 @@ final readonly class JawSet
     /**
      * @param  array{float, float}|null  $tenonMm  least and greatest diameter of a tenon
      * @param  array{float, float}|null  $recessMm  least and greatest diameter of a recess
+     * @param  float|null  $depthMm  from the rim of its jaws to their floor
      */
-    public function __construct(public string $name, public ?array $tenonMm, public ?array $recessMm)
-    {
+    public function __construct(
+        public string $name, public ?array $tenonMm, public ?array $recessMm, public ?float $depthMm = null,
+    ) {
     }
 
     private const MOST_MM = 2000;
@@ -25,7 +27,10 @@ final readonly class JawSet
     /** @throws InvalidField for a range that ends before it begins */
     public static function read(Document $set): self
     {
-        return new self($set->text('name'), self::range($set, 'tenon'), self::range($set, 'recess'));
+        return new self(
+            $set->text('name'), self::range($set, 'tenon'), self::range($set, 'recess'),
+            $set->numberOr('depth_mm', null, 1, self::MOST_MM),
+        );
     }
 
     public function gripsTenon(float $diameterMm): bool

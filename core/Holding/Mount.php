@@ -5,6 +5,19 @@ declare(strict_types=1);
 namespace HonestGrain\Holding;
 
 use HonestGrain\Calibration\SpeedFigures;
+use HonestGrain\Holding\Hold\BetweenCentres;
+use HonestGrain\Holding\Hold\Faceplate;
+use HonestGrain\Holding\Hold\GlueBlock;
+use HonestGrain\Holding\Hold\Hold;
+use HonestGrain\Holding\Hold\JamChuck;
+use HonestGrain\Holding\Hold\Mandrel;
+use HonestGrain\Holding\Hold\Partner;
+use HonestGrain\Holding\Hold\Recess;
+use HonestGrain\Holding\Hold\ScrewChuck;
+use HonestGrain\Holding\Hold\Steady;
+use HonestGrain\Holding\Hold\Tenon;
+use HonestGrain\Holding\Hold\Vacuum;
+use HonestGrain\Holding\Hold\WideJaws;
 use HonestGrain\Lathework\Speed;
 use HonestGrain\Words\Said;
 
@@ -22,6 +35,9 @@ enum Mount: string
     case Steady = 'steady';
     case Lap = 'lap';
     case Points = 'points';
+    case Mandrel = 'mandrel';
+    case GlueBlock = 'glue-block';
+    case JamPartner = 'jam-partner';
 
     public function label(): Said
     {
@@ -37,13 +53,35 @@ enum Mount: string
             self::Steady => new Said('holding.mount.in-a-steady'),
             self::Lap => new Said('holding.mount.lap-or-bench'),
             self::Points => new Said('holding.mount.points-dry'),
+            self::Mandrel => new Said('holding.mount.on-a-mandrel'),
+            self::GlueBlock => new Said('holding.mount.on-a-glue-block'),
+            self::JamPartner => new Said('holding.mount.on-its-partner'),
         };
     }
 
     /** Whether it is held by pressure alone, so that a catch throws it. */
     public function isSoft(): bool
     {
-        return in_array($this, [self::Jam, self::WideJaws, self::Vacuum], true);
+        return in_array($this, [self::Jam, self::JamPartner, self::WideJaws, self::Vacuum], true);
+    }
+
+    /** What of such a hold is measured; null where it is made to the work. */
+    public function measures(): ?Said
+    {
+        return match ($this) {
+            self::Faceplate => new Said('holding.measures.plate'),
+            self::Screw => new Said('holding.measures.screw'),
+            self::WideJaws => new Said('holding.measures.reach'),
+            self::Vacuum => new Said('holding.measures.seal'),
+            self::Steady => new Said('holding.measures.band'),
+            default => null,
+        };
+    }
+
+    /** Whether the jaws of a chuck hold it. */
+    public function isInJaws(): bool
+    {
+        return $this === self::Tenon || $this === self::Recess;
     }
 
     /** The fastest that its rim may move by this hold; null where the hold says nothing of it. */
@@ -53,6 +91,7 @@ enum Mount: string
             self::Jam => Speed::rim(
                 $diameterMm, $isTrue ? $figures->pressedRimMPerS : $figures->pressedWarpedRimMPerS, 'pressed-rim',
             ),
+            self::JamPartner => Speed::rim($diameterMm, $figures->pressedWarpedRimMPerS, 'partner-rim'),
             self::Vacuum => Speed::rim($diameterMm, $figures->vacuumRimMPerS, 'vacuum-rim'),
             default => null,
         };
@@ -77,6 +116,29 @@ enum Mount: string
             self::Tenon => new Said('holding.mount.tenon-flat-shoulder-sound'),
             self::Recess => new Said('holding.mount.walls-about-recess-thick'),
             self::BetweenCentres => new Said('holding.mount.sound-ends'),
+            self::Mandrel => new Said('holding.mount.hole-right-through'),
+            self::GlueBlock => new Said('holding.mount.flat-dry-face'),
+            self::JamPartner => new Said('holding.mount.fitted-spigot'),
+            self::Lap, self::Points => null,
+        };
+    }
+
+    /** What it asks of the work beyond its row of the table; null for what only lies still. */
+    public function hold(): ?Hold
+    {
+        return match ($this) {
+            self::Faceplate => new Faceplate,
+            self::Screw => new ScrewChuck,
+            self::Tenon => new Tenon,
+            self::Recess => new Recess,
+            self::BetweenCentres => new BetweenCentres,
+            self::Jam => new JamChuck,
+            self::JamPartner => new Partner,
+            self::WideJaws => new WideJaws,
+            self::Vacuum => new Vacuum,
+            self::Steady => new Steady,
+            self::Mandrel => new Mandrel,
+            self::GlueBlock => new GlueBlock,
             self::Lap, self::Points => null,
         };
     }

@@ -20,22 +20,31 @@ final readonly class Positions
      * @param  Mount|null  $first  how it is held until the tenon or recess that holds it is cut; null where it is
      *     already
      * @param  Mount|null  $truing  how it is held while that is trued, where it dried oval
+     * @param  Mount|null  $foot  how it is held while its foot is finished; as most are where nobody said
      */
-    public static function of(Holding $holding, ?Mount $first, ?Mount $truing = null): self
-    {
-        $main = $holding === Holding::BetweenCentres
-            ? Face::except(self::MAIN, [Face::Top]) : self::MAIN;
+    public static function of(
+        Holding $holding, ?Mount $first, ?Mount $truing = null, ?Mount $foot = null,
+    ): self {
+        $main = match ($holding) {
+            Holding::BetweenCentres => Face::except(self::MAIN, [Face::Top]),
+            // By its edge.
+            Holding::WideJaws => Face::except(self::MAIN, [Face::Outside]),
+            default => self::MAIN,
+        };
         $positions = [
             new Position(Stance::Main, $holding->on(), $main),
             new Position(Stance::Off, Mount::Lap, [...self::MAIN, Face::Foot]),
         ];
         foreach ([[Stance::First, $first], [Stance::Truing, $truing]] as [$stance, $mount]) {
-            if ($mount !== null && $holding->isCut()) {
+            if ($mount !== null && $holding->hasFirst()) {
                 $positions[] = new Position($stance, $mount, [Face::Outside, Face::Foot]);
             }
         }
         if ($holding !== Holding::BetweenCentres) {
-            $positions[] = new Position(Stance::Foot, $holding->reversed(), [Face::Foot]);
+            $positions[] = new Position(
+                Stance::Foot, $foot ?? $holding->reversed(),
+                $holding === Holding::WideJaws ? [Face::Outside, Face::Foot] : [Face::Foot],
+            );
         }
         $byStance = [];
         foreach ($positions as $position) {

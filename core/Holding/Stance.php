@@ -21,4 +21,10 @@ enum Stance: string
 
     /** Off the lathe. */
     case Off = 'off';
+
+    /** Whether its foot points to the tailstock. */
+    public function footOut(): bool
+    {
+        return in_array($this, [self::First, self::Truing, self::Foot], true);
+    }
 }

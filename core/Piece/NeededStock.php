@@ -45,7 +45,7 @@ final readonly class NeededStock
                 Holding::Recess => StockHold::Recess,
                 Holding::Faceplate => StockHold::None,
                 // What the centres mark comes off with what comes clean.
-                Holding::BetweenCentres, Holding::Jam => null,
+                Holding::BetweenCentres, Holding::Jam, Holding::WideJaws, Holding::GlueBlock => null,
             },
         );
     }

@@ -392,6 +392,12 @@ final readonly class Part
         return $this->with(['profile' => $profile]);
     }
 
+    /** The same, held otherwise. */
+    public function heldBy(Holding $holding): self
+    {
+        return Copy::with($this, ['holding' => $holding]);
+    }
+
     /** The same by another name, of other wood, held otherwise. */
     public function made(
         string $name,

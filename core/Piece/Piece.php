@@ -131,6 +131,13 @@ final readonly class Piece
         return $part->id === $this->body()->id && $this->form->stands();
     }
 
+    /** Whether it is fitted to another part without glue, so that the one can be pressed in or on the other. */
+    public function isFitted(Part $part): bool
+    {
+        return array_filter($this->joints, fn (Joint $joint): bool => ! $joint->kind->isGlued()
+            && in_array($part->id, $joint->parts(), true)) !== [];
+    }
+
     /** What a part is for: what goes into another and is not hollow is held by, and touches no contents. */
     public function purposeOf(Part $part): Purpose
     {

@@ -10,7 +10,8 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\Compatibility;
 use HonestGrain\Colour\DyeFactorTable;
-use HonestGrain\Lathework\BitTable;
+use HonestGrain\Holding\HoldTable;
+use HonestGrain\Holding\LatheTables;
 use HonestGrain\Layout\Tooling;
 use HonestGrain\Reading\Copy;
 use HonestGrain\Technique\Techniques;
@@ -26,7 +27,7 @@ final readonly class Tables
         public WoodTable $woods,
         public AbrasiveTable $abrasives,
         public CoatingTable $coatings,
-        public BitTable $bits,
+        public LatheTables $lathe,
         public Calibration $calibration,
         public Compatibility $pairs,
         public Tooling $tooling = new Tooling,
@@ -39,7 +40,8 @@ final readonly class Tables
     {
         return new self(
             woods: $catalogue->woods(), abrasives: $catalogue->abrasives(), coatings: $catalogue->coatings(),
-            bits: $catalogue->bits(), calibration: $catalogue->calibration(), pairs: $catalogue->compatibility(),
+            lathe: new LatheTables($catalogue->bits(), $catalogue->holds()),
+            calibration: $catalogue->calibration(), pairs: $catalogue->compatibility(),
         );
     }
 
@@ -51,6 +53,11 @@ final readonly class Tables
     public function withWood(Wood $wood): self
     {
         return Copy::with($this, ['woods' => $this->woods->with($wood)]);
+    }
+
+    public function withHolds(HoldTable $holds): self
+    {
+        return Copy::with($this, ['lathe' => new LatheTables($this->lathe->bits, $holds)]);
     }
 
     public function withTooling(Tooling $tooling): self

@@ -10,6 +10,7 @@ use HonestGrain\Abrasive\Learnt;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Holding\Equipment;
+use HonestGrain\Reading\Copy;
 
 /** What a workshop brings to every route: its abrasives and its own limits. */
 final readonly class Bench
@@ -48,6 +49,18 @@ final readonly class Bench
         $this->sandingCapMPerS = $limits->sandingCapMPerS ?? $calibration->sanding->capMPerS;
         $this->equilibriumPercent = $limits->equilibriumPercent ?? $calibration->bench->usualEmcPercent;
         $this->minWallMm = $limits->minWallMm ?? $calibration->shape->leastWallMm;
+    }
+
+    /** The same with what it holds and turns work with. */
+    public function with(Equipment $equipment): self
+    {
+        return Copy::with($this, ['equipment' => $equipment]);
+    }
+
+    /** Whether wood is wetter than may be finished in this shop. */
+    public function isWet(float $moisturePercent): bool
+    {
+        return $moisturePercent > $this->equilibriumPercent + $this->calibration->bench->wetWoodPoints;
     }
 
     public static function usual(Catalogue $catalogue): self

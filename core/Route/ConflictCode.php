@@ -27,6 +27,9 @@ enum ConflictCode: string
     /** A hole that no bit of the shop bores, and too narrow for a tool. */
     case NoBit = 'no-bit';
 
+    /** A part that nothing of the shop's holds. */
+    case NoHold = 'no-hold';
+
     /** Work that must turn slower than the lathe can. */
     case TooFast = 'too-fast';
 

@@ -17,6 +17,7 @@ final readonly class StepSetup
      * @param  int  $stage  number of the mount or the rest between mounts that it belongs to, within its part
      * @param  string|null  $mountedUntil  the step of the same mount that follows, for which the part stays on the
      *     lathe
+     * @param  bool  $footOut  whether it is held by its upper end, its foot towards the tailstock
      */
     public function __construct(
         public Said $hold,
@@ -26,6 +27,7 @@ final readonly class StepSetup
         public ?int $rpm = null,
         public int $stage = 0,
         public ?string $mountedUntil = null,
+        public bool $footOut = false,
     ) {
     }
 }

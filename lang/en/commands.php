@@ -92,6 +92,17 @@ return [
             'most_rpm' => 'what the hold and the lathe allow, 10 to 10000, or null',
         ],
     ],
+    'hold' => [
+        'does' => 'What holds a part at a stage, in what size, how fast it may turn so, and what it leaves.',
+        'fields' => [
+            'part' => 'a part as in a piece: shape, wood, grain, moisture_percent, features, marks',
+            'stage' => '"outside" (its blank), "inside" (turned outside), "foot" (whole), or a face: rim, top and bore '
+                .'go with the inside',
+            'equipment' => '{"lathe", "jaws", "holds"} as a shop lists them; all of the table where not given',
+            'dried_oval' => 'true for what dried out of round (false where not given)',
+            'has_partner' => 'true for what is fitted to another part (false where not given)',
+        ],
+    ],
     'stock' => [
         'does' => 'Whether parts come out of one blank, where each lies on it, and what is left.',
         'fields' => [

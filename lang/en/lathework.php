@@ -29,6 +29,8 @@ return [
         'flawed-rim' => '{speed} at the rim of {diameter|0}, for wood that may fly',
         'sanding-rim' => '{speed} at the rim of {diameter|0}, above which paper burns the wood',
         'pressed-rim' => '{speed} at the rim of {diameter|0}, for what pressure alone holds',
+        'partner-rim' => '{speed} at the rim of {diameter|0}, for what sits on its joint alone',
+        'slender-tenon' => '{speed} at the rim of {diameter|0}, for a slender tenon',
         'vacuum-rim' => '{speed} at the rim of {diameter|0}, for what a vacuum holds',
         'wide-jaws' => 'what wide jaws are made for',
         'until-true' => '{binds}, and {share} of that until it runs true',

@@ -368,8 +368,6 @@ return [
         'cut-tenon' => 'Cut the tenon',
         'cut-recess' => 'Cut the recess',
         'everything-after-turned-from' => 'Everything after it is turned from this hold.',
-        'shoulder-flat-edge-crisp' => 'Its shoulder flat and its edge crisp, at the size the jaws close to a circle '
-            .'at.',
         'shape-outside' => 'Shape the outside',
         'finish-cut-cleanly-you' => 'Finish-cut as cleanly as you can: a tool mark left in is dearer to sand than '
             .'to cut again.',
@@ -445,6 +443,19 @@ return [
         'draw-shallower' => 'Draw it shallower',
         'draw-wider' => 'Draw it {from|0} wide or wider, and cut it with a tool',
     ],
+    'holdings' => [
+        'instead' => 'Not by the {holding} that was asked for. {because|sentences}',
+        'nothing' => 'Nothing that the shop has holds the {part|lower} while it is turned. By the {holding}: '
+            .'{because|sentences}',
+        'no-first' => 'Nothing that the shop has holds the blank of the {part|lower} while it is brought round.',
+        'no-foot' => 'Nothing that the shop has holds the {part|lower} while its foot is finished.',
+        'list-hold' => 'List what would hold it under Shop: a faceplate, a chuck and its jaws, wide jaws',
+        'wider-foot' => 'Draw it with a wider foot',
+        'draw-lower' => 'Draw it lower, or in two parts that are joined',
+        'glue-block' => 'Glue a waste block to the foot',
+        'glue-block-because' => 'It holds all that follows, and the glue has to set first.',
+        'gluing-block' => 'gluing the block',
+    ],
     'cut' => [
         'reckoned' => '{total|1}: {setUp|0} to set the rest, choose the tool and look; {waste|1} for {volume} of wood '
             .'at {rate|0}{finish}{sharpening}.',
@@ -474,6 +485,8 @@ return [
             .'in one that is only dry.',
         'turning-round' => 'turning it round',
         'foot-can-reached-only' => 'The foot can be reached only from that side.',
+        'all-but-edge-from-here' => 'The outside and the foot are finished from this side: it is held by its '
+            .'edge after.',
         'hold-all-follows-cut' => 'The hold for all that follows is cut from this side.',
         'press-tail-centre-up' => 'Press it {mount}, the tail centre up',
         'dried-oval-hold-trued' => 'It dried oval: its hold is trued from this side before anything else.',

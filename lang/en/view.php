@@ -167,6 +167,7 @@ return [
         'off-tin' => '{volume} off the tin of {product}.',
     ],
     'equipment-form' => [
+        'jaw-depth' => 'depth to the floor',
         'swings' => 'Swings{unit}',
         'between-centres' => 'Between centres{unit}',
         'slowest-rpm' => 'Slowest, rpm',

@@ -31,6 +31,7 @@
                         <th>to</th>
                         <th>Recess from</th>
                         <th>to</th>
+                        <th>Deep</th>
                     </tr>
                 </thead>
                 <tbody>
@@ -164,11 +165,13 @@
                     <tr>
                         <th>Hold</th>
                         <th>Fastest, rpm</th>
+                        <th>Widest work</th>
+                        <th>Its size</th>
                         <th>What it needs of the piece</th>
                     </tr>
                 </thead>
                 <tbody>
-                    @foreach ($form->holds() as [$mount, $has, $rpm])
+                    @foreach ($form->holds() as [$mount, $has, $rpm, $widest, $size])
                         <tr>
                             <td>
                                 <label>
@@ -184,6 +187,27 @@
                                     value="{{ old("hold_rpm.$mount->value", $rpm) }}"
                                     aria-label="Fastest {{ $show->said($mount->label()) }}, rpm"
                                 />
+                            </td>
+                            <td>
+                                <x-decimal
+                                    class="w-24"
+                                    name="hold_widest[{{ $mount->value }}]"
+                                    :value="old('hold_widest.'.$mount->value, $widest)"
+                                    aria-label="Widest work {{ $show->said($mount->label()) }}"
+                                />
+                                <x-refused :name="'hold_widest.'.$mount->value" class="warn small block" />
+                            </td>
+                            <td class="small">
+                                @if ($mount->measures() !== null)
+                                    <x-decimal
+                                        class="w-24"
+                                        name="hold_size[{{ $mount->value }}]"
+                                        :value="old('hold_size.'.$mount->value, $size)"
+                                        aria-label="Size of the hold {{ $show->said($mount->label()) }}"
+                                    />
+                                    {{ $show->said($mount->measures()) }}
+                                    <x-refused :name="'hold_size.'.$mount->value" class="warn small block" />
+                                @endif
                             </td>
                             <td class="faint small">{{ mb_ucfirst($show->said($mount->needs())) }}</td>
                         </tr>

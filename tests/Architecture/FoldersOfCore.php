@@ -28,7 +28,7 @@ final class FoldersOfCore
         'Abrasive' => ['Reading', 'Wood', 'Calibration', 'Coating'],
         'Safety' => ['Wood', 'Coating', 'Holding'],
         'Holding' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Layout', 'Lathework'],
-        'Catalogue' => ['Reading', 'Wood', 'Calibration', 'Coating', 'Abrasive', 'Lathework'],
+        'Catalogue' => ['Reading', 'Wood', 'Calibration', 'Coating', 'Abrasive', 'Lathework', 'Holding'],
         'Technique' => ['Reading', 'Calibration', 'Geometry', 'Layout', 'Colour', 'Safety'],
         'Piece' => [
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Layout', 'Colour', 'Coating', 'Abrasive', 'Holding',

@@ -6,10 +6,13 @@ namespace Tests\Core;
 
 use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Equipment;
+use HonestGrain\Holding\HoldLimits;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
+use HonestGrain\Route\Conflict;
+use HonestGrain\Route\ConflictCode;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
 use HonestGrain\Route\StepKind;
@@ -27,7 +30,7 @@ final class LatheChecksTest extends TestCase
 
     public function test_no_route_turns_beyond_a_limit_or_cuts_where_a_tool_catches_or_sands_before_the_last_cut(): void
     {
-        $spun = $cut = $opened = 0;
+        $spun = $cut = $opened = $held = 0;
         for ($seed = 1; $seed <= self::DOCUMENTS; $seed++) {
             mt_srand($seed);
             $document = AnyPiece::document($seed);
@@ -43,7 +46,11 @@ final class LatheChecksTest extends TestCase
             $route = Route::of($piece, new Bench(
                 $table, Bench::usualGrits($table), Drawn::catalogue()->calibration(), equipment: $equipment,
             ), Drawn::tables());
+            $isHeld = array_filter(
+                $route->conflicts, fn (Conflict $one): bool => $one->code === ConflictCode::NoHold,
+            ) === [];
             foreach ($route->steps as $step) {
+                $held += $isHeld ? self::checksHold($equipment, $step, "document $seed, $step->id") : 0;
                 $spun += self::checksSpeed($piece, $equipment, $step, "document $seed, $step->id");
             }
             foreach ($piece->parts as $part) {
@@ -67,6 +74,7 @@ final class LatheChecksTest extends TestCase
             }
         }
         self::assertGreaterThan(2000, $spun);
+        self::assertGreaterThan(2000, $held);
         self::assertGreaterThan(500, $cut);
         self::assertGreaterThan(20, $opened);
     }
@@ -80,10 +88,33 @@ final class LatheChecksTest extends TestCase
             'lathe' => [
                 'swing_mm' => 500, 'bed_mm' => 900, 'least_rpm' => 10, 'most_rpm' => mt_rand(30, 350) * 10,
             ],
+            'jaws' => mt_rand(0, 3) === 0 ? [] : [
+                ['name' => 'Small', 'tenon_min_mm' => 15, 'tenon_max_mm' => 45, 'recess_min_mm' => 25,
+                    'recess_max_mm' => 60],
+                ['name' => 'Large', 'tenon_min_mm' => 50, 'tenon_max_mm' => mt_rand(60, 160)],
+            ],
             'holds' => array_map(fn (Mount $mount): array => [
                 'mount' => $mount->value, 'most_rpm' => $limit(),
-            ], array_values(array_filter(Mount::cases(), fn (Mount $mount): bool => $mount->spins()))),
+            ], array_values(array_filter(Mount::cases(), fn (Mount $mount): bool => $mount->spins()
+                && ! $mount->isInJaws() && mt_rand(0, 2) > 0))),
         ]));
+    }
+
+    /** @return int 1 where something holds it on the lathe that the shop has */
+    private static function checksHold(Equipment $equipment, Step $step, string $what): int
+    {
+        $mount = $step->setup->mount;
+        if ($mount === null || ! $mount->spins() || $step->kind === StepKind::Own) {
+            return 0;
+        }
+        $kinds = array_filter(
+            Drawn::tables()->lathe->holds->all(), fn (HoldLimits $kind): bool => $kind->mount === $mount,
+        );
+        self::assertNotSame([], array_filter(
+            $kinds, fn (HoldLimits $kind): bool => $equipment->ownsOrMakes($kind),
+        ), "$what: $mount->value is not there");
+
+        return 1;
     }
 
     /** @return int 1 where it turns */

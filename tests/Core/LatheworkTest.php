@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Holding\Equipment;
-use HonestGrain\Holding\FirstGrip;
-use HonestGrain\Holding\FirstHold;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Piece\NeededStock;
 use HonestGrain\Piece\Piece;
@@ -313,38 +310,6 @@ final class LatheworkTest extends TestCase
         self::assertCount(2, $two, 'two woods, two blanks');
         [$bowl] = NeededStock::of($piece(Benchwork::bowl()), Drawn::catalogue()->calibration());
         self::assertTrue($bowl->isDisc());
-    }
-
-    public function test_screws_go_into_wood_that_is_hollowed_away_and_into_what_the_shop_owns_a_hold_for(): void
-    {
-        $figures = Drawn::catalogue()->calibration()->holds;
-        $hold = function (float $across, float $high, float $mid, float $plate, float $kg, array $owned = []): Mount {
-            $grip = new FirstGrip(
-                grain: GrainDirection::Side, diameterMm: $across, heightMm: $high, hollowMidMm: $mid,
-                hollowPlateMm: $plate, massG: 1000 * $kg, mayFly: false,
-            );
-
-            return FirstHold::of($grip, Equipment::read(Document::of(['holds' => array_map(
-                fn (string $mount): array => ['mount' => $mount, 'most_rpm' => null], $owned,
-            )])), Drawn::catalogue()->calibration()->holds)->mount;
-        };
-        self::assertSame(Mount::Screw, $hold(250, 90, 60, 58, 3));
-        self::assertSame(Mount::Faceplate, $hold(301, 90, 60, 58, 3), 'too wide for a screw');
-        self::assertSame(Mount::Faceplate, $hold(250, 101, 60, 58, 3), 'too high');
-        self::assertSame(Mount::Faceplate, $hold(250, 90, 60, 58, 4.1), 'too heavy');
-        self::assertSame(Mount::Faceplate, $hold(250, 40, 21, 20, 2), 'the screw would come within 2 mm of its floor');
-        self::assertSame(Mount::BetweenCentres, $hold(250, 40, 13, 13, 2), 'so would the screws of a plate');
-        self::assertSame(Mount::BetweenCentres, $hold(250, 90, 60, 58, 41));
-        self::assertSame(Mount::BetweenCentres, $hold(250, 90, 0, 0, 3), 'what stays solid');
-        self::assertSame(Mount::Faceplate, $hold(250, 90, 60, 58, 3, ['faceplate', 'tenon']), 'a screw is not owned');
-        self::assertSame(Mount::BetweenCentres, $hold(250, 90, 60, 58, 3, ['tenon']));
-        $deep = fn (float $kg): float => (new FirstGrip(
-            grain: GrainDirection::Side, diameterMm: 400, heightMm: 200, hollowMidMm: 150, hollowPlateMm: 140,
-            massG: 1000 * $kg, mayFly: false,
-        ))->plateScrewsMm($figures);
-        self::assertSame([12.0, 20.0, 25.0, 38.0], array_map($deep, [3, 10, 20, 21]));
-        $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl()], ['starts_as' => 'blank']));
-        self::assertStringContainsString('is hollowed', Told::of($steps['body/mount']->words->how[0]));
     }
 
     public function test_a_hollow_into_end_grain_is_begun_with_a_hole_that_says_how_deep(): void

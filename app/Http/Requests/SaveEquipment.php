@@ -8,6 +8,7 @@ use App\View\Show;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\Lathe;
 use HonestGrain\Holding\Mount;
+use HonestGrain\Holding\OwnHold;
 use HonestGrain\Lathework\Bit;
 use HonestGrain\Lathework\BitKind;
 use HonestGrain\Layout\Cutter;
@@ -23,6 +24,7 @@ class SaveEquipment extends FormRequest implements TakesLists
         return [
             'jaw_name', 'tenon_min', 'tenon_max', 'recess_min', 'recess_max', 'cutter_name', 'cutter_kind',
             'cutter_size', 'bit_kind', 'bit_sizes', 'bit_length', 'mounts', 'hold_rpm',
+            'hold_size', 'hold_widest', 'jaw_depth',
         ];
     }
 
@@ -38,13 +40,14 @@ class SaveEquipment extends FormRequest implements TakesLists
     /** @return array<string, mixed> */
     public function rules(Show $show): array
     {
-        $size = ['nullable', 'required_with:swing,bed', 'numeric', $show->between(Unit::Length, ...Lathe::SIZES_MM)];
+        $size = fn (float $most): array => ['nullable', 'numeric', $show->between(Unit::Length, 1, $most)];
+        $needed = ['nullable', 'required_with:swing,bed', 'numeric', $show->between(Unit::Length, ...Lathe::SIZES_MM)];
         $rpm = ['nullable', 'required_with:swing', 'numeric', 'between:'.implode(',', Lathe::SPEEDS_RPM)];
         $list = ['nullable', 'array', 'max:'.Equipment::MOST_SETS];
         $length = ['nullable', 'numeric', $show->between(Unit::Length, 0, self::MOST_MM)];
 
         return [
-            'swing' => $size, 'bed' => $size, 'least_rpm' => $rpm, 'most_rpm' => $rpm, 'reverses' => ['nullable'],
+            'swing' => $needed, 'bed' => $needed, 'least_rpm' => $rpm, 'most_rpm' => $rpm, 'reverses' => ['nullable'],
             'index_holes' => ['nullable', 'string', 'max:120', 'regex:/^[\d\s,;]*$/'],
             'jaw_name' => $list, 'jaw_name.*' => ['nullable', 'string', 'max:60'],
             'cutter_name' => $list, 'cutter_name.*' => ['nullable', 'string', 'max:'.Cutter::MAX_NAME],
@@ -59,6 +62,9 @@ class SaveEquipment extends FormRequest implements TakesLists
             'mounts' => $list, 'mounts.*' => [Rule::enum(Mount::class)],
             'hold_rpm' => ['nullable', 'array'],
             'hold_rpm.*' => ['nullable', 'numeric', 'between:'.implode(',', Lathe::SPEEDS_RPM)],
+            'hold_size' => ['nullable', 'array'], 'hold_size.*' => $size(OwnHold::MOST_MM),
+            'hold_widest' => ['nullable', 'array'], 'hold_widest.*' => $size(OwnHold::MOST_MM),
+            'jaw_depth' => $list, 'jaw_depth.*' => $size(self::MOST_MM),
         ] + array_merge(...array_map(
             fn (string $range): array => [$range => $list, "$range.*" => $length], self::RANGES,
         ));
@@ -83,7 +89,7 @@ class SaveEquipment extends FormRequest implements TakesLists
                 $jaws[] = ['name' => $name] + array_filter(array_combine(
                     array_map(fn (string $range): string => "{$range}_mm", self::RANGES),
                     array_map(fn (string $range): ?float => $mm($typed[$range][$i] ?? null), self::RANGES),
-                ), fn (?float $size): bool => $size !== null);
+                ) + ['depth_mm' => $mm($typed['jaw_depth'][$i] ?? null)], fn (?float $size): bool => $size !== null);
             }
         }
         $holes = preg_split('/[\s,;]+/', trim((string) ($typed['index_holes'] ?? '')), -1, PREG_SPLIT_NO_EMPTY) ?: [];
@@ -99,6 +105,8 @@ class SaveEquipment extends FormRequest implements TakesLists
             'holds' => array_map(fn (string $mount): array => [
                 'mount' => $mount, 'most_rpm' => isset($typed['hold_rpm'][$mount])
                     ? (float) $typed['hold_rpm'][$mount] : null,
+                'size_mm' => $mm($typed['hold_size'][$mount] ?? null),
+                'most_diameter_mm' => $mm($typed['hold_widest'][$mount] ?? null),
             ], array_values($typed['mounts'] ?? [])),
         ];
     }

@@ -6,6 +6,7 @@ namespace HonestGrain\Command\Verb;
 
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Command\Verb;
+use HonestGrain\Holding\Equipment;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
@@ -38,6 +39,11 @@ final readonly class RouteVerb implements Verb
     {
         $tables = Tables::of($this->catalogue);
 
-        return Route::of(Piece::read($question, $tables), Bench::usual($this->catalogue), $tables)->toArray();
+        $bench = Bench::usual($this->catalogue);
+
+        return Route::of(
+            Piece::read($question, $tables), $question->has('equipment')
+                ? $bench->with(Equipment::read($question->child('equipment'))) : $bench, $tables,
+        )->toArray();
     }
 }

@@ -7,6 +7,7 @@ namespace HonestGrain\Route\Internal;
 use HonestGrain\Calibration\BenchFigures;
 use HonestGrain\Coating\Kinetics;
 use HonestGrain\Geometry\Face;
+use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Route\Internal\Work\PartContext;
 use HonestGrain\Route\Shop;
@@ -71,9 +72,9 @@ final readonly class Mounting
             work: new StepWork($isTurned ? 'reverse' : 'mount', $subject->faces(), [$stage->part]),
             timing: new StepTiming(ceil($minutes - 1e-9), $after, Wait::none()),
             setup: new StepSetup(
-                $mount->label(), [Shop::TURNER => 1, Shop::LATHE => 1, Shop::MOUNTS => 1],
-                [Hazard::Lathe, Hazard::BeforeSwitch, ...Hazard::ofMount($mount), ...$subject->spinning()],
-                $mount, stage: $so->stage,
+                hold: $mount->label(), needs: [Shop::TURNER => 1, Shop::LATHE => 1, Shop::MOUNTS => 1],
+                hazards: [Hazard::Lathe, Hazard::BeforeSwitch, ...Hazard::ofMount($mount), ...$subject->spinning()],
+                mount: $mount, stage: $so->stage, footOut: $stage->position->stance->footOut(),
             ),
             words: new StepWords(
                 $subject->title($title), $because, PartContext::said(...[...$mind, $firm]),
@@ -93,13 +94,20 @@ final readonly class Mounting
         $isFoot = $stage->position->stance === Stance::Foot;
         $weak = array_filter($subject->part->flaws, fn ($flaw): bool => $flaw->on->face() === Face::Foot
             && $flaw->kind->weakensHold());
-        $pad = $isFoot ? [$holding->releaseHow($subject->has(Face::Inside))] : [];
+        $by = $stage->position->mount;
+        $pad = $isFoot ? [
+            ...$holding->releaseHow($subject->has(Face::Inside), $by),
+            ...$by === Mount::Jam ? [] : $subject->footHold->how ?? [],
+        ] : [];
+        // How its tenon or recess is cut is said where that is done.
+        $main = array_slice($subject->mainHold->how ?? [], (int) $holding->isCut());
 
         return match (true) {
-            $isFoot => [$holding->turnRound(), new Said('route.layout.foot-can-reached-only'), $pad],
+            $isFoot => [$holding->turnRound($by), new Said('route.layout.foot-can-reached-only'), $pad],
             $stage->position->stance === Stance::First => [
                 new Said('route.layout.mount', ['mount' => $stage->position->mount->label()]),
-                new Said('route.layout.hold-all-follows-cut'), $subject->firstHold->how ?? [],
+                new Said($holding->isCut() ? 'route.layout.hold-all-follows-cut'
+                    : 'route.layout.all-but-edge-from-here'), $subject->firstHold->how ?? [],
             ],
             $stage->position->stance === Stance::Truing => [
                 new Said('route.layout.press-tail-centre-up', ['mount' => $stage->position->mount->label()]),
@@ -109,16 +117,18 @@ final readonly class Mounting
                 new Said(
                     'route.layout.turn-round', ['mount' => $holding->mount()],
                 ), new Said('route.layout.hold-true-again'),
-                [$holding->marked()],
+                [$holding->marked(), ...$main],
             ],
             $isTurned => [
                 new Said(
                     'route.layout.turn-round', ['mount' => $holding->mount()],
                 ), new Said('route.layout.all-left-spin-reached'),
-                [$holding->marked()],
+                [$holding->marked(), ...$main, ...PartContext::said($subject->instead)],
             ],
-            $isFirst => [$holding->mount(), $holding->because(), $weak === [] ? []
-                : [new Said('route.layout.wood-foot-flawed-bring')]],
+            $isFirst => [$holding->mount(), $holding->because(), [
+                ...$main, ...PartContext::said($subject->instead),
+                ...$weak === [] ? [] : [new Said('route.layout.wood-foot-flawed-bring')],
+            ]],
             default => [
                 new Said(
                     'route.layout.mount-again', ['mount' => $holding->mount()],

@@ -14,7 +14,6 @@ use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Geometry\Warning;
 use HonestGrain\Geometry\WarningCode;
-use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\BuffWith;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
@@ -186,7 +185,7 @@ final class PartConflicts
     private static function ofFlaws(Part $part): array
     {
         $conflicts = [];
-        $bites = in_array($part->holding, [Holding::Tenon, Holding::Recess], true);
+        $bites = $part->holding->isCut();
         foreach ($part->flaws as $flaw) {
             if ($bites && $flaw->on === Surface::Foot && $flaw->kind->weakensHold()) {
                 $conflicts[] = Conflict::warn(

@@ -54,6 +54,8 @@ use HonestGrain\Words\Said;
  */
 final class Router
 {
+    private readonly Piece $piece;
+
     /** @var array<string, PartContext> by part */
     private array $subjects = [];
 
@@ -73,7 +75,7 @@ final class Router
     private array $wishes = [];
 
     /** @var list<Conflict> */
-    private array $conflicts = [];
+    private array $conflicts;
 
     /** @var list<Stage>|null how it was arranged */
     private ?array $stages = null;
@@ -82,13 +84,15 @@ final class Router
 
     /** @param  array<string, list<list<Face>>>  $mounts  part => faces that are sanded in one mount each */
     private function __construct(
-        private readonly Piece $piece,
+        private readonly Holdings $holdings,
         private readonly Bench $bench,
         private readonly Tables $tables,
         private readonly School $school,
         private readonly Past $past,
         private readonly array $mounts,
     ) {
+        $this->piece = $holdings->piece;
+        $this->conflicts = $holdings->conflicts;
     }
 
     /**
@@ -96,13 +100,15 @@ final class Router
      */
     public static function of(Piece $piece, Bench $bench, Tables $tables, Past $past): array
     {
+        $holdings = Holdings::of($piece, $bench, $tables);
+        $piece = $holdings->piece;
         $school = School::of($piece->school, $bench->school);
         $guessed = [];
         foreach ($piece->parts as $part) {
             $guessed[$part->id] = Sandings::guessed($piece, $part, $school);
         }
         $router = self::derived(
-            piece: $piece, bench: $bench, tables: $tables, school: $school, past: $past, mounts: $guessed,
+            holdings: $holdings, bench: $bench, tables: $tables, school: $school, past: $past, mounts: $guessed,
         );
         $made = $router->arrange();
         $mounts = Sandings::mounts($made[0]);
@@ -116,15 +122,16 @@ final class Router
      * @param  array<string, list<list<Face>>>  $mounts
      */
     private static function derived(
-        Piece $piece,
+        Holdings $holdings,
         Bench $bench,
         Tables $tables,
         School $school,
         Past $past,
         array $mounts,
     ): self {
+        $piece = $holdings->piece;
         $router = new self(
-            piece: $piece, bench: $bench, tables: $tables, school: $school, past: $past, mounts: $mounts,
+            holdings: $holdings, bench: $bench, tables: $tables, school: $school, past: $past, mounts: $mounts,
         );
         foreach ($piece->partsInOrder() as $part) {
             $router->prepare($part);
@@ -160,13 +167,13 @@ final class Router
         $sandings = $this->sanded($part, $measured, $this->mounts[$part->id] ?? null);
         $subject = new PartContext(
             piece: $this->piece, part: $part, measured: $measured, sandings: $sandings, tables: $this->tables,
-            bench: $this->bench, school: $this->school,
+            bench: $this->bench, school: $this->school, instead: $this->holdings->instead[$part->id] ?? null,
         );
         $coats = Coats::of($subject);
         $this->subjects[$part->id] = $subject;
         $this->coats[$part->id] = $coats;
         $this->take(Roughing::of($subject), []);
-        $this->take(Turning::of($subject), []);
+        $this->take(Turning::of($subject), Turning::chains($subject));
         $this->take(Bored::of($subject), []);
         $this->take(Repairs::of($subject), Repairs::chains($subject));
         $this->take(Sanded::of($subject), Sanded::chains($subject));
@@ -178,6 +185,7 @@ final class Router
             ...$this->conflicts, ...PartConflicts::of($this->piece, $part, $measured, $this->tables),
             ...SandingConflicts::of($subject), ...Fire::of($subject),
             ...Wetness::of($subject, $this->past), ...LatheLimits::of($subject), ...BoreLimits::of($subject),
+            ...Holdings::conflicts($subject),
         ];
     }
 
@@ -189,8 +197,7 @@ final class Router
      */
     private function sanded(Part $part, Measurement $measured, ?array $mounts): array
     {
-        $isWet = $this->school->wet === Wet::TurnedOnce && $part->moisturePercent
-            > $this->bench->equilibriumPercent + $this->bench->calibration->bench->wetWoodPoints;
+        $isWet = $this->school->wet === Wet::TurnedOnce && $this->bench->isWet($part->moisturePercent);
         $without = [];
         foreach ($this->piece->joints as $joint) {
             if ($joint->kind === JointKind::Plug && $joint->spigot === $part->id) {
@@ -378,7 +385,7 @@ final class Router
         $this->conflicts = [...$this->conflicts, ...OwnStepConflicts::of($own, $subject)];
         $spins = $own->mount?->spins() === true;
         $wait = Wait::hours($own->waitHours);
-        $stance = $own->mount === $subject->part->holding->reversed() && $subject->positions->has(Stance::Foot)
+        $stance = $subject->positions->has(Stance::Foot) && $own->mount === $subject->positions->at(Stance::Foot)->mount
             && $own->mount !== $subject->part->holding->on() ? Stance::Foot : Stance::Main;
         $technique = $this->tables->techniques->named($own->technique);
         $this->operations[] = new Operation(
@@ -505,7 +512,7 @@ final class Router
         if (array_diff(array_keys($anew), $known) !== []) {
             // Other grits, and with them other places at which the maker breaks off.
             return self::derived(
-                piece: $this->piece, bench: $this->bench, tables: $this->tables, school: $this->school,
+                holdings: $this->holdings, bench: $this->bench, tables: $this->tables, school: $this->school,
                 past: $this->past, mounts: $mounts,
             )->arrange();
         }

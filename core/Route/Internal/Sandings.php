@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Geometry\Face;
-use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\School;
@@ -32,14 +31,14 @@ final class Sandings
         $free = array_values(array_filter($part->faces(), fn (Face $face): bool => ! $part->holding->covers($face)));
         $isInsideFirst = ($school->inside ?? Inside::of($part->grain)) === Inside::First
             && in_array(Face::Inside, $free, true);
-        if ($piece->startsAs === StartsAs::Turned || ! $part->holding->isCut()) {
+        if ($piece->startsAs === StartsAs::Turned || ! $part->holding->hasFirst()) {
             return [$free];
         }
         // The floor of a recess is finished from the side that it is cut from.
         $first = match (true) {
             $isInsideFirst => [Face::Inside],
             $school->underside === Underside::WithTheRest => [],
-            default => $part->holding === Holding::Recess ? [Face::Outside, Face::Foot] : [Face::Outside],
+            default => $part->holding->leavesFoot() ? [Face::Outside, Face::Foot] : [Face::Outside],
         };
 
         return $first === [] ? [$free] : [$first, Face::except($free, $first)];

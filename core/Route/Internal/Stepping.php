@@ -69,6 +69,7 @@ final readonly class Stepping
                 hold: $this->hold(), needs: $operation->kind === StepKind::Cure ? []
                     : $this->needs(), hazards: $this->hazards(),
                 mount: $this->mount(), rpm: $speed?->rpm, stage: $this->so->stage,
+                footOut: $this->isOn && $this->stage->position->stance->footOut(),
             ),
             words: Copy::with($words, [
                 'title' => in_array($operation->kind, [
@@ -111,10 +112,14 @@ final readonly class Stepping
         $figures = $this->subject->calibration->speed;
         $position = $this->stage->position;
 
-        return $this->isOn ? $this->operation->setup->speed?->under(...$this->subject->bench->equipment->speeds(
-            $figures, $position->mount, $this->subject->part->profile->diameterMm(),
-            $position->stance !== Stance::Truing,
-        )) : null;
+        return $this->isOn ? $this->operation->setup->speed?->under(
+            // A slender tenon takes less than the jaws do.
+            $position->stance === Stance::Main ? $this->subject->mainHold?->speed : null,
+            ...$this->subject->bench->equipment->speeds(
+                $figures, $position->mount, $this->subject->part->profile->diameterMm(),
+                $position->stance !== Stance::Truing,
+            ),
+        ) : null;
     }
 
     /**
@@ -137,7 +142,7 @@ final readonly class Stepping
         $own = $operation->setup->hold;
         $on = match ($this->stage->position->stance) {
             Stance::Main => $holding->mounted(),
-            Stance::Foot => $holding->hold(),
+            Stance::Foot => $holding->hold($this->stage->position->mount),
             Stance::First, Stance::Truing => $this->stage->position->mount->label(),
             Stance::Off => null,
         };

@@ -82,7 +82,9 @@ final class Foot
             words: new StepWords(
                 $title,
                 $holding->releaseBecause($coats->beforeRelease() !== [], $subject->stands()),
-                how: [$holding->releaseHow($subject->has(Face::Inside))],
+                how: $holding->releaseHow(
+                    $subject->has(Face::Inside), $subject->footHold->mount ?? $holding->reversed(),
+                ),
                 brief: new Said('route.foot.the-foot'),
             ),
         );

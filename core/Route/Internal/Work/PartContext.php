@@ -10,9 +10,10 @@ use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Zone;
-use HonestGrain\Holding\FirstGrip;
-use HonestGrain\Holding\FirstHold;
+use HonestGrain\Holding\Grasp;
 use HonestGrain\Holding\Holding;
+use HonestGrain\Holding\Holds;
+use HonestGrain\Holding\HoldStage;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Positions;
 use HonestGrain\Holding\Stance;
@@ -26,7 +27,6 @@ use HonestGrain\Lathework\Speed;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
-use HonestGrain\Piece\NeededStock;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\School;
@@ -34,6 +34,7 @@ use HonestGrain\Piece\School\Underside;
 use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Piece\Tables;
+use HonestGrain\Piece\Workpieces;
 use HonestGrain\Rack\RoughOut;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Internal\Doing;
@@ -55,14 +56,23 @@ final readonly class PartContext
     public Positions $positions;
 
     /** How its blank is held until the hold for all that follows is cut; null for what is no blank. */
-    public ?FirstHold $firstHold;
+    public ?Grasp $firstHold;
+
+    /** How it is held while most of it is worked, in what size; null where that is cut already. */
+    public ?Grasp $mainHold;
+
+    /** How it is held while its foot is finished. */
+    public ?Grasp $footHold;
 
     public Calibration $calibration;
 
     /** @var array<string, Worked> what follows from each mark, by its id */
     public array $worked;
 
-    /** @param  array<string, Sanding>  $sandings  by name of the face */
+    /**
+     * @param  array<string, Sanding>  $sandings  by name of the face
+     * @param  Said|null  $instead  why it is not held as was wished
+     */
     public function __construct(
         public Piece $piece,
         public Part $part,
@@ -71,14 +81,18 @@ final readonly class PartContext
         public Tables $tables,
         public Bench $bench,
         public School $school,
+        public ?Said $instead = null,
     ) {
         $this->calibration = $tables->calibration;
         $this->worked = $part->worked();
-        $this->firstHold = $piece->startsAs === StartsAs::Blank
-            ? FirstHold::of($this->firstGrip(), $bench->equipment, $this->calibration->holds) : null;
+        $isBlank = $piece->startsAs === StartsAs::Blank;
+        $foot = $this->holds(HoldStage::Foot);
+        $usual = $foot->by($part->holding->reversed());
+        $this->firstHold = $isBlank ? $this->holds(HoldStage::Outside)->choice() : null;
+        $this->mainHold = $isBlank ? $this->holds(HoldStage::Inside)->by($part->holding->on()) : null;
+        $this->footHold = $usual?->fits() === true ? $usual : $foot->choice();
         $this->positions = Positions::of(
-            $part->holding, $this->firstHold?->mount,
-            $this->isTrued() ? Mount::Jam : null,
+            $part->holding, $this->firstHold?->mount, $this->isTrued() ? Mount::Jam : null, $this->footHold?->mount,
         );
     }
 
@@ -202,19 +216,13 @@ final readonly class PartContext
         return null;
     }
 
-    /** Its blank as the screws of a first hold find it. */
-    private function firstGrip(): FirstGrip
+    /** What holds it at a stage. */
+    private function holds(HoldStage $stage): Holds
     {
-        $spare = $this->calibration->turning->allowanceMm;
-        $across = $this->part->profile->diameterMm() + $spare;
-        $high = NeededStock::part($this->part)->takesMm($this->calibration->stock) + $spare;
-
-        return new FirstGrip(
-            grain: $this->part->grain, diameterMm: $across, heightMm: $high,
-            hollowMidMm: $this->part->profile->hollowAtMm(0.0),
-            hollowPlateMm: $this->part->profile->hollowAtMm($this->calibration->holds->plateRadiusMm),
-            massG: $this->blankG($across, $high), mayFly: $this->part->mayFly(),
-        );
+        return Holds::of((new Workpieces(
+            part: $this->part, calibration: $this->calibration, isWet: $this->isWet(),
+            hasPartner: $this->piece->isFitted($this->part),
+        ))->at($stage), $this->bench->equipment, $this->tables->lathe->holds, $this->calibration);
     }
 
     /** What a round blank of it weighs; null where nobody knows how heavy its wood is. */
@@ -247,7 +255,8 @@ final readonly class PartContext
         $own = $this->bench->equipment->bits;
 
         return Boring::of(
-            $this->calibration->bores, $this->tables->bits, $own === [] ? $this->tables->bits->sold($diameterMm) : $own,
+            $this->calibration->bores, $this->tables->lathe->bits,
+            $own === [] ? $this->tables->lathe->bits->sold($diameterMm) : $own,
             new Hole(
                 diameterMm: $diameterMm, depthMm: $depthMm, wood: $this->cutWood(), isThrough: $isThrough,
                 mostRpm: $this->rimSpeed()->rpm,
@@ -269,7 +278,7 @@ final readonly class PartContext
     public function isCovered(Face $face): bool
     {
         // The floor of a recess is finished from the side that the recess is cut from.
-        $isFree = $this->part->holding === Holding::Recess
+        $isFree = $this->part->holding->leavesFoot()
             && ($this->positions->has(Stance::First) || $this->positions->has(Stance::Truing));
 
         return ! $isFree && $this->part->holding->covers($face);
@@ -285,8 +294,7 @@ final readonly class PartContext
     /** Whether its wood is wetter than may be finished in this shop. */
     public function isWet(): bool
     {
-        return $this->part->moisturePercent
-            > $this->bench->equilibriumPercent + $this->calibration->bench->wetWoodPoints;
+        return $this->bench->isWet($this->part->moisturePercent);
     }
 
     /** Whether it is wet wood that the maker lets dry before it is finished. */

@@ -15,10 +15,12 @@ use HonestGrain\Piece\School\Inside;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
+use HonestGrain\Route\Internal\Precedence;
 use HonestGrain\Route\Internal\Setup;
 use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
+use HonestGrain\Schedule\Wait;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
@@ -52,10 +54,46 @@ final readonly class Turning
         return [
             $isBlank ? $self->rough() : $self->true(),
             ...$subject->part->holding->isCut() && $isBlank ? [$self->hold()] : [],
+            ...$self->isGlued() ? [$self->block()] : [],
             $self->shape($isBlank),
             ...$subject->has(Face::Inside) ? [$self->hollow($isBlank)] : [],
             ...$self->shapesFoot() ? [$self->foot()] : [],
         ];
+    }
+
+    /** @return list<Precedence> */
+    public static function chains(PartContext $subject): array
+    {
+        return (new self($subject))->isGlued() ? [Precedence::rule(
+            $subject->id('block'), $subject->id('rough'), Wait::hours($subject->calibration->joints->glueHours),
+            new Said('route.holdings.glue-block-because'),
+        )] : [];
+    }
+
+    private function isGlued(): bool
+    {
+        return $this->subject->piece->startsAs === StartsAs::Blank && $this->subject->part->holding->isGlued();
+    }
+
+    /** The waste that a plate is screwed to, or jaws grip. */
+    private function block(): Operation
+    {
+        $subject = $this->subject;
+
+        return new Operation(
+            id: $subject->id('block'), kind: StepKind::Glue, part: $subject->part->id,
+            doing: new Doing($subject->technique('glue'), [], on: [Face::Foot]),
+            timing: new Timing(
+                $subject->calibration->joints->glueMinutes, 0.5,
+                wait: Wait::hours($subject->calibration->joints->glueHours),
+            ),
+            setup: new Setup(stances: [Stance::Off], hold: new Said('route.joints.clamped-true')),
+            words: new StepWords(
+                new Said('route.holdings.glue-block'), new Said('route.holdings.glue-block-because'),
+                how: $subject->mainHold->how ?? [], brief: new Said('route.holdings.gluing-block'),
+                waitFor: new Said('route.joints.to-set'),
+            ),
+        );
     }
 
     private function rough(): Operation
@@ -102,7 +140,7 @@ final readonly class Turning
                 'route.turning.cut-recess',
             ), cut: $this->rates->holdMinutes,
             because: new Said('route.turning.everything-after-turned-from'), rank: 2.0,
-            how: [new Said('route.turning.shoulder-flat-edge-crisp')],
+            how: array_slice($this->subject->mainHold->how ?? [], 0, 1),
         );
     }
 

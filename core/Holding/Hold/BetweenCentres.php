@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Holding\Hold;
+
+use HonestGrain\Holding\Grip;
+use HonestGrain\Holding\HoldStage;
+use HonestGrain\Holding\Rig;
+use HonestGrain\Holding\Workpiece;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
+
+/** Two ends between the drive and the tail centre: all round is free, an inside is not. */
+final readonly class BetweenCentres implements Hold
+{
+    public function grip(Workpiece $work, Rig $rig): Grip
+    {
+        $bed = $rig->equipment->lathe?->bedMm;
+
+        return new Grip(not: array_values(array_filter([
+            $bed !== null && $work->size->heightMm > $bed ? new Said('holding.hold.over-bed', [
+                'long' => Quantity::mm($work->size->heightMm), 'bed' => Quantity::mm($bed),
+            ]) : null,
+            $work->stage === HoldStage::Inside && $work->isHollow() ? new Said('holding.hold.core', [
+                'core' => Quantity::mm($rig->calibration->holds->coreMm),
+            ]) : null,
+        ])), how: $work->wood->mayFly ? [new Said('holding.hold.spur-across')] : []);
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Holding;
+
+use HonestGrain\Calibration\Calibration;
+use HonestGrain\Geometry\Face;
+use HonestGrain\Holding\Hold\Hold;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
+
+/**
+ * What holds a workpiece at a stage, of what the table knows and the shop owns.
+ *
+ * Workshop model: `catalogue/holds.csv`, constants `hold_*`.
+ */
+final readonly class Holds
+{
+    private function __construct(
+        private Workpiece $work,
+        private Equipment $equipment,
+        private HoldTable $table,
+        private Calibration $calibration,
+    ) {
+    }
+
+    public static function of(
+        Workpiece $work, Equipment $equipment, HoldTable $table, Calibration $calibration,
+    ): self {
+        return new self($work, $equipment, $table, $calibration);
+    }
+
+    /** @return list<Grasp> of every kind in the table */
+    public function all(): array
+    {
+        return array_map($this->judged(...), $this->table->all());
+    }
+
+    /** The best of those that hold it, cheapest in re-mounts and risk; null where none does. */
+    public function choice(Mount ...$among): ?Grasp
+    {
+        $rank = fn (HoldLimits $kind): ?int => $kind->rank($this->work->stage, $this->work->grain);
+        $kinds = array_filter($this->table->all(), fn (HoldLimits $kind): bool => $rank($kind) !== null
+            && ($among === [] || in_array($kind->mount, $among, true)));
+        usort($kinds, fn (HoldLimits $a, HoldLimits $b): int => $rank($a) <=> $rank($b));
+        foreach ($kinds as $kind) {
+            $grasp = $this->judged($kind);
+            if ($grasp->fits()) {
+                return $grasp;
+            }
+        }
+
+        return null;
+    }
+
+    /** How one kind holds it; null where the table does not know it. */
+    public function by(Mount $mount): ?Grasp
+    {
+        foreach ($this->table->all() as $kind) {
+            if ($kind->mount === $mount) {
+                return $this->judged($kind);
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether the shop has one of that kind, whether or not it serves here. */
+    public function has(Mount $mount): bool
+    {
+        foreach ($this->table->all() as $kind) {
+            if ($kind->mount === $mount) {
+                return $this->equipment->ownsOrMakes($kind);
+            }
+        }
+
+        return false;
+    }
+
+    private function judged(HoldLimits $limits): Grasp
+    {
+        $mount = $limits->mount;
+        $rig = new Rig($limits, $this->equipment, $this->calibration);
+        $grip = $mount->hold()?->grip($this->work, $rig) ?? new Grip;
+        $across = $this->work->size->diameterMm;
+        $speeds = $this->equipment->speeds($this->calibration->speed, $mount, $across, $this->work->wood->isTrue);
+
+        return new Grasp(
+            mount: $mount, because: [...$this->general($rig), ...$grip->not],
+            how: [...$grip->how, ...$limits->touches ? [new Said('holding.hold.padded')] : []], size: $grip->size,
+            speed: $mount->spins() ? StartingSpeed::rim($this->calibration->speed, $across, $this->work->wood->mayFly)
+                ->under($grip->most, ...$speeds) : null,
+            free: $this->free($limits), leaves: new Said("holding.leaves.$limits->leaves"),
+        );
+    }
+
+    /** @return list<Face> what it leaves free; of what is cut later, all that it leaves free then */
+    private function free(HoldLimits $limits): array
+    {
+        $free = $limits->free($this->work->stage);
+        $main = $limits->free(HoldStage::Inside);
+
+        return $free === [] && $this->work->stage === HoldStage::Outside && in_array(Face::Outside, $main, true)
+            ? $main : $free;
+    }
+
+    /**
+     * What its row and the lathe refuse, whatever the kind.
+     *
+     * @return list<Said>
+     */
+    private function general(Rig $rig): array
+    {
+        $limits = $rig->limits;
+        if (! $limits->mount->spins()) {
+            return [new Said('holding.hold.lies-still')];
+        }
+        $size = $this->work->size;
+        $across = $this->equipment->mostDiameterMm($limits->mount) ?? $limits->mostDiameterMm;
+        $lathe = $this->equipment->lathe;
+
+        return array_values(array_filter([
+            $this->equipment->ownsOrMakes($limits) ? null : new Said('holding.hold.not-owned'),
+            in_array($this->work->worked(), $this->free($limits), true) ? null
+                : new Said('holding.hold.not-this-stage'),
+            $limits->grain !== null && $limits->grain !== $this->work->grain
+                ? new Said("holding.hold.only-{$limits->grain->value}") : null,
+            $across !== null && $size->diameterMm > $across ? new Said('holding.hold.too-wide', [
+                'across' => Quantity::mm($size->diameterMm), 'most' => Quantity::mm($across),
+            ]) : null,
+            $limits->mostHeightMm !== null && $size->heightMm > $limits->mostHeightMm
+                ? new Said('holding.hold.too-high', [
+                    'high' => Quantity::mm($size->heightMm), 'most' => Quantity::mm($limits->mostHeightMm),
+                ]) : null,
+            $limits->mostKg !== null && $size->kg() > $limits->mostKg ? new Said('holding.hold.too-heavy', [
+                'heavy' => Quantity::grams($size->massG ?? 0.0), 'most' => Quantity::grams(1000 * $limits->mostKg),
+            ]) : null,
+            $lathe !== null && $size->diameterMm > $lathe->swingMm ? new Said('holding.hold.over-swing', [
+                'across' => Quantity::mm($size->diameterMm), 'most' => Quantity::mm($lathe->swingMm),
+            ]) : null,
+        ], fn (?Said $said): bool => $said !== null));
+    }
+}

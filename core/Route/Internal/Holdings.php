@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal;
+
+use HonestGrain\Holding\Holding;
+use HonestGrain\Holding\Holds;
+use HonestGrain\Holding\HoldStage;
+use HonestGrain\Holding\Stance;
+use HonestGrain\Piece\Part;
+use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\StartsAs;
+use HonestGrain\Piece\Tables;
+use HonestGrain\Piece\Workpieces;
+use HonestGrain\Route\Bench;
+use HonestGrain\Route\Conflict;
+use HonestGrain\Route\ConflictCode;
+use HonestGrain\Route\Internal\Work\PartContext;
+use HonestGrain\Words\Said;
+
+/**
+ * By what each part of a piece is really held while most of it is worked: as it was wished where the shop has that and
+ * it serves, else by the next best that it has.
+ *
+ * @internal
+ */
+final readonly class Holdings
+{
+    /** What takes the place of a holding that does not serve. */
+    private const OTHERS = [
+        Holding::Tenon, Holding::Recess, Holding::BetweenCentres, Holding::WideJaws, Holding::Faceplate,
+        Holding::GlueBlock,
+    ];
+
+    /**
+     * @param  array<string, Said>  $instead  why a part is not held as wished, by part
+     * @param  list<Conflict>  $conflicts  parts that nothing holds
+     */
+    private function __construct(public Piece $piece, public array $instead, public array $conflicts)
+    {
+    }
+
+    public static function of(Piece $piece, Bench $bench, Tables $tables): self
+    {
+        [$held, $instead, $conflicts] = [$piece, [], []];
+        foreach ($piece->parts as $part) {
+            $holds = Holds::of((new Workpieces(
+                $part, $tables->calibration, $bench->isWet($part->moisturePercent), true, $piece->isFitted($part),
+            ))->at(HoldStage::Inside), $bench->equipment, $tables->lathe->holds, $tables->calibration);
+            $not = self::refusal($piece, $part, $holds);
+            if ($not === []) {
+                continue;
+            }
+            $other = $holds->choice(...array_map(
+                fn (Holding $one) => $one->on(), array_filter(
+                    self::OTHERS, fn (Holding $one): bool => $one !== $part->holding,
+                ),
+            ));
+            if ($other === null) {
+                $conflicts[] = self::nothing($part, $not);
+
+                continue;
+            }
+            $held = $held->withPart($part->heldBy(Holding::from($other->mount->value)));
+            $instead[$part->id] = new Said('route.holdings.instead', [
+                'holding' => $part->holding->said(), 'because' => $not,
+            ]);
+        }
+
+        return new self($held, $instead, $conflicts);
+    }
+
+    /** @return list<Said> why a part cannot be held as wished; none where it can */
+    private static function refusal(Piece $piece, Part $part, Holds $holds): array
+    {
+        $wished = $holds->by($part->holding->on());
+
+        return match (true) {
+            $wished === null => [new Said('holding.hold.not-known')],
+            $wished->fits() => [],
+            // What is turned already is held by what it has.
+            $piece->startsAs !== StartsAs::Blank && $holds->has($wished->mount) => [],
+            default => $wished->because,
+        };
+    }
+
+    /**
+     * A part whose blank nothing holds, or nothing that is turned round.
+     *
+     * @return list<Conflict>
+     */
+    public static function conflicts(PartContext $subject): array
+    {
+        $holding = $subject->part->holding;
+        $isFirst = $subject->piece->startsAs === StartsAs::Blank && $holding->hasFirst()
+            && $subject->firstHold === null;
+        $isFoot = $subject->positions->has(Stance::Foot) && $holding->isPartedOff() && $subject->footHold === null
+            && $subject->partingStance() === Stance::Foot;
+
+        return array_map(fn (string $line): Conflict => Conflict::forbid(
+            [$subject->id('mount')], new Said($line, ['part' => $subject->part->name]),
+            [new Said('route.holdings.list-hold')], ConflictCode::NoHold,
+        ), [...$isFirst ? ['route.holdings.no-first'] : [], ...$isFoot ? ['route.holdings.no-foot'] : []]);
+    }
+
+    /** @param  list<Said>  $not */
+    private static function nothing(Part $part, array $not): Conflict
+    {
+        return Conflict::forbid(["$part->id/mount"], new Said('route.holdings.nothing', [
+            'part' => $part->name, 'holding' => $part->holding->said(), 'because' => $not,
+        ]), [
+            new Said('route.holdings.list-hold'), new Said('route.holdings.wider-foot'),
+            new Said('route.holdings.draw-lower'),
+        ], ConflictCode::NoHold);
+    }
+}
