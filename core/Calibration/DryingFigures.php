@@ -39,6 +39,34 @@ final readonly class DryingFigures
 
     public float $greenPaperDays;
 
+    public float $greenGapHours;
+
+    public float $greenBagHours;
+
+    public float $greenPaperWallMm;
+
+    public float $greenPaperPower;
+
+    public float $greenPaperClosed;
+
+    public float $greenPaperMouthShare;
+
+    public float $greenPaperEmcPercent;
+
+    public float $greenPaperC;
+
+    public float $greenPaperFactor;
+
+    public float $greenPaperStep;
+
+    public float $greenPaperOpenShare;
+
+    public float $greenPaperSealed;
+
+    public float $greenRewrapDays;
+
+    public float $greenRewrapLaterDays;
+
     public float $greenUnevenShare;
 
     public float $greenLightWallMm;
@@ -62,6 +90,20 @@ final readonly class DryingFigures
         $this->toComeCleanMm = $value('drying_to_come_clean_mm');
         $this->greenWindowHours = $value('green_window_hours');
         $this->greenPaperDays = $value('green_paper_days');
+        $this->greenGapHours = $value('green_gap_hours');
+        $this->greenBagHours = $value('green_bag_hours');
+        $this->greenPaperWallMm = $value('green_paper_wall_mm');
+        $this->greenPaperPower = $value('green_paper_power');
+        $this->greenPaperClosed = $value('green_paper_closed');
+        $this->greenPaperMouthShare = $value('green_paper_mouth_share');
+        $this->greenPaperEmcPercent = $value('green_paper_emc_percent');
+        $this->greenPaperC = $value('green_paper_c');
+        $this->greenPaperFactor = $value('green_paper_factor');
+        $this->greenPaperStep = $value('green_paper_step');
+        $this->greenPaperOpenShare = $value('green_paper_open_share');
+        $this->greenPaperSealed = $value('green_paper_sealed');
+        $this->greenRewrapDays = $value('green_rewrap_days');
+        $this->greenRewrapLaterDays = $value('green_rewrap_later_days');
         $this->greenUnevenShare = $value('green_uneven_share');
         $this->greenLightWallMm = $value('green_light_wall_mm');
     }

@@ -27,6 +27,12 @@ final readonly class HoldFigures
 
     public float $coreMm;
 
+    public float $neckMm;
+
+    public float $stubMm;
+
+    public float $stemShare;
+
     public float $jawsBestShare;
 
     public float $shoulderMm;
@@ -99,6 +105,9 @@ final readonly class HoldFigures
         $this->plateHeavyScrewsMm = $value('hold_plate_heavy_screws_mm');
         $this->plateHeaviestScrewsMm = $value('hold_plate_heaviest_screws_mm');
         $this->plateEdgeMm = $value('hold_plate_edge_mm');
+        $this->neckMm = $value('hold_neck_mm');
+        $this->stubMm = $value('hold_stub_mm');
+        $this->stemShare = $value('hold_stem_share');
         $this->coreMm = $value('hold_core_mm');
         $this->jawsBestShare = $value('hold_jaws_best_share');
         $this->shoulderMm = $value('hold_shoulder_mm');

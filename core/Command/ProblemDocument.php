@@ -26,6 +26,9 @@ final class ProblemDocument
 
     private const MAX_TASKS_IN_ALL = 10_000;
 
+    /** The longest pause within a sitting where none is given. */
+    private const MOST_GAP_MINUTES = 30.0;
+
     private const MAX_BUDGET_MS = 60_000;
 
     public static function read(Document $document): Problem
@@ -41,7 +44,7 @@ final class ProblemDocument
                 );
             }
             $ids[$id] = true;
-            $tasks = array_map(self::task(...), $piece->children('tasks', self::MAX_TASKS));
+            $tasks = array_map(self::task(...), self::sat($piece, $piece->children('tasks', self::MAX_TASKS)));
             $count += count($tasks);
             if ($count > self::MAX_TASKS_IN_ALL) {
                 throw InvalidField::tooMany($piece->at('tasks'), $count, self::MAX_TASKS_IN_ALL);
@@ -61,6 +64,47 @@ final class ProblemDocument
             seed: $document->has('seed') ? $document->integer('seed', 0, PHP_INT_MAX >> 11) : 1,
             budgetMs: $document->has('budget_ms') ? $document->integer('budget_ms', 0, self::MAX_BUDGET_MS) : 1000,
         );
+    }
+
+    /**
+     * The tasks of a piece, each of its sitting soon after the one before.
+     *
+     * @param  list<Document>  $tasks
+     * @return list<Document>
+     */
+    private static function sat(Document $piece, array $tasks): array
+    {
+        $sitting = $piece->has('sitting') ? $piece->strings('sitting', self::MAX_TASKS) : [];
+        $most = $piece->numberOr('most_gap_minutes', self::MOST_GAP_MINUTES, 0, 60 * Wait::MAX_HOURS) / 60;
+        $ids = array_map(fn (Document $task): string => $task->text('id', 80), $tasks);
+        foreach ($sitting as $i => $id) {
+            $at = array_search($id, $ids, true);
+            if ($at === false) {
+                throw InvalidField::choice($piece->at("sitting.$i"), $id, $ids);
+            }
+            if ($i > 0) {
+                $tasks[$at] = self::soonAfter($tasks[$at], $sitting[$i - 1], $most);
+            }
+        }
+
+        return array_values($tasks);
+    }
+
+    private static function soonAfter(Document $task, string $before, float $mostHours): Document
+    {
+        $after = $task->has('after') ? $task->list('after', 50) : [];
+        $found = false;
+        foreach ($after as $i => $lag) {
+            if (is_array($lag) && ($lag['task'] ?? null) === $before) {
+                $found = true;
+                $window = is_numeric($lag['max_hours'] ?? null) ? (float) $lag['max_hours'] : INF;
+                $after[$i] = ['max_hours' => min($mostHours, $window)] + $lag;
+            }
+        }
+
+        return $task->with(['after' => $found ? $after : [
+            ...$after, ['task' => $before, 'min_hours' => 0, 'max_hours' => $mostHours],
+        ]]);
     }
 
     private static function task(Document $task): Task

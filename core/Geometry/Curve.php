@@ -235,6 +235,12 @@ final readonly class Curve
         return $this->last();
     }
 
+    /** The least distance from the axis between two distances along it, mm. */
+    public function narrowestBetween(float $fromMm, float $toMm): float
+    {
+        return min(array_map(fn (Point $point): float => $point->r, $this->between($fromMm, $toMm)));
+    }
+
     /** The widest radius at a height, mm; null where the curve does not come. */
     public function radiusAtMm(float $z): ?float
     {

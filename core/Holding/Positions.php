@@ -21,9 +21,10 @@ final readonly class Positions
      *     already
      * @param  Mount|null  $truing  how it is held while that is trued, where it dried oval
      * @param  Mount|null  $foot  how it is held while its foot is finished; as most are where nobody said
+     * @param  bool  $reverses  whether it is turned round for its foot at all
      */
     public static function of(
-        Holding $holding, ?Mount $first, ?Mount $truing = null, ?Mount $foot = null,
+        Holding $holding, ?Mount $first, ?Mount $truing = null, ?Mount $foot = null, bool $reverses = true,
     ): self {
         $main = match ($holding) {
             Holding::BetweenCentres => Face::except(self::MAIN, [Face::Top]),
@@ -40,7 +41,7 @@ final readonly class Positions
                 $positions[] = new Position($stance, $mount, [Face::Outside, Face::Foot]);
             }
         }
-        if ($holding !== Holding::BetweenCentres) {
+        if ($reverses && $holding !== Holding::BetweenCentres) {
             $positions[] = new Position(
                 Stance::Foot, $foot ?? $holding->reversed(),
                 $holding === Holding::WideJaws ? [Face::Outside, Face::Foot] : [Face::Foot],

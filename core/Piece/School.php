@@ -9,9 +9,11 @@ use HonestGrain\Piece\School\Clean;
 use HonestGrain\Piece\School\Inside;
 use HonestGrain\Piece\School\Liner;
 use HonestGrain\Piece\School\Sealer;
+use HonestGrain\Piece\School\Sitting;
 use HonestGrain\Piece\School\Tenon;
 use HonestGrain\Piece\School\Underside;
 use HonestGrain\Piece\School\Wet;
+use HonestGrain\Piece\School\WetFinish;
 
 /** How a maker likes to go about it, where more than one way is sound: what the piece says, else what the shop says. */
 final readonly class School
@@ -20,17 +22,39 @@ final readonly class School
     public const CHOICES = [
         'inside' => Inside::class, 'underside' => Underside::class, 'tenon' => Tenon::class, 'liner' => Liner::class,
         'sealer' => Sealer::class, 'clean' => Clean::class, 'wet' => Wet::class,
+        'sitting' => Sitting::class, 'wet-finish' => WetFinish::class,
     ];
 
-    private function __construct(
-        public ?Inside $inside,
-        public Underside $underside,
-        public ?Tenon $tenon,
-        public Liner $liner,
-        public Sealer $sealer,
-        public Clean $clean,
-        public ?Wet $wet,
-    ) {
+    public ?Inside $inside;
+
+    public Underside $underside;
+
+    public ?Tenon $tenon;
+
+    public Liner $liner;
+
+    public Sealer $sealer;
+
+    public Clean $clean;
+
+    public ?Wet $wet;
+
+    public Sitting $sitting;
+
+    public ?WetFinish $wetFinish;
+
+    /** @param  \Closure(string): array<string>  $said  what was said of a choice, those that hold first */
+    private function __construct(\Closure $said)
+    {
+        $this->inside = self::first(Inside::class, $said('inside'));
+        $this->underside = self::first(Underside::class, $said('underside')) ?? Underside::usual();
+        $this->tenon = self::first(Tenon::class, $said('tenon'));
+        $this->liner = self::first(Liner::class, $said('liner')) ?? Liner::usual();
+        $this->sealer = self::first(Sealer::class, $said('sealer')) ?? Sealer::usual();
+        $this->clean = self::first(Clean::class, $said('clean')) ?? Clean::usual();
+        $this->wet = self::first(Wet::class, $said('wet'));
+        $this->sitting = self::first(Sitting::class, $said('sitting')) ?? Sitting::usual();
+        $this->wetFinish = self::first(WetFinish::class, $said('wet-finish'));
     }
 
     /**
@@ -40,19 +64,9 @@ final readonly class School
      */
     public static function of(array ...$wishes): self
     {
-        $said = function (string $name) use ($wishes): array {
-            return array_filter(array_map(fn (array $wish): ?string => $wish[$name] ?? null, $wishes), is_string(...));
-        };
-
-        return new self(
-            inside: self::first(Inside::class, $said('inside')),
-            underside: self::first(Underside::class, $said('underside')) ?? Underside::usual(),
-            tenon: self::first(Tenon::class, $said('tenon')),
-            liner: self::first(Liner::class, $said('liner')) ?? Liner::usual(),
-            sealer: self::first(Sealer::class, $said('sealer')) ?? Sealer::usual(),
-            clean: self::first(Clean::class, $said('clean')) ?? Clean::usual(),
-            wet: self::first(Wet::class, $said('wet')),
-        );
+        return new self(fn (string $name): array => array_filter(
+            array_map(fn (array $wish): ?string => $wish[$name] ?? null, $wishes), is_string(...),
+        ));
     }
 
     /** @return list<string> the names of all ways of all choices */

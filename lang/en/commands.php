@@ -194,6 +194,8 @@ return [
             'closed' => 'dates on which nothing is done, such as ["2026-12-25"]',
             'resources' => 'how many of each there are: {"turner":1,"lathe":1}',
             'pieces' => 'at most 500: {"id", "due" or null, "weight", "tasks"}',
+            'pieces[].sitting' => 'ids of tasks that follow one another with no longer pause than most_gap_minutes',
+            'pieces[].most_gap_minutes' => '30 where not given',
             'pieces[].tasks' => 'at most 200, and 10000 in all: {"id", "minutes", "needs", "after", "holds", '
                 .'"batch", "splittable", "not_before", "not_after"}',
             'pieces[].tasks[].after' => '{"task", "min_hours", "max_hours" or null}, from the end of that task '

@@ -94,6 +94,10 @@ return [
         'full-cure' => 'full cure',
     ],
     'foot' => [
+        'part-it-off' => 'Part it off, its foot undercut',
+        'widened-cut' => 'A widened cut, undercut so that it stands on its edge, down to {neck|0}; then stop the lathe and '
+            .'saw through, a hand beneath.',
+        'pare-the-nub' => 'Pare the nub away, and sand the foot by hand.',
         'kept-until-last-coat' => 'Kept until the last coat that is rubbed or buffed on the lathe.',
         'end-free-only-then' => 'The end is free only then.',
         'the-foot' => 'the foot',
@@ -110,15 +114,22 @@ return [
             .'how.',
         'dry-paper' => 'to dry in paper',
         'paper-bag-out-sun' => 'in a paper bag, out of the sun and the draught',
-        'change-paper-when-damp' => 'Change the paper when it is damp; weigh it now and then.',
+        'one-sitting' => 'Wet work goes on in one sitting: {minutes|0} of hands until its foot is done, no pause over '
+            .'{most|0}. A longer one in a bag or under wet cloth.',
+        'bagged' => 'Wet work: {minutes|0} of hands until its foot is done. It may lie up to {hours|0} in a closed bag '
+            .'with its wet shavings, no longer.',
+        'days-in-paper' => 'Some {days} days in paper for {wall|1} of wood; in the open about {open}, with the risk of '
+            .'cracks.',
+        'weigh-change-paper' => 'Weigh it and change the paper',
+        'weight-tells-when-dry' => 'It is dry when its weight stands still, whatever the calendar says.',
+        'rewrapping' => 'rewrapping',
+        'coats-once-it-moved' => 'They go on wood that no longer moves.',
         'how-oval-gets-cannot' => 'How oval it gets cannot be said: nobody published its shrinkage.',
         'shrinkage-wood-will-about' => 'By the shrinkage of its wood it will be about {oval|0} oval. Never promise '
             .'it as round.',
         'drying-paper' => 'drying in paper',
         'moves-until-dry' => 'It moves until it is dry.',
         'worked-while-wet' => 'It is worked while it is wet.',
-        'once-begun-carried-through' => 'Once begun it is carried through: a wall that dries half-way cracks. Keep '
-            .'it wet, in a bag.',
         'dry-leave-warped-or' => 'Dry: leave it as it warped, or turn it again?',
         'only-now-can-seen' => 'Only now can be seen how far it moved, and whether the wall bears another cut.',
         'stand-flat-table-measure' => 'Stand it on a flat table, and measure across both ways and the wall. To '
@@ -628,6 +639,7 @@ return [
         'turned-once-from-wet' => 'Turned once from wet wood: it dries in its finish and may warp and crack.',
         'keep-wall-thin-even' => 'Keep the wall thin and even',
         'let-dry-slowly-paper' => 'Let it dry slowly, in paper',
+        'finish-it-dry' => 'Put the coats on once it is dry and has moved',
         'film-wet-wood-lifts' => '{said} A film on wet wood lifts.',
         'choose-oil-or-wax' => 'Choose oil or wax',
         'wall-rule-up-wet' => 'The wall is {usual|1} as a rule and {min|1} at {z|0} up: wet, an uneven wall cracks '
@@ -689,7 +701,13 @@ return [
         'blown-off-dry-air' => 'blown off with dry air',
         'wiped-off-alcohol-which' => 'wiped off with alcohol, which flashes off and shows scratches',
         'wet-wood' => 'Wet wood',
-        'turned-once-left-warp' => 'turned once and left to warp: oil or wax only',
+        'wet-sitting' => 'Wet work, once begun',
+        'one-sitting' => 'is carried through in one sitting',
+        'night-in-a-bag' => 'may spend a night in a bag',
+        'wet-finish' => 'Its coats',
+        'finished-at-once' => 'go on at once, and it dries under them',
+        'finished-dry' => 'go on once it is dry and has moved',
+        'turned-once-left-warp' => 'turned once and left to warp',
         'dried-rough-out-then' => 'dried as a rough-out, then trued and finished',
     ],
     'step' => [
@@ -791,8 +809,8 @@ return [
         'glue' => 'The minutes are a usual figure (workshop). Log what it really takes, and the record shows both.',
         'dry' => 'The date follows the weighings on the rack: where the curve through them comes within '
             .'{drying_ready_points|bare} point of the equilibrium of this shop\'s air (workshop model; see the blank).',
-        'paper' => 'Wet thin work dries in paper in {green_paper_days} days and is carried to its last sanding within '
-            .'{green_window_hours} (workshop). How oval it gets is its wood\'s shrinkage (Wood Handbook, table '
+        'paper' => '{green_paper_days} days in paper for a wall of {green_paper_wall_mm}, growing with its power of '
+            .'{green_paper_power|bare}, in air of {green_paper_emc_percent} at {green_paper_c} (workshop). How oval it gets is its wood\'s shrinkage (Wood Handbook, table '
             .'4-3).',
         'own' => 'The minutes are a usual figure (workshop). Log what it really takes, and the record shows both.',
     ],

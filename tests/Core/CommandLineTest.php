@@ -27,8 +27,79 @@ final class CommandLineTest extends TestCase
         return [
             ['measure'], ['emc'], ['drying'], ['truing'], ['grits'], ['mix'], ['stack'], ['cure'], ['schedule'],
             ['route'], ['mend'], ['layout'], ['proportions'], ['beads'], ['flutes'], ['facets'], ['texture'],
-            ['piercing'], ['burn'], ['inlay'], ['units'], ['dye'], ['scorch'],
+            ['piercing'], ['burn'], ['inlay'], ['units'], ['dye'], ['scorch'], ['cut'], ['bore'], ['stock'], ['hold'],
         ];
+    }
+
+    public function test_a_sitting_waits_for_a_stretch_that_takes_it_whole(): void
+    {
+        $task = fn (string $id, int $minutes): array => [
+            'id' => $id, 'minutes' => $minutes, 'needs' => ['turner' => 1], 'after' => [],
+        ];
+        $ask = fn (array $sitting): array => $this->answer('schedule', [
+            'start' => '2026-12-01T08:00:00Z', 'hours' => ['tue' => [['08:00', '12:00'], ['13:00', '17:00']]],
+            'resources' => ['turner' => 1], 'pieces' => [
+                ['id' => 'wet', 'tasks' => [$task('a', 60), $task('b', 60), $task('c', 60)]] + $sitting,
+                ['id' => 'other', 'due' => '2026-12-01T10:00:00Z', 'weight' => 9, 'tasks' => [$task('x', 120)]],
+            ],
+        ]);
+        $start = fn (array $plan, string $id): string => array_column($plan['tasks'], 'start', 'id')[$id];
+        self::assertSame('2026-12-01T10:00:00Z', $start($ask([]), 'a'));
+        $sat = $ask(['sitting' => ['a', 'b', 'c'], 'most_gap_minutes' => 30]);
+        self::assertSame('2026-12-01T13:00:00Z', $start($sat, 'a'), 'an hour for lunch is too long a pause');
+        self::assertSame([], $sat['broken_windows']);
+        self::assertSame('2026-12-01T10:00:00Z', $start($ask([
+            'sitting' => ['a', 'b', 'c'], 'most_gap_minutes' => 60,
+        ]), 'a'));
+        [$code, , $error] = $this->grain(['schedule', '-'], (string) json_encode([
+            'start' => '2026-12-01T08:00:00Z', 'hours' => ['tue' => [['08:00', '12:00']]], 'resources' => ['turner' => 1],
+            'pieces' => [['id' => 'wet', 'sitting' => ['a', 'z'], 'tasks' => [$task('a', 60)]]],
+        ]));
+        self::assertSame(2, $code);
+        self::assertStringContainsString('pieces.0.sitting.1', $error);
+    }
+
+    public function test_a_hold_is_chosen_of_what_the_shop_has(): void
+    {
+        $part = [
+            'wood' => 'Ash (white)', 'grain' => 'side', 'moisture_percent' => 9, 'shape' => [
+                'outer' => [[0, 40, 'corner'], [30, 90], [60, 110, 'corner']],
+                'inner' => [[60, 104, 'corner'], [34, 86], [10, 0]],
+            ],
+        ];
+        $ask = fn (string $stage, array $more = []): array => $this->answer('hold', [
+            'part' => $part, 'stage' => $stage,
+        ] + $more);
+        self::assertSame('screw', $ask('outside')['choice']);
+        self::assertSame('tenon', $ask('inside')['choice']);
+        self::assertSame('jam', $ask('foot')['choice']);
+        $own = ['equipment' => ['holds' => [['mount' => 'faceplate', 'size_mm' => 150]]]];
+        self::assertSame('faceplate', $ask('outside', $own)['choice']);
+        self::assertSame('faceplate', $ask('inside', $own)['choice']);
+        $tenon = array_column($ask('inside', $own)['holds'], null, 'key')['tenon'];
+        self::assertFalse($tenon['fits']);
+        self::assertNotSame([], $tenon['because']);
+        self::assertSame(['most', 'binds'], array_slice(array_keys($tenon['rpm']), 0, 2));
+        self::assertContains('inside', $tenon['free']);
+        $route = $this->answer('route', [
+            'format' => 'honest-grain/piece', 'version' => 2, 'name' => 'Bowl', 'form' => 'shallow-bowl',
+            'starts_as' => 'blank', 'parts' => [$part + ['id' => 'body']],
+        ] + $own);
+        self::assertSame(['faceplate'], array_values(array_unique(array_filter(array_column(
+            $route['steps'], 'mount',
+        ), fn (string $mount): bool => ! in_array($mount, ['lap', 'points', 'jam'], true)))));
+    }
+
+    /**
+     * @param  array<string, mixed>  $question
+     * @return array<string, mixed>
+     */
+    private function answer(string $verb, array $question): array
+    {
+        [$code, $out, $error] = $this->grain([$verb, '-'], (string) json_encode($question));
+        self::assertSame([0, ''], [$code, $error]);
+
+        return json_decode($out, true);
     }
 
     /** @param  list<string>  $arguments */

@@ -529,13 +529,15 @@ final class DerivedRouteTest extends TestCase
         $ids = array_keys($steps);
         self::assertGreaterThan(array_search('c1-1', $ids, true), array_search('body/dry', $ids, true));
         self::assertSame('body/weigh', $ids[count($ids) - 1]);
-        self::assertEqualsWithDelta(21 * 24, $steps['body/dry']->timing->wait->minHours, 1e-9);
+        self::assertEqualsWithDelta(7 * 24, $steps['body/dry']->timing->wait->minHours, 1e-9, 'weighed each week');
+        self::assertArrayHasKey('body/rewrap-1', $steps);
         $shrinkage = Drawn::tables()->woods->named('Ash (white)')->figures->tangentialPercent ?? 0.0;
         $oval = (int) round(280 * $shrinkage / 100 * (30 - 9.2) / 30);
         self::assertStringContainsString("about $oval mm oval", Told::all($steps['body/dry']->words->how));
         self::assertStringContainsString('mesh', Told::all($steps['body.outside/sand']->words->how));
-        $lags = array_column($steps['body.outside/sand']->timing->after, 'wait', 'task');
-        self::assertEqualsWithDelta(10, $lags['body/rough']->maxHours ?? null, 1e-9);
+        $lags = array_column($steps['body/tenon']->timing->after, 'wait', 'task');
+        self::assertEqualsWithDelta(0.5, $lags['body/rough']->maxHours ?? null, 1e-9, 'half an hour and no more');
+        self::assertStringContainsString('one sitting', Told::all($steps['body/mount']->words->how));
         $green = fn (array $inner): string => implode(' ', array_map(
             fn (Conflict $one): string => Told::of($one->message), Benchwork::route(Benchwork::piece([Benchwork::bowl([
                 'moisture_percent' => 60, 'shape' => [
@@ -560,12 +562,42 @@ final class DerivedRouteTest extends TestCase
         ])], $more));
         self::assertSame('wet-wood', $wet([], Benchwork::OIL)->withoutDate()['code'] ?? null);
         self::assertNull($wet(['school' => ['wet' => 'turned-once']], Benchwork::OIL)->withoutDate());
-        self::assertSame(
-            'wet-wood', $wet(['school' => ['wet' => 'turned-once']], Benchwork::LACQUER)->withoutDate()['code'] ?? null,
-        );
+        $film = $wet(['school' => ['wet' => 'turned-once']], Benchwork::LACQUER);
+        self::assertNull($film->withoutDate());
+        $order = array_flip(self::ids($film));
+        self::assertGreaterThan($order['body/warped'], $order['c1-1'], 'a film goes on once it has moved');
+        $bold = $wet(['school' => ['wet' => 'turned-once', 'wet-finish' => 'finished-at-once']], Benchwork::LACQUER);
+        $order = array_flip(self::ids($bold));
+        self::assertLessThan($order['body/dry'], $order['c1-1']);
+        self::assertStringContainsString('lifts', implode(' ', array_map(
+            fn (Conflict $one): string => Told::of($one->message), $bold->conflicts,
+        )));
         // 9.2 % and four points: 13.2 is still dry enough.
         $dry = Benchwork::piece([Benchwork::bowl(['moisture_percent' => 13.2])]);
         self::assertNull(Benchwork::route($dry)->withoutDate());
+    }
+
+    public function test_wet_work_is_one_sitting_from_the_first_cut_until_its_foot_is_done(): void
+    {
+        $cup = ['moisture_percent' => 45, 'grain' => 'end', 'shape' => [
+            'outer' => [[0, 30, 'corner'], [8, 8], [70, 8], [90, 34], [150, 36, 'corner']],
+            'inner' => [[150, 34, 'corner'], [95, 32], [86, 0]],
+        ], 'coats' => [Benchwork::coats('c1', Benchwork::ALL, Benchwork::OIL)]];
+        $route = fn (array $school): array => Benchwork::steps(Benchwork::piece([Benchwork::bowl($cup)], [
+            'starts_as' => 'blank', 'form' => 'goblet', 'school' => ['wet' => 'turned-once'] + $school,
+        ]));
+        foreach ([[[], 0.5], [['sitting' => 'night-in-a-bag'], 20.0]] as [$school, $most]) {
+            $steps = array_values($route($school));
+            $last = array_search('body.foot/sand', array_map(fn ($step): string => $step->id, $steps), true);
+            self::assertGreaterThan(5, $last);
+            for ($i = 1; $i <= $last; $i++) {
+                $lags = array_column($steps[$i]->timing->after, 'wait', 'task');
+                self::assertSame($most, $lags[$steps[$i - 1]->id]->maxHours ?? null, $steps[$i]->id);
+            }
+        }
+        $order = array_flip(array_keys($route([])));
+        self::assertArrayNotHasKey('body/reverse-foot', $order, 'its stem would break between a pad and a centre');
+        self::assertLessThan($order['c1-1'], $order['body/part-off'], 'and no coat waits on its tenon');
     }
 
     public function test_parts_that_do_not_go_together_have_no_date(): void

@@ -13,6 +13,7 @@ use HonestGrain\Rack\Drying;
 use HonestGrain\Rack\DryingCurve;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Largest;
+use HonestGrain\Rack\PaperDrying;
 use HonestGrain\Rack\Truing;
 use HonestGrain\Rack\Weighing;
 use HonestGrain\Reading\Document;
@@ -277,5 +278,24 @@ final class DryingTest extends TestCase
     private static function normal(): float
     {
         return sqrt(-2 * log(mt_rand(1, 1_000_000) / 1_000_001)) * cos(2 * M_PI * mt_rand(0, 1_000_000) / 1_000_001);
+    }
+
+    public function test_wet_work_dries_in_paper_by_its_wall_its_mouth_and_the_air(): void
+    {
+        $figures = Drawn::catalogue()->calibration()->drying;
+        $days = fn (float $wall, ?float $mouth = null, float $emc = 12.0, float $c = 20.0, bool $sealed = false): float => (
+            new PaperDrying($wall, $mouth, $emc, $c, $sealed)
+        )->days($figures);
+        foreach ([[1, 1.4], [3, 7.4], [6, 21.0], [10, 45.2], [22, 147.4]] as [$wall, $expected]) {
+            self::assertEqualsWithDelta($expected, $days($wall), 0.06, "$wall mm");
+        }
+        self::assertEqualsWithDelta(67.8, $days(10, 0.3), 0.1, 'under a narrow mouth');
+        self::assertEqualsWithDelta(45.2, $days(10, 0.34), 0.1);
+        self::assertEqualsWithDelta(21 * 9 / 12, $days(6, null, 9.0), 1e-9, 'in drier air');
+        self::assertEqualsWithDelta(31.5, $days(6, null, 12.0, 12.0), 1e-9, 'eight degrees colder');
+        self::assertEqualsWithDelta(31.5, $days(6, null, 12.0, 20.0, true), 1e-9, 'under oil');
+        self::assertSame([], PaperDrying::rewraps(7.4, $figures));
+        self::assertSame([7.0, 14.0], PaperDrying::rewraps(21.0, $figures));
+        self::assertSame([7.0, 14.0, 21.0, 28.0, 56.0], PaperDrying::rewraps(60.0, $figures));
     }
 }

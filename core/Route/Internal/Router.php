@@ -548,7 +548,9 @@ final class Router
         $itinerary = new Itinerary(
             $this->operations, $this->subjects, $ordering, $this->tables->calibration->bench, $this->stages,
         );
-        $steps = $itinerary->steps($past->done, $past->again);
+        $steps = Sittings::of(
+            $itinerary->steps($past->done, $past->again), $this->subjects, $this->tables->calibration->drying,
+        );
         $this->stages = $itinerary->stages;
 
         return [$steps, [

@@ -60,7 +60,7 @@ final class Wetness
         $sealing = [];
         foreach ($part->coatPlans as $plan) {
             foreach ($plan->coats as $coat) {
-                if ($coat->coating->buildsFilm()) {
+                if ($coat->coating->buildsFilm() && $subject->isFinishedWet()) {
                     $sealing[] = $coat->id;
                 }
             }
@@ -73,10 +73,11 @@ final class Wetness
                 new Said('route.wetness.keep-wall-thin-even'), new Said('route.wetness.let-dry-slowly-paper'),
             ])]
             : [
-                Conflict::forbid(
+                ...self::uneven($subject), Conflict::warn(
                     $sealing, new Said('route.wetness.film-wet-wood-lifts', ['said' => $said]), [
-                        new Said('route.wetness.choose-oil-or-wax'), $choices[0],
-                    ], ConflictCode::WetWood,
+                        new Said('route.wetness.finish-it-dry'), new Said('route.wetness.choose-oil-or-wax'),
+                        $choices[0],
+                    ],
                 ),
             ];
     }

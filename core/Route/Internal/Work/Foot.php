@@ -15,6 +15,7 @@ use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
 use HonestGrain\Safety\Hazard;
 use HonestGrain\Schedule\Wait;
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
 /**
@@ -64,7 +65,8 @@ final class Foot
     private static function partOff(PartContext $subject, Coats $coats): Operation
     {
         $holding = $subject->part->holding;
-        $title = $holding->release($subject->stands());
+        $isWhole = $subject->isPartedWhole();
+        $title = $isWhole ? new Said('route.foot.part-it-off') : $holding->release($subject->stands());
 
         return new Operation(
             id: $subject->id('part-off'), kind: StepKind::Foot, part: $subject->part->id,
@@ -82,7 +84,10 @@ final class Foot
             words: new StepWords(
                 $title,
                 $holding->releaseBecause($coats->beforeRelease() !== [], $subject->stands()),
-                how: $holding->releaseHow(
+                how: $isWhole ? [new Said('route.foot.widened-cut', [
+                    'neck' => Quantity::mm($subject->calibration->holds->stubMm),
+                ]), new Said('route.foot.pare-the-nub')]
+                : $holding->releaseHow(
                     $subject->has(Face::Inside), $subject->footHold->mount ?? $holding->reversed(),
                 ),
                 brief: new Said('route.foot.the-foot'),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal\Work;
 
-use HonestGrain\Piece\StartsAs;
+use HonestGrain\Rack\PaperDrying;
 use HonestGrain\Rack\Truing;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
@@ -19,8 +19,7 @@ use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
 /**
- * Work turned once from wet wood: carried from the first cut to the last sanding without a break, then dried in paper,
- * where it warps as it will.
+ * Work turned once from wet wood: dried in paper, where it warps as it will, under its coats or before them.
  *
  * @internal
  */
@@ -34,20 +33,30 @@ final class Green
         }
         $oval = self::ovalMm($subject);
 
+        $days = self::days($subject);
+        $at = PaperDrying::rewraps($days, $subject->calibration->drying);
+        $rewraps = array_map(fn (int $i, float $after): Operation => self::rewrap(
+            $subject, $i + 1, ($at[$i + 1] ?? $days) - $after,
+        ), array_keys($at), $at);
+
         return [new Operation(
             id: $subject->id('dry'), kind: StepKind::Paper, part: $subject->part->id,
             doing: new Doing($subject->technique('pack'), $subject->places([])),
             timing: new Timing(
-                $subject->calibration->bench->weighMinutes,
-                97.0,
-                wait: Wait::hours(24 * $subject->calibration->drying->greenPaperDays),
+                $subject->calibration->bench->weighMinutes, 97.0, wait: Wait::hours(24 * ($at[0] ?? $days)),
             ),
             setup: new Setup(hold: new Said('route.green.paper-bag-out-sun')),
             words: new StepWords(
                 new Said('route.green.dry-paper-let-warp'),
                 new Said('route.green.was-turned-wet-goes'),
                 how: PartContext::said(
-                    new Said('route.green.change-paper-when-damp'),
+                    new Said('route.green.days-in-paper', [
+                        'days' => Quantity::count(max(1.0, round($days))),
+                        'wall' => Quantity::mm(self::thickMm($subject)),
+                        'open' => Quantity::count(max(
+                            1.0, round($days * $subject->calibration->drying->greenPaperOpenShare),
+                        )),
+                    ]),
                     $oval === null ? new Said(
                         'route.green.how-oval-gets-cannot',
                     ) : new Said('route.green.shrinkage-wood-will-about', [
@@ -57,7 +66,41 @@ final class Green
                 brief: new Said('route.green.drying-paper'),
                 waitFor: new Said('route.green.dry-paper'),
             ),
-        ), self::asks($subject)];
+        ), ...$rewraps, self::asks($subject)];
+    }
+
+    /** Taken out, weighed and wrapped in dry paper. */
+    private static function rewrap(PartContext $subject, int $number, float $days): Operation
+    {
+        return new Operation(
+            id: $subject->id("rewrap-$number"), kind: StepKind::Paper, part: $subject->part->id,
+            doing: new Doing($subject->technique('weigh'), $subject->places([]), on: []),
+            timing: new Timing(
+                $subject->calibration->bench->weighMinutes, 97.0 + $number / 100, wait: Wait::hours(24 * $days),
+            ),
+            setup: new Setup(hold: new Said('route.green.paper-bag-out-sun')),
+            words: new StepWords(
+                new Said('route.green.weigh-change-paper'), new Said('route.green.weight-tells-when-dry'),
+                brief: new Said('route.green.rewrapping'), waitFor: new Said('route.green.dry-paper'),
+            ),
+        );
+    }
+
+    private static function days(PartContext $subject): float
+    {
+        return (new PaperDrying(
+            self::thickMm($subject), $subject->part->profile->mouthShare(), $subject->bench->equilibriumPercent,
+            isSealed: $subject->isFinishedWet() && $subject->hasCoats(),
+        ))->days($subject->calibration->drying);
+    }
+
+    /** As thick as its wood is on the whole: twice what it is over all that dries, and no thinner than its wall. */
+    private static function thickMm(PartContext $subject): float
+    {
+        return max(
+            $subject->measured->wall->minMm ?? 0.0,
+            2 * $subject->measured->volumeMm3 / max(1.0, $subject->areaMm2($subject->faces())),
+        );
     }
 
     /**
@@ -71,30 +114,38 @@ final class Green
         }
         $dry = $subject->id('dry');
         $asks = $subject->id('warped');
-        $chains = [Precedence::rule(
-            $dry, $asks, Wait::hours(
-                24 * $subject->calibration->drying->greenPaperDays,
-            ), new Said('route.green.moves-until-dry'),
-        )];
-        $window = Wait::hours(0, $subject->calibration->drying->greenWindowHours);
+        $figures = $subject->calibration->drying;
+        $days = self::days($subject);
+        $at = PaperDrying::rewraps($days, $figures);
+        $drying = [$dry, ...array_map(
+            fn (int $i): string => $subject->id('rewrap-'.($i + 1)), array_keys($at),
+        ), $asks];
+        $chains = [];
+        foreach (array_slice($drying, 1) as $i => $later) {
+            $chains[] = Precedence::rule($drying[$i], $later, Wait::hours(
+                24 * (($at[$i] ?? $days) - ($at[$i - 1] ?? 0.0)),
+            ), new Said('route.green.moves-until-dry'));
+        }
         foreach ($operations as $operation) {
-            if ($operation->part !== $subject->part->id || in_array($operation->id, [$dry, $asks], true)) {
+            if ($operation->part !== $subject->part->id || in_array($operation->id, $drying, true)) {
                 continue;
             }
-            $chains[] = Precedence::rule(
-                $operation->id, $dry, $operation->timing->handling ?? $operation->timing->wait, new Said(
-                    'route.green.worked-while-wet',
-                ),
-            );
-            if ($operation->kind === StepKind::Sand && $subject->piece->startsAs === StartsAs::Blank) {
-                $chains[] = Precedence::rule(
-                    $subject->id('rough'), $operation->id, $window,
-                    new Said('route.green.once-begun-carried-through'),
-                );
-            }
+            $chains[] = self::isFinishing($subject, $operation) && ! $subject->isFinishedWet()
+                ? Precedence::rule($asks, $operation->id, Wait::none(), new Said('route.green.coats-once-it-moved'))
+                : Precedence::rule($operation->id, $dry, $operation->timing->handling ?? $operation->timing->wait,
+                    new Said('route.green.worked-while-wet'));
         }
 
         return $chains;
+    }
+
+    /** Whether it goes on wood that has its last shape, and is no longer worked while wet. */
+    private static function isFinishing(PartContext $subject, Operation $operation): bool
+    {
+        return $operation->id === $subject->id('wipe-clean') || in_array($operation->kind, [
+            StepKind::Coat, StepKind::WipeOff, StepKind::Denib, StepKind::Buff, StepKind::Cure, StepKind::Test,
+            StepKind::Ready,
+        ], true);
     }
 
     private static function ovalMm(PartContext $subject): ?float

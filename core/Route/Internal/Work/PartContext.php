@@ -7,6 +7,7 @@ namespace HonestGrain\Route\Internal\Work;
 use HonestGrain\Abrasive\Wiping;
 use HonestGrain\Calibration\Calibration;
 use HonestGrain\Geometry\Face;
+use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Zone;
@@ -24,6 +25,7 @@ use HonestGrain\Lathework\CutWood;
 use HonestGrain\Lathework\Exception\NoBit;
 use HonestGrain\Lathework\Hole;
 use HonestGrain\Lathework\Speed;
+use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
@@ -32,6 +34,7 @@ use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\School;
 use HonestGrain\Piece\School\Underside;
 use HonestGrain\Piece\School\Wet;
+use HonestGrain\Piece\School\WetFinish;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Piece\Workpieces;
@@ -66,6 +69,8 @@ final readonly class PartContext
 
     public Calibration $calibration;
 
+    private bool $isWhole;
+
     /** @var array<string, Worked> what follows from each mark, by its id */
     public array $worked;
 
@@ -85,6 +90,7 @@ final readonly class PartContext
     ) {
         $this->calibration = $tables->calibration;
         $this->worked = $part->worked();
+        $this->isWhole = $this->partsWhole();
         $isBlank = $piece->startsAs === StartsAs::Blank;
         $foot = $this->holds(HoldStage::Foot);
         $usual = $foot->by($part->holding->reversed());
@@ -93,6 +99,7 @@ final readonly class PartContext
         $this->footHold = $usual?->fits() === true ? $usual : $foot->choice();
         $this->positions = Positions::of(
             $part->holding, $this->firstHold?->mount, $this->isTrued() ? Mount::Jam : null, $this->footHold?->mount,
+            ! $this->isWhole,
         );
     }
 
@@ -334,10 +341,48 @@ final readonly class PartContext
         return $this->isWet() && $this->school->wet === Wet::TurnedOnce;
     }
 
+    /** Whether all that is done to it is done while it is wet: its coats go on at once, or it has none. */
+    public function isFinishedWet(): bool
+    {
+        $films = array_filter($this->part->coatPlans, fn (CoatPlan $plan): bool => array_filter(
+            $plan->coats, fn (Coat $coat): bool => $coat->coating->buildsFilm(),
+        ) !== []);
+        $way = $this->school->wetFinish ?? ($films === [] ? WetFinish::AtOnce : WetFinish::Dried);
+
+        return $this->isTurnedOnce() && ($way === WetFinish::AtOnce || ! $this->hasCoats());
+    }
+
+    public function hasCoats(): bool
+    {
+        return array_filter($this->part->coatPlans, fn (CoatPlan $plan): bool => $plan->coats !== []) !== [];
+    }
+
     /** How it is held while what held it is parted off. */
     public function partingStance(): Stance
     {
-        return $this->part->holding === Holding::BetweenCentres || $this->isPlug() ? Stance::Main : Stance::Foot;
+        return $this->part->holding === Holding::BetweenCentres || $this->isPlug() || $this->isPartedWhole()
+            ? Stance::Main : Stance::Foot;
+    }
+
+    /**
+     * Whether it is parted off as it stands, and its foot is finished by hand: small work along the grain, or on a stem
+     * that would break between a pad and a centre.
+     */
+    public function isPartedWhole(): bool
+    {
+        return $this->isWhole;
+    }
+
+    private function partsWhole(): bool
+    {
+        $figures = $this->calibration->holds;
+        $profile = $this->part->profile;
+        $stem = 2 * $profile->outer->narrowestBetween($profile->standsOn()->arcMm, $profile->outer->lengthMm());
+
+        return $this->part->holding === Holding::Tenon && $this->part->grain === GrainDirection::End
+            && $this->part->marksOn(Face::Foot) === [] && ! $this->isPlug() && $this->has(Face::Foot)
+            && (2 * $profile->standsOn()->r <= $figures->neckMm
+                || ($this->has(Face::Inside) && $stem < $figures->stemShare * $profile->diameterMm()));
     }
 
     /** Whether it goes into another part by the end that it is held by, so that it comes off its hold to be fitted. */

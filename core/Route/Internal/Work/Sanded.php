@@ -194,7 +194,8 @@ final class Sanded
     private static function sand(PartContext $subject, Sanding $sanding, SandingRun $run, int $number): Operation
     {
         $face = $sanding->face;
-        $isEnd = $subject->part->holding === Holding::BetweenCentres && in_array($face, [Face::Foot, Face::Top], true);
+        $isEnd = ($subject->part->holding === Holding::BetweenCentres && in_array($face, [Face::Foot, Face::Top], true))
+            || ($face === Face::Foot && $subject->isPartedWhole());
         $isStopped = $sanding->stopped() || $isEnd;
         $way = $sanding->way;
 
