@@ -48,7 +48,8 @@ final readonly class PaperDrying
         $next = $figures->greenRewrapDays;
         while ($next < $days - 0.5) {
             $at[] = $next;
-            $next += $next < $figures->greenRewrapLaterDays ? $figures->greenRewrapDays : $figures->greenRewrapLaterDays;
+            $isEarly = $next < $figures->greenRewrapLaterDays;
+            $next += $isEarly ? $figures->greenRewrapDays : $figures->greenRewrapLaterDays;
         }
 
         return $at;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Rack;
 
+use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Wood\Wood;
 
 /**
@@ -32,11 +33,19 @@ final readonly class Truing
         return $shrinkagePercent / 100 * ($wet - $dry) / Wood::FIBRE_SATURATION_PERCENT;
     }
 
-    /** How oval side grain gets between two moistures, mm; null where nobody published the wood's shrinkage. */
-    public static function ovalMm(Wood $wood, float $diameterMm, float $fromPercent, float $toPercent): ?float
-    {
-        return $wood->figures->tangentialPercent === null ? null
-            : $diameterMm * self::shrinkFraction($wood->figures->tangentialPercent, $fromPercent, $toPercent);
+    /**
+     * How oval work gets between two moistures, mm: across a flat-sawn face the one way shrinks along the rings and the
+     * other, along the grain, hardly at all; across end grain both ways shrink, the one along the rings and the other
+     * across them. Null where nobody published the wood's shrinkage.
+     */
+    public static function ovalMm(
+        Wood $wood, GrainDirection $grain, float $diameterMm, float $fromPercent, float $toPercent,
+    ): ?float {
+        $other = $grain === GrainDirection::Side ? 0.0 : $wood->figures->radialPercent;
+
+        return $wood->figures->tangentialPercent === null || $other === null ? null : $diameterMm * self::shrinkFraction(
+            $wood->figures->tangentialPercent - $other, $fromPercent, $toPercent,
+        );
     }
 
     /**

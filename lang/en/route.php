@@ -95,8 +95,8 @@ return [
     ],
     'foot' => [
         'part-it-off' => 'Part it off, its foot undercut',
-        'widened-cut' => 'A widened cut, undercut so that it stands on its edge, down to {neck|0}; then stop the lathe and '
-            .'saw through, a hand beneath.',
+        'widened-cut' => 'A widened cut, undercut so that it stands on its edge, down to {neck|0}; then stop '
+            .'the lathe and saw through, a hand beneath.',
         'pare-the-nub' => 'Pare the nub away, and sand the foot by hand.',
         'kept-until-last-coat' => 'Kept until the last coat that is rubbed or buffed on the lathe.',
         'end-free-only-then' => 'The end is free only then.',
@@ -810,8 +810,8 @@ return [
         'dry' => 'The date follows the weighings on the rack: where the curve through them comes within '
             .'{drying_ready_points|bare} point of the equilibrium of this shop\'s air (workshop model; see the blank).',
         'paper' => '{green_paper_days} days in paper for a wall of {green_paper_wall_mm}, growing with its power of '
-            .'{green_paper_power|bare}, in air of {green_paper_emc_percent} at {green_paper_c} (workshop). How oval it gets is its wood\'s shrinkage (Wood Handbook, table '
-            .'4-3).',
+            .'{green_paper_power|bare}, in air of {green_paper_emc_percent} at {green_paper_c} (workshop). How '
+            .'oval it gets is its wood\'s shrinkage (Wood Handbook, table 4-3).',
         'own' => 'The minutes are a usual figure (workshop). Log what it really takes, and the record shows both.',
     ],
 ];

@@ -7,6 +7,7 @@ namespace Tests\Core;
 use HonestGrain\Calibration\DryingFigures;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Holding\JawSet;
 use HonestGrain\Rack\Blank;
 use HonestGrain\Rack\Drying;
@@ -283,7 +284,9 @@ final class DryingTest extends TestCase
     public function test_wet_work_dries_in_paper_by_its_wall_its_mouth_and_the_air(): void
     {
         $figures = Drawn::catalogue()->calibration()->drying;
-        $days = fn (float $wall, ?float $mouth = null, float $emc = 12.0, float $c = 20.0, bool $sealed = false): float => (
+        $days = fn (
+            float $wall, ?float $mouth = null, float $emc = 12.0, float $c = 20.0, bool $sealed = false,
+        ): float => (
             new PaperDrying($wall, $mouth, $emc, $c, $sealed)
         )->days($figures);
         foreach ([[1, 1.4], [3, 7.4], [6, 21.0], [10, 45.2], [22, 147.4]] as [$wall, $expected]) {
@@ -294,6 +297,10 @@ final class DryingTest extends TestCase
         self::assertEqualsWithDelta(21 * 9 / 12, $days(6, null, 9.0), 1e-9, 'in drier air');
         self::assertEqualsWithDelta(31.5, $days(6, null, 12.0, 12.0), 1e-9, 'eight degrees colder');
         self::assertEqualsWithDelta(31.5, $days(6, null, 12.0, 20.0, true), 1e-9, 'under oil');
+        $oak = Drawn::tables()->woods->named('Oak (white)');
+        $oval = fn (GrainDirection $grain): ?float => Truing::ovalMm($oak, $grain, 250, 30, 10);
+        self::assertEqualsWithDelta(17.5, $oval(GrainDirection::Side), 0.01, 'flat-sawn: along the rings alone');
+        self::assertEqualsWithDelta(17.5 - 9.33, $oval(GrainDirection::End), 0.01, 'less what goes across them');
         self::assertSame([], PaperDrying::rewraps(7.4, $figures));
         self::assertSame([7.0, 14.0], PaperDrying::rewraps(21.0, $figures));
         self::assertSame([7.0, 14.0, 21.0, 28.0, 56.0], PaperDrying::rewraps(60.0, $figures));

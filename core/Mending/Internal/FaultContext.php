@@ -145,8 +145,8 @@ final class FaultContext
     public function ovalMm(): ?float
     {
         return Truing::ovalMm(
-            $this->part->wood, $this->part->profile->diameterMm(), $this->part->moisturePercent,
-            $this->equilibriumPercent,
+            wood: $this->part->wood, grain: $this->part->grain, diameterMm: $this->part->profile->diameterMm(),
+            fromPercent: $this->part->moisturePercent, toPercent: $this->equilibriumPercent,
         );
     }
 

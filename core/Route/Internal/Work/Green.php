@@ -127,7 +127,9 @@ final class Green
             ), new Said('route.green.moves-until-dry'));
         }
         foreach ($operations as $operation) {
-            if ($operation->part !== $subject->part->id || in_array($operation->id, $drying, true)) {
+            // It cures in its paper.
+            $isBeside = $operation->kind === StepKind::Cure && $subject->isFinishedWet();
+            if ($operation->part !== $subject->part->id || in_array($operation->id, $drying, true) || $isBeside) {
                 continue;
             }
             $chains[] = self::isFinishing($subject, $operation) && ! $subject->isFinishedWet()
@@ -151,8 +153,9 @@ final class Green
     private static function ovalMm(PartContext $subject): ?float
     {
         return Truing::ovalMm(
-            $subject->part->wood, $subject->part->profile->diameterMm(), $subject->part->moisturePercent,
-            $subject->bench->equilibriumPercent,
+            wood: $subject->part->wood, grain: $subject->part->grain,
+            diameterMm: $subject->part->profile->diameterMm(), fromPercent: $subject->part->moisturePercent,
+            toPercent: $subject->bench->equilibriumPercent,
         );
     }
 
