@@ -13,6 +13,7 @@ use App\Http\Controllers\DemoController;
 use App\Http\Controllers\DyeController;
 use App\Http\Controllers\EquipmentController;
 use App\Http\Controllers\FlawController;
+use App\Http\Controllers\HoleController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\LabController;
 use App\Http\Controllers\LearntController;
@@ -99,6 +100,9 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::post('flaws', [FlawController::class, 'store'])->name('flaws.store');
         Route::put('flaws/{flaw}', [FlawController::class, 'update'])->name('flaws.update');
         Route::delete('flaws/{flaw}', [FlawController::class, 'destroy'])->name('flaws.destroy');
+        Route::post('holes', [HoleController::class, 'store'])->name('holes.store');
+        Route::put('holes/{hole}', [HoleController::class, 'update'])->name('holes.update');
+        Route::delete('holes/{hole}', [HoleController::class, 'destroy'])->name('holes.destroy');
         Route::get('surface', [SurfaceController::class, 'show'])->name('surface');
         Route::put('surface', [SurfaceController::class, 'update']);
         Route::get('marks', [MarksController::class, 'show'])->name('marks');

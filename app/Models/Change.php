@@ -27,6 +27,9 @@ enum Change: string
     case FlawPlaced = 'flaw placed';
     case FlawChanged = 'flaw changed';
     case FlawRemoved = 'flaw removed';
+    case HolePlaced = 'hole placed';
+    case HoleChanged = 'hole changed';
+    case HoleRemoved = 'hole removed';
     case Coats = 'coats';
     case StepMoved = 'step moved';
     case OwnOrderTakenBack = 'own order taken back';

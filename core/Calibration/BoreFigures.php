@@ -27,9 +27,12 @@ final readonly class BoreFigures
 
     public float $depthHoleShortMm;
 
+    public float $woodLeftMm;
+
     /** @param  \Closure(string): float  $value  of a constant, by its name */
     public function __construct(\Closure $value)
     {
+        $this->woodLeftMm = $value('bore_wood_left_mm');
         $this->referenceHardnessN = $value('cut_reference_hardness_n');
         $this->fitBitMinutes = $value('bore_fit_bit_minutes');
         $this->feedMmATurn = $value('bore_feed_mm_a_turn');

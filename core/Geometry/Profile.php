@@ -167,6 +167,25 @@ final readonly class Profile
         return $radius === null ? null : 2 * $radius;
     }
 
+    /** How far it is hollow from its axis at a height over its lowest place, mm; 0 where it is solid. */
+    public function hollowRadiusAtMm(float $aboveMm): float
+    {
+        $lowest = min(array_map(fn (Point $p): float => $p->z, $this->outer->points));
+
+        return $this->inner?->radiusAtMm($lowest + $aboveMm) ?? 0.0;
+    }
+
+    /** The same of its bore. */
+    public function boreRadiusAtMm(float $aboveMm): float
+    {
+        $bore = $this->bore;
+        $depth = $bore?->depthMm;
+        $isThere = $bore !== null && ($depth === null
+            || ($bore->fromFoot ? $aboveMm <= $depth : $aboveMm >= $this->heightMm() - $depth));
+
+        return $isThere ? $bore->radiusMm() : 0.0;
+    }
+
     public function heightMm(): float
     {
         $z = array_map(fn (Point $p): float => $p->z, $this->outer->points);

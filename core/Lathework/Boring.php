@@ -64,7 +64,8 @@ final readonly class Boring
         return new self(
             bit: $bit, isFromBothEnds: $isFromBothEnds, rpm: $rpm, rpmDeep: $rpmDeep, minutes: $fit + $boring,
             how: self::how(
-                kind: $kind, bit: $bit, isFromBothEnds: $isFromBothEnds, rpm: $rpm, rpmDeep: $rpmDeep, fromMm: $fromMm,
+                kind: $kind, bit: $bit, deepMm: $hole->fromOneEnd($isFromBothEnds), isFromBothEnds: $isFromBothEnds,
+                rpm: $rpm, rpmDeep: $rpmDeep, fromMm: $fromMm,
             ),
             reckoning: [new Said('lathework.boring.reckoned', [
                 'total' => Quantity::minutes($fit + $boring), 'fit' => Quantity::minutes($fit),
@@ -87,6 +88,7 @@ final readonly class Boring
     private static function how(
         BitFigures $kind,
         Bit $bit,
+        float $deepMm,
         bool $isFromBothEnds,
         int $rpm,
         ?int $rpmDeep,
@@ -99,11 +101,12 @@ final readonly class Boring
                 : new Said('lathework.boring.at-and-slower', [
                     'rpm' => Quantity::rpm($rpm), 'deep' => Quantity::rpm($rpmDeep), 'from' => Quantity::mm($fromMm),
                 ]),
-            $kind->backsOutFromDiameters === null
+            ...$deepMm <= max($kind->backsOutFromDiameters ?? 0.0, 1.0) * $bit->diameterMm ? []
+                : [$kind->backsOutFromDiameters === null
                 ? new Said('lathework.boring.clear-every', ['every' => $clears])
                 : new Said('lathework.boring.clear-every-once-deep', [
                     'every' => $clears, 'from' => Quantity::mm($kind->backsOutFromDiameters * $bit->diameterMm),
-                ]),
+                ])],
             ...$isFromBothEnds ? [new Said('lathework.boring.from-both-ends')] : [],
         ];
     }

@@ -30,6 +30,8 @@ final readonly class Part
 {
     public const MAX_FLAWS = 24;
 
+    public const MAX_HOLES = 24;
+
     public const MAX_MARKS = 24;
 
     public const MAX_PLANS = 6;
@@ -54,6 +56,9 @@ final readonly class Part
 
     /** @var list<Flaw> */
     public array $flaws;
+
+    /** @var list<PartHole> */
+    public array $holes;
 
     public SurfacePlan $surface;
 
@@ -96,6 +101,9 @@ final readonly class Part
         $this->profile = $profile;
         $this->flaws = array_map(
             Flaw::read(...), $part->has('features') ? $part->children('features', self::MAX_FLAWS) : [],
+        );
+        $this->holes = array_map(
+            PartHole::read(...), $part->has('holes') ? $part->children('holes', self::MAX_HOLES) : [],
         );
         $this->surface = SurfacePlan::read($part->childOr('surface'), $tables->abrasives);
         $this->marks = $marks;
@@ -381,6 +389,35 @@ final readonly class Part
         ))]);
     }
 
+    /** The same with one more hole, or with another in place of the one of that id. */
+    public function withHole(PartHole $hole): self
+    {
+        $holes = $this->holes;
+        $holes[$this->placeOfHole($hole->id)] = $hole;
+
+        return Copy::with($this, ['holes' => array_values($holes)]);
+    }
+
+    /** Where a hole stands among the part's; that of the next one where it has none of that id. */
+    public function placeOfHole(string $hole): int
+    {
+        $place = array_search($hole, array_column($this->holes, 'id'), true);
+
+        return $place === false ? count($this->holes) : $place;
+    }
+
+    public function hasHole(string $id): bool
+    {
+        return in_array($id, array_column($this->holes, 'id'), true);
+    }
+
+    public function withoutHole(string $id): self
+    {
+        return Copy::with($this, ['holes' => array_values(array_filter(
+            $this->holes, fn (PartHole $hole): bool => $hole->id !== $id,
+        ))]);
+    }
+
     public function withSurface(SurfacePlan $surface): self
     {
         return Copy::with($this, ['surface' => $surface]);
@@ -530,6 +567,7 @@ final readonly class Part
             'moisture_percent' => $this->moisturePercent, 'holding' => $this->holding->value,
             'shape' => $this->profile->toArray(),
             'features' => array_map(fn (Flaw $flaw): array => $flaw->toArray(), $this->flaws),
+            'holes' => array_map(fn (PartHole $hole): array => $hole->toArray(), $this->holes),
             'surface' => $this->surface->toArray(),
             'marks' => array_map(fn (Mark $mark): array => $mark->toArray(), $this->marks),
             'coats' => array_map(fn (CoatPlan $plan): array => $plan->toArray(), $this->coatPlans),
@@ -543,6 +581,9 @@ final readonly class Part
         $ids = ["{$at}id" => $this->id];
         foreach ($this->flaws as $i => $flaw) {
             $ids["{$at}features.$i.id"] = $flaw->id;
+        }
+        foreach ($this->holes as $i => $hole) {
+            $ids["{$at}holes.$i.id"] = $hole->id;
         }
         foreach ($this->marks as $i => $mark) {
             $ids["{$at}marks.$i.id"] = $mark->id();
@@ -564,6 +605,9 @@ final readonly class Part
         }
         foreach ($this->flaws as $i => $flaw) {
             $flaw->check($this->profile, $part->at("features.$i"));
+        }
+        foreach ($this->holes as $i => $hole) {
+            $hole->check($this->profile, $part->at("holes.$i"));
         }
         $seen = [];
         foreach ($this->coatPlans as $i => $plan) {

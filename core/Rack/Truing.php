@@ -43,9 +43,10 @@ final readonly class Truing
     ): ?float {
         $other = $grain === GrainDirection::Side ? 0.0 : $wood->figures->radialPercent;
 
-        return $wood->figures->tangentialPercent === null || $other === null ? null : $diameterMm * self::shrinkFraction(
-            $wood->figures->tangentialPercent - $other, $fromPercent, $toPercent,
-        );
+        $along = $wood->figures->tangentialPercent;
+
+        return $along === null || $other === null ? null
+            : $diameterMm * self::shrinkFraction($along - $other, $fromPercent, $toPercent);
     }
 
     /**

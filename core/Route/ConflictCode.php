@@ -30,6 +30,9 @@ enum ConflictCode: string
     /** A part that nothing of the shop's holds. */
     case NoHold = 'no-hold';
 
+    /** A hole that comes out where nobody asked for it. */
+    case Hole = 'hole';
+
     /** Work that must turn slower than the lathe can. */
     case TooFast = 'too-fast';
 

@@ -61,6 +61,11 @@ return [
         'changed' => 'Changed.',
         'removed-undo-brings-back' => 'Removed. Undo brings it back.',
     ],
+    'hole' => [
+        'placed' => 'Placed.',
+        'changed' => 'Changed.',
+        'removed-undo-brings-back' => 'Removed. Undo brings it back.',
+    ],
     'instrument' => [
         'set' => '{kind}: set.',
         'scale-says-nothing' => 'The scale says nothing.',

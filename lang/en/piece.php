@@ -7,6 +7,15 @@ return [
     'flaw' => [
         'to-along-the' => '{from|bare|0} to {to|0} along the {zone}',
     ],
+    'hole' => [
+        'from-top' => 'from the top',
+        'from-foot' => 'from the foot',
+        'from-side' => 'across',
+        'across' => '{diameter|1} across the side at {height|0}, {azimuth}, {depth}',
+        'on-axis' => '{diameter|1} on the axis, {from}, {depth}',
+        'through' => 'through',
+        'deep' => '{depth|0} deep',
+    ],
     'heat' => [
         'other-side-thin-wall' => 'on the other side of the thin wall under',
         'under' => 'under',

@@ -242,6 +242,14 @@ return [
         'turn-from-empty-all' => 'Turn from, ° (empty: all round)',
         'turn' => 'Turn to, °',
     ],
+    'hole-words' => [
+        'at' => '{hole}; {wood} of wood is there',
+        'across' => 'Across, {mm}',
+        'deep' => 'Deep, {mm} (empty: through)',
+        'height' => 'Over the foot, {mm}',
+        'azimuth' => 'Turn from where the grain comes out, °',
+        'angle' => 'Up from level, °',
+    ],
     'from-blank' => [
         'still-drying' => 'still drying',
         'from-number' => 'From number {number}, {wood}, {state}.',

@@ -61,6 +61,14 @@ final class AnyPiece
             $document['school']['wet'] = $one(['dried-first', 'turned-once']);
         }
 
+        if ($seed % 4 === 0) {
+            $document['parts'] = array_map(fn (array $part): array => ['holes' => [[
+                'id' => "{$part['id']}-h", 'diameter_mm' => 4 + $seed % 8, 'depth_mm' => $seed % 3 === 0 ? null : 3,
+                'from' => ['side', 'top', 'foot'][$seed % 3], 'height_mm' => 10 + $seed % 60,
+                'azimuth_deg' => $seed % 360, 'angle_deg' => $seed % 40 - 20,
+            ]]] + $part, $document['parts']);
+        }
+
         return $document;
     }
 }

@@ -53,7 +53,9 @@ final class CommandLineTest extends TestCase
         ]), 'a'));
         [$code, , $error] = $this->grain(['schedule', '-'], (string) json_encode([
             'start' => '2026-12-01T08:00:00Z', 'hours' => ['tue' => [['08:00', '12:00']]],
-            'resources' => ['turner' => 1], 'pieces' => [['id' => 'wet', 'sitting' => ['a', 'z'], 'tasks' => [$task('a', 60)]]],
+            'resources' => ['turner' => 1], 'pieces' => [
+                ['id' => 'wet', 'sitting' => ['a', 'z'], 'tasks' => [$task('a', 60)]],
+            ],
         ]));
         self::assertSame(2, $code);
         self::assertStringContainsString('pieces.0.sitting.1', $error);

@@ -9,8 +9,10 @@ use HonestGrain\Holding\Mount;
 use HonestGrain\Piece\NeededStock;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Reading\Document;
+use HonestGrain\Reading\InvalidField;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Route;
+use HonestGrain\Route\Step;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -310,6 +312,62 @@ final class LatheworkTest extends TestCase
         self::assertCount(2, $two, 'two woods, two blanks');
         [$bowl] = NeededStock::of($piece(Benchwork::bowl()), Drawn::catalogue()->calibration());
         self::assertTrue($bowl->isDisc());
+    }
+
+    public function test_a_hole_across_has_a_place_and_says_what_stands_before_it(): void
+    {
+        $bowl = fn (array $hole, string $starts = 'blank'): Route => Benchwork::route(Benchwork::piece([Benchwork::bowl([
+            'holes' => [['id' => 'h', 'diameter_mm' => 8, 'from' => 'side', 'height_mm' => 60] + $hole],
+        ])], ['starts_as' => $starts]));
+        $through = $bowl(['azimuth_deg' => 90]);
+        $order = array_flip(array_map(fn (Step $step): string => $step->id, $through->steps));
+        self::assertGreaterThan($order['body.inside/sand'], $order['h'], 'nothing is sanded across an opening');
+        self::assertLessThan($order['body.outside/sand'], $order['h'], 'its edge is sanded with the face');
+        $step = array_column($through->steps, null, 'id')['h'];
+        self::assertNull($step->setup->rpm, 'the work stands still');
+        self::assertStringContainsString('60 mm over the foot, 90°', Told::all($step->words->how));
+        self::assertNull($through->withoutDate());
+        $wall = Piece::read(Document::of(Benchwork::piece([Benchwork::bowl([
+            'holes' => [['id' => 'h', 'diameter_mm' => 8, 'height_mm' => 60]],
+        ])])), Drawn::tables())->body();
+        $mm = $wall->holes[0]->woodMm($wall->profile);
+        self::assertSame('hole', $bowl(['depth_mm' => round($mm, 2) + 0.1])->withoutDate()['code'] ?? null, 'it comes out');
+        self::assertNull($bowl(['depth_mm' => round($mm, 2) - 2.5])->withoutDate());
+        self::assertGreaterThan($mm, Piece::read(Document::of(Benchwork::piece([Benchwork::bowl([
+            'holes' => [['id' => 'h', 'diameter_mm' => 8, 'height_mm' => 60, 'angle_deg' => 30]],
+        ])])), Drawn::tables())->body()->holes[0]->woodMm($wall->profile), 'along its tilt there is more');
+        $index = fn (array $plates): Step => array_column(Route::of(
+            Piece::read(Document::of(Benchwork::piece([Benchwork::bowl(['holes' => [[
+                'id' => 'h', 'diameter_mm' => 8, 'height_mm' => 60, 'azimuth_deg' => 90,
+            ]]])])), Drawn::tables()), Bench::usual(Drawn::catalogue())->with(Equipment::read(Document::of([
+                'lathe' => [
+                    'swing_mm' => 400, 'bed_mm' => 900, 'least_rpm' => 60, 'most_rpm' => 3000, 'index_holes' => $plates,
+                ],
+            ]))), Drawn::tables(),
+        )->steps, null, 'id')['h'];
+        self::assertStringContainsString('Hole 13 of the plate of 48', Told::all($index([24, 48])->words->how));
+        self::assertSame(Mount::Lap, $index([])->setup->mount, 'nothing stops that lathe at an angle');
+        try {
+            Piece::read(Document::of(Benchwork::piece([Benchwork::bowl([
+                'holes' => [['id' => 'h', 'diameter_mm' => 8, 'height_mm' => 91]],
+            ])])), Drawn::tables());
+            self::fail('There is no wood so high.');
+        } catch (InvalidField $refused) {
+            self::assertSame('parts.0.holes.0.height_mm', $refused->field);
+        }
+    }
+
+    public function test_a_stepped_hole_is_bored_wide_first(): void
+    {
+        $post = ['holes' => [
+            ['id' => 'narrow', 'diameter_mm' => 10, 'depth_mm' => 60, 'from' => 'top'],
+            ['id' => 'wide', 'diameter_mm' => 30, 'depth_mm' => 20, 'from' => 'top'],
+        ], 'shape' => ['outer' => [[0, 35, 'corner'], [120, 35, 'corner']], 'inner' => null]] + $this->solid([]);
+        $steps = Benchwork::steps(Benchwork::piece([$post], ['starts_as' => 'blank']));
+        $order = array_flip(array_keys($steps));
+        self::assertLessThan($order['narrow'], $order['wide']);
+        self::assertGreaterThan($order['body/tenon'], $order['wide']);
+        self::assertNotNull($steps['wide']->setup->rpm);
     }
 
     public function test_a_hollow_into_end_grain_is_begun_with_a_hole_that_says_how_deep(): void

@@ -12,6 +12,7 @@ use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
 use App\View\Drawings;
 use App\View\FlawWords;
+use App\View\HoleWords;
 use App\View\PartsPanel;
 use App\View\PiecePage;
 use App\View\ShapePanel;
@@ -48,6 +49,7 @@ class ShapeController extends Controller
             'stock' => new StockPanel($core, $tables->calibration, $show),
             'parts' => new PartsPanel($core, $tables->calibration->joints, $show),
             'flaws' => new FlawWords($part->profile, $tables->calibration, $show),
+            'holes' => new HoleWords($part->profile, $show),
         ]);
     }
 

@@ -30,7 +30,7 @@ final class BoreLimits
         }
         $depth = $bore->depthMm ?? $subject->part->profile->heightMm();
         try {
-            $subject->boring($bore->diameterMm, $depth, $bore->isThrough());
+            $subject->boring($subject->hole($bore->diameterMm, $depth, $bore->isThrough()));
         } catch (NoBit $none) {
             return [Conflict::forbid(
                 [$subject->id('bore', Face::Bore)],

@@ -27,6 +27,7 @@ use HonestGrain\Route\Internal\Work\Bored;
 use HonestGrain\Route\Internal\Work\Coats;
 use HonestGrain\Route\Internal\Work\Foot;
 use HonestGrain\Route\Internal\Work\Green;
+use HonestGrain\Route\Internal\Work\Holes;
 use HonestGrain\Route\Internal\Work\Joints;
 use HonestGrain\Route\Internal\Work\Marked;
 use HonestGrain\Route\Internal\Work\PartContext;
@@ -175,6 +176,7 @@ final class Router
         $this->take(Roughing::of($subject), []);
         $this->take(Turning::of($subject), Turning::chains($subject));
         $this->take(Bored::of($subject), []);
+        $this->take(Holes::of($subject), Holes::chains($subject));
         $this->take(Repairs::of($subject), Repairs::chains($subject));
         $this->take(Sanded::of($subject), Sanded::chains($subject));
         $this->take(Marked::of($subject), Marked::chains($subject));
@@ -185,6 +187,7 @@ final class Router
             ...$this->conflicts, ...PartConflicts::of($this->piece, $part, $measured, $this->tables),
             ...SandingConflicts::of($subject), ...Fire::of($subject),
             ...Wetness::of($subject, $this->past), ...LatheLimits::of($subject), ...BoreLimits::of($subject),
+            ...HoleLimits::of($subject),
             ...Holdings::conflicts($subject),
         ];
     }

@@ -108,6 +108,7 @@
     <div class="mt-7 grid gap-x-12 border-t border-rule pt-6 lg:grid-cols-2">
         <div class="space-y-8">
             <x-flaws :page="$page" :part="$part" :words="$flaws" />
+            <x-holes :page="$page" :part="$part" :words="$holes" />
             <section>
                 <h2>
                     @if ($core->hasParts())

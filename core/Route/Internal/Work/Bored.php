@@ -40,7 +40,10 @@ final readonly class Bored
     {
         $bore = $subject->part->profile->bore;
         $this->boring = $bore === null ? null
-            : $subject->boringIfAny($bore->diameterMm, $this->cutMm(), $bore->isThrough());
+            : $subject->boringIfAny($subject->hole(
+                $bore->diameterMm, $this->cutMm(), $bore->isThrough(),
+                $subject->part->holding === Holding::BetweenCentres,
+            ));
     }
 
     /** @return list<Operation> none for a part that is turned already */

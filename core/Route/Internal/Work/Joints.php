@@ -203,7 +203,7 @@ final readonly class Joints
     private function socket(): Operation
     {
         $deep = $this->joint->depthMm > 0 ? $this->joint->depthMm : $this->joint->diameterMm;
-        $boring = $this->socket->boringIfAny($this->joint->diameterMm, $deep);
+        $boring = $this->socket->boringIfAny($this->socket->hole($this->joint->diameterMm, $deep, isStill: true));
         $time = $boring === null ? CutTime::hole($this->socket, $this->joint->diameterMm, $deep)
             : CutTime::boring($boring);
 

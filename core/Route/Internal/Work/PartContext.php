@@ -20,6 +20,7 @@ use HonestGrain\Holding\Positions;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Holding\StartingSpeed;
 use HonestGrain\Lathework\Bit;
+use HonestGrain\Lathework\BitKind;
 use HonestGrain\Lathework\Boring;
 use HonestGrain\Lathework\CutWood;
 use HonestGrain\Lathework\Exception\NoBit;
@@ -194,10 +195,10 @@ final readonly class PartContext
     }
 
     /** The same; null where none of them bores it. */
-    public function boringIfAny(float $diameterMm, float $depthMm, bool $isThrough = false): ?Boring
+    public function boringIfAny(Hole $hole, ?BitKind $with = null): ?Boring
     {
         try {
-            return $this->boring($diameterMm, $depthMm, $isThrough);
+            return $this->boring($hole, $with);
         } catch (NoBit) {
             return null;
         }
@@ -213,7 +214,7 @@ final readonly class PartContext
         rsort($across);
         foreach ($deepMm < $figures->depthHoleFromMm ? [] : $across as $mm) {
             if ($mm <= $figures->depthHoleMostMm && $mm < ($this->part->profile->inner?->first()->r ?? 0.0)) {
-                $boring = $this->boringIfAny($mm, $deepMm);
+                $boring = $this->boringIfAny($this->hole($mm, $deepMm));
                 if ($boring !== null) {
                     return $boring;
                 }
@@ -252,22 +253,30 @@ final readonly class PartContext
         );
     }
 
+    /** A hole on its axis, bored while it turns or at the press. */
+    public function hole(float $diameterMm, float $depthMm, bool $isThrough = false, bool $isStill = false): Hole
+    {
+        return new Hole(
+            diameterMm: $diameterMm, depthMm: $depthMm, wood: $this->cutWood(), isThrough: $isThrough,
+            mostRpm: $isStill ? null : $this->rimSpeed()->rpm,
+        );
+    }
+
     /**
-     * A hole into it with a bit, of the shop's own where it has said which it has.
+     * How a hole is bored with a bit, of the shop's own where it has said which it has.
+     *
+     * @param  BitKind|null  $with  the kind that its maker wants
      *
      * @throws NoBit where none of them bores it
      */
-    public function boring(float $diameterMm, float $depthMm, bool $isThrough = false): Boring
+    public function boring(Hole $hole, ?BitKind $with = null): Boring
     {
         $own = $this->bench->equipment->bits;
+        $bits = $own === [] ? $this->tables->lathe->bits->sold($hole->diameterMm) : $own;
 
         return Boring::of(
-            $this->calibration->bores, $this->tables->lathe->bits,
-            $own === [] ? $this->tables->lathe->bits->sold($diameterMm) : $own,
-            new Hole(
-                diameterMm: $diameterMm, depthMm: $depthMm, wood: $this->cutWood(), isThrough: $isThrough,
-                mostRpm: $this->rimSpeed()->rpm,
-            ),
+            $this->calibration->bores, $this->tables->lathe->bits, $with === null ? $bits
+                : array_values(array_filter($bits, fn (Bit $bit): bool => $bit->kind === $with)), $hole,
         );
     }
 

@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal\Work;
+
+use HonestGrain\Geometry\Face;
+use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Holding\Stance;
+use HonestGrain\Lathework\Boring;
+use HonestGrain\Lathework\CutWood;
+use HonestGrain\Lathework\Hole;
+use HonestGrain\Lathework\Speed;
+use HonestGrain\Piece\HoleFrom;
+use HonestGrain\Piece\PartHole;
+use HonestGrain\Piece\StartsAs;
+use HonestGrain\Route\Internal\Doing;
+use HonestGrain\Route\Internal\Operation;
+use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\Internal\Setup;
+use HonestGrain\Route\Internal\Timing;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepWords;
+use HonestGrain\Safety\Hazard;
+use HonestGrain\Schedule\Wait;
+use HonestGrain\Technique\Work;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
+
+/**
+ * Holes besides the bore: on the axis in steps, or across with the work held still.
+ *
+ * @internal
+ */
+final class Holes
+{
+    /** @return list<Operation> */
+    public static function of(PartContext $subject): array
+    {
+        return array_map(fn (PartHole $hole): Operation => $hole->place === null
+            ? self::onAxis($subject, $hole) : self::across($subject, $hole), $subject->part->holes);
+    }
+
+    /** @return list<Precedence> */
+    public static function chains(PartContext $subject): array
+    {
+        $chains = [];
+        foreach ($subject->part->holes as $hole) {
+            $face = $hole->place === null ? self::end($subject, $hole) : Face::Outside;
+            $shaped = $subject->piece->startsAs === StartsAs::Turned ? null : $subject->id(
+                $face === Face::Foot && $subject->part->holding->isCut() ? $subject->part->holding->value : 'shape',
+                $face === Face::Foot && $subject->part->holding->isCut() ? null : Face::Outside,
+            );
+            $chains[] = $shaped === null ? null : Precedence::rule(
+                $shaped, $hole->id, Wait::none(), new Said('route.holes.measured-from-last-shape'),
+            );
+            $chains[] = Precedence::custom(
+                $hole->id, SandingRun::firstId($subject, $face), Wait::none(), new Said('route.holes.edge-sanded'),
+            );
+            $chains = [...$chains, ...self::afterTheInside($subject, $hole), ...self::stepped($subject, $hole)];
+        }
+
+        return array_values(array_filter($chains, fn (?Precedence $one): bool => $one !== null));
+    }
+
+    /** The end that a hole on the axis starts at. */
+    public static function end(PartContext $subject, PartHole $hole): Face
+    {
+        return match (true) {
+            $hole->from === HoleFrom::Foot => Face::Foot,
+            $subject->has(Face::Inside) => Face::Inside,
+            default => $subject->has(Face::Top) ? Face::Top : Face::Outside,
+        };
+    }
+
+    /** How it is bored with a bit of the shop's; null where none does. */
+    public static function boring(PartContext $subject, PartHole $hole): ?Boring
+    {
+        $grain = $subject->part->grain;
+        $place = $hole->place;
+        // Across a piece of side grain a hole runs into end grain where the grain comes out, and beside it into side.
+        $isEnd = $place === null ? $grain === GrainDirection::End
+            : $grain === GrainDirection::Side && abs(cos(deg2rad($place->azimuthDeg))) > M_SQRT1_2;
+
+        $wood = $subject->cutWood();
+
+        return $subject->boringIfAny(new Hole(
+            diameterMm: $hole->diameterMm, depthMm: $hole->deepMm($subject->part->profile), wood: new CutWood(
+                $isEnd ? GrainDirection::End : GrainDirection::Side, $wood->hardnessN, $wood->isWet,
+            ), isThrough: $hole->comesOut($subject->part->profile),
+            mostRpm: $place === null ? $subject->rimSpeed()->rpm : null,
+        ), $hole->bit);
+    }
+
+    /** @return list<Precedence> */
+    private static function afterTheInside(PartContext $subject, PartHole $hole): array
+    {
+        $isHollowed = $subject->piece->startsAs !== StartsAs::Turned && $subject->has(Face::Inside);
+        $isIn = $hole->opensInside($subject->part->profile);
+        $isWithin = $hole->place !== null || $hole->from === HoleFrom::Top || $isIn;
+
+        return [
+            ...$isHollowed && $isWithin ? [Precedence::rule(
+                $subject->id('hollow', Face::Inside), $hole->id, Wait::none(),
+                new Said('route.marked.tool-catches-in-opening'),
+            )] : [],
+            ...$isIn && isset($subject->sandings[Face::Inside->value])
+                ? [Precedence::custom(
+                    $subject->id('sand', Face::Inside), $hole->id, Wait::none(),
+                    new Said('route.marked.paper-catches-in-opening'),
+                )] : [],
+        ];
+    }
+
+    /** @return list<Precedence> of those on the axis from one end, the wider ones first */
+    private static function stepped(PartContext $subject, PartHole $hole): array
+    {
+        $chains = [];
+        foreach ($hole->place === null ? $subject->part->holes : [] as $other) {
+            if ($other->place === null && $other->from === $hole->from && $other->diameterMm > $hole->diameterMm) {
+                $chains[] = Precedence::rule(
+                    $other->id, $hole->id, Wait::none(), new Said('route.holes.wide-first'),
+                );
+            }
+        }
+
+        return $chains;
+    }
+
+    private static function onAxis(PartContext $subject, PartHole $hole): Operation
+    {
+        $boring = self::boring($subject, $hole);
+        $face = self::end($subject, $hole);
+        $stances = array_values(array_filter(
+            $hole->from === HoleFrom::Foot ? [Stance::First, Stance::Foot] : [Stance::Main],
+            fn (Stance $stance): bool => $subject->positions->has($stance),
+        ));
+        $isOn = $stances !== [] && $boring !== null;
+
+        return self::drilled($subject, $hole, new Setup(
+            work: $isOn ? Work::Spinning : Work::Lap, stances: $isOn ? [$stances[0]] : [Stance::Off],
+            speed: $isOn ? $subject->rimSpeed()->under(Speed::most($boring->rpm, 'bit')) : null,
+            hazards: $isOn ? $subject->spinning() : [],
+            hold: $isOn ? null : new Said('route.bored.upright-under-the-press'),
+        ), [], $face);
+    }
+
+    private static function across(PartContext $subject, PartHole $hole): Operation
+    {
+        $place = $hole->place ?? throw new \LogicException('It is no hole across.');
+        $profile = $subject->part->profile;
+        $lathe = $subject->bench->equipment->lathe;
+        $index = $lathe->indexHoles ?? [];
+        // A lathe that nothing stops at an angle is no place for it.
+        $isOff = $lathe !== null && $index === [];
+        $plate = $index === [] ? null : max($index);
+        $left = $place->woodMm($profile) - $hole->deepMm($profile);
+
+        return self::drilled($subject, $hole, $isOff ? new Setup(
+            work: Work::Lap, stances: [Stance::Off], hold: new Said('route.joints.padded-cradle'),
+        ) : new Setup(work: Work::Locked, hazards: [Hazard::BeforeSwitch]), PartContext::said(
+            new Said('route.holes.mark-it', [
+                'height' => Quantity::mm($place->heightMm), 'azimuth' => Quantity::degrees($place->azimuthDeg),
+            ]),
+            $plate === null ? null : new Said('route.holes.index-hole', [
+                'hole' => Quantity::count(round($place->azimuthDeg / 360 * $plate) % $plate + 1),
+                'plate' => Quantity::count($plate),
+            ]),
+            $place->angleDeg === 0.0 ? null : new Said(
+                $place->angleDeg > 0 ? 'route.holes.tilted-up' : 'route.holes.tilted-down',
+                ['angle' => Quantity::degrees(abs($place->angleDeg))],
+            ),
+            $hole->opensInside($profile) ? new Said('route.holes.backed-up')
+                : ($left > 0.05 ? new Said('route.holes.wood-left', ['left' => Quantity::mm($left)]) : null),
+        ), Face::Outside);
+    }
+
+    /** @param  list<Said>  $how */
+    private static function drilled(
+        PartContext $subject, PartHole $hole, Setup $setup, array $how, Face $face,
+    ): Operation {
+        $boring = self::boring($subject, $hole);
+        $deep = $hole->deepMm($subject->part->profile);
+        $time = $boring === null ? CutTime::hole($subject, $hole->diameterMm, $deep) : CutTime::boring($boring);
+        $title = new Said('route.holes.drill', [
+            'diameter' => Quantity::mm($hole->diameterMm),
+            'where' => $hole->place === null ? new Said("route.holes.on-axis-{$hole->from->value}")
+                : new Said('route.holes.across', ['height' => Quantity::mm($hole->place->heightMm)]),
+            'depth' => $hole->comesOut($subject->part->profile) ? new Said(
+                $hole->opensInside($subject->part->profile) ? 'route.holes.into-inside' : 'route.holes.through',
+            ) : new Said('route.holes.deep', ['depth' => Quantity::mm($deep)]),
+        ]);
+
+        return new Operation(
+            id: $hole->id, kind: StepKind::Turn, part: $subject->part->id,
+            doing: new Doing($subject->technique('drill'), [], of: [$hole->id], on: [$face]),
+            timing: new Timing(max(1.0, $time->minutes), 27.0 - $hole->diameterMm / 1000),
+            setup: $setup,
+            words: new StepWords(
+                $title, new Said('route.holes.after-shape-before-paper'), how: [...$how, ...$time->how],
+                brief: Said::lower($title), reckoning: $time->reckoning,
+            ),
+        );
+    }
+}
