@@ -42,6 +42,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SizeController;
 use App\Http\Controllers\StepController;
+use App\Http\Controllers\StockController;
 use App\Http\Controllers\SurfaceController;
 use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\TemplateController;
@@ -100,6 +101,8 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::post('flaws', [FlawController::class, 'store'])->name('flaws.store');
         Route::put('flaws/{flaw}', [FlawController::class, 'update'])->name('flaws.update');
         Route::delete('flaws/{flaw}', [FlawController::class, 'destroy'])->name('flaws.destroy');
+        Route::post('stock', [StockController::class, 'store'])->name('stock.store');
+        Route::delete('stock/{stock}', [StockController::class, 'destroy'])->name('stock.destroy');
         Route::post('holes', [HoleController::class, 'store'])->name('holes.store');
         Route::put('holes/{hole}', [HoleController::class, 'update'])->name('holes.update');
         Route::delete('holes/{hole}', [HoleController::class, 'destroy'])->name('holes.destroy');

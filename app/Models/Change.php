@@ -30,6 +30,8 @@ enum Change: string
     case HolePlaced = 'hole placed';
     case HoleChanged = 'hole changed';
     case HoleRemoved = 'hole removed';
+    case StockEntered = 'blank entered';
+    case StockRemoved = 'blank removed';
     case Coats = 'coats';
     case StepMoved = 'step moved';
     case OwnOrderTakenBack = 'own order taken back';

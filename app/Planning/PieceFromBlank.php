@@ -10,11 +10,14 @@ use App\Models\Workshop;
 use Closure;
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Measurement;
+use HonestGrain\Piece\Id;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\PieceStock;
 use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Rack\DryingState;
 use HonestGrain\Rack\Largest;
+use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 
 /** Starts a piece from a blank: what carries over, what the blank yields, and the link between the two. */
@@ -60,6 +63,24 @@ final readonly class PieceFromBlank
         }
 
         return $piece->withPart($body);
+    }
+
+    /** The piece with its body cut from the blank, where it comes out of it with all that holds it. */
+    public function outOf(Blank $blank, Piece $piece): Piece
+    {
+        $core = $blank->core();
+        $form = $core->form->stock();
+        if ($form === null) {
+            return $piece;
+        }
+        $isAcross = $form->isTurnedAcross();
+        $stock = PieceStock::read(Document::of([
+            'id' => Id::fresh('s'), 'blank' => $blank->number, 'form' => $form->value, 'width_mm' => $core->diameterMm,
+            'length_mm' => $isAcross ? $core->diameterMm : $core->lengthMm,
+            'height_mm' => $isAcross ? $core->lengthMm : $core->diameterMm, 'parts' => [$piece->body()->id],
+        ]));
+
+        return $stock->laidOut($piece, $this->catalogue->calibration()->stock)->fits() ? $piece->outOf($stock) : $piece;
     }
 
     /** @throws InvalidField at the size that the blank does not yield, with what it does */

@@ -32,6 +32,10 @@ final class FieldWords
             preg_match('/^(?:features|flaws)\.\d+$/', $field) => 'flaw_to',
             preg_match('/^features\.\d+\.(wish|with)$/', $field, $m) => $m[1],
             preg_match('/^features\.\d+\.(\w+?)(?:_mm)?$/', $field, $m) => "flaw_$m[1]",
+            preg_match('/^holes\.\d+\.diameter_mm$/', $field) => 'hole_across',
+            preg_match('/^holes\.\d+\.depth_mm$/', $field) => 'hole_deep',
+            preg_match('/^holes\.\d+\.(\w+?)(?:_mm|_deg)?$/', $field, $m) => "hole_$m[1]",
+            preg_match('/^stock\.\d+\.(\w+?)(?:_mm)?(?:\.\d+)?$/', $field, $m) => "stock_$m[1]",
             preg_match('/^joints\.\d+\.(\w+?)(?:_mm)?$/', $field, $m) => "joint_$m[1]",
             preg_match('/^marks\.\d+\.settings\.(\w+)$/', $field, $m) => $m[1],
             preg_match('/^bands\./', $field), preg_match('/^marks\.\d+\.(?:from_mm|to_mm)$/', $field) => 'to',
@@ -75,6 +79,10 @@ final class FieldWords
             preg_match('/^features\.(\d+)(?:\.(\w+))?$/', $field, $m) => say('view.field-words.flaw', [
                 'number' => $number($m[1]),
                 'field' => isset($m[2]) ? ', '.self::plain($m[2]) : '',
+            ]),
+            preg_match('/^(holes|stock)\.(\d+)\.(\w+)/', $field, $m) => say("view.field-words.$m[1]", [
+                'number' => $number($m[2]),
+                'what' => self::plain($m[3]),
             ]),
             preg_match('/^joints\.(\d+)\.(\w+)$/', $field, $m) => say('view.field-words.joint', [
                 'number' => $number($m[1]),

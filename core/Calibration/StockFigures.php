@@ -15,12 +15,15 @@ final readonly class StockFigures
 
     public float $cutMm;
 
+    public float $sawMinutes;
+
     /** @param  \Closure(string): float  $value  of a constant, by its name */
     public function __construct(\Closure $value)
     {
         $this->tenonMm = $value('stock_tenon_mm');
         $this->recessMm = $value('stock_recess_mm');
         $this->chuckWasteMm = $value('stock_chuck_waste_mm');
+        $this->sawMinutes = $value('stock_saw_minutes');
         $this->cutMm = $value('stock_cut_mm');
     }
 }

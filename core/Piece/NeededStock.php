@@ -20,15 +20,20 @@ use HonestGrain\Wood\Wood;
  */
 final readonly class NeededStock
 {
-    private function __construct(public Wood $wood, public Stock $stock, public StockLayout $layout)
-    {
+    /** @param  list<string>  $parts  ids, in the order they lie on it */
+    private function __construct(
+        public Wood $wood, public Stock $stock, public StockLayout $layout, public array $parts,
+    ) {
     }
 
-    /** @return list<self> */
+    /** @return list<self> of the parts that no blank was entered for */
     public static function of(Piece $piece, Calibration $calibration): array
     {
         $groups = [];
         foreach ($piece->partsInOrder() as $part) {
+            if ($piece->stockOf($part) !== null) {
+                continue;
+            }
             $groups[$part->grain === GrainDirection::End ? $part->wood->name : "$part->id"][] = $part;
         }
 
@@ -67,6 +72,9 @@ final readonly class NeededStock
             ? new Stock(StockForm::Square, $takes + $figures->cutMm * (count($laid) - 1) + $clean, $across, $across)
             : new Stock(StockForm::Slab, $across, $across, $takes + $clean);
 
-        return new self($parts[0]->wood, $stock, $stock->laidOut($figures, $laid));
+        return new self(
+            $parts[0]->wood, $stock, $stock->laidOut($figures, $laid),
+            array_map(fn (Part $part): string => $part->id, $parts),
+        );
     }
 }

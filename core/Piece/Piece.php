@@ -57,6 +57,9 @@ final readonly class Piece
     /** @var list<OwnStep> */
     public array $steps;
 
+    /** @var list<PieceStock> the blanks that were entered */
+    public array $stock;
+
     /** @var list<array{string, string}> what the maker wants first, and what after it */
     public array $order;
 
@@ -82,6 +85,9 @@ final readonly class Piece
         $this->joints = $made['joints'];
         $this->steps = $made['steps'];
         $this->order = $made['order'];
+        $this->stock = array_map(
+            PieceStock::read(...), $document->has('stock') ? $document->children('stock', self::MAX_PARTS) : [],
+        );
         $this->note = $document->textOr('note', '', 2000, lines: true) ?? '';
     }
 
@@ -177,6 +183,24 @@ final readonly class Piece
         return count($this->parts) > 1;
     }
 
+    /** The blank that was entered for a part; null where none was. */
+    public function stockOf(Part $part): ?PieceStock
+    {
+        foreach ($this->stock as $stock) {
+            if (in_array($part->id, $stock->parts, true)) {
+                return $stock;
+            }
+        }
+
+        return null;
+    }
+
+    /** The same from other blanks. */
+    public function outOf(PieceStock ...$stock): self
+    {
+        return Copy::with($this, ['stock' => array_values($stock)]);
+    }
+
     /** The same with a part in place of the one of that id. */
     public function withPart(Part $part): self
     {
@@ -200,6 +224,9 @@ final readonly class Piece
             'parts' => $kept($this->parts, fn (Part $part): bool => $part->id !== $id),
             'joints' => $kept($this->joints, fn (Joint $one): bool => ! in_array($id, $one->parts(), true)),
             'steps' => $kept($this->steps, fn (OwnStep $step): bool => $step->part !== $id),
+            'stock' => array_values(array_filter(array_map(
+                fn (PieceStock $stock): ?PieceStock => $stock->without($id), $this->stock,
+            ))),
         ]);
     }
 
@@ -324,6 +351,7 @@ final readonly class Piece
             'name' => $this->name, 'form' => $this->form->value, 'purpose' => $this->purpose->value,
             'due_at' => $this->due?->format('Y-m-d\TH:i:s\Z'), 'starts_as' => $this->startsAs->value,
             'school' => (object) $this->school,
+            'stock' => array_map(fn (PieceStock $stock): array => $stock->toArray(), $this->stock),
             'parts' => array_map(fn (Part $part): array => $part->toArray(), $this->parts),
             'joints' => array_map(fn (Joint $joint): array => $joint->toArray(), $this->joints),
             'steps' => array_map(fn (OwnStep $step): array => $step->toArray(), $this->steps),

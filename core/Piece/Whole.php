@@ -32,6 +32,16 @@ final class Whole
                 throw InvalidField::choice("steps.$i.part", $step->part, $names);
             }
         }
+        $laid = [];
+        foreach ($piece->stock as $i => $stock) {
+            $ids["stock.$i.id"] = $stock->id;
+            foreach ($stock->parts as $k => $part) {
+                if ($piece->part($part) === null || in_array($part, $laid, true)) {
+                    throw InvalidField::choice("stock.$i.parts.$k", $part, array_values(array_diff($names, $laid)));
+                }
+                $laid[] = $part;
+            }
+        }
         Id::eachOnce($ids);
         self::refuseRing($piece);
     }

@@ -28,6 +28,7 @@ final readonly class Workpieces
         private bool $isWet = false,
         private bool $isTrue = true,
         private bool $hasPartner = false,
+        private ?PieceStock $stock = null,
     ) {
     }
 
@@ -46,14 +47,14 @@ final readonly class Workpieces
         );
     }
 
-    /** What a round blank of it measures, with what comes clean and what holds it. */
+    /** What a round blank of it measures. */
     public function blank(): WorkSize
     {
-        $spare = $this->calibration->turning->allowanceMm;
-        $across = $this->part->profile->diameterMm() + $spare;
-        $high = NeededStock::part($this->part)->takesMm($this->calibration->stock) + $spare;
+        $blank = PartBlank::of($this->part, $this->stock, $this->calibration);
 
-        return new WorkSize($across, $high, $this->massG(M_PI / 4 * $across ** 2 * $high));
+        return new WorkSize(
+            $blank->acrossMm, $blank->highMm, $this->massG(M_PI / 4 * $blank->acrossMm ** 2 * $blank->highMm),
+        );
     }
 
     private function size(HoldStage $stage): WorkSize

@@ -10,6 +10,7 @@ use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Node;
 use HonestGrain\Geometry\Profile;
 use HonestGrain\Holding\Mount;
+use HonestGrain\Lathework\StockForm;
 use HonestGrain\Words\Said;
 
 /** What a blank has been cut or roughed to. */
@@ -76,5 +77,17 @@ enum BlankForm: string
         return Profile::of(Curve::through([
             Node::at(0.0, $diameterMm / 2, true), Node::at($lengthMm, $diameterMm / 2, true),
         ]), null);
+    }
+
+    /** As what parts are laid out on it; null for what is roughed out already. */
+    public function stock(): ?StockForm
+    {
+        return match ($this) {
+            self::RoughBowl, self::RoughHollow => null,
+            self::Round, self::PlugStock => StockForm::Round,
+            self::Slab => StockForm::Slab,
+            self::Log, self::Branch => StockForm::Log,
+            self::SpindleStock => StockForm::Square,
+        };
     }
 }

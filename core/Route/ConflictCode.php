@@ -30,6 +30,9 @@ enum ConflictCode: string
     /** A part that nothing of the shop's holds. */
     case NoHold = 'no-hold';
 
+    /** Parts that do not come out of the blank that was entered. */
+    case Stock = 'stock';
+
     /** A hole that comes out where nobody asked for it. */
     case Hole = 'hole';
 

@@ -24,12 +24,12 @@ return [
         'fitted-spigot' => 'the joint fitted, the tail centre up until the last cut',
         'round-closed-unwarped-wall' => 'a round, closed and unwarped wall: no cracks, holes or bark edge',
         'sound-wood-whole-thread' => 'sound wood for its whole thread, across the grain',
-        'screws-into-waste-wood' => 'screws into waste wood, none into end grain alone',
+        'screws-into-waste-wood' => 'wood that comes away for its screws: hollowed out, or a waste block',
         'whole-rim-tail-centre' => 'a whole rim, and the tail centre up until the last cut',
         'rim-fits-block-tail' => 'a rim that fits its block, and the tail centre up',
         'true-round-place-wheels' => 'a true and round place for its wheels',
         'tenon-flat-shoulder-sound' => 'a tenon with a flat shoulder, of sound wood',
-        'walls-about-recess-thick' => 'walls about the recess as thick as it is deep twice',
+        'walls-about-recess-thick' => 'a foot wide enough for sound wood all round the recess',
         'sound-ends' => 'sound ends',
     ],
     'holding' => [
@@ -183,7 +183,7 @@ return [
     ],
     'measures' => [
         'plate' => 'across',
-        'screw' => 'into the wood',
+        'screw' => 'deep',
         'reach' => 'widest rim',
         'seal' => 'seal across',
         'band' => 'widest band',

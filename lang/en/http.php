@@ -314,4 +314,8 @@ return [
         'no-hardness-known-reckoned' => 'no hardness known: reckoned on a usual one',
         'asked' => 'What is asked here: a last grain of {um} µm or finer, because {because}.',
     ],
+    'stock' => [
+        'entered' => 'Entered: the route is turned from it.',
+        'taken-back' => 'Taken back; the least blank is taken.',
+    ],
 ];

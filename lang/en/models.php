@@ -48,6 +48,8 @@ return [
         'hole-removed' => 'hole removed',
         'hole-changed' => 'hole changed',
         'hole-placed' => 'hole placed',
+        'blank-entered' => 'blank entered',
+        'blank-removed' => 'blank removed',
         'flaw-placed' => 'flaw placed',
         'recipe-used' => 'recipe used',
         'mark-removed' => 'mark removed',

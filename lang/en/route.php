@@ -447,6 +447,21 @@ return [
             .'to it.',
         'cone-in-hole' => 'Tail centre up, its cone in the hole.',
     ],
+    'stock' => [
+        'sawn-round' => 'Sawn round to {across|0} first.',
+        'does-not-fit' => 'It does not come out of the blank that was entered. {problems|sentences}',
+        'larger-blank' => 'Enter a larger blank',
+        'draw-smaller' => 'Draw it smaller',
+        'saw-apart' => 'Saw the blank apart',
+        'grain-runs-on' => 'Out of one length, next to each other, so that its grain runs on.',
+        'place' => '{part}: from {from|0} to {to|0} of its length.',
+        'left' => '{left|0} is left over.',
+        'mark-ends' => 'A line along one side, and both ends of each cut numbered: what was next to each other meets '
+            .'again.',
+        'at-the-saw' => 'at the saw',
+        'sawing' => 'sawing the blank apart',
+        'each-by-itself' => 'Each is turned by itself.',
+    ],
     'holes' => [
         'drill' => 'Drill the hole of {diameter|1} {where}, {depth}',
         'across' => 'across at {height|0}',

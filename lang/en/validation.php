@@ -59,6 +59,8 @@ return [
         'bit_length.*' => 'reach of the bits', 'starts_as' => 'what it begins as',
         'cutter_size.*' => 'size of the cutter', 'marks.*' => 'the ticked marks', 'by' => 'by',
         'azimuth_from' => 'turn from', 'azimuth_to' => 'turn to', 'bore_depth' => 'bore depth',
+        'stock_form' => 'form of the blank', 'stock_length' => 'length of the blank',
+        'stock_width' => 'width of the blank', 'stock_height' => 'thickness of the blank', 'stock_parts' => 'parts',
         'hole_from' => 'it starts', 'hole_across' => 'diameter of the hole', 'hole_deep' => 'depth of the hole',
         'hole_height' => 'height over the foot', 'hole_azimuth' => 'turn', 'hole_angle' => 'angle',
         'hold_size.*' => 'size of the hold', 'hold_widest.*' => 'widest work', 'jaw_depth.*' => 'depth of the jaws',

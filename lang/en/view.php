@@ -188,6 +188,8 @@ return [
             'inner' => 'Inside',
         ],
         'bore' => 'Bore, {what}',
+        'holes' => 'Hole {number}, {what}',
+        'stock' => 'Blank {number}, {what}',
         'fields' => [
             'surface-tool-mark-um' => 'Depth of the tool marks',
             'shape-outer' => 'The outside',
@@ -247,7 +249,7 @@ return [
         'across' => 'Across, {mm}',
         'deep' => 'Deep, {mm} (empty: through)',
         'height' => 'Over the foot, {mm}',
-        'azimuth' => 'Turn from where the grain comes out, °',
+        'azimuth' => 'Turn, °',
         'angle' => 'Up from level, °',
     ],
     'from-blank' => [
@@ -532,6 +534,12 @@ return [
         'grain' => 'A grain of {um} µm',
     ],
     'stock-panel' => [
+        'entered' => '{form}, {long|0} × {wide|0} × {high|0}: {needed|0} of its length is needed, {left|0} is left.',
+        'from-rack' => 'Number {number} of the rack, {form|lower}, {long|0} × {wide|0} × {high|0}: {needed|0} of its '
+            .'length is needed, {left|0} is left.',
+        'forms' => [
+            'round' => 'Round', 'square' => 'Square', 'log' => 'Log', 'slab' => 'Slab', 'half-log' => 'Half log',
+        ],
         'square' => '{wood}, {wide|0} square and {long|0} long, the grain along it.',
         'disc' => '{wood}, {wide|0} across and {long|0} thick, the grain across it.',
         'place' => '{part} from {from|0} to {to|0}',

@@ -159,7 +159,12 @@
                     @endforeach
                 </tbody>
             </table>
-            <h2 class="mt-5">Other holds</h2>
+            <h2 class="mt-5">Holds</h2>
+            <p class="faint small">
+                Sizes in {{ $show->unit(Unit::Length) }}. Routes hold work by what is ticked, and by jaws listed above.
+                Jam chucks, mandrels, glued blocks and centres are made or there anyway. With nothing ticked, every hold
+                is taken to be there.
+            </p>
             <table class="mt-1">
                 <thead>
                     <tr>

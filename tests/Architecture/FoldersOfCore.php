@@ -34,7 +34,7 @@ final class FoldersOfCore
             'Reading', 'Wood', 'Calibration', 'Geometry', 'Layout', 'Colour', 'Coating', 'Abrasive', 'Holding',
             'Catalogue', 'Technique', 'Lathework',
         ],
-        'Rack' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Holding', 'Piece'],
+        'Rack' => ['Reading', 'Wood', 'Calibration', 'Geometry', 'Holding', 'Piece', 'Lathework'],
         'Schedule' => ['Reading', 'Coating'],
         'Route' => [
             'Reading',

@@ -314,11 +314,48 @@ final class LatheworkTest extends TestCase
         self::assertTrue($bowl->isDisc());
     }
 
+    public function test_parts_come_out_of_the_blank_that_was_entered_or_have_no_date(): void
+    {
+        $box = Benchwork::box(starts: 'blank');
+        $ids = array_column($box['parts'], 'id');
+        $out = fn (float $long, float $wide = 80, ?array $parts = null): Route => Benchwork::route(['stock' => [[
+            'id' => 's', 'form' => 'square', 'length_mm' => $long, 'width_mm' => $wide, 'parts' => $parts ?? $ids,
+        ]]] + $box);
+        $route = $out(400);
+        $steps = array_column($route->steps, null, 'id');
+        $order = array_flip(array_keys($steps));
+        self::assertNull($route->withoutDate());
+        foreach ($ids as $part) {
+            self::assertLessThan($order["$part/rough"], $order['s/saw'], 'sawn apart before it is turned');
+        }
+        self::assertStringContainsString('left over', Told::all($steps['s/saw']->words->how));
+        $short = $out(80);
+        self::assertSame('stock', $short->withoutDate()['code'] ?? null);
+        self::assertStringContainsString('too short', (string) json_encode(array_map(
+            fn ($one): string => Told::of($one->message), $short->conflicts,
+        )));
+        self::assertSame('stock', $out(400, 40)->withoutDate()['code'] ?? null, 'too narrow');
+        $minutes = fn (float $wide): float => array_column(
+            $out(400, $wide)->steps, null, 'id',
+        )["$ids[0]/rough"]->timing->minutes;
+        self::assertGreaterThan($minutes(80), $minutes(120), 'more wood takes longer to bring round');
+        $rpm = fn (float $wide): ?int => array_column(
+            $out(400, $wide)->steps, null, 'id',
+        )["$ids[0]/rough"]->setup->rpm;
+        self::assertLessThan($rpm(80), $rpm(120), 'and starts slower, by its corners');
+        try {
+            $out(400, 80, [$ids[0], $ids[0]]);
+            self::fail('A part comes out of one place.');
+        } catch (InvalidField $refused) {
+            self::assertSame('stock.0.parts.1', $refused->field);
+        }
+    }
+
     public function test_a_hole_across_has_a_place_and_says_what_stands_before_it(): void
     {
-        $bowl = fn (array $hole, string $starts = 'blank'): Route => Benchwork::route(Benchwork::piece([Benchwork::bowl([
+        $bowl = fn (array $hole): Route => Benchwork::route(Benchwork::piece([Benchwork::bowl([
             'holes' => [['id' => 'h', 'diameter_mm' => 8, 'from' => 'side', 'height_mm' => 60] + $hole],
-        ])], ['starts_as' => $starts]));
+        ])], ['starts_as' => 'blank']));
         $through = $bowl(['azimuth_deg' => 90]);
         $order = array_flip(array_map(fn (Step $step): string => $step->id, $through->steps));
         self::assertGreaterThan($order['body.inside/sand'], $order['h'], 'nothing is sanded across an opening');
@@ -331,7 +368,8 @@ final class LatheworkTest extends TestCase
             'holes' => [['id' => 'h', 'diameter_mm' => 8, 'height_mm' => 60]],
         ])])), Drawn::tables())->body();
         $mm = $wall->holes[0]->woodMm($wall->profile);
-        self::assertSame('hole', $bowl(['depth_mm' => round($mm, 2) + 0.1])->withoutDate()['code'] ?? null, 'it comes out');
+        $out = $bowl(['depth_mm' => round($mm, 2) + 0.1]);
+        self::assertSame('hole', $out->withoutDate()['code'] ?? null, 'it comes out');
         self::assertNull($bowl(['depth_mm' => round($mm, 2) - 2.5])->withoutDate());
         self::assertGreaterThan($mm, Piece::read(Document::of(Benchwork::piece([Benchwork::bowl([
             'holes' => [['id' => 'h', 'diameter_mm' => 8, 'height_mm' => 60, 'angle_deg' => 30]],

@@ -103,7 +103,7 @@ class PieceController extends Controller
         ), $mapper->tables($user->workshop));
         if ($blank !== null) {
             $blanks->check($blank, $core);
-            $core = $blanks->withFlaws($blank, $core);
+            $core = $blanks->outOf($blank, $blanks->withFlaws($blank, $core));
         }
         $piece = $this->editor->create(
             $user->workshop, Document::decode($core->encoded()), $user, once: $request->validated('once'),

@@ -46,7 +46,8 @@ final readonly class Holdings
         [$held, $instead, $conflicts] = [$piece, [], []];
         foreach ($piece->parts as $part) {
             $holds = Holds::of((new Workpieces(
-                $part, $tables->calibration, $bench->isWet($part->moisturePercent), true, $piece->isFitted($part),
+                part: $part, calibration: $tables->calibration, isWet: $bench->isWet($part->moisturePercent),
+                hasPartner: $piece->isFitted($part), stock: $piece->stockOf($part),
             ))->at(HoldStage::Inside), $bench->equipment, $tables->lathe->holds, $tables->calibration);
             $not = self::refusal($piece, $part, $holds);
             if ($not === []) {

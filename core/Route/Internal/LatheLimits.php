@@ -8,7 +8,6 @@ use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Lathe;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Lathework\Speed;
-use HonestGrain\Piece\NeededStock;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\ConflictCode;
@@ -31,9 +30,11 @@ final class LatheLimits
         if ($lathe === null) {
             return [];
         }
-        $spare = $subject->calibration->turning->allowanceMm;
-        $across = $subject->part->profile->diameterMm();
-        $long = self::blankMm($subject);
+        $blank = $subject->blank();
+        $isEntered = $subject->piece->startsAs === StartsAs::Blank
+            && $subject->piece->stockOf($subject->part) !== null;
+        $across = max($subject->part->profile->diameterMm(), $isEntered ? $blank->swingsMm : 0.0);
+        $long = $blank->highMm;
         $steps = array_map(
             fn (Sanding $sanding): string => $subject->id('sand', $sanding->face), array_values($subject->sandings),
         );
@@ -56,13 +57,6 @@ final class LatheLimits
         }
 
         return $conflicts;
-    }
-
-    /** How long its blank is, with what holds it and what comes off its ends. */
-    private static function blankMm(PartContext $subject): float
-    {
-        return NeededStock::part($subject->part)->takesMm($subject->calibration->stock)
-            + $subject->calibration->turning->allowanceMm;
     }
 
     /** @return list<Conflict> where work would have to turn slower than the lathe can */
@@ -93,7 +87,6 @@ final class LatheLimits
     /** @return array{string, Speed|null} the step that turns slowest of those that cut, where it is not true yet */
     private static function slowestCut(PartContext $subject): array
     {
-        $spare = $subject->calibration->turning->allowanceMm;
         $across = $subject->part->profile->diameterMm();
 
         return match (true) {
@@ -103,8 +96,8 @@ final class LatheLimits
                 )),
             ],
             $subject->piece->startsAs === StartsAs::Blank => [$subject->id('rough'), $subject->startingSpeed(
-                $subject->positions->has(Stance::First) ? Stance::First : Stance::Main, $across + $spare,
-                self::blankMm($subject),
+                $subject->positions->has(Stance::First) ? Stance::First : Stance::Main, $subject->blank()->swingsMm,
+                $subject->blank()->highMm,
             )->start],
             default => ['', null],
         };

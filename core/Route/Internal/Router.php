@@ -35,6 +35,7 @@ use HonestGrain\Route\Internal\Work\Repairs;
 use HonestGrain\Route\Internal\Work\Roughing;
 use HonestGrain\Route\Internal\Work\Sanded;
 use HonestGrain\Route\Internal\Work\SandingRun;
+use HonestGrain\Route\Internal\Work\Stocks;
 use HonestGrain\Route\Internal\Work\Turning;
 use HonestGrain\Route\Past;
 use HonestGrain\Route\Sanding;
@@ -136,6 +137,11 @@ final class Router
         );
         foreach ($piece->partsInOrder() as $part) {
             $router->prepare($part);
+        }
+        foreach ($piece->stock as $stock) {
+            [$operations, $chains, $conflicts] = Stocks::of($stock, $router->subjects);
+            $router->take($operations, $chains);
+            $router->conflicts = [...$router->conflicts, ...$conflicts];
         }
         foreach ($piece->joints as $joint) {
             [$operations, $chains] = Joints::of($joint, $router->subjects, $router->coats);

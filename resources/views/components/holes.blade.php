@@ -32,8 +32,8 @@
             <x-at :page="$page" />
             <x-hole-fields :words="$words" />
             <p class="faint small mb-2">
-                The height and the turn are asked of a hole across alone. Without a depth it goes through: into what is
-                hollow, or out at the other side.
+                Height, turn and angle are asked of a hole across alone; the turn counts from where the grain comes out.
+                Without a depth it goes through: into what is hollow, or out at the other side.
             </p>
             <button class="press press-main">Place it</button>
         </form>

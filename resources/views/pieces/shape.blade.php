@@ -216,23 +216,8 @@
                     <p><button class="press press-main">Save</button></p>
                 </form>
             </section>
-            @php($blanks = $stock->blanks())
-            @if ($blanks !== [])
-                <section>
-                    <h2>The least blank</h2>
-                    @foreach ($blanks as [$blank, $places, $drawing])
-                        <p class="mt-2">
-                            {{ $blank }}
-                            @if ($places !== '')
-                                <span class="faint">{{ $places }}</span>
-                            @endif
-                        </p>
-                        @if ($drawing !== '')
-                            <div class="mt-1">{!! $show->drawn($drawing) !!}</div>
-                        @endif
-                    @endforeach
-                    <x-why kind="workshop">{{ $show->said(new \HonestGrain\Words\Said('figures.stock')) }}</x-why>
-                </section>
+            @if ($stock->isTurned())
+                <x-stock :page="$page" :stock="$stock" />
             @endif
         </div>
     </div>

@@ -31,6 +31,7 @@ use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\Part;
+use HonestGrain\Piece\PartBlank;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\School;
 use HonestGrain\Piece\School\Underside;
@@ -224,12 +225,18 @@ final readonly class PartContext
         return null;
     }
 
+    /** What it is turned from. */
+    public function blank(): PartBlank
+    {
+        return PartBlank::of($this->part, $this->piece->stockOf($this->part), $this->calibration);
+    }
+
     /** What holds it at a stage. */
     private function holds(HoldStage $stage): Holds
     {
         return Holds::of((new Workpieces(
             part: $this->part, calibration: $this->calibration, isWet: $this->isWet(),
-            hasPartner: $this->piece->isFitted($this->part),
+            hasPartner: $this->piece->isFitted($this->part), stock: $this->piece->stockOf($this->part),
         ))->at($stage), $this->bench->equipment, $this->tables->lathe->holds, $this->calibration);
     }
 

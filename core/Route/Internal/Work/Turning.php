@@ -6,7 +6,6 @@ namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Calibration\TurningRates;
 use HonestGrain\Geometry\Face;
-use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Lathework\CutKind;
@@ -98,20 +97,22 @@ final readonly class Turning
 
     private function rough(): Operation
     {
-        $cylinder = M_PI * ($this->diameterMm() / 2) ** 2 * $this->heightMm();
-        // A spindle starts square; a bowl is sawn round first.
-        $waste = $this->subject->part->grain === GrainDirection::End ? $cylinder * (4 / M_PI - 1) : $cylinder * 0.1;
+        $blank = $this->subject->blank();
+        $stock = $this->subject->piece->stockOf($this->subject->part);
+        // To a cylinder as wide as the part, of all its length.
+        $waste = max(0.0, $blank->volumeMm3 - M_PI / 4 * $this->diameterMm() ** 2 * $blank->highMm);
 
         return $this->cut(
             technique: 'rough', what: 'rough', faces: [], title: new Said(
                 'route.turning.bring-blank-round',
-            ), cut: CutTime::of($this->subject, CutKind::Rough, $waste, diameterMm: $this->blankMm()),
+            ), cut: CutTime::of($this->subject, CutKind::Rough, $waste, diameterMm: $blank->swingsMm),
             because: new Said('route.turning.until-runs-true-nothing'), rank: 1.0,
             how: [new Said('route.turning.by-hand-first'), new Said('route.turning.from-about-across-long', [
-                'blank' => Quantity::mm($this->blankMm()),
-                'height' => Quantity::mm($this->heightMm()),
+                'blank' => Quantity::mm($blank->swingsMm), 'height' => Quantity::mm($blank->highMm),
                 'diameter' => Quantity::mm($this->diameterMm()),
-            ])],
+            ]), ...$stock?->stock->form->isTurnedAcross() === true ? [new Said('route.stock.sawn-round', [
+                'across' => Quantity::mm($blank->acrossMm),
+            ])] : []],
         );
     }
 
@@ -148,7 +149,8 @@ final readonly class Turning
     {
         $faces = Face::among([Face::Outside, Face::Top], $this->subject->faces());
         $cylinder = M_PI * ($this->diameterMm() / 2) ** 2 * (
-            $this->subject->part->profile->heightMm() + $this->rates->allowanceMm
+            $isBlank ? $this->subject->blank()->highMm - $this->heldMm()
+                : $this->subject->part->profile->heightMm() + $this->rates->allowanceMm
         );
         $waste = $isBlank ? max(0.0, $cylinder - $this->solidMm3)
             : $this->subject->areaMm2($faces) * ($this->roughWallMm() - $this->wallMm()) / 2;
@@ -159,7 +161,7 @@ final readonly class Turning
             ), cut: CutTime::of(
                 subject: $this->subject, kind: CutKind::Shape, wasteMm3: $waste, faces: $faces,
                 wallMm: $this->isInsideFirst() ? $this->subject->measured->wall?->minMm : null,
-                diameterMm: $isBlank ? $this->blankMm() : null,
+                diameterMm: $isBlank ? $this->subject->blank()->acrossMm : null,
             ),
             because: new Said('route.turning.finish-cut-cleanly-you'), rank: 3.0,
             how: $this->subject->has(Face::Bore) && ! $this->subject->has(Face::Inside)
@@ -247,7 +249,9 @@ final readonly class Turning
             setup: new Setup(
                 stances: $isWhole ? [$this->stance($what)] : null,
                 speed: (is_float($cut) ? null : $cut->speed) ?? ($what === 'rough'
-                    ? $subject->startingSpeed($this->stance($what), $this->blankMm(), $this->heightMm())->start
+                    ? $subject->startingSpeed(
+                        $this->stance($what), $subject->blank()->swingsMm, $subject->blank()->highMm,
+                    )->start
                     : $subject->rimSpeed()),
                 hazards: $subject->spinning(),
             ),
@@ -278,15 +282,11 @@ final readonly class Turning
         return $this->subject->part->profile->diameterMm();
     }
 
-    private function heightMm(): float
+    /** What of it is there to be held by alone. */
+    private function heldMm(): float
     {
         return NeededStock::part($this->subject->part)->takesMm($this->subject->calibration->stock)
-            + $this->rates->allowanceMm;
-    }
-
-    private function blankMm(): float
-    {
-        return $this->diameterMm() + $this->rates->allowanceMm;
+            - $this->subject->part->profile->heightMm();
     }
 
     /** @return float at its thinnest; 0 for what has none */

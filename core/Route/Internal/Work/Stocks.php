@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace HonestGrain\Route\Internal\Work;
+
+use HonestGrain\Holding\Stance;
+use HonestGrain\Lathework\StockPlace;
+use HonestGrain\Piece\PieceStock;
+use HonestGrain\Piece\StartsAs;
+use HonestGrain\Route\Conflict;
+use HonestGrain\Route\ConflictCode;
+use HonestGrain\Route\Internal\Doing;
+use HonestGrain\Route\Internal\Operation;
+use HonestGrain\Route\Internal\Precedence;
+use HonestGrain\Route\Internal\Setup;
+use HonestGrain\Route\Internal\Timing;
+use HonestGrain\Route\StepKind;
+use HonestGrain\Route\StepWords;
+use HonestGrain\Schedule\Wait;
+use HonestGrain\Words\Quantity;
+use HonestGrain\Words\Said;
+
+/**
+ * Blanks that were entered: sawn apart where several parts come out of one, and refused where they are too small.
+ *
+ * @internal
+ */
+final class Stocks
+{
+    /**
+     * @param  array<string, PartContext>  $subjects  by part
+     * @return array{list<Operation>, list<Precedence>, list<Conflict>}
+     */
+    public static function of(PieceStock $stock, array $subjects): array
+    {
+        $first = $subjects[$stock->parts[0]];
+        if ($first->piece->startsAs !== StartsAs::Blank) {
+            return [[], [], []];
+        }
+        $layout = $stock->laidOut($first->piece, $first->calibration->stock);
+        $conflicts = $layout->fits() ? [] : [Conflict::forbid(
+            array_map(fn (string $part): string => $subjects[$part]->id('rough'), $stock->parts),
+            new Said('route.stock.does-not-fit', ['problems' => $layout->problems]), [
+                new Said('route.stock.larger-blank'), new Said('route.stock.draw-smaller'),
+            ], ConflictCode::Stock,
+        )];
+        if (count($stock->parts) < 2) {
+            return [[], [], $conflicts];
+        }
+        $id = "$stock->id/saw";
+        $cuts = count($stock->parts) - 1;
+
+        return [[new Operation(
+            id: $id, kind: StepKind::Turn, part: $stock->parts[0],
+            doing: new Doing($first->technique('saw'), [], of: [$stock->id], on: []),
+            timing: new Timing($first->calibration->stock->sawMinutes * $cuts, 0.1),
+            setup: new Setup(stances: [Stance::Off], hold: new Said('route.stock.at-the-saw')),
+            words: new StepWords(
+                new Said('route.stock.saw-apart'), new Said('route.stock.grain-runs-on'), how: [
+                    ...array_map(fn (StockPlace $place): Said => new Said('route.stock.place', [
+                        'part' => $place->part->id, 'from' => Quantity::mm($place->fromMm),
+                        'to' => Quantity::mm($place->toMm),
+                    ]), $layout->places), new Said('route.stock.left', [
+                        'left' => Quantity::mm(max(0.0, $layout->leftMm)),
+                    ]), new Said('route.stock.mark-ends'),
+                ], brief: new Said('route.stock.sawing'),
+            ),
+        )], array_map(fn (string $part): Precedence => Precedence::rule(
+            $id, $subjects[$part]->id('rough'), Wait::none(), new Said('route.stock.each-by-itself'),
+        ), $stock->parts), $conflicts];
+    }
+}
