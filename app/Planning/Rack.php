@@ -15,6 +15,8 @@ use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Drawing\BlankFigure;
 use HonestGrain\Rack\Blank as CoreBlank;
 use HonestGrain\Rack\Drying;
+use HonestGrain\Rack\DryingState;
+use HonestGrain\Rack\Dryness;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Wood\WoodTable;
@@ -51,9 +53,12 @@ final readonly class Rack
                 throw InvalidField::because('number', $number, say('planning.rack.another-blank-number-already'));
             }
 
-            return $workshop->blanks()->create(
+            $blank = $workshop->blanks()->create(
                 ['number' => $number, 'air_id' => $airId] + $this->columns($workshop, $document),
             )->refresh();
+            $this->derive($blank, $workshop);
+
+            return $blank->refresh();
         });
     }
 
@@ -273,6 +278,18 @@ final readonly class Rack
         $day = fn (?float $days): ?Carbon => $days === null || $last === null
             ? null : self::inCalendar((int) $last->at->getTimestamp() + (int) round($days * 86_400));
 
+        $says = $this->dryness($blank, $workshop);
+        if ($says?->readyAt !== null && ! $drying->isReady()) {
+            return [
+                'drying' => $says->isReady ? DryingState::Ready : DryingState::Drying,
+                'moisture_percent' => $says->moisturePercent ?? ($says->isReady ? $drying->emcPercent
+                    ?? $this->airs->equilibriumPercent($workshop, $blank->air) : $drying->moisturePercent),
+                'lost_percent' => Drying::lostPercent(...$read), 'week_percent' => $week,
+                'ready_at' => self::inCalendar($says->readyAt), 'ready_from' => null, 'ready_until' => null,
+                'may_crack' => $week !== null && $week > $blank->core()->crackLossPercent($figures),
+            ];
+        }
+
         return [
             'drying' => $drying->state, 'moisture_percent' => $drying->moisturePercent,
             'lost_percent' => Drying::lostPercent(...$read), 'week_percent' => $week,
@@ -287,6 +304,15 @@ final readonly class Rack
     private static function inCalendar(int $second): Carbon
     {
         return Carbon::createFromTimestampUTC(max(0, min(self::LAST_SECOND, $second)));
+    }
+
+    /** What else than its weights says how dry it is. */
+    public function dryness(Blank $blank, Workshop $workshop): ?Dryness
+    {
+        return Dryness::of(
+            $blank->core(), $this->airs->equilibriumPercent($workshop, $blank->air), (int) now()->getTimestamp(),
+            $this->catalogue->calibration()->drying,
+        );
     }
 
     public function deriveAll(Workshop $workshop): void

@@ -17,7 +17,8 @@ final readonly class BlankFields
     /** What the page opens when one of them is refused. */
     public const NAMES = [
         'form', 'wood', 'grain', 'diameter_mm', 'length_mm', 'wall_mm', 'tenon_mm', 'recess_mm', 'pith', 'keeping',
-        'place', 'source', 'price', 'felled_on', 'cut_on', 'roughed_on', 'note', 'version',
+        'place', 'source', 'price', 'felled_on', 'cut_on', 'roughed_on',
+        'kiln_on', 'meter_percent', 'taken_as_dry', 'note', 'version',
     ];
 
     public function __construct(private Show $show)
@@ -68,6 +69,7 @@ final readonly class BlankFields
             'felled_on' => [say('view.blank-fields.felled'), $blank?->felledOn],
             'cut_on' => [say('view.blank-fields.cut'), $blank?->cutOn],
             'roughed_on' => [say('view.blank-fields.roughed'), $blank?->roughedOn],
+            'kiln_on' => [say('view.blank-fields.kiln'), $blank?->kilnOn],
         ];
     }
 }

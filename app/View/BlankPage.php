@@ -18,6 +18,7 @@ use HonestGrain\Rack\Blank as CoreBlank;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\Drying;
 use HonestGrain\Rack\DryingState;
+use HonestGrain\Rack\Dryness;
 use HonestGrain\Rack\Truing;
 use HonestGrain\Wood\Wood;
 use HonestGrain\Wood\WoodTable;
@@ -34,6 +35,9 @@ final readonly class BlankPage
 
     /** What is turned off a solid blank to bring it round. */
     private const BARK_MM = 6.0;
+
+    /** A scale and a meter so many points apart are both shown. */
+    private const APART_POINTS = 2.0;
 
     private const BOWL_HEIGHT_SHARE = 0.45;
 
@@ -66,9 +70,14 @@ final readonly class BlankPage
         return $this->weighings->firstWhere('struck_at', null);
     }
 
-    /** The answer, in one sentence. */
+    /** The answer, in one sentence: of what speaks without its weights, where they do not say it is ready. */
     public function verdict(): string
     {
+        $dryness = $this->dryness();
+        if ($dryness !== null && ($dryness->readyAt !== null || $this->drying->state === DryingState::TooFew)
+            && ! $this->drying->isReady()) {
+            return $this->show->said($dryness->said);
+        }
         $percent = fn (?float $value): string => $this->show->plain($value ?? 0.0)."\u{a0}%";
         $day = fn (?int $at): string => $this->show->calendarDay(Carbon::createFromTimestampUTC($at ?? 0));
         $drying = $this->drying;
@@ -102,6 +111,23 @@ final readonly class BlankPage
             DryingState::TooShort => say('view.blank-page.no-date-yet-weighings'),
             DryingState::NoClimate => say('view.blank-page.no-date-air-dries'),
         };
+    }
+
+    /** What its weights say beside a meter that says otherwise; empty where they do not. */
+    public function besides(): string
+    {
+        $scale = $this->drying->moisturePercent;
+        $meter = $this->core->meterPercent;
+
+        return $scale === null || $meter === null || abs($scale - $meter) < self::APART_POINTS ? ''
+            : say('view.blank-page.scale-and-meter', [
+                'scale' => $this->show->plain(round($scale, 1)), 'meter' => $this->show->plain($meter),
+            ]);
+    }
+
+    private function dryness(): ?Dryness
+    {
+        return Dryness::of($this->core, $this->emc, (int) now()->getTimestamp(), $this->calibration->drying);
     }
 
     public function chart(): string

@@ -35,6 +35,18 @@ final readonly class DryingFigures
 
     public float $toComeCleanMm;
 
+    public float $meterPoints;
+
+    public float $meterFitPoints;
+
+    public float $kilnRestDays;
+
+    public float $airInchMm;
+
+    public float $airPower;
+
+    public float $airLeastShare;
+
     public float $greenWindowHours;
 
     public float $greenPaperDays;
@@ -88,6 +100,12 @@ final readonly class DryingFigures
         $this->forgottenDays = $value('drying_forgotten_days');
         $this->crackLossPercentAWeek = $value('drying_crack_loss_percent_a_week');
         $this->toComeCleanMm = $value('drying_to_come_clean_mm');
+        $this->meterPoints = $value('dry_meter_points');
+        $this->meterFitPoints = $value('dry_meter_fit_points');
+        $this->kilnRestDays = $value('dry_kiln_rest_days');
+        $this->airInchMm = $value('dry_air_thickness_mm');
+        $this->airPower = $value('dry_air_power');
+        $this->airLeastShare = $value('dry_air_least_share');
         $this->greenWindowHours = $value('green_window_hours');
         $this->greenPaperDays = $value('green_paper_days');
         $this->greenGapHours = $value('green_gap_hours');

@@ -20,7 +20,8 @@ use HonestGrain\Words\Said;
 /**
  * A piece of wood on the rack, as it is kept:
  * `{"form","wood","grain","diameter_mm","length_mm","wall_mm","tenon_mm","recess_mm","pith","keeping","place","source",
- * "price","felled_on","cut_on","roughed_on","flaws":[…as in a piece…],"note"}`.
+ * "price","felled_on","cut_on","roughed_on","kiln_on","meter_percent","taken_as_dry","flaws":[…as in a piece…],
+ * "note"}`.
  */
 final readonly class Blank
 {
@@ -67,6 +68,15 @@ final readonly class Blank
 
     public ?string $roughedOn;
 
+    /** The day it came from the kiln. */
+    public ?string $kilnOn;
+
+    /** By a meter on a fresh face, %. */
+    public ?float $meterPercent;
+
+    /** Whether its maker takes it as dry, whatever else speaks. */
+    public bool $isTakenAsDry;
+
     /** @var list<Flaw> */
     public array $flaws;
 
@@ -99,6 +109,9 @@ final readonly class Blank
         $this->felledOn = self::date($blank, 'felled_on');
         $this->cutOn = self::date($blank, 'cut_on');
         $this->roughedOn = self::date($blank, 'roughed_on');
+        $this->kilnOn = self::date($blank, 'kiln_on');
+        $this->meterPercent = $blank->numberOr('meter_percent', null, 0, 200);
+        $this->isTakenAsDry = $blank->flag('taken_as_dry', false);
         $this->flaws = $flaws;
         $this->note = $blank->textOr('note', '', 500, true) ?? '';
     }

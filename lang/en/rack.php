@@ -49,4 +49,15 @@ return [
     'drying' => [
         'readings-must-order-time' => 'readings must be in order of time, no two at once',
     ],
+    'dryness' => [
+        'taken' => 'Taken as dry by its maker, and kept so in the record.',
+        'meter' => 'Ready: {moisture|1} by meter on a fresh face, where up to {most|1} is dry in this air ({emc|1}).',
+        'meter-but-for-fits' => 'Ready: {moisture|1} by meter, where up to {most|1} is dry in this air; for lids and '
+            .'fits wait until {fits|1}.',
+        'meter-wet' => 'Not ready: {moisture|1} by meter, and up to {most|1} is dry in this air ({emc|1}).',
+        'kiln' => 'Ready: kiln-dried, and rested its {days} days.',
+        'kiln-rests' => 'Kiln-dried: it rests {days} days in the shop, {left} more.',
+        'air' => 'Air-dried, {thick|0} thick, and cut {since} months ago: by the rule of thumb it is dry after {from} to '
+            .'{to}. Weigh it, or put a meter to a fresh face.',
+    ],
 ];

@@ -42,6 +42,7 @@ return [
     'attributes' => [
         'mass' => 'weight', 'diameter_mm' => 'across', 'length_mm' => 'length or height', 'wall_mm' => 'wall',
         'tenon_mm' => 'tenon', 'recess_mm' => 'recess', 'felled_on' => 'felled on', 'cut_on' => 'cut on',
+        'kiln_on' => 'from the kiln', 'meter_percent' => 'meter', 'taken_as_dry' => 'taken as dry',
         'roughed_on' => 'roughed on', 'rough_form' => 'what it is roughed to',
         'rough_diameter' => 'across', 'rough_height' => 'height', 'rough_wall' => 'wall', 'rough_tenon' => 'tenon',
         'air' => 'which air it dries in',

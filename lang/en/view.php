@@ -43,6 +43,7 @@ return [
         'skipped' => 'Skipped',
     ],
     'blank-fields' => [
+        'kiln' => 'From the kiln, on',
         'across' => 'Across{unit}',
         'length-or-height' => 'Length or height{unit}',
         'wall-if-rough' => 'Wall, if it is rough{unit}',
@@ -53,6 +54,7 @@ return [
         'roughed' => 'Roughed on',
     ],
     'blank-page' => [
+        'scale-and-meter' => 'By its weights it holds {scale} %, by the meter {meter} %.',
         'a-week' => '{week} % a week',
         'within' => ', and within it {piece}',
         'ready-where-air-holds' => 'Ready: {moisture}, where this air holds wood at {settles}.',

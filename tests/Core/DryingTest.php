@@ -13,6 +13,7 @@ use HonestGrain\Rack\Blank;
 use HonestGrain\Rack\Drying;
 use HonestGrain\Rack\DryingCurve;
 use HonestGrain\Rack\DryingState;
+use HonestGrain\Rack\Dryness;
 use HonestGrain\Rack\Largest;
 use HonestGrain\Rack\PaperDrying;
 use HonestGrain\Rack\Truing;
@@ -304,5 +305,32 @@ final class DryingTest extends TestCase
         self::assertSame([], PaperDrying::rewraps(7.4, $figures));
         self::assertSame([7.0, 14.0], PaperDrying::rewraps(21.0, $figures));
         self::assertSame([7.0, 14.0, 21.0, 28.0, 56.0], PaperDrying::rewraps(60.0, $figures));
+    }
+
+    public function test_a_kiln_a_date_or_a_meter_each_says_how_dry_wood_is(): void
+    {
+        $figures = Drawn::catalogue()->calibration()->drying;
+        $now = (int) strtotime('2026-11-29T12:00:00Z');
+        $of = fn (array $more): ?Dryness => Dryness::of(Blank::read(Document::of($more + [
+            'form' => 'slab', 'wood' => 'Ash (white)', 'diameter_mm' => 300, 'length_mm' => 50,
+        ])), 9.0, $now, $figures);
+        self::assertNull($of([]), 'nothing was said');
+        self::assertTrue($of(['kiln_on' => '2026-11-15'])?->isReady);
+        self::assertFalse($of(['kiln_on' => '2026-11-16'])?->isReady, 'a fortnight in the shop');
+        self::assertSame(strtotime('2026-11-30T00:00:00Z'), $of(['kiln_on' => '2026-11-16'])->readyAt);
+        self::assertTrue($of(['meter_percent' => 11.0])?->isReady, 'two points over the equilibrium');
+        self::assertFalse($of(['meter_percent' => 11.1])?->isReady);
+        self::assertStringContainsString('lids and fits', Told::of($of(['meter_percent' => 10.1])->said));
+        self::assertStringNotContainsString('lids and fits', Told::of($of(['meter_percent' => 10.0])->said));
+        self::assertTrue($of(['taken_as_dry' => true, 'meter_percent' => 30])?->isReady, 'as its maker takes it');
+        $air = $of(['cut_on' => '2025-11-29']);
+        self::assertFalse($air?->isReady);
+        self::assertNull($air->readyAt, 'a rule of thumb is no date');
+        $years = fn (int $i): float => (($air->range[$i] ?? 0) - strtotime('2025-11-29T00:00:00Z')) / 86_400 / 365.25;
+        self::assertEqualsWithDelta(2 ** 1.5 / 2, $years(0), 0.001);
+        self::assertEqualsWithDelta(2 ** 1.5, $years(1), 0.001);
+        $round = $of(['cut_on' => '2025-11-29', 'form' => 'round']);
+        self::assertEqualsWithDelta(0.75, (($round->range[1] ?? 0) - strtotime('2025-11-29T00:00:00Z'))
+            / (($air->range[1] ?? 1) - strtotime('2025-11-29T00:00:00Z')), 0.001, 'from all sides');
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Blank;
 use App\Models\Kept\Choices;
 use App\Models\Piece;
+use HonestGrain\Holding\Mount;
+use HonestGrain\Rack\DryingState;
 
 /** What the shop bores and cuts with, and what routes make of it. */
 final class LatheTest extends FeatureTestCase
@@ -62,6 +65,97 @@ final class LatheTest extends FeatureTestCase
             'bit_kind' => ['brad'], 'bit_sizes' => ['10'], 'bit_length' => ['90'],
         ])->assertSessionHasNoErrors();
         $this->get(route('pieces.route', $piece->refresh()))->assertSee('bore the hole, 27 mm across');
+    }
+
+    public function test_holds_are_kept_with_their_sizes_and_a_route_is_held_by_what_is_there(): void
+    {
+        $piece = $this->drawn('platter', ['diameter' => '300', 'height' => '34', 'foot' => '120', 'wall' => '8']);
+        $typed = [
+            'mounts' => ['faceplate', 'wide-jaws'], 'hold_size' => ['faceplate' => '100', 'wide-jaws' => '400'],
+            'hold_widest' => ['wide-jaws' => '380'], 'jaw_name' => [''], 'jaw_depth' => [''],
+        ];
+        $this->put(route('equipment.update'), $typed)->assertSessionHasNoErrors();
+        $equipment = $this->shop->refresh()->equipment();
+        self::assertEqualsWithDelta(400.0, $equipment->sizeMm(Mount::WideJaws), 1e-9);
+        self::assertEqualsWithDelta(380.0, $equipment->mostDiameterMm(Mount::WideJaws), 1e-9);
+        $this->get(route('pieces.route', $piece->refresh()))->assertOk()->assertSee('Not by the tenon that was asked for')
+            ->assertSee('mount in wide jaws, by its edge');
+        $this->put(route('equipment.update'), ['hold_size' => ['wide-jaws' => '200']] + $typed);
+        $this->get(route('pieces.route', $piece->refresh()))->assertSee('Glue a waste block to the foot');
+        $this->put(route('equipment.update'), ['hold_size' => ['wide-jaws' => 'wide']] + $typed)
+            ->assertSessionHasErrors('hold_size.wide-jaws');
+    }
+
+    public function test_a_hole_is_placed_changed_and_taken_away_and_refused_at_its_field(): void
+    {
+        $piece = $this->drawn('deep-bowl', ['diameter' => '160', 'height' => '100', 'foot' => '60', 'wall' => '8']);
+        $post = fn (array $typed) => $this->post(route('pieces.holes.store', $piece), [
+            'version' => $piece->refresh()->version, 'hole_from' => 'side',
+        ] + $typed);
+        $post(['hole_across' => '8', 'hole_height' => '140'])->assertSessionHasErrors('hole_height');
+        $post(['hole_across' => '8'])->assertSessionHasErrors('hole_height');
+        $post(['hole_across' => '8', 'hole_height' => '50', 'hole_azimuth' => '90'])->assertSessionHasNoErrors();
+        $hole = $piece->refresh()->document->fields()['parts'][0]['holes'][0];
+        self::assertSame([8.0, null, 50.0, 90.0], array_map(fn (string $key): ?float => $hole[$key] === null
+            ? null : (float) $hole[$key], ['diameter_mm', 'depth_mm', 'height_mm', 'azimuth_deg']));
+        $this->get(route('pieces.shape', $piece))->assertSee('8 mm across the side at 50 mm, 90°, through')
+            ->assertSee('data-hole="'.$hole['id'].'"', false);
+        $this->put(route('pieces.holes.update', [$piece, $hole['id']]), [
+            'version' => $piece->version, 'hole_from' => 'side', 'hole_across' => '8', 'hole_height' => '50',
+            'hole_deep' => '60',
+        ])->assertSessionHasNoErrors();
+        self::assertNull($piece->refresh()->ready_at, 'it would come out where nobody asked for it');
+        $this->get(route('pieces.route', $piece))->assertSee('of wood is there');
+        $this->delete(route('pieces.holes.destroy', [$piece, $hole['id']]), ['version' => $piece->version])
+            ->assertSessionHasNoErrors();
+        self::assertSame([], $piece->refresh()->document->fields()['parts'][0]['holes']);
+        self::assertNotNull($piece->ready_at);
+    }
+
+    public function test_the_blank_that_is_there_is_entered_and_too_small_a_one_has_no_date(): void
+    {
+        $piece = $this->drawn('mill', ['diameter' => '60', 'height' => '200', 'foot' => '55', 'bore' => '27']);
+        $parts = implode(' ', array_column($piece->document->fields()['parts'], 'id'));
+        $post = fn (array $typed) => $this->post(route('pieces.stock.store', $piece), [
+            ...['version' => $piece->refresh()->version, 'stock_form' => 'square', 'stock_width' => '70'],
+            'stock_parts' => $parts, ...$typed,
+        ]);
+        $post(['stock_length' => ''])->assertSessionHasErrors('stock_length');
+        $post(['stock_length' => '300', 'stock_parts' => 'body body'])->assertSessionHasErrors('stock_parts');
+        $post(['stock_length' => '150'])->assertSessionHasNoErrors();
+        self::assertNull($piece->refresh()->ready_at);
+        $this->get(route('pieces.shape', $piece))->assertSee('too short');
+        $stock = $piece->document->fields()['stock'][0]['id'];
+        $this->delete(route('pieces.stock.destroy', [$piece, $stock]), ['version' => $piece->version]);
+        $post(['stock_length' => '400'])->assertSessionHasNoErrors();
+        self::assertNotNull($piece->refresh()->ready_at);
+        $this->get(route('pieces.shape', $piece))->assertSee('of its length is needed')->assertSee('is left');
+        $this->get(route('pieces.route', $piece))->assertSee('saw the blank apart');
+    }
+
+    public function test_kiln_dried_and_metered_wood_is_ready_without_a_scale(): void
+    {
+        $board = [
+            'form' => 'slab', 'wood' => 'Ash (white)', 'diameter_mm' => '320', 'length_mm' => '50', 'pith' => 'out',
+            'keeping' => 'open',
+        ];
+        $state = function (array $typed) use ($board): Blank {
+            $this->post(route('rack.store'), $typed + $board)->assertSessionHasNoErrors();
+
+            return $this->shop->blanks()->latest('id')->firstOrFail();
+        };
+        self::assertNotSame(DryingState::Ready, $state([])->drying, 'nobody said how dry it is');
+        $rested = $state(['kiln_on' => now()->subDays(20)->format('Y-m-d')]);
+        self::assertSame(DryingState::Ready, $rested->drying);
+        $this->get(route('rack.show', $rested))->assertSee('kiln-dried, and rested');
+        $fresh = $state(['kiln_on' => now()->subDays(3)->format('Y-m-d')]);
+        self::assertSame(DryingState::Drying, $fresh->drying);
+        $this->get(route('rack.show', $fresh))->assertSee('11 more');
+        self::assertSame(DryingState::Ready, $state(['meter_percent' => '8'])->drying);
+        self::assertNotSame(DryingState::Ready, $state(['meter_percent' => '25'])->drying);
+        $taken = $state(['taken_as_dry' => '1']);
+        self::assertSame(DryingState::Ready, $taken->drying);
+        $this->get(route('rack.show', $taken))->assertSee('Taken as dry by its maker');
     }
 
     public function test_what_a_piece_begins_as_is_asked_and_stands_once_something_was_done(): void

@@ -435,7 +435,7 @@ final class RackTest extends FeatureTestCase
             ),
         );
         $write(['parts' => $oiled, 'school' => ['wet' => 'turned-once'], 'starts_as' => 'blank']);
-        self::assertTrue($piece->refresh()->ready_at?->gt(now()->addDays(21)));
+        self::assertTrue($piece->refresh()->ready_at?->gt(now()->addDays(7)));
         $this->get(route('pieces.route', $piece))->assertSee('never promise it as round')
             ->assertSee('Dry it in paper and let it warp')->assertSee('mm oval');
         $this->get(route('pieces.shape', $piece))->assertOk()->assertDontSee('uneven-wall');

@@ -22,7 +22,7 @@ use Illuminate\Validation\Rule;
 /** What a blank is, where it stands and how it is kept. */
 class SaveBlank extends FormRequest
 {
-    private const DATES = ['felled_on', 'cut_on', 'roughed_on'];
+    private const DATES = ['felled_on', 'cut_on', 'roughed_on', 'kiln_on'];
 
     /** @return array<string, mixed> */
     public function rules(Show $show, ShopMapper $mapper): array
@@ -48,6 +48,7 @@ class SaveBlank extends FormRequest
             'air' => ['nullable', Rule::in($user->workshop->airs->modelKeys())],
             'place' => ['nullable', 'string', 'max:60'],
             'source' => ['nullable', 'string', 'max:120'],
+            'meter_percent' => ['nullable', 'numeric', 'between:0,200'], 'taken_as_dry' => ['nullable'],
             'price' => ['nullable', 'numeric', 'between:0,1000000'],
             'note' => ['nullable', 'string', 'max:500'],
         ] + array_fill_keys(self::DATES, ['nullable', 'date_format:Y-m-d', 'after:1900-01-01', 'before:2100-01-01']);
@@ -75,7 +76,13 @@ class SaveBlank extends FormRequest
             }
         }
 
-        return Document::of($document + (isset($typed['price']) ? ['price' => (float) $typed['price']] : [])
+        foreach (['price', 'meter_percent'] as $number) {
+            if (isset($typed[$number])) {
+                $document[$number] = (float) $typed[$number];
+            }
+        }
+
+        return Document::of($document + (isset($typed['taken_as_dry']) ? ['taken_as_dry' => true] : [])
             + ['flaws' => $before?->document->value('flaws') ?? []]);
     }
 }

@@ -34,6 +34,13 @@
             <input type="date" name="{{ $name }}" value="{{ old($name, $value) }}" />
         </x-field>
     @endforeach
+    <x-number name="meter_percent" label="Meter on a fresh face, %" :value="$core?->meterPercent" class="w-full" />
+    <p class="field self-end">
+        <label>
+            <input type="checkbox" name="taken_as_dry" value="1" @checked(old('taken_as_dry', $core?->isTakenAsDry)) />
+            Take it as dry
+        </label>
+    </p>
 </div>
 <x-field name="note" label="Note">
     <input class="w-full" name="note" maxlength="500" value="{{ old('note', $core?->note) }}" />

@@ -108,6 +108,9 @@
                     all curves that agree with them within what the scale scatters by (95 %). The plateau is where wood
                     is in equilibrium with its air (Wood Handbook, ch. 4). {{ $page->readyRule() }}
                 </x-why>
+                @if ($page->besides() !== '')
+                    <p class="mt-1">{{ $page->besides() }}</p>
+                @endif
                 @if ($page->crack() !== '')
                     <p class="note note-warn mt-2">{{ $page->crack() }}</p>
                 @endif
