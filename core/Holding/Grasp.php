@@ -17,6 +17,7 @@ final readonly class Grasp
      * @param  array<string, float|int|string|null>  $size
      * @param  Speed|null  $speed  null for what does not turn
      * @param  list<Face>  $free
+     * @param  Speed|null  $most  what its size alone allows
      */
     public function __construct(
         public Mount $mount,
@@ -26,6 +27,7 @@ final readonly class Grasp
         public ?Speed $speed,
         public array $free,
         public Said $leaves,
+        public ?Speed $most = null,
     ) {
     }
 

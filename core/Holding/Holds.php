@@ -92,6 +92,7 @@ final readonly class Holds
             speed: $mount->spins() ? StartingSpeed::rim($this->calibration->speed, $across, $this->work->wood->mayFly)
                 ->under($grip->most, ...$speeds) : null,
             free: $this->free($limits), leaves: new Said("holding.leaves.$limits->leaves"),
+            most: $grip->most,
         );
     }
 

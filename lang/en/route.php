@@ -263,6 +263,8 @@ return [
     ],
     'repairs' => [
         'once-has-set' => 'Once it has set.',
+        'half-speed' => 'Once it has set, start again at half the speed.',
+        'before-wall-is-thin' => 'While the wood about it is thick, before the wall is thinned.',
         'to-set' => 'to set',
     ],
     'roughing' => [

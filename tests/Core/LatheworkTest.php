@@ -13,6 +13,7 @@ use HonestGrain\Reading\InvalidField;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Route;
 use HonestGrain\Route\Step;
+use HonestGrain\Wood\RimSpeed;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -349,6 +350,50 @@ final class LatheworkTest extends TestCase
         } catch (InvalidField $refused) {
             self::assertSame('stock.0.parts.1', $refused->field);
         }
+    }
+
+    public function test_a_flaw_is_mended_before_the_wall_is_thinned_and_holds_the_lathe_down_no_longer(): void
+    {
+        $steps = Benchwork::steps(Benchwork::piece([Benchwork::bowl(['features' => [[
+            'id' => 'f', 'kind' => 'crack', 'on' => 'outer', 'from_mm' => 10, 'to_mm' => 60, 'width_mm' => 2,
+            'depth_mm' => 8, 'wish' => 'fill', 'with' => 'epoxy',
+        ]]])], ['starts_as' => 'blank']));
+        $order = array_flip(array_keys($steps));
+        self::assertLessThan($order['body.inside/hollow'], $order['f']);
+        $rim = fn (string $id): float => RimSpeed::metresPerSecond(280, $steps[$id]->setup->rpm ?? 0);
+        self::assertLessThanOrEqual(3.0, $rim('body.outside/shape'), 'it may fly');
+        self::assertGreaterThan(8.0, $rim('body.inside/hollow'), 'it has set');
+        self::assertStringContainsString('half the speed', Told::all($steps['f']->words->how));
+        // Nothing of the part spins before its glue has set, whatever face it is on.
+        $set = $steps['f']->timing->wait->minHours;
+        self::assertGreaterThan(0.5, $set);
+        foreach ($steps as $id => $step) {
+            if ($order[$id] > $order['f'] && $step->setup->rpm !== null) {
+                self::assertGreaterThanOrEqual($set, self::hoursAfter($steps, $id, 'f'), $id);
+            }
+        }
+        $kept = Benchwork::steps(Benchwork::piece([Benchwork::bowl(['features' => [[
+            'id' => 'f', 'kind' => 'crack', 'on' => 'outer', 'from_mm' => 10, 'to_mm' => 60, 'wish' => 'keep',
+        ]]])], ['starts_as' => 'blank']));
+        self::assertLessThanOrEqual(
+            3.0, RimSpeed::metresPerSecond(280, $kept['body.inside/hollow']->setup->rpm ?? 0), 'it stays as it is',
+        );
+    }
+
+    /**
+     * The least hours between two steps, along all that one waits for.
+     *
+     * @param  array<string, Step>  $steps
+     */
+    private static function hoursAfter(array $steps, string $later, string $first): float
+    {
+        $most = -INF;
+        foreach ($steps[$later]->timing->after as $lag) {
+            $before = $lag->task === $first ? 0.0 : self::hoursAfter($steps, $lag->task, $first);
+            $most = max($most, $before + $lag->wait->minHours);
+        }
+
+        return $most;
     }
 
     public function test_a_hole_across_has_a_place_and_says_what_stands_before_it(): void

@@ -8,6 +8,7 @@ use HonestGrain\Holding\Position;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Reading\Copy;
 use HonestGrain\Route\Step;
+use HonestGrain\Route\StepKind;
 
 /**
  * How far one part has come while its route is laid out.
@@ -16,6 +17,9 @@ use HonestGrain\Route\Step;
  */
 final readonly class PartProgress
 {
+    /** @var list<string> the repairs that are done */
+    public array $mended;
+
     /**
      * @param  list<string>  $open  steps of its stage before, which nothing in that stage follows
      * @param  list<string>  $settling  operations after which it is left alone for a while
@@ -35,6 +39,7 @@ final readonly class PartProgress
         public ?int $turned = null,
         public bool $isReleased = false,
     ) {
+        $this->mended = [];
     }
 
     /** At its next stage: what is off the lathe and stays off is in the stage it was in. */
@@ -70,7 +75,10 @@ final readonly class PartProgress
         $settles = $operation->settling()->minHours > 0 || $operation->timing->pressing !== null;
         $partsOff = $operation->partsOff();
 
-        return ! $settles && ! $partsOff ? $this : Copy::with($this, [
+        $isRepair = $operation->kind === StepKind::Repair;
+
+        return ! $settles && ! $partsOff && ! $isRepair ? $this : Copy::with($this, [
+            'mended' => $isRepair ? [...$this->mended, $operation->id] : $this->mended,
             'settling' => $settles ? [...$this->settling, $operation->id] : $this->settling,
             'isReleased' => $this->isReleased || $partsOff,
         ]);
@@ -84,6 +92,7 @@ final readonly class PartProgress
             'settling' => $isVoid || $operation === null ? $this->settling : [...$this->settling, $step->id],
             'sits' => $position->stance,
             'isReleased' => $this->isReleased || ($operation?->partsOff() === true && ! $isVoid),
+            'mended' => $step->kind === StepKind::Repair && ! $isVoid ? [...$this->mended, $step->id] : $this->mended,
             'stage' => $step->setup->stage,
             'isOn' => $position->isOnLathe(),
             'turned' => ($this->turned ?? 0) + (int) ($step->work->technique === 'reverse'),

@@ -112,9 +112,14 @@ final readonly class Stepping
         $figures = $this->subject->calibration->speed;
         $position = $this->stage->position;
 
-        return $this->isOn ? $this->operation->setup->speed?->under(
+        $setup = $this->operation->setup;
+        // What is mended and has set does not hold the lathe down any more.
+        $speed = $setup->whenSound !== null && $this->subject->isSoundBy($this->so->mended)
+            ? $setup->whenSound : $setup->speed;
+
+        return $this->isOn ? $speed?->under(
             // A slender tenon takes less than the jaws do.
-            $position->stance === Stance::Main ? $this->subject->mainHold?->speed : null,
+            $position->stance === Stance::Main ? $this->subject->mainHold?->most : null,
             ...$this->subject->bench->equipment->speeds(
                 $figures, $position->mount, $this->subject->part->profile->diameterMm(),
                 $position->stance !== Stance::Truing,

@@ -28,6 +28,7 @@ use HonestGrain\Lathework\Hole;
 use HonestGrain\Lathework\Speed;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
+use HonestGrain\Piece\FlawKind;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\Part;
@@ -39,6 +40,7 @@ use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\School\WetFinish;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Piece\Tables;
+use HonestGrain\Piece\Wish;
 use HonestGrain\Piece\Workpieces;
 use HonestGrain\Rack\RoughOut;
 use HonestGrain\Route\Bench;
@@ -195,6 +197,14 @@ final readonly class PartContext
         );
     }
 
+    /** The same once its flaws are mended and have set; null for what has none that flies. */
+    public function soundRimSpeed(): ?Speed
+    {
+        return $this->part->mayFly() ? StartingSpeed::rim(
+            $this->calibration->speed, $this->part->profile->diameterMm(), false,
+        ) : null;
+    }
+
     /** The same; null where none of them bores it. */
     public function boringIfAny(Hole $hole, ?BitKind $with = null): ?Boring
     {
@@ -343,6 +353,34 @@ final readonly class PartContext
             calibration: $this->calibration,
             equipment: $this->bench->equipment,
         );
+    }
+
+    /** Whether the route begins before it has its shape. */
+    public function isTurned(): bool
+    {
+        return $this->piece->startsAs !== StartsAs::Turned;
+    }
+
+    /**
+     * Whether nothing of it can fly any more: what may is mended or cut away, and set.
+     *
+     * @param  list<string>  $mended  repairs that are done
+     */
+    public function isSoundBy(array $mended): bool
+    {
+        $last = [];
+        foreach ($this->part->flaws as $flaw) {
+            if ($flaw->kind->mayFly()) {
+                $repairs = Repair::of($flaw, $this->part, $this->tables);
+                if ($repairs === [] || $flaw->kind === FlawKind::BarkEdge && $flaw->wish !== Wish::CutAway) {
+                    return false;
+                }
+                $with = $repairs[count($repairs) - 1]->goesWith;
+                $last[] = $with === null ? $flaw->id : "$flaw->id/$with";
+            }
+        }
+
+        return array_diff($last, $mended) === [];
     }
 
     /** Whether it dried oval and is brought round again. */

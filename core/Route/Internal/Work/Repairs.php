@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal\Work;
 
+use HonestGrain\Geometry\Face;
+use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Flaw;
+use HonestGrain\Piece\FlawKind;
+use HonestGrain\Piece\Wish;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Place;
@@ -52,9 +56,23 @@ final class Repairs
                 }
                 $last = $operation;
             }
+            // Before the wall about it is thinned, and while there is wood behind it.
+            if ($last !== null && $flaw->kind->mayFly() && $flaw->on !== Surface::Inner && $flaw->on !== Surface::Foot) {
+                $chains[] = Precedence::custom(
+                    $last->id, $subject->id('hollow', Face::Inside), $last->timing->wait,
+                    new Said('route.repairs.before-wall-is-thin'),
+                );
+            }
         }
 
         return $chains;
+    }
+
+    /** Bark at a rim that is yet to be hollowed is reached from outside. */
+    private static function face(PartContext $subject, Flaw $flaw): Face
+    {
+        return $flaw->kind === FlawKind::BarkEdge && $flaw->on === Surface::Rim && $subject->isTurned()
+            && $flaw->wish === Wish::Stabilise ? Face::Outside : $flaw->on->face();
     }
 
     private static function operation(PartContext $subject, Flaw $flaw, Repair $repair, int $number): Operation
@@ -64,12 +82,16 @@ final class Repairs
                 : "$flaw->id/$repair->goesWith", kind: StepKind::Repair, part: $subject->part->id,
             doing: new Doing(
                 $subject->technique($repair->technique),
-                [Place::stretch($subject->part->id, $flaw->on->face(), $flaw->fromMm, $flaw->toMm)],
+                [Place::stretch($subject->part->id, self::face($subject, $flaw), $flaw->fromMm, $flaw->toMm)],
                 of: [$flaw->id],
-                on: [$flaw->on->face()],
+                on: [self::face($subject, $flaw)],
             ),
             supplies: new Supplies($repair->fill?->binder->product, $repair->fill?->amount),
-            timing: new Timing($repair->minutes, 10.0 + $number, wait: $repair->wait),
+            // All of it stands still until it has set, whatever face it is on.
+            timing: new Timing(
+                $repair->minutes, 10.0 + $number, wait: $repair->wait,
+                handling: $repair->wait->minHours > 0 ? $repair->wait : null,
+            ),
             setup: new Setup(
                 work: $repair->onLathe ? Work::Spinning : Work::Hand,
                 hazards: [...$repair->hazards, ...$repair->onLathe ? $subject->spinning() : []],
@@ -77,7 +99,8 @@ final class Repairs
             words: new StepWords(
                 Said::at($repair->words->title, $flaw->at()),
                 $repair->words->because,
-                how: $repair->words->how,
+                how: [...$repair->words->how, ...$flaw->kind->mayFly() && ! $repair->onLathe && $subject->isTurned()
+                    ? [new Said('route.repairs.half-speed')] : []],
                 brief: Said::lower($repair->words->title),
                 waitFor: $repair->wait->minHours > 0 ? new Said('route.repairs.to-set') : null,
             ),

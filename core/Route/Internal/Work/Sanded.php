@@ -13,6 +13,7 @@ use HonestGrain\Coating\Kinetics;
 use HonestGrain\Coating\Solvent;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Holding;
+use HonestGrain\Lathework\Speed;
 use HonestGrain\Piece\CoatPlan;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\Wish;
@@ -217,6 +218,9 @@ final class Sanded
                     default => Work::Spinning,
                 },
                 speed: $isStopped ? null : $way->turns,
+                whenSound: $isStopped ? null : $subject->soundRimSpeed()?->under(Speed::rim(
+                    $subject->part->profile->diameterMm(), $subject->bench->sandingCapMPerS, 'sanding-rim',
+                )),
                 hazards: [
                     ...$way->wet === null ? [Hazard::ofDust($subject->part->wood)] : [],
                     ...$isStopped ? [] : $subject->spinning(),

@@ -253,6 +253,7 @@ final readonly class Turning
                         $this->stance($what), $subject->blank()->swingsMm, $subject->blank()->highMm,
                     )->start
                     : $subject->rimSpeed()),
+                whenSound: is_float($cut) || $cut->speed === null ? $subject->soundRimSpeed() : null,
                 hazards: $subject->spinning(),
             ),
             words: new StepWords(
