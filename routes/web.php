@@ -42,6 +42,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SizeController;
 use App\Http\Controllers\StepController;
+use App\Http\Controllers\StickController;
 use App\Http\Controllers\StockController;
 use App\Http\Controllers\SurfaceController;
 use App\Http\Controllers\SwatchController;
@@ -121,6 +122,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::get('turned', [TurnedController::class, 'show'])->name('turned');
         Route::get('turned.json', [TurnedController::class, 'mesh'])->name('turned.mesh');
         Route::get('mark-out', [MarkOutController::class, 'show'])->name('mark-out');
+        Route::get('stick', [StickController::class, 'show'])->name('stick');
         Route::delete('marks/{mark}', [MarksController::class, 'destroy'])->name('marks.destroy');
         Route::get('coats', [CoatsController::class, 'show'])->name('coats');
         Route::put('coats', [CoatsController::class, 'update']);

@@ -76,4 +76,8 @@ return [
         'index' => 'index {plate}, every {nth} hole',
         'parts' => '{parts} parts',
     ],
+    'stick' => [
+        'label' => 'Story stick at true size',
+        'line' => '{height|1}  ⌀ {across|1}  {what}',
+    ],
 ];

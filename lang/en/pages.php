@@ -87,6 +87,7 @@ return [
         'workshop' => 'Workshop model',
         'published' => 'Published figure',
         'physics' => 'Physics',
+        'exact' => 'Exact',
     ],
     'wiped' => [
         'after' => 'After {grit} on the {said}',
@@ -150,6 +151,9 @@ return [
         'usual' => 'where the others do: {air}',
         'choose-coats' => 'Choose coats',
         'other-coats' => 'Other coats',
+    ],
+    'pieces-stick' => [
+        'title' => '{piece}: story stick',
     ],
     'pieces-mark-out' => [
         'mark-out-list' => '{piece}, mark-out list',

@@ -7,6 +7,17 @@ return [
     'flaw' => [
         'to-along-the' => '{from|bare|0} to {to|0} along the {zone}',
     ],
+    'stick' => [
+        'foot' => 'the foot',
+        'top' => 'the top',
+        'corner' => 'a corner',
+        'widest' => 'widest',
+        'narrowest' => 'narrowest',
+        'mark' => '{mark}',
+        'hole' => 'hole of {diameter|1}, {azimuth}',
+        'bottom' => 'bottom of the inside, {depth|1} deep',
+        'wall' => 'the wall',
+    ],
     'hole' => [
         'from-top' => 'from the top',
         'from-foot' => 'from the foot',

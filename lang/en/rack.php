@@ -57,7 +57,7 @@ return [
         'meter-wet' => 'Not ready: {moisture|1} by meter, and up to {most|1} is dry in this air ({emc|1}).',
         'kiln' => 'Ready: kiln-dried, and rested its {days} days.',
         'kiln-rests' => 'Kiln-dried: it rests {days} days in the shop, {left} more.',
-        'air' => 'Air-dried, {thick|0} thick, and cut {since} months ago: by the rule of thumb it is dry after {from} to '
-            .'{to}. Weigh it, or put a meter to a fresh face.',
+        'air' => 'Air-dried, {thick|0} thick, and cut {since} months ago: by the rule of thumb it is dry after '
+            .'{from} to {to}. Weigh it, or put a meter to a fresh face.',
     ],
 ];

@@ -535,6 +535,14 @@ return [
             .'scale: {cami} ({camiSize}).',
         'grain' => 'A grain of {um} µm',
     ],
+    'stick' => [
+        'weighs' => [
+            'outside' => '{mass} as a round blank',
+            'inside' => '{mass} with its outside turned',
+            'foot' => '{mass} hollowed',
+        ],
+        'weights' => 'At its moisture now it weighs {weights}: what the scale says more is wall still to go.',
+    ],
     'stock-panel' => [
         'entered' => '{form}, {long|0} × {wide|0} × {high|0}: {needed|0} of its length is needed, {left|0} is left.',
         'from-rack' => 'Number {number} of the rack, {form|lower}, {long|0} × {wide|0} × {high|0}: {needed|0} of its '

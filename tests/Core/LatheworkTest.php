@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use HonestGrain\Drawing\StickStrip;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Piece\NeededStock;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\StickMark;
+use HonestGrain\Piece\StoryStick;
 use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Route\Bench;
@@ -394,6 +397,37 @@ final class LatheworkTest extends TestCase
         }
 
         return $most;
+    }
+
+    public function test_a_story_stick_has_every_corner_the_widest_place_and_the_wall_by_height(): void
+    {
+        $part = Piece::read(Document::of(Benchwork::piece([Benchwork::bowl(['grain' => 'end', 'shape' => [
+            'outer' => [[0, 30, 'corner'], [40, 50], [80, 40, 'corner'], [100, 40, 'corner']],
+            'inner' => [[100, 35, 'corner'], [10, 35, 'corner'], [10, 0]],
+        ], 'marks' => [Benchwork::mark('m', 'burnt-line', 5, 8)], 'holes' => [[
+            'id' => 'h', 'diameter_mm' => 6, 'height_mm' => 90,
+        ]]])])), Drawn::tables())->body();
+        $stick = StoryStick::of($part);
+        $said = array_column(array_map(
+            fn (StickMark $mark): array => [Told::of($mark->what), $mark], $stick->marks,
+        ), 1, 0);
+        self::assertSame(100.0, $said['the top']->heightMm);
+        self::assertSame(60.0, $said['the foot']->diameterMm);
+        self::assertEqualsWithDelta(40.0, $said['widest']->heightMm, 3.0);
+        self::assertEqualsWithDelta(10.0, $said['bottom of the inside, 90 mm deep']->heightMm, 1e-6);
+        self::assertEqualsWithDelta(5.0, $said['hole of 6 mm, 0°']->wallMm ?? 0, 1e-6, 'from 40 to 35');
+        self::assertArrayHasKey('a corner', $said);
+        $heights = array_map(fn (StickMark $mark): float => $mark->heightMm, $stick->marks);
+        $sorted = $heights;
+        sort($sorted);
+        self::assertSame($sorted, $heights);
+        $weights = $stick->weights(Drawn::catalogue()->calibration(), null);
+        self::assertSame(['outside', 'inside', 'foot'], array_keys($weights));
+        self::assertGreaterThan($weights['inside'], $weights['outside']);
+        self::assertEqualsWithDelta($part->massG(), $weights['foot'], 1e-6);
+        $sheets = StickStrip::sheets($stick);
+        self::assertCount(1, $sheets);
+        self::assertStringContainsString('height="112mm"', $sheets[0], 'at true size');
     }
 
     public function test_a_hole_across_has_a_place_and_says_what_stands_before_it(): void

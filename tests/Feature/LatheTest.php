@@ -78,8 +78,8 @@ final class LatheTest extends FeatureTestCase
         $equipment = $this->shop->refresh()->equipment();
         self::assertEqualsWithDelta(400.0, $equipment->sizeMm(Mount::WideJaws), 1e-9);
         self::assertEqualsWithDelta(380.0, $equipment->mostDiameterMm(Mount::WideJaws), 1e-9);
-        $this->get(route('pieces.route', $piece->refresh()))->assertOk()->assertSee('Not by the tenon that was asked for')
-            ->assertSee('mount in wide jaws, by its edge');
+        $this->get(route('pieces.route', $piece->refresh()))->assertOk()
+            ->assertSee('Not by the tenon that was asked for')->assertSee('mount in wide jaws, by its edge');
         $this->put(route('equipment.update'), ['hold_size' => ['wide-jaws' => '200']] + $typed);
         $this->get(route('pieces.route', $piece->refresh()))->assertSee('Glue a waste block to the foot');
         $this->put(route('equipment.update'), ['hold_size' => ['wide-jaws' => 'wide']] + $typed)
@@ -131,6 +131,15 @@ final class LatheTest extends FeatureTestCase
         self::assertNotNull($piece->refresh()->ready_at);
         $this->get(route('pieces.shape', $piece))->assertSee('of its length is needed')->assertSee('is left');
         $this->get(route('pieces.route', $piece))->assertSee('saw the blank apart');
+    }
+
+    public function test_a_story_stick_is_printed_with_its_list_and_weights(): void
+    {
+        $piece = $this->drawn('vase', ['diameter' => '110', 'height' => '260', 'foot' => '70', 'wall' => '7']);
+        $this->get(route('pieces.shape', $piece))->assertSee('Story stick');
+        $this->get(route('pieces.stick', $piece))->assertOk()->assertSee('Callipers')->assertSee('bottom of the inside')
+            ->assertSee('widest')->assertSee('hollowed: what the scale says more')->assertSee('height="242mm"', false)
+            ->assertSee('height="42mm"', false);
     }
 
     public function test_kiln_dried_and_metered_wood_is_ready_without_a_scale(): void

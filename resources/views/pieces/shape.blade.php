@@ -100,6 +100,7 @@
                 </div>
             </x-disclosure>
             <p class="ml-auto flex gap-5 self-start">
+                <a href="{{ route('pieces.stick', $piece) }}">Story stick</a>
                 <a href="{{ $page->tab('svg') }}">Drawing at true size (SVG)</a>
                 <a href="{{ route('pieces.json', $piece) }}">Piece document (JSON)</a>
             </p>

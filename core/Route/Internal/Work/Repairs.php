@@ -57,7 +57,8 @@ final class Repairs
                 $last = $operation;
             }
             // Before the wall about it is thinned, and while there is wood behind it.
-            if ($last !== null && $flaw->kind->mayFly() && $flaw->on !== Surface::Inner && $flaw->on !== Surface::Foot) {
+            $isOut = ! in_array($flaw->on, [Surface::Inner, Surface::Foot], true);
+            if ($last !== null && $isOut && $flaw->kind->mayFly()) {
                 $chains[] = Precedence::custom(
                     $last->id, $subject->id('hollow', Face::Inside), $last->timing->wait,
                     new Said('route.repairs.before-wall-is-thin'),

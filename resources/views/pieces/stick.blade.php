@@ -1,0 +1,52 @@
+@php($piece = $page->piece)
+<x-layout :title="say('pages.pieces-stick.title', ['piece' => $piece->name])" section="pieces">
+    <div class="page max-w-[880px]">
+        <p class="no-print mb-4 flex gap-6">
+            <a href="{{ route('pieces.shape', $piece) }}">Back to the shape</a>
+            <span class="faint">Print this page at 100 %: the strips are at true size.</span>
+        </p>
+        <div class="border-b-2 border-ink pb-3">
+            <h1 class="text-[2.2rem]">{{ $piece->name }}</h1>
+            <p class="text-[1.1rem]">Story stick · {{ $page->wood($show) }}</p>
+        </div>
+        @foreach ($stick->parts() as [$name, $strips, $lines, $weights])
+            <section class="mt-5">
+                @if ($page->core->hasParts())
+                    <h2>{{ $name }}</h2>
+                @endif
+                <div class="mt-2 flex flex-wrap items-start gap-x-10 gap-y-6">
+                    @foreach ($strips as $strip)
+                        <div class="break-inside-avoid text-ink">{!! $show->drawn($strip) !!}</div>
+                    @endforeach
+                    <table class="w-auto grow text-[1.08rem]">
+                        <thead>
+                            <tr>
+                                <th class="n">Over the foot</th>
+                                <th class="n">Callipers</th>
+                                <th class="n">Wall</th>
+                                <th>What</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            @foreach ($lines as [$height, $across, $wall, $what])
+                                <tr>
+                                    <td class="n"><b>{{ $height }}</b></td>
+                                    <td class="n">⌀ {{ $across }}</td>
+                                    <td class="n">{{ $wall }}</td>
+                                    <td>{{ $what }}</td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table>
+                </div>
+                @if ($weights !== '')
+                    <p class="mt-2">{{ $weights }}</p>
+                @endif
+            </section>
+        @endforeach
+        <x-why kind="exact">
+            Heights, diameters and walls are measured on the drawn line, the wall level from outside to inside. A part
+            with lids or wood of its own stands on its own foot.
+        </x-why>
+    </div>
+</x-layout>
