@@ -15,7 +15,7 @@ use HonestGrain\Words\Said;
  */
 final class StickStrip
 {
-    private const WIDE_MM = 92.0;
+    private const WIDE_MM = 110.0;
 
     private const SHEET_MM = 230.0;
 

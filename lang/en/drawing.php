@@ -78,6 +78,6 @@ return [
     ],
     'stick' => [
         'label' => 'Story stick at true size',
-        'line' => '{height|1}  ⌀ {across|1}  {what}',
+        'line' => '{height|1} · ⌀ {across|1} · {what}',
     ],
 ];

@@ -186,7 +186,7 @@ return [
         'screw' => 'deep',
         'reach' => 'widest rim',
         'seal' => 'seal across',
-        'band' => 'widest band',
+        'band' => 'band',
     ],
     'leaves' => [
         'screw-hole' => 'a hole that hollowing takes away',

@@ -15,7 +15,7 @@ return [
         'narrowest' => 'narrowest',
         'mark' => '{mark}',
         'hole' => 'hole of {diameter|1}, {azimuth}',
-        'bottom' => 'bottom of the inside, {depth|1} deep',
+        'bottom' => 'inside, {depth|1} deep',
         'wall' => 'the wall',
     ],
     'hole' => [

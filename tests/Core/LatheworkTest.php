@@ -414,7 +414,7 @@ final class LatheworkTest extends TestCase
         self::assertSame(100.0, $said['the top']->heightMm);
         self::assertSame(60.0, $said['the foot']->diameterMm);
         self::assertEqualsWithDelta(40.0, $said['widest']->heightMm, 3.0);
-        self::assertEqualsWithDelta(10.0, $said['bottom of the inside, 90 mm deep']->heightMm, 1e-6);
+        self::assertEqualsWithDelta(10.0, $said['inside, 90 mm deep']->heightMm, 1e-6);
         self::assertEqualsWithDelta(5.0, $said['hole of 6 mm, 0°']->wallMm ?? 0, 1e-6, 'from 40 to 35');
         self::assertArrayHasKey('a corner', $said);
         $heights = array_map(fn (StickMark $mark): float => $mark->heightMm, $stick->marks);

@@ -137,7 +137,7 @@ final class LatheTest extends FeatureTestCase
     {
         $piece = $this->drawn('vase', ['diameter' => '110', 'height' => '260', 'foot' => '70', 'wall' => '7']);
         $this->get(route('pieces.shape', $piece))->assertSee('Story stick');
-        $this->get(route('pieces.stick', $piece))->assertOk()->assertSee('Callipers')->assertSee('bottom of the inside')
+        $this->get(route('pieces.stick', $piece))->assertOk()->assertSee('Callipers')->assertSee('mm deep')
             ->assertSee('widest')->assertSee('hollowed: what the scale says more')->assertSee('height="242mm"', false)
             ->assertSee('height="42mm"', false);
     }

@@ -14,17 +14,19 @@
                 @if ($page->core->hasParts())
                     <h2>{{ $name }}</h2>
                 @endif
-                <div class="mt-2 flex flex-wrap items-start gap-x-10 gap-y-6">
-                    @foreach ($strips as $strip)
-                        <div class="break-inside-avoid text-ink">{!! $show->drawn($strip) !!}</div>
-                    @endforeach
-                    <table class="w-auto grow text-[1.08rem]">
+                <div class="mt-2 grid items-start gap-x-8 gap-y-6 sm:grid-cols-[110mm_1fr]">
+                    <div class="space-y-6 text-ink">
+                        @foreach ($strips as $strip)
+                            <div class="break-inside-avoid">{!! $show->drawn($strip) !!}</div>
+                        @endforeach
+                    </div>
+                    <table class="text-[1.08rem]">
                         <thead>
                             <tr>
                                 <th class="n">Over the foot</th>
                                 <th class="n">Callipers</th>
                                 <th class="n">Wall</th>
-                                <th>What</th>
+                                <th class="pl-4">What</th>
                             </tr>
                         </thead>
                         <tbody>
@@ -33,7 +35,7 @@
                                     <td class="n"><b>{{ $height }}</b></td>
                                     <td class="n">⌀ {{ $across }}</td>
                                     <td class="n">{{ $wall }}</td>
-                                    <td>{{ $what }}</td>
+                                    <td class="pl-4">{{ $what }}</td>
                                 </tr>
                             @endforeach
                         </tbody>
