@@ -11,6 +11,8 @@ final readonly class TurningRates
 
     public float $allowanceMm;
 
+    public float $lastCutMm;
+
     public float $roughWallShare;
 
     public float $partOffMinutes;
@@ -19,6 +21,7 @@ final readonly class TurningRates
     public function __construct(\Closure $value)
     {
         $this->holdMinutes = $value('turning_hold_minutes');
+        $this->lastCutMm = $value('turning_last_cut_mm');
         $this->allowanceMm = $value('turning_allowance_mm');
         $this->roughWallShare = $value('turning_rough_wall_share');
         $this->partOffMinutes = $value('turning_part_off_minutes');

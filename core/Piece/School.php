@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Piece\School\Bore;
 use HonestGrain\Piece\School\Choice;
 use HonestGrain\Piece\School\Clean;
+use HonestGrain\Piece\School\Fills;
 use HonestGrain\Piece\School\Inside;
+use HonestGrain\Piece\School\LastCut;
 use HonestGrain\Piece\School\Liner;
 use HonestGrain\Piece\School\Sealer;
 use HonestGrain\Piece\School\Sitting;
@@ -22,6 +25,7 @@ final readonly class School
     public const CHOICES = [
         'inside' => Inside::class, 'underside' => Underside::class, 'tenon' => Tenon::class, 'liner' => Liner::class,
         'sealer' => Sealer::class, 'clean' => Clean::class, 'wet' => Wet::class,
+        'bore' => Bore::class, 'last-cut' => LastCut::class, 'fills' => Fills::class,
         'sitting' => Sitting::class, 'wet-finish' => WetFinish::class,
     ];
 
@@ -39,6 +43,12 @@ final readonly class School
 
     public ?Wet $wet;
 
+    public Bore $bore;
+
+    public LastCut $lastCut;
+
+    public Fills $fills;
+
     public Sitting $sitting;
 
     public ?WetFinish $wetFinish;
@@ -53,6 +63,9 @@ final readonly class School
         $this->sealer = self::first(Sealer::class, $said('sealer')) ?? Sealer::usual();
         $this->clean = self::first(Clean::class, $said('clean')) ?? Clean::usual();
         $this->wet = self::first(Wet::class, $said('wet'));
+        $this->bore = self::first(Bore::class, $said('bore')) ?? Bore::usual();
+        $this->lastCut = self::first(LastCut::class, $said('last-cut')) ?? LastCut::usual();
+        $this->fills = self::first(Fills::class, $said('fills')) ?? Fills::usual();
         $this->sitting = self::first(Sitting::class, $said('sitting')) ?? Sitting::usual();
         $this->wetFinish = self::first(WetFinish::class, $said('wet-finish'));
     }

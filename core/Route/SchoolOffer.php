@@ -4,11 +4,20 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route;
 
+use HonestGrain\Piece\Flaw;
+use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\School;
+use HonestGrain\Piece\School\Bore;
 use HonestGrain\Piece\School\Choice;
+use HonestGrain\Piece\School\Fills;
+use HonestGrain\Piece\School\LastCut;
+use HonestGrain\Piece\School\Sitting;
 use HonestGrain\Piece\School\Wet;
+use HonestGrain\Piece\School\WetFinish;
+use HonestGrain\Piece\StartsAs;
 use HonestGrain\Piece\Tables;
+use HonestGrain\Piece\Wish;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Words\Said;
 
@@ -30,6 +39,9 @@ final readonly class SchoolOffer
         $now = self::told(Route::of($piece, $bench, $tables, $past));
         $offers = [];
         foreach (School::CHOICES as $name => $choice) {
+            if (! self::mayMatter($choice, $piece, $bench)) {
+                continue;
+            }
             $ways = [];
             $isOpen = false;
             foreach ($choice::cases() as $way) {
@@ -44,6 +56,30 @@ final readonly class SchoolOffer
         }
 
         return $offers;
+    }
+
+    /**
+     * Whether a choice can make odds at all: each way of it is a route of its own to work out.
+     *
+     * @param  class-string<Choice>  $choice
+     */
+    private static function mayMatter(string $choice, Piece $piece, Bench $bench): bool
+    {
+        $any = fn (\Closure $is): bool => array_filter($piece->parts, $is) !== [];
+        $isTurned = $piece->startsAs !== StartsAs::Turned;
+        $isWet = fn (Part $part): bool => $bench->isWet($part->moisturePercent);
+
+        return match ($choice) {
+            Wet::class => $any($isWet),
+            Sitting::class, WetFinish::class => $any($isWet)
+                && School::of($piece->school, $bench->school)->wet === Wet::TurnedOnce,
+            Bore::class => $isTurned && $any(fn (Part $part): bool => $part->profile->bore !== null),
+            LastCut::class => $piece->startsAs === StartsAs::Blank,
+            Fills::class => $isTurned && $any(fn (Part $part): bool => array_filter(
+                $part->flaws, fn (Flaw $flaw): bool => $flaw->wish === Wish::Fill,
+            ) !== []),
+            default => true,
+        };
     }
 
     /**

@@ -430,6 +430,42 @@ final class LatheworkTest extends TestCase
         self::assertStringContainsString('height="112mm"', $sheets[0], 'at true size');
     }
 
+    public function test_ways_that_makers_differ_in_change_the_order_of_cuts(): void
+    {
+        $crack = ['features' => [[
+            'id' => 'f', 'kind' => 'void', 'on' => 'outer', 'from_mm' => 10, 'to_mm' => 30, 'width_mm' => 8,
+            'depth_mm' => 5, 'wish' => 'fill', 'with' => 'epoxy',
+        ]]];
+        $steps = fn (array $part, array $school): array => Benchwork::steps(Benchwork::piece([$part], [
+            'starts_as' => 'blank', 'school' => $school,
+        ]));
+        $at = fn (array $steps): array => array_flip(array_keys($steps));
+        $cut = $steps(Benchwork::bowl($crack), []);
+        $order = $at($cut);
+        self::assertLessThan($order['f'], $order['body.outside/shape']);
+        self::assertLessThan($order['body.outside/last-cut'], $order['f'], 'cut through with the wood');
+        self::assertLessThan($order['body.outside/sand'], $order['body.outside/last-cut']);
+        self::assertArrayNotHasKey('f/cut-back', $cut);
+        self::assertStringContainsString('1.5 mm', Told::all($cut['body.outside/shape']->words->how));
+        $last = $steps(Benchwork::bowl($crack), ['fills' => 'fills-last']);
+        self::assertArrayNotHasKey('body.outside/last-cut', $last);
+        self::assertArrayHasKey('f/cut-back', $last, 'scraped flush');
+        self::assertArrayNotHasKey('body.outside/last-cut', $steps(Benchwork::bowl(), []));
+        $again = $steps(Benchwork::bowl(), ['last-cut' => 'after-remount']);
+        self::assertSame(Mount::Tenon, $again['body.outside/last-cut']->setup->mount);
+        self::assertGreaterThan($at($again)['body/reverse'], $at($again)['body.outside/last-cut']);
+        $post = ['shape' => [
+            'outer' => [[0, 30, 'corner'], [100, 30, 'corner']], 'inner' => null,
+            'bore' => ['diameter_mm' => 20, 'depth_mm' => null, 'from' => 'top'],
+        ]] + $this->solid([]);
+        foreach ([['bored-first', 1], ['shaped-first', -1]] as [$way, $sign]) {
+            $order = $at($steps($post, ['bore' => $way]));
+            self::assertSame(
+                $sign, $order['body.outside/shape'] <=> $order['body.bore/drill'], $way,
+            );
+        }
+    }
+
     public function test_a_hole_across_has_a_place_and_says_what_stands_before_it(): void
     {
         $bowl = fn (array $hole): Route => Benchwork::route(Benchwork::piece([Benchwork::bowl([

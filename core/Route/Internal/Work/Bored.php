@@ -10,6 +10,7 @@ use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Lathework\Boring;
 use HonestGrain\Lathework\Speed;
+use HonestGrain\Piece\School\Bore;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
@@ -77,7 +78,10 @@ final readonly class Bored
         $round = $first($subject->id('rough'), $subject->id('true'));
 
         return array_values(array_filter([
-            $subject->has(Face::Inside) ? null : self::before(
+            $subject->school->bore === Bore::Last && ! $self->isOffTheLathe() ? self::before(
+                $first($subject->id('shape', Face::Outside)), $bore, 'route.bored.after-its-shape',
+            ) : null,
+            $subject->has(Face::Inside) || $subject->school->bore === Bore::Last ? null : self::before(
                 $bore, $first($subject->id('shape', Face::Outside)), 'route.bored.outside-true-to-hole',
             ),
             $self->isOffTheLathe() ? self::before($bore, $round, 'route.bored.blank-turns-on-hole') : null,

@@ -10,6 +10,7 @@ use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Geometry\Surface;
 use HonestGrain\Geometry\Zone;
 use HonestGrain\Holding\Grasp;
 use HonestGrain\Holding\Holding;
@@ -35,6 +36,9 @@ use HonestGrain\Piece\Part;
 use HonestGrain\Piece\PartBlank;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\School;
+use HonestGrain\Piece\School\Fills;
+use HonestGrain\Piece\School\Inside;
+use HonestGrain\Piece\School\LastCut;
 use HonestGrain\Piece\School\Underside;
 use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\School\WetFinish;
@@ -375,12 +379,41 @@ final readonly class PartContext
                 if ($repairs === [] || $flaw->kind === FlawKind::BarkEdge && $flaw->wish !== Wish::CutAway) {
                     return false;
                 }
-                $with = $repairs[count($repairs) - 1]->goesWith;
+                $with = in_array($flaw->id, $this->cutThrough(), true) ? null
+                    : $repairs[count($repairs) - 1]->goesWith;
                 $last[] = $with === null ? $flaw->id : "$flaw->id/$with";
             }
         }
 
         return array_diff($last, $mended) === [];
+    }
+
+    /** Whether the outside gets its last cut by itself: through what was filled, or once it is turned round. */
+    public function hasLastCut(): bool
+    {
+        return $this->isCutAfterRemount() || $this->cutThrough() !== [];
+    }
+
+    /** Whether that is on another hold than its shape. */
+    public function isCutAfterRemount(): bool
+    {
+        return $this->piece->startsAs === StartsAs::Blank && $this->school->lastCut === LastCut::AfterRemount
+            && $this->positions->has(Stance::First) && $this->part->holding->isCut()
+            && ($this->school->inside ?? Inside::of($this->part->grain)) !== Inside::First;
+    }
+
+    /** @return list<string> the fills of the outside that are cut through with the wood about them */
+    public function cutThrough(): array
+    {
+        $isThick = ($this->measured->wall->minMm ?? INF) >= $this->calibration->cuts->thinWallMm;
+        $ids = [];
+        foreach ($this->isTurned() && $isThick && $this->school->fills === Fills::ThenCut ? $this->part->flaws : [] as $flaw) {
+            $fill = $flaw->on === Surface::Outer && $flaw->wish === Wish::Fill
+                ? Repair::of($flaw, $this->part, $this->tables)[0] ?? null : null;
+            $ids = $fill?->fill?->standsProud === true ? [...$ids, $flaw->id] : $ids;
+        }
+
+        return $ids;
     }
 
     /** Whether it dried oval and is brought round again. */

@@ -33,7 +33,7 @@ final class Repairs
     {
         $operations = [];
         foreach ($subject->part->flaws as $flaw) {
-            foreach (Repair::of($flaw, $subject->part, $subject->tables) as $i => $repair) {
+            foreach (self::repairs($subject, $flaw) as $i => $repair) {
                 $operations[] = self::operation($subject, $flaw, $repair, $i);
             }
         }
@@ -47,7 +47,7 @@ final class Repairs
         $chains = [];
         foreach ($subject->part->flaws as $flaw) {
             $last = null;
-            foreach (Repair::of($flaw, $subject->part, $subject->tables) as $i => $repair) {
+            foreach (self::repairs($subject, $flaw) as $i => $repair) {
                 $operation = self::operation($subject, $flaw, $repair, $i);
                 if ($last !== null) {
                     $chains[] = Precedence::rule(
@@ -67,6 +67,14 @@ final class Repairs
         }
 
         return $chains;
+    }
+
+    /** @return list<Repair> what is cut through with the wood about it is not cut back by itself */
+    private static function repairs(PartContext $subject, Flaw $flaw): array
+    {
+        $all = Repair::of($flaw, $subject->part, $subject->tables);
+
+        return in_array($flaw->id, $subject->cutThrough(), true) ? array_slice($all, 0, 1) : $all;
     }
 
     /** Bark at a rim that is yet to be hollowed is reached from outside. */

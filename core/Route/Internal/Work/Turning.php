@@ -9,7 +9,9 @@ use HonestGrain\Geometry\Face;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Lathework\CutKind;
+use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\NeededStock;
+use HonestGrain\Piece\School\Bore;
 use HonestGrain\Piece\School\Inside;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Doing;
@@ -55,6 +57,7 @@ final readonly class Turning
             ...$subject->part->holding->isCut() && $isBlank ? [$self->hold()] : [],
             ...$self->isGlued() ? [$self->block()] : [],
             $self->shape($isBlank),
+            ...$subject->hasLastCut() ? [$self->lastCut()] : [],
             ...$subject->has(Face::Inside) ? [$self->hollow($isBlank)] : [],
             ...$self->shapesFoot() ? [$self->foot()] : [],
         ];
@@ -63,10 +66,31 @@ final readonly class Turning
     /** @return list<Precedence> */
     public static function chains(PartContext $subject): array
     {
-        return (new self($subject))->isGlued() ? [Precedence::rule(
+        $chains = (new self($subject))->isGlued() ? [Precedence::rule(
             $subject->id('block'), $subject->id('rough'), Wait::hours($subject->calibration->joints->glueHours),
             new Said('route.holdings.glue-block-because'),
         )] : [];
+        if (! $subject->isTurned() || ! $subject->hasLastCut()) {
+            return $chains;
+        }
+        $cut = $subject->id('last-cut', Face::Outside);
+        $because = new Said('route.turning.last-cut-true-again');
+        $chains[] = Precedence::rule($subject->id('shape', Face::Outside), $cut, Wait::none(), $because);
+        foreach ($subject->part->flaws as $flaw) {
+            foreach (in_array($flaw->id, $subject->cutThrough(), true)
+                ? array_slice(Repair::of($flaw, $subject->part, $subject->tables), 0, 1) : [] as $repair) {
+                $chains[] = Precedence::rule(
+                    $flaw->id, $cut, $repair->wait, new Said('route.turning.last-cut-through-fills'),
+                );
+            }
+        }
+        foreach ([SandingRun::firstId($subject, Face::Outside), ...array_map(
+            fn (Mark $mark): string => $mark->id(), $subject->part->marksOn(Face::Outside),
+        )] as $later) {
+            $chains[] = Precedence::rule($cut, $later, Wait::none(), $because);
+        }
+
+        return $chains;
     }
 
     private function isGlued(): bool
@@ -159,14 +183,40 @@ final readonly class Turning
             technique: 'shape', what: 'shape', faces: [Face::Outside], title: new Said(
                 'route.turning.shape-outside',
             ), cut: CutTime::of(
-                subject: $this->subject, kind: CutKind::Shape, wasteMm3: $waste, faces: $faces,
+                subject: $this->subject, kind: CutKind::Shape, wasteMm3: max(0.0, $waste - $this->leftMm3()),
+                faces: $this->subject->hasLastCut() ? [] : $faces,
                 wallMm: $this->isInsideFirst() ? $this->subject->measured->wall?->minMm : null,
                 diameterMm: $isBlank ? $this->subject->blank()->acrossMm : null,
             ),
             because: new Said('route.turning.finish-cut-cleanly-you'), rank: 3.0,
-            how: $this->subject->has(Face::Bore) && ! $this->subject->has(Face::Inside)
-                ? [new Said('route.bored.cone-in-hole')] : [],
+            how: [...$this->subject->has(Face::Bore) && ! $this->subject->has(Face::Inside)
+                && $this->subject->school->bore === Bore::First ? [new Said('route.bored.cone-in-hole')] : [],
+                ...$this->subject->hasLastCut() ? [new Said('route.turning.leave-for-last-cut', [
+                    'left' => Quantity::mm($this->rates->lastCutMm),
+                ])] : []],
         );
+    }
+
+    /** Through wood and fills alike, or true to the hold that all that follows is turned from. */
+    private function lastCut(): Operation
+    {
+        $isThrough = $this->subject->cutThrough() !== [];
+
+        return $this->cut(
+            technique: 'shape', what: 'last-cut', faces: [Face::Outside],
+            title: new Said('route.turning.last-cut-outside'), cut: CutTime::of(
+                subject: $this->subject, kind: CutKind::Shape, wasteMm3: $this->leftMm3(),
+                faces: Face::among([Face::Outside, Face::Top], $this->subject->faces()),
+                wallMm: $this->isInsideFirst() ? $this->subject->measured->wall?->minMm : null,
+            ), because: new Said($isThrough ? 'route.turning.last-cut-through-fills'
+                : 'route.turning.last-cut-true-again'), rank: 4.2,
+        );
+    }
+
+    private function leftMm3(): float
+    {
+        return $this->subject->hasLastCut()
+            ? $this->subject->areaMm2([Face::Outside]) * $this->rates->lastCutMm : 0.0;
     }
 
     /** Where nothing that holds it is cut or parted off at its foot. */
@@ -240,14 +290,18 @@ final readonly class Turning
         $subject = $this->subject;
         $isWhole = in_array($what, ['rough', 'true', 'tenon', 'recess'], true);
         $places = $isWhole ? $subject->faces() : $faces;
-        $single = in_array($what, ['shape', 'hollow', 'bore', 'drill'], true) ? $faces[0] : null;
+        $single = in_array($what, ['shape', 'last-cut', 'hollow', 'bore', 'drill'], true) ? $faces[0] : null;
 
         return new Operation(
             id: $subject->id($what, $single), kind: StepKind::Turn, part: $subject->part->id,
             doing: new Doing($subject->technique($technique), $subject->places($places), on: $faces),
             timing: new Timing(max(1.0, is_float($cut) ? $cut : $cut->minutes), $rank),
             setup: new Setup(
-                stances: $isWhole ? [$this->stance($what)] : null,
+                stances: match (true) {
+                    $isWhole => [$this->stance($what)],
+                    $what === 'last-cut' && $subject->isCutAfterRemount() => [Stance::Main],
+                    default => null,
+                },
                 speed: (is_float($cut) ? null : $cut->speed) ?? ($what === 'rough'
                     ? $subject->startingSpeed(
                         $this->stance($what), $subject->blank()->swingsMm, $subject->blank()->highMm,
