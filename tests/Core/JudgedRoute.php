@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use HonestGrain\Catalogue\Catalogue;
 use HonestGrain\Geometry\Form;
+use HonestGrain\Holding\Equipment;
 use HonestGrain\Mending\Fault;
 use HonestGrain\Mending\Mended;
 use HonestGrain\Mending\Remedies;
@@ -34,6 +35,9 @@ final class JudgedRoute
     private array $done = [];
 
     private ?string $fault = null;
+
+    /** @var array<string, mixed> what the shop holds and turns work with */
+    private array $shop = [];
 
     /** @param  list<string>  $demands */
     private function __construct(public readonly string $title, public readonly array $demands)
@@ -115,7 +119,7 @@ final class JudgedRoute
 
     private function bench(): Bench
     {
-        return Bench::usual($this->catalogue());
+        return Bench::usual($this->catalogue())->with(Equipment::read(Document::of($this->shop)));
     }
 
     /** The shipped tables, and the invented rows of this piece beside them. */
@@ -180,6 +184,8 @@ final class JudgedRoute
             'flaw' => $this->list('features', $this->flaw($what[1], $said)),
             'part' => $this->document['parts'][$this->at($what[1] ?? 'body')]
                 = self::json($said) + $this->document['parts'][$this->at($what[1] ?? 'body')],
+            'hole' => $this->list('holes', ['id' => $what[1]] + self::json($said)),
+            'shop' => $this->shop = self::json($said),
             'set' => $this->document = self::json($said) + $this->document,
             'step' => $this->document['steps'][] = ['id' => $what[1]] + self::json($said),
             'order' => $this->document['order'][] = explode(' before ', $said),

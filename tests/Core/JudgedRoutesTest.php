@@ -29,6 +29,8 @@ final class JudgedRoutesTest extends TestCase
         '/^has (\S+)$/' => 'has',
         '/^has no (\S+)$/' => 'hasNo',
         '/^(\S+) is held by (\S+)$/' => 'isHeldBy',
+        '/^(\S+) turns at most (\d+) rpm$/' => 'turnsAtMost',
+        '/^(\S+) turns at least (\d+) rpm$/' => 'turnsAtLeast',
         '/^can be dated$/' => 'canBeDated',
         '/^cannot be dated: (\S+)$/' => 'cannotBeDated',
         '/^offers (\S+)$/' => 'offers',
@@ -123,6 +125,20 @@ final class JudgedRoutesTest extends TestCase
                     self::assertLessThanOrEqual((float) $most + 1e-6, $hours, $demand);
                 }
             }
+        }
+    }
+
+    private function turnsAtMost(Route $route, string $demand, string $at, string $rpm): void
+    {
+        foreach (self::named($route, $at, $demand) as $step) {
+            self::assertLessThanOrEqual((int) $rpm, $step->setup->rpm ?? 0, $demand);
+        }
+    }
+
+    private function turnsAtLeast(Route $route, string $demand, string $at, string $rpm): void
+    {
+        foreach (self::named($route, $at, $demand) as $step) {
+            self::assertGreaterThanOrEqual((int) $rpm, $step->setup->rpm ?? 0, $demand);
         }
     }
 

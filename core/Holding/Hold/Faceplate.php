@@ -20,10 +20,7 @@ final readonly class Faceplate implements Hold
         $least = max($rig->limits->sizeMm ?? 0.0, $work->size->heightMm / $rig->limits->overhang($work->grain));
         $plate = $rig->isMeasured() ? $rig->sizeMm() ?? 0.0 : $least;
         $deep = $figures->plateScrewsMm($work->size->kg(), ! $work->isSide());
-        $short = $plate < $least - 1e-9 && $work->size->heightMm > $plate * $rig->limits->overhang($work->grain)
-            ? [new Said('holding.hold.plate-small', [
-                'plate' => Quantity::mm($plate), 'least' => Quantity::mm($least),
-            ])] : [];
+        $short = $this->tooSmall($work, $rig, $plate, $least);
         $size = ['plate_mm' => round($plate, 1), 'screws_mm' => $deep];
         if ($work->stage !== HoldStage::Outside) {
             return new Grip(not: $short, how: [new Said('holding.hold.plate-block', [
@@ -39,5 +36,27 @@ final readonly class Faceplate implements Hold
             ])] : []], how: [new Said('holding.first-hold.faceplate', [
                 'deep' => Quantity::mm($deep), 'wood' => Quantity::mm($wood), 'plate' => Quantity::mm($ring),
             ])], size: $size);
+    }
+
+    /** @return list<Said> a plate that the work stands too far out of; none where it does not, or a fitting one is sold */
+    private function tooSmall(Workpiece $work, Rig $rig, float $plateMm, float $leastMm): array
+    {
+        $across = $work->size->diameterMm;
+
+        return match (true) {
+            $rig->isMeasured() && $plateMm < $leastMm
+                && $work->size->heightMm > $plateMm * $rig->limits->overhang($work->grain) => [
+                    new Said('holding.hold.plate-small', [
+                        'plate' => Quantity::mm($plateMm), 'least' => Quantity::mm($leastMm),
+                    ]),
+                ],
+            // Nobody screws a plate to work that is narrower.
+            ! $rig->isMeasured() && $leastMm > max($rig->limits->sizeMm ?? 0.0, $across) => [
+                new Said('holding.hold.too-slender', [
+                    'least' => Quantity::mm($leastMm), 'across' => Quantity::mm($across),
+                ]),
+            ],
+            default => [],
+        };
     }
 }

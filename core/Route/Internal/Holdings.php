@@ -9,6 +9,7 @@ use HonestGrain\Holding\Holds;
 use HonestGrain\Holding\HoldStage;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\Part;
+use HonestGrain\Piece\PartBlank;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Piece\Tables;
@@ -50,7 +51,8 @@ final readonly class Holdings
                 hasPartner: $piece->isFitted($part), stock: $piece->stockOf($part),
             ))->at(HoldStage::Inside), $bench->equipment, $tables->lathe->holds, $tables->calibration);
             $not = self::refusal($piece, $part, $holds);
-            if ($not === []) {
+            // What the lathe does not take at all, no hold helps.
+            if ($not === [] || self::isBeyond($part, $bench, $tables, $piece)) {
                 continue;
             }
             $other = $holds->choice(...array_map(
@@ -70,6 +72,15 @@ final readonly class Holdings
         }
 
         return new self($held, $instead, $conflicts);
+    }
+
+    private static function isBeyond(Part $part, Bench $bench, Tables $tables, Piece $piece): bool
+    {
+        $lathe = $bench->equipment->lathe;
+        $long = $part->holding === Holding::BetweenCentres
+            ? PartBlank::of($part, $piece->stockOf($part), $tables->calibration)->highMm : 0.0;
+
+        return $lathe !== null && ($part->profile->diameterMm() > $lathe->swingMm || $long > $lathe->bedMm);
     }
 
     /** @return list<Said> why a part cannot be held as wished; none where it can */
