@@ -383,8 +383,8 @@ return [
         'everything-after-turned-from' => 'Everything after it is turned from this hold.',
         'last-cut-outside' => 'Give the outside its last cut',
         'leave-for-last-cut' => 'Leave {left|1} for the last cut.',
-        'last-cut-through-fills' => 'Light cuts through wood and fill alike: paper rides over what is harder and dishes '
-            .'the rest.',
+        'last-cut-through-fills' => 'Light cuts through wood and fill alike: paper rides over what is harder '
+            .'and dishes the rest.',
         'last-cut-true-again' => 'True to the hold that all that follows is turned from.',
         'shape-outside' => 'Shape the outside',
         'finish-cut-cleanly-you' => 'Finish-cut as cleanly as you can: a tool mark left in is dearer to sand than '
@@ -446,7 +446,8 @@ return [
         'depth-hole' => 'Drill the depth hole, {diameter|1} across and {depth|0} deep',
         'hollowed-from-its-middle' => 'End grain is hollowed from its middle outwards, and the hole says how deep.',
         'short-of-the-floor' => 'With a {bit}, its point {short|0} short of the floor.',
-        'after-its-shape' => 'It is shaped first, and the hole goes where the bit wanders: look how far at the far end.',
+        'after-its-shape' => 'It is shaped first, and the hole goes where the bit wanders: look how far at the far '
+            .'end.',
         'outside-true-to-hole' => 'A bit wanders a little: the outside is turned true to the hole, and not the hole to '
             .'the outside.',
         'waste-at-that-end' => 'That is with {waste|0} of waste, which comes off that end.',

@@ -75,7 +75,7 @@ final class JudgedRoute
     public function names(): array
     {
         $names = array_map(fn (array $row): string => explode(' like ', $row[1])[0], $this->rows);
-        $document = $this->document;
+        $document = [$this->document, $this->shop];
         array_walk_recursive($document, function (mixed $value, string|int $key) use (&$names): void {
             if (is_string($value) && in_array($key, ['name', 'title', 'how', 'note'], true)) {
                 $names[] = $value;

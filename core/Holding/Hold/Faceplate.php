@@ -38,7 +38,7 @@ final readonly class Faceplate implements Hold
             ])], size: $size);
     }
 
-    /** @return list<Said> a plate that the work stands too far out of; none where it does not, or a fitting one is sold */
+    /** @return list<Said> why the work stands too far out of a plate; none where it does not */
     private function tooSmall(Workpiece $work, Rig $rig, float $plateMm, float $leastMm): array
     {
         $across = $work->size->diameterMm;

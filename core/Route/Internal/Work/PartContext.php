@@ -406,8 +406,11 @@ final readonly class PartContext
     public function cutThrough(): array
     {
         $isThick = ($this->measured->wall->minMm ?? INF) >= $this->calibration->cuts->thinWallMm;
+        if (! $this->isTurned() || ! $isThick || $this->school->fills !== Fills::ThenCut) {
+            return [];
+        }
         $ids = [];
-        foreach ($this->isTurned() && $isThick && $this->school->fills === Fills::ThenCut ? $this->part->flaws : [] as $flaw) {
+        foreach ($this->part->flaws as $flaw) {
             $fill = $flaw->on === Surface::Outer && $flaw->wish === Wish::Fill
                 ? Repair::of($flaw, $this->part, $this->tables)[0] ?? null : null;
             $ids = $fill?->fill?->standsProud === true ? [...$ids, $flaw->id] : $ids;
