@@ -222,7 +222,9 @@ final readonly class PiecePage
     public function holdings(): array
     {
         return array_column(array_map(
-            fn (Holding $holding): array => [$holding->value, $holding->on()->label()], Holding::cases(),
+            fn (Holding $holding): array => [$holding->value, $holding->on()->label()], array_filter(
+                Holding::cases(), fn (Holding $one): bool => $one !== Holding::JamPartner,
+            ),
         ), 1, 0);
     }
 

@@ -17,6 +17,7 @@ enum Holding: string
     case Jam = 'jam';
     case WideJaws = 'wide-jaws';
     case GlueBlock = 'glue-block';
+    case JamPartner = 'jam-partner';
 
     public function mount(): Said
     {
@@ -28,6 +29,7 @@ enum Holding: string
             self::Jam => new Said('holding.holding.mount-against-jam-chuck'),
             self::WideJaws => new Said('holding.holding.mount-wide-jaws'),
             self::GlueBlock => new Said('holding.holding.mount-glue-block'),
+            self::JamPartner => new Said('holding.holding.mount-in-partner'),
         };
     }
 
@@ -47,6 +49,7 @@ enum Holding: string
             self::Jam => new Said('holding.holding.jam-chuck'),
             self::WideJaws => new Said('holding.holding.in-wide-jaws'),
             self::GlueBlock => new Said('holding.holding.on-its-block'),
+            self::JamPartner => new Said('holding.mount.on-its-partner'),
         };
     }
 
@@ -65,7 +68,7 @@ enum Holding: string
     /** Whether another hold comes before it, in which what it bears on is cut. */
     public function hasFirst(): bool
     {
-        return $this->isCut() || $this === self::WideJaws;
+        return $this->isCut() || $this === self::WideJaws || $this === self::JamPartner;
     }
 
     /** Whether a block of waste wood is glued on for it. */
@@ -77,7 +80,7 @@ enum Holding: string
     /** Whether its foot is finished from the side that it is held by first, so that nothing of it stays to be done. */
     public function leavesFoot(): bool
     {
-        return $this === self::Recess || $this === self::WideJaws;
+        return $this === self::Recess || $this === self::WideJaws || $this === self::JamPartner;
     }
 
     /**
@@ -89,7 +92,7 @@ enum Holding: string
     {
         return $isReleased ? new Said('holding.holding.points-free-all-round') : match ($this) {
             self::Tenon => new Said('holding.holding.points-tenon-still'),
-            self::Recess, self::WideJaws => new Said('holding.holding.points-bare-foot'),
+            self::Recess, self::WideJaws, self::JamPartner => new Said('holding.holding.points-bare-foot'),
             self::BetweenCentres => new Said('holding.holding.hung-waste-end'),
             self::Faceplate, self::GlueBlock => new Said('holding.holding.points-waste-block-still'),
             self::Jam => new Said('holding.holding.points-off-jam-chuck'),
@@ -109,7 +112,7 @@ enum Holding: string
             self::Faceplate, self::GlueBlock => new Said('holding.holding.first-because-all-spins-easier-waste-block', [
                 'marked' => $this->marked(),
             ]),
-            self::Jam => new Said('holding.holding.first-pressed-home-until'),
+            self::Jam, self::JamPartner => new Said('holding.holding.first-pressed-home-until'),
         };
     }
 
@@ -120,7 +123,7 @@ enum Holding: string
             self::Tenon, self::Recess, self::WideJaws => new Said('holding.holding.mark-jaw-numbers-true'),
             self::Faceplate, self::GlueBlock => new Said('holding.holding.mark-block-plate-true'),
             self::BetweenCentres => new Said('holding.holding.mark-one-end-true'),
-            self::Jam => new Said('holding.holding.pencil-line-across-block'),
+            self::Jam, self::JamPartner => new Said('holding.holding.pencil-line-across-block'),
         };
     }
 
@@ -131,7 +134,7 @@ enum Holding: string
             self::Tenon, self::Recess, self::WideJaws => new Said('holding.holding.jaw-numbers-marked-padding'),
             self::Faceplate, self::GlueBlock => new Said('holding.holding.own-screw-holes-marks'),
             self::BetweenCentres => new Said('holding.holding.marked-end-drive-both'),
-            self::Jam => new Said('holding.holding.line-across-block-work'),
+            self::Jam, self::JamPartner => new Said('holding.holding.line-across-block-work'),
         };
     }
 
@@ -147,7 +150,7 @@ enum Holding: string
             ),
             self::BetweenCentres => new Said('holding.holding.part-off-waste-ends'),
             self::Recess => new Said('holding.holding.clean-up-recess'),
-            self::Jam, self::WideJaws => new Said('holding.holding.clean-up-foot'),
+            self::Jam, self::WideJaws, self::JamPartner => new Said('holding.holding.clean-up-foot'),
         };
     }
 

@@ -30,6 +30,7 @@ final readonly class Positions
             Holding::BetweenCentres => Face::except(self::MAIN, [Face::Top]),
             // By its edge.
             Holding::WideJaws => Face::except(self::MAIN, [Face::Outside]),
+            Holding::JamPartner => [Face::Outside, Face::Top],
             default => self::MAIN,
         };
         $positions = [
@@ -41,7 +42,7 @@ final readonly class Positions
                 $positions[] = new Position($stance, $mount, [Face::Outside, Face::Foot]);
             }
         }
-        if ($reverses && $holding !== Holding::BetweenCentres) {
+        if ($reverses && ! in_array($holding, [Holding::BetweenCentres, Holding::JamPartner], true)) {
             $positions[] = new Position(
                 Stance::Foot, $foot ?? $holding->reversed(),
                 $holding === Holding::WideJaws ? [Face::Outside, Face::Foot] : [Face::Foot],

@@ -51,6 +51,8 @@ final readonly class NeededStock
                 Holding::Faceplate => StockHold::None,
                 // What the centres mark comes off with what comes clean.
                 Holding::BetweenCentres, Holding::Jam, Holding::WideJaws, Holding::GlueBlock => null,
+                // What the jaws grip of it.
+                Holding::JamPartner => StockHold::None,
             },
         );
     }

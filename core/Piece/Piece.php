@@ -144,6 +144,20 @@ final readonly class Piece
             && in_array($part->id, $joint->parts(), true)) !== [];
     }
 
+    /** The hollow part that another lifts off, which goes into it by its foot; null for what is no such lid. */
+    public function boxOf(Part $part): ?Part
+    {
+        foreach ($this->joints as $joint) {
+            $box = $this->part($joint->socket);
+            if ($joint->kind === JointKind::Lifts && $joint->spigot === $part->id && $box?->profile->inner !== null
+                && $joint->place === JointPlace::Top && $joint->entersByFoot($part)) {
+                return $box;
+            }
+        }
+
+        return null;
+    }
+
     /** What a part is for: what goes into another and is not hollow is held by, and touches no contents. */
     public function purposeOf(Part $part): Purpose
     {

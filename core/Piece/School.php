@@ -10,6 +10,7 @@ use HonestGrain\Piece\School\Clean;
 use HonestGrain\Piece\School\Fills;
 use HonestGrain\Piece\School\Inside;
 use HonestGrain\Piece\School\LastCut;
+use HonestGrain\Piece\School\Lid;
 use HonestGrain\Piece\School\Liner;
 use HonestGrain\Piece\School\Sealer;
 use HonestGrain\Piece\School\Sitting;
@@ -26,6 +27,7 @@ final readonly class School
         'inside' => Inside::class, 'underside' => Underside::class, 'tenon' => Tenon::class, 'liner' => Liner::class,
         'sealer' => Sealer::class, 'clean' => Clean::class, 'wet' => Wet::class,
         'bore' => Bore::class, 'last-cut' => LastCut::class, 'fills' => Fills::class,
+        'lid' => Lid::class,
         'sitting' => Sitting::class, 'wet-finish' => WetFinish::class,
     ];
 
@@ -49,6 +51,8 @@ final readonly class School
 
     public Fills $fills;
 
+    public Lid $lid;
+
     public Sitting $sitting;
 
     public ?WetFinish $wetFinish;
@@ -66,6 +70,7 @@ final readonly class School
         $this->bore = self::first(Bore::class, $said('bore')) ?? Bore::usual();
         $this->lastCut = self::first(LastCut::class, $said('last-cut')) ?? LastCut::usual();
         $this->fills = self::first(Fills::class, $said('fills')) ?? Fills::usual();
+        $this->lid = self::first(Lid::class, $said('lid')) ?? Lid::usual();
         $this->sitting = self::first(Sitting::class, $said('sitting')) ?? Sitting::usual();
         $this->wetFinish = self::first(WetFinish::class, $said('wet-finish'));
     }

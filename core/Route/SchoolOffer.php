@@ -12,6 +12,7 @@ use HonestGrain\Piece\School\Bore;
 use HonestGrain\Piece\School\Choice;
 use HonestGrain\Piece\School\Fills;
 use HonestGrain\Piece\School\LastCut;
+use HonestGrain\Piece\School\Lid;
 use HonestGrain\Piece\School\Sitting;
 use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\School\WetFinish;
@@ -74,6 +75,8 @@ final readonly class SchoolOffer
             Sitting::class, WetFinish::class => $any($isWet)
                 && School::of($piece->school, $bench->school)->wet === Wet::TurnedOnce,
             Bore::class => $isTurned && $any(fn (Part $part): bool => $part->profile->bore !== null),
+            Lid::class => $piece->startsAs === StartsAs::Blank
+                && $any(fn (Part $part): bool => $piece->boxOf($part) !== null),
             LastCut::class => $piece->startsAs === StartsAs::Blank,
             Fills::class => $isTurned && $any(fn (Part $part): bool => array_filter(
                 $part->flaws, fn (Flaw $flaw): bool => $flaw->wish === Wish::Fill,

@@ -39,6 +39,7 @@ return [
         'mount-faceplate' => 'Mount on the faceplate',
         'mount-against-jam-chuck' => 'Mount against a jam chuck',
         'mount-wide-jaws' => 'Mount in wide jaws, by its edge',
+        'mount-in-partner' => 'Press it into its partner',
         'mount-glue-block' => 'Mount by the glued block',
         'in-wide-jaws' => 'in wide jaws',
         'on-its-block' => 'on its glued block',
@@ -179,6 +180,7 @@ return [
         'block' => 'A block of dry waste wood, {across|0} or more across, glued flat and left to set; with paper '
             .'between, only while the tail centre is up.',
         'block-wet' => 'White glue does not hold on wet wood: CA or polyurethane does.',
+        'straight-in-jaws' => 'Its top straight in the jaws: what they grip is turned away when it sits in its box.',
         'steady-beside' => 'It goes beside another hold, about a true band without marks.',
     ],
     'measures' => [
@@ -218,5 +220,6 @@ return [
         'jam' => 'jam chuck',
         'wide-jaws' => 'hold in wide jaws',
         'glue-block' => 'glued block',
+        'jam-partner' => 'hold in its partner',
     ],
 ];

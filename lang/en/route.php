@@ -381,6 +381,9 @@ return [
         'cut-tenon' => 'Cut the tenon',
         'cut-recess' => 'Cut the recess',
         'everything-after-turned-from' => 'Everything after it is turned from this hold.',
+        'turn-its-top' => 'Turn its top',
+        'tail-on-knob' => 'The tail centre on what will be the knob until the last cut, tape over the joint.',
+        'in-its-partner' => 'In its partner, so that both run on in one line.',
         'last-cut-outside' => 'Give the outside its last cut',
         'leave-for-last-cut' => 'Leave {left|1} for the last cut.',
         'last-cut-through-fills' => 'Light cuts through wood and fill alike: paper rides over what is harder '
@@ -504,6 +507,8 @@ return [
         'draw-wider' => 'Draw it {from|0} wide or wider, and cut it with a tool',
     ],
     'holdings' => [
+        'film-in-the-mouth' => 'What sits in the mouth would print in a film there.',
+        'partner-still-held' => 'Its partner holds it, and has to sit on its own hold until then.',
         'instead' => 'Not by the {holding} that was asked for. {because|sentences}',
         'nothing' => 'Nothing that the shop has holds the {part|lower} while it is turned. By the {holding}: '
             .'{because|sentences}',
@@ -547,6 +552,8 @@ return [
         'foot-can-reached-only' => 'The foot can be reached only from that side.',
         'all-but-edge-from-here' => 'The outside and the foot are finished from this side: it is held by its '
             .'edge after.',
+        'mount-in-jaws' => 'Mount it straight in the jaws',
+        'underside-from-here' => 'What goes into its partner is finished from this side and fitted first.',
         'hold-all-follows-cut' => 'The hold for all that follows is cut from this side.',
         'press-tail-centre-up' => 'Press it {mount}, the tail centre up',
         'dried-oval-hold-trued' => 'It dried oval: its hold is trued from this side before anything else.',
@@ -759,6 +766,9 @@ return [
         'the-fills' => 'Fills',
         'fill-then-cut' => 'are put in with a little left to cut, then cut through with the wood',
         'fills-last' => 'are put in after the last cut and scraped flush',
+        'the-lid' => 'The lid',
+        'lid-together' => 'is fitted, then finished in its box',
+        'lid-apart' => 'is finished by itself',
         'wet-sitting' => 'Wet work, once begun',
         'one-sitting' => 'is carried through in one sitting',
         'night-in-a-bag' => 'may spend a night in a bag',

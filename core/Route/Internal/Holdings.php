@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace HonestGrain\Route\Internal;
 
+use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Holds;
 use HonestGrain\Holding\HoldStage;
+use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\PartBlank;
 use HonestGrain\Piece\Piece;
+use HonestGrain\Piece\School;
+use HonestGrain\Piece\School\Lid;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Piece\Workpieces;
@@ -45,7 +49,13 @@ final readonly class Holdings
     public static function of(Piece $piece, Bench $bench, Tables $tables): self
     {
         [$held, $instead, $conflicts] = [$piece, [], []];
+        $school = School::of($piece->school, $bench->school);
         foreach ($piece->parts as $part) {
+            if (self::isFinishedTogether($piece, $part, $school, $bench, $tables)) {
+                $held = $held->withPart($part->heldBy(Holding::JamPartner));
+
+                continue;
+            }
             $holds = Holds::of((new Workpieces(
                 part: $part, calibration: $tables->calibration, isWet: $bench->isWet($part->moisturePercent),
                 hasPartner: $piece->isFitted($part), stock: $piece->stockOf($part),
@@ -72,6 +82,19 @@ final readonly class Holdings
         }
 
         return new self($held, $instead, $conflicts);
+    }
+
+    /** A lid along the grain that goes into its box by a solid foot, and a box that stays on its hold meanwhile. */
+    private static function isFinishedTogether(
+        Piece $piece, Part $part, School $school, Bench $bench, Tables $tables,
+    ): bool {
+        $box = $piece->boxOf($part);
+
+        return $piece->startsAs === StartsAs::Blank && $school->lid === Lid::Together && $box !== null
+            && $part->holding === Holding::Tenon && $box->holding === Holding::Tenon
+            && $part->grain === GrainDirection::End && $part->profile->inner === null && $part->profile->bore === null
+            && $tables->lathe->holds->has(Mount::JamPartner) && $bench->equipment->owns(Mount::Tenon)
+            && ! $bench->isWet($part->moisturePercent);
     }
 
     private static function isBeyond(Part $part, Bench $bench, Tables $tables, Piece $piece): bool

@@ -105,9 +105,14 @@ final readonly class Mounting
         return match (true) {
             $isFoot => [$holding->turnRound($by), new Said('route.layout.foot-can-reached-only'), $pad],
             $stage->position->stance === Stance::First => [
-                new Said('route.layout.mount', ['mount' => $stage->position->mount->label()]),
-                new Said($holding->isCut() ? 'route.layout.hold-all-follows-cut'
-                    : 'route.layout.all-but-edge-from-here'), $subject->firstHold->how ?? [],
+                $subject->isInPartner() ? new Said('route.layout.mount-in-jaws')
+                    : new Said('route.layout.mount', ['mount' => $stage->position->mount->label()]),
+                new Said(match (true) {
+                    $subject->isInPartner() => 'route.layout.underside-from-here',
+                    $holding->isCut() => 'route.layout.hold-all-follows-cut',
+                    default => 'route.layout.all-but-edge-from-here',
+                }), $subject->isInPartner() ? [new Said('holding.hold.straight-in-jaws')]
+                    : $subject->firstHold->how ?? [],
             ],
             $stage->position->stance === Stance::Truing => [
                 new Said('route.layout.press-tail-centre-up', ['mount' => $stage->position->mount->label()]),

@@ -9,6 +9,7 @@ use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\CoatPlan;
+use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\OwnStep;
 use HonestGrain\Piece\Part;
@@ -155,6 +156,7 @@ final class Router
                 ...Bored::chains($subject, $router->operations),
             ]);
             $router->held($subject);
+            $router->inPartner($subject);
             $router->customs($subject);
         }
         $router->weigh();
@@ -248,6 +250,38 @@ final class Router
                 $this->precedences[] = Precedence::rule(
                     $operation->id, $off, $wait, new Said('route.router.done-hold-comes-off'),
                 );
+            }
+        }
+    }
+
+    /** What is done to a lid in its box is done while the box sits on its hold, and once they are fitted. */
+    private function inPartner(PartContext $subject): void
+    {
+        $box = $subject->isInPartner() ? $this->piece->boxOf($subject->part) : null;
+        if ($box === null) {
+            return;
+        }
+        $off = $this->subjects[$box->id]->id('part-off');
+        $fits = array_filter($this->piece->joints, fn (Joint $joint): bool => $joint->spigot === $subject->part->id);
+        foreach ($this->operations as $operation) {
+            $faces = Face::among($operation->faces(), [Face::Outside, Face::Top]);
+            $isIn = $operation->setup->stances === [Stance::Main]
+                || ($operation->setup->stances === null && $faces !== []);
+            if ($operation->part === $subject->part->id && $operation->work()->isOnLathe() && $isIn) {
+                $this->precedences[] = Precedence::rule(
+                    $operation->id, $off, $operation->timing->handling ?? $operation->timing->wait,
+                    new Said('route.holdings.partner-still-held'),
+                );
+                // A film in the mouth would bind, or print.
+                $isCut = in_array($operation->kind, [StepKind::Turn, StepKind::Sand], true);
+                foreach ($isCut ? $this->coats[$box->id]->firsts() : [] as $first) {
+                    $this->custom($operation->id, $first->id, new Said('route.holdings.film-in-the-mouth'));
+                }
+                foreach ($operation->setup->stances === [Stance::Main] ? $fits : [] as $joint) {
+                    $this->precedences[] = Precedence::rule(
+                        "$joint->id/fit", $operation->id, Wait::none(), new Said('route.turning.in-its-partner'),
+                    );
+                }
             }
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Geometry\Face;
+use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\School;
@@ -37,6 +38,7 @@ final class Sandings
         // The floor of a recess is finished from the side that it is cut from.
         $first = match (true) {
             $isInsideFirst => [Face::Inside],
+            $part->holding === Holding::JamPartner => [Face::Foot],
             $school->underside === Underside::WithTheRest => [],
             default => $part->holding->leavesFoot() ? [Face::Outside, Face::Foot] : [Face::Outside],
         };

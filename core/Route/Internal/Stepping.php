@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Route\Internal;
 
 use HonestGrain\Geometry\Face;
+use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Lathework\Speed;
@@ -148,7 +149,8 @@ final readonly class Stepping
         $on = match ($this->stage->position->stance) {
             Stance::Main => $holding->mounted(),
             Stance::Foot => $holding->hold($this->stage->position->mount),
-            Stance::First, Stance::Truing => $this->stage->position->mount->label(),
+            Stance::First, Stance::Truing => $this->subject->isInPartner() ? Holding::Tenon->mounted()
+                : $this->stage->position->mount->label(),
             Stance::Off => null,
         };
 

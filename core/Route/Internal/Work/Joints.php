@@ -246,6 +246,8 @@ final readonly class Joints
             timing: new Timing($this->socket->calibration->bench->fitMinutes, 60.0),
             setup: new Setup(
                 work: $this->joint->place === JointPlace::Top ? Work::Spinning : Work::Hand,
+                // The box stays on its hold for what comes.
+                stances: $this->spigot->isInPartner() ? [Stance::Main] : null,
                 hazards: $this->socket->spinning(),
             ),
             words: new StepWords(
@@ -277,8 +279,8 @@ final readonly class Joints
         $faces = Face::among($faces, $this->socket->faces());
 
         $free = array_filter(
-            $this->spigot->faces(), fn (Face $face): bool => ! $this->spigot->isCovered($face)
-                || $this->isFreeToEnter,
+            $this->spigot->isInPartner() ? [Face::Foot] : $this->spigot->faces(),
+            fn (Face $face): bool => ! $this->spigot->isCovered($face) || $this->isFreeToEnter,
         );
 
         return [...$this->socket->places($faces), ...$this->spigot->places(array_values($free))];

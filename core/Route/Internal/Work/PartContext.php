@@ -106,7 +106,8 @@ final readonly class PartContext
         $this->mainHold = $isBlank ? $this->holds(HoldStage::Inside)->by($part->holding->on()) : null;
         $this->footHold = $usual?->fits() === true ? $usual : $foot->choice();
         $this->positions = Positions::of(
-            $part->holding, $this->firstHold?->mount, $this->isTrued() ? Mount::Jam : null, $this->footHold?->mount,
+            $part->holding, $isBlank && $this->isInPartner() ? Mount::Tenon : $this->firstHold?->mount,
+            $this->isTrued() ? Mount::Jam : null, $this->footHold?->mount,
             ! $this->isWhole,
         );
     }
@@ -357,6 +358,12 @@ final readonly class PartContext
             calibration: $this->calibration,
             equipment: $this->bench->equipment,
         );
+    }
+
+    /** Whether it is finished pressed into the part that it is fitted to. */
+    public function isInPartner(): bool
+    {
+        return $this->part->holding === Holding::JamPartner;
     }
 
     /** Whether the route begins before it has its shape. */

@@ -60,6 +60,7 @@ final readonly class Turning
             ...$subject->hasLastCut() ? [$self->lastCut()] : [],
             ...$subject->has(Face::Inside) ? [$self->hollow($isBlank)] : [],
             ...$self->shapesFoot() ? [$self->foot()] : [],
+            ...$subject->isInPartner() && $subject->has(Face::Top) ? [$self->top()] : [],
         ];
     }
 
@@ -70,6 +71,12 @@ final readonly class Turning
             $subject->id('block'), $subject->id('rough'), Wait::hours($subject->calibration->joints->glueHours),
             new Said('route.holdings.glue-block-because'),
         )] : [];
+        foreach ($subject->isInPartner() && $subject->has(Face::Top) ? [Face::Outside, Face::Top] : [] as $face) {
+            $chains[] = Precedence::custom(
+                $subject->id('shape', Face::Top), SandingRun::firstId($subject, $face), Wait::none(),
+                new Said('route.turning.in-its-partner'),
+            );
+        }
         if (! $subject->isTurned() || ! $subject->hasLastCut()) {
             return $chains;
         }
@@ -213,6 +220,18 @@ final readonly class Turning
         );
     }
 
+    /** Of what sits in its partner: the end that the jaws gripped before. */
+    private function top(): Operation
+    {
+        return $this->cut(
+            technique: 'shape', what: 'shape', faces: [Face::Top], title: new Said('route.turning.turn-its-top'),
+            cut: CutTime::of($this->subject, CutKind::Shape, $this->heldMm()
+                * M_PI / 4 * $this->diameterMm() ** 2, [Face::Top]),
+            because: new Said('route.turning.in-its-partner'), rank: 4.4,
+            how: [new Said('route.turning.tail-on-knob')],
+        );
+    }
+
     private function leftMm3(): float
     {
         return $this->subject->hasLastCut()
@@ -299,6 +318,8 @@ final readonly class Turning
             setup: new Setup(
                 stances: match (true) {
                     $isWhole => [$this->stance($what)],
+                    $subject->isInPartner() && $what === 'shape' => [$faces === [Face::Top]
+                        ? Stance::Main : Stance::First],
                     $what === 'last-cut' && $subject->isCutAfterRemount() => [Stance::Main],
                     default => null,
                 },
