@@ -123,7 +123,8 @@ enum Holding: string
             self::Tenon, self::Recess, self::WideJaws => new Said('holding.holding.mark-jaw-numbers-true'),
             self::Faceplate, self::GlueBlock => new Said('holding.holding.mark-block-plate-true'),
             self::BetweenCentres => new Said('holding.holding.mark-one-end-true'),
-            self::Jam, self::JamPartner => new Said('holding.holding.pencil-line-across-block'),
+            self::Jam => new Said('holding.holding.pencil-line-across-block'),
+            self::JamPartner => new Said('holding.holding.pencil-line-across-both'),
         };
     }
 
@@ -134,7 +135,8 @@ enum Holding: string
             self::Tenon, self::Recess, self::WideJaws => new Said('holding.holding.jaw-numbers-marked-padding'),
             self::Faceplate, self::GlueBlock => new Said('holding.holding.own-screw-holes-marks'),
             self::BetweenCentres => new Said('holding.holding.marked-end-drive-both'),
-            self::Jam, self::JamPartner => new Said('holding.holding.line-across-block-work'),
+            self::Jam => new Said('holding.holding.line-across-block-work'),
+            self::JamPartner => new Said('holding.holding.line-across-both'),
         };
     }
 

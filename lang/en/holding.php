@@ -67,6 +67,8 @@ return [
         'mark-jaw-numbers-true' => 'Mark the jaw numbers for a true re-mount.',
         'mark-block-plate-true' => 'Mark block and plate for a true re-mount.',
         'mark-one-end-true' => 'Mark one end for a true re-mount.',
+        'pencil-line-across-both' => 'Pencil a line across both, so that their grain meets again.',
+        'line-across-both' => 'By the line across both, pressed home; tape over the joint.',
         'pencil-line-across-block' => 'Pencil a line across block and work for a true re-mount.',
         'jaw-numbers-marked-padding' => 'By the jaw numbers marked on it; padding where jaws touch a finish.',
         'own-screw-holes-marks' => 'In its own screw holes, by the marks on block and plate.',
