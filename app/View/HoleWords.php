@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use HonestGrain\Geometry\Profile;
+use HonestGrain\Lathework\BitKind;
 use HonestGrain\Piece\HoleFrom;
 use HonestGrain\Piece\PartHole;
 use HonestGrain\Words\Said;
@@ -31,6 +32,14 @@ final readonly class HoleWords
     {
         return array_column(array_map(
             fn (HoleFrom $one): array => [$one->value, $one->label()], [HoleFrom::Side, HoleFrom::Top, HoleFrom::Foot],
+        ), 1, 0);
+    }
+
+    /** @return array<string, Said|string> */
+    public function bits(): array
+    {
+        return ['' => say('view.hole-words.truest')] + array_column(array_map(
+            fn (BitKind $one): array => [$one->value, $one->said()], BitKind::cases(),
         ), 1, 0);
     }
 

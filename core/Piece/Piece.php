@@ -343,10 +343,12 @@ final readonly class Piece
         return Copy::with($this, ['startsAs' => $startsAs]);
     }
 
-    /** One more like it, without what was mended on this one. */
+    /** One more like it, without what was mended on this one, and from no blank of the rack: that one is taken. */
     public function another(?\DateTimeImmutable $due): self
     {
-        return Copy::with($this, ['due' => $due, 'steps' => array_values(array_filter(
+        return Copy::with($this, ['due' => $due, 'stock' => array_values(array_filter(
+            $this->stock, fn (PieceStock $stock): bool => $stock->blank === null,
+        )), 'steps' => array_values(array_filter(
             $this->steps, fn (OwnStep $step): bool => ! $step->mends(),
         ))]);
     }

@@ -63,7 +63,7 @@ return [
         'stock_form' => 'form of the blank', 'stock_length' => 'length of the blank',
         'stock_width' => 'width of the blank', 'stock_height' => 'thickness of the blank', 'stock_parts' => 'parts',
         'hole_from' => 'it starts', 'hole_across' => 'diameter of the hole', 'hole_deep' => 'depth of the hole',
-        'hole_height' => 'height over the foot', 'hole_azimuth' => 'turn', 'hole_angle' => 'angle',
+        'hole_height' => 'height over the foot', 'hole_azimuth' => 'turn', 'hole_angle' => 'angle', 'hole_bit' => 'bit',
         'hold_size.*' => 'size of the hold', 'hold_widest.*' => 'widest work', 'jaw_depth.*' => 'depth of the jaws',
         'bore_from' => 'bored from', 'flaw_depth' => 'depth', 'flaw_from' => 'from', 'flaw_kind' => 'what',
         'flaw_on' => 'on the', 'flaw_to' => 'to', 'flaw_width' => 'width', 'joint_depth' => 'depth',

@@ -253,6 +253,7 @@ return [
         'height' => 'Over the foot, {mm}',
         'azimuth' => 'Turn, °',
         'angle' => 'Up from level, °',
+        'truest' => 'the one that runs truest',
     ],
     'from-blank' => [
         'still-drying' => 'still drying',

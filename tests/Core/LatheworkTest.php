@@ -339,6 +339,11 @@ final class LatheworkTest extends TestCase
             fn ($one): string => Told::of($one->message), $short->conflicts,
         )));
         self::assertSame('stock', $out(400, 40)->withoutDate()['code'] ?? null, 'too narrow');
+        $again = fn (?int $blank): array => Piece::read(Document::of(['stock' => [[
+            'id' => 's', 'blank' => $blank, 'form' => 'square', 'length_mm' => 400, 'width_mm' => 80, 'parts' => $ids,
+        ]]] + $box), Drawn::tables())->another(null)->stock;
+        self::assertCount(1, $again(null));
+        self::assertSame([], $again(7), 'a blank of the rack is cut once');
         $minutes = fn (float $wide): float => array_column(
             $out(400, $wide)->steps, null, 'id',
         )["$ids[0]/rough"]->timing->minutes;

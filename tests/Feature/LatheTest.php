@@ -102,9 +102,10 @@ final class LatheTest extends FeatureTestCase
             ->assertSee('data-hole="'.$hole['id'].'"', false);
         $this->put(route('pieces.holes.update', [$piece, $hole['id']]), [
             'version' => $piece->version, 'hole_from' => 'side', 'hole_across' => '8', 'hole_height' => '50',
-            'hole_deep' => '60',
+            'hole_deep' => '60', 'hole_bit' => 'brad',
         ])->assertSessionHasNoErrors();
-        self::assertNull($piece->refresh()->ready_at, 'it would come out where nobody asked for it');
+        self::assertSame('brad', $piece->refresh()->document->fields()['parts'][0]['holes'][0]['bit']);
+        self::assertNull($piece->ready_at, 'it would come out where nobody asked for it');
         $this->get(route('pieces.route', $piece))->assertSee('of wood is there');
         $this->delete(route('pieces.holes.destroy', [$piece, $hole['id']]), ['version' => $piece->version])
             ->assertSessionHasNoErrors();

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\View\Show;
 use HonestGrain\Geometry\Node;
 use HonestGrain\Lathework\Bit;
+use HonestGrain\Lathework\BitKind;
 use HonestGrain\Piece\HoleFrom;
 use HonestGrain\Piece\PartHole;
 use HonestGrain\Reading\Document;
@@ -30,6 +31,7 @@ class SaveHole extends PieceChange
                 $show->between(Unit::Length, 0, Node::MAX_MM),
             ],
             'hole_azimuth' => ['nullable', 'numeric', 'between:-360,720'],
+            'hole_bit' => ['nullable', Rule::enum(BitKind::class)],
             'hole_angle' => ['nullable', 'numeric', "between:-$angle,$angle"],
         ];
     }
@@ -43,6 +45,7 @@ class SaveHole extends PieceChange
             'id' => $id, 'from' => $this->validated('hole_from'), 'diameter_mm' => $mm('hole_across'),
             'depth_mm' => $mm('hole_deep'), 'height_mm' => $mm('hole_height'),
             'azimuth_deg' => $this->number('hole_azimuth'), 'angle_deg' => $this->number('hole_angle'),
+            'bit' => $this->validated('hole_bit'),
         ], $path));
     }
 }

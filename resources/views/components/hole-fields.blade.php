@@ -6,4 +6,7 @@
     @foreach ($words->numbers($hole) as $name => [$label, $value])
         <x-number :name="$name" :label="$label" :value="$value" class="w-full" />
     @endforeach
+    <x-field name="hole_bit" label="Bit">
+        <x-choose name="hole_bit" :options="$words->bits()" :chosen="$hole?->bit?->value" />
+    </x-field>
 </div>
