@@ -595,6 +595,10 @@ final class DerivedRouteTest extends TestCase
                 self::assertSame($most, $lags[$steps[$i - 1]->id]->maxHours ?? null, $steps[$i]->id);
             }
         }
+        $dried = $route(['wet-finish' => 'finished-dry']);
+        foreach ($dried['body/wipe-clean']->timing->after as $lag) {
+            self::assertNull($lag->wait->maxHours, 'nothing hurries once it is dry');
+        }
         $order = array_flip(array_keys($route([])));
         self::assertArrayNotHasKey('body/reverse-foot', $order, 'its stem would break between a pad and a centre');
         self::assertLessThan($order['c1-1'], $order['body/part-off'], 'and no coat waits on its tenon');

@@ -54,6 +54,9 @@ final readonly class Sittings
     private static function kept(array $steps, string $part, bool $isOne, DryingFigures $figures): array
     {
         $at = array_keys(array_filter($steps, fn (Step $step): bool => $step->part === $part));
+        $papers = array_filter($at, fn (int $i): bool => $steps[$i]->kind === StepKind::Paper);
+        // Once it is in its paper nothing hurries any more, whatever is done to it when it is dry.
+        $at = $papers === [] ? $at : array_filter($at, fn (int $i): bool => $i < min($papers));
         $on = array_filter($at, fn (int $i): bool => ! in_array($steps[$i]->kind, self::AFTER, true));
         // Until its foot is done: what is laid on or proved between the cuts has its own waits.
         $sitting = array_values(array_filter($at, fn (int $i): bool => $on !== [] && $i <= max($on)));

@@ -328,7 +328,9 @@ final readonly class Turning
                         $this->stance($what), $subject->blank()->swingsMm, $subject->blank()->highMm,
                     )->start
                     : $subject->rimSpeed()),
-                whenSound: is_float($cut) || $cut->speed === null ? $subject->soundRimSpeed() : null,
+                // What does not run true yet starts as slowly as ever.
+                whenSound: $what !== 'rough' && (is_float($cut) || $cut->speed === null)
+                    ? $subject->soundRimSpeed() : null,
                 hazards: $subject->spinning(),
             ),
             words: new StepWords(
