@@ -278,25 +278,31 @@ final readonly class Rack
         $day = fn (?float $days): ?Carbon => $days === null || $last === null
             ? null : self::inCalendar((int) $last->at->getTimestamp() + (int) round($days * 86_400));
 
-        $says = $this->dryness($blank, $workshop);
-        if ($says?->readyAt !== null && ! $drying->isReady()) {
-            return [
-                'drying' => $says->isReady ? DryingState::Ready : DryingState::Drying,
-                'moisture_percent' => $says->moisturePercent ?? ($says->isReady ? $drying->emcPercent
-                    ?? $this->airs->equilibriumPercent($workshop, $blank->air) : $drying->moisturePercent),
-                'lost_percent' => Drying::lostPercent(...$read), 'week_percent' => $week,
-                'ready_at' => self::inCalendar($says->readyAt), 'ready_from' => null, 'ready_until' => null,
-                'may_crack' => $week !== null && $week > $blank->core()->crackLossPercent($figures),
-            ];
-        }
-
-        return [
+        $weighed = [
             'drying' => $drying->state, 'moisture_percent' => $drying->moisturePercent,
             'lost_percent' => Drying::lostPercent(...$read), 'week_percent' => $week,
             'ready_at' => $drying->readyAt === null ? null : self::inCalendar($drying->readyAt),
             'ready_from' => $drying->isReady() ? null : $day($drying->range->days[0] ?? null),
             'ready_until' => $drying->isReady() ? null : $day($drying->range->days[1] ?? null),
             'may_crack' => $week !== null && $week > $blank->core()->crackLossPercent($figures),
+        ];
+
+        return ($drying->isReady() ? [] : $this->saidDry($blank, $workshop, $drying)) + $weighed;
+    }
+
+    /** @return array<string, mixed> what else than its weights says of it, in their place; none where nothing does */
+    private function saidDry(Blank $blank, Workshop $workshop, Drying $drying): array
+    {
+        $says = $this->dryness($blank, $workshop);
+        if ($says?->readyAt === null) {
+            return [];
+        }
+        $settled = $says->isReady ? $this->airs->equilibriumPercent($workshop, $blank->air) : null;
+
+        return [
+            'drying' => $says->isReady ? DryingState::Ready : DryingState::Drying,
+            'moisture_percent' => $says->moisturePercent ?? $settled ?? $drying->moisturePercent,
+            'ready_at' => self::inCalendar($says->readyAt), 'ready_from' => null, 'ready_until' => null,
         ];
     }
 

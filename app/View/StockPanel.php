@@ -60,7 +60,10 @@ final readonly class StockPanel
                     'form' => say("view.stock-panel.forms.{$stock->stock->form->value}"),
                     'long' => Quantity::mm($stock->stock->lengthMm), 'wide' => Quantity::mm($stock->stock->widthMm),
                     'high' => Quantity::mm($stock->stock->heightMm), 'number' => (string) $stock->blank,
-                    'needed' => Quantity::mm($layout->neededMm), 'left' => Quantity::mm(max(0.0, $layout->leftMm)),
+                    // What does not fit says so by itself.
+                    'use' => $layout->fits() ? say('view.stock-panel.use', [
+                        'needed' => Quantity::mm($layout->neededMm), 'left' => Quantity::mm($layout->leftMm),
+                    ]) : '',
                 ]), $this->places($layout), StockStrip::svg($stock->stock, $layout),
                 array_map($this->show->said(...), $layout->problems),
             ];

@@ -6,6 +6,7 @@ namespace HonestGrain\Drawing;
 
 use HonestGrain\Lathework\Stock;
 use HonestGrain\Lathework\StockLayout;
+use HonestGrain\Lathework\StockPlace;
 use HonestGrain\Words\Said;
 
 /** A length of stock from the side with its parts laid out on it, to one scale; what becomes shavings is grey. */
@@ -19,8 +20,14 @@ final class StockStrip
 
     public static function svg(Stock $stock, StockLayout $layout): string
     {
-        $scale = min(self::LONG / $stock->lengthMm, self::MOST_HIGH / $stock->widthMm);
+        // Parts that run off the end of it are drawn as far as they go.
+        $most = max($stock->lengthMm, $layout->neededMm);
+        $widest = max($stock->widthMm, ...array_map(
+            fn (StockPlace $place): float => $place->part->diameterMm, $layout->places,
+        ));
+        $scale = min(self::LONG / $most, self::MOST_HIGH / $widest);
         [$long, $high] = [$scale * $stock->lengthMm, $scale * $stock->widthMm];
+        [$right, $over] = [$scale * $most, $scale * ($widest - $stock->widthMm) / 2];
         $parts = '';
         foreach ($layout->places as $place) {
             $across = $scale * $place->part->diameterMm;
@@ -33,7 +40,9 @@ final class StockStrip
         }
 
         return Svg::tag('svg', [
-            'viewBox' => sprintf('-1 -1 %s %s', Svg::n($long + 2), Svg::n($high + 2)), 'width' => $long + 2,
+            'viewBox' => sprintf(
+                '-1 %s %s %s', Svg::n(-1 - $over), Svg::n($right + 2), Svg::n($high + 2 * $over + 2),
+            ), 'width' => $right + 2,
             'class' => 'max-w-full', 'role' => 'img', 'aria-label' => Svg::words(new Said('drawing.stock-strip.label')),
         ], Svg::tag('rect', [
             'x' => 0, 'y' => 0, 'width' => $long, 'height' => $high, 'fill' => 'currentColor', 'fill-opacity' => 0.14,

@@ -152,6 +152,9 @@ return [
         'choose-coats' => 'Choose coats',
         'other-coats' => 'Other coats',
     ],
+    'placed' => [
+        'remove' => 'Remove {what}',
+    ],
     'pieces-stick' => [
         'title' => '{piece}: story stick',
     ],

@@ -545,9 +545,9 @@ return [
         'weights' => 'At its moisture now it weighs {weights}: what the scale says more is wall still to go.',
     ],
     'stock-panel' => [
-        'entered' => '{form}, {long|0} × {wide|0} × {high|0}: {needed|0} of its length is needed, {left|0} is left.',
-        'from-rack' => 'Number {number} of the rack, {form|lower}, {long|0} × {wide|0} × {high|0}: {needed|0} of its '
-            .'length is needed, {left|0} is left.',
+        'entered' => '{form}, {long|0} × {wide|0} × {high|0}{use}.',
+        'from-rack' => 'Number {number} of the rack, {form|lower}, {long|0} × {wide|0} × {high|0}{use}.',
+        'use' => ': {needed|0} of its length is needed, {left|0} is left',
         'forms' => [
             'round' => 'Round', 'square' => 'Square', 'log' => 'Log', 'slab' => 'Slab', 'half-log' => 'Half log',
         ],

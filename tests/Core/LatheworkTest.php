@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use HonestGrain\Drawing\HoleInk;
 use HonestGrain\Drawing\StickStrip;
+use HonestGrain\Drawing\StockStrip;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\Mount;
+use HonestGrain\Lathework\Stock;
+use HonestGrain\Lathework\StockForm;
+use HonestGrain\Lathework\StockPart;
 use HonestGrain\Piece\NeededStock;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\StickMark;
@@ -513,6 +518,40 @@ final class LatheworkTest extends TestCase
         } catch (InvalidField $refused) {
             self::assertSame('parts.0.holes.0.height_mm', $refused->field);
         }
+    }
+
+    public function test_a_hole_is_drawn_on_the_quarter_that_is_seen_and_never_over_the_cut_side(): void
+    {
+        $drawn = function (float $azimuth): string {
+            $part = Piece::read(Document::of(Benchwork::piece([Benchwork::bowl([
+                'holes' => [['id' => 'h', 'diameter_mm' => 8, 'height_mm' => 60, 'azimuth_deg' => $azimuth]],
+            ])])), Drawn::tables())->body();
+
+            return (new HoleInk($part->profile, 1.0))->all($part->holes);
+        };
+        self::assertStringContainsString('d="M0 ', $drawn(0), 'half of it, from the axis');
+        self::assertStringContainsString('fill-opacity="0.7"', $drawn(0));
+        self::assertStringContainsString('fill-opacity="0.7"', $drawn(90));
+        foreach ([120.0, 180.0, 240.0, 300.0] as $azimuth) {
+            self::assertStringContainsString('fill-opacity="0"', $drawn($azimuth), "$azimuth: behind, or cut open");
+        }
+        foreach ([0.0, 1.0, 180.0, 359.0] as $azimuth) {
+            preg_match('/d="M(-?[\d.]+) /', $drawn($azimuth), $m);
+            self::assertSame('0', $m[1] ?? null, "$azimuth: no further than the axis");
+        }
+    }
+
+    public function test_parts_that_run_off_a_blank_are_drawn_as_far_as_they_go(): void
+    {
+        $stock = new Stock(StockForm::Square, 100, 70, 70);
+        $strip = StockStrip::svg($stock, $stock->laidOut(Drawn::catalogue()->calibration()->stock, [
+            new StockPart('Body', 192, 60),
+        ]));
+        preg_match('/viewBox="-1 -1 ([\d.]+) /', $strip, $m);
+        preg_match_all('/<rect x="([\d.]+)"[^>]* width="([\d.]+)"/', $strip, $rects);
+        self::assertGreaterThanOrEqual(max(array_map(
+            fn (string $x, string $wide): float => (float) $x + (float) $wide, $rects[1], $rects[2],
+        )), (float) ($m[1] ?? 0));
     }
 
     public function test_a_stepped_hole_is_bored_wide_first(): void

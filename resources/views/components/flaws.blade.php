@@ -9,25 +9,19 @@
         </p>
     @endif
     @foreach ($part->flaws as $flaw)
-        <details class="border-b border-rule py-1.5" data-flaw-row="{{ $flaw->id }}">
-            <summary>
+        <x-placed
+            :page="$page"
+            :update="route('pieces.flaws.update', [$piece, $flaw->id])"
+            :destroy="route('pieces.flaws.destroy', [$piece, $flaw->id])"
+            :remove="say('pages.placed.remove', ['what' => $show->said($flaw->kind->label())])"
+            data-flaw-row="{{ $flaw->id }}"
+        >
+            <x-slot:line>
                 <b>{{ $show->said($flaw->kind->label()) }}</b>, {{ $words->at($flaw) }}:
                 <span class="faint">{{ mb_lcfirst($show->said($flaw->wish->label())).$words->with($flaw) }}</span>
-            </summary>
-            <form method="post" action="{{ route('pieces.flaws.update', [$piece, $flaw->id]) }}" class="mt-2" data-live>
-                @csrf
-                @method('put')
-                <x-at :page="$page" />
-                <x-flaw-fields :words="$words" :flaw="$flaw" />
-                <button class="press">Change it</button>
-            </form>
-            <form method="post" action="{{ route('pieces.flaws.destroy', [$piece, $flaw->id]) }}" data-live>
-                @csrf
-                @method('delete')
-                <x-at :page="$page" />
-                <button class="quiet" aria-label="Remove {{ $show->said($flaw->kind->label()) }}">Remove</button>
-            </form>
-        </details>
+            </x-slot:line>
+            <x-flaw-fields :words="$words" :flaw="$flaw" />
+        </x-placed>
     @endforeach
     <x-disclosure label="Mark a flaw" :open="$errors->has('flaw_*')" class="mt-3">
         <form

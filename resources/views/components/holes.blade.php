@@ -9,22 +9,18 @@
         </p>
     @endif
     @foreach ($part->holes as $hole)
-        <details class="border-b border-rule py-1.5" data-hole-row="{{ $hole->id }}">
-            <summary>{{ $words->at($hole) }}</summary>
-            <form method="post" action="{{ route('pieces.holes.update', [$piece, $hole->id]) }}" class="mt-2" data-live>
-                @csrf
-                @method('put')
-                <x-at :page="$page" />
-                <x-hole-fields :words="$words" :hole="$hole" />
-                <button class="press">Change it</button>
-            </form>
-            <form method="post" action="{{ route('pieces.holes.destroy', [$piece, $hole->id]) }}" data-live>
-                @csrf
-                @method('delete')
-                <x-at :page="$page" />
-                <button class="quiet" aria-label="Remove the hole, {{ $words->at($hole) }}">Remove</button>
-            </form>
-        </details>
+        <x-placed
+            :page="$page"
+            :update="route('pieces.holes.update', [$piece, $hole->id])"
+            :destroy="route('pieces.holes.destroy', [$piece, $hole->id])"
+            :remove="say('pages.placed.remove', ['what' => $words->at($hole)])"
+            data-hole-row="{{ $hole->id }}"
+        >
+            <x-slot:line>
+                {{ $words->at($hole) }}
+            </x-slot:line>
+            <x-hole-fields :words="$words" :hole="$hole" />
+        </x-placed>
     @endforeach
     <x-disclosure label="Place a hole" :open="$errors->has('hole_*')" class="mt-3">
         <form method="post" action="{{ route('pieces.holes.store', $piece) }}" class="mt-2" data-live>

@@ -6,12 +6,7 @@
         @if ($loop->first)
             <h2>Its blank</h2>
         @endif
-        <p class="mt-2">
-            {{ $blank }}
-            @if ($places !== '')
-                <span class="faint">{{ $places }}</span>
-            @endif
-        </p>
+        <x-laid-out :blank="$blank" :places="$places" />
         @foreach ($problems as $problem)
             <p class="warn mt-1" role="alert">{{ $problem }}</p>
         @endforeach
@@ -27,12 +22,7 @@
         @if ($loop->first)
             <h2>The least blank</h2>
         @endif
-        <p class="mt-2">
-            {{ $blank }}
-            @if ($places !== '')
-                <span class="faint">{{ $places }}</span>
-            @endif
-        </p>
+        <x-laid-out :blank="$blank" :places="$places" />
         @if ($drawing !== '')
             <div class="mt-1">{!! $show->drawn($drawing) !!}</div>
         @endif

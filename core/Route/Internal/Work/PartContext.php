@@ -79,6 +79,12 @@ final readonly class PartContext
 
     private bool $isWhole;
 
+    /** @var list<string> the fills of the outside that are cut through with the wood about them */
+    public array $cutThrough;
+
+    /** @var list<string>|null */
+    private ?array $soundAfter;
+
     /** @var array<string, Worked> what follows from each mark, by its id */
     public array $worked;
 
@@ -99,6 +105,8 @@ final readonly class PartContext
         $this->calibration = $tables->calibration;
         $this->worked = $part->worked();
         $this->isWhole = $this->partsWhole();
+        $this->cutThrough = $this->cutThrough();
+        $this->soundAfter = $this->soundAfter();
         $isBlank = $piece->startsAs === StartsAs::Blank;
         $foot = $this->holds(HoldStage::Foot);
         $usual = $foot->by($part->holding->reversed());
@@ -379,26 +387,31 @@ final readonly class PartContext
      */
     public function isSoundBy(array $mended): bool
     {
+        return $this->soundAfter !== null && array_diff($this->soundAfter, $mended) === [];
+    }
+
+    /** @return list<string>|null the repairs after which nothing of it can fly; null where something always may */
+    private function soundAfter(): ?array
+    {
         $last = [];
         foreach ($this->part->flaws as $flaw) {
             if ($flaw->kind->mayFly()) {
                 $repairs = Repair::of($flaw, $this->part, $this->tables);
                 if ($repairs === [] || $flaw->kind === FlawKind::BarkEdge && $flaw->wish !== Wish::CutAway) {
-                    return false;
+                    return null;
                 }
-                $with = in_array($flaw->id, $this->cutThrough(), true) ? null
-                    : $repairs[count($repairs) - 1]->goesWith;
+                $with = in_array($flaw->id, $this->cutThrough, true) ? null : end($repairs)->goesWith;
                 $last[] = $with === null ? $flaw->id : "$flaw->id/$with";
             }
         }
 
-        return array_diff($last, $mended) === [];
+        return $last;
     }
 
     /** Whether the outside gets its last cut by itself: through what was filled, or once it is turned round. */
     public function hasLastCut(): bool
     {
-        return $this->isCutAfterRemount() || $this->cutThrough() !== [];
+        return $this->isCutAfterRemount() || $this->cutThrough !== [];
     }
 
     /** Whether that is on another hold than its shape. */
@@ -410,7 +423,7 @@ final readonly class PartContext
     }
 
     /** @return list<string> the fills of the outside that are cut through with the wood about them */
-    public function cutThrough(): array
+    private function cutThrough(): array
     {
         $isThick = ($this->measured->wall->minMm ?? INF) >= $this->calibration->cuts->thinWallMm;
         if (! $this->isTurned() || ! $isThick || $this->school->fills !== Fills::ThenCut) {

@@ -74,7 +74,7 @@ final class Repairs
     {
         $all = Repair::of($flaw, $subject->part, $subject->tables);
 
-        return in_array($flaw->id, $subject->cutThrough(), true) ? array_slice($all, 0, 1) : $all;
+        return in_array($flaw->id, $subject->cutThrough, true) ? array_slice($all, 0, 1) : $all;
     }
 
     /** Bark at a rim that is yet to be hollowed is reached from outside. */

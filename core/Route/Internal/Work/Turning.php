@@ -84,7 +84,7 @@ final readonly class Turning
         $because = new Said('route.turning.last-cut-true-again');
         $chains[] = Precedence::rule($subject->id('shape', Face::Outside), $cut, Wait::none(), $because);
         foreach ($subject->part->flaws as $flaw) {
-            foreach (in_array($flaw->id, $subject->cutThrough(), true)
+            foreach (in_array($flaw->id, $subject->cutThrough, true)
                 ? array_slice(Repair::of($flaw, $subject->part, $subject->tables), 0, 1) : [] as $repair) {
                 $chains[] = Precedence::rule(
                     $flaw->id, $cut, $repair->wait, new Said('route.turning.last-cut-through-fills'),
@@ -207,7 +207,7 @@ final readonly class Turning
     /** Through wood and fills alike, or true to the hold that all that follows is turned from. */
     private function lastCut(): Operation
     {
-        $isThrough = $this->subject->cutThrough() !== [];
+        $isThrough = $this->subject->cutThrough !== [];
 
         return $this->cut(
             technique: 'shape', what: 'last-cut', faces: [Face::Outside],
