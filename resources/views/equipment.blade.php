@@ -202,7 +202,7 @@
                                 />
                                 <x-refused :name="'hold_widest.'.$mount->value" class="warn small block" />
                             </td>
-                            <td class="small">
+                            <td class="small whitespace-nowrap">
                                 @if ($mount->measures() !== null)
                                     <x-decimal
                                         class="w-24"
