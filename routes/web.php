@@ -138,6 +138,7 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::delete('mend', [MendController::class, 'letGo']);
         Route::get('record', [RouteController::class, 'record'])->name('record');
         Route::post('record', [LogController::class, 'store']);
+        Route::post('parts/again', [MendController::class, 'again'])->name('parts.again');
         Route::get('card', [RouteController::class, 'card'])->name('card');
         Route::post('undo', [PieceController::class, 'undo'])->name('undo');
         Route::post('redo', [PieceController::class, 'redo'])->name('redo');

@@ -15,6 +15,14 @@ enum EntryKind: string
     case Undone = 'undo';
     /** A step that was done is to be done again. */
     case Again = 'again';
+    /** A step that was done to a part that is made again from another blank. */
+    case Anew = 'anew';
+
+    /** @return list<self> those that take a step back */
+    public static function takingBack(): array
+    {
+        return [self::Undone, self::Again, self::Anew];
+    }
 
     /** Whether the route goes on after it, until it is taken back. */
     public function settles(): bool

@@ -79,6 +79,21 @@ final readonly class History
         );
     }
 
+    /**
+     * The same, these steps never done: what they were done to is replaced.
+     *
+     * @param  list<string>  $steps
+     */
+    public function without(array $steps): self
+    {
+        $gone = array_flip($steps);
+
+        return new self(
+            array_diff_key($this->done, $gone), array_diff_key($this->skipped, $gone),
+            array_diff_key($this->again, $gone), array_diff_key($this->work, $gone),
+        );
+    }
+
     public function settles(string $step): bool
     {
         return isset($this->done[$step]) || isset($this->skipped[$step]);

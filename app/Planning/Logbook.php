@@ -203,7 +203,7 @@ final readonly class Logbook
             $step, $user, $kind, $at, $more, $workshop, $allow, $then,
         ): array {
             $undone = $workshop->logEntries()->where(['piece_id' => $step->piece_id, 'step' => $step->step])
-                ->whereIn('kind', [EntryKind::Undone, EntryKind::Again])->count();
+                ->whereIn('kind', EntryKind::takingBack())->count();
             $key = "$step->piece_id:$step->step:$undone";
             $entry = LogEntry::query()->where('once_key', $key)->first();
             if ($entry !== null) {

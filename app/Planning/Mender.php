@@ -12,8 +12,10 @@ use App\Models\User;
 use HonestGrain\Mending\Cause;
 use HonestGrain\Mending\Causes;
 use HonestGrain\Mending\Fault;
+use HonestGrain\Mending\FaultKind;
 use HonestGrain\Mending\Mended;
 use HonestGrain\Mending\Remedies;
+use HonestGrain\Mending\Seen;
 use HonestGrain\Piece\Piece as CorePiece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
@@ -76,6 +78,26 @@ final readonly class Mender
         );
     }
 
+    /** The part from another blank; null where nothing was done to it, or it is glued to another for good. */
+    public function again(Piece $piece, ?string $part): ?Mended
+    {
+        return Remedies::makeAgain(
+            $this->core($piece), $this->mapper->bench($piece->workshop, $piece),
+            $this->mapper->tables($piece->workshop, $piece), History::of($piece)->inOrder(), $part,
+        );
+    }
+
+    /** @return non-empty-list<FaultKind> what can be wrong with the part of a step as far as it has come */
+    public function seen(PlannedStep $step): array
+    {
+        $piece = $step->piece;
+
+        return Seen::on(
+            $this->core($piece), (string) $step->part, $this->mapper->bench($piece->workshop, $piece),
+            $this->mapper->tables($piece->workshop, $piece), History::of($piece)->inOrder(),
+        );
+    }
+
     /** @return array{list<Cause>, Said|null} what it may have come from, and why that face can hardly have it */
     public function causes(Piece $piece): array
     {
@@ -96,7 +118,9 @@ final readonly class Mender
     {
         $changed = clone $piece;
         $changed->forceFill(['document' => Document::decode($mended->piece->encoded()), 'fault' => null]);
-        $history = $state->history($piece->id)->again($mended->remedy->again);
+        $was = $state->history($piece->id);
+        $history = $mended->remedy->anew === null
+            ? $was->again($mended->remedy->again) : $was->without($mended->openedBy(array_keys($was->skipped)));
         $plan = $this->maker->make($state->with($changed, $history));
 
         return $plan->readyAt($plan->pieces[$piece->id]);
@@ -109,10 +133,10 @@ final readonly class Mender
      */
     public function choose(Piece $piece, Edit $edit, Mended $mended): void
     {
-        $mend = fn (CorePiece $core, Tables $tables): CorePiece => $core->withSteps(...$mended->remedy->steps($tables));
+        $mend = fn (CorePiece $core, Tables $tables): CorePiece => $mended->remedy->on($core, $tables);
         $this->editor->change($piece, $edit, $mend, function (Piece $locked) use ($edit, $mended): void {
             $locked->update(['fault' => null]);
-            foreach ($mended->remedy->again as $step) {
+            foreach ($mended->openedBy(array_keys(History::of($locked)->skipped)) as $step) {
                 $this->open($locked, $step, $mended, $edit->user);
             }
             $locked->workshop->logEntries()->create([
@@ -127,10 +151,12 @@ final readonly class Mender
     private function open(Piece $piece, string $step, Mended $mended, ?User $user): void
     {
         /** @var LogEntry|null $done */
-        $done = $piece->logEntries()->where(['step' => $step, 'kind' => EntryKind::Done])->latest('id')->first();
+        $done = $piece->logEntries()->where('step', $step)
+            ->whereIn('kind', [EntryKind::Done, EntryKind::Skipped])->latest('id')->first();
         if ($done !== null) {
             $piece->workshop->logEntries()->create([
-                'piece_id' => $piece->id, 'user_id' => $user?->id, 'kind' => EntryKind::Again, 'step' => $step,
+                'piece_id' => $piece->id, 'user_id' => $user?->id, 'step' => $step,
+                'kind' => $mended->remedy->anew === null ? EntryKind::Again : EntryKind::Anew,
                 'title' => new Said(
                     'bench.again', ['step' => $done->title ?? $step, 'remedy' => $mended->remedy->title],
                 ),

@@ -24,6 +24,7 @@ final readonly class EntryWords
             EntryKind::Started => say('view.entry-words.clock-started'),
             EntryKind::Undone => say('view.entry-words.taken-back'),
             EntryKind::Again => say('view.entry-words.done-again'),
+            EntryKind::Anew => say('view.entry-words.another-blank'),
         }.($this->entry->title === null ? '' : ':');
     }
 

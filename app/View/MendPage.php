@@ -20,6 +20,9 @@ use Illuminate\Support\Carbon;
 /** The talk about something that went wrong: its pictures, its places, and its remedies side by side. */
 final readonly class MendPage
 {
+    /** So many steps of a remedy are told at once. */
+    private const SHOWN = 8;
+
     /**
      * @param  array<string, array{label: string, picture: string}>  $faults
      * @param  array<string, Said>  $places
@@ -33,10 +36,11 @@ final readonly class MendPage
     ) {
     }
 
-    public static function asking(PlannedStep $step, Show $show): self
+    /** @param  list<FaultKind>  $seen  what can be wrong with the part as far as it has come */
+    public static function asking(PlannedStep $step, array $seen, Show $show): self
     {
         $faults = $places = [];
-        foreach (FaultKind::cases() as $kind) {
+        foreach ($seen as $kind) {
             $faults[$kind->value] = [
                 'label' => $show->said($kind->label()), 'picture' => FaultPicture::of($kind->value),
             ];
@@ -64,6 +68,11 @@ final readonly class MendPage
         return new self([], [], array_map(function (Mended $mended) use ($readyWith, $show): array {
             $ready = $readyWith($mended);
 
+            $steps = array_map(fn (Step $step): array => [
+                'title' => $step->words->title, 'minutes' => $show->minutes($step->timing->minutes),
+                'again' => in_array($step->id, $mended->remedy->again, true),
+            ], $mended->steps);
+
             return [
                 'id' => $mended->remedy->id, 'title' => $mended->remedy->title, 'because' => $mended->remedy->because,
                 'minutes' => $show->minutes(max(0.0, $mended->addedMinutes)),
@@ -72,10 +81,7 @@ final readonly class MendPage
                 'ready' => $ready === null
                     ? say('view.mend-page.no-date')
                     : $show->dayTime(Carbon::createFromTimestamp($ready)),
-                'steps' => array_map(fn (Step $step): array => [
-                    'title' => $step->words->title, 'minutes' => $show->minutes($step->timing->minutes),
-                    'again' => in_array($step->id, $mended->remedy->again, true),
-                ], $mended->steps),
+                'shown' => array_slice($steps, 0, self::SHOWN), 'more' => array_slice($steps, self::SHOWN),
                 'spared' => array_map(fn (Step $step): array => [
                     'title' => $step->words->title, 'minutes' => $show->minutes($step->timing->minutes),
                 ], array_filter($mended->spared, fn (Step $step): bool => $step->timing->minutes > 0)),

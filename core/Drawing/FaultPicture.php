@@ -28,6 +28,11 @@ final class FaultPicture
             'weeps' => self::line('M20 56 q-3 -6 0 -10 q3 4 0 10 M38 56 q-3 -6 0 -10 q3 4 0 10', 1.5),
             'metal' => self::line('M18 24 l22 22 M14 28 l8 -8', 2.2),
             'warped' => self::line('M8 26 q22 10 44 0 M8 18 q22 10 44 0', 1.6),
+            'ripples' => self::line('M12 34 q3 8 6 0 t6 0 t6 0 t6 0 t6 0 t6 0', 1.4),
+            'smears' => self::line('M22 31 l3 6 l-4 5 l5 6', 1.2).self::blob(29, 40, 6),
+            'oval' => self::line('M30 4 a24 11 0 1 0 0.1 0 M30 15 m-12 0 a12 12 0 1 0 24 0 a12 12 0 1 0 -24 0', 1.4),
+            'slipped' => self::line('M20 30 v-12 h20 v12 M12 18 h8 v8 M48 12 h-8 v8', 1.6),
+            'bore-off' => self::line('M30 8 v46', 0.8).self::line('M24 30 l6 24 M36 30 l6 24', 1.6),
             'knot' => self::line('M30 34 a8 9 0 1 0 0.1 0 M30 38 a4 5 0 1 0 0.1 0', 1.5),
             default => self::line('M30 6 v18 m-5 -5 l5 5 l5 -5', 1.6).self::line('M22 32 q8 9 16 0', 1.6),
         };

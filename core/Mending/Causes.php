@@ -11,6 +11,7 @@ use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Past;
 use HonestGrain\Route\Route;
+use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
 /**
@@ -28,6 +29,7 @@ final class Causes
         $route = Route::of($piece, $bench, $tables, Past::of($done));
         $found = FaultContext::at(
             fault: $fault, piece: $piece, route: $route, done: $done, tables: $tables, id: 'mend',
+            equilibriumPercent: $bench->equilibriumPercent,
         )->evidence();
         $causes = array_map(
             fn (string $id): Cause => new Cause($id, self::fact($id, $found)),
@@ -60,6 +62,11 @@ final class Causes
             FaultKind::LidStuck => ['damp', 'too-much'],
             FaultKind::Weeps => ['pinhole'],
             FaultKind::Warped => ['drying'],
+            FaultKind::Ripples => ['flexes', 'overhang', 'blunt'],
+            FaultKind::Smears => ['glue'],
+            FaultKind::Oval => ['drying', 'jaws'],
+            FaultKind::Slipped => ['wet-tenon', 'bottomed', 'overhang'],
+            FaultKind::BoreOff => ['bit-wandered', 'tail-off'],
             FaultKind::Dropped, FaultKind::Metal, FaultKind::Knot => [],
         };
     }
@@ -78,13 +85,18 @@ final class Causes
             'against-the-grain', 'end-grain' => [$found->tears(), 'two-quarters'],
             'glue' => [$found->isFilled(), 'filled'],
             'oily' => [$found->isOily(), 'oily'],
-            'heat' => [$found->isThin(), 'thin'],
+            'heat', 'flexes' => [$found->isThin(), 'thin'],
+            'wet-tenon', 'drying' => [$found->isWet(), 'wet'],
+            'blunt' => [$found->cutMinutes() > $found->edgeLasts(), 'long-cut'],
             default => [false, ''],
         };
 
         return $speaks ? new Said("mending.facts.$fact", match ($fact) {
             'jump' => ['from' => $jump[0] ?? '', 'to' => $jump[1] ?? ''],
             'machine' => ['method' => $method->label()],
+            'long-cut' => [
+                'cut' => Quantity::minutes($found->cutMinutes()), 'lasts' => Quantity::minutes($found->edgeLasts()),
+            ],
             default => [],
         }) : null;
     }

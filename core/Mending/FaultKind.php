@@ -26,6 +26,11 @@ enum FaultKind: string
     case Metal = 'metal';
     case Knot = 'knot';
     case Warped = 'warped';
+    case Ripples = 'ripples';
+    case Smears = 'smears';
+    case Oval = 'oval';
+    case Slipped = 'slipped';
+    case BoreOff = 'bore-off';
 
     /** Whether it is of a coat, so that bare wood cannot have it. */
     public function isOfACoat(): bool
@@ -38,6 +43,15 @@ enum FaultKind: string
     {
         return in_array($this, [
             self::Crack, self::Catch, self::Drip, self::Dropped, self::Metal, self::Knot, self::SandedThrough,
+        ], true);
+    }
+
+    /** Whether making the part again is weighed beside mending it. */
+    public function mayEndAPart(): bool
+    {
+        return in_array($this, [
+            self::Crack, self::Catch, self::Dropped, self::Metal, self::Knot, self::Warped, self::Slipped,
+            self::BoreOff,
         ], true);
     }
 

@@ -37,8 +37,10 @@ final readonly class Mended
     {
         $left = array_values(array_diff($done, $remedy->again));
         $before = Route::of($piece, $bench, $tables, Past::of($done));
-        $mended = $piece->withSteps(...$remedy->steps($tables));
-        $after = Route::of($mended, $bench, $tables, Past::of($done, $remedy->again));
+        $mended = $remedy->on($piece, $tables);
+        $after = Route::of(
+            $mended, $bench, $tables, $remedy->anew === null ? Past::of($done, $remedy->again) : Past::of($left),
+        );
         $new = array_fill_keys([...$remedy->ids(), ...$remedy->again], true);
         $known = array_fill_keys(array_map(fn (Step $step): string => $step->id, $before->steps), true);
         $brought = array_values(array_filter(
@@ -52,6 +54,22 @@ final readonly class Mended
             addedMinutes: self::minutesLeft($after, $left) - self::minutesLeft($before, $done),
             addedWaitHours: max(0.0, self::hoursLeft($after, $left) - self::hoursLeft($before, $done)),
         );
+    }
+
+    /**
+     * The steps that are open again: of a part that is made again also those that were skipped on it.
+     *
+     * @param  list<string>  $skipped
+     * @return list<string>
+     */
+    public function openedBy(array $skipped): array
+    {
+        $part = $this->remedy->anew;
+        $ids = $part === null ? [] : array_map(fn (Step $step): string => $step->id, array_filter(
+            $this->route->steps, fn (Step $step): bool => $step->part === $part,
+        ));
+
+        return [...$this->remedy->again, ...array_values(array_intersect($skipped, $ids))];
     }
 
     /** @return array<string, mixed> as in the answer of `bin/grain mend` */

@@ -6,9 +6,11 @@ namespace HonestGrain\Mending;
 
 use HonestGrain\Mending\Internal\CoatWays;
 use HonestGrain\Mending\Internal\FaultContext;
+use HonestGrain\Mending\Internal\LatheWays;
 use HonestGrain\Mending\Internal\WoodWays;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
+use HonestGrain\Reading\Document;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Past;
 use HonestGrain\Route\Route;
@@ -21,10 +23,13 @@ final readonly class Remedies
 
     private CoatWays $coats;
 
+    private LatheWays $lathe;
+
     private function __construct(FaultContext $at)
     {
         $this->wood = new WoodWays($at);
         $this->coats = new CoatWays($at);
+        $this->lathe = new LatheWays($at);
     }
 
     /**
@@ -46,11 +51,31 @@ final readonly class Remedies
             equilibriumPercent: $bench->equilibriumPercent,
         ));
 
+        $ways = $self->all($fault->kind);
+
         return array_map(
-            fn (Remedy $remedy): Mended => Mended::by($remedy, $piece, $bench, $tables, $done), $self->all(
-                $fault->kind,
-            ),
+            fn (Remedy $remedy): Mended => Mended::by($remedy, $piece, $bench, $tables, $done),
+            $fault->kind->mayEndAPart() ? [...$ways, ...$self->wood->makeAgain()] : $ways,
         );
+    }
+
+    /**
+     * A part from another blank, whatever it is for; null where nothing was done to it, or it is glued for good.
+     *
+     * @param  list<string>  $done
+     */
+    public static function makeAgain(
+        Piece $piece, Bench $bench, Tables $tables, array $done, ?string $part,
+    ): ?Mended {
+        $fault = Fault::read(Document::of([
+            'kind' => FaultKind::Dropped->value, 'part' => $piece->partOrBody($part)->id,
+        ]), $piece);
+        $ways = (new WoodWays(FaultContext::at(
+            fault: $fault, piece: $piece, route: Route::of($piece, $bench, $tables, Past::of($done)), done: $done,
+            tables: $tables, id: 'mend',
+        )))->makeAgain();
+
+        return $ways === [] ? null : Mended::by($ways[0], $piece, $bench, $tables, $done);
     }
 
     /**
@@ -87,7 +112,11 @@ final readonly class Remedies
             FaultKind::Dropped => $this->wood->dropped(),
             FaultKind::Metal => $this->wood->metal(),
             FaultKind::Knot => $this->wood->knot(),
-            FaultKind::Warped => $this->wood->warped(),
+            FaultKind::Warped, FaultKind::Oval => $this->wood->warped(),
+            FaultKind::Ripples => $this->lathe->ripples(),
+            FaultKind::Smears => $this->lathe->smears(),
+            FaultKind::Slipped => $this->lathe->slipped(),
+            FaultKind::BoreOff => $this->lathe->boreOff(),
         };
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Mending;
 
 use HonestGrain\Piece\OwnStep;
+use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Reading\Document;
 use HonestGrain\Words\Said;
@@ -15,6 +16,7 @@ final readonly class Remedy
     /**
      * @param  list<array<string, mixed>>  $steps  as steps of the maker's own stand in a document
      * @param  list<string>  $again  steps that were done and are open again
+     * @param  string|null  $anew  the part that is made again from another blank
      */
     public function __construct(
         public string $id,
@@ -22,7 +24,18 @@ final readonly class Remedy
         public Said $because,
         public array $steps,
         public array $again,
+        public ?string $anew = null,
     ) {
+    }
+
+    /** The piece with what the remedy brings. */
+    public function on(Piece $piece, Tables $tables): Piece
+    {
+        $part = $this->anew === null ? null : $piece->part($this->anew);
+
+        return ($part === null ? $piece : $piece->withPartAnew($part, $tables->calibration))->withSteps(
+            ...$this->steps($tables),
+        );
     }
 
     /** @return list<OwnStep> */

@@ -29,6 +29,21 @@ final class Id
         return $id;
     }
 
+    /**
+     * The first numbered one that is not among these.
+     *
+     * @param  list<string>  $taken
+     */
+    public static function free(string $kind, array $taken): string
+    {
+        $i = count($taken) + 1;
+        while (in_array("$kind-$i", $taken, true)) {
+            $i++;
+        }
+
+        return "$kind-$i";
+    }
+
     public static function read(Document $document, string $key = 'id'): string
     {
         $id = $document->text($key, 40);

@@ -63,7 +63,7 @@ final readonly class NeededStock
     }
 
     /** @param  non-empty-list<Part>  $parts  of one wood and one direction of the grain */
-    private static function together(array $parts, Calibration $calibration): self
+    public static function together(array $parts, Calibration $calibration): self
     {
         $figures = $calibration->stock;
         $clean = $calibration->turning->allowanceMm;

@@ -60,6 +60,9 @@ final readonly class Part
     /** @var list<PartHole> */
     public array $holes;
 
+    /** How far it is when its route begins, where that is not as the piece's. */
+    public ?StartsAs $startsAs;
+
     public SurfacePlan $surface;
 
     /** @var list<Mark> */
@@ -105,6 +108,9 @@ final readonly class Part
         $this->holes = array_map(
             PartHole::read(...), $part->has('holes') ? $part->children('holes', self::MAX_HOLES) : [],
         );
+        $this->startsAs = $part->has('starts_as') ? StartsAs::from(
+            $part->choice('starts_as', array_column(StartsAs::cases(), 'value')),
+        ) : null;
         $this->surface = SurfacePlan::read($part->childOr('surface'), $tables->abrasives);
         $this->marks = $marks;
         $this->coatPlans = array_map(
@@ -429,6 +435,12 @@ final readonly class Part
         return $this->with(['profile' => $profile]);
     }
 
+    /** The same from another blank, without the flaws of the one it was begun from. */
+    public function begunAnew(): self
+    {
+        return Copy::with($this, ['flaws' => [], 'startsAs' => StartsAs::Blank]);
+    }
+
     /** The same, held otherwise. */
     public function heldBy(Holding $holding): self
     {
@@ -568,6 +580,7 @@ final readonly class Part
             'shape' => $this->profile->toArray(),
             'features' => array_map(fn (Flaw $flaw): array => $flaw->toArray(), $this->flaws),
             'holes' => array_map(fn (PartHole $hole): array => $hole->toArray(), $this->holes),
+            ...$this->startsAs === null ? [] : ['starts_as' => $this->startsAs->value],
             'surface' => $this->surface->toArray(),
             'marks' => array_map(fn (Mark $mark): array => $mark->toArray(), $this->marks),
             'coats' => array_map(fn (CoatPlan $plan): array => $plan->toArray(), $this->coatPlans),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\Form;
 use HonestGrain\Reading\Copy;
@@ -209,6 +210,31 @@ final readonly class Piece
         return null;
     }
 
+    /** How far a part is when its route begins. */
+    public function begins(Part $part): StartsAs
+    {
+        return $part->startsAs ?? $this->startsAs;
+    }
+
+    /**
+     * The same, a part of it from a blank of its own, without what was mended on it.
+     */
+    public function withPartAnew(Part $part, Calibration $calibration): self
+    {
+        $fresh = $part->begunAnew();
+        $kept = array_values(array_filter(array_map(
+            fn (PieceStock $one): ?PieceStock => $one->without($part->id), $this->stock,
+        )));
+        $needed = PieceStock::least(Id::free('stock', array_column($this->stock, 'id')), $fresh, $calibration);
+
+        return Copy::with($this->withPart($fresh), [
+            'stock' => $this->stockOf($part) === null ? $this->stock : [...$kept, $needed],
+            'steps' => array_values(array_filter(
+                $this->steps, fn (OwnStep $step): bool => $step->part !== $part->id || ! $step->mends(),
+            )),
+        ]);
+    }
+
     /** The same from other blanks. */
     public function outOf(PieceStock ...$stock): self
     {
@@ -242,6 +268,14 @@ final readonly class Piece
                 fn (PieceStock $stock): ?PieceStock => $stock->without($id), $this->stock,
             ))),
         ]);
+    }
+
+    /** @return list<string> the ids of the joints in which a part meets another */
+    public function jointsOf(Part $part): array
+    {
+        return array_values(array_map(fn (Joint $joint): string => $joint->id, array_filter(
+            $this->joints, fn (Joint $joint): bool => in_array($part->id, $joint->parts(), true),
+        )));
     }
 
     public function joint(string $id): ?Joint

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Calibration\StockFigures;
 use HonestGrain\Lathework\Stock;
 use HonestGrain\Lathework\StockLayout;
@@ -41,6 +42,12 @@ final readonly class PieceStock
         return $this->stock->laidOut($figures, array_map(
             fn (string $id): StockPart => NeededStock::part($piece->partOrBody($id)), $this->parts,
         ));
+    }
+
+    /** The least that one part comes out of. */
+    public static function least(string $id, Part $part, Calibration $calibration): self
+    {
+        return new self($id, null, NeededStock::together([$part], $calibration)->stock, [$part->id]);
     }
 
     /** The same without a part; null where that was its last. */

@@ -133,6 +133,9 @@ return [
         'tool' => 'the tool',
         'sheet' => 'sheet {i}',
     ],
+    'mend-choose' => [
+        'and-more' => 'and {count|0} more {count?step:steps}',
+    ],
     'mend-what' => [
         'to' => 'To, {unit}',
         'from-empty-not-measured' => 'From, {unit} (empty: not measured)',

@@ -155,6 +155,7 @@ return [
         'something-wrong' => 'Something is wrong',
         'clock-started' => 'Clock started',
         'taken-back' => 'Taken back',
+        'another-blank' => 'On another blank',
         'done-again' => 'To be done again',
         'planned' => ', planned {minutes}',
         'took' => 'took {minutes}{planned}.',

@@ -43,7 +43,8 @@ final class FoldersOfCore
             'Schedule', 'Lathework',
         ],
         'Mending' => [
-            'Reading', 'Calibration', 'Abrasive', 'Coating', 'Geometry', 'Rack', 'Piece', 'Route', 'Schedule',
+            'Reading', 'Calibration', 'Abrasive', 'Coating', 'Geometry', 'Holding', 'Rack', 'Piece', 'Route',
+            'Schedule',
         ],
         'Drawing' => [
             'Wood', 'Calibration', 'Geometry', 'Coating', 'Abrasive', 'Holding', 'Technique', 'Piece', 'Rack',

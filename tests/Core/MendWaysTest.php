@@ -47,6 +47,15 @@ final class MendWaysTest extends TestCase
           knot thin-ca: stabilise sand; -
           knot cut-away: scrape sand; -
           knot keep: own; -
+          ripples recut: scrape sand; -
+          ripples leave: -; -
+          smears solvent: wipe-clean; -
+          smears scrape-off: scrape sand; -
+          slipped seat-again: own true sand; -
+          slipped glue-block: glue mount true sand; -
+          bore-off true-to-bore: true sand; -
+          bore-off plug: glue own; -
+          bore-off leave: -; -
         bowl with a coat
           crack thin-ca: sand-back fill mount sand wipe-clean coated; the wipe coat 1
           crack powder-ca: sand-back fill mount scrape sand wipe-clean coated; the wipe coat 1
@@ -79,6 +88,9 @@ final class MendWaysTest extends TestCase
           knot thin-ca: sand-back stabilise mount sand wipe-clean coated; the wipe coat 1
           knot cut-away: sand-back mount scrape sand wipe-clean coated; the wipe coat 1
           knot keep: own; -
+          ripples recut: sand-back mount scrape sand wipe-clean coated; the wipe coat 1
+          ripples leave: -; -
+          smears scrape-off: sand-back mount scrape sand wipe-clean coated; the wipe coat 1
         finished bowl
           crack thin-ca: sand-back fill sand wipe-clean coated coated; the wipe coat 1 coat 2
           crack powder-ca: sand-back fill scrape sand wipe-clean coated coated; the wipe coat 1 coat 2
@@ -151,6 +163,9 @@ final class MendWaysTest extends TestCase
         $kinds = array_map(fn (string $way): string => explode(' ', $way)[0], array_keys($ways));
         foreach (array_unique($kinds) as $kind) {
             foreach (self::ways($state, ['kind' => $kind, 'from_mm' => 10, 'to_mm' => 40]) as $mended) {
+                if ($mended->remedy->anew !== null) {
+                    continue;
+                }
                 $found["$kind {$mended->remedy->id}"] = [
                     implode(' ', array_map(fn (Step $step): string => $step->work->technique, $mended->steps)) ?: '-',
                     implode(' ', $mended->remedy->again) ?: '-',

@@ -71,10 +71,12 @@ final class WordsTest extends TestCase
             ['features' => [$crack], 'shape' => $thin, 'wood' => 'Teak', 'surface' => [
                 'cut' => ['outside' => 'bevel-cut'], 'own' => ['outside' => ['P80', 'P400']],
             ]],
+            ['moisture_percent' => 40],
         ] as $bowl) {
             foreach (FaultKind::cases() as $kind) {
                 $answer = $this->ask('mend', [
-                    'piece' => Benchwork::piece([Benchwork::bowl($bowl)]), 'done' => [],
+                    'piece' => ['starts_as' => 'blank'] + Benchwork::piece([Benchwork::bowl($bowl)]),
+                    'done' => ['body/rough', 'body.outside/shape'],
                     'fault' => ['kind' => $kind->value, 'on' => 'outer'],
                 ]);
                 array_walk_recursive($answer['causes'], function (mixed $value, string|int $key) use (&$said): void {

@@ -6,7 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\Blank;
 use App\Models\Kept\Choices;
+use App\Models\LogEntry;
 use App\Models\Piece;
+use App\Models\PieceState;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Rack\DryingState;
 
@@ -186,6 +188,45 @@ final class LatheTest extends FeatureTestCase
         $save('turned')->assertSessionHasErrors('starts_as');
         self::assertSame('blank', $piece->refresh()->document->value('starts_as'));
         $this->get(route('pieces.shape', $piece))->assertSee('Begun as: a blank, to be turned.');
+    }
+
+    public function test_a_part_is_made_again_in_one_press_with_its_stock_and_the_record_keeps_the_old_one(): void
+    {
+        $piece = $this->bowl();
+        $this->post(route('pieces.parts.again', $piece), ['version' => $piece->version])
+            ->assertSessionHasErrors('part');
+        $this->work($piece, 'body/mount', 'body.inside/sand', 'body.rim/sand', 'body.outside/sand');
+        $this->post(route('steps.skip', $this->step($piece, 'body/wipe-clean')), ['reason' => 'clean'])
+            ->assertSessionHasNoErrors();
+        $this->get(route('pieces.shape', $piece))->assertSee('again, from another blank');
+        $before = $piece->refresh()->ready_at;
+        $this->post(route('pieces.parts.again', $piece), ['version' => $piece->version])->assertSessionHasNoErrors();
+        $piece->refresh();
+        self::assertSame('blank', $piece->document->fields()['parts'][0]['starts_as']);
+        $open = $piece->plannedSteps()->where('state', 'open')->pluck('step')->all();
+        foreach (['body/rough', 'body.inside/hollow', 'body.outside/sand', 'body/wipe-clean'] as $step) {
+            self::assertContains($step, $open);
+        }
+        self::assertSame(0, $piece->plannedSteps()->where('state', '!=', 'open')->count(), 'nothing of it is done');
+        self::assertSame(5, LogEntry::query()->where(['piece_id' => $piece->id, 'kind' => 'anew'])->count());
+        self::assertSame(4, LogEntry::query()->where(['piece_id' => $piece->id, 'kind' => 'done'])->count());
+        self::assertTrue($piece->ready_at->gte($before));
+        $this->get(route('pieces.record', $piece))->assertOk()->assertSee('On another blank');
+        $this->work($piece, ...array_slice($open, 0, 3));
+        self::assertSame(3, $piece->plannedSteps()->where('state', 'done')->count(), 'each is done once more');
+    }
+
+    public function test_a_finished_part_is_made_again_and_the_piece_is_in_work_again(): void
+    {
+        $piece = $this->bowl();
+        foreach ($piece->plannedSteps()->orderBy('position')->pluck('step') as $id) {
+            $this->travel(30)->days();
+            $this->work($piece, $id);
+        }
+        self::assertSame(PieceState::Done, $piece->refresh()->state);
+        $this->post(route('pieces.parts.again', $piece), ['version' => $piece->version])->assertSessionHasNoErrors();
+        self::assertSame(PieceState::Working, $piece->refresh()->state);
+        self::assertNotNull($piece->ready_at);
     }
 
     /** @param  array<string, string>  $typed */

@@ -115,7 +115,8 @@ final class RouteTest extends FeatureTestCase
         );
         $ready = $piece->refresh()->ready_at;
         $step = $this->step($piece, 'l2');
-        $this->get(route('steps.wrong', $step))->assertOk()->assertSee('A crack')->assertSee('The liner weeps');
+        $this->get(route('steps.wrong', $step))->assertOk()->assertSee('A crack')->assertSee('Nibs or hair')
+            ->assertDontSee('The liner weeps')->assertDontSee('The lid is stuck');
         $this->post(route('steps.wrong', $step), ['fault_kind' => 'haunted', 'fault_on' => 'outer'])
             ->assertSessionHasErrors('fault_kind');
         $said = [

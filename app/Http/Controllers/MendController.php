@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ChooseRemedy;
 use App\Http\Requests\SayWrong;
+use App\Http\Requests\TakeAway;
 use App\Models\Change;
 use App\Models\Piece;
 use App\Models\PlannedStep;
@@ -29,7 +30,9 @@ class MendController extends Controller
 
     public function create(PlannedStep $step): View
     {
-        return view('mend.what', ['page' => MendPage::asking($step, $this->show), 'step' => $step]);
+        $page = MendPage::asking($step, $this->mender->seen($step), $this->show);
+
+        return view('mend.what', ['page' => $page, 'step' => $step]);
     }
 
     public function store(SayWrong $request, PlannedStep $step): RedirectResponse
@@ -79,6 +82,19 @@ class MendController extends Controller
         );
 
         return $piece->refresh()->fault === null ? redirect()->route('pieces.route', $piece) : $back;
+    }
+
+    /** From nothing that was asked: the part again from another blank. */
+    public function again(TakeAway $request, Piece $piece): RedirectResponse
+    {
+        $mended = $this->mender->again($piece, $request->part()) ?? throw ValidationException::withMessages(
+            ['part' => say('http.mend.nothing-to-make-again')],
+        );
+
+        return $this->changing(
+            $request, $piece, fn ($edit) => $this->mender->choose($piece, $edit, $mended),
+            [Change::SomethingMended, say('http.mend.made-again')],
+        );
     }
 
     public function letGo(Request $request, Piece $piece): RedirectResponse

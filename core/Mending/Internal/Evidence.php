@@ -32,6 +32,8 @@ final readonly class Evidence
         private ?Abrading $abrading,
         private bool $isCoated,
         private bool $isColoured,
+        private float $cutMinutes,
+        private float $equilibriumPercent,
     ) {
     }
 
@@ -96,6 +98,25 @@ final readonly class Evidence
     public function isOily(): bool
     {
         return $this->part->wood->nature->oily;
+    }
+
+    /** Whether it holds more water than the shop's air leaves in it. */
+    public function isWet(): bool
+    {
+        return $this->equilibriumPercent > 0.0 && $this->part->moisturePercent
+            > $this->equilibriumPercent + $this->tables->calibration->bench->wetWoodPoints;
+    }
+
+    /** What the face was cut for without a break that is planned, min. */
+    public function cutMinutes(): float
+    {
+        return $this->cutMinutes;
+    }
+
+    /** How long an edge lasts, min. */
+    public function edgeLasts(): float
+    {
+        return $this->tables->calibration->cuts->sharpenEveryMinutes;
     }
 
     public function isThin(): bool

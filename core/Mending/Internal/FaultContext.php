@@ -32,6 +32,7 @@ final class FaultContext
 
     private int $made = 0;
 
+    /** @param  list<string>  $joints  of the part */
     private function __construct(
         private readonly Fault $fault,
         private readonly Part $part,
@@ -40,6 +41,7 @@ final class FaultContext
         public readonly Tables $tables,
         private readonly string $id,
         private readonly float $equilibriumPercent,
+        private readonly array $joints,
     ) {
     }
 
@@ -66,6 +68,7 @@ final class FaultContext
                 array_values(array_filter($here, $isDone)),
                 array_values(array_filter($here, fn (Step $step): bool => ! $isDone($step))), $done,
             ), tables: $tables, id: $id, equilibriumPercent: $equilibriumPercent,
+            joints: $piece->jointsOf($part),
         );
     }
 
@@ -188,6 +191,9 @@ final class FaultContext
         return new Evidence(
             fault: $this->fault, part: $this->part, tables: $this->tables,
             abrading: $this->sanding()?->work->supplies->abrading, isCoated: $this->isCoated(),
+            cutMinutes: array_sum(array_map(fn (Step $step): float => $step->timing->minutes, array_filter(
+                $this->soFar->done, fn (Step $step): bool => $step->kind === StepKind::Turn,
+            ))), equilibriumPercent: $this->equilibriumPercent,
             isColoured: array_filter(
                 $this->soFar->done, fn (Step $step): bool => $step->kind === StepKind::Mark,
             ) !== [],
@@ -435,6 +441,33 @@ final class FaultContext
         }
 
         return new Remedy($id, $title, $because, $chained, $again);
+    }
+
+    /** All of the part from another blank; null where nothing was done to it, or it is glued to another for good. */
+    public function anew(string $id, Said $title, Said $because): ?Remedy
+    {
+        $done = array_filter($this->route->steps, fn (Step $step): bool => $this->isDone($step)
+            && ($step->part === $this->part->id || $this->joins($step)));
+        $isBegun = array_filter($done, fn (Step $step): bool => $step->part === $this->part->id) !== [];
+        $isGlued = array_filter(
+            $done, fn (Step $step): bool => $step->work->technique === 'glue' && $this->joins($step),
+        ) !== [];
+
+        return ! $isBegun || $isGlued ? null : new Remedy(
+            id: $id, title: $title, because: $because, steps: [],
+            again: array_values(array_map(fn (Step $step): string => $step->id, $done)), anew: $this->part->id,
+        );
+    }
+
+    private function isDone(Step $step): bool
+    {
+        return in_array($step->id, $this->soFar->ids, true);
+    }
+
+    /** Whether it is done to a joint of the part. */
+    private function joins(Step $step): bool
+    {
+        return array_intersect($step->work->of, $this->joints) !== [];
     }
 
     /** The first fitting of the joint, which is not what is done again. */

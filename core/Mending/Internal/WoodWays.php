@@ -386,6 +386,16 @@ final readonly class WoodWays
         )];
     }
 
+    /** @return list<Remedy> the part from another blank, to be weighed against mending it */
+    public function makeAgain(): array
+    {
+        $again = $this->at->anew(
+            'make-again', new Said('mending.wood-ways.make-again'), new Said('mending.wood-ways.sound-blank'),
+        );
+
+        return $again === null ? [] : [$again];
+    }
+
     /** A break that is not spun again. */
     private function offLathe(): Remedy
     {

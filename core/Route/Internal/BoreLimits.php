@@ -25,7 +25,7 @@ final class BoreLimits
     {
         $bore = $subject->part->profile->bore;
         $from = $subject->calibration->bores->toolFromMm;
-        if ($bore === null || $subject->piece->startsAs === StartsAs::Turned || $bore->diameterMm >= $from) {
+        if ($bore === null || $subject->startsAs === StartsAs::Turned || $bore->diameterMm >= $from) {
             return [];
         }
         $depth = $bore->depthMm ?? $subject->part->profile->heightMm();

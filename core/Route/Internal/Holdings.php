@@ -90,7 +90,10 @@ final readonly class Holdings
     ): bool {
         $box = $piece->boxOf($part);
 
-        return $piece->startsAs === StartsAs::Blank && $school->lid === Lid::Together && $box !== null
+        // The box of a lid that is made again may stand finished.
+        $isFirst = $piece->startsAs === StartsAs::Blank && $part->startsAs === null;
+
+        return $isFirst && $school->lid === Lid::Together && $box !== null
             && $part->holding === Holding::Tenon && $box->holding === Holding::Tenon
             && $part->grain === GrainDirection::End && $part->profile->inner === null && $part->profile->bore === null
             && $tables->lathe->holds->has(Mount::JamPartner) && $bench->equipment->owns(Mount::Tenon)
@@ -115,7 +118,7 @@ final readonly class Holdings
             $wished === null => [new Said('holding.hold.not-known')],
             $wished->fits() => [],
             // What is turned already is held by what it has.
-            $piece->startsAs !== StartsAs::Blank && $holds->has($wished->mount) => [],
+            $piece->begins($part) !== StartsAs::Blank && $holds->has($wished->mount) => [],
             default => $wished->because,
         };
     }
@@ -128,7 +131,7 @@ final readonly class Holdings
     public static function conflicts(PartContext $subject): array
     {
         $holding = $subject->part->holding;
-        $isFirst = $subject->piece->startsAs === StartsAs::Blank && $holding->hasFirst()
+        $isFirst = $subject->startsAs === StartsAs::Blank && $holding->hasFirst()
             && $subject->firstHold === null;
         $isFoot = $subject->positions->has(Stance::Foot) && $holding->isPartedOff() && $subject->footHold === null
             && $subject->partingStance() === Stance::Foot;

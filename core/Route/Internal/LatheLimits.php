@@ -31,7 +31,7 @@ final class LatheLimits
             return [];
         }
         $blank = $subject->blank();
-        $isEntered = $subject->piece->startsAs === StartsAs::Blank
+        $isEntered = $subject->startsAs === StartsAs::Blank
             && $subject->piece->stockOf($subject->part) !== null;
         $across = max($subject->part->profile->diameterMm(), $isEntered ? $blank->swingsMm : 0.0);
         $long = $blank->highMm;
@@ -95,7 +95,7 @@ final class LatheLimits
                     $subject->calibration->speed, $subject->positions->at(Stance::Truing)->mount, $across, false,
                 )),
             ],
-            $subject->piece->startsAs === StartsAs::Blank => [$subject->id('rough'), $subject->startingSpeed(
+            $subject->startsAs === StartsAs::Blank => [$subject->id('rough'), $subject->startingSpeed(
                 $subject->positions->has(Stance::First) ? Stance::First : Stance::Main, $subject->blank()->swingsMm,
                 $subject->blank()->highMm,
             )->start],

@@ -289,7 +289,7 @@ final class Router
     /** What the maker's school asks for, where more than one way is sound. */
     private function customs(PartContext $subject): void
     {
-        $isTurned = $this->piece->startsAs === StartsAs::Turned;
+        $isTurned = $subject->startsAs === StartsAs::Turned;
         if (! $isTurned && $subject->has(Face::Inside)) {
             $isFirst = ($this->school->inside ?? Inside::of($subject->part->grain)) === Inside::First;
             foreach (['hollow', 'sand'] as $what) {

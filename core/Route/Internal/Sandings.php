@@ -32,7 +32,7 @@ final class Sandings
         $free = array_values(array_filter($part->faces(), fn (Face $face): bool => ! $part->holding->covers($face)));
         $isInsideFirst = ($school->inside ?? Inside::of($part->grain)) === Inside::First
             && in_array(Face::Inside, $free, true);
-        if ($piece->startsAs === StartsAs::Turned || ! $part->holding->hasFirst()) {
+        if ($piece->begins($part) === StartsAs::Turned || ! $part->holding->hasFirst()) {
             return [$free];
         }
         // The floor of a recess is finished from the side that it is cut from.

@@ -38,7 +38,7 @@ final readonly class Sittings
     public static function of(array $steps, array $subjects, DryingFigures $figures): array
     {
         foreach ($subjects as $part => $subject) {
-            if ($subject->isTurnedOnce() && $subject->piece->startsAs === StartsAs::Blank) {
+            if ($subject->isTurnedOnce() && $subject->startsAs === StartsAs::Blank) {
                 $isOne = $subject->school->sitting === Sitting::One;
                 $steps = self::kept($steps, $part, $isOne, $figures);
             }

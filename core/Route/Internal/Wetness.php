@@ -50,7 +50,7 @@ final class Wetness
             'equilibrium' => Quantity::percent(round($subject->bench->equilibriumPercent, 1)),
         ]);
         $choices = [
-            $subject->piece->startsAs === StartsAs::Roughed ? new Said('route.wetness.let-dry-first')
+            $subject->startsAs === StartsAs::Roughed ? new Said('route.wetness.let-dry-first')
                 : new Said('route.wetness.rough-out-let-dry'),
             new Said('route.wetness.turn-once-wet-let'),
         ];

@@ -94,6 +94,14 @@
         </label>
         <button class="press">Draw it</button>
     </form>
+    @if ($piece->isBegun())
+        <form method="post" action="{{ route('pieces.parts.again', $piece) }}" class="mt-2">
+            @csrf
+            <x-at :page="$page" />
+            <button class="quiet">Make {{ mb_lcfirst($page->part->name) }} again, from another blank</button>
+            <x-refused name="part" class="block" />
+        </form>
+    @endif
     @if ($page->part !== $core->body())
         <form method="post" action="{{ route('pieces.parts.destroy', $piece) }}" class="mt-2">
             @csrf

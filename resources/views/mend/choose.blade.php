@@ -19,7 +19,7 @@
                     <dd class="text-right"><b>{{ $remedy['ready'] }}</b></dd>
                 </dl>
                 <ol class="small mt-2 grow list-decimal pl-5">
-                    @forelse ($remedy['steps'] as $step)
+                    @forelse ($remedy['shown'] as $step)
                         <li>
                             {{ $show->said($step['title']) }} <span class="faint">{{ $step['minutes'] }}</span>
                             @if ($step['again'])
@@ -29,6 +29,22 @@
                     @empty
                         <li class="list-none">Nothing to do.</li>
                     @endforelse
+                    @if ($remedy['more'] !== [])
+                        <li class="list-none">
+                            <x-disclosure
+                                :label="say('pages.mend-choose.and-more', ['count' => count($remedy['more'])])"
+                            >
+                                <ol class="list-decimal pl-5" start="{{ count($remedy['shown']) + 1 }}">
+                                    @foreach ($remedy['more'] as $step)
+                                        <li>
+                                            {{ $show->said($step['title']) }}
+                                            <span class="faint">{{ $step['minutes'] }}</span>
+                                        </li>
+                                    @endforeach
+                                </ol>
+                            </x-disclosure>
+                        </li>
+                    @endif
                     @foreach ($remedy['spared'] as $step)
                         <li class="list-none">
                             Spares: {{ $show->said($step['title']) }}

@@ -50,7 +50,7 @@ final readonly class Bored
     /** @return list<Operation> none for a part that is turned already */
     public static function of(PartContext $subject): array
     {
-        if ($subject->piece->startsAs === StartsAs::Turned) {
+        if ($subject->startsAs === StartsAs::Turned) {
             return [];
         }
         $self = new self($subject);

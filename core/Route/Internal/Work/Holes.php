@@ -47,7 +47,7 @@ final class Holes
         $chains = [];
         foreach ($subject->part->holes as $hole) {
             $face = $hole->place === null ? self::end($subject, $hole) : Face::Outside;
-            $shaped = $subject->piece->startsAs === StartsAs::Turned ? null : $subject->id(
+            $shaped = $subject->startsAs === StartsAs::Turned ? null : $subject->id(
                 $face === Face::Foot && $subject->part->holding->isCut() ? $subject->part->holding->value : 'shape',
                 $face === Face::Foot && $subject->part->holding->isCut() ? null : Face::Outside,
             );
@@ -95,7 +95,7 @@ final class Holes
     /** @return list<Precedence> */
     private static function afterTheInside(PartContext $subject, PartHole $hole): array
     {
-        $isHollowed = $subject->piece->startsAs !== StartsAs::Turned && $subject->has(Face::Inside);
+        $isHollowed = $subject->startsAs !== StartsAs::Turned && $subject->has(Face::Inside);
         $isIn = $hole->opensInside($subject->part->profile);
         $isWithin = $hole->place !== null || $hole->from === HoleFrom::Top || $isIn;
 

@@ -108,7 +108,7 @@ final class Marked
     /** @return list<Precedence> what is cut right through comes after the inside is */
     private static function afterTheInside(PartContext $subject, Mark $mark): array
     {
-        $isHollowed = $subject->piece->startsAs !== StartsAs::Turned && $subject->has(Face::Inside);
+        $isHollowed = $subject->startsAs !== StartsAs::Turned && $subject->has(Face::Inside);
 
         return [
             ...$isHollowed ? [Precedence::rule(

@@ -77,6 +77,9 @@ final readonly class PartContext
 
     public Calibration $calibration;
 
+    /** How far it is when its route begins. */
+    public StartsAs $startsAs;
+
     private bool $isWhole;
 
     /** @var list<string> the fills of the outside that are cut through with the wood about them */
@@ -103,11 +106,12 @@ final readonly class PartContext
         public ?Said $instead = null,
     ) {
         $this->calibration = $tables->calibration;
+        $this->startsAs = $piece->begins($part);
         $this->worked = $part->worked();
         $this->isWhole = $this->partsWhole();
         $this->cutThrough = $this->cutThrough();
         $this->soundAfter = $this->soundAfter();
-        $isBlank = $piece->startsAs === StartsAs::Blank;
+        $isBlank = $this->startsAs === StartsAs::Blank;
         $foot = $this->holds(HoldStage::Foot);
         $usual = $foot->by($part->holding->reversed());
         $this->firstHold = $isBlank ? $this->holds(HoldStage::Outside)->choice() : null;
@@ -346,14 +350,14 @@ final readonly class PartContext
     /** Whether it is wet wood that the maker lets dry before it is finished. */
     public function driesFirst(): bool
     {
-        return $this->piece->startsAs !== StartsAs::Turned && $this->isWet()
+        return $this->startsAs !== StartsAs::Turned && $this->isWet()
             && $this->school->wet === Wet::DriedFirst;
     }
 
     /** Whether it is roughed out wet: what is hollow dries as a rough-out, what is solid or shallow as it lies. */
     public function isRoughedOut(): bool
     {
-        return $this->driesFirst() && $this->piece->startsAs === StartsAs::Blank && $this->has(Face::Inside)
+        return $this->driesFirst() && $this->startsAs === StartsAs::Blank && $this->has(Face::Inside)
             && $this->roughOut()->leavesHollow();
     }
 
@@ -377,7 +381,7 @@ final readonly class PartContext
     /** Whether the route begins before it has its shape. */
     public function isTurned(): bool
     {
-        return $this->piece->startsAs !== StartsAs::Turned;
+        return $this->startsAs !== StartsAs::Turned;
     }
 
     /**
@@ -417,7 +421,7 @@ final readonly class PartContext
     /** Whether that is on another hold than its shape. */
     public function isCutAfterRemount(): bool
     {
-        return $this->piece->startsAs === StartsAs::Blank && $this->school->lastCut === LastCut::AfterRemount
+        return $this->startsAs === StartsAs::Blank && $this->school->lastCut === LastCut::AfterRemount
             && $this->positions->has(Stance::First) && $this->part->holding->isCut()
             && ($this->school->inside ?? Inside::of($this->part->grain)) !== Inside::First;
     }
@@ -442,7 +446,7 @@ final readonly class PartContext
     /** Whether it dried oval and is brought round again. */
     public function isTrued(): bool
     {
-        return $this->piece->startsAs === StartsAs::Roughed || $this->isRoughedOut();
+        return $this->startsAs === StartsAs::Roughed || $this->isRoughedOut();
     }
 
     /** Whether it is turned from wet wood to its last cut and left to warp. */
@@ -534,7 +538,7 @@ final readonly class PartContext
     /** @return list<CoatPlan> those that are finished before the part is turned round to be hollowed */
     public function plansBeforeReversing(): array
     {
-        $isSo = $this->piece->startsAs !== StartsAs::Turned && $this->has(Face::Inside)
+        $isSo = $this->startsAs !== StartsAs::Turned && $this->has(Face::Inside)
             && $this->school->underside === Underside::CoatedBeforeReversing;
 
         return array_values(array_filter(

@@ -35,7 +35,7 @@ final class Stocks
     public static function of(PieceStock $stock, array $subjects): array
     {
         $first = $subjects[$stock->parts[0]];
-        if ($first->piece->startsAs !== StartsAs::Blank) {
+        if ($first->startsAs !== StartsAs::Blank) {
             return [[], [], []];
         }
         $layout = $stock->laidOut($first->piece, $first->calibration->stock);

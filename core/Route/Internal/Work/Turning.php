@@ -46,7 +46,7 @@ final readonly class Turning
     /** @return list<Operation> none for a part that is turned already */
     public static function of(PartContext $subject): array
     {
-        if ($subject->piece->startsAs === StartsAs::Turned) {
+        if ($subject->startsAs === StartsAs::Turned) {
             return [];
         }
         $self = new self($subject);
@@ -102,7 +102,7 @@ final readonly class Turning
 
     private function isGlued(): bool
     {
-        return $this->subject->piece->startsAs === StartsAs::Blank && $this->subject->part->holding->isGlued();
+        return $this->subject->startsAs === StartsAs::Blank && $this->subject->part->holding->isGlued();
     }
 
     /** The waste that a plate is screwed to, or jaws grip. */
