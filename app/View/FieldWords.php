@@ -36,7 +36,7 @@ final class FieldWords
             preg_match('/^holes\.\d+\.depth_mm$/', $field) => 'hole_deep',
             preg_match('/^holes\.\d+\.(\w+?)(?:_mm|_deg)?$/', $field, $m) => "hole_$m[1]",
             preg_match('/^stock\.\d+\.(\w+?)(?:_mm)?(?:\.\d+)?$/', $field, $m) => "stock_$m[1]",
-            preg_match('/^joints\.\d+\.(\w+?)(?:_mm)?$/', $field, $m) => "joint_$m[1]",
+            preg_match('/^joints\.\d+\.(\w+?)(?:_mm|_deg)?$/', $field, $m) => "joint_$m[1]",
             preg_match('/^marks\.\d+\.settings\.(\w+)$/', $field, $m) => $m[1],
             preg_match('/^bands\./', $field), preg_match('/^marks\.\d+\.(?:from_mm|to_mm)$/', $field) => 'to',
             preg_match('/^marks\.\d+\.(\w+)$/', $field, $m) => $m[1],

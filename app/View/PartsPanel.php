@@ -8,6 +8,7 @@ use HonestGrain\Calibration\JointRates;
 use HonestGrain\Drawing\Assembly;
 use HonestGrain\Piece\Fit;
 use HonestGrain\Piece\Joint;
+use HonestGrain\Piece\JointGlue;
 use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
@@ -68,6 +69,14 @@ final readonly class PartsPanel
     {
         return array_column(array_map(
             fn (JointKind $kind): array => [$kind->value, $kind->label()], JointKind::cases(),
+        ), 1, 0);
+    }
+
+    /** @return array<string, Said|string> */
+    public function glues(): array
+    {
+        return ['' => say('view.parts-panel.what-suits')] + array_column(array_map(
+            fn (JointGlue $glue): array => [$glue->value, $glue->label()], JointGlue::cases(),
         ), 1, 0);
     }
 

@@ -21,6 +21,24 @@ final readonly class JointRates
 
     public float $glueHours;
 
+    public float $epoxyHours;
+
+    public float $caHours;
+
+    public float $ballClearanceShare;
+
+    public float $sideWallMm;
+
+    public float $ferruleOverMm;
+
+    public float $ferruleCutMinutes;
+
+    public float $ferruleSeatMinutes;
+
+    public float $pinMinutes;
+
+    public float $metalRimMS;
+
     /** @param  \Closure(string): float  $value  of a constant, by its name */
     public function __construct(\Closure $value)
     {
@@ -31,5 +49,14 @@ final readonly class JointRates
         $this->hopelessAboveMm = $value('fit_hopeless_above_mm');
         $this->glueMinutes = $value('glue_minutes');
         $this->glueHours = $value('glue_hours');
+        $this->epoxyHours = $value('glue_epoxy_hours');
+        $this->caHours = $value('glue_ca_hours');
+        $this->ballClearanceShare = $value('fit_ball_clearance_share');
+        $this->sideWallMm = $value('fit_side_wall_mm');
+        $this->ferruleOverMm = $value('ferrule_over_mm');
+        $this->ferruleCutMinutes = $value('ferrule_cut_minutes');
+        $this->ferruleSeatMinutes = $value('ferrule_seat_minutes');
+        $this->pinMinutes = $value('ferrule_pin_minutes');
+        $this->metalRimMS = $value('ferrule_rim_m_s');
     }
 }

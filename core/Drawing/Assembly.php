@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace HonestGrain\Drawing;
 
 use HonestGrain\Piece\Joint;
+use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Words\Said;
@@ -110,7 +111,8 @@ final readonly class Assembly
                 $joint->spigot => $joint->socket,
                 default => null,
             };
-            if ($other !== null && in_array($other, $placed, true)) {
+            // A ball hangs beside its cup.
+            if ($joint->kind !== JointKind::Ball && $other !== null && in_array($other, $placed, true)) {
                 return $joint;
             }
         }

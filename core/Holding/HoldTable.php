@@ -20,6 +20,12 @@ final readonly class HoldTable
         return new self(array_map(HoldLimits::fromRow(...), Row::by('key', $rows)));
     }
 
+    /** Whether the tail centre has to stand at the end that points to it. */
+    public function needsTail(Mount $mount): bool
+    {
+        return ($this->kinds[$mount->value] ?? null)?->tail === TailCentre::Must;
+    }
+
     public function has(Mount $mount): bool
     {
         return isset($this->kinds[$mount->value]);

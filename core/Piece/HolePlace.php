@@ -18,12 +18,29 @@ final readonly class HolePlace
 
     public static function read(Document $hole): self
     {
-        $azimuth = fmod($hole->numberOr('azimuth_deg', 0.0, -360, 720), 360.0);
+        $hole->number('height_mm', 0, Node::MAX_MM);
 
-        return new self(
-            $hole->number('height_mm', 0, Node::MAX_MM), $azimuth < 0 ? $azimuth + 360.0 : $azimuth,
-            $hole->numberOr('angle_deg', 0.0, -PartHole::MOST_ANGLE_DEG, PartHole::MOST_ANGLE_DEG),
+        return self::readOr($hole) ?? throw new \LogicException('It has a height.');
+    }
+
+    /** Null where no height is given. */
+    public static function readOr(Document $hole): ?self
+    {
+        $azimuth = fmod($hole->numberOr('azimuth_deg', 0.0, -360, 720), 360.0);
+        $height = $hole->numberOr('height_mm', null, 0, Node::MAX_MM);
+        $angle = $hole->numberOr('angle_deg', 0.0, -PartHole::MOST_ANGLE_DEG, PartHole::MOST_ANGLE_DEG);
+
+        return $height === null ? null : new self(
+            $height, $azimuth < 0 ? $azimuth + 360.0 : $azimuth, $angle,
         );
+    }
+
+    /** @return array{height_mm: float, azimuth_deg: float, angle_deg: float} as in a document */
+    public function toArray(): array
+    {
+        return [
+            'height_mm' => $this->heightMm, 'azimuth_deg' => $this->azimuthDeg, 'angle_deg' => $this->angleDeg,
+        ];
     }
 
     /** How far the hollow or the bore reaches from the axis at that height, mm; 0 where it is solid. */

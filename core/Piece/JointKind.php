@@ -13,6 +13,7 @@ enum JointKind: string
     case GluedTenon = 'glued-tenon';
     case Plug = 'plug';
     case Slip = 'slip';
+    case Ball = 'ball';
 
     public function label(): Said
     {
@@ -22,6 +23,12 @@ enum JointKind: string
     public function isGlued(): bool
     {
         return $this === self::GluedTenon || $this === self::Plug;
+    }
+
+    /** Whether the one is held by the other, so that it can be pressed in or on it. */
+    public function isFitted(): bool
+    {
+        return $this === self::Lifts || $this === self::Slip;
     }
 
     /** Where the second part sits on the first, where nothing else is said. */

@@ -32,6 +32,8 @@ final readonly class Part
 
     public const MAX_HOLES = 24;
 
+    private const MAX_FITTINGS = 12;
+
     public const MAX_MARKS = 24;
 
     public const MAX_PLANS = 6;
@@ -59,6 +61,9 @@ final readonly class Part
 
     /** @var list<PartHole> */
     public array $holes;
+
+    /** @var list<Fitting> */
+    public array $fittings;
 
     /** How far it is when its route begins, where that is not as the piece's. */
     public ?StartsAs $startsAs;
@@ -107,6 +112,9 @@ final readonly class Part
         );
         $this->holes = array_map(
             PartHole::read(...), $part->has('holes') ? $part->children('holes', self::MAX_HOLES) : [],
+        );
+        $this->fittings = array_map(
+            Fitting::read(...), $part->has('fittings') ? $part->children('fittings', self::MAX_FITTINGS) : [],
         );
         $this->startsAs = $part->has('starts_as') ? StartsAs::from(
             $part->choice('starts_as', array_column(StartsAs::cases(), 'value')),
@@ -369,10 +377,7 @@ final readonly class Part
     /** The same with one more flaw, or with another in place of the one of that id. */
     public function withFlaw(Flaw $flaw): self
     {
-        $flaws = $this->flaws;
-        $flaws[$this->placeOfFlaw($flaw->id)] = $flaw;
-
-        return Copy::with($this, ['flaws' => array_values($flaws)]);
+        return Copy::with($this, ['flaws' => ById::with($this->flaws, $flaw)]);
     }
 
     public function hasFlaw(string $id): bool
@@ -383,45 +388,64 @@ final readonly class Part
     /** Where a flaw stands among the part's; that of the next one where it has none of that id. */
     public function placeOfFlaw(string $id): int
     {
-        $place = array_search($id, array_column($this->flaws, 'id'), true);
-
-        return $place === false ? count($this->flaws) : $place;
+        return ById::placeOf($this->flaws, $id);
     }
 
     public function withoutFlaw(string $id): self
     {
-        return Copy::with($this, ['flaws' => array_values(array_filter(
-            $this->flaws, fn (Flaw $flaw): bool => $flaw->id !== $id,
-        ))]);
+        return Copy::with($this, ['flaws' => ById::without($this->flaws, $id)]);
     }
 
     /** The same with one more hole, or with another in place of the one of that id. */
     public function withHole(PartHole $hole): self
     {
-        $holes = $this->holes;
-        $holes[$this->placeOfHole($hole->id)] = $hole;
-
-        return Copy::with($this, ['holes' => array_values($holes)]);
+        return Copy::with($this, ['holes' => ById::with($this->holes, $hole)]);
     }
 
     /** Where a hole stands among the part's; that of the next one where it has none of that id. */
     public function placeOfHole(string $hole): int
     {
-        $place = array_search($hole, array_column($this->holes, 'id'), true);
-
-        return $place === false ? count($this->holes) : $place;
+        return ById::placeOf($this->holes, $hole);
     }
 
     public function hasHole(string $id): bool
     {
-        return in_array($id, array_column($this->holes, 'id'), true);
+        return $this->placeOfHole($id) < count($this->holes);
     }
 
     public function withoutHole(string $id): self
     {
-        return Copy::with($this, ['holes' => array_values(array_filter(
-            $this->holes, fn (PartHole $hole): bool => $hole->id !== $id,
-        ))]);
+        return Copy::with($this, ['holes' => ById::without($this->holes, $id)]);
+    }
+
+    /** The same with one more fitting, or with another in place of the one of that id. */
+    public function withFitting(Fitting $fitting): self
+    {
+        return Copy::with($this, ['fittings' => ById::with($this->fittings, $fitting)]);
+    }
+
+    /** Where a fitting stands among the part's; that of the next one where it has none of that id. */
+    public function placeOfFitting(string $fitting): int
+    {
+        return ById::placeOf($this->fittings, $fitting);
+    }
+
+    public function hasFitting(string $id): bool
+    {
+        return $this->placeOfFitting($id) < count($this->fittings);
+    }
+
+    public function withoutFitting(string $id): self
+    {
+        return Copy::with($this, ['fittings' => ById::without($this->fittings, $id)]);
+    }
+
+    /** @return list<PartHole> all besides the bore, with those that fittings go into */
+    public function allHoles(): array
+    {
+        return [...$this->holes, ...array_values(array_filter(array_map(
+            fn (Fitting $fitting): ?PartHole => $fitting->hole(), $this->fittings,
+        )))];
     }
 
     public function withSurface(SurfacePlan $surface): self
@@ -580,6 +604,9 @@ final readonly class Part
             'shape' => $this->profile->toArray(),
             'features' => array_map(fn (Flaw $flaw): array => $flaw->toArray(), $this->flaws),
             'holes' => array_map(fn (PartHole $hole): array => $hole->toArray(), $this->holes),
+            ...$this->fittings === [] ? [] : ['fittings' => array_map(
+                fn (Fitting $fitting): array => $fitting->toArray(), $this->fittings,
+            )],
             ...$this->startsAs === null ? [] : ['starts_as' => $this->startsAs->value],
             'surface' => $this->surface->toArray(),
             'marks' => array_map(fn (Mark $mark): array => $mark->toArray(), $this->marks),
@@ -597,6 +624,9 @@ final readonly class Part
         }
         foreach ($this->holes as $i => $hole) {
             $ids["{$at}holes.$i.id"] = $hole->id;
+        }
+        foreach ($this->fittings as $i => $fitting) {
+            $ids["{$at}fittings.$i.id"] = $fitting->id;
         }
         foreach ($this->marks as $i => $mark) {
             $ids["{$at}marks.$i.id"] = $mark->id();

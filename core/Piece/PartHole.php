@@ -46,6 +46,14 @@ final readonly class PartHole
         );
     }
 
+    /** One on the axis that goes with something else, of whose id it is. */
+    public static function onAxis(string $id, float $diameterMm, float $depthMm, HoleFrom $from): self
+    {
+        return new self(
+            id: $id, diameterMm: $diameterMm, depthMm: $depthMm, from: $from, place: null, bit: null,
+        );
+    }
+
     /** @throws InvalidField where it starts on no wood */
     public function check(Profile $profile, string $field): void
     {
@@ -101,9 +109,9 @@ final readonly class PartHole
     {
         return [
             'id' => $this->id, 'diameter_mm' => $this->diameterMm, 'depth_mm' => $this->depthMm,
-            'from' => $this->from->value, 'height_mm' => $this->place?->heightMm,
-            'azimuth_deg' => $this->place?->azimuthDeg, 'angle_deg' => $this->place?->angleDeg,
-            'bit' => $this->bit?->value,
+            'from' => $this->from->value, ...$this->place?->toArray() ?? [
+                'height_mm' => null, 'azimuth_deg' => null, 'angle_deg' => null,
+            ], 'bit' => $this->bit?->value,
         ];
     }
 }

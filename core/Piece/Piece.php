@@ -141,7 +141,7 @@ final readonly class Piece
     /** Whether it is fitted to another part without glue, so that the one can be pressed in or on the other. */
     public function isFitted(Part $part): bool
     {
-        return array_filter($this->joints, fn (Joint $joint): bool => ! $joint->kind->isGlued()
+        return array_filter($this->joints, fn (Joint $joint): bool => $joint->kind->isFitted()
             && in_array($part->id, $joint->parts(), true)) !== [];
     }
 

@@ -57,9 +57,7 @@ final class Starter
         $met = [];
         foreach (self::others($joints, $form, $profile) as [$id, $name, $other, $joint]) {
             $parts[] = self::part($id, $name, $id === 'ball' ? Holding::BetweenCentres : Holding::Tenon, $other, $wood);
-            $met = [
-                ...$met, ...$joint === null ? [] : [['id' => "joint-$id", 'parts' => ['body', $id]] + $joint],
-            ];
+            $met[] = ['id' => "joint-$id", 'parts' => ['body', $id]] + $joint;
         }
         if ($form === Form::NaturalEdge) {
             $rim = Surface::Rim->lengthMm($profile);
@@ -111,12 +109,12 @@ final class Starter
                 'id' => Id::fresh('joint'), 'kind' => $kind->joint()->value, 'parts' => [$body->id, $id],
                 'diameter_mm' => round($diameterMm, 2), 'depth_mm' => round($depthMm, 2),
                 'at' => $kind->place()->value,
-            ])),
+            ] + ($kind->place() === JointPlace::Side ? self::inTheSide($joints, $body->profile, $depthMm) : []))),
         ];
     }
 
     /**
-     * @return list<array{string, string, Profile, Fields|null}> id, name, shape and joint of what goes with the body
+     * @return list<array{string, string, Profile, Fields}> id, name, shape and joint of what goes with the body
      */
     private static function others(JointRates $joints, Form $form, Profile $body): array
     {
@@ -133,7 +131,9 @@ final class Starter
         if ($form === Form::Scoop) {
             [$handle, $diameter, $depth] = self::handle($joints, $body);
 
-            return [['handle', 'Handle', $handle, $joint(JointKind::GluedTenon, JointPlace::Side, $diameter, $depth)]];
+            return [['handle', 'Handle', $handle, $joint(
+                JointKind::GluedTenon, JointPlace::Side, $diameter, $depth,
+            ) + self::inTheSide($joints, $body, $depth)]];
         }
         if ($form === Form::Mill) {
             [$top, $diameter, $depth] = self::millTop($joints, $body);
@@ -143,7 +143,9 @@ final class Starter
         if ($form === Form::BallAndCup) {
             $ball = 0.62 * 2 * ($body->inner?->first()->r ?? $body->diameterMm() / 2);
 
-            return [['ball', 'Ball', Form::Sphere->profile($ball, $ball, 0.0, 0.0), null]];
+            return [['ball', 'Ball', Form::Sphere->profile($ball, $ball, 0.0, 0.0), $joint(
+                JointKind::Ball, JointPlace::Top, 2 * ($body->inner?->first()->r ?? 0.0), 0.0,
+            )]];
         }
 
         return [];
@@ -189,6 +191,25 @@ final class Starter
             [0.0, $s, true], [$depth, $s, true], [$depth, $peg * 0.9, true], [$long * 0.3, $peg * 0.7],
             [$long * 0.75, $peg * 1.1], [$long * 0.94, $peg * 1.0], [$long, $peg * 0.4, true],
         ]), $peg, $depth];
+    }
+
+    /**
+     * As high in the side as there is wood for a tenon, along the grain that comes out there.
+     *
+     * @return array<string, float> none where no height has so much
+     */
+    private static function inTheSide(JointRates $joints, Profile $body, float $deepMm): array
+    {
+        for ($share = 0.8; $share >= 0.05; $share -= 0.025) {
+            $z = $body->heightMm() * $share;
+            $across = $body->diameterAtMm($z) ?? 0.0;
+            $inner = $body->hollowRadiusAtMm($z);
+            if (($inner > 0.0 ? $across / 2 - $inner : $across) >= $deepMm + $joints->sideWallMm) {
+                return ['height_mm' => round($z, 1), 'azimuth_deg' => 0.0, 'angle_deg' => 0.0];
+            }
+        }
+
+        return [];
     }
 
     /** @return array{Profile, float, float} */

@@ -32,6 +32,7 @@ return [
         'partner-rim' => '{speed} at the rim of {diameter|0}, for what sits on its joint alone',
         'slender-tenon' => '{speed} at the rim of {diameter|0}, for a slender tenon',
         'vacuum-rim' => '{speed} at the rim of {diameter|0}, for what a vacuum holds',
+        'metal' => '{speed} at the rim of {diameter|0}, for soft metal',
         'wide-jaws' => 'what wide jaws are made for',
         'until-true' => '{binds}, and {share} of that until it runs true',
         'own' => 'the fastest of this hold, as listed under Shop',

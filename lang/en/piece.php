@@ -92,6 +92,17 @@ return [
         'lifts' => 'Lifts off',
         'plug' => 'Plug in a bore',
         'slip' => 'Slip fit',
+        'ball' => 'Ball in a cup',
+    ],
+    'fitting' => [
+        'ferrule' => 'ferrule',
+        'insert' => 'threaded insert',
+        'kit' => 'kit',
+    ],
+    'glue' => [
+        'wood-glue' => 'wood glue',
+        'epoxy' => 'epoxy',
+        'ca' => 'CA',
     ],
     'face-use' => [
     ],

@@ -67,6 +67,8 @@ return [
         'hold_size.*' => 'size of the hold', 'hold_widest.*' => 'widest work', 'jaw_depth.*' => 'depth of the jaws',
         'bore_from' => 'bored from', 'flaw_depth' => 'depth', 'flaw_from' => 'from', 'flaw_kind' => 'what',
         'flaw_on' => 'on the', 'flaw_to' => 'to', 'flaw_width' => 'width', 'joint_depth' => 'depth',
+        'joint_glue' => 'glue', 'joint_height' => 'height over the foot', 'joint_azimuth' => 'turn',
+        'joint_angle' => 'angle',
         'joint_diameter' => 'diameter', 'part_name' => 'name of the part', 'wood_name' => 'name',
         'density_kg_m3' => 'density', 'janka_n' => 'hardness', 'rgb' => 'colour',
         'tangential_shrinkage_percent' => 'shrinkage, tangential', 'radial_shrinkage_percent' => 'shrinkage, radial',

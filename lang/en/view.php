@@ -341,6 +341,7 @@ return [
         'later' => '{piece} will be ready {hours} later than before: {at}.',
     ],
     'parts-panel' => [
+        'what-suits' => 'What suits',
         'too-wide' => '{says}: {length} too wide',
         'play' => '{says}, {length} of play',
         'play-socket-drawn-mouth' => 'Play is the socket as drawn (mouth, bore or typed diameter) less the end '

@@ -23,7 +23,7 @@ final class HoleLimits
     public static function of(PartContext $subject): array
     {
         return array_merge([], ...array_map(
-            fn (PartHole $hole): array => self::ofOne($subject, $hole), $subject->part->holes,
+            fn (PartHole $hole): array => self::ofOne($subject, $hole), $subject->part->allHoles(),
         ));
     }
 

@@ -26,6 +26,7 @@ use HonestGrain\Route\Bench;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\Internal\Work\Bored;
 use HonestGrain\Route\Internal\Work\Coats;
+use HonestGrain\Route\Internal\Work\Fittings;
 use HonestGrain\Route\Internal\Work\Foot;
 use HonestGrain\Route\Internal\Work\Green;
 use HonestGrain\Route\Internal\Work\Holes;
@@ -189,13 +190,14 @@ final class Router
         $this->take(Sanded::of($subject), Sanded::chains($subject));
         $this->take(Marked::of($subject), Marked::chains($subject));
         $this->take($coats->operations(), $coats->chains());
+        $this->take(Fittings::of($subject), Fittings::chains($subject, $coats));
         $this->take(Foot::of($subject, $coats), Foot::chains($subject, $coats));
         $this->take(Green::of($subject), Fire::chains($subject, $coats));
         $this->conflicts = [
             ...$this->conflicts, ...PartConflicts::of($this->piece, $part, $measured, $this->tables),
             ...SandingConflicts::of($subject), ...Fire::of($subject),
             ...Wetness::of($subject, $this->past), ...LatheLimits::of($subject), ...BoreLimits::of($subject),
-            ...HoleLimits::of($subject),
+            ...HoleLimits::of($subject), ...FittingLimits::of($subject),
             ...Holdings::conflicts($subject),
         ];
     }

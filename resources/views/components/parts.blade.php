@@ -69,6 +69,38 @@
                                         :keeps="false"
                                         class="w-full"
                                     />
+                                    @if ($joint->kind->isGlued())
+                                        <x-field name="joint_glue" label="Glue">
+                                            <x-choose
+                                                name="joint_glue"
+                                                :options="$panel->glues()"
+                                                :chosen="$joint->glue?->value"
+                                            />
+                                        </x-field>
+                                    @endif
+                                    @if ($joint->place === HonestGrain\Piece\JointPlace::Side)
+                                        <x-number
+                                            name="joint_height"
+                                            :label="say('pages.parts.height', ['unit' => $show->unit(Unit::Length)])"
+                                            :value="$show->field(Unit::Length, $joint->at?->heightMm)"
+                                            :keeps="false"
+                                            class="w-full"
+                                        />
+                                        <x-number
+                                            name="joint_azimuth"
+                                            label="Turn from where the grain comes out, °"
+                                            :value="$show->bare($joint->at?->azimuthDeg ?? 0.0)"
+                                            :keeps="false"
+                                            class="w-full"
+                                        />
+                                        <x-number
+                                            name="joint_angle"
+                                            label="Up from level, °"
+                                            :value="$show->bare($joint->at?->angleDeg ?? 0.0)"
+                                            :keeps="false"
+                                            class="w-full"
+                                        />
+                                    @endif
                                     <p><button class="press">Save the joint</button></p>
                                 </form>
                             </x-disclosure>

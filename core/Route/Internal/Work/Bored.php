@@ -122,8 +122,8 @@ final readonly class Bored
             setup: new Setup(speed: $time->speed ?? $subject->rimSpeed(), hazards: $subject->spinning()),
             words: new StepWords(
                 $title, new Said('route.bored.before-wall-about-thinned'),
-                how: [...$boring === null ? [] : [$this->withBit($boring)], ...$time->how], brief: Said::lower($title),
-                reckoning: $time->reckoning,
+                how: [...$boring === null ? [] : [self::withBit($boring, $this->cutMm())], ...$time->how],
+                brief: Said::lower($title), reckoning: $time->reckoning,
             ),
         );
     }
@@ -143,7 +143,7 @@ final readonly class Bored
             ),
             words: new StepWords(
                 $title, new Said('route.bored.blank-turns-on-hole'), how: [
-                    $this->withBit($boring), new Said('route.bored.waste-at-that-end', [
+                    self::withBit($boring, $this->cutMm()), new Said('route.bored.waste-at-that-end', [
                         'waste' => Quantity::mm($this->subject->calibration->turning->allowanceMm),
                     ]), ...$boring->how,
                 ], brief: Said::lower($title), reckoning: $boring->reckoning,
@@ -197,10 +197,11 @@ final readonly class Bored
         ]);
     }
 
-    private function withBit(Boring $boring): Said
+    /** Which bit, and how deep it is marked. */
+    public static function withBit(Boring $boring, float $depthMm): Said
     {
         return new Said('route.bored.with-bit', [
-            'bit' => self::bit($boring), 'depth' => Quantity::mm($this->cutMm()),
+            'bit' => self::bit($boring), 'depth' => Quantity::mm($depthMm),
         ]);
     }
 

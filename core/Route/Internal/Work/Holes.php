@@ -6,12 +6,14 @@ namespace HonestGrain\Route\Internal\Work;
 
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
+use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Lathework\Boring;
 use HonestGrain\Lathework\CutWood;
 use HonestGrain\Lathework\Hole;
 use HonestGrain\Lathework\Speed;
 use HonestGrain\Piece\HoleFrom;
+use HonestGrain\Piece\HolePlace;
 use HonestGrain\Piece\PartHole;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Doing;
@@ -38,23 +40,31 @@ final class Holes
     public static function of(PartContext $subject): array
     {
         return array_map(fn (PartHole $hole): Operation => $hole->place === null
-            ? self::onAxis($subject, $hole) : self::across($subject, $hole), $subject->part->holes);
+            ? self::onAxis($subject, $hole) : self::across($subject, $hole), $subject->part->allHoles());
     }
 
     /** @return list<Precedence> */
     public static function chains(PartContext $subject): array
     {
         $chains = [];
-        foreach ($subject->part->holes as $hole) {
+        foreach ($subject->part->allHoles() as $hole) {
             $face = $hole->place === null ? self::end($subject, $hole) : Face::Outside;
+            $isOff = $hole->place === null && self::stance($subject, $hole) === null;
+            $isInRecess = $face === Face::Foot && $subject->part->holding === Holding::Recess;
             $shaped = $subject->startsAs === StartsAs::Turned ? null : $subject->id(
-                $face === Face::Foot && $subject->part->holding->isCut() ? $subject->part->holding->value : 'shape',
-                $face === Face::Foot && $subject->part->holding->isCut() ? null : Face::Outside,
+                $isInRecess ? 'recess' : 'shape', $isInRecess ? null : Face::Outside,
             );
+            // What holds that end is off before a bit goes into it.
+            $chains[] = $face === Face::Foot || $isOff ? Precedence::custom(
+                $subject->id('part-off'), $hole->id, Wait::none(), new Said('route.holes.end-is-free'),
+            ) : null;
             $chains[] = $shaped === null ? null : Precedence::rule(
                 $shaped, $hole->id, Wait::none(), new Said('route.holes.measured-from-last-shape'),
             );
-            $chains[] = Precedence::custom(
+            $chains[] = $isOff ? Precedence::custom(
+                $subject->id('sand', $face), $hole->id, Wait::none(),
+                new Said('route.joints.square-surface-there-edge'),
+            ) : Precedence::custom(
                 $hole->id, SandingRun::firstId($subject, $face), Wait::none(), new Said('route.holes.edge-sanded'),
             );
             $chains = [...$chains, ...self::afterTheInside($subject, $hole), ...self::stepped($subject, $hole)];
@@ -116,7 +126,7 @@ final class Holes
     private static function stepped(PartContext $subject, PartHole $hole): array
     {
         $chains = [];
-        foreach ($hole->place === null ? $subject->part->holes : [] as $other) {
+        foreach ($hole->place === null ? $subject->part->allHoles() : [] as $other) {
             if ($other->place === null && $other->from === $hole->from && $other->diameterMm > $hole->diameterMm) {
                 $chains[] = Precedence::rule(
                     $other->id, $hole->id, Wait::none(), new Said('route.holes.wide-first'),
@@ -127,38 +137,71 @@ final class Holes
         return $chains;
     }
 
+    /** The position in which no hold and no tail centre stands at that end; null where there is none on the lathe. */
+    private static function stance(PartContext $subject, PartHole $hole): ?Stance
+    {
+        $isFoot = $hole->from === HoleFrom::Foot;
+        $tried = match (true) {
+            ! $isFoot => [Stance::Main],
+            // What grips the foot later would grip a ring.
+            $subject->part->holding === Holding::Tenon => [Stance::Foot],
+            default => [Stance::First, Stance::Foot],
+        };
+        foreach ($tried as $stance) {
+            $mount = $subject->positions->has($stance) ? $subject->positions->at($stance)->mount : null;
+            if ($mount !== null && ! $subject->tables->lathe->holds->needsTail($mount)) {
+                return $stance;
+            }
+        }
+
+        return null;
+    }
+
     private static function onAxis(PartContext $subject, PartHole $hole): Operation
     {
         $boring = self::boring($subject, $hole);
         $face = self::end($subject, $hole);
-        $stances = array_values(array_filter(
-            $hole->from === HoleFrom::Foot ? [Stance::First, Stance::Foot] : [Stance::Main],
-            fn (Stance $stance): bool => $subject->positions->has($stance),
-        ));
-        $isOn = $stances !== [] && $boring !== null;
+        $stance = self::stance($subject, $hole);
+        $isOn = $stance !== null && $boring !== null;
 
         return self::drilled($subject, $hole, new Setup(
-            work: $isOn ? Work::Spinning : Work::Lap, stances: $isOn ? [$stances[0]] : [Stance::Off],
+            work: $isOn ? Work::Spinning : Work::Lap, stances: [$isOn ? $stance : Stance::Off],
             speed: $isOn ? $subject->rimSpeed()->under(Speed::most($boring->rpm, 'bit')) : null,
             hazards: $isOn ? $subject->spinning() : [],
             hold: $isOn ? null : new Said('route.bored.upright-under-the-press'),
-        ), [], $face);
+        ), $isOn ? [] : [new Said('route.holes.trim-its-edge')], $face);
     }
 
     private static function across(PartContext $subject, PartHole $hole): Operation
     {
         $place = $hole->place ?? throw new \LogicException('It is no hole across.');
         $profile = $subject->part->profile;
-        $lathe = $subject->bench->equipment->lathe;
-        $index = $lathe->indexHoles ?? [];
-        // A lathe that nothing stops at an angle is no place for it.
-        $isOff = $lathe !== null && $index === [];
-        $plate = $index === [] ? null : max($index);
         $left = $place->woodMm($profile) - $hole->deepMm($profile);
 
-        return self::drilled($subject, $hole, $isOff ? new Setup(
+        return self::drilled($subject, $hole, self::heldAcross($subject), PartContext::said(
+            ...self::markedOut($subject, $place),
+            ...[$hole->opensInside($profile) ? new Said('route.holes.backed-up')
+                : ($left > 0.05 ? new Said('route.holes.wood-left', ['left' => Quantity::mm($left)]) : null)],
+        ), Face::Outside);
+    }
+
+    /** Locked by the index, or in a cradle where nothing stops the lathe at an angle. */
+    public static function heldAcross(PartContext $subject): Setup
+    {
+        $lathe = $subject->bench->equipment->lathe;
+
+        return $lathe !== null && $lathe->indexHoles === [] ? new Setup(
             work: Work::Lap, stances: [Stance::Off], hold: new Said('route.joints.padded-cradle'),
-        ) : new Setup(work: Work::Locked, hazards: [Hazard::BeforeSwitch]), PartContext::said(
+        ) : new Setup(work: Work::Locked, hazards: [Hazard::BeforeSwitch]);
+    }
+
+    /** @return list<Said|null> where a hole across starts and how it is tilted */
+    public static function markedOut(PartContext $subject, HolePlace $place): array
+    {
+        $index = $subject->bench->equipment->lathe->indexHoles ?? [];
+        $plate = $index === [] ? null : max($index);
+
+        return [
             new Said('route.holes.mark-it', [
                 'height' => Quantity::mm($place->heightMm), 'azimuth' => Quantity::degrees($place->azimuthDeg),
             ]),
@@ -170,9 +213,7 @@ final class Holes
                 $place->angleDeg > 0 ? 'route.holes.tilted-up' : 'route.holes.tilted-down',
                 ['angle' => Quantity::degrees(abs($place->angleDeg))],
             ),
-            $hole->opensInside($profile) ? new Said('route.holes.backed-up')
-                : ($left > 0.05 ? new Said('route.holes.wood-left', ['left' => Quantity::mm($left)]) : null),
-        ), Face::Outside);
+        ];
     }
 
     /** @param  list<Said>  $how */
@@ -197,7 +238,11 @@ final class Holes
             timing: new Timing(max(1.0, $time->minutes), 27.0 - $hole->diameterMm / 1000),
             setup: $setup,
             words: new StepWords(
-                $title, new Said('route.holes.after-shape-before-paper'), how: [...$how, ...$time->how],
+                $title, new Said(
+                    $setup->stances === [Stance::Off] ? 'route.holes.end-is-free'
+                        : 'route.holes.after-shape-before-paper',
+                ), how: PartContext::said(...$how, ...[$boring === null ? null : Bored::withBit($boring, $deep)],
+                    ...$time->how),
                 brief: Said::lower($title), reckoning: $time->reckoning,
             ),
         );

@@ -9,6 +9,7 @@ use HonestGrain\Holding\Stance;
 use HonestGrain\Piece\Joint;
 use HonestGrain\Piece\JointKind;
 use HonestGrain\Piece\JointPlace;
+use HonestGrain\Rack\Truing;
 use HonestGrain\Route\Internal\Doing;
 use HonestGrain\Route\Internal\Operation;
 use HonestGrain\Route\Internal\Place;
@@ -30,6 +31,9 @@ use HonestGrain\Words\Said;
  */
 final readonly class Joints
 {
+    /** Less than this reads as nought. */
+    private const SAID_MM = 0.05;
+
     private Operation $fit;
 
     /** @param  bool  $isFreeToEnter  whether the end that goes in is off its hold before the part is coated */
@@ -39,7 +43,7 @@ final readonly class Joints
         private PartContext $spigot,
         private bool $isFreeToEnter,
     ) {
-        $this->fit = $this->fit();
+        $this->fit = $joint->kind === JointKind::Ball ? $this->tried() : $this->fitted();
     }
 
     /**
@@ -54,7 +58,12 @@ final readonly class Joints
         );
         $laid = [...$coats[$joint->socket]->laid(), ...$coats[$joint->spigot]->laid()];
 
-        [$operations, $chains] = $joint->kind->isGlued() ? $self->glued($laid) : $self->eased($laid);
+        [$operations, $chains] = match (true) {
+            $joint->kind === JointKind::Ball => [[], $self->onceDry($laid)],
+            $joint->kind->isGlued() => $self->glued($laid),
+            default => $self->eased($laid),
+        };
+        $operations = [$self->fit, ...$operations];
         if ($joint->isDrilled($self->socket->part)) {
             $operations[] = $socket = $self->socket();
             $chains[] = Precedence::rule(
@@ -74,7 +83,7 @@ final readonly class Joints
             );
         }
 
-        foreach ($joint->kind->isGlued() ? [] : [$self->socket, $self->spigot] as $subject) {
+        foreach ($joint->kind->isFitted() ? [$self->socket, $self->spigot] : [] as $subject) {
             $chains[] = Precedence::custom(
                 $self->fit->id, $subject->id('wipe-clean'), Wait::none(),
                 new Said('route.joints.what-eased-off-dust'),
@@ -92,7 +101,7 @@ final readonly class Joints
     {
         $films = array_filter($laid, fn (LaidCoat $coat): bool => $coat->coating->buildsFilm());
         if ($films === [] || $this->joint->kind !== JointKind::Lifts) {
-            return [[$this->fit], []];
+            return [[], []];
         }
         $subject = $this->socket;
         $id = "{$this->joint->id}/ease";
@@ -126,9 +135,22 @@ final readonly class Joints
             ),
         );
 
-        return [[$this->fit, $ease], [...$chains, Precedence::rule(
+        return [[$ease], [...$chains, Precedence::rule(
             $this->fit->id, $id, Wait::none(), new Said('route.joints.was-fitted-bare-first'),
         )]];
+    }
+
+    /**
+     * @param  list<LaidCoat>  $laid
+     * @return list<Precedence> what may be handled is tried, since it hangs free and no film binds it
+     */
+    private function onceDry(array $laid): array
+    {
+        return array_map(fn (LaidCoat $coat): Precedence => Precedence::custom(
+            $coat->last, $this->fit->id,
+            Wait::hours($coat->coating->handleHours * $coat->slowed, null, $coat->coating->kinetics()),
+            new Said('route.joints.film-still-soft-sticks'),
+        ), $laid);
     }
 
     /**
@@ -139,6 +161,8 @@ final readonly class Joints
     {
         $rates = $this->socket->calibration->joints;
         $isPlug = $this->joint->kind === JointKind::Plug;
+        $glueOf = $this->joint->gluedWith($this->socket->piece->purpose);
+        $hours = Wait::hours($glueOf->hours($rates));
         $id = "{$this->joint->id}/glue";
         $glue = new Operation(
             id: $id, kind: StepKind::Glue, part: $this->socket->part->id,
@@ -150,11 +174,9 @@ final readonly class Joints
             timing: new Timing(
                 $rates->glueMinutes,
                 65.0,
-                wait: Wait::hours(
-                    $rates->glueHours,
-                ),
+                wait: $hours,
             ),
-            setup: new Setup(hold: new Said('route.joints.clamped-true')),
+            setup: new Setup(hazards: Glues::hazards($glueOf), hold: new Said('route.joints.clamped-true')),
             words: new StepWords(
                 new Said('route.joints.glue-into', [
                     'what' => $this->name($this->spigot),
@@ -162,7 +184,13 @@ final readonly class Joints
                 ]),
                 $isPlug ? new Said('route.joints.before-foot-turned-flush')
                 : new Said('route.joints.both-parts-finished-joint'),
-                how: [new Said('route.joints.glue-bare-wood-only')],
+                how: [
+                    new Said('route.joints.with-glue', [
+                        'glue' => $glueOf->label(), 'hours' => Quantity::hours($glueOf->hours($rates)),
+                    ]),
+                    new Said($isPlug ? 'route.joints.grain-same-way' : 'route.joints.grooves'),
+                    new Said('route.joints.glue-bare-wood-only'),
+                ],
                 brief: new Said('route.joints.gluing'),
                 waitFor: new Said('route.joints.to-set'),
             ),
@@ -174,7 +202,7 @@ final readonly class Joints
             foreach (['part-off', 'sand'] as $what) {
                 $later = $what === 'sand' ? SandingRun::firstId($this->socket, Face::Foot) : $this->socket->id($what);
                 $chains[] = Precedence::custom(
-                    $id, $later, Wait::hours($rates->glueHours), new Said('route.joints.foot-turned-flush-plug'),
+                    $id, $later, $hours, new Said('route.joints.foot-turned-flush-plug'),
                 );
             }
         }
@@ -186,7 +214,7 @@ final readonly class Joints
             );
         }
 
-        return [[$this->fit, $glue], $chains];
+        return [[$glue], $chains];
     }
 
     /** The face that the socket goes into. */
@@ -202,7 +230,8 @@ final readonly class Joints
     /** The hole that the tenon goes into, off the lathe. */
     private function socket(): Operation
     {
-        $deep = $this->joint->depthMm > 0 ? $this->joint->depthMm : $this->joint->diameterMm;
+        $deep = $this->joint->socketMm();
+        $at = $this->joint->at;
         $boring = $this->socket->boringIfAny($this->socket->hole($this->joint->diameterMm, $deep, isStill: true));
         $time = $boring === null ? CutTime::hole($this->socket, $this->joint->diameterMm, $deep)
             : CutTime::boring($boring);
@@ -211,10 +240,10 @@ final readonly class Joints
             id: "{$this->joint->id}/socket", kind: StepKind::Mark, part: $this->socket->part->id,
             doing: new Doing($this->socket->technique('drill'), [], of: [$this->joint->id], on: []),
             timing: new Timing($time->minutes, 59.0),
-            setup: new Setup(
+            setup: $at === null ? new Setup(
                 work: Work::Lap, stances: [Stance::Off],
                 hold: new Said('route.joints.padded-cradle'),
-            ),
+            ) : Holes::heldAcross($this->socket),
             words: new StepWords(
                 new Said('route.joints.drill-socket-across-deep', [
                     'what' => $this->name($this->spigot),
@@ -222,17 +251,48 @@ final readonly class Joints
                     'deep' => Quantity::mm($deep),
                 ]),
                 new Said('route.joints.what-glued-needs-hole'),
-                how: [new Said('route.joints.cradle-drill-press-measure'), ...$time->how],
+                how: PartContext::said(
+                    ...$at === null ? [] : Holes::markedOut($this->socket, $at),
+                    ...[$at === null ? new Said('route.joints.cradle-drill-press-measure')
+                        : new Said('route.holes.wood-left', [
+                            'left' => Quantity::mm($at->woodMm($this->socket->part->profile) - $deep),
+                        ])],
+                    ...$time->how,
+                ),
                 brief: new Said('route.joints.drill-socket'),
                 reckoning: $time->reckoning,
             ),
         );
     }
 
-    private function fit(): Operation
+    /** A ball hangs free in its cup: there is nothing to fit, and no film binds. */
+    private function tried(): Operation
+    {
+        [$cup, $ball] = [$this->socket->part, $this->spigot->part];
+
+        return new Operation(
+            id: "{$this->joint->id}/fit", kind: StepKind::FitLid, part: $cup->id,
+            doing: new Doing($this->socket->technique('fit'), [], of: [$this->joint->id], on: []),
+            timing: new Timing($this->socket->calibration->bench->easeMinutes, 97.0),
+            setup: new Setup(work: Work::Hand, hold: new Said('route.joints.both-hands')),
+            words: new StepWords(
+                new Said('route.joints.try-the-ball', [
+                    'ball' => $this->name($this->spigot), 'cup' => $this->name($this->socket),
+                ]),
+                new Said('route.joints.falls-in'), how: [new Said('route.joints.ball-clearance', [
+                    'clear' => Quantity::mm($this->joint->clearanceMm($ball, $this->socket->calibration->joints)),
+                    'play' => Quantity::mm($this->joint->playMm($cup, $ball) ?? 0.0),
+                ])],
+                brief: new Said('route.joints.try', ['what' => $this->name($this->spigot)]),
+            ),
+        );
+    }
+
+    private function fitted(): Operation
     {
         $parts = [$this->socket->part, $this->spigot->part];
-        $fit = $this->joint->fit($parts[0], $parts[1], $this->socket->calibration->joints);
+        $rates = $this->socket->calibration->joints;
+        $fit = $this->joint->fit($parts[0], $parts[1], $rates);
 
         return new Operation(
             id: "{$this->joint->id}/fit", kind: StepKind::FitLid, part: $parts[0]->id,
@@ -259,12 +319,39 @@ final readonly class Joints
                     ),
                 ]),
                 new Said('route.joints.before-any-film-built'),
-                how: [new Said('route.joints.they-meet-drawn', [
-                    'diameter' => Quantity::mm($this->joint->diameterMm),
-                    'what' => new Said("route.joints.fit.$fit->value"),
-                ])],
+                how: PartContext::said(
+                    new Said('route.joints.they-meet-drawn', [
+                        'diameter' => Quantity::mm($this->joint->diameterMm),
+                        'what' => new Said("route.joints.fit.$fit->value"),
+                    ]),
+                    $this->joint->place === JointPlace::Side ? new Said('route.joints.shoulder-to-curve') : null,
+                    ...$this->joint->kind->isGlued() ? [] : $this->movement(),
+                ),
                 brief: new Said('route.joints.fit-the', ['what' => $this->name($this->spigot)]),
             ),
+        );
+    }
+
+    /** @return list<Said> what the wood about the mouth still moves, and how much play a lid needs that may turn */
+    private function movement(): array
+    {
+        [$part, $rates] = [$this->socket->part, $this->socket->calibration->joints];
+        $oval = fn (float $from, float $to): float => Truing::ovalMm(
+            wood: $part->wood, grain: $part->grain, diameterMm: $this->joint->diameterMm, fromPercent: $from,
+            toPercent: $to,
+        ) ?? 0.0;
+        $air = $this->socket->bench->equilibriumPercent;
+        $still = $oval(max($part->moisturePercent, $air), min($part->moisturePercent, $air));
+        $point = $oval($air, $air - 1.0);
+
+        return PartContext::said(
+            $point < self::SAID_MM ? null : new Said('route.joints.turns-or-lines-up', [
+                'oval' => Quantity::mm($point), 'play' => Quantity::mm($rates->tightBelowMm + $point),
+            ]),
+            $still < self::SAID_MM ? null : new Said('route.joints.moves-until-used', [
+                'oval' => Quantity::mm($still), 'from' => Quantity::percent($part->moisturePercent),
+                'to' => Quantity::percent($air),
+            ]),
         );
     }
 
