@@ -12,6 +12,7 @@ use App\Http\Controllers\CoatsController;
 use App\Http\Controllers\DemoController;
 use App\Http\Controllers\DyeController;
 use App\Http\Controllers\EquipmentController;
+use App\Http\Controllers\FittingController;
 use App\Http\Controllers\FlawController;
 use App\Http\Controllers\HoleController;
 use App\Http\Controllers\InstrumentController;
@@ -107,6 +108,9 @@ Route::middleware(['auth', 'throttle:work'])->group(function (): void {
         Route::post('holes', [HoleController::class, 'store'])->name('holes.store');
         Route::put('holes/{hole}', [HoleController::class, 'update'])->name('holes.update');
         Route::delete('holes/{hole}', [HoleController::class, 'destroy'])->name('holes.destroy');
+        Route::post('fittings', [FittingController::class, 'store'])->name('fittings.store');
+        Route::put('fittings/{fitting}', [FittingController::class, 'update'])->name('fittings.update');
+        Route::delete('fittings/{fitting}', [FittingController::class, 'destroy'])->name('fittings.destroy');
         Route::get('surface', [SurfaceController::class, 'show'])->name('surface');
         Route::put('surface', [SurfaceController::class, 'update']);
         Route::get('marks', [MarksController::class, 'show'])->name('marks');

@@ -30,6 +30,9 @@ enum Change: string
     case HolePlaced = 'hole placed';
     case HoleChanged = 'hole changed';
     case HoleRemoved = 'hole removed';
+    case FittingPlaced = 'fitting placed';
+    case FittingChanged = 'fitting changed';
+    case FittingRemoved = 'fitting removed';
     case StockEntered = 'blank entered';
     case StockRemoved = 'blank removed';
     case Coats = 'coats';

@@ -8,6 +8,8 @@ use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\JawSet;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Lathework\BitKind;
+use HonestGrain\Lathework\FittingKind;
+use HonestGrain\Lathework\FittingSize;
 use HonestGrain\Layout\Cutter;
 use HonestGrain\Words\Unit;
 
@@ -90,6 +92,27 @@ final readonly class EquipmentForm
         ], array_values($rows));
 
         return [...$written, ...array_fill(0, self::SPARE_ROWS, [BitKind::Brad, '', ''])];
+    }
+
+    public function boughtLabel(int $row, string $field): string
+    {
+        return say('pages.equipment.fit-of', [
+            'number' => $row + 1, 'what' => lines('pages.equipment.bought')[$field],
+        ]);
+    }
+
+    /** @return list<array{FittingKind, string, array<string, string>}> kind, name and sizes by field */
+    public function bought(): array
+    {
+        $mm = fn (?float $size): string => $this->show->field(Unit::Length, $size);
+        $row = fn (?FittingSize $size): array => [
+            $size->kind ?? FittingKind::Ferrule, $size->name ?? '', [
+                'bought_across' => $mm($size?->diameterMm), 'bought_long' => $mm($size?->lengthMm),
+                'bought_outer' => $mm($size?->outerMm),
+            ],
+        ];
+
+        return array_map($row, [...$this->equipment->fittings, ...array_fill(0, self::SPARE_ROWS, null)]);
     }
 
     /**

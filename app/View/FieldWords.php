@@ -35,6 +35,10 @@ final class FieldWords
             preg_match('/^holes\.\d+\.diameter_mm$/', $field) => 'hole_across',
             preg_match('/^holes\.\d+\.depth_mm$/', $field) => 'hole_deep',
             preg_match('/^holes\.\d+\.(\w+?)(?:_mm|_deg)?$/', $field, $m) => "hole_$m[1]",
+            preg_match('/^fittings\.\d+\.diameter_mm$/', $field) => 'fitting_across',
+            preg_match('/^fittings\.\d+\.length_mm$/', $field) => 'fitting_long',
+            preg_match('/^fittings\.\d+\.order(\.\d+)?$/', $field) => 'fitting_order',
+            preg_match('/^fittings\.\d+\.(\w+?)(?:_mm)?$/', $field, $m) => "fitting_$m[1]",
             preg_match('/^stock\.\d+\.(\w+?)(?:_mm)?(?:\.\d+)?$/', $field, $m) => "stock_$m[1]",
             preg_match('/^joints\.\d+\.(\w+?)(?:_mm|_deg)?$/', $field, $m) => "joint_$m[1]",
             preg_match('/^marks\.\d+\.settings\.(\w+)$/', $field, $m) => $m[1],
@@ -80,7 +84,7 @@ final class FieldWords
                 'number' => $number($m[1]),
                 'field' => isset($m[2]) ? ', '.self::plain($m[2]) : '',
             ]),
-            preg_match('/^(holes|stock)\.(\d+)\.(\w+)/', $field, $m) => say("view.field-words.$m[1]", [
+            preg_match('/^(holes|stock|fittings)\.(\d+)\.(\w+)/', $field, $m) => say("view.field-words.$m[1]", [
                 'number' => $number($m[2]),
                 'what' => self::plain($m[3]),
             ]),

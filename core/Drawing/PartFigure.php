@@ -64,7 +64,7 @@ final readonly class PartFigure
                 'class' => 'edge', 'd' => $outside, 'fill' => 'none', 'stroke' => 'currentColor',
                 'stroke-width' => $u * 0.3, 'stroke-linejoin' => 'round', 'pointer-events' => 'none',
             ])
-            .(new HoleInk($this->profile, $u))->all($this->part->holes)
+            .(new HoleInk($this->profile, $u))->all($this->part->allHoles())
             .(new FlawInk($this->profile, $u))->all($this->part->flaws);
     }
 

@@ -6,6 +6,7 @@ namespace HonestGrain\Holding;
 
 use HonestGrain\Calibration\SpeedFigures;
 use HonestGrain\Lathework\Bit;
+use HonestGrain\Lathework\FittingSize;
 use HonestGrain\Lathework\Speed;
 use HonestGrain\Layout\Cutter;
 use HonestGrain\Layout\Tooling;
@@ -18,7 +19,8 @@ use HonestGrain\Reading\InvalidField;
  * "jaws":[{"name","tenon_min_mm","tenon_max_mm","recess_min_mm","recess_max_mm","depth_mm"}],
  * "holds":[{"mount","most_rpm","size_mm","most_diameter_mm"}],
  * "cutters":[{"name","kind":"ball"|"v","radius_mm"|"angle_deg"}],
- * "bits":[{"kind","diameter_mm","length_mm"}]}`.
+ * "bits":[{"kind","diameter_mm","length_mm"}],
+ * "fittings":[{"kind","name","diameter_mm","length_mm","outer_mm"}]}`.
  */
 final readonly class Equipment
 {
@@ -30,6 +32,7 @@ final readonly class Equipment
      * @param  list<JawSet>  $jaws
      * @param  array<string, OwnHold>  $holds  by mount
      * @param  list<Cutter>  $cutters
+     * @param  list<FittingSize>  $fittings  what it buys and fits to work
      * @param  list<Bit>  $bits  none where the shop has not said: it is taken to have what is sold
      */
     private function __construct(
@@ -38,6 +41,7 @@ final readonly class Equipment
         private array $holds,
         public array $cutters = [],
         public array $bits = [],
+        public array $fittings = [],
     ) {
     }
 
@@ -57,13 +61,18 @@ final readonly class Equipment
         }
 
         return new self(
-            $equipment->has('lathe') ? Lathe::read($equipment->child('lathe')) : null,
-            array_map(JawSet::read(...), $equipment->has('jaws')
-                ? $equipment->children('jaws', self::MOST_SETS) : []),
-            $holds, array_map(Cutter::read(...), $equipment->has('cutters')
-                ? $equipment->children('cutters', self::MOST_SETS) : []),
-            array_map(Bit::read(...), $equipment->has('bits') ? $equipment->children('bits', self::MOST_BITS) : []),
+            lathe: $equipment->has('lathe') ? Lathe::read($equipment->child('lathe')) : null,
+            jaws: array_map(JawSet::read(...), self::rows($equipment, 'jaws')), holds: $holds,
+            cutters: array_map(Cutter::read(...), self::rows($equipment, 'cutters')),
+            bits: array_map(Bit::read(...), self::rows($equipment, 'bits', self::MOST_BITS)),
+            fittings: array_map(FittingSize::read(...), self::rows($equipment, 'fittings')),
         );
+    }
+
+    /** @return list<Document> */
+    private static function rows(Document $equipment, string $key, int $most = self::MOST_SETS): array
+    {
+        return $equipment->has($key) ? $equipment->children($key, $most) : [];
     }
 
     /** What marks are divided and cut with. */

@@ -46,7 +46,7 @@ return [
         'clear-every' => 'Back it out every {every|0}: clear the chips and feel it for heat.',
         'clear-every-once-deep' => 'Once it is {from|0} deep, back it out every {every|0}: clear the chips and feel it '
             .'for heat.',
-        'from-both-ends' => 'From both ends, half the way from each: the work is turned round on its own centres.',
+        'from-both-ends' => 'From both ends, half the way from each, on the centres marked there: turned over once.',
         'floor' => 'The depth counts from the face it starts at; {floor|1} of floor is left.',
         'reckoned' => '{total|1}: {fit|0} to fit the bit and its chuck; {boring|1} for {depth|0} at {feed|0}{deep}. '
             .'Its rim moves at {speed}.',

@@ -237,6 +237,12 @@ return [
         'none' => 'none',
     ],
     'equipment' => [
+        'fit-of' => 'What you fit {number}, {what}',
+        'bought' => [
+            'bought_across' => 'across',
+            'bought_long' => 'long or deep',
+            'bought_outer' => 'outside of the tube',
+        ],
         'cutters' => [
             'ball' => 'ball',
             'v' => 'V',

@@ -97,6 +97,7 @@ return [
         'part-it-off' => 'Part it off, its foot undercut',
         'widened-cut' => 'A widened cut, undercut so that it stands on its edge, down to {neck|0}; then stop '
             .'the lathe and saw through, a hand beneath.',
+        'plug-over-length' => 'A few millimetres over length: what stands proud is cut flush once it is glued.',
         'pare-the-nub' => 'Pare the nub away, and sand the foot by hand.',
         'kept-until-last-coat' => 'Kept until the last coat that is rubbed or buffed on the lathe.',
         'end-free-only-then' => 'The end is free only then.',
@@ -468,7 +469,7 @@ return [
             .'end.',
         'outside-true-to-hole' => 'A bit wanders a little: the outside is turned true to the hole, and not the hole to '
             .'the outside.',
-        'waste-at-that-end' => 'That is with {waste|0} of waste, which comes off that end.',
+        'waste-at-that-end' => 'That is with {waste|0} of waste, which comes off again.',
         'upright-under-the-press' => 'upright in a vice under the drill press',
         'blank-turns-on-hole' => 'Bored into the square blank: it then turns on a cone in its own hole, and runs true '
             .'to it.',

@@ -192,6 +192,7 @@ return [
         ],
         'bore' => 'Bore, {what}',
         'holes' => 'Hole {number}, {what}',
+        'fittings' => 'Fitting {number}, {what}',
         'stock' => 'Blank {number}, {what}',
         'fields' => [
             'surface-tool-mark-um' => 'Depth of the tool marks',
@@ -246,6 +247,14 @@ return [
         'what-suits' => 'what suits it',
         'turn-from-empty-all' => 'Turn from, ° (empty: all round)',
         'turn' => 'Turn to, °',
+    ],
+    'fitting-words' => [
+        'at' => '{what}, {end}',
+        'size' => '{what}, {across} and {long} long',
+        'by-size' => 'none: by its sizes',
+        'across' => 'Across, {mm}',
+        'long' => 'Long or deep, {mm}',
+        'outer' => 'A tube’s outside, {mm}',
     ],
     'hole-words' => [
         'at' => '{hole}; {wood} of wood is there',

@@ -1,4 +1,5 @@
 @use('HonestGrain\Lathework\BitKind')
+@use('HonestGrain\Lathework\FittingKind')
 @use('HonestGrain\Words\Unit')
 <x-layout title="Lathe and holds" section="shop">
     <form method="post" action="{{ route('equipment.update') }}" class="page max-w-5xl" data-live>
@@ -155,6 +156,60 @@
                                 />
                                 <x-refused :name="'bit_length.'.$i" class="warn small block" />
                             </td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+            <h2 class="mt-5">What you buy and fit</h2>
+            <p class="faint small">
+                In {{ $show->unit(Unit::Length) }}: ferrules by the inside of the tube, inserts and kits by the hole
+                they go into. They can then be chosen by name at every piece.
+            </p>
+            <table class="mt-1">
+                <thead>
+                    <tr>
+                        <th>Kind</th>
+                        <th>Name</th>
+                        <th>Across</th>
+                        <th>Long or deep</th>
+                        <th>Tube’s outside</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($form->bought() as $i => [$kind, $name, $sizes])
+                        <tr>
+                            <td>
+                                <select name="bought_kind[{{ $i }}]" aria-label="Kind of what you fit {{ $i + 1 }}">
+                                    @foreach (FittingKind::cases() as $one)
+                                        <option
+                                            value="{{ $one->value }}"
+                                            @selected(old("bought_kind.$i", $kind->value) === $one->value)
+                                        >
+                                            {{ $show->said($one->label()) }}
+                                        </option>
+                                    @endforeach
+                                </select>
+                            </td>
+                            <td>
+                                <input
+                                    class="w-full"
+                                    name="bought_name[{{ $i }}]"
+                                    maxlength="40"
+                                    value="{{ old("bought_name.$i", $name) }}"
+                                    aria-label="Name of what you fit {{ $i + 1 }}"
+                                />
+                            </td>
+                            @foreach ($sizes as $field => $value)
+                                <td>
+                                    <x-decimal
+                                        class="w-24"
+                                        name="{{ $field }}[{{ $i }}]"
+                                        :value="old($field.'.'.$i, $value)"
+                                        :aria-label="$form->boughtLabel($i, $field)"
+                                    />
+                                    <x-refused :name="$field.'.'.$i" class="warn small block" />
+                                </td>
+                            @endforeach
                         </tr>
                     @endforeach
                 </tbody>

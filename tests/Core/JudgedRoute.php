@@ -81,6 +81,9 @@ final class JudgedRoute
                 $names[] = $value;
             }
         });
+        foreach ($this->document['parts'] ?? [] as $part) {
+            $names = [...$names, ...array_merge([], ...array_column($part['fittings'] ?? [], 'order'))];
+        }
 
         return [...$names, ...array_merge(...$this->document['order'] ?? [])];
     }

@@ -190,6 +190,63 @@ final class LatheTest extends FeatureTestCase
         $this->get(route('pieces.shape', $piece))->assertSee('Begun as: a blank, to be turned.');
     }
 
+    public function test_what_is_bought_is_listed_once_fitted_by_name_and_refused_at_its_field(): void
+    {
+        $this->put(route('equipment.update'), [
+            'bought_kind' => ['ferrule', 'kit', 'ferrule'], 'bought_name' => ['Brass ferrule', 'Mill works', ''],
+            'bought_across' => ['14', '38', ''], 'bought_long' => ['18', '14', ''], 'bought_outer' => ['16', '', ''],
+        ])->assertSessionHasNoErrors();
+        $this->get(route('equipment'))->assertOk()->assertSee('Brass ferrule');
+        $this->put(route('equipment.update'), [
+            'bought_kind' => ['ferrule'], 'bought_name' => ['Steel ring'], 'bought_across' => [''],
+            'bought_long' => ['18'], 'bought_outer' => [''],
+        ])->assertSessionHasErrors('bought_across.0');
+        $piece = $this->drawn('tool-handle', ['diameter' => '34', 'height' => '180', 'foot' => '24', 'bore' => '8']);
+        $fit = fn (array $typed) => $this->post(route('pieces.fittings.store', $piece), $typed + [
+            'version' => $piece->refresh()->version, 'fitting_kind' => 'ferrule', 'fitting_from' => 'top',
+        ]);
+        $fit([])->assertSessionHasErrors(['fitting_across', 'fitting_long']);
+        $fit(['fitting_across' => '0.1', 'fitting_long' => '18'])->assertSessionHasErrors('fitting_across');
+        $this->get(route('pieces.shape', $piece))->assertSee('Brass ferrule, 14.0 mm and 18.0 mm long');
+        $fit(['fitting_like' => '0', 'fitting_pinned' => '1'])->assertSessionHasNoErrors();
+        $fitted = $piece->refresh()->document->fields()['parts'][0]['fittings'][0];
+        self::assertEquals(['ferrule', 'Brass ferrule', 14, 18, 16, true], array_values(array_intersect_key(
+            $fitted, array_flip(['kind', 'name', 'diameter_mm', 'length_mm', 'outer_mm', 'pinned']),
+        )));
+        $this->get(route('pieces.route', $piece))->assertOk()
+            ->assertSee('Turn the seat for the brass ferrule at the top')
+            ->assertSee('13.9 mm across')->assertSee('Pin the brass ferrule');
+        $this->put(route('pieces.fittings.update', [$piece, $fitted['id']]), [
+            'version' => $piece->version, 'fitting_kind' => 'kit', 'fitting_from' => 'foot', 'fitting_across' => '12',
+            'fitting_long' => '20', 'fitting_order' => 'a bush, a pin,',
+        ])->assertSessionHasNoErrors();
+        self::assertSame(
+            ['a bush', 'a pin'], $piece->refresh()->document->fields()['parts'][0]['fittings'][0]['order'],
+        );
+        $this->delete(route('pieces.fittings.destroy', [$piece, $fitted['id']]), ['version' => $piece->version]);
+        self::assertArrayNotHasKey('fittings', $piece->refresh()->document->fields()['parts'][0]);
+    }
+
+    public function test_a_joint_has_its_place_and_its_glue_and_is_refused_where_it_would_come_through(): void
+    {
+        $piece = $this->drawn('scoop', ['diameter' => '62', 'height' => '70', 'foot' => '30', 'wall' => '5']);
+        $typed = [
+            'joint_kind' => 'glued-tenon', 'joint_at' => 'side', 'joint_diameter' => '8.1', 'joint_depth' => '7.4',
+            'joint_glue' => 'epoxy', 'joint_height' => '40', 'joint_azimuth' => '90', 'joint_angle' => '15',
+        ];
+        $save = fn (array $more) => $this->put(route('pieces.joints.update', [$piece, 'joint-handle']), $more + [
+            'version' => $piece->refresh()->version,
+        ] + $typed);
+        $save(['joint_angle' => '80'])->assertSessionHasErrors('joint_angle');
+        $save([])->assertSessionHasNoErrors();
+        $this->get(route('pieces.route', $piece->refresh()))->assertSee('2 mm must be left');
+        self::assertNull($piece->ready_at);
+        $save(['joint_height' => '7'])->assertSessionHasNoErrors();
+        $this->get(route('pieces.route', $piece->refresh()))->assertSee('Tilted 15')->assertSee('With epoxy');
+        self::assertNotNull($piece->ready_at);
+        $this->get(route('pieces.shape', $piece))->assertSee('name="joint_angle"', false);
+    }
+
     public function test_a_part_is_made_again_in_one_press_with_its_stock_and_the_record_keeps_the_old_one(): void
     {
         $piece = $this->bowl();

@@ -11,6 +11,7 @@ use App\Planning\Edit;
 use App\Planning\PieceEditor;
 use App\Planning\ShopMapper;
 use App\View\Drawings;
+use App\View\FittingWords;
 use App\View\FlawWords;
 use App\View\HoleWords;
 use App\View\PartsPanel;
@@ -50,6 +51,7 @@ class ShapeController extends Controller
             'parts' => new PartsPanel($core, $tables->calibration->joints, $show),
             'flaws' => new FlawWords($part->profile, $tables->calibration, $show),
             'holes' => new HoleWords($part->profile, $show),
+            'fittings' => new FittingWords($piece->workshop->equipment()->fittings, $show),
         ]);
     }
 

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\View\Show;
+use Closure;
 use HonestGrain\Holding\Equipment;
 use HonestGrain\Holding\Lathe;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\OwnHold;
 use HonestGrain\Lathework\Bit;
 use HonestGrain\Lathework\BitKind;
+use HonestGrain\Lathework\FittingKind;
+use HonestGrain\Lathework\FittingSize;
 use HonestGrain\Layout\Cutter;
 use HonestGrain\Words\Unit;
 use Illuminate\Foundation\Http\FormRequest;
@@ -24,7 +27,8 @@ class SaveEquipment extends FormRequest implements TakesLists
         return [
             'jaw_name', 'tenon_min', 'tenon_max', 'recess_min', 'recess_max', 'cutter_name', 'cutter_kind',
             'cutter_size', 'bit_kind', 'bit_sizes', 'bit_length', 'mounts', 'hold_rpm',
-            'hold_size', 'hold_widest', 'jaw_depth',
+            'hold_size', 'hold_widest', 'jaw_depth', 'bought_kind', 'bought_name', 'bought_across', 'bought_long',
+            'bought_outer',
         ];
     }
 
@@ -59,6 +63,15 @@ class SaveEquipment extends FormRequest implements TakesLists
                 'nullable', 'required_with:bit_sizes.*', 'numeric',
                 $show->between(Unit::Length, 1, Bit::MOST_LENGTH_MM),
             ],
+            'bought_kind' => $list, 'bought_kind.*' => [Rule::enum(FittingKind::class)],
+            'bought_name' => $list, 'bought_name.*' => ['nullable', 'string', 'max:40'],
+            'bought_across' => $list, 'bought_across.*' => [
+                'nullable', 'required_with:bought_name.*', ...array_slice($size(Bit::MOST_DIAMETER_MM), 1),
+            ],
+            'bought_long' => $list, 'bought_long.*' => [
+                'nullable', 'required_with:bought_name.*', ...array_slice($size(FittingSize::MOST_LENGTH_MM), 1),
+            ],
+            'bought_outer' => $list, 'bought_outer.*' => $size(2 * Bit::MOST_DIAMETER_MM),
             'mounts' => $list, 'mounts.*' => [Rule::enum(Mount::class)],
             'hold_rpm' => ['nullable', 'array'],
             'hold_rpm.*' => ['nullable', 'numeric', 'between:'.implode(',', Lathe::SPEEDS_RPM)],
@@ -101,7 +114,7 @@ class SaveEquipment extends FormRequest implements TakesLists
                 'reverses' => isset($typed['reverses']), 'index_holes' => array_map(intval(...), $holes),
             ],
             'jaws' => $jaws, 'cutters' => $this->cutters($typed, $show),
-            'bits' => $this->bits($typed, $show),
+            'bits' => $this->bits($typed, $show), 'fittings' => $this->bought($typed, $mm),
             'holds' => array_map(fn (string $mount): array => [
                 'mount' => $mount, 'most_rpm' => isset($typed['hold_rpm'][$mount])
                     ? (float) $typed['hold_rpm'][$mount] : null,
@@ -109,6 +122,27 @@ class SaveEquipment extends FormRequest implements TakesLists
                 'most_diameter_mm' => $mm($typed['hold_widest'][$mount] ?? null),
             ], array_values($typed['mounts'] ?? [])),
         ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $typed
+     * @param  Closure(mixed): (float|null)  $mm
+     * @return list<array<string, mixed>>
+     */
+    private function bought(array $typed, Closure $mm): array
+    {
+        $bought = [];
+        foreach ($typed['bought_name'] ?? [] as $i => $name) {
+            if ($name !== null && $name !== '') {
+                $bought[] = [
+                    'kind' => $typed['bought_kind'][$i] ?? FittingKind::Ferrule->value, 'name' => $name,
+                    'diameter_mm' => $mm($typed['bought_across'][$i]), 'length_mm' => $mm($typed['bought_long'][$i]),
+                    'outer_mm' => $mm($typed['bought_outer'][$i] ?? null),
+                ];
+            }
+        }
+
+        return $bought;
     }
 
     private function bitSizes(Show $show): Lengths

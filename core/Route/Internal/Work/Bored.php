@@ -10,6 +10,7 @@ use HonestGrain\Holding\Holding;
 use HonestGrain\Holding\Stance;
 use HonestGrain\Lathework\Boring;
 use HonestGrain\Lathework\Speed;
+use HonestGrain\Piece\PartBlank;
 use HonestGrain\Piece\School\Bore;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Doing;
@@ -37,14 +38,32 @@ final readonly class Bored
     /** The bit for its own hole; null where it has none, or no bit of the shop bores it. */
     private ?Boring $boring;
 
+    /** How deep it is bored, mm: as drawn, and through the waste where the blank is bored before it is turned. */
+    private float $cutMm;
+
     private function __construct(private PartContext $subject)
     {
-        $bore = $subject->part->profile->bore;
-        $this->boring = $bore === null ? null
-            : $subject->boringIfAny($subject->hole(
-                $bore->diameterMm, $this->cutMm(), $bore->isThrough(),
-                $subject->part->holding === Holding::BetweenCentres,
-            ));
+        $drawn = $this->deepMm();
+        $isTurnedOnIt = $subject->part->holding === Holding::BetweenCentres;
+        $boring = $this->boringOf($drawn);
+        $this->cutMm = match (true) {
+            $isTurnedOnIt => $drawn + $subject->calibration->turning->allowanceMm,
+            $boring?->isFromBothEnds === true => max($drawn, PartBlank::of(
+                $subject->part, $subject->piece->stockOf($subject->part), $subject->calibration,
+            )->highMm),
+            default => $drawn,
+        };
+        $this->boring = $this->cutMm === $drawn ? $boring : $this->boringOf($this->cutMm);
+    }
+
+    private function boringOf(float $deepMm): ?Boring
+    {
+        $bore = $this->subject->part->profile->bore;
+
+        return $bore === null ? null : $this->subject->boringIfAny($this->subject->hole(
+            $bore->diameterMm, $deepMm, $bore->isThrough(),
+            $this->subject->part->holding === Holding::BetweenCentres,
+        ));
     }
 
     /** @return list<Operation> none for a part that is turned already */
@@ -99,10 +118,14 @@ final readonly class Bored
             : Precedence::rule($first, $later, Wait::none(), new Said($because));
     }
 
-    /** Whether it turns between centres from the beginning, where the tail centre stands in the way of every bit. */
+    /**
+     * Whether it turns between centres from the beginning, where the tail centre stands in the way of every bit, or is
+     * bored from both ends, of which jaws would hold one.
+     */
     private function isOffTheLathe(): bool
     {
-        return $this->boring !== null && $this->subject->part->holding === Holding::BetweenCentres;
+        return $this->boring !== null && ($this->subject->part->holding === Holding::BetweenCentres
+            || ($this->boring->isFromBothEnds && $this->subject->startsAs === StartsAs::Blank));
     }
 
     private function bore(): Operation
@@ -122,7 +145,7 @@ final readonly class Bored
             setup: new Setup(speed: $time->speed ?? $subject->rimSpeed(), hazards: $subject->spinning()),
             words: new StepWords(
                 $title, new Said('route.bored.before-wall-about-thinned'),
-                how: [...$boring === null ? [] : [self::withBit($boring, $this->cutMm())], ...$time->how],
+                how: [...$boring === null ? [] : [self::withBit($boring, $this->cutMm)], ...$time->how],
                 brief: Said::lower($title), reckoning: $time->reckoning,
             ),
         );
@@ -143,8 +166,8 @@ final readonly class Bored
             ),
             words: new StepWords(
                 $title, new Said('route.bored.blank-turns-on-hole'), how: [
-                    self::withBit($boring, $this->cutMm()), new Said('route.bored.waste-at-that-end', [
-                        'waste' => Quantity::mm($this->subject->calibration->turning->allowanceMm),
+                    self::withBit($boring, $this->cutMm), new Said('route.bored.waste-at-that-end', [
+                        'waste' => Quantity::mm($this->cutMm - $this->deepMm()),
                     ]), ...$boring->how,
                 ], brief: Said::lower($title), reckoning: $boring->reckoning,
             ),
@@ -201,7 +224,8 @@ final readonly class Bored
     public static function withBit(Boring $boring, float $depthMm): Said
     {
         return new Said('route.bored.with-bit', [
-            'bit' => self::bit($boring), 'depth' => Quantity::mm($depthMm),
+            'bit' => self::bit($boring),
+            'depth' => Quantity::mm($boring->isFromBothEnds ? $depthMm / 2 : $depthMm),
         ]);
     }
 
@@ -216,12 +240,5 @@ final readonly class Bored
     private function deepMm(): float
     {
         return $this->subject->part->profile->bore->depthMm ?? $this->subject->part->profile->heightMm();
-    }
-
-    /** Through the waste at that end as well, where the blank is bored before it is turned. */
-    private function cutMm(): float
-    {
-        return $this->deepMm() + ($this->subject->part->holding === Holding::BetweenCentres
-            ? $this->subject->calibration->turning->allowanceMm : 0.0);
     }
 }

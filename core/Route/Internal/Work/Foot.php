@@ -65,7 +65,8 @@ final class Foot
     private static function partOff(PartContext $subject, Coats $coats): Operation
     {
         $holding = $subject->part->holding;
-        $isWhole = $subject->isPartedWhole();
+        $isPlug = $subject->isPlug() && $holding === Holding::Tenon;
+        $isWhole = $subject->isPartedWhole() || $isPlug;
         $title = $isWhole ? new Said('route.foot.part-it-off') : $holding->release($subject->stands());
 
         return new Operation(
@@ -86,7 +87,7 @@ final class Foot
                 $holding->releaseBecause($coats->beforeRelease() !== [], $subject->stands()),
                 how: $isWhole ? [new Said('route.foot.widened-cut', [
                     'neck' => Quantity::mm($subject->calibration->holds->stubMm),
-                ]), new Said('route.foot.pare-the-nub')]
+                ]), new Said($isPlug ? 'route.foot.plug-over-length' : 'route.foot.pare-the-nub')]
                 : $holding->releaseHow(
                     $subject->has(Face::Inside), $subject->footHold->mount ?? $holding->reversed(),
                 ),
