@@ -21,11 +21,16 @@ final readonly class Positions
      *     already
      * @param  Mount|null  $truing  how it is held while that is trued, where it dried oval
      * @param  Mount|null  $foot  how it is held while its foot is finished; as most are where nobody said
+     * @param  bool  $isBall  whether it is turned a quarter between two cups once it is round
      * @param  bool  $reverses  whether it is turned round for its foot at all
      */
     public static function of(
         Holding $holding, ?Mount $first, ?Mount $truing = null, ?Mount $foot = null, bool $reverses = true,
+        bool $isBall = false,
     ): self {
+        if ($isBall) {
+            return self::ofBall($holding);
+        }
         $main = match ($holding) {
             Holding::BetweenCentres => Face::except(self::MAIN, [Face::Top]),
             // By its edge.
@@ -48,6 +53,21 @@ final readonly class Positions
                 $holding === Holding::WideJaws ? [Face::Outside, Face::Foot] : [Face::Foot],
             );
         }
+
+        return self::byStance($holding, ...$positions);
+    }
+
+    /** Between centres until it is round, then between two cups, where all of it is reached in turn. */
+    private static function ofBall(Holding $holding): self
+    {
+        return self::byStance(
+            $holding, new Position(Stance::Main, Mount::BetweenCentres, []),
+            new Position(Stance::Foot, Mount::Jam, self::MAIN), new Position(Stance::Off, Mount::Lap, self::MAIN),
+        );
+    }
+
+    private static function byStance(Holding $holding, Position ...$positions): self
+    {
         $byStance = [];
         foreach ($positions as $position) {
             $byStance[$position->stance->value] = $position;

@@ -180,6 +180,7 @@ return [
         'drill-socket' => 'drill the socket',
         'try-the-ball' => 'Hang the {ball} on its cord and try it in the {cup}',
         'try' => 'try the {what}',
+        'hangs-once-whole' => 'It hangs in its cup once both are whole.',
         'falls-in' => 'What hangs free is tried with the cord it is used with, once no film sticks.',
         'dry' => ', dry',
         'then-ease-off' => ', then ease it off',
@@ -827,6 +828,31 @@ return [
         'keep-two-bands-apart' => 'Keep the two bands apart',
         'meet' => '{mark} and {met|lower} meet {edge|1} along with nothing between them: each bleeds {least|bare} '
             .'to {most} into the other along the grain.',
+    ],
+    'poles' => [
+        'round-first' => 'Nothing is sawn off that still holds it.',
+        'stubs-off-first' => 'A stub that spins across strikes the rest.',
+        'all-of-it-then' => 'Sanded once all of it is round.',
+        'in-a-cradle' => 'in a cradle, a cloth under it',
+        'saw-the-ends' => 'Saw the stubs off both poles',
+        'stubs-stand-proud' => 'The centres bore on them, and no tool gets below a centre.',
+        'pencil-first' => 'While it still turns, a pencil line round its widest; each stub down to {neck|0} before the '
+            .'lathe stops, then sawn a hair proud.',
+        'sawing' => 'sawing the stubs off',
+        'turn-the-poles' => 'Turn the poles away',
+        'ridge-is-out-of-round' => 'What stands proud of the ball runs as a ghost outside its line.',
+        'until-the-ghost-is-one' => 'Light cuts, from the pencil line outwards, until the ghost is gone and the line '
+            .'just stays.',
+        'turned-again' => 'Turn it again in the cups, by a third each time, and take off what shows; it rolls true on '
+            .'a flat board when it is done.',
+        'poles' => 'the poles',
+        'in-cups' => 'between two padded cups',
+        'between-cups' => 'Mount it between two padded cups, its first axis across',
+        'poles-reached-so' => 'Both poles are reached only so.',
+        'cups' => 'Cups of soft wood, two thirds as wide as the ball, lined with leather or tape; the tail up all the '
+            .'time.',
+        'quarter-turned' => 'The pencil line runs from cup to cup; turned in the cups as the work goes on, so that '
+            .'every place is reached.',
     ],
     'fittings' => [
         'seat-from-last-line' => 'The seat is measured from the last line of the wood.',

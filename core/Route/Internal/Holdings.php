@@ -133,7 +133,7 @@ final readonly class Holdings
         $holding = $subject->part->holding;
         $isFirst = $subject->startsAs === StartsAs::Blank && $holding->hasFirst()
             && $subject->firstHold === null;
-        $isFoot = $subject->positions->has(Stance::Foot) && $holding->isPartedOff() && $subject->footHold === null
+        $isFoot = $subject->positions->has(Stance::Foot) && $subject->isPartedOff() && $subject->footHold === null
             && $subject->partingStance() === Stance::Foot;
 
         return array_map(fn (string $line): Conflict => Conflict::forbid(

@@ -103,6 +103,10 @@ final readonly class Mounting
         $main = array_slice($subject->mainHold->how ?? [], (int) $holding->isCut());
 
         return match (true) {
+            $isFoot && $subject->hasPoles() => [
+                new Said('route.poles.between-cups'), new Said('route.poles.poles-reached-so'),
+                [new Said('route.poles.cups'), new Said('route.poles.quarter-turned')],
+            ],
             $isFoot => [$holding->turnRound($by), new Said('route.layout.foot-can-reached-only'), $pad],
             $stage->position->stance === Stance::First => [
                 $subject->isInPartner() ? new Said('route.layout.mount-in-jaws')

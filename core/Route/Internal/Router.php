@@ -33,6 +33,7 @@ use HonestGrain\Route\Internal\Work\Holes;
 use HonestGrain\Route\Internal\Work\Joints;
 use HonestGrain\Route\Internal\Work\Marked;
 use HonestGrain\Route\Internal\Work\PartContext;
+use HonestGrain\Route\Internal\Work\Poles;
 use HonestGrain\Route\Internal\Work\Repairs;
 use HonestGrain\Route\Internal\Work\Roughing;
 use HonestGrain\Route\Internal\Work\Sanded;
@@ -185,6 +186,7 @@ final class Router
         $this->take(Roughing::of($subject), []);
         $this->take(Turning::of($subject), Turning::chains($subject));
         $this->take(Bored::of($subject), []);
+        $this->take(Poles::of($subject), Poles::chains($subject));
         $this->take(Holes::of($subject), Holes::chains($subject));
         $this->take(Repairs::of($subject), Repairs::chains($subject));
         $this->take(Sanded::of($subject), Sanded::chains($subject));
@@ -242,7 +244,7 @@ final class Router
     private function held(PartContext $subject): void
     {
         $off = $subject->id('part-off');
-        foreach ($subject->part->holding->isPartedOff() ? $this->operations : [] as $operation) {
+        foreach ($subject->isPartedOff() ? $this->operations : [] as $operation) {
             $isHeld = $operation->part === $subject->part->id && $operation->id !== $off
                 && $operation->work()->isOnLathe() && $operation->setup->stances === null
                 && ! in_array(Face::Foot, $operation->faces(), true) && $operation->doing->places !== [];

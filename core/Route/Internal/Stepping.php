@@ -148,7 +148,8 @@ final readonly class Stepping
         $own = $operation->setup->hold;
         $on = match ($this->stage->position->stance) {
             Stance::Main => $holding->mounted(),
-            Stance::Foot => $holding->hold($this->stage->position->mount),
+            Stance::Foot => $this->subject->hasPoles() ? new Said('route.poles.in-cups')
+                : $holding->hold($this->stage->position->mount),
             Stance::First, Stance::Truing => $this->subject->isInPartner() ? Holding::Tenon->mounted()
                 : $this->stage->position->mount->label(),
             Stance::Off => null,
@@ -166,7 +167,7 @@ final readonly class Stepping
                 'route.layout.upside-down-soft-pad',
             ),
             $operation->work() === Work::Points => $holding->drying(
-                $this->so->isReleased || $operation->partsOff() || ! $holding->isPartedOff(),
+                $this->so->isReleased || $operation->partsOff() || ! $this->subject->isPartedOff(),
             ),
             default => new Said('route.layout.on-the-bench'),
         };

@@ -137,7 +137,7 @@ final class Coats
             $coats, fn (Coat $coat): bool => $coat->coating->applied === Laying::OnTheLathe
                 || $coat->coating->isAbrasivePaste(),
         );
-        if ($spun !== [] || ! $subject->part->holding->isPartedOff()) {
+        if ($spun !== [] || ! $subject->isPartedOff()) {
             return false;
         }
         if ($subject->entersByFoot()) {

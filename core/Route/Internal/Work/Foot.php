@@ -29,7 +29,7 @@ final class Foot
     public static function of(PartContext $subject, Coats $coats): array
     {
         return [
-            ...$subject->part->holding->isPartedOff() ? [self::partOff($subject, $coats)] : [],
+            ...$subject->isPartedOff() ? [self::partOff($subject, $coats)] : [],
             ...$subject->isMain() ? [self::sign($subject)] : [],
         ];
     }
@@ -39,7 +39,7 @@ final class Foot
     {
         $chains = [];
         $off = $subject->id('part-off');
-        if (! $subject->part->holding->isPartedOff()) {
+        if (! $subject->isPartedOff()) {
             return [];
         }
         foreach ($coats->beforeRelease() as $last) {

@@ -146,11 +146,18 @@ final readonly class Joints
      */
     private function onceDry(array $laid): array
     {
-        return array_map(fn (LaidCoat $coat): Precedence => Precedence::custom(
+        $whole = array_map(fn (string $id): Precedence => Precedence::custom(
+            $id, $this->fit->id, Wait::none(), new Said('route.joints.hangs-once-whole'),
+        ), [
+            $this->socket->id('part-off'), $this->spigot->id('part-off'), $this->socket->id('wipe-clean'),
+            $this->spigot->id('wipe-clean'),
+        ]);
+
+        return [...$whole, ...array_map(fn (LaidCoat $coat): Precedence => Precedence::custom(
             $coat->last, $this->fit->id,
             Wait::hours($coat->coating->handleHours * $coat->slowed, null, $coat->coating->kinetics()),
             new Said('route.joints.film-still-soft-sticks'),
-        ), $laid);
+        ), $laid)];
     }
 
     /**

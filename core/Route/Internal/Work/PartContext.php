@@ -64,6 +64,9 @@ use HonestGrain\Words\Said;
  */
 final readonly class PartContext
 {
+    /** What is longer or wider than this is no ball. */
+    private const BALL_SHARE = 0.8;
+
     public Positions $positions;
 
     /** How its blank is held until the hold for all that follows is cut; null for what is no blank. */
@@ -118,9 +121,10 @@ final readonly class PartContext
         $this->mainHold = $isBlank ? $this->holds(HoldStage::Inside)->by($part->holding->on()) : null;
         $this->footHold = $usual?->fits() === true ? $usual : $foot->choice();
         $this->positions = Positions::of(
-            $part->holding, $isBlank && $this->isInPartner() ? Mount::Tenon : $this->firstHold?->mount,
-            $this->isTrued() ? Mount::Jam : null, $this->footHold?->mount,
-            ! $this->isWhole,
+            holding: $part->holding,
+            first: $isBlank && $this->isInPartner() ? Mount::Tenon : $this->firstHold?->mount,
+            truing: $this->isTrued() ? Mount::Jam : null, foot: $this->footHold?->mount,
+            reverses: ! $this->isWhole, isBall: $this->hasPoles(),
         );
     }
 
@@ -476,6 +480,22 @@ final readonly class PartContext
     {
         return $this->part->holding === Holding::BetweenCentres || $this->isPlug() || $this->isPartedWhole()
             ? Stance::Main : Stance::Foot;
+    }
+
+    /** Whether wood that holds it comes off in the end, and with it the hold. */
+    public function isPartedOff(): bool
+    {
+        return $this->part->holding->isPartedOff() && ! $this->hasPoles();
+    }
+
+    /** Whether it is a ball, of which the centres hold two poles until it is round. */
+    public function hasPoles(): bool
+    {
+        $profile = $this->part->profile;
+        $share = $profile->heightMm() / max(1.0, $profile->diameterMm());
+
+        return $this->startsAs === StartsAs::Blank && $this->part->holding === Holding::BetweenCentres
+            && $this->part->faces() === [Face::Outside] && $share > self::BALL_SHARE && $share < 1 / self::BALL_SHARE;
     }
 
     /**

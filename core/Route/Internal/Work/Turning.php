@@ -243,7 +243,7 @@ final readonly class Turning
     {
         $holding = $this->subject->part->holding;
 
-        return $this->subject->has(Face::Foot) && ! $holding->isPartedOff()
+        return $this->subject->has(Face::Foot) && ! $this->subject->isPartedOff()
             && ($holding !== Holding::Recess || $this->subject->isTrued());
     }
 
@@ -318,6 +318,7 @@ final readonly class Turning
             setup: new Setup(
                 stances: match (true) {
                     $isWhole => [$this->stance($what)],
+                    $subject->hasPoles() && $what === 'shape' => [Stance::Main],
                     $subject->isInPartner() && $what === 'shape' => [$faces === [Face::Top]
                         ? Stance::Main : Stance::First],
                     $what === 'last-cut' && $subject->isCutAfterRemount() => [Stance::Main],
