@@ -41,6 +41,9 @@ final readonly class EquipmentForm
             'least_rpm' => [say('view.equipment-form.slowest-rpm'), $this->show->bare($lathe?->leastRpm)],
             'most_rpm' => [say('view.equipment-form.fastest-rpm'), $this->show->bare($lathe?->mostRpm)],
             'index_holes' => [say('view.equipment-form.index-holes'), implode(', ', $lathe->indexHoles ?? [])],
+            'bars' => [say('view.equipment-form.bars', ['unit' => $unit]), implode(', ', array_map(
+                fn (float $mm): string => $this->show->field(Unit::Length, $mm), $this->equipment->bars,
+            ))],
         ];
     }
 

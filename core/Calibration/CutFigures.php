@@ -35,6 +35,10 @@ final readonly class CutFigures
 
     public float $thinWallMm;
 
+    public float $barFromMm;
+
+    public float $chatterShare;
+
     public float $sharpenEveryMinutes;
 
     public float $sharpenMinutes;
@@ -64,6 +68,8 @@ final readonly class CutFigures
         $this->narrowMouthFinishTimes = $value('cut_narrow_mouth_finish_times');
         $this->finishMinutesPer100Cm2 = $value('cut_finish_minutes_per_100cm2');
         $this->thinWallMm = $value('cut_thin_wall_mm');
+        $this->barFromMm = $value('cut_bar_from_mm');
+        $this->chatterShare = $value('cut_bar_chatter_share');
         $this->sharpenEveryMinutes = $value('cut_sharpen_every_minutes');
         $this->sharpenMinutes = $value('cut_sharpen_minutes');
         $this->detailMinutes = $value('cut_detail_minutes');

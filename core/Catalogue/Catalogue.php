@@ -10,6 +10,7 @@ use HonestGrain\Coating\CoatingTable;
 use HonestGrain\Coating\Compatibility;
 use HonestGrain\Coating\ProvenStack;
 use HonestGrain\Holding\HoldTable;
+use HonestGrain\Lathework\BarTable;
 use HonestGrain\Lathework\BitTable;
 use HonestGrain\Reading\Row;
 use HonestGrain\Wood\WoodTable;
@@ -28,6 +29,8 @@ final class Catalogue implements Figures
     private ?AbrasiveTable $abrasives = null;
 
     private ?CoatingTable $coatings = null;
+
+    private ?BarTable $bars = null;
 
     private ?BitTable $bits = null;
 
@@ -96,6 +99,11 @@ final class Catalogue implements Figures
     public function bits(): BitTable
     {
         return $this->bits ??= BitTable::of($this->rows('bits.csv'));
+    }
+
+    public function bars(): BarTable
+    {
+        return $this->bars ??= BarTable::of($this->rows('bars.csv'));
     }
 
     public function holds(): HoldTable

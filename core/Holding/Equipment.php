@@ -20,6 +20,7 @@ use HonestGrain\Reading\InvalidField;
  * "holds":[{"mount","most_rpm","size_mm","most_diameter_mm"}],
  * "cutters":[{"name","kind":"ball"|"v","radius_mm"|"angle_deg"}],
  * "bits":[{"kind","diameter_mm","length_mm"}],
+ * "bars":[diameter in mm, …],
  * "fittings":[{"kind","name","diameter_mm","length_mm","outer_mm"}]}`.
  */
 final readonly class Equipment
@@ -28,10 +29,13 @@ final readonly class Equipment
 
     public const MOST_BITS = 100;
 
+    public const MOST_BAR_MM = 60.0;
+
     /**
      * @param  list<JawSet>  $jaws
      * @param  array<string, OwnHold>  $holds  by mount
      * @param  list<Cutter>  $cutters
+     * @param  list<float>  $bars  that it hollows with, mm across; none where it has not said
      * @param  list<FittingSize>  $fittings  what it buys and fits to work
      * @param  list<Bit>  $bits  none where the shop has not said: it is taken to have what is sold
      */
@@ -42,6 +46,7 @@ final readonly class Equipment
         public array $cutters = [],
         public array $bits = [],
         public array $fittings = [],
+        public array $bars = [],
     ) {
     }
 
@@ -66,7 +71,16 @@ final readonly class Equipment
             cutters: array_map(Cutter::read(...), self::rows($equipment, 'cutters')),
             bits: array_map(Bit::read(...), self::rows($equipment, 'bits', self::MOST_BITS)),
             fittings: array_map(FittingSize::read(...), self::rows($equipment, 'fittings')),
+            bars: $equipment->has('bars') ? self::bars($equipment) : [],
         );
+    }
+
+    /** @return list<float> */
+    private static function bars(Document $equipment): array
+    {
+        $bars = count($equipment->list('bars', self::MOST_SETS));
+
+        return $bars === 0 ? [] : $equipment->numbers('bars', 1, self::MOST_BAR_MM, $bars);
     }
 
     /** @return list<Document> */

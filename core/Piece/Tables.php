@@ -40,7 +40,7 @@ final readonly class Tables
     {
         return new self(
             woods: $catalogue->woods(), abrasives: $catalogue->abrasives(), coatings: $catalogue->coatings(),
-            lathe: new LatheTables($catalogue->bits(), $catalogue->holds()),
+            lathe: new LatheTables($catalogue->bits(), $catalogue->holds(), $catalogue->bars()),
             calibration: $catalogue->calibration(), pairs: $catalogue->compatibility(),
         );
     }
@@ -57,7 +57,7 @@ final readonly class Tables
 
     public function withHolds(HoldTable $holds): self
     {
-        return Copy::with($this, ['lathe' => new LatheTables($this->lathe->bits, $holds)]);
+        return Copy::with($this, ['lathe' => new LatheTables($this->lathe->bits, $holds, $this->lathe->bars)]);
     }
 
     public function withTooling(Tooling $tooling): self

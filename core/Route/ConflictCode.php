@@ -27,6 +27,9 @@ enum ConflictCode: string
     /** A hole that no bit of the shop bores, and too narrow for a tool. */
     case NoBit = 'no-bit';
 
+    /** A hollow deeper than any tool of the shop's reaches. */
+    case NoTool = 'no-tool';
+
     /** A part that nothing of the shop's holds. */
     case NoHold = 'no-hold';
 

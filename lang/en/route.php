@@ -320,6 +320,9 @@ return [
         'cut-thick-while-wet' => 'It is cut thick while it is wet, and to its line once it is dry.',
     ],
     'sanded' => [
+        'every-other-way' => 'Every other grit in reverse: it takes the fibres that the first way only laid down.',
+        'every-other-way-locked' => 'Every other grit in reverse, the locking screw of the chuck or plate tight first, or '
+            .'it unwinds: it takes the fibres that the first way only laid down.',
         'once-wood-dry-again' => 'Once the wood is dry again.',
         'coarse-grits-come-before' => 'Coarse grits come before fine ones.',
         'there-nothing-wipe-off' => 'There is nothing to wipe off before.',
@@ -828,6 +831,14 @@ return [
         'keep-two-bands-apart' => 'Keep the two bands apart',
         'meet' => '{mark} and {met|lower} meet {edge|1} along with nothing between them: each bleeds {least|bare} '
             .'to {most} into the other along the grain.',
+    ],
+    'reach' => [
+        'bar' => 'With a bar or shank of {bar|0}: its edge stands up to {deep|0} past the rest.',
+        'bar-at-its-end' => 'With a bar or shank of {bar|0}, its edge up to {deep|0} past the rest: near the end of '
+            .'its reach it chatters, so light cuts, sharp, at another speed when it hums.',
+        'too-deep' => 'The inside is {deep|0} deep, and no bar here reaches further than {reach|0} past the rest.',
+        'list-a-bar' => 'List a stouter bar under Shop',
+        'draw-shallower' => 'Draw it shallower',
     ],
     'poles' => [
         'round-first' => 'Nothing is sawn off that still holds it.',

@@ -65,7 +65,7 @@ return [
         'fitting_like' => 'list', 'fitting_kind' => 'kind', 'fitting_name' => 'name', 'fitting_across' => 'across',
         'fitting_long' => 'length', 'fitting_outer' => 'outside', 'fitting_from' => 'end', 'fitting_glue' => 'glue',
         'fitting_pinned' => 'pin', 'fitting_order' => 'pieces of the kit',
-        'bought_kind.*' => 'kind', 'bought_name.*' => 'name', 'bought_across.*' => 'across',
+        'bars' => 'hollowing bars', 'bought_kind.*' => 'kind', 'bought_name.*' => 'name', 'bought_across.*' => 'across',
         'bought_long.*' => 'length', 'bought_outer.*' => 'outside',
         'hole_from' => 'it starts', 'hole_across' => 'diameter of the hole', 'hole_deep' => 'depth of the hole',
         'hole_height' => 'height over the foot', 'hole_azimuth' => 'turn', 'hole_angle' => 'angle', 'hole_bit' => 'bit',

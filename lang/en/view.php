@@ -175,6 +175,7 @@ return [
         'between-centres' => 'Between centres{unit}',
         'slowest-rpm' => 'Slowest, rpm',
         'fastest-rpm' => 'Fastest, rpm',
+        'bars' => 'Hollowing bars across{unit}',
         'index-holes' => 'Index holes',
         'tenon-from' => 'tenon from',
         'tenon' => 'tenon to',

@@ -195,12 +195,15 @@ final class LatheTest extends FeatureTestCase
         $this->put(route('equipment.update'), [
             'bought_kind' => ['ferrule', 'kit', 'ferrule'], 'bought_name' => ['Brass ferrule', 'Mill works', ''],
             'bought_across' => ['14', '38', ''], 'bought_long' => ['18', '14', ''], 'bought_outer' => ['16', '', ''],
+            'bars' => '12, 16',
         ])->assertSessionHasNoErrors();
-        $this->get(route('equipment'))->assertOk()->assertSee('Brass ferrule');
+        $this->get(route('equipment'))->assertOk()->assertSee('Brass ferrule')->assertSee('value="12, 16"', false);
+        self::assertSame([12.0, 16.0], $this->shop->refresh()->equipment()->bars);
         $this->put(route('equipment.update'), [
             'bought_kind' => ['ferrule'], 'bought_name' => ['Steel ring'], 'bought_across' => [''],
             'bought_long' => ['18'], 'bought_outer' => [''],
         ])->assertSessionHasErrors('bought_across.0');
+        $this->put(route('equipment.update'), ['bars' => '12, thick'])->assertSessionHasErrors('bars');
         $piece = $this->drawn('tool-handle', ['diameter' => '34', 'height' => '180', 'foot' => '24', 'bore' => '8']);
         $fit = fn (array $typed) => $this->post(route('pieces.fittings.store', $piece), $typed + [
             'version' => $piece->refresh()->version, 'fitting_kind' => 'ferrule', 'fitting_from' => 'top',

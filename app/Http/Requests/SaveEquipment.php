@@ -52,6 +52,7 @@ class SaveEquipment extends FormRequest implements TakesLists
 
         return [
             'swing' => $needed, 'bed' => $needed, 'least_rpm' => $rpm, 'most_rpm' => $rpm, 'reverses' => ['nullable'],
+            'bars' => ['nullable', 'string', 'max:120', new Lengths($show, 1.0, Equipment::MOST_BAR_MM)],
             'index_holes' => ['nullable', 'string', 'max:120', 'regex:/^[\d\s,;]*$/'],
             'jaw_name' => $list, 'jaw_name.*' => ['nullable', 'string', 'max:60'],
             'cutter_name' => $list, 'cutter_name.*' => ['nullable', 'string', 'max:'.Cutter::MAX_NAME],
@@ -114,6 +115,7 @@ class SaveEquipment extends FormRequest implements TakesLists
                 'reverses' => isset($typed['reverses']), 'index_holes' => array_map(intval(...), $holes),
             ],
             'jaws' => $jaws, 'cutters' => $this->cutters($typed, $show),
+            'bars' => (new Lengths($show, 1.0, Equipment::MOST_BAR_MM))->all((string) ($typed['bars'] ?? '')),
             'bits' => $this->bits($typed, $show), 'fittings' => $this->bought($typed, $mm),
             'holds' => array_map(fn (string $mount): array => [
                 'mount' => $mount, 'most_rpm' => isset($typed['hold_rpm'][$mount])

@@ -199,7 +199,7 @@ final class Router
             ...$this->conflicts, ...PartConflicts::of($this->piece, $part, $measured, $this->tables),
             ...SandingConflicts::of($subject), ...Fire::of($subject),
             ...Wetness::of($subject, $this->past), ...LatheLimits::of($subject), ...BoreLimits::of($subject),
-            ...HoleLimits::of($subject), ...FittingLimits::of($subject),
+            ...ReachLimits::of($subject), ...HoleLimits::of($subject), ...FittingLimits::of($subject),
             ...Holdings::conflicts($subject),
         ];
     }

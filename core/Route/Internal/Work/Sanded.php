@@ -284,6 +284,10 @@ final class Sanded
                 ]),
             new Said('route.sanded.take-every-scratch-grit', ['discs' => Quantity::count($discs)]),
             $isStopped ? null : new Said('route.sanded.sweep-up-first-take'),
+            $isStopped || $subject->bench->equipment->lathe?->reverses !== true ? null : new Said(
+                $subject->part->holding === Holding::BetweenCentres ? 'route.sanded.every-other-way'
+                    : 'route.sanded.every-other-way-locked',
+            ),
             $torn === [] ? null : new Said('route.sanded.torn-quarters-first-alone'),
             $sanding->shared->with === [] ? null : new Said('route.sanded.one-go-each-grit', [
                 'what' => array_map(fn (Face $face): Said => $face->said(), $sanding->shared->with),

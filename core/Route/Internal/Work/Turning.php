@@ -277,8 +277,25 @@ final readonly class Turning
             because: new Said('route.turning.steps-from-rim-down'), rank: 4.0,
             how: [...$this->subject->measured->wall === null ? [] : [new Said('route.turning.wall-thinnest', [
                 'min' => Quantity::mm($this->subject->measured->wall->minMm),
-            ])], ...$this->byLight()],
+            ])], ...$this->reach(), ...$this->byLight()],
         );
+    }
+
+    /** @return list<Said> which bar goes so deep without chatter, or that it chatters */
+    private function reach(): array
+    {
+        $deep = $this->subject->part->profile->hollowAtMm(0.0);
+        $table = $this->subject->tables->lathe->bars;
+        $owned = $this->subject->bench->equipment->bars;
+        $quiet = $table->reaching($deep / $this->subject->calibration->cuts->chatterShare, $owned);
+        $bar = $quiet ?? $table->reaching($deep, $owned);
+        if ($bar === null || $deep < $this->subject->calibration->cuts->barFromMm) {
+            return [];
+        }
+
+        return [new Said($quiet === null ? 'route.reach.bar-at-its-end' : 'route.reach.bar', [
+            'bar' => Quantity::mm($bar), 'deep' => Quantity::mm($deep),
+        ])];
     }
 
     /** @return list<Said> where a lamp behind wet thin work tells its thickness: a hint */
