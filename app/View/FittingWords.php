@@ -23,7 +23,7 @@ final readonly class FittingWords
     public function at(Fitting $fitting): string
     {
         return say('view.fitting-words.at', [
-            'what' => mb_ucfirst($this->size($fitting->size)), 'end' => $this->show->said($fitting->from->label()),
+            'what' => mb_ucfirst($this->size($fitting->size)), 'end' => $this->show->said(self::end($fitting->from)),
         ]);
     }
 
@@ -47,7 +47,7 @@ final readonly class FittingWords
     public function ends(): array
     {
         return array_column(array_map(
-            fn (HoleFrom $end): array => [$end->value, $end->label()], [HoleFrom::Top, HoleFrom::Foot],
+            fn (HoleFrom $end): array => [$end->value, self::end($end)], [HoleFrom::Top, HoleFrom::Foot],
         ), 1, 0);
     }
 
@@ -62,6 +62,11 @@ final readonly class FittingWords
             'fitting_long' => [say('view.fitting-words.long', $mm), $value($fitting?->size->lengthMm)],
             'fitting_outer' => [say('view.fitting-words.outer', $mm), $value($fitting?->size->outerMm)],
         ];
+    }
+
+    private static function end(HoleFrom $end): Said
+    {
+        return new Said("route.fittings.end-$end->value");
     }
 
     private function size(FittingSize $size): string

@@ -581,6 +581,14 @@ final readonly class Part
         return array_values(array_filter($this->marks, fn (Mark $mark): bool => $mark->band->on->face() === $face));
     }
 
+    /** Whether something is mended on its outside before the wall behind it is thinned. */
+    public function isMendedFirst(): bool
+    {
+        return array_filter($this->flaws, fn (Flaw $flaw): bool => $flaw->kind->mayFly()
+            && in_array($flaw->on, [Surface::Outer, Surface::Top], true)
+            && in_array($flaw->wish, [Wish::Fill, Wish::Stabilise], true)) !== [];
+    }
+
     /** Whether it may come apart while it spins, so that it turns slowly. */
     public function mayFly(): bool
     {

@@ -113,4 +113,10 @@ final readonly class School
 
         return null;
     }
+
+    /** Whether the inside is finished before the outside gets its last line: not where that is mended first. */
+    public function isInsideFirst(Part $part): bool
+    {
+        return ($this->inside ?? ($part->isMendedFirst() ? Inside::Later : Inside::of($part->grain))) === Inside::First;
+    }
 }

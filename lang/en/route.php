@@ -321,8 +321,8 @@ return [
     ],
     'sanded' => [
         'every-other-way' => 'Every other grit in reverse: it takes the fibres that the first way only laid down.',
-        'every-other-way-locked' => 'Every other grit in reverse, the locking screw of the chuck or plate tight first, or '
-            .'it unwinds: it takes the fibres that the first way only laid down.',
+        'every-other-way-locked' => 'Every other grit in reverse, the locking screw of the chuck or plate tight first, '
+            .'or it unwinds: it takes the fibres that the first way only laid down.',
         'once-wood-dry-again' => 'Once the wood is dry again.',
         'coarse-grits-come-before' => 'Coarse grits come before fine ones.',
         'there-nothing-wipe-off' => 'There is nothing to wipe off before.',

@@ -15,7 +15,6 @@ use HonestGrain\Piece\OwnStep;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\School;
-use HonestGrain\Piece\School\Inside;
 use HonestGrain\Piece\School\Liner;
 use HonestGrain\Piece\School\Sealer;
 use HonestGrain\Piece\School\Underside;
@@ -295,7 +294,7 @@ final class Router
     {
         $isTurned = $subject->startsAs === StartsAs::Turned;
         if (! $isTurned && $subject->has(Face::Inside)) {
-            $isFirst = ($this->school->inside ?? Inside::of($subject->part->grain)) === Inside::First;
+            $isFirst = $this->school->isInsideFirst($subject->part);
             foreach (['hollow', 'sand'] as $what) {
                 [$inside, $shape] = [$subject->id($what, Face::Inside), $subject->id('shape', Face::Outside)];
                 if ($isFirst) {

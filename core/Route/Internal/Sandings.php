@@ -9,7 +9,6 @@ use HonestGrain\Holding\Holding;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\School;
-use HonestGrain\Piece\School\Inside;
 use HonestGrain\Piece\School\Underside;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\SandedInOneGo;
@@ -30,8 +29,7 @@ final class Sandings
     public static function guessed(Piece $piece, Part $part, School $school): array
     {
         $free = array_values(array_filter($part->faces(), fn (Face $face): bool => ! $part->holding->covers($face)));
-        $isInsideFirst = ($school->inside ?? Inside::of($part->grain)) === Inside::First
-            && in_array(Face::Inside, $free, true);
+        $isInsideFirst = $school->isInsideFirst($part) && in_array(Face::Inside, $free, true);
         if ($piece->begins($part) === StartsAs::Turned || ! $part->holding->hasFirst()) {
             return [$free];
         }

@@ -33,7 +33,7 @@
             value="{{ old('fitting_order', implode(', ', $fitting?->order ?? [])) }}"
         />
     </x-field>
-    <label class="field self-end">
+    <label class="field col-span-2 self-end">
         <input type="checkbox" name="fitting_pinned" value="1" @checked(old('fitting_pinned', $fitting?->isPinned)) />
         a pin through the ferrule
     </label>

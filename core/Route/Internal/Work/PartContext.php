@@ -37,7 +37,6 @@ use HonestGrain\Piece\PartBlank;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\School;
 use HonestGrain\Piece\School\Fills;
-use HonestGrain\Piece\School\Inside;
 use HonestGrain\Piece\School\LastCut;
 use HonestGrain\Piece\School\Underside;
 use HonestGrain\Piece\School\Wet;
@@ -427,7 +426,7 @@ final readonly class PartContext
     {
         return $this->startsAs === StartsAs::Blank && $this->school->lastCut === LastCut::AfterRemount
             && $this->positions->has(Stance::First) && $this->part->holding->isCut()
-            && ($this->school->inside ?? Inside::of($this->part->grain)) !== Inside::First;
+            && ! $this->school->isInsideFirst($this->part);
     }
 
     /** @return list<string> the fills of the outside that are cut through with the wood about them */

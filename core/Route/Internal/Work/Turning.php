@@ -370,7 +370,7 @@ final readonly class Turning
     private function isInsideFirst(): bool
     {
         return $this->subject->has(Face::Inside)
-            && ($this->subject->school->inside ?? Inside::of($this->subject->part->grain)) === Inside::First;
+            && $this->subject->school->isInsideFirst($this->subject->part);
     }
 
     private function diameterMm(): float
