@@ -35,6 +35,8 @@ final readonly class BenchFigures
 
     public float $slurryHours;
 
+    public float $boxRestsHours;
+
     public float $wetWoodPoints;
 
     public float $usualEmcPercent;
@@ -56,6 +58,7 @@ final readonly class BenchFigures
         $this->dampHours = $value('bench_damp_hours');
         $this->flashHours = $value('bench_flash_hours');
         $this->slurryHours = $value('bench_slurry_hours');
+        $this->boxRestsHours = $value('bench_box_rests_hours');
         $this->wetWoodPoints = $value('bench_wet_wood_points');
         $this->usualEmcPercent = $value('bench_usual_emc_percent');
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Calibration\Calibration;
 use HonestGrain\Piece\School\Bore;
+use HonestGrain\Piece\School\BoxBlank;
 use HonestGrain\Piece\School\Choice;
 use HonestGrain\Piece\School\Clean;
 use HonestGrain\Piece\School\Fills;
@@ -12,12 +14,14 @@ use HonestGrain\Piece\School\Inside;
 use HonestGrain\Piece\School\LastCut;
 use HonestGrain\Piece\School\Lid;
 use HonestGrain\Piece\School\Liner;
+use HonestGrain\Piece\School\Rim;
 use HonestGrain\Piece\School\Sealer;
 use HonestGrain\Piece\School\Sitting;
 use HonestGrain\Piece\School\Tenon;
 use HonestGrain\Piece\School\Underside;
 use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\School\WetFinish;
+use HonestGrain\Reading\Copy;
 
 /** How a maker likes to go about it, where more than one way is sound: what the piece says, else what the shop says. */
 final readonly class School
@@ -27,7 +31,7 @@ final readonly class School
         'inside' => Inside::class, 'underside' => Underside::class, 'tenon' => Tenon::class, 'liner' => Liner::class,
         'sealer' => Sealer::class, 'clean' => Clean::class, 'wet' => Wet::class,
         'bore' => Bore::class, 'last-cut' => LastCut::class, 'fills' => Fills::class,
-        'lid' => Lid::class,
+        'lid' => Lid::class, 'rim' => Rim::class, 'box-blank' => BoxBlank::class,
         'sitting' => Sitting::class, 'wet-finish' => WetFinish::class,
     ];
 
@@ -53,6 +57,10 @@ final readonly class School
 
     public Lid $lid;
 
+    public Rim $rim;
+
+    public BoxBlank $boxBlank;
+
     public Sitting $sitting;
 
     public ?WetFinish $wetFinish;
@@ -71,6 +79,8 @@ final readonly class School
         $this->lastCut = self::first(LastCut::class, $said('last-cut')) ?? LastCut::usual();
         $this->fills = self::first(Fills::class, $said('fills')) ?? Fills::usual();
         $this->lid = self::first(Lid::class, $said('lid')) ?? Lid::usual();
+        $this->rim = self::first(Rim::class, $said('rim')) ?? Rim::usual();
+        $this->boxBlank = self::first(BoxBlank::class, $said('box-blank')) ?? BoxBlank::usual();
         $this->sitting = self::first(Sitting::class, $said('sitting')) ?? Sitting::usual();
         $this->wetFinish = self::first(WetFinish::class, $said('wet-finish'));
     }
@@ -112,6 +122,13 @@ final readonly class School
         }
 
         return null;
+    }
+
+    /** The figures of speed as the maker likes them. */
+    public function speeds(Calibration $calibration): Calibration
+    {
+        return $this->rim === Rim::Usual ? $calibration
+            : Copy::with($calibration, ['speed' => $calibration->speed->fast()]);
     }
 
     /** Whether the inside is finished before the outside gets its last line: not where that is mended first. */

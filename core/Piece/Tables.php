@@ -69,4 +69,10 @@ final readonly class Tables
     {
         return Copy::with($this, ['dyes' => $dyes]);
     }
+
+    /** The same by other figures. */
+    public function calibratedBy(Calibration $calibration): self
+    {
+        return $calibration === $this->calibration ? $this : Copy::with($this, ['calibration' => $calibration]);
+    }
 }

@@ -9,10 +9,12 @@ use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\School;
 use HonestGrain\Piece\School\Bore;
+use HonestGrain\Piece\School\BoxBlank;
 use HonestGrain\Piece\School\Choice;
 use HonestGrain\Piece\School\Fills;
 use HonestGrain\Piece\School\LastCut;
 use HonestGrain\Piece\School\Lid;
+use HonestGrain\Piece\School\Rim;
 use HonestGrain\Piece\School\Sitting;
 use HonestGrain\Piece\School\Wet;
 use HonestGrain\Piece\School\WetFinish;
@@ -20,6 +22,8 @@ use HonestGrain\Piece\StartsAs;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Piece\Wish;
 use HonestGrain\Rack\BlankForm;
+use HonestGrain\Schedule\Lag;
+use HonestGrain\Wood\RimSpeed;
 use HonestGrain\Words\Said;
 
 /** One choice of a maker's school that changes this piece's route, and what each way of it costs. */
@@ -77,6 +81,13 @@ final readonly class SchoolOffer
             Bore::class => $isTurned && $any(fn (Part $part): bool => $part->profile->bore !== null),
             Lid::class => $piece->startsAs === StartsAs::Blank
                 && $any(fn (Part $part): bool => $piece->boxOf($part) !== null),
+            BoxBlank::class => $piece->startsAs === StartsAs::Blank && $any(
+                fn (Part $part): bool => $piece->boxOf($part) !== null,
+            ),
+            Rim::class => $isTurned && $any(fn (Part $part): bool => RimSpeed::metresPerSecond(
+                $part->profile->diameterMm(),
+                $bench->equipment->latheSpeed($bench->calibration->speed)->rpm,
+            ) > $bench->calibration->speed->rimMPerS),
             LastCut::class => $piece->startsAs === StartsAs::Blank,
             Fills::class => $isTurned && $any(fn (Part $part): bool => array_filter(
                 $part->flaws, fn (Flaw $flaw): bool => $flaw->wish === Wish::Fill,
@@ -99,7 +110,9 @@ final readonly class SchoolOffer
     {
         return json_encode(array_map(fn (Step $step): array => [
             $step->id, $step->words->title, $step->timing->minutes, $step->words->how, $step->setup->hazards,
-            $step->setup->mount,
+            $step->setup->mount, $step->setup->rpm, array_map(
+                fn (Lag $lag): float => $lag->wait->minHours, $step->timing->after,
+            ),
         ], $route->steps), JSON_THROW_ON_ERROR);
     }
 }

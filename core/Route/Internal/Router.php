@@ -104,9 +104,10 @@ final class Router
      */
     public static function of(Piece $piece, Bench $bench, Tables $tables, Past $past): array
     {
+        $school = School::of($piece->school, $bench->school);
+        $tables = $tables->calibratedBy($school->speeds($tables->calibration));
         $holdings = Holdings::of($piece, $bench, $tables);
         $piece = $holdings->piece;
-        $school = School::of($piece->school, $bench->school);
         $guessed = [];
         foreach ($piece->parts as $part) {
             $guessed[$part->id] = Sandings::guessed($piece, $part, $school);

@@ -11,7 +11,9 @@ use HonestGrain\Holding\Stance;
 use HonestGrain\Lathework\CutKind;
 use HonestGrain\Piece\Mark;
 use HonestGrain\Piece\NeededStock;
+use HonestGrain\Piece\Part;
 use HonestGrain\Piece\School\Bore;
+use HonestGrain\Piece\School\BoxBlank;
 use HonestGrain\Piece\School\Inside;
 use HonestGrain\Piece\StartsAs;
 use HonestGrain\Route\Internal\Doing;
@@ -71,6 +73,7 @@ final readonly class Turning
             $subject->id('block'), $subject->id('rough'), Wait::hours($subject->calibration->joints->glueHours),
             new Said('route.holdings.glue-block-because'),
         )] : [];
+        $chains = [...$chains, ...self::rested($subject)];
         foreach ($subject->isInPartner() && $subject->has(Face::Top) ? [Face::Outside, Face::Top] : [] as $face) {
             $chains[] = Precedence::custom(
                 $subject->id('shape', Face::Top), SandingRun::firstId($subject, $face), Wait::none(),
@@ -98,6 +101,24 @@ final readonly class Turning
         }
 
         return $chains;
+    }
+
+    /** @return list<Precedence> a box and its lid rest between roughing and their last lines, where the maker likes it */
+    private static function rested(PartContext $subject): array
+    {
+        $isOfABox = array_filter($subject->piece->parts, fn (Part $part): bool => $subject->piece->boxOf($part) !== null
+            && in_array($subject->part->id, [$part->id, $subject->piece->boxOf($part)->id], true)) !== [];
+        if (! $isOfABox || $subject->school->boxBlank !== BoxBlank::Rests || $subject->startsAs !== StartsAs::Blank) {
+            return [];
+        }
+
+        return array_map(fn (string $later): Precedence => Precedence::rule(
+            $subject->id('rough'), $later, Wait::hours($subject->calibration->bench->boxRestsHours),
+            new Said('route.turning.box-blank-rests'),
+        ), [
+            $subject->id('shape', Face::Outside), $subject->id('depth-hole', Face::Inside),
+            $subject->id('hollow', Face::Inside),
+        ]);
     }
 
     private function isGlued(): bool
