@@ -14,6 +14,7 @@ use HonestGrain\Holding\JawSet;
 use HonestGrain\Holding\Mount;
 use HonestGrain\Holding\StartingSpeed;
 use HonestGrain\Piece\Flaw;
+use HonestGrain\Piece\School;
 use HonestGrain\Rack\Blank as CoreBlank;
 use HonestGrain\Rack\BlankForm;
 use HonestGrain\Rack\Drying;
@@ -331,10 +332,11 @@ final readonly class BlankPage
     public function speeds(): array
     {
         $mayFly = array_filter($this->core->flaws, fn (Flaw $flaw): bool => $flaw->kind->mayFly()) !== [];
+        $figures = School::of($this->blank->workshop->school())->speeds($this->calibration)->speed;
         $alike = [];
         foreach ($this->mounts() as $mount) {
             $speed = StartingSpeed::of(
-                $this->calibration->speed, $this->equipment, $mount, $this->core->diameterMm, $this->blank->last_mass_g
+                $figures, $this->equipment, $mount, $this->core->diameterMm, $this->blank->last_mass_g
                     ?? $this->core->massG($this->wood, self::GREEN_PERCENT), false, $mayFly,
             );
             $because = implode(', ', array_map($this->show->said(...), $speed->because));

@@ -22,6 +22,8 @@ final readonly class RepairRates
 
     public float $fillDepthMm;
 
+    public float $pithBoreMm;
+
     public float $fillMinutes;
 
     public float $epoxyFromMl;
@@ -57,6 +59,7 @@ final readonly class RepairRates
         $this->usualWidthMm = $value('repair_usual_width_mm');
         $this->usualDepthMm = $value('repair_usual_depth_mm');
         $this->fillDepthMm = $value('repair_fill_depth_mm');
+        $this->pithBoreMm = $value('repair_pith_bore_mm');
         $this->fillMinutes = $value('repair_fill_minutes');
         $this->epoxyFromMl = $value('repair_epoxy_from_ml');
         $this->epoxyMinutes = $value('repair_epoxy_minutes');

@@ -9,6 +9,7 @@ use HonestGrain\Geometry\Profile;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
+use HonestGrain\Piece\Wish;
 
 /** What the wood brings, drawn where it lies: on the outside where it is seen, otherwise along the section. */
 final readonly class FlawInk
@@ -36,9 +37,11 @@ final readonly class FlawInk
             $d .= $this->at($flaw->kind, $side * $x, -$point->z, $i, count($points));
         }
         $isFilled = in_array($flaw->kind, [FlawKind::Void, FlawKind::Worm], true);
+        // What is filled with a colour wears it.
+        $ink = $flaw->wish === Wish::Fill ? $flaw->rgb?->toHex() ?? self::INK : self::INK;
 
         return Svg::tag('g', ['data-flaw' => $flaw->id], Svg::tag('path', [
-            'd' => $d, 'fill' => $isFilled ? self::INK : 'none', 'stroke' => self::INK,
+            'd' => $d, 'fill' => $isFilled ? $ink : 'none', 'stroke' => $ink,
             'stroke-width' => $this->u * ($flaw->kind === FlawKind::BarkEdge ? 0.7 : 0.35),
             'stroke-linejoin' => 'round', 'stroke-linecap' => 'round',
         ]));
@@ -89,6 +92,7 @@ final readonly class FlawInk
             FlawKind::Void => $dot($u * 0.9 * sin(M_PI * ($i + 0.5) / ($count + 1)) + 0.01),
             FlawKind::Worm => $i % 3 === 0 ? $dot($u * 0.3) : '',
             FlawKind::Knot => $i === intdiv($count, 2) ? $dot($u * 1.5).$dot($u * 0.9).$dot($u * 0.35) : '',
+            FlawKind::Pith => $i === intdiv($count, 2) ? $dot($u * 0.8).$dot($u * 0.25) : '',
             FlawKind::Soft => sprintf('M%s %s h%s', $n($x - $u * 0.9 + $odd * $u * 0.5), $n($y), $n($u * 0.6)),
             FlawKind::Torn => sprintf('M%s %s l%s %s', $n($x - $u * 0.5), $n($y), $n($u * 0.9), $n(-$u * 0.6)),
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace HonestGrain\Piece;
 
+use HonestGrain\Colour\Rgb;
 use HonestGrain\Geometry\Exception\InvalidProfile;
 use HonestGrain\Geometry\Node;
 use HonestGrain\Geometry\Profile;
@@ -42,6 +43,12 @@ final readonly class Flaw
 
     public ?FillWith $with;
 
+    /** What a fill is coloured with; null for one that keeps its own. */
+    public ?Rgb $rgb;
+
+    /** Whether it is hardened again after each pass that opens it. */
+    public bool $isEachPass;
+
     private function __construct(Document $flaw)
     {
         $kind = FlawKind::from($flaw->choice('kind', array_column(FlawKind::cases(), 'value')));
@@ -66,6 +73,8 @@ final readonly class Flaw
         $this->with = $flaw->has('with') ? FillWith::from(
             $flaw->choice('with', array_column(FillWith::cases(), 'value')),
         ) : null;
+        $this->rgb = $flaw->has('rgb') ? Rgb::hex($flaw->text('rgb', 7), $flaw->at('rgb')) : null;
+        $this->isEachPass = $flaw->flag('each_pass', false);
     }
 
     public static function read(Document $flaw): self
@@ -122,6 +131,8 @@ final readonly class Flaw
             'from_mm' => round($this->fromMm, 2), 'to_mm' => round($this->toMm, 2),
             'azimuth_deg' => $this->azimuthDeg, 'width_mm' => $this->widthMm, 'depth_mm' => $this->depthMm,
             'wish' => $this->wish->value, 'with' => $this->with?->value,
+            ...$this->rgb === null ? [] : ['rgb' => $this->rgb->toHex()],
+            ...$this->isEachPass ? ['each_pass' => true] : [],
         ];
     }
 }

@@ -16,6 +16,7 @@ enum FlawKind: string
     case Soft = 'soft';
     case BarkEdge = 'bark-edge';
     case Torn = 'torn';
+    case Pith = 'pith';
 
     public function label(): Said
     {
@@ -25,7 +26,7 @@ enum FlawKind: string
     /** Whether what spins may come apart there, so that the lathe turns slowly and nobody stands in the way. */
     public function mayFly(): bool
     {
-        return in_array($this, [self::Crack, self::Void, self::BarkEdge], true);
+        return in_array($this, [self::Crack, self::Void, self::BarkEdge, self::Pith], true);
     }
 
     /** Whether it is open, so that dust and slurry lodge in it. */
@@ -37,7 +38,7 @@ enum FlawKind: string
     /** Whether jaws that bear on it may let go. */
     public function weakensHold(): bool
     {
-        return in_array($this, [self::Crack, self::Void, self::Soft, self::Knot], true);
+        return in_array($this, [self::Crack, self::Void, self::Soft, self::Knot, self::Pith], true);
     }
 
     /** Whether the edge there is broken all round, so that nothing may be held against it while it spins. */
@@ -55,6 +56,7 @@ enum FlawKind: string
             self::Soft => [Wish::Stabilise, Wish::Keep, Wish::CutAway],
             self::BarkEdge => [Wish::Stabilise, Wish::Keep, Wish::CutAway],
             self::Torn => [Wish::CutAway, Wish::Keep],
+            self::Pith => [Wish::Fill, Wish::Stabilise, Wish::Keep],
         };
     }
 }

@@ -141,6 +141,7 @@ return [
         'soft' => 'Soft patch',
         'bark-edge' => 'Bark edge',
         'torn' => 'Torn grain',
+        'pith' => 'Cracked pith',
     ],
     'parts' => [
         'lid' => 'A lid',

@@ -241,6 +241,15 @@ return [
         'plug-socket-keep-edge' => 'Plug the socket and keep its edge bare: glue holds on bare wood only.',
     ],
     'repair' => [
+        'opened-again' => 'A pass opens what the first soak did not reach.',
+        'bore-the-pith-out' => 'Bore the pith out, {across|0} across, and glue a plug in',
+        'pith-cracks-on' => 'A pith that has cracked goes on cracking: what is not there cannot.',
+        'plug-grain-the-same' => 'A plug of the same wood, its grain the same way, a little over length; bored from '
+            .'both ends where it goes through.',
+        'cut-plug-flush' => 'Cut the plug flush',
+        'pith-in-a-stem' => 'The pith of the {part} runs up its stem, {thin|1} thin: cracked, it snaps there.',
+        'another-blank' => 'Cut it beside the pith, from another blank',
+        'coloured' => 'Coloured as chosen, with pigment or dyed powder; tried on an offcut and looked at wet.',
         'cut-fill-back-level' => 'Cut the fill back level',
         'paper-rides-over-hard' => 'Paper rides over a hard fill and digs into the wood beside it: it is cut level '
             .'first.',

@@ -71,6 +71,7 @@ return [
         'hole_height' => 'height over the foot', 'hole_azimuth' => 'turn', 'hole_angle' => 'angle', 'hole_bit' => 'bit',
         'hold_size.*' => 'size of the hold', 'hold_widest.*' => 'widest work', 'jaw_depth.*' => 'depth of the jaws',
         'bore_from' => 'bored from', 'flaw_depth' => 'depth', 'flaw_from' => 'from', 'flaw_kind' => 'what',
+        'flaw_rgb' => 'colour of the fill', 'flaw_coloured' => 'coloured', 'each_pass' => 'hardened again',
         'flaw_on' => 'on the', 'flaw_to' => 'to', 'flaw_width' => 'width', 'joint_depth' => 'depth',
         'joint_glue' => 'glue', 'joint_height' => 'height over the foot', 'joint_azimuth' => 'turn',
         'joint_angle' => 'angle',

@@ -334,7 +334,11 @@ final class PartsTest extends TestCase
         foreach (FlawKind::cases() as $kind) {
             yield "$kind->value, kept" => [$kind->value, 'keep', []];
             yield "$kind->value, filled" => [
-                $kind->value, 'fill', $kind === FlawKind::Crack ? ['fill'] : ['fill', 'scrape'],
+                $kind->value, 'fill', match ($kind) {
+                    FlawKind::Crack => ['fill'],
+                    FlawKind::Pith => ['patch', 'scrape'],
+                    default => ['fill', 'scrape'],
+                },
             ];
             yield "$kind->value, stabilised" => [
                 $kind->value, 'stabilise', $kind === FlawKind::Soft ? ['stabilise', 'scrape'] : ['stabilise'],

@@ -250,6 +250,23 @@ final class LatheTest extends FeatureTestCase
         $this->get(route('pieces.shape', $piece))->assertSee('name="joint_angle"', false);
     }
 
+    public function test_a_fill_has_a_colour_and_what_is_stabilised_may_be_hardened_again(): void
+    {
+        $piece = $this->bowl();
+        $mark = fn (array $typed) => $this->post(route('pieces.flaws.store', $piece), $typed + [
+            'version' => $piece->refresh()->version, 'flaw_kind' => 'void', 'flaw_on' => 'outer', 'flaw_from' => '20',
+            'flaw_to' => '30', 'wish' => 'fill', 'with' => 'epoxy',
+        ]);
+        $mark(['flaw_coloured' => '1', 'flaw_rgb' => 'teal'])->assertSessionHasErrors('flaw_rgb');
+        $mark(['flaw_coloured' => '1', 'flaw_rgb' => '#1d6b86'])->assertSessionHasNoErrors();
+        $mark(['wish' => 'stabilise', 'flaw_kind' => 'crack', 'each_pass' => '1', 'flaw_rgb' => '#1d6b86']);
+        $flaws = $piece->refresh()->document->fields()['parts'][0]['features'];
+        self::assertSame(['#1d6b86', null], [$flaws[0]['rgb'], $flaws[1]['rgb'] ?? null], 'only where it is ticked');
+        self::assertTrue($flaws[1]['each_pass']);
+        $this->get(route('pieces.shape', $piece))->assertSee('stroke="#1d6b86"', false);
+        $this->get(route('pieces.route', $piece))->assertSee('Coloured as chosen');
+    }
+
     public function test_a_part_is_made_again_in_one_press_with_its_stock_and_the_record_keeps_the_old_one(): void
     {
         $piece = $this->bowl();

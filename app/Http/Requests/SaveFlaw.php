@@ -34,6 +34,8 @@ class SaveFlaw extends PieceChange
             'flaw_width' => $size, 'flaw_depth' => $size,
             'wish' => ['required', Rule::enum(Wish::class)],
             'with' => ['nullable', Rule::enum(FillWith::class)],
+            'flaw_coloured' => ['nullable', 'boolean'], 'flaw_rgb' => ['nullable', 'hex_color'],
+            'each_pass' => ['nullable', 'boolean'],
         ];
     }
 
@@ -49,6 +51,8 @@ class SaveFlaw extends PieceChange
             'azimuth_deg' => $azimuth === null ? null : [$azimuth, $this->number('azimuth_to')],
             'width_mm' => $mm('flaw_width'), 'depth_mm' => $mm('flaw_depth'),
             'wish' => $this->validated('wish'), 'with' => $this->validated('with'),
+            'rgb' => $this->boolean('flaw_coloured') ? $this->validated('flaw_rgb') : null,
+            'each_pass' => $this->boolean('each_pass'),
         ], $path));
     }
 }

@@ -10,6 +10,7 @@ use HonestGrain\Coating\Layer;
 use HonestGrain\Coating\Laying;
 use HonestGrain\Coating\Stack;
 use HonestGrain\Geometry\Face;
+use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Geometry\Warning;
@@ -17,11 +18,14 @@ use HonestGrain\Geometry\WarningCode;
 use HonestGrain\Piece\BuffWith;
 use HonestGrain\Piece\Coat;
 use HonestGrain\Piece\CoatPlan;
+use HonestGrain\Piece\Flaw;
+use HonestGrain\Piece\FlawKind;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Piece;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Route\Conflict;
 use HonestGrain\Route\LayerWaits;
+use HonestGrain\Words\FirstLetter;
 use HonestGrain\Words\Quantity;
 use HonestGrain\Words\Said;
 
@@ -57,10 +61,32 @@ final class PartConflicts
             ];
         }
 
+        $conflicts = [...$conflicts, ...self::ofPith($part, $tables)];
+
         return [
             ...$conflicts, ...MarkConflicts::of($piece, $part, $tables),
             ...Contents::of($piece, $part, $tables), ...self::ofFlaws($part),
         ];
+    }
+
+    /** @return list<Conflict> a cracked pith up a stem, where nothing that is bored out or glued helps */
+    private static function ofPith(Part $part, Tables $tables): array
+    {
+        $figures = $tables->calibration->holds;
+        $profile = $part->profile;
+        $stem = 2 * $profile->outer->narrowestBetween($profile->standsOn()->arcMm, $profile->outer->lengthMm());
+        $pith = array_filter($part->flaws, fn (Flaw $flaw): bool => $flaw->kind === FlawKind::Pith);
+        if ($pith === [] || $part->grain !== GrainDirection::End || $profile->inner === null
+            || $stem >= $figures->stemShare * $profile->diameterMm()) {
+            return [];
+        }
+
+        return [Conflict::forbid(
+            array_map(fn (Flaw $flaw): string => $flaw->id, array_values($pith)),
+            new Said('route.repair.pith-in-a-stem', [
+                'part' => FirstLetter::small($part->name), 'thin' => Quantity::mm($stem),
+            ]), [new Said('route.repair.another-blank')],
+        )];
     }
 
     /** @return list<Conflict> */

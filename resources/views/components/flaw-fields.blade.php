@@ -15,4 +15,27 @@
     <x-field name="with" label="With">
         <x-choose name="with" :options="$words->means()" :chosen="$flaw?->with?->value" />
     </x-field>
+    <x-field name="flaw_rgb" label="A fill's colour" for="flaw-rgb-{{ $flaw?->id }}">
+        <span class="flex items-center gap-3">
+            <input
+                type="color"
+                id="flaw-rgb-{{ $flaw?->id }}"
+                name="flaw_rgb"
+                value="{{ old('flaw_rgb', $flaw?->rgb?->toHex() ?? '#2e4d63') }}"
+            />
+            <label class="small">
+                <input
+                    type="checkbox"
+                    name="flaw_coloured"
+                    value="1"
+                    @checked(old('flaw_coloured', $flaw?->rgb !== null))
+                />
+                coloured
+            </label>
+        </span>
+    </x-field>
+    <label class="field col-span-2 self-end">
+        <input type="checkbox" name="each_pass" value="1" @checked(old('each_pass', $flaw?->isEachPass)) />
+        hardened again once the inside is cut
+    </label>
 </div>

@@ -403,7 +403,10 @@ final readonly class PartContext
         $last = [];
         foreach ($this->part->flaws as $flaw) {
             if ($flaw->kind->mayFly()) {
-                $repairs = Repair::of($flaw, $this->part, $this->tables);
+                $repairs = array_values(array_filter(
+                    Repair::of($flaw, $this->part, $this->tables),
+                    fn (Repair $one): bool => $one->goesWith !== Repair::AGAIN,
+                ));
                 if ($repairs === [] || $flaw->kind === FlawKind::BarkEdge && $flaw->wish !== Wish::CutAway) {
                     return null;
                 }

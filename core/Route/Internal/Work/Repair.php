@@ -12,6 +12,7 @@ use HonestGrain\Geometry\Surface;
 use HonestGrain\Piece\FillWith;
 use HonestGrain\Piece\Flaw;
 use HonestGrain\Piece\FlawKind;
+use HonestGrain\Piece\JointGlue;
 use HonestGrain\Piece\Part;
 use HonestGrain\Piece\Tables;
 use HonestGrain\Piece\Wish;
@@ -31,6 +32,9 @@ final readonly class Repair
 {
     /** Less powder than this is taken between two fingers: no scale of a workshop shows it. */
     private const PINCH_G = 0.1;
+
+    /** Once more, after a pass that opened it. */
+    public const AGAIN = 'again';
 
     /**
      * @param  string  $technique  its key
@@ -58,9 +62,15 @@ final readonly class Repair
         return match ($flaw->wish) {
             Wish::Keep => [],
             Wish::CutAway => [self::cut($flaw, $part, $rates)],
-            Wish::Stabilise => $flaw->kind === FlawKind::Soft
-                ? self::stiffen($flaw, $part, $tables) : [self::hairline($flaw, $part, $tables)],
-            Wish::Fill => self::filled(self::fill($flaw, $part, $tables), $flaw, $part, $rates),
+            Wish::Stabilise => match (true) {
+                $flaw->kind === FlawKind::Soft => self::stiffen($flaw, $part, $tables),
+                $flaw->isEachPass => [
+                    self::hairline($flaw, $part, $tables), self::hairline($flaw, $part, $tables, self::AGAIN),
+                ],
+                default => [self::hairline($flaw, $part, $tables)],
+            },
+            Wish::Fill => $flaw->kind === FlawKind::Pith ? self::plugged($flaw, $part, $tables)
+                : self::filled(self::fill($flaw, $part, $tables), $flaw, $part, $rates),
         };
     }
 
@@ -74,6 +84,37 @@ final readonly class Repair
         }
 
         return null;
+    }
+
+    /** @return list<self> the pith bored out, a plug glued in, and cut flush */
+    private static function plugged(Flaw $flaw, Part $part, Tables $tables): array
+    {
+        $rates = $tables->calibration->repairs;
+        $joints = $tables->calibration->joints;
+
+        return [new self(
+            technique: 'patch',
+            words: new StepWords(
+                new Said('route.repair.bore-the-pith-out', [
+                    'across' => Quantity::mm($flaw->widthMm ?? $rates->pithBoreMm),
+                ]),
+                new Said('route.repair.pith-cracks-on'), [
+                    new Said('route.repair.plug-grain-the-same'),
+                    new Said('route.joints.with-glue', [
+                        'glue' => JointGlue::Wood->label(), 'hours' => Quantity::hours($joints->glueHours),
+                    ]),
+                ],
+            ),
+            minutes: $rates->fillMinutes + $joints->glueMinutes, wait: Wait::hours($joints->glueHours), hazards: [],
+        ), new self(
+            technique: 'scrape',
+            words: new StepWords(
+                new Said('route.repair.cut-plug-flush'), new Said('route.repair.paper-rides-over-hard'),
+                [new Said('route.repair.light-shear-cut-freshly')],
+            ),
+            minutes: $rates->cutAwayMinutes, wait: Wait::none(), hazards: [Hazard::ofDust($part->wood)],
+            onLathe: true, goesWith: 'cut-back',
+        )];
     }
 
     /** @return list<self> the fill, and where it stands proud the cut that takes it back level */
@@ -146,6 +187,7 @@ final readonly class Repair
                             'fillDepth' => Quantity::mm($rates->fillDepthMm),
                         ]),
                     new Said('route.repair.seal-pale-wood-round'), $taken,
+                    $flaw->rgb === null ? null : new Said('route.repair.coloured'),
                 ),
             ),
             fill: new Fill($ca, Amount::ofThin($ml * (1 - $rates->powderPacking)), standsProud: true),
@@ -164,7 +206,10 @@ final readonly class Repair
                     'route.repair.fill-epoxy', ['kind' => Said::lower($flaw->kind->label())],
                 ),
                 new Said('route.repair.before-last-sanding-before-colour'),
-                self::said(new Said('route.repair.dam-back-tape-mix'), $taken),
+                self::said(
+                    new Said('route.repair.dam-back-tape-mix'), $taken,
+                    $flaw->rgb === null ? null : new Said('route.repair.coloured'),
+                ),
             ),
             fill: new Fill($epoxy, Amount::of($ml, AmountUnit::Millilitres), standsProud: true),
             minutes: $rates->epoxyMinutes,
@@ -174,7 +219,7 @@ final readonly class Repair
     }
 
     /** Thin CA drawn into a crack, or along both sides of an edge. */
-    private static function hairline(Flaw $flaw, Part $part, Tables $tables): self
+    private static function hairline(Flaw $flaw, Part $part, Tables $tables, ?string $goesWith = null): self
     {
         $rates = $tables->calibration->repairs;
         $ca = $tables->coatings->binder('thin-ca');
@@ -186,13 +231,14 @@ final readonly class Repair
             words: new StepWords(
                 $sides === 2 ? new Said('route.repair.run-thin-ca-along')
                 : new Said('route.repair.run-thin-ca-into', ['kind' => Said::lower($flaw->kind->label())]),
-                new Said('route.repair.before-last-sanding-before-colour-oil'),
+                new Said($goesWith === self::AGAIN ? 'route.repair.opened-again'
+                    : 'route.repair.before-last-sanding-before-colour-oil'),
                 self::said(
                     new Said('route.repair.seal-pale-wood-round-first'),
                     self::bottles($cm * $rates->hairlineCaMlPerCm, $rates),
                 ),
             ),
-            fill: new Fill($ca, Amount::ofThin($cm * $rates->hairlineCaMlPerCm)),
+            goesWith: $goesWith, fill: new Fill($ca, Amount::ofThin($cm * $rates->hairlineCaMlPerCm)),
             minutes: max($rates->hairlineMinutes, $rates->hairlineMinutes * $cm / 10),
             wait: Wait::hours($ca->setHours, null, $ca->kinetics()),
             hazards: Hazard::ofProduct($ca->hazards),

@@ -18,6 +18,7 @@ use HonestGrain\Route\Internal\Timing;
 use HonestGrain\Route\StepKind;
 use HonestGrain\Route\StepWords;
 use HonestGrain\Route\Supplies;
+use HonestGrain\Schedule\Wait;
 use HonestGrain\Technique\Work;
 use HonestGrain\Words\Said;
 
@@ -49,6 +50,14 @@ final class Repairs
             $last = null;
             foreach (self::repairs($subject, $flaw) as $i => $repair) {
                 $operation = self::operation($subject, $flaw, $repair, $i);
+                if ($repair->goesWith === Repair::AGAIN) {
+                    $chains[] = Precedence::rule(
+                        $subject->id('hollow', Face::Inside), $operation->id, Wait::none(),
+                        new Said('route.repair.opened-again'),
+                    );
+
+                    continue;
+                }
                 if ($last !== null) {
                     $chains[] = Precedence::rule(
                         $last->id, $operation->id, $last->timing->wait, new Said('route.repairs.once-has-set'),

@@ -103,7 +103,7 @@ final readonly class Turning
         return $chains;
     }
 
-    /** @return list<Precedence> a box and its lid rest between roughing and their last lines, where the maker likes it */
+    /** @return list<Precedence> a box and its lid rest once they are roughed, where the maker likes it */
     private static function rested(PartContext $subject): array
     {
         $isOfABox = array_filter($subject->piece->parts, fn (Part $part): bool => $subject->piece->boxOf($part) !== null
