@@ -8,6 +8,7 @@ use App\Models\Piece;
 use HonestGrain\Drawing\Elevation;
 use HonestGrain\Drawing\Frame;
 use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Standing;
 use HonestGrain\Geometry\Wall;
 use HonestGrain\Geometry\Warning;
 use HonestGrain\Geometry\Zone;
@@ -122,9 +123,13 @@ final readonly class ShapePanel
         ]);
 
         $holds = $this->part->profile->capacityMm3();
+        $standing = $this->core->standsOn($this->part) ? Standing::of($this->part->profile) : null;
 
         return $weighs.$wall.($holds === null ? '' : say('view.shape-panel.holds', [
             'volume' => Quantity::ml($holds / 1000),
+        ])).($standing === null ? '' : say('view.shape-panel.stands', [
+            'centre' => $this->show->length($standing->centreMm),
+            'tips' => Quantity::degrees(round($standing->tipsDeg())),
         ]));
     }
 

@@ -19,6 +19,7 @@ enum FigureUnit: string
     case Kilograms = 'kg';
     case Newtons = 'N';
     case Celsius = '°C';
+    case Degrees = '°';
 
     /** A difference of temperatures. */
     case Kelvin = 'K';
@@ -83,6 +84,7 @@ enum FigureUnit: string
             self::Kilograms => Measure::Kilograms,
             self::Newtons => Measure::Newtons,
             self::Celsius => Measure::Celsius,
+            self::Degrees => Measure::Degrees,
             self::Kelvin => Measure::CelsiusApart,
             self::Seconds, self::SecondsEach, self::SecondsPerLine => Measure::Seconds,
             self::Minutes, self::MinutesEach, self::MinutesPerLeaf, self::MinutesPerHole, self::MinutesPerFill,

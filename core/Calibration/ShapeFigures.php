@@ -19,6 +19,8 @@ final readonly class ShapeFigures
 
     public float $closedMouthShare;
 
+    public float $leastTipDeg;
+
     /** @param  \Closure(string): float  $value  of a constant, by its name */
     public function __construct(\Closure $value)
     {
@@ -28,5 +30,6 @@ final readonly class ShapeFigures
         $this->undercutMm = $value('shape_undercut_mm');
         $this->closedMouthMm = $value('shape_closed_mouth_mm');
         $this->closedMouthShare = $value('shape_closed_mouth_share');
+        $this->leastTipDeg = $value('shape_least_tip_deg');
     }
 }

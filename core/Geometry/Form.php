@@ -42,7 +42,9 @@ enum Form: string
     /** Whether it stands on its foot, which is then dished so that it cannot rock. */
     public function stands(): bool
     {
-        return ! in_array($this, [self::Spindle, self::Sphere, self::Scoop, self::ToolHandle], true);
+        return ! in_array($this, [
+            self::Spindle, self::Sphere, self::Scoop, self::ToolHandle, self::BallAndCup,
+        ], true);
     }
 
     /** Whether it is turned between centres, so that both ends come free last. */

@@ -158,7 +158,7 @@ final readonly class Measurement
         $bore = $profile->bore;
         $lines = [Face::Outside->value => $profile->outer->points];
         if ($profile->inner !== null) {
-            $lines[Face::Inside->value] = self::inside($profile->inner, $bore);
+            $lines[Face::Inside->value] = $profile->downTo($profile->inner);
             $rim = self::rim($profile);
             if ($rim !== null) {
                 $lines[Face::Rim->value] = $rim->points;
@@ -176,19 +176,6 @@ final readonly class Measurement
         return $lines;
     }
 
-    /** @return non-empty-list<Point> the inside down to the middle, or to where a bore comes through its floor */
-    private static function inside(Curve $inner, ?Bore $bore): array
-    {
-        if ($bore?->isThrough() === true) {
-            return $inner->between(0.0, $bore->cut($inner)->arcMm);
-        }
-        $bottom = $inner->last();
-
-        return $bottom->r > 0.01
-            ? [...$inner->points, new Point($bottom->z, 0.0, $bottom->arcMm + $bottom->r)]
-            : $inner->points;
-    }
-
     /** @return non-empty-list<Point> the wall of a bore from its mouth, and its end where it has one */
     private static function bored(Bore $bore, Profile $profile): array
     {
@@ -203,8 +190,7 @@ final readonly class Measurement
     private static function volume(Profile $profile): float
     {
         $bore = $profile->bore;
-        $inner = $profile->inner === null ? [] : self::inside($profile->inner, $bore);
-        $outline = [...$profile->outer->points, ...$inner];
+        $outline = $profile->outline();
         $volume = 0.0;
         for ($i = 1, $count = count($outline); $i < $count; $i++) {
             [$a, $b] = [$outline[$i - 1], $outline[$i]];

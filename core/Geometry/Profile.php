@@ -225,6 +225,24 @@ final readonly class Profile
         return $floor;
     }
 
+    /** @return non-empty-list<Point> up its outside, and down its inside to the middle, or to where a bore comes in */
+    public function outline(): array
+    {
+        return [...$this->outer->points, ...$this->inner === null ? [] : $this->downTo($this->inner)];
+    }
+
+    /** @return non-empty-list<Point> the line of its inside, down to the middle, or to where a bore comes in */
+    public function downTo(Curve $inner): array
+    {
+        if ($this->bore?->isThrough() === true) {
+            return $inner->between(0.0, $this->bore->cut($inner)->arcMm);
+        }
+        $bottom = $inner->last();
+
+        return $bottom->r > 0.01
+            ? [...$inner->points, new Point($bottom->z, 0.0, $bottom->arcMm + $bottom->r)] : $inner->points;
+    }
+
     /** Where the outside is lowest, as far out as it is so: what the piece stands on. */
     public function standsOn(): Point
     {

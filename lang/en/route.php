@@ -412,6 +412,8 @@ return [
         'everything-after-turned-from' => 'Everything after it is turned from this hold.',
         'turn-its-top' => 'Turn its top',
         'tail-on-knob' => 'The tail centre on what will be the knob until the last cut, tape over the joint.',
+        'sharpen-before-last' => 'Sharpen before the last pass.',
+        'sharpen-every' => 'Sharpen about every {every|0}, and before the last pass.',
         'box-blank-rests' => 'Its tension is cut and the wood settles, so that the joint stays round.',
         'in-its-partner' => 'In its partner, so that both run on in one line.',
         'last-cut-outside' => 'Give the outside its last cut',
@@ -618,6 +620,8 @@ return [
         'held-vacuum-air-comes' => 'It is held by a vacuum, and air comes in by the {what|andthe}.',
     ],
     'part-conflicts' => [
+        'tips-over' => 'Tipped {tips|0} it falls: its weight sits {centre|0} up, over a foot {foot|0} across.',
+        'wider-foot' => 'Draw the foot wider, or more wood low down',
         'change-shape' => 'Change the shape',
         'go-care' => 'Go on with care',
         'over-above-dries-before' => '{class} over {area|0} of the {face}: above {polishMostCm|0} it dries before '

@@ -482,6 +482,7 @@ return [
         'wall-thinnest' => ' Wall {length} at thinnest{floor}',
         'floor' => ', floor {length}.',
         'holds' => ' Holds {volume} to the rim.',
+        'stands' => ' Its weight sits {centre} up: tipped past {tips} it falls.',
     ],
     'shop-panel' => [
         'light' => [

@@ -12,6 +12,7 @@ use HonestGrain\Coating\Stack;
 use HonestGrain\Geometry\Face;
 use HonestGrain\Geometry\GrainDirection;
 use HonestGrain\Geometry\Measurement;
+use HonestGrain\Geometry\Standing;
 use HonestGrain\Geometry\Surface;
 use HonestGrain\Geometry\Warning;
 use HonestGrain\Geometry\WarningCode;
@@ -61,12 +62,26 @@ final class PartConflicts
             ];
         }
 
-        $conflicts = [...$conflicts, ...self::ofPith($part, $tables)];
+        $conflicts = [...$conflicts, ...self::ofPith($part, $tables), ...self::ofStanding($piece, $part, $tables)];
 
         return [
             ...$conflicts, ...MarkConflicts::of($piece, $part, $tables),
             ...Contents::of($piece, $part, $tables), ...self::ofFlaws($part),
         ];
+    }
+
+    /** @return list<Conflict> what falls over too easily by itself */
+    private static function ofStanding(Piece $piece, Part $part, Tables $tables): array
+    {
+        $least = $tables->calibration->shape->leastTipDeg;
+        $standing = $piece->standsOn($part) ? Standing::of($part->profile) : null;
+
+        return $standing === null || $standing->tipsDeg() >= $least ? [] : [Conflict::warn([], new Said(
+            'route.part-conflicts.tips-over', [
+                'tips' => Quantity::degrees($standing->tipsDeg()), 'centre' => Quantity::mm($standing->centreMm),
+                'foot' => Quantity::mm(2 * $standing->ringMm),
+            ],
+        ), [new Said('route.part-conflicts.wider-foot'), new Said('route.part-conflicts.go-care')])];
     }
 
     /** @return list<Conflict> a cracked pith up a stem, where nothing that is bored out or glued helps */

@@ -373,10 +373,27 @@ final readonly class Turning
                 hazards: $subject->spinning(),
             ),
             words: new StepWords(
-                $title, $because, how: is_float($cut) ? $how : [...$how, ...$cut->how], brief: Said::lower($title),
+                $title, $because, how: is_float($cut) ? $how : [
+                    ...$how, ...$cut->how, ...$this->sharpened($what, $cut->minutes),
+                ], brief: Said::lower($title),
                 reckoning: is_float($cut) ? [] : $cut->reckoning,
             ),
         );
+    }
+
+    /** @return list<Said> before the last pass always, and every so often in wood that takes an edge away sooner */
+    private function sharpened(string $what, float $minutes): array
+    {
+        if (! in_array($what, ['shape', 'last-cut', 'hollow'], true)) {
+            return [];
+        }
+        $figures = $this->subject->calibration->cuts;
+        $every = $figures->sharpenEveryMinutes * min(1.0, sqrt(
+            $figures->referenceHardnessN / max(1.0, $this->subject->cutWood()->hardnessN),
+        ));
+
+        return [$minutes <= $every ? new Said('route.turning.sharpen-before-last')
+            : new Said('route.turning.sharpen-every', ['every' => Quantity::minutes(round($every))])];
     }
 
     /** How it is held while what holds it later is cut or trued. */
