@@ -82,6 +82,12 @@ final readonly class MarkRates
 
     public float $hookMinutes;
 
+    private float $slotStartShare;
+
+    private float $slotFileShare;
+
+    private float $slotStripShare;
+
     public float $levelMinutes;
 
     public float $beginMinutes;
@@ -139,6 +145,9 @@ final readonly class MarkRates
         $this->leafSizeMinutes = $value('mark_leaf_size_minutes');
         $this->wireMinutesPerCm = $value('mark_wire_minutes_per_cm');
         $this->hookMinutes = $value('mark_hook_minutes');
+        $this->slotStartShare = $value('mark_slot_start_share');
+        $this->slotFileShare = $value('mark_slot_file_share');
+        $this->slotStripShare = $value('mark_slot_strip_share');
         $this->levelMinutes = $value('mark_level_minutes');
         $this->beginMinutes = $value('mark_begin_minutes');
         $this->markOutMinutes = $value('mark_out_minutes');
@@ -146,5 +155,11 @@ final readonly class MarkRates
         $this->penBesideMm = $value('fire_pen_beside_mm');
         $this->heatThroughMm = $value('fire_through_wall_mm');
         $this->referenceHardnessN = $value('reference_hardness_n');
+    }
+
+    /** @return array{start: float, file: float, strip: float} of the minutes of a slot, besides its sawing */
+    public function slotShares(): array
+    {
+        return ['start' => $this->slotStartShare, 'file' => $this->slotFileShare, 'strip' => $this->slotStripShare];
     }
 }

@@ -130,6 +130,11 @@ final readonly class Piercing implements OpensWall
         return new Pattern([], $dots);
     }
 
+    public function isSawn(Settings $set): bool
+    {
+        return $set->choice(Setting::Opening) !== 'holes';
+    }
+
     public function waitHours(MarkRates $rates): float
     {
         return 0.0;

@@ -41,6 +41,9 @@ final class Marked
         $operations = [];
         foreach ($subject->part->marksInOrder($subject->piece->order) as $i => $mark) {
             $operations[] = self::mark($subject, $mark, $i);
+            if (Slots::isOne($subject, $mark)) {
+                $operations = [...$operations, ...Slots::of($subject, $mark, $i)];
+            }
             if ($subject->part->sandedBack($subject->piece->order)->isDone($mark)) {
                 $operations[] = self::sandBack($subject, $mark, $i);
             }
@@ -85,7 +88,11 @@ final class Marked
             }
             unset($back);
             if ($mark->technique instanceof OpensWall) {
-                $chains = [...$chains, ...self::afterTheInside($subject, $mark)];
+                $first = Slots::isOne($subject, $mark) ? "{$mark->id()}/start" : $mark->id();
+                $chains = [...$chains, ...self::afterTheInside($subject, $first)];
+            }
+            if (Slots::isOne($subject, $mark)) {
+                $chains = [...$chains, ...Slots::chains($mark)];
             }
             if ($mark->technique->nature() === Nature::Flames) {
                 $chains[] = Precedence::rule(
@@ -106,17 +113,17 @@ final class Marked
     }
 
     /** @return list<Precedence> what is cut right through comes after the inside is */
-    private static function afterTheInside(PartContext $subject, Mark $mark): array
+    private static function afterTheInside(PartContext $subject, string $opening): array
     {
         $isHollowed = $subject->startsAs !== StartsAs::Turned && $subject->has(Face::Inside);
 
         return [
             ...$isHollowed ? [Precedence::rule(
-                $subject->id('hollow', Face::Inside), $mark->id(), Wait::none(),
+                $subject->id('hollow', Face::Inside), $opening, Wait::none(),
                 new Said('route.marked.tool-catches-in-opening'),
             )] : [],
             ...isset($subject->sandings[Face::Inside->value]) ? [Precedence::custom(
-                $subject->id('sand', Face::Inside), $mark->id(), Wait::none(),
+                $subject->id('sand', Face::Inside), $opening, Wait::none(),
                 new Said('route.marked.paper-catches-in-opening'),
             )] : [],
         ];
@@ -169,7 +176,8 @@ final class Marked
             doing: self::onBand($subject, $mark, $mark->technique),
             supplies: new Supplies(product: $mark->productClass()),
             timing: new Timing(
-                $mark->minutes ?? $worked->minutes,
+                ($mark->minutes ?? $worked->minutes)
+                    * (Slots::isOne($subject, $mark) ? Slots::sawnShare($subject) : 1.0),
                 50.0 + $number / 10,
                 wait: Wait::hours($mark->waitHours, null, $mark->kinetics()),
                 handling: Wait::hours($mark->waitHours, null, $mark->kinetics()),
@@ -314,7 +322,7 @@ final class Marked
         return $text === null || $text === '' ? null : Said::name($text);
     }
 
-    private static function onBand(PartContext $subject, Mark $mark, Technique $technique): Doing
+    public static function onBand(PartContext $subject, Mark $mark, Technique $technique): Doing
     {
         return new Doing($technique, [self::place($subject, $mark)], of: [$mark->id()], band: $mark->id());
     }
@@ -327,7 +335,7 @@ final class Marked
     }
 
     /** What is done, with what the maker calls the mark. */
-    private static function named(Mark $mark, Said $action): Said
+    public static function named(Mark $mark, Said $action): Said
     {
         return $mark->name === null ? $action : Said::of($mark->name, $action);
     }
