@@ -69,6 +69,30 @@ final class AnyPiece
             ]]] + $part, $document['parts']);
         }
 
+        if ($seed % 5 === 1) {
+            $document['parts'] = array_map(fn (array $part): array => ['fittings' => [[
+                'id' => "{$part['id']}-fit", 'kind' => ['ferrule', 'insert', 'kit'][$seed % 3],
+                'name' => $seed % 2 === 0 ? null : 'Bush', 'diameter_mm' => 6 + $seed % 11,
+                'length_mm' => 4 + $seed % 6, 'outer_mm' => $seed % 2 === 0 ? null : 19,
+                'from' => ['top', 'foot'][$seed % 2], 'glue' => ['wood-glue', 'epoxy', 'ca', null][$seed % 4],
+                'pinned' => $seed % 2 === 0, 'order' => $seed % 3 === 2 ? ['a bush', 'a pin'] : [],
+            ]]] + $part, $document['parts']);
+        }
+        if ($seed % 7 === 2) {
+            $document['joints'] = array_map(fn (array $joint): array => [
+                'glue' => ['wood-glue', 'epoxy', 'ca', null][$seed % 4], 'height_mm' => $seed % 70,
+                'azimuth_deg' => $seed % 360, 'angle_deg' => $seed % 60 - 30,
+            ] + $joint + ($seed % 2 === 0 ? [] : ['depth_mm' => 3]), $document['joints']);
+            $document['parts'][0]['features'][] = [
+                'id' => 'pith', 'kind' => 'pith', 'on' => 'foot', 'from_mm' => 0, 'to_mm' => 4,
+                'wish' => ['keep', 'fill', 'stabilise'][$seed % 3], 'each_pass' => $seed % 2 === 0, 'rgb' => '#1d6b86',
+            ];
+            $document['school']['rim'] = ['usual-rim', 'fast-rim'][$seed % 2];
+        }
+        if ($seed % 11 === 3 && isset($document['joints'][0])) {
+            $document['joints'][0]['kind'] = 'ball';
+        }
+
         return $document;
     }
 }

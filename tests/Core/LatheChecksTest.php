@@ -28,7 +28,7 @@ final class LatheChecksTest extends TestCase
     private const DOCUMENTS = 500;
 
     /** What a sound rim takes at the most, m/s, by kind of step: cut, or sanded (workshop). */
-    private const RIM_M_S = ['cut' => 9.0, 'sand' => 5.0, 'flawed' => 3.0];
+    private const RIM_M_S = ['cut' => 9.0, 'fast' => 12.0, 'sand' => 5.0, 'flawed' => 3.0];
 
     public function test_no_route_turns_beyond_a_limit_or_cuts_where_a_tool_catches_or_sands_before_the_last_cut(): void
     {
@@ -137,7 +137,16 @@ final class LatheChecksTest extends TestCase
         // A flaw holds it down until it is mended; one that stays does so to the end.
         $flies = array_filter($part->flaws, fn (Flaw $flaw): bool => $flaw->kind->mayFly()
             && ($flaw->wish === Wish::Keep || ! in_array($flaw->id, $done, true)));
-        $rim = self::RIM_M_S[$flies !== [] ? 'flawed' : ($step->kind === StepKind::Sand ? 'sand' : 'cut')];
+        $rim = self::RIM_M_S[match (true) {
+            $flies !== [] => 'flawed',
+            $step->kind === StepKind::Sand => 'sand',
+            default => ($piece->school['rim'] ?? '') === 'fast-rim' ? 'fast' : 'cut',
+        }];
+        $isBit = $step->work->technique === 'drill' && $step->work->faces === [Face::Foot];
+        self::assertFalse(
+            $isBit && Drawn::tables()->lathe->holds->needsTail($step->setup->mount ?? Mount::Lap),
+            "$what: a centre stands where the bit goes in",
+        );
         self::assertLessThanOrEqual(
             $rim, RimSpeed::metresPerSecond($part->profile->diameterMm(), $rpm), "$what: its rim",
         );
