@@ -193,7 +193,13 @@ final readonly class Airs
         return "settled-$air->id";
     }
 
-    private static function setting(Workshop $workshop, ?Air $air): Climate
+    /** How warm the shop is kept on the whole, °C. */
+    public function roomC(Workshop $workshop): float
+    {
+        return self::setting($workshop, $workshop->airs->firstWhere('kind', Air::SHOP))->meanC();
+    }
+
+    private static function setting(Workshop $workshop, ?Air $air): DayNightClimate
     {
         $zone = new \DateTimeZone($workshop->time_zone);
         $own = $air?->setting;

@@ -97,7 +97,8 @@ final class RouteStore
             $workshop->tins->mapWithKeys(fn (Tin $tin): array => [$tin->product => $tin->label])->sortKeys()->all(),
             $workshop->woods->pluck('typed')->all(), $workshop->mixes->pluck('typed')->all(),
             array_map(fn (Grit $grit): string => $grit->name, $bench->abrasives),
-            $bench->sandingCapMPerS, $bench->minWallMm, round($bench->equilibriumPercent, 2), $bench->school,
+            $bench->sandingCapMPerS, $bench->minWallMm, round($bench->equilibriumPercent, 2), $bench->roomC,
+            $bench->school,
             $workshop->equipment, $workshop->learnt(), $workshop->dries_apart,
             $workshop->airs->pluck('kind', 'id')->all(),
         ]));

@@ -46,7 +46,7 @@ final readonly class ShopMapper
             $table, $table->allNamed($workshop->grits(), 'abrasives'), $this->catalogue->calibration(),
             new ShopLimits(
                 $workshop->sanding_cap_m_s, $workshop->min_wall_mm,
-                self::toHalfAPoint($this->airs->settled($workshop)),
+                self::toHalfAPoint($this->airs->settled($workshop)), round($this->airs->roomC($workshop)),
             ),
             school: $workshop->school(),
             sharesAir: $air === null ? ! $workshop->dries_apart : Airs::name($air) === '',

@@ -58,4 +58,12 @@ final readonly class DayNightClimate implements Climate
             default => new ClimateStretch($this->nightC, $this->nightRh, $midnight + 86_400 + $from),
         };
     }
+
+    /** How warm it is on the whole, °C. */
+    public function meanC(): float
+    {
+        $hours = $this->dayToHour - $this->dayFromHour;
+
+        return ($hours * $this->dayC + (24 - $hours) * $this->nightC) / 24;
+    }
 }

@@ -27,6 +27,9 @@ final readonly class Bench
     /** What wood settles at in the shop's air, %. */
     public float $equilibriumPercent;
 
+    /** How warm the shop's air is, day and night, °C; null where nobody said. */
+    public ?float $roomC;
+
     /**
      * @param  list<Grit>  $abrasives
      * @param  ShopLimits  $limits  its own, where not as the catalogue has them
@@ -48,6 +51,7 @@ final readonly class Bench
         $this->equipment = $equipment ?? Equipment::unknown();
         $this->sandingCapMPerS = $limits->sandingCapMPerS ?? $calibration->sanding->capMPerS;
         $this->equilibriumPercent = $limits->equilibriumPercent ?? $calibration->bench->usualEmcPercent;
+        $this->roomC = $limits->roomC;
         $this->minWallMm = $limits->minWallMm ?? $calibration->shape->leastWallMm;
     }
 

@@ -20,7 +20,9 @@ use HonestGrain\Reading\Document;
 use HonestGrain\Reading\InvalidField;
 use HonestGrain\Route\Bench;
 use HonestGrain\Route\Route;
+use HonestGrain\Route\ShopLimits;
 use HonestGrain\Route\Step;
+use HonestGrain\Route\StepKind;
 use HonestGrain\Wood\RimSpeed;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -588,6 +590,22 @@ final class LatheworkTest extends TestCase
         self::assertArrayNotHasKey('body.inside/depth-hole', $side);
         $turned = Benchwork::steps(Benchwork::piece([$cup], ['starts_as' => 'turned']));
         self::assertArrayNotHasKey('body.inside/depth-hole', $turned);
+    }
+
+    public function test_a_cold_shop_dries_what_is_wrapped_in_paper_slower(): void
+    {
+        $wet = Benchwork::piece([Benchwork::bowl(['moisture_percent' => 45])], [
+            'starts_as' => 'blank', 'school' => ['wet' => 'turned-once'],
+        ]);
+        $hours = fn (?float $roomC): float => array_sum(array_map(
+            fn (Step $step): float => $step->kind === StepKind::Paper ? $step->timing->wait->minHours : 0.0, Route::of(
+                Piece::read(Document::of($wet), Drawn::tables()), new Bench(
+                    Drawn::catalogue()->abrasives(), Bench::usualGrits(Drawn::catalogue()->abrasives()),
+                    Drawn::catalogue()->calibration(), new ShopLimits(roomC: $roomC),
+                ), Drawn::tables(),
+            )->steps));
+        self::assertSame($hours(null), $hours(20.0), 'what nobody said is taken as 20 °C');
+        self::assertEqualsWithDelta(1.5, $hours(12.0) / $hours(20.0), 0.03, 'half as long again for 8 K less');
     }
 
     public function test_nothing_is_hollowed_or_sanded_across_an_opening(): void

@@ -90,7 +90,7 @@ final class Green
     {
         return (new PaperDrying(
             self::thickMm($subject), $subject->part->profile->mouthShare(), $subject->bench->equilibriumPercent,
-            isSealed: $subject->isFinishedWet() && $subject->hasCoats(),
+            celsius: $subject->bench->roomC, isSealed: $subject->isFinishedWet() && $subject->hasCoats(),
         ))->days($subject->calibration->drying);
     }
 
